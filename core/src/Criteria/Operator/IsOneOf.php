@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\Criteria\Operator;
+
+use OpenBaton\Core\Criteria\FieldType;
+use OpenBaton\Core\Criteria\OperandShape;
+use OpenBaton\Core\Criteria\Operator;
+
+/** Equal to one of several. */
+final readonly class IsOneOf implements Operator
+{
+    public function code(): string
+    {
+        return 'one_of';
+    }
+
+    public function fits(FieldType $type): bool
+    {
+        return ! $type->isList() && $type !== FieldType::YesNo && $type !== FieldType::Date;
+    }
+
+    public function shape(): OperandShape
+    {
+        return OperandShape::Several;
+    }
+
+    public function holdsForMissing(): bool
+    {
+        return false;
+    }
+
+    public function against(string|int|float|bool|array|null $operand, FieldType $type): callable
+    {
+        $set = Plain::set($operand, $type);
+
+        return static fn (string|int|float|bool|array $value): bool => isset($set[Plain::key($value, $type)]);
+    }
+}

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\Criteria\Operator;
+
+use OpenBaton\Core\Criteria\FieldType;
+use UnexpectedValueException;
+
+/** Values in the form in which they are compared: texts and tags without case and outer blanks. */
+final class Plain
+{
+    /** @param string|int|float|bool|array<string|int|float>|null $value */
+    public static function one(string|int|float|bool|array|null $value, FieldType $type): string|int|float|bool|null
+    {
+        if (is_array($value)) {
+            throw new UnexpectedValueException('A list was met where one value belongs.');
+        }
+        if (is_string($value) && ($type === FieldType::Text || $type === FieldType::Tags)) {
+            return mb_strtolower(trim($value));
+        }
+        // 3 and 3.0 are the same number.
+        if (is_float($value) && floor($value) === $value && abs($value) < 1e15) {
+            return (int) $value;
+        }
+
+        return $value;
+    }
+
+    /**
+     * The value as a key of sets and of the rule index.
+     *
+     * @param string|int|float|bool|array<string|int|float>|null $value
+     */
+    public static function key(string|int|float|bool|array|null $value, FieldType $type): string
+    {
+        $plain = self::one($value, $type);
+
+        return is_bool($plain) ? ($plain ? 'yes' : 'no') : (string) $plain;
+    }
+
+    /**
+     * @param string|int|float|bool|array<string|int|float>|null $values
+     *
+     * @return array<array-key, true> by key(); digits become integer keys, as PHP has it
+     */
+    public static function set(string|int|float|bool|array|null $values, FieldType $type): array
+    {
+        $set = [];
+        foreach (is_array($values) ? $values : [$values] as $value) {
+            $set[self::key($value, $type)] = true;
+        }
+
+        return $set;
+    }
+
+    /**
+     * @param string|int|float|bool|array<string|int|float>|null $operand
+     *
+     * @return array{string|int|float, string|int|float}
+     */
+    public static function pair(string|int|float|bool|array|null $operand): array
+    {
+        if (! is_array($operand) || count($operand) !== 2) {
+            throw new UnexpectedValueException('Two values belong here.');
+        }
+        [$low, $high] = array_values($operand);
+
+        return [$low, $high];
+    }
+
+    /** @param string|int|float|bool|array<string|int|float>|null $operand */
+    public static function days(string|int|float|bool|array|null $operand): int
+    {
+        if (! is_int($operand)) {
+            throw new UnexpectedValueException('A whole number of days belongs here.');
+        }
+
+        return $operand;
+    }
+}

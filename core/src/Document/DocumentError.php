@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\Document;
+
+use OpenBaton\Core\Criteria\Fault;
+use RuntimeException;
+
+/** A document is not what it should be. */
+final class DocumentError extends RuntimeException
+{
+    /** @param non-empty-list<Fault> $faults */
+    public function __construct(public readonly array $faults)
+    {
+        parent::__construct(implode("\n", array_map(
+            static fn (Fault $fault): string => ($fault->pointer === '' ? '(the whole document)' : $fault->pointer).': '.$fault->reason,
+            $faults,
+        )));
+    }
+
+    public static function at(string $pointer, string $reason): self
+    {
+        return new self([new Fault($pointer, $reason)]);
+    }
+}

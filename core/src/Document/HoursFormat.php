@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\Document;
+
+use OpenBaton\Core\Time\DateException;
+use OpenBaton\Core\Time\LocalDate;
+use OpenBaton\Core\Time\MinuteRange;
+use OpenBaton\Core\Time\WeeklyPattern;
+use OpenBaton\Core\Time\WorkCalendar;
+use OpenBaton\Core\Time\Zone;
+
+/** Working hours: weekly patterns by date, exceptions and holidays. */
+final class HoursFormat
+{
+    private const WEEKDAYS = ['mon' => 1, 'tue' => 2, 'wed' => 3, 'thu' => 4, 'fri' => 5, 'sat' => 6, 'sun' => 7];
+
+    public static function zone(Node $node): Zone
+    {
+        return $node->refuse(static fn (): Zone => new Zone($node->text()));
+    }
+
+    public static function date(Node $node): LocalDate
+    {
+        return $node->refuse(static fn (): LocalDate => LocalDate::parse($node->text()));
+    }
+
+    /**
+     * @param Node      $node     has "hours", "exceptions" and "holidays", each of which may be missing
+     * @param Node|null $fallback where "hours" and "holidays" are taken from if they are
+     */
+    public static function calendar(Node $node, Zone $zone, ?Node $fallback = null): WorkCalendar
+    {
+        $hours = $node->has('hours') || $fallback === null ? $node : $fallback;
+        $holidays = $node->has('holidays') || $fallback === null ? $node : $fallback;
+
+        return new WorkCalendar(
+            $zone,
+            array_map(self::pattern(...), $hours->itemsOf('hours')),
+            array_map(self::exception(...), $node->itemsOf('exceptions')),
+            array_map(self::date(...), $holidays->itemsOf('holidays')),
+        );
+    }
+
+    private static function pattern(Node $node): WeeklyPattern
+    {
+        $shifts = [];
+        foreach (self::WEEKDAYS as $name => $weekday) {
+            $shifts[$weekday] = self::ranges($node, $name);
+        }
+
+        return new WeeklyPattern(self::date($node->get('from')), $shifts);
+    }
+
+    private static function exception(Node $node): DateException
+    {
+        return new DateException(self::date($node->get('date')), self::ranges($node, 'add'), self::ranges($node, 'remove'));
+    }
+
+    /** @return list<MinuteRange> */
+    private static function ranges(Node $node, string $key): array
+    {
+        return array_map(
+            static fn (Node $range): MinuteRange => $range->refuse(static fn (): MinuteRange => MinuteRange::parse($range->text())),
+            $node->itemsOf($key),
+        );
+    }
+}

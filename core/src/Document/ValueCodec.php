@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\Document;
+
+use OpenBaton\Core\Criteria\Field;
+use OpenBaton\Core\Criteria\FieldType;
+use OpenBaton\Core\Time\LocalDate;
+
+/** Field values between their form in documents and that in the core: money is in units with up to two decimals, a duration in ISO 8601. */
+final class ValueCodec
+{
+    /** @return string|int|float|bool|list<string> the value of a field */
+    public static function read(Node $node, Field $field): string|int|float|bool|array
+    {
+        if (! $field->type->isList()) {
+            return self::readOne($node, $field);
+        }
+        $values = [];
+        foreach ($node->items() as $item) {
+            $values[] = (string) self::readOne($item, $field);
+        }
+
+        return $values;
+    }
+
+    /** One value of the field's type; of a list, one item. */
+    public static function readOne(Node $node, Field $field): string|int|float|bool
+    {
+        return match ($field->type) {
+            FieldType::Text, FieldType::Tags, FieldType::Person => $node->text(),
+            FieldType::OneOf, FieldType::ManyOf => isset($field->options[$node->text()])
+                ? $node->text()
+                : throw $node->fail("\"{$node->text()}\" is not a value of {$field->label}; its values are ".implode(', ', array_keys($field->options)).'.'),
+            FieldType::Number => $node->number(),
+            FieldType::Money => self::hundredths($node),
+            FieldType::Duration => $node->minutes(),
+            FieldType::YesNo => $node->bool(),
+            FieldType::Date => $node->refuse(static fn (): string => LocalDate::parse($node->text())->format()),
+        };
+    }
+
+    /**
+     * @param string|int|float|bool|list<string|int|float> $value
+     *
+     * @return string|int|float|bool|list<string|int|float>
+     */
+    public static function write(string|int|float|bool|array $value, FieldType $type): string|int|float|bool|array
+    {
+        if (is_array($value)) {
+            $written = [];
+            foreach ($value as $one) {
+                $one = self::write($one, $type);
+                if (is_string($one) || is_int($one) || is_float($one)) {
+                    $written[] = $one;
+                }
+            }
+
+            return $written;
+        }
+
+        return match (true) {
+            $type === FieldType::Money && is_int($value) => $value % 100 === 0 ? intdiv($value, 100) : $value / 100,
+            $type === FieldType::Duration && is_int($value) => Duration::format($value),
+            default => $value,
+        };
+    }
+
+    private static function hundredths(Node $node): int
+    {
+        $hundredths = $node->number() * 100;
+        $whole = (int) round($hundredths);
+        if (abs($hundredths - $whole) > 1e-6 || abs($whole) > 1e12) {
+            throw $node->fail('An amount of money has at most two decimals.');
+        }
+
+        return $whole;
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\Document;
+
+use Generator;
+use OpenBaton\Core\People\Roster;
+use OpenBaton\Core\Routing\Decision;
+use OpenBaton\Core\Routing\Event;
+use OpenBaton\Core\Routing\Rings;
+use OpenBaton\Core\Routing\Router;
+use OpenBaton\Core\Rulebook\CompiledRulebook;
+use OpenBaton\Core\Rulebook\Rulebook;
+use OpenBaton\Core\Workload\Work;
+
+/** Everything that decisions depend on, and the events to decide. */
+final readonly class World
+{
+    /**
+     * @param int         $clock  instant
+     * @param list<Event> $events in the order of time
+     */
+    public function __construct(
+        public int $clock,
+        public Roster $roster,
+        public Rulebook $rulebook,
+        public Rings $rings,
+        public Work $work,
+        public array $events,
+    ) {
+    }
+
+    /**
+     * Routes the events one after the other; load and rotations carry along.
+     *
+     * @return Generator<int, Decision>
+     */
+    public function decisions(string $rulebookVersion = 'as given'): Generator
+    {
+        $router = new Router($this->roster, CompiledRulebook::compile($this->rulebook, $rulebookVersion));
+        [$work, $rings] = [$this->work, $this->rings];
+        foreach ($this->events as $event) {
+            $decision = $router->decide($event, $work, $rings);
+            $work = $decision->workAfter($work);
+            $rings = $decision->ringsAfter($rings);
+            yield $decision;
+        }
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\People;
+
+use InvalidArgumentException;
+use OpenBaton\Core\Time\WorkingHours;
+
+final readonly class Person
+{
+    /** As $pausedUntil: paused until somebody ends it. */
+    public const UNTIL_FURTHER_NOTICE = PHP_INT_MAX;
+
+    /**
+     * @param array<string, int> $skills      level 1 to 3 by skill id
+     * @param int|null           $memberFrom  instant; null: has always been here
+     * @param int|null           $memberUntil instant at which the person is no longer here; null: stays
+     * @param int|null           $pausedUntil instant until which no new work is taken in; null: not paused
+     */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public WorkingHours $hours,
+        public Capacity $capacity,
+        public array $skills = [],
+        public bool $active = true,
+        public ?int $memberFrom = null,
+        public ?int $memberUntil = null,
+        public ?int $pausedUntil = null,
+    ) {
+        foreach ($skills as $skill => $level) {
+            if ($level < 1 || $level > 3) {
+                throw new InvalidArgumentException("The level of skill \"{$skill}\" is 1, 2 or 3.");
+            }
+        }
+    }
+
+    /** 0 where the person does not have the skill. */
+    public function level(string $skill): int
+    {
+        return $this->skills[$skill] ?? 0;
+    }
+}

@@ -1,0 +1,146 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\People;
+
+use InvalidArgumentException;
+use OpenBaton\Core\Absence\Absence;
+use OpenBaton\Core\Time\HoursLessBlocks;
+use OpenBaton\Core\Time\Span;
+use OpenBaton\Core\Time\WorkingHours;
+use OpenBaton\Core\Time\WorkingTime;
+
+/** Everybody, their teams and skills, and who is away when. */
+final readonly class Roster
+{
+    /** @var array<string, Person> */
+    public array $people;
+
+    /** @var array<string, Team> */
+    public array $teams;
+
+    /** @var array<string, list<Absence>> approved ones in order of their begin, by person */
+    private array $absences;
+
+    /** @var array<string, list<Team>> by person, in the order of the teams */
+    private array $teamsOf;
+
+    /** @var array<string, list<Team>> direct sub-teams by team */
+    private array $subTeams;
+
+    /** @var array<string, WorkingHours> less approved absences, by person */
+    private array $presence;
+
+    /**
+     * @param list<Person>          $people   in the order in which they are listed
+     * @param list<Team>            $teams
+     * @param array<string, string> $skills   name by id
+     * @param list<Absence>         $absences
+     *
+     * @throws InvalidArgumentException where something refers to nobody or nothing
+     */
+    public function __construct(
+        public WorkingHours $house,
+        array $people,
+        array $teams = [],
+        public array $skills = [],
+        array $absences = [],
+    ) {
+        $byId = [];
+        foreach ($people as $person) {
+            $byId[$person->id] = $person;
+        }
+        $this->people = $byId;
+
+        $teamsById = [];
+        $teamsOf = [];
+        $subTeams = [];
+        foreach ($teams as $team) {
+            $teamsById[$team->id] = $team;
+            foreach ($team->members as $member) {
+                if (! isset($byId[$member->personId])) {
+                    throw new InvalidArgumentException("Team \"{$team->id}\" has a member \"{$member->personId}\" who is not in the roster.");
+                }
+                $teamsOf[$member->personId][] = $team;
+            }
+            if ($team->parentId !== null) {
+                $subTeams[$team->parentId][] = $team;
+            }
+        }
+        $this->teams = $teamsById;
+        $this->teamsOf = $teamsOf;
+        $this->subTeams = $subTeams;
+
+        $approved = [];
+        foreach ($absences as $absence) {
+            if ($absence->counts()) {
+                $approved[$absence->personId][] = $absence;
+            }
+        }
+        foreach ($approved as &$list) {
+            usort($list, static fn (Absence $a, Absence $b): int => $a->span->from <=> $b->span->from ?: $a->id <=> $b->id);
+        }
+        unset($list);
+        $this->absences = $approved;
+
+        $presence = [];
+        foreach ($byId as $id => $person) {
+            $blocks = array_map(static fn (Absence $absence): Span => $absence->span, $approved[$id] ?? []);
+            $presence[$id] = $blocks === [] ? $person->hours : new HoursLessBlocks($person->hours, $blocks);
+        }
+        $this->presence = $presence;
+    }
+
+    public function absenceOf(string $personId, int $at): ?Absence
+    {
+        foreach ($this->absences[$personId] ?? [] as $absence) {
+            if ($absence->span->contains($at)) {
+                return $absence;
+            }
+        }
+
+        return null;
+    }
+
+    /** The person's working hours less approved absences. */
+    public function presenceOf(string $personId): WorkingHours
+    {
+        return $this->presence[$personId];
+    }
+
+    /** @return list<Team> */
+    public function teamsOf(string $personId): array
+    {
+        return $this->teamsOf[$personId] ?? [];
+    }
+
+    /**
+     * The team and, where asked, all that lie below it; each once.
+     *
+     * @return list<Team>
+     */
+    public function family(string $teamId, bool $withSubTeams): array
+    {
+        $found = [];
+        $waiting = [$teamId];
+        while (($id = array_shift($waiting)) !== null) {
+            if (isset($found[$id]) || ! isset($this->teams[$id])) {
+                continue;
+            }
+            $found[$id] = $this->teams[$id];
+            if ($withSubTeams) {
+                foreach ($this->subTeams[$id] ?? [] as $team) {
+                    $waiting[] = $team->id;
+                }
+            }
+        }
+
+        return array_values($found);
+    }
+
+    public function houseTime(): WorkingTime
+    {
+        return new WorkingTime($this->house);
+    }
+}

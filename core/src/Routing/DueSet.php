@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\Routing;
+
+final readonly class DueSet implements Effect
+{
+    /** @param int $dueAt instant */
+    public function __construct(public int $dueAt)
+    {
+    }
+
+    public function write(): array
+    {
+        return ['effect' => 'due_set', 'due' => gmdate('Y-m-d\TH:i:s\Z', $this->dueAt)];
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\Routing;
+
+use OpenBaton\Core\Workload\Priority;
+
+final readonly class PrioritySet implements Effect
+{
+    public function __construct(public Priority $priority)
+    {
+    }
+
+    public function write(): array
+    {
+        return ['effect' => 'priority_set', 'priority' => $this->priority->value];
+    }
+}

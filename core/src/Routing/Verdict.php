@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\Routing;
+
+/** What became of one rule when an event was routed. */
+enum Verdict: string
+{
+    case Paused = 'paused';
+    case NotInForce = 'not_in_force';
+    case NotThisEvent = 'not_this_event';
+    case CriterionFailed = 'criterion_failed';
+    case NobodyEligible = 'nobody_eligible';
+    case FollowedUp = 'followed_up';
+    case Decided = 'decided';
+    case NotReached = 'not_reached';
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\Rulebook\Method;
+
+use OpenBaton\Core\Document\Part;
+
+/** A way of choosing one of those who are eligible. */
+interface Method extends Part
+{
+    public function choose(Selection $selection): Choice;
+}

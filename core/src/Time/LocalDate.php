@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\Time;
+
+use InvalidArgumentException;
+
+/** A calendar date without a zone, as the count of days since 1970-01-01. */
+final readonly class LocalDate
+{
+    public function __construct(public int $day)
+    {
+    }
+
+    /** @throws InvalidArgumentException unless $text is a real date written YYYY-MM-DD */
+    public static function parse(string $text): self
+    {
+        if (preg_match('/^(\d{4})-(\d{2})-(\d{2})$/', $text, $parts) !== 1
+            || ! checkdate((int) $parts[2], (int) $parts[3], (int) $parts[1])) {
+            throw new InvalidArgumentException("\"{$text}\" is not a date of the form YYYY-MM-DD.");
+        }
+
+        return new self(intdiv((int) gmmktime(0, 0, 0, (int) $parts[2], (int) $parts[3], (int) $parts[1]), 86400));
+    }
+
+    public function plus(int $days): self
+    {
+        return new self($this->day + $days);
+    }
+
+    /** ISO 8601: Monday is 1, Sunday is 7. */
+    public function weekday(): int
+    {
+        // 1970-01-01 was a Thursday.
+        return (($this->day + 3) % 7 + 7) % 7 + 1;
+    }
+
+    public function format(): string
+    {
+        return gmdate('Y-m-d', $this->day * 86400);
+    }
+}

@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\Time;
+
+use RuntimeException;
+
+/** Working time was asked for where none comes for years. */
+final class NoWorkingTime extends RuntimeException
+{
+}

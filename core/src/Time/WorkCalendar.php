@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\Time;
+
+/**
+ * Weekly patterns, date exceptions and holidays in one zone.
+ *
+ * On a date: the shifts of the pattern in force, none on a holiday, less the
+ * hours an exception removes, plus those it adds.
+ */
+final class WorkCalendar implements WorkingHours
+{
+    /** @var list<WeeklyPattern> latest first */
+    private readonly array $patterns;
+
+    /** @var array<int, list<DateException>> by day */
+    private readonly array $exceptions;
+
+    /** @var array<int, true> by day */
+    private readonly array $holidays;
+
+    /** @var array<int, list<Span>> what spansOf() found, by day */
+    private array $known = [];
+
+    /**
+     * @param list<WeeklyPattern> $patterns   a date before the first of them has no working hours
+     * @param list<DateException> $exceptions
+     * @param list<LocalDate>     $holidays
+     */
+    public function __construct(
+        private readonly Zone $zone,
+        array $patterns,
+        array $exceptions = [],
+        array $holidays = [],
+    ) {
+        usort($patterns, static fn (WeeklyPattern $a, WeeklyPattern $b): int => $b->from->day <=> $a->from->day);
+        $this->patterns = $patterns;
+
+        $byDay = [];
+        foreach ($exceptions as $exception) {
+            $byDay[$exception->date->day][] = $exception;
+        }
+        $this->exceptions = $byDay;
+
+        $days = [];
+        foreach ($holidays as $holiday) {
+            $days[$holiday->day] = true;
+        }
+        $this->holidays = $days;
+    }
+
+    public function zone(): Zone
+    {
+        return $this->zone;
+    }
+
+    public function spansOf(LocalDate $date): array
+    {
+        return $this->known[$date->day] ??= $this->spansOn($date);
+    }
+
+    /** @return list<Span> */
+    private function spansOn(LocalDate $date): array
+    {
+        $spans = isset($this->holidays[$date->day]) ? [] : $this->spans($date, $this->patternOn($date)?->on($date->weekday()) ?? []);
+        foreach ($this->exceptions[$date->day] ?? [] as $exception) {
+            $spans = Span::subtract($spans, $this->spans($date, $exception->remove));
+            $spans = [...$spans, ...$this->spans($date, $exception->add)];
+        }
+
+        return Span::union($spans);
+    }
+
+    private function patternOn(LocalDate $date): ?WeeklyPattern
+    {
+        foreach ($this->patterns as $pattern) {
+            if ($pattern->from->day <= $date->day) {
+                return $pattern;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param list<MinuteRange> $ranges
+     *
+     * @return list<Span>
+     */
+    private function spans(LocalDate $date, array $ranges): array
+    {
+        $spans = [];
+        foreach ($ranges as $range) {
+            $from = $this->zone->instant($date, $range->start);
+            $to = $this->zone->instant($date, $range->end);
+            // A shift of which the clocks skip everything is no shift.
+            if ($from < $to) {
+                $spans[] = new Span($from, $to);
+            }
+        }
+
+        return $spans;
+    }
+}

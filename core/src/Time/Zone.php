@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\Time;
+
+use DateTimeImmutable;
+use DateTimeZone;
+use Exception;
+use InvalidArgumentException;
+
+/**
+ * An IANA time zone: local clock readings to instants and back.
+ *
+ * A reading that the clocks skip in spring stands for the instant as long
+ * after the change as it was meant to be; a reading that comes twice in
+ * autumn stands for its first coming.
+ */
+final class Zone
+{
+    private readonly DateTimeZone $zone;
+
+    /** @var array<int, int> offset in seconds, by hour since the epoch; transitions fall on quarter hours, see offsetAt() */
+    private array $offsets = [];
+
+    public function __construct(public readonly string $name)
+    {
+        try {
+            $this->zone = new DateTimeZone($name);
+        } catch (Exception) {
+            throw new InvalidArgumentException("\"{$name}\" is not a time zone of the IANA list, such as Europe/Dublin.");
+        }
+        if (! str_contains($name, '/') && $name !== 'UTC') {
+            throw new InvalidArgumentException("\"{$name}\" is not a time zone of the IANA list, such as Europe/Dublin.");
+        }
+    }
+
+    /** Seconds to add to UTC for local time. */
+    public function offsetAt(int $instant): int
+    {
+        // Every zone in use today changes its offset on a whole quarter hour of UTC.
+        $quarter = intdiv($instant, 900);
+
+        return $this->offsets[$quarter]
+            ??= $this->zone->getOffset(new DateTimeImmutable('@'.($quarter * 900)));
+    }
+
+    public function dateAt(int $instant): LocalDate
+    {
+        return new LocalDate((int) floor(($instant + $this->offsetAt($instant)) / 86400));
+    }
+
+    /** @param int $minute minutes of the clock since midnight of $date; 1440 and more reach into later days */
+    public function instant(LocalDate $date, int $minute): int
+    {
+        $reading = $date->day * 86400 + $minute * 60;
+        $before = $this->offsetAt($reading - 86400);
+        $after = $this->offsetAt($reading + 86400);
+        if ($before !== $after
+            && $this->offsetAt($reading - $before) !== $before
+            && $this->offsetAt($reading - $after) === $after) {
+            return $reading - $after;
+        }
+
+        return $reading - $before;
+    }
+
+    /** The instant as local time in RFC 3339, with its offset. */
+    public function format(int $instant): string
+    {
+        return (new DateTimeImmutable('@'.$instant))->setTimezone($this->zone)->format(DATE_RFC3339);
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\Workload;
+
+use InvalidArgumentException;
+
+/**
+ * What is known of the time that a task takes, in minutes.
+ *
+ * What remains is its remaining estimate, else its estimate less the time
+ * spent, else the default of its kind; never below zero.
+ */
+final readonly class Effort
+{
+    public function __construct(
+        public int $default = 0,
+        public ?int $estimate = null,
+        public int $spent = 0,
+        public ?int $remaining = null,
+    ) {
+        if ($default < 0 || $spent < 0 || ($estimate ?? 0) < 0 || ($remaining ?? 0) < 0) {
+            throw new InvalidArgumentException('Minutes of effort are not negative.');
+        }
+    }
+
+    public function left(): int
+    {
+        if ($this->remaining !== null) {
+            return $this->remaining;
+        }
+        if ($this->estimate !== null) {
+            return max(0, $this->estimate - $this->spent);
+        }
+
+        return $this->default;
+    }
+}

@@ -1,0 +1,225 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\Workload;
+
+use OpenBaton\Core\People\Capacity;
+use OpenBaton\Core\Time\LocalDate;
+use OpenBaton\Core\Time\WorkingHours;
+
+/**
+ * Plans one person's work: at every working moment the task that can be
+ * worked on and is due first; a task may be interrupted.
+ *
+ * This minimises the maximum lateness of one person (Jackson 1955; with start
+ * dates Horn 1974), so a task that the plan finishes late cannot be in time
+ * without making another one later.
+ *
+ * Effort is counted in units of a ten-thousandth of a second, so that every
+ * share of capacity is exact.
+ */
+final class LoadPlanner
+{
+    private const FURTHEST_DAYS = 92;
+
+    private const UNITS_A_MINUTE = 60 * Capacity::WHOLE;
+
+    /** @var list<WorkItem> in the order of compare() */
+    private array $items;
+
+    /** @var list<int> units left, by index of $items */
+    private array $left;
+
+    /** @var array<string, int> */
+    private array $finishes;
+
+    private function __construct()
+    {
+    }
+
+    /**
+     * The horizon is $workingDays days on which the person's calendar has
+     * working hours, absent or not, today among them while it has any left.
+     *
+     * @param WorkingHours   $hours    the calendar, absences apart
+     * @param WorkingHours   $presence the same, less absences
+     * @param list<WorkItem> $items    in any order
+     * @param bool           $toTheEnd go on past the horizon until all is done or three months are over
+     */
+    public static function plan(
+        WorkingHours $hours,
+        WorkingHours $presence,
+        Capacity $capacity,
+        array $items,
+        int $now,
+        int $workingDays = 5,
+        bool $toTheEnd = false,
+    ): LoadPlan {
+        return (new self())->run($hours, $presence, $capacity, $items, $now, $workingDays, $toTheEnd);
+    }
+
+    /** @param list<WorkItem> $items */
+    private function run(
+        WorkingHours $hours,
+        WorkingHours $presence,
+        Capacity $capacity,
+        array $items,
+        int $now,
+        int $workingDays,
+        bool $toTheEnd,
+    ): LoadPlan {
+        usort($items, WorkItem::compare(...));
+        $this->items = $items;
+        $this->left = array_map(static fn (WorkItem $item): int => $item->effort->left() * self::UNITS_A_MINUTE, $items);
+        $this->finishes = [];
+        foreach ($items as $index => $item) {
+            if ($this->left[$index] === 0) {
+                $this->finishes[$item->id] = max($now, $item->startAt ?? $now);
+            }
+        }
+
+        $zone = $hours->zone();
+        $days = [];
+        $capacityUnits = 0;
+        $date = $zone->dateAt($now);
+        // A shift that began yesterday and still runs belongs to today.
+        $carried = $this->clip($presence->spansOf($date->plus(-1)), $now);
+        $counted = 0;
+        for ($day = 0; $day < self::FURTHEST_DAYS && $counted < $workingDays; ++$day, $date = $date->plus(1)) {
+            $working = $this->clip($hours->spansOf($date), $now) !== [];
+            $units = 0;
+            $done = 0;
+            foreach ([...$carried, ...$this->clip($presence->spansOf($date), $now)] as [$from, $to]) {
+                $rate = $this->rate($capacity, $hours, $date);
+                $units += ($to - $from) * $rate;
+                $done += $this->work($from, $to, $rate);
+            }
+            $carried = [];
+            $capacityUnits += $units;
+            $end = $zone->instant($date->plus(1), 0);
+            $days[] = new DayLoad($date, $working, self::minutes($units), self::minutes($done), self::minutes($this->leftDueBy($end)));
+            $counted += $working ? 1 : 0;
+        }
+        $horizonEnd = $zone->instant($date, 0);
+        $sums = $this->sums($horizonEnd, $now);
+
+        while ($toTheEnd && $day < self::FURTHEST_DAYS && array_sum($this->left) > 0) {
+            foreach ($this->clip($presence->spansOf($date), $now) as [$from, $to]) {
+                $this->work($from, $to, $this->rate($capacity, $hours, $date));
+            }
+            ++$day;
+            $date = $date->plus(1);
+        }
+
+        return new LoadPlan($days, $this->finishes, $horizonEnd, self::minutes($capacityUnits), ...$sums);
+    }
+
+    private function rate(Capacity $capacity, WorkingHours $hours, LocalDate $date): int
+    {
+        $seconds = 0;
+        foreach ($hours->spansOf($date) as $span) {
+            $seconds += $span->to - $span->from;
+        }
+
+        return $capacity->rate($seconds);
+    }
+
+    /**
+     * @param list<\OpenBaton\Core\Time\Span> $spans
+     *
+     * @return list<array{int, int}>
+     */
+    private function clip(array $spans, int $now): array
+    {
+        $clipped = [];
+        foreach ($spans as $span) {
+            if ($now < $span->to) {
+                $clipped[] = [max($span->from, $now), $span->to];
+            }
+        }
+
+        return $clipped;
+    }
+
+    /** Works from $from to $to and answers the units of effort done. */
+    private function work(int $from, int $to, int $rate): int
+    {
+        $done = 0;
+        $now = $from;
+        while ($now < $to) {
+            $until = $to;
+            $chosen = null;
+            foreach ($this->items as $index => $item) {
+                if ($this->left[$index] === 0) {
+                    continue;
+                }
+                if ($item->startAt !== null && $item->startAt > $now) {
+                    // Whatever is due earlier but starts later may interrupt.
+                    $until = min($until, $item->startAt);
+                } elseif ($chosen === null) {
+                    $chosen = $index;
+                    break;
+                }
+            }
+            if ($chosen === null) {
+                $now = $until;
+
+                continue;
+            }
+            $needed = intdiv($this->left[$chosen] + $rate - 1, $rate);
+            $seconds = min($needed, $until - $now);
+            $units = min($this->left[$chosen], $seconds * $rate);
+            $this->left[$chosen] -= $units;
+            $done += $units;
+            $now += $seconds;
+            if ($this->left[$chosen] === 0) {
+                $this->finishes[$this->items[$chosen]->id] = $now;
+            }
+        }
+
+        return $done;
+    }
+
+    private function leftDueBy(int $instant): int
+    {
+        $units = 0;
+        foreach ($this->items as $index => $item) {
+            if ($item->dueAt === null || $item->dueAt > $instant) {
+                break;
+            }
+            $units += $this->left[$index];
+        }
+
+        return $units;
+    }
+
+    /** @return array{int, int, int, int, int} due work, undated work, and what is done of due, later and undated work */
+    private function sums(int $horizonEnd, int $now): array
+    {
+        $due = $undated = $dueDone = $laterDone = $undatedDone = 0;
+        foreach ($this->items as $index => $item) {
+            if (($item->startAt ?? $now) >= $horizonEnd) {
+                continue;
+            }
+            $effort = $item->effort->left() * self::UNITS_A_MINUTE;
+            $done = $effort - $this->left[$index];
+            if ($item->dueAt === null) {
+                $undated += $effort;
+                $undatedDone += $done;
+            } elseif ($item->dueAt <= $horizonEnd) {
+                $due += $effort;
+                $dueDone += $done;
+            } else {
+                $laterDone += $done;
+            }
+        }
+
+        return array_map(self::minutes(...), [$due, $undated, $dueDone, $laterDone, $undatedDone]);
+    }
+
+    private static function minutes(int $units): int
+    {
+        return intdiv($units, self::UNITS_A_MINUTE);
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\Workload;
+
+/** The open work of everybody. */
+final readonly class Work
+{
+    /** @param array<string, PersonWork> $byPerson */
+    private function __construct(private array $byPerson)
+    {
+    }
+
+    /**
+     * @param iterable<WorkItem> $items
+     * @param array<string, int> $lastAssigned instant by person
+     */
+    public static function of(iterable $items, array $lastAssigned = []): self
+    {
+        $loading = [];
+        $open = [];
+        foreach ($items as $item) {
+            if ($item->status->isOpen() && $item->holderId !== null) {
+                $open[$item->holderId] = ($open[$item->holderId] ?? 0) + 1;
+            }
+            $loaded = $item->loads();
+            if ($loaded !== null) {
+                $loading[$loaded][] = $item;
+            }
+        }
+        $byPerson = [];
+        foreach (array_keys($loading + $open + $lastAssigned) as $id) {
+            $byPerson[$id] = new PersonWork($loading[$id] ?? [], $open[$id] ?? 0, $lastAssigned[$id] ?? null);
+        }
+
+        return new self($byPerson);
+    }
+
+    public function held(string $personId): PersonWork
+    {
+        return $this->byPerson[$personId] ?? self::nothing();
+    }
+
+    /** With a task that has just come to a person. */
+    public function taken(string $personId, WorkItem $item, int $at): self
+    {
+        $byPerson = $this->byPerson;
+        $byPerson[$personId] = $this->held($personId)->taking($item, $at);
+
+        return new self($byPerson);
+    }
+
+    private static function nothing(): PersonWork
+    {
+        static $nothing = new PersonWork();
+
+        return $nothing;
+    }
+}

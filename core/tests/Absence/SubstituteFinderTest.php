@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+use OpenBaton\Core\Absence\Absence;
+use OpenBaton\Core\Absence\AbsenceStatus;
+use OpenBaton\Core\Absence\Cover;
+use OpenBaton\Core\Absence\CoverStep;
+use OpenBaton\Core\Absence\SubstituteFinder;
+use OpenBaton\Core\People\Barrier;
+use OpenBaton\Core\People\Roster;
+use OpenBaton\Core\People\Team;
+use OpenBaton\Core\Tests\Support\Build;
+use OpenBaton\Core\Time\LocalDate;
+use OpenBaton\Core\Time\Zone;
+
+function coverOf(string $personId, string $at, Absence ...$absences): Cover
+{
+    $people = array_map(static fn (string $id) => Build::person($id), ['oona', 'tobias', 'ines', 'marek', 'lead']);
+    $people[] = Build::person('gone', active: false);
+    $team = new Team('bench', 'Bench', Build::seats('oona', 'tobias', 'ines', 'lead'), null, 'lead');
+
+    return (new SubstituteFinder(new Roster(Build::calendar(), $people, [$team], [], array_values($absences))))->find($personId, Build::at($at));
+}
+
+/** @return list<string> */
+function asked(Cover $cover): array
+{
+    return array_map(static fn (CoverStep $step): string => $step->personId, $cover->steps);
+}
+
+it('finds the person themselves where they are there', function (): void {
+    $cover = coverOf('oona', '2026-03-02 10:00');
+    expect($cover->personId)->toBe('oona')->and($cover->isSubstitute())->toBeFalse();
+});
+
+it('asks the substitute from the first second of the absence to the last', function (string $at, string $expected): void {
+    $absence = Build::absence('oona', '2026-03-03 00:00', '2026-03-05 00:00', ['tobias']);
+    expect(coverOf('oona', $at, $absence)->personId)->toBe($expected);
+})->with([
+    ['2026-03-02 23:59:59', 'oona'],
+    ['2026-03-03 00:00:00', 'tobias'],
+    ['2026-03-04 23:59:59', 'tobias'],
+    ['2026-03-05 00:00:00', 'oona'],
+]);
+
+it('counts only approved absences', function (AbsenceStatus $status): void {
+    $absence = Build::absence('oona', '2026-03-03', '2026-03-05', ['tobias'], $status);
+    expect(coverOf('oona', '2026-03-04', $absence)->personId)->toBe('oona');
+})->with([AbsenceStatus::Asked, AbsenceStatus::Declined, AbsenceStatus::Cancelled]);
+
+it('walks on to the substitute of the substitute and says who was away until when', function (): void {
+    $cover = coverOf(
+        'oona',
+        '2026-03-04',
+        Build::absence('oona', '2026-03-03', '2026-03-05', ['tobias']),
+        Build::absence('tobias', '2026-03-04', '2026-03-06', ['ines']),
+    );
+    expect($cover->personId)->toBe('ines')
+        ->and(asked($cover))->toBe(['oona', 'tobias', 'ines'])
+        ->and($cover->steps[1]->barriers)->toBe([Barrier::Absent])
+        ->and($cover->steps[1]->awayUntil)->toBe(Build::at('2026-03-06'));
+});
+
+it('asks the next in order where the first cannot', function (): void {
+    $cover = coverOf('oona', '2026-03-04', Build::absence('oona', '2026-03-03', '2026-03-05', ['gone', 'marek']));
+    expect($cover->personId)->toBe('marek')->and($cover->steps[1]->barriers)->toBe([Barrier::Inactive]);
+});
+
+it('stops at a circle, reports it and falls back on the lead', function (): void {
+    $cover = coverOf(
+        'oona',
+        '2026-03-04',
+        Build::absence('oona', '2026-03-03', '2026-03-05', ['tobias']),
+        Build::absence('tobias', '2026-03-03', '2026-03-05', ['oona']),
+    );
+    expect($cover->personId)->toBe('lead')
+        ->and($cover->circle)->toBeTrue()
+        ->and($cover->byLead)->toBeTrue()
+        ->and(asked($cover))->toBe(['oona', 'tobias', 'lead']);
+});
+
+it('has no cover where nobody is left', function (): void {
+    $cover = coverOf(
+        'oona',
+        '2026-03-04',
+        Build::absence('oona', '2026-03-03', '2026-03-05'),
+        Build::absence('lead', '2026-03-03', '2026-03-05', ['marek']),
+    );
+    // The lead is asked for themselves, not for their own substitutes.
+    expect($cover->personId)->toBeNull()->and(asked($cover))->toBe(['oona', 'lead']);
+});
+
+it('has no cover for somebody in no team', function (): void {
+    expect(coverOf('marek', '2026-03-04', Build::absence('marek', '2026-03-03', '2026-03-05'))->personId)->toBeNull();
+});
+
+it('goes eight deep and no deeper', function (int $links, ?string $expected): void {
+    $people = [];
+    $absences = [];
+    for ($number = 0; $number <= $links; ++$number) {
+        $people[] = Build::person("p{$number}");
+        if ($number < $links) {
+            $absences[] = Build::absence("p{$number}", '2026-03-01', '2026-03-09', ['p'.($number + 1)]);
+        }
+    }
+    $cover = (new SubstituteFinder(new Roster(Build::calendar(), $people, [], [], $absences)))->find('p0', Build::at('2026-03-02'));
+    expect($cover->personId)->toBe($expected);
+})->with([[8, 'p8'], [9, null]]);
+
+it('counts whole days from midnight to midnight of the zone, over a change of the clocks too', function (): void {
+    $span = Absence::wholeDays(LocalDate::parse('2026-03-29'), LocalDate::parse('2026-03-29'), new Zone('Europe/Helsinki'));
+    expect(gmdate('d H:i', $span->from))->toBe('28 22:00')->and($span->seconds())->toBe(23 * 3600);
+});

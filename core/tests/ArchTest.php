@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+use OpenBaton\Core\Criteria\OperatorList;
+use OpenBaton\Core\Document\PartList;
+
+arch('the core knows nothing of the framework')
+    ->expect('OpenBaton\Core')
+    ->not->toUse('Illuminate')
+    ->ignoring('OpenBaton\Core\Tests');
+
+it('reads no clock, no file and no chance, and names nothing beyond itself and PHP', function (): void {
+    $files = new RegexIterator(new RecursiveIteratorIterator(new RecursiveDirectoryIterator(__DIR__.'/../src')), '/\.php$/');
+    $checked = 0;
+    foreach ($files as $file) {
+        $code = (string) file_get_contents((string) $file);
+        expect($code)
+            ->toContain('declare(strict_types=1);')
+            ->not->toMatch('/^use (?!OpenBaton\\\\Core\\\\)\w+\\\\/m')
+            ->not->toMatch('/(?<![\w>:])(?<!function )(time|microtime|hrtime|date|rand|mt_rand|random_int|shuffle|file_get_contents|file_put_contents|fopen|getenv|echo|print)\(/')
+            ->not->toMatch('/new \\\\?DateTime(Immutable)?\(\)/');
+        ++$checked;
+    }
+    expect($checked)->toBeGreaterThan(80);
+});
+
+it('keeps operators and the parts of rules final and unchangeable', function (): void {
+    $classes = [
+        ...PartList::POOLS, ...PartList::METHODS, ...PartList::LIMITS, ...PartList::OTHERWISES, ...PartList::FOLLOW_UPS,
+        ...array_map(get_class(...), array_values(OperatorList::all())),
+    ];
+    foreach ($classes as $class) {
+        $reflection = new ReflectionClass($class);
+        expect([$class, $reflection->isFinal(), $reflection->isReadOnly()])->toBe([$class, true, true]);
+    }
+});

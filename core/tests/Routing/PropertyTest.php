@@ -1,0 +1,176 @@
+<?php
+
+declare(strict_types=1);
+
+use OpenBaton\Core\Document\DecisionFormat;
+use OpenBaton\Core\People\Availability;
+use OpenBaton\Core\People\Membership;
+use OpenBaton\Core\Routing\Decision;
+use OpenBaton\Core\Routing\Event;
+use OpenBaton\Core\Routing\FallOut;
+use OpenBaton\Core\Routing\Ring;
+use OpenBaton\Core\Routing\Verdict;
+use OpenBaton\Core\Rulebook\CompiledRulebook;
+use OpenBaton\Core\Rulebook\Limit\LoadRatioAtMost;
+use OpenBaton\Core\Rulebook\Limit\OpenTasksAtMost;
+use OpenBaton\Core\Rulebook\Limit\SkillAtLeast;
+use OpenBaton\Core\Rulebook\Rule;
+use OpenBaton\Core\Tests\Support\Build;
+use OpenBaton\Core\Tests\Support\RandomWorld;
+use OpenBaton\Core\Workload\LoadPlanner;
+use OpenBaton\Core\Workload\Work;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+const WORLDS = 2000;
+
+/** Checks, by other means than the router's, that whoever was picked might be. */
+function mayHold(Decision $decision, Work $work): bool
+{
+    $id = (string) $decision->assigneeId;
+    $roster = $decision->roster;
+    $event = $decision->event;
+    if ((new Availability($roster))->barriers($roster->people[$id], $event->at) !== []) {
+        return false;
+    }
+    foreach ($decision->decidingRule()?->give->limits ?? [] as $limit) {
+        $held = $work->held($id);
+        $fits = match (true) {
+            $limit instanceof OpenTasksAtMost => $held->openTasks + 1 <= $limit->tasks,
+            $limit instanceof SkillAtLeast => $roster->people[$id]->level($limit->skill->skillId) >= $limit->skill->level,
+            $limit instanceof LoadRatioAtMost => LoadPlanner::plan(
+                $roster->people[$id]->hours,
+                $roster->presenceOf($id),
+                $roster->people[$id]->capacity,
+                [...$held->loading, $event->asWorkOf($id, $event->dueAt, $event->priority)],
+                $event->at,
+            )->ratio()->value() <= $limit->percent / 100 + 1e-9,
+            default => throw new LogicException('Unknown limit.'),
+        };
+        if (! $fits) {
+            return false;
+        }
+    }
+
+    return true;
+}
+
+it('never picks anybody ineligible, in thousands of random worlds', function (): void {
+    $picked = 0;
+    for ($seed = 0; $seed < WORLDS; ++$seed) {
+        $world = RandomWorld::of($seed);
+        $work = $world->work;
+        foreach ($world->decisions() as $decision) {
+            if ($decision->assigneeId !== null) {
+                ++$picked;
+                mayHold($decision, $work) || $this->fail("World {$seed}, event {$decision->event->id}: {$decision->assigneeId} was picked and may not be.");
+            }
+            $work = $decision->workAfter($work);
+        }
+    }
+    expect($picked)->toBeGreaterThan(WORLDS * 3);
+});
+
+it('answers the same to the same question', function (): void {
+    for ($seed = 0; $seed < WORLDS; $seed += 10) {
+        $run = static fn (): string => (string) json_encode(array_map(DecisionFormat::write(...), iterator_to_array(RandomWorld::of($seed)->decisions())));
+        $run() === $run() || $this->fail("World {$seed} was decided in two ways.");
+    }
+    expect($run())->toStartWith('[{"event":"e0"');
+});
+
+it('names everyone who fell out, once, at one step', function (): void {
+    $attempts = 0;
+    for ($seed = 0; $seed < WORLDS; $seed += 5) {
+        foreach (RandomWorld::of($seed)->decisions() as $decision) {
+            foreach ($decision->attempts as $attempt) {
+                ++$attempts;
+                $before = $attempt->steps[0]->kept;
+                foreach (array_slice($attempt->steps, 1) as $step) {
+                    if ($step->code !== 'cover') {
+                        $ids = [
+                            ...array_map(static fn (Membership $seat): string => $seat->personId, $step->kept),
+                            ...array_map(static fn (FallOut $one): string => $one->personId, $step->fallen),
+                        ];
+                        $expected = array_map(static fn (Membership $seat): string => $seat->personId, $before);
+                        sort($ids);
+                        sort($expected);
+                        $ids === $expected || $this->fail("World {$seed}: step {$step->code} lost somebody.");
+                    }
+                    foreach ($step->fallen as $one) {
+                        $one->reasons !== [] || $this->fail("World {$seed}: {$one->personId} fell out for no reason.");
+                    }
+                    $before = $step->kept;
+                }
+            }
+        }
+    }
+    expect($attempts)->toBeGreaterThan(1000);
+});
+
+it('passes over no rule that holds: the index leaves the verdicts as they are without it', function (): void {
+    for ($seed = 0; $seed < WORLDS; $seed += 5) {
+        $world = RandomWorld::of($seed);
+        $compiled = CompiledRulebook::compile($world->rulebook, 'v');
+        foreach ($world->events as $event) {
+            $found = array_map(static fn (Rule $rule): string => $rule->id, iterator_to_array($compiled->holding($event)));
+            $plain = [];
+            foreach ($world->rulebook->rules as $position => $rule) {
+                if ($rule->active && $rule->isValidAt($event->at) && $compiled->criteria[$position]->firstFailure($event->facts) === null) {
+                    $plain[$position] = $rule->id;
+                }
+            }
+            $found === $plain || $this->fail("World {$seed}, event {$event->id}: the index found other rules.");
+        }
+    }
+    expect($compiled->rulebook->rules)->not->toBeEmpty();
+});
+
+it('gives every rule a verdict, with a comparison to blame where a criterion failed', function (): void {
+    $seen = [];
+    for ($seed = 0; $seed < 400; ++$seed) {
+        foreach (RandomWorld::of($seed)->decisions() as $decision) {
+            $verdicts = $decision->verdicts();
+            expect($verdicts)->toHaveCount(count($decision->rulebook->rulebook->rules));
+            foreach ($verdicts as $verdict) {
+                $seen[$verdict->verdict->value] = true;
+                ($verdict->verdict === Verdict::CriterionFailed) === ($verdict->failed !== null) || $this->fail("World {$seed}: a verdict without its reason.");
+            }
+        }
+    }
+    ksort($seen);
+    expect(array_keys($seen))->toBe(['criterion_failed', 'decided', 'nobody_eligible', 'not_in_force', 'not_reached', 'paused']);
+});
+
+it('keeps equal weights within one turn of each other while both are eligible, whoever comes and goes', function (): void {
+    for ($seed = 0; $seed < 300; ++$seed) {
+        $random = new Randomizer(new Mt19937($seed));
+        $always = ['a', 'b', 'c'];
+        $others = [new Membership('x', $random->getInt(10, 1000)), new Membership('y', $random->getInt(10, 1000)), new Membership('z')];
+        $ring = new Ring('r');
+        $counts = array_fill_keys($always, 0);
+        for ($turn = 0; $turn < 120; ++$turn) {
+            // Some join late, all but three come and go.
+            $present = array_filter($others, static fn (): bool => $random->getInt(0, 1) === 1);
+            $eligible = [...$present, ...Build::seats(...$always)];
+            [$winner, $ring] = $ring->joinedBy($eligible)->turn($eligible);
+            if (isset($counts[$winner])) {
+                ++$counts[$winner];
+            }
+            max($counts) - min($counts) <= 1 || $this->fail("Seed {$seed}, turn {$turn}: ".json_encode($counts));
+        }
+        expect(array_sum($counts))->toBeGreaterThan(0);
+    }
+});
+
+it('gives turns in proportion to weights', function (): void {
+    $seats = [new Membership('a', 100), new Membership('b', 50), new Membership('c', 25), new Membership('d', 300)];
+    $ring = (new Ring('r'))->joinedBy($seats);
+    $counts = [];
+    for ($turn = 0; $turn < 4750; ++$turn) {
+        [$winner, $ring] = $ring->turn($seats);
+        $counts[$winner] = ($counts[$winner] ?? 0) + 1;
+    }
+    ksort($counts);
+    expect(array_values($counts))->toBe([1000, 500, 250, 3000]);
+});

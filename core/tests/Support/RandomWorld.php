@@ -1,0 +1,245 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\Tests\Support;
+
+use OpenBaton\Core\Absence\Absence;
+use OpenBaton\Core\Absence\AbsenceStatus;
+use OpenBaton\Core\Document\World;
+use OpenBaton\Core\People\Membership;
+use OpenBaton\Core\People\Person;
+use OpenBaton\Core\People\Roster;
+use OpenBaton\Core\People\Team;
+use OpenBaton\Core\Routing\Event;
+use OpenBaton\Core\Routing\Rings;
+use OpenBaton\Core\Rulebook\Limit\LoadRatioAtMost;
+use OpenBaton\Core\Rulebook\Limit\OpenTasksAtMost;
+use OpenBaton\Core\Rulebook\Limit\SkillAtLeast;
+use OpenBaton\Core\Rulebook\Method\InOrder;
+use OpenBaton\Core\Rulebook\Method\LightestLoad;
+use OpenBaton\Core\Rulebook\Method\Method;
+use OpenBaton\Core\Rulebook\Method\Open;
+use OpenBaton\Core\Rulebook\Method\RoundRobin;
+use OpenBaton\Core\Rulebook\Otherwise\NextRule;
+use OpenBaton\Core\Rulebook\Otherwise\OpenToTeam;
+use OpenBaton\Core\Rulebook\Otherwise\WaitUnplaced;
+use OpenBaton\Core\Rulebook\Pool\Except;
+use OpenBaton\Core\Rulebook\Pool\NamedPeople;
+use OpenBaton\Core\Rulebook\Pool\PersonInField;
+use OpenBaton\Core\Rulebook\Pool\Pool;
+use OpenBaton\Core\Rulebook\Pool\SkilledPeople;
+use OpenBaton\Core\Rulebook\Pool\TeamMembers;
+use OpenBaton\Core\Rulebook\Pool\Union;
+use OpenBaton\Core\Rulebook\Rule;
+use OpenBaton\Core\Rulebook\Rulebook;
+use OpenBaton\Core\Rulebook\SkillLevel;
+use OpenBaton\Core\Time\Span;
+use OpenBaton\Core\Workload\Work;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+/** A small world of everything the core knows, drawn from a seed. */
+final class RandomWorld
+{
+    private const SKILLS = ['brass' => 'Brass', 'keys' => 'Keys'];
+
+    private const KINDS = ['repair', 'quote', 'tuning'];
+
+    private readonly Randomizer $random;
+
+    private readonly int $start;
+
+    /** @var list<string> */
+    private array $ids = [];
+
+    private function __construct(int $seed)
+    {
+        $this->random = new Randomizer(new Mt19937($seed));
+        $this->start = Build::at('2026-03-02T09:00:00Z');
+    }
+
+    public static function of(int $seed): World
+    {
+        return (new self($seed))->world();
+    }
+
+    private function world(): World
+    {
+        $people = [];
+        for ($number = $this->pick(2, 9); $number > 0; --$number) {
+            $people[] = $this->person("p{$number}");
+            $this->ids[] = "p{$number}";
+        }
+        $roster = new Roster(Build::calendar(), $people, $this->teams(), self::SKILLS, $this->absences());
+        $rules = [];
+        for ($number = $this->pick(1, 8); $number > 0; --$number) {
+            $rules[] = $this->rule("r{$number}");
+        }
+        $items = [];
+        for ($number = $this->pick(0, 12); $number > 0; --$number) {
+            $items[] = Build::item("w{$number}", $this->id(), $this->pick(1, 20) * 30, $this->chance(50) ? '2026-03-04 12:00' : null);
+        }
+        $events = [];
+        $at = $this->start;
+        for ($number = 0; $number < 12; ++$number) {
+            $at += $this->pick(0, 4) * 1800;
+            $events[] = $this->event("e{$number}", $at);
+        }
+
+        return new World($this->start, $roster, new Rulebook(Build::fields(), $rules), new Rings(), Work::of($items), $events);
+    }
+
+    private function person(string $id): Person
+    {
+        $skills = [];
+        foreach (array_keys(self::SKILLS) as $skill) {
+            if ($this->chance(60)) {
+                $skills[$skill] = $this->pick(1, 3);
+            }
+        }
+
+        return Build::person(
+            $id,
+            $skills,
+            active: $this->chance(92),
+            pausedUntil: $this->chance(10) ? $this->moment() : null,
+            memberFrom: $this->chance(8) ? $this->moment() : null,
+            memberUntil: $this->chance(8) ? $this->moment() : null,
+        );
+    }
+
+    /** @return list<Team> */
+    private function teams(): array
+    {
+        $members = [];
+        foreach ($this->ids as $id) {
+            if ($this->chance(60)) {
+                $members[] = new Membership($id, $this->chance(70) ? 100 : $this->pick(20, 300));
+            }
+        }
+
+        return [new Team('small', 'Small', $members, 'all', $this->id()), new Team('all', 'All', Build::seats(...$this->ids))];
+    }
+
+    /** @return list<Absence> */
+    private function absences(): array
+    {
+        $absences = [];
+        foreach ($this->ids as $id) {
+            if ($this->chance(30)) {
+                $from = $this->moment();
+                $absences[] = new Absence(
+                    "away-{$id}",
+                    $id,
+                    new Span($from, $from + $this->pick(1, 30) * 3600),
+                    $this->chance(80) ? AbsenceStatus::Approved : AbsenceStatus::Asked,
+                    [$this->id(), $this->id()],
+                );
+            }
+        }
+
+        return $absences;
+    }
+
+    private function rule(string $id): Rule
+    {
+        $parts = [];
+        if ($this->chance(50)) {
+            $parts[] = ['field' => 'task.kind', 'op' => 'is', 'value' => $this->one(self::KINDS)];
+        }
+        if ($this->chance(30)) {
+            $parts[] = ['any' => [
+                ['field' => 'task.rush', 'op' => 'is', 'value' => true],
+                ['field' => 'task.count', 'op' => 'at_least', 'value' => $this->pick(1, 5)],
+            ]];
+        }
+        if ($this->chance(20)) {
+            $parts[] = ['field' => 'task.kind', 'op' => 'one_of', 'value' => [$this->one(self::KINDS), $this->one(self::KINDS)]];
+        }
+        $limits = [];
+        if ($this->chance(30)) {
+            $limits[] = new OpenTasksAtMost($this->pick(1, 4));
+        }
+        if ($this->chance(30)) {
+            $limits[] = new SkillAtLeast(new SkillLevel('brass', $this->pick(1, 3)));
+        }
+        if ($this->chance(20)) {
+            $limits[] = new LoadRatioAtMost($this->pick(10, 90));
+        }
+
+        return Build::rule(
+            $id,
+            $this->pool(),
+            $this->method(),
+            ['all' => $parts],
+            $limits,
+            $this->one([new NextRule(), new NextRule(), new NextRule(), new WaitUnplaced(), new OpenToTeam('small')]),
+            active: $this->chance(90),
+            validFrom: $this->chance(10) ? $this->moment() : null,
+        );
+    }
+
+    private function pool(): Pool
+    {
+        return $this->one([
+            new TeamMembers('small'),
+            new TeamMembers('all', true, false),
+            new SkilledPeople(new SkillLevel('brass', 2)),
+            new NamedPeople([$this->id()]),
+            new PersonInField('case.owner'),
+            new Union([new NamedPeople([$this->id()]), new TeamMembers('small')]),
+            new Except(new TeamMembers('all'), new PersonInField('case.owner')),
+        ]);
+    }
+
+    private function method(): Method
+    {
+        return $this->one([new RoundRobin('ring'), new RoundRobin('ring'), new RoundRobin('other'), new LightestLoad(), new InOrder(), new Open()]);
+    }
+
+    private function event(string $id, int $at): Event
+    {
+        $facts = ['task.kind' => $this->one(self::KINDS), 'task.count' => $this->pick(1, 6)];
+        if ($this->chance(60)) {
+            $facts['task.rush'] = $this->chance(50);
+        }
+        if ($this->chance(70)) {
+            $facts['case.owner'] = $this->id();
+        }
+
+        return Build::event($facts, gmdate('Y-m-d\TH:i:s\Z', $at), $this->pick(1, 8) * 30, $this->chance(50) ? '2026-03-03 12:00' : null, $id);
+    }
+
+    private function moment(): int
+    {
+        return $this->start + $this->pick(-20, 40) * 1800;
+    }
+
+    private function id(): string
+    {
+        return $this->one($this->ids);
+    }
+
+    private function pick(int $low, int $high): int
+    {
+        return $this->random->getInt($low, $high);
+    }
+
+    private function chance(int $percent): bool
+    {
+        return $this->pick(1, 100) <= $percent;
+    }
+
+    /**
+     * @template T
+     *
+     * @param non-empty-list<T> $from
+     *
+     * @return T
+     */
+    private function one(array $from): mixed
+    {
+        return $from[$this->pick(0, count($from) - 1)];
+    }
+}
