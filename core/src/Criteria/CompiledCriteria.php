@@ -13,18 +13,29 @@ use LogicException;
  */
 final readonly class CompiledCriteria
 {
-    /** @param Closure(Facts): bool $holds */
+    /**
+     * @param Closure(Facts): bool $holds
+     * @param list<self>           $parts of a group
+     */
     private function __construct(
-        public Expression $expression,
-        private FieldCatalogue $catalogue,
+        private Expression $expression,
         private Closure $holds,
+        private array $parts,
     ) {
     }
 
     /** @param Expression $expression one in which CriteriaCheck finds no fault */
     public static function compile(Expression $expression, FieldCatalogue $catalogue): self
     {
-        return new self($expression, $catalogue, self::closure($expression, $catalogue));
+        if ($expression instanceof Comparison) {
+            return new self($expression, self::comparison($expression, $catalogue), []);
+        }
+        if (! $expression instanceof Group) {
+            throw new LogicException('Unknown kind of expression.');
+        }
+        $parts = array_map(static fn (Expression $part): self => self::compile($part, $catalogue), $expression->parts);
+
+        return new self($expression, self::group($expression->kind, $parts), $parts);
     }
 
     public function holds(Facts $facts): bool
@@ -38,53 +49,48 @@ final readonly class CompiledCriteria
      */
     public function firstFailure(Facts $facts): ?FailedComparison
     {
-        return $this->failure($this->expression, $facts, '', true);
+        return $this->failure($facts, '', true);
     }
 
-    private function failure(Expression $expression, Facts $facts, string $pointer, bool $wanted): ?FailedComparison
+    private function failure(Facts $facts, string $pointer, bool $wanted): ?FailedComparison
     {
-        if ((self::closure($expression, $this->catalogue))($facts) === $wanted) {
+        if (($this->holds)($facts) === $wanted) {
             return null;
         }
-        if ($expression instanceof Comparison) {
-            return new FailedComparison($pointer, $expression, $facts->value($expression->path), ! $wanted);
+        if ($this->expression instanceof Comparison) {
+            return new FailedComparison($pointer, $this->expression, $facts->value($this->expression->path), ! $wanted);
         }
-        if (! $expression instanceof Group) {
-            throw new LogicException('Unknown kind of expression.');
-        }
-        $wantedOfParts = $expression->kind === GroupKind::None ? ! $wanted : $wanted;
-        foreach ($expression->parts as $index => $part) {
-            $failure = $this->failure($part, $facts, "{$pointer}/{$expression->kind->value}/{$index}", $wantedOfParts);
+        $kind = $this->expression instanceof Group ? $this->expression->kind : GroupKind::All;
+        foreach ($this->parts as $index => $part) {
+            $failure = $part->failure($facts, "{$pointer}/{$kind->value}/{$index}", $kind === GroupKind::None ? ! $wanted : $wanted);
             if ($failure !== null) {
                 return $failure;
             }
         }
 
-        // An empty "any": there is no comparison to blame.
-        return new FailedComparison($pointer, new Comparison('', 'any'), null, ! $wanted);
+        // A group without parts: there is no comparison to blame.
+        return new FailedComparison($pointer, new Comparison('', $kind->value), null, ! $wanted);
     }
 
-    /** @return Closure(Facts): bool */
-    private static function closure(Expression $expression, FieldCatalogue $catalogue): Closure
+    /**
+     * @param list<self> $parts
+     *
+     * @return Closure(Facts): bool
+     */
+    private static function group(GroupKind $kind, array $parts): Closure
     {
-        if ($expression instanceof Comparison) {
-            return self::comparison($expression, $catalogue);
-        }
-        if (! $expression instanceof Group) {
-            throw new LogicException('Unknown kind of expression.');
-        }
-        $parts = array_map(static fn (Expression $part): Closure => self::closure($part, $catalogue), $expression->parts);
-        if (count($parts) === 1 && $expression->kind !== GroupKind::None) {
-            return $parts[0];
+        $closures = array_map(static fn (self $part): Closure => $part->holds, $parts);
+        if (count($closures) === 1 && $kind !== GroupKind::None) {
+            return $closures[0];
         }
 
         // Whether to stop, and with what, at the first part that says so.
-        $stopAt = $expression->kind !== GroupKind::All;
-        $stopWith = $expression->kind === GroupKind::Any;
+        $stopAt = $kind !== GroupKind::All;
+        $stopWith = $kind === GroupKind::Any;
 
-        return static function (Facts $facts) use ($parts, $stopAt, $stopWith): bool {
-            foreach ($parts as $part) {
-                if ($part($facts) === $stopAt) {
+        return static function (Facts $facts) use ($closures, $stopAt, $stopWith): bool {
+            foreach ($closures as $closure) {
+                if ($closure($facts) === $stopAt) {
                     return $stopWith;
                 }
             }

@@ -39,7 +39,7 @@ final class WorldFormat
             $clock,
             $roster,
             $rulebook,
-            new Rings(array_map(static fn (Node $ring): Ring => self::ring($ring, $roster), $node->itemsOf('rotations'))),
+            Rings::of(array_map(static fn (Node $ring): Ring => self::ring($ring, $roster), $node->itemsOf('rotations'))),
             self::work($node, $roster, $clock),
             self::events($node, $rulebook->fields, $roster, $clock),
         );

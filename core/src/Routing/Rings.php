@@ -7,17 +7,20 @@ namespace OpenBaton\Core\Routing;
 /** The rotations of a house, by name. */
 final readonly class Rings
 {
-    /** @var array<string, Ring> */
-    public array $byName;
+    /** @param array<string, Ring> $byName */
+    public function __construct(public array $byName = [])
+    {
+    }
 
     /** @param iterable<Ring> $rings */
-    public function __construct(iterable $rings = [])
+    public static function of(iterable $rings): self
     {
         $byName = [];
         foreach ($rings as $ring) {
             $byName[$ring->name] = $ring;
         }
-        $this->byName = $byName;
+
+        return new self($byName);
     }
 
     /** One that was never used is empty. */
@@ -28,6 +31,9 @@ final readonly class Rings
 
     public function with(Ring $ring): self
     {
-        return new self([$ring->name => $ring] + $this->byName);
+        $byName = $this->byName;
+        $byName[$ring->name] = $ring;
+
+        return new self($byName);
     }
 }

@@ -99,7 +99,7 @@ it('is a value: a turn leaves the ring that took it alone', function (): void {
     $ring = (new Ring('r'))->joinedBy(Build::seats('a', 'b'));
     $ring->turn(Build::seats('a', 'b'));
     expect($ring->marks)->toBe(['a' => 5_000_000, 'b' => 5_000_000])
-        ->and((new Rings([$ring]))->ring('r'))->toBe($ring)
+        ->and((Rings::of([$ring]))->ring('r'))->toBe($ring)
         ->and((new Rings())->ring('other')->marks)->toBe([]);
 });
 

@@ -274,6 +274,6 @@ it('refuses a rule that does nothing', function (): void {
 })->throws(InvalidArgumentException::class, 'neither');
 
 it('starts a ring from the state it is given', function (): void {
-    $rings = new Rings([new Ring('bench', 0, ['ayumi' => 9_000_000, 'femi' => 3_000_000])]);
+    $rings = Rings::of([new Ring('bench', 0, ['ayumi' => 9_000_000, 'femi' => 3_000_000])]);
     expect(decide([Build::rule('r', new TeamMembers('brass'), new RoundRobin('bench'))], rings: $rings)->assigneeId)->toBe('femi');
 });

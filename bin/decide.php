@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Formats\SchemaCheck;
+use OpenBaton\Core\Document\DecisionFormat;
+use OpenBaton\Core\Document\DocumentError;
+use OpenBaton\Core\Document\Node;
+use OpenBaton\Core\Document\WorldFormat;
+
+require __DIR__.'/../vendor/autoload.php';
+
+$path = $argv[1] ?? '';
+if ($path === '' || in_array($path, ['-h', '--help'], true)) {
+    fwrite(STDERR, "Usage: bin/baton decide WORLD.json   (or - for standard input)\nFormat: docs/formats/world.schema.json; example: docs/examples/brass-repair.world.json\n");
+    exit($path === '' ? 2 : 0);
+}
+$json = $path === '-' ? stream_get_contents(STDIN) : @file_get_contents($path);
+if ($json === false) {
+    fwrite(STDERR, "{$path} can't be read.\n");
+    exit(2);
+}
+
+try {
+    // The reader is asked first: it says what is wrong in terms of the house.
+    $world = WorldFormat::read(Node::parse($json));
+    SchemaCheck::check('world', json_decode($json, false, 64));
+} catch (DocumentError $error) {
+    foreach ($error->faults as $fault) {
+        fwrite(STDERR, ($fault->pointer === '' ? '(the whole document)' : $fault->pointer).": {$fault->reason}\n");
+    }
+    exit(2);
+}
+
+foreach ($world->decisions() as $decision) {
+    echo json_encode(DecisionFormat::write($decision), JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE), "\n";
+}
