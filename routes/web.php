@@ -1,7 +1,51 @@
 <?php
 
+declare(strict_types=1);
+
+use App\Http\Controllers\FloorController;
+use App\Http\Controllers\InHandController;
+use App\Http\Controllers\PulseController;
+use App\Http\Controllers\RulebookController;
+use App\Http\Controllers\RulebookFileController;
+use App\Http\Controllers\RosterFileController;
+use App\Http\Controllers\SearchController;
+use App\Http\Controllers\SignInController;
+use App\Http\Controllers\TaskController;
+use App\Http\Controllers\WebFormController;
 use Illuminate\Support\Facades\Route;
 
-Route::get('/', function () {
-    return view('welcome');
+Route::middleware('guest')->group(static function (): void {
+    Route::get('sign-in', [SignInController::class, 'show'])->name('login');
+    Route::post('sign-in', [SignInController::class, 'store'])->middleware('throttle:sign-in');
+});
+
+// The stand-in for the web form of the demo house: anybody may ask for something.
+Route::get('stand-ins/web-form', [WebFormController::class, 'show']);
+Route::post('stand-ins/web-form', [WebFormController::class, 'store'])->middleware('throttle:web-form');
+
+Route::middleware('auth')->group(static function (): void {
+    Route::post('sign-out', [SignInController::class, 'destroy']);
+    Route::get('/', [SignInController::class, 'home']);
+    Route::get('pulse', PulseController::class);
+    Route::get('search', SearchController::class);
+    Route::get('floor', FloorController::class);
+    Route::get('in-hand', InHandController::class);
+
+    Route::get('tasks/{task}', [TaskController::class, 'show']);
+    Route::post('tasks/{task}/start', [TaskController::class, 'start']);
+    Route::post('tasks/{task}/complete', [TaskController::class, 'complete']);
+    Route::post('tasks/{task}/reopen', [TaskController::class, 'reopen']);
+    Route::post('tasks/{task}/hand-on', [TaskController::class, 'handOn']);
+    Route::post('tasks/{task}/claim', [TaskController::class, 'claim']);
+
+    Route::get('rulebook', [RulebookController::class, 'show']);
+    Route::put('rulebook/draft', [RulebookController::class, 'saveDraft']);
+    Route::delete('rulebook/draft', [RulebookController::class, 'discardDraft']);
+    Route::post('rulebook/publish', [RulebookController::class, 'publish']);
+    Route::get('rulebook/versions/{version}', [RulebookController::class, 'version']);
+
+    Route::get('rulebook/export', [RulebookFileController::class, 'export']);
+    Route::post('rulebook/import', [RulebookFileController::class, 'import']);
+    Route::get('roster/export', [RosterFileController::class, 'export']);
+    Route::post('roster/import', [RosterFileController::class, 'import']);
 });

@@ -1,24 +1,36 @@
 <?php
 
+declare(strict_types=1);
+
 namespace App\Providers;
 
+use App\Bridge\RulebookReader;
+use App\Bridge\SnapshotSource;
+use Carbon\CarbonImmutable;
+use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
 
-class AppServiceProvider extends ServiceProvider
+final class AppServiceProvider extends ServiceProvider
 {
-    /**
-     * Register any application services.
-     */
     public function register(): void
     {
-        //
+        $this->app->scoped(SnapshotSource::class);
+        $this->app->scoped(RulebookReader::class);
     }
 
-    /**
-     * Bootstrap any application services.
-     */
     public function boot(): void
     {
-        //
+        Date::use(CarbonImmutable::class);
+        // Lazy loading is how N+1 queries begin; outside of production it is an error.
+        Model::preventLazyLoading(! $this->app->isProduction());
+
+        RateLimiter::for('sign-in', static fn (Request $request): Limit => Limit::perMinute(config()->integer('baton.throttle.sign_in'))
+            ->by($request->string('email')->lower()->limit(100)->toString().'|'.$request->ip()));
+        RateLimiter::for('web-form', static fn (Request $request): Limit => Limit::perMinute(config()->integer('baton.throttle.web_form'))->by((string) $request->ip()));
+        RateLimiter::for('api', static fn (Request $request): Limit => Limit::perMinute(config()->integer('baton.throttle.api'))->by((string) $request->user()?->getAuthIdentifier()));
     }
 }

@@ -74,6 +74,7 @@ final class DecisionFormat
             $document += self::attempt($verdict->attempt, $decision);
             $give = $verdict->rule->give;
             if ($give !== null) {
+                $document['pool'] = $give->pool->write();
                 $document['method'] = $give->method->write();
                 if ($verdict->attempt->choice === null) {
                     $document['otherwise'] = $give->otherwise->write();

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\RulebookVersion;
+use OpenBaton\Core\Criteria\Fault;
+
+final readonly class SavedDraft
+{
+    /** @param list<Fault> $faults what stands against publishing it */
+    public function __construct(public RulebookVersion $version, public array $faults)
+    {
+    }
+}

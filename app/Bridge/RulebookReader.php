@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bridge;
+
+use App\Models\RulebookVersion;
+use App\Models\VersionState;
+use OpenBaton\Core\Criteria\Fault;
+use OpenBaton\Core\Document\DocumentError;
+use OpenBaton\Core\Document\Node;
+use OpenBaton\Core\Document\RulebookFormat;
+use OpenBaton\Core\Rulebook\CompiledRulebook;
+use OpenBaton\Core\Rulebook\Rulebook;
+use OpenBaton\Core\Rulebook\RulebookCheck;
+
+/** Rulebook versions of the tables as rulebooks of the core; the compiled one is kept while version and house are the same. */
+final class RulebookReader
+{
+    private ?CompiledRulebook $compiled = null;
+
+    private string $compiledFrom = '';
+
+    /** The published version, locked until the transaction ends: whoever holds it is the only one to route or publish. */
+    public function lockPublished(): ?RulebookVersion
+    {
+        return RulebookVersion::query()->where('state', VersionState::Published)->lockForUpdate()->first();
+    }
+
+    public function compile(?RulebookVersion $version, Snapshot $snapshot): CompiledRulebook
+    {
+        $from = $version === null ? '' : "{$version->id}/{$version->revision}/{$snapshot->revision}";
+        if ($this->compiled === null || $this->compiledFrom !== $from) {
+            $rulebook = $version === null
+                ? new Rulebook($snapshot->catalogue, [])
+                : RulebookFormat::rules(Node::root($version->rules, '/rules'), $snapshot->catalogue);
+            $this->compiled = CompiledRulebook::compile($rulebook, $version === null ? 'none' : (string) $version->number);
+            $this->compiledFrom = $from;
+        }
+
+        return $this->compiled;
+    }
+
+    /**
+     * Reads rules and checks them against the house.
+     *
+     * @param string $pointer where the rules stand in their document
+     *
+     * @throws DocumentError with all faults
+     */
+    public function check(mixed $rules, Snapshot $snapshot, string $pointer = ''): Rulebook
+    {
+        $rulebook = RulebookFormat::rules(Node::root($rules, "{$pointer}/rules"), $snapshot->catalogue);
+        $faults = (new RulebookCheck($snapshot->roster))->faults($rulebook, $pointer);
+
+        return $faults === [] ? $rulebook : throw new DocumentError($faults);
+    }
+
+    /**
+     * The rules of a draft that are right, and what is wrong with the others.
+     *
+     * @param list<mixed> $rules
+     *
+     * @return array{CompiledRulebook, list<Fault>} the faults' pointers begin with /rules
+     */
+    public function compileDraft(array $rules, Snapshot $snapshot): array
+    {
+        $good = [];
+        $faults = [];
+        $check = new RulebookCheck($snapshot->roster);
+        foreach ($rules as $index => $rule) {
+            try {
+                $read = RulebookFormat::rule(Node::root($rule, "/rules/{$index}"), $snapshot->catalogue);
+                $found = $check->faults(new Rulebook($snapshot->catalogue, [$read]));
+                $good[] = $found === [] ? $read : null;
+                foreach ($found as $fault) {
+                    $faults[] = new Fault((string) preg_replace('#^/rules/0#', "/rules/{$index}", $fault->pointer), $fault->reason);
+                }
+            } catch (DocumentError $error) {
+                $faults = [...$faults, ...$error->faults];
+            }
+        }
+
+        return [CompiledRulebook::compile(new Rulebook($snapshot->catalogue, array_values(array_filter($good))), 'draft'), $faults];
+    }
+}

@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bridge;
+
+use App\Models\CustomField;
+use App\Models\House;
+use App\Models\Person;
+use App\Models\Place;
+use App\Models\TaskKind;
+use Illuminate\Contracts\Cache\Repository as Cache;
+use OpenBaton\Core\Criteria\Field;
+use OpenBaton\Core\Criteria\FieldCatalogue;
+use OpenBaton\Core\Criteria\FieldType;
+use OpenBaton\Core\Document\Node;
+use OpenBaton\Core\Document\RosterFormat;
+use OpenBaton\Core\Workload\Priority;
+use RuntimeException;
+
+/** Gives the snapshot of the house, kept in the cache by the revision of the roster. */
+final class SnapshotSource
+{
+    private const SOURCES = ['web_form' => 'Web form', 'api' => 'Other system', 'by_hand' => 'By hand'];
+
+    private const TIERS = ['ensemble' => 'Ensemble', 'school' => 'School', 'private' => 'Private'];
+
+    private ?Snapshot $last = null;
+
+    private string $lastKey = '';
+
+    public function __construct(private readonly Cache $cache)
+    {
+    }
+
+    public function current(): Snapshot
+    {
+        $house = House::query()->toBase()->first(['id', 'roster_revision']) ?? throw new RuntimeException('There is no house yet; seed the database first.');
+        $key = "snapshot:{$house->id}:{$house->roster_revision}";
+        if ($this->lastKey === $key && $this->last !== null) {
+            return $this->last;
+        }
+        $known = $this->cache->get($key);
+        if (! $known instanceof Snapshot) {
+            $known = $this->build();
+            $this->cache->put($key, $known, 3600);
+        }
+
+        $this->lastKey = $key;
+
+        return $this->last = $known;
+    }
+
+    private function build(): Snapshot
+    {
+        $house = House::query()->firstOrFail();
+        $people = Person::query()->orderBy('position')->get(['id', 'slug']);
+        $kinds = TaskKind::query()->orderBy('position')->get();
+        $places = Place::query()->with(['responsible', 'deputy'])->orderBy('slug')->get()->mapWithKeys(static fn (Place $place): array => [
+            $place->id => new KnownPlace($place->slug, $place->name, $place->level, $place->parent_id, $place->responsible?->slug, $place->deputy?->slug),
+        ])->all();
+
+        return new Snapshot(
+            $house->roster_revision,
+            $house->zone,
+            RosterFormat::read(Node::root(RosterDocument::build($house))),
+            $this->catalogue($kinds->pluck('name', 'slug')->all(), $places),
+            $people->pluck('id', 'slug')->all(),
+            $people->pluck('slug', 'id')->all(),
+            $kinds->pluck('usual_minutes', 'id')->all(),
+            $kinds->pluck('slug', 'id')->all(),
+            $places,
+        );
+    }
+
+    /**
+     * The fields that every task has, then those that the house has added.
+     *
+     * @param array<string, string>     $kinds  name by slug
+     * @param array<string, KnownPlace> $places
+     */
+    private function catalogue(array $kinds, array $places): FieldCatalogue
+    {
+        $fields = [
+            $kinds === [] ? null : new Field('task.kind', 'Kind of task', FieldType::OneOf, $kinds),
+            new Field('task.title', 'Title', FieldType::Text),
+            new Field('task.priority', 'Priority', FieldType::OneOf, $this->priorities()),
+            new Field('task.estimate', 'Estimate', FieldType::Duration),
+            new Field('task.due', 'Due date', FieldType::Date),
+            new Field('task.tags', 'Tags', FieldType::Tags),
+            new Field('task.source', 'Came in by', FieldType::OneOf, self::SOURCES),
+            new Field('customer.name', 'Customer', FieldType::Text),
+            new Field('customer.tier', 'Customer tier', FieldType::OneOf, self::TIERS),
+            $this->placeField('customer.region', 'Region', 'region', $places),
+            $this->placeField('customer.district', 'District', 'district', $places),
+            new Field('district.responsible', 'Responsible for the district', FieldType::Person),
+            new Field('district.deputy', 'Deputy for the district', FieldType::Person),
+        ];
+        foreach (CustomField::query()->orderBy('position')->get() as $custom) {
+            /** @var array<string, string> $options */
+            $options = $custom->options ?? [];
+            $fields[] = new Field($custom->path, $custom->label, FieldType::from($custom->type), $options);
+        }
+
+        return new FieldCatalogue(array_values(array_filter($fields)));
+    }
+
+    /** @return array<string, string> */
+    private function priorities(): array
+    {
+        $labels = [];
+        foreach (Priority::cases() as $priority) {
+            $labels[$priority->value] = ucfirst($priority->value);
+        }
+
+        return $labels;
+    }
+
+    /** @param array<string, KnownPlace> $places */
+    private function placeField(string $path, string $label, string $level, array $places): ?Field
+    {
+        $options = [];
+        foreach ($places as $place) {
+            if ($place->level === $level) {
+                $options[$place->slug] = $place->name;
+            }
+        }
+
+        return $options === [] ? null : new Field($path, $label, FieldType::OneOf, $options);
+    }
+}

@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Api;
+
+use App\Actions\TakeInTask;
+use App\Explain\ReasonTrail;
+use App\Http\Controllers\Reader;
+use App\Http\Problems;
+use App\Intake\IncomingTaskReader;
+use App\Intake\RequestKey;
+use App\Models\Decision;
+use App\Models\Task;
+use App\Models\User;
+use Carbon\CarbonImmutable;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
+use OpenBaton\Core\Document\Duration;
+use OpenBaton\Core\Document\Node;
+
+/** Tasks for other systems; docs/formats/openapi.yaml describes it. */
+final class TaskController
+{
+    public function store(Request $request, IncomingTaskReader $reader, TakeInTask $takeIn): JsonResponse
+    {
+        $user = $request->user();
+        if (! $user instanceof User || ! $user->tokenCan('tasks:create')) {
+            return Problems::response(403, 'not-allowed', 'Not allowed.', 'The token does not carry the right "tasks:create".');
+        }
+        $key = $request->header('Idempotency-Key');
+        if (! is_string($key) || preg_match('/^[\x21-\x7e]{8,120}$/', $key) !== 1) {
+            return Problems::response(400, 'key-missing', 'An idempotency key is needed.', 'Send an Idempotency-Key header of 8 to 120 visible characters, a new one for each task.');
+        }
+        $body = (string) $request->getContent();
+        $taken = $takeIn(
+            $reader->read(Node::parse($body), 'api'),
+            $user,
+            new RequestKey($user->id, $key, hash('sha256', $body)),
+        );
+
+        return new JsonResponse(
+            $this->task($taken->task->load(['kind', 'customer', 'assignee', 'claimants'])),
+            $taken->again ? 200 : 201,
+            ['Location' => url("/api/v1/tasks/{$taken->task->id}")] + ($taken->again ? ['Idempotent-Replayed' => 'true'] : []),
+        );
+    }
+
+    public function show(Task $task): JsonResponse
+    {
+        Gate::authorize('view', $task);
+
+        return new JsonResponse($this->task($task->load(['kind', 'customer', 'assignee', 'claimants'])));
+    }
+
+    public function decision(Task $task, Reader $reader): JsonResponse
+    {
+        Gate::authorize('view', $task);
+        $decision = Decision::query()->where('task_id', $task->id)->orderByDesc('at')->orderByDesc('id')->firstOrFail();
+
+        return new JsonResponse([
+            'id' => $decision->id,
+            'task' => $task->id,
+            'at' => $this->moment($decision->at),
+            'trace' => $decision->trace,
+            'said' => (new ReasonTrail($reader->words()))->of($decision->trace),
+        ]);
+    }
+
+    /** @return array<string, mixed> */
+    private function task(Task $task): array
+    {
+        return [
+            'id' => $task->id,
+            'number' => $task->refresh()->number,
+            'title' => $task->title,
+            'description' => $task->description,
+            'kind' => $task->kind?->slug,
+            'status' => $task->status->value,
+            'priority' => $task->priority->value,
+            'customer' => $task->customer?->slug,
+            'contact' => $task->contact,
+            'fields' => (object) $task->facts,
+            'tags' => $task->tags,
+            'estimate' => $task->estimate_minutes === null ? null : Duration::format($task->estimate_minutes),
+            'arrived' => $this->moment($task->arrived_at),
+            'start' => $this->moment($task->starts_at),
+            'due' => $this->moment($task->due_at),
+            'completed' => $this->moment($task->completed_at),
+            'assignee' => $task->assignee === null ? null : ['id' => $task->assignee->slug, 'name' => $task->assignee->name],
+            'open_to' => $task->claimants->pluck('slug')->all(),
+            'decision' => url("/api/v1/tasks/{$task->id}/decision"),
+        ];
+    }
+
+    private function moment(?CarbonImmutable $moment): ?string
+    {
+        return $moment?->utc()->format('Y-m-d\TH:i:s\Z');
+    }
+}

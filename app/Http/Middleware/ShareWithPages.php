@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use App\Http\Controllers\PulseController;
+use App\Http\Pages\StatusStrip;
+use App\Models\User;
+use Illuminate\Http\Request;
+use Inertia\Middleware;
+
+/** What every page gets: who looks, the status strip, the stamp of what they see. */
+final class ShareWithPages extends Middleware
+{
+    protected $rootView = 'app';
+
+    /** @return array<string, mixed> */
+    public function share(Request $request): array
+    {
+        $user = $request->user();
+
+        return [
+            ...parent::share($request),
+            'viewer' => $user instanceof User ? [
+                'name' => $user->name,
+                'slug' => $user->person?->slug,
+                'leads' => $user->leads(),
+            ] : null,
+            'strip' => static fn (): ?array => $user instanceof User ? app(StatusStrip::class)->props() : null,
+            'stamp' => static fn (): string => $user instanceof User ? PulseController::stamp() : '',
+            'said' => ['done' => $request->session()->get('done'), 'problem' => $request->session()->get('problem'), 'undo' => $request->session()->get('undo')],
+        ];
+    }
+}

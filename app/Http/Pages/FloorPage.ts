@@ -1,0 +1,38 @@
+import type { HandoffLine } from './HandoffLine';
+import type { PersonRef } from './PersonRef';
+import type { TaskLine } from './TaskLine';
+import type { TaskView } from './TaskView';
+
+export type LaneDay = {
+    date: string;
+    state: 'works' | 'off' | 'away';
+    /** minutes, as are planned and late */
+    capacity: number;
+    planned: number;
+    late: number;
+};
+
+export type Lane = PersonRef & {
+    lead: boolean;
+    state: 'in' | 'off' | 'away' | 'paused' | 'inactive';
+    awayUntil: string | null;
+    substitutes: PersonRef[];
+    openTasks: number;
+    late: number;
+    /** of the next five working days; null: no working time in them */
+    loadPercent: number | null;
+    days: LaneDay[];
+};
+
+export type FloorTeam = { slug: string; name: string; above: string | null; people: Lane[] };
+
+export type FloorPageProps = {
+    days: string[];
+    now: string;
+    teams: FloorTeam[];
+    unplaced: TaskLine[];
+    open: number;
+    handoffs: HandoffLine[];
+    task: TaskView | null;
+    person: { lane: PersonRef; tasks: TaskLine[] } | null;
+};

@@ -1,0 +1,13 @@
+import type { TaskLine } from './TaskLine';
+import type { TaskView } from './TaskView';
+
+export type InHandPageProps = {
+    tasks: TaskLine[];
+    open: TaskLine[];
+    done: TaskLine[];
+    /** whether the one who looks is a person of the house */
+    person: boolean;
+    /** whether the address names a task */
+    chosen: boolean;
+    task: TaskView | null;
+};

@@ -1,0 +1,1 @@
+export type PersonRef = { slug: string; name: string };

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Pages;
+
+use App\Models\Task;
+
+/** A task as a row of a list. Its type is TaskLine.ts. */
+final class TaskLine
+{
+    /** @return array<string, mixed> */
+    public static function of(Task $task): array
+    {
+        return [
+            'id' => $task->id,
+            'number' => (int) $task->number,
+            'title' => $task->title,
+            'kind' => (string) $task->kind?->name,
+            'customer' => $task->customer?->name,
+            'status' => $task->status->value,
+            'priority' => $task->priority->value,
+            'minutesLeft' => $task->remaining_minutes ?? ($task->estimate_minutes === null ? (int) $task->kind?->usual_minutes : max(0, $task->estimate_minutes - $task->spent_minutes)),
+            'arrivedAt' => Moment::of($task->arrived_at),
+            'dueAt' => Moment::orNull($task->due_at),
+            'completedAt' => Moment::orNull($task->completed_at),
+        ];
+    }
+}

@@ -1,0 +1,16 @@
+export type TaskStatus = 'new' | 'working' | 'waiting' | 'in_review' | 'done' | 'dropped';
+export type Priority = 'low' | 'normal' | 'high' | 'urgent';
+
+export type TaskLine = {
+    id: string;
+    number: number;
+    title: string;
+    kind: string;
+    customer: string | null;
+    status: TaskStatus;
+    priority: Priority;
+    minutesLeft: number;
+    arrivedAt: string;
+    dueAt: string | null;
+    completedAt: string | null;
+};

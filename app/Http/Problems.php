@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use App\Actions\DraftMovedOn;
+use App\Actions\TaskMovedOn;
+use App\Intake\KeyUsedOtherwise;
+use Illuminate\Auth\AuthenticationException;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
+use OpenBaton\Core\Criteria\Fault;
+use OpenBaton\Core\Document\DocumentError;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
+use Throwable;
+
+/** Errors as application/problem+json (RFC 9457) for whoever asks for JSON; as a sentence on the page for whoever looks at one. */
+final class Problems
+{
+    private const TYPES = 'https://openbaton.example/problems/';
+
+    public static function register(Exceptions $exceptions): void
+    {
+        $exceptions->dontReport([DocumentError::class, TaskMovedOn::class, DraftMovedOn::class, KeyUsedOtherwise::class]);
+        $exceptions->render(self::render(...));
+    }
+
+    /**
+     * @param string      $code   the last part of the problem's type
+     * @param list<Fault> $faults
+     */
+    public static function response(int $status, string $code, string $title, string $detail, array $faults = []): JsonResponse
+    {
+        return new JsonResponse(array_filter([
+            'type' => self::TYPES.$code,
+            'title' => $title,
+            'status' => $status,
+            'detail' => $detail,
+            'errors' => array_map(static fn (Fault $fault): array => ['pointer' => $fault->pointer, 'detail' => $fault->reason], $faults),
+        ]), $status, ['Content-Type' => 'application/problem+json']);
+    }
+
+    private static function render(Throwable $error, Request $request): ?Response
+    {
+        if (! $request->is('api/*') && ! $request->expectsJson()) {
+            return $error instanceof TaskMovedOn || $error instanceof DraftMovedOn
+                ? back()->with('problem', $error->getMessage())
+                : null;
+        }
+
+        return match (true) {
+            $error instanceof DocumentError => self::response(422, 'not-valid', 'The document is not valid.', $error->getMessage(), $error->faults),
+            $error instanceof ValidationException => self::response(422, 'not-valid', 'The request is not valid.', $error->getMessage(), self::faults($error)),
+            $error instanceof KeyUsedOtherwise => self::response(422, 'key-used-otherwise', 'The idempotency key was used for another request.', $error->getMessage()),
+            $error instanceof TaskMovedOn, $error instanceof DraftMovedOn => self::response(409, 'moved-on', 'It has changed in the meantime.', $error->getMessage()),
+            $error instanceof AuthenticationException => self::response(401, 'not-signed-in', 'Not signed in.', 'Send a personal token as "Authorization: Bearer …".'),
+            $error instanceof HttpExceptionInterface => self::http($error),
+            default => self::response(500, 'failed', 'Something failed on our side.', 'Nothing was changed. The error is in the log.'),
+        };
+    }
+
+    private static function http(HttpExceptionInterface $error): JsonResponse
+    {
+        $response = match ($error->getStatusCode()) {
+            403 => self::response(403, 'not-allowed', 'Not allowed.', 'You do not have the right to do this.'),
+            404 => self::response(404, 'not-found', 'Not found.', 'There is nothing at this address.'),
+            429 => self::response(429, 'too-many-requests', 'Too many requests.', 'Wait a moment, then send it again.'),
+            default => self::response($error->getStatusCode(), 'http', 'The request was not carried out.', $error instanceof Throwable ? $error->getMessage() : ''),
+        };
+        $response->headers->add($error->getHeaders());
+        $response->headers->set('Content-Type', 'application/problem+json');
+
+        return $response;
+    }
+
+    /** @return list<Fault> */
+    private static function faults(ValidationException $error): array
+    {
+        $faults = [];
+        foreach ($error->errors() as $field => $reasons) {
+            foreach (is_array($reasons) ? $reasons : [] as $reason) {
+                if (is_string($reason)) {
+                    $faults[] = new Fault('/'.str_replace('.', '/', (string) $field), $reason);
+                }
+            }
+        }
+
+        return $faults;
+    }
+}

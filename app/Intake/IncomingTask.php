@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Intake;
+
+use App\Models\Customer;
+use App\Models\TaskKind;
+use Carbon\CarbonImmutable;
+use OpenBaton\Core\Workload\Priority;
+
+/** A task that is to be taken in, checked. */
+final readonly class IncomingTask
+{
+    /**
+     * @param array<string, mixed> $facts values of the house's own fields, as in documents, by path
+     * @param list<string>         $tags
+     */
+    public function __construct(
+        public string $title,
+        public TaskKind $kind,
+        public string $source,
+        public ?string $description = null,
+        public ?Customer $customer = null,
+        public ?string $contact = null,
+        public Priority $priority = Priority::Normal,
+        public ?int $estimateMinutes = null,
+        public ?CarbonImmutable $startsAt = null,
+        public ?CarbonImmutable $dueAt = null,
+        public array $facts = [],
+        public array $tags = [],
+    ) {
+    }
+}

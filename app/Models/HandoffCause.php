@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+enum HandoffCause: string
+{
+    case Rule = 'rule';
+    case Claim = 'claim';
+    case HandOn = 'hand_on';
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\BelongsToMany;
+
+/** Somebody of the house, whether they sign in or not. */
+final class Person extends Model
+{
+    use HasUlids;
+
+    protected $table = 'people';
+
+    protected $guarded = [];
+
+    protected function casts(): array
+    {
+        return [
+            'hours' => 'array',
+            'holidays' => 'array',
+            'exceptions' => 'array',
+            'active' => 'boolean',
+            'member_from' => 'immutable_date:Y-m-d',
+            'member_until' => 'immutable_date:Y-m-d',
+            'last_assigned_at' => 'immutable_datetime',
+        ];
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
+    }
+
+    /** @return BelongsToMany<Team, $this> */
+    public function teams(): BelongsToMany
+    {
+        return $this->belongsToMany(Team::class, 'team_members')->withPivot('weight', 'position')->orderBy('teams.position');
+    }
+
+    /** @return BelongsToMany<Skill, $this> */
+    public function skills(): BelongsToMany
+    {
+        return $this->belongsToMany(Skill::class, 'person_skills')->withPivot('level')->orderBy('skills.position');
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/** The rules as they were at one time: a draft, the published version or an earlier one. */
+final class RulebookVersion extends Model
+{
+    use HasUlids;
+
+    protected $guarded = [];
+
+    protected function casts(): array
+    {
+        return [
+            'state' => VersionState::class,
+            'rules' => 'array',
+            'published_at' => 'immutable_datetime',
+        ];
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function savedBy(): BelongsTo
+    {
+        return $this->belongsTo(User::class, 'saved_by');
+    }
+}

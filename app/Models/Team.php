@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\BelongsToMany;
+
+/** People who do the same kind of work. */
+final class Team extends Model
+{
+    use HasUlids;
+
+    protected $guarded = [];
+
+    /** @return BelongsTo<Person, $this> */
+    public function lead(): BelongsTo
+    {
+        return $this->belongsTo(Person::class, 'lead_id');
+    }
+
+    /** @return BelongsTo<Team, $this> */
+    public function parent(): BelongsTo
+    {
+        return $this->belongsTo(Team::class, 'parent_id');
+    }
+
+    /** @return BelongsToMany<Person, $this> */
+    public function members(): BelongsToMany
+    {
+        return $this->belongsToMany(Person::class, 'team_members')->withPivot('weight', 'position')->orderBy('team_members.position');
+    }
+}

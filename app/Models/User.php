@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Relations\HasOne;
+use Illuminate\Foundation\Auth\User as Authenticatable;
+use Laravel\Sanctum\HasApiTokens;
+use Spatie\Permission\Traits\HasRoles;
+
+/** A sign-in. Most belong to a person; an administrator or a system may not. */
+final class User extends Authenticatable
+{
+    use HasApiTokens;
+    use HasRoles;
+    use HasUlids;
+
+    protected $guarded = [];
+
+    protected $hidden = ['password', 'remember_token'];
+
+    protected function casts(): array
+    {
+        return ['password' => 'hashed'];
+    }
+
+    /** @return HasOne<Person, $this> */
+    public function person(): HasOne
+    {
+        return $this->hasOne(Person::class);
+    }
+
+    /** Whether they decide who gets what. */
+    public function leads(): bool
+    {
+        return $this->hasAnyRole([Role::Administrator->value, Role::Lead->value]);
+    }
+}

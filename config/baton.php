@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    // The currency in which money is shown; amounts are kept in hundredths of it.
+    'currency' => env('BATON_CURRENCY', 'EUR'),
+
+    // How far back the catch strip and the check of a draft look, in days.
+    'recent_days' => 28,
+
+    // Requests a minute from one address, by what is asked for.
+    'throttle' => [
+        'sign_in' => (int) env('BATON_THROTTLE_SIGN_IN', 10),
+        'web_form' => (int) env('BATON_THROTTLE_WEB_FORM', 20),
+        'api' => (int) env('BATON_THROTTLE_API', 1200),
+    ],
+];

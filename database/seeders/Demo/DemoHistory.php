@@ -1,0 +1,159 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders\Demo;
+
+use App\Actions\ClaimTask;
+use App\Actions\CompleteTask;
+use App\Actions\HandOnTask;
+use App\Actions\StartTask;
+use App\Actions\TakeInTask;
+use App\Bridge\SnapshotSource;
+use App\Intake\IncomingTask;
+use App\Models\Person;
+use App\Models\Task;
+use App\Models\User;
+use Carbon\CarbonImmutable;
+use Closure;
+use Illuminate\Support\Carbon;
+use OpenBaton\Core\Time\NoWorkingTime;
+use OpenBaton\Core\Time\WorkingTime;
+use OpenBaton\Core\Workload\TaskStatus;
+use Random\Randomizer;
+use SplPriorityQueue;
+
+/**
+ * Lives through weeks of work: requests come in, the house's own actions route
+ * them, people start and complete them in the hours they work. Nothing is
+ * written that the application would not have written itself.
+ */
+final class DemoHistory
+{
+    private const CALENDAR_DAY = 86400;
+
+    /** @var SplPriorityQueue<array{int, int}, Closure(): void> */
+    private SplPriorityQueue $agenda;
+
+    private int $order = 0;
+
+    /** @var array<string, int> instant from which a person is free, by id */
+    private array $free = [];
+
+    /** @var array<string, Person> by id */
+    private array $people;
+
+    /** @var array<string, User> by id of the person */
+    private array $users;
+
+    public function __construct(
+        private readonly Randomizer $random,
+        private readonly TakeInTask $takeIn,
+        private readonly SnapshotSource $snapshots,
+        private readonly User $lead,
+    ) {
+        $this->agenda = new SplPriorityQueue();
+        $this->people = Person::query()->with('user')->get()->keyBy('id')->all();
+        $this->users = array_filter(array_map(static fn (Person $person): ?User => $person->user, $this->people));
+    }
+
+    /** @param Closure(): void $happens */
+    public function at(int $instant, Closure $happens): void
+    {
+        // The queue gives the highest first: the earliest, and of those the one put in first.
+        $this->agenda->insert($happens, [-$instant, -++$this->order]);
+    }
+
+    /** Lets everything happen that was put down for before $until, in order, and leaves the rest undone. */
+    public function runUntil(int $until): void
+    {
+        $this->agenda->setExtractFlags(SplPriorityQueue::EXTR_BOTH);
+        while (! $this->agenda->isEmpty()) {
+            /** @var array{data: Closure(): void, priority: array{int, int}} $next */
+            $next = $this->agenda->extract();
+            $instant = -$next['priority'][0];
+            if ($instant >= $until) {
+                break;
+            }
+            Carbon::setTestNow(Carbon::createFromTimestampUTC($instant));
+            CarbonImmutable::setTestNow(CarbonImmutable::createFromTimestampUTC($instant));
+            ($next['data'])();
+        }
+        Carbon::setTestNow();
+        CarbonImmutable::setTestNow();
+    }
+
+    public function arrive(IncomingTask $incoming, ?float $pace = null): Task
+    {
+        $task = ($this->takeIn)($incoming, $this->lead)->task;
+        $now = CarbonImmutable::now()->getTimestamp();
+        if ($task->assignee_id !== null) {
+            $this->plan($task->id, $task->assignee_id, $incoming, $now, $pace);
+        } elseif ($task->claimants()->exists()) {
+            $this->at($now + $this->random->getInt(20, 400) * 60, fn () => $this->claim($task->id, $incoming));
+        } elseif ($this->random->getInt(1, 100) <= 96) {
+            $this->at($now + $this->random->getInt(60, 1200) * 60, fn () => $this->placeByHand($task->id, $incoming));
+        }
+
+        return $task;
+    }
+
+    private function claim(string $taskId, IncomingTask $incoming): void
+    {
+        $task = Task::query()->with('claimants')->findOrFail($taskId);
+        $now = CarbonImmutable::now()->getTimestamp();
+        $snapshot = $this->snapshots->current();
+        $there = $task->claimants->filter(static fn (Person $person): bool => (new WorkingTime($snapshot->roster->presenceOf($person->slug)))->isWorking($now))->values();
+        if ($there->isEmpty()) {
+            $this->at($now + 5400, fn () => $this->claim($taskId, $incoming));
+
+            return;
+        }
+        $person = $there[$this->random->getInt(0, $there->count() - 1)];
+        (new ClaimTask())($task, $person, $this->users[$person->id]);
+        $this->plan($taskId, $person->id, $incoming, $now, null);
+    }
+
+    /** The lead finds a place for what no rule could place. */
+    private function placeByHand(string $taskId, IncomingTask $incoming): void
+    {
+        $task = Task::query()->findOrFail($taskId);
+        $tobias = Person::query()->where('slug', 'tobias-lindqvist')->firstOrFail();
+        (new HandOnTask())($task, $tobias, 'Nobody on the bench could take it; Tobias decides who makes room.', $this->lead);
+        $this->plan($taskId, $tobias->id, $incoming, CarbonImmutable::now()->getTimestamp(), null);
+    }
+
+    /** @param float|null $pace above 1 is slower; null: as it comes */
+    private function plan(string $taskId, string $personId, IncomingTask $incoming, int $now, ?float $pace): void
+    {
+        $minutes = $incoming->estimateMinutes ?? $incoming->kind->usual_minutes;
+        $spent = max(5, (int) round($minutes * $this->random->getInt(65, 140) / 100));
+        $time = new WorkingTime($this->snapshots->current()->roster->presenceOf($this->people[$personId]->slug));
+        // Days until somebody gets to it: parts to come, customers to answer, other things to do.
+        $wait = (int) round(self::CALENDAR_DAY * ($pace ?? 1.0) * $this->random->getInt(0, 1000) / 1000 * $this->random->getInt(0, 1000) / 1000 * 21);
+        try {
+            $free = max($now, $this->free[$personId] ?? 0);
+            $end = $time->add(max($free, $now + $wait), $spent);
+            // Some are begun as soon as there is time and wait half done.
+            $start = $time->add($free + (int) (($end - $free) * $this->random->getInt(20, 90) / 100), 1);
+        } catch (NoWorkingTime) {
+            return;
+        }
+        // While one waits, others are done: only the time spent keeps a person from the next.
+        $this->free[$personId] = $time->add($free, $spent);
+
+        $user = $this->users[$personId];
+        $this->at($start, function () use ($taskId, $personId, $user): void {
+            $task = Task::query()->findOrFail($taskId);
+            if ($task->assignee_id === $personId && $task->status === TaskStatus::New) {
+                (new StartTask())($task, $user);
+            }
+        });
+        $this->at($end, function () use ($taskId, $personId, $user, $spent): void {
+            $task = Task::query()->findOrFail($taskId);
+            if ($task->assignee_id === $personId && $task->status->isOpen()) {
+                (new CompleteTask())($task, $user, null, $spent);
+            }
+        });
+    }
+}

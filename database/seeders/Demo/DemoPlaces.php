@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders\Demo;
+
+use App\Models\Customer;
+use App\Models\Person;
+use App\Models\Place;
+use Illuminate\Support\Str;
+use Random\Randomizer;
+
+/** Lays out the regions, districts and schools, and the customers in them. */
+final class DemoPlaces
+{
+    /** @var array<string, string> */
+    private array $people;
+
+    public function __construct(private readonly Randomizer $random)
+    {
+        $this->people = Person::query()->pluck('id', 'slug')->all();
+    }
+
+    public function lay(): void
+    {
+        foreach (DemoTrade::REGIONS as $slug => [$name, $districts]) {
+            $region = Place::query()->create(['slug' => $slug, 'name' => $name, 'level' => 'region']);
+            foreach ($districts as $districtSlug => $districtName) {
+                $this->district($region, $districtSlug, $districtName);
+            }
+        }
+        foreach (DemoTrade::ENSEMBLES as $number => $name) {
+            $this->customer($name, 'ensemble', Place::query()->where('level', 'district')->orderBy('slug')->skip($number)->firstOrFail());
+        }
+        foreach (DemoTrade::FIRST_NAMES as $number => $first) {
+            $last = DemoTrade::LAST_NAMES[($number * 7 + 3) % count(DemoTrade::LAST_NAMES)];
+            $this->customer("{$first} {$last}", 'private', Place::query()->where('level', 'district')->orderBy('slug')->skip($number % 9)->firstOrFail());
+        }
+    }
+
+    private function district(Place $region, string $slug, string $name): void
+    {
+        [$responsible, $deputy] = DemoTrade::DISTRICT_PEOPLE[$slug];
+        $district = Place::query()->create([
+            'slug' => $slug,
+            'name' => $name,
+            'level' => 'district',
+            'parent_id' => $region->id,
+            'responsible_id' => $this->people[$responsible],
+            'deputy_id' => $this->people[$deputy],
+        ]);
+        foreach ($this->random->pickArrayKeys(DemoTrade::SCHOOL_NAMES, 4 + $this->random->getInt(0, 1)) as $key) {
+            $school = DemoTrade::SCHOOL_NAMES[$key];
+            $place = Place::query()->create(['slug' => Str::slug("{$name} {$school}"), 'name' => "{$name} {$school}", 'level' => 'school', 'parent_id' => $district->id]);
+            $this->customer($place->name, 'school', $place);
+        }
+    }
+
+    private function customer(string $name, string $tier, Place $place): void
+    {
+        Customer::query()->create([
+            'slug' => Str::slug($name),
+            'name' => $name,
+            'tier' => $tier,
+            'place_id' => $place->id,
+            'contact' => Str::slug($name, '.').'@selwyn.example',
+        ]);
+    }
+}

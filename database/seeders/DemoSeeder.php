@@ -1,0 +1,178 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+use App\Actions\ImportRoster;
+use App\Actions\PublishDraft;
+use App\Actions\SaveDraft;
+use App\Actions\TakeInTask;
+use App\Bridge\SnapshotSource;
+use App\Models\CustomField;
+use App\Models\House;
+use App\Models\Person;
+use App\Models\Role;
+use App\Models\TaskKind;
+use App\Models\User;
+use Carbon\CarbonImmutable;
+use Database\Seeders\Demo\DemoHistory;
+use Database\Seeders\Demo\DemoPlaces;
+use Database\Seeders\Demo\DemoRequests;
+use Database\Seeders\Demo\DemoRoster;
+use Database\Seeders\Demo\DemoRules;
+use Database\Seeders\Demo\DemoTrade;
+use Illuminate\Database\Seeder;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Hash;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+use Spatie\Permission\Models\Role as RoleRow;
+
+/** Alder & Quill: the demo house, with ten weeks behind it. Two starts on one day give the same data. */
+final class DemoSeeder extends Seeder
+{
+    public const PASSWORD = 'port-selwyn';
+
+    private const REVIEWERS = ['greta-solheim', 'jun-morita'];
+
+    private const REQUESTS_A_DAY = 27;
+
+    public function __construct(
+        private readonly ImportRoster $importRoster,
+        private readonly SaveDraft $saveDraft,
+        private readonly PublishDraft $publishDraft,
+        private readonly TakeInTask $takeIn,
+        private readonly SnapshotSource $snapshots,
+    ) {
+    }
+
+    public function run(int $weeks = 10): void
+    {
+        mt_srand(8217);
+        $random = new Randomizer(new Mt19937(8217));
+        $now = CarbonImmutable::now('Europe/Dublin');
+        $today = $now->startOfDay();
+
+        $this->house($today);
+        $lead = $this->signIns();
+        (new DemoPlaces($random))->lay();
+        $this->touchRoster();
+
+        $history = new DemoHistory($random, $this->takeIn, $this->snapshots, $lead);
+        $requests = new DemoRequests($random);
+        $begin = $today->startOfWeek()->subWeeks($weeks);
+        foreach ([1 => 0, 2 => (int) ($weeks * 3.5), 3 => (int) ($weeks * 7) - 8] as $version => $days) {
+            $history->at($begin->addDays($days)->addHours(8)->getTimestamp(), fn () => $this->publish($version, $lead));
+        }
+        for ($day = $begin; $day <= $today; $day = $day->addDay()) {
+            $this->day($day, $history, $requests, $random, $begin);
+        }
+        $this->latest($now, $history, $requests);
+        $history->runUntil($now->getTimestamp());
+    }
+
+    private function house(CarbonImmutable $today): void
+    {
+        House::query()->create(['name' => 'Alder & Quill', 'zone' => 'Europe/Dublin', 'hours' => [], 'holidays' => [], 'exceptions' => []]);
+        ($this->importRoster)(DemoRoster::document($today), null);
+        $position = 0;
+        foreach (DemoTrade::KINDS as $slug => [$name, $minutes, $guide]) {
+            TaskKind::query()->create(['slug' => $slug, 'name' => $name, 'usual_minutes' => $minutes, 'guide' => $guide, 'position' => $position++]);
+        }
+        foreach ([
+            ['task.family', 'Instrument family', 'one_of', DemoTrade::FAMILIES],
+            ['task.instrument', 'Instrument', 'text', null],
+            ['task.value', 'Value of the instrument', 'money', null],
+            ['task.rush', 'Rush', 'yes_no', null],
+            ['task.language', 'Language', 'one_of', ['english' => 'English', 'irish' => 'Irish', 'finnish' => 'Finnish', 'french' => 'French']],
+            ['task.repaired_by', 'Repaired by', 'person', null],
+            ['task.needed', 'Needed on', 'date', null],
+        ] as $place => [$path, $label, $type, $options]) {
+            CustomField::query()->create(['path' => $path, 'label' => $label, 'type' => $type, 'options' => $options, 'position' => $place]);
+        }
+    }
+
+    private function signIns(): User
+    {
+        foreach (Role::cases() as $role) {
+            RoleRow::findOrCreate($role->value);
+        }
+        $password = Hash::make(self::PASSWORD);
+        foreach (Person::query()->orderBy('position')->get() as $person) {
+            $user = User::query()->create([
+                'name' => $person->name,
+                'email' => explode('-', $person->slug)[0].'@alderquill.example',
+                'password' => $password,
+            ]);
+            $user->assignRole(match (true) {
+                $person->slug === 'hanneke-de-wit' => Role::Lead->value,
+                in_array($person->slug, self::REVIEWERS, true) => Role::Reviewer->value,
+                default => Role::Member->value,
+            });
+            $person->update(['user_id' => $user->id]);
+        }
+        $administrator = User::query()->create(['name' => 'Administrator', 'email' => 'admin@alderquill.example', 'password' => $password]);
+        $administrator->assignRole(Role::Administrator->value);
+
+        return User::query()->where('email', 'hanneke@alderquill.example')->firstOrFail();
+    }
+
+    private function touchRoster(): void
+    {
+        DB::table('houses')->increment('roster_revision');
+    }
+
+    private function publish(int $version, User $lead): void
+    {
+        $draft = ($this->saveDraft)(DemoRules::version($version), null, $lead)->version;
+        ($this->publishDraft)($draft->revision, [
+            1 => 'The first rulebook',
+            2 => 'Finnish enquiries; rush brass repair for ensembles',
+            3 => 'Rush work is marked; bow rehair for the Islands',
+        ][$version], $lead);
+    }
+
+    private function day(CarbonImmutable $day, DemoHistory $history, DemoRequests $requests, Randomizer $random, CarbonImmutable $begin): void
+    {
+        $weekday = $day->dayOfWeekIso;
+        if ($weekday > 5) {
+            return;
+        }
+        $week = (int) floor($begin->diffInDays($day) / 7);
+        // Mondays are busy and Fridays are not; the week in which schools come back is half as busy again.
+        $number = (int) round(self::REQUESTS_A_DAY * [1 => 1.3, 2 => 1.1, 3 => 1.0, 4 => 0.9, 5 => 0.7][$weekday] * ($week === 6 ? 1.5 : 1.0) * $random->getInt(80, 120) / 100);
+        for ($count = 0; $count < $number; ++$count) {
+            // Two humps, at ten and at three.
+            $hour = $random->getInt(0, 1) === 0 ? 10 : 15;
+            $minute = $hour * 60 + $random->getInt(-120, 120) + $random->getInt(-45, 45);
+            $history->at($day->getTimestamp() + max(430, $minute) * 60 + $random->getInt(0, 59), static fn () => $history->arrive($requests->next()));
+        }
+    }
+
+    /** What makes today worth a look: a full strings bench, a brass bench without room, what is sent back while somebody is away. */
+    private function latest(CarbonImmutable $now, DemoHistory $history, DemoRequests $requests): void
+    {
+        $at = $now->getTimestamp();
+        $orchestra = $requests->customerNamed('Selwyn Youth Orchestra');
+        for ($count = 0; $count < 14; ++$count) {
+            $history->at($at - 30 * 3600 + $count * 240, static fn () => $history->arrive($requests->incoming('bench-repair', 'Cello of the orchestra, set-up before the concert', $orchestra, [
+                'task.family' => 'strings', 'task.instrument' => 'cello', 'task.value' => 900,
+            ], 300), 40.0));
+        }
+        $band = $requests->customerNamed('Carrow Silver Band');
+        for ($count = 0; $count < 14; ++$count) {
+            $history->at($at - 4 * 3600 + $count * 300, static fn () => $history->arrive($requests->incoming('bench-repair', 'Band cornet, worn valve felts', $band, [
+                'task.family' => 'brass', 'task.instrument' => 'cornet', 'task.value' => 320,
+            ], 60), 40.0));
+        }
+        $history->at($at - 2 * 3600, static fn () => $history->arrive($requests->incoming('rework', 'Trombone, slide still catches in third position', $band, [
+            'task.family' => 'brass', 'task.instrument' => 'trombone', 'task.value' => 540, 'task.repaired_by' => 'callum-rees',
+        ])));
+        $history->at($at - 3600, static fn () => $history->arrive($requests->incoming('quality-check', 'Cello, soundpost reset', $orchestra, [
+            'task.family' => 'strings', 'task.instrument' => 'cello', 'task.value' => 900, 'task.repaired_by' => 'jun-morita',
+        ])));
+        Carbon::setTestNow();
+    }
+}

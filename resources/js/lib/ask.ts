@@ -1,0 +1,31 @@
+/** A problem as the server tells it (RFC 9457). */
+export class Problem extends Error {
+    constructor(
+        readonly status: number,
+        detail: string,
+        readonly errors: { pointer: string; detail: string }[],
+    ) {
+        super(detail);
+    }
+}
+
+type ProblemBody = { detail?: string; title?: string; errors?: { pointer: string; detail: string }[] };
+
+function token(): string {
+    const found = document.cookie.split('; ').find((one) => one.startsWith('XSRF-TOKEN='));
+    return found === undefined ? '' : decodeURIComponent(found.slice('XSRF-TOKEN='.length));
+}
+
+/** Asks the server for JSON. Throws a Problem where it says no, and a TypeError where it can't be reached. */
+export async function ask<T>(method: 'GET' | 'PUT' | 'POST', url: string, body?: string): Promise<T> {
+    const response = await fetch(url, {
+        method,
+        headers: { Accept: 'application/json', 'Content-Type': 'application/json', 'X-XSRF-TOKEN': token() },
+        ...(body === undefined ? {} : { body }),
+    });
+    if (!response.ok) {
+        const problem = (await response.json().catch(() => ({}))) as ProblemBody;
+        throw new Problem(response.status, problem.detail ?? problem.title ?? `The server answered ${response.status}.`, problem.errors ?? []);
+    }
+    return (await response.json()) as T;
+}

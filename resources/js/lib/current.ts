@@ -1,0 +1,46 @@
+import { router } from '@inertiajs/react';
+import { useEffect, useState } from 'react';
+import { ask } from './ask';
+import { useShared } from './shared';
+
+const EVERY = 3000;
+
+/**
+ * Keeps the page current: asks for the stamp of the state every few seconds
+ * and fetches the props anew when it has moved. What is being typed stays, since
+ * it lives in the components. Answers whether the page is current.
+ */
+export function useCurrent(): 'current' | 'out of touch' {
+    const { stamp, viewer } = useShared();
+    const [inTouch, setInTouch] = useState(true);
+    const signedIn = viewer !== null;
+
+    useEffect(() => {
+        if (!signedIn) return;
+        let busy = false;
+        const look = async (): Promise<void> => {
+            if (busy || document.visibilityState === 'hidden') return;
+            busy = true;
+            try {
+                const now = await ask<{ stamp: string }>('GET', '/pulse');
+                setInTouch(true);
+                if (now.stamp !== stamp) {
+                    router.reload({ preserveUrl: true });
+                }
+            } catch {
+                setInTouch(false);
+            } finally {
+                busy = false;
+            }
+        };
+        const timer = setInterval(() => void look(), EVERY);
+        const onShow = (): void => void look();
+        document.addEventListener('visibilitychange', onShow);
+        return () => {
+            clearInterval(timer);
+            document.removeEventListener('visibilitychange', onShow);
+        };
+    }, [stamp, signedIn]);
+
+    return inTouch ? 'current' : 'out of touch';
+}

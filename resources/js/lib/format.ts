@@ -1,0 +1,61 @@
+import { useShared } from './shared';
+
+const DAY = 86_400_000;
+
+export type Formats = {
+    /** 14:05 today, else Tue 24 Nov, 14:05 */
+    moment: (iso: string) => string;
+    /** a due date, said as close as it is */
+    due: (iso: string) => string;
+    isPast: (iso: string) => boolean;
+};
+
+/** Moments in the zone of the reader. */
+export function useFormats(): Formats {
+    const zone = useShared().strip?.zone ?? 'UTC';
+    const time = new Intl.DateTimeFormat('en-IE', { hour: '2-digit', minute: '2-digit', hour12: false, timeZone: zone });
+    const day = new Intl.DateTimeFormat('en-CA', { year: 'numeric', month: '2-digit', day: '2-digit', timeZone: zone });
+    const long = new Intl.DateTimeFormat('en-IE', { weekday: 'short', day: 'numeric', month: 'short', timeZone: zone });
+
+    const dayOf = (at: Date): number => Date.parse(`${day.format(at)}T00:00:00Z`) / DAY;
+    const moment = (iso: string): string => {
+        const at = new Date(iso);
+        return dayOf(at) === dayOf(new Date()) ? time.format(at) : `${long.format(at)}, ${time.format(at)}`;
+    };
+
+    return {
+        moment,
+        isPast: (iso) => Date.parse(iso) < Date.now(),
+        due: (iso) => {
+            const at = new Date(iso);
+            const days = dayOf(at) - dayOf(new Date());
+            if (days === 0) return `today ${time.format(at)}`;
+            if (days === 1) return `tomorrow ${time.format(at)}`;
+            if (days === -1) return `yesterday ${time.format(at)}`;
+            return long.format(at);
+        },
+    };
+}
+
+/** 95 minutes are "1 h 35". */
+export function duration(minutes: number): string {
+    const hours = Math.floor(minutes / 60);
+    const rest = minutes % 60;
+    if (hours === 0) return `${rest} min`;
+    return rest === 0 ? `${hours} h` : `${hours} h ${String(rest).padStart(2, '0')}`;
+}
+
+/** 95 minutes are "1.6". */
+export function hours(minutes: number): string {
+    return (minutes / 60).toFixed(1);
+}
+
+export function weekday(date: string): string {
+    return new Intl.DateTimeFormat('en-IE', { weekday: 'short', day: 'numeric', timeZone: 'UTC' }).format(
+        new Date(`${date}T00:00:00Z`),
+    );
+}
+
+export function plural(count: number, one: string, many: string): string {
+    return `${count} ${count === 1 ? one : many}`;
+}

@@ -1,0 +1,14 @@
+import { usePage } from '@inertiajs/react';
+import type { StatusStripProps } from '@props/StatusStrip';
+
+/** What every page gets. */
+export type Shared = {
+    viewer: { name: string; slug: string | null; leads: boolean } | null;
+    strip: StatusStripProps | null;
+    stamp: string;
+    said: { done: string | null; problem: string | null; undo: { label: string; url: string } | null };
+};
+
+export function useShared(): Shared {
+    return usePage<Shared>().props;
+}

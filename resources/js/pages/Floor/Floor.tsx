@@ -1,0 +1,163 @@
+import { Head, router } from '@inertiajs/react';
+import type { FloorPageProps, FloorTeam, Lane } from '@props/FloorPage';
+import { useEffect, type ReactNode } from 'react';
+import { plural, weekday } from '@/lib/format';
+import { HandoffRow } from '@/parts/HandoffLog';
+import { LoadDay } from '@/parts/LoadLane';
+import { PersonName } from '@/parts/PersonMark';
+import { TaskPanel } from '@/parts/TaskPanel';
+import { TaskRows } from '@/parts/TaskRows';
+import { Button } from '@/ui/Button';
+
+const COLUMNS = 'grid grid-cols-[minmax(150px,1.2fr)_minmax(76px,0.6fr)_44px_54px_repeat(5,minmax(66px,1fr))] items-center gap-x-3';
+
+function state(lane: Lane, until: (iso: string) => string): ReactNode {
+    switch (lane.state) {
+        case 'away':
+            return (
+                <span className="text-plum" title={lane.substitutes.length === 0 ? 'no substitute named' : `substitutes: ${lane.substitutes.map((one) => one.name).join(', ')}`}>
+                    away{lane.awayUntil !== null && <span className="text-xs"> to {until(lane.awayUntil)}</span>}
+                </span>
+            );
+        case 'in':
+            return 'in';
+        case 'paused':
+            return <span className="text-ochre">paused</span>;
+        case 'inactive':
+            return <span className="text-ink2">inactive</span>;
+        case 'off':
+            return <span className="text-ink2">off now</span>;
+    }
+}
+
+function LaneRow({ lane, chosen, onChoose }: { lane: Lane; chosen: boolean; onChoose: (slug: string) => void }) {
+    const day = new Intl.DateTimeFormat('en-IE', { weekday: 'short', day: 'numeric' });
+    // An absence ends at a midnight; the day that is said is the last one away.
+    const until = (iso: string): string => day.format(new Date(Date.parse(iso) - 60_000));
+    const over = lane.loadPercent === null ? lane.openTasks > 0 : lane.loadPercent > 100;
+    return (
+        <div role="row" className={`${COLUMNS} h-8 border-t border-line px-3 ${chosen ? 'bg-pine-wash' : ''}`}>
+            <span role="rowheader" className="min-w-0">
+                <button type="button" className="flex max-w-full items-center text-left hover:underline" onClick={() => onChoose(lane.slug)}>
+                    <PersonName slug={lane.slug} name={lane.name} />
+                    {lane.lead && <span className="ml-1 text-xs text-ink2">lead</span>}
+                </button>
+            </span>
+            <span role="cell" className="truncate">{state(lane, until)}</span>
+            <span role="cell" className="text-right">
+                {lane.openTasks}
+                {lane.late > 0 && <strong className="block text-xs leading-3 text-brick">{lane.late} late</strong>}
+            </span>
+            <span role="cell" className={`text-right ${over ? 'font-semibold text-brick' : ''}`}>{lane.loadPercent === null ? 'none' : `${lane.loadPercent} %`}</span>
+            {lane.days.map((one) => (
+                <span role="cell" key={one.date} className="border-l border-line pl-1">
+                    <LoadDay day={one} name={lane.name} />
+                </span>
+            ))}
+        </div>
+    );
+}
+
+function Team({ team, chosen, onChoose }: { team: FloorTeam; chosen: string | undefined; onChoose: (slug: string) => void }) {
+    const present = team.people.filter((lane) => lane.state === 'in').length;
+    return (
+        <div role="rowgroup" aria-label={team.name}>
+            <div role="row" className="border-t border-ink2 bg-chalk px-3 py-1">
+                <span role="rowheader" className="font-semibold">
+                    {team.name}
+                    {team.above !== null && <span className="font-normal text-ink2"> of {team.above}</span>}
+                    <span className="ml-3 text-xs font-normal text-ink2">
+                        {present} of {team.people.length} in, {plural(team.people.reduce((sum, lane) => sum + lane.openTasks, 0), 'open task', 'open tasks')}
+                    </span>
+                </span>
+            </div>
+            {team.people.map((lane) => (
+                <LaneRow key={lane.slug} lane={lane} chosen={lane.slug === chosen} onChoose={onChoose} />
+            ))}
+        </div>
+    );
+}
+
+function Aside({ unplaced, open, handoffs, onTask }: Pick<FloorPageProps, 'unplaced' | 'open' | 'handoffs'> & { onTask: (id: string) => void }) {
+    return (
+        <div className="pb-4">
+            <h2 className="px-3 pt-4 pb-1 font-semibold">
+                Unplaced <span className={`font-normal ${unplaced.length > 0 ? 'text-brick' : 'text-ink2'}`}>{unplaced.length}</span>
+            </h2>
+            {unplaced.length === 0 ? (
+                <p className="px-3 text-ink2">Every task has found its place. Those for which no rule finds anybody stand here.</p>
+            ) : (
+                <TaskRows label="Unplaced tasks" tasks={unplaced} chosen={undefined} onChoose={onTask} />
+            )}
+            {open > 0 && <p className="border-t border-line px-3 pt-2 text-ink2">{plural(open, 'task is', 'tasks are')} open for somebody to claim.</p>}
+            <h2 className="px-3 pt-6 pb-1 font-semibold">Latest handoffs</h2>
+            {handoffs.length === 0 ? (
+                <p className="px-3 text-ink2">When a task changes hands, it is told here.</p>
+            ) : (
+                <ul className="px-3" aria-label="Latest handoffs">
+                    {handoffs.map((handoff) => (
+                        <HandoffRow key={handoff.id} handoff={handoff} withTask onTask={onTask} />
+                    ))}
+                </ul>
+            )}
+        </div>
+    );
+}
+
+export default function Floor({ days, teams, unplaced, open, handoffs, task, person }: FloorPageProps) {
+    const show = (query: string): void => router.visit(`/floor${query}`, { only: ['task', 'person'], preserveState: true, preserveScroll: true });
+    const showTask = (id: string): void => show(`?task=${id}`);
+    useEffect(() => {
+        const close = (event: KeyboardEvent): void => {
+            if (event.key === 'Escape' && (task !== null || person !== null) && document.querySelector('[role=dialog]') === null) show('');
+        };
+        window.addEventListener('keydown', close);
+        return () => window.removeEventListener('keydown', close);
+    });
+
+    return (
+        <div className="grid h-full grid-cols-[minmax(0,1fr)_380px] xl:grid-cols-[minmax(0,1fr)_420px]">
+            <Head title="Floor" />
+            <h1 className="sr-only">Floor</h1>
+            <div className="overflow-auto">
+                <div role="table" aria-label="Load of everybody" className="min-w-[720px] bg-paper">
+                    <div role="rowgroup" className="sticky top-0 z-10 bg-paper">
+                        <div role="row" className={`${COLUMNS} px-3 py-1.5 text-xs text-ink2`}>
+                            <span role="columnheader">Person</span>
+                            <span role="columnheader">Now</span>
+                            <span role="columnheader" className="text-right">Open</span>
+                            <span role="columnheader" className="text-right" title="Pressing work over capacity, in the next five working days">Load</span>
+                            {days.map((date, index) => (
+                                <span role="columnheader" key={date} className={`border-l border-line pl-1 ${index === 0 ? 'font-semibold text-ink' : ''}`}>
+                                    {index === 0 ? 'Today' : weekday(date)} <span className="font-normal">h</span>
+                                </span>
+                            ))}
+                        </div>
+                    </div>
+                    {teams.map((team) => (
+                        <Team key={team.slug} team={team} chosen={person?.lane.slug} onChoose={(slug) => show(`?person=${slug}`)} />
+                    ))}
+                </div>
+            </div>
+            <aside aria-label="Details" className="overflow-auto border-l border-line bg-paper">
+                {task !== null ? (
+                    <TaskPanel key={task.id} task={task} place="elsewhere" onClose={() => show('')} />
+                ) : person !== null ? (
+                    <div className="pb-4">
+                        <header className="flex items-center justify-between p-3">
+                            <h2 className="text-base font-semibold">
+                                <PersonName {...person.lane} />
+                            </h2>
+                            <Button look="quiet" onClick={() => show('')}>
+                                Close
+                            </Button>
+                        </header>
+                        {person.tasks.length === 0 ? <p className="px-3 text-ink2">{person.lane.name} has no open task.</p> : <TaskRows label={`Tasks of ${person.lane.name}`} tasks={person.tasks} chosen={undefined} onChoose={showTask} />}
+                    </div>
+                ) : (
+                    <Aside unplaced={unplaced} open={open} handoffs={handoffs} onTask={showTask} />
+                )}
+            </aside>
+        </div>
+    );
+}

@@ -1,0 +1,83 @@
+import { Head, router } from '@inertiajs/react';
+import type { InHandPageProps } from '@props/InHandPage';
+import type { TaskLine } from '@props/TaskLine';
+import { duration, plural } from '@/lib/format';
+import { useShortcuts } from '@/lib/keys';
+import { TaskPanel } from '@/parts/TaskPanel';
+import { TaskRows } from '@/parts/TaskRows';
+
+function Heading({ text, note }: { text: string; note: string }) {
+    return (
+        <h2 className="flex justify-between gap-3 px-3 pt-4 pb-1 font-semibold">
+            {text} <span className="font-normal text-ink2">{note}</span>
+        </h2>
+    );
+}
+
+function sum(tasks: TaskLine[]): number {
+    return tasks.reduce((total, task) => total + task.minutesLeft, 0);
+}
+
+export default function InHand({ tasks, open, done, person, chosen, task }: InHandPageProps) {
+    const choose = (id: string): void => router.visit(`/in-hand?task=${id}`, { only: ['task', 'chosen'], preserveState: true, preserveScroll: true });
+    const working = tasks.filter((one) => one.status === 'working');
+    const next = tasks.filter((one) => one.status !== 'working');
+    const order = [...working, ...next, ...open, ...done];
+    const step = (by: number): void => {
+        const at = order.findIndex((one) => one.id === task?.id);
+        const target = order[Math.min(Math.max(at + by, 0), order.length - 1)];
+        if (target !== undefined) choose(target.id);
+    };
+    useShortcuts([
+        { key: '.', does: 'Next', run: () => step(1) },
+        { key: ',', does: 'Before', run: () => step(-1) },
+    ]);
+
+    return (
+        <div className="grid h-full grid-cols-1 md:grid-cols-[minmax(340px,420px)_1fr]">
+            <Head title="In hand" />
+            <nav aria-label="My tasks" className={`overflow-auto border-r border-line bg-paper pb-4 ${chosen ? 'hidden md:block' : ''}`}>
+                {!person && <p className="p-4">You are signed in as nobody of the house, so no task can be in your hands. Tasks are handed out on the floor.</p>}
+                {person && order.length === 0 && <p className="p-4">Nothing is in your hands. What a rule or a colleague gives you appears here by itself.</p>}
+                {working.length > 0 && (
+                    <>
+                        <Heading text="Working" note={duration(sum(working))} />
+                        <TaskRows label="Working" tasks={working} chosen={task?.id} onChoose={choose} />
+                    </>
+                )}
+                {next.length > 0 && (
+                    <>
+                        <Heading text="Next" note={`${plural(next.length, 'task', 'tasks')}, ${duration(sum(next))}`} />
+                        <TaskRows label="Next" tasks={next} chosen={task?.id} onChoose={choose} />
+                    </>
+                )}
+                {open.length > 0 && (
+                    <>
+                        <Heading text="Open to claim" note={plural(open.length, 'task', 'tasks')} />
+                        <TaskRows label="Open to claim" tasks={open} chosen={task?.id} onChoose={choose} />
+                    </>
+                )}
+                {done.length > 0 && (
+                    <>
+                        <Heading text="Done today" note={plural(done.length, 'task', 'tasks')} />
+                        <TaskRows label="Done today" tasks={done} chosen={task?.id} onChoose={choose} />
+                    </>
+                )}
+            </nav>
+            <section aria-label="The open task" className={`overflow-auto ${chosen ? '' : 'hidden md:block'}`}>
+                {task === null ? (
+                    <p className="p-6 text-ink2">Choose a task at the left; it opens here with all that is needed for it.</p>
+                ) : (
+                    <div className="mx-auto max-w-3xl">
+                        {chosen && (
+                            <button type="button" className="p-3 text-sky md:hidden" onClick={() => router.visit('/in-hand')}>
+                                Back to the list
+                            </button>
+                        )}
+                        <TaskPanel key={task.id} task={task} place="in-hand" keys />
+                    </div>
+                )}
+            </section>
+        </div>
+    );
+}

@@ -1,0 +1,14 @@
+import { Head } from '@inertiajs/react';
+import type { TaskView } from '@props/TaskView';
+import { TaskPanel } from '@/parts/TaskPanel';
+
+export default function Task({ task }: { task: TaskView }) {
+    return (
+        <div className="mx-auto my-6 max-w-3xl px-4">
+            <Head title={`№ ${task.number} ${task.title}`} />
+            <div className="box">
+                <TaskPanel key={task.id} task={task} place="elsewhere" keys />
+            </div>
+        </div>
+    );
+}

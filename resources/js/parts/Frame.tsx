@@ -1,0 +1,88 @@
+import { Link, router, usePage } from '@inertiajs/react';
+import { useState, type ReactNode } from 'react';
+import { useCurrent } from '@/lib/current';
+import { useShortcuts } from '@/lib/keys';
+import { useShared } from '@/lib/shared';
+import { Menu } from '@/ui/Menu';
+import { Mark } from './Mark';
+import { PersonMark } from './PersonMark';
+import { Said } from './Said';
+import { Search } from './Search';
+import { Shortcuts } from './Shortcuts';
+import { StatusStrip } from './StatusStrip';
+
+function setScheme(scheme: 'light' | 'dark'): void {
+    localStorage.setItem('scheme', scheme);
+    document.documentElement.dataset.scheme = scheme;
+}
+
+/** The bar at the top, the page, the strip at the bottom. */
+export function Frame({ children }: { children: ReactNode }) {
+    const { viewer } = useShared();
+    const { url } = usePage();
+    const state = useCurrent();
+    const [keys, setKeys] = useState(false);
+    useShortcuts([{ key: '?', does: 'Keys', run: () => setKeys(true) }]);
+
+    const places = [
+        ...(viewer?.leads === true ? [['Floor', '/floor'] as const] : []),
+        ...(viewer !== null && viewer.slug !== null ? [['In hand', '/in-hand'] as const] : []),
+        ['Rulebook', '/rulebook'] as const,
+    ];
+
+    return (
+        <div className="flex h-screen min-w-80 flex-col">
+            <a href="#main" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-paper focus:p-2">
+                To the page
+            </a>
+            <header className="flex h-12 shrink-0 items-center gap-1 border-b border-line bg-paper px-4">
+                <span className="mr-5 inline-flex items-center gap-2 font-semibold whitespace-nowrap">
+                    <Mark />
+                    <span className="hidden sm:inline">Open Baton</span>
+                </span>
+                <nav aria-label="Places" className="flex h-full gap-1">
+                    {places.map(([label, href]) => {
+                        const here = url.startsWith(href);
+                        return (
+                            <Link
+                                key={href}
+                                href={href}
+                                aria-current={here ? 'page' : undefined}
+                                className={`inline-flex h-full items-center border-b-2 px-3 whitespace-nowrap ${here ? 'border-pine font-semibold' : 'border-transparent text-ink2 hover:text-ink'}`}
+                            >
+                                {label}
+                            </Link>
+                        );
+                    })}
+                </nav>
+                <div className="ml-auto flex items-center gap-3">
+                    <div className="hidden md:block">
+                        <Search />
+                    </div>
+                    {viewer !== null && (
+                        <Menu
+                            trigger={
+                                <button type="button" className="inline-flex items-center gap-2 rounded px-2 py-1 hover:bg-pine-wash">
+                                    {viewer.slug !== null && <PersonMark slug={viewer.slug} size={18} />}
+                                    <span className="max-w-40 truncate">{viewer.name}</span>
+                                </button>
+                            }
+                            items={[
+                                { label: 'Light', run: () => setScheme('light') },
+                                { label: 'Dark', run: () => setScheme('dark') },
+                                { label: 'Keys', run: () => setKeys(true) },
+                                { label: 'Sign out', run: () => router.post('/sign-out') },
+                            ]}
+                        />
+                    )}
+                </div>
+            </header>
+            <Said />
+            <main id="main" tabIndex={-1} className="min-h-0 flex-1 overflow-auto outline-none">
+                {children}
+            </main>
+            <StatusStrip state={state} />
+            <Shortcuts open={keys} onOpenChange={setKeys} />
+        </div>
+    );
+}

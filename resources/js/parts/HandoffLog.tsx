@@ -1,0 +1,46 @@
+import type { HandoffLine } from '@props/HandoffLine';
+import { useFormats } from '@/lib/format';
+import { PersonMark } from './PersonMark';
+
+/** The one curved thing: work goes from one lane to another. */
+export function Arc() {
+    return (
+        <svg width="26" height="14" viewBox="0 0 26 14" aria-hidden="true" className="shrink-0">
+            <path d="M2 12C4 0 20 0 23 10" fill="none" className="stroke-ink2" strokeWidth="1.5" />
+            <path d="M19.5 7.5L23.2 11.2L25.5 6.5" fill="none" className="stroke-ink2" strokeWidth="1.5" />
+        </svg>
+    );
+}
+
+function cause(handoff: HandoffLine): string {
+    if (handoff.standsInFor !== null) return `for ${handoff.standsInFor.name}`;
+    return { rule: 'by rule', claim: 'claimed', hand_on: 'handed on' }[handoff.cause];
+}
+
+export function HandoffRow({ handoff, withTask = false, onTask }: { handoff: HandoffLine; withTask?: boolean; onTask?: (id: string) => void }) {
+    const formats = useFormats();
+    return (
+        <li className={`border-t border-line py-1.5 ${handoff.standsInFor === null ? '' : 'border-l-2 border-l-plum pl-2'}`}>
+            <div className="flex items-center gap-1.5 text-sm whitespace-nowrap">
+                {handoff.from === null ? <span className="text-ink2">arrived</span> : <><PersonMark slug={handoff.from.slug} size={18} /> <span className="truncate">{handoff.from.name}</span></>}
+                <Arc />
+                {handoff.to !== null && <><PersonMark slug={handoff.to.slug} size={18} /> <span className="truncate font-medium">{handoff.to.name}</span></>}
+                <span className="ml-auto pl-2 text-xs text-ink2">
+                    {cause(handoff)} · {formats.moment(handoff.at)}
+                </span>
+            </div>
+            {withTask && (
+                <button type="button" onClick={() => onTask?.(handoff.taskId)} className="block max-w-full truncate text-left text-xs text-sky hover:underline">
+                    № {handoff.number} {handoff.title}
+                </button>
+            )}
+            {handoff.awayUntil !== null && <p className="text-xs text-plum">away until {formats.moment(handoff.awayUntil)}</p>}
+            {handoff.reason !== null && <p className="text-xs text-ink2">“{handoff.reason}”</p>}
+        </li>
+    );
+}
+
+export function HandoffLog({ handoffs }: { handoffs: HandoffLine[] }) {
+    if (handoffs.length === 0) return <p className="text-ink2">Nobody has held this task yet. The first handoff will stand here.</p>;
+    return <ul aria-label="Handoff log">{handoffs.map((handoff) => <HandoffRow key={handoff.id} handoff={handoff} />)}</ul>;
+}

@@ -1,0 +1,166 @@
+import type { Trail, TrailStep } from '@props/TaskView';
+import { Fragment } from 'react';
+import { useFormats } from '@/lib/format';
+import { plural } from '@/lib/format';
+import { Popover } from '@/ui/Popover';
+import { PersonName } from './PersonMark';
+
+function Step({ step, house }: { step: TrailStep; house: boolean }) {
+    const text = (
+        <>
+            <strong className="text-base">{step.count}</strong> {step.label}
+        </>
+    );
+    if (house) return <span>{text}</span>;
+    return (
+        <Popover
+            label={`${step.count} ${step.label}`}
+            trigger={
+                <button type="button" className="border-b border-dotted border-sky text-left hover:bg-pine-wash">
+                    {text}
+                </button>
+            }
+        >
+            <People step={step} />
+        </Popover>
+    );
+}
+
+function People({ step }: { step: TrailStep }) {
+    return (
+        <div className="space-y-3">
+            <section>
+                <h4 className="font-semibold">{plural(step.kept.length, 'person', 'people')} {step.label}</h4>
+                <ul>
+                    {step.kept.map((person) => (
+                        <li key={person.slug} className="py-0.5">
+                            <PersonName {...person} />
+                        </li>
+                    ))}
+                </ul>
+            </section>
+            {step.fallen.length > 0 && (
+                <section>
+                    <h4 className="font-semibold">{step.fallen.length} fell out</h4>
+                    <ul>
+                        {step.fallen.map((person) => (
+                            <li key={person.slug} className="grid grid-cols-[160px_1fr] gap-2 py-0.5">
+                                <PersonName {...person} />
+                                <span className="text-ink2">{person.reason}</span>
+                            </li>
+                        ))}
+                    </ul>
+                </section>
+            )}
+        </div>
+    );
+}
+
+/** Why this person and nobody else. Every number opens the names and the reasons. */
+export function ReasonTrail({ trail }: { trail: Trail }) {
+    const formats = useFormats();
+    const fallen = trail.steps.filter((step) => step.code !== 'pool').flatMap((step) => step.fallen);
+    const outside = trail.steps.find((step) => step.code === 'pool')?.fallen.length ?? 0;
+    return (
+        <section aria-label="Reason trail" className="space-y-3">
+            <p className="text-xs text-ink2">
+                Decided {formats.moment(trail.at)} by rulebook version {trail.version}
+                {trail.rule !== null && (
+                    <>
+                        , rule <strong className="text-ink">{trail.rule.name}</strong>
+                    </>
+                )}
+                .
+            </p>
+            <p className="flex flex-wrap items-baseline gap-x-2 gap-y-1">
+                {trail.steps.map((step, index) => (
+                    <Fragment key={step.code}>
+                        {index > 0 && <span aria-hidden="true">→</span>}
+                        <Step step={step} house={index === 0} />
+                    </Fragment>
+                ))}
+                {trail.method !== null && (
+                    <>
+                        <span aria-hidden="true">→</span>
+                        <span>{trail.method.label}</span>
+                    </>
+                )}
+                {trail.steps.length > 0 && <span aria-hidden="true">→</span>}
+                {trail.pick !== null ? (
+                    <strong className="text-pine">
+                        <PersonName {...trail.pick} />
+                    </strong>
+                ) : trail.outcome === 'open' ? (
+                    <strong>open to {plural(trail.openTo.length, 'person', 'people')}</strong>
+                ) : (
+                    <strong className="text-brick">unplaced</strong>
+                )}
+            </p>
+            {trail.otherwise !== null && <p>{trail.otherwise}</p>}
+            {trail.cover !== null && (
+                <div className="border-l-2 border-plum pl-3">
+                    <p>
+                        {trail.cover.person === null
+                            ? `Nobody stands in for ${trail.cover.for?.name ?? ''}.`
+                            : `${trail.cover.person.name} stands in for ${trail.cover.for?.name ?? ''}${trail.cover.byLead ? ', as lead of the team' : ''}.`}
+                        {trail.cover.circle && ' The substitutes lead round in a circle.'}
+                    </p>
+                    <ul className="text-ink2">
+                        {trail.cover.asked.map((person) => (
+                            <li key={person.slug}>
+                                {person.name}: {person.reason}
+                            </li>
+                        ))}
+                    </ul>
+                </div>
+            )}
+            {trail.method !== null && trail.method.candidates.length > 0 && (
+                <table className="w-full text-left">
+                    <caption className="pb-1 text-left font-semibold">Who was compared, and on what</caption>
+                    <tbody>
+                        {trail.method.candidates.map((candidate) => (
+                            <tr key={candidate.slug} className="border-t border-line align-top">
+                                <th scope="row" className={`w-44 py-1 pr-3 ${candidate.picked ? 'font-semibold text-pine' : 'font-normal'}`}>
+                                    <PersonName slug={candidate.slug} name={candidate.name} />
+                                </th>
+                                <td className="py-1 text-ink2">
+                                    {candidate.figures}
+                                    {candidate.picked && <strong className="text-pine"> · picked</strong>}
+                                </td>
+                            </tr>
+                        ))}
+                    </tbody>
+                </table>
+            )}
+            {fallen.length > 0 && (
+                <table className="w-full text-left">
+                    <caption className="pb-1 text-left font-semibold">Who fell out, and why</caption>
+                    <tbody>
+                        {fallen.map((person) => (
+                            <tr key={person.slug} className="border-t border-line align-top">
+                                <th scope="row" className="w-44 py-1 pr-3 font-normal">
+                                    <PersonName slug={person.slug} name={person.name} />
+                                </th>
+                                <td className="py-1 text-ink2">{person.reason}</td>
+                            </tr>
+                        ))}
+                    </tbody>
+                </table>
+            )}
+            {outside > 0 && <p className="text-xs text-ink2">{plural(outside, 'other person was', 'other people were')} not in the pool of the rule.</p>}
+            {trail.effects.length > 0 && <p>Then: {trail.effects.join(' · ')}</p>}
+            <details>
+                <summary className="cursor-pointer font-semibold text-sky">What every rule came to</summary>
+                <ol className="mt-1">
+                    {trail.verdicts.map((verdict) => (
+                        <li key={verdict.rule} className="border-t border-line py-1">
+                            <span className={verdict.verdict === 'decided' ? 'font-semibold text-pine' : verdict.verdict === 'not_reached' ? 'text-ink2' : ''}>{verdict.name}</span>
+                            <br />
+                            <span className="text-ink2">{verdict.said}</span>
+                        </li>
+                    ))}
+                </ol>
+            </details>
+        </section>
+    );
+}

@@ -1,0 +1,56 @@
+import { Link } from '@inertiajs/react';
+import { useFormats } from '@/lib/format';
+import { useShared } from '@/lib/shared';
+import { Popover } from '@/ui/Popover';
+import { PersonName } from './PersonMark';
+
+export function StatusStrip({ state }: { state: 'current' | 'out of touch' }) {
+    const { strip, viewer } = useShared();
+    const formats = useFormats();
+    if (strip === null) return null;
+    const last = strip.lastHandoff;
+    return (
+        <footer className="flex h-8 shrink-0 items-center gap-5 overflow-hidden border-t border-line bg-paper px-4 text-xs whitespace-nowrap text-ink2" aria-label="Status">
+            <span className={strip.unplaced > 0 ? 'font-semibold text-brick' : ''}>
+                {viewer?.leads === true ? <Link href="/floor" className="hover:underline">{strip.unplaced} unplaced</Link> : <>{strip.unplaced} unplaced</>}
+            </span>
+            {last !== null && (
+                <span className="min-w-0 overflow-hidden text-ellipsis">
+                    Last handoff {formats.moment(last.at)}:{' '}
+                    <Link href={`/tasks/${last.taskId}`} className="text-sky hover:underline">
+                        № {last.number}
+                    </Link>{' '}
+                    to {last.to}
+                </span>
+            )}
+            {strip.away.length === 0 ? (
+                <span>Nobody away</span>
+            ) : (
+                <Popover
+                    label="Who is away"
+                    trigger={
+                        <button type="button" className="text-plum hover:underline">
+                            {strip.away.length} away
+                        </button>
+                    }
+                >
+                    <ul className="space-y-1">
+                        {strip.away.map((person) => (
+                            <li key={person.slug} className="flex justify-between gap-6">
+                                <PersonName slug={person.slug} name={person.name} />
+                                <span className="text-ink2">until {formats.moment(person.until)}</span>
+                            </li>
+                        ))}
+                    </ul>
+                </Popover>
+            )}
+            <Link href="/rulebook" className="hover:underline">
+                {strip.version === null ? 'No rulebook yet' : `Rulebook version ${strip.version}`}
+            </Link>
+            <span className="ml-auto" role="status">
+                {state === 'current' ? 'Current' : <span className="font-semibold text-ochre">Out of touch with the server; trying again</span>}
+            </span>
+            <span className="hidden md:inline">Times in {strip.zone}</span>
+        </footer>
+    );
+}

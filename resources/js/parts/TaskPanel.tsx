@@ -1,0 +1,122 @@
+import { router } from '@inertiajs/react';
+import type { TaskView } from '@props/TaskView';
+import { useState, type ReactNode } from 'react';
+import { duration, plural, useFormats } from '@/lib/format';
+import { useShortcuts } from '@/lib/keys';
+import { Button } from '@/ui/Button';
+import { CompleteDialog } from './CompleteDialog';
+import { HandoffLog } from './HandoffLog';
+import { HandOnDialog } from './HandOnDialog';
+import { PersonName } from './PersonMark';
+import { ReasonTrail } from './ReasonTrail';
+
+export const STATUS_WORDS = { new: 'New', working: 'Working', waiting: 'Waiting', in_review: 'In review', done: 'Done', dropped: 'Dropped' } as const;
+
+function Part({ title, children }: { title: string; children: ReactNode }) {
+    return (
+        <section className="border-t border-line py-4">
+            <h2 className="mb-2 font-semibold">{title}</h2>
+            {children}
+        </section>
+    );
+}
+
+function Facts({ task }: { task: TaskView }) {
+    const formats = useFormats();
+    const late = task.dueAt !== null && task.status !== 'done' && formats.isPast(task.dueAt);
+    const rows: [string, ReactNode][] = [
+        ['Status', STATUS_WORDS[task.status]],
+        ['Held by', task.assignee === null ? (task.claimants.length > 0 ? <>nobody yet; {plural(task.claimants.length, 'person', 'people')} may claim it</> : <span className="font-semibold text-brick">nobody: unplaced</span>) : <PersonName {...task.assignee} />],
+        ['Due', task.dueAt === null ? 'no date' : <span className={late ? 'font-semibold text-brick' : ''}>{formats.due(task.dueAt)}{late && ', late'}</span>],
+        ['Priority', <span key="p" className={task.priority === 'urgent' || task.priority === 'high' ? 'font-semibold text-ochre' : ''}>{task.priority}</span>],
+        ['Estimate', `${duration(task.estimateMinutes)}${task.spentMinutes > 0 ? `, ${duration(task.spentMinutes)} spent` : ''}`],
+        ['Arrived', `${formats.moment(task.arrivedAt)}, ${task.source.toLowerCase()}`],
+        ...(task.customer === null ? [] : [['Customer', <>{task.customer}{task.place !== null && task.place !== task.customer && <span className="text-ink2">, {task.place}</span>}</>] as [string, ReactNode]]),
+        ...(task.contact === null ? [] : [['Contact', task.contact] as [string, ReactNode]]),
+        ...task.facts.map((fact): [string, ReactNode] => [fact.label, fact.value]),
+        ...(task.tags.length === 0 ? [] : [['Tags', task.tags.join(', ')] as [string, ReactNode]]),
+        ...(task.completedAt === null ? [] : [['Completed', formats.moment(task.completedAt)] as [string, ReactNode]]),
+    ];
+    return (
+        <dl className="grid grid-cols-[minmax(110px,auto)_1fr] gap-x-4 gap-y-1">
+            {rows.map(([label, value]) => (
+                <div key={label} className="contents">
+                    <dt className="text-ink2">{label}</dt>
+                    <dd className="min-w-0 break-words">{value}</dd>
+                </div>
+            ))}
+        </dl>
+    );
+}
+
+/** A task: what to do next, what is needed for it, how it came here. */
+export function TaskPanel({ task, place, keys = false, onClose }: { task: TaskView; place: 'in-hand' | 'elsewhere'; keys?: boolean; onClose?: () => void }) {
+    const [handing, setHanding] = useState(false);
+    const [completing, setCompleting] = useState(false);
+    const [busy, setBusy] = useState(false);
+    const send = (what: string, data: Record<string, string | number> = {}): void =>
+        router.post(`/tasks/${task.id}/${what}`, { revision: task.revision, from: place, ...data }, { preserveScroll: true, onStart: () => setBusy(true), onFinish: () => setBusy(false) });
+
+    useShortcuts(
+        keys
+            ? [
+                  ...(task.may.start ? [{ key: 'b', does: 'Begin', run: () => send('start') }] : []),
+                  ...(task.may.complete ? [{ key: 'f', does: 'Finish', run: () => setCompleting(true) }] : []),
+                  ...(task.may.handOn ? [{ key: 'h', does: 'Hand on', run: () => setHanding(true) }] : []),
+              ]
+            : [],
+    );
+
+    return (
+        <article aria-label={`Task ${task.number}`} className="p-5">
+            <header className="flex items-start gap-3">
+                <div className="min-w-0 flex-1">
+                    <p className="text-ink2">
+                        <span className="font-mono">№ {task.number}</span> · {task.kind}
+                    </p>
+                    <h1 className="text-lg break-words">{task.title}</h1>
+                </div>
+                {onClose !== undefined && (
+                    <Button look="quiet" onClick={onClose}>
+                        Close
+                    </Button>
+                )}
+            </header>
+            <div className="flex flex-wrap gap-2 py-3">
+                {task.may.claim && <Button look="main" disabled={busy} onClick={() => send('claim')}>Claim</Button>}
+                {task.may.start && <Button look="main" disabled={busy} onClick={() => send('start')}>Start</Button>}
+                {task.may.complete && <Button look={task.may.start ? 'plain' : 'main'} disabled={busy} onClick={() => setCompleting(true)}>Complete</Button>}
+                {task.may.handOn && <Button disabled={busy} onClick={() => setHanding(true)}>{task.assignee === null ? 'Give to somebody' : 'Hand on'}</Button>}
+                {task.may.reopen && <Button disabled={busy} onClick={() => send('reopen')}>Take up again</Button>}
+            </div>
+            <Part title="What is known">
+                <Facts task={task} />
+            </Part>
+            {task.description !== null && (
+                <Part title="In the customer's words">
+                    <p className="whitespace-pre-wrap">{task.description}</p>
+                </Part>
+            )}
+            {task.guide !== null && (
+                <Part title={`Guide: ${task.kind}`}>
+                    <p className="whitespace-pre-wrap">{task.guide}</p>
+                </Part>
+            )}
+            {task.outcomeNote !== null && (
+                <Part title="Note on completion">
+                    <p className="whitespace-pre-wrap">{task.outcomeNote}</p>
+                </Part>
+            )}
+            {task.trail !== null && (
+                <Part title={task.trail.pick === null ? 'Why nobody holds it' : `Why ${task.trail.pick.name}`}>
+                    <ReasonTrail trail={task.trail} />
+                </Part>
+            )}
+            <Part title="Handoffs">
+                <HandoffLog handoffs={task.handoffs} />
+            </Part>
+            {task.may.handOn && <HandOnDialog task={task} place={place} open={handing} onOpenChange={setHanding} />}
+            {task.may.complete && <CompleteDialog task={task} place={place} open={completing} onOpenChange={setCompleting} />}
+        </article>
+    );
+}

@@ -1,0 +1,41 @@
+import type { TaskLine } from '@props/TaskLine';
+import { duration, useFormats } from '@/lib/format';
+
+type Props = { tasks: TaskLine[]; chosen: string | undefined; onChoose: (id: string) => void; label: string };
+
+/** Tasks one under the other: number and due date in columns, the rest as text. */
+export function TaskRows({ tasks, chosen, onChoose, label }: Props) {
+    const formats = useFormats();
+    return (
+        <ul aria-label={label}>
+            {tasks.map((task) => {
+                const late = task.dueAt !== null && task.completedAt === null && formats.isPast(task.dueAt);
+                return (
+                    <li key={task.id}>
+                        <button
+                            type="button"
+                            onClick={() => onChoose(task.id)}
+                            aria-current={task.id === chosen ? 'true' : undefined}
+                            className={`grid w-full grid-cols-[44px_1fr_auto] items-baseline gap-x-2 border-t border-line px-3 py-1.5 text-left ${task.id === chosen ? 'bg-pine-wash shadow-[inset_3px_0_0_var(--pine)]' : 'hover:bg-pine-wash'}`}
+                        >
+                            <span className="font-mono text-xs text-ink2">{task.number}</span>
+                            <span className="truncate font-medium">{task.title}</span>
+                            <span className={`text-xs ${late ? 'font-semibold text-brick' : 'text-ink2'}`}>
+                                {task.completedAt !== null ? `done ${formats.moment(task.completedAt)}` : task.dueAt === null ? 'no date' : `${late ? 'late, ' : ''}${formats.due(task.dueAt)}`}
+                            </span>
+                            <span />
+                            <span className="truncate text-xs text-ink2">
+                                {task.kind}
+                                {task.customer !== null && ` · ${task.customer}`}
+                            </span>
+                            <span className="text-right text-xs text-ink2">
+                                {(task.priority === 'urgent' || task.priority === 'high') && <strong className="text-ochre">{task.priority} · </strong>}
+                                {duration(task.minutesLeft)}
+                            </span>
+                        </button>
+                    </li>
+                );
+            })}
+        </ul>
+    );
+}

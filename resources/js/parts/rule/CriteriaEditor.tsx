@@ -1,0 +1,95 @@
+import type { Comparison, Criteria } from '@props/RulebookPage';
+import type { Vocabulary } from '@props/Vocabulary';
+import { fieldOf, firstValue, groupOf, makeGroup, newComparison, operatorsFor, withOperator, type GroupKind } from '@/lib/criteria';
+import { Button } from '@/ui/Button';
+import { ValueEditor } from './ValueEditor';
+import { WordChoice } from './Word';
+
+const KINDS = [
+    { value: 'all', label: 'all of these hold' },
+    { value: 'any', label: 'any of these holds' },
+    { value: 'none', label: 'none of these holds' },
+];
+
+const DEEPEST = 3;
+
+function ComparisonLine({ comparison, vocabulary, onChange }: { comparison: Comparison; vocabulary: Vocabulary; onChange: (next: Comparison) => void }) {
+    const field = fieldOf(vocabulary, comparison.field);
+    const operators = field === undefined ? [] : operatorsFor(vocabulary, field);
+    const operator = operators.find((one) => one.code === comparison.op);
+    return (
+        <>
+            <WordChoice
+                label="Field"
+                value={comparison.field}
+                options={vocabulary.fields.map((one) => ({ value: one.path, label: one.label }))}
+                onChange={(path) => {
+                    const next = fieldOf(vocabulary, path);
+                    const same = next === undefined ? undefined : operatorsFor(vocabulary, next).find((one) => one.code === comparison.op) ?? operatorsFor(vocabulary, next)[0];
+                    if (next === undefined || same === undefined) return;
+                    const value = firstValue(next, same, vocabulary);
+                    onChange({ field: path, op: same.code, ...(value === undefined ? {} : { value }) });
+                }}
+            />{' '}
+            <WordChoice
+                label={`How ${field?.label ?? 'it'} compares`}
+                value={comparison.op}
+                options={operators.map((one) => ({ value: one.code, label: one.words }))}
+                onChange={(code) => {
+                    const next = operators.find((one) => one.code === code);
+                    if (next !== undefined && field !== undefined) onChange(withOperator(comparison, next, field, vocabulary));
+                }}
+            />{' '}
+            {field !== undefined && operator !== undefined && (
+                <ValueEditor field={field} operator={operator} comparison={comparison} vocabulary={vocabulary} onChange={(value) => onChange({ ...comparison, value })} />
+            )}
+        </>
+    );
+}
+
+type Props = { kind: GroupKind; parts: Criteria[]; vocabulary: Vocabulary; onChange: (next: Criteria) => void; depth?: number };
+
+/** A group as lines of the sentence; a group within it is indented. */
+export function CriteriaEditor({ kind, parts, vocabulary, onChange, depth = 0 }: Props) {
+    const set = (index: number, next: Criteria): void => onChange(makeGroup(kind, parts.map((part, at) => (at === index ? next : part))));
+    const join = kind === 'all' ? 'and' : 'or';
+    return (
+        <div className={depth === 0 ? '' : 'border-l-2 border-line pl-3'}>
+            {(parts.length > 1 || kind === 'none' || depth > 0) && (
+                <p>
+                    <WordChoice label="How the criteria go together" value={kind} options={KINDS} onChange={(next) => onChange(makeGroup(next as GroupKind, parts))} />:
+                </p>
+            )}
+            <ul>
+                {parts.map((part, index) => {
+                    const group = groupOf(part);
+                    return (
+                        <li key={index} className="flex items-start gap-2 py-0.5">
+                            <span className="w-7 shrink-0 pt-1 text-right text-ink2">{index === 0 ? '' : join}</span>
+                            <div className="min-w-0 flex-1">
+                                {group === null ? (
+                                    <ComparisonLine comparison={part as Comparison} vocabulary={vocabulary} onChange={(next) => set(index, next)} />
+                                ) : (
+                                    <CriteriaEditor kind={group.kind} parts={group.parts} vocabulary={vocabulary} depth={depth + 1} onChange={(next) => set(index, next)} />
+                                )}
+                            </div>
+                            <Button look="quiet" className="min-h-6 text-ink2" aria-label="Take this criterion out" onClick={() => onChange(makeGroup(kind, parts.filter((_, at) => at !== index)))}>
+                                take out
+                            </Button>
+                        </li>
+                    );
+                })}
+            </ul>
+            <p className="pl-9">
+                <Button look="quiet" onClick={() => onChange(makeGroup(kind, [...parts, newComparison(vocabulary)]))}>
+                    {parts.length === 0 ? 'Add a criterion' : `${join} …`}
+                </Button>
+                {depth < DEEPEST && (
+                    <Button look="quiet" onClick={() => onChange(makeGroup(kind, [...parts, makeGroup(kind === 'any' ? 'all' : 'any', [newComparison(vocabulary)])]))}>
+                        a group of criteria
+                    </Button>
+                )}
+            </p>
+        </div>
+    );
+}

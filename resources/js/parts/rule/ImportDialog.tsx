@@ -1,0 +1,41 @@
+import { router } from '@inertiajs/react';
+import { useState } from 'react';
+import { ask, Problem } from '@/lib/ask';
+import { Button } from '@/ui/Button';
+import { Dialog } from '@/ui/Dialog';
+
+type Props = { revision: number | null; open: boolean; onOpenChange: (open: boolean) => void };
+
+/** Reads a rulebook file into the draft; nothing is changed unless all of it is right. */
+export function ImportDialog({ revision, open, onOpenChange }: Props) {
+    const [faults, setFaults] = useState<string[]>([]);
+    const read = async (file: File | undefined): Promise<void> => {
+        if (file === undefined) return;
+        setFaults([]);
+        try {
+            await ask('POST', `/rulebook/import${revision === null ? '' : `?revision=${revision}`}`, await file.text());
+            onOpenChange(false);
+            router.reload();
+        } catch (error) {
+            setFaults(error instanceof Problem && error.errors.length > 0 ? error.errors.map((one) => `${one.pointer}: ${one.detail}`) : [error instanceof Error ? error.message : 'It could not be read.']);
+        }
+    };
+    return (
+        <Dialog open={open} onOpenChange={onOpenChange} title="Read rules from a file" description={revision === null ? 'The rules of the file become the draft. Nothing is published by this.' : 'The rules of the file take the place of the draft. Nothing is published by this.'}>
+            <label className="block space-y-1">
+                <span className="font-medium">Rulebook file (JSON)</span>
+                <input className="entry w-full" type="file" accept="application/json,.json" onChange={(event) => void read(event.target.files?.[0])} />
+            </label>
+            {faults.length > 0 && (
+                <ul role="alert" className="mt-3 max-h-60 overflow-auto font-mono text-xs text-brick">
+                    {faults.map((fault) => (
+                        <li key={fault}>{fault}</li>
+                    ))}
+                </ul>
+            )}
+            <div className="mt-4 flex justify-end">
+                <Button onClick={() => onOpenChange(false)}>Close</Button>
+            </div>
+        </Dialog>
+    );
+}

@@ -1,0 +1,91 @@
+import { useSortable } from '@dnd-kit/sortable';
+import { CSS } from '@dnd-kit/utilities';
+import type { Rule } from '@props/RulebookPage';
+import type { Vocabulary } from '@props/Vocabulary';
+import type { ReactNode } from 'react';
+import { Button } from '@/ui/Button';
+import { Menu } from '@/ui/Menu';
+import { RuleEditor } from './RuleEditor';
+import { RuleSentence } from './RuleSentence';
+
+export type RowActions = {
+    change: (rule: Rule) => void;
+    open: (id: string | null) => void;
+    move: (id: string, by: number) => void;
+    copy: (id: string) => void;
+    remove: (id: string) => void;
+};
+
+type Props = {
+    rule: Rule;
+    place: number;
+    last: boolean;
+    vocabulary: Vocabulary;
+    open: boolean;
+    mayWrite: boolean;
+    faults: string[];
+    note: string | null;
+    strip: ReactNode;
+    actions: RowActions;
+};
+
+export function RuleRow({ rule, place, last, vocabulary, open, mayWrite, faults, note, strip, actions }: Props) {
+    const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({ id: rule.id, disabled: !mayWrite });
+    const active = rule.active !== false;
+    return (
+        <li ref={setNodeRef} style={{ transform: CSS.Translate.toString(transform), transition: transition ?? undefined }} className={`flex border-t border-line bg-paper ${isDragging ? 'relative z-20 shadow-md' : ''}`} data-rule={rule.id}>
+            {strip}
+            <div className="flex min-w-0 flex-1 gap-2 border-l border-line px-3 py-2">
+                {mayWrite && (
+                    <button type="button" ref={setActivatorNodeRef} {...attributes} {...listeners} aria-label={`Move rule ${place}: ${rule.name}`} className="h-6 shrink-0 cursor-grab px-1 text-ink2 hover:text-ink">
+                        <svg width="8" height="14" viewBox="0 0 8 14" aria-hidden="true">
+                            <path d="M0 2h8M0 7h8M0 12h8" stroke="currentColor" strokeWidth="1.5" />
+                        </svg>
+                    </button>
+                )}
+                <span className="w-6 shrink-0 pt-0.5 text-right text-ink2">{place}</span>
+                <div className="min-w-0 flex-1">
+                    <div className="flex items-start gap-2">
+                        {open ? (
+                            <h2 className="flex-1 font-semibold">{rule.name}</h2>
+                        ) : (
+                            <div className={`min-w-0 flex-1 ${active ? '' : 'opacity-70'}`}>
+                                <h2 className="font-semibold">
+                                    {rule.name}
+                                    {!active && <span className="ml-2 font-normal text-ochre">paused</span>}
+                                </h2>
+                                <p>
+                                    <RuleSentence rule={rule} vocabulary={vocabulary} />
+                                </p>
+                            </div>
+                        )}
+                        {mayWrite && (
+                            <span className="flex shrink-0 items-center">
+                                <Button look="quiet" aria-expanded={open} aria-label={`${open ? 'Close' : 'Edit'} rule ${place}`} onClick={() => actions.open(open ? null : rule.id)}>
+                                    {open ? 'Close' : 'Edit'}
+                                </Button>
+                                <Menu
+                                    trigger={
+                                        <Button look="quiet" aria-label={`More for rule ${place}`}>
+                                            More
+                                        </Button>
+                                    }
+                                    items={[
+                                        { label: active ? 'Pause' : 'Take out of pause', run: () => actions.change({ ...rule, active: !active }) },
+                                        { label: 'Move up', run: () => actions.move(rule.id, -1), disabled: place === 1 },
+                                        { label: 'Move down', run: () => actions.move(rule.id, 1), disabled: last },
+                                        { label: 'Copy', run: () => actions.copy(rule.id) },
+                                        { label: 'Delete', run: () => actions.remove(rule.id) },
+                                    ]}
+                                />
+                            </span>
+                        )}
+                    </div>
+                    {note !== null && <p className="text-xs text-ochre">{note}</p>}
+                    {!open && faults.length > 0 && <p className="text-xs text-brick">{faults[0]}</p>}
+                    {open && <RuleEditor rule={rule} vocabulary={vocabulary} faults={faults} onChange={actions.change} />}
+                </div>
+            </div>
+        </li>
+    );
+}

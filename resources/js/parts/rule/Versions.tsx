@@ -1,0 +1,79 @@
+import type { Rule, Version } from '@props/RulebookPage';
+import type { Vocabulary } from '@props/Vocabulary';
+import { useState } from 'react';
+import { ask } from '@/lib/ask';
+import { useFormats } from '@/lib/format';
+import { Button } from '@/ui/Button';
+import { Dialog } from '@/ui/Dialog';
+import { RuleSentence } from './RuleSentence';
+
+type Props = { versions: Version[]; current: string | undefined; vocabulary: Vocabulary; onTakeUp: ((rules: Rule[]) => void) | null };
+
+/** The versions there were; each can be read, saved as a file and taken up again as a draft. */
+export function Versions({ versions, current, vocabulary, onTakeUp }: Props) {
+    const formats = useFormats();
+    const [looked, setLooked] = useState<(Version & { rules: Rule[] }) | null>(null);
+    const look = (id: string): void => void ask<Version & { rules: Rule[] }>('GET', `/rulebook/versions/${id}`).then(setLooked);
+    if (versions.length === 0) return <p className="text-ink2">Nothing has been published yet. Each published version will be kept here.</p>;
+    return (
+        <>
+            <ul aria-label="Versions">
+                {versions.map((version) => (
+                    <li key={version.id} className="border-t border-line py-1.5">
+                        <div className="flex items-baseline justify-between gap-2">
+                            <span>
+                                <strong>Version {version.number}</strong>
+                                {version.id === current && <span className="text-pine"> · in force</span>}
+                            </span>
+                            <Button look="quiet" className="min-h-6" aria-label={`Read version ${version.number}`} onClick={() => look(version.id)}>
+                                Read
+                            </Button>
+                        </div>
+                        <p className="text-xs text-ink2">
+                            {version.publishedAt !== null && formats.moment(version.publishedAt)}
+                            {version.by !== null && `, ${version.by}`}
+                            {version.note !== null && `: ${version.note}`}
+                        </p>
+                    </li>
+                ))}
+            </ul>
+            <Dialog open={looked !== null} onOpenChange={(open) => open || setLooked(null)} wide title={`Version ${looked?.number ?? ''}`} description={looked?.note ?? 'Its rules as they were.'}>
+                {looked !== null && (
+                    <>
+                        <ol className="max-h-[52vh] overflow-auto">
+                            {looked.rules.map((rule, index) => (
+                                <li key={rule.id} className="grid grid-cols-[24px_1fr] gap-2 border-t border-line py-1.5">
+                                    <span className="text-right text-ink2">{index + 1}</span>
+                                    <span>
+                                        <strong>{rule.name}</strong>
+                                        {rule.active === false && <span className="text-ochre"> paused</span>}
+                                        <br />
+                                        <RuleSentence rule={rule} vocabulary={vocabulary} />
+                                    </span>
+                                </li>
+                            ))}
+                        </ol>
+                        <div className="mt-4 flex justify-end gap-2">
+                            <a className="inline-flex min-h-8 items-center px-2 text-sky hover:underline" href={`/rulebook/export?version=${looked.id}`}>
+                                Save as a file
+                            </a>
+                            {onTakeUp !== null && (
+                                <Button
+                                    onClick={() => {
+                                        onTakeUp(looked.rules);
+                                        setLooked(null);
+                                    }}
+                                >
+                                    Take up as the draft
+                                </Button>
+                            )}
+                            <Button look="main" onClick={() => setLooked(null)}>
+                                Close
+                            </Button>
+                        </div>
+                    </>
+                )}
+            </Dialog>
+        </>
+    );
+}

@@ -1,0 +1,94 @@
+import type { Option } from '@props/Vocabulary';
+import { useState } from 'react';
+import { Popover } from '@/ui/Popover';
+
+/** A word of the sentence that is one of several. */
+export function WordChoice({ label, value, options, onChange }: { label: string; value: string; options: Option[]; onChange: (value: string) => void }) {
+    const known = options.some((option) => option.value === value);
+    return (
+        <select className="word" aria-label={label} aria-invalid={!known} value={value} onChange={(event) => onChange(event.target.value)}>
+            {!known && <option value={value}>{value === '' ? '(choose)' : `${value} (unknown)`}</option>}
+            {options.map((option) => (
+                <option key={option.value} value={option.value}>
+                    {option.label}
+                </option>
+            ))}
+        </select>
+    );
+}
+
+/** Several of a list, ticked in a small window. */
+export function WordChoices({ label, values, options, onChange }: { label: string; values: string[]; options: Option[]; onChange: (values: string[]) => void }) {
+    const said = values.map((value) => options.find((option) => option.value === value)?.label ?? `${value} (unknown)`).join(', ');
+    return (
+        <Popover
+            label={label}
+            trigger={
+                <button type="button" className="word text-left" aria-invalid={values.length === 0} aria-label={`${label}: ${said === '' ? 'none' : said}`}>
+                    {said === '' ? '(choose)' : said}
+                </button>
+            }
+        >
+            <ul className="space-y-1">
+                {options.map((option) => (
+                    <li key={option.value}>
+                        <label className="flex items-center gap-2">
+                            <input
+                                type="checkbox"
+                                checked={values.includes(option.value)}
+                                onChange={(event) => onChange(event.target.checked ? [...values, option.value] : values.filter((value) => value !== option.value))}
+                            />
+                            {option.label}
+                        </label>
+                    </li>
+                ))}
+            </ul>
+        </Popover>
+    );
+}
+
+export function WordText({ label, value, onChange, type = 'text' }: { label: string; value: string; onChange: (value: string) => void; type?: 'text' | 'date' }) {
+    return <input className="word min-w-16" type={type} aria-label={label} aria-invalid={value.trim() === ''} value={value} onChange={(event) => onChange(event.target.value)} />;
+}
+
+/** A number; what is not one yet is kept as typed and said to be wrong. */
+export function WordNumber({ label, value, onChange, whole = true }: { label: string; value: number; onChange: (value: number) => void; whole?: boolean }) {
+    const [typed, setTyped] = useState<string | null>(null);
+    const text = typed ?? String(value);
+    const right = whole ? /^\d+$/.test(text) : /^-?\d+(\.\d{1,2})?$/.test(text);
+    return (
+        <input
+            className="word min-w-8 text-right"
+            inputMode={whole ? 'numeric' : 'decimal'}
+            aria-label={label}
+            aria-invalid={!right}
+            value={text}
+            onChange={(event) => {
+                const next = event.target.value.trim();
+                setTyped(next);
+                if (whole ? /^\d+$/.test(next) : /^-?\d+(\.\d{1,2})?$/.test(next)) onChange(Number(next));
+            }}
+            onBlur={() => setTyped(null)}
+        />
+    );
+}
+
+/** Words separated by commas. */
+export function WordList({ label, values, onChange, numbers = false }: { label: string; values: (string | number)[]; onChange: (values: (string | number)[]) => void; numbers?: boolean }) {
+    const [typed, setTyped] = useState<string | null>(null);
+    const text = typed ?? values.join(', ');
+    return (
+        <input
+            className="word min-w-24"
+            aria-label={`${label}, separated by commas`}
+            aria-invalid={values.length === 0}
+            value={text}
+            onChange={(event) => {
+                setTyped(event.target.value);
+                const parts = event.target.value.split(',').map((part) => part.trim()).filter((part) => part !== '');
+                onChange(numbers ? parts.map(Number).filter((part) => !Number.isNaN(part)) : parts);
+            }}
+            onBlur={() => setTyped(null)}
+        />
+    );
+}

@@ -1,0 +1,22 @@
+import { Dialog as Radix } from 'radix-ui';
+import type { ReactNode } from 'react';
+
+type Props = { open: boolean; onOpenChange: (open: boolean) => void; title: string; description?: string; wide?: boolean; children: ReactNode };
+
+export function Dialog({ open, onOpenChange, title, description, wide = false, children }: Props) {
+    return (
+        <Radix.Root open={open} onOpenChange={onOpenChange}>
+            <Radix.Portal>
+                <Radix.Overlay className="fixed inset-0 z-40 bg-ink/30 dark:bg-black/60" />
+                <Radix.Content
+                    className={`box fixed top-[8vh] left-1/2 z-50 max-h-[84vh] w-[calc(100vw-32px)] -translate-x-1/2 overflow-auto p-6 ${wide ? 'max-w-3xl' : 'max-w-lg'}`}
+                    {...(description === undefined ? { 'aria-describedby': undefined } : {})}
+                >
+                    <Radix.Title className="text-lg">{title}</Radix.Title>
+                    {description !== undefined && <Radix.Description className="mt-1 text-ink2">{description}</Radix.Description>}
+                    <div className="mt-4">{children}</div>
+                </Radix.Content>
+            </Radix.Portal>
+        </Radix.Root>
+    );
+}

@@ -1,0 +1,100 @@
+<!doctype html>
+<html lang="en">
+    <head>
+        <meta charset="utf-8">
+        <meta name="viewport" content="width=device-width, initial-scale=1">
+        <title>Ask us · Alder &amp; Quill</title>
+        <style>
+            body { margin: 0; background: #efe9dd; color: #2b2118; font: 17px/1.5 Georgia, 'DejaVu Serif', serif; }
+            .stand-in { background: #2b2118; color: #f6f0e4; padding: 8px 16px; font: 14px/1.4 system-ui, sans-serif; text-align: center; }
+            main { max-width: 640px; margin: 32px auto; padding: 32px 40px; background: #fffdf8; border: 1px solid #cbbfa8; }
+            h1 { margin: 0 0 4px; font-size: 30px; font-weight: normal; }
+            .lead { margin: 0 0 24px; color: #5e5040; }
+            label { display: block; margin-top: 16px; font-weight: bold; font-size: 15px; }
+            .hint { font-weight: normal; color: #5e5040; }
+            input, select, textarea { box-sizing: border-box; width: 100%; margin-top: 4px; padding: 8px 10px; border: 1px solid #8a7a62; background: #fff; color: inherit; font: inherit; }
+            textarea { min-height: 96px; }
+            .pair { display: grid; grid-template-columns: 1fr 1fr; gap: 0 16px; }
+            button { margin-top: 24px; padding: 10px 24px; border: 0; background: #6a3b1f; color: #fff; font: inherit; cursor: pointer; }
+            :focus-visible { outline: 3px solid #1f5f8b; outline-offset: 2px; }
+            .wrong { display: block; margin-top: 4px; color: #9a2d12; font-weight: normal; }
+            .taken { margin: 0 0 24px; padding: 12px 16px; border-left: 4px solid #3c6b3f; background: #eef3ea; }
+        </style>
+    </head>
+    <body>
+        <div class="stand-in" role="note">This is a stand-in for the website of the demo house. What you send goes through the same intake as every other system.</div>
+        <main>
+            <h1>Alder &amp; Quill</h1>
+            <p class="lead">Instruments for hire and repair, Port Selwyn. Tell us what you need.</p>
+
+            @if (session('number'))
+                <p class="taken" role="status">Thank you. Your request has the number <strong>{{ session('number') }}</strong>; we will be in touch.</p>
+            @endif
+            @if ($errors->any())
+                <p class="wrong" role="alert">Something is missing or not right; see below. Nothing you wrote is lost.</p>
+            @endif
+
+            <form method="post" action="/stand-ins/web-form">
+                @csrf
+                <label>What do you need?
+                    <select name="kind">
+                        @foreach ($kinds as $value => $label)
+                            <option value="{{ $value }}" @selected(old('kind', 'bench-repair') === $value)>{{ $label }}</option>
+                        @endforeach
+                    </select>
+                    @error('kind') <span class="wrong">{{ $message }}</span> @enderror
+                </label>
+                <label>In a few words
+                    <input name="title" value="{{ old('title') }}" maxlength="255" placeholder="Trumpet with a stuck valve" required>
+                    @error('title') <span class="wrong">{{ $message }}</span> @enderror
+                </label>
+                <div class="pair">
+                    <label>Family of the instrument
+                        <select name="family">
+                            <option value="">Does not matter</option>
+                            @foreach ($families as $value => $label)
+                                <option value="{{ $value }}" @selected(old('family') === $value)>{{ $label }}</option>
+                            @endforeach
+                        </select>
+                        @error('family') <span class="wrong">{{ $message }}</span> @enderror
+                    </label>
+                    <label>Instrument <span class="hint">(if you know)</span>
+                        <input name="instrument" value="{{ old('instrument') }}" maxlength="100">
+                        @error('instrument') <span class="wrong">{{ $message }}</span> @enderror
+                    </label>
+                    <label>Its value in euro <span class="hint">(roughly)</span>
+                        <input name="value" value="{{ old('value') }}" inputmode="decimal">
+                        @error('value') <span class="wrong">{{ $message }}</span> @enderror
+                    </label>
+                    <label>Language you would like
+                        <select name="language">
+                            <option value="">Any</option>
+                            @foreach ($languages as $value => $label)
+                                <option value="{{ $value }}" @selected(old('language') === $value)>{{ $label }}</option>
+                            @endforeach
+                        </select>
+                        @error('language') <span class="wrong">{{ $message }}</span> @enderror
+                    </label>
+                </div>
+                <label>You are
+                    <select name="customer">
+                        <option value="">Not on the list</option>
+                        @foreach ($customers as $value => $label)
+                            <option value="{{ $value }}" @selected(old('customer') === $value)>{{ $label }}</option>
+                        @endforeach
+                    </select>
+                    @error('customer') <span class="wrong">{{ $message }}</span> @enderror
+                </label>
+                <label>How we reach you <span class="hint">(e-mail or telephone)</span>
+                    <input name="contact" value="{{ old('contact') }}" maxlength="255">
+                    @error('contact') <span class="wrong">{{ $message }}</span> @enderror
+                </label>
+                <label>Anything else
+                    <textarea name="description" maxlength="20000">{{ old('description') }}</textarea>
+                    @error('description') <span class="wrong">{{ $message }}</span> @enderror
+                </label>
+                <button type="submit">Send the request</button>
+            </form>
+        </main>
+    </body>
+</html>

@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\Api\TaskController;
+use Illuminate\Support\Facades\Route;
+
+Route::middleware(['auth:sanctum', 'throttle:api'])->group(static function (): void {
+    Route::post('tasks', [TaskController::class, 'store']);
+    Route::get('tasks/{task}', [TaskController::class, 'show']);
+    Route::get('tasks/{task}/decision', [TaskController::class, 'decision']);
+});
