@@ -52,7 +52,7 @@ function rosterDocument(): array
     return [
         'openbaton' => 'roster/1',
         'house' => ['zone' => 'Europe/Dublin', 'hours' => [$week]],
-        'skills' => array_map(static fn (int $id): array => ['id' => "s{$id}", 'name' => "Skill {$id}"], range(0, 9)),
+        'skills' => array_map(static fn(int $id): array => ['id' => "s{$id}", 'name' => "Skill {$id}"], range(0, 9)),
         'people' => $people,
         'teams' => $teams,
         'absences' => $absences,
@@ -96,9 +96,9 @@ function rulebookDocument(int $rules): array
     return [
         'openbaton' => 'rulebook/1',
         'fields' => [
-            ['path' => 'task.kind', 'label' => 'Kind', 'type' => 'one_of', 'options' => array_map(static fn (int $kind): array => ['value' => "k{$kind}", 'label' => "Kind {$kind}"], range(0, KINDS - 1))],
+            ['path' => 'task.kind', 'label' => 'Kind', 'type' => 'one_of', 'options' => array_map(static fn(int $kind): array => ['value' => "k{$kind}", 'label' => "Kind {$kind}"], range(0, KINDS - 1))],
             ['path' => 'customer.site', 'label' => 'Site', 'type' => 'text'],
-            ['path' => 'customer.tier', 'label' => 'Tier', 'type' => 'one_of', 'options' => array_map(static fn (string $tier): array => ['value' => $tier, 'label' => $tier], TIERS)],
+            ['path' => 'customer.tier', 'label' => 'Tier', 'type' => 'one_of', 'options' => array_map(static fn(string $tier): array => ['value' => $tier, 'label' => $tier], TIERS)],
             ['path' => 'task.value', 'label' => 'Value', 'type' => 'money'],
         ],
         'rules' => $list,

@@ -6,6 +6,4 @@ namespace Tests;
 
 use Illuminate\Foundation\Testing\TestCase as LaravelTestCase;
 
-abstract class BrowserTestCase extends LaravelTestCase
-{
-}
+abstract class BrowserTestCase extends LaravelTestCase {}

@@ -6,6 +6,4 @@ namespace Tests;
 
 use Illuminate\Foundation\Testing\TestCase as LaravelTestCase;
 
-abstract class TestCase extends LaravelTestCase
-{
-}
+abstract class TestCase extends LaravelTestCase {}

@@ -24,7 +24,7 @@ final class CompleteTask
             $task->started_at ??= CarbonImmutable::now();
             $task->completed_at = CarbonImmutable::now();
             $task->outcome_note = $note;
-            $task->spent_minutes = $spentMinutes ?? $task->spent_minutes;
+            $task->spent_minutes = max(0, $spentMinutes ?? $task->spent_minutes);
 
             return ['from' => $before->value];
         });

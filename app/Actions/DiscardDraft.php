@@ -13,9 +13,7 @@ use Illuminate\Support\Facades\DB;
 /** Throws the draft away. */
 final readonly class DiscardDraft
 {
-    public function __construct(private RulebookReader $rulebooks)
-    {
-    }
+    public function __construct(private RulebookReader $rulebooks) {}
 
     /** @throws DraftMovedOn */
     public function __invoke(int $seenRevision, User $by): void

@@ -15,6 +15,8 @@ use App\Models\Team;
 use App\Models\User;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\DB;
+use LogicException;
+use OpenBaton\Core\Document\DocumentError;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Document\RosterFormat;
 
@@ -25,14 +27,12 @@ use OpenBaton\Core\Document\RosterFormat;
  */
 final readonly class ImportRoster
 {
-    public function __construct(private SnapshotSource $snapshots, private RulebookReader $rulebooks)
-    {
-    }
+    public function __construct(private SnapshotSource $snapshots, private RulebookReader $rulebooks) {}
 
     /**
      * @param mixed $decoded the document as json_decode gives it, with arrays
      *
-     * @throws \OpenBaton\Core\Document\DocumentError where it is not right, or the published rules would no longer be; nothing is changed
+     * @throws DocumentError where it is not right, or the published rules would no longer be; nothing is changed
      */
     public function __invoke(mixed $decoded, ?User $by): void
     {
@@ -163,6 +163,8 @@ final readonly class ImportRoster
         $row = $blank->newQuery()->firstOrNew(['slug' => $slug]);
         $row->forceFill($values)->save();
 
-        return (string) $row->getKey();
+        $id = $row->getKey();
+
+        return is_string($id) ? $id : throw new LogicException('Rows of the roster have ULIDs.');
     }
 }

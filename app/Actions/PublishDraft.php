@@ -11,16 +11,15 @@ use App\Models\User;
 use App\Models\VersionState;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
+use OpenBaton\Core\Document\DocumentError;
 
 /** Makes the draft the published version; the one that was becomes an earlier one. */
 final readonly class PublishDraft
 {
-    public function __construct(private SnapshotSource $snapshots, private RulebookReader $rulebooks)
-    {
-    }
+    public function __construct(private SnapshotSource $snapshots, private RulebookReader $rulebooks) {}
 
     /**
-     * @throws \OpenBaton\Core\Document\DocumentError where a rule is no longer right for the house
+     * @throws DocumentError where a rule is no longer right for the house
      * @throws DraftMovedOn
      */
     public function __invoke(int $seenRevision, ?string $note, User $by): RulebookVersion
@@ -38,7 +37,7 @@ final readonly class PublishDraft
                 $published->save();
             }
             $draft->state = VersionState::Published;
-            $draft->number = ((int) RulebookVersion::query()->max('number')) + 1;
+            $draft->number = (RulebookVersion::query()->whereNotNull('number')->orderByDesc('number')->first()->number ?? 0) + 1;
             $draft->note = $note;
             $draft->published_at = CarbonImmutable::now();
             $draft->saved_by = $by->id;

@@ -25,9 +25,7 @@ use OpenBaton\Core\Routing\Router;
  */
 final readonly class RouteTask
 {
-    public function __construct(private SnapshotSource $snapshots, private RulebookReader $rulebooks)
-    {
-    }
+    public function __construct(private SnapshotSource $snapshots, private RulebookReader $rulebooks) {}
 
     public function __invoke(Task $task, ?Customer $customer): Decision
     {

@@ -14,9 +14,7 @@ use Illuminate\Support\Facades\DB;
 /** Saves the draft of the rulebook as it stands, finished or not, and says what still stands against publishing it. */
 final readonly class SaveDraft
 {
-    public function __construct(private SnapshotSource $snapshots, private RulebookReader $rulebooks)
-    {
-    }
+    public function __construct(private SnapshotSource $snapshots, private RulebookReader $rulebooks) {}
 
     /**
      * @param list<array<string, mixed>> $rules        rule documents, some perhaps unfinished

@@ -10,7 +10,5 @@ use OpenBaton\Core\Criteria\Fault;
 final readonly class SavedDraft
 {
     /** @param list<Fault> $faults what stands against publishing it */
-    public function __construct(public RulebookVersion $version, public array $faults)
-    {
-    }
+    public function __construct(public RulebookVersion $version, public array $faults) {}
 }

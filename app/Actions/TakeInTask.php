@@ -19,9 +19,7 @@ use OpenBaton\Core\Workload\TaskStatus;
 /** Takes a task in and routes it, in one transaction; with a key, once however often it is sent. */
 final readonly class TakeInTask
 {
-    public function __construct(private RouteTask $route)
-    {
-    }
+    public function __construct(private RouteTask $route) {}
 
     /** @throws KeyUsedOtherwise */
     public function __invoke(IncomingTask $incoming, ?User $by, ?RequestKey $key = null): TakenIn
@@ -31,7 +29,7 @@ final readonly class TakeInTask
             return $known;
         }
         try {
-            return new TakenIn(DB::transaction(fn (): Task => $this->take($incoming, $by, $key), attempts: 3), false);
+            return new TakenIn(DB::transaction(fn(): Task => $this->take($incoming, $by, $key), attempts: 3), false);
         } catch (UniqueConstraintViolationException $violation) {
             // The same request was on its way twice and the other was first.
             return ($key === null ? null : $this->known($key)) ?? throw $violation;

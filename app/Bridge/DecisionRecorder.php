@@ -45,7 +45,7 @@ final class DecisionRecorder
 
         if ($decision->openTo !== []) {
             DB::table('task_claimants')->insert(array_map(
-                static fn (string $slug): array => ['task_id' => $task->id, 'person_id' => $snapshot->personIds[$slug]],
+                static fn(string $slug): array => ['task_id' => $task->id, 'person_id' => $snapshot->personIds[$slug]],
                 $decision->openTo,
             ));
         }

@@ -14,6 +14,5 @@ final readonly class KnownPlace
         public ?string $parentId,
         public ?string $responsible,
         public ?string $deputy,
-    ) {
-    }
+    ) {}
 }

@@ -10,6 +10,7 @@ use App\Models\Person;
 use App\Models\Skill;
 use App\Models\Team;
 use Carbon\CarbonInterface;
+use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Document\RosterFormat;
 
 /** The roster as a document, from the tables; the same that is exported. */
@@ -27,15 +28,43 @@ final class RosterDocument
                 'exceptions' => $house->exceptions,
             ]),
             'skills' => Skill::query()->orderBy('position')->get()
-                ->map(static fn (Skill $skill): array => ['id' => $skill->slug, 'name' => $skill->name])->all(),
-            'people' => Person::query()->with('skills')->orderBy('position')->get()->map(self::person(...))->all(),
-            'teams' => Team::query()->with(['members', 'lead', 'parent'])->orderBy('position')->get()->map(self::team(...))->all(),
+                ->map(static fn(Skill $skill): array => ['id' => $skill->slug, 'name' => $skill->name])->all(),
+            'people' => self::people(),
+            'teams' => self::teams(),
             'absences' => Absence::query()->with(['person', 'substitutes'])->orderBy('slug')->get()->map(self::absence(...))->all(),
         ];
     }
 
-    /** @return array<string, mixed> */
-    private static function person(Person $person): array
+    /** @return list<array<string, mixed>> */
+    private static function people(): array
+    {
+        $levels = [];
+        foreach (DB::table('person_skills')->join('skills', 'skills.id', '=', 'person_skills.skill_id')->orderBy('skills.position')->get(['person_id', 'slug', 'level']) as $row) {
+            $levels[(string) $row->person_id][(string) $row->slug] = (int) $row->level;
+        }
+
+        return array_values(Person::query()->orderBy('position')->get()
+            ->map(static fn(Person $person): array => self::person($person, $levels[$person->id] ?? null))->all());
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function teams(): array
+    {
+        $members = [];
+        foreach (DB::table('team_members')->join('people', 'people.id', '=', 'team_members.person_id')->orderBy('team_members.position')->get(['team_id', 'slug', 'weight']) as $row) {
+            $members[(string) $row->team_id][] = ['person' => (string) $row->slug, 'weight' => (int) $row->weight];
+        }
+
+        return array_values(Team::query()->with(['lead', 'parent'])->orderBy('position')->get()
+            ->map(static fn(Team $team): array => self::team($team, $members[$team->id] ?? []))->all());
+    }
+
+    /**
+     * @param array<string, int>|null $levels by skill
+     *
+     * @return array<string, mixed>
+     */
+    private static function person(Person $person, ?array $levels): array
     {
         return array_filter([
             'id' => $person->slug,
@@ -47,27 +76,28 @@ final class RosterDocument
             'capacity' => $person->capacity_minutes !== null
                 ? ['minutes_a_day' => $person->capacity_minutes]
                 : ['percent' => $person->capacity_percent],
-            'skills' => $person->skills->mapWithKeys(static fn (Skill $skill): array => [$skill->slug => (int) $skill->getRelationValue('pivot')->level])->all() ?: null,
+            'skills' => $levels,
             'active' => $person->active,
             'from' => $person->member_from?->format('Y-m-d'),
             'until' => $person->member_until?->format('Y-m-d'),
             'intake_paused_until' => $person->intake_paused_until,
-        ], static fn (mixed $value): bool => $value !== null);
+        ], static fn(mixed $value): bool => $value !== null);
     }
 
-    /** @return array<string, mixed> */
-    private static function team(Team $team): array
+    /**
+     * @param list<array{person: string, weight: int}> $members
+     *
+     * @return array<string, mixed>
+     */
+    private static function team(Team $team, array $members): array
     {
         return array_filter([
             'id' => $team->slug,
             'name' => $team->name,
             'parent' => $team->parent?->slug,
             'lead' => $team->lead?->slug,
-            'members' => $team->members->map(static fn (Person $person): array => [
-                'person' => $person->slug,
-                'weight' => (int) $person->getRelationValue('pivot')->weight,
-            ])->all(),
-        ], static fn (mixed $value): bool => $value !== null);
+            'members' => $members,
+        ], static fn(mixed $value): bool => $value !== null);
     }
 
     /** @return array<string, mixed> */
@@ -81,8 +111,8 @@ final class RosterDocument
             'from' => self::instant($absence->from),
             'to' => self::instant($absence->to),
             'status' => $absence->status,
-            'substitutes' => $absence->substitutes->map(static fn (Person $person): string => $person->slug)->all(),
-        ], static fn (mixed $value): bool => $value !== null);
+            'substitutes' => $absence->substitutes->map(static fn(Person $person): string => $person->slug)->all(),
+        ], static fn(mixed $value): bool => $value !== null);
     }
 
     private static function instant(?CarbonInterface $moment): ?string

@@ -42,7 +42,7 @@ final class RotationStore
     public static function save(Ring $before, Ring $after, Snapshot $snapshot): void
     {
         $rotation = Rotation::query()->firstOrCreate(['name' => $after->name]);
-        $rotation->now = $after->now;
+        $rotation->now = max(0, $after->now);
         $rotation->save();
 
         $changed = [];

@@ -31,8 +31,7 @@ final readonly class Snapshot
         public array $usualMinutes,
         public array $kindSlugs,
         public array $places,
-    ) {
-    }
+    ) {}
 
     /** The place of the level that the given one is or lies in. */
     public function placeAt(?string $placeId, string $level): ?KnownPlace

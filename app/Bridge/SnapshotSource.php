@@ -29,9 +29,7 @@ final class SnapshotSource
 
     private string $lastKey = '';
 
-    public function __construct(private readonly Cache $cache)
-    {
-    }
+    public function __construct(private readonly Cache $cache) {}
 
     public function current(): Snapshot
     {
@@ -54,9 +52,17 @@ final class SnapshotSource
     private function build(): Snapshot
     {
         $house = House::query()->firstOrFail();
-        $people = Person::query()->orderBy('position')->get(['id', 'slug']);
-        $kinds = TaskKind::query()->orderBy('position')->get();
-        $places = Place::query()->with(['responsible', 'deputy'])->orderBy('slug')->get()->mapWithKeys(static fn (Place $place): array => [
+        $personIds = $personSlugs = $kindNames = $kindSlugs = $usualMinutes = [];
+        foreach (Person::query()->orderBy('position')->get(['id', 'slug']) as $person) {
+            $personIds[$person->slug] = $person->id;
+            $personSlugs[$person->id] = $person->slug;
+        }
+        foreach (TaskKind::query()->orderBy('position')->get() as $kind) {
+            $kindNames[$kind->slug] = $kind->name;
+            $kindSlugs[$kind->id] = $kind->slug;
+            $usualMinutes[$kind->id] = $kind->usual_minutes;
+        }
+        $places = Place::query()->with(['responsible', 'deputy'])->orderBy('slug')->get()->mapWithKeys(static fn(Place $place): array => [
             $place->id => new KnownPlace($place->slug, $place->name, $place->level, $place->parent_id, $place->responsible?->slug, $place->deputy?->slug),
         ])->all();
 
@@ -64,11 +70,11 @@ final class SnapshotSource
             $house->roster_revision,
             $house->zone,
             RosterFormat::read(Node::root(RosterDocument::build($house))),
-            $this->catalogue($kinds->pluck('name', 'slug')->all(), $places),
-            $people->pluck('id', 'slug')->all(),
-            $people->pluck('slug', 'id')->all(),
-            $kinds->pluck('usual_minutes', 'id')->all(),
-            $kinds->pluck('slug', 'id')->all(),
+            $this->catalogue($kindNames, $places),
+            $personIds,
+            $personSlugs,
+            $usualMinutes,
+            $kindSlugs,
             $places,
         );
     }

@@ -38,13 +38,15 @@ final class TaskEvent
     {
         $zone = new Zone($snapshot->zone);
         $placeId = $customer?->place_id;
-        $values = [
+        /** @var list<string> $tags */
+        $tags = $task->tags;
+        $known = [
             'task.kind' => $snapshot->kindSlugs[$task->task_kind_id] ?? null,
             'task.title' => $task->title,
             'task.priority' => $task->priority->value,
             'task.estimate' => $task->estimate_minutes,
             'task.due' => $task->due_at === null ? null : $zone->dateAt($task->due_at->getTimestamp())->format(),
-            'task.tags' => $task->tags,
+            'task.tags' => $tags,
             'task.source' => $task->source,
             'customer.name' => $customer?->name,
             'customer.tier' => $customer?->tier,
@@ -53,6 +55,7 @@ final class TaskEvent
             'district.responsible' => $snapshot->answersFor($placeId, false),
             'district.deputy' => $snapshot->answersFor($placeId, true),
         ];
+        $values = array_filter($known, static fn(string|int|array|null $value): bool => $value !== null);
         foreach ($task->facts as $path => $value) {
             $field = $snapshot->catalogue->find((string) $path);
             if ($field !== null && $value !== null) {
@@ -60,6 +63,6 @@ final class TaskEvent
             }
         }
 
-        return new Facts(array_filter($values, static fn (mixed $value): bool => $value !== null), $zone->dateAt($at));
+        return new Facts($values, $zone->dateAt($at));
     }
 }

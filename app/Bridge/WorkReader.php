@@ -30,7 +30,7 @@ final class WorkReader
     {
         $rows = DB::table('tasks')
             ->whereIn('status', [TaskStatus::New->value, TaskStatus::Working->value, TaskStatus::Waiting->value, TaskStatus::InReview->value])
-            ->where(static fn ($query) => $query->whereNotNull('assignee_id')->orWhereNotNull('reviewer_id'))
+            ->where(static fn($query) => $query->whereNotNull('assignee_id')->orWhereNotNull('reviewer_id'))
             ->selectRaw('id, task_kind_id, assignee_id, reviewer_id, status, priority, estimate_minutes, spent_minutes, remaining_minutes, UNIX_TIMESTAMP(arrived_at) AS arrived, UNIX_TIMESTAMP(starts_at) AS starts, UNIX_TIMESTAMP(due_at) AS due')
             ->get();
         $items = [];

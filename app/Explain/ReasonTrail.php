@@ -11,9 +11,7 @@ namespace App\Explain;
  */
 final readonly class ReasonTrail
 {
-    public function __construct(private Words $words)
-    {
-    }
+    public function __construct(private Words $words) {}
 
     /**
      * @param array<string, mixed> $trace
@@ -126,7 +124,7 @@ final readonly class ReasonTrail
     private function fallen(array $one): array
     {
         $figures = $this->words->map($one['figures'] ?? []);
-        $reasons = array_map(fn (string $reason): string => $this->reason($reason, $figures), $this->words->texts($one['reasons'] ?? []));
+        $reasons = array_map(fn(string $reason): string => $this->reason($reason, $figures), $this->words->texts($one['reasons'] ?? []));
 
         return $this->person($this->words->text($one['person'] ?? '')) + ['reason' => implode('; ', $reasons)];
     }
@@ -134,7 +132,7 @@ final readonly class ReasonTrail
     /** @param array<string, mixed> $figures */
     private function reason(string $code, array $figures): string
     {
-        $figure = fn (string $name): string => $this->words->text($figures[$name] ?? '');
+        $figure = fn(string $name): string => $this->words->text($figures[$name] ?? '');
 
         return match ($code) {
             'not_in_pool' => 'not in the pool',
@@ -221,7 +219,7 @@ final readonly class ReasonTrail
         }
         $asked = [];
         foreach ($this->words->pools($cover['asked'] ?? []) as $step) {
-            $reasons = array_map(fn (string $reason): string => $this->reason($reason, $step), $this->words->texts($step['reasons'] ?? []));
+            $reasons = array_map(fn(string $reason): string => $this->reason($reason, $step), $this->words->texts($step['reasons'] ?? []));
             $asked[] = $this->person($this->words->text($step['person'] ?? '')) + ['reason' => $reasons === [] ? 'there' : implode('; ', $reasons)];
         }
 
@@ -288,7 +286,7 @@ final readonly class ReasonTrail
     private function narrowing(array $verdict): string
     {
         return implode(' → ', array_map(
-            static fn (array $step): string => "{$step['count']} {$step['label']}",
+            static fn(array $step): string => "{$step['count']} {$step['label']}",
             $this->steps($verdict),
         )).'.';
     }

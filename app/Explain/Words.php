@@ -37,9 +37,7 @@ final readonly class Words
         'is_filled' => 'is filled in',
     ];
 
-    public function __construct(private Snapshot $snapshot, private Zone $zone)
-    {
-    }
+    public function __construct(private Snapshot $snapshot, private Zone $zone) {}
 
     public function person(?string $slug): string
     {
@@ -65,7 +63,7 @@ final readonly class Words
     public function value(string $path, mixed $value): string
     {
         if (is_array($value)) {
-            return implode(', ', array_map(fn (mixed $one): string => $this->value($path, $one), $value));
+            return implode(', ', array_map(fn(mixed $one): string => $this->value($path, $one), $value));
         }
         $field = $this->snapshot->catalogue->find($path);
 

@@ -18,9 +18,7 @@ use OpenBaton\Core\Document\RulebookFormat;
 /** Rulebooks as files: the document of docs/formats/rulebook.schema.json. */
 final readonly class RulebookFile
 {
-    public function __construct(private RulebookReader $rulebooks)
-    {
-    }
+    public function __construct(private RulebookReader $rulebooks) {}
 
     public function write(RulebookVersion $version, Snapshot $snapshot): string
     {
@@ -44,7 +42,7 @@ final readonly class RulebookFile
         $rulebook = $this->rulebooks->check($node->get('rules')->value, $snapshot);
         SchemaCheck::check('rulebook', json_decode($json, false));
 
-        return array_map(static fn ($rule): array => RulebookFormat::writeRule($rule, $snapshot->catalogue), $rulebook->rules);
+        return array_map(static fn($rule): array => RulebookFormat::writeRule($rule, $snapshot->catalogue), $rulebook->rules);
     }
 
     /** The fields of the file must be there in the house, of the same type. */

@@ -36,7 +36,9 @@ final class SchemaCheck
     {
         $leaf = self::mostTelling($error);
 
-        return new Fault(JsonPointer::pathToString($leaf->data()->fullPath()), (new ErrorFormatter())->formatErrorMessage($leaf).'.');
+        $path = $leaf->data()->fullPath();
+
+        return new Fault($path === [] ? '' : JsonPointer::pathToString($path), (new ErrorFormatter())->formatErrorMessage($leaf).'.');
     }
 
     /** Of the alternatives of a "oneOf", what is wrong in the one that the document meant, by its "kind", else in the one that got furthest. */
@@ -46,7 +48,7 @@ final class SchemaCheck
         if ($parts === []) {
             return $error;
         }
-        usort($parts, static fn (ValidationError $a, ValidationError $b): int => self::telling($b) <=> self::telling($a));
+        usort($parts, static fn(ValidationError $a, ValidationError $b): int => self::telling($b) <=> self::telling($a));
 
         return self::mostTelling($parts[0]);
     }

@@ -40,7 +40,7 @@ final class Problems
             'title' => $title,
             'status' => $status,
             'detail' => $detail,
-            'errors' => array_map(static fn (Fault $fault): array => ['pointer' => $fault->pointer, 'detail' => $fault->reason], $faults),
+            'errors' => array_map(static fn(Fault $fault): array => ['pointer' => $fault->pointer, 'detail' => $fault->reason], $faults),
         ]), $status, ['Content-Type' => 'application/problem+json']);
     }
 
@@ -69,7 +69,7 @@ final class Problems
             403 => self::response(403, 'not-allowed', 'Not allowed.', 'You do not have the right to do this.'),
             404 => self::response(404, 'not-found', 'Not found.', 'There is nothing at this address.'),
             429 => self::response(429, 'too-many-requests', 'Too many requests.', 'Wait a moment, then send it again.'),
-            default => self::response($error->getStatusCode(), 'http', 'The request was not carried out.', $error instanceof Throwable ? $error->getMessage() : ''),
+            default => self::response($error->getStatusCode(), 'http', 'The request was not carried out.', $error->getMessage()),
         };
         $response->headers->add($error->getHeaders());
         $response->headers->set('Content-Type', 'application/problem+json');

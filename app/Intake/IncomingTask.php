@@ -29,6 +29,5 @@ final readonly class IncomingTask
         public ?CarbonImmutable $dueAt = null,
         public array $facts = [],
         public array $tags = [],
-    ) {
-    }
+    ) {}
 }

@@ -8,8 +8,9 @@ use App\Bridge\SnapshotSource;
 use App\Models\Customer;
 use App\Models\TaskKind;
 use Carbon\CarbonImmutable;
-use OpenBaton\Core\Criteria\FieldCatalogue;
+use Closure;
 use OpenBaton\Core\Criteria\Fault;
+use OpenBaton\Core\Criteria\FieldCatalogue;
 use OpenBaton\Core\Document\DocumentError;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Document\ValueCodec;
@@ -23,9 +24,7 @@ final class IncomingTaskReader
     /** @var list<Fault> */
     private array $faults = [];
 
-    public function __construct(private readonly SnapshotSource $snapshots)
-    {
-    }
+    public function __construct(private readonly SnapshotSource $snapshots) {}
 
     /** @throws DocumentError */
     public function read(Node $node, string $source): IncomingTask
@@ -36,16 +35,16 @@ final class IncomingTaskReader
                 $this->faults[] = new Fault($member->pointer, 'There is no such member; the known ones are '.implode(', ', self::KNOWN).'.');
             }
         }
-        $title = $this->attempt(fn (): string => $this->short($node->get('title'), 255));
-        $kind = $this->attempt(fn (): TaskKind => $this->kind($node->get('kind')));
-        $description = $this->attempt(fn (): ?string => $node->has('description') ? $this->short($node->get('description'), 20_000) : null);
-        $customer = $this->attempt(fn (): ?Customer => $node->has('customer') ? $this->customer($node->get('customer')) : null);
-        $contact = $this->attempt(fn (): ?string => $node->has('contact') ? $this->short($node->get('contact'), 255) : null);
-        $priority = $this->attempt(fn (): ?Priority => $node->find('priority')?->case(Priority::class));
-        $estimate = $this->attempt(fn (): ?int => $node->find('estimate')?->minutes());
-        $startsAt = $this->attempt(fn (): ?CarbonImmutable => $this->moment($node->find('start')));
-        $dueAt = $this->attempt(fn (): ?CarbonImmutable => $this->moment($node->find('due')));
-        $tags = $this->attempt(fn (): array => array_map(fn (Node $tag): string => $this->short($tag, 60), $node->itemsOf('tags')));
+        $title = $this->attempt(fn(): string => $this->short($node->get('title'), 255));
+        $kind = $this->attempt(fn(): TaskKind => $this->kind($node->get('kind')));
+        $description = $this->attempt(fn(): ?string => $node->has('description') ? $this->short($node->get('description'), 20_000) : null);
+        $customer = $this->attempt(fn(): ?Customer => $node->has('customer') ? $this->customer($node->get('customer')) : null);
+        $contact = $this->attempt(fn(): ?string => $node->has('contact') ? $this->short($node->get('contact'), 255) : null);
+        $priority = $this->attempt(fn(): ?Priority => $node->find('priority')?->case(Priority::class));
+        $estimate = $this->attempt(fn(): ?int => $node->find('estimate')?->minutes());
+        $startsAt = $this->attempt(fn(): ?CarbonImmutable => $this->moment($node->find('start')));
+        $dueAt = $this->attempt(fn(): ?CarbonImmutable => $this->moment($node->find('due')));
+        $tags = $this->attempt(fn(): array => array_map(fn(Node $tag): string => $this->short($tag, 60), $node->itemsOf('tags')));
         $facts = $this->facts($node->find('fields'), $this->snapshots->current()->catalogue);
         if ($startsAt !== null && $dueAt !== null && $dueAt < $startsAt) {
             $this->faults[] = new Fault('/due', 'It is due before it can be started.');
@@ -60,11 +59,11 @@ final class IncomingTaskReader
     /**
      * @template T
      *
-     * @param \Closure(): T $read
+     * @param Closure(): T $read
      *
      * @return T|null
      */
-    private function attempt(\Closure $read): mixed
+    private function attempt(Closure $read): mixed
     {
         try {
             return $read();
@@ -102,7 +101,7 @@ final class IncomingTaskReader
     private function facts(?Node $node, FieldCatalogue $catalogue): array
     {
         $facts = [];
-        foreach ($this->attempt(static fn (): array => $node?->members() ?? []) ?? [] as $path => $value) {
+        foreach ($this->attempt(static fn(): array => $node?->members() ?? []) ?? [] as $path => $value) {
             $this->attempt(function () use ($path, $value, $catalogue, &$facts): void {
                 $field = $catalogue->find((string) $path) ?? throw $value->fail("There is no field \"{$path}\".");
                 if ($value->value !== null) {

@@ -7,6 +7,4 @@ namespace App\Intake;
 use RuntimeException;
 
 /** An idempotency key came back with another request. */
-final class KeyUsedOtherwise extends RuntimeException
-{
-}
+final class KeyUsedOtherwise extends RuntimeException {}

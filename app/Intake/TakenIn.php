@@ -9,7 +9,5 @@ use App\Models\Task;
 final readonly class TakenIn
 {
     /** @param bool $again it had been taken in under the same key before */
-    public function __construct(public Task $task, public bool $again)
-    {
-    }
+    public function __construct(public Task $task, public bool $again) {}
 }

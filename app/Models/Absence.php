@@ -16,15 +16,12 @@ final class Absence extends Model
 
     protected $guarded = [];
 
-    protected function casts(): array
-    {
-        return [
-            'first_day' => 'immutable_date:Y-m-d',
-            'last_day' => 'immutable_date:Y-m-d',
-            'from' => 'immutable_datetime',
-            'to' => 'immutable_datetime',
-        ];
-    }
+    protected $casts = [
+        'first_day' => 'immutable_date:Y-m-d',
+        'last_day' => 'immutable_date:Y-m-d',
+        'from' => 'immutable_datetime',
+        'to' => 'immutable_datetime',
+    ];
 
     /** @return BelongsTo<Person, $this> */
     public function person(): BelongsTo

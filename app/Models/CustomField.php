@@ -16,10 +16,7 @@ final class CustomField extends Model
 
     protected $guarded = [];
 
-    protected function casts(): array
-    {
-        return [
-            'options' => 'array',
-        ];
-    }
+    protected $casts = [
+        'options' => 'array',
+    ];
 }

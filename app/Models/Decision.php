@@ -16,15 +16,12 @@ final class Decision extends Model
 
     protected $guarded = [];
 
-    protected function casts(): array
-    {
-        return [
-            'at' => 'immutable_datetime',
-            'outcome' => Outcome::class,
-            'facts' => 'array',
-            'trace' => 'array',
-        ];
-    }
+    protected $casts = [
+        'at' => 'immutable_datetime',
+        'outcome' => Outcome::class,
+        'facts' => 'array',
+        'trace' => 'array',
+    ];
 
     /** @return BelongsTo<Task, $this> */
     public function task(): BelongsTo

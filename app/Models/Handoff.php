@@ -17,14 +17,11 @@ final class Handoff extends Model
 
     protected $guarded = [];
 
-    protected function casts(): array
-    {
-        return [
-            'cause' => HandoffCause::class,
-            'at' => 'immutable_datetime',
-            'away_until' => 'immutable_datetime',
-        ];
-    }
+    protected $casts = [
+        'cause' => HandoffCause::class,
+        'at' => 'immutable_datetime',
+        'away_until' => 'immutable_datetime',
+    ];
 
     /** @return BelongsTo<Task, $this> */
     public function task(): BelongsTo

@@ -14,12 +14,9 @@ final class House extends Model
 
     protected $guarded = [];
 
-    protected function casts(): array
-    {
-        return [
-            'hours' => 'array',
-            'holidays' => 'array',
-            'exceptions' => 'array',
-        ];
-    }
+    protected $casts = [
+        'hours' => 'array',
+        'holidays' => 'array',
+        'exceptions' => 'array',
+    ];
 }

@@ -14,12 +14,9 @@ final class IntakeKey extends Model
 
     protected $guarded = [];
 
-    protected function casts(): array
-    {
-        return [
-            'created_at' => 'immutable_datetime',
-        ];
-    }
+    protected $casts = [
+        'created_at' => 'immutable_datetime',
+    ];
 
     /** @return BelongsTo<Task, $this> */
     public function task(): BelongsTo

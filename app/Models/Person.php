@@ -18,18 +18,15 @@ final class Person extends Model
 
     protected $guarded = [];
 
-    protected function casts(): array
-    {
-        return [
-            'hours' => 'array',
-            'holidays' => 'array',
-            'exceptions' => 'array',
-            'active' => 'boolean',
-            'member_from' => 'immutable_date:Y-m-d',
-            'member_until' => 'immutable_date:Y-m-d',
-            'last_assigned_at' => 'immutable_datetime',
-        ];
-    }
+    protected $casts = [
+        'hours' => 'array',
+        'holidays' => 'array',
+        'exceptions' => 'array',
+        'active' => 'boolean',
+        'member_from' => 'immutable_date:Y-m-d',
+        'member_until' => 'immutable_date:Y-m-d',
+        'last_assigned_at' => 'immutable_datetime',
+    ];
 
     /** @return BelongsTo<User, $this> */
     public function user(): BelongsTo

@@ -15,14 +15,11 @@ final class RulebookVersion extends Model
 
     protected $guarded = [];
 
-    protected function casts(): array
-    {
-        return [
-            'state' => VersionState::class,
-            'rules' => 'array',
-            'published_at' => 'immutable_datetime',
-        ];
-    }
+    protected $casts = [
+        'state' => VersionState::class,
+        'rules' => 'array',
+        'published_at' => 'immutable_datetime',
+    ];
 
     /** @return BelongsTo<User, $this> */
     public function savedBy(): BelongsTo

@@ -19,20 +19,17 @@ final class Task extends Model
 
     protected $guarded = [];
 
-    protected function casts(): array
-    {
-        return [
-            'status' => TaskStatus::class,
-            'priority' => Priority::class,
-            'facts' => 'array',
-            'tags' => 'array',
-            'starts_at' => 'immutable_datetime',
-            'due_at' => 'immutable_datetime',
-            'arrived_at' => 'immutable_datetime',
-            'started_at' => 'immutable_datetime',
-            'completed_at' => 'immutable_datetime',
-        ];
-    }
+    protected $casts = [
+        'status' => TaskStatus::class,
+        'priority' => Priority::class,
+        'facts' => 'array',
+        'tags' => 'array',
+        'starts_at' => 'immutable_datetime',
+        'due_at' => 'immutable_datetime',
+        'arrived_at' => 'immutable_datetime',
+        'started_at' => 'immutable_datetime',
+        'completed_at' => 'immutable_datetime',
+    ];
 
     /** @return BelongsTo<TaskKind, $this> */
     public function kind(): BelongsTo

@@ -28,9 +28,9 @@ final class AppServiceProvider extends ServiceProvider
         // Lazy loading is how N+1 queries begin; outside of production it is an error.
         Model::preventLazyLoading(! $this->app->isProduction());
 
-        RateLimiter::for('sign-in', static fn (Request $request): Limit => Limit::perMinute(config()->integer('baton.throttle.sign_in'))
+        RateLimiter::for('sign-in', static fn(Request $request): Limit => Limit::perMinute(config()->integer('baton.throttle.sign_in'))
             ->by($request->string('email')->lower()->limit(100)->toString().'|'.$request->ip()));
-        RateLimiter::for('web-form', static fn (Request $request): Limit => Limit::perMinute(config()->integer('baton.throttle.web_form'))->by((string) $request->ip()));
-        RateLimiter::for('api', static fn (Request $request): Limit => Limit::perMinute(config()->integer('baton.throttle.api'))->by((string) $request->user()?->getAuthIdentifier()));
+        RateLimiter::for('web-form', static fn(Request $request): Limit => Limit::perMinute(config()->integer('baton.throttle.web_form'))->by((string) $request->ip()));
+        RateLimiter::for('api', static fn(Request $request): Limit => Limit::perMinute(config()->integer('baton.throttle.api'))->by($request->bearerToken() ?? (string) $request->ip()));
     }
 }

@@ -23,7 +23,6 @@ use Database\Seeders\Demo\DemoRoster;
 use Database\Seeders\Demo\DemoRules;
 use Database\Seeders\Demo\DemoTrade;
 use Illuminate\Database\Seeder;
-use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
 use Random\Engine\Mt19937;
@@ -39,14 +38,18 @@ final class DemoSeeder extends Seeder
 
     private const REQUESTS_A_DAY = 27;
 
+    /** A pace at which nothing is done before the demo begins. */
+    private const NOT_YET = 40.0;
+
+    private const UNPLACED = 5;
+
     public function __construct(
         private readonly ImportRoster $importRoster,
         private readonly SaveDraft $saveDraft,
         private readonly PublishDraft $publishDraft,
         private readonly TakeInTask $takeIn,
         private readonly SnapshotSource $snapshots,
-    ) {
-    }
+    ) {}
 
     public function run(int $weeks = 10): void
     {
@@ -64,7 +67,7 @@ final class DemoSeeder extends Seeder
         $requests = new DemoRequests($random);
         $begin = $today->startOfWeek()->subWeeks($weeks);
         foreach ([1 => 0, 2 => (int) ($weeks * 3.5), 3 => (int) ($weeks * 7) - 8] as $version => $days) {
-            $history->at($begin->addDays($days)->addHours(8)->getTimestamp(), fn () => $this->publish($version, $lead));
+            $history->at($begin->addDays($days)->addHours(8)->getTimestamp(), fn() => $this->publish($version, $lead));
         }
         for ($day = $begin; $day <= $today; $day = $day->addDay()) {
             $this->day($day, $history, $requests, $random, $begin);
@@ -147,32 +150,35 @@ final class DemoSeeder extends Seeder
             // Two humps, at ten and at three.
             $hour = $random->getInt(0, 1) === 0 ? 10 : 15;
             $minute = $hour * 60 + $random->getInt(-120, 120) + $random->getInt(-45, 45);
-            $history->at($day->getTimestamp() + max(430, $minute) * 60 + $random->getInt(0, 59), static fn () => $history->arrive($requests->next()));
+            $history->at($day->getTimestamp() + max(430, $minute) * 60 + $random->getInt(0, 59), static fn() => $history->arrive($requests->next()));
         }
     }
 
     /** What makes today worth a look: a full strings bench, a brass bench without room, what is sent back while somebody is away. */
     private function latest(CarbonImmutable $now, DemoHistory $history, DemoRequests $requests): void
     {
-        $at = $now->getTimestamp();
+        $today = $now->startOfDay();
+        $yesterday = $today->subWeekday();
         $orchestra = $requests->customerNamed('Selwyn Youth Orchestra');
         for ($count = 0; $count < 14; ++$count) {
-            $history->at($at - 30 * 3600 + $count * 240, static fn () => $history->arrive($requests->incoming('bench-repair', 'Cello of the orchestra, set-up before the concert', $orchestra, [
+            $history->at($yesterday->setTime(11, $count * 4)->getTimestamp(), static fn() => $history->arrive($requests->incoming('bench-repair', 'Cello of the orchestra, set-up before the concert', $orchestra, [
                 'task.family' => 'strings', 'task.instrument' => 'cello', 'task.value' => 900,
-            ], 300), 40.0));
+            ], 300), self::NOT_YET));
         }
         $band = $requests->customerNamed('Carrow Silver Band');
-        for ($count = 0; $count < 14; ++$count) {
-            $history->at($at - 4 * 3600 + $count * 300, static fn () => $history->arrive($requests->incoming('bench-repair', 'Band cornet, worn valve felts', $band, [
-                'task.family' => 'brass', 'task.instrument' => 'cornet', 'task.value' => 320,
-            ], 60), 40.0));
-        }
-        $history->at($at - 2 * 3600, static fn () => $history->arrive($requests->incoming('rework', 'Trombone, slide still catches in third position', $band, [
+        $history->at($yesterday->setTime(16, 10)->getTimestamp(), static function () use ($history, $requests, $band): void {
+            for ($count = 0, $unplaced = 0; $count < 30 && $unplaced < self::UNPLACED; ++$count) {
+                $task = $history->arrive($requests->incoming('bench-repair', 'Band '.($count % 2 === 0 ? 'cornet' : 'flugelhorn').', worn valve felts', $band, [
+                    'task.family' => 'brass', 'task.instrument' => $count % 2 === 0 ? 'cornet' : 'flugelhorn', 'task.value' => 320,
+                ], 60), self::NOT_YET);
+                $unplaced += $task->assignee_id === null ? 1 : 0;
+            }
+        });
+        $history->at($yesterday->setTime(16, 40)->getTimestamp(), static fn() => $history->arrive($requests->incoming('rework', 'Trombone, slide still catches in third position', $band, [
             'task.family' => 'brass', 'task.instrument' => 'trombone', 'task.value' => 540, 'task.repaired_by' => 'callum-rees',
         ])));
-        $history->at($at - 3600, static fn () => $history->arrive($requests->incoming('quality-check', 'Cello, soundpost reset', $orchestra, [
+        $history->at($yesterday->setTime(17, 5)->getTimestamp(), static fn() => $history->arrive($requests->incoming('quality-check', 'Cello, soundpost reset', $orchestra, [
             'task.family' => 'strings', 'task.instrument' => 'cello', 'task.value' => 900, 'task.repaired_by' => 'jun-morita',
-        ])));
-        Carbon::setTestNow();
+        ]), self::NOT_YET));
     }
 }

@@ -18,7 +18,7 @@ final class InHandController
     {
         $props = $page->props($reader->person());
         $chosen = $request->string('task')->toString();
-        $task = Task::query()->find($chosen === '' ? ($props['tasks'][0]['id'] ?? '') : $chosen);
+        $task = Task::query()->whereKey($chosen === '' ? ($props['tasks'][0]['id'] ?? '') : $chosen)->first();
         if ($task !== null) {
             Gate::authorize('view', $task);
         }

@@ -15,9 +15,7 @@ use OpenBaton\Core\Time\Zone;
 /** Whoever is looking: who they are, and in which zone they read times. */
 final readonly class Reader
 {
-    public function __construct(private Request $request, private SnapshotSource $snapshots)
-    {
-    }
+    public function __construct(private Request $request, private SnapshotSource $snapshots) {}
 
     public function user(): User
     {

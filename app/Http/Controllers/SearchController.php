@@ -26,7 +26,7 @@ final class SearchController
         $number = ltrim($text, '№# ');
         $tasks = Task::query()->with(['kind', 'customer'])
             ->where(static function ($query) use ($like, $number): void {
-                $query->where('title', 'like', $like)->orWhereHas('customer', static fn ($customers) => $customers->where('name', 'like', $like));
+                $query->where('title', 'like', $like)->orWhereHas('customer', static fn($customers) => $customers->where('name', 'like', $like));
                 if (ctype_digit($number)) {
                     $query->orWhere('number', (int) $number);
                 }

@@ -6,8 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Actions\TakeInTask;
 use App\Intake\IncomingTaskReader;
-use App\Models\CustomField;
 use App\Models\Customer;
+use App\Models\CustomField;
 use App\Models\TaskKind;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -53,7 +53,7 @@ final class WebFormController
     /** @return array<string, mixed> the document that another system would send */
     private function document(Request $request): array
     {
-        $text = static fn (string $name): ?string => $request->filled($name) ? trim($request->string($name)->toString()) : null;
+        $text = static fn(string $name): ?string => $request->filled($name) ? trim($request->string($name)->toString()) : null;
         $fields = [
             'task.family' => $text('family'),
             'task.instrument' => $text('instrument'),
@@ -68,8 +68,8 @@ final class WebFormController
             'customer' => $text('customer'),
             'contact' => $text('contact'),
             'description' => $text('description'),
-            'fields' => array_filter($fields, static fn (mixed $value): bool => $value !== null),
-        ], static fn (mixed $value): bool => $value !== null && $value !== []);
+            'fields' => array_filter($fields, static fn(mixed $value): bool => $value !== null),
+        ], static fn(mixed $value): bool => $value !== null && $value !== []);
     }
 
     private function input(Fault $fault): string

@@ -27,8 +27,8 @@ final class ShareWithPages extends Middleware
                 'slug' => $user->person?->slug,
                 'leads' => $user->leads(),
             ] : null,
-            'strip' => static fn (): ?array => $user instanceof User ? app(StatusStrip::class)->props() : null,
-            'stamp' => static fn (): string => $user instanceof User ? PulseController::stamp() : '',
+            'status' => static fn(): ?array => $user instanceof User ? app(StatusStrip::class)->props() : null,
+            'stamp' => static fn(): string => $user instanceof User ? PulseController::stamp() : '',
             'said' => ['done' => $request->session()->get('done'), 'problem' => $request->session()->get('problem'), 'undo' => $request->session()->get('undo')],
         ];
     }

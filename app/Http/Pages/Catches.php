@@ -23,9 +23,7 @@ final class Catches
     /** @var list<Event>|null */
     private ?array $events = null;
 
-    public function __construct(private readonly Snapshot $snapshot, private readonly RulebookReader $rulebooks)
-    {
-    }
+    public function __construct(private readonly Snapshot $snapshot, private readonly RulebookReader $rulebooks) {}
 
     /** @return array{total: int, taken: array<string, int>, left: int} */
     public function strip(CompiledRulebook $rulebook): array
@@ -67,7 +65,7 @@ final class Catches
 
         return [
             'revision' => $draft->revision,
-            'faults' => array_map(static fn (Fault $fault): array => ['pointer' => $fault->pointer, 'reason' => $fault->reason], $faults),
+            'faults' => array_map(static fn(Fault $fault): array => ['pointer' => $fault->pointer, 'reason' => $fault->reason], $faults),
             'strip' => ['taken' => (object) $strip['taken']] + $strip,
             'changes' => $this->changes($now, $compiled),
         ];
@@ -90,7 +88,7 @@ final class Catches
             $moves[$key] = ['from' => $from?->name, 'to' => $to?->name, 'count' => ($moves[$key]['count'] ?? 0) + 1];
             $examples[] = ['taskId' => $taskId, 'from' => $from?->name, 'to' => $to?->name];
         }
-        usort($moves, static fn (array $a, array $b): int => $b['count'] <=> $a['count']);
+        usort($moves, static fn(array $a, array $b): int => $b['count'] <=> $a['count']);
 
         return ['count' => count($examples), 'moves' => $moves, 'examples' => $this->named(array_slice(array_reverse($examples), 0, self::EXAMPLES))];
     }
@@ -104,7 +102,7 @@ final class Catches
     {
         $tasks = Task::query()->whereKey(array_column($examples, 'taskId'))->get(['id', 'number', 'title'])->keyBy('id');
 
-        return array_map(static fn (array $example): array => $example + [
+        return array_map(static fn(array $example): array => $example + [
             'number' => (int) $tasks->get($example['taskId'])?->number,
             'title' => (string) $tasks->get($example['taskId'])?->title,
         ], $examples);

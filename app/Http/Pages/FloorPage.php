@@ -43,7 +43,7 @@ final readonly class FloorPage
         $days = $this->days();
 
         return [
-            'days' => array_map(static fn (LocalDate $date): string => $date->format(), $days),
+            'days' => array_map(static fn(LocalDate $date): string => $date->format(), $days),
             'now' => Moment::instant($this->now),
             'teams' => $this->teams($days),
             'unplaced' => $this->unplaced(),
@@ -90,9 +90,9 @@ final readonly class FloorPage
             ];
         }
         $others = array_diff_key($this->snapshot->roster->people, $seen);
-        $others = array_filter($others, static fn (Person $person): bool => $person->active);
+        $others = array_filter($others, static fn(Person $person): bool => $person->active);
         if ($others !== []) {
-            $teams[] = ['slug' => '', 'name' => 'In no team', 'above' => null, 'people' => array_values(array_map(fn (Person $person): array => $this->lane($person, null, $days), $others))];
+            $teams[] = ['slug' => '', 'name' => 'In no team', 'above' => null, 'people' => array_values(array_map(fn(Person $person): array => $this->lane($person, null, $days), $others))];
         }
 
         return $teams;
@@ -122,11 +122,11 @@ final readonly class FloorPage
                 default => 'off',
             },
             'awayUntil' => $absence === null ? null : Moment::instant($absence->span->to),
-            'substitutes' => array_map(fn (string $slug): array => ['slug' => $slug, 'name' => $this->snapshot->roster->people[$slug]->name], $absence->substituteIds ?? []),
+            'substitutes' => array_map(fn(string $slug): array => ['slug' => $slug, 'name' => $this->snapshot->roster->people[$slug]->name], $absence->substituteIds ?? []),
             'openTasks' => $held->openTasks,
-            'late' => count(array_filter($held->loading, fn ($item): bool => $item->dueAt !== null && $item->dueAt < $this->now)),
+            'late' => count(array_filter($held->loading, fn($item): bool => $item->dueAt !== null && $item->dueAt < $this->now)),
             'loadPercent' => $plan->ratio()->percent(),
-            'days' => array_map(fn (LocalDate $date): array => $this->day($person, $date, $plan), $days),
+            'days' => array_map(fn(LocalDate $date): array => $this->day($person, $date, $plan), $days),
         ];
     }
 
@@ -159,16 +159,16 @@ final readonly class FloorPage
     /** @return list<array<string, mixed>> */
     private function unplaced(): array
     {
-        return Task::query()->with(['kind', 'customer'])
+        return array_values(Task::query()->with(['kind', 'customer'])
             ->whereIn('id', StatusStrip::unplaced()->select('tasks.id'))
             ->orderByRaw("FIELD(priority, 'urgent', 'high', 'normal', 'low')")->orderBy('arrived_at')->limit(self::UNPLACED)->get()
-            ->map(TaskLine::of(...))->all();
+            ->map(TaskLine::of(...))->all());
     }
 
     /** @return list<array<string, mixed>> */
     private function handoffs(): array
     {
-        return Handoff::query()->with(['task', 'from', 'to', 'standsInFor'])->orderByDesc('at')->orderByDesc('id')->limit(self::LATEST)->get()
-            ->map(HandoffLine::of(...))->all();
+        return array_values(Handoff::query()->with(['task', 'from', 'to', 'standsInFor'])->orderByDesc('at')->orderByDesc('id')->limit(self::LATEST)->get()
+            ->map(HandoffLine::of(...))->all());
     }
 }

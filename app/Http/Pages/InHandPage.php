@@ -27,7 +27,7 @@ final class InHandPage
             ->limit(self::MOST)->get();
         $open = Task::query()->with(['kind', 'customer'])->whereNull('assignee_id')
             ->whereIn('status', [TaskStatus::New, TaskStatus::Waiting])
-            ->whereHas('claimants', static fn ($query) => $query->whereKey($person->id))
+            ->whereHas('claimants', static fn($query) => $query->whereKey($person->id))
             ->orderByRaw('due_at IS NULL')->orderBy('due_at')->limit(self::MOST)->get();
         $done = Task::query()->with(['kind', 'customer'])->where('assignee_id', $person->id)
             ->where('status', TaskStatus::Done)->where('completed_at', '>=', CarbonImmutable::now()->startOfDay())

@@ -10,15 +10,14 @@ use App\Models\Handoff;
 use App\Models\RulebookVersion;
 use App\Models\VersionState;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Workload\TaskStatus;
 
 /** The strip at the bottom of every page. Its type is StatusStrip.ts. */
 final readonly class StatusStrip
 {
-    public function __construct(private SnapshotSource $snapshots, private Reader $reader)
-    {
-    }
+    public function __construct(private SnapshotSource $snapshots, private Reader $reader) {}
 
     /** @return array<string, mixed> */
     public function props(): array
@@ -41,12 +40,12 @@ final readonly class StatusStrip
     }
 
     /** Tasks that nobody holds and nobody may claim. */
-    public static function unplaced(): \Illuminate\Database\Query\Builder
+    public static function unplaced(): Builder
     {
         return DB::table('tasks')
             ->whereIn('tasks.status', [TaskStatus::New->value, TaskStatus::Working->value, TaskStatus::Waiting->value])
             ->whereNull('tasks.assignee_id')
-            ->whereNotExists(static fn ($query) => $query->from('task_claimants')->whereColumn('task_claimants.task_id', 'tasks.id'));
+            ->whereNotExists(static fn($query) => $query->from('task_claimants')->whereColumn('task_claimants.task_id', 'tasks.id'));
     }
 
     /** @return list<array{slug: string, name: string, until: string}> */

@@ -17,9 +17,7 @@ use OpenBaton\Core\Workload\TaskStatus;
 /** A task with all that is needed to do it and to understand how it came here. Its type is TaskView.ts. */
 final readonly class TaskView
 {
-    public function __construct(private Words $words, private Snapshot $snapshot)
-    {
-    }
+    public function __construct(private Words $words, private Snapshot $snapshot) {}
 
     /** @return array<string, mixed> */
     public function of(Task $task, User $viewer): array
@@ -51,7 +49,7 @@ final readonly class TaskView
                 'claim' => $task->status->isOpen() && $viewer->can('claim', $task),
             ],
             'people' => $works && $task->status->isOpen() ? $this->people($task) : [],
-            'handoffs' => $task->handoffs->sortBy(['at', 'id'])->values()->map(static fn (Handoff $handoff): array => HandoffLine::of($handoff))->all(),
+            'handoffs' => $task->handoffs->sortBy(['at', 'id'])->values()->map(static fn(Handoff $handoff): array => HandoffLine::of($handoff))->all(),
             'trail' => $decision === null ? null : (new ReasonTrail($this->words))->of($decision->trace),
         ];
     }

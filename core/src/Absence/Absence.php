@@ -19,8 +19,7 @@ final readonly class Absence
         public Span $span,
         public AbsenceStatus $status,
         public array $substituteIds = [],
-    ) {
-    }
+    ) {}
 
     /** Whole days, first and last included, as the span from midnight to midnight of the person's zone. */
     public static function wholeDays(LocalDate $first, LocalDate $last, Zone $zone): Span

@@ -19,8 +19,7 @@ final readonly class Cover
         public array $steps,
         public bool $circle = false,
         public bool $byLead = false,
-    ) {
-    }
+    ) {}
 
     public function isSubstitute(): bool
     {

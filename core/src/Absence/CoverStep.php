@@ -17,6 +17,5 @@ final readonly class CoverStep
         public string $personId,
         public array $barriers,
         public ?int $awayUntil,
-    ) {
-    }
+    ) {}
 }

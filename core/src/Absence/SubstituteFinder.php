@@ -34,9 +34,7 @@ final class SubstituteFinder
 
     public function find(string $personId, int $at): Cover
     {
-        $this->asked = [];
-        $this->circle = false;
-
+        $this->begin();
         $found = $this->ask($personId, $at, 0);
         $byLead = false;
         if ($found === null) {
@@ -48,6 +46,12 @@ final class SubstituteFinder
         }
 
         return new Cover($personId, $found, array_values($this->asked), $this->circle, $byLead);
+    }
+
+    private function begin(): void
+    {
+        $this->asked = [];
+        $this->circle = false;
     }
 
     private function ask(string $personId, int $at, int $depth): ?string

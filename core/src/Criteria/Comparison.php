@@ -12,6 +12,5 @@ final readonly class Comparison implements Expression
         public string $path,
         public string $operator,
         public string|int|float|bool|array|null $operand = null,
-    ) {
-    }
+    ) {}
 }

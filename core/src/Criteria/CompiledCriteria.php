@@ -21,8 +21,7 @@ final readonly class CompiledCriteria
         private Expression $expression,
         private Closure $holds,
         private array $parts,
-    ) {
-    }
+    ) {}
 
     /** @param Expression $expression one in which CriteriaCheck finds no fault */
     public static function compile(Expression $expression, FieldCatalogue $catalogue): self
@@ -33,7 +32,7 @@ final readonly class CompiledCriteria
         if (! $expression instanceof Group) {
             throw new LogicException('Unknown kind of expression.');
         }
-        $parts = array_map(static fn (Expression $part): self => self::compile($part, $catalogue), $expression->parts);
+        $parts = array_map(static fn(Expression $part): self => self::compile($part, $catalogue), $expression->parts);
 
         return new self($expression, self::group($expression->kind, $parts), $parts);
     }
@@ -79,7 +78,7 @@ final readonly class CompiledCriteria
      */
     private static function group(GroupKind $kind, array $parts): Closure
     {
-        $closures = array_map(static fn (self $part): Closure => $part->holds, $parts);
+        $closures = array_map(static fn(self $part): Closure => $part->holds, $parts);
         if (count($closures) === 1 && $kind !== GroupKind::None) {
             return $closures[0];
         }

@@ -12,9 +12,7 @@ final readonly class CriteriaCheck
 {
     private const DEEPEST = 8;
 
-    public function __construct(private FieldCatalogue $catalogue)
-    {
-    }
+    public function __construct(private FieldCatalogue $catalogue) {}
 
     /**
      * @param string $pointer where the tree stands in its document
@@ -53,7 +51,7 @@ final readonly class CriteriaCheck
             return [new Fault("{$pointer}/op", "There is no operator \"{$comparison->operator}\".")];
         }
         if (! $operator->fits($field->type)) {
-            $fitting = implode(', ', array_map(static fn (Operator $one): string => $one->code(), OperatorList::fitting($field->type)));
+            $fitting = implode(', ', array_map(static fn(Operator $one): string => $one->code(), OperatorList::fitting($field->type)));
 
             return [new Fault("{$pointer}/op", "\"{$operator->code()}\" does not fit {$field->label}; use one of: {$fitting}.")];
         }

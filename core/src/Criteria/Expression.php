@@ -5,6 +5,4 @@ declare(strict_types=1);
 namespace OpenBaton\Core\Criteria;
 
 /** A node of a criteria tree. */
-interface Expression
-{
-}
+interface Expression {}

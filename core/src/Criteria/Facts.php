@@ -13,9 +13,7 @@ final readonly class Facts
      * @param array<string, string|int|float|bool|list<string>> $values
      * @param LocalDate                                         $today  in the zone of the house
      */
-    public function __construct(public array $values, public LocalDate $today)
-    {
-    }
+    public function __construct(public array $values, public LocalDate $today) {}
 
     /** @return string|int|float|bool|list<string>|null */
     public function value(string $path): string|int|float|bool|array|null

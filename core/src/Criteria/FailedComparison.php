@@ -17,6 +17,5 @@ final readonly class FailedComparison
         public Comparison $comparison,
         public string|int|float|bool|array|null $seen,
         public bool $negated,
-    ) {
-    }
+    ) {}
 }

@@ -8,7 +8,5 @@ namespace OpenBaton\Core\Criteria;
 final readonly class Fault
 {
     /** @param string $pointer a JSON pointer (RFC 6901) */
-    public function __construct(public string $pointer, public string $reason)
-    {
-    }
+    public function __construct(public string $pointer, public string $reason) {}
 }

@@ -8,7 +8,5 @@ namespace OpenBaton\Core\Criteria;
 final readonly class Group implements Expression
 {
     /** @param list<Expression> $parts */
-    public function __construct(public GroupKind $kind, public array $parts)
-    {
-    }
+    public function __construct(public GroupKind $kind, public array $parts) {}
 }

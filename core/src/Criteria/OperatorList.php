@@ -53,6 +53,6 @@ final class OperatorList
     /** @return list<Operator> */
     public static function fitting(FieldType $type): array
     {
-        return array_values(array_filter(self::all(), static fn (Operator $operator): bool => $operator->fits($type)));
+        return array_values(array_filter(self::all(), static fn(Operator $operator): bool => $operator->fits($type)));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Document;
 
+use LogicException;
 use OpenBaton\Core\Criteria\Comparison;
 use OpenBaton\Core\Criteria\CriteriaCheck;
 use OpenBaton\Core\Criteria\Expression;
@@ -13,14 +14,11 @@ use OpenBaton\Core\Criteria\Group;
 use OpenBaton\Core\Criteria\GroupKind;
 use OpenBaton\Core\Criteria\OperandShape;
 use OpenBaton\Core\Criteria\OperatorList;
-use LogicException;
 
 /** Criteria as {"all": […]}, {"any": […]}, {"none": […]} and {"field", "op", "value"}. */
 final readonly class CriteriaFormat
 {
-    public function __construct(private FieldCatalogue $catalogue)
-    {
-    }
+    public function __construct(private FieldCatalogue $catalogue) {}
 
     /** @throws DocumentError where the tree is not right for the catalogue */
     public function read(Node $node): Expression
@@ -43,7 +41,7 @@ final readonly class CriteriaFormat
                     throw $node->fail("A group has only its \"{$kind->value}\".");
                 }
 
-                return new Group($kind, array_map(fn (Node $part): Expression => $this->expression($part, $depth + 1), $parts->items()));
+                return new Group($kind, array_map(fn(Node $part): Expression => $this->expression($part, $depth + 1), $parts->items()));
             }
         }
 

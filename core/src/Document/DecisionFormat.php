@@ -40,9 +40,9 @@ final class DecisionFormat
             'rule' => $rule?->id,
             'assignee' => $decision->assigneeId,
             'open_to' => $decision->openTo,
-            'effects' => array_map(static fn (Effect $effect): array => $effect->write(), $decision->effects),
+            'effects' => array_map(static fn(Effect $effect): array => $effect->write(), $decision->effects),
             'verdicts' => array_map(
-                static fn (RuleVerdict $verdict): array => self::verdict($verdict, $decision, $fields),
+                static fn(RuleVerdict $verdict): array => self::verdict($verdict, $decision, $fields),
                 $decision->verdicts(),
             ),
             'facts' => (object) self::facts($decision, $fields),
@@ -106,7 +106,7 @@ final class DecisionFormat
     {
         $document = [
             'house' => count($decision->roster->people),
-            'steps' => array_map(static fn (Step $step): array => self::step($step, $decision), $attempt->steps),
+            'steps' => array_map(static fn(Step $step): array => self::step($step, $decision), $attempt->steps),
         ];
         if ($attempt->choice !== null) {
             $document['candidates'] = [];
@@ -125,10 +125,10 @@ final class DecisionFormat
     /** @return array<string, mixed> */
     private static function step(Step $step, Decision $decision): array
     {
-        $kept = array_map(static fn (Membership $seat): string => $seat->personId, $step->kept);
+        $kept = array_map(static fn(Membership $seat): string => $seat->personId, $step->kept);
         $fallen = $step->code === 'pool'
             ? array_map(
-                static fn (int|string $id): FallOut => new FallOut((string) $id, ['not_in_pool']),
+                static fn(int|string $id): FallOut => new FallOut((string) $id, ['not_in_pool']),
                 array_keys(array_diff_key($decision->roster->people, array_flip($kept))),
             )
             : $step->fallen;
@@ -136,7 +136,7 @@ final class DecisionFormat
         return [
             'step' => $step->code,
             'kept' => $kept,
-            'fallen' => array_map(static fn (FallOut $one): array => [
+            'fallen' => array_map(static fn(FallOut $one): array => [
                 'person' => $one->personId,
                 'reasons' => $one->reasons,
             ] + ($one->figures === [] ? [] : ['figures' => self::figures($one->figures)]), $fallen),
@@ -151,9 +151,9 @@ final class DecisionFormat
             'person' => $cover->personId,
             'by_lead' => $cover->byLead,
             'circle' => $cover->circle,
-            'asked' => array_map(static fn (CoverStep $step): array => [
+            'asked' => array_map(static fn(CoverStep $step): array => [
                 'person' => $step->personId,
-                'reasons' => array_map(static fn (Barrier $barrier): string => $barrier->value, $step->barriers),
+                'reasons' => array_map(static fn(Barrier $barrier): string => $barrier->value, $step->barriers),
                 'away_until' => $step->awayUntil === null ? null : self::instant($step->awayUntil),
             ], $cover->steps),
         ];

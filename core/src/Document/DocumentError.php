@@ -14,7 +14,7 @@ final class DocumentError extends RuntimeException
     public function __construct(public readonly array $faults)
     {
         parent::__construct(implode("\n", array_map(
-            static fn (Fault $fault): string => ($fault->pointer === '' ? '(the whole document)' : $fault->pointer).': '.$fault->reason,
+            static fn(Fault $fault): string => ($fault->pointer === '' ? '(the whole document)' : $fault->pointer).': '.$fault->reason,
             $faults,
         )));
     }

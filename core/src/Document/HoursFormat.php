@@ -18,12 +18,12 @@ final class HoursFormat
 
     public static function zone(Node $node): Zone
     {
-        return $node->refuse(static fn (): Zone => new Zone($node->text()));
+        return $node->refuse(static fn(): Zone => new Zone($node->text()));
     }
 
     public static function date(Node $node): LocalDate
     {
-        return $node->refuse(static fn (): LocalDate => LocalDate::parse($node->text()));
+        return $node->refuse(static fn(): LocalDate => LocalDate::parse($node->text()));
     }
 
     /**
@@ -62,7 +62,7 @@ final class HoursFormat
     private static function ranges(Node $node, string $key): array
     {
         return array_map(
-            static fn (Node $range): MinuteRange => $range->refuse(static fn (): MinuteRange => MinuteRange::parse($range->text())),
+            static fn(Node $range): MinuteRange => $range->refuse(static fn(): MinuteRange => MinuteRange::parse($range->text())),
             $node->itemsOf($key),
         );
     }

@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Document;
 
+use BackedEnum;
+use Closure;
 use DateTimeImmutable;
 use Exception;
 use InvalidArgumentException;
 use JsonException;
-use Closure;
 
 /**
  * A place in a decoded JSON document: typed access that knows where it is, so
@@ -16,9 +17,7 @@ use Closure;
  */
 final readonly class Node
 {
-    private function __construct(public mixed $value, public string $pointer)
-    {
-    }
+    private function __construct(public mixed $value, public string $pointer) {}
 
     public static function root(mixed $value, string $pointer = ''): self
     {
@@ -136,7 +135,7 @@ final readonly class Node
     /** @return list<string> */
     public function texts(): array
     {
-        return array_map(static fn (self $item): string => $item->text(), $this->items());
+        return array_map(static fn(self $item): string => $item->text(), $this->items());
     }
 
     /** @return list<string> empty where the member is missing */
@@ -184,12 +183,12 @@ final readonly class Node
      *
      * @return T
      */
-    public function case(string $enum): \BackedEnum
+    public function case(string $enum): BackedEnum
     {
         $text = $this->text();
 
         return $enum::tryFrom($text) ?? throw $this->fail("\"{$text}\" is not one of: ".implode(', ', array_map(
-            static fn (\BackedEnum $case): string => (string) $case->value,
+            static fn(BackedEnum $case): string => (string) $case->value,
             $enum::cases(),
         )).'.');
     }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Document;
 
-use OpenBaton\Core\Criteria\FieldCatalogue;
 use OpenBaton\Core\Criteria\Fault;
+use OpenBaton\Core\Criteria\FieldCatalogue;
 use OpenBaton\Core\People\Roster;
 
 /**

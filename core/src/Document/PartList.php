@@ -68,7 +68,7 @@ final class PartList
         }
 
         throw $node->get('kind')->fail("\"{$kind}\" is not one of: ".implode(', ', array_map(
-            static fn (string $class): string => $class::kind(),
+            static fn(string $class): string => $class::kind(),
             $family,
         )).'.');
     }

@@ -59,7 +59,7 @@ final class RosterFormat
         return new Roster(
             HoursFormat::calendar($house, $houseZone),
             array_values($people),
-            array_map(static fn (Node $team): Team => self::team($team, $people), array_values($teams)),
+            array_map(static fn(Node $team): Team => self::team($team, $people), array_values($teams)),
             $skills,
             $absences,
         );
@@ -78,7 +78,7 @@ final class RosterFormat
         $from = $node->find('from');
         $until = $node->find('until');
 
-        return $node->refuse(static fn (): Person => new Person(
+        return $node->refuse(static fn(): Person => new Person(
             $node->get('id')->text(),
             $node->get('name')->text(),
             HoursFormat::calendar($node, $zone, $house),
@@ -102,7 +102,7 @@ final class RosterFormat
 
     private static function capacity(?Node $node): Capacity
     {
-        return $node?->refuse(static fn (): Capacity => $node->has('minutes_a_day')
+        return $node?->refuse(static fn(): Capacity => $node->has('minutes_a_day')
             ? Capacity::minutesADay($node->get('minutes_a_day')->int())
             : Capacity::percent($node->get('percent')->int())) ?? Capacity::percent(80);
     }
@@ -117,7 +117,7 @@ final class RosterFormat
                 throw $member->get('person')->fail("\"{$id}\" is in this team already.");
             }
             $weight = $member->find('weight')?->int() ?? Membership::FULL_WEIGHT;
-            $members[$id] = $member->refuse(static fn (): Membership => new Membership($id, $weight));
+            $members[$id] = $member->refuse(static fn(): Membership => new Membership($id, $weight));
         }
 
         return new Team(
@@ -135,7 +135,7 @@ final class RosterFormat
         foreach ($node->itemsOf('substitutes') as $substitute) {
             self::known($substitute, $people, 'person');
         }
-        $span = $node->refuse(static fn (): Span => $node->has('first')
+        $span = $node->refuse(static fn(): Span => $node->has('first')
             ? Absence::wholeDays(HoursFormat::date($node->get('first')), HoursFormat::date($node->get('last')), $zone)
             : new Span($node->get('from')->instant(), $node->get('to')->instant()));
 

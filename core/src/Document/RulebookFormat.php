@@ -49,17 +49,17 @@ final class RulebookFormat
     /** @throws DocumentError */
     public static function rule(Node $node, FieldCatalogue $catalogue): Rule
     {
-        $events = array_map(static fn (Node $item): EventKind => $item->case(EventKind::class), $node->get('when')->items());
+        $events = array_map(static fn(Node $item): EventKind => $item->case(EventKind::class), $node->get('when')->items());
         $criteria = $node->find('if');
         $give = $node->find('give');
 
-        return $node->refuse(static fn (): Rule => new Rule(
+        return $node->refuse(static fn(): Rule => new Rule(
             $node->get('id')->text(),
             $node->get('name')->text(),
             $events === [] ? throw $node->get('when')->fail('Name at least one event.') : $events,
             $criteria === null ? new Group(GroupKind::All, []) : (new CriteriaFormat($catalogue))->read($criteria),
             $give === null ? null : self::give($give),
-            array_map(static fn (Node $item): FollowUp => PartList::read($item, PartList::FOLLOW_UPS), $node->itemsOf('then')),
+            array_map(static fn(Node $item): FollowUp => PartList::read($item, PartList::FOLLOW_UPS), $node->itemsOf('then')),
             $node->find('active')?->bool() ?? true,
             $node->find('valid_from')?->instant(),
             $node->find('valid_until')?->instant(),
@@ -73,7 +73,7 @@ final class RulebookFormat
         return new Give(
             PartList::read($node->get('pool'), PartList::POOLS),
             PartList::read($node->get('method'), PartList::METHODS),
-            array_map(static fn (Node $item): Limit => PartList::read($item, PartList::LIMITS), $node->itemsOf('limits')),
+            array_map(static fn(Node $item): Limit => PartList::read($item, PartList::LIMITS), $node->itemsOf('limits')),
             $otherwise === null ? new NextRule() : PartList::read($otherwise, PartList::OTHERWISES),
         );
     }
@@ -86,7 +86,7 @@ final class RulebookFormat
             foreach ($item->itemsOf('options') as $option) {
                 $options[$option->get('value')->text()] = $option->get('label')->text();
             }
-            $fields[] = $item->refuse(static fn (): Field => new Field(
+            $fields[] = $item->refuse(static fn(): Field => new Field(
                 $item->get('path')->text(),
                 $item->get('label')->text(),
                 $item->get('type')->case(FieldType::class),
@@ -103,19 +103,19 @@ final class RulebookFormat
         return [
             'openbaton' => self::VERSION,
             'fields' => self::writeCatalogue($rulebook->fields),
-            'rules' => array_map(static fn (Rule $rule): array => self::writeRule($rule, $rulebook->fields), $rulebook->rules),
+            'rules' => array_map(static fn(Rule $rule): array => self::writeRule($rule, $rulebook->fields), $rulebook->rules),
         ];
     }
 
     /** @return list<array<string, mixed>> */
     public static function writeCatalogue(FieldCatalogue $catalogue): array
     {
-        return array_map(static fn (Field $field): array => [
+        return array_map(static fn(Field $field): array => [
             'path' => $field->path,
             'label' => $field->label,
             'type' => $field->type->value,
         ] + ($field->options === [] ? [] : ['options' => array_map(
-            static fn (int|string $value, string $label): array => ['value' => (string) $value, 'label' => $label],
+            static fn(int|string $value, string $label): array => ['value' => (string) $value, 'label' => $label],
             array_keys($field->options),
             array_values($field->options),
         )]), array_values($catalogue->fields));
@@ -128,18 +128,18 @@ final class RulebookFormat
             'id' => $rule->id,
             'name' => $rule->name,
             'active' => $rule->active,
-            'when' => array_map(static fn (EventKind $event): string => $event->value, $rule->events),
+            'when' => array_map(static fn(EventKind $event): string => $event->value, $rule->events),
             'if' => (new CriteriaFormat($catalogue))->write($rule->criteria),
         ];
         if ($rule->give !== null) {
             $document['give'] = [
                 'pool' => $rule->give->pool->write(),
                 'method' => $rule->give->method->write(),
-                'limits' => array_map(static fn (Limit $limit): array => $limit->write(), $rule->give->limits),
+                'limits' => array_map(static fn(Limit $limit): array => $limit->write(), $rule->give->limits),
                 'otherwise' => $rule->give->otherwise->write(),
             ];
         }
-        $document['then'] = array_map(static fn (FollowUp $followUp): array => $followUp->write(), $rule->followUps);
+        $document['then'] = array_map(static fn(FollowUp $followUp): array => $followUp->write(), $rule->followUps);
         if ($rule->validFrom !== null) {
             $document['valid_from'] = gmdate('Y-m-d\TH:i:s\Z', $rule->validFrom);
         }

@@ -37,7 +37,7 @@ final class ValueCodec
             FieldType::Money => self::hundredths($node),
             FieldType::Duration => $node->minutes(),
             FieldType::YesNo => $node->bool(),
-            FieldType::Date => $node->refuse(static fn (): string => LocalDate::parse($node->text())->format()),
+            FieldType::Date => $node->refuse(static fn(): string => LocalDate::parse($node->text())->format()),
         };
     }
 

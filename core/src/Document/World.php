@@ -28,8 +28,7 @@ final readonly class World
         public Rings $rings,
         public Work $work,
         public array $events,
-    ) {
-    }
+    ) {}
 
     /**
      * Routes the events one after the other; load and rotations carry along.

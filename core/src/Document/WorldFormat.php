@@ -39,7 +39,7 @@ final class WorldFormat
             $clock,
             $roster,
             $rulebook,
-            Rings::of(array_map(static fn (Node $ring): Ring => self::ring($ring, $roster), $node->itemsOf('rotations'))),
+            Rings::of(array_map(static fn(Node $ring): Ring => self::ring($ring, $roster), $node->itemsOf('rotations'))),
             self::work($node, $roster, $clock),
             self::events($node, $rulebook->fields, $roster, $clock),
         );
@@ -52,7 +52,7 @@ final class WorldFormat
             $marks[self::person($seat->get('person'), $roster)] = $seat->get('mark')->int();
         }
 
-        return $node->refuse(static fn (): Ring => new Ring($node->get('name')->text(), $node->find('now')?->int() ?? 0, $marks));
+        return $node->refuse(static fn(): Ring => new Ring($node->get('name')->text(), $node->find('now')?->int() ?? 0, $marks));
     }
 
     private static function work(Node $node, Roster $roster, int $clock): Work

@@ -7,9 +7,7 @@ namespace OpenBaton\Core\People;
 /** Whether new work may come to a person at an instant. All that stands against it is named. */
 final readonly class Availability
 {
-    public function __construct(private Roster $roster)
-    {
-    }
+    public function __construct(private Roster $roster) {}
 
     /** @return list<Barrier> empty where nothing does */
     public function barriers(Person $person, int $at): array

@@ -15,9 +15,7 @@ final readonly class Capacity
     /** Shares are counted in ten-thousandths. */
     public const WHOLE = 10_000;
 
-    private function __construct(private int $share, private ?int $minutesADay)
-    {
-    }
+    private function __construct(private int $share, private ?int $minutesADay) {}
 
     /** @param int $percent 1 to 100; the usual is 80 */
     public static function percent(int $percent): self

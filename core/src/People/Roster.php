@@ -79,14 +79,14 @@ final readonly class Roster
             }
         }
         foreach ($approved as &$list) {
-            usort($list, static fn (Absence $a, Absence $b): int => $a->span->from <=> $b->span->from ?: $a->id <=> $b->id);
+            usort($list, static fn(Absence $a, Absence $b): int => $a->span->from <=> $b->span->from ?: $a->id <=> $b->id);
         }
         unset($list);
         $this->absences = $approved;
 
         $presence = [];
         foreach ($byId as $id => $person) {
-            $blocks = array_map(static fn (Absence $absence): Span => $absence->span, $approved[$id] ?? []);
+            $blocks = array_map(static fn(Absence $absence): Span => $absence->span, $approved[$id] ?? []);
             $presence[$id] = $blocks === [] ? $person->hours : new HoursLessBlocks($person->hours, $blocks);
         }
         $this->presence = $presence;

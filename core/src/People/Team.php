@@ -13,6 +13,5 @@ final readonly class Team
         public array $members,
         public ?string $parentId = null,
         public ?string $leadId = null,
-    ) {
-    }
+    ) {}
 }

@@ -22,8 +22,7 @@ final readonly class Attempt
         public ?Choice $choice,
         public ?Settlement $settlement = null,
         public ?Cover $cover = null,
-    ) {
-    }
+    ) {}
 
     public function decides(): bool
     {

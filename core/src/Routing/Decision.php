@@ -33,8 +33,7 @@ final readonly class Decision
         public array $openTo,
         public array $effects,
         public ?Ring $ring,
-    ) {
-    }
+    ) {}
 
     public function decidingRule(): ?Rule
     {

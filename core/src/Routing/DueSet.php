@@ -7,9 +7,7 @@ namespace OpenBaton\Core\Routing;
 final readonly class DueSet implements Effect
 {
     /** @param int $dueAt instant */
-    public function __construct(public int $dueAt)
-    {
-    }
+    public function __construct(public int $dueAt) {}
 
     public function write(): array
     {

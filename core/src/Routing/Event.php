@@ -28,8 +28,7 @@ final readonly class Event
         public Priority $priority = Priority::Normal,
         public ?int $startAt = null,
         public ?int $dueAt = null,
-    ) {
-    }
+    ) {}
 
     /** The task as the load of the person it goes to. */
     public function asWorkOf(string $personId, ?int $dueAt, Priority $priority): WorkItem

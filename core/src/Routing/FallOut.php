@@ -11,7 +11,5 @@ final readonly class FallOut
      * @param list<string>                   $reasons codes; all that held at this step
      * @param array<string, int|string|null> $figures
      */
-    public function __construct(public string $personId, public array $reasons, public array $figures = [])
-    {
-    }
+    public function __construct(public string $personId, public array $reasons, public array $figures = []) {}
 }

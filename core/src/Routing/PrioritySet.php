@@ -8,9 +8,7 @@ use OpenBaton\Core\Workload\Priority;
 
 final readonly class PrioritySet implements Effect
 {
-    public function __construct(public Priority $priority)
-    {
-    }
+    public function __construct(public Priority $priority) {}
 
     public function write(): array
     {

@@ -8,9 +8,7 @@ namespace OpenBaton\Core\Routing;
 final readonly class Rings
 {
     /** @param array<string, Ring> $byName */
-    public function __construct(public array $byName = [])
-    {
-    }
+    public function __construct(public array $byName = []) {}
 
     /** @param iterable<Ring> $rings */
     public static function of(iterable $rings): self

@@ -131,7 +131,7 @@ final readonly class Router
             if ($step->barriers !== []) {
                 $fallen[] = new FallOut(
                     $step->personId,
-                    array_map(static fn (Barrier $barrier): string => $barrier->value, $step->barriers),
+                    array_map(static fn(Barrier $barrier): string => $barrier->value, $step->barriers),
                     $step->awayUntil === null ? [] : ['away_until' => $step->awayUntil],
                 );
             }
@@ -155,7 +155,7 @@ final readonly class Router
             $absence = $this->roster->absenceOf($seat->personId, $at);
             $fallen[] = new FallOut(
                 $seat->personId,
-                array_map(static fn (Barrier $barrier): string => $barrier->value, $barriers),
+                array_map(static fn(Barrier $barrier): string => $barrier->value, $barriers),
                 $absence === null ? [] : ['away_until' => $absence->span->to],
             );
         }

@@ -15,6 +15,5 @@ final readonly class RuleVerdict
         public Verdict $verdict,
         public ?FailedComparison $failed = null,
         public ?Attempt $attempt = null,
-    ) {
-    }
+    ) {}
 }

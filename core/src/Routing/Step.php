@@ -14,7 +14,5 @@ final readonly class Step
      * @param list<Membership> $kept
      * @param list<FallOut>    $fallen  at the step "pool" those outside it are not listed, they are whoever is not kept
      */
-    public function __construct(public string $code, public array $kept, public array $fallen = [])
-    {
-    }
+    public function __construct(public string $code, public array $kept, public array $fallen = []) {}
 }

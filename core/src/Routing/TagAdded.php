@@ -6,9 +6,7 @@ namespace OpenBaton\Core\Routing;
 
 final readonly class TagAdded implements Effect
 {
-    public function __construct(public string $tag)
-    {
-    }
+    public function __construct(public string $tag) {}
 
     public function write(): array
     {

@@ -17,8 +17,7 @@ final readonly class CompiledRulebook
         public array $criteria,
         /** @var array<string, RuleIndex> by kind of event */
         private array $indexes,
-    ) {
-    }
+    ) {}
 
     /** @param Rulebook $rulebook one that RulebookCheck finds no fault with */
     public static function compile(Rulebook $rulebook, string $version): self
@@ -33,7 +32,7 @@ final readonly class CompiledRulebook
                 }
             }
         }
-        $indexes = array_map(static fn (array $rules): RuleIndex => RuleIndex::of($rules, $rulebook->fields), $byEvent);
+        $indexes = array_map(static fn(array $rules): RuleIndex => RuleIndex::of($rules, $rulebook->fields), $byEvent);
 
         return new self($version, $rulebook, $criteria, $indexes);
     }

@@ -18,6 +18,5 @@ final readonly class Give
         public Method $method,
         public array $limits,
         public Otherwise $otherwise,
-    ) {
-    }
+    ) {}
 }

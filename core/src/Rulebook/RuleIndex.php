@@ -39,9 +39,7 @@ final class RuleIndex
     /** @var list<int> positions of rules, where this node does not split */
     private array $positions = [];
 
-    private function __construct()
-    {
-    }
+    private function __construct() {}
 
     /** @param array<int, Rule> $rules by position */
     public static function of(array $rules, FieldCatalogue $fields): self

@@ -10,7 +10,5 @@ use OpenBaton\Core\Criteria\FieldCatalogue;
 final readonly class Rulebook
 {
     /** @param list<Rule> $rules in the order in which they are asked */
-    public function __construct(public FieldCatalogue $fields, public array $rules)
-    {
-    }
+    public function __construct(public FieldCatalogue $fields, public array $rules) {}
 }

@@ -11,9 +11,7 @@ use OpenBaton\Core\Rulebook\Method\SamePerson;
 /** Checks what the rules refer to against the roster. Criteria are checked where they are read. */
 final readonly class RulebookCheck
 {
-    public function __construct(private Roster $roster)
-    {
-    }
+    public function __construct(private Roster $roster) {}
 
     /**
      * @param string $pointer where the rulebook stands in its document

@@ -12,9 +12,7 @@ use OpenBaton\Core\People\Roster;
 /** A skill at a level or above. */
 final readonly class SkillLevel
 {
-    public function __construct(public string $skillId, public int $level)
-    {
-    }
+    public function __construct(public string $skillId, public int $level) {}
 
     public static function read(Node $node): self
     {

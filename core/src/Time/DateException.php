@@ -11,7 +11,5 @@ final readonly class DateException
      * @param list<MinuteRange> $add
      * @param list<MinuteRange> $remove
      */
-    public function __construct(public LocalDate $date, public array $add, public array $remove)
-    {
-    }
+    public function __construct(public LocalDate $date, public array $add, public array $remove) {}
 }

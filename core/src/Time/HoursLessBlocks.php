@@ -11,9 +11,7 @@ final class HoursLessBlocks implements WorkingHours
     private array $known = [];
 
     /** @param list<Span> $blocks */
-    public function __construct(private readonly WorkingHours $hours, private readonly array $blocks)
-    {
-    }
+    public function __construct(private readonly WorkingHours $hours, private readonly array $blocks) {}
 
     public function zone(): Zone
     {

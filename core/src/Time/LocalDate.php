@@ -9,9 +9,7 @@ use InvalidArgumentException;
 /** A calendar date without a zone, as the count of days since 1970-01-01. */
 final readonly class LocalDate
 {
-    public function __construct(public int $day)
-    {
-    }
+    public function __construct(public int $day) {}
 
     /** @throws InvalidArgumentException unless $text is a real date written YYYY-MM-DD */
     public static function parse(string $text): self

@@ -7,6 +7,4 @@ namespace OpenBaton\Core\Time;
 use RuntimeException;
 
 /** Working time was asked for where none comes for years. */
-final class NoWorkingTime extends RuntimeException
-{
-}
+final class NoWorkingTime extends RuntimeException {}

@@ -49,14 +49,16 @@ final readonly class Span
      */
     public static function union(array $spans): array
     {
-        usort($spans, static fn (self $a, self $b): int => $a->from <=> $b->from ?: $a->to <=> $b->to);
+        usort($spans, static fn(self $a, self $b): int => $a->from <=> $b->from ?: $a->to <=> $b->to);
         $joined = [];
         foreach ($spans as $span) {
-            $last = array_key_last($joined);
-            if ($last !== null && $span->from <= $joined[$last]->to) {
-                $joined[$last] = new self($joined[$last]->from, max($joined[$last]->to, $span->to));
-            } else {
+            $last = array_pop($joined);
+            if ($last === null) {
                 $joined[] = $span;
+            } elseif ($span->from <= $last->to) {
+                $joined[] = new self($last->from, max($last->to, $span->to));
+            } else {
+                array_push($joined, $last, $span);
             }
         }
 

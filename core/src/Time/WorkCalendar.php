@@ -35,7 +35,7 @@ final class WorkCalendar implements WorkingHours
         array $exceptions = [],
         array $holidays = [],
     ) {
-        usort($patterns, static fn (WeeklyPattern $a, WeeklyPattern $b): int => $b->from->day <=> $a->from->day);
+        usort($patterns, static fn(WeeklyPattern $a, WeeklyPattern $b): int => $b->from->day <=> $a->from->day);
         $this->patterns = $patterns;
 
         $byDay = [];

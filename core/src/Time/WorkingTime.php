@@ -11,9 +11,7 @@ final readonly class WorkingTime
 {
     private const FURTHEST_DAYS = 1100;
 
-    public function __construct(private WorkingHours $hours)
-    {
-    }
+    public function __construct(private WorkingHours $hours) {}
 
     /** Whole working minutes in [$from, $to); 0 where $to is not after $from. */
     public function minutesBetween(int $from, int $to): int

@@ -21,6 +21,5 @@ final readonly class DayLoad
         public int $capacity,
         public int $planned,
         public int $late,
-    ) {
-    }
+    ) {}
 }

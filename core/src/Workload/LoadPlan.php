@@ -35,8 +35,7 @@ final readonly class LoadPlan
         public int $dueDone,
         public int $laterDone,
         public int $undatedDone,
-    ) {
-    }
+    ) {}
 
     public function ratio(): LoadRatio
     {

@@ -6,6 +6,7 @@ namespace OpenBaton\Core\Workload;
 
 use OpenBaton\Core\People\Capacity;
 use OpenBaton\Core\Time\LocalDate;
+use OpenBaton\Core\Time\Span;
 use OpenBaton\Core\Time\WorkingHours;
 
 /**
@@ -28,15 +29,13 @@ final class LoadPlanner
     /** @var list<WorkItem> in the order of compare() */
     private array $items;
 
-    /** @var list<int> units left, by index of $items */
+    /** @var array<int, int> units left, by index of $items */
     private array $left;
 
     /** @var array<string, int> */
     private array $finishes;
 
-    private function __construct()
-    {
-    }
+    private function __construct() {}
 
     /**
      * The horizon is $workingDays days on which the person's calendar has
@@ -71,7 +70,7 @@ final class LoadPlanner
     ): LoadPlan {
         usort($items, WorkItem::compare(...));
         $this->items = $items;
-        $this->left = array_map(static fn (WorkItem $item): int => $item->effort->left() * self::UNITS_A_MINUTE, $items);
+        $this->left = array_map(static fn(WorkItem $item): int => $item->effort->left() * self::UNITS_A_MINUTE, $items);
         $this->finishes = [];
         foreach ($items as $index => $item) {
             if ($this->left[$index] === 0) {
@@ -126,7 +125,7 @@ final class LoadPlanner
     }
 
     /**
-     * @param list<\OpenBaton\Core\Time\Span> $spans
+     * @param list<Span> $spans
      *
      * @return list<array{int, int}>
      */

@@ -7,9 +7,7 @@ namespace OpenBaton\Core\Workload;
 /** Pressing minutes over minutes of capacity, in the horizon of a load plan. */
 final readonly class LoadRatio
 {
-    public function __construct(public int $pressing, public int $capacity)
-    {
-    }
+    public function __construct(public int $pressing, public int $capacity) {}
 
     /** Infinite for a person without capacity. */
     public function value(): float

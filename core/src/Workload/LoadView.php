@@ -18,8 +18,7 @@ final readonly class LoadView
         private int $at,
         private int $minutes,
         private ?int $dueAt,
-    ) {
-    }
+    ) {}
 
     public function of(string $personId): PersonWork
     {

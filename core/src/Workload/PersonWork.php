@@ -16,8 +16,7 @@ final readonly class PersonWork
         public array $loading = [],
         public int $openTasks = 0,
         public ?int $lastAssignedAt = null,
-    ) {
-    }
+    ) {}
 
     public function taking(WorkItem $item, int $at): self
     {

@@ -8,9 +8,7 @@ namespace OpenBaton\Core\Workload;
 final readonly class Work
 {
     /** @param array<string, PersonWork> $byPerson */
-    private function __construct(private array $byPerson)
-    {
-    }
+    private function __construct(private array $byPerson, private PersonWork $nothing = new PersonWork()) {}
 
     /**
      * @param iterable<WorkItem> $items
@@ -39,7 +37,7 @@ final readonly class Work
 
     public function held(string $personId): PersonWork
     {
-        return $this->byPerson[$personId] ?? self::nothing();
+        return $this->byPerson[$personId] ?? $this->nothing;
     }
 
     /** With a task that has just come to a person. */
@@ -48,13 +46,6 @@ final readonly class Work
         $byPerson = $this->byPerson;
         $byPerson[$personId] = $this->held($personId)->taking($item, $at);
 
-        return new self($byPerson);
-    }
-
-    private static function nothing(): PersonWork
-    {
-        static $nothing = new PersonWork();
-
-        return $nothing;
+        return new self($byPerson, $this->nothing);
     }
 }

@@ -22,8 +22,7 @@ final readonly class WorkItem
         public ?int $startAt = null,
         public ?int $dueAt = null,
         public ?string $reviewerId = null,
-    ) {
-    }
+    ) {}
 
     /** Whose time it takes now; null: nobody's. */
     public function loads(): ?string

@@ -16,7 +16,7 @@ use OpenBaton\Core\Time\Zone;
 
 function coverOf(string $personId, string $at, Absence ...$absences): Cover
 {
-    $people = array_map(static fn (string $id) => Build::person($id), ['oona', 'tobias', 'ines', 'marek', 'lead']);
+    $people = array_map(static fn(string $id) => Build::person($id), ['oona', 'tobias', 'ines', 'marek', 'lead']);
     $people[] = Build::person('gone', active: false);
     $team = new Team('bench', 'Bench', Build::seats('oona', 'tobias', 'ines', 'lead'), null, 'lead');
 
@@ -26,7 +26,7 @@ function coverOf(string $personId, string $at, Absence ...$absences): Cover
 /** @return list<string> */
 function asked(Cover $cover): array
 {
-    return array_map(static fn (CoverStep $step): string => $step->personId, $cover->steps);
+    return array_map(static fn(CoverStep $step): string => $step->personId, $cover->steps);
 }
 
 it('finds the person themselves where they are there', function (): void {

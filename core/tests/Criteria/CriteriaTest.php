@@ -100,7 +100,7 @@ it('offers every operator for some type, and every type some operator', function
             ->and(OperatorList::find($code))->toBe($operator);
     }
     foreach (FieldType::cases() as $type) {
-        expect(array_map(static fn (Operator $operator): string => $operator->code(), OperatorList::fitting($type)))->toContain('is_empty');
+        expect(array_map(static fn(Operator $operator): string => $operator->code(), OperatorList::fitting($type)))->toContain('is_empty');
     }
 });
 

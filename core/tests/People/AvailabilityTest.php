@@ -41,17 +41,17 @@ it('finds teams below a team, each once even in a circle', function (): void {
         new Team('brass', 'Brass', Build::seats('oona'), 'workshop'),
         new Team('keys', 'Keys', [], 'workshop'),
     ]);
-    $ids = static fn (bool $with): array => array_map(static fn (Team $team): string => $team->id, $roster->family('workshop', $with));
+    $ids = static fn(bool $with): array => array_map(static fn(Team $team): string => $team->id, $roster->family('workshop', $with));
     expect($ids(false))->toBe(['workshop'])->and($ids(true))->toBe(['workshop', 'brass', 'keys']);
 });
 
 it('refuses impossible people, weights and capacities', function (Closure $make): void {
     expect($make)->toThrow(InvalidArgumentException::class);
 })->with([
-    'level 4' => [fn () => Build::person('oona', ['brass' => 4])],
-    'weight 0' => [fn () => new Membership('oona', 0)],
-    'weight 1001' => [fn () => new Membership('oona', 1001)],
-    '0 percent' => [fn () => Capacity::percent(0)],
-    '25 hours' => [fn () => Capacity::minutesADay(1500)],
-    'a stranger in a team' => [fn () => new Roster(Build::calendar(), [], [new Team('a', 'A', Build::seats('nobody'))])],
+    'level 4' => [fn() => Build::person('oona', ['brass' => 4])],
+    'weight 0' => [fn() => new Membership('oona', 0)],
+    'weight 1001' => [fn() => new Membership('oona', 1001)],
+    '0 percent' => [fn() => Capacity::percent(0)],
+    '25 hours' => [fn() => Capacity::minutesADay(1500)],
+    'a stranger in a team' => [fn() => new Roster(Build::calendar(), [], [new Team('a', 'A', Build::seats('nobody'))])],
 ]);

@@ -6,7 +6,6 @@ use OpenBaton\Core\Document\DecisionFormat;
 use OpenBaton\Core\People\Availability;
 use OpenBaton\Core\People\Membership;
 use OpenBaton\Core\Routing\Decision;
-use OpenBaton\Core\Routing\Event;
 use OpenBaton\Core\Routing\FallOut;
 use OpenBaton\Core\Routing\Ring;
 use OpenBaton\Core\Routing\Verdict;
@@ -73,7 +72,7 @@ it('never picks anybody ineligible, in thousands of random worlds', function ():
 
 it('answers the same to the same question', function (): void {
     for ($seed = 0; $seed < WORLDS; $seed += 10) {
-        $run = static fn (): string => (string) json_encode(array_map(DecisionFormat::write(...), iterator_to_array(RandomWorld::of($seed)->decisions())));
+        $run = static fn(): string => (string) json_encode(array_map(DecisionFormat::write(...), iterator_to_array(RandomWorld::of($seed)->decisions())));
         $run() === $run() || $this->fail("World {$seed} was decided in two ways.");
     }
     expect($run())->toStartWith('[{"event":"e0"');
@@ -89,10 +88,10 @@ it('names everyone who fell out, once, at one step', function (): void {
                 foreach (array_slice($attempt->steps, 1) as $step) {
                     if ($step->code !== 'cover') {
                         $ids = [
-                            ...array_map(static fn (Membership $seat): string => $seat->personId, $step->kept),
-                            ...array_map(static fn (FallOut $one): string => $one->personId, $step->fallen),
+                            ...array_map(static fn(Membership $seat): string => $seat->personId, $step->kept),
+                            ...array_map(static fn(FallOut $one): string => $one->personId, $step->fallen),
                         ];
-                        $expected = array_map(static fn (Membership $seat): string => $seat->personId, $before);
+                        $expected = array_map(static fn(Membership $seat): string => $seat->personId, $before);
                         sort($ids);
                         sort($expected);
                         $ids === $expected || $this->fail("World {$seed}: step {$step->code} lost somebody.");
@@ -113,7 +112,7 @@ it('passes over no rule that holds: the index leaves the verdicts as they are wi
         $world = RandomWorld::of($seed);
         $compiled = CompiledRulebook::compile($world->rulebook, 'v');
         foreach ($world->events as $event) {
-            $found = array_map(static fn (Rule $rule): string => $rule->id, iterator_to_array($compiled->holding($event)));
+            $found = array_map(static fn(Rule $rule): string => $rule->id, iterator_to_array($compiled->holding($event)));
             $plain = [];
             foreach ($world->rulebook->rules as $position => $rule) {
                 if ($rule->active && $rule->isValidAt($event->at) && $compiled->criteria[$position]->firstFailure($event->facts) === null) {
@@ -151,7 +150,7 @@ it('keeps equal weights within one turn of each other while both are eligible, w
         $counts = array_fill_keys($always, 0);
         for ($turn = 0; $turn < 120; ++$turn) {
             // Some join late, all but three come and go.
-            $present = array_filter($others, static fn (): bool => $random->getInt(0, 1) === 1);
+            $present = array_filter($others, static fn(): bool => $random->getInt(0, 1) === 1);
             $eligible = [...$present, ...Build::seats(...$always)];
             [$winner, $ring] = $ring->joinedBy($eligible)->turn($eligible);
             if (isset($counts[$winner])) {

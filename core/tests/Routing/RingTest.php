@@ -88,7 +88,7 @@ it('never lets now fall', function (): void {
     $ring = (new Ring('r'))->joinedBy(Build::seats('a', 'b', 'c'));
     mt_srand(3);
     for ($turn = 0; $turn < 300; ++$turn) {
-        $eligible = array_values(array_filter(Build::seats('a', 'b', 'c'), static fn (): bool => mt_rand(0, 1) === 1)) ?: Build::seats('c');
+        $eligible = array_values(array_filter(Build::seats('a', 'b', 'c'), static fn(): bool => mt_rand(0, 1) === 1)) ?: Build::seats('c');
         [, $after] = $ring->turn($eligible);
         expect($after->now)->toBeGreaterThanOrEqual($ring->now);
         $ring = $after;

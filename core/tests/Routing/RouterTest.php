@@ -15,7 +15,6 @@ use OpenBaton\Core\Routing\Rings;
 use OpenBaton\Core\Routing\Router;
 use OpenBaton\Core\Routing\RuleVerdict;
 use OpenBaton\Core\Routing\Step;
-use OpenBaton\Core\Routing\Verdict;
 use OpenBaton\Core\Rulebook\CompiledRulebook;
 use OpenBaton\Core\Rulebook\FollowUp\AddTag;
 use OpenBaton\Core\Rulebook\FollowUp\DueIn;
@@ -30,10 +29,12 @@ use OpenBaton\Core\Rulebook\Method\RoundRobin;
 use OpenBaton\Core\Rulebook\Method\SamePerson;
 use OpenBaton\Core\Rulebook\Otherwise\AskPerson;
 use OpenBaton\Core\Rulebook\Otherwise\OpenToTeam;
+use OpenBaton\Core\Rulebook\Otherwise\Otherwise;
 use OpenBaton\Core\Rulebook\Otherwise\WaitUnplaced;
 use OpenBaton\Core\Rulebook\Pool\Except;
 use OpenBaton\Core\Rulebook\Pool\NamedPeople;
 use OpenBaton\Core\Rulebook\Pool\PersonInField;
+use OpenBaton\Core\Rulebook\Pool\Pool;
 use OpenBaton\Core\Rulebook\Pool\SkilledPeople;
 use OpenBaton\Core\Rulebook\Pool\TeamMembers;
 use OpenBaton\Core\Rulebook\Pool\Union;
@@ -76,7 +77,7 @@ function decide(array $rules, ?Event $event = null, ?Work $work = null, ?Rings $
 /** @return list<string> */
 function verdicts(Decision $decision): array
 {
-    return array_map(static fn (RuleVerdict $verdict): string => $verdict->verdict->value, $decision->verdicts());
+    return array_map(static fn(RuleVerdict $verdict): string => $verdict->verdict->value, $decision->verdicts());
 }
 
 /** @return array<string, list<string>> who was kept, by step */
@@ -84,7 +85,7 @@ function narrowing(Decision $decision, int $position = 0): array
 {
     $kept = [];
     foreach ($decision->attempts[$position]->steps as $step) {
-        $kept[$step->code] = array_map(static fn (Membership $seat): string => $seat->personId, $step->kept);
+        $kept[$step->code] = array_map(static fn(Membership $seat): string => $seat->personId, $step->kept);
     }
 
     return $kept;
@@ -93,11 +94,11 @@ function narrowing(Decision $decision, int $position = 0): array
 /** @return array<string, array<string, mixed>> reasons and figures by person */
 function fallen(Decision $decision, string $code): array
 {
-    $step = array_values(array_filter($decision->attempts[0]->steps, static fn (Step $step): bool => $step->code === $code))[0];
+    $step = array_values(array_filter($decision->attempts[0]->steps, static fn(Step $step): bool => $step->code === $code))[0];
 
     return array_combine(
-        array_map(static fn (FallOut $one): string => $one->personId, $step->fallen),
-        array_map(static fn (FallOut $one): array => ['reasons' => $one->reasons] + $one->figures, $step->fallen),
+        array_map(static fn(FallOut $one): string => $one->personId, $step->fallen),
+        array_map(static fn(FallOut $one): array => ['reasons' => $one->reasons] + $one->figures, $step->fallen),
     );
 }
 
@@ -151,7 +152,7 @@ it('does not stop at a rule without a pool, and carries its follow-ups before th
         Build::rule('after', null, then: [new AddTag('never')]),
     ]);
     expect(verdicts($decision))->toBe(['followed_up', 'decided', 'not_reached'])
-        ->and(array_map(static fn (Effect $effect): array => $effect->write(), $decision->effects))->toBe([
+        ->and(array_map(static fn(Effect $effect): array => $effect->write(), $decision->effects))->toBe([
             ['effect' => 'tag_added', 'tag' => 'seen'],
             ['effect' => 'priority_set', 'priority' => 'low'],
             ['effect' => 'priority_set', 'priority' => 'high'],
@@ -163,7 +164,7 @@ it('does not stop at a rule without a pool, and carries its follow-ups before th
 
 it('counts working time of the assignee where the due date says so', function (): void {
     $roster = new Roster(Build::calendar(), [Build::person('elina', [], Build::calendar('Europe/Helsinki', '08:00-12:00'))]);
-    $rule = static fn (bool $ofAssignee): Rule => Build::rule('r', new NamedPeople(['elina']), new InOrder(), then: [DueIn::minutes(240, $ofAssignee)]);
+    $rule = static fn(bool $ofAssignee): Rule => Build::rule('r', new NamedPeople(['elina']), new InOrder(), then: [DueIn::minutes(240, $ofAssignee)]);
     // Elina works 06:00 to 10:00 UTC; at 10:00 she is done for the day.
     expect(decide([$rule(false)], roster: $roster)->dueAt())->toBe(Build::at('2026-03-02 14:00'))
         ->and(decide([$rule(true)], roster: $roster)->dueAt())->toBe(Build::at('2026-03-03 10:00'));
@@ -183,7 +184,7 @@ it('finds nobody in a field that is empty', function (): void {
     expect(verdicts($decision))->toBe(['nobody_eligible'])->and(narrowing($decision))->toBe(['pool' => [], 'present' => []]);
 });
 
-it('makes pools of teams, skills, unions and exclusions', function (\OpenBaton\Core\Rulebook\Pool\Pool $pool, array $expected): void {
+it('makes pools of teams, skills, unions and exclusions', function (Pool $pool, array $expected): void {
     $decision = decide([Build::rule('r', $pool, new InOrder())], Build::event(['case.owner' => 'femi']));
     expect(narrowing($decision)['pool'])->toBe($expected);
 })->with([
@@ -212,7 +213,7 @@ it('gives to the lightest load counting the new task, then to whoever waited lon
 
 it('holds to a load ratio counting the new task', function (): void {
     // 420 + 4 × 480 = 2340 minutes of capacity; 1695 + 60 = 1755 are 75 percent exactly.
-    $at = static fn (int $minutes): ?string => decide(
+    $at = static fn(int $minutes): ?string => decide(
         [Build::rule('r', new NamedPeople(['ayumi', 'femi']), new InOrder(), limits: [new LoadRatioAtMost(75)])],
         work: Work::of([Build::item('t', 'ayumi', $minutes)]),
     )->assigneeId;
@@ -224,7 +225,7 @@ it('opens a task to all who are eligible', function (): void {
     expect($decision->outcome)->toBe(Outcome::Open)->and($decision->openTo)->toBe(['ayumi', 'femi'])->and($decision->assigneeId)->toBeNull();
 });
 
-it('does what the otherwise says where nobody is eligible', function (\OpenBaton\Core\Rulebook\Otherwise\Otherwise $otherwise, Outcome $outcome, ?string $assignee, array $openTo): void {
+it('does what the otherwise says where nobody is eligible', function (Otherwise $otherwise, Outcome $outcome, ?string $assignee, array $openTo): void {
     $decision = decide([
         Build::rule('r', new NamedPeople(['greta']), new InOrder(), otherwise: $otherwise, then: [new AddTag('late')]),
         Build::rule('rest', new NamedPeople(['femi']), new InOrder()),

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Tests\Support;
 
+use DateTimeImmutable;
+use DateTimeZone;
 use OpenBaton\Core\Absence\Absence;
 use OpenBaton\Core\Absence\AbsenceStatus;
 use OpenBaton\Core\Criteria\Facts;
@@ -19,6 +21,7 @@ use OpenBaton\Core\People\Membership;
 use OpenBaton\Core\People\Person;
 use OpenBaton\Core\Routing\Event;
 use OpenBaton\Core\Routing\EventKind;
+use OpenBaton\Core\Rulebook\FollowUp\FollowUp;
 use OpenBaton\Core\Rulebook\Give;
 use OpenBaton\Core\Rulebook\Limit\Limit;
 use OpenBaton\Core\Rulebook\Method\Method;
@@ -43,7 +46,7 @@ final class Build
     /** @param string $text a moment in any form that names its offset, or UTC */
     public static function at(string $text): int
     {
-        return (new \DateTimeImmutable($text, new \DateTimeZone('UTC')))->getTimestamp();
+        return (new DateTimeImmutable($text, new DateTimeZone('UTC')))->getTimestamp();
     }
 
     /** @param list<int> $weekdays */
@@ -66,7 +69,7 @@ final class Build
     /** @return list<Membership> */
     public static function seats(string ...$ids): array
     {
-        return array_map(static fn (string $id): Membership => new Membership($id), array_values($ids));
+        return array_map(static fn(string $id): Membership => new Membership($id), array_values($ids));
     }
 
     /** @param list<string> $substitutes */
@@ -121,7 +124,7 @@ final class Build
     /**
      * @param array<string, mixed>|null                               $if
      * @param list<Limit>                                             $limits
-     * @param list<\OpenBaton\Core\Rulebook\FollowUp\FollowUp>        $then
+     * @param list<FollowUp>        $then
      */
     public static function rule(
         string $id,

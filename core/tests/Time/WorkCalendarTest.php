@@ -15,7 +15,7 @@ use OpenBaton\Core\Time\Zone;
 function spansOn(WorkCalendar $calendar, string $date): array
 {
     return array_map(
-        static fn (Span $span): string => gmdate('d H:i', $span->from).'/'.gmdate('d H:i', $span->to),
+        static fn(Span $span): string => gmdate('d H:i', $span->from).'/'.gmdate('d H:i', $span->to),
         $calendar->spansOf(LocalDate::parse($date)),
     );
 }
@@ -82,13 +82,13 @@ it('changes to a later pattern on its date', function (): void {
 it('refuses what is no range of hours, no date and no zone', function (Closure $make): void {
     expect($make)->toThrow(InvalidArgumentException::class);
 })->with([
-    'hour 25' => [fn () => MinuteRange::parse('09:00-25:00')],
-    'without minutes' => [fn () => MinuteRange::parse('9-17')],
-    '30 February' => [fn () => LocalDate::parse('2026-02-30')],
-    'no such zone' => [fn () => new Zone('Europe/Nowhere')],
-    'an abbreviation' => [fn () => new Zone('EST')],
-    'backwards' => [fn () => new Span(5, 5)],
-    'weekday 8' => [fn () => new WeeklyPattern(LocalDate::parse('2026-01-01'), [8 => []])],
+    'hour 25' => [fn() => MinuteRange::parse('09:00-25:00')],
+    'without minutes' => [fn() => MinuteRange::parse('9-17')],
+    '30 February' => [fn() => LocalDate::parse('2026-02-30')],
+    'no such zone' => [fn() => new Zone('Europe/Nowhere')],
+    'an abbreviation' => [fn() => new Zone('EST')],
+    'backwards' => [fn() => new Span(5, 5)],
+    'weekday 8' => [fn() => new WeeklyPattern(LocalDate::parse('2026-01-01'), [8 => []])],
 ]);
 
 it('counts weekdays and days as the calendar does', function (): void {

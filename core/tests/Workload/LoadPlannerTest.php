@@ -25,7 +25,7 @@ function planned(array $items, string $now = '2026-03-02 09:00', ?Capacity $capa
 /** @return list<list<int>> capacity, planned and late of each day */
 function figures(LoadPlan $plan): array
 {
-    return array_map(static fn (DayLoad $day): array => [$day->capacity, $day->planned, $day->late], $plan->days);
+    return array_map(static fn(DayLoad $day): array => [$day->capacity, $day->planned, $day->late], $plan->days);
 }
 
 it('does what is due first first, whatever came first', function (): void {
@@ -92,7 +92,7 @@ it('spreads fixed minutes a day over the working time of the day', function (): 
 
 it('starts the horizon at the next day with working time left', function (): void {
     $plan = planned([], '2026-03-06 17:00');
-    $days = array_map(static fn (DayLoad $day): string => $day->date->format(), array_filter($plan->days, static fn (DayLoad $day): bool => $day->working));
+    $days = array_map(static fn(DayLoad $day): string => $day->date->format(), array_filter($plan->days, static fn(DayLoad $day): bool => $day->working));
     expect(array_values($days))->toBe(['2026-03-09', '2026-03-10', '2026-03-11', '2026-03-12', '2026-03-13'])
         ->and($plan->capacity)->toBe(2400);
 });
@@ -155,7 +155,7 @@ it('minimises the maximum lateness', function (): void {
             $items[] = Build::item("t{$number}", 'oona', mt_rand(1, 6) * 10, gmdate('Y-m-d H:i', Build::at('2026-03-02 09:00') + mt_rand(1, 30) * 600));
         }
         $finishes = planned($items)->finishes;
-        $planLateness = max(array_map(static fn (WorkItem $item): int => $finishes[$item->id] - (int) $item->dueAt, $items));
+        $planLateness = max(array_map(static fn(WorkItem $item): int => $finishes[$item->id] - (int) $item->dueAt, $items));
         expect($planLateness)->toBe(leastLateness($items, Build::at('2026-03-02 09:00')));
     }
 });

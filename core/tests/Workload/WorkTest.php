@@ -24,7 +24,7 @@ it('refuses negative effort', function (): void {
 
 it('loads whoever has to do something', function (TaskStatus $status, array $loaded, int $open): void {
     $work = Work::of([Build::item('a', 'oona', 60, status: $status, reviewer: 'greta')]);
-    $ids = static fn (string $person): array => array_map(static fn (WorkItem $item): string => $item->id, $work->held($person)->loading);
+    $ids = static fn(string $person): array => array_map(static fn(WorkItem $item): string => $item->id, $work->held($person)->loading);
     expect([$ids('oona'), $ids('greta')])->toBe($loaded)->and($work->held('oona')->openTasks)->toBe($open);
 })->with([
     [TaskStatus::New, [['a'], []], 1],

@@ -32,7 +32,10 @@ final class DemoHistory
 {
     private const CALENDAR_DAY = 86400;
 
-    /** @var SplPriorityQueue<array{int, int}, Closure(): void> */
+    /** Kinds that are done as soon as somebody gets to them; the others wait for parts and answers. */
+    private const SHORT = ['call-back', 'quote', 'fitting', 'invoice'];
+
+    /** @var SplPriorityQueue<array{int, int}, Closure(): mixed> */
     private SplPriorityQueue $agenda;
 
     private int $order = 0;
@@ -54,10 +57,10 @@ final class DemoHistory
     ) {
         $this->agenda = new SplPriorityQueue();
         $this->people = Person::query()->with('user')->get()->keyBy('id')->all();
-        $this->users = array_filter(array_map(static fn (Person $person): ?User => $person->user, $this->people));
+        $this->users = array_filter(array_map(static fn(Person $person): ?User => $person->user, $this->people));
     }
 
-    /** @param Closure(): void $happens */
+    /** @param Closure(): mixed $happens */
     public function at(int $instant, Closure $happens): void
     {
         // The queue gives the highest first: the earliest, and of those the one put in first.
@@ -69,7 +72,7 @@ final class DemoHistory
     {
         $this->agenda->setExtractFlags(SplPriorityQueue::EXTR_BOTH);
         while (! $this->agenda->isEmpty()) {
-            /** @var array{data: Closure(): void, priority: array{int, int}} $next */
+            /** @var array{data: Closure(): mixed, priority: array{int, int}} $next */
             $next = $this->agenda->extract();
             $instant = -$next['priority'][0];
             if ($instant >= $until) {
@@ -90,9 +93,9 @@ final class DemoHistory
         if ($task->assignee_id !== null) {
             $this->plan($task->id, $task->assignee_id, $incoming, $now, $pace);
         } elseif ($task->claimants()->exists()) {
-            $this->at($now + $this->random->getInt(20, 400) * 60, fn () => $this->claim($task->id, $incoming));
-        } elseif ($this->random->getInt(1, 100) <= 96) {
-            $this->at($now + $this->random->getInt(60, 1200) * 60, fn () => $this->placeByHand($task->id, $incoming));
+            $this->at($now + $this->random->getInt(20, 400) * 60, fn() => $this->claim($task->id, $incoming));
+        } elseif ($pace === null) {
+            $this->at($now + $this->random->getInt(60, 1200) * 60, fn() => $this->placeByHand($task->id, $incoming));
         }
 
         return $task;
@@ -103,13 +106,13 @@ final class DemoHistory
         $task = Task::query()->with('claimants')->findOrFail($taskId);
         $now = CarbonImmutable::now()->getTimestamp();
         $snapshot = $this->snapshots->current();
-        $there = $task->claimants->filter(static fn (Person $person): bool => (new WorkingTime($snapshot->roster->presenceOf($person->slug)))->isWorking($now))->values();
-        if ($there->isEmpty()) {
-            $this->at($now + 5400, fn () => $this->claim($taskId, $incoming));
+        $there = $task->claimants->filter(static fn(Person $person): bool => (new WorkingTime($snapshot->roster->presenceOf($person->slug)))->isWorking($now))->values();
+        $person = $there->get($this->random->getInt(0, max(0, $there->count() - 1)));
+        if ($person === null) {
+            $this->at($now + 5400, fn() => $this->claim($taskId, $incoming));
 
             return;
         }
-        $person = $there[$this->random->getInt(0, $there->count() - 1)];
         (new ClaimTask())($task, $person, $this->users[$person->id]);
         $this->plan($taskId, $person->id, $incoming, $now, null);
     }
@@ -130,7 +133,8 @@ final class DemoHistory
         $spent = max(5, (int) round($minutes * $this->random->getInt(65, 140) / 100));
         $time = new WorkingTime($this->snapshots->current()->roster->presenceOf($this->people[$personId]->slug));
         // Days until somebody gets to it: parts to come, customers to answer, other things to do.
-        $wait = (int) round(self::CALENDAR_DAY * ($pace ?? 1.0) * $this->random->getInt(0, 1000) / 1000 * $this->random->getInt(0, 1000) / 1000 * 21);
+        $days = in_array($incoming->kind->slug, self::SHORT, true) ? 6 : 34;
+        $wait = (int) round(self::CALENDAR_DAY * ($pace ?? 1.0) * $this->random->getInt(0, 1000) / 1000 * $this->random->getInt(0, 1000) / 1000 * $days);
         try {
             $free = max($now, $this->free[$personId] ?? 0);
             $end = $time->add(max($free, $now + $wait), $spent);

@@ -14,11 +14,13 @@ use Random\Randomizer;
 final class DemoPlaces
 {
     /** @var array<string, string> */
-    private array $people;
+    private array $people = [];
 
     public function __construct(private readonly Randomizer $random)
     {
-        $this->people = Person::query()->pluck('id', 'slug')->all();
+        foreach (Person::query()->get(['id', 'slug']) as $person) {
+            $this->people[$person->slug] = $person->id;
+        }
     }
 
     public function lay(): void

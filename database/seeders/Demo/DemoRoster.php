@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Database\Seeders\Demo;
 
 use Carbon\CarbonImmutable;
+use Closure;
 
 /** The roster of Alder & Quill as a document; dates are relative to the day of the demo. */
 final class DemoRoster
@@ -80,10 +81,10 @@ final class DemoRoster
                 'hours' => [self::week('09:00-13:00', '13:30-17:30')],
                 'holidays' => [$today->year.'-12-25', $today->year.'-12-26', ($today->year + 1).'-01-01', ($today->year + 1).'-03-17'],
             ],
-            'skills' => self::listed(self::SKILLS, static fn (string $id, string $name): array => ['id' => $id, 'name' => $name]),
+            'skills' => self::listed(self::SKILLS, static fn(string $id, string $name): array => ['id' => $id, 'name' => $name]),
             'people' => self::listed(self::PEOPLE, self::person(...)),
             'teams' => self::listed(self::TEAMS, self::team(...)),
-            'absences' => self::listed(self::ABSENCES, static fn (string $id, array $absence): array => [
+            'absences' => self::listed(self::ABSENCES, static fn(string $id, array $absence): array => [
                 'id' => $id,
                 'person' => $absence[0],
                 'first' => $monday->addDays($absence[1])->format('Y-m-d'),
@@ -97,7 +98,7 @@ final class DemoRoster
     /** @return array<string, string> name by slug */
     public static function names(): array
     {
-        return array_map(static fn (array $person): string => $person[0], self::PEOPLE);
+        return array_map(static fn(array $person): string => $person[0], self::PEOPLE);
     }
 
     /**
@@ -140,7 +141,7 @@ final class DemoRoster
             'name' => $team[0],
             'parent' => $team[3],
             'lead' => $team[1],
-            'members' => array_map(static fn (string $person): array => [
+            'members' => array_map(static fn(string $person): array => [
                 'person' => $person,
                 'weight' => in_array($person, self::HALF_WEIGHT, true) ? 50 : 100,
             ], $team[2]),
@@ -157,11 +158,11 @@ final class DemoRoster
      * @template T
      *
      * @param array<string, T>                          $table
-     * @param \Closure(string, T): array<string, mixed> $write
+     * @param Closure(string, T): array<string, mixed> $write
      *
      * @return list<array<string, mixed>>
      */
-    private static function listed(array $table, \Closure $write): array
+    private static function listed(array $table, Closure $write): array
     {
         return array_map($write, array_keys($table), array_values($table));
     }

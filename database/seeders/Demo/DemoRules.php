@@ -30,15 +30,8 @@ final class DemoRules
                 ['kind' => 'lightest_load'],
                 [['kind' => 'skill_at_least', 'skill' => 'brass', 'level' => 2], ['kind' => 'load_ratio_at_most', 'percent' => 100]],
             ), [['kind' => 'due_in', 'working_time' => 'PT8H', 'hours_of' => 'house']]),
-            self::rule('dear-repair', 'Repair valued over 400: diagnosis by a level 3', ['all' => [
-                self::is('task.kind', 'diagnosis'),
-                ['field' => 'task.value', 'op' => 'more_than', 'value' => 400],
-                ['field' => 'task.family', 'op' => 'one_of', 'value' => ['brass', 'strings', 'keys']],
-            ]], self::give(
-                ['kind' => 'people', 'people' => ['winnie-achieng', 'piotr-zielny', 'ayumi-kato', 'tobias-lindqvist']],
-                ['kind' => 'lightest_load'],
-                [['kind' => 'load_ratio_at_most', 'percent' => 110]],
-            ), [['kind' => 'due_in', 'working_days' => 1, 'hours_of' => 'house'], ['kind' => 'priority', 'priority' => 'high']]),
+            self::dear('brass', 'Brass'),
+            self::dear('strings', 'Strings'),
             self::rule('brass-round', 'Brass repairs go round the brass bench', ['all' => [
                 ['field' => 'task.kind', 'op' => 'one_of', 'value' => ['bench-repair', 'rush-repair', 'diagnosis']],
                 self::is('task.family', 'brass'),
@@ -47,7 +40,7 @@ final class DemoRules
                 ['kind' => 'round_robin', 'rotation' => 'Brass bench'],
                 [['kind' => 'open_tasks_at_most', 'tasks' => 9]],
                 ['kind' => 'unplaced'],
-            ), [['kind' => 'due_in', 'working_days' => 5, 'hours_of' => 'house']]),
+            ), [['kind' => 'due_in', 'working_days' => 8, 'hours_of' => 'house']]),
             ...array_map(self::bench(...), array_keys(self::BENCHES), array_values(self::BENCHES)),
             self::rule('quality-round', 'Quality checks go round Quality, never to whoever did the repair', self::is('task.kind', 'quality-check'), self::give(
                 ['kind' => 'except', 'pool' => self::team('quality'), 'without' => ['kind' => 'field', 'field' => 'task.repaired_by']],
@@ -85,13 +78,25 @@ final class DemoRules
     }
 
     /** @return array<string, mixed> */
+    private static function dear(string $family, string $name): array
+    {
+        return self::rule("dear-{$family}", "{$name} valued over 400: diagnosis by a level 3", ['all' => [
+            self::is('task.kind', 'diagnosis'),
+            self::is('task.family', $family),
+            ['field' => 'task.value', 'op' => 'more_than', 'value' => 400],
+        ]], self::give(['kind' => 'skill', 'skill' => $family, 'level' => 3], ['kind' => 'lightest_load'], [
+            ['kind' => 'load_ratio_at_most', 'percent' => 110],
+        ]), [['kind' => 'due_in', 'working_days' => 1, 'hours_of' => 'house'], ['kind' => 'priority', 'priority' => 'high']]);
+    }
+
+    /** @return array<string, mixed> */
     private static function bench(string $family, string $name): array
     {
         return self::rule("{$family}-round", "{$name} repairs go round their bench", ['all' => [
             ['field' => 'task.kind', 'op' => 'one_of', 'value' => ['bench-repair', 'rush-repair', 'diagnosis']],
             self::is('task.family', $family),
         ]], self::give(self::team("{$family}-bench"), ['kind' => 'round_robin', 'rotation' => "{$name} bench"]), [
-            ['kind' => 'due_in', 'working_days' => 5, 'hours_of' => 'house'],
+            ['kind' => 'due_in', 'working_days' => 8, 'hours_of' => 'house'],
         ]);
     }
 
@@ -123,7 +128,7 @@ final class DemoRules
             'if' => $if ?? ['all' => []],
             'give' => $give,
             'then' => $then,
-        ], static fn (mixed $value): bool => $value !== null);
+        ], static fn(mixed $value): bool => $value !== null);
     }
 
     /**

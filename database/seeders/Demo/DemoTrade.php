@@ -9,19 +9,19 @@ final class DemoTrade
 {
     /** Name, usual minutes, guide. */
     public const KINDS = [
-        'call-back' => ['Call back', 20, "Call within the day. Note what was agreed and when they want to hear from us again."],
-        'quote' => ['Quote', 45, "Look up the hire list. Give two prices: by the term and by the year. Send it with the fitting dates."],
-        'fitting' => ['Fitting', 60, "Measure the player with the instrument in hand. Try one size up and one down. Write the chosen size on the card."],
-        'diagnosis' => ['Diagnosis', 40, "Play it first. List each fault with the time it takes. Photograph what was there on arrival."],
-        'bench-repair' => ['Bench repair', 150, "Check the diagnosis against the instrument. Order parts before opening it. Play-test when done and note the time spent."],
-        'rush-repair' => ['Rush repair', 90, "Do only what makes it playable. Write down what is left for a later visit."],
-        'quality-check' => ['Quality check', 30, "Check against the diagnosis, line by line. Anything that fails goes back with a photograph."],
-        'rework' => ['Rework', 60, "Read the note of the check. Mend what it names and nothing else."],
-        'insurer-claim' => ['Insurer claim', 50, "Claim form, invoice and photographs, in one message. Note the claim number on the task."],
-        'tuning-visit' => ['Tuning visit', 90, "Confirm the day before. Tune to 440 unless the card says otherwise. Leave the card signed."],
-        'return-inspection' => ['Return inspection', 30, "Compare with the photographs of the hire. List what is missing or worn."],
-        'stock-count' => ['Stock count', 120, "Count shelf by shelf, top to bottom. Write down what is in repair."],
-        'invoice' => ['Invoice', 15, "Check the address and the term. Send it the same day."],
+        'call-back' => ['Call back', 20, 'Call within the day. Note what was agreed and when they want to hear from us again.'],
+        'quote' => ['Quote', 45, 'Look up the hire list. Give two prices: by the term and by the year. Send it with the fitting dates.'],
+        'fitting' => ['Fitting', 60, 'Measure the player with the instrument in hand. Try one size up and one down. Write the chosen size on the card.'],
+        'diagnosis' => ['Diagnosis', 40, 'Play it first. List each fault with the time it takes. Photograph what was there on arrival.'],
+        'bench-repair' => ['Bench repair', 150, 'Check the diagnosis against the instrument. Order parts before opening it. Play-test when done and note the time spent.'],
+        'rush-repair' => ['Rush repair', 90, 'Do only what makes it playable. Write down what is left for a later visit.'],
+        'quality-check' => ['Quality check', 30, 'Check against the diagnosis, line by line. Anything that fails goes back with a photograph.'],
+        'rework' => ['Rework', 60, 'Read the note of the check. Mend what it names and nothing else.'],
+        'insurer-claim' => ['Insurer claim', 50, 'Claim form, invoice and photographs, in one message. Note the claim number on the task.'],
+        'tuning-visit' => ['Tuning visit', 90, 'Confirm the day before. Tune to 440 unless the card says otherwise. Leave the card signed.'],
+        'return-inspection' => ['Return inspection', 30, 'Compare with the photographs of the hire. List what is missing or worn.'],
+        'stock-count' => ['Stock count', 120, 'Count shelf by shelf, top to bottom. Write down what is in repair.'],
+        'invoice' => ['Invoice', 15, 'Check the address and the term. Send it the same day.'],
     ];
 
     public const FAMILIES = ['brass' => 'Brass', 'woodwind' => 'Woodwind', 'strings' => 'Strings', 'keys' => 'Keys and electronics'];

@@ -12,7 +12,7 @@ export type Formats = {
 
 /** Moments in the zone of the reader. */
 export function useFormats(): Formats {
-    const zone = useShared().strip?.zone ?? 'UTC';
+    const zone = useShared().status?.zone ?? 'UTC';
     const time = new Intl.DateTimeFormat('en-IE', { hour: '2-digit', minute: '2-digit', hour12: false, timeZone: zone });
     const day = new Intl.DateTimeFormat('en-CA', { year: 'numeric', month: '2-digit', day: '2-digit', timeZone: zone });
     const long = new Intl.DateTimeFormat('en-IE', { weekday: 'short', day: 'numeric', month: 'short', timeZone: zone });

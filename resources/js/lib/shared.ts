@@ -4,7 +4,7 @@ import type { StatusStripProps } from '@props/StatusStrip';
 /** What every page gets. */
 export type Shared = {
     viewer: { name: string; slug: string | null; leads: boolean } | null;
-    strip: StatusStripProps | null;
+    status: StatusStripProps | null;
     stamp: string;
     said: { done: string | null; problem: string | null; undo: { label: string; url: string } | null };
 };

@@ -5,7 +5,7 @@ import { Popover } from '@/ui/Popover';
 import { PersonName } from './PersonMark';
 
 export function StatusStrip({ state }: { state: 'current' | 'out of touch' }) {
-    const { strip, viewer } = useShared();
+    const { status: strip, viewer } = useShared();
     const formats = useFormats();
     if (strip === null) return null;
     const last = strip.lastHandoff;

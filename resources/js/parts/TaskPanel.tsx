@@ -72,7 +72,7 @@ export function TaskPanel({ task, place, keys = false, onClose }: { task: TaskVi
             <header className="flex items-start gap-3">
                 <div className="min-w-0 flex-1">
                     <p className="text-ink2">
-                        <span className="font-mono">№ {task.number}</span> · {task.kind}
+                        № <span className="font-mono">{task.number}</span> · {task.kind}
                     </p>
                     <h1 className="text-lg break-words">{task.title}</h1>
                 </div>

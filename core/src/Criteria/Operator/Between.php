@@ -35,6 +35,6 @@ final readonly class Between implements Operator
     {
         [$low, $high] = Plain::pair($operand);
 
-        return static fn (string|int|float|bool|array $value): bool => $low <= $value && $value <= $high;
+        return static fn(string|int|float|bool|array $value): bool => $low <= $value && $value <= $high;
     }
 }

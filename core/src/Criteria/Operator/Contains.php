@@ -35,6 +35,6 @@ final readonly class Contains implements Operator
     {
         $operand = Plain::key($operand, $type);
 
-        return static fn (string|int|float|bool|array $value): bool => str_contains(Plain::key($value, $type), $operand);
+        return static fn(string|int|float|bool|array $value): bool => str_contains(Plain::key($value, $type), $operand);
     }
 }

@@ -35,6 +35,6 @@ final readonly class EndsWith implements Operator
     {
         $operand = Plain::key($operand, $type);
 
-        return static fn (string|int|float|bool|array $value): bool => str_ends_with(Plain::key($value, $type), $operand);
+        return static fn(string|int|float|bool|array $value): bool => str_ends_with(Plain::key($value, $type), $operand);
     }
 }

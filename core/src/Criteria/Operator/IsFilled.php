@@ -33,6 +33,6 @@ final readonly class IsFilled implements Operator
 
     public function against(string|int|float|bool|array|null $operand, FieldType $type): callable
     {
-        return static fn (string|int|float|bool|array $value): bool => $value !== [] && $value !== '';
+        return static fn(string|int|float|bool|array $value): bool => $value !== [] && $value !== '';
     }
 }

@@ -35,6 +35,6 @@ final readonly class IsNoneOf implements Operator
     {
         $set = Plain::set($operand, $type);
 
-        return static fn (string|int|float|bool|array $value): bool => ! isset($set[Plain::key($value, $type)]);
+        return static fn(string|int|float|bool|array $value): bool => ! isset($set[Plain::key($value, $type)]);
     }
 }

@@ -35,6 +35,6 @@ final readonly class IsNot implements Operator
     {
         $operand = Plain::one($operand, $type);
 
-        return static fn (string|int|float|bool|array $value): bool => Plain::one($value, $type) !== $operand;
+        return static fn(string|int|float|bool|array $value): bool => Plain::one($value, $type) !== $operand;
     }
 }

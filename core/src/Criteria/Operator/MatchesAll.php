@@ -35,6 +35,6 @@ final readonly class MatchesAll implements Operator
     {
         $set = Plain::set($operand, $type);
 
-        return static fn (string|int|float|bool|array $value): bool => array_diff_key($set, Plain::set($value, $type)) === [];
+        return static fn(string|int|float|bool|array $value): bool => array_diff_key($set, Plain::set($value, $type)) === [];
     }
 }

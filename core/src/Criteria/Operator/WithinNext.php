@@ -36,7 +36,7 @@ final readonly class WithinNext implements Operator
     {
         $days = Plain::days($operand);
 
-        return static fn (string|int|float|bool|array $value, Facts $facts): bool => $value >= $facts->today->format()
+        return static fn(string|int|float|bool|array $value, Facts $facts): bool => $value >= $facts->today->format()
             && $value <= $facts->today->plus($days)->format();
     }
 }

@@ -15,9 +15,7 @@ final readonly class AddTag implements FollowUp
 {
     use NothingToCheck;
 
-    public function __construct(public string $tag)
-    {
-    }
+    public function __construct(public string $tag) {}
 
     public static function kind(): string
     {

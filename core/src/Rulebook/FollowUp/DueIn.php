@@ -29,8 +29,7 @@ final readonly class DueIn implements FollowUp
         public ?int $minutes,
         public ?int $workingDays,
         public bool $ofAssignee,
-    ) {
-    }
+    ) {}
 
     public static function minutes(int $minutes, bool $ofAssignee = false): self
     {

@@ -16,9 +16,7 @@ final readonly class SetPriority implements FollowUp
 {
     use NothingToCheck;
 
-    public function __construct(public Priority $priority)
-    {
-    }
+    public function __construct(public Priority $priority) {}
 
     public static function kind(): string
     {

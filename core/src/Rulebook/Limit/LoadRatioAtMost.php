@@ -14,9 +14,7 @@ final readonly class LoadRatioAtMost implements Limit
 {
     use NothingToCheck;
 
-    public function __construct(public int $percent)
-    {
-    }
+    public function __construct(public int $percent) {}
 
     public static function kind(): string
     {

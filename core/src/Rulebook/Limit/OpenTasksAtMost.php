@@ -14,9 +14,7 @@ final readonly class OpenTasksAtMost implements Limit
 {
     use NothingToCheck;
 
-    public function __construct(public int $tasks)
-    {
-    }
+    public function __construct(public int $tasks) {}
 
     public static function kind(): string
     {

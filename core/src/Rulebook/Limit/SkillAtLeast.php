@@ -13,9 +13,7 @@ use OpenBaton\Core\Workload\LoadView;
 
 final readonly class SkillAtLeast implements Limit
 {
-    public function __construct(public SkillLevel $skill)
-    {
-    }
+    public function __construct(public SkillLevel $skill) {}
 
     public static function kind(): string
     {

@@ -18,6 +18,5 @@ final readonly class Choice
         public ?string $personId,
         public array $figures,
         public ?Ring $ring = null,
-    ) {
-    }
+    ) {}
 }

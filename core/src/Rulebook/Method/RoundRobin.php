@@ -13,9 +13,7 @@ final readonly class RoundRobin implements Method
     use NothingToCheck;
 
     /** @param string $rotation name of the ring; rules that name the same one share it */
-    public function __construct(public string $rotation)
-    {
-    }
+    public function __construct(public string $rotation) {}
 
     public static function kind(): string
     {

@@ -20,6 +20,5 @@ final readonly class Selection
         public array $pool,
         public Rings $rings,
         public LoadView $load,
-    ) {
-    }
+    ) {}
 }

@@ -13,9 +13,7 @@ use OpenBaton\Core\People\Roster;
 /** One named person, or their substitute; unplaced where there is no cover. */
 final readonly class AskPerson implements Otherwise
 {
-    public function __construct(public string $personId)
-    {
-    }
+    public function __construct(public string $personId) {}
 
     public static function kind(): string
     {

@@ -13,9 +13,7 @@ use OpenBaton\Core\People\Roster;
 /** Anyone in the team may claim it. */
 final readonly class OpenToTeam implements Otherwise
 {
-    public function __construct(public string $teamId)
-    {
-    }
+    public function __construct(public string $teamId) {}
 
     public static function kind(): string
     {
@@ -40,7 +38,7 @@ final readonly class OpenToTeam implements Otherwise
     public function settle(Roster $roster, int $at): Settlement
     {
         return new Settlement(null, array_map(
-            static fn (Membership $member): string => $member->personId,
+            static fn(Membership $member): string => $member->personId,
             ($roster->teams[$this->teamId] ?? null)->members ?? [],
         ));
     }

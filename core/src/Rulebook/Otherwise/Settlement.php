@@ -17,6 +17,5 @@ final readonly class Settlement
         public ?string $personId = null,
         public array $openTo = [],
         public ?Cover $cover = null,
-    ) {
-    }
+    ) {}
 }

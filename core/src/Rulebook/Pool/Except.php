@@ -13,9 +13,7 @@ use OpenBaton\Core\People\Roster;
 /** Whoever is in one pool and not in another ("not the one who did the work"). */
 final readonly class Except implements Pool
 {
-    public function __construct(public Pool $pool, public Pool $without)
-    {
-    }
+    public function __construct(public Pool $pool, public Pool $without) {}
 
     public static function kind(): string
     {

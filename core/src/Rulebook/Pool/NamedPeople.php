@@ -14,9 +14,7 @@ use OpenBaton\Core\People\Roster;
 final readonly class NamedPeople implements Pool
 {
     /** @param list<string> $personIds */
-    public function __construct(public array $personIds)
-    {
-    }
+    public function __construct(public array $personIds) {}
 
     public static function kind(): string
     {

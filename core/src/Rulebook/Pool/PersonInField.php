@@ -15,9 +15,7 @@ use OpenBaton\Core\People\Roster;
 /** The person whom a field of the subject names. */
 final readonly class PersonInField implements Pool
 {
-    public function __construct(public string $path)
-    {
-    }
+    public function __construct(public string $path) {}
 
     public static function kind(): string
     {

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace OpenBaton\Core\Rulebook\Pool;
 
 use OpenBaton\Core\Criteria\Facts;
-use OpenBaton\Core\Criteria\Fault;
 use OpenBaton\Core\Criteria\FieldCatalogue;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\People\Membership;
@@ -15,9 +14,7 @@ use OpenBaton\Core\Rulebook\SkillLevel;
 /** Everyone in the house with a skill at a level. */
 final readonly class SkilledPeople implements Pool
 {
-    public function __construct(public SkillLevel $skill)
-    {
-    }
+    public function __construct(public SkillLevel $skill) {}
 
     public static function kind(): string
     {

@@ -8,7 +8,6 @@ use OpenBaton\Core\Criteria\Facts;
 use OpenBaton\Core\Criteria\Fault;
 use OpenBaton\Core\Criteria\FieldCatalogue;
 use OpenBaton\Core\Document\Node;
-use OpenBaton\Core\People\Membership;
 use OpenBaton\Core\People\Roster;
 
 /** A team, with or without the teams below it, with or without its lead. */
@@ -18,8 +17,7 @@ final readonly class TeamMembers implements Pool
         public string $teamId,
         public bool $withSubTeams = false,
         public bool $withLead = true,
-    ) {
-    }
+    ) {}
 
     public static function kind(): string
     {

@@ -14,9 +14,7 @@ use OpenBaton\Core\People\Roster;
 final readonly class Union implements Pool
 {
     /** @param list<Pool> $pools */
-    public function __construct(public array $pools)
-    {
-    }
+    public function __construct(public array $pools) {}
 
     public static function kind(): string
     {
@@ -25,14 +23,14 @@ final readonly class Union implements Pool
 
     public static function read(Node $node): static
     {
-        $pools = array_map(static fn (Node $item): Pool => PartList::read($item, PartList::POOLS), $node->get('pools')->items());
+        $pools = array_map(static fn(Node $item): Pool => PartList::read($item, PartList::POOLS), $node->get('pools')->items());
 
         return new self($pools === [] ? throw $node->get('pools')->fail('Give at least one pool.') : $pools);
     }
 
     public function write(): array
     {
-        return ['kind' => self::kind(), 'pools' => array_map(static fn (Pool $pool): array => $pool->write(), $this->pools)];
+        return ['kind' => self::kind(), 'pools' => array_map(static fn(Pool $pool): array => $pool->write(), $this->pools)];
     }
 
     public function faults(Roster $roster, FieldCatalogue $catalogue, string $pointer): array

@@ -9,14 +9,14 @@ import { TaskPanel } from '@/parts/TaskPanel';
 import { TaskRows } from '@/parts/TaskRows';
 import { Button } from '@/ui/Button';
 
-const COLUMNS = 'grid grid-cols-[minmax(150px,1.2fr)_minmax(76px,0.6fr)_44px_54px_repeat(5,minmax(66px,1fr))] items-center gap-x-3';
+const COLUMNS = 'grid grid-cols-[minmax(150px,1.3fr)_minmax(92px,0.6fr)_36px_32px_48px_repeat(5,minmax(66px,1fr))] items-center gap-x-2';
 
 function state(lane: Lane, until: (iso: string) => string): ReactNode {
     switch (lane.state) {
         case 'away':
             return (
                 <span className="text-plum" title={lane.substitutes.length === 0 ? 'no substitute named' : `substitutes: ${lane.substitutes.map((one) => one.name).join(', ')}`}>
-                    away{lane.awayUntil !== null && <span className="text-xs"> to {until(lane.awayUntil)}</span>}
+                    away{lane.awayUntil !== null && ` to ${until(lane.awayUntil)}`}
                 </span>
             );
         case 'in':
@@ -44,10 +44,8 @@ function LaneRow({ lane, chosen, onChoose }: { lane: Lane; chosen: boolean; onCh
                 </button>
             </span>
             <span role="cell" className="truncate">{state(lane, until)}</span>
-            <span role="cell" className="text-right">
-                {lane.openTasks}
-                {lane.late > 0 && <strong className="block text-xs leading-3 text-brick">{lane.late} late</strong>}
-            </span>
+            <span role="cell" className="text-right">{lane.openTasks}</span>
+            <span role="cell" className={`text-right ${lane.late > 0 ? 'font-semibold text-brick' : 'text-ink2'}`}>{lane.late}</span>
             <span role="cell" className={`text-right ${over ? 'font-semibold text-brick' : ''}`}>{lane.loadPercent === null ? 'none' : `${lane.loadPercent} %`}</span>
             {lane.days.map((one) => (
                 <span role="cell" key={one.date} className="border-l border-line pl-1">
@@ -126,6 +124,7 @@ export default function Floor({ days, teams, unplaced, open, handoffs, task, per
                             <span role="columnheader">Person</span>
                             <span role="columnheader">Now</span>
                             <span role="columnheader" className="text-right">Open</span>
+                            <span role="columnheader" className="text-right">Late</span>
                             <span role="columnheader" className="text-right" title="Pressing work over capacity, in the next five working days">Load</span>
                             {days.map((date, index) => (
                                 <span role="columnheader" key={date} className={`border-l border-line pl-1 ${index === 0 ? 'font-semibold text-ink' : ''}`}>

@@ -166,12 +166,12 @@ export default function Rulebook(page: RulebookPageProps) {
                 </section>
                 <section>
                     <h2 className="mb-1 text-base font-semibold">As a file</h2>
-                    <p className="flex gap-2">
+                    <p className="flex items-baseline gap-3">
                         <a className="text-sky hover:underline" href="/rulebook/export">
                             Export
                         </a>
                         {mayWrite && (
-                            <Button look="quiet" className="min-h-0 py-0" onClick={() => setImporting(true)}>
+                            <Button look="quiet" className="min-h-6 font-normal" onClick={() => setImporting(true)}>
                                 Import …
                             </Button>
                         )}

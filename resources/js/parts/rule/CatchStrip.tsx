@@ -18,12 +18,12 @@ export function shares(rules: Rule[], strip: Strip): Map<string, Share> {
 
 /** One rule's piece of the strip: as wide at the top as what reaches it, narrower below by what it takes. */
 export function StripPiece({ share, total, gives, active }: { share: Share | undefined; total: number; gives: boolean; active: boolean }) {
-    if (share === undefined || total === 0) return <div className="w-24" />;
+    if (share === undefined || total === 0) return <div className="w-24 shrink-0" />;
     const top = (share.before / total) * WIDTH;
     const bottom = (share.after / total) * WIDTH;
     const dead = gives && active && share.taken === 0;
     return (
-        <div className="relative h-full w-24 shrink-0">
+        <div className="relative w-24 shrink-0 self-stretch">
             <svg className="absolute inset-0 h-full w-full" viewBox={`0 0 ${WIDTH} 100`} preserveAspectRatio="none" aria-hidden="true">
                 <polygon points={`0,0 ${top},0 ${bottom},100 0,100`} className="fill-pine/25" />
                 <polygon points={`${top},0 ${bottom},100 ${top},100`} className="fill-pine" />

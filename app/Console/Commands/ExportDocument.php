@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Bridge\SnapshotSource;
+use App\Formats\RulebookFile;
+use App\Http\Controllers\RosterFileController;
+use App\Models\House;
+use App\Models\RulebookVersion;
+use App\Models\VersionState;
+use Illuminate\Console\Command;
+
+final class ExportDocument extends Command
+{
+    protected $signature = 'baton:export {what : rulebook or roster} {file=- : where to, - for standard output}';
+
+    protected $description = 'Write the published rulebook or the roster as a document';
+
+    public function handle(RulebookFile $rulebooks, SnapshotSource $snapshots): int
+    {
+        $json = match ($this->argument('what')) {
+            'rulebook' => $rulebooks->write(RulebookVersion::query()->where('state', VersionState::Published)->firstOrFail(), $snapshots->current()),
+            'roster' => RosterFileController::json(House::query()->firstOrFail()),
+            default => null,
+        };
+        if ($json === null) {
+            $this->error('There is "rulebook" and "roster".');
+
+            return 2;
+        }
+        $file = (string) $this->argument('file');
+        if ($file === '-') {
+            $this->output->write($json);
+        } elseif (@file_put_contents($file, $json) === false) {
+            $this->error("{$file} can't be written.");
+
+            return 2;
+        }
+
+        return 0;
+    }
+}

@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Formats\SchemaCheck;
+use App\Models\Task;
+use Illuminate\Testing\TestResponse;
+use Tests\Support\House;
+
+beforeEach(function (): void {
+    House::open();
+    House::publish(House::roundRule());
+    $this->token = House::user('hanneke')->createToken('shop', ['tasks:create'])->plainTextToken;
+});
+
+/**
+ * @param array<string, mixed>  $body
+ * @param array<string, string> $headers
+ */
+function send(mixed $test, array $body, array $headers = []): TestResponse
+{
+    return $test->postJson('/api/v1/tasks', $body, $headers + ['Authorization' => "Bearer {$test->token}", 'Idempotency-Key' => 'key-00001']);
+}
+
+it('takes a task in, routes it and answers with where it is', function (): void {
+    $response = send($this, [
+        'title' => 'Trumpet, stuck valve', 'kind' => 'bench-repair', 'customer' => 'holms-school', 'estimate' => 'PT1H30M',
+        'priority' => 'high', 'tags' => ['warranty'], 'fields' => ['task.family' => 'brass', 'task.value' => 320.5],
+    ])->assertCreated();
+
+    $response->assertJson([
+        'title' => 'Trumpet, stuck valve', 'kind' => 'bench-repair', 'status' => 'new', 'priority' => 'high', 'customer' => 'holms-school',
+        'estimate' => 'PT1H30M', 'tags' => ['warranty'], 'assignee' => ['id' => 'ayumi', 'name' => 'Ayumi Kato'],
+    ]);
+    $task = Task::query()->sole();
+    $response->assertHeader('Location', url("/api/v1/tasks/{$task->id}"));
+    expect($task->facts)->toBe(['task.family' => 'brass', 'task.value' => 320.5])->and($task->number)->toBe($response->json('number'));
+});
+
+it('makes one task of a request that comes twice', function (): void {
+    $body = ['title' => 'Trumpet', 'kind' => 'bench-repair'];
+    $first = send($this, $body)->assertCreated();
+    $second = send($this, $body)->assertOk()->assertHeader('Idempotent-Replayed', 'true');
+    expect($second->json('id'))->toBe($first->json('id'))->and(Task::query()->count())->toBe(1);
+});
+
+it('refuses a key that comes back with something else', function (): void {
+    send($this, ['title' => 'Trumpet', 'kind' => 'bench-repair'])->assertCreated();
+    send($this, ['title' => 'Tuba', 'kind' => 'bench-repair'])->assertUnprocessable()
+        ->assertHeader('Content-Type', 'application/problem+json')
+        ->assertJsonPath('type', 'https://openbaton.example/problems/key-used-otherwise');
+    expect(Task::query()->count())->toBe(1);
+});
+
+it('says everything that is wrong, each with its place', function (array $body, array $pointers): void {
+    $response = send($this, $body)->assertUnprocessable()->assertHeader('Content-Type', 'application/problem+json');
+    expect(array_column($response->json('errors'), 'pointer'))->toBe($pointers)
+        ->and(Task::query()->count())->toBe(0);
+})->with([
+    'nothing' => [['x' => 1], ['/x', '', '']],
+    'unknown things' => [
+        ['title' => 'T', 'kind' => 'polish', 'customer' => 'nobody', 'fields' => ['task.family' => 'kazoo', 'task.hue' => 'red']],
+        ['/kind', '/customer', '/fields/task.family', '/fields/task.hue'],
+    ],
+    'wrong forms' => [
+        ['title' => 7, 'kind' => 'quote', 'estimate' => '2 hours', 'due' => 'tomorrow', 'priority' => 'asap', 'fields' => ['task.value' => 1.234]],
+        ['/title', '/priority', '/estimate', '/due', '/fields/task.value'],
+    ],
+    'due before it starts' => [
+        ['title' => 'T', 'kind' => 'quote', 'start' => '2026-03-03T09:00:00Z', 'due' => '2026-03-02T09:00:00Z'],
+        ['/due'],
+    ],
+]);
+
+it('refuses what is no JSON', function (): void {
+    $this->call('POST', '/api/v1/tasks', [], [], [], ['HTTP_AUTHORIZATION' => "Bearer {$this->token}", 'HTTP_IDEMPOTENCY_KEY' => 'key-00001', 'CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], '{"title":')
+        ->assertUnprocessable()->assertJsonPath('errors.0.pointer', '');
+});
+
+it('wants a token, its right, and a key', function (): void {
+    $body = ['title' => 'Trumpet', 'kind' => 'bench-repair'];
+    $this->postJson('/api/v1/tasks', $body)->assertUnauthorized()->assertHeader('Content-Type', 'application/problem+json');
+    $reading = House::user('ayumi')->createToken('reader', ['tasks:read'])->plainTextToken;
+    send($this, $body, ['Authorization' => "Bearer {$reading}"])->assertForbidden();
+    $this->app['auth']->forgetGuards();
+    send($this, $body, ['Idempotency-Key' => 'short'])->assertStatus(400)->assertJsonPath('type', 'https://openbaton.example/problems/key-missing');
+    expect(Task::query()->count())->toBe(0);
+});
+
+it('gives a task and its decision, with trace and words', function (): void {
+    $id = send($this, ['title' => 'Trumpet', 'kind' => 'bench-repair'])->json('id');
+    $headers = ['Authorization' => "Bearer {$this->token}"];
+    $this->getJson("/api/v1/tasks/{$id}", $headers)->assertOk()->assertJsonPath('assignee.id', 'ayumi');
+
+    $decision = $this->getJson("/api/v1/tasks/{$id}/decision", $headers)->assertOk();
+    SchemaCheck::check('decision', json_decode((string) $decision->getContent())->trace);
+    expect($decision->json('said.summary'))->toBe('5 people → 3 in Brass bench → 3 present → round-robin "Brass bench" → Ayumi Kato')
+        ->and($decision->json('trace.outcome'))->toBe('assigned');
+});
+
+it('answers what is not there in the same form', function (): void {
+    $this->getJson('/api/v1/tasks/01ARZ3NDEKTSV4RRFFQ69G5FAV', ['Authorization' => "Bearer {$this->token}"])
+        ->assertNotFound()->assertHeader('Content-Type', 'application/problem+json')->assertJsonPath('title', 'Not found.');
+});

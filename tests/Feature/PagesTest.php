@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Task;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Process;
+use Tests\Support\House;
+
+beforeEach(function (): void {
+    House::open([['id' => 'away', 'person' => 'callum', 'from' => now()->subDay()->format('Y-m-d\TH:i:s\Z'), 'to' => now()->addDays(2)->format('Y-m-d\TH:i:s\Z'), 'status' => 'approved', 'substitutes' => ['femi']]]);
+    House::publish(House::roundRule(), House::rule('rework', ['field' => 'task.repaired_by', 'op' => 'is_filled'], ['pool' => ['kind' => 'field', 'field' => 'task.repaired_by'], 'method' => ['kind' => 'same_person']]));
+});
+
+/** @return array<string, mixed> */
+function propsOf(mixed $test, string $who, string $url): array
+{
+    return $test->actingAs(House::user($who))->get($url)->assertOk()->viewData('page')['props'];
+}
+
+it('sends people to their place', function (): void {
+    $this->get('/floor')->assertRedirect('/sign-in');
+    $this->actingAs(House::user('hanneke'))->get('/')->assertRedirect('/floor');
+    $this->actingAs(House::user('ayumi'))->get('/')->assertRedirect('/in-hand');
+});
+
+it('shows the floor as it is', function (): void {
+    House::arrive();
+    House::arrive('quote');
+    $props = propsOf($this, 'hanneke', '/floor');
+    $lanes = array_column($props['teams'][0]['people'], null, 'slug');
+    expect($lanes['ayumi']['openTasks'])->toBe(1)
+        ->and($lanes['callum']['state'])->toBe('away')
+        ->and($lanes['callum']['substitutes'])->toBe([['slug' => 'femi', 'name' => 'Femi Adeyinka']])
+        ->and(array_column($props['unplaced'], 'kind'))->toBe(['Quote'])
+        ->and($props['handoffs'][0]['to']['slug'])->toBe('ayumi')
+        ->and($props['status']['unplaced'])->toBe(1)
+        ->and($props['status']['away'][0]['slug'])->toBe('callum');
+});
+
+it('shows members what is in their hands, and why', function (): void {
+    $task = House::arrive();
+    $props = propsOf($this, 'ayumi', '/in-hand');
+    expect(array_column($props['tasks'], 'id'))->toBe([$task->id])
+        ->and($props['task']['trail']['pick']['name'])->toBe('Ayumi Kato')
+        ->and($props['task']['trail']['steps'][2]['fallen'][0]['reason'])->toStartWith('away until')
+        ->and($props['task']['may'])->toBe(['start' => true, 'complete' => true, 'reopen' => false, 'handOn' => true, 'claim' => false]);
+    expect(propsOf($this, 'tobias', '/in-hand')['tasks'])->toBe([]);
+});
+
+it('says in words why each rule did not act', function (): void {
+    $task = House::arrive('quote');
+    $verdicts = propsOf($this, 'hanneke', "/tasks/{$task->id}")['task']['trail']['verdicts'];
+    expect(array_column($verdicts, 'said'))->toBe([
+        'It asks that Kind of task is Bench repair; it was Quote.',
+        'It asks that Repaired by is filled in; it was empty.',
+    ]);
+});
+
+it('asks no more of the database for more rows', function (string $url): void {
+    $count = function () use ($url): int {
+        $this->actingAs(House::user('hanneke'))->get($url)->assertOk();
+        DB::flushQueryLog();
+        DB::enableQueryLog();
+        $this->get($url)->assertOk();
+        $number = count(DB::getQueryLog());
+        DB::disableQueryLog();
+
+        return $number;
+    };
+    House::arrive();
+    House::arrive();
+    House::arrive('quote');
+    $few = $count();
+    for ($more = 0; $more < 12; ++$more) {
+        House::arrive($more % 3 === 0 ? 'quote' : 'bench-repair');
+    }
+    expect($count())->toBe($few);
+})->with(['/floor', '/in-hand', '/rulebook', '/floor?person=ayumi', '/search?q=Trumpet']);
+
+it('finds tasks by number, title and customer', function (string $text, int $found): void {
+    House::arrive(customer: 'holms-school');
+    Task::query()->update(['number' => 4711, 'title' => '100% tuba']);
+    $this->actingAs(House::user('ayumi'));
+    expect($this->getJson('/search?q='.urlencode($text))->assertOk()->json())->toHaveCount($found);
+})->with([['4711', 1], ['№ 4711', 1], ['TUBA', 1], ['holms', 1], ['100%', 1], ['1%t', 0], ['x', 0], ['', 0]]);
+
+it('says by its stamp when something has changed', function (): void {
+    $this->actingAs(House::user('ayumi'));
+    $before = $this->getJson('/pulse')->json('stamp');
+    expect($this->getJson('/pulse')->json('stamp'))->toBe($before);
+    House::arrive();
+    expect($this->getJson('/pulse')->json('stamp'))->not->toBe($before);
+});
+
+it('gives every page what its TypeScript type says', function (): void {
+    $task = House::arrive(facts: ['task.family' => 'brass', 'task.value' => 12.5], customer: 'holms-school');
+    House::arrive('quote', ['task.repaired_by' => 'callum']);
+    House::arrive('quote');
+    $this->actingAs(House::user('hanneke'))->putJson('/rulebook/draft', ['rules' => [['id' => 'x', 'name' => 'X', 'when' => ['task_arrives'], 'then' => [['kind' => 'tag', 'tag' => 'seen']]]], 'revision' => null]);
+
+    $checks = [
+        ['FloorPage', 'FloorPageProps', propsOf($this, 'hanneke', "/floor?task={$task->id}&person=ayumi")],
+        ['FloorPage', 'FloorPageProps', propsOf($this, 'hanneke', '/floor')],
+        ['InHandPage', 'InHandPageProps', propsOf($this, 'ayumi', '/in-hand')],
+        ['RulebookPage', 'RulebookPageProps', propsOf($this, 'hanneke', '/rulebook')],
+        ['TaskView', 'TaskView', propsOf($this, 'hanneke', "/tasks/{$task->id}")['task']],
+        ['StatusStrip', 'StatusStripProps', propsOf($this, 'hanneke', '/rulebook')['status']],
+    ];
+    $lines = [];
+    foreach ($checks as $number => [$file, $type, $props]) {
+        if (str_ends_with($type, 'PageProps')) {
+            unset($props['viewer'], $props['stamp'], $props['said'], $props['errors'], $props['status']);
+        }
+        $lines[] = "import type { {$type} as Type{$number} } from '@props/{$file}';";
+        $lines[] = "export const props{$number}: Type{$number} = ".json_encode($props, JSON_THROW_ON_ERROR).';';
+    }
+    $folder = base_path('.data/props');
+    is_dir($folder) || mkdir($folder, 0o777, true);
+    file_put_contents("{$folder}/check.ts", implode("\n", $lines)."\n");
+    file_put_contents("{$folder}/tsconfig.json", (string) json_encode(['extends' => '../../tsconfig.json', 'include' => ['check.ts']]));
+    $result = Process::path(base_path())->run(['node_modules/.bin/tsc', '--noEmit', '-p', "{$folder}/tsconfig.json"]);
+    expect($result->output())->toBe('')->and($result->exitCode())->toBe(0);
+});

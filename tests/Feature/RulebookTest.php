@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Formats\SchemaCheck;
+use App\Models\RulebookVersion;
+use App\Models\VersionState;
+use Spatie\Activitylog\Models\Activity;
+use Tests\Support\House;
+
+beforeEach(function (): void {
+    House::open();
+    House::publish(House::roundRule());
+    $this->actingAs(House::user('hanneke'));
+});
+
+/** @return array<string, mixed> quotes go to Tobias */
+function quoteRule(): array
+{
+    return House::rule('quotes', ['field' => 'task.kind', 'op' => 'is', 'value' => 'quote'], ['pool' => ['kind' => 'people', 'people' => ['tobias']], 'method' => ['kind' => 'in_order']]);
+}
+
+it('saves a draft, says what it would catch, publishes it, and the next task obeys', function (): void {
+    House::arrive('quote');
+    House::arrive();
+    $saved = $this->putJson('/rulebook/draft', ['rules' => [quoteRule(), House::roundRule()], 'revision' => null])->assertOk();
+    expect($saved->json('faults'))->toBe([])
+        ->and($saved->json('strip'))->toBe(['taken' => ['quotes' => 1, 'round' => 1], 'total' => 2, 'left' => 0])
+        ->and($saved->json('changes.count'))->toBe(1)
+        ->and($saved->json('changes.moves'))->toBe([['from' => null, 'to' => 'Rule quotes', 'count' => 1]]);
+
+    expect(House::arrive('quote')->assignee)->toBeNull();
+    $this->post('/rulebook/publish', ['revision' => $saved->json('revision'), 'note' => 'Quotes'])->assertRedirect('/rulebook');
+    expect(House::arrive('quote')->assignee?->slug)->toBe('tobias')
+        ->and(RulebookVersion::query()->orderBy('number')->pluck('state')->all())->toBe([VersionState::Earlier, VersionState::Published]);
+});
+
+it('keeps an unfinished rule, says what is wrong with it, and does not publish it', function (): void {
+    $unfinished = ['id' => 'half', 'name' => 'Half', 'when' => ['task_arrives'], 'give' => ['pool' => ['kind' => 'team', 'team' => 'choir']]];
+    $saved = $this->putJson('/rulebook/draft', ['rules' => [House::roundRule(), $unfinished], 'revision' => null])->assertOk();
+    expect($saved->json('faults.0.pointer'))->toBe('/rules/1/give')
+        ->and(RulebookVersion::query()->where('state', VersionState::Draft)->sole()->rules[1])->toBe($unfinished);
+
+    $this->post('/rulebook/publish', ['revision' => $saved->json('revision')])->assertSessionHas('problem');
+    expect(RulebookVersion::query()->where('state', VersionState::Published)->sole()->number)->toBe(1);
+});
+
+it('points at the part of the rule that the house does not know', function (): void {
+    $rule = quoteRule();
+    $rule['give']['pool']['people'] = ['tobias', 'nobody'];
+    $saved = $this->putJson('/rulebook/draft', ['rules' => [House::roundRule(), $rule], 'revision' => null]);
+    expect($saved->json('faults'))->toBe([['pointer' => '/rules/1/give/pool/people/1', 'reason' => 'There is no person "nobody".']]);
+});
+
+it('does not overwrite what somebody else saved', function (): void {
+    $this->putJson('/rulebook/draft', ['rules' => [quoteRule()], 'revision' => null])->assertOk();
+    $this->putJson('/rulebook/draft', ['rules' => [], 'revision' => null])->assertConflict()->assertHeader('Content-Type', 'application/problem+json');
+    expect(RulebookVersion::query()->where('state', VersionState::Draft)->sole()->rules)->toHaveCount(1);
+});
+
+it('refuses rules that are no list with distinct ids', function (mixed $rules): void {
+    $this->putJson('/rulebook/draft', ['rules' => $rules, 'revision' => null])->assertUnprocessable();
+    expect(RulebookVersion::query()->where('state', VersionState::Draft)->exists())->toBeFalse();
+})->with(['a text' => ['x'], 'a map' => [['a' => []]], 'without ids' => [[['name' => 'x']]], 'the same id twice' => [[['id' => 'a'], ['id' => 'a']]]]);
+
+it('discards a draft and keeps its rules in the audit trail', function (): void {
+    $revision = $this->putJson('/rulebook/draft', ['rules' => [quoteRule()], 'revision' => null])->json('revision');
+    $this->delete('/rulebook/draft', ['revision' => $revision])->assertRedirect('/rulebook');
+    expect(RulebookVersion::query()->where('state', VersionState::Draft)->exists())->toBeFalse()
+        ->and(Activity::query()->where('event', 'draft_discarded')->sole()->properties['rules'][0]['id'])->toBe('quotes');
+});
+
+it('is for members to read and not to write', function (): void {
+    $this->actingAs(House::user('ayumi'));
+    $this->get('/rulebook')->assertOk()->assertInertia(fn($page) => $page->component('Rulebook/Rulebook', false)->where('mayWrite', false));
+    $this->putJson('/rulebook/draft', ['rules' => [], 'revision' => null])->assertForbidden();
+    $this->post('/rulebook/publish', ['revision' => 1])->assertForbidden();
+    $this->delete('/rulebook/draft', ['revision' => 1])->assertForbidden();
+    $this->postJson('/rulebook/import', [])->assertForbidden();
+    $this->get('/roster/export')->assertForbidden();
+    $this->postJson('/roster/import', [])->assertForbidden();
+    $this->get('/floor')->assertForbidden();
+});
+
+it('goes out as a file and comes in again as the draft', function (): void {
+    $json = (string) $this->get('/rulebook/export')->assertOk()->getContent();
+    SchemaCheck::check('rulebook', json_decode($json));
+    $this->call('POST', '/rulebook/import', [], [], [], ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], $json)->assertOk()->assertJson(['rules' => 1]);
+    expect(RulebookVersion::query()->where('state', VersionState::Draft)->sole()->rules)->toBe(RulebookVersion::query()->where('state', VersionState::Published)->sole()->rules);
+});
+
+it('refuses a file that is not right, with the place, and changes nothing', function (Closure $spoil, string $pointer): void {
+    $document = json_decode((string) $this->get('/rulebook/export')->getContent(), true);
+    $response = $this->postJson('/rulebook/import', $spoil($document))->assertUnprocessable();
+    expect($response->json('errors.0.pointer'))->toBe($pointer)
+        ->and(RulebookVersion::query()->where('state', VersionState::Draft)->exists())->toBeFalse();
+})->with([
+    'another format' => [fn(array $d): array => ['openbaton' => 'recipe/1'] + $d, '/openbaton'],
+    'an unknown field' => [fn(array $d): array => ['fields' => [['path' => 'task.hue', 'label' => 'Hue', 'type' => 'text']]] + $d, '/fields/0'],
+    'an unknown team' => [function (array $d): array {
+        $d['rules'][0]['give']['pool']['team'] = 'choir';
+
+        return $d;
+    }, '/rules/0/give/pool/team'],
+    'something extra' => [function (array $d): array {
+        $d['rules'][0]['colour'] = 'red';
+
+        return $d;
+    }, '/rules/0'],
+]);
+
+it('goes out and in by command', function (): void {
+    $file = tempnam(sys_get_temp_dir(), 'rulebook');
+    $this->artisan('baton:export', ['what' => 'rulebook', 'file' => $file])->assertExitCode(0);
+    $this->artisan('baton:import', ['what' => 'rulebook', 'file' => $file, '--publish' => true])->assertExitCode(0);
+    expect(RulebookVersion::query()->where('state', VersionState::Published)->sole()->number)->toBe(2);
+    file_put_contents($file, '{"openbaton": "rulebook/1", "fields": [], "rules": [{"id": 1}]}');
+    $this->artisan('baton:import', ['what' => 'rulebook', 'file' => $file])->expectsOutputToContain('/rules/0')->assertExitCode(2);
+    unlink($file);
+});

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Handoff;
+use App\Models\Task;
+use Illuminate\Testing\TestResponse;
+use OpenBaton\Core\Workload\TaskStatus;
+use Spatie\Activitylog\Models\Activity;
+use Tests\Support\House;
+
+beforeEach(function (): void {
+    House::open();
+    House::publish(House::roundRule());
+    $this->task = House::arrive();
+});
+
+/** @param array<string, mixed> $data */
+function act(mixed $test, string $who, string $what, array $data = [], ?Task $task = null): TestResponse
+{
+    $task ??= $test->task;
+
+    return $test->actingAs(House::user($who))->post("/tasks/{$task->id}/{$what}", $data + ['from' => 'in-hand']);
+}
+
+it('is started and completed by the one who holds it', function (): void {
+    act($this, 'ayumi', 'start')->assertRedirect();
+    expect($this->task->refresh()->status)->toBe(TaskStatus::Working)->and($this->task->started_at)->not->toBeNull();
+
+    act($this, 'ayumi', 'complete', ['note' => 'Freed and oiled.', 'spent' => 75])->assertRedirect('/in-hand')->assertSessionHas('undo');
+    $this->task->refresh();
+    expect([$this->task->status, $this->task->outcome_note, $this->task->spent_minutes])->toBe([TaskStatus::Done, 'Freed and oiled.', 75])
+        ->and(Activity::query()->where('subject_id', $this->task->id)->pluck('event')->all())->toBe(['arrived', 'started', 'completed']);
+});
+
+it('can be taken up again', function (): void {
+    act($this, 'ayumi', 'complete');
+    act($this, 'ayumi', 'reopen');
+    expect($this->task->refresh()->status)->toBe(TaskStatus::Working)->and($this->task->completed_at)->toBeNull();
+});
+
+it('is not for others, but for the lead', function (): void {
+    foreach (['start', 'complete', 'hand-on', 'claim'] as $what) {
+        act($this, 'femi', $what)->assertForbidden();
+    }
+    expect($this->task->refresh()->status)->toBe(TaskStatus::New);
+    act($this, 'hanneke', 'start')->assertRedirect();
+    expect($this->task->refresh()->status)->toBe(TaskStatus::Working);
+});
+
+it('is handed on with a reason that stays in the log', function (): void {
+    act($this, 'ayumi', 'hand-on', ['to' => 'tobias', 'reason' => 'It needs the lathe.'])->assertRedirect('/in-hand');
+    $handoff = Handoff::query()->with(['from', 'to', 'user'])->orderByDesc('id')->firstOrFail();
+    expect($this->task->refresh()->assignee?->slug)->toBe('tobias')
+        ->and([$handoff->from?->slug, $handoff->to?->slug, $handoff->reason, $handoff->user?->name])->toBe(['ayumi', 'tobias', 'It needs the lathe.', 'Ayumi Kato']);
+});
+
+it('is not handed on without a person and a reason', function (): void {
+    act($this, 'ayumi', 'hand-on', ['to' => 'nobody', 'reason' => ''])->assertSessionHasErrors(['to', 'reason']);
+    expect($this->task->refresh()->assignee?->slug)->toBe('ayumi');
+});
+
+it('refuses what was asked of an older state, and says how it is now', function (): void {
+    $seen = $this->task->revision;
+    act($this, 'hanneke', 'hand-on', ['to' => 'femi', 'reason' => 'Ayumi is full.']);
+    $response = act($this, 'hanneke', 'complete', ['revision' => $seen]);
+    $response->assertSessionHas('problem', fn(string $said): bool => str_contains($said, 'Femi Adeyinka holds it'));
+    expect($this->task->refresh()->status)->toBe(TaskStatus::New);
+});
+
+it('is claimed by the first of those who may', function (): void {
+    House::publish(House::rule('open', ['all' => []], ['pool' => ['kind' => 'team', 'team' => 'brass-bench'], 'method' => ['kind' => 'open']]));
+    $open = House::arrive();
+    act($this, 'tobias', 'claim', task: $open)->assertForbidden();
+    act($this, 'femi', 'claim', task: $open)->assertRedirect("/in-hand?task={$open->id}");
+    act($this, 'ayumi', 'claim', task: $open)->assertForbidden();
+    expect($open->refresh()->assignee?->slug)->toBe('femi')->and($open->claimants()->count())->toBe(0);
+});

@@ -1,0 +1,147 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+use App\Actions\ImportRoster;
+use App\Actions\PublishDraft;
+use App\Actions\SaveDraft;
+use App\Actions\TakeInTask;
+use App\Intake\IncomingTask;
+use App\Models\Customer;
+use App\Models\CustomField;
+use App\Models\House as HouseRow;
+use App\Models\Person;
+use App\Models\Place;
+use App\Models\Role;
+use App\Models\RulebookVersion;
+use App\Models\Task;
+use App\Models\TaskKind;
+use App\Models\User;
+use App\Models\VersionState;
+use Illuminate\Support\Facades\Hash;
+use Spatie\Permission\Models\Role as RoleRow;
+
+/** A small house for tests: Ayumi, Femi and Callum on the brass bench, Tobias beside it, Hanneke leads. */
+final class House
+{
+    public const PASSWORD = 'a-password';
+
+    /** @param list<array<string, mixed>> $absences */
+    public static function open(array $absences = []): void
+    {
+        HouseRow::query()->create(['name' => 'Alder & Quill', 'zone' => 'Europe/Dublin', 'hours' => [], 'holidays' => [], 'exceptions' => []]);
+        app(ImportRoster::class)(self::roster($absences), null);
+        foreach (['bench-repair' => 120, 'quote' => 45] as $slug => $minutes) {
+            TaskKind::query()->create(['slug' => $slug, 'name' => ucfirst(str_replace('-', ' ', $slug)), 'usual_minutes' => $minutes, 'guide' => 'Play it first.']);
+        }
+        foreach ([
+            ['task.family', 'Instrument family', 'one_of', ['brass' => 'Brass', 'strings' => 'Strings']],
+            ['task.value', 'Value', 'money', null],
+            ['task.repaired_by', 'Repaired by', 'person', null],
+        ] as [$path, $label, $type, $options]) {
+            CustomField::query()->create(['path' => $path, 'label' => $label, 'type' => $type, 'options' => $options]);
+        }
+        $region = Place::query()->create(['slug' => 'islands', 'name' => 'Islands', 'level' => 'region']);
+        $district = Place::query()->create(['slug' => 'the-holms', 'name' => 'The Holms', 'level' => 'district', 'parent_id' => $region->id, 'responsible_id' => self::person('tobias')->id]);
+        Customer::query()->create(['slug' => 'holms-school', 'name' => 'The Holms Primary School', 'tier' => 'school', 'place_id' => $district->id]);
+        self::signIns();
+        HouseRow::query()->increment('roster_revision');
+    }
+
+    /**
+     * @param list<array<string, mixed>> $absences
+     *
+     * @return array<string, mixed>
+     */
+    public static function roster(array $absences = []): array
+    {
+        $week = ['from' => '2020-01-01'] + array_fill_keys(['mon', 'tue', 'wed', 'thu', 'fri'], ['09:00-17:00']);
+
+        return [
+            'openbaton' => 'roster/1',
+            'house' => ['zone' => 'Europe/Dublin', 'hours' => [$week]],
+            'skills' => [['id' => 'brass', 'name' => 'Brass']],
+            'people' => [
+                ['id' => 'hanneke', 'name' => 'Hanneke de Wit'],
+                ['id' => 'ayumi', 'name' => 'Ayumi Kato', 'skills' => ['brass' => 3]],
+                ['id' => 'femi', 'name' => 'Femi Adeyinka', 'skills' => ['brass' => 2]],
+                ['id' => 'callum', 'name' => 'Callum Rees'],
+                ['id' => 'tobias', 'name' => 'Tobias Lindqvist', 'zone' => 'Europe/Helsinki'],
+            ],
+            'teams' => [['id' => 'brass-bench', 'name' => 'Brass bench', 'lead' => 'ayumi', 'members' => [
+                ['person' => 'ayumi', 'weight' => 100], ['person' => 'femi', 'weight' => 100], ['person' => 'callum', 'weight' => 100],
+            ]]],
+            'absences' => $absences,
+        ];
+    }
+
+    /** @return array<string, mixed> bench repairs go round the brass bench, due in two working days */
+    public static function roundRule(): array
+    {
+        return self::rule('round', ['field' => 'task.kind', 'op' => 'is', 'value' => 'bench-repair'], [
+            'pool' => ['kind' => 'team', 'team' => 'brass-bench', 'with_sub_teams' => false, 'with_lead' => true],
+            'method' => ['kind' => 'round_robin', 'rotation' => 'Brass bench'],
+            'limits' => [],
+            'otherwise' => ['kind' => 'unplaced'],
+        ], [['kind' => 'due_in', 'working_days' => 2, 'hours_of' => 'house']]);
+    }
+
+    /**
+     * @param array<string, mixed>       $if
+     * @param array<string, mixed>       $give
+     * @param list<array<string, mixed>> $then
+     *
+     * @return array<string, mixed>
+     */
+    public static function rule(string $id, array $if, array $give, array $then = []): array
+    {
+        return ['id' => $id, 'name' => "Rule {$id}", 'active' => true, 'when' => ['task_arrives'], 'if' => $if, 'give' => $give, 'then' => $then];
+    }
+
+    /** @param array<string, mixed> ...$rules */
+    public static function publish(array ...$rules): RulebookVersion
+    {
+        $lead = self::user('hanneke');
+        $draft = RulebookVersion::query()->where('state', VersionState::Draft)->first();
+        $saved = app(SaveDraft::class)(array_values($rules), $draft?->revision, $lead)->version;
+
+        return app(PublishDraft::class)($saved->revision, null, $lead);
+    }
+
+    /** @param array<string, mixed> $facts */
+    public static function arrive(string $kind = 'bench-repair', array $facts = [], ?string $customer = null): Task
+    {
+        return app(TakeInTask::class)(new IncomingTask(
+            'Trumpet, stuck valve',
+            TaskKind::query()->where('slug', $kind)->firstOrFail(),
+            'by_hand',
+            customer: $customer === null ? null : Customer::query()->where('slug', $customer)->firstOrFail(),
+            facts: $facts,
+        ), self::user('hanneke'))->task->refresh();
+    }
+
+    public static function person(string $slug): Person
+    {
+        return Person::query()->where('slug', $slug)->firstOrFail();
+    }
+
+    public static function user(string $slug): User
+    {
+        return User::query()->where('email', "{$slug}@alderquill.example")->firstOrFail();
+    }
+
+    private static function signIns(): void
+    {
+        foreach (Role::cases() as $role) {
+            RoleRow::findOrCreate($role->value);
+        }
+        $password = Hash::make(self::PASSWORD);
+        foreach (Person::query()->get() as $person) {
+            $user = User::query()->create(['name' => $person->name, 'email' => "{$person->slug}@alderquill.example", 'password' => $password]);
+            $user->assignRole($person->slug === 'hanneke' ? Role::Lead->value : Role::Member->value);
+            $person->update(['user_id' => $user->id]);
+        }
+    }
+}
