@@ -4,6 +4,166 @@ declare(strict_types=1);
 
 namespace Tests;
 
-use Illuminate\Foundation\Testing\TestCase as LaravelTestCase;
+use Closure;
+use Database\Seeders\DemoSeeder;
+use Facebook\WebDriver\Exception\WebDriverException;
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\Remote\RemoteWebElement;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverSelect;
+use Tests\Support\Stage;
 
-abstract class BrowserTestCase extends LaravelTestCase {}
+/** Tests that use the application as people do: in a browser, by what they read on it. */
+abstract class BrowserTestCase extends TestCase
+{
+    private const PATIENCE = 10.0;
+
+    public RemoteWebDriver $browser;
+
+    public Stage $stage;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->stage = Stage::set($this->app);
+        $this->browser = $this->stage->browser();
+    }
+
+    protected function tearDown(): void
+    {
+        if (isset($this->browser)) {
+            $this->browser->quit();
+        }
+        parent::tearDown();
+    }
+
+    public function visit(string $path): void
+    {
+        $this->browser->get($this->stage->url.$path);
+    }
+
+    public function signIn(string $who): void
+    {
+        $this->visit('/sign-in');
+        $this->fill('E-mail address', "{$who}@alderquill.example");
+        $this->fill('Password', DemoSeeder::PASSWORD);
+        $this->press('Sign in');
+        $this->see('Current');
+    }
+
+    /** A button or link by its text or its label. */
+    public function press(string $text, string $within = ''): void
+    {
+        $quoted = self::quote($text);
+        $this->click(".{$within}//*[self::button or self::a or self::summary or @role='menuitem'][normalize-space(.)={$quoted} or @aria-label={$quoted}]");
+    }
+
+    public function click(string $xpath): void
+    {
+        $this->until(function () use ($xpath): bool {
+            $element = $this->displayed($xpath);
+            $element?->click();
+
+            return $element !== null;
+        }, fn(): string => "Nothing can be clicked at {$xpath}. The page says:\n".$this->text());
+    }
+
+    /** A field by its label. */
+    public function field(string $label): RemoteWebElement
+    {
+        $quoted = self::quote($label);
+
+        return $this->find("//*[self::input or self::select or self::textarea][@aria-label={$quoted} or @id=//label[normalize-space(.)={$quoted}]/@for or ancestor::label[starts-with(normalize-space(.), {$quoted})]]");
+    }
+
+    public function fill(string $label, string $text): void
+    {
+        $field = $this->field($label);
+        $this->browser->executeScript('arguments[0].focus(); arguments[0].select && arguments[0].select();', [$field]);
+        $field->sendKeys($text);
+    }
+
+    public function choose(string $label, string $option): void
+    {
+        (new WebDriverSelect($this->field($label)))->selectByVisibleText($option);
+    }
+
+    public function see(string $text): void
+    {
+        $this->until(fn(): bool => str_contains($this->text(), $text), fn(): string => "\"{$text}\" does not appear. The page says:\n".$this->text());
+    }
+
+    public function dontSee(string $text): void
+    {
+        $this->until(fn(): bool => ! str_contains($this->text(), $text), fn(): string => "\"{$text}\" does not go away.");
+    }
+
+    public function text(): string
+    {
+        return (string) $this->browser->executeScript('return document.body.innerText.replace(/\s+/g, " ");');
+    }
+
+    public function find(string $xpath): RemoteWebElement
+    {
+        $found = null;
+        $this->until(function () use ($xpath, &$found): bool {
+            return ($found = $this->displayed($xpath)) !== null;
+        }, fn(): string => "Nothing is at {$xpath}. The page says:\n".$this->text());
+
+        return $found ?? $this->fail('Nothing was found.');
+    }
+
+    private function displayed(string $xpath): ?RemoteWebElement
+    {
+        foreach ($this->browser->findElements(WebDriverBy::xpath($xpath)) as $element) {
+            if ($element->isDisplayed()) {
+                return $element;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param Closure(): bool   $holds
+     * @param Closure(): string $otherwise
+     */
+    public function until(Closure $holds, Closure $otherwise): void
+    {
+        $end = microtime(true) + self::PATIENCE;
+        do {
+            try {
+                if ($holds()) {
+                    $this->addToAssertionCount(1);
+
+                    return;
+                }
+            } catch (WebDriverException) {
+                // The page is changing under our hands; look again.
+            }
+            usleep(60_000);
+        } while (microtime(true) < $end);
+        $this->fail($otherwise());
+    }
+
+    /** What axe-core finds wrong with the page as it is. */
+    public function axe(): string
+    {
+        static $source = null;
+        $source ??= (string) file_get_contents(base_path('node_modules/axe-core/axe.min.js'));
+        $this->browser->executeScript($source);
+        $found = $this->browser->executeAsyncScript(<<<'JS'
+            const done = arguments[arguments.length - 1];
+            axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'] })
+                .then((result) => done(result.violations.map((one) => `${one.id}: ${one.nodes.slice(0, 4).map((node) => node.target.join(' ') + ' — ' + node.failureSummary.replace(/\s+/g, ' ')).join('\n    ')}`).join('\n')))
+                .catch((error) => done('axe failed: ' + error));
+            JS);
+
+        return (string) $found;
+    }
+
+    private static function quote(string $text): string
+    {
+        return str_contains($text, "'") ? "\"{$text}\"" : "'{$text}'";
+    }
+}

@@ -22,7 +22,7 @@
         </style>
     </head>
     <body>
-        <div class="stand-in" role="note">This is a stand-in for the website of the demo house. What you send goes through the same intake as every other system.</div>
+        <header class="stand-in">This is a stand-in for the website of the demo house. What you send goes through the same intake as every other system.</header>
         <main>
             <h1>Alder &amp; Quill</h1>
             <p class="lead">Instruments for hire and repair, Port Selwyn. Tell us what you need.</p>

@@ -30,7 +30,7 @@ export function HandoffRow({ handoff, withTask = false, onTask }: { handoff: Han
                 </span>
             </div>
             {withTask && (
-                <button type="button" onClick={() => onTask?.(handoff.taskId)} className="block max-w-full truncate text-left text-xs text-sky hover:underline">
+                <button type="button" onClick={() => onTask?.(handoff.taskId)} className="block max-w-full truncate text-left text-xs text-sky underline">
                     № {handoff.number} {handoff.title}
                 </button>
             )}

@@ -12,12 +12,12 @@ export function StatusStrip({ state }: { state: 'current' | 'out of touch' }) {
     return (
         <footer className="flex h-8 shrink-0 items-center gap-5 overflow-hidden border-t border-line bg-paper px-4 text-xs whitespace-nowrap text-ink2" aria-label="Status">
             <span className={strip.unplaced > 0 ? 'font-semibold text-brick' : ''}>
-                {viewer?.leads === true ? <Link href="/floor" className="hover:underline">{strip.unplaced} unplaced</Link> : <>{strip.unplaced} unplaced</>}
+                {viewer?.leads === true ? <Link href="/floor" className="underline decoration-line underline-offset-2 hover:decoration-ink">{strip.unplaced} unplaced</Link> : <>{strip.unplaced} unplaced</>}
             </span>
             {last !== null && (
                 <span className="min-w-0 overflow-hidden text-ellipsis">
                     Last handoff {formats.moment(last.at)}:{' '}
-                    <Link href={`/tasks/${last.taskId}`} className="text-sky hover:underline">
+                    <Link href={`/tasks/${last.taskId}`} className="text-sky underline">
                         № {last.number}
                     </Link>{' '}
                     to {last.to}
@@ -29,7 +29,7 @@ export function StatusStrip({ state }: { state: 'current' | 'out of touch' }) {
                 <Popover
                     label="Who is away"
                     trigger={
-                        <button type="button" className="text-plum hover:underline">
+                        <button type="button" className="text-plum underline decoration-line underline-offset-2">
                             {strip.away.length} away
                         </button>
                     }
@@ -44,7 +44,7 @@ export function StatusStrip({ state }: { state: 'current' | 'out of touch' }) {
                     </ul>
                 </Popover>
             )}
-            <Link href="/rulebook" className="hover:underline">
+            <Link href="/rulebook" className="underline decoration-line underline-offset-2 hover:decoration-ink">
                 {strip.version === null ? 'No rulebook yet' : `Rulebook version ${strip.version}`}
             </Link>
             <span className="ml-auto" role="status">

@@ -15,7 +15,7 @@ export const STATUS_WORDS = { new: 'New', working: 'Working', waiting: 'Waiting'
 function Part({ title, children }: { title: string; children: ReactNode }) {
     return (
         <section className="border-t border-line py-4">
-            <h2 className="mb-2 font-semibold">{title}</h2>
+            <h3 className="mb-2 font-semibold">{title}</h3>
             {children}
         </section>
     );
@@ -74,7 +74,7 @@ export function TaskPanel({ task, place, keys = false, onClose }: { task: TaskVi
                     <p className="text-ink2">
                         № <span className="font-mono">{task.number}</span> · {task.kind}
                     </p>
-                    <h1 className="text-lg break-words">{task.title}</h1>
+                    <h2 className="text-lg break-words">{task.title}</h2>
                 </div>
                 {onClose !== undefined && (
                     <Button look="quiet" onClick={onClose}>

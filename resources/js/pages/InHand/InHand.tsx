@@ -36,6 +36,7 @@ export default function InHand({ tasks, open, done, person, chosen, task }: InHa
     return (
         <div className="grid h-full grid-cols-1 md:grid-cols-[minmax(340px,420px)_1fr]">
             <Head title="In hand" />
+            <h1 className="sr-only">In hand</h1>
             <nav aria-label="My tasks" className={`overflow-auto border-r border-line bg-paper pb-4 ${chosen ? 'hidden md:block' : ''}`}>
                 {!person && <p className="p-4">You are signed in as nobody of the house, so no task can be in your hands. Tasks are handed out on the floor.</p>}
                 {person && order.length === 0 && <p className="p-4">Nothing is in your hands. What a rule or a colleague gives you appears here by itself.</p>}

@@ -167,7 +167,7 @@ export default function Rulebook(page: RulebookPageProps) {
                 <section>
                     <h2 className="mb-1 text-base font-semibold">As a file</h2>
                     <p className="flex items-baseline gap-3">
-                        <a className="text-sky hover:underline" href="/rulebook/export">
+                        <a className="text-sky underline" href="/rulebook/export">
                             Export
                         </a>
                         {mayWrite && (

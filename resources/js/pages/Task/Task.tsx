@@ -6,6 +6,7 @@ export default function Task({ task }: { task: TaskView }) {
     return (
         <div className="mx-auto my-6 max-w-3xl px-4">
             <Head title={`№ ${task.number} ${task.title}`} />
+            <h1 className="sr-only">Task № {task.number}</h1>
             <div className="box">
                 <TaskPanel key={task.id} task={task} place="elsewhere" keys />
             </div>

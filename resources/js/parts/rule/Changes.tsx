@@ -34,7 +34,7 @@ export function Changes({ check, days }: { check: DraftCheck; days: number }) {
                 <ul>
                     {changes.examples.map((example) => (
                         <li key={example.taskId} className="border-t border-line py-1">
-                            <a href={`/tasks/${example.taskId}`} className="text-sky hover:underline">
+                            <a href={`/tasks/${example.taskId}`} className="text-sky underline">
                                 № {example.number}
                             </a>{' '}
                             {example.title}

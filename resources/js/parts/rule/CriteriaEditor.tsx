@@ -73,7 +73,7 @@ export function CriteriaEditor({ kind, parts, vocabulary, onChange, depth = 0 }:
                                     <CriteriaEditor kind={group.kind} parts={group.parts} vocabulary={vocabulary} depth={depth + 1} onChange={(next) => set(index, next)} />
                                 )}
                             </div>
-                            <Button look="quiet" className="min-h-6 text-ink2" aria-label="Take this criterion out" onClick={() => onChange(makeGroup(kind, parts.filter((_, at) => at !== index)))}>
+                            <Button look="quiet" className="min-h-6 text-ink2" aria-label="take out this criterion" onClick={() => onChange(makeGroup(kind, parts.filter((_, at) => at !== index)))}>
                                 take out
                             </Button>
                         </li>

@@ -61,7 +61,7 @@ export function FollowUpsEditor({ followUps, onChange }: { followUps: FollowUp[]
             {followUps.map((one, index) => (
                 <div key={index}>
                     <One one={one} onChange={(next) => onChange(followUps.map((each, at) => (at === index ? next : each)))} />
-                    <Button look="quiet" className="min-h-6 text-ink2" aria-label="Take this follow-up out" onClick={() => onChange(followUps.filter((_, at) => at !== index))}>
+                    <Button look="quiet" className="min-h-6 text-ink2" aria-label="take out this follow-up" onClick={() => onChange(followUps.filter((_, at) => at !== index))}>
                         take out
                     </Button>
                 </div>

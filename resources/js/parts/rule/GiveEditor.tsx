@@ -105,7 +105,7 @@ export function GiveEditor({ give, vocabulary, onChange }: { give: Give; vocabul
             {limits.map((limit, index) => (
                 <div key={index}>
                     <LimitEditor limit={limit} vocabulary={vocabulary} onChange={(next) => onChange({ ...give, limits: limits.map((one, at) => (at === index ? next : one)) })} />
-                    <Button look="quiet" className="min-h-6 text-ink2" aria-label="Take this limit out" onClick={() => onChange({ ...give, limits: limits.filter((_, at) => at !== index) })}>
+                    <Button look="quiet" className="min-h-6 text-ink2" aria-label="take out this limit" onClick={() => onChange({ ...give, limits: limits.filter((_, at) => at !== index) })}>
                         take out
                     </Button>
                 </div>

@@ -54,7 +54,7 @@ export function Versions({ versions, current, vocabulary, onTakeUp }: Props) {
                             ))}
                         </ol>
                         <div className="mt-4 flex justify-end gap-2">
-                            <a className="inline-flex min-h-8 items-center px-2 text-sky hover:underline" href={`/rulebook/export?version=${looked.id}`}>
+                            <a className="inline-flex min-h-8 items-center px-2 text-sky underline" href={`/rulebook/export?version=${looked.id}`}>
                                 Save as a file
                             </a>
                             {onTakeUp !== null && (

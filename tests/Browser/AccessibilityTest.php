@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Task;
+
+/** Opens each main view in turn and gives what axe finds there, by view. */
+function findings(mixed $test, string $scheme): array
+{
+    $found = [];
+    $look = function (string $view) use ($test, &$found): void {
+        usleep(250_000);
+        $wrong = $test->axe();
+        if ($wrong !== '') {
+            $found[$view] = $wrong;
+        }
+    };
+    $test->visit('/sign-in');
+    $test->browser->executeScript("localStorage.setItem('scheme', '{$scheme}');");
+    $test->visit('/sign-in');
+    $test->see('Password');
+    $look('sign in');
+    $test->signIn('hanneke');
+    $task = Task::query()->whereNotNull('assignee_id')->where('status', 'new')->firstOrFail();
+
+    $test->visit('/floor');
+    $test->see('Latest handoffs');
+    $look('floor');
+    $test->visit("/floor?task={$task->id}");
+    $test->see('What is known');
+    $look('floor with a task');
+    $test->visit('/floor?person=ayumi-kato');
+    $test->see('Close');
+    $look('floor with a person');
+    $test->visit("/tasks/{$task->id}");
+    $test->see('Why');
+    $look('task');
+    $test->press('Hand on');
+    $look('hand on');
+    $test->visit('/rulebook');
+    $test->see('Versions');
+    $look('rulebook');
+    $test->press('Edit rule 3');
+    $test->see('Add a limit');
+    $look('rule editor');
+    $test->visit('/in-hand');
+    $test->see('Current');
+    $look('in hand');
+    $test->visit('/stand-ins/web-form');
+    $look('web form');
+
+    return $found;
+}
+
+it('finds nothing wrong on any main view', function (string $scheme): void {
+    expect(findings($this, $scheme))->toBe([]);
+})->with(['light', 'dark']);

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Formats\SchemaCheck;
+use Illuminate\Contracts\Process\ProcessResult;
+use Illuminate\Support\Facades\Process;
+
+function decideCommand(string $input): ProcessResult
+{
+    return Process::path(base_path())->input($input)->run([PHP_BINARY, '-d', 'pcov.enabled=0', 'bin/decide.php', '-']);
+}
+
+it('writes one decision a line, as its schema says', function (): void {
+    $result = decideCommand((string) file_get_contents(base_path('docs/examples/brass-repair.world.json')));
+    $lines = explode("\n", trim($result->output()));
+    expect($result->exitCode())->toBe(0)->and($lines)->toHaveCount(4);
+    foreach ($lines as $line) {
+        SchemaCheck::check('decision', json_decode($line));
+    }
+    expect(json_decode($lines[2])->assignee)->toBe('tobias-lindqvist');
+});
+
+it('answers a document that is wrong with the pointer and the reason, and 2', function (Closure $spoil, string $said): void {
+    $world = json_decode((string) file_get_contents(base_path('docs/examples/brass-repair.world.json')), true);
+    $result = decideCommand((string) json_encode($spoil($world)));
+    expect($result->exitCode())->toBe(2)->and($result->output())->toBe('')->and(trim($result->errorOutput()))->toBe($said);
+})->with([
+    'what the core refuses' => [function (array $w): array {
+        $w['events'][0]['task']['facts']['task.family'] = 'kazoo';
+
+        return $w;
+    }, '/events/0/task/facts/task.family: "kazoo" is not a value of Instrument family; its values are brass, strings.'],
+    'what only the schema refuses' => [function (array $w): array {
+        $w['rulebook']['rules'][1]['give']['limits'][0]['extra'] = 1;
+
+        return $w;
+    }, '/rulebook/rules/1/give/limits/0: Additional object properties are not allowed: extra.'],
+]);
+
+it('answers what is no JSON and what is no file', function (): void {
+    expect(decideCommand('{')->exitCode())->toBe(2)
+        ->and(decideCommand('{')->errorOutput())->toContain('This is not JSON')
+        ->and(Process::path(base_path())->run([PHP_BINARY, 'bin/decide.php', '/nowhere.json'])->exitCode())->toBe(2);
+});

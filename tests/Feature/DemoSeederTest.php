@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Handoff;
+use App\Models\RulebookVersion;
+use App\Models\Task;
+use App\Models\VersionState;
+use Carbon\CarbonImmutable;
+use Database\Seeders\DemoSeeder;
+use Illuminate\Support\Facades\DB;
+use OpenBaton\Core\Workload\TaskStatus;
+
+it('makes the same house twice on one day, with work, people away and work that found no place', function (): void {
+    $live = function (): array {
+        $this->travelTo(CarbonImmutable::parse('2026-11-25T09:30:00Z'));
+        app()->forgetScopedInstances();
+        app(DemoSeeder::class)->run(1);
+        $this->travelBack();
+
+        return Task::query()->with(['assignee', 'customer'])->orderBy('arrived_at')->orderBy('id')->get()
+            ->map(static fn(Task $task): string => implode('|', [$task->title, $task->customer?->name, $task->assignee?->name, $task->status->value, $task->arrived_at->format('c')]))->all();
+    };
+    DB::beginTransaction();
+    $first = $live();
+    $found = [
+        'unplaced' => DB::table('decisions')->where('outcome', 'unplaced')->count(),
+        'stood in' => Handoff::query()->whereNotNull('for_id')->count(),
+        'done' => Task::query()->where('status', TaskStatus::Done)->count(),
+        'versions' => RulebookVersion::query()->where('state', VersionState::Published)->value('number'),
+    ];
+    DB::rollBack();
+    $second = $live();
+
+    expect($second)->toBe($first)
+        ->and(count($first))->toBeGreaterThan(150)
+        ->and($found['unplaced'])->toBeGreaterThanOrEqual(5)
+        ->and($found['stood in'])->toBeGreaterThanOrEqual(1)
+        ->and($found['done'])->toBeGreaterThan(50)
+        ->and($found['versions'])->toBe(3);
+});

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests;
+
+use Illuminate\Support\Facades\DB;
+use Symfony\Component\Process\Process;
+use Tests\Support\House;
+
+/** Tests in which several processes work on one database, which is the tests' own and really committed to. */
+abstract class ProcessTestCase extends TestCase
+{
+    protected const DATABASE = 'openbaton_process';
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        config(['database.connections.mariadb.database' => self::DATABASE]);
+        DB::purge();
+        $this->artisan('migrate:fresh');
+        House::open();
+        House::publish(House::roundRule());
+    }
+
+    /** A process that routes so many tasks, one after the other. */
+    protected function worker(int $tasks): Process
+    {
+        $process = new Process(
+            [PHP_BINARY, '-d', 'pcov.enabled=0', __DIR__.'/Support/route_worker.php', (string) $tasks],
+            base_path(),
+            ['DB_DATABASE' => self::DATABASE, 'DB_PORT' => config('database.connections.mariadb.port'), 'CACHE_STORE' => 'array', 'APP_ENV' => 'testing', 'APP_KEY' => config('app.key')],
+            timeout: 240,
+        );
+        $process->start();
+
+        return $process;
+    }
+}
