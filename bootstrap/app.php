@@ -11,7 +11,7 @@ use Illuminate\Foundation\Configuration\Middleware;
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
         web: __DIR__.'/../routes/web.php',
-        api: __DIR__.'/../routes/api.php',
+        api: [__DIR__.'/../routes/api.php', ...(getenv('BATON_BENCH') === '1' ? [__DIR__.'/../routes/bench.php'] : [])],
         commands: __DIR__.'/../routes/console.php',
         health: '/up',
         apiPrefix: 'api/v1',

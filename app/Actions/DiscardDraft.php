@@ -4,22 +4,20 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Bridge\RulebookReader;
+use App\Bridge\Turn;
 use App\Models\RulebookVersion;
 use App\Models\User;
 use App\Models\VersionState;
 use Illuminate\Support\Facades\DB;
 
 /** Throws the draft away. */
-final readonly class DiscardDraft
+final class DiscardDraft
 {
-    public function __construct(private RulebookReader $rulebooks) {}
-
     /** @throws DraftMovedOn */
     public function __invoke(int $seenRevision, User $by): void
     {
         DB::transaction(function () use ($seenRevision, $by): void {
-            $this->rulebooks->lockPublished();
+            Turn::take();
             $draft = RulebookVersion::query()->where('state', VersionState::Draft)->lockForUpdate()->first();
             if ($draft === null || $draft->revision !== $seenRevision) {
                 throw DraftMovedOn::of($draft);

@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Bridge\RulebookReader;
 use App\Bridge\SnapshotSource;
+use App\Bridge\Turn;
 use App\Formats\SchemaCheck;
 use App\Models\Absence;
 use App\Models\House;
@@ -41,8 +42,9 @@ final readonly class ImportRoster
         $node = Node::root($decoded);
 
         DB::transaction(function () use ($node, $by): void {
-            $published = $this->rulebooks->lockPublished();
-            $house = House::query()->lockForUpdate()->firstOrFail();
+            Turn::take();
+            $published = $this->rulebooks->published();
+            $house = House::query()->firstOrFail();
             $house->update([
                 'zone' => $node->get('house')->get('zone')->text(),
                 'hours' => $node->get('house')->find('hours')->value ?? [],

@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Bridge\RulebookReader;
 use App\Bridge\SnapshotSource;
+use App\Bridge\Turn;
 use App\Models\RulebookVersion;
 use App\Models\User;
 use App\Models\VersionState;
@@ -25,7 +26,8 @@ final readonly class PublishDraft
     public function __invoke(int $seenRevision, ?string $note, User $by): RulebookVersion
     {
         return DB::transaction(function () use ($seenRevision, $note, $by): RulebookVersion {
-            $published = $this->rulebooks->lockPublished();
+            Turn::take();
+            $published = $this->rulebooks->published();
             $draft = RulebookVersion::query()->where('state', VersionState::Draft)->lockForUpdate()->first();
             if ($draft === null || $draft->revision !== $seenRevision) {
                 throw DraftMovedOn::of($draft);

@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Bridge\RulebookReader;
 use App\Bridge\SnapshotSource;
+use App\Bridge\Turn;
 use App\Models\RulebookVersion;
 use App\Models\User;
 use App\Models\VersionState;
@@ -27,8 +28,7 @@ final readonly class SaveDraft
         [, $faults] = $this->rulebooks->compileDraft($rules, $this->snapshots->current());
 
         $version = DB::transaction(function () use ($rules, $seenRevision, $by): RulebookVersion {
-            // The published version is locked first, everywhere.
-            $this->rulebooks->lockPublished();
+            Turn::take();
             $draft = RulebookVersion::query()->where('state', VersionState::Draft)->lockForUpdate()->first();
             if ($draft?->revision !== $seenRevision) {
                 throw DraftMovedOn::of($draft);

@@ -24,14 +24,10 @@ final readonly class TakeInTask
     /** @throws KeyUsedOtherwise */
     public function __invoke(IncomingTask $incoming, ?User $by, ?RequestKey $key = null): TakenIn
     {
-        $known = $key === null ? null : $this->known($key);
-        if ($known !== null) {
-            return $known;
-        }
         try {
             return new TakenIn(DB::transaction(fn(): Task => $this->take($incoming, $by, $key), attempts: 3), false);
         } catch (UniqueConstraintViolationException $violation) {
-            // The same request was on its way twice and the other was first.
+            // The same request has come before, or was on its way twice and the other was first.
             return ($key === null ? null : $this->known($key)) ?? throw $violation;
         }
     }
@@ -57,13 +53,16 @@ final readonly class TakeInTask
             'arrived_at' => $now,
             'revision' => 1,
         ]);
+        // The one column that counts up by itself is the number.
+        $task->number = max(0, (int) DB::connection()->getPdo()->lastInsertId());
+        $task->syncOriginalAttribute('number');
         if ($key !== null) {
-            IntakeKey::query()->create(['user_id' => $key->userId, 'key' => $key->key, 'request_hash' => $key->hash, 'task_id' => $task->id, 'created_at' => $now]);
+            DB::table('intake_keys')->insert(['user_id' => $key->userId, 'key' => $key->key, 'request_hash' => $key->hash, 'task_id' => $task->id, 'created_at' => $now]);
         }
-        $decision = ($this->route)($task, $incoming->customer);
-        activity('tasks')->performedOn($task)->causedBy($by)->event('arrived')
-            ->withProperties(['decision' => $decision->id, 'outcome' => $decision->outcome->value])
-            ->log('arrived and was routed');
+        activity('tasks')->performedOn($task)->causedBy($by)->event('arrived')->log('arrived');
+        $task->setRelation('kind', $incoming->kind);
+        $task->setRelation('customer', $incoming->customer);
+        ($this->route)($task, $incoming->customer);
 
         return $task;
     }

@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace App\Bridge;
 
-use App\Models\Decision as DecisionRow;
-use App\Models\Handoff;
 use App\Models\HandoffCause;
 use App\Models\Task;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
 use OpenBaton\Core\Absence\Cover;
 use OpenBaton\Core\Document\DecisionFormat;
 use OpenBaton\Core\Routing\Decision;
@@ -17,25 +16,27 @@ use OpenBaton\Core\Routing\DueSet;
 use OpenBaton\Core\Routing\PrioritySet;
 use OpenBaton\Core\Routing\TagAdded;
 
-/** Writes a decision and all that follows from it. Called within the transaction that routes. */
+/** Writes a decision and all that follows from it, without detours: others wait for their turn. Called within the transaction that routes. */
 final class DecisionRecorder
 {
-    public static function record(Decision $decision, Task $task, ?string $rulebookVersionId, Snapshot $snapshot): DecisionRow
+    public static function record(Decision $decision, Task $task, ?string $rulebookVersionId, Snapshot $snapshot): void
     {
         $at = CarbonImmutable::createFromTimestampUTC($decision->event->at);
         $assigneeId = $decision->assigneeId === null ? null : $snapshot->personIds[$decision->assigneeId];
         $document = DecisionFormat::write($decision);
-
-        $row = DecisionRow::query()->create([
+        $id = strtolower((string) Str::ulid());
+        DB::table('decisions')->insert([
+            'id' => $id,
             'task_id' => $task->id,
             'event' => $decision->event->kind->value,
             'at' => $at,
             'rulebook_version_id' => $rulebookVersionId,
-            'outcome' => $decision->outcome,
+            'outcome' => $decision->outcome->value,
             'rule' => $decision->decidingRule()?->id,
             'assignee_id' => $assigneeId,
-            'facts' => $document['facts'],
-            'trace' => $document,
+            'facts' => json_encode($document['facts'], JSON_THROW_ON_ERROR),
+            'trace' => json_encode($document, JSON_THROW_ON_ERROR),
+            'created_at' => CarbonImmutable::now(),
         ]);
 
         self::applyEffects($decision, $task);
@@ -50,10 +51,8 @@ final class DecisionRecorder
             ));
         }
         if ($assigneeId !== null) {
-            self::handOff($decision, $task, $row, $assigneeId, $at, $snapshot);
+            self::handOff($decision, $task, $id, $assigneeId, $at, $snapshot);
         }
-
-        return $row;
     }
 
     private static function applyEffects(Decision $decision, Task $task): void
@@ -68,16 +67,17 @@ final class DecisionRecorder
         }
     }
 
-    private static function handOff(Decision $decision, Task $task, DecisionRow $row, string $assigneeId, CarbonImmutable $at, Snapshot $snapshot): void
+    private static function handOff(Decision $decision, Task $task, string $decisionId, string $assigneeId, CarbonImmutable $at, Snapshot $snapshot): void
     {
         $cover = self::coverOf($decision);
         $awayUntil = $cover?->steps[0]->awayUntil;
-        Handoff::query()->create([
+        DB::table('handoffs')->insert([
+            'id' => strtolower((string) Str::ulid()),
             'task_id' => $task->id,
             'from_id' => null,
             'to_id' => $assigneeId,
-            'cause' => HandoffCause::Rule,
-            'decision_id' => $row->id,
+            'cause' => HandoffCause::Rule->value,
+            'decision_id' => $decisionId,
             'for_id' => $cover === null ? null : $snapshot->personIds[$cover->namedId],
             'away_until' => $awayUntil === null ? null : CarbonImmutable::createFromTimestampUTC($awayUntil),
             'at' => $at,

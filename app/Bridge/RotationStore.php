@@ -4,27 +4,32 @@ declare(strict_types=1);
 
 namespace App\Bridge;
 
-use App\Models\Rotation;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
 use OpenBaton\Core\Routing\Ring;
 use OpenBaton\Core\Routing\Rings;
 
 /** The state of the rotations, read for update and written back by what changed. */
-final class RotationStore
+final readonly class RotationStore
 {
+    /** @param array<string, string> $ids by name */
+    private function __construct(public Rings $rings, private array $ids, private Snapshot $snapshot) {}
+
     /** All rotations with their seats, locked until the transaction ends. */
-    public static function lock(Snapshot $snapshot): Rings
+    public static function lock(Snapshot $snapshot): self
     {
         $rows = DB::table('rotations')
             ->leftJoin('rotation_seats', 'rotation_seats.rotation_id', '=', 'rotations.id')
             ->orderBy('rotations.id')
             ->orderBy('rotation_seats.position')
             ->lockForUpdate()
-            ->get(['rotations.name', 'rotations.now', 'rotation_seats.person_id', 'rotation_seats.mark']);
+            ->get(['rotations.id', 'rotations.name', 'rotations.now', 'rotation_seats.person_id', 'rotation_seats.mark']);
+        $ids = [];
         $nows = [];
         $marks = [];
         foreach ($rows as $row) {
             $name = (string) $row->name;
+            $ids[$name] = (string) $row->id;
             $nows[$name] = (int) $row->now;
             $slug = $snapshot->personSlugs[(string) $row->person_id] ?? null;
             if ($slug !== null) {
@@ -36,25 +41,25 @@ final class RotationStore
             $rings[] = new Ring($name, $now, $marks[$name] ?? []);
         }
 
-        return Rings::of($rings);
+        return new self(Rings::of($rings), $ids, $snapshot);
     }
 
-    public static function save(Ring $before, Ring $after, Snapshot $snapshot): void
+    public function save(Ring $after): void
     {
-        $rotation = Rotation::query()->firstOrCreate(['name' => $after->name]);
-        $rotation->now = max(0, $after->now);
-        $rotation->save();
+        $id = $this->ids[$after->name] ?? null;
+        if ($id === null) {
+            $id = strtolower((string) Str::ulid());
+            DB::table('rotations')->insert(['id' => $id, 'name' => $after->name, 'now' => $after->now]);
+        } else {
+            DB::table('rotations')->where('id', $id)->update(['now' => $after->now]);
+        }
 
+        $before = $this->rings->ring($after->name)->marks;
         $changed = [];
         $position = 0;
         foreach ($after->marks as $slug => $mark) {
-            if (($before->marks[$slug] ?? null) !== $mark) {
-                $changed[] = [
-                    'rotation_id' => $rotation->id,
-                    'person_id' => $snapshot->personIds[$slug],
-                    'position' => $position,
-                    'mark' => $mark,
-                ];
+            if (($before[$slug] ?? null) !== $mark) {
+                $changed[] = ['rotation_id' => $id, 'person_id' => $this->snapshot->personIds[$slug], 'position' => $position, 'mark' => $mark];
             }
             ++$position;
         }

@@ -6,6 +6,7 @@ namespace App\Bridge;
 
 use App\Models\RulebookVersion;
 use App\Models\VersionState;
+use Illuminate\Contracts\Cache\Repository as Cache;
 use OpenBaton\Core\Criteria\Fault;
 use OpenBaton\Core\Document\DocumentError;
 use OpenBaton\Core\Document\Node;
@@ -21,24 +22,48 @@ final class RulebookReader
 
     private string $compiledFrom = '';
 
-    /** The published version, locked until the transaction ends: whoever holds it is the only one to route or publish. */
-    public function lockPublished(): ?RulebookVersion
+    public function __construct(private readonly Cache $cache) {}
+
+    public function published(): ?RulebookVersion
     {
-        return RulebookVersion::query()->where('state', VersionState::Published)->lockForUpdate()->first();
+        return RulebookVersion::query()->where('state', VersionState::Published)->first();
     }
 
-    public function compile(?RulebookVersion $version, Snapshot $snapshot): CompiledRulebook
+    /** The rules that decide in this turn. */
+    public function inForce(Turn $turn, Snapshot $snapshot): CompiledRulebook
     {
-        $from = $version === null ? '' : "{$version->id}/{$version->revision}/{$snapshot->revision}";
+        return $this->compile($turn->versionId, $turn->versionRevision, $snapshot);
+    }
+
+    public function ofVersion(?RulebookVersion $version, Snapshot $snapshot): CompiledRulebook
+    {
+        return $this->compile($version?->id, $version->revision ?? 0, $snapshot);
+    }
+
+    private function compile(?string $versionId, int $revision, Snapshot $snapshot): CompiledRulebook
+    {
+        $from = "rulebook:{$versionId}:{$revision}:{$snapshot->revision}";
         if ($this->compiled === null || $this->compiledFrom !== $from) {
-            $rulebook = $version === null
-                ? new Rulebook($snapshot->catalogue, [])
-                : RulebookFormat::rules(Node::root($version->rules, '/rules'), $snapshot->catalogue);
-            $this->compiled = CompiledRulebook::compile($rulebook, $version === null ? 'none' : (string) $version->number);
+            [$number, $rulebook] = $versionId === null ? ['none', new Rulebook($snapshot->catalogue, [])] : $this->parsed($from, $versionId, $snapshot);
+            $this->compiled = CompiledRulebook::compile($rulebook, $number);
             $this->compiledFrom = $from;
         }
 
         return $this->compiled;
+    }
+
+    /** @return array{string, Rulebook} number and rules, kept in the cache: reading them from their document takes longer than deciding */
+    private function parsed(string $key, string $versionId, Snapshot $snapshot): array
+    {
+        $known = $this->cache->get($key);
+        if (is_array($known) && isset($known[0], $known[1]) && is_string($known[0]) && $known[1] instanceof Rulebook) {
+            return [$known[0], $known[1]];
+        }
+        $version = RulebookVersion::query()->findOrFail($versionId);
+        $parsed = [(string) $version->number, RulebookFormat::rules(Node::root($version->rules, '/rules'), $snapshot->catalogue)];
+        $this->cache->put($key, $parsed, 3600);
+
+        return $parsed;
     }
 
     /**

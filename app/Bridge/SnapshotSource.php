@@ -16,7 +16,6 @@ use OpenBaton\Core\Criteria\FieldType;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Document\RosterFormat;
 use OpenBaton\Core\Workload\Priority;
-use RuntimeException;
 
 /** Gives the snapshot of the house, kept in the cache by the revision of the roster. */
 final class SnapshotSource
@@ -29,12 +28,26 @@ final class SnapshotSource
 
     private string $lastKey = '';
 
+    private ?Turn $seen = null;
+
     public function __construct(private readonly Cache $cache) {}
 
     public function current(): Snapshot
     {
-        $house = House::query()->toBase()->first(['id', 'roster_revision']) ?? throw new RuntimeException('There is no house yet; seed the database first.');
-        $key = "snapshot:{$house->id}:{$house->roster_revision}";
+        $this->seen = Turn::look();
+
+        return $this->at($this->seen);
+    }
+
+    /** How things were when they were last looked at in this process; good enough for making ready. */
+    public function lastSeen(): Turn
+    {
+        return $this->seen ??= Turn::look();
+    }
+
+    public function at(Turn $turn): Snapshot
+    {
+        $key = "snapshot:{$turn->houseId}:{$turn->rosterRevision}";
         if ($this->lastKey === $key && $this->last !== null) {
             return $this->last;
         }
@@ -43,7 +56,6 @@ final class SnapshotSource
             $known = $this->build();
             $this->cache->put($key, $known, 3600);
         }
-
         $this->lastKey = $key;
 
         return $this->last = $known;

@@ -11,34 +11,52 @@ use OpenBaton\Core\Workload\TaskStatus;
 use OpenBaton\Core\Workload\Work;
 use OpenBaton\Core\Workload\WorkItem;
 
-/** The open work of everybody, in two queries however much it is. */
+/** The open work of people, in two queries however much it is. */
 final class WorkReader
 {
-    /** @param string|null $exceptTaskId a task that is being routed and is nobody's yet */
-    public static function read(Snapshot $snapshot, ?string $exceptTaskId = null): Work
-    {
-        $lastAssigned = [];
-        foreach (DB::table('people')->whereNotNull('last_assigned_at')->selectRaw('slug, UNIX_TIMESTAMP(last_assigned_at) AS at')->get() as $row) {
-            $lastAssigned[(string) $row->slug] = (int) $row->at;
-        }
+    private const OPEN = [TaskStatus::New, TaskStatus::Working, TaskStatus::Waiting, TaskStatus::InReview];
 
-        return Work::of(self::items($snapshot, $exceptTaskId), $lastAssigned);
+    public static function ofEverybody(Snapshot $snapshot): Work
+    {
+        return self::read($snapshot, null);
     }
 
-    /** @return list<WorkItem> */
-    private static function items(Snapshot $snapshot, ?string $exceptTaskId): array
+    /** @param list<string> $people by slug */
+    public static function of(array $people, Snapshot $snapshot): Work
     {
-        $rows = DB::table('tasks')
-            ->whereIn('status', [TaskStatus::New->value, TaskStatus::Working->value, TaskStatus::Waiting->value, TaskStatus::InReview->value])
-            ->where(static fn($query) => $query->whereNotNull('assignee_id')->orWhereNotNull('reviewer_id'))
-            ->selectRaw('id, task_kind_id, assignee_id, reviewer_id, status, priority, estimate_minutes, spent_minutes, remaining_minutes, UNIX_TIMESTAMP(arrived_at) AS arrived, UNIX_TIMESTAMP(starts_at) AS starts, UNIX_TIMESTAMP(due_at) AS due')
-            ->get();
+        return $people === [] ? Work::of([]) : self::read($snapshot, array_map(static fn(string $slug): string => $snapshot->personIds[$slug], $people));
+    }
+
+    /** @param list<string>|null $ids null: everybody */
+    private static function read(Snapshot $snapshot, ?array $ids): Work
+    {
+        $rows = DB::table('people')->whereNotNull('last_assigned_at')->selectRaw('slug, UNIX_TIMESTAMP(last_assigned_at) AS at');
+        $lastAssigned = [];
+        foreach (($ids === null ? $rows : $rows->whereIn('id', $ids))->get() as $row) {
+            $lastAssigned[(string) $row->slug] = (int) $row->at;
+        }
+        $items = [];
+        foreach ($ids === null ? ['assignee_id' => null, 'reviewer_id' => null] : ['assignee_id' => $ids, 'reviewer_id' => $ids] as $column => $of) {
+            $items += self::items($snapshot, $column, $of);
+        }
+
+        return Work::of($items, $lastAssigned);
+    }
+
+    /**
+     * @param list<string>|null $ids
+     *
+     * @return array<string, WorkItem> by id of the task
+     */
+    private static function items(Snapshot $snapshot, string $column, ?array $ids): array
+    {
+        $query = DB::table('tasks')
+            ->whereIn('status', $column === 'assignee_id' ? self::OPEN : [TaskStatus::InReview])
+            ->selectRaw('id, task_kind_id, assignee_id, reviewer_id, status, priority, estimate_minutes, spent_minutes, remaining_minutes, UNIX_TIMESTAMP(arrived_at) AS arrived, UNIX_TIMESTAMP(starts_at) AS starts, UNIX_TIMESTAMP(due_at) AS due');
+        $rows = ($ids === null ? $query->whereNotNull($column) : $query->whereIn($column, $ids))->get();
         $items = [];
         foreach ($rows as $row) {
-            if ($row->id === $exceptTaskId) {
-                continue;
-            }
-            $items[] = new WorkItem(
+            $items[(string) $row->id] = new WorkItem(
                 (string) $row->id,
                 $snapshot->personSlugs[(string) $row->assignee_id] ?? null,
                 TaskStatus::from((string) $row->status),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Concerns\BootsByName;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -12,7 +13,10 @@ use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 /** A stretch in which a person is away; whole days or an exact stretch. */
 final class Absence extends Model
 {
+    use BootsByName;
     use HasUlids;
+
+    protected $table = 'absences';
 
     protected $guarded = [];
 

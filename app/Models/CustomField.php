@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Concerns\BootsByName;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 
 /** A field of tasks that the house has added. */
 final class CustomField extends Model
 {
+    use BootsByName;
     use HasUlids;
 
     protected $table = 'fields';

@@ -4,13 +4,17 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Concerns\BootsByName;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 
 /** The house itself: one row. */
 final class House extends Model
 {
+    use BootsByName;
     use HasUlids;
+
+    protected $table = 'houses';
 
     protected $guarded = [];
 

@@ -4,12 +4,17 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Concerns\BootsByName;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /** What was taken in under an idempotency key. */
 final class IntakeKey extends Model
 {
+    use BootsByName;
+
+    protected $table = 'intake_keys';
+
     public $timestamps = false;
 
     protected $guarded = [];

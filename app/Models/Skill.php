@@ -4,13 +4,17 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Concerns\BootsByName;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 
 /** Something that people know how to do, at a level. */
 final class Skill extends Model
 {
+    use BootsByName;
     use HasUlids;
+
+    protected $table = 'skills';
 
     protected $guarded = [];
 }

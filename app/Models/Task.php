@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Concerns\BootsByName;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -15,7 +16,10 @@ use OpenBaton\Core\Workload\TaskStatus;
 /** Something to be done by somebody. */
 final class Task extends Model
 {
+    use BootsByName;
     use HasUlids;
+
+    protected $table = 'tasks';
 
     protected $guarded = [];
 

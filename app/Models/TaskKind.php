@@ -4,13 +4,17 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Concerns\BootsByName;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 
 /** A kind of task, with the effort that it usually takes and the guide to doing it. */
 final class TaskKind extends Model
 {
+    use BootsByName;
     use HasUlids;
+
+    protected $table = 'task_kinds';
 
     protected $guarded = [];
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Concerns\BootsByName;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -12,7 +13,10 @@ use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 /** People who do the same kind of work. */
 final class Team extends Model
 {
+    use BootsByName;
     use HasUlids;
+
+    protected $table = 'teams';
 
     protected $guarded = [];
 

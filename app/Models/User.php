@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Concerns\BootsByName;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Foundation\Auth\User as Authenticatable;
@@ -13,9 +14,12 @@ use Spatie\Permission\Traits\HasRoles;
 /** A sign-in. Most belong to a person; an administrator or a system may not. */
 final class User extends Authenticatable
 {
+    use BootsByName;
     use HasApiTokens;
     use HasRoles;
     use HasUlids;
+
+    protected $table = 'users';
 
     protected $guarded = [];
 

@@ -6,6 +6,7 @@ namespace App\Providers;
 
 use App\Bridge\RulebookReader;
 use App\Bridge\SnapshotSource;
+use App\Models\AccessToken;
 use Carbon\CarbonImmutable;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
@@ -13,6 +14,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
+use Laravel\Sanctum\Sanctum;
 
 final class AppServiceProvider extends ServiceProvider
 {
@@ -25,6 +27,7 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Date::use(CarbonImmutable::class);
+        Sanctum::usePersonalAccessTokenModel(AccessToken::class);
         // Lazy loading is how N+1 queries begin; outside of production it is an error.
         Model::preventLazyLoading(! $this->app->isProduction());
 

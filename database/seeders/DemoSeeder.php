@@ -66,7 +66,7 @@ final class DemoSeeder extends Seeder
         $history = new DemoHistory($random, $this->takeIn, $this->snapshots, $lead);
         $requests = new DemoRequests($random);
         $begin = $today->startOfWeek()->subWeeks($weeks);
-        foreach ([1 => 0, 2 => (int) ($weeks * 3.5), 3 => (int) ($weeks * 7) - 8] as $version => $days) {
+        foreach ([1 => 0, 2 => (int) ($weeks * 3.5), 3 => (int) ($weeks * 6.2)] as $version => $days) {
             $history->at($begin->addDays($days)->addHours(8)->getTimestamp(), fn() => $this->publish($version, $lead));
         }
         for ($day = $begin; $day <= $today; $day = $day->addDay()) {

@@ -45,8 +45,6 @@ final class WebFormController
             return back()->withInput()->withErrors($messages);
         }
         $taken = $takeIn($incoming, null);
-        $taken->task->refresh();
-
         return redirect('/stand-ins/web-form')->with('number', $taken->task->number);
     }
 

@@ -46,7 +46,7 @@ final class Catches
     /** @return array<string, mixed> */
     public function ofPublished(?RulebookVersion $version): array
     {
-        $strip = $this->strip($this->rulebooks->compile($version, $this->snapshot));
+        $strip = $this->strip($this->rulebooks->ofVersion($version, $this->snapshot));
 
         return ['taken' => (object) $strip['taken']] + $strip;
     }
@@ -60,7 +60,7 @@ final class Catches
     {
         [$compiled, $faults] = $this->rulebooks->compileDraft(array_values($draft->rules), $this->snapshot);
         $published = RulebookVersion::query()->where('state', VersionState::Published)->first();
-        $now = $this->rulebooks->compile($published, $this->snapshot);
+        $now = $this->rulebooks->ofVersion($published, $this->snapshot);
         $strip = $this->strip($compiled);
 
         return [

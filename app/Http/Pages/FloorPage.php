@@ -34,7 +34,7 @@ final readonly class FloorPage
     public function __construct(private Snapshot $snapshot)
     {
         $this->now = CarbonImmutable::now()->getTimestamp();
-        $this->work = WorkReader::read($snapshot);
+        $this->work = WorkReader::ofEverybody($snapshot);
     }
 
     /** @return array<string, mixed> */

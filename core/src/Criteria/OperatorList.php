@@ -4,50 +4,53 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Criteria;
 
-/** All operators, in the order in which they are offered. */
+/** All operators, in the order in which they are offered; each is made when it is first asked for. */
 final class OperatorList
 {
-    /** @var array<string, Operator>|null */
-    private static ?array $byCode = null;
+    /** @var array<string, class-string<Operator>> by code */
+    private const CLASSES = [
+        'is' => Operator\Is::class,
+        'is_not' => Operator\IsNot::class,
+        'one_of' => Operator\IsOneOf::class,
+        'none_of' => Operator\IsNoneOf::class,
+        'contains' => Operator\Contains::class,
+        'starts_with' => Operator\StartsWith::class,
+        'ends_with' => Operator\EndsWith::class,
+        'less_than' => Operator\LessThan::class,
+        'at_most' => Operator\AtMost::class,
+        'more_than' => Operator\MoreThan::class,
+        'at_least' => Operator\AtLeast::class,
+        'before' => Operator\Before::class,
+        'after' => Operator\After::class,
+        'between' => Operator\Between::class,
+        'within_next' => Operator\WithinNext::class,
+        'within_last' => Operator\WithinLast::class,
+        'matches_any' => Operator\MatchesAny::class,
+        'matches_all' => Operator\MatchesAll::class,
+        'matches_none' => Operator\MatchesNone::class,
+        'is_empty' => Operator\IsEmpty::class,
+        'is_filled' => Operator\IsFilled::class,
+    ];
 
-    /** @return array<string, Operator> */
+    /** @var array<string, Operator> by code */
+    private static array $made = [];
+
+    /** @return array<string, Operator> by code */
     public static function all(): array
     {
-        if (self::$byCode === null) {
-            self::$byCode = [];
-            foreach ([
-                new Operator\Is(),
-                new Operator\IsNot(),
-                new Operator\IsOneOf(),
-                new Operator\IsNoneOf(),
-                new Operator\Contains(),
-                new Operator\StartsWith(),
-                new Operator\EndsWith(),
-                new Operator\LessThan(),
-                new Operator\AtMost(),
-                new Operator\MoreThan(),
-                new Operator\AtLeast(),
-                new Operator\Before(),
-                new Operator\After(),
-                new Operator\Between(),
-                new Operator\WithinNext(),
-                new Operator\WithinLast(),
-                new Operator\MatchesAny(),
-                new Operator\MatchesAll(),
-                new Operator\MatchesNone(),
-                new Operator\IsEmpty(),
-                new Operator\IsFilled(),
-            ] as $operator) {
-                self::$byCode[$operator->code()] = $operator;
-            }
+        $all = [];
+        foreach (self::CLASSES as $code => $class) {
+            $all[$code] = self::$made[$code] ??= new $class();
         }
 
-        return self::$byCode;
+        return $all;
     }
 
     public static function find(string $code): ?Operator
     {
-        return self::all()[$code] ?? null;
+        $class = self::CLASSES[$code] ?? null;
+
+        return $class === null ? null : self::$made[$code] ??= new $class();
     }
 
     /** @return list<Operator> */

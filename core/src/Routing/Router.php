@@ -62,6 +62,32 @@ final readonly class Router
     }
 
     /**
+     * Everybody whose work in hand a decision on this event may look at. The
+     * work of others makes no difference to it and need not be known.
+     *
+     * @return list<string>
+     */
+    public function peopleLookedAt(Event $event): array
+    {
+        $ids = [];
+        foreach ($this->rulebook->holding($event) as $rule) {
+            if ($rule->give === null || ! $rule->give->looksAtWork()) {
+                continue;
+            }
+            foreach ($rule->give->pool->seats($this->roster, $event->facts) as $seat) {
+                $id = $rule->give->pool->namesOne()
+                    ? (new SubstituteFinder($this->roster))->find($seat->personId, $event->at)->personId
+                    : $seat->personId;
+                if ($id !== null) {
+                    $ids[$id] = true;
+                }
+            }
+        }
+
+        return array_map(strval(...), array_keys($ids));
+    }
+
+    /**
      * @param array<int, Attempt> $attempts
      * @param list<int>           $followedUp
      * @param list<Effect>        $effects

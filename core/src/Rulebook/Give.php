@@ -19,4 +19,16 @@ final readonly class Give
         public array $limits,
         public Otherwise $otherwise,
     ) {}
+
+    /** Whether it looks at what people have in hand. */
+    public function looksAtWork(): bool
+    {
+        foreach ($this->limits as $limit) {
+            if ($limit->looksAtWork()) {
+                return true;
+            }
+        }
+
+        return $this->method->looksAtWork();
+    }
 }

@@ -40,6 +40,12 @@ final readonly class Work
         return $this->byPerson[$personId] ?? $this->nothing;
     }
 
+    /** @param list<string> $personIds */
+    public function ofOnly(array $personIds): self
+    {
+        return new self(array_intersect_key($this->byPerson, array_flip($personIds)), $this->nothing);
+    }
+
     /** With a task that has just come to a person. */
     public function taken(string $personId, WorkItem $item, int $at): self
     {

@@ -97,7 +97,8 @@ it('compares', function (string $field, string $op, mixed $operand, mixed $value
 it('offers every operator for some type, and every type some operator', function (): void {
     foreach (OperatorList::all() as $code => $operator) {
         expect(array_filter(FieldType::cases(), $operator->fits(...)))->not->toBeEmpty()
-            ->and(OperatorList::find($code))->toBe($operator);
+            ->and(OperatorList::find($code))->toBe($operator)
+            ->and($operator->code())->toBe($code);
     }
     foreach (FieldType::cases() as $type) {
         expect(array_map(static fn(Operator $operator): string => $operator->code(), OperatorList::fitting($type)))->toContain('is_empty');

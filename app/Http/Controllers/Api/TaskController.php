@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Api;
 
 use App\Actions\TakeInTask;
+use App\Bridge\SnapshotSource;
 use App\Explain\ReasonTrail;
 use App\Http\Controllers\Reader;
 use App\Http\Problems;
@@ -23,7 +24,7 @@ use OpenBaton\Core\Document\Node;
 /** Tasks for other systems; docs/formats/openapi.yaml describes it. */
 final class TaskController
 {
-    public function store(Request $request, IncomingTaskReader $reader, TakeInTask $takeIn): JsonResponse
+    public function store(Request $request, IncomingTaskReader $reader, TakeInTask $takeIn, SnapshotSource $snapshots): JsonResponse
     {
         $user = $request->user();
         if (! $user instanceof User || ! $user->tokenCan('tasks:create')) {
@@ -41,17 +42,17 @@ final class TaskController
         );
 
         return new JsonResponse(
-            $this->task($taken->task->load(['kind', 'customer', 'assignee', 'claimants'])),
+            $this->task($taken->task->loadMissing(['kind', 'customer', ...($taken->task->assignee_id === null ? ['claimants'] : [])]), $snapshots),
             $taken->again ? 200 : 201,
             ['Location' => url("/api/v1/tasks/{$taken->task->id}")] + ($taken->again ? ['Idempotent-Replayed' => 'true'] : []),
         );
     }
 
-    public function show(Task $task): JsonResponse
+    public function show(Task $task, SnapshotSource $snapshots): JsonResponse
     {
         Gate::authorize('view', $task);
 
-        return new JsonResponse($this->task($task->load(['kind', 'customer', 'assignee', 'claimants'])));
+        return new JsonResponse($this->task($task->load(['kind', 'customer', 'claimants']), $snapshots));
     }
 
     public function decision(Task $task, Reader $reader): JsonResponse
@@ -69,11 +70,14 @@ final class TaskController
     }
 
     /** @return array<string, mixed> */
-    private function task(Task $task): array
+    private function task(Task $task, SnapshotSource $snapshots): array
     {
+        $snapshot = $snapshots->at($snapshots->lastSeen());
+        $assignee = $snapshot->roster->people[$snapshot->personSlugs[$task->assignee_id ?? ''] ?? ''] ?? null;
+
         return [
             'id' => $task->id,
-            'number' => $task->refresh()->number,
+            'number' => (int) $task->number,
             'title' => $task->title,
             'description' => $task->description,
             'kind' => $task->kind?->slug,
@@ -88,8 +92,8 @@ final class TaskController
             'start' => $this->moment($task->starts_at),
             'due' => $this->moment($task->due_at),
             'completed' => $this->moment($task->completed_at),
-            'assignee' => $task->assignee === null ? null : ['id' => $task->assignee->slug, 'name' => $task->assignee->name],
-            'open_to' => $task->claimants->pluck('slug')->all(),
+            'assignee' => $assignee === null ? null : ['id' => $assignee->id, 'name' => $assignee->name],
+            'open_to' => $task->relationLoaded('claimants') ? $task->claimants->pluck('slug')->all() : [],
             'decision' => url("/api/v1/tasks/{$task->id}/decision"),
         ];
     }

@@ -17,4 +17,7 @@ interface Limit extends Part
      * @return array<string, int|string|null>|null
      */
     public function refusal(Person $person, LoadView $load): ?array;
+
+    /** Whether it looks at what people have in hand. */
+    public function looksAtWork(): bool;
 }

@@ -39,4 +39,9 @@ final readonly class LoadRatioAtMost implements Limit
 
         return $ratio->exceedsPercent($this->percent) ? ['load_percent' => $ratio->percent(), 'at_most' => $this->percent] : null;
     }
+
+    public function looksAtWork(): bool
+    {
+        return true;
+    }
 }

@@ -39,4 +39,9 @@ final readonly class OpenTasksAtMost implements Limit
 
         return $open < $this->tasks ? null : ['open_tasks' => $open, 'at_most' => $this->tasks];
     }
+
+    public function looksAtWork(): bool
+    {
+        return true;
+    }
 }

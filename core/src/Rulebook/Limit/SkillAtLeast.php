@@ -43,4 +43,9 @@ final readonly class SkillAtLeast implements Limit
             'needed' => $this->skill->level,
         ];
     }
+
+    public function looksAtWork(): bool
+    {
+        return false;
+    }
 }

@@ -16,4 +16,9 @@ trait FirstOfAll
 
         return new Choice($selection->eligible[0]->personId, $figures);
     }
+
+    public function looksAtWork(): bool
+    {
+        return false;
+    }
 }

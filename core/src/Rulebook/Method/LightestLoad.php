@@ -35,4 +35,9 @@ final readonly class LightestLoad implements Method
 
         return new Choice($best, $figures);
     }
+
+    public function looksAtWork(): bool
+    {
+        return true;
+    }
 }

@@ -10,4 +10,7 @@ use OpenBaton\Core\Document\Part;
 interface Method extends Part
 {
     public function choose(Selection $selection): Choice;
+
+    /** Whether it looks at what people have in hand. */
+    public function looksAtWork(): bool;
 }

@@ -25,4 +25,9 @@ final readonly class Open implements Method
 
         return new Choice(null, $figures);
     }
+
+    public function looksAtWork(): bool
+    {
+        return false;
+    }
 }

@@ -42,4 +42,9 @@ final readonly class RoundRobin implements Method
 
         return new Choice($personId, $figures, $after);
     }
+
+    public function looksAtWork(): bool
+    {
+        return false;
+    }
 }

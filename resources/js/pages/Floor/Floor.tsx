@@ -107,7 +107,8 @@ export default function Floor({ days, teams, unplaced, open, handoffs, task, per
     const showTask = (id: string): void => show(`?task=${id}`);
     useEffect(() => {
         const close = (event: KeyboardEvent): void => {
-            if (event.key === 'Escape' && (task !== null || person !== null) && document.querySelector('[role=dialog]') === null) show('');
+            // What is open above the panel takes the key first, and says so.
+            if (event.key === 'Escape' && !event.defaultPrevented && (task !== null || person !== null)) show('');
         };
         window.addEventListener('keydown', close);
         return () => window.removeEventListener('keydown', close);

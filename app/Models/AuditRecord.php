@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Concerns\BootsByName;
+use Spatie\Activitylog\Models\Activity;
+
+/** One line of the audit trail. */
+final class AuditRecord extends Activity
+{
+    use BootsByName;
+}

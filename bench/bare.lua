@@ -1,0 +1,3 @@
+-- Posts nothing in particular.
+wrk.method = "POST"
+wrk.headers["Accept"] = "application/json"

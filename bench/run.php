@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+/*
+ * Speed, as ratios within one run. Called by bin/baton bench, which has
+ * started the database.
+ */
+
+const ROUNDS = 4;
+const SECONDS = 5;
+
+/**
+ * @param list<string>          $command
+ * @param array<string, string> $environment
+ */
+function run(array $command, array $environment = []): string
+{
+    $process = proc_open($command, [1 => ['pipe', 'w'], 2 => STDERR], $pipes, dirname(__DIR__), $environment + getenv());
+    if ($process === false) {
+        throw new RuntimeException('Can\'t start '.implode(' ', $command));
+    }
+    $output = (string) stream_get_contents($pipes[1]);
+    if (proc_close($process) !== 0) {
+        throw new RuntimeException(implode(' ', $command).' failed.');
+    }
+
+    return trim($output);
+}
+
+/**
+ * @param list<string>          $more        options of wrk
+ * @param array<string, string> $environment
+ */
+function rate(string $url, array $more, array $environment): float
+{
+    $output = run(['wrk', '-t2', '-c4', '-d'.SECONDS.'s', ...$more, $url], $environment);
+    if (preg_match('/Requests\/sec:\s+([\d.]+)/', $output, $found) !== 1 || str_contains($output, 'Non-2xx')) {
+        throw new RuntimeException("The server did not answer as it should:\n{$output}");
+    }
+
+    return (float) $found[1];
+}
+
+function verdict(bool $held): string
+{
+    return $held ? 'holds' : 'MISSED';
+}
+
+echo "The core alone, one core, JIT, processor time; 200 people, about 8 open tasks each\n";
+/** @var array{rules_200: int, rules_2000: int, traced_200: int} $core */
+$core = json_decode(run([PHP_BINARY, '-d', 'pcov.enabled=0', '-d', 'opcache.enable_cli=1', '-d', 'opcache.jit=tracing', '-d', 'opcache.jit_buffer_size=64M', __DIR__.'/core.php']), true, 8, JSON_THROW_ON_ERROR);
+printf("  decisions a second with 200 rules      %8d   aim: at least 10,000: %s\n", $core['rules_200'], verdict($core['rules_200'] >= 10_000));
+printf("  decisions a second with 2,000 rules    %8d   2,000 rules cost %.2f times 200; aim: at most 1.5: %s\n", $core['rules_2000'], $core['rules_200'] / $core['rules_2000'], verdict($core['rules_200'] / $core['rules_2000'] <= 1.5));
+printf("  with the whole trace written, 200 rules %7d\n", $core['traced_200']);
+
+echo "\nPOST /api/v1/tasks, routed and committed, against three small rows committed behind the same server\n";
+$environment = ['DB_DATABASE' => 'openbaton_bench', 'CACHE_STORE' => 'file', 'APP_ENV' => 'production', 'APP_DEBUG' => 'false', 'BATON_BENCH' => '1', 'BATON_THROTTLE_API' => '100000000', 'LOG_CHANNEL' => 'null', 'PHP_CLI_SERVER_WORKERS' => '4'];
+$token = run([PHP_BINARY, '-d', 'pcov.enabled=0', __DIR__.'/prepare.php'], $environment);
+$socket = stream_socket_server('tcp://127.0.0.1:0') ?: throw new RuntimeException('No port is free.');
+$port = (int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1);
+fclose($socket);
+$server = proc_open(
+    ['setsid', PHP_BINARY, '-d', 'pcov.enabled=0', '-d', 'opcache.enable_cli=1', '-d', 'opcache.validate_timestamps=0', '-S', "127.0.0.1:{$port}", dirname(__DIR__).'/vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php'],
+    [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']],
+    $pipes,
+    dirname(__DIR__).'/public',
+    $environment + getenv(),
+);
+if ($server === false) {
+    throw new RuntimeException('The server can\'t be started.');
+}
+register_shutdown_function(static function () use ($server): void {
+    posix_kill(-proc_get_status($server)['pid'], SIGTERM);
+});
+for ($try = 0; $try < 100 && @fsockopen('127.0.0.1', $port) === false; ++$try) {
+    usleep(100_000);
+}
+
+$bare = $routed = 0.0;
+$base = "http://127.0.0.1:{$port}";
+for ($round = 0; $round <= ROUNDS; ++$round) {
+    $post = ['BENCH_TOKEN' => $token, 'BENCH_RUN' => 'run'.getmypid()."-{$round}"];
+    $b = rate("{$base}/api/v1/bench/bare", ['-s', __DIR__.'/bare.lua'], $post);
+    $r = rate($base, ['-s', __DIR__.'/post.lua'], $post);
+    [$tasks, $decisions] = explode(' ', run([PHP_BINARY, '-d', 'pcov.enabled=0', __DIR__.'/prepare.php', 'settle'], $environment));
+    if ($tasks !== $decisions) {
+        throw new RuntimeException("{$tasks} tasks and {$decisions} decisions: something was lost.");
+    }
+    // The first round warms up; then in turns, the best of each.
+    if ($round > 0) {
+        $bare = max($bare, $b);
+        $routed = max($routed, $r);
+    }
+}
+printf("  three small rows, a second             %8.1f\n", $bare);
+printf("  tasks routed and committed, a second   %8.1f   %.2f of it; aim: at least 0.50: %s\n", $routed, $routed / $bare, verdict($routed / $bare >= 0.5));
