@@ -140,7 +140,7 @@ final readonly class ReasonTrail
             'not_yet_member' => 'not yet here',
             'no_longer_member' => 'no longer here',
             'paused' => 'takes in no new work',
-            'absent' => 'away'.($figure('away_until') === '' ? '' : ' until '.$this->words->moment($figure('away_until'))),
+            'absent' => $figure('away_until') === '' ? 'away' : 'away '.$this->words->until($figure('away_until')),
             'skill_at_least' => $this->words->skill($figure('skill')).' at level '.$figure('level').', '.$figure('needed').' needed',
             'open_tasks_at_most' => $figure('open_tasks').' open tasks already, '.$figure('at_most').' at most with the new one',
             'load_ratio_at_most' => $figure('load_percent') === ''

@@ -86,6 +86,15 @@ final readonly class Words
         return gmdate('D j M, H:i', $at + $this->zone->offsetAt($at));
     }
 
+    /** The end of an absence; one that ends at midnight is said by its last day. */
+    public function until(string $instant): string
+    {
+        $at = (int) strtotime($instant);
+        $local = $at + $this->zone->offsetAt($at);
+
+        return $local % 86400 === 0 ? 'until the end of '.gmdate('D j M', $local - 1) : 'until '.$this->moment($instant);
+    }
+
     private function duration(string $iso): string
     {
         return preg_match('/^PT(?:(\d+)H)?(?:(\d+)M)?$/', $iso, $parts) === 1

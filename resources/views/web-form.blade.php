@@ -4,6 +4,7 @@
         <meta charset="utf-8">
         <meta name="viewport" content="width=device-width, initial-scale=1">
         <title>Ask us · Alder &amp; Quill</title>
+        <link rel="icon" href="/mark.svg" type="image/svg+xml">
         <style>
             body { margin: 0; background: #efe9dd; color: #2b2118; font: 17px/1.5 Georgia, 'DejaVu Serif', serif; }
             .stand-in { background: #2b2118; color: #f6f0e4; padding: 8px 16px; font: 14px/1.4 system-ui, sans-serif; text-align: center; }
@@ -12,7 +13,7 @@
             .lead { margin: 0 0 24px; color: #5e5040; }
             label { display: block; margin-top: 16px; font-weight: bold; font-size: 15px; }
             .hint { font-weight: normal; color: #5e5040; }
-            input, select, textarea { box-sizing: border-box; width: 100%; margin-top: 4px; padding: 8px 10px; border: 1px solid #8a7a62; background: #fff; color: inherit; font: inherit; }
+            input, select, textarea { box-sizing: border-box; width: 100%; margin-top: 4px; padding: 8px 10px; border: 1px solid #8a7a62; background: #fff; color: inherit; font: inherit; font-weight: normal; }
             textarea { min-height: 96px; }
             .pair { display: grid; grid-template-columns: 1fr 1fr; gap: 0 16px; }
             button { margin-top: 24px; padding: 10px 24px; border: 0; background: #6a3b1f; color: #fff; font: inherit; cursor: pointer; }

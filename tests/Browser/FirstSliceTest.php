@@ -97,8 +97,6 @@ it('lets the lead write a rule, see what it would catch, and publish it; the nex
     $this->visit('/rulebook');
     $this->press('New rule');
     $this->fill('Name', 'Fittings are Siobhán\'s');
-    $this->press('Add a criterion');
-    $this->choose('Field', 'Kind of task');
     $this->choose('Value for Kind of task', 'Fitting');
     $this->choose('Kind of pool', 'named people:');
     $this->see('Name at least one person.');

@@ -43,7 +43,7 @@ it('shows members what is in their hands, and why', function (): void {
     $props = propsOf($this, 'ayumi', '/in-hand');
     expect(array_column($props['tasks'], 'id'))->toBe([$task->id])
         ->and($props['task']['trail']['pick']['name'])->toBe('Ayumi Kato')
-        ->and($props['task']['trail']['steps'][2]['fallen'][0]['reason'])->toStartWith('away until')
+        ->and($props['task']['trail']['steps'][2]['fallen'][0]['reason'])->toStartWith('away until ')
         ->and($props['task']['may'])->toBe(['start' => true, 'complete' => true, 'reopen' => false, 'handOn' => true, 'claim' => false]);
     expect(propsOf($this, 'tobias', '/in-hand')['tasks'])->toBe([]);
 });

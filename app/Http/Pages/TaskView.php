@@ -76,7 +76,7 @@ final readonly class TaskView
         $people = [];
         foreach (Person::query()->where('active', true)->whereKeyNot($task->assignee_id ?? '')->orderBy('name')->get() as $person) {
             $absence = $this->snapshot->roster->absenceOf($person->slug, $now);
-            $people[] = PersonRef::of($person) + ['note' => $absence === null ? '' : 'away until '.$this->words->moment(Moment::instant($absence->span->to))];
+            $people[] = PersonRef::of($person) + ['note' => $absence === null ? '' : 'away '.$this->words->until(Moment::instant($absence->span->to))];
         }
 
         return $people;

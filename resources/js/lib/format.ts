@@ -7,6 +7,8 @@ export type Formats = {
     moment: (iso: string) => string;
     /** a due date, said as close as it is */
     due: (iso: string) => string;
+    /** the end of an absence; one that ends at midnight is said by its last day */
+    until: (iso: string) => string;
     isPast: (iso: string) => boolean;
 };
 
@@ -25,6 +27,10 @@ export function useFormats(): Formats {
 
     return {
         moment,
+        until: (iso) => {
+            const at = new Date(iso);
+            return time.format(at).startsWith('00:00') || time.format(at).startsWith('24:00') ? `until the end of ${long.format(new Date(at.getTime() - 60_000))}` : `until ${moment(iso)}`;
+        },
         isPast: (iso) => Date.parse(iso) < Date.now(),
         due: (iso) => {
             const at = new Date(iso);

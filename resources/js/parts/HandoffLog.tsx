@@ -25,16 +25,17 @@ export function HandoffRow({ handoff, withTask = false, onTask }: { handoff: Han
                 {handoff.from === null ? <span className="text-ink2">arrived</span> : <><PersonMark slug={handoff.from.slug} size={18} /> <span className="truncate">{handoff.from.name}</span></>}
                 <Arc />
                 {handoff.to !== null && <><PersonMark slug={handoff.to.slug} size={18} /> <span className="truncate font-medium">{handoff.to.name}</span></>}
-                <span className="ml-auto pl-2 text-xs text-ink2">
-                    {cause(handoff)} · {formats.moment(handoff.at)}
-                </span>
+                <span className="ml-auto pl-2 text-xs text-ink2">{cause(handoff)}</span>
             </div>
-            {withTask && (
-                <button type="button" onClick={() => onTask?.(handoff.taskId)} className="block max-w-full truncate text-left text-xs text-sky underline">
-                    № {handoff.number} {handoff.title}
-                </button>
-            )}
-            {handoff.awayUntil !== null && <p className="text-xs text-plum">away until {formats.moment(handoff.awayUntil)}</p>}
+            <div className="flex items-baseline gap-3 text-xs">
+                {withTask && (
+                    <button type="button" onClick={() => onTask?.(handoff.taskId)} className="min-w-0 truncate text-left text-sky underline">
+                        № {handoff.number} {handoff.title}
+                    </button>
+                )}
+                <span className="ml-auto whitespace-nowrap text-ink2">{formats.moment(handoff.at)}</span>
+            </div>
+            {handoff.awayUntil !== null && <p className="text-xs text-plum">{handoff.standsInFor?.name} is away {formats.until(handoff.awayUntil)}</p>}
             {handoff.reason !== null && <p className="text-xs text-ink2">“{handoff.reason}”</p>}
         </li>
     );

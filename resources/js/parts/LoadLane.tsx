@@ -28,9 +28,9 @@ export function LoadDay({ day, name }: { day: LaneDay; name: string }) {
     const late = Math.min(day.late * scale, HEIGHT - bar);
     return (
         <div role="img" aria-label={`${name}, ${day.date}: ${said(day)}`} title={said(day)} className="relative h-7">
-            <div className="absolute bottom-0 left-0 w-9 bg-bar" style={{ height: bar }} />
-            {day.late > 0 && <div className="hatch absolute left-0 w-9 border border-brick" style={{ height: Math.max(late, 4), bottom: bar }} />}
-            <div className="absolute left-0 w-11 border-t border-ink" style={{ bottom: line }} />
+            <div className="absolute bottom-0 left-0 w-7 bg-bar" style={{ height: bar }} />
+            {day.late > 0 && <div className="hatch absolute left-0 w-7 border border-brick" style={{ height: Math.max(late, 4), bottom: bar }} />}
+            <div className="absolute left-0 w-9 border-t border-ink" style={{ bottom: line }} />
             <span className={`absolute right-0 bottom-0 text-right text-xs leading-[13px] ${day.planned === 0 ? 'text-ink2' : ''}`}>
                 {day.late > 0 && <strong className="block text-brick">+{hours(day.late)}</strong>}
                 {day.planned === 0 ? '0' : hours(day.planned)}

@@ -114,7 +114,7 @@ export function ReasonTrail({ trail }: { trail: Trail }) {
                     </ul>
                 </div>
             )}
-            {trail.method !== null && trail.method.candidates.length > 0 && (
+            {trail.method !== null && trail.method.code !== 'same_person' && trail.method.candidates.length > 0 && (
                 <table className="w-full text-left">
                     <caption className="pb-1 text-left font-semibold">Who was compared, and on what</caption>
                     <tbody>

@@ -15,7 +15,7 @@ export function StatusStrip({ state }: { state: 'current' | 'out of touch' }) {
                 {viewer?.leads === true ? <Link href="/floor" className="underline decoration-line underline-offset-2 hover:decoration-ink">{strip.unplaced} unplaced</Link> : <>{strip.unplaced} unplaced</>}
             </span>
             {last !== null && (
-                <span className="min-w-0 overflow-hidden text-ellipsis">
+                <span className="hidden min-w-0 overflow-hidden text-ellipsis sm:inline">
                     Last handoff {formats.moment(last.at)}:{' '}
                     <Link href={`/tasks/${last.taskId}`} className="text-sky underline">
                         № {last.number}
@@ -38,7 +38,7 @@ export function StatusStrip({ state }: { state: 'current' | 'out of touch' }) {
                         {strip.away.map((person) => (
                             <li key={person.slug} className="flex justify-between gap-6">
                                 <PersonName slug={person.slug} name={person.name} />
-                                <span className="text-ink2">until {formats.moment(person.until)}</span>
+                                <span className="text-ink2">{formats.until(person.until)}</span>
                             </li>
                         ))}
                     </ul>

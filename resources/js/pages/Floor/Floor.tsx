@@ -115,11 +115,11 @@ export default function Floor({ days, teams, unplaced, open, handoffs, task, per
     });
 
     return (
-        <div className="grid h-full grid-cols-[minmax(0,1fr)_380px] xl:grid-cols-[minmax(0,1fr)_420px]">
+        <div className="grid h-full grid-cols-[minmax(0,1fr)_340px] xl:grid-cols-[minmax(0,1fr)_420px]">
             <Head title="Floor" />
             <h1 className="sr-only">Floor</h1>
             <div className="overflow-auto">
-                <div role="table" aria-label="Load of everybody" className="min-w-[720px] bg-paper">
+                <div role="table" aria-label="Load of everybody" className="min-w-[780px] bg-paper">
                     <div role="rowgroup" className="sticky top-0 z-10 bg-paper">
                         <div role="row" className={`${COLUMNS} px-3 py-1.5 text-xs text-ink2`}>
                             <span role="columnheader">Person</span>

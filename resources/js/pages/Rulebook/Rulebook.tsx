@@ -3,6 +3,7 @@ import { arrayMove, SortableContext, sortableKeyboardCoordinates, verticalListSo
 import { Head, router } from '@inertiajs/react';
 import type { Rule, RulebookPageProps } from '@props/RulebookPage';
 import { useState } from 'react';
+import { newComparison } from '@/lib/criteria';
 import { useFormats } from '@/lib/format';
 import { useShortcuts } from '@/lib/keys';
 import { useDraft, type Saving } from '@/lib/useDraft';
@@ -53,7 +54,7 @@ export default function Rulebook(page: RulebookPageProps) {
     const share = shares(draft.rules, strip);
 
     const add = (): void => {
-        const rule: Rule = { id: newId(), name: 'New rule', active: true, when: ['task_arrives'], if: { all: [] }, give: firstGive(vocabulary), then: [] };
+        const rule: Rule = { id: newId(), name: 'New rule', active: true, when: ['task_arrives'], if: { all: [newComparison(vocabulary)] }, give: firstGive(vocabulary), then: [] };
         draft.change((rules) => [rule, ...rules]);
         setOpen(rule.id);
     };
