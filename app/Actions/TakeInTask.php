@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Bridge\AuditTrail;
 use App\Intake\IncomingTask;
 use App\Intake\KeyUsedOtherwise;
 use App\Intake\RequestKey;
@@ -59,7 +60,7 @@ final readonly class TakeInTask
         if ($key !== null) {
             DB::table('intake_keys')->insert(['user_id' => $key->userId, 'key' => $key->key, 'request_hash' => $key->hash, 'task_id' => $task->id, 'created_at' => $now]);
         }
-        activity('tasks')->performedOn($task)->causedBy($by)->event('arrived')->log('arrived');
+        AuditTrail::arrived($task, $by);
         $task->setRelation('kind', $incoming->kind);
         $task->setRelation('customer', $incoming->customer);
         ($this->route)($task, $incoming->customer);

@@ -39,10 +39,7 @@ final class DecisionRecorder
             'created_at' => CarbonImmutable::now(),
         ]);
 
-        self::applyEffects($decision, $task);
-        $task->assignee_id = $assigneeId;
-        ++$task->revision;
-        $task->save();
+        self::change($task, self::changes($decision, $task) + ['assignee_id' => $assigneeId, 'revision' => $task->revision + 1]);
 
         if ($decision->openTo !== []) {
             DB::table('task_claimants')->insert(array_map(
@@ -55,16 +52,33 @@ final class DecisionRecorder
         }
     }
 
-    private static function applyEffects(Decision $decision, Task $task): void
+    /** @return array<string, mixed> what the effects make of the task, by column */
+    private static function changes(Decision $decision, Task $task): array
     {
+        $changes = [];
+        $tags = $task->tags;
         foreach ($decision->effects as $effect) {
             match (true) {
-                $effect instanceof DueSet => $task->due_at = CarbonImmutable::createFromTimestampUTC($effect->dueAt),
-                $effect instanceof PrioritySet => $task->priority = $effect->priority,
-                $effect instanceof TagAdded => $task->tags = array_values(array_unique([...$task->tags, $effect->tag])),
+                $effect instanceof DueSet => $changes['due_at'] = CarbonImmutable::createFromTimestampUTC($effect->dueAt),
+                $effect instanceof PrioritySet => $changes['priority'] = $effect->priority,
+                $effect instanceof TagAdded => $changes['tags'] = $tags = array_values(array_unique([...$tags, $effect->tag])),
                 default => null,
             };
         }
+
+        return $changes;
+    }
+
+    /**
+     * Writes only what is known to have changed: to find that out, a model compares all its dates anew.
+     *
+     * @param array<string, mixed> $changes
+     */
+    private static function change(Task $task, array $changes): void
+    {
+        $task->forceFill($changes);
+        DB::table('tasks')->where('id', $task->id)->update(array_intersect_key($task->getAttributes(), $changes) + ['updated_at' => CarbonImmutable::now()]);
+        $task->syncOriginal();
     }
 
     private static function handOff(Decision $decision, Task $task, string $decisionId, string $assigneeId, CarbonImmutable $at, Snapshot $snapshot): void
