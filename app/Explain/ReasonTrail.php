@@ -11,7 +11,12 @@ namespace App\Explain;
  */
 final readonly class ReasonTrail
 {
-    public function __construct(private Words $words) {}
+    private TraceWords $said;
+
+    public function __construct(private Words $words)
+    {
+        $this->said = new TraceWords($words);
+    }
 
     /**
      * @param array<string, mixed> $trace
@@ -38,9 +43,9 @@ final readonly class ReasonTrail
             'steps' => $deciding === null ? [] : $this->steps($deciding),
             'method' => $deciding === null ? null : $this->method($deciding),
             'cover' => $deciding === null ? null : $this->cover($this->words->map($deciding['cover'] ?? [])),
-            'otherwise' => $deciding === null ? null : $this->otherwise($this->words->map($deciding['otherwise'] ?? [])),
+            'otherwise' => $deciding === null ? null : $this->said->otherwise($this->words->map($deciding['otherwise'] ?? [])),
             'openTo' => array_map($this->person(...), $this->words->texts($trace['open_to'] ?? [])),
-            'effects' => array_map($this->effect(...), $this->words->pools($trace['effects'] ?? [])),
+            'effects' => array_map($this->said->effect(...), $this->words->pools($trace['effects'] ?? [])),
             'verdicts' => array_map($this->verdict(...), $verdicts),
         ];
     }
@@ -84,36 +89,16 @@ final readonly class ReasonTrail
             $kept = $this->words->texts($step['kept'] ?? []);
             $code = $this->words->text($step['step'] ?? '');
             $fallen = $this->words->pools($step['fallen'] ?? []);
-            if ($code !== 'pool' && $fallen === [] && $code !== 'cover') {
-                // A step at which nobody fell out says no more than "also".
-                $steps[] = ['code' => $code, 'count' => count($kept), 'label' => $this->stepLabel($code, $verdict), 'kept' => array_map($this->person(...), $kept), 'fallen' => []];
-
-                continue;
-            }
             $steps[] = [
                 'code' => $code,
                 'count' => count($kept),
-                'label' => $this->stepLabel($code, $verdict),
+                'label' => $this->said->stepLabel($code, $verdict),
                 'kept' => array_map($this->person(...), $kept),
                 'fallen' => array_map($this->fallen(...), $fallen),
             ];
         }
 
         return $steps;
-    }
-
-    /** @param array<string, mixed> $verdict */
-    private function stepLabel(string $code, array $verdict): string
-    {
-        return match ($code) {
-            'pool' => $this->words->pool($this->words->map($verdict['pool'] ?? [])),
-            'present' => 'present',
-            'cover' => 'there, or standing in',
-            'skill_at_least' => 'skilled enough',
-            'open_tasks_at_most' => 'with few enough open tasks',
-            'load_ratio_at_most' => 'with room in their load',
-            default => $code,
-        };
     }
 
     /**
@@ -124,30 +109,9 @@ final readonly class ReasonTrail
     private function fallen(array $one): array
     {
         $figures = $this->words->map($one['figures'] ?? []);
-        $reasons = array_map(fn(string $reason): string => $this->reason($reason, $figures), $this->words->texts($one['reasons'] ?? []));
+        $reasons = array_map(fn(string $reason): string => $this->said->reason($reason, $figures), $this->words->texts($one['reasons'] ?? []));
 
         return $this->person($this->words->text($one['person'] ?? '')) + ['reason' => implode('; ', $reasons)];
-    }
-
-    /** @param array<string, mixed> $figures */
-    private function reason(string $code, array $figures): string
-    {
-        $figure = fn(string $name): string => $this->words->text($figures[$name] ?? '');
-
-        return match ($code) {
-            'not_in_pool' => 'not in the pool',
-            'inactive' => 'no longer active',
-            'not_yet_member' => 'not yet here',
-            'no_longer_member' => 'no longer here',
-            'paused' => 'takes in no new work',
-            'absent' => $figure('away_until') === '' ? 'away' : 'away '.$this->words->until($figure('away_until')),
-            'skill_at_least' => $this->words->skill($figure('skill')).' at level '.$figure('level').', '.$figure('needed').' needed',
-            'open_tasks_at_most' => $figure('open_tasks').' open tasks already, '.$figure('at_most').' at most with the new one',
-            'load_ratio_at_most' => $figure('load_percent') === ''
-                ? 'no working time in the next five days'
-                : 'load would be '.$figure('load_percent').' %, '.$figure('at_most').' % at most',
-            default => $code,
-        };
     }
 
     /**
@@ -166,7 +130,7 @@ final readonly class ReasonTrail
         foreach ($this->words->pools($verdict['candidates']) as $candidate) {
             $slug = $this->words->text($candidate['person'] ?? '');
             $candidates[] = $this->person($slug) + [
-                'figures' => $this->figures($candidate),
+                'figures' => $this->said->figures($candidate),
                 'picked' => $slug === ($verdict['pick'] ?? null),
             ];
         }
@@ -185,28 +149,6 @@ final readonly class ReasonTrail
         ];
     }
 
-    /** @param array<string, mixed> $candidate */
-    private function figures(array $candidate): string
-    {
-        $parts = [];
-        if (isset($candidate['mark'])) {
-            // Marks are shown in turns of a full weight, which is what one can compare.
-            $parts[] = 'mark '.number_format((float) $this->words->text($candidate['mark']) / 10_000_000, 2);
-            if (($candidate['weight'] ?? 100) !== 100) {
-                $parts[] = 'weight '.number_format((float) $this->words->text($candidate['weight']) / 100, 2);
-            }
-        }
-        if (array_key_exists('load_percent', $candidate)) {
-            $parts[] = $candidate['load_percent'] === null ? 'no working time' : 'load '.$this->words->text($candidate['load_percent']).' % with it';
-            $parts[] = ($candidate['last_assigned'] ?? null) === null ? 'nothing yet' : 'last given work '.$this->words->moment($this->words->text($candidate['last_assigned']));
-        }
-        if (isset($candidate['place'])) {
-            $parts[] = 'place '.$this->words->text($candidate['place']);
-        }
-
-        return implode(', ', $parts);
-    }
-
     /**
      * @param array<string, mixed> $cover
      *
@@ -219,7 +161,7 @@ final readonly class ReasonTrail
         }
         $asked = [];
         foreach ($this->words->pools($cover['asked'] ?? []) as $step) {
-            $reasons = array_map(fn(string $reason): string => $this->reason($reason, $step), $this->words->texts($step['reasons'] ?? []));
+            $reasons = array_map(fn(string $reason): string => $this->said->reason($reason, $step), $this->words->texts($step['reasons'] ?? []));
             $asked[] = $this->person($this->words->text($step['person'] ?? '')) + ['reason' => $reasons === [] ? 'there' : implode('; ', $reasons)];
         }
 
@@ -230,29 +172,6 @@ final readonly class ReasonTrail
             'circle' => ($cover['circle'] ?? false) === true,
             'asked' => $asked,
         ];
-    }
-
-    /** @param array<string, mixed> $otherwise */
-    private function otherwise(array $otherwise): ?string
-    {
-        return match ($otherwise['kind'] ?? null) {
-            'unplaced' => 'Nobody was eligible, and the rule says to wait as unplaced.',
-            'person' => 'Nobody was eligible, and the rule says to give it to '.$this->words->person($this->words->text($otherwise['person'] ?? '')).'.',
-            'open_to_team' => 'Nobody was eligible, and the rule says to open it to '.$this->words->team($this->words->text($otherwise['team'] ?? '')).'.',
-            default => null,
-        };
-    }
-
-    /** @param array<string, mixed> $effect */
-    private function effect(array $effect): string
-    {
-        return match ($effect['effect'] ?? null) {
-            'due_set' => 'Due '.$this->words->moment($this->words->text($effect['due'] ?? '')),
-            'due_impossible' => 'No due date: there is not enough working time to come',
-            'priority_set' => 'Priority '.$this->words->text($effect['priority'] ?? ''),
-            'tag_added' => 'Tag "'.$this->words->text($effect['tag'] ?? '').'"',
-            default => '',
-        };
     }
 
     /**
@@ -272,7 +191,7 @@ final readonly class ReasonTrail
                 'paused' => 'The rule was paused.',
                 'not_in_force' => 'The rule was not in force on that day.',
                 'not_this_event' => 'The rule waits for something else.',
-                'criterion_failed' => $this->failed($this->words->map($verdict['failed'] ?? [])),
+                'criterion_failed' => $this->said->failed($this->words->map($verdict['failed'] ?? [])),
                 'nobody_eligible' => 'It held, but nobody was eligible: '.$this->narrowing($verdict),
                 'followed_up' => 'It held and only carried its follow-ups.',
                 'decided' => 'It held and decided.',
@@ -289,20 +208,6 @@ final readonly class ReasonTrail
             static fn(array $step): string => "{$step['count']} {$step['label']}",
             $this->steps($verdict),
         )).'.';
-    }
-
-    /** @param array<string, mixed> $failed */
-    private function failed(array $failed): string
-    {
-        $comparison = $this->words->map($failed['comparison'] ?? []);
-        $path = $this->words->text($comparison['field'] ?? '');
-        if ($path === '') {
-            return 'Its criteria are empty.';
-        }
-        $asked = trim(Words::OPERATORS[$this->words->text($comparison['op'] ?? '')].' '.(array_key_exists('value', $comparison) ? $this->words->value($path, $comparison['value']) : ''));
-
-        return 'It asks that '.$this->words->field($path).' '.(($failed['negated'] ?? false) === true ? 'not be so: ' : '').$asked
-            .'; it was '.$this->words->value($path, $failed['seen'] ?? null).'.';
     }
 
     /** @return array{slug: string, name: string} */

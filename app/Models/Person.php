@@ -8,7 +8,6 @@ use App\Models\Concerns\BootsByName;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
-use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 
 /** Somebody of the house, whether they sign in or not. */
 final class Person extends Model
@@ -34,17 +33,5 @@ final class Person extends Model
     public function user(): BelongsTo
     {
         return $this->belongsTo(User::class);
-    }
-
-    /** @return BelongsToMany<Team, $this> */
-    public function teams(): BelongsToMany
-    {
-        return $this->belongsToMany(Team::class, 'team_members')->withPivot('weight', 'position')->orderBy('teams.position');
-    }
-
-    /** @return BelongsToMany<Skill, $this> */
-    public function skills(): BelongsToMany
-    {
-        return $this->belongsToMany(Skill::class, 'person_skills')->withPivot('level')->orderBy('skills.position');
     }
 }

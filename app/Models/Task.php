@@ -53,18 +53,6 @@ final class Task extends Model
         return $this->belongsTo(Person::class, 'assignee_id');
     }
 
-    /** @return BelongsTo<Person, $this> */
-    public function reviewer(): BelongsTo
-    {
-        return $this->belongsTo(Person::class, 'reviewer_id');
-    }
-
-    /** @return HasMany<Decision, $this> */
-    public function decisions(): HasMany
-    {
-        return $this->hasMany(Decision::class);
-    }
-
     /** @return HasMany<Handoff, $this> */
     public function handoffs(): HasMany
     {

@@ -8,7 +8,6 @@ use App\Models\Concerns\BootsByName;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
-use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 
 /** People who do the same kind of work. */
 final class Team extends Model
@@ -30,11 +29,5 @@ final class Team extends Model
     public function parent(): BelongsTo
     {
         return $this->belongsTo(Team::class, 'parent_id');
-    }
-
-    /** @return BelongsToMany<Person, $this> */
-    public function members(): BelongsToMany
-    {
-        return $this->belongsToMany(Person::class, 'team_members')->withPivot('weight', 'position')->orderBy('team_members.position');
     }
 }

@@ -5,30 +5,13 @@ declare(strict_types=1);
 namespace OpenBaton\Core\Criteria\Operator;
 
 use OpenBaton\Core\Criteria\FieldType;
-use OpenBaton\Core\Criteria\OperandShape;
-use OpenBaton\Core\Criteria\Operator;
 
 /** A later date. */
-final readonly class After implements Operator
+final readonly class After extends OnDate
 {
     public function code(): string
     {
         return 'after';
-    }
-
-    public function fits(FieldType $type): bool
-    {
-        return $type === FieldType::Date;
-    }
-
-    public function shape(): OperandShape
-    {
-        return OperandShape::One;
-    }
-
-    public function holdsForMissing(): bool
-    {
-        return false;
     }
 
     public function against(string|int|float|bool|array|null $operand, FieldType $type): callable

@@ -5,30 +5,13 @@ declare(strict_types=1);
 namespace OpenBaton\Core\Criteria\Operator;
 
 use OpenBaton\Core\Criteria\FieldType;
-use OpenBaton\Core\Criteria\OperandShape;
-use OpenBaton\Core\Criteria\Operator;
 
 /** Above or equal. */
-final readonly class AtLeast implements Operator
+final readonly class AtLeast extends OnNumber
 {
     public function code(): string
     {
         return 'at_least';
-    }
-
-    public function fits(FieldType $type): bool
-    {
-        return $type->isNumeric();
-    }
-
-    public function shape(): OperandShape
-    {
-        return OperandShape::One;
-    }
-
-    public function holdsForMissing(): bool
-    {
-        return false;
     }
 
     public function against(string|int|float|bool|array|null $operand, FieldType $type): callable

@@ -5,30 +5,13 @@ declare(strict_types=1);
 namespace OpenBaton\Core\Criteria\Operator;
 
 use OpenBaton\Core\Criteria\FieldType;
-use OpenBaton\Core\Criteria\OperandShape;
-use OpenBaton\Core\Criteria\Operator;
 
 /** The list has at least one of several. */
-final readonly class MatchesAny implements Operator
+final readonly class MatchesAny extends OnList
 {
     public function code(): string
     {
         return 'matches_any';
-    }
-
-    public function fits(FieldType $type): bool
-    {
-        return $type->isList();
-    }
-
-    public function shape(): OperandShape
-    {
-        return OperandShape::Several;
-    }
-
-    public function holdsForMissing(): bool
-    {
-        return false;
     }
 
     public function against(string|int|float|bool|array|null $operand, FieldType $type): callable

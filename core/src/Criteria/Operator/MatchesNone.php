@@ -5,25 +5,13 @@ declare(strict_types=1);
 namespace OpenBaton\Core\Criteria\Operator;
 
 use OpenBaton\Core\Criteria\FieldType;
-use OpenBaton\Core\Criteria\OperandShape;
-use OpenBaton\Core\Criteria\Operator;
 
 /** The list has none of several; an empty or missing list has none. */
-final readonly class MatchesNone implements Operator
+final readonly class MatchesNone extends OnList
 {
     public function code(): string
     {
         return 'matches_none';
-    }
-
-    public function fits(FieldType $type): bool
-    {
-        return $type->isList();
-    }
-
-    public function shape(): OperandShape
-    {
-        return OperandShape::Several;
     }
 
     public function holdsForMissing(): bool

@@ -5,30 +5,13 @@ declare(strict_types=1);
 namespace OpenBaton\Core\Criteria\Operator;
 
 use OpenBaton\Core\Criteria\FieldType;
-use OpenBaton\Core\Criteria\OperandShape;
-use OpenBaton\Core\Criteria\Operator;
 
 /** The text begins with the other, without regard to case. */
-final readonly class StartsWith implements Operator
+final readonly class StartsWith extends OnText
 {
     public function code(): string
     {
         return 'starts_with';
-    }
-
-    public function fits(FieldType $type): bool
-    {
-        return $type === FieldType::Text;
-    }
-
-    public function shape(): OperandShape
-    {
-        return OperandShape::One;
-    }
-
-    public function holdsForMissing(): bool
-    {
-        return false;
     }
 
     public function against(string|int|float|bool|array|null $operand, FieldType $type): callable

@@ -6,30 +6,13 @@ namespace OpenBaton\Core\Criteria\Operator;
 
 use OpenBaton\Core\Criteria\Facts;
 use OpenBaton\Core\Criteria\FieldType;
-use OpenBaton\Core\Criteria\OperandShape;
-use OpenBaton\Core\Criteria\Operator;
 
 /** From so many days before today to today, both included. */
-final readonly class WithinLast implements Operator
+final readonly class WithinLast extends OnDays
 {
     public function code(): string
     {
         return 'within_last';
-    }
-
-    public function fits(FieldType $type): bool
-    {
-        return $type === FieldType::Date;
-    }
-
-    public function shape(): OperandShape
-    {
-        return OperandShape::Days;
-    }
-
-    public function holdsForMissing(): bool
-    {
-        return false;
     }
 
     public function against(string|int|float|bool|array|null $operand, FieldType $type): callable

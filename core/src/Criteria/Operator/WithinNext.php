@@ -6,30 +6,13 @@ namespace OpenBaton\Core\Criteria\Operator;
 
 use OpenBaton\Core\Criteria\Facts;
 use OpenBaton\Core\Criteria\FieldType;
-use OpenBaton\Core\Criteria\OperandShape;
-use OpenBaton\Core\Criteria\Operator;
 
 /** From today to so many days after it, both included. */
-final readonly class WithinNext implements Operator
+final readonly class WithinNext extends OnDays
 {
     public function code(): string
     {
         return 'within_next';
-    }
-
-    public function fits(FieldType $type): bool
-    {
-        return $type === FieldType::Date;
-    }
-
-    public function shape(): OperandShape
-    {
-        return OperandShape::Days;
-    }
-
-    public function holdsForMissing(): bool
-    {
-        return false;
     }
 
     public function against(string|int|float|bool|array|null $operand, FieldType $type): callable

@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+// The API is for systems with a token; whoever is signed in to the pages uses the pages.
+return [
+    'stateful' => [],
+    'guard' => [],
+    'expiration' => null,
+    'token_prefix' => 'baton_',
+];
