@@ -23,11 +23,11 @@ abstract class ProcessTestCase extends TestCase
         House::publish(House::roundRule());
     }
 
-    /** A process that routes so many tasks, one after the other. */
-    protected function worker(int $tasks): Process
+    /** A process that routes so many tasks, one after the other; with a key, as the requests of one system. */
+    protected function worker(int $tasks, ?string $key = null): Process
     {
         $process = new Process(
-            [PHP_BINARY, '-d', 'pcov.enabled=0', __DIR__.'/Support/route_worker.php', (string) $tasks],
+            [PHP_BINARY, '-d', 'pcov.enabled=0', __DIR__.'/Support/route_worker.php', (string) $tasks, ...($key === null ? [] : [$key])],
             base_path(),
             ['DB_DATABASE' => self::DATABASE, 'DB_PORT' => config('database.connections.mariadb.port'), 'CACHE_STORE' => 'array', 'APP_ENV' => 'testing', 'APP_KEY' => config('app.key')],
             timeout: 240,

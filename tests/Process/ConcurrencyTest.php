@@ -61,3 +61,15 @@ it('leaves no half-routed task when a worker is killed in the middle', function 
     $counts = held();
     expect(max($counts) - min($counts))->toBeLessThanOrEqual(1);
 });
+
+it('makes one task of each request that two processes send at once under one key', function (): void {
+    $workers = [$this->worker(40, 'shop'), $this->worker(40, 'shop')];
+    $numbers = [];
+    foreach ($workers as $worker) {
+        $worker->wait();
+        expect($worker->getErrorOutput())->toBe('');
+        $numbers[] = array_values(array_filter(explode("\n", $worker->getOutput())));
+    }
+    expect($numbers[0])->toHaveCount(40)->and($numbers[1])->toBe($numbers[0])->and(Task::query()->count())->toBe(40);
+    everythingFits();
+});

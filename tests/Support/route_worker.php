@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 // Routes as many tasks as it is told, through the action that everything goes through.
 
+use App\Actions\TakeInTask;
+use App\Intake\IncomingTask;
+use App\Intake\RequestKey;
+use App\Models\TaskKind;
 use Illuminate\Contracts\Console\Kernel;
 use Tests\Support\House;
 
@@ -11,6 +15,14 @@ require __DIR__.'/../../vendor/autoload.php';
 $app = require __DIR__.'/../../bootstrap/app.php';
 $app->make(Kernel::class)->bootstrap();
 
+// With a key, it is the same request each time, and the number of its task is printed.
+$key = $argv[2] ?? null;
 for ($left = (int) $argv[1]; $left > 0; --$left) {
-    House::arrive();
+    if ($key === null) {
+        House::arrive();
+
+        continue;
+    }
+    $incoming = new IncomingTask('Tuba, sent twice', TaskKind::query()->where('slug', 'bench-repair')->firstOrFail(), 'api');
+    echo $app->make(TakeInTask::class)($incoming, null, new RequestKey(House::user('hanneke')->id, "{$key}-{$left}", 'hash'))->task->number, "\n";
 }

@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Bridge\SnapshotSource;
+use App\Explain\ReasonTrail;
+use App\Explain\Words;
+use OpenBaton\Core\Time\Zone;
+use Tests\Support\House;
+
+beforeEach(function (): void {
+    House::open();
+    $this->trail = new ReasonTrail(new Words(app(SnapshotSource::class)->current(), new Zone('Europe/Dublin')));
+});
+
+/**
+ * @param array<string, mixed> $verdict
+ *
+ * @return array<string, mixed>
+ */
+function traceOf(array $verdict, string $outcome = 'assigned', ?string $assignee = 'ayumi'): array
+{
+    return [
+        'at' => '2026-03-02T10:00:00Z', 'rulebook_version' => '7', 'outcome' => $outcome, 'assignee' => $assignee, 'open_to' => [], 'effects' => [],
+        'verdicts' => [$verdict + ['rule' => 'r', 'name' => 'R', 'verdict' => 'decided', 'house' => 5, 'steps' => []]],
+    ];
+}
+
+it('says why each fell out, in the words of the house', function (array $fallen, string $said): void {
+    $trail = $this->trail->of(traceOf(['steps' => [['step' => 'present', 'kept' => [], 'fallen' => [['person' => 'femi'] + $fallen]]]]));
+    expect($trail['steps'][1]['fallen'][0])->toBe(['slug' => 'femi', 'name' => 'Femi Adeyinka', 'reason' => $said]);
+})->with([
+    // 7 March, midnight in Dublin: the last day away is the 6th.
+    [['reasons' => ['absent'], 'figures' => ['away_until' => '2026-03-07T00:00:00Z']], 'away until the end of Fri 6 Mar'],
+    [['reasons' => ['absent'], 'figures' => ['away_until' => '2026-06-02T11:30:00Z']], 'away until Tue 2 Jun, 12:30'],
+    [['reasons' => ['inactive', 'paused']], 'no longer active; takes in no new work'],
+    [['reasons' => ['not_yet_member']], 'not yet here'],
+    [['reasons' => ['no_longer_member']], 'no longer here'],
+    [['reasons' => ['skill_at_least'], 'figures' => ['skill' => 'brass', 'level' => 1, 'needed' => 2]], 'Brass at level 1, 2 needed'],
+    [['reasons' => ['open_tasks_at_most'], 'figures' => ['open_tasks' => 6, 'at_most' => 6]], '6 open tasks already, 6 at most with the new one'],
+    [['reasons' => ['load_ratio_at_most'], 'figures' => ['load_percent' => 118, 'at_most' => 100]], 'load would be 118 %, 100 % at most'],
+    [['reasons' => ['load_ratio_at_most'], 'figures' => ['load_percent' => null, 'at_most' => 100]], 'no working time in the next five days'],
+]);
+
+it('says whom a pool stands for', function (array $pool, string $said): void {
+    $trail = $this->trail->of(traceOf(['pool' => $pool, 'steps' => [['step' => 'pool', 'kept' => ['ayumi'], 'fallen' => []]]]));
+    expect($trail['summary'])->toBe("5 people → 1 {$said} → Ayumi Kato");
+})->with([
+    [['kind' => 'team', 'team' => 'brass-bench'], 'in Brass bench'],
+    [['kind' => 'team', 'team' => 'brass-bench', 'with_sub_teams' => true], 'in Brass bench and its sub-teams'],
+    [['kind' => 'people', 'people' => ['ayumi']], 'named'],
+    [['kind' => 'skill', 'skill' => 'brass', 'level' => 2], 'with Brass at 2 or above'],
+    [['kind' => 'field', 'field' => 'task.repaired_by'], 'named by "Repaired by"'],
+    [['kind' => 'except', 'pool' => ['kind' => 'team', 'team' => 'brass-bench'], 'without' => ['kind' => 'people', 'people' => ['femi', 'callum']]], 'in Brass bench, but not named people'],
+    [['kind' => 'union', 'pools' => [['kind' => 'skill', 'skill' => 'brass', 'level' => 3], ['kind' => 'people', 'people' => ['tobias']]]], 'with Brass at 3 or above or named'],
+]);
+
+it('shows the figures of the method and who was picked', function (array $method, array $candidate, string $said): void {
+    $trail = $this->trail->of(traceOf(['method' => $method, 'candidates' => [['person' => 'ayumi'] + $candidate], 'pick' => 'ayumi']));
+    expect($trail['method']['candidates'])->toBe([['slug' => 'ayumi', 'name' => 'Ayumi Kato', 'figures' => $said, 'picked' => true]]);
+})->with([
+    [['kind' => 'round_robin', 'rotation' => 'Bench'], ['mark' => 15_000_000, 'weight' => 100], 'mark 1.50'],
+    [['kind' => 'round_robin', 'rotation' => 'Bench'], ['mark' => 10_000_000, 'weight' => 50], 'mark 1.00, weight 0.50'],
+    [['kind' => 'lightest_load'], ['load_percent' => 42, 'last_assigned' => '2026-03-02T09:15:00Z'], 'load 42 % with it, last given work Mon 2 Mar, 09:15'],
+    [['kind' => 'lightest_load'], ['load_percent' => null, 'last_assigned' => null], 'no working time, nothing yet'],
+    [['kind' => 'in_order'], ['place' => 2], 'place 2'],
+]);
+
+it('says what every rule came to', function (array $verdict, string $said): void {
+    $trail = $this->trail->of(['verdicts' => [$verdict + ['rule' => 'r', 'name' => 'R']], 'outcome' => 'unplaced']);
+    expect($trail['verdicts'][0]['said'])->toBe($said)->and($trail['summary'])->toBe('No rule found anybody.');
+})->with([
+    [['verdict' => 'paused'], 'The rule was paused.'],
+    [['verdict' => 'not_in_force'], 'The rule was not in force on that day.'],
+    [['verdict' => 'not_this_event'], 'The rule waits for something else.'],
+    [['verdict' => 'followed_up'], 'It held and only carried its follow-ups.'],
+    [['verdict' => 'not_reached'], 'An earlier rule had decided.'],
+    [['verdict' => 'nobody_eligible', 'house' => 5, 'pool' => ['kind' => 'team', 'team' => 'brass-bench'], 'steps' => [['step' => 'pool', 'kept' => ['femi'], 'fallen' => []], ['step' => 'present', 'kept' => [], 'fallen' => []]]], 'It held, but nobody was eligible: 5 people → 1 in Brass bench → 0 present.'],
+    [['verdict' => 'criterion_failed', 'failed' => ['comparison' => ['field' => 'task.value', 'op' => 'more_than', 'value' => 400], 'seen' => 12.5, 'negated' => false]], 'It asks that Value is more than EUR 400; it was EUR 12.50.'],
+    [['verdict' => 'criterion_failed', 'failed' => ['comparison' => ['field' => 'task.family', 'op' => 'one_of', 'value' => ['brass', 'strings']], 'seen' => null, 'negated' => false]], 'It asks that Instrument family is one of Brass, Strings; it was empty.'],
+    [['verdict' => 'criterion_failed', 'failed' => ['comparison' => ['field' => 'task.repaired_by', 'op' => 'is', 'value' => 'femi'], 'seen' => 'femi', 'negated' => true]], 'It asks that Repaired by not be so: is Femi Adeyinka; it was Femi Adeyinka.'],
+]);
+
+it('says what the otherwise did and what followed', function (): void {
+    $trace = traceOf(['otherwise' => ['kind' => 'open_to_team', 'team' => 'brass-bench']], 'open', null);
+    $trace['open_to'] = ['ayumi', 'femi'];
+    $trace['effects'] = [['effect' => 'due_set', 'due' => '2026-03-05T17:00:00Z'], ['effect' => 'priority_set', 'priority' => 'high'], ['effect' => 'tag_added', 'tag' => 'rush'], ['effect' => 'due_impossible']];
+    $trail = $this->trail->of($trace);
+    expect($trail['otherwise'])->toBe('Nobody was eligible, and the rule says to open it to Brass bench.')
+        ->and($trail['summary'])->toBe('5 people → open to 2 people')
+        ->and($trail['effects'])->toBe(['Due Thu 5 Mar, 17:00', 'Priority high', 'Tag "rush"', 'No due date: there is not enough working time to come']);
+});
+
+it('keeps the name of a code when the house no longer knows it', function (): void {
+    $trail = $this->trail->of(traceOf(['pool' => ['kind' => 'team', 'team' => 'choir'], 'steps' => [['step' => 'pool', 'kept' => ['gone'], 'fallen' => []]]], assignee: 'gone'));
+    expect($trail['summary'])->toBe('5 people → 1 in choir → gone');
+});
