@@ -4,7 +4,7 @@
 WEB_PID="$DATA/web.pid"
 
 answers() {
-    php -r '$c = @file_get_contents($argv[1]); exit($c === false ? 1 : 0);' "http://127.0.0.1:$WEB_PORT/up"
+    php -d default_socket_timeout=3 -r '$c = @file_get_contents($argv[1]); exit($c === false ? 1 : 0);' "http://127.0.0.1:$WEB_PORT/up"
 }
 
 serve_demo() {
