@@ -4,21 +4,22 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Bridge\RulebookReader;
 use App\Bridge\Turn;
-use App\Models\RulebookVersion;
 use App\Models\User;
-use App\Models\VersionState;
 use Illuminate\Support\Facades\DB;
 
 /** Throws the draft away. */
-final class DiscardDraft
+final readonly class DiscardDraft
 {
+    public function __construct(private RulebookReader $rulebooks) {}
+
     /** @throws DraftMovedOn */
     public function __invoke(int $seenRevision, User $by): void
     {
         DB::transaction(function () use ($seenRevision, $by): void {
             Turn::take();
-            $draft = RulebookVersion::query()->where('state', VersionState::Draft)->lockForUpdate()->first();
+            $draft = $this->rulebooks->lockDraft();
             if ($draft === null || $draft->revision !== $seenRevision) {
                 throw DraftMovedOn::of($draft);
             }

@@ -20,6 +20,7 @@ use LogicException;
 use OpenBaton\Core\Document\DocumentError;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Document\RosterFormat;
+use OpenBaton\Core\Rulebook\RulebookCheck;
 
 /**
  * Makes a roster document the roster of the house. People who are not in it
@@ -37,13 +38,16 @@ final readonly class ImportRoster
      */
     public function __invoke(mixed $decoded, ?User $by): void
     {
-        RosterFormat::read(Node::root($decoded));
-        SchemaCheck::check('roster', json_decode((string) json_encode($decoded), false));
         $node = Node::root($decoded);
+        $roster = RosterFormat::read($node);
+        SchemaCheck::check('roster', json_decode((string) json_encode($decoded), false));
 
-        DB::transaction(function () use ($node, $by): void {
-            Turn::take();
-            $published = $this->rulebooks->published();
+        DB::transaction(function () use ($node, $roster, $by): void {
+            $turn = Turn::take();
+            $faults = (new RulebookCheck($roster))->faults($this->rulebooks->inForce($turn, $this->snapshots->at($turn))->rulebook, '/published rulebook');
+            if ($faults !== []) {
+                throw new DocumentError($faults);
+            }
             $house = House::query()->firstOrFail();
             $house->update([
                 'zone' => $node->get('house')->get('zone')->text(),
@@ -56,9 +60,6 @@ final readonly class ImportRoster
             $people = $this->people($node, $skills);
             $this->teams($node, $people);
             $this->absences($node, $people);
-            if ($published !== null) {
-                $this->rulebooks->check($published->rules, $this->snapshots->current(), '/published rulebook');
-            }
             activity('roster')->causedBy($by)->event('imported')->log('imported a roster');
         }, attempts: 3);
     }

@@ -28,7 +28,7 @@ final readonly class PublishDraft
         return DB::transaction(function () use ($seenRevision, $note, $by): RulebookVersion {
             Turn::take();
             $published = $this->rulebooks->published();
-            $draft = RulebookVersion::query()->where('state', VersionState::Draft)->lockForUpdate()->first();
+            $draft = $this->rulebooks->lockDraft();
             if ($draft === null || $draft->revision !== $seenRevision) {
                 throw DraftMovedOn::of($draft);
             }

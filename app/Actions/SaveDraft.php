@@ -29,7 +29,7 @@ final readonly class SaveDraft
 
         $version = DB::transaction(function () use ($rules, $seenRevision, $by): RulebookVersion {
             Turn::take();
-            $draft = RulebookVersion::query()->where('state', VersionState::Draft)->lockForUpdate()->first();
+            $draft = $this->rulebooks->lockDraft();
             if ($draft?->revision !== $seenRevision) {
                 throw DraftMovedOn::of($draft);
             }

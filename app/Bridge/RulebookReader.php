@@ -29,6 +29,12 @@ final class RulebookReader
         return RulebookVersion::query()->where('state', VersionState::Published)->first();
     }
 
+    /** The draft, locked until the transaction ends. Called in one's turn. */
+    public function lockDraft(): ?RulebookVersion
+    {
+        return RulebookVersion::query()->where('state', VersionState::Draft)->lockForUpdate()->first();
+    }
+
     /** The rules that decide in this turn. */
     public function inForce(Turn $turn, Snapshot $snapshot): CompiledRulebook
     {

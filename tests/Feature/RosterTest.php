@@ -64,3 +64,14 @@ it('refuses what is wrong, and what would leave the published rules without thei
     }, '/people/5/id'],
     'something extra' => [fn(array $r): array => $r + ['colour' => 'red'], ''],
 ]);
+
+it('is not seen after it was refused, not even by the import that comes next', function (): void {
+    House::publish(House::roundRule());
+    $refused = ['teams' => []] + House::roster();
+    $refused['people'][1]['name'] = 'Somebody Else';
+    $this->postJson('/roster/import', $refused)->assertUnprocessable();
+    $this->postJson('/roster/import', House::roster())->assertOk();
+    app()->forgetScopedInstances();
+    $roster = app(SnapshotSource::class)->current()->roster;
+    expect($roster->people['ayumi']->name)->toBe('Ayumi Kato')->and(array_keys($roster->teams))->toBe(['brass-bench']);
+});

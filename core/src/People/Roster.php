@@ -9,7 +9,6 @@ use OpenBaton\Core\Absence\Absence;
 use OpenBaton\Core\Time\HoursLessBlocks;
 use OpenBaton\Core\Time\Span;
 use OpenBaton\Core\Time\WorkingHours;
-use OpenBaton\Core\Time\WorkingTime;
 
 /** Everybody, their teams and skills, and who is away when. */
 final readonly class Roster
@@ -137,10 +136,5 @@ final readonly class Roster
         }
 
         return array_values($found);
-    }
-
-    public function houseTime(): WorkingTime
-    {
-        return new WorkingTime($this->house);
     }
 }

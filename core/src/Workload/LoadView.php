@@ -25,11 +25,6 @@ final readonly class LoadView
         return $this->work->held($personId);
     }
 
-    public function ratioNow(string $personId): LoadRatio
-    {
-        return $this->book->plan($personId, $this->work->held($personId), $this->at)->ratio();
-    }
-
     /** Counting the new task. */
     public function ratioWith(string $personId): LoadRatio
     {
