@@ -15,7 +15,7 @@ $app = require __DIR__.'/../bootstrap/app.php';
 $app->make(Kernel::class)->bootstrap();
 
 if (($argv[1] ?? '') === 'settle') {
-    DB::table('tasks')->where('title', 'like', 'Bench task %')->update(['status' => 'done']);
+    DB::table('tasks')->where('title', 'like', 'Bench task %')->update(['status' => 'done', 'completed_at' => now()]);
     echo DB::table('tasks')->where('title', 'like', 'Bench task %')->count(), ' ', DB::table('decisions')->whereIn('task_id', DB::table('tasks')->where('title', 'like', 'Bench task %')->select('id'))->count(), "\n";
     exit;
 }

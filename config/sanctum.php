@@ -8,4 +8,6 @@ return [
     'guard' => [],
     'expiration' => null,
     'token_prefix' => 'baton_',
+    // AccessToken keeps it itself, to the minute.
+    'last_used_at' => false,
 ];

@@ -10,7 +10,6 @@ use App\Models\Person;
 use App\Models\Task;
 use App\Models\User;
 use Carbon\CarbonImmutable;
-use Illuminate\Support\Facades\DB;
 
 /** Gives a task to somebody else, with a reason. */
 final class HandOnTask
@@ -29,7 +28,6 @@ final class HandOnTask
     /** @return array<string, mixed> */
     public static function move(Task $task, Person $to, HandoffCause $cause, User $by, ?string $reason): array
     {
-        $now = CarbonImmutable::now();
         $handoff = Handoff::query()->create([
             'task_id' => $task->id,
             'from_id' => $task->assignee_id,
@@ -37,11 +35,10 @@ final class HandOnTask
             'cause' => $cause,
             'user_id' => $by->id,
             'reason' => $reason,
-            'at' => $now,
+            'at' => CarbonImmutable::now(),
         ]);
         $task->assignee_id = $to->id;
         $task->claimants()->detach();
-        DB::table('people')->where('id', $to->id)->update(['last_assigned_at' => $now]);
 
         return ['handoff' => $handoff->id];
     }

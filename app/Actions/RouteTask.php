@@ -7,43 +7,37 @@ namespace App\Actions;
 use App\Bridge\DecisionRecorder;
 use App\Bridge\RotationStore;
 use App\Bridge\RulebookReader;
-use App\Bridge\SnapshotSource;
+use App\Bridge\Snapshot;
 use App\Bridge\TaskEvent;
 use App\Bridge\Turn;
 use App\Bridge\WorkReader;
-use App\Models\Customer;
+use App\Intake\Arrival;
 use App\Models\Task;
-use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Routing\Router;
 
 /**
- * Routes a task that has arrived.
+ * Routes a task that arrives, and writes it as the decision leaves it.
  *
- * In one transaction, one routing at a time, so that what a decision sees of
- * work and rotations is what it changes. All of it commits, or none.
+ * One routing at a time, so that what a decision sees of work and rotations is
+ * what it changes. Called within the transaction that takes the task in: all
+ * of it commits, or none.
  */
 final readonly class RouteTask
 {
-    public function __construct(private SnapshotSource $snapshots, private RulebookReader $rulebooks) {}
+    public function __construct(private RulebookReader $rulebooks) {}
 
-    public function __invoke(Task $task, ?Customer $customer): void
+    /** Called in one's turn. */
+    public function __invoke(Arrival $arrival, Turn $turn, Snapshot $snapshot): Task
     {
-        // Made ready before one's turn; when that comes it is looked at again, and is nearly always the same.
-        $soon = $this->snapshots->lastSeen();
-        $this->rulebooks->inForce($soon, $this->snapshots->at($soon));
+        $router = new Router($snapshot->roster, $this->rulebooks->inForce($turn, $snapshot));
+        $event = TaskEvent::arrival($arrival, $snapshot);
+        $needs = $router->needs($event);
+        $rotations = RotationStore::lock($needs->rotations, $snapshot);
+        $decision = $router->decide($event, WorkReader::of($needs->people, $snapshot), $rotations->rings);
+        if ($decision->ring !== null) {
+            $rotations->save($decision->ring);
+        }
 
-        DB::transaction(function () use ($task, $customer): void {
-            $turn = Turn::take();
-            $snapshot = $this->snapshots->at($turn);
-            $rotations = RotationStore::lock($snapshot);
-            $router = new Router($snapshot->roster, $this->rulebooks->inForce($turn, $snapshot));
-            $event = TaskEvent::arrival($task, $customer, $snapshot);
-
-            $decision = $router->decide($event, WorkReader::of($router->peopleLookedAt($event), $snapshot), $rotations->rings);
-            if ($decision->ring !== null) {
-                $rotations->save($decision->ring);
-            }
-            DecisionRecorder::record($decision, $task, $turn->versionId, $snapshot);
-        }, attempts: 3);
+        return DecisionRecorder::record($decision, $arrival, $turn->versionId, $snapshot);
     }
 }

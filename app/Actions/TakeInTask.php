@@ -4,80 +4,87 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Bridge\AuditTrail;
+use App\Bridge\RulebookReader;
+use App\Bridge\SnapshotSource;
+use App\Bridge\Turn;
+use App\Intake\Arrival;
 use App\Intake\IncomingTask;
+use App\Intake\IncomingTaskReader;
 use App\Intake\KeyUsedOtherwise;
 use App\Intake\RequestKey;
 use App\Intake\TakenIn;
-use App\Models\IntakeKey;
 use App\Models\Task;
 use App\Models\User;
-use Carbon\CarbonImmutable;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
-use OpenBaton\Core\Workload\TaskStatus;
+use OpenBaton\Core\Document\DocumentError;
+use OpenBaton\Core\Document\Node;
 
-/** Takes a task in and routes it, in one transaction; with a key, once however often it is sent. */
+/**
+ * Takes a task in and routes it, in one transaction; with a key, once however
+ * often it is sent.
+ *
+ * All that can be is made ready before one's turn, from what was last seen of
+ * the house; where the house has changed since, it is done again.
+ */
 final readonly class TakeInTask
 {
-    public function __construct(private RouteTask $route) {}
+    public function __construct(
+        private SnapshotSource $snapshots,
+        private RulebookReader $rulebooks,
+        private IncomingTaskReader $reader,
+        private RouteTask $route,
+    ) {}
 
-    /** @throws KeyUsedOtherwise */
-    public function __invoke(IncomingTask $incoming, ?User $by, ?RequestKey $key = null): TakenIn
+    /**
+     * @param Node   $document as other systems send it; docs/formats/openapi.yaml describes it
+     * @param string $source   by what way it came in, of those that the field "task.source" knows
+     *
+     * @throws DocumentError    with all that is wrong with it; nothing is changed
+     * @throws KeyUsedOtherwise
+     */
+    public function __invoke(Node $document, string $source, ?User $by, ?RequestKey $key = null): TakenIn
     {
         try {
-            return new TakenIn(DB::transaction(fn(): Task => $this->take($incoming, $by, $key), attempts: 3), false);
-        } catch (UniqueConstraintViolationException $violation) {
-            // The same request has come before, or was on its way twice and the other was first.
-            return ($key === null ? null : $this->known($key)) ?? throw $violation;
+            $incoming = $this->ready($document, $source);
+            $task = DB::transaction(function () use ($document, $source, $by, $key, &$incoming): Task {
+                $turn = Turn::take();
+                $house = $this->snapshots->at($turn);
+                if ($incoming->house !== $house->name()) {
+                    $incoming = $this->reader->read($document, $source, $house);
+                }
+
+                return ($this->route)(Arrival::now($incoming, $by, $key), $turn, $house);
+            }, attempts: 3);
+
+            return new TakenIn($task, $incoming->customer?->slug, false);
+        } catch (UniqueConstraintViolationException|DocumentError $error) {
+            // The same request has come before, or was on its way twice and the other was first; it may no longer be right by now.
+            return ($key === null ? null : $this->again($key)) ?? throw $error;
         }
     }
 
-    private function take(IncomingTask $incoming, ?User $by, ?RequestKey $key): Task
+    private function ready(Node $document, string $source): IncomingTask
     {
-        $now = CarbonImmutable::now();
-        $task = Task::query()->create([
-            'title' => $incoming->title,
-            'description' => $incoming->description,
-            'task_kind_id' => $incoming->kind->id,
-            'status' => TaskStatus::New,
-            'priority' => $incoming->priority,
-            'customer_id' => $incoming->customer?->id,
-            'contact' => $incoming->contact,
-            'source' => $incoming->source,
-            'facts' => $incoming->facts,
-            'tags' => $incoming->tags,
-            'estimate_minutes' => $incoming->estimateMinutes,
-            'spent_minutes' => 0,
-            'starts_at' => $incoming->startsAt,
-            'due_at' => $incoming->dueAt,
-            'arrived_at' => $now,
-            'revision' => 1,
-        ]);
-        // The one column that counts up by itself is the number.
-        $task->number = max(0, (int) DB::connection()->getPdo()->lastInsertId());
-        $task->syncOriginalAttribute('number');
-        if ($key !== null) {
-            DB::table('intake_keys')->insert(['user_id' => $key->userId, 'key' => $key->key, 'request_hash' => $key->hash, 'task_id' => $task->id, 'created_at' => $now]);
-        }
-        AuditTrail::arrived($task, $by);
-        $task->setRelation('kind', $incoming->kind);
-        $task->setRelation('customer', $incoming->customer);
-        ($this->route)($task, $incoming->customer);
+        $recent = $this->snapshots->recent();
+        $house = $this->snapshots->at($recent);
+        $this->rulebooks->inForce($recent, $house);
+        try {
+            return $this->reader->read($document, $source, $house);
+        } catch (DocumentError $error) {
+            $now = $this->snapshots->current();
 
-        return $task;
+            return $now->name() === $house->name() ? throw $error : $this->reader->read($document, $source, $now);
+        }
     }
 
-    private function known(RequestKey $key): ?TakenIn
+    private function again(RequestKey $key): ?TakenIn
     {
-        $known = IntakeKey::query()->with('task')->where('user_id', $key->userId)->where('key', $key->key)->first();
-        if ($known === null || $known->task === null) {
-            return null;
-        }
-        if ($known->request_hash !== $key->hash) {
+        $task = Task::query()->with('customer')->where('key_user_id', $key->userId)->where('key', $key->key)->first();
+        if ($task !== null && $task->key_hash !== $key->hash) {
             throw new KeyUsedOtherwise('This key came with another request before; use a new one for each task.');
         }
 
-        return new TakenIn($known->task, true);
+        return $task === null ? null : new TakenIn($task, $task->customer?->slug, true);
     }
 }

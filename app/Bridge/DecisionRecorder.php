@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Bridge;
 
+use App\Intake\Arrival;
+use App\Intake\IncomingTask;
 use App\Models\HandoffCause;
 use App\Models\Task;
 use Carbon\CarbonImmutable;
@@ -19,75 +21,78 @@ use OpenBaton\Core\Routing\TagAdded;
 /** Writes a decision and all that follows from it, without detours: others wait for their turn. Called within the transaction that routes. */
 final class DecisionRecorder
 {
-    public static function record(Decision $decision, Task $task, ?string $rulebookVersionId, Snapshot $snapshot): void
+    private const JSON = JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE;
+
+    public static function record(Decision $decision, Arrival $arrival, ?string $rulebookVersionId, Snapshot $snapshot): Task
     {
         $at = CarbonImmutable::createFromTimestampUTC($decision->event->at);
         $assigneeId = $decision->assigneeId === null ? null : $snapshot->personIds[$decision->assigneeId];
+        $task = self::write(array_replace($arrival->row(), self::changes($decision, $arrival->task), ['assignee_id' => $assigneeId]));
         $document = DecisionFormat::write($decision);
         $id = strtolower((string) Str::ulid());
         DB::table('decisions')->insert([
             'id' => $id,
-            'task_id' => $task->id,
+            'task_id' => $arrival->taskId,
             'event' => $decision->event->kind->value,
             'at' => $at,
+            'user_id' => $arrival->byUserId,
             'rulebook_version_id' => $rulebookVersionId,
             'outcome' => $decision->outcome->value,
             'rule' => $decision->decidingRule()?->id,
             'assignee_id' => $assigneeId,
-            'facts' => json_encode($document['facts'], JSON_THROW_ON_ERROR),
-            'trace' => json_encode($document, JSON_THROW_ON_ERROR),
-            'created_at' => CarbonImmutable::now(),
+            'facts' => json_encode($document['facts'], self::JSON),
+            'trace' => json_encode($document, self::JSON),
+            'created_at' => $at,
         ]);
-
-        self::change($task, self::changes($decision, $task) + ['assignee_id' => $assigneeId, 'revision' => $task->revision + 1]);
-
         if ($decision->openTo !== []) {
             DB::table('task_claimants')->insert(array_map(
-                static fn(string $slug): array => ['task_id' => $task->id, 'person_id' => $snapshot->personIds[$slug]],
+                static fn(string $slug): array => ['task_id' => $arrival->taskId, 'person_id' => $snapshot->personIds[$slug]],
                 $decision->openTo,
             ));
         }
         if ($assigneeId !== null) {
-            self::handOff($decision, $task, $id, $assigneeId, $at, $snapshot);
+            self::handOff($decision, $id, $assigneeId, $at, $snapshot);
         }
+
+        return $task;
     }
 
     /** @return array<string, mixed> what the effects make of the task, by column */
-    private static function changes(Decision $decision, Task $task): array
+    private static function changes(Decision $decision, IncomingTask $task): array
     {
         $changes = [];
         $tags = $task->tags;
         foreach ($decision->effects as $effect) {
             match (true) {
                 $effect instanceof DueSet => $changes['due_at'] = CarbonImmutable::createFromTimestampUTC($effect->dueAt),
-                $effect instanceof PrioritySet => $changes['priority'] = $effect->priority,
-                $effect instanceof TagAdded => $changes['tags'] = $tags = array_values(array_unique([...$tags, $effect->tag])),
+                $effect instanceof PrioritySet => $changes['priority'] = $effect->priority->value,
+                $effect instanceof TagAdded => $tags[] = $effect->tag,
                 default => null,
             };
+        }
+        if ($tags !== $task->tags) {
+            $changes['tags'] = json_encode(array_values(array_unique($tags)), JSON_THROW_ON_ERROR);
         }
 
         return $changes;
     }
 
-    /**
-     * Writes only what is known to have changed: to find that out, a model compares all its dates anew.
-     *
-     * @param array<string, mixed> $changes
-     */
-    private static function change(Task $task, array $changes): void
+    /** @param array<string, mixed> $row by column */
+    private static function write(array $row): Task
     {
-        $task->forceFill($changes);
-        DB::table('tasks')->where('id', $task->id)->update(array_intersect_key($task->getAttributes(), $changes) + ['updated_at' => CarbonImmutable::now()]);
-        $task->syncOriginal();
+        // The one column that counts up by itself is the number.
+        $number = DB::table('tasks')->insertGetId(array_filter($row, static fn(mixed $value): bool => $value !== null));
+
+        return (new Task())->newFromBuilder($row + ['number' => $number]);
     }
 
-    private static function handOff(Decision $decision, Task $task, string $decisionId, string $assigneeId, CarbonImmutable $at, Snapshot $snapshot): void
+    private static function handOff(Decision $decision, string $decisionId, string $assigneeId, CarbonImmutable $at, Snapshot $snapshot): void
     {
         $cover = self::coverOf($decision);
         $awayUntil = $cover?->steps[0]->awayUntil;
         DB::table('handoffs')->insert([
             'id' => strtolower((string) Str::ulid()),
-            'task_id' => $task->id,
+            'task_id' => $decision->event->taskId,
             'from_id' => null,
             'to_id' => $assigneeId,
             'cause' => HandoffCause::Rule->value,
@@ -96,8 +101,6 @@ final class DecisionRecorder
             'away_until' => $awayUntil === null ? null : CarbonImmutable::createFromTimestampUTC($awayUntil),
             'at' => $at,
         ]);
-        // Not through the model: who was last given something is no change of the roster.
-        DB::table('people')->where('id', $assigneeId)->update(['last_assigned_at' => $at]);
     }
 
     /** Who stands in for whom, where somebody does. */

@@ -15,10 +15,15 @@ final readonly class RotationStore
     /** @param array<string, string> $ids by name */
     private function __construct(public Rings $rings, private array $ids, private Snapshot $snapshot) {}
 
-    /** All rotations with their seats, locked until the transaction ends. */
-    public static function lock(Snapshot $snapshot): self
+    /**
+     * Rotations with their seats, locked until the transaction ends.
+     *
+     * @param list<string> $names
+     */
+    public static function lock(array $names, Snapshot $snapshot): self
     {
-        $rows = DB::table('rotations')
+        $rows = $names === [] ? [] : DB::table('rotations')
+            ->whereIn('rotations.name', $names)
             ->leftJoin('rotation_seats', 'rotation_seats.rotation_id', '=', 'rotations.id')
             ->orderBy('rotations.id')
             ->orderBy('rotation_seats.position')

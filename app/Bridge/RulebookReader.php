@@ -48,25 +48,25 @@ final class RulebookReader
 
     private function compile(?string $versionId, int $revision, Snapshot $snapshot): CompiledRulebook
     {
-        $from = "rulebook:{$versionId}:{$revision}:{$snapshot->revision}";
+        $from = Snapshot::SHAPE.":rulebook:{$versionId}:{$revision}:{$snapshot->name()}";
         if ($this->compiled === null || $this->compiledFrom !== $from) {
-            [$number, $rulebook] = $versionId === null ? ['none', new Rulebook($snapshot->catalogue, [])] : $this->parsed($from, $versionId, $snapshot);
-            $this->compiled = CompiledRulebook::compile($rulebook, $number);
+            $rules = $versionId === null ? new VersionRules('none', []) : $this->parsed($from, $versionId, $snapshot);
+            $this->compiled = CompiledRulebook::compile(new Rulebook($snapshot->catalogue, $rules->rules), $rules->number);
             $this->compiledFrom = $from;
         }
 
         return $this->compiled;
     }
 
-    /** @return array{string, Rulebook} number and rules, kept in the cache: reading them from their document takes longer than deciding */
-    private function parsed(string $key, string $versionId, Snapshot $snapshot): array
+    /** Kept in the cache: reading rules from their document takes longer than deciding. */
+    private function parsed(string $key, string $versionId, Snapshot $snapshot): VersionRules
     {
         $known = $this->cache->get($key);
-        if (is_array($known) && isset($known[0], $known[1]) && is_string($known[0]) && $known[1] instanceof Rulebook) {
-            return [$known[0], $known[1]];
+        if ($known instanceof VersionRules) {
+            return $known;
         }
         $version = RulebookVersion::query()->findOrFail($versionId);
-        $parsed = [(string) $version->number, RulebookFormat::rules(Node::root($version->rules, '/rules'), $snapshot->catalogue)];
+        $parsed = new VersionRules((string) $version->number, RulebookFormat::rules(Node::root($version->rules, '/rules'), $snapshot->catalogue)->rules);
         $this->cache->put($key, $parsed, 3600);
 
         return $parsed;

@@ -14,44 +14,36 @@ use OpenBaton\Core\People\Roster;
  */
 final readonly class Snapshot
 {
+    /** Stands for what the classes of kept values are made of: what an older version of the code has kept is not read. A test says what it should be. */
+    public const SHAPE = 'ba3b2f8d';
+
     /**
      * @param array<string, string>     $personIds   id by slug
      * @param array<string, string>     $personSlugs slug by id
-     * @param array<string, int>        $usualMinutes effort by id of the kind of task
-     * @param array<string, string>     $kindSlugs   slug by id of the kind of task
-     * @param array<string, KnownPlace> $places      by id
+     * @param array<string, KnownKind>  $kinds       by id, in their order
      */
     public function __construct(
+        public string $houseId,
         public int $revision,
         public string $zone,
         public Roster $roster,
         public FieldCatalogue $catalogue,
         public array $personIds,
         public array $personSlugs,
-        public array $usualMinutes,
-        public array $kindSlugs,
-        public array $places,
+        public array $kinds,
     ) {}
 
-    /** The place of the level that the given one is or lies in. */
-    public function placeAt(?string $placeId, string $level): ?KnownPlace
+    /** Tells it from every other, of this house and of any. */
+    public function name(): string
     {
-        for ($place = $this->places[$placeId ?? ''] ?? null; $place !== null; $place = $this->places[$place->parentId ?? ''] ?? null) {
-            if ($place->level === $level) {
-                return $place;
-            }
-        }
-
-        return null;
+        return "{$this->houseId}:{$this->revision}";
     }
 
-    /** Whoever answers for the place, walking up the tree where nobody is set. */
-    public function answersFor(?string $placeId, bool $deputy): ?string
+    public function kindNamed(string $slug): ?KnownKind
     {
-        for ($place = $this->places[$placeId ?? ''] ?? null; $place !== null; $place = $this->places[$place->parentId ?? ''] ?? null) {
-            $person = $deputy ? $place->deputy : $place->responsible;
-            if ($person !== null) {
-                return $person;
+        foreach ($this->kinds as $kind) {
+            if ($kind->slug === $slug) {
+                return $kind;
             }
         }
 

@@ -24,83 +24,85 @@ final class SnapshotSource
 
     private const TIERS = ['ensemble' => 'Ensemble', 'school' => 'School', 'private' => 'Private'];
 
+    private const RECENT = Snapshot::SHAPE.':recent turn';
+
     private ?Snapshot $last = null;
 
-    private string $lastKey = '';
-
-    private ?Turn $seen = null;
+    private ?Turn $recent = null;
 
     public function __construct(private readonly Cache $cache) {}
 
     public function current(): Snapshot
     {
-        $this->seen = Turn::look();
-
-        return $this->at($this->seen);
+        return $this->at(Turn::look());
     }
 
-    /** How things were when they were last looked at in this process; good enough for making ready. */
-    public function lastSeen(): Turn
+    /** How things were when somebody on this machine last looked, which is nearly always how they are. */
+    public function recent(): Turn
     {
-        return $this->seen ??= Turn::look();
+        $known = $this->recent ?? $this->cache->get(self::RECENT);
+
+        return $known instanceof Turn ? $this->recent = $known : $this->seen(Turn::look());
     }
 
     public function at(Turn $turn): Snapshot
     {
-        $key = "snapshot:{$turn->houseId}:{$turn->rosterRevision}";
-        if ($this->lastKey === $key && $this->last !== null) {
+        $this->seen($turn);
+        if ($this->last?->name() === $turn->house()) {
             return $this->last;
         }
+        $key = Snapshot::SHAPE.":snapshot:{$turn->house()}";
         $known = $this->cache->get($key);
         if (! $known instanceof Snapshot) {
-            $known = $this->build();
+            $known = $this->build($turn);
             $this->cache->put($key, $known, 3600);
         }
-        $this->lastKey = $key;
 
         return $this->last = $known;
     }
 
-    private function build(): Snapshot
+    private function seen(Turn $turn): Turn
+    {
+        if ($this->recent?->is($turn) !== true) {
+            $this->cache->put(self::RECENT, $turn, 3600);
+        }
+
+        return $this->recent = $turn;
+    }
+
+    private function build(Turn $turn): Snapshot
     {
         $house = House::query()->firstOrFail();
-        $personIds = $personSlugs = $kindNames = $kindSlugs = $usualMinutes = [];
+        $personIds = $personSlugs = $kinds = [];
         foreach (Person::query()->orderBy('position')->get(['id', 'slug']) as $person) {
             $personIds[$person->slug] = $person->id;
             $personSlugs[$person->id] = $person->slug;
         }
         foreach (TaskKind::query()->orderBy('position')->get() as $kind) {
-            $kindNames[$kind->slug] = $kind->name;
-            $kindSlugs[$kind->id] = $kind->slug;
-            $usualMinutes[$kind->id] = $kind->usual_minutes;
+            $kinds[$kind->id] = new KnownKind($kind->id, $kind->slug, $kind->name, $kind->usual_minutes);
         }
-        $places = Place::query()->with(['responsible', 'deputy'])->orderBy('slug')->get()->mapWithKeys(static fn(Place $place): array => [
-            $place->id => new KnownPlace($place->slug, $place->name, $place->level, $place->parent_id, $place->responsible?->slug, $place->deputy?->slug),
-        ])->all();
-
         return new Snapshot(
-            $house->roster_revision,
+            // Not of the row that was read: that may be of a later revision by now, and the rest of an earlier one.
+            $turn->houseId,
+            $turn->rosterRevision,
             $house->zone,
             RosterFormat::read(Node::root(RosterDocument::build($house))),
-            $this->catalogue($kindNames, $places),
+            $this->catalogue($kinds),
             $personIds,
             $personSlugs,
-            $usualMinutes,
-            $kindSlugs,
-            $places,
+            $kinds,
         );
     }
 
     /**
      * The fields that every task has, then those that the house has added.
      *
-     * @param array<string, string>     $kinds  name by slug
-     * @param array<string, KnownPlace> $places
+     * @param array<string, KnownKind> $kinds
      */
-    private function catalogue(array $kinds, array $places): FieldCatalogue
+    private function catalogue(array $kinds): FieldCatalogue
     {
         $fields = [
-            $kinds === [] ? null : new Field('task.kind', 'Kind of task', FieldType::OneOf, $kinds),
+            $kinds === [] ? null : new Field('task.kind', 'Kind of task', FieldType::OneOf, array_column($kinds, 'name', 'slug')),
             new Field('task.title', 'Title', FieldType::Text),
             new Field('task.priority', 'Priority', FieldType::OneOf, $this->priorities()),
             new Field('task.estimate', 'Estimate', FieldType::Duration),
@@ -109,8 +111,8 @@ final class SnapshotSource
             new Field('task.source', 'Came in by', FieldType::OneOf, self::SOURCES),
             new Field('customer.name', 'Customer', FieldType::Text),
             new Field('customer.tier', 'Customer tier', FieldType::OneOf, self::TIERS),
-            $this->placeField('customer.region', 'Region', 'region', $places),
-            $this->placeField('customer.district', 'District', 'district', $places),
+            $this->placeField('customer.region', 'Region', 'region'),
+            $this->placeField('customer.district', 'District', 'district'),
             new Field('district.responsible', 'Responsible for the district', FieldType::Person),
             new Field('district.deputy', 'Deputy for the district', FieldType::Person),
         ];
@@ -134,15 +136,10 @@ final class SnapshotSource
         return $labels;
     }
 
-    /** @param array<string, KnownPlace> $places */
-    private function placeField(string $path, string $label, string $level, array $places): ?Field
+    private function placeField(string $path, string $label, string $level): ?Field
     {
-        $options = [];
-        foreach ($places as $place) {
-            if ($place->level === $level) {
-                $options[$place->slug] = $place->name;
-            }
-        }
+        /** @var array<string, string> $options */
+        $options = Place::query()->where('level', $level)->orderBy('slug')->pluck('name', 'slug')->all();
 
         return $options === [] ? null : new Field($path, $label, FieldType::OneOf, $options);
     }

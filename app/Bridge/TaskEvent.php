@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Bridge;
 
-use App\Models\Customer;
-use App\Models\Task;
+use App\Intake\Arrival;
+use App\Intake\IncomingTask;
 use OpenBaton\Core\Criteria\Facts;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Document\ValueCodec;
@@ -14,50 +14,48 @@ use OpenBaton\Core\Routing\EventKind;
 use OpenBaton\Core\Time\Zone;
 use OpenBaton\Core\Workload\Effort;
 
-/** A task of the tables as the subject of an event. */
+/** What happens to a task as an event of the core. */
 final class TaskEvent
 {
-    public static function arrival(Task $task, ?Customer $customer, Snapshot $snapshot): Event
+    public static function arrival(Arrival $arrival, Snapshot $snapshot): Event
     {
-        $at = $task->arrived_at->getTimestamp();
+        $at = $arrival->at->getTimestamp();
+        $task = $arrival->task;
 
         return new Event(
-            'arrival-'.$task->id,
+            'arrival-'.$arrival->taskId,
             EventKind::TaskArrives,
             $at,
-            $task->id,
-            self::facts($task, $customer, $snapshot, $at),
-            new Effort($snapshot->usualMinutes[$task->task_kind_id] ?? 0, $task->estimate_minutes, $task->spent_minutes, $task->remaining_minutes),
+            $arrival->taskId,
+            self::facts($task, $snapshot, $at),
+            new Effort($task->kind->usualMinutes, $task->estimateMinutes),
             $task->priority,
-            $task->starts_at?->getTimestamp(),
-            $task->due_at?->getTimestamp(),
+            $task->startsAt?->getTimestamp(),
+            $task->dueAt?->getTimestamp(),
         );
     }
 
-    private static function facts(Task $task, ?Customer $customer, Snapshot $snapshot, int $at): Facts
+    private static function facts(IncomingTask $task, Snapshot $snapshot, int $at): Facts
     {
         $zone = new Zone($snapshot->zone);
-        $placeId = $customer?->place_id;
-        /** @var list<string> $tags */
-        $tags = $task->tags;
         $known = [
-            'task.kind' => $snapshot->kindSlugs[$task->task_kind_id] ?? null,
+            'task.kind' => $task->kind->slug,
             'task.title' => $task->title,
             'task.priority' => $task->priority->value,
-            'task.estimate' => $task->estimate_minutes,
-            'task.due' => $task->due_at === null ? null : $zone->dateAt($task->due_at->getTimestamp())->format(),
-            'task.tags' => $tags,
+            'task.estimate' => $task->estimateMinutes,
+            'task.due' => $task->dueAt === null ? null : $zone->dateAt($task->dueAt->getTimestamp())->format(),
+            'task.tags' => $task->tags,
             'task.source' => $task->source,
-            'customer.name' => $customer?->name,
-            'customer.tier' => $customer?->tier,
-            'customer.region' => $snapshot->placeAt($placeId, 'region')?->slug,
-            'customer.district' => $snapshot->placeAt($placeId, 'district')?->slug,
-            'district.responsible' => $snapshot->answersFor($placeId, false),
-            'district.deputy' => $snapshot->answersFor($placeId, true),
+            'customer.name' => $task->customer?->name,
+            'customer.tier' => $task->customer?->tier,
+            'customer.region' => $task->customer?->region,
+            'customer.district' => $task->customer?->district,
+            'district.responsible' => $task->customer?->responsible,
+            'district.deputy' => $task->customer?->deputy,
         ];
         $values = array_filter($known, static fn(string|int|array|null $value): bool => $value !== null);
         foreach ($task->facts as $path => $value) {
-            $field = $snapshot->catalogue->find((string) $path);
+            $field = $snapshot->catalogue->find($path);
             if ($field !== null && $value !== null) {
                 $values[$path] = ValueCodec::read(Node::root($value, "/fields/{$path}"), $field);
             }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Bridge;
 
+use App\Models\VersionState;
 use Illuminate\Support\Facades\DB;
 use RuntimeException;
+use stdClass;
 
 /**
  * The turnstile through which one routing, publishing or change of the roster
@@ -14,6 +16,8 @@ use RuntimeException;
  */
 final readonly class Turn
 {
+    private const ROWS = 'SELECT houses.id, roster_revision, rulebook_versions.id AS version_id, revision FROM houses LEFT JOIN rulebook_versions ON only_one = ? LIMIT 1';
+
     private function __construct(
         public string $houseId,
         public int $rosterRevision,
@@ -33,13 +37,24 @@ final readonly class Turn
         return self::read(false);
     }
 
+    /** The name of the snapshot of the house in this turn. */
+    public function house(): string
+    {
+        return "{$this->houseId}:{$this->rosterRevision}";
+    }
+
+    /** Whether nothing has changed between the two. */
+    public function is(self $other): bool
+    {
+        return $this->house() === $other->house() && $this->versionId === $other->versionId && $this->versionRevision === $other->versionRevision;
+    }
+
     private static function read(bool $lock): self
     {
-        $query = DB::table('houses')->leftJoin('rulebook_versions', static fn($join) => $join->where('rulebook_versions.state', 'published'));
-        $row = ($lock ? $query->lockForUpdate() : $query)
-            ->first(['houses.id AS house', 'roster_revision', 'rulebook_versions.id AS version', 'revision'])
-            ?? throw new RuntimeException('There is no house yet; seed the database first.');
+        $row = DB::selectOne(self::ROWS.($lock ? ' FOR UPDATE' : ''), [VersionState::Published->value]);
 
-        return new self((string) $row->house, (int) $row->roster_revision, is_string($row->version) ? $row->version : null, (int) $row->revision);
+        return $row instanceof stdClass
+            ? new self((string) $row->id, (int) $row->roster_revision, is_string($row->version_id) ? $row->version_id : null, (int) $row->revision)
+            : throw new RuntimeException('There is no house yet; seed the database first.');
     }
 }

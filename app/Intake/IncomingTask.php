@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Intake;
 
-use App\Models\Customer;
-use App\Models\TaskKind;
+use App\Bridge\KnownCustomer;
+use App\Bridge\KnownKind;
 use Carbon\CarbonImmutable;
 use OpenBaton\Core\Workload\Priority;
 
@@ -13,15 +13,17 @@ use OpenBaton\Core\Workload\Priority;
 final readonly class IncomingTask
 {
     /**
+     * @param string               $house name of the snapshot against which it was checked
      * @param array<string, mixed> $facts values of the house's own fields, as in documents, by path
      * @param list<string>         $tags
      */
     public function __construct(
+        public string $house,
         public string $title,
-        public TaskKind $kind,
+        public KnownKind $kind,
         public string $source,
         public ?string $description = null,
-        public ?Customer $customer = null,
+        public ?KnownCustomer $customer = null,
         public ?string $contact = null,
         public Priority $priority = Priority::Normal,
         public ?int $estimateMinutes = null,

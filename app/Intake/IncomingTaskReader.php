@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace App\Intake;
 
-use App\Bridge\SnapshotSource;
-use App\Models\Customer;
-use App\Models\TaskKind;
+use App\Bridge\CustomerSource;
+use App\Bridge\KnownCustomer;
+use App\Bridge\KnownKind;
+use App\Bridge\Snapshot;
 use Carbon\CarbonImmutable;
 use Closure;
 use OpenBaton\Core\Criteria\Fault;
@@ -24,10 +25,10 @@ final class IncomingTaskReader
     /** @var list<Fault> */
     private array $faults = [];
 
-    public function __construct(private readonly SnapshotSource $snapshots) {}
+    public function __construct(private readonly CustomerSource $customers) {}
 
     /** @throws DocumentError */
-    public function read(Node $node, string $source): IncomingTask
+    public function read(Node $node, string $source, Snapshot $snapshot): IncomingTask
     {
         $this->faults = [];
         foreach ($node->members() as $name => $member) {
@@ -36,16 +37,16 @@ final class IncomingTaskReader
             }
         }
         $title = $this->attempt(fn(): string => $this->short($node->get('title'), 255));
-        $kind = $this->attempt(fn(): TaskKind => $this->kind($node->get('kind')));
+        $kind = $this->attempt(fn(): KnownKind => $this->kind($node->get('kind'), $snapshot));
         $description = $this->attempt(fn(): ?string => $node->has('description') ? $this->short($node->get('description'), 20_000) : null);
-        $customer = $this->attempt(fn(): ?Customer => $node->has('customer') ? $this->customer($node->get('customer')) : null);
+        $customer = $this->attempt(fn(): ?KnownCustomer => $node->has('customer') ? $this->customer($node->get('customer'), $snapshot) : null);
         $contact = $this->attempt(fn(): ?string => $node->has('contact') ? $this->short($node->get('contact'), 255) : null);
         $priority = $this->attempt(fn(): ?Priority => $node->find('priority')?->case(Priority::class));
         $estimate = $this->attempt(fn(): ?int => $node->find('estimate')?->minutes());
         $startsAt = $this->attempt(fn(): ?CarbonImmutable => $this->moment($node->find('start')));
         $dueAt = $this->attempt(fn(): ?CarbonImmutable => $this->moment($node->find('due')));
         $tags = $this->attempt(fn(): array => array_map(fn(Node $tag): string => $this->short($tag, 60), $node->itemsOf('tags')));
-        $facts = $this->facts($node->find('fields'), $this->snapshots->current()->catalogue);
+        $facts = $this->facts($node->find('fields'), $snapshot->catalogue);
         if ($startsAt !== null && $dueAt !== null && $dueAt < $startsAt) {
             $this->faults[] = new Fault('/due', 'It is due before it can be started.');
         }
@@ -53,7 +54,7 @@ final class IncomingTaskReader
             throw new DocumentError($this->faults === [] ? [new Fault('', 'A title and a kind are needed.')] : $this->faults);
         }
 
-        return new IncomingTask($title, $kind, $source, $description, $customer, $contact, $priority ?? Priority::Normal, $estimate, $startsAt, $dueAt, $facts, array_values(array_unique($tags ?? [])));
+        return new IncomingTask($snapshot->name(), $title, $kind, $source, $description, $customer, $contact, $priority ?? Priority::Normal, $estimate, $startsAt, $dueAt, $facts, array_values(array_unique($tags ?? [])));
     }
 
     /**
@@ -81,15 +82,15 @@ final class IncomingTaskReader
         return mb_strlen($text) <= $most ? $text : throw $node->fail("This has at most {$most} characters.");
     }
 
-    private function kind(Node $node): TaskKind
+    private function kind(Node $node, Snapshot $snapshot): KnownKind
     {
-        return TaskKind::query()->where('slug', $node->text())->first()
-            ?? throw $node->fail("There is no kind of task \"{$node->text()}\"; there are ".TaskKind::query()->orderBy('position')->pluck('slug')->implode(', ').'.');
+        return $snapshot->kindNamed($node->text())
+            ?? throw $node->fail("There is no kind of task \"{$node->text()}\"; there are ".implode(', ', array_column($snapshot->kinds, 'slug')).'.');
     }
 
-    private function customer(Node $node): Customer
+    private function customer(Node $node, Snapshot $snapshot): KnownCustomer
     {
-        return Customer::query()->where('slug', $node->text())->first() ?? throw $node->fail("There is no customer \"{$node->text()}\".");
+        return $this->customers->named($node->text(), $snapshot) ?? throw $node->fail("There is no customer \"{$node->text()}\".");
     }
 
     private function moment(?Node $node): ?CarbonImmutable

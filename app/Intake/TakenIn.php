@@ -8,6 +8,9 @@ use App\Models\Task;
 
 final readonly class TakenIn
 {
-    /** @param bool $again it had been taken in under the same key before */
-    public function __construct(public Task $task, public bool $again) {}
+    /**
+     * @param string|null $customer by slug
+     * @param bool        $again    it had been taken in under the same key before
+     */
+    public function __construct(public Task $task, public ?string $customer, public bool $again) {}
 }

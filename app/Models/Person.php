@@ -26,7 +26,6 @@ final class Person extends Model
         'active' => 'boolean',
         'member_from' => 'immutable_date:Y-m-d',
         'member_until' => 'immutable_date:Y-m-d',
-        'last_assigned_at' => 'immutable_datetime',
     ];
 
     /** @return BelongsTo<User, $this> */

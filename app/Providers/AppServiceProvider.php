@@ -6,12 +6,15 @@ namespace App\Providers;
 
 use App\Bridge\RulebookReader;
 use App\Bridge\SnapshotSource;
+use App\Database\TableBlueprint;
 use App\Models\AccessToken;
 use Carbon\CarbonImmutable;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
 use Laravel\Sanctum\Sanctum;
@@ -20,6 +23,7 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
+        $this->app->bind(Blueprint::class, TableBlueprint::class);
         $this->app->scoped(SnapshotSource::class);
         $this->app->scoped(RulebookReader::class);
     }
@@ -30,6 +34,10 @@ final class AppServiceProvider extends ServiceProvider
         Sanctum::usePersonalAccessTokenModel(AccessToken::class);
         // Lazy loading is how N+1 queries begin; outside of production it is an error.
         Model::preventLazyLoading(! $this->app->isProduction());
+        // There nobody listens to each query either, and to tell nobody of twenty of them takes time.
+        if ($this->app->isProduction()) {
+            DB::connection()->unsetEventDispatcher();
+        }
 
         RateLimiter::for('sign-in', static fn(Request $request): Limit => Limit::perMinute(config()->integer('baton.throttle.sign_in'))
             ->by($request->string('email')->lower()->limit(100)->toString().'|'.$request->ip()));

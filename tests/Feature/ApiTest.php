@@ -3,7 +3,11 @@
 declare(strict_types=1);
 
 use App\Formats\SchemaCheck;
+use App\Models\AccessToken;
 use App\Models\Task;
+use App\Models\TaskKind;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Tests\Support\House;
 
@@ -42,6 +46,21 @@ it('makes one task of a request that comes twice', function (): void {
     $first = send($this, $body)->assertCreated();
     $second = send($this, $body)->assertOk()->assertHeader('Idempotent-Replayed', 'true');
     expect($second->json('id'))->toBe($first->json('id'))->and(Task::query()->count())->toBe(1);
+});
+
+it('answers a request that comes again as it did, though it would not be right by now', function (): void {
+    $body = ['title' => 'Trumpet', 'kind' => 'quote', 'customer' => 'holms-school'];
+    $first = send($this, $body)->assertCreated();
+    TaskKind::query()->where('slug', 'quote')->update(['slug' => 'offer']);
+    DB::table('houses')->increment('roster_revision');
+    send($this, $body)->assertOk()->assertJson(['id' => $first->json('id'), 'customer' => 'holms-school', 'kind' => 'offer']);
+    send($this, $body, ['Idempotency-Key' => 'key-00002'])->assertUnprocessable()->assertJsonPath('errors.0.pointer', '/kind');
+    expect(Task::query()->count())->toBe(1);
+});
+
+it('takes keys that differ in case for two', function (): void {
+    send($this, ['title' => 'Trumpet', 'kind' => 'quote'], ['Idempotency-Key' => 'Key-00001'])->assertCreated();
+    send($this, ['title' => 'Tuba', 'kind' => 'quote'], ['Idempotency-Key' => 'key-00001'])->assertCreated();
 });
 
 it('refuses a key that comes back with something else', function (): void {
@@ -85,6 +104,26 @@ it('wants a token, its right, and a key', function (): void {
     $this->app['auth']->forgetGuards();
     send($this, $body, ['Idempotency-Key' => 'short'])->assertStatus(400)->assertJsonPath('type', 'https://openbaton.example/problems/key-missing');
     expect(Task::query()->count())->toBe(0);
+});
+
+it('knows a token by number and secret, and keeps to the minute when it was used', function (string $token): void {
+    $this->getJson('/api/v1/tasks/01ARZ3NDEKTSV4RRFFQ69G5FAV', ['Authorization' => 'Bearer '.str_replace('N|', explode('|', $this->token)[0].'|', $token)])->assertUnauthorized();
+    expect(AccessToken::query()->sole()->last_used_at)->toBeNull();
+
+    $this->travelTo(CarbonImmutable::parse('2026-03-02T10:00:00Z'));
+    send($this, ['title' => 'Trumpet', 'kind' => 'bench-repair'])->assertCreated();
+    $this->travelTo(CarbonImmutable::parse('2026-03-02T10:00:59Z'));
+    $this->app['auth']->forgetGuards();
+    send($this, ['title' => 'Tuba', 'kind' => 'bench-repair'], ['Idempotency-Key' => 'key-00002'])->assertCreated();
+    expect(AccessToken::query()->sole()->last_used_at?->format('H:i:s'))->toBe('10:00:00');
+    $this->travelTo(CarbonImmutable::parse('2026-03-02T10:01:00Z'));
+    $this->app['auth']->forgetGuards();
+    send($this, ['title' => 'Horn', 'kind' => 'bench-repair'], ['Idempotency-Key' => 'key-00003'])->assertCreated();
+    expect(AccessToken::query()->sole()->last_used_at?->format('H:i:s'))->toBe('10:01:00');
+})->with(['another secret' => 'N|baton_not-the-secret', 'no secret' => 'N|', 'another number' => '999999|baton_x', 'no number' => 'baton_x', 'no words of ours' => '|']);
+
+it('finds with a token all that is known of whose it is', function (): void {
+    expect(AccessToken::findToken($this->token)?->tokenable->getAttributes())->toEqual(House::user('hanneke')->getAttributes());
 });
 
 it('gives a task and its decision, with trace and words', function (): void {

@@ -89,7 +89,19 @@ it('says by its stamp when something has changed', function (): void {
     $this->actingAs(House::user('ayumi'));
     $before = $this->getJson('/pulse')->json('stamp');
     expect($this->getJson('/pulse')->json('stamp'))->toBe($before);
-    House::arrive();
+    $task = House::arrive();
+    $arrived = $this->getJson('/pulse')->json('stamp');
+    $this->post("/tasks/{$task->id}/start", ['from' => 'in-hand']);
+    $started = $this->getJson('/pulse')->json('stamp');
+    expect(count(array_unique([$before, $arrived, $started])))->toBe(3);
+});
+
+it('notices a record that is committed after one with a higher number', function (): void {
+    $this->actingAs(House::user('ayumi'));
+    $record = static fn(int $id) => DB::table('activity_log')->insert(['id' => $id, 'description' => 'something', 'properties' => '[]']);
+    $record(9_000_002);
+    $before = $this->getJson('/pulse')->json('stamp');
+    $record(9_000_001);
     expect($this->getJson('/pulse')->json('stamp'))->not->toBe($before);
 });
 

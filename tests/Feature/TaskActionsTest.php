@@ -30,7 +30,7 @@ it('is started and completed by the one who holds it', function (): void {
     act($this, 'ayumi', 'complete', ['note' => 'Freed and oiled.', 'spent' => 75])->assertRedirect('/in-hand')->assertSessionHas('undo');
     $this->task->refresh();
     expect([$this->task->status, $this->task->outcome_note, $this->task->spent_minutes])->toBe([TaskStatus::Done, 'Freed and oiled.', 75])
-        ->and(Activity::query()->where('subject_id', $this->task->id)->pluck('event')->all())->toBe(['arrived', 'started', 'completed']);
+        ->and(Activity::query()->where('subject_id', $this->task->id)->pluck('event')->all())->toBe(['started', 'completed']);
 });
 
 it('can be taken up again', function (): void {
@@ -75,4 +75,20 @@ it('is claimed by the first of those who may', function (): void {
     act($this, 'femi', 'claim', task: $open)->assertRedirect("/in-hand?task={$open->id}");
     act($this, 'ayumi', 'claim', task: $open)->assertForbidden();
     expect($open->refresh()->assignee?->slug)->toBe('femi')->and($open->claimants()->count())->toBe(0);
+});
+
+it('cannot be done twice, or by another way, once it has moved on', function (string $what, array $data): void {
+    act($this, 'ayumi', 'complete');
+    $before = Task::query()->findOrFail($this->task->id)->getAttributes();
+    act($this, 'ayumi', $what, $data)->assertSessionHas('problem');
+    expect(Task::query()->findOrFail($this->task->id)->getAttributes())->toBe($before);
+})->with([
+    'started' => ['start', []],
+    'completed' => ['complete', []],
+    'handed on' => ['hand-on', ['to' => 'femi', 'reason' => 'No time']],
+]);
+
+it('cannot be taken up again before it is done', function (): void {
+    act($this, 'ayumi', 'reopen')->assertSessionHas('problem');
+    expect($this->task->refresh()->status)->toBe(TaskStatus::New);
 });

@@ -8,7 +8,6 @@ use App\Actions\ImportRoster;
 use App\Actions\PublishDraft;
 use App\Actions\SaveDraft;
 use App\Actions\TakeInTask;
-use App\Intake\IncomingTask;
 use App\Models\Customer;
 use App\Models\CustomField;
 use App\Models\House as HouseRow;
@@ -21,6 +20,7 @@ use App\Models\TaskKind;
 use App\Models\User;
 use App\Models\VersionState;
 use Illuminate\Support\Facades\Hash;
+use OpenBaton\Core\Document\Node;
 use Spatie\Permission\Models\Role as RoleRow;
 
 /** A small house for tests: Ayumi, Femi and Callum on the brass bench, Tobias beside it, Hanneke leads. */
@@ -113,13 +113,12 @@ final class House
     /** @param array<string, mixed> $facts */
     public static function arrive(string $kind = 'bench-repair', array $facts = [], ?string $customer = null): Task
     {
-        return app(TakeInTask::class)(new IncomingTask(
-            'Trumpet, stuck valve',
-            TaskKind::query()->where('slug', $kind)->firstOrFail(),
-            'by_hand',
-            customer: $customer === null ? null : Customer::query()->where('slug', $customer)->firstOrFail(),
-            facts: $facts,
-        ), self::user('hanneke'))->task->refresh();
+        return app(TakeInTask::class)(Node::root([
+            'title' => 'Trumpet, stuck valve',
+            'kind' => $kind,
+            'customer' => $customer,
+            'fields' => $facts,
+        ]), 'by_hand', self::user('hanneke'))->task->refresh();
     }
 
     public static function person(string $slug): Person

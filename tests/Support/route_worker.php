@@ -5,10 +5,9 @@ declare(strict_types=1);
 // Routes as many tasks as it is told, through the action that everything goes through.
 
 use App\Actions\TakeInTask;
-use App\Intake\IncomingTask;
 use App\Intake\RequestKey;
-use App\Models\TaskKind;
 use Illuminate\Contracts\Console\Kernel;
+use OpenBaton\Core\Document\Node;
 use Tests\Support\House;
 
 require __DIR__.'/../../vendor/autoload.php';
@@ -23,6 +22,6 @@ for ($left = (int) $argv[1]; $left > 0; --$left) {
 
         continue;
     }
-    $incoming = new IncomingTask('Tuba, sent twice', TaskKind::query()->where('slug', 'bench-repair')->firstOrFail(), 'api');
-    echo $app->make(TakeInTask::class)($incoming, null, new RequestKey(House::user('hanneke')->id, "{$key}-{$left}", 'hash'))->task->number, "\n";
+    $tuba = Node::root(['title' => 'Tuba, sent twice', 'kind' => 'bench-repair']);
+    echo $app->make(TakeInTask::class)($tuba, 'api', null, new RequestKey(House::user('hanneke')->id, "{$key}-{$left}", 'hash'))->task->number, "\n";
 }

@@ -15,11 +15,20 @@ final class PulseController
         return new JsonResponse(['stamp' => self::stamp()], 200, ['Cache-Control' => 'no-store']);
     }
 
-    /** Every change of state is recorded, so the last record stands for the state. */
+    /**
+     * Every change of state is recorded, so the last records stand for the
+     * state: arrivals, which come one at a time, by the number of the task, all
+     * else in the activity log. There a record may be committed after one with
+     * a higher number, so that the last hundred are added up.
+     */
     public static function stamp(): string
     {
-        $last = DB::table('activity_log')->max('id');
+        $recent = DB::table('activity_log')->orderByDesc('id')->limit(100)->select('id');
+        $row = DB::query()
+            ->selectSub(DB::table('tasks')->selectRaw('MAX(number)'), 'arrived')
+            ->selectSub(DB::query()->fromSub($recent, 'recent')->selectRaw('SUM(id)'), 'changed')
+            ->first();
 
-        return is_numeric($last) ? (string) $last : '0';
+        return "{$row?->arrived}-{$row?->changed}";
     }
 }

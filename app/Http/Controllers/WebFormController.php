@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\TakeInTask;
-use App\Intake\IncomingTaskReader;
 use App\Models\Customer;
 use App\Models\CustomField;
 use App\Models\TaskKind;
@@ -32,10 +31,10 @@ final class WebFormController
         ]);
     }
 
-    public function store(Request $request, IncomingTaskReader $reader, TakeInTask $takeIn): RedirectResponse
+    public function store(Request $request, TakeInTask $takeIn): RedirectResponse
     {
         try {
-            $incoming = $reader->read(Node::root($this->document($request)), 'web_form');
+            $taken = $takeIn(Node::root($this->document($request)), 'web_form', null);
         } catch (DocumentError $error) {
             $messages = [];
             foreach ($error->faults as $fault) {
@@ -44,7 +43,7 @@ final class WebFormController
 
             return back()->withInput()->withErrors($messages);
         }
-        $taken = $takeIn($incoming, null);
+
         return redirect('/stand-ins/web-form')->with('number', $taken->task->number);
     }
 

@@ -12,6 +12,7 @@ use OpenBaton\Core\People\Person;
 use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\People\Team;
 use OpenBaton\Core\Time\Span;
+use OpenBaton\Core\Time\WorkCalendar;
 use OpenBaton\Core\Time\Zone;
 
 /** Reads a roster document; docs/formats/roster.schema.json describes it. */
@@ -35,13 +36,14 @@ final class RosterFormat
 
         /** @var array<string, Zone> $zones */
         $zones = [$houseZone->name => $houseZone];
+        $calendars = new Calendars();
         $people = [];
         $zoneOf = [];
         foreach (Format::distinct($node->get('people')->items()) as $id => $person) {
             $name = $person->find('zone')?->text() ?? $houseZone->name;
             $zones[$name] ??= HoursFormat::zone($person->get('zone'));
             $zoneOf[$id] = $zones[$name];
-            $people[$id] = self::person($person, $zones[$name], $house, $skills);
+            $people[$id] = self::person($person, $calendars->of($person, $zones[$name], $house), $skills);
         }
 
         $teams = Format::distinct($node->itemsOf('teams'));
@@ -57,7 +59,7 @@ final class RosterFormat
         }
 
         return new Roster(
-            HoursFormat::calendar($house, $houseZone),
+            $calendars->of($house, $houseZone),
             array_values($people),
             array_map(static fn(Node $team): Team => self::team($team, $people), array_values($teams)),
             $skills,
@@ -66,7 +68,7 @@ final class RosterFormat
     }
 
     /** @param array<string, string> $skills */
-    private static function person(Node $node, Zone $zone, Node $house, array $skills): Person
+    private static function person(Node $node, WorkCalendar $hours, array $skills): Person
     {
         $levels = [];
         foreach ($node->find('skills')?->members() ?? [] as $skill => $level) {
@@ -81,12 +83,12 @@ final class RosterFormat
         return $node->refuse(static fn(): Person => new Person(
             $node->get('id')->text(),
             $node->get('name')->text(),
-            HoursFormat::calendar($node, $zone, $house),
+            $hours,
             self::capacity($node->find('capacity')),
             $levels,
             $node->find('active')?->bool() ?? true,
-            $from === null ? null : $zone->instant(HoursFormat::date($from), 0),
-            $until === null ? null : $zone->instant(HoursFormat::date($until)->plus(1), 0),
+            $from === null ? null : $hours->zone()->instant(HoursFormat::date($from), 0),
+            $until === null ? null : $hours->zone()->instant(HoursFormat::date($until)->plus(1), 0),
             self::pausedUntil($node->find('intake_paused_until')),
         ));
     }

@@ -14,6 +14,7 @@ use OpenBaton\Core\Rulebook\CompiledRulebook;
 use OpenBaton\Core\Rulebook\Give;
 use OpenBaton\Core\Rulebook\Limit\Limit;
 use OpenBaton\Core\Rulebook\Method\Selection;
+use OpenBaton\Core\Rulebook\Method\UsesRotation;
 use OpenBaton\Core\Rulebook\Rule;
 use OpenBaton\Core\Workload\LoadBook;
 use OpenBaton\Core\Workload\LoadView;
@@ -61,30 +62,36 @@ final readonly class Router
         return new Decision($event, $this->rulebook, $this->roster, $attempts, $followedUp, null, Outcome::Unplaced, null, [], $effects, null);
     }
 
-    /**
-     * Everybody whose work in hand a decision on this event may look at. The
-     * work of others makes no difference to it and need not be known.
-     *
-     * @return list<string>
-     */
-    public function peopleLookedAt(Event $event): array
+    /** What a decision on this event may look at. */
+    public function needs(Event $event): Needs
     {
-        $ids = [];
+        $people = [];
+        $rotations = [];
         foreach ($this->rulebook->holding($event) as $rule) {
-            if ($rule->give === null || ! $rule->give->looksAtWork()) {
-                continue;
+            if ($rule->give?->method instanceof UsesRotation) {
+                $rotations[$rule->give->method->rotation()] = true;
             }
-            foreach ($rule->give->pool->seats($this->roster, $event->facts) as $seat) {
-                $id = $rule->give->pool->namesOne()
-                    ? (new SubstituteFinder($this->roster))->find($seat->personId, $event->at)->personId
-                    : $seat->personId;
-                if ($id !== null) {
-                    $ids[$id] = true;
+            if ($rule->give?->looksAtWork() === true) {
+                foreach ($this->mayGoTo($rule->give, $event) as $id) {
+                    $people[$id] = true;
                 }
             }
         }
 
-        return array_map(strval(...), array_keys($ids));
+        return new Needs(array_map(strval(...), array_keys($people)), array_map(strval(...), array_keys($rotations)));
+    }
+
+    /** @return iterable<string> everybody of the pool, or whoever covers for the one whom it names */
+    private function mayGoTo(Give $give, Event $event): iterable
+    {
+        foreach ($give->pool->seats($this->roster, $event->facts) as $seat) {
+            $id = $give->pool->namesOne()
+                ? (new SubstituteFinder($this->roster))->find($seat->personId, $event->at)->personId
+                : $seat->personId;
+            if ($id !== null) {
+                yield $id;
+            }
+        }
     }
 
     /**

@@ -24,6 +24,9 @@ use OpenBaton\Core\Criteria\Operator\Plain;
  */
 final class RuleIndex
 {
+    /** Fewer rules than this are quicker to ask one by one than an index of them is to make. */
+    private const WORTH_AN_INDEX = 32;
+
     /** Fewer rules than this are quicker to ask than to split. */
     private const WORTH_SPLITTING = 4;
 
@@ -44,6 +47,12 @@ final class RuleIndex
     /** @param array<int, Rule> $rules by position */
     public static function of(array $rules, FieldCatalogue $fields): self
     {
+        if (count($rules) < self::WORTH_AN_INDEX) {
+            $index = new self();
+            $index->positions = array_keys($rules);
+
+            return $index;
+        }
         $needs = [];
         foreach ($rules as $position => $rule) {
             $needs[$position] = self::needs($rule->criteria, $fields);

@@ -6,6 +6,7 @@ use OpenBaton\Core\People\Membership;
 use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\People\Team;
 use OpenBaton\Core\Routing\Decision;
+use OpenBaton\Core\Routing\DueImpossible;
 use OpenBaton\Core\Routing\Effect;
 use OpenBaton\Core\Routing\Event;
 use OpenBaton\Core\Routing\FallOut;
@@ -15,6 +16,7 @@ use OpenBaton\Core\Routing\Rings;
 use OpenBaton\Core\Routing\Router;
 use OpenBaton\Core\Routing\RuleVerdict;
 use OpenBaton\Core\Routing\Step;
+use OpenBaton\Core\Routing\TagAdded;
 use OpenBaton\Core\Rulebook\CompiledRulebook;
 use OpenBaton\Core\Rulebook\FollowUp\AddTag;
 use OpenBaton\Core\Rulebook\FollowUp\DueIn;
@@ -170,6 +172,14 @@ it('counts working time of the assignee where the due date says so', function ()
         ->and(decide([$rule(true)], roster: $roster)->dueAt())->toBe(Build::at('2026-03-03 10:00'));
 });
 
+it('says so where a due date cannot be, and goes on', function (): void {
+    $never = new Roster(Build::calendar(weekdays: []), [Build::person('ayumi')]);
+    $decision = decide([Build::rule('due', new NamedPeople(['ayumi']), new InOrder(), then: [DueIn::workingDays(2), new AddTag('seen')])], roster: $never);
+    expect($decision->assigneeId)->toBe('ayumi')
+        ->and($decision->effects)->toEqual([new DueImpossible(), new TagAdded('seen')])
+        ->and($decision->effects[0]->write())->toBe(['effect' => 'due_impossible']);
+});
+
 it('asks the substitute of one named person, with the way there', function (string $kind): void {
     $pool = $kind === 'field' ? new PersonInField('case.owner') : new NamedPeople(['callum']);
     $decision = decide([Build::rule('owner', $pool, new SamePerson())], Build::event(['case.owner' => 'callum']));
@@ -277,4 +287,19 @@ it('refuses a rule that does nothing', function (): void {
 it('starts a ring from the state it is given', function (): void {
     $rings = Rings::of([new Ring('bench', 0, ['ayumi' => 9_000_000, 'femi' => 3_000_000])]);
     expect(decide([Build::rule('r', new TeamMembers('brass'), new RoundRobin('bench'))], rings: $rings)->assigneeId)->toBe('femi');
+});
+
+it('needs the work of those whom rules that hold may give to by it, and the rotations of those rules', function (): void {
+    $rulebook = CompiledRulebook::compile(new Rulebook(Build::fields(), [
+        Build::rule('mark', null, then: [new AddTag('seen')]),
+        Build::rule('bench', new TeamMembers('brass'), new RoundRobin('bench')),
+        Build::rule('limited', new NamedPeople(['tobias']), new RoundRobin('strings'), limits: [new OpenTasksAtMost(2)]),
+        Build::rule('covered', new PersonInField('case.owner'), new SamePerson(), limits: [new OpenTasksAtMost(9)]),
+        Build::rule('other', new NamedPeople(['greta']), new LightestLoad(), ['field' => 'task.kind', 'op' => 'is', 'value' => 'quote']),
+    ]), 'v1');
+    $needs = (new Router(house(), $rulebook))->needs(Build::event(['task.kind' => 'repair', 'case.owner' => 'ayumi']));
+    expect($needs->people)->toBe(['tobias', 'ayumi'])
+        ->and($needs->rotations)->toBe(['bench', 'strings'])
+        // Callum is away and Tobias stands in: it is his work that counts.
+        ->and((new Router(house(), $rulebook))->needs(Build::event(['case.owner' => 'callum']))->people)->toBe(['tobias']);
 });

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Api;
 
 use App\Actions\TakeInTask;
+use App\Bridge\Snapshot;
 use App\Bridge\SnapshotSource;
 use App\Explain\ReasonTrail;
 use App\Http\Controllers\Reader;
 use App\Http\Problems;
-use App\Intake\IncomingTaskReader;
 use App\Intake\RequestKey;
 use App\Models\Decision;
 use App\Models\Task;
@@ -24,7 +24,7 @@ use OpenBaton\Core\Document\Node;
 /** Tasks for other systems; docs/formats/openapi.yaml describes it. */
 final class TaskController
 {
-    public function store(Request $request, IncomingTaskReader $reader, TakeInTask $takeIn, SnapshotSource $snapshots): JsonResponse
+    public function store(Request $request, TakeInTask $takeIn, SnapshotSource $snapshots): JsonResponse
     {
         $user = $request->user();
         if (! $user instanceof User || ! $user->tokenCan('tasks:create')) {
@@ -35,24 +35,20 @@ final class TaskController
             return Problems::response(400, 'key-missing', 'An idempotency key is needed.', 'Send an Idempotency-Key header of 8 to 120 visible characters, a new one for each task.');
         }
         $body = (string) $request->getContent();
-        $taken = $takeIn(
-            $reader->read(Node::parse($body), 'api'),
-            $user,
-            new RequestKey($user->id, $key, hash('sha256', $body)),
-        );
+        $taken = $takeIn(Node::parse($body), 'api', $user, new RequestKey($user->id, $key, hash('sha256', $body)));
 
         return new JsonResponse(
-            $this->task($taken->task->loadMissing(['kind', 'customer', ...($taken->task->assignee_id === null ? ['claimants'] : [])]), $snapshots),
+            $this->task($taken->task, $taken->customer, $snapshots->at($snapshots->recent()), $request),
             $taken->again ? 200 : 201,
-            ['Location' => url("/api/v1/tasks/{$taken->task->id}")] + ($taken->again ? ['Idempotent-Replayed' => 'true'] : []),
+            ['Location' => $this->address($taken->task, $request)] + ($taken->again ? ['Idempotent-Replayed' => 'true'] : []),
         );
     }
 
-    public function show(Task $task, SnapshotSource $snapshots): JsonResponse
+    public function show(Task $task, Request $request, SnapshotSource $snapshots): JsonResponse
     {
         Gate::authorize('view', $task);
 
-        return new JsonResponse($this->task($task->load(['kind', 'customer', 'claimants']), $snapshots));
+        return new JsonResponse($this->task($task, $task->load('customer')->customer?->slug, $snapshots->current(), $request));
     }
 
     public function decision(Task $task, Reader $reader): JsonResponse
@@ -70,9 +66,8 @@ final class TaskController
     }
 
     /** @return array<string, mixed> */
-    private function task(Task $task, SnapshotSource $snapshots): array
+    private function task(Task $task, ?string $customer, Snapshot $snapshot, Request $request): array
     {
-        $snapshot = $snapshots->at($snapshots->lastSeen());
         $assignee = $snapshot->roster->people[$snapshot->personSlugs[$task->assignee_id ?? ''] ?? ''] ?? null;
 
         return [
@@ -80,10 +75,10 @@ final class TaskController
             'number' => (int) $task->number,
             'title' => $task->title,
             'description' => $task->description,
-            'kind' => $task->kind?->slug,
+            'kind' => $snapshot->kinds[$task->task_kind_id]->slug ?? null,
             'status' => $task->status->value,
             'priority' => $task->priority->value,
-            'customer' => $task->customer?->slug,
+            'customer' => $customer,
             'contact' => $task->contact,
             'fields' => (object) $task->facts,
             'tags' => $task->tags,
@@ -93,13 +88,18 @@ final class TaskController
             'due' => $this->moment($task->due_at),
             'completed' => $this->moment($task->completed_at),
             'assignee' => $assignee === null ? null : ['id' => $assignee->id, 'name' => $assignee->name],
-            'open_to' => $task->relationLoaded('claimants') ? $task->claimants->pluck('slug')->all() : [],
-            'decision' => url("/api/v1/tasks/{$task->id}/decision"),
+            'open_to' => $task->assignee_id === null ? $task->claimants->pluck('slug')->all() : [],
+            'decision' => $this->address($task, $request).'/decision',
         ];
+    }
+
+    private function address(Task $task, Request $request): string
+    {
+        return "{$request->root()}/api/v1/tasks/{$task->id}";
     }
 
     private function moment(?CarbonImmutable $moment): ?string
     {
-        return $moment?->utc()->format('Y-m-d\TH:i:s\Z');
+        return $moment === null ? null : gmdate('Y-m-d\TH:i:s\Z', $moment->getTimestamp());
     }
 }

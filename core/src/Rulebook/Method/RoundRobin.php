@@ -8,7 +8,7 @@ use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Document\NothingToCheck;
 
 /** Turn by turn, by weight; see Ring for how exactly. */
-final readonly class RoundRobin implements Method
+final readonly class RoundRobin implements UsesRotation
 {
     use NothingToCheck;
 
@@ -41,6 +41,11 @@ final readonly class RoundRobin implements Method
         }
 
         return new Choice($personId, $figures, $after);
+    }
+
+    public function rotation(): string
+    {
+        return $this->rotation;
     }
 
     public function looksAtWork(): bool

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bridge;
+
+use App\Models\Customer;
+use App\Models\Place;
+use Illuminate\Contracts\Cache\Repository as Cache;
+
+/**
+ * Gives customers by name, one by one: there may be very many, and they are
+ * not in the snapshot. Those asked for are kept in the cache by the revision of
+ * the roster, which grows with every change of a customer or a place too.
+ */
+final readonly class CustomerSource
+{
+    public function __construct(private Cache $cache) {}
+
+    public function named(string $slug, Snapshot $house): ?KnownCustomer
+    {
+        $key = Snapshot::SHAPE.":customer:{$house->name()}:{$slug}";
+        $known = $this->cache->get($key);
+        if ($known instanceof KnownCustomer) {
+            return $known;
+        }
+        $customer = Customer::query()->where('slug', $slug)->first();
+        if ($customer === null) {
+            return null;
+        }
+        $known = self::known($customer);
+        $this->cache->put($key, $known, 3600);
+
+        return $known;
+    }
+
+    private static function known(Customer $customer): KnownCustomer
+    {
+        $at = [];
+        $responsible = $deputy = null;
+        for ($placeId = $customer->place_id; $placeId !== null; $placeId = $place->parent_id) {
+            $place = Place::query()->with(['responsible', 'deputy'])->findOrFail($placeId);
+            $at[$place->level] ??= $place->slug;
+            $responsible ??= $place->responsible?->slug;
+            $deputy ??= $place->deputy?->slug;
+        }
+
+        return new KnownCustomer($customer->id, $customer->slug, $customer->name, $customer->tier, $at['region'] ?? null, $at['district'] ?? null, $responsible, $deputy);
+    }
+}

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\Routing;
+
+/** What a decision may look at apart from the event, the roster and the rules. All else makes no difference to it and need not be known. */
+final readonly class Needs
+{
+    /**
+     * @param list<string> $people    whose work in hand, by id
+     * @param list<string> $rotations by name
+     */
+    public function __construct(public array $people, public array $rotations) {}
+}
