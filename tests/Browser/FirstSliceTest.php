@@ -3,12 +3,11 @@
 declare(strict_types=1);
 
 use App\Actions\TakeInTask;
-use App\Intake\IncomingTask;
 use App\Models\RulebookVersion;
 use App\Models\Task;
-use App\Models\TaskKind;
 use App\Models\VersionState;
 use Facebook\WebDriver\WebDriverKeys;
+use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Workload\TaskStatus;
 
 /** Asks for something through the house's web form, and gives the task that came of it. */
@@ -73,7 +72,7 @@ it('hands a task on with a reason, which the lead reads in the log', function ()
 it('says on the floor why this person and nobody else', function (): void {
     // The bench has room for nine each; the demo leaves it full, what the other tests did may have made some.
     do {
-        $task = app(TakeInTask::class)(new IncomingTask('Cornet, third valve sticks', TaskKind::query()->where('slug', 'bench-repair')->sole(), 'by_hand', facts: ['task.family' => 'brass']), null)->task;
+        $task = app(TakeInTask::class)(Node::root(['title' => 'Cornet, third valve sticks', 'kind' => 'bench-repair', 'fields' => ['task.family' => 'brass']]), 'by_hand', null)->task;
     } while ($task->assignee_id !== null);
     $task->refresh();
 

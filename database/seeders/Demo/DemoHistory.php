@@ -10,7 +10,6 @@ use App\Actions\HandOnTask;
 use App\Actions\StartTask;
 use App\Actions\TakeInTask;
 use App\Bridge\SnapshotSource;
-use App\Intake\IncomingTask;
 use App\Models\Person;
 use App\Models\Task;
 use App\Models\User;
@@ -86,22 +85,22 @@ final class DemoHistory
         CarbonImmutable::setTestNow();
     }
 
-    public function arrive(IncomingTask $incoming, ?float $pace = null): Task
+    public function arrive(DemoRequest $request, ?float $pace = null): Task
     {
-        $task = ($this->takeIn)($incoming, $this->lead)->task;
+        $task = ($this->takeIn)($request->document(), $request->source, $this->lead)->task;
         $now = CarbonImmutable::now()->getTimestamp();
         if ($task->assignee_id !== null) {
-            $this->plan($task->id, $task->assignee_id, $incoming, $now, $pace);
+            $this->plan($task->id, $task->assignee_id, $request, $now, $pace);
         } elseif ($task->claimants()->exists()) {
-            $this->at($now + $this->random->getInt(20, 400) * 60, fn() => $this->claim($task->id, $incoming));
+            $this->at($now + $this->random->getInt(20, 400) * 60, fn() => $this->claim($task->id, $request));
         } elseif ($pace === null) {
-            $this->at($now + $this->random->getInt(60, 1200) * 60, fn() => $this->placeByHand($task->id, $incoming));
+            $this->at($now + $this->random->getInt(5, 60) * 60, fn() => $this->placeByHand($task->id, $request));
         }
 
         return $task;
     }
 
-    private function claim(string $taskId, IncomingTask $incoming): void
+    private function claim(string $taskId, DemoRequest $request): void
     {
         $task = Task::query()->with('claimants')->findOrFail($taskId);
         $now = CarbonImmutable::now()->getTimestamp();
@@ -109,31 +108,32 @@ final class DemoHistory
         $there = $task->claimants->filter(static fn(Person $person): bool => (new WorkingTime($snapshot->roster->presenceOf($person->slug)))->isWorking($now))->values();
         $person = $there->get($this->random->getInt(0, max(0, $there->count() - 1)));
         if ($person === null) {
-            $this->at($now + 5400, fn() => $this->claim($taskId, $incoming));
+            $this->at($now + 5400, fn() => $this->claim($taskId, $request));
 
             return;
         }
         (new ClaimTask())($task, $person, $this->users[$person->id]);
-        $this->plan($taskId, $person->id, $incoming, $now, null);
+        $this->plan($taskId, $person->id, $request, $now, null);
     }
 
     /** The lead finds a place for what no rule could place. */
-    private function placeByHand(string $taskId, IncomingTask $incoming): void
+    private function placeByHand(string $taskId, DemoRequest $request): void
     {
         $task = Task::query()->findOrFail($taskId);
         $tobias = Person::query()->where('slug', 'tobias-lindqvist')->firstOrFail();
         (new HandOnTask())($task, $tobias, 'Nobody on the bench could take it; Tobias decides who makes room.', $this->lead);
-        $this->plan($taskId, $tobias->id, $incoming, CarbonImmutable::now()->getTimestamp(), null);
+        $this->plan($taskId, $tobias->id, $request, CarbonImmutable::now()->getTimestamp(), null);
     }
 
     /** @param float|null $pace above 1 is slower; null: as it comes */
-    private function plan(string $taskId, string $personId, IncomingTask $incoming, int $now, ?float $pace): void
+    private function plan(string $taskId, string $personId, DemoRequest $request, int $now, ?float $pace): void
     {
-        $minutes = $incoming->estimateMinutes ?? $incoming->kind->usual_minutes;
+        $snapshot = $this->snapshots->current();
+        $minutes = $request->estimateMinutes ?? $snapshot->kindNamed($request->kind)->usualMinutes ?? 0;
         $spent = max(5, (int) round($minutes * $this->random->getInt(65, 140) / 100));
-        $time = new WorkingTime($this->snapshots->current()->roster->presenceOf($this->people[$personId]->slug));
+        $time = new WorkingTime($snapshot->roster->presenceOf($this->people[$personId]->slug));
         // Days until somebody gets to it: parts to come, customers to answer, other things to do.
-        $days = in_array($incoming->kind->slug, self::SHORT, true) ? 6 : 34;
+        $days = in_array($request->kind, self::SHORT, true) ? 6 : 34;
         $wait = (int) round(self::CALENDAR_DAY * ($pace ?? 1.0) * $this->random->getInt(0, 1000) / 1000 * $this->random->getInt(0, 1000) / 1000 * $days);
         try {
             $free = max($now, $this->free[$personId] ?? 0);

@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace Database\Seeders\Demo;
 
-use App\Intake\IncomingTask;
 use App\Models\Customer;
-use App\Models\TaskKind;
-use OpenBaton\Core\Workload\Priority;
+use OpenBaton\Core\Document\Duration;
 use Random\Randomizer;
 
 /** Invents the requests that come to the house. */
@@ -19,21 +17,17 @@ final class DemoRequests
         'tuning-visit' => 85, 'insurer-claim' => 40, 'invoice' => 45, 'return-inspection' => 35, 'stock-count' => 25,
     ];
 
-    /** @var array<string, TaskKind> */
-    private array $kinds;
-
     /** @var array<string, list<Customer>> by tier */
     private array $customers = [];
 
     public function __construct(private readonly Randomizer $random)
     {
-        $this->kinds = TaskKind::query()->get()->keyBy('slug')->all();
         foreach (Customer::query()->orderBy('slug')->get() as $customer) {
             $this->customers[$customer->tier][] = $customer;
         }
     }
 
-    public function next(): IncomingTask
+    public function next(): DemoRequest
     {
         $dice = $this->random->getInt(1, array_sum(self::MIX));
         foreach (self::MIX as $kind => $share) {
@@ -46,7 +40,7 @@ final class DemoRequests
         return $this->request('call-back');
     }
 
-    public function request(string $kind, ?string $family = null, ?string $tier = null): IncomingTask
+    public function request(string $kind, ?string $family = null, ?string $tier = null): DemoRequest
     {
         $customer = $this->one($this->customers[$tier ?? $this->tier($kind)]);
         $facts = [];
@@ -71,21 +65,16 @@ final class DemoRequests
     }
 
     /** @param array<string, mixed> $facts */
-    public function incoming(string $kind, string $title, Customer $customer, array $facts, ?int $estimate = null): IncomingTask
+    public function incoming(string $kind, string $title, Customer $customer, array $facts, ?int $estimate = null): DemoRequest
     {
-        return new IncomingTask(
-            $title,
-            $this->kinds[$kind],
-            $this->one(['web_form', 'web_form', 'web_form', 'by_hand', 'api']),
-            null,
-            $customer,
-            $customer->contact,
-            Priority::Normal,
-            $estimate,
-            null,
-            null,
-            $facts,
-        );
+        return new DemoRequest($this->one(['web_form', 'web_form', 'web_form', 'by_hand', 'api']), $kind, $estimate, [
+            'title' => $title,
+            'kind' => $kind,
+            'customer' => $customer->slug,
+            'contact' => $customer->contact,
+            'estimate' => $estimate === null ? null : Duration::format($estimate),
+            'fields' => $facts,
+        ]);
     }
 
     public function customerNamed(string $name): Customer
@@ -99,10 +88,10 @@ final class DemoRequests
 
         return match ($kind) {
             'quote' => 'Hire of '.$this->random->getInt(1, 12).' × '.$instrument,
-            'call-back' => 'Call back about a '.$instrument,
+            'call-back' => 'Call back about '.self::withArticle($instrument),
             'fitting' => 'Fitting, '.$instrument,
             'tuning-visit' => 'Tuning, '.$this->random->getInt(1, 4).' pianos',
-            'insurer-claim' => 'Claim for a '.$instrument,
+            'insurer-claim' => 'Claim for '.self::withArticle($instrument),
             'invoice' => 'Invoice for the term, '.$customer->name,
             'return-inspection' => 'Returned '.$instrument,
             default => 'Count of the '.$instrument.' shelf',
@@ -124,5 +113,10 @@ final class DemoRequests
     private function one(array $from): mixed
     {
         return $from[$this->random->getInt(0, count($from) - 1)];
+    }
+
+    private static function withArticle(string $instrument): string
+    {
+        return (preg_match('/^(?!eu)[aeiou]/', $instrument) === 1 ? 'an ' : 'a ').$instrument;
     }
 }

@@ -87,7 +87,7 @@ export function ReasonTrail({ trail }: { trail: Trail }) {
                 )}
                 {trail.steps.length > 0 && <span aria-hidden="true">→</span>}
                 {trail.pick !== null ? (
-                    <strong className="text-pine">
+                    <strong className="self-center text-pine">
                         <PersonName {...trail.pick} />
                     </strong>
                 ) : trail.outcome === 'open' ? (

@@ -20,7 +20,7 @@ export function TaskRows({ tasks, chosen, onChoose, label }: Props) {
                         >
                             <span className="font-mono text-xs text-ink2">{task.number}</span>
                             <span className="truncate font-medium">{task.title}</span>
-                            <span className={`text-xs ${late ? 'font-semibold text-brick' : 'text-ink2'}`}>
+                            <span className={`text-right text-xs ${late ? 'font-semibold text-brick' : 'text-ink2'}`}>
                                 {task.completedAt !== null ? `done ${formats.moment(task.completedAt)}` : task.dueAt === null ? 'no date' : `${late ? 'late, ' : ''}${formats.due(task.dueAt)}`}
                             </span>
                             <span />
