@@ -16,7 +16,7 @@ use Tests\Support\Stage;
 /** Tests that use the application as people do: in a browser, by what they read on it. */
 abstract class BrowserTestCase extends TestCase
 {
-    private const PATIENCE = 10.0;
+    private const PATIENCE = 20.0;
 
     public RemoteWebDriver $browser;
 

@@ -13,7 +13,7 @@ final class DraftMovedOn extends RuntimeException
     public static function of(?RulebookVersion $draft): self
     {
         return new self($draft === null
-            ? 'The draft has been published or discarded in the meantime. Your changes are still on this page; reload to see the rulebook as it is.'
-            : 'Somebody else saved this draft in the meantime. Your changes are still on this page; reload to see theirs.');
+            ? 'The draft has been published or discarded in the meantime. Your changes are still on this page, until you look at the rulebook as it is.'
+            : 'Somebody else saved this draft in the meantime. Your changes are still on this page, until you look at theirs.');
     }
 }

@@ -6,7 +6,6 @@ namespace App\Actions;
 
 use App\Bridge\RulebookReader;
 use App\Bridge\SnapshotSource;
-use App\Bridge\Turn;
 use App\Models\RulebookVersion;
 use App\Models\User;
 use App\Models\VersionState;
@@ -26,12 +25,9 @@ final readonly class PublishDraft
     public function __invoke(int $seenRevision, ?string $note, User $by): RulebookVersion
     {
         return DB::transaction(function () use ($seenRevision, $note, $by): RulebookVersion {
-            Turn::take();
+            $turn = DraftInTurn::take();
             $published = $this->rulebooks->published();
-            $draft = $this->rulebooks->lockDraft();
-            if ($draft === null || $draft->revision !== $seenRevision) {
-                throw DraftMovedOn::of($draft);
-            }
+            $draft = $turn->existingAsSeenAt($seenRevision);
             $this->rulebooks->check($draft->rules, $this->snapshots->current());
 
             if ($published !== null) {
@@ -44,6 +40,7 @@ final readonly class PublishDraft
             $draft->published_at = CarbonImmutable::now();
             $draft->saved_by = $by->id;
             $draft->save();
+            $turn->moveOn();
             activity('rulebook')->performedOn($draft)->causedBy($by)->event('published')
                 ->withProperties(['number' => $draft->number])->log("published version {$draft->number} of the rulebook");
 

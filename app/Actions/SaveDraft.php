@@ -6,7 +6,6 @@ namespace App\Actions;
 
 use App\Bridge\RulebookReader;
 use App\Bridge\SnapshotSource;
-use App\Bridge\Turn;
 use App\Models\RulebookVersion;
 use App\Models\User;
 use App\Models\VersionState;
@@ -19,30 +18,27 @@ final readonly class SaveDraft
 
     /**
      * @param list<array<string, mixed>> $rules        rule documents, some perhaps unfinished
-     * @param int|null                   $seenRevision of the draft; null: there was none
+     * @param int                        $seenRevision of the drafts of the house, when one began to change it
      *
-     * @throws DraftMovedOn where somebody else saved in the meantime
+     * @throws DraftMovedOn where somebody else saved other rules, published or discarded in the meantime
      */
-    public function __invoke(array $rules, ?int $seenRevision, User $by): SavedDraft
+    public function __invoke(array $rules, int $seenRevision, User $by): SavedDraft
     {
         [, $faults] = $this->rulebooks->compileDraft($rules, $this->snapshots->current());
 
-        $version = DB::transaction(function () use ($rules, $seenRevision, $by): RulebookVersion {
-            Turn::take();
-            $draft = $this->rulebooks->lockDraft();
-            if ($draft?->revision !== $seenRevision) {
-                throw DraftMovedOn::of($draft);
+        return DB::transaction(static function () use ($rules, $seenRevision, $by, $faults): SavedDraft {
+            $turn = DraftInTurn::take();
+            // Saved before, with the answer lost on its way: once is enough.
+            if ($turn->draft !== null && json_encode($turn->draft->rules) === json_encode($rules)) {
+                return new SavedDraft($turn->draft, $turn->revision, $faults);
             }
-            $draft ??= new RulebookVersion(['state' => VersionState::Draft, 'revision' => 0]);
+            $draft = $turn->asSeenAt($seenRevision)->draft ?? new RulebookVersion(['state' => VersionState::Draft]);
             $draft->rules = $rules;
             $draft->saved_by = $by->id;
-            ++$draft->revision;
             $draft->save();
             activity('rulebook')->performedOn($draft)->causedBy($by)->event('draft_saved')->log('saved the draft of the rulebook');
 
-            return $draft;
+            return new SavedDraft($draft, $turn->moveOn(), $faults);
         }, attempts: 3);
-
-        return new SavedDraft($version, $faults);
     }
 }

@@ -9,6 +9,9 @@ use OpenBaton\Core\Criteria\Fault;
 
 final readonly class SavedDraft
 {
-    /** @param list<Fault> $faults what stands against publishing it */
-    public function __construct(public RulebookVersion $version, public array $faults) {}
+    /**
+     * @param int         $revision of the drafts of the house, from now on
+     * @param list<Fault> $faults   what stands against publishing it
+     */
+    public function __construct(public RulebookVersion $version, public int $revision, public array $faults) {}
 }

@@ -29,26 +29,21 @@ final class RulebookReader
         return RulebookVersion::query()->where('state', VersionState::Published)->first();
     }
 
-    /** The draft, locked until the transaction ends. Called in one's turn. */
-    public function lockDraft(): ?RulebookVersion
-    {
-        return RulebookVersion::query()->where('state', VersionState::Draft)->lockForUpdate()->first();
-    }
-
     /** The rules that decide in this turn. */
     public function inForce(Turn $turn, Snapshot $snapshot): CompiledRulebook
     {
-        return $this->compile($turn->versionId, $turn->versionRevision, $snapshot);
+        return $this->compile($turn->versionId, $snapshot);
     }
 
+    /** The rules of a version that was published: these never change. */
     public function ofVersion(?RulebookVersion $version, Snapshot $snapshot): CompiledRulebook
     {
-        return $this->compile($version?->id, $version->revision ?? 0, $snapshot);
+        return $this->compile($version?->id, $snapshot);
     }
 
-    private function compile(?string $versionId, int $revision, Snapshot $snapshot): CompiledRulebook
+    private function compile(?string $versionId, Snapshot $snapshot): CompiledRulebook
     {
-        $from = Snapshot::SHAPE.":rulebook:{$versionId}:{$revision}:{$snapshot->name()}";
+        $from = Snapshot::SHAPE.":rulebook:{$versionId}:{$snapshot->name()}";
         if ($this->compiled === null || $this->compiledFrom !== $from) {
             $rules = $versionId === null ? new VersionRules('none', []) : $this->parsed($from, $versionId, $snapshot);
             $this->compiled = CompiledRulebook::compile(new Rulebook($snapshot->catalogue, $rules->rules), $rules->number);

@@ -16,13 +16,13 @@ use stdClass;
  */
 final readonly class Turn
 {
-    private const ROWS = 'SELECT houses.id, roster_revision, rulebook_versions.id AS version_id, revision FROM houses LEFT JOIN rulebook_versions ON only_one = ? LIMIT 1';
+    private const ROWS = 'SELECT houses.id, roster_revision, draft_revision, rulebook_versions.id AS version_id FROM houses LEFT JOIN rulebook_versions ON only_one = ? LIMIT 1';
 
     private function __construct(
         public string $houseId,
         public int $rosterRevision,
         public ?string $versionId,
-        public int $versionRevision,
+        public int $draftRevision,
     ) {}
 
     /** Waits for one's turn. */
@@ -43,10 +43,10 @@ final readonly class Turn
         return "{$this->houseId}:{$this->rosterRevision}";
     }
 
-    /** Whether nothing has changed between the two. */
+    /** Whether house and published rulebook are the same in the two. */
     public function is(self $other): bool
     {
-        return $this->house() === $other->house() && $this->versionId === $other->versionId && $this->versionRevision === $other->versionRevision;
+        return $this->house() === $other->house() && $this->versionId === $other->versionId;
     }
 
     private static function read(bool $lock): self
@@ -54,7 +54,7 @@ final readonly class Turn
         $row = DB::selectOne(self::ROWS.($lock ? ' FOR UPDATE' : ''), [VersionState::Published->value]);
 
         return $row instanceof stdClass
-            ? new self((string) $row->id, (int) $row->roster_revision, is_string($row->version_id) ? $row->version_id : null, (int) $row->revision)
+            ? new self((string) $row->id, (int) $row->roster_revision, is_string($row->version_id) ? $row->version_id : null, (int) $row->draft_revision)
             : throw new RuntimeException('There is no house yet; seed the database first.');
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Actions\DraftInTurn;
 use App\Actions\ImportRoster;
 use App\Actions\PublishDraft;
 use App\Actions\SaveDraft;
@@ -129,8 +130,8 @@ final class DemoSeeder extends Seeder
 
     private function publish(int $version, User $lead): void
     {
-        $draft = ($this->saveDraft)(DemoRules::version($version), null, $lead)->version;
-        ($this->publishDraft)($draft->revision, [
+        $saved = ($this->saveDraft)(DemoRules::version($version), DraftInTurn::revision(), $lead);
+        ($this->publishDraft)($saved->revision, [
             1 => 'The first rulebook',
             2 => 'Finnish enquiries; rush brass repair for ensembles',
             3 => 'Rush work is marked; bow rehair for the Islands',

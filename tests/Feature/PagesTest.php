@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Actions\DraftInTurn;
 use App\Models\Task;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Process;
@@ -109,13 +110,14 @@ it('gives every page what its TypeScript type says', function (): void {
     $task = House::arrive(facts: ['task.family' => 'brass', 'task.value' => 12.5], customer: 'holms-school');
     House::arrive('quote', ['task.repaired_by' => 'callum']);
     House::arrive('quote');
-    $this->actingAs(House::user('hanneke'))->putJson('/rulebook/draft', ['rules' => [['id' => 'x', 'name' => 'X', 'when' => ['task_arrives'], 'then' => [['kind' => 'tag', 'tag' => 'seen']]]], 'revision' => null]);
+    $saved = $this->actingAs(House::user('hanneke'))->putJson('/rulebook/draft', ['rules' => [['id' => 'x', 'name' => 'X', 'when' => ['task_arrives'], 'then' => [['kind' => 'tag', 'tag' => 'seen']]]], 'revision' => DraftInTurn::revision()])->getContent();
 
     $checks = [
         ['FloorPage', 'FloorPageProps', propsOf($this, 'hanneke', "/floor?task={$task->id}&person=ayumi")],
         ['FloorPage', 'FloorPageProps', propsOf($this, 'hanneke', '/floor')],
         ['InHandPage', 'InHandPageProps', propsOf($this, 'ayumi', '/in-hand')],
         ['RulebookPage', 'RulebookPageProps', propsOf($this, 'hanneke', '/rulebook')],
+        ['RulebookPage', 'SavedDraft', json_decode((string) $saved)],
         ['TaskView', 'TaskView', propsOf($this, 'hanneke', "/tasks/{$task->id}")['task']],
         ['StatusStrip', 'StatusStripProps', propsOf($this, 'hanneke', '/rulebook')['status']],
     ];

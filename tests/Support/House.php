@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
+use App\Actions\DraftInTurn;
 use App\Actions\ImportRoster;
 use App\Actions\PublishDraft;
 use App\Actions\SaveDraft;
@@ -18,7 +19,6 @@ use App\Models\RulebookVersion;
 use App\Models\Task;
 use App\Models\TaskKind;
 use App\Models\User;
-use App\Models\VersionState;
 use Illuminate\Support\Facades\Hash;
 use OpenBaton\Core\Document\Node;
 use Spatie\Permission\Models\Role as RoleRow;
@@ -104,8 +104,7 @@ final class House
     public static function publish(array ...$rules): RulebookVersion
     {
         $lead = self::user('hanneke');
-        $draft = RulebookVersion::query()->where('state', VersionState::Draft)->first();
-        $saved = app(SaveDraft::class)(array_values($rules), $draft?->revision, $lead)->version;
+        $saved = app(SaveDraft::class)(array_values($rules), DraftInTurn::revision(), $lead);
 
         return app(PublishDraft::class)($saved->revision, null, $lead);
     }

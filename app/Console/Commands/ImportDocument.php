@@ -4,15 +4,14 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Actions\DraftInTurn;
 use App\Actions\ImportRoster;
 use App\Actions\PublishDraft;
 use App\Actions\SaveDraft;
 use App\Bridge\SnapshotSource;
 use App\Formats\RulebookFile;
 use App\Models\Role;
-use App\Models\RulebookVersion;
 use App\Models\User;
-use App\Models\VersionState;
 use Illuminate\Console\Command;
 use OpenBaton\Core\Document\DocumentError;
 use OpenBaton\Core\Document\Node;
@@ -45,8 +44,7 @@ final class ImportDocument extends Command
 
                 return 2;
             }
-            $draft = RulebookVersion::query()->where('state', VersionState::Draft)->first();
-            $saved = $save($rulebooks->read($json, $snapshots->current()), $draft?->revision, $by)->version;
+            $saved = $save($rulebooks->read($json, $snapshots->current()), DraftInTurn::revision(), $by);
             $this->info($this->option('publish') === true
                 ? 'Version '.$publish($saved->revision, 'Imported', $by)->number.' is published.'
                 : 'The rules are the draft now.');

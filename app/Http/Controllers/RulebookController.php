@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\DiscardDraft;
+use App\Actions\DraftInTurn;
 use App\Actions\PublishDraft;
 use App\Actions\SaveDraft;
 use App\Bridge\RulebookReader;
@@ -28,6 +29,7 @@ final class RulebookController
     public function show(Reader $reader, RulebookReader $rulebooks): Response
     {
         Gate::authorize('viewAny', RulebookVersion::class);
+        $revision = DraftInTurn::revision();
         $snapshot = $reader->snapshot();
         $catches = new Catches($snapshot, $rulebooks);
         $published = RulebookVersion::query()->with('savedBy')->where('state', VersionState::Published)->first();
@@ -42,6 +44,7 @@ final class RulebookController
                 'savedAt' => Moment::orNull($draft->updated_at),
                 'check' => $catches->ofDraft($draft),
             ],
+            'draftRevision' => $revision,
             'strip' => $catches->ofPublished($published),
             'recentDays' => config()->integer('baton.recent_days'),
             'versions' => RulebookVersion::query()->with('savedBy')->whereNotNull('number')->orderByDesc('number')->limit(50)
@@ -77,18 +80,19 @@ final class RulebookController
             'rules' => ['present', 'array', 'list', 'max:'.self::MOST_RULES],
             'rules.*' => ['array'],
             'rules.*.id' => ['required', 'string', 'distinct', 'max:120'],
-            'revision' => ['nullable', 'integer'],
+            'revision' => ['required', 'integer'],
         ]);
         /** @var list<array<string, mixed>> $rules */
         $rules = $request->json()->all()['rules'] ?? $given['rules'];
-        $saved = $save($rules, $request->filled('revision') ? $request->integer('revision') : null, $reader->user());
+        $saved = $save($rules, $request->integer('revision'), $reader->user());
 
-        return new JsonResponse((new Catches($reader->snapshot(), $rulebooks))->ofDraft($saved->version));
+        return new JsonResponse(['revision' => $saved->revision, 'check' => (new Catches($reader->snapshot(), $rulebooks))->ofDraft($saved->version)]);
     }
 
     public function discardDraft(Request $request, Reader $reader, DiscardDraft $discard): RedirectResponse
     {
         Gate::authorize('write', RulebookVersion::class);
+        $request->validate(['revision' => ['required', 'integer']]);
         $discard($request->integer('revision'), $reader->user());
 
         return redirect('/rulebook')->with('done', 'The draft is discarded.');

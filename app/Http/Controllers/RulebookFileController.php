@@ -34,9 +34,9 @@ final class RulebookFileController
     public function import(Request $request, Reader $reader, RulebookFile $file, SaveDraft $save): JsonResponse
     {
         Gate::authorize('write', RulebookVersion::class);
+        $request->validate(['revision' => ['required', 'integer']]);
         $rules = $file->read((string) $request->getContent(), $reader->snapshot());
-        $revision = $request->query('revision');
-        $save($rules, is_numeric($revision) ? (int) $revision : null, $reader->user());
+        $save($rules, $request->integer('revision'), $reader->user());
 
         return new JsonResponse(['rules' => count($rules)]);
     }

@@ -64,7 +64,6 @@ final class Catches
         $strip = $this->strip($compiled);
 
         return [
-            'revision' => $draft->revision,
             'faults' => array_map(static fn(Fault $fault): array => ['pointer' => $fault->pointer, 'reason' => $fault->reason], $faults),
             'strip' => ['taken' => (object) $strip['taken']] + $strip,
             'changes' => $this->changes($now, $compiled),

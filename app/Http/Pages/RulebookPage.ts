@@ -54,7 +54,6 @@ export type Rule = {
 export type Strip = { total: number; taken: Record<string, number>; left: number };
 
 export type DraftCheck = {
-    revision: number;
     faults: { pointer: string; reason: string }[];
     strip: Strip;
     changes: {
@@ -64,12 +63,17 @@ export type DraftCheck = {
     };
 };
 
+/** The answer to saving a draft. */
+export type SavedDraft = { revision: number; check: DraftCheck };
+
 export type Version = { id: string; number: number; note: string | null; publishedAt: string | null; by: string | null };
 
 export type RulebookPageProps = {
     vocabulary: Vocabulary;
     published: (Version & { rules: Rule[] }) | null;
     draft: { rules: Rule[]; savedBy: string | null; savedAt: string | null; check: DraftCheck } | null;
+    /** Grows whenever a draft is saved, published or discarded. */
+    draftRevision: number;
     strip: Strip;
     recentDays: number;
     versions: Version[];

@@ -1,4 +1,4 @@
-import type { DraftCheck, Rule, RulebookPageProps } from '@props/RulebookPage';
+import type { DraftCheck, Rule, RulebookPageProps, SavedDraft } from '@props/RulebookPage';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { ask, Problem } from './ask';
 
@@ -10,29 +10,34 @@ export type Draft = {
     rules: Rule[];
     check: DraftCheck | null;
     isDraft: boolean;
+    /** Something that stands on the page has not reached the server. */
+    unsaved: boolean;
+    /** The revision that is worked on; what is asked of the server is asked of it. */
+    revision: number;
     saving: Saving;
     change: (edit: (rules: Rule[]) => Rule[]) => void;
     undo: (() => void) | null;
     redo: (() => void) | null;
+    /** Where somebody else saved first: puts their rules in the place of ours, which an undo brings back. */
+    theirs: (() => void) | null;
 };
 
-type Kept = { rules: Rule[]; check: DraftCheck | null; revision: number | null };
+type Page = Pick<RulebookPageProps, 'published' | 'draft' | 'draftRevision'>;
+type Kept = { rules: Rule[]; check: DraftCheck | null; revision: number };
 
-function fromServer(page: Pick<RulebookPageProps, 'published' | 'draft'>): Kept {
-    if (page.draft !== null) return { rules: page.draft.rules, check: page.draft.check, revision: page.draft.check.revision };
-    return { rules: page.published?.rules ?? [], check: null, revision: null };
+function fromServer(page: Page): Kept {
+    return { rules: page.draft?.rules ?? page.published?.rules ?? [], check: page.draft?.check ?? null, revision: page.draftRevision };
 }
 
 /**
  * The rules being worked on. Every change is saved as the draft by itself a
  * moment later; what is unsaved is never thrown away by news from the server.
  */
-export function useDraft(page: Pick<RulebookPageProps, 'published' | 'draft'>): Draft {
+export function useDraft(page: Page): Draft {
     const [kept, setKept] = useState(() => fromServer(page));
     const [saving, setSaving] = useState<Saving>({ state: 'nothing to save' });
     const [past, setPast] = useState<Rule[][]>([]);
     const [future, setFuture] = useState<Rule[][]>([]);
-    const [known, setKnown] = useState(page);
     const unsaved = saving.state === 'waiting' || saving.state === 'saving' || saving.state === 'failed';
     const busy = useRef(false);
     const latest = useRef(kept);
@@ -40,15 +45,13 @@ export function useDraft(page: Pick<RulebookPageProps, 'published' | 'draft'>): 
         latest.current = kept;
     }, [kept]);
 
-    // News from the server counts where nothing of ours is under way and it is newer.
-    if (known !== page && (known.draft?.check.revision !== page.draft?.check.revision || known.published?.id !== page.published?.id)) {
-        setKnown(page);
-        const told = fromServer(page);
-        if (!unsaved && told.revision !== kept.revision) {
-            setKept(told);
-            setPast([]);
-            setFuture([]);
-        }
+    // News counts where nothing of ours is under way and it is newer: a page that was asked
+    // for before our last save may come in after it.
+    const newer = page.draftRevision > kept.revision;
+    if (newer && !unsaved) {
+        setKept(fromServer(page));
+        setPast([]);
+        setFuture([]);
     }
 
     const save = useCallback(async (): Promise<void> => {
@@ -57,9 +60,9 @@ export function useDraft(page: Pick<RulebookPageProps, 'published' | 'draft'>): 
         const sent = latest.current;
         setSaving({ state: 'saving' });
         try {
-            const check = await ask<DraftCheck>('PUT', '/rulebook/draft', JSON.stringify({ rules: sent.rules, revision: sent.revision }));
+            const saved = await ask<SavedDraft>('PUT', '/rulebook/draft', JSON.stringify({ rules: sent.rules, revision: sent.revision }));
             const more = latest.current.rules !== sent.rules;
-            latest.current = { ...latest.current, check, revision: check.revision };
+            latest.current = { ...latest.current, ...saved };
             setKept(latest.current);
             setSaving({ state: more ? 'waiting' : 'saved' });
         } catch (error) {
@@ -93,8 +96,11 @@ export function useDraft(page: Pick<RulebookPageProps, 'published' | 'draft'>): 
 
     return {
         rules: kept.rules,
-        check: kept.check,
-        isDraft: kept.revision !== null || unsaved,
+        // Of one revision the page knows the later look: work has arrived since.
+        check: page.draftRevision === kept.revision ? (page.draft?.check ?? null) : kept.check,
+        isDraft: kept.check !== null || unsaved,
+        unsaved,
+        revision: kept.revision,
         saving,
         change: (edit) => {
             setPast([...past.slice(-49), kept.rules]);
@@ -110,6 +116,13 @@ export function useDraft(page: Pick<RulebookPageProps, 'published' | 'draft'>): 
             setFuture(future.slice(1));
             setPast([...past, kept.rules]);
             put(future[0] ?? kept.rules);
+        },
+        theirs: saving.state !== 'failed' || !saving.final || !newer ? null : () => {
+            setPast([...past, kept.rules]);
+            setFuture([]);
+            latest.current = fromServer(page);
+            setKept(latest.current);
+            setSaving({ state: 'nothing to save' });
         },
     };
 }

@@ -83,6 +83,11 @@ export default function Rulebook(page: RulebookPageProps) {
                 <header className="sticky top-0 z-30 flex flex-wrap items-center gap-3 border-b border-line bg-chalk px-4 py-2">
                     <h1 className="text-lg">{draft.isDraft ? `Draft of version ${(published?.number ?? 0) + 1}` : published === null ? 'No rulebook yet' : `Rulebook, version ${published.number}`}</h1>
                     <SavedState saving={draft.saving} />
+                    {draft.theirs !== null && (
+                        <Button look="quiet" onClick={draft.theirs}>
+                            Look at theirs
+                        </Button>
+                    )}
                     {mayWrite && (
                         <span className="ml-auto flex flex-wrap items-center gap-2">
                             <Button look="quiet" disabled={draft.undo === null} onClick={() => draft.undo?.()}>
@@ -97,7 +102,7 @@ export default function Rulebook(page: RulebookPageProps) {
                                     <Button look="grave" disabled={draft.check === null} onClick={() => setDiscarding(true)}>
                                         Discard
                                     </Button>
-                                    <Button look="main" disabled={draft.check === null || draft.saving.state === 'waiting' || draft.saving.state === 'saving'} onClick={() => setPublishing(true)}>
+                                    <Button look="main" disabled={draft.check === null || draft.unsaved} onClick={() => setPublishing(true)}>
                                         Publish …
                                     </Button>
                                 </>
@@ -179,8 +184,8 @@ export default function Rulebook(page: RulebookPageProps) {
                     </p>
                 </section>
             </aside>
-            {draft.check !== null && <PublishDialog check={draft.check} next={(published?.number ?? 0) + 1} days={recentDays} open={publishing} onOpenChange={setPublishing} />}
-            <ImportDialog revision={draft.check?.revision ?? null} open={importing} onOpenChange={setImporting} />
+            {draft.check !== null && <PublishDialog check={draft.check} revision={draft.revision} next={(published?.number ?? 0) + 1} days={recentDays} open={publishing} onOpenChange={setPublishing} />}
+            <ImportDialog revision={draft.revision} isDraft={draft.isDraft} open={importing} onOpenChange={setImporting} />
             <Dialog open={discarding} onOpenChange={setDiscarding} title="Discard the draft?" description="The published version stays in force. The rules of the draft are kept in the audit trail, but not on this page.">
                 <div className="flex justify-end gap-2">
                     <Button onClick={() => setDiscarding(false)}>Keep it</Button>
@@ -189,7 +194,7 @@ export default function Rulebook(page: RulebookPageProps) {
                         onClick={() => {
                             setDiscarding(false);
                             setOpen(null);
-                            router.delete('/rulebook/draft', { data: { revision: draft.check?.revision ?? 0 } });
+                            router.delete('/rulebook/draft', { data: { revision: draft.revision } });
                         }}
                     >
                         Discard

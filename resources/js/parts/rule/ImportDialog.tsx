@@ -4,16 +4,16 @@ import { ask, Problem } from '@/lib/ask';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 
-type Props = { revision: number | null; open: boolean; onOpenChange: (open: boolean) => void };
+type Props = { revision: number; isDraft: boolean; open: boolean; onOpenChange: (open: boolean) => void };
 
 /** Reads a rulebook file into the draft; nothing is changed unless all of it is right. */
-export function ImportDialog({ revision, open, onOpenChange }: Props) {
+export function ImportDialog({ revision, isDraft, open, onOpenChange }: Props) {
     const [faults, setFaults] = useState<string[]>([]);
     const read = async (file: File | undefined): Promise<void> => {
         if (file === undefined) return;
         setFaults([]);
         try {
-            await ask('POST', `/rulebook/import${revision === null ? '' : `?revision=${revision}`}`, await file.text());
+            await ask('POST', `/rulebook/import?revision=${revision}`, await file.text());
             onOpenChange(false);
             router.reload();
         } catch (error) {
@@ -21,7 +21,7 @@ export function ImportDialog({ revision, open, onOpenChange }: Props) {
         }
     };
     return (
-        <Dialog open={open} onOpenChange={onOpenChange} title="Read rules from a file" description={revision === null ? 'The rules of the file become the draft. Nothing is published by this.' : 'The rules of the file take the place of the draft. Nothing is published by this.'}>
+        <Dialog open={open} onOpenChange={onOpenChange} title="Read rules from a file" description={`The rules of the file ${isDraft ? 'take the place of' : 'become'} the draft. Nothing is published by this.`}>
             <label className="block space-y-1">
                 <span className="font-medium">Rulebook file (JSON)</span>
                 <input className="entry w-full" type="file" accept="application/json,.json" onChange={(event) => void read(event.target.files?.[0])} />

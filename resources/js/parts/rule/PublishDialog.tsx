@@ -6,10 +6,10 @@ import { Dialog } from '@/ui/Dialog';
 import { Labelled } from '@/ui/Labelled';
 import { Changes } from './Changes';
 
-type Props = { check: DraftCheck; next: number; days: number; open: boolean; onOpenChange: (open: boolean) => void };
+type Props = { check: DraftCheck; revision: number; next: number; days: number; open: boolean; onOpenChange: (open: boolean) => void };
 
 /** What would change, then the version's note, then the deed. */
-export function PublishDialog({ check, next, days, open, onOpenChange }: Props) {
+export function PublishDialog({ check, revision, next, days, open, onOpenChange }: Props) {
     const form = useForm({ note: '' });
     return (
         <Dialog open={open} onOpenChange={onOpenChange} wide title={`Publish version ${next}`} description="From then on, what arrives is decided by these rules. Tasks that are already placed stay where they are. An earlier version can be taken up again at any time.">
@@ -18,7 +18,7 @@ export function PublishDialog({ check, next, days, open, onOpenChange }: Props) 
                 className="mt-4 space-y-4"
                 onSubmit={(event) => {
                     event.preventDefault();
-                    form.transform((data) => ({ ...data, revision: check.revision }));
+                    form.transform((data) => ({ ...data, revision }));
                     form.post('/rulebook/publish', { onSuccess: () => onOpenChange(false) });
                 }}
             >

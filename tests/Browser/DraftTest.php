@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Actions\DraftInTurn;
+use App\Actions\SaveDraft;
+use App\Models\RulebookVersion;
+use App\Models\User;
+use App\Models\VersionState;
+use Tests\BrowserTestCase;
+
+/** @return list<array<string, mixed>> the rules as they are saved in the draft */
+function draftRules(): array
+{
+    /** @var list<array<string, mixed>> */
+    return RulebookVersion::query()->where('state', VersionState::Draft)->sole()->rules;
+}
+
+function pauseRule(BrowserTestCase $test, int $place): void
+{
+    $test->press("More for rule {$place}");
+    $test->press('Pause');
+    $test->until(fn(): bool => str_contains($test->text(), 'Draft saved') && draftRules()[$place - 1]['active'] === false, fn(): string => "Rule {$place} is not saved as paused. The page says:\n".$test->text());
+}
+
+beforeEach(function (): void {
+    $this->signIn('hanneke');
+    $this->visit('/rulebook');
+    $this->find("//button[@aria-label='More for rule 4']");
+});
+
+afterEach(function (): void {
+    RulebookVersion::query()->where('state', VersionState::Draft)->delete();
+});
+
+it('does not fall back to an older page that comes in after a save', function (): void {
+    pauseRule($this, 1);
+    // From now on what the server tells of the page is held back on its way.
+    $this->browser->executeScript(<<<'JS'
+        window.held = [];
+        const send = XMLHttpRequest.prototype.send;
+        XMLHttpRequest.prototype.send = function (body) {
+            const done = this.onloadend;
+            this.onloadend = (event) => window.held.push(() => done.call(this, event));
+            send.call(this, body);
+        };
+        window.letGo = () => {
+            XMLHttpRequest.prototype.send = send;
+            window.held.splice(0).forEach((one) => one());
+        };
+        JS);
+    $this->until(fn(): bool => $this->browser->executeScript('return window.held.length > 0;') === true, static fn(): string => 'The page does not ask for news.');
+    pauseRule($this, 2);
+    $this->browser->executeScript('window.letGo();');
+    pauseRule($this, 3);
+
+    expect(array_column(array_slice(draftRules(), 0, 3), 'active'))->toBe([false, false, false]);
+    $this->dontSee('Not saved');
+});
+
+it('says when somebody else saved first, shows theirs on request, and brings ours back by an undo', function (): void {
+    pauseRule($this, 1);
+    $theirs = draftRules();
+    $theirs[3]['name'] = 'Woodwind, as another lead has it';
+    app(SaveDraft::class)($theirs, DraftInTurn::revision(), User::query()->where('email', 'admin@alderquill.example')->sole());
+    // At once, before the page has heard of it.
+    $this->press('More for rule 2');
+    $this->press('Pause');
+
+    $this->see('Not saved: Somebody else saved this draft in the meantime.');
+    $this->press('Look at theirs');
+    $this->see('Woodwind, as another lead has it');
+    expect(draftRules()[1]['active'])->not->toBeFalse();
+    $this->press('Undo');
+    $this->see('Draft saved');
+    $this->dontSee('Woodwind, as another lead has it');
+    expect(array_column(array_slice(draftRules(), 0, 2), 'active'))->toBe([false, false]);
+});
