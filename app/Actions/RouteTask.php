@@ -26,18 +26,32 @@ final readonly class RouteTask
 {
     public function __construct(private RulebookReader $rulebooks) {}
 
-    /** Called in one's turn. */
-    public function __invoke(Arrival $arrival, Turn $turn, Snapshot $snapshot): Task
+    /**
+     * The rotations that it will ask for, as far as can be seen before one's turn.
+     *
+     * @return list<string> by name
+     */
+    public function rotations(Arrival $arrival, Turn $turn, Snapshot $snapshot): array
     {
-        $router = new Router($snapshot->roster, $this->rulebooks->inForce($turn, $snapshot));
+        return $this->router($turn, $snapshot)->needs(TaskEvent::arrival($arrival, $snapshot))->rotations;
+    }
+
+    /** Called in one's turn. */
+    public function __invoke(Arrival $arrival, RotationStore $rotations, Snapshot $snapshot): Task
+    {
+        $router = $this->router($rotations->turn, $snapshot);
         $event = TaskEvent::arrival($arrival, $snapshot);
         $needs = $router->needs($event);
-        $rotations = RotationStore::lock($needs->rotations, $snapshot);
-        $decision = $router->decide($event, WorkReader::of($needs->people, $snapshot), $rotations->rings);
+        $decision = $router->decide($event, WorkReader::of($needs->people, $snapshot), $rotations->rings($needs->rotations, $snapshot));
         if ($decision->ring !== null) {
-            $rotations->save($decision->ring);
+            $rotations->save($decision->ring, $snapshot);
         }
 
-        return DecisionRecorder::record($decision, $arrival, $turn->versionId, $snapshot);
+        return DecisionRecorder::record($decision, $arrival, $rotations->turn->versionId, $snapshot);
+    }
+
+    private function router(Turn $turn, Snapshot $snapshot): Router
+    {
+        return new Router($snapshot->roster, $this->rulebooks->inForce($turn, $snapshot));
     }
 }

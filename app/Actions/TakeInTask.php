@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Bridge\RulebookReader;
 use App\Bridge\SnapshotSource;
 use App\Bridge\Turn;
 use App\Intake\Arrival;
@@ -31,7 +30,6 @@ final readonly class TakeInTask
 {
     public function __construct(
         private SnapshotSource $snapshots,
-        private RulebookReader $rulebooks,
         private IncomingTaskReader $reader,
         private RouteTask $route,
     ) {}
@@ -46,15 +44,18 @@ final readonly class TakeInTask
     public function __invoke(Node $document, string $source, ?User $by, ?RequestKey $key = null): TakenIn
     {
         try {
-            $incoming = $this->ready($document, $source);
-            $task = DB::transaction(function () use ($document, $source, $by, $key, &$incoming): Task {
-                $turn = Turn::take();
-                $house = $this->snapshots->at($turn);
+            $recent = $this->snapshots->recent();
+            $incoming = $this->ready($document, $source, $recent);
+            $arrival = Arrival::now($incoming, $by, $key);
+            $likely = $this->route->rotations($arrival, $recent, $this->snapshots->at($recent));
+            $task = DB::transaction(function () use ($document, $source, $arrival, $likely, &$incoming): Task {
+                $rotations = Turn::takeWithRotations($likely);
+                $house = $this->snapshots->at($rotations->turn);
                 if ($incoming->house !== $house->name()) {
                     $incoming = $this->reader->read($document, $source, $house);
                 }
 
-                return ($this->route)(Arrival::now($incoming, $by, $key), $turn, $house);
+                return ($this->route)($arrival->againNow($incoming), $rotations, $house);
             }, attempts: 3);
 
             return new TakenIn($task, $incoming->customer?->slug, false);
@@ -64,11 +65,9 @@ final readonly class TakeInTask
         }
     }
 
-    private function ready(Node $document, string $source): IncomingTask
+    private function ready(Node $document, string $source, Turn $recent): IncomingTask
     {
-        $recent = $this->snapshots->recent();
         $house = $this->snapshots->at($recent);
-        $this->rulebooks->inForce($recent, $house);
         try {
             return $this->reader->read($document, $source, $house);
         } catch (DocumentError $error) {

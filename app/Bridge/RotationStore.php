@@ -8,66 +8,62 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use OpenBaton\Core\Routing\Ring;
 use OpenBaton\Core\Routing\Rings;
+use stdClass;
 
-/** The state of the rotations, read for update and written back by what changed. */
-final readonly class RotationStore
+/** The state of the rotations in one's turn, locked until the transaction ends and written back by what changed. */
+final class RotationStore
 {
-    /** @param array<string, string> $ids by name */
-    private function __construct(public Rings $rings, private array $ids, private Snapshot $snapshot) {}
+    /** @var array<string, true> the rotations that were asked for, by name */
+    private array $asked;
+
+    /** @var array<string, StoredRotation> those of them that there are, by name */
+    private array $stored = [];
 
     /**
-     * Rotations with their seats, locked until the transaction ends.
+     * @param list<string>         $names
+     * @param array<int, stdClass> $rows  a row for each seat of the rotations of these names, in ring order
+     */
+    public function __construct(public readonly Turn $turn, array $names, array $rows)
+    {
+        $this->asked = array_fill_keys($names, true);
+        foreach ($rows as $row) {
+            if ($row->rotation_id !== null) {
+                $rotation = $this->stored[(string) $row->name] ??= new StoredRotation((string) $row->rotation_id, (int) $row->now);
+                $rotation->seat($row->person_id, (int) $row->position, (int) $row->mark);
+            }
+        }
+    }
+
+    /**
+     * Those of these names; which one does not have yet is locked now.
      *
      * @param list<string> $names
      */
-    public static function lock(array $names, Snapshot $snapshot): self
+    public function rings(array $names, Snapshot $snapshot): Rings
     {
-        $rows = $names === [] ? [] : DB::table('rotations')
-            ->whereIn('rotations.name', $names)
-            ->leftJoin('rotation_seats', 'rotation_seats.rotation_id', '=', 'rotations.id')
-            ->orderBy('rotations.id')
-            ->orderBy('rotation_seats.position')
-            ->lockForUpdate()
-            ->get(['rotations.id', 'rotations.name', 'rotations.now', 'rotation_seats.person_id', 'rotation_seats.mark']);
-        $ids = [];
-        $nows = [];
-        $marks = [];
-        foreach ($rows as $row) {
-            $name = (string) $row->name;
-            $ids[$name] = (string) $row->id;
-            $nows[$name] = (int) $row->now;
-            $slug = $snapshot->personSlugs[(string) $row->person_id] ?? null;
-            if ($slug !== null) {
-                $marks[$name][$slug] = (int) $row->mark;
-            }
+        $missing = array_values(array_filter($names, fn(string $name): bool => ! isset($this->asked[$name])));
+        if ($missing !== []) {
+            $more = Turn::takeWithRotations($missing);
+            $this->asked += $more->asked;
+            $this->stored += $more->stored;
         }
         $rings = [];
-        foreach ($nows as $name => $now) {
-            $rings[] = new Ring($name, $now, $marks[$name] ?? []);
+        foreach ($names as $name) {
+            if (isset($this->stored[$name])) {
+                $rings[] = $this->stored[$name]->ring($name, $snapshot);
+            }
         }
 
-        return new self(Rings::of($rings), $ids, $snapshot);
+        return Rings::of($rings);
     }
 
-    public function save(Ring $after): void
+    public function save(Ring $after, Snapshot $snapshot): void
     {
-        $id = $this->ids[$after->name] ?? null;
-        if ($id === null) {
-            $id = strtolower((string) Str::ulid());
-            DB::table('rotations')->insert(['id' => $id, 'name' => $after->name, 'now' => $after->now]);
-        } else {
-            DB::table('rotations')->where('id', $id)->update(['now' => $after->now]);
+        $stored = $this->stored[$after->name] ?? null;
+        if ($stored === null) {
+            $stored = new StoredRotation(strtolower((string) Str::ulid()), $after->now);
+            DB::table('rotations')->insert(['id' => $stored->id, 'name' => $after->name, 'now' => $after->now]);
         }
-
-        $before = $this->rings->ring($after->name)->marks;
-        $changed = [];
-        $position = 0;
-        foreach ($after->marks as $slug => $mark) {
-            if (($before[$slug] ?? null) !== $mark) {
-                $changed[] = ['rotation_id' => $id, 'person_id' => $this->snapshot->personIds[$slug], 'position' => $position, 'mark' => $mark];
-            }
-            ++$position;
-        }
-        DB::table('rotation_seats')->upsert($changed, ['rotation_id', 'person_id'], ['position', 'mark']);
+        $stored->save($after, $snapshot);
     }
 }

@@ -20,6 +20,12 @@ final readonly class Arrival
         return new self(strtolower((string) Str::ulid()), $task, CarbonImmutable::now(), $by?->id, $key);
     }
 
+    /** The same, when it is one's turn at last. */
+    public function againNow(IncomingTask $task): self
+    {
+        return new self($this->taskId, $task, CarbonImmutable::now(), $this->byUserId, $this->key);
+    }
+
     /** @return array<string, mixed> what is to stand in the tables, by column */
     public function row(): array
     {

@@ -144,7 +144,7 @@ it('asks the database for each thing once', function (): void {
     DB::enableQueryLog();
     app(TakeInTask::class)($repair, 'api', null);
     expect(array_map(static fn(array $query): string => (string) preg_replace('/^(select|insert into|update) .*?`?(houses|rotations|rotation_seats|tasks|decisions|handoffs)\b.*$/is', '$1 $2', $query['query']), DB::getQueryLog()))
-        ->toBe(['SELECT houses', 'select rotations', 'update rotations', 'insert into rotation_seats', 'insert into tasks', 'insert into decisions', 'insert into handoffs']);
+        ->toBe(['SELECT houses', 'UPDATE rotations', 'insert into tasks', 'insert into decisions', 'insert into handoffs']);
 });
 
 it('keeps ids as bytes, in every table', function (): void {
