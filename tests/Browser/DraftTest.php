@@ -60,14 +60,21 @@ it('does not fall back to an older page that comes in after a save', function ()
 
 it('says when somebody else saved first, shows theirs on request, and brings ours back by an undo', function (): void {
     pauseRule($this, 1);
+    // The page hears no news until it is let go, and what is on its way arrives.
+    $this->browser->executeScript(<<<'JS'
+        const ask = window.fetch;
+        window.fetch = (url, how) => (url === '/pulse' ? new Promise((answer) => { window.letGo = () => { window.fetch = ask; answer(ask(url, how)); }; }) : ask(url, how));
+        JS);
+    $this->until(fn(): bool => $this->browser->executeScript('return window.letGo !== undefined;') === true, static fn(): string => 'The page does not ask for news.');
+    usleep(500_000);
     $theirs = draftRules();
     $theirs[3]['name'] = 'Woodwind, as another lead has it';
     app(SaveDraft::class)($theirs, DraftInTurn::revision(), User::query()->where('email', 'admin@alderquill.example')->sole());
-    // At once, before the page has heard of it.
     $this->press('More for rule 2');
     $this->press('Pause');
 
     $this->see('Not saved: Somebody else saved this draft in the meantime.');
+    $this->browser->executeScript('window.letGo();');
     $this->press('Look at theirs');
     $this->see('Woodwind, as another lead has it');
     expect(draftRules()[1]['active'])->not->toBeFalse();

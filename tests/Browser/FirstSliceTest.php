@@ -156,6 +156,7 @@ it('moves rules by keyboard, pauses them, undoes, and takes an earlier version u
     $this->press('Discard');
     $this->press('Discard', "//*[@role='dialog']");
     $this->see('The draft is discarded.');
+    $this->dontSee('Draft saved');
     expect(RulebookVersion::query()->where('state', VersionState::Draft)->exists())->toBeFalse();
 });
 

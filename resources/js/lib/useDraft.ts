@@ -50,6 +50,7 @@ export function useDraft(page: Page): Draft {
     const newer = page.draftRevision > kept.revision;
     if (newer && !unsaved) {
         setKept(fromServer(page));
+        setSaving({ state: 'nothing to save' });
         setPast([]);
         setFuture([]);
     }

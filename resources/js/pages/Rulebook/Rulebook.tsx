@@ -17,7 +17,7 @@ import { Versions } from '@/parts/rule/Versions';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 
-function SavedState({ saving }: { saving: Saving }) {
+function SavedState({ saving, theirs }: { saving: Saving; theirs: (() => void) | null }) {
     switch (saving.state) {
         case 'nothing to save':
             return null;
@@ -27,7 +27,16 @@ function SavedState({ saving }: { saving: Saving }) {
         case 'saved':
             return <span className="text-ink2">Draft saved</span>;
         case 'failed':
-            return <span className="font-semibold text-brick">Not saved: {saving.reason}</span>;
+            return (
+                <p className="basis-full">
+                    <span className="font-semibold text-brick">Not saved: {saving.reason}</span>
+                    {theirs !== null && (
+                        <Button look="quiet" onClick={theirs}>
+                            Look at theirs
+                        </Button>
+                    )}
+                </p>
+            );
     }
 }
 
@@ -82,12 +91,7 @@ export default function Rulebook(page: RulebookPageProps) {
             <div className="overflow-auto">
                 <header className="sticky top-0 z-30 flex flex-wrap items-center gap-3 border-b border-line bg-chalk px-4 py-2">
                     <h1 className="text-lg">{draft.isDraft ? `Draft of version ${(published?.number ?? 0) + 1}` : published === null ? 'No rulebook yet' : `Rulebook, version ${published.number}`}</h1>
-                    <SavedState saving={draft.saving} />
-                    {draft.theirs !== null && (
-                        <Button look="quiet" onClick={draft.theirs}>
-                            Look at theirs
-                        </Button>
-                    )}
+                    <SavedState saving={draft.saving} theirs={draft.theirs} />
                     {mayWrite && (
                         <span className="ml-auto flex flex-wrap items-center gap-2">
                             <Button look="quiet" disabled={draft.undo === null} onClick={() => draft.undo?.()}>
