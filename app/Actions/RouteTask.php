@@ -11,6 +11,7 @@ use App\Bridge\Snapshot;
 use App\Bridge\TaskEvent;
 use App\Bridge\Turn;
 use App\Bridge\WorkReader;
+use App\Database\OneStatement;
 use App\Intake\Arrival;
 use App\Models\Task;
 use OpenBaton\Core\Routing\Router;
@@ -43,11 +44,14 @@ final readonly class RouteTask
         $event = TaskEvent::arrival($arrival, $snapshot);
         $needs = $router->needs($event);
         $decision = $router->decide($event, WorkReader::of($needs->people, $snapshot), $rotations->rings($needs->rotations, $snapshot));
+        $writes = new OneStatement();
         if ($decision->ring !== null) {
-            $rotations->save($decision->ring, $snapshot);
+            $rotations->save($decision->ring, $snapshot, $writes);
         }
+        $row = DecisionRecorder::record($decision, $arrival, $rotations->turn->versionId, $snapshot, $writes);
 
-        return DecisionRecorder::record($decision, $arrival, $rotations->turn->versionId, $snapshot);
+        // The one column that counts up by itself is the task's number.
+        return (new Task())->newFromBuilder($row + ['number' => $writes->run()]);
     }
 
     private function router(Turn $turn, Snapshot $snapshot): Router

@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace App\Bridge;
 
+use App\Database\OneStatement;
 use App\Intake\Arrival;
 use App\Intake\IncomingTask;
 use App\Models\HandoffCause;
-use App\Models\Task;
 use Carbon\CarbonImmutable;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use OpenBaton\Core\Absence\Cover;
 use OpenBaton\Core\Document\DecisionFormat;
@@ -18,19 +17,21 @@ use OpenBaton\Core\Routing\DueSet;
 use OpenBaton\Core\Routing\PrioritySet;
 use OpenBaton\Core\Routing\TagAdded;
 
-/** Writes a decision and all that follows from it, without detours: others wait for their turn. Called within the transaction that routes. */
+/** Writes a decision and all that follows from it. */
 final class DecisionRecorder
 {
     private const JSON = JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE;
 
-    public static function record(Decision $decision, Arrival $arrival, ?string $rulebookVersionId, Snapshot $snapshot): Task
+    /** @return array<string, mixed> the task as it will stand in the tables, by column, but for its number */
+    public static function record(Decision $decision, Arrival $arrival, ?string $rulebookVersionId, Snapshot $snapshot, OneStatement $writes): array
     {
         $at = CarbonImmutable::createFromTimestampUTC($decision->event->at);
         $assigneeId = $decision->assigneeId === null ? null : $snapshot->personIds[$decision->assigneeId];
-        $task = self::write(array_replace($arrival->row(), self::changes($decision, $arrival->task), ['assignee_id' => $assigneeId]));
+        $task = array_replace($arrival->row(), self::changes($decision, $arrival->task), ['assignee_id' => $assigneeId]);
+        $writes->insert('tasks', [array_filter($task, static fn(mixed $value): bool => $value !== null)]);
         $document = DecisionFormat::write($decision);
         $id = strtolower((string) Str::ulid());
-        DB::table('decisions')->insert([
+        $writes->insert('decisions', [[
             'id' => $id,
             'task_id' => $arrival->taskId,
             'event' => $decision->event->kind->value,
@@ -43,15 +44,15 @@ final class DecisionRecorder
             'facts' => json_encode($document['facts'], self::JSON),
             'trace' => json_encode($document, self::JSON),
             'created_at' => $at,
-        ]);
+        ]]);
         if ($decision->openTo !== []) {
-            DB::table('task_claimants')->insert(array_map(
+            $writes->insert('task_claimants', array_map(
                 static fn(string $slug): array => ['task_id' => $arrival->taskId, 'person_id' => $snapshot->personIds[$slug]],
                 $decision->openTo,
             ));
         }
         if ($assigneeId !== null) {
-            self::handOff($decision, $id, $assigneeId, $at, $snapshot);
+            $writes->insert('handoffs', [self::handoff($decision, $id, $assigneeId, $at, $snapshot)]);
         }
 
         return $task;
@@ -77,20 +78,13 @@ final class DecisionRecorder
         return $changes;
     }
 
-    /** @param array<string, mixed> $row by column */
-    private static function write(array $row): Task
-    {
-        // The one column that counts up by itself is the number.
-        $number = DB::table('tasks')->insertGetId(array_filter($row, static fn(mixed $value): bool => $value !== null));
-
-        return (new Task())->newFromBuilder($row + ['number' => $number]);
-    }
-
-    private static function handOff(Decision $decision, string $decisionId, string $assigneeId, CarbonImmutable $at, Snapshot $snapshot): void
+    /** @return array<string, mixed> by column */
+    private static function handoff(Decision $decision, string $decisionId, string $assigneeId, CarbonImmutable $at, Snapshot $snapshot): array
     {
         $cover = self::coverOf($decision);
         $awayUntil = $cover?->steps[0]->awayUntil;
-        DB::table('handoffs')->insert([
+
+        return [
             'id' => strtolower((string) Str::ulid()),
             'task_id' => $decision->event->taskId,
             'from_id' => null,
@@ -100,7 +94,7 @@ final class DecisionRecorder
             'for_id' => $cover === null ? null : $snapshot->personIds[$cover->namedId],
             'away_until' => $awayUntil === null ? null : CarbonImmutable::createFromTimestampUTC($awayUntil),
             'at' => $at,
-        ]);
+        ];
     }
 
     /** Who stands in for whom, where somebody does. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bridge;
 
-use Illuminate\Support\Facades\DB;
+use App\Database\OneStatement;
 use Illuminate\Support\Str;
 use OpenBaton\Core\Routing\Ring;
 use OpenBaton\Core\Routing\Rings;
@@ -57,13 +57,14 @@ final class RotationStore
         return Rings::of($rings);
     }
 
-    public function save(Ring $after, Snapshot $snapshot): void
+    /** Writes how one is after a turn. */
+    public function save(Ring $after, Snapshot $snapshot, OneStatement $writes): void
     {
         $stored = $this->stored[$after->name] ?? null;
         if ($stored === null) {
             $stored = new StoredRotation(strtolower((string) Str::ulid()), $after->now);
-            DB::table('rotations')->insert(['id' => $stored->id, 'name' => $after->name, 'now' => $after->now]);
+            $writes->insert('rotations', [['id' => $stored->id, 'name' => $after->name, 'now' => $after->now]]);
         }
-        $stored->save($after, $snapshot);
+        $stored->save($after, $snapshot, $writes);
     }
 }

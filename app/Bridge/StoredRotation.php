@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bridge;
 
-use Illuminate\Support\Facades\DB;
+use App\Database\OneStatement;
 use OpenBaton\Core\Routing\Ring;
 
 /** A rotation as it stands in the tables. */
@@ -39,8 +39,8 @@ final class StoredRotation
         return new Ring($name, $this->now, $marks);
     }
 
-    /** Writes what has changed: those who have joined, then all else by one statement. */
-    public function save(Ring $after, Snapshot $snapshot): void
+    /** Writes what has changed. */
+    public function save(Ring $after, Snapshot $snapshot, OneStatement $writes): void
     {
         $joined = $changed = [];
         foreach ($after->marks as $slug => $mark) {
@@ -52,24 +52,24 @@ final class StoredRotation
             }
         }
         if ($joined !== []) {
-            DB::table('rotation_seats')->insert($joined);
+            $writes->insert('rotation_seats', $joined);
         }
         if ($changed !== []) {
-            $this->write($after->now, $changed);
+            $this->write($after->now, $changed, $writes);
         } elseif ($after->now !== $this->now) {
-            DB::table('rotations')->where('id', $this->id)->update(['now' => $after->now]);
+            $writes->add('UPDATE rotations SET now = ? WHERE id = ?', [$after->now, $this->id]);
         }
     }
 
     /** @param non-empty-array<string, int> $marks by id of the person */
-    private function write(int $now, array $marks): void
+    private function write(int $now, array $marks, OneStatement $writes): void
     {
         $each = static fn(string $piece): string => implode(' ', array_fill(0, count($marks), $piece));
         $values = [];
         foreach ($marks as $personId => $mark) {
             array_push($values, $personId, $mark);
         }
-        DB::update(
+        $writes->add(
             'UPDATE rotations JOIN rotation_seats ON rotation_seats.rotation_id = rotations.id'
             ." SET rotations.now = ?, rotation_seats.mark = CASE rotation_seats.person_id {$each('WHEN ? THEN ?')} ELSE rotation_seats.mark END"
             .' WHERE rotations.id = ?',

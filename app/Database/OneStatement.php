@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Database;
+
+use Illuminate\Support\Arr;
+use Illuminate\Support\Facades\DB;
+use stdClass;
+
+/**
+ * Several writes sent as one: a compound statement of MariaDB. Where others
+ * wait for one's turn, each way to the database and back counts. An error in
+ * any of them is an error of the whole, which the transaction around it takes
+ * back.
+ */
+final class OneStatement
+{
+    /** @var list<string> */
+    private array $writes = [];
+
+    /** @var list<mixed> */
+    private array $bindings = [];
+
+    /** @param non-empty-list<array<string, mixed>> $rows by column, the same in each */
+    public function insert(string $table, array $rows): void
+    {
+        $query = DB::table($table);
+        $this->add($query->getGrammar()->compileInsert($query, $rows), array_values(Arr::flatten($rows, 1)));
+    }
+
+    /** @param list<mixed> $bindings */
+    public function add(string $sql, array $bindings): void
+    {
+        $this->writes[] = $sql;
+        $this->bindings = [...$this->bindings, ...$bindings];
+    }
+
+    /** @return int the last number that a column which counts up by itself has given */
+    public function run(): int
+    {
+        $row = DB::selectOne('BEGIN NOT ATOMIC '.implode('; ', $this->writes).'; SELECT LAST_INSERT_ID() AS number; END', $this->bindings, false);
+
+        return $row instanceof stdClass ? (int) $row->number : 0;
+    }
+}
