@@ -13,6 +13,8 @@ use App\Bridge\Turn;
 use App\Bridge\WorkReader;
 use App\Database\OneStatement;
 use App\Intake\Arrival;
+use App\Intake\IncomingTask;
+use App\Intake\ReadyToRoute;
 use App\Models\Task;
 use OpenBaton\Core\Routing\Router;
 
@@ -27,35 +29,26 @@ final readonly class RouteTask
 {
     public function __construct(private RulebookReader $rulebooks) {}
 
-    /**
-     * The rotations that it will ask for, as far as can be seen before one's turn.
-     *
-     * @return list<string> by name
-     */
-    public function rotations(Arrival $arrival, Turn $turn, Snapshot $snapshot): array
+    /** @param Snapshot $house in that turn */
+    public function ready(Arrival $arrival, IncomingTask $task, Turn $turn, Snapshot $house): ReadyToRoute
     {
-        return $this->router($turn, $snapshot)->needs(TaskEvent::arrival($arrival, $snapshot))->rotations;
+        $router = new Router($house->roster, $this->rulebooks->inForce($turn, $house));
+
+        return new ReadyToRoute($arrival, $task, TaskEvent::arrival($arrival, $task, $house), $router, $house, $turn);
     }
 
-    /** Called in one's turn. */
-    public function __invoke(Arrival $arrival, RotationStore $rotations, Snapshot $snapshot): Task
+    /** Called in one's turn, which is as it was when it was made ready. */
+    public function __invoke(ReadyToRoute $ready, RotationStore $rotations): Task
     {
-        $router = $this->router($rotations->turn, $snapshot);
-        $event = TaskEvent::arrival($arrival, $snapshot);
-        $needs = $router->needs($event);
-        $decision = $router->decide($event, WorkReader::of($needs->people, $snapshot), $rotations->rings($needs->rotations, $snapshot));
+        $work = WorkReader::of($ready->needs->people, $ready->house);
+        $decision = $ready->router->decide($ready->event, $work, $rotations->rings($ready->needs->rotations, $ready->house));
         $writes = new OneStatement();
         if ($decision->ring !== null) {
-            $rotations->save($decision->ring, $snapshot, $writes);
+            $rotations->save($decision->ring, $ready->house, $writes);
         }
-        $row = DecisionRecorder::record($decision, $arrival, $rotations->turn->versionId, $snapshot, $writes);
+        $row = DecisionRecorder::record($decision, $ready, $writes);
 
         // The one column that counts up by itself is the task's number.
         return (new Task())->newFromBuilder($row + ['number' => $writes->run()]);
-    }
-
-    private function router(Turn $turn, Snapshot $snapshot): Router
-    {
-        return new Router($snapshot->roster, $this->rulebooks->inForce($turn, $snapshot));
     }
 }

@@ -7,9 +7,9 @@ namespace App\Actions;
 use App\Bridge\SnapshotSource;
 use App\Bridge\Turn;
 use App\Intake\Arrival;
-use App\Intake\IncomingTask;
 use App\Intake\IncomingTaskReader;
 use App\Intake\KeyUsedOtherwise;
+use App\Intake\ReadyToRoute;
 use App\Intake\RequestKey;
 use App\Intake\TakenIn;
 use App\Models\Task;
@@ -43,38 +43,42 @@ final readonly class TakeInTask
      */
     public function __invoke(Node $document, string $source, ?User $by, ?RequestKey $key = null): TakenIn
     {
+        $arrival = new Arrival($by, $key);
         try {
-            $recent = $this->snapshots->recent();
-            $incoming = $this->ready($document, $source, $recent);
-            $arrival = Arrival::now($incoming, $by, $key);
-            $likely = $this->route->rotations($arrival, $recent, $this->snapshots->at($recent));
-            $task = DB::transaction(function () use ($document, $source, $arrival, $likely, &$incoming): Task {
-                $rotations = Turn::takeWithRotations($likely);
-                $house = $this->snapshots->at($rotations->turn);
-                if ($incoming->house !== $house->name()) {
-                    $incoming = $this->reader->read($document, $source, $house);
+            $ready = $this->readyAtFirst($document, $source, $arrival);
+            $task = DB::transaction(function () use ($document, $source, $arrival, &$ready): Task {
+                $rotations = Turn::takeWithRotations($ready->needs->rotations);
+                if (! $rotations->turn->is($ready->turn)) {
+                    $ready = $this->ready($document, $source, $arrival, $rotations->turn);
                 }
 
-                return ($this->route)($arrival->againNow($incoming), $rotations, $house);
+                return ($this->route)($ready, $rotations);
             }, attempts: 3);
 
-            return new TakenIn($task, $incoming->customer?->slug, false);
+            return new TakenIn($task, $ready->task->customer?->slug, false);
         } catch (UniqueConstraintViolationException|DocumentError $error) {
             // The same request has come before, or was on its way twice and the other was first; it may no longer be right by now.
             return ($key === null ? null : $this->again($key)) ?? throw $error;
         }
     }
 
-    private function ready(Node $document, string $source, Turn $recent): IncomingTask
+    private function readyAtFirst(Node $document, string $source, Arrival $arrival): ReadyToRoute
     {
-        $house = $this->snapshots->at($recent);
+        $recent = $this->snapshots->recent();
         try {
-            return $this->reader->read($document, $source, $house);
+            return $this->ready($document, $source, $arrival, $recent);
         } catch (DocumentError $error) {
-            $now = $this->snapshots->current();
+            $now = Turn::look();
 
-            return $now->name() === $house->name() ? throw $error : $this->reader->read($document, $source, $now);
+            return $now->is($recent) ? throw $error : $this->ready($document, $source, $arrival, $now);
         }
+    }
+
+    private function ready(Node $document, string $source, Arrival $arrival, Turn $turn): ReadyToRoute
+    {
+        $house = $this->snapshots->at($turn);
+
+        return $this->route->ready($arrival, $this->reader->read($document, $source, $house), $turn, $house);
     }
 
     private function again(RequestKey $key): ?TakenIn

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Bridge;
 
 use App\Database\OneStatement;
-use App\Intake\Arrival;
 use App\Intake\IncomingTask;
+use App\Intake\ReadyToRoute;
 use App\Models\HandoffCause;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Str;
@@ -23,21 +23,22 @@ final class DecisionRecorder
     private const JSON = JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE;
 
     /** @return array<string, mixed> the task as it will stand in the tables, by column, but for its number */
-    public static function record(Decision $decision, Arrival $arrival, ?string $rulebookVersionId, Snapshot $snapshot, OneStatement $writes): array
+    public static function record(Decision $decision, ReadyToRoute $ready, OneStatement $writes): array
     {
+        $snapshot = $ready->house;
         $at = CarbonImmutable::createFromTimestampUTC($decision->event->at);
         $assigneeId = $decision->assigneeId === null ? null : $snapshot->personIds[$decision->assigneeId];
-        $task = array_replace($arrival->row(), self::changes($decision, $arrival->task), ['assignee_id' => $assigneeId]);
+        $task = array_replace($ready->arrival->row($ready->task), self::changes($decision, $ready->task), ['assignee_id' => $assigneeId]);
         $writes->insert('tasks', [array_filter($task, static fn(mixed $value): bool => $value !== null)]);
         $document = DecisionFormat::write($decision);
         $id = strtolower((string) Str::ulid());
         $writes->insert('decisions', [[
             'id' => $id,
-            'task_id' => $arrival->taskId,
+            'task_id' => $ready->arrival->taskId,
             'event' => $decision->event->kind->value,
             'at' => $at,
-            'user_id' => $arrival->byUserId,
-            'rulebook_version_id' => $rulebookVersionId,
+            'user_id' => $ready->arrival->byUserId,
+            'rulebook_version_id' => $ready->turn->versionId,
             'outcome' => $decision->outcome->value,
             'rule' => $decision->decidingRule()?->id,
             'assignee_id' => $assigneeId,
@@ -47,7 +48,7 @@ final class DecisionRecorder
         ]]);
         if ($decision->openTo !== []) {
             $writes->insert('task_claimants', array_map(
-                static fn(string $slug): array => ['task_id' => $arrival->taskId, 'person_id' => $snapshot->personIds[$slug]],
+                static fn(string $slug): array => ['task_id' => $ready->arrival->taskId, 'person_id' => $snapshot->personIds[$slug]],
                 $decision->openTo,
             ));
         }

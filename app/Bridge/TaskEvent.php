@@ -17,10 +17,9 @@ use OpenBaton\Core\Workload\Effort;
 /** What happens to a task as an event of the core. */
 final class TaskEvent
 {
-    public static function arrival(Arrival $arrival, Snapshot $snapshot): Event
+    public static function arrival(Arrival $arrival, IncomingTask $task, Snapshot $snapshot): Event
     {
         $at = $arrival->at->getTimestamp();
-        $task = $arrival->task;
 
         return new Event(
             'arrival-'.$arrival->taskId,

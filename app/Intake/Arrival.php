@@ -9,43 +9,43 @@ use Carbon\CarbonImmutable;
 use Illuminate\Support\Str;
 use OpenBaton\Core\Workload\TaskStatus;
 
-/** A task that arrives: not yet in the tables, but with its id. */
+/** That a task arrives: when and by whom, and the id that it will have. */
 final readonly class Arrival
 {
-    /** @param string|null $byUserId who brought it in; null: somebody who is not signed in */
-    private function __construct(public string $taskId, public IncomingTask $task, public CarbonImmutable $at, public ?string $byUserId, private ?RequestKey $key) {}
+    public string $taskId;
 
-    public static function now(IncomingTask $task, ?User $by, ?RequestKey $key): self
+    public CarbonImmutable $at;
+
+    /** Null: somebody who is not signed in. */
+    public ?string $byUserId;
+
+    public function __construct(?User $by, private ?RequestKey $key)
     {
-        return new self(strtolower((string) Str::ulid()), $task, CarbonImmutable::now(), $by?->id, $key);
+        $this->taskId = strtolower((string) Str::ulid());
+        $this->at = CarbonImmutable::now();
+        $this->byUserId = $by?->id;
     }
 
-    /** The same, when it is one's turn at last. */
-    public function againNow(IncomingTask $task): self
-    {
-        return new self($this->taskId, $task, CarbonImmutable::now(), $this->byUserId, $this->key);
-    }
-
-    /** @return array<string, mixed> what is to stand in the tables, by column */
-    public function row(): array
+    /** @return array<string, mixed> what is to stand in the tables of the task that has come, by column */
+    public function row(IncomingTask $task): array
     {
         return [
             'id' => $this->taskId,
-            'title' => $this->task->title,
-            'description' => $this->task->description,
-            'task_kind_id' => $this->task->kind->id,
+            'title' => $task->title,
+            'description' => $task->description,
+            'task_kind_id' => $task->kind->id,
             'status' => TaskStatus::New->value,
-            'priority' => $this->task->priority->value,
-            'customer_id' => $this->task->customer?->id,
-            'contact' => $this->task->contact,
-            'source' => $this->task->source,
-            'facts' => json_encode($this->task->facts, JSON_THROW_ON_ERROR),
-            'tags' => json_encode($this->task->tags, JSON_THROW_ON_ERROR),
-            'estimate_minutes' => $this->task->estimateMinutes,
+            'priority' => $task->priority->value,
+            'customer_id' => $task->customer?->id,
+            'contact' => $task->contact,
+            'source' => $task->source,
+            'facts' => json_encode($task->facts, JSON_THROW_ON_ERROR),
+            'tags' => json_encode($task->tags, JSON_THROW_ON_ERROR),
+            'estimate_minutes' => $task->estimateMinutes,
             'spent_minutes' => 0,
             'remaining_minutes' => null,
-            'starts_at' => $this->task->startsAt,
-            'due_at' => $this->task->dueAt,
+            'starts_at' => $task->startsAt,
+            'due_at' => $task->dueAt,
             'arrived_at' => $this->at,
             'completed_at' => null,
             'revision' => 1,

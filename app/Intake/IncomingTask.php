@@ -13,12 +13,10 @@ use OpenBaton\Core\Workload\Priority;
 final readonly class IncomingTask
 {
     /**
-     * @param string               $house name of the snapshot against which it was checked
      * @param array<string, mixed> $facts values of the house's own fields, as in documents, by path
      * @param list<string>         $tags
      */
     public function __construct(
-        public string $house,
         public string $title,
         public KnownKind $kind,
         public string $source,

@@ -54,7 +54,7 @@ final class IncomingTaskReader
             throw new DocumentError($this->faults === [] ? [new Fault('', 'A title and a kind are needed.')] : $this->faults);
         }
 
-        return new IncomingTask($snapshot->name(), $title, $kind, $source, $description, $customer, $contact, $priority ?? Priority::Normal, $estimate, $startsAt, $dueAt, $facts, array_values(array_unique($tags ?? [])));
+        return new IncomingTask($title, $kind, $source, $description, $customer, $contact, $priority ?? Priority::Normal, $estimate, $startsAt, $dueAt, $facts, array_values(array_unique($tags ?? [])));
     }
 
     /**
