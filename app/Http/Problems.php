@@ -9,9 +9,11 @@ use App\Actions\TaskMovedOn;
 use App\Intake\KeyUsedOtherwise;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Http\Exceptions\HttpResponseException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
+use Inertia\Inertia;
 use OpenBaton\Core\Criteria\Fault;
 use OpenBaton\Core\Document\DocumentError;
 use Symfony\Component\HttpFoundation\Response;
@@ -22,6 +24,16 @@ use Throwable;
 final class Problems
 {
     private const TYPES = 'https://openbaton.example/problems/';
+
+    private const SAID = [
+        403 => ['not-allowed', 'Not allowed.', 'You do not have the right to do this.'],
+        404 => ['not-found', 'Not found.', 'There is nothing at this address.'],
+        405 => ['not-that-way', 'Not that way.', 'This address is not asked in this way.'],
+        419 => ['open-too-long', 'The page was open for too long.', 'Load it again, then do it once more.'],
+        429 => ['too-many-requests', 'Too many requests.', 'Wait a moment, then send it again.'],
+        500 => ['failed', 'Something failed on our side.', 'Nothing was changed. The error is in the log.'],
+        503 => ['closed', 'Closed for a moment.', 'Open Baton is being brought up to date. Try again in a minute.'],
+    ];
 
     public static function register(Exceptions $exceptions): void
     {
@@ -44,12 +56,16 @@ final class Problems
         ]), $status, ['Content-Type' => 'application/problem+json']);
     }
 
+    /** @return array{string, string, string} the last part of the problem's type, its title, and what to do */
+    private static function said(int $status): array
+    {
+        return self::SAID[$status] ?? self::SAID[$status >= 500 ? 500 : 404];
+    }
+
     private static function render(Throwable $error, Request $request): ?Response
     {
         if (! $request->is('api/*') && ! $request->expectsJson()) {
-            return $error instanceof TaskMovedOn || $error instanceof DraftMovedOn
-                ? back()->with('problem', $error->getMessage())
-                : null;
+            return self::toPage($error, $request);
         }
 
         return match (true) {
@@ -59,18 +75,38 @@ final class Problems
             $error instanceof TaskMovedOn, $error instanceof DraftMovedOn => self::response(409, 'moved-on', 'It has changed in the meantime.', $error->getMessage()),
             $error instanceof AuthenticationException => self::response(401, 'not-signed-in', 'Not signed in.', 'Send a personal token as "Authorization: Bearer …".'),
             $error instanceof HttpExceptionInterface => self::http($error),
-            default => self::response(500, 'failed', 'Something failed on our side.', 'Nothing was changed. The error is in the log.'),
+            default => self::response(500, ...self::said(500)),
+        };
+    }
+
+    /** What was asked from a page that is open is answered on it; a page that can't be had is looked for anew, as a whole. */
+    private static function toPage(Throwable $error, Request $request): ?Response
+    {
+        if ($error instanceof TaskMovedOn || $error instanceof DraftMovedOn) {
+            return back()->with('problem', $error->getMessage());
+        }
+        if ($error instanceof ValidationException || $error instanceof AuthenticationException || $error instanceof HttpResponseException) {
+            return null;
+        }
+        if (config()->boolean('app.debug') && ! $error instanceof HttpExceptionInterface) {
+            return null;
+        }
+        $status = $error instanceof HttpExceptionInterface ? $error->getStatusCode() : 500;
+        [, $title, $detail] = self::said($status);
+
+        return match (true) {
+            ! $request->hasHeader('X-Inertia') => response()->view('problem', ['status' => $status, 'title' => $title, 'detail' => $detail], $status, $error instanceof HttpExceptionInterface ? $error->getHeaders() : []),
+            $request->isMethod('GET') => Inertia::location($request->fullUrl()),
+            default => back(303)->with('problem', "{$title} {$detail}"),
         };
     }
 
     private static function http(HttpExceptionInterface $error): JsonResponse
     {
-        $response = match ($error->getStatusCode()) {
-            403 => self::response(403, 'not-allowed', 'Not allowed.', 'You do not have the right to do this.'),
-            404 => self::response(404, 'not-found', 'Not found.', 'There is nothing at this address.'),
-            429 => self::response(429, 'too-many-requests', 'Too many requests.', 'Wait a moment, then send it again.'),
-            default => self::response($error->getStatusCode(), 'http', 'The request was not carried out.', $error->getMessage()),
-        };
+        $status = $error->getStatusCode();
+        $response = isset(self::SAID[$status])
+            ? self::response($status, ...self::SAID[$status])
+            : self::response($status, 'http', 'The request was not carried out.', $error->getMessage());
         $response->headers->add($error->getHeaders());
         $response->headers->set('Content-Type', 'application/problem+json');
 

@@ -1,0 +1,29 @@
+{{-- Leans on nothing that may be what has failed: no database, no session, no build. --}}
+<!doctype html>
+<html lang="en">
+    <head>
+        <meta charset="utf-8">
+        <meta name="viewport" content="width=device-width, initial-scale=1">
+        <title>{{ $title }} · Open Baton</title>
+        <link rel="icon" href="/mark.svg" type="image/svg+xml">
+        <style>
+            :root { color-scheme: light dark; --chalk: #f5f6f2; --ink: #17211e; --ink2: #51605a; --pine: #17564a; }
+            @media (prefers-color-scheme: dark) { :root { --chalk: #121816; --ink: #e8ece6; --ink2: #a9b6af; --pine: #7fc7b3; } }
+            body { margin: 0; background: var(--chalk); color: var(--ink); font: 16px/1.5 system-ui, sans-serif; }
+            main { max-width: 34rem; margin: 16vh auto 0; padding: 0 24px; border-left: 4px solid var(--pine); }
+            h1 { margin: 0 0 8px; font-size: 24px; line-height: 1.25; }
+            p { margin: 0 0 12px; }
+            .number { color: var(--ink2); font-size: 14px; }
+            a { display: inline-block; padding: 6px 0; color: var(--pine); font-weight: 600; }
+            a:focus-visible { outline: 2px solid var(--pine); outline-offset: 2px; }
+        </style>
+    </head>
+    <body>
+        <main>
+            <h1>{{ $title }}</h1>
+            <p>{{ $detail }}</p>
+            <p><a href="/">To your work in Open Baton</a></p>
+            <p class="number">Answer {{ $status }}</p>
+        </main>
+    </body>
+</html>
