@@ -70,7 +70,7 @@ $socket = stream_socket_server('tcp://127.0.0.1:0') ?: throw new RuntimeExceptio
 $port = (int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1);
 fclose($socket);
 $server = proc_open(
-    ['setsid', PHP_BINARY, '-d', 'pcov.enabled=0', '-d', 'opcache.enable_cli=1', '-d', 'apc.enable_cli=1', '-d', 'opcache.validate_timestamps=0', '-S', "127.0.0.1:{$port}", dirname(__DIR__).'/vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php'],
+    ['setsid', PHP_BINARY, '-d', 'pcov.enabled=0', '-d', 'opcache.enable_cli=1', '-d', 'opcache.jit=tracing', '-d', 'opcache.jit_buffer_size=64M', '-d', 'apc.enable_cli=1', '-d', 'opcache.validate_timestamps=0', '-S', "127.0.0.1:{$port}", dirname(__DIR__).'/vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php'],
     [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']],
     $pipes,
     dirname(__DIR__).'/public',

@@ -16,6 +16,7 @@ use App\Intake\Arrival;
 use App\Intake\IncomingTask;
 use App\Intake\ReadyToRoute;
 use App\Models\Task;
+use Illuminate\Database\Eloquent\Collection;
 use OpenBaton\Core\Routing\Router;
 
 /**
@@ -49,6 +50,8 @@ final readonly class RouteTask
         $row = DecisionRecorder::record($decision, $ready, $writes);
 
         // The one column that counts up by itself is the task's number.
-        return (new Task())->newFromBuilder($row + ['number' => $writes->run()]);
+        $task = (new Task())->newFromBuilder($row + ['number' => $writes->run()]);
+
+        return $decision->openTo === [] ? $task->setRelation('claimants', new Collection()) : $task;
     }
 }

@@ -41,6 +41,16 @@ it('takes a task in, routes it and answers with where it is', function (): void 
     expect($task->facts)->toBe(['task.family' => 'brass', 'task.value' => 320.5])->and($task->number)->toBe($response->json('number'));
 });
 
+it('says to whom a task is open, and asks for it where it is open to somebody', function (): void {
+    DB::enableQueryLog();
+    send($this, ['title' => 'Quote', 'kind' => 'quote'])->assertCreated()->assertJson(['assignee' => null, 'open_to' => []]);
+    expect(array_filter(array_column(DB::getQueryLog(), 'query'), static fn(string $sql): bool => str_starts_with($sql, 'select') && str_contains($sql, 'task_claimants')))->toBe([]);
+
+    House::publish(House::rule('open', ['all' => []], ['pool' => ['kind' => 'skill', 'skill' => 'brass', 'level' => 2], 'method' => ['kind' => 'open']]));
+    $open = send($this, ['title' => 'Quote', 'kind' => 'quote'], ['Idempotency-Key' => 'key-00002'])->assertCreated();
+    expect($open->json('open_to'))->toEqualCanonicalizing(['ayumi', 'femi']);
+});
+
 it('makes one task of a request that comes twice', function (): void {
     $body = ['title' => 'Trumpet', 'kind' => 'bench-repair'];
     $first = send($this, $body)->assertCreated();
