@@ -119,7 +119,7 @@ export function useDraft(page: Page): Draft {
             put(future[0] ?? kept.rules);
         },
         theirs: saving.state !== 'failed' || !saving.final || !newer ? null : () => {
-            setPast([...past, kept.rules]);
+            setPast([...past.slice(-49), kept.rules]);
             setFuture([]);
             latest.current = fromServer(page);
             setKept(latest.current);
