@@ -35,6 +35,9 @@ final class Problems
         503 => ['closed', 'Closed for a moment.', 'Open Baton is being brought up to date. Try again in a minute.'],
     ];
 
+    /** What has no words of its own. */
+    private const REFUSED = ['http', 'The request was not carried out.', 'Go back and try it once more; where that is no help, ask the administrator.'];
+
     public static function register(Exceptions $exceptions): void
     {
         $exceptions->dontReport([DocumentError::class, TaskMovedOn::class, DraftMovedOn::class, KeyUsedOtherwise::class]);
@@ -59,7 +62,7 @@ final class Problems
     /** @return array{string, string, string} the last part of the problem's type, its title, and what to do */
     private static function said(int $status): array
     {
-        return self::SAID[$status] ?? self::SAID[$status >= 500 ? 500 : 404];
+        return self::SAID[$status] ?? ($status >= 500 ? self::SAID[500] : self::REFUSED);
     }
 
     private static function render(Throwable $error, Request $request): ?Response
@@ -85,17 +88,16 @@ final class Problems
         if ($error instanceof TaskMovedOn || $error instanceof DraftMovedOn) {
             return back()->with('problem', $error->getMessage());
         }
-        if ($error instanceof ValidationException || $error instanceof AuthenticationException || $error instanceof HttpResponseException) {
+        $http = $error instanceof HttpExceptionInterface ? $error : null;
+        if ($error instanceof ValidationException || $error instanceof AuthenticationException || $error instanceof HttpResponseException
+            || ($http === null && config()->boolean('app.debug'))) {
             return null;
         }
-        if (config()->boolean('app.debug') && ! $error instanceof HttpExceptionInterface) {
-            return null;
-        }
-        $status = $error instanceof HttpExceptionInterface ? $error->getStatusCode() : 500;
+        $status = $http?->getStatusCode() ?? 500;
         [, $title, $detail] = self::said($status);
 
         return match (true) {
-            ! $request->hasHeader('X-Inertia') => response()->view('problem', ['status' => $status, 'title' => $title, 'detail' => $detail], $status, $error instanceof HttpExceptionInterface ? $error->getHeaders() : []),
+            ! $request->hasHeader('X-Inertia') => response()->view('problem', ['status' => $status, 'title' => $title, 'detail' => $detail], $status, $http?->getHeaders() ?? []),
             $request->isMethod('GET') => Inertia::location($request->fullUrl()),
             default => back(303)->with('problem', "{$title} {$detail}"),
         };
@@ -106,7 +108,7 @@ final class Problems
         $status = $error->getStatusCode();
         $response = isset(self::SAID[$status])
             ? self::response($status, ...self::SAID[$status])
-            : self::response($status, 'http', 'The request was not carried out.', $error->getMessage());
+            : self::response($status, self::REFUSED[0], self::REFUSED[1], $error->getMessage());
         $response->headers->add($error->getHeaders());
         $response->headers->set('Content-Type', 'application/problem+json');
 
