@@ -5,18 +5,16 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Bridge\DecisionRecorder;
-use App\Bridge\RotationStore;
 use App\Bridge\RulebookReader;
+use App\Bridge\SeenInTurn;
 use App\Bridge\Snapshot;
 use App\Bridge\TaskEvent;
 use App\Bridge\Turn;
-use App\Bridge\WorkReader;
 use App\Database\OneStatement;
+use App\Formats\TaskDocument;
 use App\Intake\Arrival;
 use App\Intake\IncomingTask;
 use App\Intake\ReadyToRoute;
-use App\Models\Task;
-use Illuminate\Database\Eloquent\Collection;
 use OpenBaton\Core\Routing\Router;
 
 /**
@@ -39,19 +37,17 @@ final readonly class RouteTask
     }
 
     /** Called in one's turn, which is as it was when it was made ready. */
-    public function __invoke(ReadyToRoute $ready, RotationStore $rotations): Task
+    public function __invoke(ReadyToRoute $ready, SeenInTurn $seen): TaskDocument
     {
-        $work = WorkReader::of($ready->needs->people, $ready->house);
-        $decision = $ready->router->decide($ready->event, $work, $rotations->rings($ready->needs->rotations, $ready->house));
+        $decision = $ready->router->decide($ready->event, $seen->work($ready), $seen->rings($ready));
         $writes = new OneStatement();
         if ($decision->ring !== null) {
-            $rotations->save($decision->ring, $ready->house, $writes);
+            $seen->rotations->save($decision->ring, $ready->house, $writes);
         }
-        $row = DecisionRecorder::record($decision, $ready, $writes);
+        $task = $ready->task->after($decision->effects);
+        DecisionRecorder::record($decision, $task, $ready, $writes);
 
         // The one column that counts up by itself is the task's number.
-        $task = (new Task())->newFromBuilder($row + ['number' => $writes->run()]);
-
-        return $decision->openTo === [] ? $task->setRelation('claimants', new Collection()) : $task;
+        return TaskDocument::arrived($writes->run(), $task, $decision, $ready);
     }
 }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Bridge\SeenInTurn;
 use App\Bridge\SnapshotSource;
 use App\Bridge\Turn;
+use App\Formats\TaskDocument;
 use App\Intake\Arrival;
 use App\Intake\IncomingTaskReader;
 use App\Intake\KeyUsedOtherwise;
@@ -46,16 +48,16 @@ final readonly class TakeInTask
         $arrival = new Arrival($by, $key);
         try {
             $ready = $this->readyAtFirst($document, $source, $arrival);
-            $task = DB::transaction(function () use ($document, $source, $arrival, &$ready): Task {
-                $rotations = Turn::takeWithRotations($ready->needs->rotations);
-                if (! $rotations->turn->is($ready->turn)) {
-                    $ready = $this->ready($document, $source, $arrival, $rotations->turn);
+            $task = DB::transaction(function () use ($document, $source, $arrival, &$ready): TaskDocument {
+                $seen = SeenInTurn::by($ready);
+                if (! $seen->turn->is($ready->turn)) {
+                    $ready = $this->ready($document, $source, $arrival, $seen->turn);
                 }
 
-                return ($this->route)($ready, $rotations);
+                return ($this->route)($ready, $seen);
             }, attempts: 3);
 
-            return new TakenIn($task, $ready->task->customer?->slug, false);
+            return new TakenIn($task, false);
         } catch (UniqueConstraintViolationException|DocumentError $error) {
             // The same request has come before, or was on its way twice and the other was first; it may no longer be right by now.
             return ($key === null ? null : $this->again($key)) ?? throw $error;
@@ -83,11 +85,11 @@ final readonly class TakeInTask
 
     private function again(RequestKey $key): ?TakenIn
     {
-        $task = Task::query()->with('customer')->where('key_user_id', $key->userId)->where('key', $key->key)->first();
+        $task = Task::query()->with(['customer', 'claimants'])->where('key_user_id', $key->userId)->where('key', $key->key)->first();
         if ($task !== null && $task->key_hash !== $key->hash) {
             throw new KeyUsedOtherwise('This key came with another request before; use a new one for each task.');
         }
 
-        return $task === null ? null : new TakenIn($task, $task->customer?->slug, true);
+        return $task === null ? null : new TakenIn(TaskDocument::of($task, $this->snapshots->current()), true);
     }
 }

@@ -13,23 +13,19 @@ use Illuminate\Support\Str;
 use OpenBaton\Core\Absence\Cover;
 use OpenBaton\Core\Document\DecisionFormat;
 use OpenBaton\Core\Routing\Decision;
-use OpenBaton\Core\Routing\DueSet;
-use OpenBaton\Core\Routing\PrioritySet;
-use OpenBaton\Core\Routing\TagAdded;
 
 /** Writes a decision and all that follows from it. */
 final class DecisionRecorder
 {
     private const JSON = JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE;
 
-    /** @return array<string, mixed> the task as it will stand in the tables, by column, but for its number */
-    public static function record(Decision $decision, ReadyToRoute $ready, OneStatement $writes): array
+    /** @param IncomingTask $task as the decision leaves it */
+    public static function record(Decision $decision, IncomingTask $task, ReadyToRoute $ready, OneStatement $writes): void
     {
         $snapshot = $ready->house;
-        $at = CarbonImmutable::createFromTimestampUTC($decision->event->at);
+        $at = $ready->arrival->at;
         $assigneeId = $decision->assigneeId === null ? null : $snapshot->personIds[$decision->assigneeId];
-        $task = array_replace($ready->arrival->row($ready->task), self::changes($decision, $ready->task), ['assignee_id' => $assigneeId]);
-        $writes->insert('tasks', [array_filter($task, static fn(mixed $value): bool => $value !== null)]);
+        $writes->insert('tasks', [$ready->arrival->row($task, $assigneeId)]);
         $document = DecisionFormat::write($decision);
         $id = strtolower((string) Str::ulid());
         $writes->insert('decisions', [[
@@ -55,28 +51,6 @@ final class DecisionRecorder
         if ($assigneeId !== null) {
             $writes->insert('handoffs', [self::handoff($decision, $id, $assigneeId, $at, $snapshot)]);
         }
-
-        return $task;
-    }
-
-    /** @return array<string, mixed> what the effects make of the task, by column */
-    private static function changes(Decision $decision, IncomingTask $task): array
-    {
-        $changes = [];
-        $tags = $task->tags;
-        foreach ($decision->effects as $effect) {
-            match (true) {
-                $effect instanceof DueSet => $changes['due_at'] = CarbonImmutable::createFromTimestampUTC($effect->dueAt),
-                $effect instanceof PrioritySet => $changes['priority'] = $effect->priority->value,
-                $effect instanceof TagAdded => $tags[] = $effect->tag,
-                default => null,
-            };
-        }
-        if ($tags !== $task->tags) {
-            $changes['tags'] = json_encode(array_values(array_unique($tags)), JSON_THROW_ON_ERROR);
-        }
-
-        return $changes;
     }
 
     /** @return array<string, mixed> by column */

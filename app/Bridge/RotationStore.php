@@ -21,13 +21,13 @@ final class RotationStore
 
     /**
      * @param list<string>         $names
-     * @param array<int, stdClass> $rows  a row for each seat of the rotations of these names, in ring order
+     * @param array<int, stdClass> $rows  the answer of Turn::taking() with these names
      */
-    public function __construct(public readonly Turn $turn, array $names, array $rows)
+    public function __construct(array $names, array $rows)
     {
         $this->asked = array_fill_keys($names, true);
         foreach ($rows as $row) {
-            if ($row->rotation_id !== null) {
+            if (isset($row->rotation_id)) {
                 $rotation = $this->stored[(string) $row->name] ??= new StoredRotation((string) $row->rotation_id, (int) $row->now);
                 $rotation->seat($row->person_id, (int) $row->position, (int) $row->mark);
             }
@@ -43,7 +43,7 @@ final class RotationStore
     {
         $missing = array_values(array_filter($names, fn(string $name): bool => ! isset($this->asked[$name])));
         if ($missing !== []) {
-            $more = Turn::takeWithRotations($missing);
+            $more = new self($missing, Turn::taking($missing)->ask());
             $this->asked += $more->asked;
             $this->stored += $more->stored;
         }

@@ -10,10 +10,11 @@ use OpenBaton\Core\Routing\Ring;
 /** A rotation as it stands in the tables. */
 final class StoredRotation
 {
-    /** @var array<string, int> by id of the person, in ring order */
+    /** @var array<string, int> by id of the person */
     private array $marks = [];
 
-    private int $next = 0;
+    /** @var array<string, int> by id of the person */
+    private array $positions = [];
 
     public function __construct(public readonly string $id, private readonly int $now) {}
 
@@ -22,17 +23,18 @@ final class StoredRotation
     {
         if (is_string($personId)) {
             $this->marks[$personId] = $mark;
-            $this->next = $position + 1;
+            $this->positions[$personId] = $position;
         }
     }
 
     public function ring(string $name, Snapshot $snapshot): Ring
     {
+        asort($this->positions);
         $marks = [];
-        foreach ($this->marks as $personId => $mark) {
+        foreach ($this->positions as $personId => $position) {
             $slug = $snapshot->personSlugs[$personId] ?? null;
             if ($slug !== null) {
-                $marks[$slug] = $mark;
+                $marks[$slug] = $this->marks[$personId];
             }
         }
 
@@ -42,38 +44,21 @@ final class StoredRotation
     /** Writes what has changed. */
     public function save(Ring $after, Snapshot $snapshot, OneStatement $writes): void
     {
-        $joined = $changed = [];
+        $joined = [];
+        $next = $this->positions === [] ? 0 : max($this->positions) + 1;
         foreach ($after->marks as $slug => $mark) {
             $personId = $snapshot->personIds[$slug];
             if (! isset($this->marks[$personId])) {
-                $joined[] = ['rotation_id' => $this->id, 'person_id' => $personId, 'position' => $this->next++, 'mark' => $mark];
+                $joined[] = ['rotation_id' => $this->id, 'person_id' => $personId, 'position' => $next++, 'mark' => $mark];
             } elseif ($this->marks[$personId] !== $mark) {
-                $changed[$personId] = $mark;
+                $writes->add('UPDATE rotation_seats SET mark = ? WHERE rotation_id = ? AND person_id = ?', [$mark, $this->id, $personId]);
             }
         }
         if ($joined !== []) {
             $writes->insert('rotation_seats', $joined);
         }
-        if ($changed !== []) {
-            $this->write($after->now, $changed, $writes);
-        } elseif ($after->now !== $this->now) {
+        if ($after->now !== $this->now) {
             $writes->add('UPDATE rotations SET now = ? WHERE id = ?', [$after->now, $this->id]);
         }
-    }
-
-    /** @param non-empty-array<string, int> $marks by id of the person */
-    private function write(int $now, array $marks, OneStatement $writes): void
-    {
-        $each = static fn(string $piece): string => implode(' ', array_fill(0, count($marks), $piece));
-        $values = [];
-        foreach ($marks as $personId => $mark) {
-            array_push($values, $personId, $mark);
-        }
-        $writes->add(
-            'UPDATE rotations JOIN rotation_seats ON rotation_seats.rotation_id = rotations.id'
-            ." SET rotations.now = ?, rotation_seats.mark = CASE rotation_seats.person_id {$each('WHEN ? THEN ?')} ELSE rotation_seats.mark END"
-            .' WHERE rotations.id = ?',
-            [$now, ...$values, $this->id],
-        );
     }
 }

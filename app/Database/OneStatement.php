@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Database;
 
-use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 
@@ -25,8 +24,9 @@ final class OneStatement
     /** @param non-empty-list<array<string, mixed>> $rows by column, the same in each */
     public function insert(string $table, array $rows): void
     {
-        $query = DB::table($table);
-        $this->add($query->getGrammar()->compileInsert($query, $rows), array_values(Arr::flatten($rows, 1)));
+        $columns = implode('`, `', array_keys($rows[0]));
+        $row = '('.implode(', ', array_fill(0, count($rows[0]), '?')).')';
+        $this->add("INSERT INTO `{$table}` (`{$columns}`) VALUES ".implode(', ', array_fill(0, count($rows), $row)), array_merge(...array_map(array_values(...), $rows)));
     }
 
     /** @param list<mixed> $bindings */

@@ -26,10 +26,10 @@ final readonly class Arrival
         $this->byUserId = $by?->id;
     }
 
-    /** @return array<string, mixed> what is to stand in the tables of the task that has come, by column */
-    public function row(IncomingTask $task): array
+    /** @return array<string, mixed> what is to stand in the tables of the task that has come, by column; what is not there is null */
+    public function row(IncomingTask $task, ?string $assigneeId): array
     {
-        return [
+        return array_filter([
             'id' => $this->taskId,
             'title' => $task->title,
             'description' => $task->description,
@@ -43,17 +43,16 @@ final readonly class Arrival
             'tags' => json_encode($task->tags, JSON_THROW_ON_ERROR),
             'estimate_minutes' => $task->estimateMinutes,
             'spent_minutes' => 0,
-            'remaining_minutes' => null,
+            'assignee_id' => $assigneeId,
             'starts_at' => $task->startsAt,
             'due_at' => $task->dueAt,
             'arrived_at' => $this->at,
-            'completed_at' => null,
             'revision' => 1,
             'key_user_id' => $this->key?->userId,
             'key' => $this->key?->key,
             'key_hash' => $this->key?->hash,
             'created_at' => $this->at,
             'updated_at' => $this->at,
-        ];
+        ], static fn(mixed $value): bool => $value !== null);
     }
 }

@@ -7,6 +7,10 @@ namespace App\Intake;
 use App\Bridge\KnownCustomer;
 use App\Bridge\KnownKind;
 use Carbon\CarbonImmutable;
+use OpenBaton\Core\Routing\DueSet;
+use OpenBaton\Core\Routing\Effect;
+use OpenBaton\Core\Routing\PrioritySet;
+use OpenBaton\Core\Routing\TagAdded;
 use OpenBaton\Core\Workload\Priority;
 
 /** A task that is to be taken in, checked. */
@@ -30,4 +34,36 @@ final readonly class IncomingTask
         public array $facts = [],
         public array $tags = [],
     ) {}
+    /**
+     * As the effects of a decision leave it.
+     *
+     * @param list<Effect> $effects
+     */
+    public function after(array $effects): self
+    {
+        [$priority, $dueAt, $tags] = [$this->priority, $this->dueAt, $this->tags];
+        foreach ($effects as $effect) {
+            match (true) {
+                $effect instanceof DueSet => $dueAt = CarbonImmutable::createFromTimestampUTC($effect->dueAt),
+                $effect instanceof PrioritySet => $priority = $effect->priority,
+                $effect instanceof TagAdded => $tags[] = $effect->tag,
+                default => null,
+            };
+        }
+
+        return new self(
+            $this->title,
+            $this->kind,
+            $this->source,
+            $this->description,
+            $this->customer,
+            $this->contact,
+            $priority,
+            $this->estimateMinutes,
+            $this->startsAt,
+            $dueAt,
+            $this->facts,
+            array_values(array_unique($tags)),
+        );
+    }
 }

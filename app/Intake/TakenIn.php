@@ -4,13 +4,10 @@ declare(strict_types=1);
 
 namespace App\Intake;
 
-use App\Models\Task;
+use App\Formats\TaskDocument;
 
 final readonly class TakenIn
 {
-    /**
-     * @param string|null $customer by slug
-     * @param bool        $again    it had been taken in under the same key before
-     */
-    public function __construct(public Task $task, public ?string $customer, public bool $again) {}
+    /** @param bool $again it had been taken in under the same key before */
+    public function __construct(public TaskDocument $task, public bool $again) {}
 }

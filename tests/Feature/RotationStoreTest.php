@@ -17,7 +17,9 @@ beforeEach(function (): void {
 
 function rotations(string ...$names): RotationStore
 {
-    return Turn::takeWithRotations(array_values($names));
+    $names = array_values($names);
+
+    return new RotationStore($names, Turn::taking($names)->ask());
 }
 
 function saveRing(RotationStore $store, Ring $ring): void

@@ -7,6 +7,7 @@ use App\Bridge\SnapshotSource;
 use App\Bridge\WorkReader;
 use App\Models\Task;
 use Carbon\CarbonImmutable;
+use OpenBaton\Core\Routing\Needs;
 use OpenBaton\Core\Workload\TaskStatus;
 use OpenBaton\Core\Workload\WorkItem;
 use Tests\Support\House;
@@ -32,7 +33,7 @@ function leaveIn(Task $task, TaskStatus $status, array $changes = []): void
 function loading(string $slug, ?array $people = null): array
 {
     $snapshot = app(SnapshotSource::class)->current();
-    $work = $people === null ? WorkReader::ofEverybody($snapshot) : WorkReader::of($people, $snapshot);
+    $work = $people === null ? WorkReader::ofEverybody($snapshot) : WorkReader::of(new Needs($people), $snapshot);
 
     return array_map(static fn(WorkItem $item): string => $item->id, $work->held($slug)->loading);
 }
@@ -48,7 +49,7 @@ it('counts what is in review for whoever reviews it', function (): void {
             ->and(loading('ayumi', $people))->toBe([]);
     }
     expect(loading('femi', ['tobias']))->toBe([$this->femis->id])
-        ->and(WorkReader::of(['ayumi'], app(SnapshotSource::class)->current())->held('ayumi')->openTasks)->toBe(1);
+        ->and(WorkReader::of(new Needs(['ayumi']), app(SnapshotSource::class)->current())->held('ayumi')->openTasks)->toBe(1);
 });
 
 it('counts nothing that is done, dropped or waits outside of our hands', function (): void {
@@ -62,9 +63,10 @@ it('knows when somebody was last given something, by whatever handoff', function
     $this->travelTo(CarbonImmutable::parse('2026-03-02T11:30:00Z'));
     (new HandOnTask())($this->ayumis, House::person('femi'), 'Room on the bench', House::user('hanneke'));
     $snapshot = app(SnapshotSource::class)->current();
-    foreach ([WorkReader::ofEverybody($snapshot), WorkReader::of(['ayumi', 'femi', 'tobias'], $snapshot)] as $work) {
+    foreach ([WorkReader::ofEverybody($snapshot), WorkReader::of(new Needs(['ayumi', 'femi', 'tobias'], ['ayumi', 'femi', 'tobias']), $snapshot)] as $work) {
         expect($work->held('ayumi')->lastAssignedAt)->toBe(CarbonImmutable::parse('2026-03-02T10:00:00Z')->getTimestamp())
             ->and($work->held('femi')->lastAssignedAt)->toBe(CarbonImmutable::parse('2026-03-02T11:30:00Z')->getTimestamp())
             ->and($work->held('tobias')->lastAssignedAt)->toBeNull();
     }
+    expect(WorkReader::of(new Needs(['ayumi', 'femi'], ['femi']), $snapshot)->held('ayumi')->lastAssignedAt)->toBeNull();
 });

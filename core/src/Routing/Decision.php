@@ -113,7 +113,7 @@ final readonly class Decision
             ! $rule->active => new RuleVerdict($rule, Verdict::Paused),
             ! in_array($this->event->kind, $rule->events, true) => new RuleVerdict($rule, Verdict::NotThisEvent),
             ! $rule->isValidAt($this->event->at) => new RuleVerdict($rule, Verdict::NotInForce),
-            default => new RuleVerdict($rule, Verdict::CriterionFailed, $this->rulebook->criteria[$position]->firstFailure($this->event->facts)),
+            default => new RuleVerdict($rule, Verdict::CriterionFailed, $this->rulebook->criteria($position)->firstFailure($this->event->facts)),
         };
     }
 }

@@ -8,8 +8,9 @@ namespace OpenBaton\Core\Routing;
 final readonly class Needs
 {
     /**
-     * @param list<string> $people    whose work in hand, by id
-     * @param list<string> $rotations by name
+     * @param list<string> $people       whose work in hand, by id
+     * @param list<string> $lastAssigned those of them of whom it may matter when work last came to them
+     * @param list<string> $rotations    by name
      */
-    public function __construct(public array $people, public array $rotations) {}
+    public function __construct(public array $people = [], public array $lastAssigned = [], public array $rotations = []) {}
 }

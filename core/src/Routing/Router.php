@@ -66,6 +66,7 @@ final readonly class Router
     public function needs(Event $event): Needs
     {
         $people = [];
+        $lastAssigned = [];
         $rotations = [];
         foreach ($this->rulebook->holding($event) as $rule) {
             if ($rule->give?->method instanceof UsesRotation) {
@@ -74,11 +75,14 @@ final readonly class Router
             if ($rule->give?->looksAtWork() === true) {
                 foreach ($this->mayGoTo($rule->give, $event) as $id) {
                     $people[$id] = true;
+                    if ($rule->give->method->looksAtLastAssigned()) {
+                        $lastAssigned[$id] = true;
+                    }
                 }
             }
         }
 
-        return new Needs(array_map(strval(...), array_keys($people)), array_map(strval(...), array_keys($rotations)));
+        return new Needs(...array_map(static fn(array $by): array => array_map(strval(...), array_keys($by)), [$people, $lastAssigned, $rotations]));
     }
 
     /** @return iterable<string> everybody of the pool, or whoever covers for the one whom it names */

@@ -7,34 +7,38 @@ namespace OpenBaton\Core\Rulebook;
 use OpenBaton\Core\Criteria\CompiledCriteria;
 use OpenBaton\Core\Routing\Event;
 
-/** A rulebook made ready for one version: criteria compiled, rules indexed. */
-final readonly class CompiledRulebook
+/** A rulebook made ready for one version: rules indexed, their criteria compiled when they are first asked. */
+final class CompiledRulebook
 {
-    /** @param list<CompiledCriteria> $criteria by position of the rule */
+    /** @var array<int, CompiledCriteria> by position of the rule */
+    private array $criteria = [];
+
+    /** @param array<string, RuleIndex> $indexes by kind of event */
     private function __construct(
-        public string $version,
-        public Rulebook $rulebook,
-        public array $criteria,
-        /** @var array<string, RuleIndex> by kind of event */
-        private array $indexes,
+        public readonly string $version,
+        public readonly Rulebook $rulebook,
+        private readonly array $indexes,
     ) {}
 
     /** @param Rulebook $rulebook one that RulebookCheck finds no fault with */
     public static function compile(Rulebook $rulebook, string $version): self
     {
-        $criteria = [];
         $byEvent = [];
         foreach ($rulebook->rules as $position => $rule) {
-            $criteria[] = CompiledCriteria::compile($rule->criteria, $rulebook->fields);
             if ($rule->active) {
                 foreach ($rule->events as $event) {
                     $byEvent[$event->value][$position] = $rule;
                 }
             }
         }
-        $indexes = array_map(static fn(array $rules): RuleIndex => RuleIndex::of($rules, $rulebook->fields), $byEvent);
 
-        return new self($version, $rulebook, $criteria, $indexes);
+        return new self($version, $rulebook, array_map(static fn(array $rules): RuleIndex => RuleIndex::of($rules, $rulebook->fields), $byEvent));
+    }
+
+    /** @param int $position of the rule */
+    public function criteria(int $position): CompiledCriteria
+    {
+        return $this->criteria[$position] ??= CompiledCriteria::compile($this->rulebook->rules[$position]->criteria, $this->rulebook->fields);
     }
 
     /**
@@ -46,7 +50,7 @@ final readonly class CompiledRulebook
     {
         foreach (($this->indexes[$event->kind->value] ?? null)?->find($event->facts) ?? [] as $position) {
             $rule = $this->rulebook->rules[$position];
-            if ($rule->isValidAt($event->at) && $this->criteria[$position]->holds($event->facts)) {
+            if ($rule->isValidAt($event->at) && $this->criteria($position)->holds($event->facts)) {
                 yield $position => $rule;
             }
         }

@@ -40,10 +40,20 @@ final readonly class Work
         return $this->byPerson[$personId] ?? $this->nothing;
     }
 
-    /** @param list<string> $personIds */
-    public function ofOnly(array $personIds): self
+    /**
+     * What is known of it where only that is known.
+     *
+     * @param list<string> $personIds
+     * @param list<string> $lastAssigned those of whom it is known when work last came to them
+     */
+    public function ofOnly(array $personIds, array $lastAssigned): self
     {
-        return new self(array_intersect_key($this->byPerson, array_flip($personIds)), $this->nothing);
+        $byPerson = array_intersect_key($this->byPerson, array_flip($personIds));
+        foreach (array_diff_key($byPerson, array_flip($lastAssigned)) as $id => $held) {
+            $byPerson[$id] = new PersonWork($held->loading, $held->openTasks);
+        }
+
+        return new self($byPerson, $this->nothing);
     }
 
     /** With a task that has just come to a person. */

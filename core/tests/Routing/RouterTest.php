@@ -295,10 +295,13 @@ it('needs the work of those whom rules that hold may give to by it, and the rota
         Build::rule('bench', new TeamMembers('brass'), new RoundRobin('bench')),
         Build::rule('limited', new NamedPeople(['tobias']), new RoundRobin('strings'), limits: [new OpenTasksAtMost(2)]),
         Build::rule('covered', new PersonInField('case.owner'), new SamePerson(), limits: [new OpenTasksAtMost(9)]),
-        Build::rule('other', new NamedPeople(['greta']), new LightestLoad(), ['field' => 'task.kind', 'op' => 'is', 'value' => 'quote']),
+        Build::rule('other', new NamedPeople(['femi']), new LightestLoad(), ['field' => 'task.kind', 'op' => 'is', 'value' => 'quote']),
     ]), 'v1');
     $needs = (new Router(house(), $rulebook))->needs(Build::event(['task.kind' => 'repair', 'case.owner' => 'ayumi']));
     expect($needs->people)->toBe(['tobias', 'ayumi'])
+        // Only the lightest load asks for how long somebody was given nothing.
+        ->and($needs->lastAssigned)->toBe([])
+        ->and((new Router(house(), $rulebook))->needs(Build::event(['task.kind' => 'quote']))->lastAssigned)->toBe(['femi'])
         ->and($needs->rotations)->toBe(['bench', 'strings'])
         // Callum is away and Tobias stands in: it is his work that counts.
         ->and((new Router(house(), $rulebook))->needs(Build::event(['case.owner' => 'callum']))->people)->toBe(['tobias']);

@@ -87,7 +87,7 @@ final class DemoHistory
 
     public function arrive(DemoRequest $request, ?float $pace = null): Task
     {
-        $task = ($this->takeIn)($request->document(), $request->source, $this->lead)->task;
+        $task = Task::query()->findOrFail(($this->takeIn)($request->document(), $request->source, $this->lead)->task->id);
         $now = CarbonImmutable::now()->getTimestamp();
         if ($task->assignee_id !== null) {
             $this->plan($task->id, $task->assignee_id, $request, $now, $pace);

@@ -21,4 +21,9 @@ trait FirstOfAll
     {
         return false;
     }
+
+    public function looksAtLastAssigned(): bool
+    {
+        return false;
+    }
 }

@@ -40,4 +40,9 @@ final readonly class LightestLoad implements Method
     {
         return true;
     }
+
+    public function looksAtLastAssigned(): bool
+    {
+        return true;
+    }
 }

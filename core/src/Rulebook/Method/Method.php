@@ -13,4 +13,7 @@ interface Method extends Part
 
     /** Whether it looks at what people have in hand. */
     public function looksAtWork(): bool;
+
+    /** Whether it looks at when work last came to people. */
+    public function looksAtLastAssigned(): bool;
 }

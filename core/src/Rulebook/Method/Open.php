@@ -30,4 +30,9 @@ final readonly class Open implements Method
     {
         return false;
     }
+
+    public function looksAtLastAssigned(): bool
+    {
+        return false;
+    }
 }

@@ -52,4 +52,9 @@ final readonly class RoundRobin implements UsesRotation
     {
         return false;
     }
+
+    public function looksAtLastAssigned(): bool
+    {
+        return false;
+    }
 }

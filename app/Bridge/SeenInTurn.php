@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bridge;
+
+use App\Database\Question;
+use App\Intake\ReadyToRoute;
+use OpenBaton\Core\Routing\Needs;
+use OpenBaton\Core\Routing\Rings;
+use OpenBaton\Core\Workload\Work;
+use stdClass;
+
+/**
+ * What one sees in one's turn: the turn, the rotations and the work in hand
+ * that a decision may look at, all by one way to the database and back, since
+ * others wait for their turn.
+ */
+final readonly class SeenInTurn
+{
+    /** @param array<int, stdClass> $work rows */
+    private function __construct(
+        public Turn $turn,
+        public RotationStore $rotations,
+        private Needs $foreseen,
+        private array $work,
+    ) {}
+
+    /** Waits for one's turn, and sees then what was foreseen that it needs. */
+    public static function by(ReadyToRoute $ready): self
+    {
+        $needs = $ready->needs;
+        $questions = [Turn::taking($needs->rotations), WorkReader::asking($needs, $ready->house)];
+        [$turn, $work] = Question::askAll(...array_filter($questions)) + [1 => []];
+
+        return new self(Turn::of($turn[0] ?? null), new RotationStore($needs->rotations, $turn), $needs, $work);
+    }
+
+    public function work(ReadyToRoute $ready): Work
+    {
+        return $ready->needs === $this->foreseen
+            ? WorkReader::answered($this->work, $ready->house)
+            : WorkReader::of($ready->needs, $ready->house);
+    }
+
+    public function rings(ReadyToRoute $ready): Rings
+    {
+        return $this->rotations->rings($ready->needs->rotations, $ready->house);
+    }
+}
