@@ -18,7 +18,7 @@ use stdClass;
  */
 final readonly class SeenInTurn
 {
-    /** @param array<int, stdClass> $work rows */
+    /** @param list<array<int, stdClass>> $work what was answered to WorkReader::asking() */
     private function __construct(
         public Turn $turn,
         public RotationStore $rotations,
@@ -30,10 +30,10 @@ final readonly class SeenInTurn
     public static function by(ReadyToRoute $ready): self
     {
         $needs = $ready->needs;
-        $questions = [Turn::taking($needs->rotations), WorkReader::asking($needs, $ready->house)];
-        [$turn, $work] = Question::askAll(...array_filter($questions)) + [1 => []];
+        $answers = Question::askAll(Turn::taking($needs->rotations), ...WorkReader::asking($needs, $ready->house));
+        $turn = array_shift($answers) ?? [];
 
-        return new self(Turn::of($turn[0] ?? null), new RotationStore($needs->rotations, $turn), $needs, $work);
+        return new self(Turn::of($turn[0] ?? null), new RotationStore($needs->rotations, $turn), $needs, $answers);
     }
 
     public function work(ReadyToRoute $ready): Work

@@ -16,80 +16,73 @@ use stdClass;
 /** The open work of people, and when they were last given something: by one query however much it is. */
 final class WorkReader
 {
-    /** A row for each open task of people as holder or as reviewer. Which of them load whom, the core knows. */
+    /** A row for each open task that people hold, review or will. Which of them load whom, the core knows. */
     private const TASKS = <<<'SQL'
         SELECT id, task_kind_id, assignee_id, reviewer_id, status, priority, estimate_minutes, spent_minutes, remaining_minutes,
-            UNIX_TIMESTAMP(arrived_at) AS arrived, UNIX_TIMESTAMP(starts_at) AS starts, UNIX_TIMESTAMP(due_at) AS due, NULL AS assigned
-        FROM tasks WHERE completed_at IS NULL AND status <> 'dropped' AND %s %s
+            UNIX_TIMESTAMP(arrived_at) AS arrived, UNIX_TIMESTAMP(starts_at) AS starts, UNIX_TIMESTAMP(due_at) AS due
+        FROM tasks WHERE completed_at IS NULL AND status <> 'dropped' AND (assignee_id %1$s OR reviewer_id %1$s)
         SQL;
 
     /** A row for each of some people. It is one step into an index for each: the log of handoffs only grows. */
     private const LAST_ASSIGNED = <<<'SQL'
-        SELECT NULL, NULL, people.id, NULL, NULL, NULL, NULL, NULL, NULL, NULL, NULL, NULL,
-            (SELECT UNIX_TIMESTAMP(at) FROM handoffs WHERE to_id = people.id ORDER BY at DESC LIMIT 1)
-        FROM people WHERE people.id %s
+        SELECT id, (SELECT UNIX_TIMESTAMP(at) FROM handoffs WHERE to_id = people.id ORDER BY at DESC LIMIT 1) AS assigned
+        FROM people WHERE id %s
         SQL;
 
     public static function ofEverybody(Snapshot $snapshot): Work
     {
-        return self::answered(self::question('IS NOT NULL', 'IS NOT NULL', [])->ask(), $snapshot);
+        return self::answered(Question::askAll(
+            new Question(sprintf(self::TASKS, 'IS NOT NULL'), []),
+            new Question(sprintf(self::LAST_ASSIGNED, 'IS NOT NULL'), []),
+        ), $snapshot);
     }
 
     /** What of the work a decision may look at. */
     public static function of(Needs $needs, Snapshot $snapshot): Work
     {
-        return self::answered(self::asking($needs, $snapshot)?->ask() ?? [], $snapshot);
+        return self::answered(Question::askAll(...self::asking($needs, $snapshot)), $snapshot);
     }
 
-    /** What asks for that; null where it needs none. */
-    public static function asking(Needs $needs, Snapshot $snapshot): ?Question
+    /** @return list<Question> what asks for that, of tasks and then of when people were last given something */
+    public static function asking(Needs $needs, Snapshot $snapshot): array
     {
-        if ($needs->people === []) {
-            return null;
+        $questions = [];
+        foreach ([[self::TASKS, $needs->people, 2], [self::LAST_ASSIGNED, $needs->lastAssigned, 1]] as [$sql, $slugs, $times]) {
+            if ($slugs !== []) {
+                $ids = array_map(static fn(string $slug): string => $snapshot->personIds[$slug], $slugs);
+                $questions[] = new Question(
+                    sprintf($sql, 'IN ('.implode(', ', array_fill(0, count($ids), '?')).')'),
+                    array_merge(...array_fill(0, $times, $ids)),
+                );
+            }
         }
-        $id = static fn(string $slug): string => $snapshot->personIds[$slug];
-        $in = static fn(int $count): string => 'IN ('.implode(', ', array_fill(0, $count, '?')).')';
-        $people = array_map($id, $needs->people);
-        $sinceWhom = array_map($id, $needs->lastAssigned);
 
-        return self::question($in(count($people)), $sinceWhom === [] ? null : $in(count($sinceWhom)), [...$people, ...$people, ...$sinceWhom]);
+        return $questions;
     }
 
-    /**
-     * @param string|null  $sinceWhom of whom it is asked when they were last given something; null: of nobody
-     * @param list<string> $bindings
-     */
-    private static function question(string $whose, ?string $sinceWhom, array $bindings): Question
-    {
-        return new Question(implode(' UNION ALL ', [
-            sprintf(self::TASKS, 'assignee_id', $whose),
-            sprintf(self::TASKS, 'reviewer_id', $whose),
-            ...($sinceWhom === null ? [] : [sprintf(self::LAST_ASSIGNED, $sinceWhom)]),
-        ]), $bindings);
-    }
-
-    /** @param array<int, stdClass> $rows what was answered to asking() */
-    public static function answered(array $rows, Snapshot $snapshot): Work
+    /** @param list<array<int, stdClass>> $answers what was answered to asking() */
+    public static function answered(array $answers, Snapshot $snapshot): Work
     {
         $items = [];
+        foreach ($answers[0] ?? [] as $row) {
+            $items[] = self::item($row, $snapshot);
+        }
         $lastAssigned = [];
-        foreach ($rows as $row) {
-            $holder = $snapshot->personSlugs[(string) $row->assignee_id] ?? null;
-            if ($row->id !== null) {
-                $items[(string) $row->id] = self::item($row, $holder, $snapshot);
-            } elseif ($holder !== null && $row->assigned !== null) {
-                $lastAssigned[$holder] = (int) $row->assigned;
+        foreach ($answers[1] ?? [] as $row) {
+            $slug = $snapshot->personSlugs[(string) $row->id] ?? null;
+            if ($slug !== null && $row->assigned !== null) {
+                $lastAssigned[$slug] = (int) $row->assigned;
             }
         }
 
         return Work::of($items, $lastAssigned);
     }
 
-    private static function item(stdClass $row, ?string $holder, Snapshot $snapshot): WorkItem
+    private static function item(stdClass $row, Snapshot $snapshot): WorkItem
     {
         return new WorkItem(
             (string) $row->id,
-            $holder,
+            $snapshot->personSlugs[(string) $row->assignee_id] ?? null,
             TaskStatus::from((string) $row->status),
             Priority::from((string) $row->priority),
             new Effort(

@@ -26,6 +26,9 @@ final readonly class Question
      */
     public static function askAll(self ...$questions): array
     {
+        if ($questions === []) {
+            return [];
+        }
         $sql = implode('; ', array_map(static fn(self $question): string => $question->sql, $questions));
         /** @var list<array<int, stdClass>> $sets */
         $sets = DB::selectResultSets($sql, array_merge(...array_map(static fn(self $question): array => $question->bindings, $questions)), false);

@@ -41,6 +41,30 @@ it('takes a task in, routes it and answers with where it is', function (): void 
     expect($task->facts)->toBe(['task.family' => 'brass', 'task.value' => 320.5])->and($task->number)->toBe($response->json('number'));
 });
 
+it('answers about the task that has come as it does later about the one that is there', function (array $rule, array $body): void {
+    House::publish(House::rule('any', ['all' => []], $rule, [
+        ['kind' => 'due_in', 'working_days' => 2, 'hours_of' => 'house'],
+        ['kind' => 'priority', 'priority' => 'urgent'],
+        ['kind' => 'tag', 'tag' => 'seen'],
+    ]));
+    $come = send($this, $body)->assertCreated();
+    $there = $this->getJson("/api/v1/tasks/{$come->json('id')}", ['Authorization' => "Bearer {$this->token}"])->assertOk();
+
+    expect($come->json())->toBe($there->json())
+        ->and($come->json('priority'))->toBe('urgent')
+        ->and($come->json('tags'))->toBe(['warranty', 'seen'])
+        ->and($come->json('due'))->not->toBeNull();
+})->with([
+    'somebody holds it' => [
+        ['pool' => ['kind' => 'people', 'people' => ['femi']], 'method' => ['kind' => 'in_order']],
+        ['title' => 'Trumpet', 'kind' => 'bench-repair', 'customer' => 'holms-school', 'contact' => 'The bursar', 'description' => 'Stuck', 'estimate' => 'PT45M', 'start' => '2026-03-03T09:00:00Z', 'tags' => ['warranty'], 'fields' => ['task.value' => 320.5, 'task.family' => 'brass']],
+    ],
+    'it is open' => [
+        ['pool' => ['kind' => 'people', 'people' => ['femi']], 'method' => ['kind' => 'open']],
+        ['title' => 'Tuba', 'kind' => 'quote', 'tags' => ['warranty', 'seen']],
+    ],
+]);
+
 it('says to whom a task is open, and asks for it where it is open to somebody', function (): void {
     DB::enableQueryLog();
     send($this, ['title' => 'Quote', 'kind' => 'quote'])->assertCreated()->assertJson(['assignee' => null, 'open_to' => []]);

@@ -50,6 +50,24 @@ it('goes by the house as it is where it has changed since it was last seen', fun
         ->and(Task::query()->count())->toBe(2);
 });
 
+it('looks at the work in hand that the rules need which are published between reading and one\'s turn', function (): void {
+    takeIn('bench-repair');
+    expect(Task::query()->sole()->assignee_id)->toBe(House::person('ayumi')->id);
+    $changed = false;
+    DB::connection()->beforeStartingTransaction(static function () use (&$changed): void {
+        if (! $changed) {
+            $changed = true;
+            House::publish(House::rule('limited', ['all' => []], [
+                'pool' => ['kind' => 'people', 'people' => ['ayumi', 'femi']],
+                'method' => ['kind' => 'in_order'],
+                'limits' => [['kind' => 'open_tasks_at_most', 'tasks' => 1]],
+            ]));
+        }
+    });
+    // Ayumi has one already, which the rule of before did not ask about.
+    expect(takeIn('bench-repair')->assignee_id)->toBe(House::person('femi')->id)->and($changed)->toBeTrue();
+});
+
 it('asks the house anew where it changes between reading and one\'s turn', function (): void {
     takeIn('quote');
     $changed = false;

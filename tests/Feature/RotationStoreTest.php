@@ -64,3 +64,14 @@ it('asks for rotations that were not foreseen, and for each once', function (): 
     $store->rings(['Bench', 'Strings', 'None yet'], $house);
     expect(DB::getQueryLog())->toHaveCount(1);
 });
+
+it('tells rotations apart by every character, as the rules do', function (): void {
+    saveRing(rotations('Bench'), new Ring('Bench', 5, ['ayumi' => 10]));
+    saveRing(rotations('bench'), new Ring('bench', 6, ['femi' => 11]));
+    saveRing(rotations('Bench '), new Ring('Bench ', 7, ['callum' => 12]));
+    $rings = rotations('Bench', 'bench', 'Bench ')->rings(['Bench', 'bench', 'Bench '], houseNow());
+
+    expect($rings->ring('Bench'))->toEqual(new Ring('Bench', 5, ['ayumi' => 10]))
+        ->and($rings->ring('bench'))->toEqual(new Ring('bench', 6, ['femi' => 11]))
+        ->and($rings->ring('Bench '))->toEqual(new Ring('Bench ', 7, ['callum' => 12]));
+});

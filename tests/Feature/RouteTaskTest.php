@@ -146,7 +146,7 @@ it('asks the database for each thing once', function (): void {
     [$seen, $writes] = array_column(DB::getQueryLog(), 'query');
     preg_match_all('/(FROM|INSERT INTO|UPDATE) `?(\w+)/', "{$seen} {$writes}", $found);
     expect(DB::getQueryLog())->toHaveCount(2)
-        ->and($found[2])->toBe(['houses', 'tasks', 'tasks', 'rotation_seats', 'tasks', 'decisions', 'handoffs']);
+        ->and($found[2])->toBe(['houses', 'tasks', 'rotation_seats', 'tasks', 'decisions', 'handoffs']);
 });
 
 it('keeps ids as bytes, in every table', function (): void {
