@@ -10,7 +10,7 @@ use App\Bridge\SeenInTurn;
 use App\Bridge\Snapshot;
 use App\Bridge\TaskEvent;
 use App\Bridge\Turn;
-use App\Database\OneStatement;
+use App\Database\Writes;
 use App\Formats\TaskDocument;
 use App\Intake\Arrival;
 use App\Intake\IncomingTask;
@@ -40,7 +40,7 @@ final readonly class RouteTask
     public function __invoke(ReadyToRoute $ready, SeenInTurn $seen): TaskDocument
     {
         $decision = $ready->router->decide($ready->event, $seen->work($ready), $seen->rings($ready));
-        $writes = new OneStatement();
+        $writes = new Writes();
         if ($decision->ring !== null) {
             $seen->rotations->save($decision->ring, $ready->house, $writes);
         }

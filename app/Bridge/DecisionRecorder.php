@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Bridge;
 
-use App\Database\OneStatement;
+use App\Database\Stamp;
+use App\Database\Writes;
 use App\Intake\IncomingTask;
 use App\Intake\ReadyToRoute;
 use App\Models\HandoffCause;
-use Carbon\CarbonImmutable;
 use Illuminate\Support\Str;
 use OpenBaton\Core\Absence\Cover;
 use OpenBaton\Core\Document\DecisionFormat;
@@ -20,10 +20,10 @@ final class DecisionRecorder
     private const JSON = JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE;
 
     /** @param IncomingTask $task as the decision leaves it */
-    public static function record(Decision $decision, IncomingTask $task, ReadyToRoute $ready, OneStatement $writes): void
+    public static function record(Decision $decision, IncomingTask $task, ReadyToRoute $ready, Writes $writes): void
     {
         $snapshot = $ready->house;
-        $at = $ready->arrival->at;
+        $at = (string) Stamp::of($ready->arrival->at);
         $assigneeId = $decision->assigneeId === null ? null : $snapshot->personIds[$decision->assigneeId];
         $writes->insert('tasks', [$ready->arrival->row($task, $assigneeId)]);
         $document = DecisionFormat::write($decision);
@@ -54,10 +54,9 @@ final class DecisionRecorder
     }
 
     /** @return array<string, mixed> by column */
-    private static function handoff(Decision $decision, string $decisionId, string $assigneeId, CarbonImmutable $at, Snapshot $snapshot): array
+    private static function handoff(Decision $decision, string $decisionId, string $assigneeId, string $at, Snapshot $snapshot): array
     {
         $cover = self::coverOf($decision);
-        $awayUntil = $cover?->steps[0]->awayUntil;
 
         return [
             'id' => strtolower((string) Str::ulid()),
@@ -67,7 +66,7 @@ final class DecisionRecorder
             'cause' => HandoffCause::Rule->value,
             'decision_id' => $decisionId,
             'for_id' => $cover === null ? null : $snapshot->personIds[$cover->namedId],
-            'away_until' => $awayUntil === null ? null : CarbonImmutable::createFromTimestampUTC($awayUntil),
+            'away_until' => Stamp::of($cover?->steps[0]->awayUntil),
             'at' => $at,
         ];
     }

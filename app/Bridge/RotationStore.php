@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bridge;
 
-use App\Database\OneStatement;
+use App\Database\Writes;
 use Illuminate\Support\Str;
 use OpenBaton\Core\Routing\Ring;
 use OpenBaton\Core\Routing\Rings;
@@ -58,7 +58,7 @@ final class RotationStore
     }
 
     /** Writes how one is after a turn. */
-    public function save(Ring $after, Snapshot $snapshot, OneStatement $writes): void
+    public function save(Ring $after, Snapshot $snapshot, Writes $writes): void
     {
         $stored = $this->stored[$after->name] ?? null;
         if ($stored === null) {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bridge;
 
-use App\Database\OneStatement;
+use App\Database\Writes;
 use OpenBaton\Core\Routing\Ring;
 
 /** A rotation as it stands in the tables. */
@@ -42,7 +42,7 @@ final class StoredRotation
     }
 
     /** Writes what has changed. */
-    public function save(Ring $after, Snapshot $snapshot, OneStatement $writes): void
+    public function save(Ring $after, Snapshot $snapshot, Writes $writes): void
     {
         $joined = [];
         $next = $this->positions === [] ? 0 : max($this->positions) + 1;

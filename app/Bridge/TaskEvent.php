@@ -19,7 +19,7 @@ final class TaskEvent
 {
     public static function arrival(Arrival $arrival, IncomingTask $task, Snapshot $snapshot): Event
     {
-        $at = $arrival->at->getTimestamp();
+        $at = $arrival->at;
 
         return new Event(
             'arrival-'.$arrival->taskId,
@@ -29,8 +29,8 @@ final class TaskEvent
             self::facts($task, $snapshot, $at),
             new Effort($task->kind->usualMinutes, $task->estimateMinutes),
             $task->priority,
-            $task->startsAt?->getTimestamp(),
-            $task->dueAt?->getTimestamp(),
+            $task->startsAt,
+            $task->dueAt,
         );
     }
 
@@ -42,7 +42,7 @@ final class TaskEvent
             'task.title' => $task->title,
             'task.priority' => $task->priority->value,
             'task.estimate' => $task->estimateMinutes,
-            'task.due' => $task->dueAt === null ? null : $zone->dateAt($task->dueAt->getTimestamp())->format(),
+            'task.due' => $task->dueAt === null ? null : $zone->dateAt($task->dueAt)->format(),
             'task.tags' => $task->tags,
             'task.source' => $task->source,
             'customer.name' => $task->customer?->name,

@@ -8,7 +8,6 @@ use App\Bridge\Snapshot;
 use App\Intake\IncomingTask;
 use App\Intake\ReadyToRoute;
 use App\Models\Task;
-use Carbon\CarbonImmutable;
 use OpenBaton\Core\Document\Duration;
 use OpenBaton\Core\People\Person;
 use OpenBaton\Core\Routing\Decision;
@@ -22,7 +21,7 @@ final readonly class TaskDocument
      * @param string|null          $kind     by slug, like all else
      * @param array<string, mixed> $facts    by path
      * @param list<string>         $tags
-     * @param int|null             $estimate minutes
+     * @param int|null             $estimate minutes; arrival, start, due and completion are instants
      * @param list<string>         $openTo   people
      */
     private function __construct(
@@ -38,10 +37,10 @@ final readonly class TaskDocument
         private array $facts,
         private array $tags,
         private ?int $estimate,
-        private CarbonImmutable $arrivedAt,
-        private ?CarbonImmutable $startsAt,
-        private ?CarbonImmutable $dueAt,
-        private ?CarbonImmutable $completedAt,
+        private int $arrivedAt,
+        private ?int $startsAt,
+        private ?int $dueAt,
+        private ?int $completedAt,
         private ?Person $assignee,
         private array $openTo,
     ) {}
@@ -62,10 +61,10 @@ final readonly class TaskDocument
             (array) $task->facts,
             array_values((array) $task->tags),
             $task->estimate_minutes,
-            $task->arrived_at,
-            $task->starts_at,
-            $task->due_at,
-            $task->completed_at,
+            $task->arrived_at->getTimestamp(),
+            $task->starts_at?->getTimestamp(),
+            $task->due_at?->getTimestamp(),
+            $task->completed_at?->getTimestamp(),
             $house->roster->people[$house->personSlugs[$task->assignee_id ?? ''] ?? ''] ?? null,
             $task->assignee_id === null ? array_values($task->claimants->map(static fn($person): string => $person->slug)->all()) : [],
         );
@@ -132,8 +131,8 @@ final readonly class TaskDocument
         return "{$address}/tasks/{$this->id}";
     }
 
-    private static function moment(?CarbonImmutable $moment): ?string
+    private static function moment(?int $instant): ?string
     {
-        return $moment === null ? null : gmdate('Y-m-d\TH:i:s\Z', $moment->getTimestamp());
+        return $instant === null ? null : gmdate('Y-m-d\TH:i:s\Z', $instant);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Intake;
 
+use App\Database\Stamp;
 use App\Models\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Str;
@@ -14,7 +15,8 @@ final readonly class Arrival
 {
     public string $taskId;
 
-    public CarbonImmutable $at;
+    /** Instant. */
+    public int $at;
 
     /** Null: somebody who is not signed in. */
     public ?string $byUserId;
@@ -22,13 +24,15 @@ final readonly class Arrival
     public function __construct(?User $by, private ?RequestKey $key)
     {
         $this->taskId = strtolower((string) Str::ulid());
-        $this->at = CarbonImmutable::now();
+        $this->at = CarbonImmutable::now()->getTimestamp();
         $this->byUserId = $by?->id;
     }
 
     /** @return array<string, mixed> what is to stand in the tables of the task that has come, by column; what is not there is null */
     public function row(IncomingTask $task, ?string $assigneeId): array
     {
+        $at = Stamp::of($this->at);
+
         return array_filter([
             'id' => $this->taskId,
             'title' => $task->title,
@@ -44,15 +48,15 @@ final readonly class Arrival
             'estimate_minutes' => $task->estimateMinutes,
             'spent_minutes' => 0,
             'assignee_id' => $assigneeId,
-            'starts_at' => $task->startsAt,
-            'due_at' => $task->dueAt,
-            'arrived_at' => $this->at,
+            'starts_at' => Stamp::of($task->startsAt),
+            'due_at' => Stamp::of($task->dueAt),
+            'arrived_at' => $at,
             'revision' => 1,
             'key_user_id' => $this->key?->userId,
             'key' => $this->key?->key,
             'key_hash' => $this->key?->hash,
-            'created_at' => $this->at,
-            'updated_at' => $this->at,
+            'created_at' => $at,
+            'updated_at' => $at,
         ], static fn(mixed $value): bool => $value !== null);
     }
 }

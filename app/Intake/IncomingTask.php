@@ -6,7 +6,6 @@ namespace App\Intake;
 
 use App\Bridge\KnownCustomer;
 use App\Bridge\KnownKind;
-use Carbon\CarbonImmutable;
 use OpenBaton\Core\Routing\DueSet;
 use OpenBaton\Core\Routing\Effect;
 use OpenBaton\Core\Routing\PrioritySet;
@@ -17,6 +16,8 @@ use OpenBaton\Core\Workload\Priority;
 final readonly class IncomingTask
 {
     /**
+     * @param int|null             $startsAt instant before which nobody can work on it
+     * @param int|null             $dueAt    instant
      * @param array<string, mixed> $facts values of the house's own fields, as in documents, by path
      * @param list<string>         $tags
      */
@@ -29,8 +30,8 @@ final readonly class IncomingTask
         public ?string $contact = null,
         public Priority $priority = Priority::Normal,
         public ?int $estimateMinutes = null,
-        public ?CarbonImmutable $startsAt = null,
-        public ?CarbonImmutable $dueAt = null,
+        public ?int $startsAt = null,
+        public ?int $dueAt = null,
         public array $facts = [],
         public array $tags = [],
     ) {}
@@ -44,7 +45,7 @@ final readonly class IncomingTask
         [$priority, $dueAt, $tags] = [$this->priority, $this->dueAt, $this->tags];
         foreach ($effects as $effect) {
             match (true) {
-                $effect instanceof DueSet => $dueAt = CarbonImmutable::createFromTimestampUTC($effect->dueAt),
+                $effect instanceof DueSet => $dueAt = $effect->dueAt,
                 $effect instanceof PrioritySet => $priority = $effect->priority,
                 $effect instanceof TagAdded => $tags[] = $effect->tag,
                 default => null,

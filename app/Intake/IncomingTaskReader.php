@@ -8,7 +8,7 @@ use App\Bridge\CustomerSource;
 use App\Bridge\KnownCustomer;
 use App\Bridge\KnownKind;
 use App\Bridge\Snapshot;
-use Carbon\CarbonImmutable;
+use App\Database\Stamp;
 use Closure;
 use OpenBaton\Core\Criteria\Fault;
 use OpenBaton\Core\Criteria\FieldCatalogue;
@@ -43,8 +43,8 @@ final class IncomingTaskReader
         $contact = $this->attempt(fn(): ?string => $node->has('contact') ? $this->short($node->get('contact'), 255) : null);
         $priority = $this->attempt(fn(): ?Priority => $node->find('priority')?->case(Priority::class));
         $estimate = $this->attempt(fn(): ?int => $node->find('estimate')?->minutes());
-        $startsAt = $this->attempt(fn(): ?CarbonImmutable => $this->moment($node->find('start')));
-        $dueAt = $this->attempt(fn(): ?CarbonImmutable => $this->moment($node->find('due')));
+        $startsAt = $this->attempt(fn(): ?int => $this->moment($node->find('start')));
+        $dueAt = $this->attempt(fn(): ?int => $this->moment($node->find('due')));
         $tags = $this->attempt(fn(): array => array_map(fn(Node $tag): string => $this->short($tag, 60), $node->itemsOf('tags')));
         $facts = $this->facts($node->find('fields'), $snapshot->catalogue);
         if ($startsAt !== null && $dueAt !== null && $dueAt < $startsAt) {
@@ -93,9 +93,15 @@ final class IncomingTaskReader
         return $this->customers->named($node->text(), $snapshot) ?? throw $node->fail("There is no customer \"{$node->text()}\".");
     }
 
-    private function moment(?Node $node): ?CarbonImmutable
+    private function moment(?Node $node): ?int
     {
-        return $node === null ? null : CarbonImmutable::createFromTimestampUTC($node->instant());
+        $instant = $node?->instant();
+        $year = $instant === null ? null : (int) gmdate('Y', $instant);
+        if ($node !== null && ($year < Stamp::FIRST_YEAR || $year > Stamp::LAST_YEAR)) {
+            throw $node->fail('A moment in the years from '.Stamp::FIRST_YEAR.' to '.Stamp::LAST_YEAR.' belongs here.');
+        }
+
+        return $instant;
     }
 
     /** @return array<string, mixed> */

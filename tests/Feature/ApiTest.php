@@ -119,6 +119,10 @@ it('says everything that is wrong, each with its place', function (array $body, 
         ['title' => 7, 'kind' => 'quote', 'estimate' => '2 hours', 'due' => 'tomorrow', 'priority' => 'asap', 'fields' => ['task.value' => 1.234]],
         ['/title', '/priority', '/estimate', '/due', '/fields/task.value'],
     ],
+    'moments of other centuries' => [
+        ['title' => 'T', 'kind' => 'quote', 'start' => '1970-01-01T09:00:00Z', 'due' => '2038-01-01T09:00:00Z'],
+        ['/start', '/due'],
+    ],
     'due before it starts' => [
         ['title' => 'T', 'kind' => 'quote', 'start' => '2026-03-03T09:00:00Z', 'due' => '2026-03-02T09:00:00Z'],
         ['/due'],

@@ -6,7 +6,7 @@ use App\Bridge\RotationStore;
 use App\Bridge\Snapshot;
 use App\Bridge\SnapshotSource;
 use App\Bridge\Turn;
-use App\Database\OneStatement;
+use App\Database\Writes;
 use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Routing\Ring;
 use Tests\Support\House;
@@ -24,7 +24,7 @@ function rotations(string ...$names): RotationStore
 
 function saveRing(RotationStore $store, Ring $ring): void
 {
-    $writes = new OneStatement();
+    $writes = new Writes();
     $store->save($ring, houseNow(), $writes);
     $writes->run();
 }

@@ -20,8 +20,11 @@ final class Zone
 {
     private readonly DateTimeZone $zone;
 
-    /** @var array<int, int> offset in seconds, by hour since the epoch; transitions fall on quarter hours, see offsetAt() */
-    private array $offsets = [];
+    /** A window is 2^23 seconds, about 97 days, in which most zones change their offset once at most. */
+    private const WINDOW_BITS = 23;
+
+    /** @var array<int, list<array{int, int}>> since when which offset in seconds, earliest first, by window since the epoch */
+    private array $windows = [];
 
     public function __construct(public readonly string $name)
     {
@@ -38,11 +41,25 @@ final class Zone
     /** Seconds to add to UTC for local time. */
     public function offsetAt(int $instant): int
     {
-        // Every zone in use today changes its offset on a whole quarter hour of UTC.
-        $quarter = intdiv($instant, 900);
+        $window = $instant >> self::WINDOW_BITS;
+        $offset = 0;
+        foreach ($this->windows[$window] ??= $this->window($window) as [$since, $held]) {
+            if ($since > $instant) {
+                break;
+            }
+            $offset = $held;
+        }
 
-        return $this->offsets[$quarter]
-            ??= $this->zone->getOffset(new DateTimeImmutable('@'.($quarter * 900)));
+        return $offset;
+    }
+
+    /** @return list<array{int, int}> */
+    private function window(int $window): array
+    {
+        $from = $window << self::WINDOW_BITS;
+        $changes = $this->zone->getTransitions($from, $from + (1 << self::WINDOW_BITS) - 1) ?: [];
+
+        return array_map(static fn(array $change): array => [$change['ts'], $change['offset']], $changes);
     }
 
     public function dateAt(int $instant): LocalDate

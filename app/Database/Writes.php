@@ -8,12 +8,11 @@ use Illuminate\Support\Facades\DB;
 use stdClass;
 
 /**
- * Several writes sent as one: a compound statement of MariaDB. Where others
- * wait for one's turn, each way to the database and back counts. An error in
- * any of them is an error of the whole, which the transaction around it takes
- * back.
+ * Several writes sent at once: where others wait for one's turn, each way to
+ * the database and back counts. After an error in one of them the others are
+ * not made; the transaction around it takes back those that were.
  */
-final class OneStatement
+final class Writes
 {
     /** @var list<string> */
     private array $writes = [];
@@ -39,7 +38,8 @@ final class OneStatement
     /** @return int the last number that a column which counts up by itself has given */
     public function run(): int
     {
-        $row = DB::selectOne('BEGIN NOT ATOMIC '.implode('; ', $this->writes).'; SELECT LAST_INSERT_ID() AS number; END', $this->bindings, false);
+        $sets = DB::selectResultSets(implode('; ', [...$this->writes, 'SELECT LAST_INSERT_ID() AS number']), $this->bindings, false);
+        $row = $sets[count($this->writes)][0] ?? null;
 
         return $row instanceof stdClass ? (int) $row->number : 0;
     }

@@ -2,14 +2,14 @@
 
 declare(strict_types=1);
 
-use App\Database\OneStatement;
+use App\Database\Writes;
 use App\Models\Skill;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
 
 it('writes all of it, whatever stands in the values, and gives the number that was counted', function (): void {
     $before = (int) DB::table('activity_log')->insertGetId(['description' => 'before']);
-    $writes = new OneStatement();
+    $writes = new Writes();
     $writes->insert('activity_log', [['description' => 'it\'s one; END? "two"']]);
     $writes->insert('skills', [['id' => '01a', 'slug' => 'brass', 'name' => 'Brass'], ['id' => '01b', 'slug' => 'strings', 'name' => 'Strings']]);
     $writes->add('UPDATE skills SET name = ? WHERE slug = ?', ['Brass \\ winds', 'brass']);
@@ -20,14 +20,16 @@ it('writes all of it, whatever stands in the values, and gives the number that w
         ->and(Skill::query()->orderBy('slug')->pluck('name')->all())->toBe(['Brass \\ winds', 'Strings']);
 });
 
-it('fails as a whole where one of them fails, last or not', function (): void {
+it('fails as a whole where one of them fails, whichever it is', function (int $which): void {
     Skill::query()->create(['slug' => 'brass', 'name' => 'Brass']);
-    $writes = new OneStatement();
-    $writes->insert('skills', [['id' => '01a', 'slug' => 'strings', 'name' => 'Strings']]);
-    $writes->insert('skills', [['id' => '01b', 'slug' => 'brass', 'name' => 'Once more']]);
-    $writes->insert('skills', [['id' => '01c', 'slug' => 'keys', 'name' => 'Keys']]);
+    $slugs = ['strings', 'keys', 'reeds'];
+    $slugs[$which] = 'brass';
+    $writes = new Writes();
+    foreach ($slugs as $number => $slug) {
+        $writes->insert('skills', [['id' => "01{$number}", 'slug' => $slug, 'name' => $slug]]);
+    }
 
     expect(static fn() => DB::transaction(static fn(): int => $writes->run()))->toThrow(UniqueConstraintViolationException::class);
     expect(Skill::query()->pluck('slug')->all())->toBe(['brass'])
         ->and(DB::selectOne('SELECT 1 AS one')->one)->toBe(1);
-});
+})->with(['the first' => [0], 'one between' => [1], 'the last' => [2]]);

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Database;
+
+/** An instant as the tables keep it: in UTC, to the second. */
+final class Stamp
+{
+    /** What a column of the tables can hold, whole years of it. */
+    public const FIRST_YEAR = 1971;
+
+    public const LAST_YEAR = 2037;
+
+    public static function of(?int $instant): ?string
+    {
+        return $instant === null ? null : gmdate('Y-m-d H:i:s', $instant);
+    }
+}
