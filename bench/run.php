@@ -58,19 +58,19 @@ function verdict(bool $held): string
 
 echo "The core alone, one core, JIT, processor time; 200 people, about 8 open tasks each\n";
 /** @var array{rules_200: int, rules_2000: int, traced_200: int} $core */
-$core = json_decode(run([PHP_BINARY, '-d', 'pcov.enabled=0', '-d', 'opcache.enable_cli=1', '-d', 'opcache.jit=tracing', '-d', 'opcache.jit_buffer_size=64M', __DIR__.'/core.php']), true, 8, JSON_THROW_ON_ERROR);
+$core = json_decode(run([PHP_BINARY, __DIR__.'/core.php']), true, 8, JSON_THROW_ON_ERROR);
 printf("  decisions a second with 200 rules      %8d   aim: at least 10,000: %s\n", $core['rules_200'], verdict($core['rules_200'] >= 10_000));
 printf("  decisions a second with 2,000 rules    %8d   2,000 rules cost %.2f times 200; aim: at most 1.5: %s\n", $core['rules_2000'], $core['rules_200'] / $core['rules_2000'], verdict($core['rules_200'] / $core['rules_2000'] <= 1.5));
 printf("  with the whole trace written, 200 rules %7d\n", $core['traced_200']);
 
 echo "\nPOST /api/v1/tasks, routed and committed, against three small rows committed behind the same server\n";
 $environment = ['DB_DATABASE' => 'openbaton_bench', 'CACHE_STORE' => 'apc', 'APP_ENV' => 'production', 'APP_DEBUG' => 'false', 'BATON_BENCH' => '1', 'BATON_THROTTLE_API' => '100000000', 'LOG_CHANNEL' => 'null', 'PHP_CLI_SERVER_WORKERS' => '4'];
-$token = run([PHP_BINARY, '-d', 'pcov.enabled=0', __DIR__.'/prepare.php'], $environment);
+$token = run([PHP_BINARY, __DIR__.'/prepare.php'], $environment);
 $socket = stream_socket_server('tcp://127.0.0.1:0') ?: throw new RuntimeException('No port is free.');
 $port = (int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1);
 fclose($socket);
 $server = proc_open(
-    ['setsid', PHP_BINARY, '-d', 'pcov.enabled=0', '-d', 'opcache.enable_cli=1', '-d', 'opcache.jit=tracing', '-d', 'opcache.jit_buffer_size=64M', '-d', 'apc.enable_cli=1', '-d', 'apc.serializer=igbinary', '-d', 'opcache.validate_timestamps=0', '-S', "127.0.0.1:{$port}", dirname(__DIR__).'/vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php'],
+    ['setsid', PHP_BINARY, '-d', 'opcache.validate_timestamps=0', '-S', "127.0.0.1:{$port}", dirname(__DIR__).'/vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php'],
     [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']],
     $pipes,
     dirname(__DIR__).'/public',
@@ -93,7 +93,7 @@ for ($round = 0; $round <= ROUNDS; ++$round) {
     $b = rate("{$base}/api/v1/bench/bare", ['-s', __DIR__.'/bare.lua'], $post);
     $k = rate("{$base}/api/v1/bench/known", ['-s', __DIR__.'/bare.lua'], $post);
     $r = rate($base, ['-s', __DIR__.'/post.lua'], $post);
-    [$tasks, $decisions] = explode(' ', run([PHP_BINARY, '-d', 'pcov.enabled=0', __DIR__.'/prepare.php', 'settle'], $environment));
+    [$tasks, $decisions] = explode(' ', run([PHP_BINARY, __DIR__.'/prepare.php', 'settle'], $environment));
     if ($tasks !== $decisions) {
         throw new RuntimeException("{$tasks} tasks and {$decisions} decisions: something was lost.");
     }

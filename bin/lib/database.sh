@@ -57,7 +57,7 @@ seed_demo() {
     quietly migrate "The tables can't be made." php artisan migrate --force --no-interaction
     if [ "$(sql "SELECT COUNT(*) FROM openbaton.houses")" = 0 ]; then
         say "Living through ten weeks at Alder & Quill (about a minute)"
-        if ! php -d pcov.enabled=0 -d opcache.enable_cli=1 -d apc.enable_cli=1 artisan db:seed --force --no-interaction >"$DATA/seed.log" 2>&1; then
+        if ! php artisan db:seed --force --no-interaction >"$DATA/seed.log" 2>&1; then
             tail -n 20 "$DATA/seed.log" >&2
             # Half a house is no house: the next start begins anew.
             sql "DROP DATABASE openbaton"

@@ -17,9 +17,8 @@ serve_demo() {
     say "Serving on 127.0.0.1:$WEB_PORT"
     # Laravel's router script takes the working directory to be public/.
     pushd public >/dev/null
-    PHP_CLI_SERVER_WORKERS=4 setsid nohup php -d pcov.enabled=0 -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M \
-        -d apc.enable_cli=1 -d apc.serializer=igbinary -d variables_order=EGPCS \
-        -S "127.0.0.1:$WEB_PORT" ../vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php \
+    PHP_CLI_SERVER_WORKERS=4 setsid nohup php -d variables_order=EGPCS -S "127.0.0.1:$WEB_PORT" \
+        ../vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php \
         >"$DATA/web.log" 2>&1 </dev/null &
     echo $! >"$WEB_PID"
     popd >/dev/null

@@ -42,7 +42,8 @@ final class Stage
         $web = self::freePort();
         $driver = self::freePort();
         $stage = new self("http://127.0.0.1:{$web}", "http://127.0.0.1:{$driver}");
-        $stage->start([PHP_BINARY, '-d', 'pcov.enabled=0', '-d', 'opcache.enable_cli=1', '-d', 'apc.enable_cli=1', '-d', 'apc.serializer=igbinary', '-S', "127.0.0.1:{$web}", base_path('vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php')], public_path(), [
+        $stage->start([PHP_BINARY, '-S', "127.0.0.1:{$web}", base_path('vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php')], public_path(), [
+            'PHP_INI_SCAN_DIR' => ':'.base_path('deploy/php'),
             'PHP_CLI_SERVER_WORKERS' => '4',
             'DB_DATABASE' => self::DATABASE,
             'CACHE_STORE' => 'apc',
