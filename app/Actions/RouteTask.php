@@ -48,6 +48,6 @@ final readonly class RouteTask
         DecisionRecorder::record($decision, $task, $ready, $writes);
 
         // The one column that counts up by itself is the task's number.
-        return TaskDocument::arrived($writes->run(), $task, $decision, $ready);
+        return TaskDocument::arrived($writes->run($seen->database), $task, $decision, $ready);
     }
 }

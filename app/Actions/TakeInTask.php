@@ -16,6 +16,7 @@ use App\Intake\RequestKey;
 use App\Intake\TakenIn;
 use App\Models\Task;
 use App\Models\User;
+use Illuminate\Database\Connection;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Document\DocumentError;
@@ -48,8 +49,8 @@ final readonly class TakeInTask
         $arrival = new Arrival($by, $key);
         try {
             $ready = $this->readyAtFirst($document, $source, $arrival);
-            $task = DB::transaction(function () use ($document, $source, $arrival, &$ready): TaskDocument {
-                $seen = SeenInTurn::by($ready);
+            $task = DB::transaction(function (Connection $database) use ($document, $source, $arrival, &$ready): TaskDocument {
+                $seen = SeenInTurn::by($ready, $database);
                 if (! $seen->turn->is($ready->turn)) {
                     $ready = $this->ready($document, $source, $arrival, $seen->turn);
                 }

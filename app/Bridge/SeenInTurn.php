@@ -6,6 +6,7 @@ namespace App\Bridge;
 
 use App\Database\Question;
 use App\Intake\ReadyToRoute;
+use Illuminate\Database\Connection;
 use OpenBaton\Core\Routing\Needs;
 use OpenBaton\Core\Routing\Rings;
 use OpenBaton\Core\Workload\Work;
@@ -20,6 +21,7 @@ final readonly class SeenInTurn
 {
     /** @param list<array<int, stdClass>> $work what was answered to WorkReader::asking() */
     private function __construct(
+        public Connection $database,
         public Turn $turn,
         public RotationStore $rotations,
         private Needs $foreseen,
@@ -27,13 +29,13 @@ final readonly class SeenInTurn
     ) {}
 
     /** Waits for one's turn, and sees then what was foreseen that it needs. */
-    public static function by(ReadyToRoute $ready): self
+    public static function by(ReadyToRoute $ready, Connection $database): self
     {
         $needs = $ready->needs;
-        $answers = Question::askAll(Turn::taking($needs->rotations), ...WorkReader::asking($needs, $ready->house));
+        $answers = Question::askAll($database, Turn::taking($needs->rotations), ...WorkReader::asking($needs, $ready->house));
         $turn = array_shift($answers) ?? [];
 
-        return new self(Turn::of($turn[0] ?? null), new RotationStore($needs->rotations, $turn), $needs, $answers);
+        return new self($database, Turn::of($turn[0] ?? null), new RotationStore($needs->rotations, $turn), $needs, $answers);
     }
 
     public function work(ReadyToRoute $ready): Work

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bridge;
 
 use App\Database\Question;
+use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Routing\Needs;
 use OpenBaton\Core\Workload\Effort;
 use OpenBaton\Core\Workload\Priority;
@@ -32,6 +33,7 @@ final class WorkReader
     public static function ofEverybody(Snapshot $snapshot): Work
     {
         return self::answered(Question::askAll(
+            DB::connection(),
             new Question(sprintf(self::TASKS, 'IS NOT NULL'), []),
             new Question(sprintf(self::LAST_ASSIGNED, 'IS NOT NULL'), []),
         ), $snapshot);
@@ -40,7 +42,7 @@ final class WorkReader
     /** What of the work a decision may look at. */
     public static function of(Needs $needs, Snapshot $snapshot): Work
     {
-        return self::answered(Question::askAll(...self::asking($needs, $snapshot)), $snapshot);
+        return self::answered(Question::askAll(DB::connection(), ...self::asking($needs, $snapshot)), $snapshot);
     }
 
     /** @return list<Question> what asks for that, of tasks and then of when people were last given something */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Database;
 
+use Illuminate\Database\Connection;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 
@@ -24,14 +25,14 @@ final readonly class Question
      *
      * @return list<array<int, stdClass>> the rows of each
      */
-    public static function askAll(self ...$questions): array
+    public static function askAll(Connection $database, self ...$questions): array
     {
         if ($questions === []) {
             return [];
         }
         $sql = implode('; ', array_map(static fn(self $question): string => $question->sql, $questions));
         /** @var list<array<int, stdClass>> $sets */
-        $sets = DB::selectResultSets($sql, array_merge(...array_map(static fn(self $question): array => $question->bindings, $questions)), false);
+        $sets = $database->selectResultSets($sql, array_merge(...array_map(static fn(self $question): array => $question->bindings, $questions)), false);
 
         return $sets;
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Database;
 
-use Illuminate\Support\Facades\DB;
+use Illuminate\Database\Connection;
 use stdClass;
 
 /**
@@ -36,9 +36,9 @@ final class Writes
     }
 
     /** @return int the last number that a column which counts up by itself has given */
-    public function run(): int
+    public function run(Connection $database): int
     {
-        $sets = DB::selectResultSets(implode('; ', [...$this->writes, 'SELECT LAST_INSERT_ID() AS number']), $this->bindings, false);
+        $sets = $database->selectResultSets(implode('; ', [...$this->writes, 'SELECT LAST_INSERT_ID() AS number']), $this->bindings, false);
         $row = $sets[count($this->writes)][0] ?? null;
 
         return $row instanceof stdClass ? (int) $row->number : 0;

@@ -26,7 +26,7 @@ function saveRing(RotationStore $store, Ring $ring): void
 {
     $writes = new Writes();
     $store->save($ring, houseNow(), $writes);
-    $writes->run();
+    $writes->run(DB::connection());
 }
 
 function houseNow(): Snapshot
