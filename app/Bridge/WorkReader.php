@@ -14,14 +14,14 @@ use OpenBaton\Core\Workload\Work;
 use OpenBaton\Core\Workload\WorkItem;
 use stdClass;
 
-/** The open work of people, and when they were last given something: by one query however much it is. */
+/** The open work of people, and when they were last given something: by a query for each however much it is. */
 final class WorkReader
 {
     /** A row for each open task that people hold, review or will. Which of them load whom, the core knows. */
     private const TASKS = <<<'SQL'
         SELECT id, task_kind_id, assignee_id, reviewer_id, status, priority, estimate_minutes, spent_minutes, remaining_minutes,
             UNIX_TIMESTAMP(arrived_at) AS arrived, UNIX_TIMESTAMP(starts_at) AS starts, UNIX_TIMESTAMP(due_at) AS due
-        FROM tasks WHERE completed_at IS NULL AND status <> 'dropped' AND (assignee_id %1$s OR reviewer_id %1$s)
+        FROM tasks WHERE status NOT IN ('done', 'dropped') AND completed_at IS NULL AND (assignee_id %1$s OR reviewer_id %1$s)
         SQL;
 
     /** A row for each of some people. It is one step into an index for each: the log of handoffs only grows. */
