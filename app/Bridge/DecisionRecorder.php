@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Bridge;
 
+use App\Database\Id;
 use App\Database\Stamp;
 use App\Database\Writes;
 use App\Intake\IncomingTask;
 use App\Intake\ReadyToRoute;
 use App\Models\HandoffCause;
-use Illuminate\Support\Str;
 use OpenBaton\Core\Absence\Cover;
 use OpenBaton\Core\Document\DecisionFormat;
 use OpenBaton\Core\Routing\Decision;
@@ -23,11 +23,11 @@ final class DecisionRecorder
     public static function record(Decision $decision, IncomingTask $task, ReadyToRoute $ready, Writes $writes): void
     {
         $snapshot = $ready->house;
-        $at = (string) Stamp::of($ready->arrival->at);
+        $at = Stamp::of($ready->arrival->at);
         $assigneeId = $decision->assigneeId === null ? null : $snapshot->personIds[$decision->assigneeId];
         $writes->insert('tasks', [$ready->arrival->row($task, $assigneeId)]);
         $document = DecisionFormat::write($decision);
-        $id = strtolower((string) Str::ulid());
+        $id = Id::next();
         $writes->insert('decisions', [[
             'id' => $id,
             'task_id' => $ready->arrival->taskId,
@@ -59,14 +59,14 @@ final class DecisionRecorder
         $cover = self::coverOf($decision);
 
         return [
-            'id' => strtolower((string) Str::ulid()),
+            'id' => Id::next(),
             'task_id' => $decision->event->taskId,
             'from_id' => null,
             'to_id' => $assigneeId,
             'cause' => HandoffCause::Rule->value,
             'decision_id' => $decisionId,
             'for_id' => $cover === null ? null : $snapshot->personIds[$cover->namedId],
-            'away_until' => Stamp::of($cover?->steps[0]->awayUntil),
+            'away_until' => Stamp::orNull($cover?->steps[0]->awayUntil),
             'at' => $at,
         ];
     }

@@ -9,8 +9,8 @@ use App\Models\House;
 use App\Models\Person;
 use App\Models\Skill;
 use App\Models\Team;
-use Carbon\CarbonInterface;
 use Illuminate\Support\Facades\DB;
+use OpenBaton\Core\Document\Instant;
 use OpenBaton\Core\Document\RosterFormat;
 
 /** The roster as a document, from the tables; the same that is exported. */
@@ -108,15 +108,10 @@ final class RosterDocument
             'person' => $absence->person?->slug,
             'first' => $absence->first_day?->format('Y-m-d'),
             'last' => $absence->last_day?->format('Y-m-d'),
-            'from' => self::instant($absence->from),
-            'to' => self::instant($absence->to),
+            'from' => Instant::orNull($absence->from?->getTimestamp()),
+            'to' => Instant::orNull($absence->to?->getTimestamp()),
             'status' => $absence->status,
             'substitutes' => $absence->substitutes->map(static fn(Person $person): string => $person->slug)->all(),
         ], static fn(mixed $value): bool => $value !== null);
-    }
-
-    private static function instant(?CarbonInterface $moment): ?string
-    {
-        return $moment?->utc()->format('Y-m-d\TH:i:s\Z');
     }
 }

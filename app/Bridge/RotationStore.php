@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Bridge;
 
+use App\Database\Id;
 use App\Database\Writes;
-use Illuminate\Support\Str;
 use OpenBaton\Core\Routing\Ring;
 use OpenBaton\Core\Routing\Rings;
 use stdClass;
@@ -62,7 +62,7 @@ final class RotationStore
     {
         $stored = $this->stored[$after->name] ?? null;
         if ($stored === null) {
-            $stored = new StoredRotation(strtolower((string) Str::ulid()), $after->now);
+            $stored = new StoredRotation(Id::next(), $after->now);
             $writes->insert('rotations', [['id' => $stored->id, 'name' => $after->name, 'now' => $after->now]]);
         }
         $stored->save($after, $snapshot, $writes);

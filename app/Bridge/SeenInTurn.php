@@ -35,7 +35,7 @@ final readonly class SeenInTurn
         $answers = Question::askAll($database, Turn::taking($needs->rotations), ...WorkReader::asking($needs, $ready->house));
         $turn = array_shift($answers) ?? [];
 
-        return new self($database, Turn::of($turn[0] ?? null), new RotationStore($needs->rotations, $turn), $needs, $answers);
+        return new self($database, Turn::of($turn), new RotationStore($needs->rotations, $turn), $needs, $answers);
     }
 
     public function work(ReadyToRoute $ready): Work

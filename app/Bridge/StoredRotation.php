@@ -31,7 +31,7 @@ final class StoredRotation
     {
         asort($this->positions);
         $marks = [];
-        foreach ($this->positions as $personId => $position) {
+        foreach (array_keys($this->positions) as $personId) {
             $slug = $snapshot->personSlugs[$personId] ?? null;
             if ($slug !== null) {
                 $marks[$slug] = $this->marks[$personId];

@@ -6,7 +6,6 @@ namespace App\Bridge;
 
 use App\Database\Question;
 use App\Models\VersionState;
-use Illuminate\Support\Facades\DB;
 use RuntimeException;
 use stdClass;
 
@@ -38,7 +37,7 @@ final readonly class Turn
     /** Waits for one's turn. */
     public static function take(): self
     {
-        return self::of(DB::selectOne(self::ROW.' FOR UPDATE', [VersionState::Published->value]));
+        return self::of(self::taking([])->ask());
     }
 
     /**
@@ -50,19 +49,21 @@ final readonly class Turn
     {
         return $names === []
             ? new Question(self::ROW.' FOR UPDATE', [VersionState::Published->value])
-            : new Question(sprintf(self::ROWS, implode(', ', array_fill(0, count($names), '?'))).' FOR UPDATE', [VersionState::Published->value, ...$names]);
+            : new Question(sprintf(self::ROWS, Question::marks($names)).' FOR UPDATE', [VersionState::Published->value, ...$names]);
     }
 
     /** How things are now, without waiting; they may be otherwise when it is one's turn. */
     public static function look(): self
     {
-        return self::of(DB::selectOne(self::ROW, [VersionState::Published->value]));
+        return self::of((new Question(self::ROW, [VersionState::Published->value]))->ask());
     }
 
-    /** @param mixed $row one of those that are the answer of taking() */
-    public static function of(mixed $row): self
+    /** @param array<int, stdClass> $rows the answer of taking() */
+    public static function of(array $rows): self
     {
-        return $row instanceof stdClass
+        $row = $rows[0] ?? null;
+
+        return $row !== null
             ? new self((string) $row->house_id, (int) $row->roster_revision, is_string($row->version_id) ? $row->version_id : null, (int) $row->draft_revision)
             : throw new RuntimeException('There is no house yet; seed the database first.');
     }

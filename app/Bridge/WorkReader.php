@@ -53,7 +53,7 @@ final class WorkReader
             if ($slugs !== []) {
                 $ids = array_map(static fn(string $slug): string => $snapshot->personIds[$slug], $slugs);
                 $questions[] = new Question(
-                    sprintf($sql, 'IN ('.implode(', ', array_fill(0, count($ids), '?')).')'),
+                    sprintf($sql, 'IN ('.Question::marks($ids).')'),
                     array_merge(...array_fill(0, $times, $ids)),
                 );
             }

@@ -14,6 +14,16 @@ final readonly class Question
     /** @param list<mixed> $bindings */
     public function __construct(private string $sql, private array $bindings) {}
 
+    /**
+     * Question marks for so many values, as they stand in a list.
+     *
+     * @param array<mixed> $values
+     */
+    public static function marks(array $values): string
+    {
+        return implode(', ', array_fill(0, count($values), '?'));
+    }
+
     /** @return array<int, stdClass> */
     public function ask(): array
     {

@@ -12,8 +12,13 @@ final class Stamp
 
     public const LAST_YEAR = 2037;
 
-    public static function of(?int $instant): ?string
+    public static function of(int $instant): string
     {
-        return $instant === null ? null : gmdate('Y-m-d H:i:s', $instant);
+        return gmdate('Y-m-d H:i:s', $instant);
+    }
+
+    public static function orNull(?int $instant): ?string
+    {
+        return $instant === null ? null : self::of($instant);
     }
 }

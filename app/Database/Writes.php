@@ -24,8 +24,8 @@ final class Writes
     public function insert(string $table, array $rows): void
     {
         $columns = implode('`, `', array_keys($rows[0]));
-        $row = '('.implode(', ', array_fill(0, count($rows[0]), '?')).')';
-        $this->add("INSERT INTO `{$table}` (`{$columns}`) VALUES ".implode(', ', array_fill(0, count($rows), $row)), array_merge(...array_map(array_values(...), $rows)));
+        $values = array_fill(0, count($rows), '('.Question::marks($rows[0]).')');
+        $this->add("INSERT INTO `{$table}` (`{$columns}`) VALUES ".implode(', ', $values), array_merge(...array_map(array_values(...), $rows)));
     }
 
     /** @param list<mixed> $bindings */

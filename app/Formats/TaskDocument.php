@@ -9,6 +9,7 @@ use App\Intake\IncomingTask;
 use App\Intake\ReadyToRoute;
 use App\Models\Task;
 use OpenBaton\Core\Document\Duration;
+use OpenBaton\Core\Document\Instant;
 use OpenBaton\Core\People\Person;
 use OpenBaton\Core\Routing\Decision;
 use OpenBaton\Core\Workload\Priority;
@@ -115,10 +116,10 @@ final readonly class TaskDocument
             'fields' => (object) $this->facts,
             'tags' => $this->tags,
             'estimate' => $this->estimate === null ? null : Duration::format($this->estimate),
-            'arrived' => self::moment($this->arrivedAt),
-            'start' => self::moment($this->startsAt),
-            'due' => self::moment($this->dueAt),
-            'completed' => self::moment($this->completedAt),
+            'arrived' => Instant::format($this->arrivedAt),
+            'start' => Instant::orNull($this->startsAt),
+            'due' => Instant::orNull($this->dueAt),
+            'completed' => Instant::orNull($this->completedAt),
             'assignee' => $this->assignee === null ? null : ['id' => $this->assignee->id, 'name' => $this->assignee->name],
             'open_to' => $this->openTo,
             'decision' => $this->address($address).'/decision',
@@ -129,10 +130,5 @@ final readonly class TaskDocument
     public function address(string $address): string
     {
         return "{$address}/tasks/{$this->id}";
-    }
-
-    private static function moment(?int $instant): ?string
-    {
-        return $instant === null ? null : gmdate('Y-m-d\TH:i:s\Z', $instant);
     }
 }

@@ -106,9 +106,8 @@ final class Problems
     private static function http(HttpExceptionInterface $error): JsonResponse
     {
         $status = $error->getStatusCode();
-        $response = isset(self::SAID[$status])
-            ? self::response($status, ...self::SAID[$status])
-            : self::response($status, self::REFUSED[0], self::REFUSED[1], $error->getMessage());
+        [$code, $title, $detail] = self::SAID[$status] ?? [self::REFUSED[0], self::REFUSED[1], $error->getMessage()];
+        $response = self::response($status, $code, $title, $detail);
         $response->headers->add($error->getHeaders());
         $response->headers->set('Content-Type', 'application/problem+json');
 

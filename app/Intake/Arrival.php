@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Intake;
 
+use App\Database\Id;
 use App\Database\Stamp;
 use App\Models\User;
 use Carbon\CarbonImmutable;
-use Illuminate\Support\Str;
 use OpenBaton\Core\Workload\TaskStatus;
 
 /** That a task arrives: when and by whom, and the id that it will have. */
@@ -23,7 +23,7 @@ final readonly class Arrival
 
     public function __construct(?User $by, private ?RequestKey $key)
     {
-        $this->taskId = strtolower((string) Str::ulid());
+        $this->taskId = Id::next();
         $this->at = CarbonImmutable::now()->getTimestamp();
         $this->byUserId = $by?->id;
     }
@@ -48,8 +48,8 @@ final readonly class Arrival
             'estimate_minutes' => $task->estimateMinutes,
             'spent_minutes' => 0,
             'assignee_id' => $assigneeId,
-            'starts_at' => Stamp::of($task->startsAt),
-            'due_at' => Stamp::of($task->dueAt),
+            'starts_at' => Stamp::orNull($task->startsAt),
+            'due_at' => Stamp::orNull($task->dueAt),
             'arrived_at' => $at,
             'revision' => 1,
             'key_user_id' => $this->key?->userId,

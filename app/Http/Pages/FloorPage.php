@@ -9,6 +9,7 @@ use App\Bridge\WorkReader;
 use App\Models\Handoff;
 use App\Models\Task;
 use Carbon\CarbonImmutable;
+use OpenBaton\Core\Document\Instant;
 use OpenBaton\Core\People\Person;
 use OpenBaton\Core\People\Team;
 use OpenBaton\Core\Time\LocalDate;
@@ -44,7 +45,7 @@ final readonly class FloorPage
 
         return [
             'days' => array_map(static fn(LocalDate $date): string => $date->format(), $days),
-            'now' => Moment::instant($this->now),
+            'now' => Instant::format($this->now),
             'teams' => $this->teams($days),
             'unplaced' => $this->unplaced(),
             'open' => Task::query()->whereIn('status', ['new', 'working'])->whereNull('assignee_id')->whereHas('claimants')->count(),
@@ -121,7 +122,7 @@ final readonly class FloorPage
                 (new WorkingTime($presence))->isWorking($this->now) => 'in',
                 default => 'off',
             },
-            'awayUntil' => $absence === null ? null : Moment::instant($absence->span->to),
+            'awayUntil' => $absence === null ? null : Instant::format($absence->span->to),
             'substitutes' => array_map(fn(string $slug): array => ['slug' => $slug, 'name' => $this->snapshot->roster->people[$slug]->name], $absence->substituteIds ?? []),
             'openTasks' => $held->openTasks,
             'late' => count(array_filter($held->loading, fn($item): bool => $item->dueAt !== null && $item->dueAt < $this->now)),

@@ -12,6 +12,7 @@ use App\Models\VersionState;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
+use OpenBaton\Core\Document\Instant;
 use OpenBaton\Core\Workload\TaskStatus;
 
 /** The strip at the bottom of every page. Its type is StatusStrip.ts. */
@@ -57,7 +58,7 @@ final readonly class StatusStrip
         foreach ($roster->people as $person) {
             $absence = $roster->absenceOf($person->id, $now);
             if ($absence !== null) {
-                $away[] = ['slug' => $person->id, 'name' => $person->name, 'until' => Moment::instant($absence->span->to)];
+                $away[] = ['slug' => $person->id, 'name' => $person->name, 'until' => Instant::format($absence->span->to)];
             }
         }
 

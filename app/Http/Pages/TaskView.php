@@ -12,6 +12,7 @@ use App\Models\Handoff;
 use App\Models\Person;
 use App\Models\Task;
 use App\Models\User;
+use OpenBaton\Core\Document\Instant;
 use OpenBaton\Core\Workload\TaskStatus;
 
 /** A task with all that is needed to do it and to understand how it came here. Its type is TaskView.ts. */
@@ -76,7 +77,7 @@ final readonly class TaskView
         $people = [];
         foreach (Person::query()->where('active', true)->whereKeyNot($task->assignee_id ?? '')->orderBy('name')->get() as $person) {
             $absence = $this->snapshot->roster->absenceOf($person->slug, $now);
-            $people[] = PersonRef::of($person) + ['note' => $absence === null ? '' : 'away '.$this->words->until(Moment::instant($absence->span->to))];
+            $people[] = PersonRef::of($person) + ['note' => $absence === null ? '' : 'away '.$this->words->until(Instant::format($absence->span->to))];
         }
 
         return $people;

@@ -34,7 +34,7 @@ final class DecisionFormat
             'event' => $decision->event->id,
             'kind' => $decision->event->kind->value,
             'task' => $decision->event->taskId,
-            'at' => self::instant($decision->event->at),
+            'at' => Instant::format($decision->event->at),
             'rulebook_version' => $decision->rulebook->version,
             'outcome' => $decision->outcome->value,
             'rule' => $rule?->id,
@@ -154,7 +154,7 @@ final class DecisionFormat
             'asked' => array_map(static fn(CoverStep $step): array => [
                 'person' => $step->personId,
                 'reasons' => array_map(static fn(Barrier $barrier): string => $barrier->value, $step->barriers),
-                'away_until' => $step->awayUntil === null ? null : self::instant($step->awayUntil),
+                'away_until' => $step->awayUntil === null ? null : Instant::format($step->awayUntil),
             ], $cover->steps),
         ];
     }
@@ -168,15 +168,10 @@ final class DecisionFormat
     {
         foreach ($figures as $name => $value) {
             if (isset(self::INSTANTS[$name]) && is_int($value)) {
-                $figures[$name] = self::instant($value);
+                $figures[$name] = Instant::format($value);
             }
         }
 
         return $figures;
-    }
-
-    private static function instant(int $at): string
-    {
-        return gmdate('Y-m-d\TH:i:s\Z', $at);
     }
 }

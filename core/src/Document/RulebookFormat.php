@@ -141,10 +141,10 @@ final class RulebookFormat
         }
         $document['then'] = array_map(static fn(FollowUp $followUp): array => $followUp->write(), $rule->followUps);
         if ($rule->validFrom !== null) {
-            $document['valid_from'] = gmdate('Y-m-d\TH:i:s\Z', $rule->validFrom);
+            $document['valid_from'] = Instant::format($rule->validFrom);
         }
         if ($rule->validUntil !== null) {
-            $document['valid_until'] = gmdate('Y-m-d\TH:i:s\Z', $rule->validUntil);
+            $document['valid_until'] = Instant::format($rule->validUntil);
         }
 
         return $document;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Routing;
 
+use OpenBaton\Core\Document\Instant;
+
 final readonly class DueSet implements Effect
 {
     /** @param int $dueAt instant */
@@ -11,6 +13,6 @@ final readonly class DueSet implements Effect
 
     public function write(): array
     {
-        return ['effect' => 'due_set', 'due' => gmdate('Y-m-d\TH:i:s\Z', $this->dueAt)];
+        return ['effect' => 'due_set', 'due' => Instant::format($this->dueAt)];
     }
 }

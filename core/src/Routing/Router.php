@@ -82,7 +82,9 @@ final readonly class Router
             }
         }
 
-        return new Needs(...array_map(static fn(array $by): array => array_map(strval(...), array_keys($by)), [$people, $lastAssigned, $rotations]));
+        $names = static fn(array $by): array => array_map(strval(...), array_keys($by));
+
+        return new Needs($names($people), $names($lastAssigned), $names($rotations));
     }
 
     /** @return iterable<string> everybody of the pool, or whoever covers for the one whom it names */

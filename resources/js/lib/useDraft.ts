@@ -95,6 +95,11 @@ export function useDraft(page: Page): Draft {
         setSaving({ state: 'waiting' });
     };
 
+    const remember = (): void => {
+        setPast([...past.slice(-49), kept.rules]);
+        setFuture([]);
+    };
+
     return {
         rules: kept.rules,
         // Of one revision the page knows the later look: work has arrived since.
@@ -104,8 +109,7 @@ export function useDraft(page: Page): Draft {
         revision: kept.revision,
         saving,
         change: (edit) => {
-            setPast([...past.slice(-49), kept.rules]);
-            setFuture([]);
+            remember();
             put(edit(kept.rules));
         },
         undo: past.length === 0 ? null : () => {
@@ -119,8 +123,7 @@ export function useDraft(page: Page): Draft {
             put(future[0] ?? kept.rules);
         },
         theirs: saving.state !== 'failed' || !saving.final || !newer ? null : () => {
-            setPast([...past.slice(-49), kept.rules]);
-            setFuture([]);
+            remember();
             latest.current = fromServer(page);
             setKept(latest.current);
             setSaving({ state: 'nothing to save' });

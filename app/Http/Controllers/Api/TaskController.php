@@ -17,6 +17,7 @@ use App\Models\User;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
+use OpenBaton\Core\Document\Instant;
 use OpenBaton\Core\Document\Node;
 
 /** Tasks for other systems; docs/formats/openapi.yaml describes it. */
@@ -57,7 +58,7 @@ final class TaskController
         return new JsonResponse([
             'id' => $decision->id,
             'task' => $task->id,
-            'at' => gmdate('Y-m-d\TH:i:s\Z', $decision->at->getTimestamp()),
+            'at' => Instant::format($decision->at->getTimestamp()),
             'trace' => $decision->trace,
             'said' => (new ReasonTrail($reader->words()))->of($decision->trace),
         ]);
