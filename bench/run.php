@@ -96,6 +96,11 @@ if ($server === false) {
 register_shutdown_function(static function () use ($server): void {
     posix_kill(-proc_get_status($server)['pid'], SIGTERM);
 });
+// Whoever stops the benchmark stops its server with it.
+pcntl_async_signals(true);
+foreach ([SIGINT, SIGTERM] as $signal) {
+    pcntl_signal($signal, static fn(): never => exit(1));
+}
 for ($try = 0; $try < 100 && @fsockopen('127.0.0.1', $port) === false; ++$try) {
     usleep(100_000);
 }
