@@ -3,7 +3,7 @@ import hooks from 'eslint-plugin-react-hooks';
 import ts from 'typescript-eslint';
 
 export default ts.config(
-    { ignores: ['vendor', 'public', 'node_modules', '.data'] },
+    { ignores: ['vendor', 'public', 'node_modules', '.data', 'resources/js/generated'] },
     js.configs.recommended,
     ...ts.configs.strict,
     hooks.configs.flat.recommended,

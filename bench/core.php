@@ -14,7 +14,7 @@ use OpenBaton\Core\Document\RulebookFormat;
 use OpenBaton\Core\Document\WorldFormat;
 use OpenBaton\Core\Routing\Event;
 use OpenBaton\Core\Routing\EventKind;
-use OpenBaton\Core\Routing\Rings;
+use OpenBaton\Core\Routing\Rotations;
 use OpenBaton\Core\Routing\Router;
 use OpenBaton\Core\Rulebook\CompiledRulebook;
 use OpenBaton\Core\Workload\Effort;
@@ -145,18 +145,18 @@ function measure(int $rules, int $events, bool $trace): array
     foreach (array_keys($rulebook->rulebook->rules) as $position) {
         $rulebook->criteria($position);
     }
-    $rings = new Rings();
+    $rotations = new Rotations();
     $outcomes = ['by a rule of its own' => 0, 'by the last rule' => 0];
     $begin = cpuSeconds();
     foreach ($list as $number => $event) {
-        $decision = $router->decide($event, $work, $rings);
+        $decision = $router->decide($event, $work, $rotations);
         // Work comes and goes: the load stays that of about eight tasks each.
         if ($number % 400 !== 399) {
             $work = $decision->workAfter($work);
         } else {
             $work = Work::of($items);
         }
-        $rings = $decision->ringsAfter($rings);
+        $rotations = $decision->rotationsAfter($rotations);
         ++$outcomes[$decision->decidedBy === $rules - 1 ? 'by the last rule' : 'by a rule of its own'];
         if ($trace) {
             json_encode(DecisionFormat::write($decision));

@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use App\Formats\SchemaCheck;
 use OpenBaton\Core\Document\DecisionFormat;
 use OpenBaton\Core\Document\DocumentError;
 use OpenBaton\Core\Document\Node;
@@ -15,16 +14,20 @@ if ($path === '' || in_array($path, ['-h', '--help'], true)) {
     fwrite(STDERR, "Usage: bin/baton decide WORLD.json   (or - for standard input)\nFormat: docs/formats/world.schema.json; example: docs/examples/brass-repair.world.json\n");
     exit($path === '' ? 2 : 0);
 }
-$json = $path === '-' ? stream_get_contents(STDIN) : @file_get_contents($path);
+// Relative to the folder in which the person stands, not to that of the command.
+$full = $path === '-' || str_starts_with($path, '/') || getenv('BATON_FROM') === false ? $path : getenv('BATON_FROM')."/{$path}";
+$json = match (true) {
+    $path === '-' => stream_get_contents(STDIN),
+    is_dir($full) => false,
+    default => @file_get_contents($full),
+};
 if ($json === false) {
-    fwrite(STDERR, "{$path} can't be read.\n");
+    fwrite(STDERR, is_dir($full) ? "{$path} is a folder; name a file.\n" : "{$path} can't be read.\n");
     exit(2);
 }
 
 try {
-    // The reader is asked first: it says what is wrong in terms of the house.
     $world = WorldFormat::read(Node::parse($json));
-    SchemaCheck::check('world', json_decode($json, false, 64));
 } catch (DocumentError $error) {
     foreach ($error->faults as $fault) {
         fwrite(STDERR, ($fault->pointer === '' ? '(the whole document)' : $fault->pointer).": {$fault->reason}\n");

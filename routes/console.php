@@ -1,3 +1,10 @@
 <?php
 
 declare(strict_types=1);
+
+use Illuminate\Support\Facades\Schedule;
+
+// One at a time over all nodes: the lock stands in the database.
+Schedule::useCache('database');
+Schedule::command('baton:tick')->everyMinute()->withoutOverlapping(10);
+Schedule::command('queue:prune-failed', ['--hours' => 24 * 28])->daily();

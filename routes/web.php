@@ -12,6 +12,7 @@ use App\Http\Controllers\SearchController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\TaskController;
 use App\Http\Controllers\WebFormController;
+use App\Http\Middleware\ShareWithPages;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware('guest')->group(static function (): void {
@@ -23,10 +24,12 @@ Route::middleware('guest')->group(static function (): void {
 Route::get('stand-ins/web-form', [WebFormController::class, 'show']);
 Route::post('stand-ins/web-form', [WebFormController::class, 'store'])->middleware('throttle:web-form');
 
+// Asked every few seconds by every page: it looks at the session itself.
+Route::get('pulse', PulseController::class)->withoutMiddleware([ShareWithPages::class]);
+
 Route::middleware('auth')->group(static function (): void {
     Route::post('sign-out', [SignInController::class, 'destroy']);
     Route::get('/', [SignInController::class, 'home']);
-    Route::get('pulse', PulseController::class);
     Route::get('search', SearchController::class);
     Route::get('floor', FloorController::class);
     Route::get('in-hand', InHandController::class);
@@ -42,10 +45,12 @@ Route::middleware('auth')->group(static function (): void {
     Route::put('rulebook/draft', [RulebookController::class, 'saveDraft']);
     Route::delete('rulebook/draft', [RulebookController::class, 'discardDraft']);
     Route::post('rulebook/publish', [RulebookController::class, 'publish']);
+    Route::get('rulebook/coverage', [RulebookController::class, 'coverage']);
     Route::get('rulebook/versions/{version}', [RulebookController::class, 'version']);
 
     Route::get('rulebook/export', [RulebookFileController::class, 'export']);
     Route::post('rulebook/import', [RulebookFileController::class, 'import']);
     Route::get('roster/export', [RosterFileController::class, 'export']);
+    Route::post('roster/preview', [RosterFileController::class, 'preview']);
     Route::post('roster/import', [RosterFileController::class, 'import']);
 });

@@ -11,7 +11,7 @@ use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverSelect;
-use Tests\Support\Stage;
+use Tests\Support\DemoServer;
 
 /** Tests that use the application as people do: in a browser, by what they read on it. */
 abstract class BrowserTestCase extends TestCase
@@ -20,13 +20,13 @@ abstract class BrowserTestCase extends TestCase
 
     public RemoteWebDriver $browser;
 
-    public Stage $stage;
+    public DemoServer $server;
 
     protected function setUp(): void
     {
         parent::setUp();
-        $this->stage = Stage::set($this->app);
-        $this->browser = $this->stage->browser();
+        $this->server = DemoServer::start($this->app);
+        $this->browser = $this->server->browser();
     }
 
     protected function tearDown(): void
@@ -39,7 +39,7 @@ abstract class BrowserTestCase extends TestCase
 
     public function visit(string $path): void
     {
-        $this->browser->get($this->stage->url.$path);
+        $this->browser->get($this->server->url.$path);
     }
 
     public function signIn(string $who): void
@@ -143,7 +143,7 @@ abstract class BrowserTestCase extends TestCase
             }
             usleep(60_000);
         } while (microtime(true) < $end);
-        $this->fail($otherwise());
+        $this->fail($otherwise().json_encode($this->browser->manage()->getLog('browser')));
     }
 
     /** What axe-core finds wrong with the page as it is. */

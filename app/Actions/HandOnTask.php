@@ -10,14 +10,15 @@ use App\Models\Person;
 use App\Models\Task;
 use App\Models\User;
 use Carbon\CarbonImmutable;
+use OpenBaton\Core\Subject\TaskAction;
 
 /** Gives a task to somebody else, with a reason. */
 final class HandOnTask
 {
     public function __invoke(Task $task, Person $to, string $reason, User $by, ?int $seenRevision = null): Task
     {
-        return ChangeTask::run($task->id, $seenRevision, $by, 'handed_on', "handed on to {$to->name}", static function (Task $task) use ($to, $reason, $by): array {
-            if (! $task->status->isOpen() || $task->assignee_id === $to->id) {
+        return ChangeTask::run(TaskAction::HandOn, $task->id, $seenRevision, $by, 'handed_on', "handed on to {$to->name}", static function (Task $task) use ($to, $reason, $by): array {
+            if ($task->assignee_id === $to->id) {
                 throw TaskMovedOn::since($task);
             }
 

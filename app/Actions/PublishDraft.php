@@ -6,43 +6,47 @@ namespace App\Actions;
 
 use App\Bridge\RulebookReader;
 use App\Bridge\SnapshotSource;
+use App\Events\RulebookPublished;
 use App\Models\RulebookVersion;
-use App\Models\User;
 use App\Models\VersionState;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Document\DocumentError;
+use OpenBaton\Core\Document\RulebookFormat;
 
-/** Makes the draft the published version; the one that was becomes an earlier one. */
+/** Makes the draft the published version, in the form that documents have; the one that was becomes an earlier one. */
 final readonly class PublishDraft
 {
     public function __construct(private SnapshotSource $snapshots, private RulebookReader $rulebooks) {}
 
     /**
-     * @throws DocumentError where a rule is no longer right for the house
+     * @throws DocumentError where a rule is not right for the house
      * @throws DraftMovedOn
      */
-    public function __invoke(int $seenRevision, ?string $note, User $by): RulebookVersion
+    public function __invoke(int $seenRevision, ?string $note, Actor $by): RulebookVersion
     {
         return DB::transaction(function () use ($seenRevision, $note, $by): RulebookVersion {
-            $turn = DraftInTurn::take();
-            $published = $this->rulebooks->published();
-            $draft = $turn->existingAsSeenAt($seenRevision);
-            $this->rulebooks->check($draft->rules, $this->snapshots->current());
+            $locked = LockedDraft::take();
+            $draft = $locked->existingAsSeenAt($seenRevision);
+            $rulebook = $this->rulebooks->check($draft->rules, $this->snapshots->current());
 
+            $published = RulebookVersion::query()->published()->first();
             if ($published !== null) {
                 $published->state = VersionState::Earlier;
                 $published->save();
             }
             $draft->state = VersionState::Published;
-            $draft->number = (RulebookVersion::query()->whereNotNull('number')->orderByDesc('number')->first()->number ?? 0) + 1;
+            $draft->rules = RulebookFormat::writeRules($rulebook);
+            $draft->fields = RulebookFormat::writeCatalogue($rulebook->fields);
+            $draft->number = ($published->number ?? 0) + 1;
             $draft->note = $note;
             $draft->published_at = CarbonImmutable::now();
-            $draft->saved_by = $by->id;
+            $draft->saved_by = $by->user?->id;
+            $draft->saved_by_system = $by->system;
             $draft->save();
-            $turn->moveOn();
-            activity('rulebook')->performedOn($draft)->causedBy($by)->event('published')
-                ->withProperties(['number' => $draft->number])->log("published version {$draft->number} of the rulebook");
+            $locked->moveOn();
+            Audit::record($by, 'rulebook', 'published', "published version {$draft->number} of the rulebook", $draft, ['number' => $draft->number]);
+            RulebookPublished::dispatch($draft->id);
 
             return $draft;
         }, attempts: 3);

@@ -6,18 +6,14 @@ namespace App\Actions;
 
 use App\Models\Task;
 use App\Models\User;
-use OpenBaton\Core\Workload\TaskStatus;
+use OpenBaton\Core\Subject\TaskAction;
 
 /** Takes a completion back, for whoever pressed too soon. */
 final class ReopenTask
 {
     public function __invoke(Task $task, User $by, ?int $seenRevision = null): Task
     {
-        return ChangeTask::run($task->id, $seenRevision, $by, 'reopened', 'taken up again', static function (Task $task): array {
-            if ($task->status !== TaskStatus::Done) {
-                throw TaskMovedOn::since($task);
-            }
-            $task->status = TaskStatus::Working;
+        return ChangeTask::run(TaskAction::Reopen, $task->id, $seenRevision, $by, 'reopened', 'taken up again', static function (Task $task): array {
             $task->completed_at = null;
 
             return [];

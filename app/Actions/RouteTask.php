@@ -5,12 +5,11 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Bridge\DecisionRecorder;
+use App\Bridge\HouseState;
+use App\Bridge\LockedInputs;
 use App\Bridge\RulebookReader;
-use App\Bridge\SeenInTurn;
 use App\Bridge\Snapshot;
-use App\Bridge\TaskEvent;
-use App\Bridge\Turn;
-use App\Database\Writes;
+use App\Bridge\TaskChange;
 use App\Formats\TaskDocument;
 use App\Intake\Arrival;
 use App\Intake\IncomingTask;
@@ -26,28 +25,26 @@ use OpenBaton\Core\Routing\Router;
  */
 final readonly class RouteTask
 {
-    public function __construct(private RulebookReader $rulebooks) {}
+    public function __construct(private RulebookReader $rulebooks, private TaskChange $changes) {}
 
-    /** @param Snapshot $house in that turn */
-    public function ready(Arrival $arrival, IncomingTask $task, Turn $turn, Snapshot $house): ReadyToRoute
+    /** @param Snapshot $house in that state */
+    public function ready(Arrival $arrival, IncomingTask $task, HouseState $state, Snapshot $house): ReadyToRoute
     {
-        $router = new Router($house->roster, $this->rulebooks->inForce($turn, $house));
+        $router = new Router($house->roster, $this->rulebooks->compiled($state->versionId));
 
-        return new ReadyToRoute($arrival, $task, TaskEvent::arrival($arrival, $task, $house), $router, $house, $turn);
+        return new ReadyToRoute($arrival, $task, $this->changes->arrival($arrival, $task, $house), $router, $house, $state);
     }
 
-    /** Called in one's turn, which is as it was when it was made ready. */
-    public function __invoke(ReadyToRoute $ready, SeenInTurn $seen): TaskDocument
+    /** Called under the lock, with what was made ready for the state that it found. */
+    public function __invoke(ReadyToRoute $ready, LockedInputs $inputs): TaskDocument
     {
-        $decision = $ready->router->decide($ready->event, $seen->work($ready), $seen->rings($ready));
-        $writes = new Writes();
-        if ($decision->ring !== null) {
-            $seen->rotations->save($decision->ring, $ready->house, $writes);
+        $rotations = $inputs->rotations($ready);
+        $decision = $ready->router->decide($ready->change, $inputs->work($ready), $rotations);
+        if ($decision->rotation !== null) {
+            $inputs->rotations->save($decision->rotation, $ready->house);
         }
-        $task = $ready->task->after($decision->effects);
-        DecisionRecorder::record($decision, $task, $ready, $writes);
+        $task = DecisionRecorder::record($decision, $ready, $inputs);
 
-        // The one column that counts up by itself is the task's number.
-        return TaskDocument::arrived($writes->run($seen->database), $task, $decision, $ready);
+        return TaskDocument::arrived($task, $ready->task, $decision, $ready->house);
     }
 }

@@ -6,8 +6,8 @@ namespace App\Actions;
 
 use App\Bridge\RulebookReader;
 use App\Bridge\SnapshotSource;
+use App\Events\DraftSaved;
 use App\Models\RulebookVersion;
-use App\Models\User;
 use App\Models\VersionState;
 use Illuminate\Support\Facades\DB;
 
@@ -22,23 +22,26 @@ final readonly class SaveDraft
      *
      * @throws DraftMovedOn where somebody else saved other rules, published or discarded in the meantime
      */
-    public function __invoke(array $rules, int $seenRevision, User $by): SavedDraft
+    public function __invoke(array $rules, int $seenRevision, Actor $by): SavedDraft
     {
         [, $faults] = $this->rulebooks->compileDraft($rules, $this->snapshots->current());
 
         return DB::transaction(static function () use ($rules, $seenRevision, $by, $faults): SavedDraft {
-            $turn = DraftInTurn::take();
+            $locked = LockedDraft::take();
             // Saved before, with the answer lost on its way: once is enough.
-            if ($turn->draft !== null && json_encode($turn->draft->rules) === json_encode($rules)) {
-                return new SavedDraft($turn->draft, $turn->revision, $faults);
+            if ($locked->draft !== null && json_encode($locked->draft->rules) === json_encode($rules)) {
+                return new SavedDraft($locked->draft, $locked->revision, $faults);
             }
-            $draft = $turn->asSeenAt($seenRevision)->draft ?? new RulebookVersion(['state' => VersionState::Draft]);
+            $draft = $locked->asSeenAt($seenRevision)->draft ?? new RulebookVersion(['state' => VersionState::Draft]);
             $draft->rules = $rules;
-            $draft->saved_by = $by->id;
+            $draft->saved_by = $by->user?->id;
+            $draft->saved_by_system = $by->system;
             $draft->save();
-            activity('rulebook')->performedOn($draft)->causedBy($by)->event('draft_saved')->log('saved the draft of the rulebook');
+            Audit::record($by, 'rulebook', 'draft_saved', 'saved the draft of the rulebook', $draft);
+            $revision = $locked->moveOn();
+            DraftSaved::dispatch($draft->id, $revision);
 
-            return new SavedDraft($draft, $turn->moveOn(), $faults);
+            return new SavedDraft($draft, $revision, $faults);
         }, attempts: 3);
     }
 }

@@ -7,18 +7,14 @@ namespace App\Actions;
 use App\Models\Task;
 use App\Models\User;
 use Carbon\CarbonImmutable;
-use OpenBaton\Core\Workload\TaskStatus;
+use OpenBaton\Core\Subject\TaskAction;
 
 /** The assignee begins. */
 final class StartTask
 {
     public function __invoke(Task $task, User $by, ?int $seenRevision = null): Task
     {
-        return ChangeTask::run($task->id, $seenRevision, $by, 'started', 'started', static function (Task $task): array {
-            if ($task->status !== TaskStatus::New && $task->status !== TaskStatus::Waiting) {
-                throw TaskMovedOn::since($task);
-            }
-            $task->status = TaskStatus::Working;
+        return ChangeTask::run(TaskAction::Start, $task->id, $seenRevision, $by, 'started', 'started', static function (Task $task): array {
             $task->started_at ??= CarbonImmutable::now();
 
             return [];

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Bridge\SeenInTurn;
+use App\Bridge\HouseState;
+use App\Bridge\LockedInputs;
 use App\Bridge\SnapshotSource;
-use App\Bridge\Turn;
 use App\Formats\TaskDocument;
 use App\Intake\Arrival;
 use App\Intake\IncomingTaskReader;
@@ -14,9 +14,9 @@ use App\Intake\KeyUsedOtherwise;
 use App\Intake\ReadyToRoute;
 use App\Intake\RequestKey;
 use App\Intake\TakenIn;
+use App\Intake\TaskSource;
 use App\Models\Task;
 use App\Models\User;
-use Illuminate\Database\Connection;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Document\DocumentError;
@@ -26,8 +26,8 @@ use OpenBaton\Core\Document\Node;
  * Takes a task in and routes it, in one transaction; with a key, once however
  * often it is sent.
  *
- * All that can be is made ready before one's turn, from what was last seen of
- * the house; where the house has changed since, it is done again.
+ * All that can be is made ready before the lock, from what was last seen of the
+ * house; where the house has changed since, it is done again.
  */
 final readonly class TakeInTask
 {
@@ -38,24 +38,23 @@ final readonly class TakeInTask
     ) {}
 
     /**
-     * @param Node   $document as other systems send it; docs/formats/openapi.yaml describes it
-     * @param string $source   by what way it came in, of those that the field "task.source" knows
+     * @param Node $document as other systems send it; docs/formats/openapi.yaml describes it
      *
      * @throws DocumentError    with all that is wrong with it; nothing is changed
      * @throws KeyUsedOtherwise
      */
-    public function __invoke(Node $document, string $source, ?User $by, ?RequestKey $key = null): TakenIn
+    public function __invoke(Node $document, TaskSource $source, ?User $by, ?RequestKey $key = null): TakenIn
     {
         $arrival = new Arrival($by, $key);
         try {
             $ready = $this->readyAtFirst($document, $source, $arrival);
-            $task = DB::transaction(function (Connection $database) use ($document, $source, $arrival, &$ready): TaskDocument {
-                $seen = SeenInTurn::by($ready, $database);
-                if (! $seen->turn->is($ready->turn)) {
-                    $ready = $this->ready($document, $source, $arrival, $seen->turn);
+            $task = DB::transaction(function () use ($document, $source, $arrival, &$ready): TaskDocument {
+                $inputs = LockedInputs::take();
+                if (! $inputs->state->equals($ready->state)) {
+                    $ready = $this->ready($document, $source, $arrival, $inputs->state);
                 }
 
-                return ($this->route)($ready, $seen);
+                return ($this->route)($ready, $inputs);
             }, attempts: 3);
 
             return new TakenIn($task, false);
@@ -65,23 +64,23 @@ final readonly class TakeInTask
         }
     }
 
-    private function readyAtFirst(Node $document, string $source, Arrival $arrival): ReadyToRoute
+    private function readyAtFirst(Node $document, TaskSource $source, Arrival $arrival): ReadyToRoute
     {
         $recent = $this->snapshots->recent();
         try {
             return $this->ready($document, $source, $arrival, $recent);
         } catch (DocumentError $error) {
-            $now = Turn::look();
+            $now = HouseState::read();
 
-            return $now->is($recent) ? throw $error : $this->ready($document, $source, $arrival, $now);
+            return $now->equals($recent) ? throw $error : $this->ready($document, $source, $arrival, $now);
         }
     }
 
-    private function ready(Node $document, string $source, Arrival $arrival, Turn $turn): ReadyToRoute
+    private function ready(Node $document, TaskSource $source, Arrival $arrival, HouseState $state): ReadyToRoute
     {
-        $house = $this->snapshots->at($turn);
+        $house = $this->snapshots->at($state);
 
-        return $this->route->ready($arrival, $this->reader->read($document, $source, $house), $turn, $house);
+        return $this->route->ready($arrival, $this->reader->read($document, $source, $house), $state, $house);
     }
 
     private function again(RequestKey $key): ?TakenIn

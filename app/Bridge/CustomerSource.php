@@ -45,6 +45,6 @@ final readonly class CustomerSource
             $deputy ??= $place->deputy?->slug;
         }
 
-        return new KnownCustomer($customer->id, $customer->slug, $customer->name, $customer->tier, $at['region'] ?? null, $at['district'] ?? null, $responsible, $deputy);
+        return new KnownCustomer($customer->id, $customer->slug, $customer->name, $customer->tier, $at, $responsible, $deputy);
     }
 }

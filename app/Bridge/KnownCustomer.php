@@ -8,8 +8,7 @@ namespace App\Bridge;
 final readonly class KnownCustomer
 {
     /**
-     * @param string|null $region      by slug
-     * @param string|null $district    by slug
+     * @param array<string, string> $at slug of the place at each level of the tree
      * @param string|null $responsible by slug; of the nearest place that has one, up the tree
      * @param string|null $deputy      by slug; likewise
      */
@@ -18,8 +17,7 @@ final readonly class KnownCustomer
         public string $slug,
         public string $name,
         public string $tier,
-        public ?string $region,
-        public ?string $district,
+        public array $at,
         public ?string $responsible,
         public ?string $deputy,
     ) {}

@@ -9,7 +9,6 @@ use App\Models\House;
 use App\Models\Person;
 use App\Models\Skill;
 use App\Models\Team;
-use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Document\Instant;
 use OpenBaton\Core\Document\RosterFormat;
 
@@ -38,34 +37,20 @@ final class RosterDocument
     /** @return list<array<string, mixed>> */
     private static function people(): array
     {
-        $levels = [];
-        foreach (DB::table('person_skills')->join('skills', 'skills.id', '=', 'person_skills.skill_id')->orderBy('skills.position')->get(['person_id', 'slug', 'level']) as $row) {
-            $levels[(string) $row->person_id][(string) $row->slug] = (int) $row->level;
-        }
-
-        return array_values(Person::query()->orderBy('position')->get()
-            ->map(static fn(Person $person): array => self::person($person, $levels[$person->id] ?? null))->all());
+        return array_values(Person::query()->with('skills')->orderBy('position')->get()->map(self::person(...))->all());
     }
 
     /** @return list<array<string, mixed>> */
     private static function teams(): array
     {
-        $members = [];
-        foreach (DB::table('team_members')->join('people', 'people.id', '=', 'team_members.person_id')->orderBy('team_members.position')->get(['team_id', 'slug', 'weight']) as $row) {
-            $members[(string) $row->team_id][] = ['person' => (string) $row->slug, 'weight' => (int) $row->weight];
-        }
-
-        return array_values(Team::query()->with(['lead', 'parent'])->orderBy('position')->get()
-            ->map(static fn(Team $team): array => self::team($team, $members[$team->id] ?? []))->all());
+        return array_values(Team::query()->with(['lead', 'parent', 'members'])->orderBy('position')->get()->map(self::team(...))->all());
     }
 
-    /**
-     * @param array<string, int>|null $levels by skill
-     *
-     * @return array<string, mixed>
-     */
-    private static function person(Person $person, ?array $levels): array
+    /** @return array<string, mixed> */
+    private static function person(Person $person): array
     {
+        $levels = $person->skills->mapWithKeys(static fn(Skill $skill): array => [$skill->slug => $skill->pivot?->level])->all();
+
         return array_filter([
             'id' => $person->slug,
             'name' => $person->name,
@@ -76,7 +61,7 @@ final class RosterDocument
             'capacity' => $person->capacity_minutes !== null
                 ? ['minutes_a_day' => $person->capacity_minutes]
                 : ['percent' => $person->capacity_percent],
-            'skills' => $levels,
+            'skills' => $levels === [] ? null : (object) $levels,
             'active' => $person->active,
             'from' => $person->member_from?->format('Y-m-d'),
             'until' => $person->member_until?->format('Y-m-d'),
@@ -84,19 +69,15 @@ final class RosterDocument
         ], static fn(mixed $value): bool => $value !== null);
     }
 
-    /**
-     * @param list<array{person: string, weight: int}> $members
-     *
-     * @return array<string, mixed>
-     */
-    private static function team(Team $team, array $members): array
+    /** @return array<string, mixed> */
+    private static function team(Team $team): array
     {
         return array_filter([
             'id' => $team->slug,
             'name' => $team->name,
             'parent' => $team->parent?->slug,
             'lead' => $team->lead?->slug,
-            'members' => $members,
+            'members' => $team->members->map(static fn(Person $person): array => ['person' => $person->slug, 'weight' => $person->pivot?->weight])->all(),
         ], static fn(mixed $value): bool => $value !== null);
     }
 

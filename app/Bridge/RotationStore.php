@@ -4,67 +4,65 @@ declare(strict_types=1);
 
 namespace App\Bridge;
 
-use App\Database\Id;
-use App\Database\Writes;
-use OpenBaton\Core\Routing\Ring;
-use OpenBaton\Core\Routing\Rings;
-use stdClass;
+use App\Models\Rotation;
+use App\Models\RotationSeat;
+use OpenBaton\Core\Routing\Rotation as CoreRotation;
+use OpenBaton\Core\Routing\Rotations;
 
-/** The state of the rotations in one's turn, locked until the transaction ends and written back by what changed. */
+/** The state of rotations, locked until the transaction ends and written back by what changed. */
 final class RotationStore
 {
-    /** @var array<string, true> the rotations that were asked for, by name */
-    private array $asked;
-
-    /** @var array<string, StoredRotation> those of them that there are, by name */
+    /** @var array<array-key, Rotation> those that there are, by name */
     private array $stored = [];
 
-    /**
-     * @param list<string>         $names
-     * @param array<int, stdClass> $rows  the answer of Turn::taking() with these names
-     */
-    public function __construct(array $names, array $rows)
+    /** @param list<string> $names */
+    public function load(array $names, Snapshot $house): Rotations
     {
-        $this->asked = array_fill_keys($names, true);
-        foreach ($rows as $row) {
-            if (isset($row->rotation_id)) {
-                $rotation = $this->stored[(string) $row->name] ??= new StoredRotation((string) $row->rotation_id, (int) $row->now);
-                $rotation->seat($row->person_id, (int) $row->position, (int) $row->mark);
-            }
+        if ($names === []) {
+            return new Rotations();
         }
+        foreach (Rotation::query()->with('seats')->whereIn('name', $names)->lockForUpdate()->get() as $row) {
+            $this->stored[$row->name] = $row;
+        }
+
+        return Rotations::of(array_map(static fn(Rotation $row): CoreRotation => self::core($row, $house), array_values($this->stored)));
     }
 
-    /**
-     * Those of these names; which one does not have yet is locked now.
-     *
-     * @param list<string> $names
-     */
-    public function rings(array $names, Snapshot $snapshot): Rings
+    private static function core(Rotation $row, Snapshot $house): CoreRotation
     {
-        $missing = array_values(array_filter($names, fn(string $name): bool => ! isset($this->asked[$name])));
-        if ($missing !== []) {
-            $more = new self($missing, Turn::taking($missing)->ask());
-            $this->asked += $more->asked;
-            $this->stored += $more->stored;
-        }
-        $rings = [];
-        foreach ($names as $name) {
-            if (isset($this->stored[$name])) {
-                $rings[] = $this->stored[$name]->ring($name, $snapshot);
+        $passes = [];
+        foreach ($row->seats as $seat) {
+            $slug = $house->personSlugs[$seat->person_id] ?? null;
+            if ($slug !== null) {
+                $passes[$slug] = $seat->pass;
             }
         }
 
-        return Rings::of($rings);
+        return new CoreRotation($row->name, $row->virtual_time, $passes);
     }
 
-    /** Writes how one is after a turn. */
-    public function save(Ring $after, Snapshot $snapshot, Writes $writes): void
+    /** Writes how one is after a turn; whoever joined sits behind those who are there. */
+    public function save(CoreRotation $after, Snapshot $house): void
     {
-        $stored = $this->stored[$after->name] ?? null;
-        if ($stored === null) {
-            $stored = new StoredRotation(Id::next(), $after->now);
-            $writes->insert('rotations', [['id' => $stored->id, 'name' => $after->name, 'now' => $after->now]]);
+        $row = $this->stored[$after->name] ?? Rotation::query()->create(['name' => $after->name, 'virtual_time' => $after->virtualTime]);
+        /** @var array<array-key, RotationSeat> $seats by person */
+        $seats = $row->relationLoaded('seats') ? $row->seats->keyBy('person_id')->all() : [];
+        $position = $row->relationLoaded('seats') ? $row->seats->last()->position ?? -1 : -1;
+        $joined = [];
+        foreach ($after->passes as $slug => $pass) {
+            $personId = $house->personIds[$slug];
+            $seat = $seats[$personId] ?? null;
+            if ($seat === null) {
+                $joined[] = ['rotation_id' => $row->id, 'person_id' => $personId, 'position' => ++$position, 'pass' => $pass];
+            } elseif ($seat->pass !== $pass) {
+                RotationSeat::query()->where('rotation_id', $row->id)->where('person_id', $personId)->update(['pass' => $pass]);
+            }
         }
-        $stored->save($after, $snapshot, $writes);
+        if ($joined !== []) {
+            RotationSeat::query()->insert($joined);
+        }
+        if ($row->virtual_time !== $after->virtualTime) {
+            Rotation::query()->whereKey($row->id)->update(['virtual_time' => $after->virtualTime]);
+        }
     }
 }

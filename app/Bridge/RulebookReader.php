@@ -5,108 +5,109 @@ declare(strict_types=1);
 namespace App\Bridge;
 
 use App\Models\RulebookVersion;
-use App\Models\VersionState;
 use Illuminate\Contracts\Cache\Repository as Cache;
 use OpenBaton\Core\Criteria\Fault;
+use OpenBaton\Core\Criteria\FieldCatalogue;
 use OpenBaton\Core\Document\DocumentError;
+use OpenBaton\Core\Document\Faults;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Document\RulebookFormat;
+use OpenBaton\Core\Document\RuleFormat;
+use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\Rulebook\CompiledRulebook;
+use OpenBaton\Core\Rulebook\KindRegistry;
+use OpenBaton\Core\Rulebook\Rule;
 use OpenBaton\Core\Rulebook\Rulebook;
-use OpenBaton\Core\Rulebook\RulebookCheck;
+use OpenBaton\Core\Rulebook\RuleContext;
 
-/** Rulebook versions of the tables as rulebooks of the core; the compiled one is kept while version and house are the same. */
+/**
+ * Rulebook versions of the tables as rulebooks of the core. A version that was
+ * published never changes and is read against its own fields, so that what is
+ * kept of it is never wrong and what becomes of the house can't break it.
+ */
 final class RulebookReader
 {
     private ?CompiledRulebook $compiled = null;
 
-    private string $compiledFrom = '';
+    private string $compiledId = '';
 
     public function __construct(private readonly Cache $cache) {}
 
-    public function published(): ?RulebookVersion
+    /** @param string|null $versionId of one that was published; null: a rulebook without rules */
+    public function compiled(?string $versionId): CompiledRulebook
     {
-        return RulebookVersion::query()->where('state', VersionState::Published)->first();
-    }
-
-    /** The rules that decide in this turn. */
-    public function inForce(Turn $turn, Snapshot $snapshot): CompiledRulebook
-    {
-        return $this->compile($turn->versionId, $snapshot);
-    }
-
-    /** The rules of a version that was published: these never change. */
-    public function ofVersion(?RulebookVersion $version, Snapshot $snapshot): CompiledRulebook
-    {
-        return $this->compile($version?->id, $snapshot);
-    }
-
-    private function compile(?string $versionId, Snapshot $snapshot): CompiledRulebook
-    {
-        $from = Snapshot::SHAPE.":rulebook:{$versionId}:{$snapshot->name()}";
-        if ($this->compiled === null || $this->compiledFrom !== $from) {
-            $rules = $versionId === null ? new VersionRules('none', []) : $this->parsed($from, $versionId, $snapshot);
-            $this->compiled = CompiledRulebook::compile(new Rulebook($snapshot->catalogue, $rules->rules), $rules->number);
-            $this->compiledFrom = $from;
+        if ($this->compiled === null || $this->compiledId !== (string) $versionId) {
+            [$number, $rulebook] = $versionId === null ? ['none', new Rulebook(new FieldCatalogue([]), [])] : $this->parsed($versionId);
+            $this->compiled = CompiledRulebook::compile($rulebook, $number);
+            $this->compiledId = (string) $versionId;
         }
 
         return $this->compiled;
     }
 
-    /** Kept in the cache: reading rules from their document takes longer than deciding. */
-    private function parsed(string $key, string $versionId, Snapshot $snapshot): VersionRules
+    /**
+     * Kept in the cache: reading rules from their document takes longer than deciding.
+     *
+     * @return array{string, Rulebook}
+     */
+    private function parsed(string $versionId): array
     {
+        $key = Snapshot::SHAPE.":rulebook:{$versionId}";
         $known = $this->cache->get($key);
-        if ($known instanceof VersionRules) {
-            return $known;
+        if (is_array($known) && isset($known[0], $known[1]) && is_string($known[0]) && $known[1] instanceof Rulebook) {
+            return [$known[0], $known[1]];
         }
         $version = RulebookVersion::query()->findOrFail($versionId);
-        $parsed = new VersionRules((string) $version->number, RulebookFormat::rules(Node::root($version->rules, '/rules'), $snapshot->catalogue)->rules);
+        $parsed = [(string) $version->number, $this->read($version)];
         $this->cache->put($key, $parsed, 3600);
 
         return $parsed;
     }
 
     /**
-     * Reads rules and checks them against the house.
+     * @param Roster|null $roster null: whom and what the rules name is not checked
      *
-     * @param string $pointer where the rules stand in their document
-     *
-     * @throws DocumentError with all faults
+     * @throws DocumentError
      */
-    public function check(mixed $rules, Snapshot $snapshot, string $pointer = ''): Rulebook
+    public function read(RulebookVersion $version, ?Roster $roster = null, string $pointer = ''): Rulebook
     {
-        $rulebook = RulebookFormat::rules(Node::root($rules, "{$pointer}/rules"), $snapshot->catalogue);
-        $faults = (new RulebookCheck($snapshot->roster))->faults($rulebook, $pointer);
+        $fields = RulebookFormat::catalogue(Node::root($version->fields ?? [], "{$pointer}/fields"));
 
-        return $faults === [] ? $rulebook : throw new DocumentError($faults);
+        return RulebookFormat::rules(Node::root($version->rules, "{$pointer}/rules"), new RuleContext(KindRegistry::standard(), $fields, $roster));
     }
 
     /**
-     * The rules of a draft that are right, and what is wrong with the others.
+     * Reads rules and checks them against the house.
+     *
+     * @throws DocumentError with all faults
+     */
+    public function check(mixed $rules, Snapshot $house): Rulebook
+    {
+        return RulebookFormat::rules(Node::root($rules, '/rules'), $this->context($house));
+    }
+
+    /**
+     * The rules of a draft that are right, and what is wrong with the others:
+     * unfinished ones never act, in no preview either.
      *
      * @param list<mixed> $rules
      *
      * @return array{CompiledRulebook, list<Fault>} the faults' pointers begin with /rules
      */
-    public function compileDraft(array $rules, Snapshot $snapshot): array
+    public function compileDraft(array $rules, Snapshot $house): array
     {
+        $format = new RuleFormat($this->context($house));
+        $faults = new Faults();
         $good = [];
-        $faults = [];
-        $check = new RulebookCheck($snapshot->roster);
         foreach ($rules as $index => $rule) {
-            try {
-                $read = RulebookFormat::rule(Node::root($rule, "/rules/{$index}"), $snapshot->catalogue);
-                $found = $check->faults(new Rulebook($snapshot->catalogue, [$read]));
-                $good[] = $found === [] ? $read : null;
-                foreach ($found as $fault) {
-                    $faults[] = new Fault((string) preg_replace('#^/rules/0#', "/rules/{$index}", $fault->pointer), $fault->reason);
-                }
-            } catch (DocumentError $error) {
-                $faults = [...$faults, ...$error->faults];
-            }
+            $good[] = $faults->collect(static fn(): Rule => $format->read(Node::root($rule, "/rules/{$index}")));
         }
 
-        return [CompiledRulebook::compile(new Rulebook($snapshot->catalogue, array_values(array_filter($good))), 'draft'), $faults];
+        return [CompiledRulebook::compile(new Rulebook($house->catalogue, array_values(array_filter($good))), 'draft'), $faults->all()];
+    }
+
+    private function context(Snapshot $house): RuleContext
+    {
+        return new RuleContext(KindRegistry::standard(), $house->catalogue, $house->roster);
     }
 }

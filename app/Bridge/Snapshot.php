@@ -15,10 +15,10 @@ use OpenBaton\Core\People\Roster;
 final readonly class Snapshot
 {
     /** Stands for what the classes of kept values are made of: what an older version of the code has kept is not read. A test says what it should be. */
-    public const SHAPE = '0f50f308';
+    public const SHAPE = '3038a79a';
 
     /**
-     * @param array<string, string>     $personIds   id by slug
+     * @param array<array-key, string>  $personIds   id by slug
      * @param array<string, string>     $personSlugs slug by id
      * @param array<string, KnownKind>  $kinds       by id, in their order
      */

@@ -4,104 +4,115 @@ declare(strict_types=1);
 
 namespace App\Bridge;
 
-use App\Database\Question;
-use Illuminate\Support\Facades\DB;
+use App\Database\Row;
+use App\Models\Handoff;
+use App\Models\Person;
+use App\Models\Task;
+use Illuminate\Database\Eloquent\Builder;
 use OpenBaton\Core\Routing\Needs;
 use OpenBaton\Core\Workload\Effort;
 use OpenBaton\Core\Workload\Priority;
 use OpenBaton\Core\Workload\TaskStatus;
 use OpenBaton\Core\Workload\Work;
 use OpenBaton\Core\Workload\WorkItem;
-use stdClass;
 
 /** The open work of people, and when they were last given something: by a query for each however much it is. */
 final class WorkReader
 {
-    /** A row for each open task that people hold, review or will. Which of them load whom, the core knows. */
-    private const TASKS = <<<'SQL'
-        SELECT id, task_kind_id, assignee_id, reviewer_id, status, priority, estimate_minutes, spent_minutes, remaining_minutes,
-            UNIX_TIMESTAMP(arrived_at) AS arrived, UNIX_TIMESTAMP(starts_at) AS starts, UNIX_TIMESTAMP(due_at) AS due
-        FROM tasks WHERE status NOT IN ('done', 'dropped') AND completed_at IS NULL AND (assignee_id %1$s OR reviewer_id %1$s)
-        SQL;
+    private const COLUMNS = [
+        'id', 'task_kind_id', 'assignee_id', 'reviewer_id', 'status', 'priority',
+        'estimate_minutes', 'spent_minutes', 'remaining_minutes', 'arrived_at', 'starts_at', 'due_at',
+    ];
 
-    /** A row for each of some people. It is one step into an index for each: the log of handoffs only grows. */
-    private const LAST_ASSIGNED = <<<'SQL'
-        SELECT id, (SELECT UNIX_TIMESTAMP(at) FROM handoffs WHERE to_id = people.id ORDER BY at DESC LIMIT 1) AS assigned
-        FROM people WHERE id %s
-        SQL;
-
-    public static function ofEverybody(Snapshot $snapshot): Work
+    public static function ofEverybody(Snapshot $house): Work
     {
-        return self::answered(Question::askAll(
-            DB::connection(),
-            new Question(sprintf(self::TASKS, 'IS NOT NULL'), []),
-            new Question(sprintf(self::LAST_ASSIGNED, 'IS NOT NULL'), []),
-        ), $snapshot);
-    }
-
-    /** What of the work a decision may look at. */
-    public static function of(Needs $needs, Snapshot $snapshot): Work
-    {
-        return self::answered(Question::askAll(DB::connection(), ...self::asking($needs, $snapshot)), $snapshot);
-    }
-
-    /** @return list<Question> what asks for that, of tasks and then of when people were last given something */
-    public static function asking(Needs $needs, Snapshot $snapshot): array
-    {
-        $questions = [];
-        foreach ([[self::TASKS, $needs->people, 2], [self::LAST_ASSIGNED, $needs->lastAssigned, 1]] as [$sql, $slugs, $times]) {
-            if ($slugs !== []) {
-                $ids = array_map(static fn(string $slug): string => $snapshot->personIds[$slug], $slugs);
-                $questions[] = new Question(
-                    sprintf($sql, 'IN ('.Question::marks($ids).')'),
-                    array_merge(...array_fill(0, $times, $ids)),
-                );
-            }
-        }
-
-        return $questions;
-    }
-
-    /** @param list<array<int, stdClass>> $answers what was answered to asking() */
-    public static function answered(array $answers, Snapshot $snapshot): Work
-    {
-        $items = [];
-        foreach ($answers[0] ?? [] as $row) {
-            $items[] = self::item($row, $snapshot);
-        }
-        $lastAssigned = [];
-        foreach ($answers[1] ?? [] as $row) {
-            $slug = $snapshot->personSlugs[(string) $row->id] ?? null;
-            if ($slug !== null && $row->assigned !== null) {
-                $lastAssigned[$slug] = (int) $row->assigned;
-            }
-        }
-
-        return Work::of($items, $lastAssigned);
-    }
-
-    private static function item(stdClass $row, Snapshot $snapshot): WorkItem
-    {
-        return new WorkItem(
-            (string) $row->id,
-            $snapshot->personSlugs[(string) $row->assignee_id] ?? null,
-            TaskStatus::from((string) $row->status),
-            Priority::from((string) $row->priority),
-            new Effort(
-                $snapshot->kinds[(string) $row->task_kind_id]->usualMinutes ?? 0,
-                self::int($row->estimate_minutes),
-                (int) $row->spent_minutes,
-                self::int($row->remaining_minutes),
-            ),
-            (int) $row->arrived,
-            self::int($row->starts),
-            self::int($row->due),
-            $snapshot->personSlugs[(string) $row->reviewer_id] ?? null,
+        return Work::of(
+            self::items(Task::query()->whereNotNull('assignee_id'), $house),
+            self::lastAssigned(array_values($house->personIds), $house),
         );
     }
 
-    private static function int(mixed $value): ?int
+    /** What of the work a decision may look at. */
+    public static function of(Needs $needs, Snapshot $house): Work
     {
-        return is_numeric($value) ? (int) $value : null;
+        $people = self::ids($needs->people, $house);
+
+        return Work::of(
+            $people === [] ? [] : self::items(
+                Task::query()->where(static fn(Builder $concerned): Builder => $concerned->whereIn('assignee_id', $people)->orWhereIn('reviewer_id', $people)),
+                $house,
+            ),
+            $needs->lastAssigned === [] ? [] : self::lastAssigned(self::ids($needs->lastAssigned, $house), $house),
+        );
+    }
+
+    /**
+     * @param list<string> $slugs
+     *
+     * @return list<string>
+     */
+    private static function ids(array $slugs, Snapshot $house): array
+    {
+        return array_map(static fn(string $slug): string => $house->personIds[$slug], $slugs);
+    }
+
+    /**
+     * Which of them load whom, the core knows.
+     *
+     * @param Builder<Task> $query
+     *
+     * @return list<WorkItem>
+     */
+    private static function items(Builder $query, Snapshot $house): array
+    {
+        $items = [];
+        // Rows, not models: nothing is done with them but to read some columns, under the lock.
+        foreach ($query->open()->toBase()->get(self::COLUMNS) as $row) {
+            $items[] = self::item(new Row($row), $house);
+        }
+
+        return $items;
+    }
+
+    /**
+     * @param list<string> $personIds
+     *
+     * @return array<string, int> instant by slug
+     */
+    private static function lastAssigned(array $personIds, Snapshot $house): array
+    {
+        // One step into an index for each: the log of handoffs only grows.
+        $latest = Handoff::query()->select('at')->whereColumn('to_id', 'people.id')->latest('at')->limit(1);
+        $assigned = [];
+        foreach (Person::query()->whereIn('id', $personIds)->select('id')->addSelect(['assigned' => $latest])->toBase()->get() as $row) {
+            $row = new Row($row);
+            $slug = $house->personSlugs[$row->text('id')] ?? null;
+            $at = $row->instantOrNull('assigned');
+            if ($slug !== null && $at !== null) {
+                $assigned[$slug] = $at;
+            }
+        }
+
+        return $assigned;
+    }
+
+    private static function item(Row $row, Snapshot $house): WorkItem
+    {
+        return new WorkItem(
+            $row->text('id'),
+            $house->personSlugs[(string) $row->textOrNull('assignee_id')] ?? null,
+            TaskStatus::from($row->text('status')),
+            Priority::from($row->text('priority')),
+            new Effort(
+                $house->kinds[$row->text('task_kind_id')]->usualMinutes ?? 0,
+                $row->intOrNull('estimate_minutes'),
+                $row->int('spent_minutes'),
+                $row->intOrNull('remaining_minutes'),
+            ),
+            $row->instant('arrived_at'),
+            $row->instantOrNull('starts_at'),
+            $row->instantOrNull('due_at'),
+            $house->personSlugs[(string) $row->textOrNull('reviewer_id')] ?? null,
+        );
     }
 }

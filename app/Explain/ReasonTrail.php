@@ -4,221 +4,185 @@ declare(strict_types=1);
 
 namespace App\Explain;
 
+use OpenBaton\Core\Document\Node;
+use OpenBaton\Core\Routing\Verdict;
+use OpenBaton\Core\Rulebook\KindRegistry;
+
 /**
- * A recorded trace put into words: the narrowing with everyone's reason, the
- * figures of the method, what each rule came to. Nothing is computed anew, so
- * what it says stays true when the roster has changed.
+ * A decision's document put into words: the narrowing with everyone's reason,
+ * the figures of the method, what each rule came to.
+ *
+ * @phpstan-type PersonName array{slug: string, name: string}
+ * @phpstan-type Step array{code: string, count: int, label: string, kept: list<PersonName>, fallen: list<array{slug: string, name: string, reason: string}>}
  */
 final readonly class ReasonTrail
 {
-    private TraceWords $said;
+    private TraceWords $words;
 
-    public function __construct(private Words $words)
+    public function __construct(private HouseWords $house)
     {
-        $this->said = new TraceWords($words);
+        $this->words = new TraceWords($house, new PartWords($house, KindRegistry::standard()));
     }
 
     /**
-     * @param array<string, mixed> $trace
+     * @param array<string, mixed> $decision as docs/formats/decision.schema.json describes it
      *
      * @return array<string, mixed> a Trail of app/Http/Pages/TaskView.ts
      */
-    public function of(array $trace): array
+    public function of(array $decision): array
     {
-        $verdicts = $this->words->pools($trace['verdicts'] ?? []);
+        $trace = Node::root($decision);
+        $verdicts = $trace->itemsOf('verdicts');
         $deciding = null;
         foreach ($verdicts as $verdict) {
-            if (($verdict['verdict'] ?? null) === 'decided') {
+            if ($verdict->get('verdict')->text() === Verdict::Decided->value) {
                 $deciding = $verdict;
             }
         }
 
         return [
-            'at' => $this->words->text($trace['at'] ?? ''),
-            'version' => $this->words->text($trace['rulebook_version'] ?? ''),
-            'outcome' => $this->words->text($trace['outcome'] ?? ''),
-            'rule' => $deciding === null ? null : ['id' => $this->words->text($deciding['rule']), 'name' => $this->words->text($deciding['name'])],
-            'pick' => $this->personOrNull($trace['assignee'] ?? null),
+            'at' => $trace->get('at')->text(),
+            'version' => $trace->get('rulebook_version')->text(),
+            'outcome' => $trace->get('outcome')->text(),
+            'rule' => $deciding === null ? null : ['id' => $deciding->get('rule')->text(), 'name' => $deciding->get('name')->text()],
+            'pick' => $this->personOrNull($trace->find('assignee')),
             'summary' => $this->summary($trace, $deciding),
+            'house' => $deciding?->find('house')?->int() ?? 0,
             'steps' => $deciding === null ? [] : $this->steps($deciding),
             'method' => $deciding === null ? null : $this->method($deciding),
-            'cover' => $deciding === null ? null : $this->cover($this->words->map($deciding['cover'] ?? [])),
-            'otherwise' => $deciding === null ? null : $this->said->otherwise($this->words->map($deciding['otherwise'] ?? [])),
-            'openTo' => array_map($this->person(...), $this->words->texts($trace['open_to'] ?? [])),
-            'effects' => array_map($this->said->effect(...), $this->words->pools($trace['effects'] ?? [])),
+            'cover' => $deciding?->has('cover') === true ? $this->cover($deciding->get('cover')) : null,
+            'otherwise' => $deciding?->has('otherwise') === true ? $this->words->otherwise($deciding->get('otherwise')) : null,
+            'openTo' => array_map($this->person(...), $trace->textsOf('open_to')),
+            'effects' => array_map($this->words->effect(...), $trace->itemsOf('effects')),
             'verdicts' => array_map($this->verdict(...), $verdicts),
         ];
     }
 
-    /**
-     * @param array<string, mixed>      $trace
-     * @param array<string, mixed>|null $deciding
-     */
-    private function summary(array $trace, ?array $deciding): string
+    private function summary(Node $trace, ?Node $deciding): string
     {
         if ($deciding === null) {
-            return 'No rule found anybody.';
+            return $this->house->words->say('trail.no_rule');
         }
-        $parts = [];
-        foreach ($this->steps($deciding) as $step) {
-            $parts[] = "{$step['count']} {$step['label']}";
-        }
+        $parts = array_map(static fn(array $step): string => "{$step['count']} {$step['label']}", $this->steps($deciding));
         $method = $this->method($deciding);
         if ($method !== null) {
             $parts[] = $method['label'];
         }
-        $parts[] = match ($trace['outcome'] ?? null) {
-            'assigned' => $this->words->person($this->words->text($trace['assignee'] ?? '')),
-            'open' => 'open to '.count($this->words->texts($trace['open_to'] ?? [])).' people',
-            default => 'unplaced',
+        $person = $this->house->person($trace->find('assignee')?->text());
+        $parts[] = match ($trace->get('outcome')->text()) {
+            'assigned' => $person,
+            'kept' => $this->house->words->say('trail.kept', ['person' => $person]),
+            'open' => $this->house->words->say('trail.open', ['count' => count($trace->textsOf('open_to'))]),
+            default => $this->house->words->say('trail.unplaced'),
         };
 
         return implode(' → ', $parts);
     }
 
-    /**
-     * @param array<string, mixed> $verdict
-     *
-     * @return list<array{code: string, count: int, label: string, kept: list<array{slug: string, name: string}>, fallen: list<array{slug: string, name: string, reason: string}>}>
-     */
-    private function steps(array $verdict): array
+    /** @return list<Step> */
+    private function steps(Node $verdict): array
     {
-        $house = is_int($verdict['house'] ?? null) ? $verdict['house'] : 0;
-        $steps = [['code' => 'house', 'count' => $house, 'label' => $house === 1 ? 'person' : 'people', 'kept' => [], 'fallen' => []]];
-        foreach ($this->words->pools($verdict['steps'] ?? []) as $step) {
-            $kept = $this->words->texts($step['kept'] ?? []);
-            $code = $this->words->text($step['step'] ?? '');
-            $fallen = $this->words->pools($step['fallen'] ?? []);
+        $house = $verdict->find('house')?->int() ?? 0;
+        $steps = [['code' => 'house', 'count' => $house, 'label' => $this->house->words->say('trail.house', ['count' => $house]), 'kept' => [], 'fallen' => []]];
+        foreach ($verdict->itemsOf('steps') as $step) {
+            $kept = $step->textsOf('kept');
+            $code = $step->get('step')->text();
             $steps[] = [
                 'code' => $code,
                 'count' => count($kept),
-                'label' => $this->said->stepLabel($code, $verdict),
+                'label' => $this->words->stepLabel($code, $verdict),
                 'kept' => array_map($this->person(...), $kept),
-                'fallen' => array_map($this->fallen(...), $fallen),
+                'fallen' => array_map($this->excluded(...), $step->itemsOf('fallen')),
             ];
         }
 
         return $steps;
     }
 
-    /**
-     * @param array<string, mixed> $one
-     *
-     * @return array{slug: string, name: string, reason: string}
-     */
-    private function fallen(array $one): array
+    /** @return array{slug: string, name: string, reason: string} */
+    private function excluded(Node $one): array
     {
-        $figures = $this->words->map($one['figures'] ?? []);
-        $reasons = array_map(fn(string $reason): string => $this->said->reason($reason, $figures), $this->words->texts($one['reasons'] ?? []));
+        $figures = $one->find('figures') ?? Node::root([]);
+        $reasons = array_map(fn(string $reason): string => $this->words->reason($reason, $figures), $one->textsOf('reasons'));
 
-        return $this->person($this->words->text($one['person'] ?? '')) + ['reason' => implode('; ', $reasons)];
+        return $this->person($one->get('person')->text()) + ['reason' => implode('; ', $reasons)];
     }
 
-    /**
-     * @param array<string, mixed> $verdict
-     *
-     * @return array{code: string, label: string, candidates: list<array<string, mixed>>}|null
-     */
-    private function method(array $verdict): ?array
+    /** @return array{code: string, label: string, candidates: list<array{slug: string, name: string, figures: string, picked: bool}>}|null */
+    private function method(Node $verdict): ?array
     {
-        $method = $this->words->map($verdict['method'] ?? []);
-        if (! isset($verdict['candidates'])) {
+        if (! $verdict->has('candidates')) {
             return null;
         }
-        $code = $this->words->text($method['kind'] ?? '');
-        $candidates = [];
-        foreach ($this->words->pools($verdict['candidates']) as $candidate) {
-            $slug = $this->words->text($candidate['person'] ?? '');
-            $candidates[] = $this->person($slug) + [
-                'figures' => $this->said->figures($candidate),
-                'picked' => $slug === ($verdict['pick'] ?? null),
-            ];
+        $pick = $verdict->find('pick')?->text();
+        $candidates = $verdict->itemsOf('candidates');
+        $picked = $candidates[0] ?? null;
+        foreach ($candidates as $candidate) {
+            $picked = $candidate->get('person')->text() === $pick ? $candidate : $picked;
         }
+        $method = $verdict->get('method');
 
         return [
-            'code' => $code,
-            'label' => match ($code) {
-                'round_robin' => 'round-robin "'.$this->words->text($method['rotation'] ?? '').'"',
-                'lightest_load' => 'lightest load',
-                'in_order' => 'first in order',
-                'same_person' => 'the same person',
-                'open' => 'open to claim',
-                default => $code,
-            },
-            'candidates' => $candidates,
+            'code' => $method->get('kind')->text(),
+            'label' => $this->words->method($method),
+            'candidates' => array_map(fn(Node $candidate): array => $this->person($candidate->get('person')->text()) + [
+                'figures' => $this->words->figures($candidate, $picked ?? $candidate),
+                'picked' => $candidate->get('person')->text() === $pick,
+            ], $candidates),
         ];
     }
 
-    /**
-     * @param array<string, mixed> $cover
-     *
-     * @return array<string, mixed>|null
-     */
-    private function cover(array $cover): ?array
+    /** @return array<string, mixed>|null null where the one who was named is there */
+    private function cover(Node $cover): ?array
     {
-        if ($cover === [] || ($cover['person'] ?? null) === ($cover['for'] ?? null)) {
+        if ($cover->find('person')?->text() === $cover->get('for')->text()) {
             return null;
-        }
-        $asked = [];
-        foreach ($this->words->pools($cover['asked'] ?? []) as $step) {
-            $reasons = array_map(fn(string $reason): string => $this->said->reason($reason, $step), $this->words->texts($step['reasons'] ?? []));
-            $asked[] = $this->person($this->words->text($step['person'] ?? '')) + ['reason' => $reasons === [] ? 'there' : implode('; ', $reasons)];
         }
 
         return [
-            'for' => $this->personOrNull($cover['for'] ?? null),
-            'person' => $this->personOrNull($cover['person'] ?? null),
-            'byLead' => ($cover['by_lead'] ?? false) === true,
-            'circle' => ($cover['circle'] ?? false) === true,
-            'asked' => $asked,
+            'for' => $this->personOrNull($cover->find('for')),
+            'person' => $this->personOrNull($cover->find('person')),
+            'byLead' => $cover->get('by_lead')->bool(),
+            'circle' => $cover->get('circle')->bool(),
+            'asked' => array_map(function (Node $step): array {
+                $reasons = array_map(fn(string $reason): string => $this->words->reason($reason, $step), $step->textsOf('reasons'));
+
+                return $this->person($step->get('person')->text()) + ['reason' => $reasons === [] ? $this->house->words->say('trail.there') : implode('; ', $reasons)];
+            }, $cover->itemsOf('asked')),
         ];
     }
 
-    /**
-     * @param array<string, mixed> $verdict
-     *
-     * @return array<string, mixed>
-     */
-    private function verdict(array $verdict): array
+    /** @return array{rule: string, name: string, verdict: string, sentence: string} */
+    private function verdict(Node $verdict): array
     {
-        $code = $this->words->text($verdict['verdict'] ?? '');
+        $code = $verdict->get('verdict')->text();
 
         return [
-            'rule' => $this->words->text($verdict['rule'] ?? ''),
-            'name' => $this->words->text($verdict['name'] ?? ''),
+            'rule' => $verdict->get('rule')->text(),
+            'name' => $verdict->get('name')->text(),
             'verdict' => $code,
-            'said' => match ($code) {
-                'paused' => 'The rule was paused.',
-                'not_in_force' => 'The rule was not in force on that day.',
-                'not_this_event' => 'The rule waits for something else.',
-                'criterion_failed' => $this->said->failed($this->words->map($verdict['failed'] ?? [])),
-                'nobody_eligible' => 'It held, but nobody was eligible: '.$this->narrowing($verdict),
-                'followed_up' => 'It held and only carried its follow-ups.',
-                'decided' => 'It held and decided.',
-                'not_reached' => 'An earlier rule had decided.',
-                default => $code,
+            'sentence' => match (true) {
+                $verdict->has('failed') => $this->words->failed($verdict->get('failed')),
+                $code === Verdict::NobodyEligible->value => $this->house->words->say("verdict.{$code}", ['narrowing' => $this->narrowing($verdict)]),
+                default => $this->house->words->say("verdict.{$code}"),
             },
         ];
     }
 
-    /** @param array<string, mixed> $verdict */
-    private function narrowing(array $verdict): string
+    private function narrowing(Node $verdict): string
     {
-        return implode(' → ', array_map(
-            static fn(array $step): string => "{$step['count']} {$step['label']}",
-            $this->steps($verdict),
-        )).'.';
+        return implode(' → ', array_map(static fn(array $step): string => "{$step['count']} {$step['label']}", $this->steps($verdict)));
     }
 
-    /** @return array{slug: string, name: string} */
+    /** @return PersonName */
     private function person(string $slug): array
     {
-        return ['slug' => $slug, 'name' => $this->words->person($slug)];
+        return ['slug' => $slug, 'name' => $this->house->person($slug)];
     }
 
-    /** @return array{slug: string, name: string}|null */
-    private function personOrNull(mixed $slug): ?array
+    /** @return PersonName|null */
+    private function personOrNull(?Node $slug): ?array
     {
-        return is_string($slug) && $slug !== '' ? $this->person($slug) : null;
+        return $slug === null ? null : $this->person($slug->text());
     }
 }

@@ -4,102 +4,106 @@ declare(strict_types=1);
 
 namespace App\Explain;
 
+use OpenBaton\Core\Document\Node;
+use OpenBaton\Core\People\Unavailability;
+use OpenBaton\Core\Routing\Rotation;
+use OpenBaton\Core\Rulebook\Family;
+
 /** What single parts of a trace say. */
 final readonly class TraceWords
 {
-    public function __construct(private Words $words) {}
+    public function __construct(private HouseWords $house, private PartWords $parts) {}
 
-    /** @param array<string, mixed> $verdict */
-    public function stepLabel(string $code, array $verdict): string
+    /** @param Node $verdict of the rule whose pool is narrowed */
+    public function stepLabel(string $code, Node $verdict): string
     {
         return match ($code) {
-            'pool' => $this->words->pool($this->words->map($verdict['pool'] ?? [])),
-            'present' => 'present',
-            'cover' => 'there, or standing in',
-            'skill_at_least' => 'skilled enough',
-            'open_tasks_at_most' => 'with few enough open tasks',
-            'load_ratio_at_most' => 'with room in their load',
-            default => $code,
+            'pool' => $verdict->has('pool') ? $this->parts->say(Family::Pool, $verdict->get('pool'), 'step') : $this->house->words->say('trail.pool'),
+            'present', 'cover' => $this->house->words->say("trail.{$code}"),
+            default => $this->house->words->say($this->house->words->has("limit.{$code}.step") ? "limit.{$code}.step" : "limit.{$code}.name"),
         };
     }
 
-    /** @param array<string, mixed> $figures */
-    public function reason(string $code, array $figures): string
+    /** @param Node $figures with what stood against somebody, such as until when they are away */
+    public function reason(string $code, Node $figures): string
     {
-        $figure = fn(string $name): string => $this->words->text($figures[$name] ?? '');
+        if (Unavailability::tryFrom($code) === null) {
+            return $this->parts->reason($code, $figures);
+        }
+        $until = $figures->find('away_until')?->text();
 
-        return match ($code) {
-            'not_in_pool' => 'not in the pool',
-            'inactive' => 'no longer active',
-            'not_yet_member' => 'not yet here',
-            'no_longer_member' => 'no longer here',
-            'paused' => 'takes in no new work',
-            'absent' => $figure('away_until') === '' ? 'away' : 'away '.$this->words->until($figure('away_until')),
-            'skill_at_least' => $this->words->skill($figure('skill')).' at level '.$figure('level').', '.$figure('needed').' needed',
-            'open_tasks_at_most' => $figure('open_tasks').' open tasks already, '.$figure('at_most').' at most with the new one',
-            'load_ratio_at_most' => $figure('load_percent') === ''
-                ? 'no working time in the next five days'
-                : 'load would be '.$figure('load_percent').' %, '.$figure('at_most').' % at most',
-            default => $code,
-        };
+        return $this->house->words->say("unavailability.{$code}", ['away_until' => $until === null ? 'none' : $this->house->until($until)]);
     }
 
-    /** @param array<string, mixed> $candidate */
-    public function figures(array $candidate): string
+    /**
+     * What the method compared of somebody.
+     *
+     * @param Node $candidate with their figures
+     * @param Node $picked    with those of whoever was picked
+     */
+    public function figures(Node $candidate, Node $picked): string
     {
+        $say = $this->house->words->say(...);
         $parts = [];
-        if (isset($candidate['mark'])) {
-            // Marks are shown in turns of a full weight, which is what one can compare.
-            $parts[] = 'mark '.number_format((float) $this->words->text($candidate['mark']) / 10_000_000, 2);
-            if (($candidate['weight'] ?? 100) !== 100) {
-                $parts[] = 'weight '.number_format((float) $this->words->text($candidate['weight']) / 100, 2);
+        if ($candidate->has('pass')) {
+            $away = $candidate->get('pass')->int() - $picked->get('pass')->int();
+            $parts[] = $candidate->get('person')->text() === $picked->get('person')->text()
+                ? $say('figures.turn')
+                : $say('figures.turns_away', ['turns' => number_format($away / Rotation::stride(100), 2)]);
+            $weight = $candidate->find('weight')?->int() ?? 100;
+            if ($weight !== 100) {
+                $parts[] = $say('figures.weight', ['weight' => number_format($weight / 100, 2)]);
             }
         }
-        if (array_key_exists('load_percent', $candidate)) {
-            $parts[] = $candidate['load_percent'] === null ? 'no working time' : 'load '.$this->words->text($candidate['load_percent']).' % with it';
-            $parts[] = ($candidate['last_assigned'] ?? null) === null ? 'nothing yet' : 'last given work '.$this->words->moment($this->words->text($candidate['last_assigned']));
+        $values = (array) $candidate->value;
+        if (array_key_exists('load_percent', $values)) {
+            $last = $candidate->find('last_assigned')?->text();
+            $parts[] = $say('figures.load', ['load_percent' => $candidate->find('load_percent')?->int() ?? 'none']);
+            $parts[] = $say('figures.last_assigned', ['last_assigned' => $last === null ? 'none' : $this->house->moment($last)]);
         }
-        if (isset($candidate['place'])) {
-            $parts[] = 'place '.$this->words->text($candidate['place']);
+        if ($candidate->has('place')) {
+            $parts[] = $say('figures.place', ['place' => $candidate->get('place')->int()]);
         }
 
         return implode(', ', $parts);
     }
 
-    /** @param array<string, mixed> $otherwise */
-    public function otherwise(array $otherwise): ?string
+    public function otherwise(Node $otherwise): ?string
     {
-        return match ($otherwise['kind'] ?? null) {
-            'unplaced' => 'Nobody was eligible, and the rule says to wait as unplaced.',
-            'person' => 'Nobody was eligible, and the rule says to give it to '.$this->words->person($this->words->text($otherwise['person'] ?? '')).'.',
-            'open_to_team' => 'Nobody was eligible, and the rule says to open it to '.$this->words->team($this->words->text($otherwise['team'] ?? '')).'.',
-            default => null,
-        };
+        return $otherwise->get('kind')->text() === 'next_rule'
+            ? null
+            : $this->house->words->say('trail.otherwise', ['otherwise' => $this->parts->say(Family::Otherwise, $otherwise)]);
     }
 
-    /** @param array<string, mixed> $effect */
-    public function effect(array $effect): string
+    public function method(Node $method): string
     {
-        return match ($effect['effect'] ?? null) {
-            'due_set' => 'Due '.$this->words->moment($this->words->text($effect['due'] ?? '')),
-            'due_impossible' => 'No due date: there is not enough working time to come',
-            'priority_set' => 'Priority '.$this->words->text($effect['priority'] ?? ''),
-            'tag_added' => 'Tag "'.$this->words->text($effect['tag'] ?? '').'"',
-            default => '',
-        };
+        return $this->parts->say(Family::Method, $method, 'step');
     }
 
-    /** @param array<string, mixed> $failed */
-    public function failed(array $failed): string
+    public function effect(Node $effect): string
     {
-        $comparison = $this->words->map($failed['comparison'] ?? []);
-        $path = $this->words->text($comparison['field'] ?? '');
-        if ($path === '') {
-            return 'Its criteria are empty.';
+        $slots = [];
+        foreach ($effect->members() as [$name, $value]) {
+            $slots[$name] = $name === 'due' ? $this->house->moment($value->text()) : (is_scalar($value->value) ? (string) $value->value : '');
         }
-        $asked = trim(Words::OPERATORS[$this->words->text($comparison['op'] ?? '')].' '.(array_key_exists('value', $comparison) ? $this->words->value($path, $comparison['value']) : ''));
 
-        return 'It asks that '.$this->words->field($path).' '.(($failed['negated'] ?? false) === true ? 'not be so: ' : '').$asked
-            .'; it was '.$this->words->value($path, $failed['seen'] ?? null).'.';
+        return $this->house->words->say('effect.'.$effect->get('effect')->text(), $slots);
+    }
+
+    /** The comparison on account of which criteria failed. */
+    public function failed(Node $failed): string
+    {
+        $comparison = $failed->get('comparison');
+        $path = $comparison->find('field')?->value;
+        if (! is_string($path) || $path === '') {
+            return $this->house->words->say('verdict.criteria_empty');
+        }
+        $value = $comparison->has('value') ? $this->house->value($path, $comparison->get('value')->value) : '';
+
+        return $this->house->words->say($failed->get('negated')->bool() ? 'verdict.criterion_held' : 'verdict.criterion_failed', [
+            'field' => $this->house->field($path),
+            'asked' => $this->house->words->say('operator.'.$comparison->get('op')->text(), ['value' => $value]),
+            'seen' => $this->house->value($path, $failed->find('seen')?->value),
+        ]);
     }
 }

@@ -8,25 +8,27 @@ use App\Bridge\RulebookReader;
 use App\Bridge\Snapshot;
 use App\Models\RulebookVersion;
 use OpenBaton\Core\Criteria\Fault;
-use OpenBaton\Core\Criteria\Field;
 use OpenBaton\Core\Criteria\FieldCatalogue;
 use OpenBaton\Core\Document\DocumentError;
+use OpenBaton\Core\Document\Faults;
 use OpenBaton\Core\Document\Format;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Document\RulebookFormat;
+use OpenBaton\Core\Document\RulebookUpgrade;
 
 /** Rulebooks as files: the document of docs/formats/rulebook.schema.json. */
 final readonly class RulebookFile
 {
     public function __construct(private RulebookReader $rulebooks) {}
 
-    public function write(RulebookVersion $version, Snapshot $snapshot): string
+    /** Of a published version with the fields that it was published with; of a draft with those of the house. */
+    public function write(RulebookVersion $version, Snapshot $house): string
     {
-        return json_encode([
+        return self::json([
             'openbaton' => RulebookFormat::VERSION,
-            'fields' => RulebookFormat::writeCatalogue($snapshot->catalogue),
+            'fields' => $version->fields ?? RulebookFormat::writeCatalogue($house->catalogue),
             'rules' => $version->rules,
-        ], JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE)."\n";
+        ]);
     }
 
     /**
@@ -34,15 +36,23 @@ final readonly class RulebookFile
      *
      * @throws DocumentError with all that is wrong, in the document or for this house
      */
-    public function read(string $json, Snapshot $snapshot): array
+    public function read(string $json, Snapshot $house): array
     {
         $node = Node::parse($json);
-        Format::expect($node, RulebookFormat::VERSION);
-        $this->checkFields(RulebookFormat::catalogue($node->get('fields')), $snapshot->catalogue, $node->get('fields'));
-        $rulebook = $this->rulebooks->check($node->get('rules')->value, $snapshot);
-        SchemaCheck::check('rulebook', json_decode($json, false));
+        $version = Format::expect($node, RulebookFormat::VERSION, RulebookUpgrade::FROM);
+        $faults = new Faults();
+        $faults->add(...$node->strangers(['openbaton', 'fields', 'rules']));
+        $faults->collect(fn() => $this->checkFields(RulebookFormat::catalogue($node->get('fields')), $house->catalogue, $node->get('fields')));
+        $faults->throwIfAny();
+        $rules = $node->get('rules');
 
-        return array_map(static fn($rule): array => RulebookFormat::writeRule($rule, $snapshot->catalogue), $rulebook->rules);
+        return RulebookFormat::writeRules($this->rulebooks->check(($version === RulebookFormat::VERSION ? $rules : RulebookUpgrade::rules($rules))->value, $house));
+    }
+
+    /** @param array<string, mixed> $document */
+    public static function json(array $document): string
+    {
+        return json_encode($document, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE)."\n";
     }
 
     /** The fields of the file must be there in the house, of the same type. */
@@ -51,10 +61,10 @@ final readonly class RulebookFile
         $faults = [];
         foreach (array_values($given->fields) as $index => $field) {
             $known = $house->find($field->path);
-            if (! $known instanceof Field || $known->type !== $field->type) {
-                $faults[] = new Fault("{$node->pointer}/{$index}", $known === null
-                    ? "This house has no field \"{$field->path}\"; add it first, or leave it out where no rule needs it."
-                    : "In this house \"{$field->path}\" is of type {$known->type->value}, not {$field->type->value}.");
+            if ($known === null) {
+                $faults[] = new Fault("{$node->pointer}/{$index}", "This house has no field \"{$field->path}\"; add it first, or leave it out where no rule needs it.");
+            } elseif ($known->type !== $field->type) {
+                $faults[] = new Fault("{$node->pointer}/{$index}", "In this house \"{$field->path}\" is of type {$known->type->value}, not {$field->type->value}.");
             }
         }
         if ($faults !== []) {

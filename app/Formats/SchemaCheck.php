@@ -44,7 +44,7 @@ final class SchemaCheck
     /** Of the alternatives of a "oneOf", what is wrong in the one that the document meant, by its "kind", else in the one that got furthest. */
     private static function mostTelling(ValidationError $error): ValidationError
     {
-        $parts = $error->subErrors();
+        $parts = array_values(array_filter($error->subErrors(), static fn(mixed $part): bool => $part instanceof ValidationError));
         if ($parts === []) {
             return $error;
         }
@@ -65,7 +65,7 @@ final class SchemaCheck
             return true;
         }
         foreach ($error->keyword() === 'oneOf' ? [] : $error->subErrors() as $part) {
-            if (self::isOfOtherKind($part)) {
+            if ($part instanceof ValidationError && self::isOfOtherKind($part)) {
                 return true;
             }
         }

@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace App\Intake;
 
-use App\Database\Id;
-use App\Database\Stamp;
+use App\Models\Task;
 use App\Models\User;
 use Carbon\CarbonImmutable;
-use OpenBaton\Core\Workload\TaskStatus;
+use OpenBaton\Core\Subject\Subject;
 
 /** That a task arrives: when and by whom, and the id that it will have. */
 final readonly class Arrival
@@ -23,40 +22,43 @@ final readonly class Arrival
 
     public function __construct(?User $by, private ?RequestKey $key)
     {
-        $this->taskId = Id::next();
+        $this->taskId = (new Task())->newUniqueId();
         $this->at = CarbonImmutable::now()->getTimestamp();
         $this->byUserId = $by?->id;
     }
 
-    /** @return array<string, mixed> what is to stand in the tables of the task that has come, by column; what is not there is null */
-    public function row(IncomingTask $task, ?string $assigneeId): array
+    /**
+     * The task that has come, not yet saved.
+     *
+     * @param Subject     $subject  its state as the decision leaves it
+     * @param string|null $holderId by id
+     */
+    public function task(IncomingTask $task, Subject $subject, ?string $holderId): Task
     {
-        $at = Stamp::of($this->at);
+        $moment = static fn(?int $instant): ?CarbonImmutable => $instant === null ? null : CarbonImmutable::createFromTimestampUTC($instant);
 
-        return array_filter([
+        return new Task([
             'id' => $this->taskId,
             'title' => $task->title,
             'description' => $task->description,
             'task_kind_id' => $task->kind->id,
-            'status' => TaskStatus::New->value,
-            'priority' => $task->priority->value,
+            'status' => $subject->status,
+            'priority' => $subject->priority,
             'customer_id' => $task->customer?->id,
             'contact' => $task->contact,
             'source' => $task->source,
-            'facts' => json_encode($task->facts, JSON_THROW_ON_ERROR),
-            'tags' => json_encode($task->tags, JSON_THROW_ON_ERROR),
-            'estimate_minutes' => $task->estimateMinutes,
-            'spent_minutes' => 0,
-            'assignee_id' => $assigneeId,
-            'starts_at' => Stamp::orNull($task->startsAt),
-            'due_at' => Stamp::orNull($task->dueAt),
-            'arrived_at' => $at,
+            'facts' => $task->facts,
+            'tags' => $subject->tags,
+            'estimate_minutes' => $subject->effort->estimate,
+            'spent_minutes' => $subject->effort->spent,
+            'assignee_id' => $holderId,
+            'starts_at' => $moment($subject->startAt),
+            'due_at' => $moment($subject->dueAt),
+            'arrived_at' => $moment($this->at),
             'revision' => 1,
             'key_user_id' => $this->key?->userId,
             'key' => $this->key?->key,
             'key_hash' => $this->key?->hash,
-            'created_at' => $at,
-            'updated_at' => $at,
-        ], static fn(mixed $value): bool => $value !== null);
+        ]);
     }
 }

@@ -9,88 +9,70 @@ use App\Bridge\KnownCustomer;
 use App\Bridge\KnownKind;
 use App\Bridge\Snapshot;
 use App\Database\Stamp;
-use Closure;
-use OpenBaton\Core\Criteria\Fault;
+use LogicException;
 use OpenBaton\Core\Criteria\FieldCatalogue;
 use OpenBaton\Core\Document\DocumentError;
+use OpenBaton\Core\Document\Faults;
 use OpenBaton\Core\Document\Node;
+use OpenBaton\Core\Document\TextLimits;
 use OpenBaton\Core\Document\ValueCodec;
+use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\Workload\Priority;
 
 /** Reads an incoming task from a document; everything that is wrong with it is reported, each by its JSON pointer. */
-final class IncomingTaskReader
+final readonly class IncomingTaskReader
 {
-    private const KNOWN = ['title', 'kind', 'description', 'customer', 'contact', 'priority', 'estimate', 'start', 'due', 'tags', 'fields'];
+    private const MEMBERS = ['title', 'kind', 'description', 'customer', 'contact', 'priority', 'estimate', 'start', 'due', 'tags', 'fields'];
 
-    /** @var list<Fault> */
-    private array $faults = [];
+    private const TITLE = 255;
 
-    public function __construct(private readonly CustomerSource $customers) {}
+    private const DESCRIPTION = 20_000;
+
+    public function __construct(private CustomerSource $customers) {}
 
     /** @throws DocumentError */
-    public function read(Node $node, string $source, Snapshot $snapshot): IncomingTask
+    public function read(Node $node, TaskSource $source, Snapshot $house): IncomingTask
     {
-        $this->faults = [];
-        foreach ($node->members() as $name => $member) {
-            if (! in_array($name, self::KNOWN, true)) {
-                $this->faults[] = new Fault($member->pointer, 'There is no such member; the known ones are '.implode(', ', self::KNOWN).'.');
-            }
-        }
-        $title = $this->attempt(fn(): string => $this->short($node->get('title'), 255));
-        $kind = $this->attempt(fn(): KnownKind => $this->kind($node->get('kind'), $snapshot));
-        $description = $this->attempt(fn(): ?string => $node->has('description') ? $this->short($node->get('description'), 20_000) : null);
-        $customer = $this->attempt(fn(): ?KnownCustomer => $node->has('customer') ? $this->customer($node->get('customer'), $snapshot) : null);
-        $contact = $this->attempt(fn(): ?string => $node->has('contact') ? $this->short($node->get('contact'), 255) : null);
-        $priority = $this->attempt(fn(): ?Priority => $node->find('priority')?->case(Priority::class));
-        $estimate = $this->attempt(fn(): ?int => $node->find('estimate')?->minutes());
-        $startsAt = $this->attempt(fn(): ?int => $this->moment($node->find('start')));
-        $dueAt = $this->attempt(fn(): ?int => $this->moment($node->find('due')));
-        $tags = $this->attempt(fn(): array => array_map(fn(Node $tag): string => $this->short($tag, 60), $node->itemsOf('tags')));
-        $facts = $this->facts($node->find('fields'), $snapshot->catalogue);
+        $faults = new Faults();
+        $faults->add(...$node->strangers(self::MEMBERS));
+        $title = $faults->collect(static fn(): string => $node->get('title')->line(self::TITLE));
+        $kind = $faults->collect(fn(): KnownKind => $this->kind($node->get('kind'), $house));
+        $description = $faults->collect(fn(): ?string => $node->has('description') ? $this->text($node->get('description')) : null);
+        $customer = $faults->collect(fn(): ?KnownCustomer => $node->has('customer') ? $this->customer($node->get('customer'), $house) : null);
+        $contact = $faults->collect(static fn(): ?string => $node->find('contact')?->line(self::TITLE));
+        $priority = $faults->collect(static fn(): ?Priority => $node->find('priority')?->case(Priority::class));
+        $estimate = $faults->collect(static fn(): ?int => $node->find('estimate')?->minutes());
+        $startsAt = $faults->collect(fn(): ?int => $this->moment($node->find('start')));
+        $dueAt = $faults->collect(fn(): ?int => $this->moment($node->find('due')));
+        $tags = $faults->collect(static fn(): array => array_map(static fn(Node $tag): string => $tag->line(TextLimits::TAG), $node->itemsOf('tags')));
+        $facts = $faults->collect(fn(): array => $this->facts($node->find('fields'), $house->catalogue, $house->roster, $faults));
         if ($startsAt !== null && $dueAt !== null && $dueAt < $startsAt) {
-            $this->faults[] = new Fault('/due', 'It is due before it can be started.');
+            $faults->add(...$node->get('due')->fail('It is due before it can be started.')->faults);
         }
-        if ($this->faults !== [] || $title === null || $kind === null) {
-            throw new DocumentError($this->faults === [] ? [new Fault('', 'A title and a kind are needed.')] : $this->faults);
+        $faults->throwIfAny();
+        if ($title === null || $kind === null) {
+            throw new LogicException('What could not be read has no fault.');
         }
 
-        return new IncomingTask($title, $kind, $source, $description, $customer, $contact, $priority ?? Priority::Normal, $estimate, $startsAt, $dueAt, $facts, array_values(array_unique($tags ?? [])));
+        return new IncomingTask($title, $kind, $source, $description, $customer, $contact, $priority ?? Priority::Normal, $estimate, $startsAt, $dueAt, $facts ?? [], array_values(array_unique($tags ?? [])));
     }
 
-    /**
-     * @template T
-     *
-     * @param Closure(): T $read
-     *
-     * @return T|null
-     */
-    private function attempt(Closure $read): mixed
-    {
-        try {
-            return $read();
-        } catch (DocumentError $error) {
-            $this->faults = [...$this->faults, ...$error->faults];
-
-            return null;
-        }
-    }
-
-    private function short(Node $node, int $most): string
+    private function text(Node $node): string
     {
         $text = trim($node->text());
 
-        return mb_strlen($text) <= $most ? $text : throw $node->fail("This has at most {$most} characters.");
+        return mb_strlen($text) <= self::DESCRIPTION ? $text : throw $node->fail('This has at most '.self::DESCRIPTION.' characters.');
     }
 
-    private function kind(Node $node, Snapshot $snapshot): KnownKind
+    private function kind(Node $node, Snapshot $house): KnownKind
     {
-        return $snapshot->kindNamed($node->text())
-            ?? throw $node->fail("There is no kind of task \"{$node->text()}\"; there are ".implode(', ', array_column($snapshot->kinds, 'slug')).'.');
+        return $house->kindNamed($node->text())
+            ?? throw $node->fail("There is no kind of task \"{$node->text()}\"; there are ".implode(', ', array_column($house->kinds, 'slug')).'.');
     }
 
-    private function customer(Node $node, Snapshot $snapshot): KnownCustomer
+    private function customer(Node $node, Snapshot $house): KnownCustomer
     {
-        return $this->customers->named($node->text(), $snapshot) ?? throw $node->fail("There is no customer \"{$node->text()}\".");
+        return $this->customers->named($node->text(), $house) ?? throw $node->fail("There is no customer \"{$node->text()}\".");
     }
 
     private function moment(?Node $node): ?int
@@ -105,15 +87,15 @@ final class IncomingTaskReader
     }
 
     /** @return array<string, mixed> */
-    private function facts(?Node $node, FieldCatalogue $catalogue): array
+    private function facts(?Node $node, FieldCatalogue $catalogue, Roster $roster, Faults $faults): array
     {
         $facts = [];
-        foreach ($this->attempt(static fn(): array => $node?->members() ?? []) ?? [] as $path => $value) {
-            $this->attempt(function () use ($path, $value, $catalogue, &$facts): void {
-                $field = $catalogue->find((string) $path) ?? throw $value->fail("There is no field \"{$path}\".");
+        foreach ($node?->members() ?? [] as [$path, $value]) {
+            $faults->collect(static function () use ($path, $value, $catalogue, $roster, &$facts): void {
+                $field = $catalogue->find($path) ?? throw $value->fail("There is no field \"{$path}\".");
                 if ($value->value !== null) {
-                    ValueCodec::read($value, $field);
-                    $facts[(string) $path] = $value->value;
+                    ValueCodec::read($value, $field, $roster);
+                    $facts[$path] = $value->value;
                 }
             });
         }

@@ -4,26 +4,31 @@ declare(strict_types=1);
 
 namespace App\Intake;
 
+use App\Bridge\HouseState;
 use App\Bridge\Snapshot;
-use App\Bridge\Turn;
-use OpenBaton\Core\Routing\Event;
 use OpenBaton\Core\Routing\Needs;
 use OpenBaton\Core\Routing\Router;
+use OpenBaton\Core\Rulebook\Event\TaskArrives;
+use OpenBaton\Core\Subject\ChangeSet;
 
-/** A task that arrives, with all that its decision takes but work in hand and rotations: these are seen in one's turn. */
+/** A task that arrives, with all that its decision takes but work in hand and rotations: these are read under the lock. */
 final readonly class ReadyToRoute
 {
     public Needs $needs;
 
-    /** @param Turn $turn how house and rulebook were when it was made ready; where they are otherwise by now, it is not */
+    /** The code of what happens. */
+    public string $event;
+
+    /** @param HouseState $state how house and rulebook were when it was made ready; where they are otherwise by now, it is not */
     public function __construct(
         public Arrival $arrival,
         public IncomingTask $task,
-        public Event $event,
+        public ChangeSet $change,
         public Router $router,
         public Snapshot $house,
-        public Turn $turn,
+        public HouseState $state,
     ) {
-        $this->needs = $router->needs($event);
+        $this->needs = $router->needs($change);
+        $this->event = TaskArrives::kind();
     }
 }

@@ -11,4 +11,10 @@ use Spatie\Activitylog\Models\Activity;
 final class AuditRecord extends Activity
 {
     use BootsByName;
+
+    /** Whatever is recorded changes what pages show; it counts with the same transaction. */
+    protected static function booted(): void
+    {
+        self::created(static fn() => House::query()->increment('changes'));
+    }
 }

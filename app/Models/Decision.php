@@ -7,9 +7,10 @@ namespace App\Models;
 use App\Models\Concerns\BootsByName;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use OpenBaton\Core\Routing\Outcome;
 
-/** The recorded outcome of routing one event, with its trace. */
+/** The recorded outcome of routing one event, with what can't be worked out again of its trace. */
 final class Decision extends Model
 {
     use BootsByName;
@@ -23,6 +24,18 @@ final class Decision extends Model
         'at' => 'immutable_datetime',
         'outcome' => Outcome::class,
         'facts' => 'array',
-        'trace' => 'array',
+        'record' => 'array',
     ];
+
+    /** @return BelongsTo<RulebookVersion, $this> */
+    public function version(): BelongsTo
+    {
+        return $this->belongsTo(RulebookVersion::class, 'rulebook_version_id');
+    }
+
+    /** As the database is written to, without escapes that nothing needs. */
+    protected function asJson($value, $flags = 0): string
+    {
+        return parent::asJson($value, JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE);
+    }
 }

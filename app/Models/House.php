@@ -22,5 +22,8 @@ final class House extends Model
         'hours' => 'array',
         'holidays' => 'array',
         'exceptions' => 'array',
+        'customer_tiers' => 'array',
+        'place_levels' => 'array',
+        'ticked_at' => 'immutable_datetime',
     ];
 }

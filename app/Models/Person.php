@@ -8,8 +8,13 @@ use App\Models\Concerns\BootsByName;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 
-/** Somebody of the house, whether they sign in or not. */
+/**
+ * Somebody of the house, whether they sign in or not.
+ *
+ * @property-read TeamMembership|null $pivot of a team that they are in
+ */
 final class Person extends Model
 {
     use BootsByName;
@@ -27,6 +32,12 @@ final class Person extends Model
         'member_from' => 'immutable_date:Y-m-d',
         'member_until' => 'immutable_date:Y-m-d',
     ];
+
+    /** @return BelongsToMany<Skill, $this, SkillLevel> with their level */
+    public function skills(): BelongsToMany
+    {
+        return $this->belongsToMany(Skill::class, 'person_skills')->using(SkillLevel::class)->withPivot('level')->orderBy('skills.position');
+    }
 
     /** @return BelongsTo<User, $this> */
     public function user(): BelongsTo

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\BootsByName;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -22,8 +23,27 @@ final class RulebookVersion extends Model
     protected $casts = [
         'state' => VersionState::class,
         'rules' => 'array',
+        'fields' => 'array',
         'published_at' => 'immutable_datetime',
     ];
+
+    /** @param Builder<self> $query */
+    public function scopePublished(Builder $query): void
+    {
+        $query->where('state', VersionState::Published);
+    }
+
+    /** @param Builder<self> $query */
+    public function scopeDraft(Builder $query): void
+    {
+        $query->where('state', VersionState::Draft);
+    }
+
+    /** Whoever or whatever saved it. */
+    public function author(): ?string
+    {
+        return $this->savedBy->name ?? $this->saved_by_system;
+    }
 
     /** @return BelongsTo<User, $this> */
     public function savedBy(): BelongsTo

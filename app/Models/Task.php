@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Intake\TaskSource;
 use App\Models\Concerns\BootsByName;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use OpenBaton\Core\Workload\Effort;
 use OpenBaton\Core\Workload\Priority;
 use OpenBaton\Core\Workload\TaskStatus;
 
@@ -19,6 +22,9 @@ final class Task extends Model
     use BootsByName;
     use HasUlids;
 
+    /** The builder has no order by a list of values. */
+    private const URGENT_FIRST = "FIELD(priority, 'urgent', 'high', 'normal', 'low')";
+
     protected $table = 'tasks';
 
     protected $guarded = [];
@@ -26,6 +32,7 @@ final class Task extends Model
     protected $casts = [
         'status' => TaskStatus::class,
         'priority' => Priority::class,
+        'source' => TaskSource::class,
         'facts' => 'array',
         'tags' => 'array',
         'starts_at' => 'immutable_datetime',
@@ -34,6 +41,77 @@ final class Task extends Model
         'started_at' => 'immutable_datetime',
         'completed_at' => 'immutable_datetime',
     ];
+
+    /**
+     * Saves a new task and takes up the number that the database gives it: that
+     * column counts up, and is not the key.
+     */
+    public function saveNumbered(): void
+    {
+        if ($this->usesTimestamps()) {
+            $this->updateTimestamps();
+        }
+        $this->setUniqueIds();
+        /** @var array<string, mixed> $attributes */
+        $attributes = $this->getAttributesForInsert();
+        $this->setAttribute('number', $this->newModelQuery()->toBase()->insertGetId($attributes));
+        $this->exists = true;
+        $this->wasRecentlyCreated = true;
+        $this->syncOriginal();
+    }
+
+    /** @param Builder<self> $query */
+    public function scopeOpen(Builder $query): void
+    {
+        // Completed ones are told by an index first.
+        $query->whereIn('status', TaskStatus::open())->whereNull('completed_at');
+    }
+
+    /**
+     * Open tasks that nobody holds and somebody may claim.
+     *
+     * @param Builder<self> $query
+     */
+    public function scopeClaimable(Builder $query): void
+    {
+        $query->whereNull('assignee_id')->whereIn('status', TaskStatus::wantingHolder())->whereHas('claimants');
+    }
+
+    /**
+     * Open tasks that nobody holds and nobody may claim.
+     *
+     * @param Builder<self> $query
+     */
+    public function scopeUnplaced(Builder $query): void
+    {
+        $query->whereNull('assignee_id')->whereIn('status', TaskStatus::wantingHolder())->whereDoesntHave('claimants');
+    }
+
+    /**
+     * The most urgent first, of those the one that has waited longest.
+     *
+     * @param Builder<self> $query
+     */
+    public function scopeMostUrgentFirst(Builder $query): void
+    {
+        $query->orderByRaw(self::URGENT_FIRST)->orderBy('arrived_at');
+    }
+
+    /**
+     * Due first, without a due date last.
+     *
+     * @param Builder<self> $query
+     */
+    public function scopeDueFirst(Builder $query): void
+    {
+        // The builder has no order by whether a column is null.
+        $query->orderByRaw('due_at IS NULL')->orderBy('due_at')->orderByRaw(self::URGENT_FIRST)->orderBy('arrived_at');
+    }
+
+    public function effort(): Effort
+    {
+        return new Effort((int) $this->kind?->usual_minutes, $this->estimate_minutes, $this->spent_minutes, $this->remaining_minutes);
+    }
 
     /** @return BelongsTo<TaskKind, $this> */
     public function kind(): BelongsTo

@@ -17,4 +17,6 @@ final class TaskKind extends Model
     protected $table = 'task_kinds';
 
     protected $guarded = [];
+
+    protected $casts = ['form_facts' => 'array'];
 }

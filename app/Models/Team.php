@@ -8,6 +8,7 @@ use App\Models\Concerns\BootsByName;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 
 /** People who do the same kind of work. */
 final class Team extends Model
@@ -18,6 +19,12 @@ final class Team extends Model
     protected $table = 'teams';
 
     protected $guarded = [];
+
+    /** @return BelongsToMany<Person, $this, TeamMembership> with the weight of their turns */
+    public function members(): BelongsToMany
+    {
+        return $this->belongsToMany(Person::class, 'team_members')->using(TeamMembership::class)->withPivot(['weight', 'position'])->orderBy('team_members.position');
+    }
 
     /** @return BelongsTo<Person, $this> */
     public function lead(): BelongsTo

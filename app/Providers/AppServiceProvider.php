@@ -7,7 +7,12 @@ namespace App\Providers;
 use App\Bridge\RulebookReader;
 use App\Bridge\SnapshotSource;
 use App\Database\TableBlueprint;
+use App\Events\DraftSaved;
+use App\Events\RulebookPublished;
+use App\Http\Viewer;
+use App\Listeners\BeginCoverage;
 use App\Models\AccessToken;
+use App\Words\Words;
 use Carbon\CarbonImmutable;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
@@ -15,6 +20,7 @@ use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
 use Laravel\Sanctum\Sanctum;
@@ -26,11 +32,15 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->bind(Blueprint::class, TableBlueprint::class);
         $this->app->scoped(SnapshotSource::class);
         $this->app->scoped(RulebookReader::class);
+        $this->app->scoped(Viewer::class);
+        $this->app->singleton(Words::class);
     }
 
     public function boot(): void
     {
         Date::use(CarbonImmutable::class);
+        Event::listen(DraftSaved::class, [BeginCoverage::class, 'handleDraft']);
+        Event::listen(RulebookPublished::class, [BeginCoverage::class, 'handlePublished']);
         Sanctum::usePersonalAccessTokenModel(AccessToken::class);
         // Lazy loading is how N+1 queries begin; outside of production it is an error.
         Model::preventLazyLoading(! $this->app->isProduction());

@@ -57,7 +57,7 @@ install_all() {
 
 build_pages() {
     [ -f public/build/manifest.json ] || rm -f "$DATA/build.stamp"
-    once_for build "$(find resources app/Http/Pages -type f \( -name '*.ts*' -o -name '*.css' \) -print0 | sort -z | xargs -0 sha256sum package-lock.json vite.config.ts | sha256sum)" run_build
+    once_for build "$(find resources app/Http/Pages -type f \( -name '*.ts*' -o -name '*.css' -o -name '*.json' \) -print0 | sort -z | xargs -0 sha256sum package-lock.json vite.config.ts | sha256sum)" run_build
 }
 
 run_build() {

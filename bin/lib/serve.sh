@@ -33,6 +33,37 @@ serve_demo() {
     fail "The application does not answer (asked $tries times); its log is $DATA/web.log."
 }
 
+# Keeps a command running in a process group of its own: it is started again whenever it ends.
+keep_running() {
+    local name="$1" log="$DATA/$1.log" pid_file="$DATA/$1.pid"
+    shift
+    if is_running "$pid_file"; then return; fi
+    say "Starting the $name"
+    # shellcheck disable=SC2016
+    setsid nohup bash -c 'while true; do "$@"; sleep 1; done' keep-running "$@" >"$log" 2>&1 </dev/null &
+    echo $! >"$pid_file"
+}
+
+# What is done in the background: the queue, and what the clock brings about.
+work_in_background() {
+    keep_running queue-worker php artisan queue:work --sleep=1 --tries=3 --max-time=1800
+    keep_running scheduler php artisan schedule:work
+}
+
+stop_group() {
+    local pid_file="$DATA/$1.pid"
+    if is_running "$pid_file"; then
+        say "Stopping the $1"
+        kill -- "-$(cat "$pid_file")" 2>/dev/null || true
+    fi
+    rm -f "$pid_file"
+}
+
+stop_background() {
+    stop_group queue-worker
+    stop_group scheduler
+}
+
 stop_serving() {
     if is_running "$WEB_PID"; then
         say "Stopping the web server"

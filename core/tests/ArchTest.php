@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use OpenBaton\Core\Criteria\OperatorList;
-use OpenBaton\Core\Document\PartList;
+use OpenBaton\Core\Rulebook\StandardKinds;
 
 arch('the core knows nothing of the framework')
     ->expect('OpenBaton\Core')
@@ -27,7 +27,7 @@ it('reads no clock, no file and no chance, and names nothing beyond itself and P
 
 it('keeps operators and the parts of rules final and unchangeable', function (): void {
     $classes = [
-        ...PartList::POOLS, ...PartList::METHODS, ...PartList::LIMITS, ...PartList::OTHERWISES, ...PartList::FOLLOW_UPS,
+        ...array_merge(...array_values(StandardKinds::BY_FAMILY)),
         ...array_map(get_class(...), array_values(OperatorList::all())),
     ];
     foreach ($classes as $class) {

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Database\Row;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
@@ -42,14 +43,17 @@ return new class extends Migration {
             ->get(['table_name AS of', 'column_name AS name', 'column_type AS type', 'is_nullable AS nullable']);
         $withIds = [];
         foreach ($columns as $column) {
-            $table = (string) $column->of;
-            if ($column->type === self::ULID) {
+            $column = new Row($column);
+            $table = $column->text('of');
+            if ($column->text('type') === self::ULID) {
                 $withIds[$table] = true;
             }
-            $changes[$table][] = "MODIFY `{$column->name}` {$column->type} CHARACTER SET {$charset} COLLATE {$collation}".($column->nullable === 'YES' ? ' NULL' : ' NOT NULL');
+            $changes[$table][] = "MODIFY `{$column->text('name')}` {$column->text('type')} CHARACTER SET {$charset} COLLATE {$collation}".($column->text('nullable') === 'YES' ? ' NULL' : ' NOT NULL');
         }
         foreach (array_keys($withIds) as $table) {
-            foreach (Schema::getForeignKeys($table) as $key) {
+            /** @var list<array{name: string, columns: list<string>, foreign_table: string, foreign_columns: list<string>, on_delete: string, on_update: string}> $keys */
+            $keys = Schema::getForeignKeys($table);
+            foreach ($keys as $key) {
                 $drops[$table][] = "DROP FOREIGN KEY `{$key['name']}`";
                 $adds[$table][] = "ADD CONSTRAINT `{$key['name']}` FOREIGN KEY (`{$key['columns'][0]}`) REFERENCES `{$key['foreign_table']}` (`{$key['foreign_columns'][0]}`) ON DELETE {$key['on_delete']} ON UPDATE {$key['on_update']}";
             }

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Actions\DraftInTurn;
+use App\Actions\Actor;
 use App\Actions\ImportRoster;
+use App\Actions\LockedDraft;
 use App\Actions\PublishDraft;
 use App\Actions\SaveDraft;
 use App\Actions\TakeInTask;
@@ -24,8 +25,8 @@ use Database\Seeders\Demo\DemoRoster;
 use Database\Seeders\Demo\DemoRules;
 use Database\Seeders\Demo\DemoTrade;
 use Illuminate\Database\Seeder;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
+use OpenBaton\Core\Document\Node;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Spatie\Permission\Models\Role as RoleRow;
@@ -79,22 +80,30 @@ final class DemoSeeder extends Seeder
 
     private function house(CarbonImmutable $today): void
     {
-        House::query()->create(['name' => 'Alder & Quill', 'zone' => 'Europe/Dublin', 'hours' => [], 'holidays' => [], 'exceptions' => []]);
-        ($this->importRoster)(DemoRoster::document($today), null);
+        House::query()->create([
+            'name' => 'Alder & Quill', 'zone' => 'Europe/Dublin', 'hours' => [], 'holidays' => [], 'exceptions' => [],
+            'customer_tiers' => DemoTrade::TIERS, 'place_levels' => DemoTrade::LEVELS, 'answering_level' => 'district',
+        ]);
+        ($this->importRoster)(Node::root(DemoRoster::document($today)), false, Actor::system('demo'));
         $position = 0;
         foreach (DemoTrade::KINDS as $slug => [$name, $minutes, $guide]) {
-            TaskKind::query()->create(['slug' => $slug, 'name' => $name, 'usual_minutes' => $minutes, 'guide' => $guide, 'position' => $position++]);
+            TaskKind::query()->create([
+                'slug' => $slug, 'name' => $name, 'usual_minutes' => $minutes, 'guide' => $guide, 'position' => $position++,
+                'form_label' => DemoTrade::ON_THE_FORM[$slug] ?? null,
+                'form_facts' => $slug === 'rush-repair' ? ['task.rush' => true] : null,
+            ]);
         }
         foreach ([
-            ['task.family', 'Instrument family', 'one_of', DemoTrade::FAMILIES],
-            ['task.instrument', 'Instrument', 'text', null],
-            ['task.value', 'Value of the instrument', 'money', null],
+            ['task.family', 'Instrument family', 'one_of', DemoTrade::FAMILIES, 'Family of the instrument'],
+            ['task.instrument', 'Instrument', 'text', null, 'Instrument'],
+            ['task.value', 'Value of the instrument', 'money', null, 'Its value'],
             ['task.rush', 'Rush', 'yes_no', null],
-            ['task.language', 'Language', 'one_of', ['english' => 'English', 'irish' => 'Irish', 'finnish' => 'Finnish', 'french' => 'French']],
+            ['task.language', 'Language', 'one_of', ['english' => 'English', 'irish' => 'Irish', 'finnish' => 'Finnish', 'french' => 'French'], 'Language you would like'],
             ['task.repaired_by', 'Repaired by', 'person', null],
             ['task.needed', 'Needed on', 'date', null],
-        ] as $place => [$path, $label, $type, $options]) {
-            CustomField::query()->create(['path' => $path, 'label' => $label, 'type' => $type, 'options' => $options, 'position' => $place]);
+        ] as $place => $field) {
+            [$path, $label, $type, $options] = $field;
+            CustomField::query()->create(['path' => $path, 'label' => $label, 'type' => $type, 'options' => $options, 'position' => $place, 'form_label' => $field[4] ?? null]);
         }
     }
 
@@ -125,17 +134,17 @@ final class DemoSeeder extends Seeder
 
     private function touchRoster(): void
     {
-        DB::table('houses')->increment('roster_revision');
+        House::query()->increment('roster_revision');
     }
 
     private function publish(int $version, User $lead): void
     {
-        $saved = ($this->saveDraft)(DemoRules::version($version), DraftInTurn::revision(), $lead);
+        $saved = ($this->saveDraft)(DemoRules::version($version), LockedDraft::revision(), Actor::user($lead));
         ($this->publishDraft)($saved->revision, [
             1 => 'The first rulebook',
             2 => 'Finnish enquiries; rush brass repair for ensembles',
             3 => 'Rush work is marked; bow rehair for the Islands',
-        ][$version], $lead);
+        ][$version], Actor::user($lead));
     }
 
     private function day(CarbonImmutable $day, DemoHistory $history, DemoRequests $requests, Randomizer $random, CarbonImmutable $begin): void

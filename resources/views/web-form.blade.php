@@ -3,7 +3,7 @@
     <head>
         <meta charset="utf-8">
         <meta name="viewport" content="width=device-width, initial-scale=1">
-        <title>Ask us · Alder &amp; Quill</title>
+        <title>Ask us · {{ $house }}</title>
         <link rel="icon" href="/mark.svg" type="image/svg+xml">
         <style>
             body { margin: 0; background: #efe9dd; color: #2b2118; font: 17px/1.5 Georgia, 'DejaVu Serif', serif; }
@@ -25,8 +25,8 @@
     <body>
         <header class="stand-in">This is a stand-in for the website of the demo house. What you send goes through the same intake as every other system.</header>
         <main>
-            <h1>Alder &amp; Quill</h1>
-            <p class="lead">Instruments for hire and repair, Port Selwyn. Tell us what you need.</p>
+            <h1>{{ $house }}</h1>
+            <p class="lead">Tell us what you need.</p>
 
             @if (session('number'))
                 <p class="taken" role="status">Thank you. Your request has the number <strong>{{ session('number') }}</strong>; we will be in touch.</p>
@@ -40,7 +40,7 @@
                 <label>What do you need?
                     <select name="kind">
                         @foreach ($kinds as $value => $label)
-                            <option value="{{ $value }}" @selected(old('kind', 'bench-repair') === $value)>{{ $label }}</option>
+                            <option value="{{ $value }}" @selected(old('kind') === $value)>{{ $label }}</option>
                         @endforeach
                     </select>
                     @error('kind') <span class="wrong">{{ $message }}</span> @enderror
@@ -50,32 +50,22 @@
                     @error('title') <span class="wrong">{{ $message }}</span> @enderror
                 </label>
                 <div class="pair">
-                    <label>Family of the instrument
-                        <select name="family">
-                            <option value="">Does not matter</option>
-                            @foreach ($families as $value => $label)
-                                <option value="{{ $value }}" @selected(old('family') === $value)>{{ $label }}</option>
-                            @endforeach
-                        </select>
-                        @error('family') <span class="wrong">{{ $message }}</span> @enderror
-                    </label>
-                    <label>Instrument <span class="hint">(if you know)</span>
-                        <input name="instrument" value="{{ old('instrument') }}" maxlength="100">
-                        @error('instrument') <span class="wrong">{{ $message }}</span> @enderror
-                    </label>
-                    <label>Its value in euro <span class="hint">(roughly)</span>
-                        <input name="value" value="{{ old('value') }}" inputmode="decimal">
-                        @error('value') <span class="wrong">{{ $message }}</span> @enderror
-                    </label>
-                    <label>Language you would like
-                        <select name="language">
-                            <option value="">Any</option>
-                            @foreach ($languages as $value => $label)
-                                <option value="{{ $value }}" @selected(old('language') === $value)>{{ $label }}</option>
-                            @endforeach
-                        </select>
-                        @error('language') <span class="wrong">{{ $message }}</span> @enderror
-                    </label>
+                    @foreach ($fields as $field)
+                        @php($name = \App\Http\Controllers\WebFormController::inputName($field->path))
+                        <label>{{ $field->form_label }}@if ($field->type === 'money') <span class="hint">({{ $currency }}, roughly)</span>@endif
+                            @if ($field->options)
+                                <select name="{{ $name }}">
+                                    <option value="">Does not matter</option>
+                                    @foreach ($field->options as $value => $label)
+                                        <option value="{{ $value }}" @selected(old($name) === (string) $value)>{{ $label }}</option>
+                                    @endforeach
+                                </select>
+                            @else
+                                <input name="{{ $name }}" value="{{ old($name) }}" maxlength="100" @if ($field->type === 'date') type="date" @elseif ($field->type === 'yes_no') type="checkbox" @elseif (in_array($field->type, ['money', 'number'], true)) inputmode="decimal" @endif>
+                            @endif
+                            @error($name) <span class="wrong">{{ $message }}</span> @enderror
+                        </label>
+                    @endforeach
                 </div>
                 <label>You are
                     <select name="customer">

@@ -2,7 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Actions\DraftInTurn;
+use App\Actions\Actor;
+use App\Actions\LockedDraft;
 use App\Actions\SaveDraft;
 use App\Models\RulebookVersion;
 use App\Models\User;
@@ -69,7 +70,7 @@ it('says when somebody else saved first, shows theirs on request, and brings our
     usleep(500_000);
     $theirs = draftRules();
     $theirs[3]['name'] = 'Woodwind, as another lead has it';
-    app(SaveDraft::class)($theirs, DraftInTurn::revision(), User::query()->where('email', 'admin@alderquill.example')->sole());
+    app(SaveDraft::class)($theirs, LockedDraft::revision(), Actor::user(User::query()->where('email', 'admin@alderquill.example')->sole()));
     $this->press('More for rule 2');
     $this->press('Pause');
 

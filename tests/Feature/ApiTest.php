@@ -43,7 +43,7 @@ it('takes a task in, routes it and answers with where it is', function (): void 
 
 it('answers about the task that has come as it does later about the one that is there', function (array $rule, array $body): void {
     House::publish(House::rule('any', ['all' => []], $rule, [
-        ['kind' => 'due_in', 'working_days' => 2, 'hours_of' => 'house'],
+        ['kind' => 'due_in', 'after' => 'P2D', 'hours_of' => 'house'],
         ['kind' => 'priority', 'priority' => 'urgent'],
         ['kind' => 'tag', 'tag' => 'seen'],
     ]));
@@ -171,7 +171,7 @@ it('gives a task and its decision, with trace and words', function (): void {
 
     $decision = $this->getJson("/api/v1/tasks/{$id}/decision", $headers)->assertOk();
     SchemaCheck::check('decision', json_decode((string) $decision->getContent())->trace);
-    expect($decision->json('said.summary'))->toBe('5 people → 3 in Brass bench → 3 present → round-robin "Brass bench" → Ayumi Kato')
+    expect($decision->json('explanation.summary'))->toBe('5 people → 3 in Brass bench → 3 present → round-robin “Brass bench” → Ayumi Kato')
         ->and($decision->json('trace.outcome'))->toBe('assigned');
 });
 

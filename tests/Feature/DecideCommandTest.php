@@ -31,11 +31,11 @@ it('answers a document that is wrong with the pointer and the reason, and 2', fu
 
         return $w;
     }, '/events/0/task/facts/task.family: "kazoo" is not a value of Instrument family; its values are brass, strings.'],
-    'what only the schema refuses' => [function (array $w): array {
+    'a member that is not known' => [function (array $w): array {
         $w['rulebook']['rules'][1]['give']['limits'][0]['extra'] = 1;
 
         return $w;
-    }, '/rulebook/rules/1/give/limits/0: Additional object properties are not allowed: extra.'],
+    }, '/rulebook/rules/1/give/limits/0/extra: There is no such member; the known ones are kind, tasks, count_waiting.'],
 ]);
 
 it('answers what is no JSON and what is no file', function (): void {

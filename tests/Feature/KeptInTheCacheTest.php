@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 use App\Actions\TakeInTask;
 use App\Bridge\CustomerSource;
+use App\Bridge\HouseState;
 use App\Bridge\KnownCustomer;
 use App\Bridge\KnownKind;
 use App\Bridge\Snapshot;
 use App\Bridge\SnapshotSource;
-use App\Bridge\Turn;
-use App\Bridge\VersionRules;
+use App\Intake\TaskSource;
 use App\Models\Customer;
 use App\Models\Task;
 use App\Models\TaskKind;
@@ -35,7 +35,7 @@ function renameKind(string $from, string $to): void
 
 function takeIn(string $kind): Task
 {
-    return Task::query()->findOrFail(app(TakeInTask::class)(Node::root(['title' => 'Trumpet', 'kind' => $kind]), 'by_hand', null)->task->id);
+    return Task::query()->findOrFail(app(TakeInTask::class)(Node::root(['title' => 'Trumpet', 'kind' => $kind]), TaskSource::ByHand, null)->task->id);
 }
 
 it('goes by the house as it is where it has changed since it was last seen', function (): void {
@@ -50,7 +50,7 @@ it('goes by the house as it is where it has changed since it was last seen', fun
         ->and(Task::query()->count())->toBe(2);
 });
 
-it('looks at the work in hand that the rules need which are published between reading and one\'s turn', function (): void {
+it('looks at the work in hand that the rules need which are published between reading and the lock', function (): void {
     takeIn('bench-repair');
     expect(Task::query()->sole()->assignee_id)->toBe(House::person('ayumi')->id);
     $changed = false;
@@ -68,7 +68,7 @@ it('looks at the work in hand that the rules need which are published between re
     expect(takeIn('bench-repair')->assignee_id)->toBe(House::person('femi')->id)->and($changed)->toBeTrue();
 });
 
-it('asks the house anew where it changes between reading and one\'s turn', function (): void {
+it('asks the house anew where it changes between reading and the lock', function (): void {
     takeIn('quote');
     $changed = false;
     DB::connection()->beforeStartingTransaction(static function () use (&$changed): void {
@@ -95,14 +95,14 @@ it('is written again only when something has changed', function (): void {
 
     House::publish(House::roundRule());
     takeIn('quote');
-    // The turn, and the rules of the new version.
+    // The state of the house, and the rules of the new version.
     expect($written)->toBe(2);
 });
 
 it('knows a customer with who answers for the place, up the tree, and asks once', function (): void {
     $house = app(SnapshotSource::class)->current();
     $customer = app(CustomerSource::class)->named('holms-school', $house);
-    expect($customer)->toEqual(new KnownCustomer(Customer::query()->sole()->id, 'holms-school', 'The Holms Primary School', 'school', 'islands', 'the-holms', 'tobias', null));
+    expect($customer)->toEqual(new KnownCustomer(Customer::query()->sole()->id, 'holms-school', 'The Holms Primary School', 'school', ['district' => 'the-holms', 'region' => 'islands'], 'tobias', null));
 
     DB::enableQueryLog();
     expect(app(CustomerSource::class)->named('holms-school', $house))->toEqual($customer)
@@ -111,8 +111,8 @@ it('knows a customer with who answers for the place, up the tree, and asks once'
 });
 
 it('is not read by code that has other classes', function (): void {
-    $classes = [Snapshot::class, KnownKind::class, KnownCustomer::class, VersionRules::class, Turn::class];
-    foreach (Finder::create()->files()->name('*.php')->in(base_path('core/src'))->path('#^(Absence|Criteria|People|Rulebook|Time)/#') as $file) {
+    $classes = [Snapshot::class, KnownKind::class, KnownCustomer::class, HouseState::class];
+    foreach (Finder::create()->files()->name('*.php')->in(base_path('core/src'))->path('#^(Absence|Criteria|People|Rulebook|Time|Workload)/#') as $file) {
         $classes[] = 'OpenBaton\\Core\\'.str_replace(['/', '.php'], ['\\', ''], $file->getRelativePathname());
     }
     sort($classes);

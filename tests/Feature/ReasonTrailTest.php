@@ -3,14 +3,15 @@
 declare(strict_types=1);
 
 use App\Bridge\SnapshotSource;
+use App\Explain\HouseWords;
 use App\Explain\ReasonTrail;
-use App\Explain\Words;
+use App\Words\Words;
 use OpenBaton\Core\Time\Zone;
 use Tests\Support\House;
 
 beforeEach(function (): void {
     House::open();
-    $this->trail = new ReasonTrail(new Words(app(SnapshotSource::class)->current(), new Zone('Europe/Dublin')));
+    $this->trail = new ReasonTrail(new HouseWords(new Words(), app(SnapshotSource::class)->current(), new Zone('Europe/Dublin')));
 });
 
 /**
@@ -50,7 +51,7 @@ it('says whom a pool stands for', function (array $pool, string $said): void {
     [['kind' => 'team', 'team' => 'brass-bench', 'with_sub_teams' => true], 'in Brass bench and its sub-teams'],
     [['kind' => 'people', 'people' => ['ayumi']], 'named'],
     [['kind' => 'skill', 'skill' => 'brass', 'level' => 2], 'with Brass at 2 or above'],
-    [['kind' => 'field', 'field' => 'task.repaired_by'], 'named by "Repaired by"'],
+    [['kind' => 'field', 'field' => 'task.repaired_by'], 'named by “Repaired by”'],
     [['kind' => 'except', 'pool' => ['kind' => 'team', 'team' => 'brass-bench'], 'without' => ['kind' => 'people', 'people' => ['femi', 'callum']]], 'in Brass bench, but not named people'],
     [['kind' => 'union', 'pools' => [['kind' => 'skill', 'skill' => 'brass', 'level' => 3], ['kind' => 'people', 'people' => ['tobias']]]], 'with Brass at 3 or above or named'],
 ]);
@@ -59,16 +60,26 @@ it('shows the figures of the method and who was picked', function (array $method
     $trail = $this->trail->of(traceOf(['method' => $method, 'candidates' => [['person' => 'ayumi'] + $candidate], 'pick' => 'ayumi']));
     expect($trail['method']['candidates'])->toBe([['slug' => 'ayumi', 'name' => 'Ayumi Kato', 'figures' => $said, 'picked' => true]]);
 })->with([
-    [['kind' => 'round_robin', 'rotation' => 'Bench'], ['mark' => 15_000_000, 'weight' => 100], 'mark 1.50'],
-    [['kind' => 'round_robin', 'rotation' => 'Bench'], ['mark' => 10_000_000, 'weight' => 50], 'mark 1.00, weight 0.50'],
+    [['kind' => 'round_robin', 'rotation' => 'Bench'], ['pass' => 15_000_000, 'weight' => 100], 'their turn'],
+    [['kind' => 'round_robin', 'rotation' => 'Bench'], ['pass' => 10_000_000, 'weight' => 50], 'their turn, weight 0.50'],
     [['kind' => 'lightest_load'], ['load_percent' => 42, 'last_assigned' => '2026-03-02T09:15:00Z'], 'load 42 % with it, last given work Mon 2 Mar, 09:15'],
     [['kind' => 'lightest_load'], ['load_percent' => null, 'last_assigned' => null], 'no working time, nothing yet'],
     [['kind' => 'in_order'], ['place' => 2], 'place 2'],
 ]);
 
+it('says of a rotation whose turn it was and how far the others were from theirs', function (): void {
+    $trail = $this->trail->of(traceOf(['method' => ['kind' => 'round_robin', 'rotation' => 'Bench'], 'pick' => 'femi', 'candidates' => [
+        ['person' => 'ayumi', 'pass' => 15_000_000, 'weight' => 100],
+        ['person' => 'femi', 'pass' => 10_000_000, 'weight' => 50],
+        ['person' => 'callum', 'pass' => 32_500_000, 'weight' => 100],
+    ]], assignee: 'femi'));
+    // A whole turn of full weight is 10^7.
+    expect(array_column($trail['method']['candidates'], 'figures'))->toBe(['0.50 of a turn to go', 'their turn, weight 0.50', '2.25 of a turn to go']);
+});
+
 it('says what every rule came to', function (array $verdict, string $said): void {
-    $trail = $this->trail->of(['verdicts' => [$verdict + ['rule' => 'r', 'name' => 'R']], 'outcome' => 'unplaced']);
-    expect($trail['verdicts'][0]['said'])->toBe($said)->and($trail['summary'])->toBe('No rule found anybody.');
+    $trail = $this->trail->of(['verdicts' => [$verdict + ['rule' => 'r', 'name' => 'R']]] + traceOf([], 'unplaced', null));
+    expect($trail['verdicts'][0]['sentence'])->toBe($said)->and($trail['summary'])->toBe('No rule found anybody.');
 })->with([
     [['verdict' => 'paused'], 'The rule was paused.'],
     [['verdict' => 'not_in_force'], 'The rule was not in force on that day.'],
@@ -88,7 +99,7 @@ it('says what the otherwise did and what followed', function (): void {
     $trail = $this->trail->of($trace);
     expect($trail['otherwise'])->toBe('Nobody was eligible, and the rule says to open it to Brass bench.')
         ->and($trail['summary'])->toBe('5 people → open to 2 people')
-        ->and($trail['effects'])->toBe(['Due Thu 5 Mar, 17:00', 'Priority high', 'Tag "rush"', 'No due date: there is not enough working time to come']);
+        ->and($trail['effects'])->toBe(['Due Thu 5 Mar, 17:00', 'Priority high', 'Tag “rush”', 'No due date: there is not enough working time to come']);
 });
 
 it('keeps the name of a code when the house no longer knows it', function (): void {

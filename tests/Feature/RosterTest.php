@@ -24,11 +24,37 @@ it('goes out as a document that says the same when it comes in again', function 
         ->and($before['people'][1])->toBe(['id' => 'ayumi', 'name' => 'Ayumi Kato', 'capacity' => ['percent' => 80], 'skills' => ['brass' => 3], 'active' => true]);
 });
 
-it('keeps people who are no longer in it, inactive, and lets teams and absences go', function (): void {
+/** @return array<string, mixed> the roster without Tobias, teams and absences, and with a new member */
+function smallerRoster(): array
+{
     $roster = House::roster();
     $roster['people'] = array_values(array_filter($roster['people'], static fn(array $person): bool => $person['id'] !== 'tobias'));
+    $roster['people'][1]['name'] = 'Ayumi Kato-Rees';
+    $roster['people'][] = ['id' => 'oona', 'name' => 'Oona Varga'];
     $roster['teams'] = [];
-    $this->postJson('/roster/import', $roster)->assertOk();
+
+    return $roster;
+}
+
+it('says first what a file would add, change and leave out, and changes nothing', function (): void {
+    expect($this->postJson('/roster/preview', smallerRoster())->assertOk()->json())->toBe([
+        'skills' => ['added' => [], 'changed' => [], 'missing' => []],
+        'people' => ['added' => ['Oona Varga'], 'changed' => ['Ayumi Kato-Rees'], 'missing' => ['Tobias Lindqvist']],
+        'teams' => ['added' => [], 'changed' => [], 'missing' => ['Brass bench']],
+        'absences' => ['added' => [], 'changed' => [], 'missing' => ['away']],
+    ])->and(Person::query()->where('slug', 'oona')->exists())->toBeFalse();
+});
+
+it('merges: what the file does not have stays', function (): void {
+    $this->postJson('/roster/import', smallerRoster())->assertOk();
+    expect(Person::query()->where('slug', 'tobias')->sole()->active)->toBeTrue()
+        ->and(Person::query()->where('slug', 'ayumi')->sole()->name)->toBe('Ayumi Kato-Rees')
+        ->and(Person::query()->where('slug', 'oona')->exists())->toBeTrue()
+        ->and([Team::query()->count(), Absence::query()->count()])->toBe([1, 1]);
+});
+
+it('takes away what the file does not have where that is chosen; people stay, inactive', function (): void {
+    $this->postJson('/roster/import?remove=1', smallerRoster())->assertOk();
     expect(Person::query()->where('slug', 'tobias')->sole()->active)->toBeFalse()
         ->and(Team::query()->count())->toBe(0)
         ->and(Absence::query()->count())->toBe(0);
@@ -45,7 +71,7 @@ it('is seen by the next decision', function (): void {
 
 it('refuses what is wrong, and what would leave the published rules without their team', function (Closure $spoil, string $pointer): void {
     House::publish(House::roundRule());
-    $response = $this->postJson('/roster/import', $spoil(House::roster()))->assertUnprocessable();
+    $response = $this->postJson('/roster/import?remove=1', $spoil(House::roster()))->assertUnprocessable();
     expect($response->json('errors.0.pointer'))->toBe($pointer)
         ->and(Team::query()->count())->toBe(1)
         ->and(Absence::query()->count())->toBe(1);
@@ -62,14 +88,24 @@ it('refuses what is wrong, and what would leave the published rules without thei
 
         return $r;
     }, '/people/5/id'],
-    'something extra' => [fn(array $r): array => $r + ['colour' => 'red'], ''],
+    'something extra' => [fn(array $r): array => $r + ['colour' => 'red'], '/colour'],
+    'something extra of a person' => [function (array $r): array {
+        $r['people'][0]['shoe_size'] = 44;
+
+        return $r;
+    }, '/people/0/shoe_size'],
+    'a team within itself' => [function (array $r): array {
+        $r['teams'][0]['parent'] = 'brass-bench';
+
+        return $r;
+    }, '/teams/0/parent'],
 ]);
 
 it('is not seen after it was refused, not even by the import that comes next', function (): void {
     House::publish(House::roundRule());
     $refused = ['teams' => []] + House::roster();
     $refused['people'][1]['name'] = 'Somebody Else';
-    $this->postJson('/roster/import', $refused)->assertUnprocessable();
+    $this->postJson('/roster/import?remove=1', $refused)->assertUnprocessable();
     $this->postJson('/roster/import', House::roster())->assertOk();
     app()->forgetScopedInstances();
     $roster = app(SnapshotSource::class)->current()->roster;

@@ -5,28 +5,27 @@ declare(strict_types=1);
 use App\Bridge\RotationStore;
 use App\Bridge\Snapshot;
 use App\Bridge\SnapshotSource;
-use App\Bridge\Turn;
-use App\Database\Writes;
 use Illuminate\Support\Facades\DB;
-use OpenBaton\Core\Routing\Ring;
+use OpenBaton\Core\Routing\Rotation;
+use OpenBaton\Core\Routing\Rotations;
 use Tests\Support\House;
 
 beforeEach(function (): void {
     House::open();
 });
 
-function rotations(string ...$names): RotationStore
+/** @return array{RotationStore, Rotations} */
+function rotations(string ...$names): array
 {
-    $names = array_values($names);
+    $store = new RotationStore();
 
-    return new RotationStore($names, Turn::taking($names)->ask());
+    return [$store, $store->load(array_values($names), houseNow())];
 }
 
-function saveRing(RotationStore $store, Ring $ring): void
+/** @param array<string, int> $passes */
+function saveRotation(string $name, int $virtualTime, array $passes): void
 {
-    $writes = new Writes();
-    $store->save($ring, houseNow(), $writes);
-    $writes->run(DB::connection());
+    rotations($name)[0]->save(new Rotation($name, $virtualTime, $passes), houseNow());
 }
 
 function houseNow(): Snapshot
@@ -34,44 +33,54 @@ function houseNow(): Snapshot
     return app(SnapshotSource::class)->current();
 }
 
-it('gives back what was saved, in ring order', function (): void {
-    saveRing(rotations('Bench'), new Ring('Bench', 5, ['tobias' => 30, 'ayumi' => 10, 'femi' => 20]));
-    expect(rotations('Bench')->rings(['Bench'], houseNow())->ring('Bench'))->toEqual(new Ring('Bench', 5, ['tobias' => 30, 'ayumi' => 10, 'femi' => 20]));
+it('gives back what was saved, in the order of joining', function (): void {
+    saveRotation('Bench', 5, ['tobias' => 30, 'ayumi' => 10, 'femi' => 20]);
+    expect(rotations('Bench')[1]->named('Bench'))->toEqual(new Rotation('Bench', 5, ['tobias' => 30, 'ayumi' => 10, 'femi' => 20]));
 
-    saveRing(rotations('Bench'), new Ring('Bench', 12, ['tobias' => 30, 'ayumi' => 25, 'femi' => 22]));
-    expect(rotations('Bench')->rings(['Bench'], houseNow())->ring('Bench'))->toEqual(new Ring('Bench', 12, ['tobias' => 30, 'ayumi' => 25, 'femi' => 22]));
+    saveRotation('Bench', 12, ['tobias' => 30, 'ayumi' => 25, 'femi' => 22]);
+    expect(rotations('Bench')[1]->named('Bench'))->toEqual(new Rotation('Bench', 12, ['tobias' => 30, 'ayumi' => 25, 'femi' => 22]));
 });
 
 it('seats whoever joins behind those who are there, also where somebody has left', function (): void {
-    saveRing(rotations('Bench'), new Ring('Bench', 0, ['hanneke' => 1, 'femi' => 2, 'ayumi' => 3]));
+    saveRotation('Bench', 0, ['hanneke' => 1, 'femi' => 2, 'ayumi' => 3]);
     DB::table('rotation_seats')->where('person_id', House::person('hanneke')->id)->delete();
-    saveRing(rotations('Bench'), new Ring('Bench', 7, ['femi' => 2, 'ayumi' => 3, 'callum' => 9]));
+    saveRotation('Bench', 7, ['femi' => 2, 'ayumi' => 3, 'callum' => 9]);
 
-    expect(rotations('Bench')->rings(['Bench'], houseNow())->ring('Bench'))->toEqual(new Ring('Bench', 7, ['femi' => 2, 'ayumi' => 3, 'callum' => 9]))
+    expect(rotations('Bench')[1]->named('Bench'))->toEqual(new Rotation('Bench', 7, ['femi' => 2, 'ayumi' => 3, 'callum' => 9]))
         ->and(DB::table('rotation_seats')->orderBy('position')->pluck('position')->all())->toBe([1, 2, 3]);
 });
 
-it('asks for rotations that were not foreseen, and for each once', function (): void {
-    saveRing(rotations(), new Ring('Bench', 5, ['ayumi' => 10]));
-    saveRing(rotations(), new Ring('Strings', 6, ['tobias' => 11]));
-    $store = rotations('Bench');
+it('reads any number of them by two queries, and none by none', function (): void {
+    saveRotation('Bench', 5, ['ayumi' => 10]);
+    saveRotation('Strings', 6, ['tobias' => 11]);
     $house = houseNow();
     DB::enableQueryLog();
-    $both = $store->rings(['Bench', 'Strings', 'None yet'], $house);
-    expect($both->ring('Strings'))->toEqual(new Ring('Strings', 6, ['tobias' => 11]))
-        ->and($both->ring('Bench'))->toEqual(new Ring('Bench', 5, ['ayumi' => 10]))
-        ->and($both->ring('None yet'))->toEqual(new Ring('None yet'));
-    $store->rings(['Bench', 'Strings', 'None yet'], $house);
-    expect(DB::getQueryLog())->toHaveCount(1);
+    $found = (new RotationStore())->load(['Bench', 'Strings', 'None yet'], $house);
+    expect(DB::getQueryLog())->toHaveCount(2)
+        ->and($found->named('Strings'))->toEqual(new Rotation('Strings', 6, ['tobias' => 11]))
+        ->and($found->named('Bench'))->toEqual(new Rotation('Bench', 5, ['ayumi' => 10]))
+        ->and($found->named('None yet'))->toEqual(new Rotation('None yet'));
+    DB::flushQueryLog();
+    (new RotationStore())->load([], $house);
+    expect(DB::getQueryLog())->toBe([]);
+});
+
+it('writes only what a turn has changed', function (): void {
+    saveRotation('Bench', 5, ['ayumi' => 10, 'femi' => 20]);
+    [$store] = rotations('Bench');
+    $house = houseNow();
+    DB::enableQueryLog();
+    $store->save(new Rotation('Bench', 5, ['ayumi' => 10, 'femi' => 30]), $house);
+    expect(array_column(DB::getQueryLog(), 'query'))->toBe(['update `rotation_seats` set `pass` = ? where `rotation_id` = ? and `person_id` = ?']);
 });
 
 it('tells rotations apart by every character, as the rules do', function (): void {
-    saveRing(rotations('Bench'), new Ring('Bench', 5, ['ayumi' => 10]));
-    saveRing(rotations('bench'), new Ring('bench', 6, ['femi' => 11]));
-    saveRing(rotations('Bench '), new Ring('Bench ', 7, ['callum' => 12]));
-    $rings = rotations('Bench', 'bench', 'Bench ')->rings(['Bench', 'bench', 'Bench '], houseNow());
+    saveRotation('Bench', 5, ['ayumi' => 10]);
+    saveRotation('bench', 6, ['femi' => 11]);
+    saveRotation('Bench ', 7, ['callum' => 12]);
+    [, $rotations] = rotations('Bench', 'bench', 'Bench ');
 
-    expect($rings->ring('Bench'))->toEqual(new Ring('Bench', 5, ['ayumi' => 10]))
-        ->and($rings->ring('bench'))->toEqual(new Ring('bench', 6, ['femi' => 11]))
-        ->and($rings->ring('Bench '))->toEqual(new Ring('Bench ', 7, ['callum' => 12]));
+    expect($rotations->named('Bench'))->toEqual(new Rotation('Bench', 5, ['ayumi' => 10]))
+        ->and($rotations->named('bench'))->toEqual(new Rotation('bench', 6, ['femi' => 11]))
+        ->and($rotations->named('Bench '))->toEqual(new Rotation('Bench ', 7, ['callum' => 12]));
 });

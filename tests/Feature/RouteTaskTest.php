@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 use App\Actions\TakeInTask;
+use App\Bridge\DecisionReader;
+use App\Intake\TaskSource;
 use App\Models\Decision;
 use App\Models\Handoff;
 use App\Models\HandoffCause;
@@ -33,14 +35,14 @@ it('routes a task, and keeps decision, handoff, due date and rotation together',
     $decision = Decision::query()->where('task_id', $first->id)->sole();
     expect($decision->outcome)->toBe(Outcome::Assigned)
         ->and($decision->rule)->toBe('round')
-        ->and($decision->trace['verdicts'][0]['steps'][0]['kept'])->toBe(['ayumi', 'femi', 'callum']);
+        ->and(app(DecisionReader::class)->document($decision)['verdicts'][0]['steps'][0]['kept'])->toBe(['ayumi', 'femi', 'callum']);
 
     $handoff = Handoff::query()->where('task_id', $first->id)->sole();
     expect([$handoff->from_id, $handoff->to_id, $handoff->cause, $handoff->decision_id])
         ->toBe([null, House::person('ayumi')->id, HandoffCause::Rule, $decision->id]);
 
     // Two turns of a stride of 10^7 each, from half a stride.
-    expect(DB::table('rotation_seats')->orderBy('position')->pluck('mark')->all())->toBe([15_000_000, 15_000_000, 5_000_000])
+    expect(DB::table('rotation_seats')->orderBy('position')->pluck('pass')->all())->toBe([15_000_000, 15_000_000, 5_000_000])
         ->and(Decision::query()->pluck('user_id')->all())->toBe([House::user('hanneke')->id, House::user('hanneke')->id]);
 });
 
@@ -104,7 +106,7 @@ it('counts the open work of the tables against a limit', function (): void {
 it('leaves nothing behind when something fails at the last step', function (): void {
     House::open();
     House::publish(House::roundRule());
-    DB::listen(static fn(QueryExecuted $query) => str_contains($query->sql, 'INSERT INTO `handoffs`') ? throw new RuntimeException('The disk is full.') : null);
+    DB::listen(static fn(QueryExecuted $query) => str_contains($query->sql, 'insert into `handoffs`') ? throw new RuntimeException('The disk is full.') : null);
     expect(static fn() => House::arrive())->toThrow(RuntimeException::class, 'disk');
     expect([Task::query()->count(), Decision::query()->count(), Handoff::query()->count(), DB::table('rotation_seats')->count()])->toBe([0, 0, 0, 0]);
 });
@@ -138,15 +140,16 @@ it('asks the database for each thing once', function (): void {
     House::open();
     House::publish(array_replace_recursive(House::roundRule(), ['give' => ['limits' => [['kind' => 'open_tasks_at_most', 'tasks' => 6]]]]));
     $repair = Node::root(['title' => 'Trumpet', 'kind' => 'bench-repair', 'customer' => 'holms-school']);
-    app(TakeInTask::class)($repair, 'api', null);
+    app(TakeInTask::class)($repair, TaskSource::Api, null);
 
     DB::flushQueryLog();
     DB::enableQueryLog();
-    app(TakeInTask::class)($repair, 'api', null);
-    [$seen, $writes] = array_column(DB::getQueryLog(), 'query');
-    preg_match_all('/(FROM|INSERT INTO|UPDATE) `?(\w+)/', "{$seen} {$writes}", $found);
-    expect(DB::getQueryLog())->toHaveCount(2)
-        ->and($found[2])->toBe(['houses', 'tasks', 'rotation_seats', 'tasks', 'decisions', 'handoffs']);
+    app(TakeInTask::class)($repair, TaskSource::Api, null);
+    $queries = array_column(DB::getQueryLog(), 'query');
+    preg_match_all('/(?:from|insert into|update) `(\w+)`/', implode('; ', $queries), $found);
+    // The lock, the rotation with its seats and the work; then what is written.
+    expect($found[1])->toBe(['houses', 'rotations', 'rotation_seats', 'tasks', 'rotation_seats', 'tasks', 'decisions', 'handoffs'])
+        ->and($queries[0])->toContain('for update');
 });
 
 it('keeps ids as bytes, in every table', function (): void {

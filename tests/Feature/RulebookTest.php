@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Actions\DraftInTurn;
+use App\Actions\LockedDraft;
 use App\Formats\SchemaCheck;
 use App\Models\RulebookVersion;
 use App\Models\VersionState;
@@ -24,11 +24,14 @@ function quoteRule(): array
 it('saves a draft, says what it would catch, publishes it, and the next task obeys', function (): void {
     House::arrive('quote');
     House::arrive();
-    $saved = $this->putJson('/rulebook/draft', ['rules' => [quoteRule(), House::roundRule()], 'revision' => DraftInTurn::revision()])->assertOk();
-    expect($saved->json('check.faults'))->toBe([])
-        ->and($saved->json('check.strip'))->toBe(['taken' => ['quotes' => 1, 'round' => 1], 'total' => 2, 'left' => 0])
-        ->and($saved->json('check.changes.count'))->toBe(1)
-        ->and($saved->json('check.changes.moves'))->toBe([['from' => null, 'to' => 'Rule quotes', 'count' => 1]]);
+    $saved = $this->putJson('/rulebook/draft', ['rules' => [quoteRule(), House::roundRule()], 'revision' => LockedDraft::revision()])->assertOk();
+    $coverage = $this->getJson('/rulebook/coverage?revision='.$saved->json('revision'))->assertOk();
+    expect($saved->json('faults'))->toBe([])
+        ->and($coverage->json('coverage.finished'))->toBeTrue()
+        ->and($coverage->json('coverage.strip'))->toBe(['total' => 2, 'taken' => ['quotes' => 1, 'round' => 1], 'left' => 0])
+        ->and($coverage->json('coverage.changes.count'))->toBe(1)
+        ->and($coverage->json('coverage.changes.moves'))->toBe([['from' => null, 'to' => 'Rule quotes', 'count' => 1]])
+        ->and(array_column($coverage->json('coverage.changes.examples'), 'title'))->toBe(['Trumpet, stuck valve']);
 
     expect(House::arrive('quote')->assignee)->toBeNull();
     $this->post('/rulebook/publish', ['revision' => $saved->json('revision'), 'note' => 'Quotes'])->assertRedirect('/rulebook');
@@ -37,9 +40,12 @@ it('saves a draft, says what it would catch, publishes it, and the next task obe
 });
 
 it('keeps an unfinished rule, says what is wrong with it, and does not publish it', function (): void {
-    $unfinished = ['id' => 'half', 'name' => 'Half', 'when' => ['task_arrives'], 'give' => ['pool' => ['kind' => 'team', 'team' => 'choir']]];
-    $saved = $this->putJson('/rulebook/draft', ['rules' => [House::roundRule(), $unfinished], 'revision' => DraftInTurn::revision()])->assertOk();
-    expect($saved->json('check.faults.0.pointer'))->toBe('/rules/1/give')
+    $unfinished = ['id' => 'half', 'name' => 'Half', 'when' => [['kind' => 'task_arrives']], 'give' => ['pool' => ['kind' => 'team', 'team' => 'choir']]];
+    $saved = $this->putJson('/rulebook/draft', ['rules' => [House::roundRule(), $unfinished], 'revision' => LockedDraft::revision()])->assertOk();
+    expect($saved->json('faults'))->toBe([
+        ['pointer' => '/rules/1/give/pool/team', 'reason' => 'There is no team "choir".', 'unfinished' => false],
+        ['pointer' => '/rules/1/give', 'reason' => '"method" is missing.', 'unfinished' => true],
+    ])
         ->and(RulebookVersion::query()->where('state', VersionState::Draft)->sole()->rules[1])->toBe($unfinished);
 
     $this->post('/rulebook/publish', ['revision' => $saved->json('revision')])->assertSessionHas('problem');
@@ -49,21 +55,21 @@ it('keeps an unfinished rule, says what is wrong with it, and does not publish i
 it('points at the part of the rule that the house does not know', function (): void {
     $rule = quoteRule();
     $rule['give']['pool']['people'] = ['tobias', 'nobody'];
-    $saved = $this->putJson('/rulebook/draft', ['rules' => [House::roundRule(), $rule], 'revision' => DraftInTurn::revision()]);
-    expect($saved->json('check.faults'))->toBe([['pointer' => '/rules/1/give/pool/people/1', 'reason' => 'There is no person "nobody".']]);
+    $saved = $this->putJson('/rulebook/draft', ['rules' => [House::roundRule(), $rule], 'revision' => LockedDraft::revision()]);
+    expect($saved->json('faults'))->toBe([['pointer' => '/rules/1/give/pool/people/1', 'reason' => 'There is no person "nobody".', 'unfinished' => false]]);
 });
 
 it('does not overwrite what somebody else saved', function (): void {
-    $seen = DraftInTurn::revision();
+    $seen = LockedDraft::revision();
     $this->putJson('/rulebook/draft', ['rules' => [quoteRule()], 'revision' => $seen])->assertOk();
     $this->putJson('/rulebook/draft', ['rules' => [], 'revision' => $seen])->assertConflict()->assertHeader('Content-Type', 'application/problem+json');
     expect(RulebookVersion::query()->where('state', VersionState::Draft)->sole()->rules)->toHaveCount(1);
 });
 
 it('does not take a draft for one that was there before it', function (): void {
-    $first = $this->putJson('/rulebook/draft', ['rules' => [quoteRule()], 'revision' => DraftInTurn::revision()])->json('revision');
+    $first = $this->putJson('/rulebook/draft', ['rules' => [quoteRule()], 'revision' => LockedDraft::revision()])->json('revision');
     $this->delete('/rulebook/draft', ['revision' => $first])->assertRedirect('/rulebook');
-    $second = $this->putJson('/rulebook/draft', ['rules' => [House::roundRule()], 'revision' => DraftInTurn::revision()])->assertOk()->json('revision');
+    $second = $this->putJson('/rulebook/draft', ['rules' => [House::roundRule()], 'revision' => LockedDraft::revision()])->assertOk()->json('revision');
 
     expect($second)->toBeGreaterThan($first);
     $this->putJson('/rulebook/draft', ['rules' => [], 'revision' => $first])->assertConflict();
@@ -73,19 +79,19 @@ it('does not take a draft for one that was there before it', function (): void {
 });
 
 it('takes what is saved already, its answer lost on the way, as saved', function (): void {
-    $seen = DraftInTurn::revision();
+    $seen = LockedDraft::revision();
     $lost = $this->putJson('/rulebook/draft', ['rules' => [quoteRule()], 'revision' => $seen]);
     $again = $this->putJson('/rulebook/draft', ['rules' => [quoteRule()], 'revision' => $seen])->assertOk();
     expect($again->json())->toBe($lost->json())->and(Activity::query()->where('event', 'draft_saved')->whereIn('subject_id', [RulebookVersion::query()->where('state', VersionState::Draft)->sole()->id])->count())->toBe(1);
 });
 
 it('refuses rules that are no list with distinct ids', function (mixed $rules): void {
-    $this->putJson('/rulebook/draft', ['rules' => $rules, 'revision' => DraftInTurn::revision()])->assertUnprocessable();
+    $this->putJson('/rulebook/draft', ['rules' => $rules, 'revision' => LockedDraft::revision()])->assertUnprocessable();
     expect(RulebookVersion::query()->where('state', VersionState::Draft)->exists())->toBeFalse();
 })->with(['a text' => ['x'], 'a map' => [['a' => []]], 'without ids' => [[['name' => 'x']]], 'the same id twice' => [[['id' => 'a'], ['id' => 'a']]]]);
 
 it('discards a draft and keeps its rules in the audit trail', function (): void {
-    $revision = $this->putJson('/rulebook/draft', ['rules' => [quoteRule()], 'revision' => DraftInTurn::revision()])->json('revision');
+    $revision = $this->putJson('/rulebook/draft', ['rules' => [quoteRule()], 'revision' => LockedDraft::revision()])->json('revision');
     $this->delete('/rulebook/draft', ['revision' => $revision])->assertRedirect('/rulebook');
     expect(RulebookVersion::query()->where('state', VersionState::Draft)->exists())->toBeFalse()
         ->and(Activity::query()->where('event', 'draft_discarded')->sole()->properties['rules'][0]['id'])->toBe('quotes');
@@ -94,7 +100,7 @@ it('discards a draft and keeps its rules in the audit trail', function (): void 
 it('is for members to read and not to write', function (): void {
     $this->actingAs(House::user('ayumi'));
     $this->get('/rulebook')->assertOk()->assertInertia(fn($page) => $page->component('Rulebook/Rulebook', false)->where('mayWrite', false));
-    $this->putJson('/rulebook/draft', ['rules' => [], 'revision' => DraftInTurn::revision()])->assertForbidden();
+    $this->putJson('/rulebook/draft', ['rules' => [], 'revision' => LockedDraft::revision()])->assertForbidden();
     $this->post('/rulebook/publish', ['revision' => 1])->assertForbidden();
     $this->delete('/rulebook/draft', ['revision' => 1])->assertForbidden();
     $this->postJson('/rulebook/import', [])->assertForbidden();
@@ -106,13 +112,13 @@ it('is for members to read and not to write', function (): void {
 it('goes out as a file and comes in again as the draft', function (): void {
     $json = (string) $this->get('/rulebook/export')->assertOk()->getContent();
     SchemaCheck::check('rulebook', json_decode($json));
-    $this->call('POST', '/rulebook/import?revision='.DraftInTurn::revision(), [], [], [], ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], $json)->assertOk()->assertJson(['rules' => 1]);
+    $this->call('POST', '/rulebook/import?revision='.LockedDraft::revision(), [], [], [], ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], $json)->assertOk()->assertJson(['rules' => 1]);
     expect(RulebookVersion::query()->where('state', VersionState::Draft)->sole()->rules)->toBe(RulebookVersion::query()->where('state', VersionState::Published)->sole()->rules);
 });
 
 it('refuses a file that is not right, with the place, and changes nothing', function (Closure $spoil, string $pointer): void {
     $document = json_decode((string) $this->get('/rulebook/export')->getContent(), true);
-    $response = $this->postJson('/rulebook/import?revision='.DraftInTurn::revision(), $spoil($document))->assertUnprocessable();
+    $response = $this->postJson('/rulebook/import?revision='.LockedDraft::revision(), $spoil($document))->assertUnprocessable();
     expect($response->json('errors.0.pointer'))->toBe($pointer)
         ->and(RulebookVersion::query()->where('state', VersionState::Draft)->exists())->toBeFalse();
 })->with([
@@ -127,7 +133,7 @@ it('refuses a file that is not right, with the place, and changes nothing', func
         $d['rules'][0]['colour'] = 'red';
 
         return $d;
-    }, '/rules/0'],
+    }, '/rules/0/colour'],
 ]);
 
 it('goes out and in by command', function (): void {

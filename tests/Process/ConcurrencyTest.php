@@ -14,10 +14,10 @@ function held(): array
         ->selectRaw('slug, COUNT(*) AS tasks')->pluck('tasks', 'slug')->map(static fn($count): int => (int) $count)->all();
 }
 
-/** How many turns the marks say were taken: each is a stride of 10^7, from half a stride. */
+/** How many turns the passes say were taken: each is a stride of 10^7, from half a stride. */
 function turnsTaken(): int
 {
-    return (int) DB::table('rotation_seats')->selectRaw('COALESCE(SUM((mark - 5000000) DIV 10000000), 0) AS turns')->value('turns');
+    return (int) DB::table('rotation_seats')->selectRaw('COALESCE(SUM((pass - 5000000) DIV 10000000), 0) AS turns')->value('turns');
 }
 
 function everythingFits(): void

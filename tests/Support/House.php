@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
-use App\Actions\DraftInTurn;
+use App\Actions\Actor;
 use App\Actions\ImportRoster;
+use App\Actions\LockedDraft;
 use App\Actions\PublishDraft;
 use App\Actions\SaveDraft;
 use App\Actions\TakeInTask;
+use App\Intake\TaskSource;
 use App\Models\Customer;
 use App\Models\CustomField;
 use App\Models\House as HouseRow;
@@ -31,17 +33,20 @@ final class House
     /** @param list<array<string, mixed>> $absences */
     public static function open(array $absences = []): void
     {
-        HouseRow::query()->create(['name' => 'Alder & Quill', 'zone' => 'Europe/Dublin', 'hours' => [], 'holidays' => [], 'exceptions' => []]);
-        app(ImportRoster::class)(self::roster($absences), null);
+        HouseRow::query()->create([
+            'name' => 'Alder & Quill', 'zone' => 'Europe/Dublin', 'hours' => [], 'holidays' => [], 'exceptions' => [],
+            'customer_tiers' => ['school' => 'School'], 'place_levels' => ['region' => 'Region', 'district' => 'District'], 'answering_level' => 'district',
+        ]);
+        app(ImportRoster::class)(Node::root(self::roster($absences)), false, Actor::system('test'));
         foreach (['bench-repair' => 120, 'quote' => 45] as $slug => $minutes) {
-            TaskKind::query()->create(['slug' => $slug, 'name' => ucfirst(str_replace('-', ' ', $slug)), 'usual_minutes' => $minutes, 'guide' => 'Play it first.']);
+            TaskKind::query()->create(['slug' => $slug, 'name' => ucfirst(str_replace('-', ' ', $slug)), 'usual_minutes' => $minutes, 'guide' => 'Play it first.', 'form_label' => $slug === 'bench-repair' ? 'A repair' : null]);
         }
         foreach ([
-            ['task.family', 'Instrument family', 'one_of', ['brass' => 'Brass', 'strings' => 'Strings']],
-            ['task.value', 'Value', 'money', null],
-            ['task.repaired_by', 'Repaired by', 'person', null],
-        ] as [$path, $label, $type, $options]) {
-            CustomField::query()->create(['path' => $path, 'label' => $label, 'type' => $type, 'options' => $options]);
+            ['task.family', 'Instrument family', 'one_of', ['brass' => 'Brass', 'strings' => 'Strings'], 'Family'],
+            ['task.value', 'Value', 'money', null, 'Its value'],
+            ['task.repaired_by', 'Repaired by', 'person', null, null],
+        ] as [$path, $label, $type, $options, $onTheForm]) {
+            CustomField::query()->create(['path' => $path, 'label' => $label, 'type' => $type, 'options' => $options, 'form_label' => $onTheForm]);
         }
         $region = Place::query()->create(['slug' => 'islands', 'name' => 'Islands', 'level' => 'region']);
         $district = Place::query()->create(['slug' => 'the-holms', 'name' => 'The Holms', 'level' => 'district', 'parent_id' => $region->id, 'responsible_id' => self::person('tobias')->id]);
@@ -85,7 +90,7 @@ final class House
             'method' => ['kind' => 'round_robin', 'rotation' => 'Brass bench'],
             'limits' => [],
             'otherwise' => ['kind' => 'unplaced'],
-        ], [['kind' => 'due_in', 'working_days' => 2, 'hours_of' => 'house']]);
+        ], [['kind' => 'due_in', 'after' => 'P2D', 'hours_of' => 'house']]);
     }
 
     /**
@@ -97,14 +102,14 @@ final class House
      */
     public static function rule(string $id, array $if, array $give, array $then = []): array
     {
-        return ['id' => $id, 'name' => "Rule {$id}", 'active' => true, 'when' => ['task_arrives'], 'if' => $if, 'give' => $give, 'then' => $then];
+        return ['id' => $id, 'name' => "Rule {$id}", 'active' => true, 'when' => [['kind' => 'task_arrives']], 'if' => $if, 'give' => $give, 'then' => $then];
     }
 
     /** @param array<string, mixed> ...$rules */
     public static function publish(array ...$rules): RulebookVersion
     {
-        $lead = self::user('hanneke');
-        $saved = app(SaveDraft::class)(array_values($rules), DraftInTurn::revision(), $lead);
+        $lead = Actor::user(self::user('hanneke'));
+        $saved = app(SaveDraft::class)(array_values($rules), LockedDraft::revision(), $lead);
 
         return app(PublishDraft::class)($saved->revision, null, $lead);
     }
@@ -117,7 +122,7 @@ final class House
             'kind' => $kind,
             'customer' => $customer,
             'fields' => $facts,
-        ]), 'by_hand', self::user('hanneke'))->task->id);
+        ]), TaskSource::ByHand, self::user('hanneke'))->task->id);
     }
 
     public static function person(string $slug): Person

@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 use App\Actions\TakeInTask;
 use App\Intake\RequestKey;
+use App\Intake\TaskSource;
 use Illuminate\Contracts\Console\Kernel;
 use OpenBaton\Core\Document\Node;
 use Tests\Support\House;
@@ -23,5 +24,5 @@ for ($left = (int) $argv[1]; $left > 0; --$left) {
         continue;
     }
     $tuba = Node::root(['title' => 'Tuba, sent twice', 'kind' => 'bench-repair']);
-    echo $app->make(TakeInTask::class)($tuba, 'api', null, new RequestKey(House::user('hanneke')->id, "{$key}-{$left}", 'hash'))->task->number, "\n";
+    echo $app->make(TakeInTask::class)($tuba, TaskSource::Api, null, new RequestKey(House::user('hanneke')->id, "{$key}-{$left}", 'hash'))->task->number, "\n";
 }

@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Bridge\RosterDocument;
 use App\Bridge\SnapshotSource;
 use App\Formats\RulebookFile;
-use App\Http\Controllers\RosterFileController;
 use App\Models\House;
 use App\Models\RulebookVersion;
-use App\Models\VersionState;
 use Illuminate\Console\Command;
 
 final class ExportDocument extends Command
@@ -21,8 +20,8 @@ final class ExportDocument extends Command
     public function handle(RulebookFile $rulebooks, SnapshotSource $snapshots): int
     {
         $json = match ($this->argument('what')) {
-            'rulebook' => $rulebooks->write(RulebookVersion::query()->where('state', VersionState::Published)->firstOrFail(), $snapshots->current()),
-            'roster' => RosterFileController::json(House::query()->firstOrFail()),
+            'rulebook' => $rulebooks->write(RulebookVersion::query()->published()->firstOrFail(), $snapshots->current()),
+            'roster' => RulebookFile::json(RosterDocument::build(House::query()->firstOrFail())),
             default => null,
         };
         if ($json === null) {

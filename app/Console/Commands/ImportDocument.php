@@ -4,50 +4,53 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Actions\DraftInTurn;
+use App\Actions\Actor;
 use App\Actions\ImportRoster;
+use App\Actions\LockedDraft;
 use App\Actions\PublishDraft;
 use App\Actions\SaveDraft;
 use App\Bridge\SnapshotSource;
 use App\Formats\RulebookFile;
-use App\Models\Role;
-use App\Models\User;
 use Illuminate\Console\Command;
 use OpenBaton\Core\Document\DocumentError;
 use OpenBaton\Core\Document\Node;
 
 final class ImportDocument extends Command
 {
-    protected $signature = 'baton:import {what : rulebook or roster} {file : where from, - for standard input} {--publish : publish the rulebook at once instead of leaving a draft}';
+    protected $signature = 'baton:import {what : rulebook or roster} {file : where from, - for standard input}
+        {--publish : publish the rulebook at once instead of leaving a draft}
+        {--preview : only say what a roster would add, change and remove}
+        {--remove : take away what the roster does not have; people become inactive}';
 
-    protected $description = 'Read a rulebook document into the draft, or a roster document into the house';
+    protected $description = 'Read a rulebook document into the draft, or merge a roster document into the house';
 
-    public function handle(RulebookFile $rulebooks, SnapshotSource $snapshots, SaveDraft $save, PublishDraft $publish, ImportRoster $importRoster): int
+    public function handle(RulebookFile $rulebooks, SnapshotSource $snapshots, SaveDraft $save, PublishDraft $publish, ImportRoster $roster): int
     {
-        $file = (string) $this->argument('file');
-        $json = @file_get_contents($file === '-' ? 'php://stdin' : $file);
-        if ($json === false) {
-            $this->error("{$file} can't be read.");
+        $json = InputFile::read((string) $this->argument('file'));
+        if ($json === null) {
+            $this->error("{$this->argument('file')} can't be read.");
 
             return 2;
         }
-        $by = User::query()->role([Role::Lead->value, Role::Administrator->value])->orderBy('id')->firstOrFail();
+        $by = Actor::system('command line');
         try {
-            if ($this->argument('what') === 'roster') {
-                $importRoster(Node::parse($json)->value, $by);
-                $this->info('The roster is imported.');
+            switch ($this->argument('what')) {
+                case 'roster':
+                    $this->roster(Node::parse($json), $roster, $by);
 
-                return 0;
-            }
-            if ($this->argument('what') !== 'rulebook') {
-                $this->error('There is "rulebook" and "roster".');
+                    return 0;
+                case 'rulebook':
+                    $saved = $save($rulebooks->read($json, $snapshots->current()), LockedDraft::revision(), $by);
+                    $this->info($this->option('publish') === true
+                        ? 'Version '.$publish($saved->revision, 'Imported', $by)->number.' is published.'
+                        : 'The rules are the draft now.');
 
-                return 2;
+                    return 0;
+                default:
+                    $this->error('There is "rulebook" and "roster".');
+
+                    return 2;
             }
-            $saved = $save($rulebooks->read($json, $snapshots->current()), DraftInTurn::revision(), $by);
-            $this->info($this->option('publish') === true
-                ? 'Version '.$publish($saved->revision, 'Imported', $by)->number.' is published.'
-                : 'The rules are the draft now.');
         } catch (DocumentError $error) {
             foreach ($error->faults as $fault) {
                 $this->error(($fault->pointer === '' ? '(the whole document)' : $fault->pointer).': '.$fault->reason);
@@ -55,7 +58,21 @@ final class ImportDocument extends Command
 
             return 2;
         }
+    }
 
-        return 0;
+    private function roster(Node $node, ImportRoster $import, Actor $by): void
+    {
+        $remove = $this->option('remove') === true;
+        foreach ($import->preview($node, $remove) as $list => $changes) {
+            foreach (['added' => 'to be added', 'changed' => 'to be changed', 'missing' => $remove ? 'to be removed' : 'not in the file, stays'] as $kind => $what) {
+                if ($changes[$kind] !== []) {
+                    $this->line("{$list} {$what}: ".implode(', ', $changes[$kind]));
+                }
+            }
+        }
+        if ($this->option('preview') !== true) {
+            $import($node, $remove, $by);
+            $this->info('The roster is imported.');
+        }
     }
 }

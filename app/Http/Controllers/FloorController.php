@@ -15,24 +15,34 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use Inertia\Inertia;
 use Inertia\Response;
-use OpenBaton\Core\Workload\TaskStatus;
 
 final class FloorController
 {
-    public function __invoke(Request $request, Reader $reader): Response
+    private const TASKS = 100;
+
+    public function __invoke(Request $request, FloorPage $page, TaskView $view): Response
     {
         Gate::authorize('viewFloor', House::class);
-        $task = Task::query()->find($request->string('task')->toString());
-        $person = Person::query()->where('slug', $request->string('person')->toString())->first();
 
-        return Inertia::render('Floor/Floor', (new FloorPage($reader->snapshot()))->props() + [
-            'task' => $task === null ? null : (new TaskView($reader->words(), $reader->snapshot()))->of($task, $reader->user()),
-            'person' => $person === null ? null : [
-                'lane' => PersonRef::of($person),
-                'tasks' => Task::query()->with(['kind', 'customer'])->where('assignee_id', $person->id)
-                    ->whereNotIn('status', [TaskStatus::Done, TaskStatus::Dropped])
-                    ->orderByRaw('due_at IS NULL')->orderBy('due_at')->limit(100)->get()->map(TaskLine::of(...))->all(),
-            ],
+        return Inertia::render('Floor/Floor', $page->props() + [
+            'task' => static function () use ($request, $view): ?array {
+                $task = Task::query()->find($request->string('task')->toString());
+
+                return $task === null ? null : $view->of($task);
+            },
+            'person' => fn(): ?array => $this->person($request->string('person')->toString()),
         ]);
+    }
+
+    /** @return array<string, mixed>|null */
+    private function person(string $slug): ?array
+    {
+        $person = $slug === '' ? null : Person::query()->where('slug', $slug)->first();
+
+        return $person === null ? null : [
+            'lane' => PersonRef::of($person),
+            'tasks' => Task::query()->with(['kind', 'customer'])->where('assignee_id', $person->id)->open()->dueFirst()
+                ->limit(self::TASKS)->get()->map(TaskLine::of(...))->all(),
+        ];
     }
 }

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Pages\InHandPage;
 use App\Http\Pages\TaskView;
+use App\Http\Viewer;
 use App\Models\Task;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
@@ -14,18 +15,22 @@ use Inertia\Response;
 
 final class InHandController
 {
-    public function __invoke(Request $request, Reader $reader, InHandPage $page): Response
+    public function __invoke(Request $request, Viewer $viewer, InHandPage $page, TaskView $view): Response
     {
-        $props = $page->props($reader->person());
+        $person = $viewer->person();
         $chosen = $request->string('task')->toString();
-        $task = Task::query()->whereKey($chosen === '' ? ($props['tasks'][0]['id'] ?? '') : $chosen)->first();
-        if ($task !== null) {
-            Gate::authorize('view', $task);
-        }
 
-        return Inertia::render('InHand/InHand', $props + [
+        return Inertia::render('InHand/InHand', $page->props($person) + [
             'chosen' => $chosen !== '',
-            'task' => $task === null ? null : (new TaskView($reader->words(), $reader->snapshot()))->of($task, $reader->user()),
+            'task' => static function () use ($chosen, $page, $person, $view): ?array {
+                $task = Task::query()->whereKey($chosen === '' ? $page->first($person) : $chosen)->first();
+                if ($task === null) {
+                    return null;
+                }
+                Gate::authorize('view', $task);
+
+                return $view->of($task);
+            },
         ]);
     }
 }

@@ -4,31 +4,39 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Database\Row;
+use App\Models\House;
+use App\Models\Task;
+use Illuminate\Auth\SessionGuard;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Support\Facades\DB;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
 
-/** Says whether anything has changed since a page was made; pages ask every few seconds. */
+/** Says whether anything has changed since a page was made; pages ask every few seconds, by one small query. */
 final class PulseController
 {
-    public function __invoke(): JsonResponse
+    public function __invoke(Request $request): JsonResponse
     {
+        // Whoever is signed in need not be looked up for this.
+        $guard = Auth::guard('web');
+        if (! $guard instanceof SessionGuard || (! $guard->hasUser() && ! $request->session()->has($guard->getName()))) {
+            abort(401);
+        }
+
         return new JsonResponse(['stamp' => self::stamp()], 200, ['Cache-Control' => 'no-store']);
     }
 
-    /**
-     * Every change of state is recorded, so the last records stand for the
-     * state: arrivals, which come one at a time, by the number of the task, all
-     * else in the activity log. There a record may be committed after one with
-     * a higher number, so that the last hundred are added up.
-     */
+    /** Arrivals, which come one at a time, by the number of the last task; all else by what the house counts. */
     public static function stamp(): string
     {
-        $recent = DB::table('activity_log')->orderByDesc('id')->limit(100)->select('id');
-        $row = DB::query()
-            ->selectSub(DB::table('tasks')->selectRaw('MAX(number)'), 'arrived')
-            ->selectSub(DB::query()->fromSub($recent, 'recent')->selectRaw('SUM(id)'), 'changed')
-            ->first();
+        $last = Task::query()->select('number')->latest('number')->limit(1);
+        $row = House::query()->select('changes')->addSelect(['arrived' => $last])->toBase()->first();
 
-        return "{$row?->arrived}-{$row?->changed}";
+        if ($row === null) {
+            return '';
+        }
+        $row = new Row($row);
+
+        return "{$row->intOrNull('arrived')}-{$row->int('changes')}";
     }
 }

@@ -6,35 +6,36 @@ namespace App\Http\Controllers;
 
 use App\Actions\ImportRoster;
 use App\Bridge\RosterDocument;
+use App\Formats\RulebookFile;
+use App\Http\Requests\RosterImportRequest;
+use App\Http\Viewer;
 use App\Models\House;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Gate;
-use OpenBaton\Core\Document\Node;
 
-/** The roster as a file, out and in. */
+/** The roster as a file, out and in. What comes in is looked at first. */
 final class RosterFileController
 {
     public function export(): Response
     {
         Gate::authorize('exportRoster', House::class);
 
-        return new Response(self::json(House::query()->firstOrFail()), 200, [
+        return new Response(RulebookFile::json(RosterDocument::build(House::query()->firstOrFail())), 200, [
             'Content-Type' => 'application/json',
             'Content-Disposition' => 'attachment; filename="roster.json"',
         ]);
     }
 
-    public static function json(House $house): string
+    /** What a file would add, change and remove. */
+    public function preview(RosterImportRequest $request, ImportRoster $import): JsonResponse
     {
-        return json_encode(RosterDocument::build($house), JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE)."\n";
+        return new JsonResponse($import->preview($request->document(), $request->removes()));
     }
 
-    public function import(Request $request, Reader $reader, ImportRoster $import): JsonResponse
+    public function import(RosterImportRequest $request, Viewer $viewer, ImportRoster $import): JsonResponse
     {
-        Gate::authorize('importRoster', House::class);
-        $import(Node::parse((string) $request->getContent())->value, $reader->user());
+        $import($request->document(), $request->removes(), $viewer->actor());
 
         return new JsonResponse(['imported' => true]);
     }

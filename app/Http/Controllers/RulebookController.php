@@ -5,15 +5,16 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\DiscardDraft;
-use App\Actions\DraftInTurn;
+use App\Actions\LockedDraft;
 use App\Actions\PublishDraft;
 use App\Actions\SaveDraft;
-use App\Bridge\RulebookReader;
-use App\Http\Pages\Catches;
-use App\Http\Pages\Moment;
-use App\Http\Pages\Vocabulary;
+use App\Coverage\CoverageRuns;
+use App\Http\Pages\CoverageView;
+use App\Http\Pages\RulebookPage;
+use App\Http\Requests\DraftRequest;
+use App\Http\Requests\SaveDraftRequest;
+use App\Http\Viewer;
 use App\Models\RulebookVersion;
-use App\Models\VersionState;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -24,33 +25,26 @@ use OpenBaton\Core\Document\DocumentError;
 
 final class RulebookController
 {
-    private const MOST_RULES = 5000;
-
-    public function show(Reader $reader, RulebookReader $rulebooks): Response
+    public function show(RulebookPage $page): Response
     {
         Gate::authorize('viewAny', RulebookVersion::class);
-        $revision = DraftInTurn::revision();
-        $snapshot = $reader->snapshot();
-        $catches = new Catches($snapshot, $rulebooks);
-        $published = RulebookVersion::query()->with('savedBy')->where('state', VersionState::Published)->first();
-        $draft = RulebookVersion::query()->with('savedBy')->where('state', VersionState::Draft)->first();
 
-        return Inertia::render('Rulebook/Rulebook', [
-            'vocabulary' => Vocabulary::of($snapshot),
-            'published' => $published === null ? null : $this->line($published) + ['rules' => $published->rules],
-            'draft' => $draft === null ? null : [
-                'rules' => $draft->rules,
-                'savedBy' => $draft->savedBy?->name,
-                'savedAt' => Moment::orNull($draft->updated_at),
-                'check' => $catches->ofDraft($draft),
-            ],
-            'draftRevision' => $revision,
-            'strip' => $catches->ofPublished($published),
-            'recentDays' => config()->integer('baton.recent_days'),
-            'versions' => RulebookVersion::query()->with('savedBy')->whereNotNull('number')->orderByDesc('number')->limit(50)
-                ->get(['id', 'number', 'note', 'published_at', 'saved_by', 'state'])->map($this->line(...))->all(),
-            'mayWrite' => $reader->user()->can('write', RulebookVersion::class),
-        ]);
+        return Inertia::render('Rulebook/Rulebook', $page->props());
+    }
+
+    /** What the rules take of the recent work, as far as that is worked out: of those in force, or of a revision of the draft. */
+    public function coverage(Request $request): JsonResponse
+    {
+        Gate::authorize('viewAny', RulebookVersion::class);
+        $draft = $request->filled('revision') ? RulebookVersion::query()->draft()->first() : null;
+        $published = RulebookVersion::query()->published()->first();
+        $run = match (true) {
+            $draft !== null && LockedDraft::revision() === $request->integer('revision') => CoverageRuns::forDraft($draft, $request->integer('revision')),
+            ! $request->filled('revision') && $published !== null => CoverageRuns::forPublished($published),
+            default => null,
+        };
+
+        return new JsonResponse(['coverage' => $run === null ? null : CoverageView::of($run->load(['version', 'against']))]);
     }
 
     /** The rules of an earlier version, to look at or to take up as a draft. */
@@ -58,52 +52,27 @@ final class RulebookController
     {
         Gate::authorize('viewAny', RulebookVersion::class);
 
-        return new JsonResponse($this->line($version->load('savedBy')) + ['rules' => $version->rules]);
+        return new JsonResponse(RulebookPage::line($version->load('savedBy')) + ['rules' => $version->rules]);
     }
 
-    /** @return array<string, mixed> */
-    private function line(RulebookVersion $version): array
+    public function saveDraft(SaveDraftRequest $request, Viewer $viewer, SaveDraft $save): JsonResponse
     {
-        return [
-            'id' => $version->id,
-            'number' => (int) $version->number,
-            'note' => $version->note,
-            'publishedAt' => Moment::orNull($version->published_at),
-            'by' => $version->savedBy?->name,
-        ];
+        $saved = $save($request->draftRules(), $request->integer('revision'), $viewer->actor());
+
+        return new JsonResponse(['revision' => $saved->revision, 'faults' => RulebookPage::faults($saved->faults)]);
     }
 
-    public function saveDraft(Request $request, Reader $reader, SaveDraft $save, RulebookReader $rulebooks): JsonResponse
+    public function discardDraft(DraftRequest $request, Viewer $viewer, DiscardDraft $discard): RedirectResponse
     {
-        Gate::authorize('write', RulebookVersion::class);
-        $given = $request->validate([
-            'rules' => ['present', 'array', 'list', 'max:'.self::MOST_RULES],
-            'rules.*' => ['array'],
-            'rules.*.id' => ['required', 'string', 'distinct', 'max:120'],
-            'revision' => ['required', 'integer'],
-        ]);
-        /** @var list<array<string, mixed>> $rules */
-        $rules = $request->json()->all()['rules'] ?? $given['rules'];
-        $saved = $save($rules, $request->integer('revision'), $reader->user());
-
-        return new JsonResponse(['revision' => $saved->revision, 'check' => (new Catches($reader->snapshot(), $rulebooks))->ofDraft($saved->version)]);
-    }
-
-    public function discardDraft(Request $request, Reader $reader, DiscardDraft $discard): RedirectResponse
-    {
-        Gate::authorize('write', RulebookVersion::class);
-        $request->validate(['revision' => ['required', 'integer']]);
-        $discard($request->integer('revision'), $reader->user());
+        $discard($request->revision(), $viewer->actor());
 
         return redirect('/rulebook')->with('done', 'The draft is discarded.');
     }
 
-    public function publish(Request $request, Reader $reader, PublishDraft $publish): RedirectResponse
+    public function publish(DraftRequest $request, Viewer $viewer, PublishDraft $publish): RedirectResponse
     {
-        Gate::authorize('write', RulebookVersion::class);
-        $request->validate(['revision' => ['required', 'integer'], 'note' => ['nullable', 'string', 'max:255']]);
         try {
-            $version = $publish($request->integer('revision'), $request->filled('note') ? $request->string('note')->toString() : null, $reader->user());
+            $version = $publish($request->revision(), $request->note(), $viewer->actor());
         } catch (DocumentError $error) {
             return back()->with('problem', 'The draft is not published: '.$error->faults[0]->reason);
         }

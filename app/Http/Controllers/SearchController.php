@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Pages\TaskLine;
 use App\Models\Task;
+use App\Search\TaskSearch;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
@@ -22,17 +23,6 @@ final class SearchController
         if (mb_strlen($text) < 2) {
             return new JsonResponse([]);
         }
-        $like = '%'.addcslashes($text, '%_\\').'%';
-        $number = ltrim($text, '№# ');
-        $tasks = Task::query()->with(['kind', 'customer'])
-            ->where(static function ($query) use ($like, $number): void {
-                $query->where('title', 'like', $like)->orWhereHas('customer', static fn($customers) => $customers->where('name', 'like', $like));
-                if (ctype_digit($number)) {
-                    $query->orWhere('number', (int) $number);
-                }
-            })
-            ->orderByRaw("status IN ('done', 'dropped')")->orderByDesc('arrived_at')->limit(self::MOST)->get();
-
-        return new JsonResponse(array_values($tasks->map(TaskLine::of(...))->all()));
+        return new JsonResponse(array_values(TaskSearch::find($text, self::MOST)->map(TaskLine::of(...))->all()));
     }
 }

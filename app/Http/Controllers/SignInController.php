@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\SignInRequest;
 use App\Models\User;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -18,10 +19,9 @@ final class SignInController
         return Inertia::render('SignIn/SignIn');
     }
 
-    public function store(Request $request): RedirectResponse
+    public function store(SignInRequest $request): RedirectResponse
     {
-        $given = $request->validate(['email' => ['required', 'email'], 'password' => ['required', 'string'], 'stay' => ['boolean']]);
-        if (! Auth::attempt(['email' => $given['email'], 'password' => $given['password']], $request->boolean('stay'))) {
+        if (! Auth::attempt($request->credentials(), $request->boolean('stay'))) {
             return back()->withErrors(['email' => 'This address and password do not go together.'])->onlyInput('email');
         }
         $request->session()->regenerate();

@@ -5,36 +5,41 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\TakeInTask;
+use App\Intake\TaskSource;
 use App\Models\Customer;
 use App\Models\CustomField;
+use App\Models\House;
 use App\Models\TaskKind;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Collection;
 use OpenBaton\Core\Criteria\Fault;
+use OpenBaton\Core\Criteria\FieldType;
 use OpenBaton\Core\Document\DocumentError;
 use OpenBaton\Core\Document\Node;
 
-/** A stand-in for the form on the website of the demo house. It sends what is written through the same intake as every other system. */
+/**
+ * A stand-in for the form on the website of a house: it asks for what the house
+ * offers there, and sends it through the same intake as every other system.
+ */
 final class WebFormController
 {
-    /** What a customer may ask for. */
-    private const KINDS = ['bench-repair' => 'A repair', 'rush-repair' => 'A rush repair', 'quote' => 'The price of a hire', 'call-back' => 'A call back', 'tuning-visit' => 'A tuning visit', 'fitting' => 'A fitting'];
-
     public function show(): View
     {
         return view('web-form', [
-            'kinds' => array_intersect_key(self::KINDS, TaskKind::query()->pluck('name', 'slug')->all()),
+            'house' => (string) House::query()->firstOrFail()->name,
+            'kinds' => $this->kinds()->pluck('form_label', 'slug')->all(),
             'customers' => Customer::query()->orderBy('name')->pluck('name', 'slug')->all(),
-            'families' => CustomField::query()->where('path', 'task.family')->value('options') ?? [],
-            'languages' => CustomField::query()->where('path', 'task.language')->value('options') ?? [],
+            'fields' => $this->fields(),
+            'currency' => config()->string('baton.currency'),
         ]);
     }
 
     public function store(Request $request, TakeInTask $takeIn): RedirectResponse
     {
         try {
-            $taken = $takeIn(Node::root($this->document($request)), 'web_form', null);
+            $taken = $takeIn(Node::root($this->document($request)), TaskSource::WebForm, null);
         } catch (DocumentError $error) {
             $messages = [];
             foreach ($error->faults as $fault) {
@@ -51,17 +56,23 @@ final class WebFormController
     private function document(Request $request): array
     {
         $text = static fn(string $name): ?string => $request->filled($name) ? trim($request->string($name)->toString()) : null;
-        $fields = [
-            'task.family' => $text('family'),
-            'task.instrument' => $text('instrument'),
-            'task.value' => is_numeric($text('value')) ? 0 + $text('value') : $text('value'),
-            'task.language' => $text('language'),
-            'task.rush' => $text('kind') === 'rush-repair' ? true : null,
-        ];
+        $fields = [];
+        foreach ($this->fields() as $field) {
+            $value = $text(self::inputName($field->path));
+            $numeric = in_array(FieldType::from($field->type), [FieldType::Number, FieldType::Money], true) && is_numeric($value);
+            $fields[$field->path] = match (true) {
+                $field->type === FieldType::YesNo->value => $value === null ? null : true,
+                $numeric => 0 + $value,
+                default => $value,
+            };
+        }
+        $kind = $text('kind');
+        // What comes with the kind, such as that a rush repair is a rush.
+        $fields = ($this->kinds()->firstWhere('slug', $kind)->form_facts ?? []) + $fields;
 
         return array_filter([
             'title' => $text('title'),
-            'kind' => $text('kind'),
+            'kind' => $kind,
             'customer' => $text('customer'),
             'contact' => $text('contact'),
             'description' => $text('description'),
@@ -69,10 +80,28 @@ final class WebFormController
         ], static fn(mixed $value): bool => $value !== null && $value !== []);
     }
 
+    /** @return Collection<int, TaskKind> the kinds that are offered */
+    private function kinds(): Collection
+    {
+        return TaskKind::query()->whereNotNull('form_label')->orderBy('position')->get();
+    }
+
+    /** @return Collection<int, CustomField> the fields that are asked for */
+    private function fields(): Collection
+    {
+        return CustomField::query()->whereNotNull('form_label')->orderBy('position')->get();
+    }
+
+    /** Names of inputs have no dots. */
+    public static function inputName(string $path): string
+    {
+        return str_replace('.', '_', $path);
+    }
+
     private function input(Fault $fault): string
     {
         return match (true) {
-            str_starts_with($fault->pointer, '/fields/task.') => substr($fault->pointer, strlen('/fields/task.')),
+            str_starts_with($fault->pointer, '/fields/') => self::inputName(explode('/', $fault->pointer)[2]),
             $fault->pointer === '' => str_contains($fault->reason, '"title"') ? 'title' : 'kind',
             default => ltrim($fault->pointer, '/'),
         };

@@ -29,7 +29,7 @@ final class ShareWithPages extends Middleware
             ] : null,
             'status' => static fn(): ?array => $user instanceof User ? app(StatusStrip::class)->props() : null,
             'stamp' => static fn(): string => $user instanceof User ? PulseController::stamp() : '',
-            'said' => ['done' => $request->session()->get('done'), 'problem' => $request->session()->get('problem'), 'undo' => $request->session()->get('undo')],
+            'notice' => ['done' => $request->session()->get('done'), 'problem' => $request->session()->get('problem'), 'undo' => $request->session()->get('undo')],
         ];
     }
 }

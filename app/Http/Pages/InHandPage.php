@@ -7,6 +7,8 @@ namespace App\Http\Pages;
 use App\Models\Person;
 use App\Models\Task;
 use Carbon\CarbonImmutable;
+use Closure;
+use Illuminate\Database\Eloquent\Builder;
 use OpenBaton\Core\Workload\TaskStatus;
 
 /** The member's working page. Its type is InHandPage.ts. */
@@ -14,30 +16,44 @@ final class InHandPage
 {
     private const MOST = 200;
 
-    /** @return array{tasks: list<array<string, mixed>>, open: list<array<string, mixed>>, done: list<array<string, mixed>>, person: bool} */
+    private const DONE = 30;
+
+    /** @return array<string, Closure(): mixed> */
     public function props(?Person $person): array
     {
-        if ($person === null) {
-            return ['tasks' => [], 'open' => [], 'done' => [], 'person' => false];
-        }
-        $held = Task::query()->with(['kind', 'customer'])->where('assignee_id', $person->id)
-            ->whereNotIn('status', [TaskStatus::Done, TaskStatus::Dropped])
-            ->orderByRaw("status = 'working' DESC")->orderByRaw('due_at IS NULL')->orderBy('due_at')
-            ->orderByRaw("FIELD(priority, 'urgent', 'high', 'normal', 'low')")->orderBy('arrived_at')
-            ->limit(self::MOST)->get();
-        $open = Task::query()->with(['kind', 'customer'])->whereNull('assignee_id')
-            ->whereIn('status', [TaskStatus::New, TaskStatus::Waiting])
-            ->whereHas('claimants', static fn($query) => $query->whereKey($person->id))
-            ->orderByRaw('due_at IS NULL')->orderBy('due_at')->limit(self::MOST)->get();
-        $done = Task::query()->with(['kind', 'customer'])->where('assignee_id', $person->id)
-            ->where('status', TaskStatus::Done)->where('completed_at', '>=', CarbonImmutable::now()->startOfDay())
-            ->orderByDesc('completed_at')->limit(30)->get();
-
         return [
-            'tasks' => array_values($held->map(TaskLine::of(...))->all()),
-            'open' => array_values($open->map(TaskLine::of(...))->all()),
-            'done' => array_values($done->map(TaskLine::of(...))->all()),
-            'person' => true,
+            'tasks' => fn(): array => $person === null ? [] : $this->lines($this->held($person)->limit(self::MOST)),
+            'open' => fn(): array => $person === null ? [] : $this->lines(
+                Task::query()->claimable()->whereHas('claimants', static fn(Builder $claimants): Builder => $claimants->whereKey($person->id))->dueFirst()->limit(self::MOST),
+            ),
+            'done' => fn(): array => $person === null ? [] : $this->lines(
+                Task::query()->where('assignee_id', $person->id)->where('status', TaskStatus::Done)
+                    ->where('completed_at', '>=', CarbonImmutable::now()->startOfDay())->latest('completed_at')->limit(self::DONE),
+            ),
+            'person' => static fn(): bool => $person !== null,
         ];
+    }
+
+    /** The id of the task that is open where none is chosen. */
+    public function first(?Person $person): string
+    {
+        return $person === null ? '' : (string) $this->held($person)->first()?->id;
+    }
+
+    /** @return Builder<Task> what is being worked on first, then what is due */
+    private function held(Person $person): Builder
+    {
+        // The builder has no order by whether a column has a value.
+        return Task::query()->where('assignee_id', $person->id)->open()->orderByRaw('status = ? DESC', [TaskStatus::Working->value])->dueFirst();
+    }
+
+    /**
+     * @param Builder<Task> $query
+     *
+     * @return list<array<string, mixed>>
+     */
+    private function lines(Builder $query): array
+    {
+        return array_values($query->with(['kind', 'customer'])->get()->map(TaskLine::of(...))->all());
     }
 }

@@ -4,21 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Pages;
 
-use App\Bridge\SnapshotSource;
-use App\Http\Controllers\Reader;
+use App\Http\Viewer;
 use App\Models\Handoff;
 use App\Models\RulebookVersion;
-use App\Models\VersionState;
+use App\Models\Task;
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Query\Builder;
-use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Document\Instant;
-use OpenBaton\Core\Workload\TaskStatus;
 
 /** The strip at the bottom of every page. Its type is StatusStrip.ts. */
 final readonly class StatusStrip
 {
-    public function __construct(private SnapshotSource $snapshots, private Reader $reader) {}
+    public function __construct(private Viewer $viewer) {}
 
     /** @return array<string, mixed> */
     public function props(): array
@@ -26,7 +22,7 @@ final readonly class StatusStrip
         $last = Handoff::query()->with(['task', 'to'])->orderByDesc('at')->orderByDesc('id')->first();
 
         return [
-            'unplaced' => self::unplaced()->count(),
+            'unplaced' => Task::query()->unplaced()->count(),
             'lastHandoff' => $last === null ? null : [
                 'at' => Moment::of($last->at),
                 'number' => (int) $last->task?->number,
@@ -35,25 +31,16 @@ final readonly class StatusStrip
                 'toSlug' => (string) $last->to?->slug,
             ],
             'away' => $this->away(),
-            'version' => RulebookVersion::query()->where('state', VersionState::Published)->value('number'),
-            'zone' => $this->reader->zone()->name,
+            'version' => RulebookVersion::query()->published()->value('number'),
+            'zone' => $this->viewer->zone()->name,
         ];
-    }
-
-    /** Tasks that nobody holds and nobody may claim. */
-    public static function unplaced(): Builder
-    {
-        return DB::table('tasks')
-            ->whereIn('tasks.status', [TaskStatus::New->value, TaskStatus::Working->value, TaskStatus::Waiting->value])
-            ->whereNull('tasks.assignee_id')
-            ->whereNotExists(static fn($query) => $query->from('task_claimants')->whereColumn('task_claimants.task_id', 'tasks.id'));
     }
 
     /** @return list<array{slug: string, name: string, until: string}> */
     private function away(): array
     {
         $now = CarbonImmutable::now()->getTimestamp();
-        $roster = $this->snapshots->current()->roster;
+        $roster = $this->viewer->snapshot()->roster;
         $away = [];
         foreach ($roster->people as $person) {
             $absence = $roster->absenceOf($person->id, $now);

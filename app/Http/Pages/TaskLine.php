@@ -20,7 +20,7 @@ final class TaskLine
             'customer' => $task->customer?->name,
             'status' => $task->status->value,
             'priority' => $task->priority->value,
-            'minutesLeft' => $task->remaining_minutes ?? ($task->estimate_minutes === null ? (int) $task->kind?->usual_minutes : max(0, $task->estimate_minutes - $task->spent_minutes)),
+            'minutesLeft' => $task->effort()->left(),
             'arrivedAt' => Moment::of($task->arrived_at),
             'dueAt' => Moment::orNull($task->due_at),
             'completedAt' => Moment::orNull($task->completed_at),

@@ -4,35 +4,38 @@ declare(strict_types=1);
 
 namespace App\Http\Pages;
 
-use App\Bridge\Snapshot;
+use App\Bridge\DecisionReader;
 use App\Explain\ReasonTrail;
-use App\Explain\Words;
+use App\Http\Viewer;
 use App\Models\Decision;
 use App\Models\Handoff;
 use App\Models\Person;
 use App\Models\Task;
-use App\Models\User;
+use App\Policies\TaskPolicy;
+use Carbon\CarbonImmutable;
 use OpenBaton\Core\Document\Instant;
-use OpenBaton\Core\Workload\TaskStatus;
+use OpenBaton\Core\Subject\TaskAction;
+use OpenBaton\Core\Subject\Transitions;
 
 /** A task with all that is needed to do it and to understand how it came here. Its type is TaskView.ts. */
 final readonly class TaskView
 {
-    public function __construct(private Words $words, private Snapshot $snapshot) {}
+    public function __construct(private Viewer $viewer, private DecisionReader $decisions) {}
 
     /** @return array<string, mixed> */
-    public function of(Task $task, User $viewer): array
+    public function of(Task $task): array
     {
         $task->loadMissing(['kind', 'customer.place', 'assignee', 'claimants', 'handoffs.task', 'handoffs.from', 'handoffs.to', 'handoffs.standsInFor']);
         $decision = Decision::query()->where('task_id', $task->id)->orderByDesc('at')->orderByDesc('id')->first();
-        $works = $viewer->can('work', $task);
+        $words = $this->viewer->words();
+        $may = $this->may($task);
 
         return TaskLine::of($task) + [
             'description' => $task->description,
             'guide' => $task->kind?->guide,
             'contact' => $task->contact,
             'place' => $task->customer?->place?->name,
-            'source' => $this->words->value('task.source', $task->source),
+            'source' => $words->value('task.source', $task->source->value),
             'facts' => $this->facts($task),
             'tags' => $task->tags,
             'estimateMinutes' => $task->estimate_minutes ?? (int) $task->kind?->usual_minutes,
@@ -42,25 +45,39 @@ final readonly class TaskView
             'assignee' => PersonRef::orNull($task->assignee),
             'claimants' => $task->claimants->map(PersonRef::of(...))->all(),
             'revision' => $task->revision,
-            'may' => [
-                'start' => $works && in_array($task->status, [TaskStatus::New, TaskStatus::Waiting], true) && $task->assignee !== null,
-                'complete' => $works && $task->status->isOpen() && $task->assignee !== null,
-                'reopen' => $works && $task->status === TaskStatus::Done,
-                'handOn' => $works && $task->status->isOpen(),
-                'claim' => $task->status->isOpen() && $viewer->can('claim', $task),
-            ],
-            'people' => $works && $task->status->isOpen() ? $this->people($task) : [],
+            'may' => $may,
+            'people' => $may['handOn'] ? $this->people($task) : [],
             'handoffs' => $task->handoffs->sortBy(['at', 'id'])->values()->map(static fn(Handoff $handoff): array => HandoffLine::of($handoff))->all(),
-            'trail' => $decision === null ? null : (new ReasonTrail($this->words))->of($decision->trace),
+            'trail' => $decision === null ? null : (new ReasonTrail($words))->of($this->decisions->document($decision)),
+        ];
+    }
+
+    /** @return array{start: bool, complete: bool, reopen: bool, handOn: bool, claim: bool} */
+    private function may(Task $task): array
+    {
+        $standings = TaskPolicy::standings($this->viewer->user(), $task);
+        $may = static function (TaskAction $action) use ($task, $standings): bool {
+            $transition = Transitions::of($action);
+
+            return $transition->fits($task->status, $task->assignee_id !== null) && $transition->isFor($standings);
+        };
+
+        return [
+            'start' => $may(TaskAction::Start),
+            'complete' => $may(TaskAction::Complete),
+            'reopen' => $may(TaskAction::Reopen),
+            'handOn' => $may(TaskAction::HandOn),
+            'claim' => $may(TaskAction::Claim),
         ];
     }
 
     /** @return list<array{label: string, value: string}> */
     private function facts(Task $task): array
     {
+        $words = $this->viewer->words();
         $facts = [];
         foreach ($task->facts as $path => $value) {
-            $facts[] = ['label' => $this->words->field((string) $path), 'value' => $this->words->value((string) $path, $value)];
+            $facts[] = ['label' => $words->field((string) $path), 'value' => $words->value((string) $path, $value)];
         }
 
         return $facts;
@@ -73,11 +90,12 @@ final readonly class TaskView
      */
     private function people(Task $task): array
     {
-        $now = time();
+        $now = CarbonImmutable::now()->getTimestamp();
+        $roster = $this->viewer->snapshot()->roster;
         $people = [];
         foreach (Person::query()->where('active', true)->whereKeyNot($task->assignee_id ?? '')->orderBy('name')->get() as $person) {
-            $absence = $this->snapshot->roster->absenceOf($person->slug, $now);
-            $people[] = PersonRef::of($person) + ['note' => $absence === null ? '' : 'away '.$this->words->until(Instant::format($absence->span->to))];
+            $absence = $roster->absenceOf($person->slug, $now);
+            $people[] = PersonRef::of($person) + ['note' => $absence === null ? '' : 'away '.$this->viewer->words()->until(Instant::format($absence->span->to))];
         }
 
         return $people;

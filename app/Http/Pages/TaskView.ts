@@ -23,10 +23,12 @@ export type Verdict =
 export type Trail = {
     at: string;
     version: string;
-    outcome: 'assigned' | 'open' | 'unplaced';
+    outcome: 'assigned' | 'kept' | 'open' | 'unplaced';
     rule: { id: string; name: string } | null;
     pick: PersonRef | null;
     summary: string;
+    /** how many people there were in all */
+    house: number;
     steps: TrailStep[];
     method: { code: string; label: string; candidates: (PersonRef & { figures: string; picked: boolean })[] } | null;
     cover: {
@@ -39,7 +41,7 @@ export type Trail = {
     otherwise: string | null;
     openTo: PersonRef[];
     effects: string[];
-    verdicts: { rule: string; name: string; verdict: Verdict; said: string }[];
+    verdicts: { rule: string; name: string; verdict: Verdict; sentence: string }[];
 };
 
 export type TaskView = TaskLine & {

@@ -5,51 +5,89 @@ declare(strict_types=1);
 namespace App\Http\Pages;
 
 use App\Bridge\Snapshot;
-use App\Explain\Words;
 use OpenBaton\Core\Criteria\Field;
 use OpenBaton\Core\Criteria\FieldType;
 use OpenBaton\Core\Criteria\Operator;
 use OpenBaton\Core\Criteria\OperatorList;
+use OpenBaton\Core\Parameter\Parameter;
 use OpenBaton\Core\People\Person;
 use OpenBaton\Core\People\Team;
+use OpenBaton\Core\Rulebook\Family;
+use OpenBaton\Core\Rulebook\KindRegistry;
+use OpenBaton\Core\Rulebook\Part;
 
-/** All that sentences of rules are made of in this house. Its type is Vocabulary.ts. */
-final class Vocabulary
+/** All that sentences of rules are made of in this house. Its type is Vocabulary.ts; the words are in resources/words. */
+final readonly class Vocabulary
 {
+    public function __construct(private KindRegistry $kinds) {}
+
     /** @return array<string, mixed> */
-    public static function of(Snapshot $snapshot): array
+    public function of(Snapshot $house): array
     {
         return [
-            'fields' => array_map(static fn(Field $field): array => [
-                'path' => $field->path,
-                'label' => $field->label,
-                'type' => $field->type->value,
-                'options' => array_map(
-                    static fn(int|string $value, string $label): array => ['value' => (string) $value, 'label' => $label],
-                    array_keys($field->options),
-                    array_values($field->options),
-                ),
-            ], array_values($snapshot->catalogue->fields)),
-            'operators' => array_map(static fn(Operator $operator): array => [
-                'code' => $operator->code(),
-                'words' => Words::OPERATORS[$operator->code()],
-                'shape' => $operator->shape()->value,
-                'types' => array_values(array_map(
-                    static fn(FieldType $type): string => $type->value,
-                    array_filter(FieldType::cases(), $operator->fits(...)),
-                )),
-            ], array_values(OperatorList::all())),
-            'teams' => array_map(static fn(Team $team): array => ['value' => $team->id, 'label' => $team->name], array_values($snapshot->roster->teams)),
-            'skills' => array_map(
-                static fn(int|string $id, string $name): array => ['value' => (string) $id, 'label' => $name],
-                array_keys($snapshot->roster->skills),
-                array_values($snapshot->roster->skills),
-            ),
-            'people' => array_map(
-                static fn(Person $person): array => ['value' => $person->id, 'label' => $person->name],
-                array_values($snapshot->roster->people),
-            ),
+            'kinds' => $this->families(),
+            'operators' => array_map(self::operator(...), array_values(OperatorList::all())),
+            'fields' => array_map(self::field(...), array_values($house->catalogue->fields)),
+            'teams' => array_map(static fn(Team $team): array => ['value' => $team->id, 'label' => $team->name], array_values($house->roster->teams)),
+            'skills' => self::options($house->roster->skills),
+            'people' => array_map(static fn(Person $person): array => ['value' => $person->id, 'label' => $person->name], array_values($house->roster->people)),
             'currency' => config()->string('baton.currency'),
         ];
+    }
+
+    /** @return array<string, list<array<string, mixed>>> kinds with their parameters, by family */
+    public function families(): array
+    {
+        $families = [];
+        foreach (Family::cases() as $family) {
+            $families[$family->value] = array_map(self::kind(...), array_values($this->kinds->of($family)));
+        }
+
+        return $families;
+    }
+
+    /**
+     * @param class-string<Part> $class
+     *
+     * @return array<string, mixed>
+     */
+    private static function kind(string $class): array
+    {
+        return [
+            'kind' => $class::kind(),
+            'parameters' => array_map(static fn(Parameter $parameter): array => [
+                'name' => $parameter->name,
+                'control' => $parameter->type::control(),
+                'bounds' => (object) $parameter->type->bounds(),
+                'required' => $parameter->required,
+                'default' => $parameter->required ? null : $parameter->type->write($parameter->default),
+            ], $class::parameters()),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function operator(Operator $operator): array
+    {
+        return [
+            'code' => $operator->code(),
+            'shape' => $operator->shape()->value,
+            'types' => array_values(array_column(array_filter(FieldType::cases(), $operator->fits(...)), 'value')),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function field(Field $field): array
+    {
+        return ['path' => $field->path, 'label' => $field->label, 'type' => $field->type->value, 'options' => self::options($field->options)];
+    }
+
+    /**
+     * @param array<array-key, string> $labels by value
+     *
+     * @return list<array{value: string, label: string}>
+     */
+    private static function options(array $labels): array
+    {
+        return array_map(static fn(int|string $value, string $label): array => ['value' => (string) $value, 'label' => $label], array_keys($labels), array_values($labels));
     }
 }

@@ -16,14 +16,31 @@ export type FieldInfo = { path: string; label: string; type: FieldType; options:
 
 export type OperatorInfo = {
     code: string;
-    words: string;
     shape: 'nothing' | 'one' | 'several' | 'pair' | 'days';
     types: FieldType[];
 };
 
+export type Family = 'event' | 'pool' | 'method' | 'limit' | 'otherwise' | 'follow_up';
+
+/** What the control of a parameter has to know; which of these there are depends on the control. */
+export type Bounds = {
+    least?: number;
+    most?: number;
+    values?: (string | number)[];
+    of?: string | ({ control: string } & Bounds);
+    family?: string;
+    most_days?: number;
+    most_minutes?: number;
+};
+
+export type ParameterInfo = { name: string; control: string; bounds: Bounds; required: boolean; default: string | number | boolean | null };
+
+export type KindInfo = { kind: string; parameters: ParameterInfo[] };
+
 export type Vocabulary = {
-    fields: FieldInfo[];
+    kinds: Record<Family, KindInfo[]>;
     operators: OperatorInfo[];
+    fields: FieldInfo[];
     teams: Option[];
     skills: Option[];
     people: Option[];

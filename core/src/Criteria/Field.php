@@ -11,7 +11,7 @@ final readonly class Field
 {
     /**
      * @param string                $path    such as "task.kind" or "customer.tier"
-     * @param array<string, string> $options label by value, of a "one of" or "many of"
+     * @param array<array-key, string> $options label by value, of a "one of" or "many of"
      */
     public function __construct(
         public string $path,

@@ -4,17 +4,26 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Criteria;
 
+use InvalidArgumentException;
+
 /** The fields of a house, by path. */
 final readonly class FieldCatalogue
 {
     /** @var array<string, Field> */
     public array $fields;
 
-    /** @param list<Field> $fields */
+    /**
+     * @param list<Field> $fields
+     *
+     * @throws InvalidArgumentException where two have one path
+     */
     public function __construct(array $fields)
     {
         $byPath = [];
         foreach ($fields as $field) {
+            if (isset($byPath[$field->path])) {
+                throw new InvalidArgumentException("There is another field \"{$field->path}\".");
+            }
             $byPath[$field->path] = $field;
         }
         $this->fields = $byPath;

@@ -6,60 +6,73 @@ namespace OpenBaton\Core\Document;
 
 use LogicException;
 use OpenBaton\Core\Criteria\Comparison;
-use OpenBaton\Core\Criteria\CriteriaCheck;
 use OpenBaton\Core\Criteria\Expression;
 use OpenBaton\Core\Criteria\Field;
-use OpenBaton\Core\Criteria\FieldCatalogue;
 use OpenBaton\Core\Criteria\Group;
 use OpenBaton\Core\Criteria\GroupKind;
 use OpenBaton\Core\Criteria\OperandShape;
+use OpenBaton\Core\Criteria\Operator;
 use OpenBaton\Core\Criteria\OperatorList;
+use OpenBaton\Core\Rulebook\RuleContext;
 
 /** Criteria as {"all": […]}, {"any": […]}, {"none": […]} and {"field", "op", "value"}. */
 final readonly class CriteriaFormat
 {
-    public function __construct(private FieldCatalogue $catalogue) {}
+    public const DEEPEST = 8;
 
-    /** @throws DocumentError where the tree is not right for the catalogue */
+    public const MOST_DAYS = 3660;
+
+    public function __construct(private RuleContext $context) {}
+
+    /** @throws DocumentError with all that is not right for the fields of the house */
     public function read(Node $node): Expression
     {
-        $expression = $this->expression($node, 0);
-        $faults = (new CriteriaCheck($this->catalogue))->faults($expression, $node->pointer);
+        $faults = new Faults();
+        $expression = $faults->collect(fn(): Expression => $this->expression($node, 0, $faults));
+        $faults->throwIfAny();
 
-        return $faults === [] ? $expression : throw new DocumentError($faults);
+        return $expression ?? throw new LogicException('What could not be read has no fault.');
     }
 
-    private function expression(Node $node, int $depth): Expression
+    private function expression(Node $node, int $depth, Faults $faults): Expression
     {
-        if ($depth > 16) {
-            throw $node->fail('Groups are nested too deep.');
+        if ($depth > self::DEEPEST) {
+            throw $node->fail('Groups are nested more than '.self::DEEPEST.' deep; split the rule in two.');
         }
         foreach (GroupKind::cases() as $kind) {
             $parts = $node->find($kind->value);
             if ($parts !== null) {
-                if (count($node->members()) > 1) {
-                    throw $node->fail("A group has only its \"{$kind->value}\".");
-                }
+                $faults->add(...$node->strangers([$kind->value]));
 
-                return new Group($kind, array_map(fn(Node $part): Expression => $this->expression($part, $depth + 1), $parts->items()));
+                return new Group($kind, array_values(array_filter(array_map(
+                    fn(Node $part): ?Expression => $faults->collect(fn(): Expression => $this->expression($part, $depth + 1, $faults)),
+                    $parts->items(),
+                ))));
             }
         }
 
-        return $this->comparison($node);
+        return $this->comparison($node, $faults);
     }
 
-    private function comparison(Node $node): Comparison
+    private function comparison(Node $node, Faults $faults): Comparison
     {
-        $path = $node->get('field')->text();
-        $field = $this->catalogue->find($path) ?? throw $node->get('field')->fail("There is no field \"{$path}\".");
-        $code = $node->get('op')->text();
+        $faults->add(...$node->strangers(['field', 'op', 'value']));
+        $path = $node->get('field')->line(TextLimits::ID);
+        $field = $this->context->fields->find($path) ?? throw $node->get('field')->fail("There is no field \"{$path}\".");
+        $code = $node->get('op')->line(60);
         $operator = OperatorList::find($code) ?? throw $node->get('op')->fail("There is no operator \"{$code}\".");
+        if (! $operator->fits($field->type)) {
+            $fitting = implode(', ', array_map(static fn(Operator $one): string => $one->code(), OperatorList::fitting($field->type)));
+
+            throw $node->get('op')->fail("\"{$code}\" does not fit {$field->label}; use one of: {$fitting}.");
+        }
 
         return new Comparison($path, $code, match ($operator->shape()) {
             OperandShape::Nothing => $node->has('value') ? throw $node->get('value')->fail('This comparison takes no value.') : null,
-            OperandShape::One => ValueCodec::readOne($node->get('value'), $field),
-            OperandShape::Days => $node->get('value')->int(),
-            OperandShape::Several, OperandShape::Pair => $this->several($node->get('value'), $field),
+            OperandShape::One => ValueCodec::readOne($node->get('value'), $field, $this->context->roster),
+            OperandShape::Days => $node->get('value')->intBetween(1, self::MOST_DAYS),
+            OperandShape::Several => $this->several($node->get('value'), $field),
+            OperandShape::Pair => $this->pair($node->get('value'), $field),
         });
     }
 
@@ -68,31 +81,36 @@ final readonly class CriteriaFormat
     {
         $values = [];
         foreach ($node->items() as $item) {
-            $value = ValueCodec::readOne($item, $field);
+            $value = ValueCodec::readOne($item, $field, $this->context->roster);
             $values[] = is_bool($value) ? throw $item->fail('Yes or no does not go into a list.') : $value;
         }
 
-        return $values;
+        return $values === [] ? throw $node->unfinished('Give at least one value.') : $values;
+    }
+
+    /** @return list<string|int|float> */
+    private function pair(Node $node, Field $field): array
+    {
+        $values = $this->several($node, $field);
+
+        return count($values) === 2 && $values[0] <= $values[1] ? $values : throw $node->fail('Give two values, the lower one first.');
     }
 
     /** @return array<string, mixed> */
     public function write(Expression $expression): array
     {
-        if ($expression instanceof Group) {
-            return [$expression->kind->value => array_map($this->write(...), $expression->parts)];
-        }
-        if (! $expression instanceof Comparison) {
-            throw new LogicException('Unknown kind of expression.');
-        }
-
-        return $this->writeComparison($expression);
+        return match (true) {
+            $expression instanceof Group => [$expression->kind->value => array_map($this->write(...), $expression->parts)],
+            $expression instanceof Comparison => $this->writeComparison($expression),
+            default => throw new LogicException('Unknown kind of expression.'),
+        };
     }
 
     /** @return array<string, mixed> */
     public function writeComparison(Comparison $comparison): array
     {
         $document = ['field' => $comparison->path, 'op' => $comparison->operator];
-        $type = $this->catalogue->find($comparison->path)?->type;
+        $type = $this->context->fields->find($comparison->path)?->type;
         $shape = OperatorList::find($comparison->operator)?->shape();
         if ($comparison->operand === null || $type === null) {
             return $document;

@@ -4,85 +4,132 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Document;
 
-use OpenBaton\Core\Absence\Cover;
-use OpenBaton\Core\Absence\CoverStep;
+use OpenBaton\Core\Criteria\Facts;
 use OpenBaton\Core\Criteria\FailedComparison;
 use OpenBaton\Core\Criteria\FieldCatalogue;
-use OpenBaton\Core\People\Barrier;
-use OpenBaton\Core\People\Membership;
-use OpenBaton\Core\Routing\Attempt;
 use OpenBaton\Core\Routing\Decision;
-use OpenBaton\Core\Routing\Effect;
-use OpenBaton\Core\Routing\FallOut;
 use OpenBaton\Core\Routing\RuleVerdict;
-use OpenBaton\Core\Routing\Step;
-use OpenBaton\Core\Routing\Verdict;
+use OpenBaton\Core\Routing\Verdicts;
+use OpenBaton\Core\Rulebook\CompiledRulebook;
+use OpenBaton\Core\Rulebook\KindRegistry;
+use OpenBaton\Core\Rulebook\PartFormat;
+use OpenBaton\Core\Rulebook\RuleContext;
+use OpenBaton\Core\Time\LocalDate;
 
 /** A decision with its trace as a document; docs/formats/decision.schema.json describes it. */
 final class DecisionFormat
 {
-    /** Figures of the trace that are instants. */
-    private const INSTANTS = ['away_until' => true, 'last_assigned' => true];
-
     /** @return array<string, mixed> */
     public static function write(Decision $decision): array
     {
-        $fields = $decision->rulebook->rulebook->fields;
-        $rule = $decision->decidingRule();
+        $record = Node::root(DecisionRecord::of($decision));
 
-        return [
-            'event' => $decision->event->id,
-            'kind' => $decision->event->kind->value,
-            'task' => $decision->event->taskId,
-            'at' => Instant::format($decision->event->at),
-            'rulebook_version' => $decision->rulebook->version,
-            'outcome' => $decision->outcome->value,
-            'rule' => $rule?->id,
-            'assignee' => $decision->assigneeId,
-            'open_to' => $decision->openTo,
-            'effects' => array_map(static fn(Effect $effect): array => $effect->write(), $decision->effects),
-            'verdicts' => array_map(
-                static fn(RuleVerdict $verdict): array => self::verdict($verdict, $decision, $fields),
-                $decision->verdicts(),
-            ),
-            'facts' => (object) self::facts($decision, $fields),
-        ];
+        return self::expand($record, self::facts($decision->change->facts, $decision->rulebook->rulebook->fields), $decision->rulebook);
     }
 
-    /** @return array<string, mixed> */
-    private static function facts(Decision $decision, FieldCatalogue $fields): array
+    /**
+     * The values that criteria saw, as they are kept.
+     *
+     * @return array<string, mixed> by path
+     */
+    public static function facts(Facts $facts, FieldCatalogue $fields): array
     {
-        $facts = [];
-        foreach ($decision->event->facts->values as $path => $value) {
+        $written = [];
+        foreach ($facts->values as $path => $value) {
             $field = $fields->find($path);
             if ($field !== null) {
-                $facts[$path] = ValueCodec::write($value, $field->type);
+                $written[$path] = ValueCodec::write($value, $field->type);
             }
         }
 
-        return $facts;
+        return $written;
+    }
+
+    /**
+     * The whole document of a record.
+     *
+     * @param Node                 $record   as DecisionRecord made it
+     * @param array<string, mixed> $facts    as facts() made them
+     * @param CompiledRulebook     $rulebook the version that decided
+     *
+     * @return array<string, mixed>
+     */
+    public static function expand(Node $record, array $facts, CompiledRulebook $rulebook): array
+    {
+        $attempts = [];
+        foreach ($record->itemsOf('attempts') as $attempt) {
+            $attempts[$attempt->get('rule')->int()] = $attempt;
+        }
+        $decidedBy = $record->find('decided_by')?->int();
+        $kinds = $record->textsOf('kinds');
+        $verdicts = new Verdicts(
+            $rulebook,
+            new Facts(self::values($facts, $rulebook->rulebook->fields), LocalDate::parse($record->get('today')->text())),
+            $record->get('at')->int(),
+            $kinds,
+            $decidedBy,
+            array_keys($attempts),
+            array_map(static fn(Node $position): int => $position->int(), $record->itemsOf('followed_up')),
+        );
+        $documents = [];
+        foreach ($verdicts->all() as $position => $verdict) {
+            $documents[] = self::verdict($verdict, $attempts[$position] ?? null, $record, $rulebook->rulebook->fields);
+        }
+
+        return [
+            'event' => $record->get('event')->text(),
+            'kind' => $kinds[0] ?? '',
+            'task' => $record->get('task')->text(),
+            'at' => Instant::format($record->get('at')->int()),
+            'rulebook_version' => $rulebook->version,
+            'outcome' => $record->get('outcome')->text(),
+            'rule' => $decidedBy === null ? null : $rulebook->rulebook->rules[$decidedBy]->id,
+            'assignee' => $record->find('assignee')?->text(),
+            'open_to' => $record->textsOf('open_to'),
+            'effects' => $record->find('effects')->value ?? [],
+            'verdicts' => $documents,
+            'facts' => (object) $facts,
+        ];
+    }
+
+    /**
+     * @param array<string, mixed> $facts
+     *
+     * @return array<string, string|int|float|bool|list<string>>
+     */
+    private static function values(array $facts, FieldCatalogue $fields): array
+    {
+        $values = [];
+        foreach ($facts as $path => $value) {
+            $field = $fields->find($path);
+            if ($field !== null && $value !== null) {
+                $values[$path] = ValueCodec::read(Node::root($value), $field);
+            }
+        }
+
+        return $values;
     }
 
     /** @return array<string, mixed> */
-    private static function verdict(RuleVerdict $verdict, Decision $decision, FieldCatalogue $fields): array
+    private static function verdict(RuleVerdict $verdict, ?Node $attempt, Node $record, FieldCatalogue $fields): array
     {
         $document = ['rule' => $verdict->rule->id, 'name' => $verdict->rule->name, 'verdict' => $verdict->verdict->value];
         if ($verdict->failed !== null) {
             $document['failed'] = self::failed($verdict->failed, $fields);
         }
-        if ($verdict->attempt !== null) {
-            $document += self::attempt($verdict->attempt, $decision);
-            $give = $verdict->rule->give;
-            if ($give !== null) {
-                $document['pool'] = $give->pool->write();
-                $document['method'] = $give->method->write();
-                if ($verdict->attempt->choice === null) {
-                    $document['otherwise'] = $give->otherwise->write();
-                }
-            }
+        $give = $verdict->rule->give;
+        if ($attempt === null || $give === null) {
+            return $document;
         }
-        if ($verdict->verdict === Verdict::Decided) {
-            $document['pick'] = $decision->assigneeId;
+        $document['house'] = $record->get('house')->int();
+        $document += AttemptFormat::expand($attempt);
+        $document['pool'] = PartFormat::write($give->pool);
+        $document['method'] = PartFormat::write($give->method);
+        if (! $attempt->has('figures') && ! $attempt->has('kept')) {
+            $document['otherwise'] = PartFormat::write($give->otherwise);
+        }
+        if ($record->find('decided_by')?->int() === $attempt->get('rule')->int()) {
+            $document['pick'] = $record->find('assignee')?->text();
         }
 
         return $document;
@@ -95,83 +142,9 @@ final class DecisionFormat
 
         return [
             'pointer' => $failed->pointer,
-            'comparison' => (new CriteriaFormat($fields))->writeComparison($failed->comparison),
+            'comparison' => (new CriteriaFormat(new RuleContext(KindRegistry::standard(), $fields)))->writeComparison($failed->comparison),
             'seen' => $failed->seen === null || $type === null ? null : ValueCodec::write($failed->seen, $type),
             'negated' => $failed->negated,
         ];
-    }
-
-    /** @return array<string, mixed> */
-    private static function attempt(Attempt $attempt, Decision $decision): array
-    {
-        $document = [
-            'house' => count($decision->roster->people),
-            'steps' => array_map(static fn(Step $step): array => self::step($step, $decision), $attempt->steps),
-        ];
-        if ($attempt->choice !== null) {
-            $document['candidates'] = [];
-            foreach ($attempt->choice->figures as $personId => $figures) {
-                $document['candidates'][] = ['person' => (string) $personId] + self::figures($figures);
-            }
-        }
-        $cover = $attempt->cover ?? $attempt->settlement?->cover;
-        if ($cover !== null) {
-            $document['cover'] = self::cover($cover);
-        }
-
-        return $document;
-    }
-
-    /** @return array<string, mixed> */
-    private static function step(Step $step, Decision $decision): array
-    {
-        $kept = array_map(static fn(Membership $seat): string => $seat->personId, $step->kept);
-        $fallen = $step->code === 'pool'
-            ? array_map(
-                static fn(int|string $id): FallOut => new FallOut((string) $id, ['not_in_pool']),
-                array_keys(array_diff_key($decision->roster->people, array_flip($kept))),
-            )
-            : $step->fallen;
-
-        return [
-            'step' => $step->code,
-            'kept' => $kept,
-            'fallen' => array_map(static fn(FallOut $one): array => [
-                'person' => $one->personId,
-                'reasons' => $one->reasons,
-            ] + ($one->figures === [] ? [] : ['figures' => self::figures($one->figures)]), $fallen),
-        ];
-    }
-
-    /** @return array<string, mixed> */
-    private static function cover(Cover $cover): array
-    {
-        return [
-            'for' => $cover->namedId,
-            'person' => $cover->personId,
-            'by_lead' => $cover->byLead,
-            'circle' => $cover->circle,
-            'asked' => array_map(static fn(CoverStep $step): array => [
-                'person' => $step->personId,
-                'reasons' => array_map(static fn(Barrier $barrier): string => $barrier->value, $step->barriers),
-                'away_until' => $step->awayUntil === null ? null : Instant::format($step->awayUntil),
-            ], $cover->steps),
-        ];
-    }
-
-    /**
-     * @param array<string, int|string|null> $figures
-     *
-     * @return array<string, int|string|null>
-     */
-    private static function figures(array $figures): array
-    {
-        foreach ($figures as $name => $value) {
-            if (isset(self::INSTANTS[$name]) && is_int($value)) {
-                $figures[$name] = Instant::format($value);
-            }
-        }
-
-        return $figures;
     }
 }

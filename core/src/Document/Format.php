@@ -7,30 +7,39 @@ namespace OpenBaton\Core\Document;
 /** What all documents have in common. */
 final class Format
 {
-    public static function expect(Node $node, string $version): void
+    /**
+     * @param string ...$versions the ones that can be read
+     *
+     * @return string the document's
+     */
+    public static function expect(Node $node, string ...$versions): string
     {
         $mark = $node->get('openbaton');
-        if ($mark->value !== $version) {
-            throw $mark->fail("This must be \"{$version}\".");
+        foreach ($versions as $version) {
+            if ($mark->value === $version) {
+                return $version;
+            }
         }
+
+        throw $mark->fail('This must be "'.implode('" or "', $versions).'".');
     }
 
     /**
      * @param list<Node> $nodes
      *
-     * @return array<string, Node> by "id"
+     * @return array<array-key, Node> by $key, each once
      */
-    public static function distinct(array $nodes): array
+    public static function distinct(array $nodes, string $key = 'id', int $most = TextLimits::ID): array
     {
-        $byId = [];
+        $byKey = [];
         foreach ($nodes as $node) {
-            $id = $node->get('id')->text();
-            if (isset($byId[$id])) {
-                throw $node->get('id')->fail("There is another \"{$id}\".");
+            $id = $node->get($key)->line($most);
+            if (isset($byKey[$id])) {
+                throw $node->get($key)->fail("There is another \"{$id}\".");
             }
-            $byId[$id] = $node;
+            $byKey[$id] = $node;
         }
 
-        return $byId;
+        return $byKey;
     }
 }

@@ -14,6 +14,8 @@ use OpenBaton\Core\Time\Zone;
 /** Working hours: weekly patterns by date, exceptions and holidays. */
 final class HoursFormat
 {
+    public const MEMBERS = ['hours', 'holidays', 'exceptions'];
+
     private const WEEKDAYS = ['mon' => 1, 'tue' => 2, 'wed' => 3, 'thu' => 4, 'fri' => 5, 'sat' => 6, 'sun' => 7];
 
     public static function zone(Node $node): Zone
@@ -35,16 +37,17 @@ final class HoursFormat
         $hours = $node->has('hours') || $fallback === null ? $node : $fallback;
         $holidays = $node->has('holidays') || $fallback === null ? $node : $fallback;
 
-        return new WorkCalendar(
+        return $node->refuse(static fn(): WorkCalendar => new WorkCalendar(
             $zone,
-            array_map(self::pattern(...), $hours->itemsOf('hours')),
+            array_map(self::pattern(...), array_values(Format::distinct($hours->itemsOf('hours'), 'from'))),
             array_map(self::exception(...), $node->itemsOf('exceptions')),
             array_map(self::date(...), $holidays->itemsOf('holidays')),
-        );
+        ));
     }
 
     private static function pattern(Node $node): WeeklyPattern
     {
+        self::only($node, ['from', ...array_keys(self::WEEKDAYS)]);
         $shifts = [];
         foreach (self::WEEKDAYS as $name => $weekday) {
             $shifts[$weekday] = self::ranges($node, $name);
@@ -55,7 +58,18 @@ final class HoursFormat
 
     private static function exception(Node $node): DateException
     {
+        self::only($node, ['date', 'add', 'remove']);
+
         return new DateException(self::date($node->get('date')), self::ranges($node, 'add'), self::ranges($node, 'remove'));
+    }
+
+    /** @param list<string> $members */
+    private static function only(Node $node, array $members): void
+    {
+        $strangers = $node->strangers($members);
+        if ($strangers !== []) {
+            throw new DocumentError($strangers);
+        }
     }
 
     /** @return list<MinuteRange> */

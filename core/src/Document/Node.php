@@ -9,11 +9,15 @@ use Closure;
 use DateTimeImmutable;
 use Exception;
 use InvalidArgumentException;
-use JsonException;
+use OpenBaton\Core\Criteria\Fault;
+use stdClass;
 
 /**
  * A place in a decoded JSON document: typed access that knows where it is, so
  * that whatever is wrong is reported by its JSON pointer (RFC 6901).
+ *
+ * Objects may be stdClass or arrays; where they are arrays, an empty one may
+ * stand for an object or a list.
  */
 final readonly class Node
 {
@@ -24,19 +28,21 @@ final readonly class Node
         return new self($value, $pointer);
     }
 
-    /** @throws DocumentError where $json is not JSON */
+    /** @throws DocumentError where $json is not a JSON document, or has a key of an object twice */
     public static function parse(string $json): self
     {
-        try {
-            return new self(json_decode($json, true, 64, JSON_THROW_ON_ERROR), '');
-        } catch (JsonException $error) {
-            throw DocumentError::at('', "This is not JSON: {$error->getMessage()}.");
-        }
+        return new self(Json::decode($json), '');
     }
 
     public function fail(string $reason): DocumentError
     {
         return DocumentError::at($this->pointer, $reason);
+    }
+
+    /** Something is still to be given here. */
+    public function unfinished(string $reason): DocumentError
+    {
+        return new DocumentError([new Fault($this->pointer, $reason, true)]);
     }
 
     /**
@@ -59,23 +65,23 @@ final readonly class Node
 
     public function has(string $key): bool
     {
-        return is_array($this->value) && array_key_exists($key, $this->value) && $this->value[$key] !== null;
+        return $this->isObject() && (((array) $this->value)[$key] ?? null) !== null;
     }
 
     public function get(string $key): self
     {
-        return $this->find($key) ?? throw $this->fail("\"{$key}\" is missing.");
+        return $this->find($key) ?? throw $this->unfinished("\"{$key}\" is missing.");
     }
 
     /** Null where the member is missing or null. */
     public function find(string $key): ?self
     {
-        if (! is_array($this->value) || ($this->value !== [] && array_is_list($this->value))) {
+        if (! $this->isObject()) {
             throw $this->fail('An object belongs here.');
         }
-        $value = $this->value[$key] ?? null;
+        $value = ((array) $this->value)[$key] ?? null;
 
-        return $value === null ? null : new self($value, $this->pointer.'/'.self::escape($key));
+        return $value === null ? null : $this->at($key, $value);
     }
 
     /** @return list<self> */
@@ -84,12 +90,8 @@ final readonly class Node
         if (! is_array($this->value) || ! array_is_list($this->value)) {
             throw $this->fail('A list belongs here.');
         }
-        $items = [];
-        foreach ($this->value as $index => $value) {
-            $items[] = new self($value, "{$this->pointer}/{$index}");
-        }
 
-        return $items;
+        return array_map($this->at(...), array_keys($this->value), $this->value);
     }
 
     /** @return list<self> empty where the member is missing */
@@ -98,23 +100,58 @@ final readonly class Node
         return $this->find($key)?->items() ?? [];
     }
 
-    /** @return array<string, self> */
+    /** @return list<array{string, self}> key and member */
     public function members(): array
     {
-        if (! is_array($this->value) || ($this->value !== [] && array_is_list($this->value))) {
+        if (! $this->isObject()) {
             throw $this->fail('An object belongs here.');
         }
         $members = [];
-        foreach ($this->value as $key => $value) {
-            $members[(string) $key] = new self($value, $this->pointer.'/'.self::escape((string) $key));
+        foreach ((array) $this->value as $key => $value) {
+            $members[] = [(string) $key, $this->at($key, $value)];
         }
 
         return $members;
     }
 
+    /**
+     * The members that do not belong here.
+     *
+     * @param list<string> $known
+     *
+     * @return list<Fault>
+     */
+    public function strangers(array $known): array
+    {
+        $faults = [];
+        foreach ($this->members() as [$key, $member]) {
+            if (! in_array($key, $known, true)) {
+                $faults[] = new Fault($member->pointer, 'There is no such member; the known ones are '.implode(', ', $known).'.');
+            }
+        }
+
+        return $faults;
+    }
+
     public function text(): string
     {
-        return is_string($this->value) && trim($this->value) !== '' ? $this->value : throw $this->fail('A text belongs here.');
+        return match (true) {
+            ! is_string($this->value) => throw $this->fail('A text belongs here.'),
+            trim($this->value) === '' => throw $this->unfinished('A text belongs here.'),
+            default => $this->value,
+        };
+    }
+
+    /** A text of one line without outer blanks, of so many characters at most. */
+    public function line(int $most): string
+    {
+        $line = trim($this->text());
+
+        return match (true) {
+            mb_strlen($line) > $most => throw $this->fail("This has at most {$most} characters."),
+            preg_match('/[\p{Cc}\p{Zl}\p{Zp}]/u', $line) !== 0 => throw $this->fail('This is one line, without control characters.'),
+            default => $line,
+        };
     }
 
     public function int(): int
@@ -122,9 +159,18 @@ final readonly class Node
         return is_int($this->value) ? $this->value : throw $this->fail('A whole number belongs here.');
     }
 
+    public function intBetween(int $least, int $most): int
+    {
+        $number = $this->int();
+
+        return $number >= $least && $number <= $most ? $number : throw $this->fail("A whole number from {$least} to {$most} belongs here.");
+    }
+
     public function number(): int|float
     {
-        return is_int($this->value) || is_float($this->value) ? $this->value : throw $this->fail('A number belongs here.');
+        return is_int($this->value) || (is_float($this->value) && is_finite($this->value))
+            ? $this->value
+            : throw $this->fail('A number belongs here.');
     }
 
     public function bool(): bool
@@ -132,23 +178,17 @@ final readonly class Node
         return is_bool($this->value) ? $this->value : throw $this->fail('true or false belongs here.');
     }
 
-    /** @return list<string> */
-    public function texts(): array
-    {
-        return array_map(static fn(self $item): string => $item->text(), $this->items());
-    }
-
     /** @return list<string> empty where the member is missing */
     public function textsOf(string $key): array
     {
-        return $this->find($key)?->texts() ?? [];
+        return array_map(static fn(self $item): string => $item->text(), $this->itemsOf($key));
     }
 
     /** An instant written in RFC 3339. */
     public function instant(): int
     {
         $text = $this->text();
-        if (preg_match('/^\d{4}-\d{2}-\d{2}[Tt]\d{2}:\d{2}:\d{2}(\.\d+)?([Zz]|[+-]\d{2}:\d{2})$/', $text) !== 1) {
+        if (preg_match('/^\d{4}-\d{2}-\d{2}[Tt]\d{2}:\d{2}:\d{2}(\.\d+)?([Zz]|[+-]\d{2}:\d{2})$/D', $text) !== 1) {
             throw $this->fail("\"{$text}\" is not a moment such as 2026-03-02T09:00:00Z.");
         }
         try {
@@ -163,15 +203,10 @@ final readonly class Node
         return $moment->getTimestamp();
     }
 
-    /** A length of time in ISO 8601, of days, hours and minutes, as minutes. */
+    /** A length of time in ISO 8601, of hours and minutes, as minutes. */
     public function minutes(): int
     {
-        $text = $this->text();
-        if (preg_match('/^PT(?=\d)(?:(\d{1,5})H)?(?:(\d{1,6})M)?$/', $text, $parts) !== 1) {
-            throw $this->fail("\"{$text}\" is not a length of time such as PT1H30M.");
-        }
-
-        return (int) ($parts[1] ?? 0) * 60 + (int) ($parts[2] ?? 0);
+        return $this->refuse(fn(): int => Duration::parse($this->text()));
     }
 
     /**
@@ -187,14 +222,17 @@ final readonly class Node
     {
         $text = $this->text();
 
-        return $enum::tryFrom($text) ?? throw $this->fail("\"{$text}\" is not one of: ".implode(', ', array_map(
-            static fn(BackedEnum $case): string => (string) $case->value,
-            $enum::cases(),
-        )).'.');
+        return $enum::tryFrom($text) ?? throw $this->fail("\"{$text}\" is not one of: ".implode(', ', array_column($enum::cases(), 'value')).'.');
     }
 
-    private static function escape(string $key): string
+    private function isObject(): bool
     {
-        return str_replace(['~', '/'], ['~0', '~1'], $key);
+        return $this->value instanceof stdClass
+            || (is_array($this->value) && ($this->value === [] || ! array_is_list($this->value)));
+    }
+
+    private function at(int|string $key, mixed $value): self
+    {
+        return new self($value, $this->pointer.'/'.str_replace(['~', '/'], ['~0', '~1'], (string) $key));
     }
 }

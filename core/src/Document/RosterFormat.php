@@ -4,14 +4,9 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Document;
 
-use OpenBaton\Core\Absence\Absence;
-use OpenBaton\Core\Absence\AbsenceStatus;
 use OpenBaton\Core\People\Capacity;
-use OpenBaton\Core\People\Membership;
 use OpenBaton\Core\People\Person;
 use OpenBaton\Core\People\Roster;
-use OpenBaton\Core\People\Team;
-use OpenBaton\Core\Time\Span;
 use OpenBaton\Core\Time\WorkCalendar;
 use OpenBaton\Core\Time\Zone;
 
@@ -20,69 +15,74 @@ final class RosterFormat
 {
     public const VERSION = 'roster/1';
 
+    private const MEMBERS = ['openbaton', 'house', 'skills', 'people', 'teams', 'absences'];
+
     private const FURTHER_NOTICE = 'further_notice';
 
-    /** @throws DocumentError */
+    /** @throws DocumentError with all that is wrong with it */
     public static function read(Node $node): Roster
     {
         Format::expect($node, self::VERSION);
+        $faults = new Faults();
+        $faults->add(...$node->strangers(self::MEMBERS));
         $house = $node->get('house');
+        $faults->add(...$house->strangers(['zone', ...HoursFormat::MEMBERS]));
         $houseZone = HoursFormat::zone($house->get('zone'));
-
-        $skills = [];
-        foreach (Format::distinct($node->itemsOf('skills')) as $id => $skill) {
-            $skills[(string) $id] = $skill->get('name')->text();
-        }
+        $skills = array_map(
+            static fn(Node $skill): string => $skill->get('name')->line(TextLimits::NAME),
+            Format::distinct($node->itemsOf('skills')),
+        );
 
         /** @var array<string, Zone> $zones */
         $zones = [$houseZone->name => $houseZone];
         $calendars = new Calendars();
         $people = [];
-        $zoneOf = [];
         foreach (Format::distinct($node->get('people')->items()) as $id => $person) {
-            $name = $person->find('zone')?->text() ?? $houseZone->name;
-            $zones[$name] ??= HoursFormat::zone($person->get('zone'));
-            $zoneOf[$id] = $zones[$name];
-            $people[$id] = self::person($person, $calendars->of($person, $zones[$name], $house), $skills);
-        }
+            $people[$id] = $faults->collect(static function () use ($person, $house, $houseZone, &$zones, $calendars, $skills): Person {
+                $name = $person->find('zone')?->text() ?? $houseZone->name;
+                $zones[$name] ??= HoursFormat::zone($person->get('zone'));
 
-        $teams = Format::distinct($node->itemsOf('teams'));
-        foreach ($teams as $team) {
-            self::known($team->find('parent'), $teams, 'team');
-            self::known($team->find('lead'), $people, 'person');
+                return self::person($person, $calendars->of($person, $zones[$name], $house), $skills);
+            });
         }
-
+        $faults->throwIfAny();
+        $known = array_filter($people, static fn(?Person $person): bool => $person !== null);
+        $teams = $faults->collect(static fn(): array => TeamFormat::read($node->itemsOf('teams'), $known));
         $absences = [];
         foreach (Format::distinct($node->itemsOf('absences')) as $absence) {
-            $personId = self::known($absence->get('person'), $people, 'person');
-            $absences[] = self::absence($absence, $zoneOf[$personId], $people);
+            $absences[] = $faults->collect(static fn() => AbsenceFormat::read($absence, $known));
         }
+        $faults->throwIfAny();
 
         return new Roster(
             $calendars->of($house, $houseZone),
-            array_values($people),
-            array_map(static fn(Node $team): Team => self::team($team, $people), array_values($teams)),
+            array_values($known),
+            $teams ?? [],
             $skills,
-            $absences,
+            array_values(array_filter($absences)),
         );
     }
 
-    /** @param array<string, string> $skills */
+    /** @param array<array-key, string> $skills */
     private static function person(Node $node, WorkCalendar $hours, array $skills): Person
     {
+        $strangers = $node->strangers(['id', 'name', 'zone', 'capacity', 'skills', 'active', 'from', 'until', 'intake_paused_until', ...HoursFormat::MEMBERS]);
+        if ($strangers !== []) {
+            throw new DocumentError($strangers);
+        }
         $levels = [];
-        foreach ($node->find('skills')?->members() ?? [] as $skill => $level) {
+        foreach ($node->find('skills')?->members() ?? [] as [$skill, $level]) {
             if (! isset($skills[$skill])) {
                 throw $level->fail("There is no skill \"{$skill}\".");
             }
-            $levels[(string) $skill] = $level->int();
+            $levels[$skill] = $level->intBetween(1, Person::HIGHEST_LEVEL);
         }
         $from = $node->find('from');
         $until = $node->find('until');
 
         return $node->refuse(static fn(): Person => new Person(
-            $node->get('id')->text(),
-            $node->get('name')->text(),
+            $node->get('id')->line(TextLimits::ID),
+            $node->get('name')->line(TextLimits::NAME),
             $hours,
             self::capacity($node->find('capacity')),
             $levels,
@@ -104,59 +104,15 @@ final class RosterFormat
 
     private static function capacity(?Node $node): Capacity
     {
-        return $node?->refuse(static fn(): Capacity => $node->has('minutes_a_day')
-            ? Capacity::minutesADay($node->get('minutes_a_day')->int())
-            : Capacity::percent($node->get('percent')->int())) ?? Capacity::percent(80);
-    }
-
-    /** @param array<string, Person> $people */
-    private static function team(Node $node, array $people): Team
-    {
-        $members = [];
-        foreach ($node->itemsOf('members') as $member) {
-            $id = self::known($member->get('person'), $people, 'person');
-            if (isset($members[$id])) {
-                throw $member->get('person')->fail("\"{$id}\" is in this team already.");
-            }
-            $weight = $member->find('weight')?->int() ?? Membership::FULL_WEIGHT;
-            $members[$id] = $member->refuse(static fn(): Membership => new Membership($id, $weight));
-        }
-
-        return new Team(
-            $node->get('id')->text(),
-            $node->get('name')->text(),
-            array_values($members),
-            $node->find('parent')?->text(),
-            $node->find('lead')?->text(),
-        );
-    }
-
-    /** @param array<string, Person> $people */
-    private static function absence(Node $node, Zone $zone, array $people): Absence
-    {
-        foreach ($node->itemsOf('substitutes') as $substitute) {
-            self::known($substitute, $people, 'person');
-        }
-        $span = $node->refuse(static fn(): Span => $node->has('first')
-            ? Absence::wholeDays(HoursFormat::date($node->get('first')), HoursFormat::date($node->get('last')), $zone)
-            : new Span($node->get('from')->instant(), $node->get('to')->instant()));
-
-        return new Absence(
-            $node->get('id')->text(),
-            $node->get('person')->text(),
-            $span,
-            $node->get('status')->case(AbsenceStatus::class),
-            $node->textsOf('substitutes'),
-        );
-    }
-
-    /** @param array<array-key, mixed> $known by id */
-    private static function known(?Node $node, array $known, string $what): string
-    {
         if ($node === null) {
-            return '';
+            return Capacity::percent(80);
+        }
+        if ($node->has('minutes_a_day') === $node->has('percent')) {
+            throw $node->fail('Give either "percent" or "minutes_a_day".');
         }
 
-        return isset($known[$node->text()]) ? $node->text() : throw $node->fail("There is no {$what} \"{$node->text()}\".");
+        return $node->refuse(static fn(): Capacity => $node->has('minutes_a_day')
+            ? Capacity::minutesADay($node->get('minutes_a_day')->int())
+            : Capacity::percent($node->get('percent')->int()));
     }
 }

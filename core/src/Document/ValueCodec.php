@@ -6,30 +6,40 @@ namespace OpenBaton\Core\Document;
 
 use OpenBaton\Core\Criteria\Field;
 use OpenBaton\Core\Criteria\FieldType;
+use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\Time\LocalDate;
 
 /** Field values between their form in documents and that in the core: money is in units with up to two decimals, a duration in ISO 8601. */
 final class ValueCodec
 {
     /** @return string|int|float|bool|list<string> the value of a field */
-    public static function read(Node $node, Field $field): string|int|float|bool|array
+    public static function read(Node $node, Field $field, ?Roster $roster = null): string|int|float|bool|array
     {
         if (! $field->type->isList()) {
-            return self::readOne($node, $field);
+            return self::readOne($node, $field, $roster);
         }
         $values = [];
         foreach ($node->items() as $item) {
-            $values[] = (string) self::readOne($item, $field);
+            $values[] = (string) self::readOne($item, $field, $roster);
         }
 
         return $values;
     }
 
-    /** One value of the field's type; of a list, one item. */
-    public static function readOne(Node $node, Field $field): string|int|float|bool
+    /**
+     * One value of the field's type; of a list, one item.
+     *
+     * @param Roster|null $roster null: whether a person exists is not checked
+     */
+    public static function readOne(Node $node, Field $field, ?Roster $roster = null): string|int|float|bool
     {
         return match ($field->type) {
-            FieldType::Text, FieldType::Tags, FieldType::Person => $node->text(),
+            FieldType::Text, FieldType::Tags => mb_strlen($node->text()) <= TextLimits::VALUE
+                ? $node->text()
+                : throw $node->fail('This has at most '.TextLimits::VALUE.' characters.'),
+            FieldType::Person => $roster === null || isset($roster->people[$node->text()])
+                ? $node->text()
+                : throw $node->fail("There is no person \"{$node->text()}\"."),
             FieldType::OneOf, FieldType::ManyOf => isset($field->options[$node->text()])
                 ? $node->text()
                 : throw $node->fail("\"{$node->text()}\" is not a value of {$field->label}; its values are ".implode(', ', array_keys($field->options)).'.'),
@@ -70,8 +80,11 @@ final class ValueCodec
     private static function hundredths(Node $node): int
     {
         $hundredths = $node->number() * 100;
+        if (abs($hundredths) > 1e12) {
+            throw $node->fail('An amount of money has at most ten digits.');
+        }
         $whole = (int) round($hundredths);
-        if (abs($hundredths - $whole) > 1e-6 || abs($whole) > 1e12) {
+        if (abs($hundredths - $whole) > 1e-6) {
             throw $node->fail('An amount of money has at most two decimals.');
         }
 

@@ -7,25 +7,25 @@ namespace OpenBaton\Core\Document;
 use Generator;
 use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\Routing\Decision;
-use OpenBaton\Core\Routing\Event;
-use OpenBaton\Core\Routing\Rings;
+use OpenBaton\Core\Routing\Rotations;
 use OpenBaton\Core\Routing\Router;
 use OpenBaton\Core\Rulebook\CompiledRulebook;
 use OpenBaton\Core\Rulebook\Rulebook;
+use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Workload\Work;
 
 /** Everything that decisions depend on, and the events to decide. */
 final readonly class World
 {
     /**
-     * @param int         $clock  instant
-     * @param list<Event> $events in the order of time
+     * @param int             $clock  instant
+     * @param list<ChangeSet> $events in the order of time
      */
     public function __construct(
         public int $clock,
         public Roster $roster,
         public Rulebook $rulebook,
-        public Rings $rings,
+        public Rotations $rotations,
         public Work $work,
         public array $events,
     ) {}
@@ -38,11 +38,11 @@ final readonly class World
     public function decisions(string $rulebookVersion = 'as given'): Generator
     {
         $router = new Router($this->roster, CompiledRulebook::compile($this->rulebook, $rulebookVersion));
-        [$work, $rings] = [$this->work, $this->rings];
+        [$work, $rotations] = [$this->work, $this->rotations];
         foreach ($this->events as $event) {
-            $decision = $router->decide($event, $work, $rings);
+            $decision = $router->decide($event, $work, $rotations);
             $work = $decision->workAfter($work);
-            $rings = $decision->ringsAfter($rings);
+            $rotations = $decision->rotationsAfter($rotations);
             yield $decision;
         }
     }

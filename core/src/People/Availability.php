@@ -9,24 +9,24 @@ final readonly class Availability
 {
     public function __construct(private Roster $roster) {}
 
-    /** @return list<Barrier> empty where nothing does */
-    public function barriers(Person $person, int $at): array
+    /** @return list<Unavailability> empty where nothing does */
+    public function reasonsAgainst(Person $person, int $at): array
     {
         $found = [];
         if (! $person->active) {
-            $found[] = Barrier::Inactive;
+            $found[] = Unavailability::Inactive;
         }
         if ($person->memberFrom !== null && $at < $person->memberFrom) {
-            $found[] = Barrier::NotYetMember;
+            $found[] = Unavailability::NotYetMember;
         }
         if ($person->memberUntil !== null && $at >= $person->memberUntil) {
-            $found[] = Barrier::NoLongerMember;
+            $found[] = Unavailability::NoLongerMember;
         }
         if ($person->pausedUntil !== null && $at < $person->pausedUntil) {
-            $found[] = Barrier::Paused;
+            $found[] = Unavailability::Paused;
         }
         if ($this->roster->absenceOf($person->id, $at) !== null) {
-            $found[] = Barrier::Absent;
+            $found[] = Unavailability::Absent;
         }
 
         return $found;

@@ -12,7 +12,7 @@ use InvalidArgumentException;
  */
 final readonly class Capacity
 {
-    /** Shares are counted in ten-thousandths. */
+    /** Effort is counted in ten-thousandths of a second, so that every share is exact. */
     public const WHOLE = 10_000;
 
     private function __construct(private int $share, private ?int $minutesADay) {}
@@ -27,7 +27,7 @@ final readonly class Capacity
         return new self($percent * 100, null);
     }
 
-    /** @param int $minutes 1 to 1440, on each day that has working hours */
+    /** @param int $minutes 1 to 1440, on each day that has working hours; never more than these hours */
     public static function minutesADay(int $minutes): self
     {
         if ($minutes < 1 || $minutes > 1440) {
@@ -37,13 +37,11 @@ final readonly class Capacity
         return new self(self::WHOLE, $minutes);
     }
 
-    /** Effort done in one unit of working time, in ten-thousandths, on a day of $workingSeconds in all. */
-    public function rate(int $workingSeconds): int
+    /** The effort of a whole day of $workingSeconds, in ten-thousandths of a second. */
+    public function ofDay(int $workingSeconds): int
     {
-        if ($this->minutesADay === null || $workingSeconds === 0) {
-            return $this->share;
-        }
-
-        return min(self::WHOLE, intdiv($this->minutesADay * 60 * self::WHOLE, $workingSeconds));
+        return $this->minutesADay === null
+            ? $this->share * $workingSeconds
+            : min($this->minutesADay * 60, $workingSeconds) * self::WHOLE;
     }
 }

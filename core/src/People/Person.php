@@ -9,6 +9,8 @@ use OpenBaton\Core\Time\WorkingHours;
 
 final readonly class Person
 {
+    public const HIGHEST_LEVEL = 3;
+
     /** As $pausedUntil: paused until somebody ends it. */
     public const UNTIL_FURTHER_NOTICE = PHP_INT_MAX;
 
@@ -30,9 +32,12 @@ final readonly class Person
         public ?int $pausedUntil = null,
     ) {
         foreach ($skills as $skill => $level) {
-            if ($level < 1 || $level > 3) {
+            if ($level < 1 || $level > self::HIGHEST_LEVEL) {
                 throw new InvalidArgumentException("The level of skill \"{$skill}\" is 1, 2 or 3.");
             }
+        }
+        if ($memberFrom !== null && $memberUntil !== null && $memberUntil <= $memberFrom) {
+            throw new InvalidArgumentException('The last day of a person is not before the first.');
         }
     }
 

@@ -13,28 +13,28 @@ use OpenBaton\Core\Time\WorkingHours;
 /** Everybody, their teams and skills, and who is away when. */
 final readonly class Roster
 {
-    /** @var array<string, Person> */
+    /** @var array<array-key, Person> */
     public array $people;
 
-    /** @var array<string, Team> */
+    /** @var array<array-key, Team> */
     public array $teams;
 
-    /** @var array<string, list<Absence>> approved ones in order of their begin, by person */
+    /** @var array<array-key, list<Absence>> approved ones in order of their begin, by person */
     private array $absences;
 
-    /** @var array<string, list<Team>> by person, in the order of the teams */
+    /** @var array<array-key, list<Team>> by person, in the order of the teams */
     private array $teamsOf;
 
-    /** @var array<string, list<Team>> direct sub-teams by team */
+    /** @var array<array-key, list<Team>> direct sub-teams by team */
     private array $subTeams;
 
-    /** @var array<string, WorkingHours> less approved absences, by person */
+    /** @var array<array-key, WorkingHours> less approved absences, by person */
     private array $presence;
 
     /**
      * @param list<Person>          $people   in the order in which they are listed
      * @param list<Team>            $teams
-     * @param array<string, string> $skills   name by id
+     * @param array<array-key, string> $skills   name by id
      * @param list<Absence>         $absences
      *
      * @throws InvalidArgumentException where something refers to nobody or nothing
@@ -100,6 +100,20 @@ final readonly class Roster
         }
 
         return null;
+    }
+
+    /** @return list<int> instants at which somebody's availability changes by itself, in no order */
+    public function moments(): array
+    {
+        $moments = [];
+        foreach ($this->people as $id => $person) {
+            array_push($moments, $person->memberFrom, $person->memberUntil, $person->pausedUntil);
+            foreach ($this->absences[$id] ?? [] as $absence) {
+                array_push($moments, $absence->span->from, $absence->span->to);
+            }
+        }
+
+        return array_values(array_filter($moments, static fn(?int $moment): bool => $moment !== null));
     }
 
     /** The person's working hours less approved absences. */

@@ -6,26 +6,34 @@ namespace OpenBaton\Core\Routing;
 
 use OpenBaton\Core\Absence\Cover;
 use OpenBaton\Core\Rulebook\Method\Choice;
-use OpenBaton\Core\Rulebook\Otherwise\Settlement;
+use OpenBaton\Core\Rulebook\Otherwise\Fallback;
 
 /** What came of a rule that held: the narrowing of its pool and what the method, or the otherwise, made of it. */
 final readonly class Attempt
 {
     /**
-     * @param list<Step>      $steps
-     * @param Choice|null     $choice     null: nobody was eligible
-     * @param Settlement|null $settlement the deliberate otherwise, where nobody was
-     * @param Cover|null      $cover      where the pool names one person
+     * @param list<Step>    $steps
+     * @param Choice|null   $choice   null: nobody was eligible, or the holder was and keeps it
+     * @param Fallback|null $fallback the deliberate otherwise, where nobody was
+     * @param Cover|null    $cover    where the pool names one person
+     * @param bool          $kept     the holder is eligible and keeps it
      */
     public function __construct(
         public array $steps,
         public ?Choice $choice,
-        public ?Settlement $settlement = null,
+        public ?Fallback $fallback = null,
         public ?Cover $cover = null,
+        public bool $kept = false,
     ) {}
 
     public function decides(): bool
     {
-        return $this->choice !== null || $this->settlement !== null;
+        return $this->kept || $this->choice !== null || $this->fallback !== null;
+    }
+
+    /** Who stood in for whom, or that nobody could. */
+    public function cover(): ?Cover
+    {
+        return $this->cover ?? $this->fallback?->cover;
     }
 }

@@ -4,25 +4,29 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Routing;
 
+use OpenBaton\Core\Absence\Cover;
 use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\Rulebook\CompiledRulebook;
 use OpenBaton\Core\Rulebook\Rule;
-use OpenBaton\Core\Workload\Priority;
+use OpenBaton\Core\Subject\ChangeSet;
+use OpenBaton\Core\Subject\Effect\Effect;
+use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Workload\Work;
 
-/** The outcome of routing one event, with all that explains it. */
+/** The outcome of routing one change set, with all that explains it. */
 final readonly class Decision
 {
     /**
-     * @param array<int, Attempt> $attempts     by position of the rule; of those that held and give
-     * @param list<int>           $followedUp   positions of rules that only carried follow-ups
-     * @param int|null            $decidedBy    position of the rule that decided
-     * @param string|null         $assigneeId   of an assigned task
-     * @param list<string>        $openTo       who may claim an open task
-     * @param list<Effect>        $effects      in order
+     * @param array<int, Attempt> $attempts   by position of the rule; of those that held and give
+     * @param list<int>           $followedUp positions of rules of which only the follow-ups acted
+     * @param int|null            $decidedBy  position of the rule that decided
+     * @param string|null         $assigneeId who holds the task after it
+     * @param list<string>        $openTo     who may claim it after it
+     * @param list<Effect>        $effects    in order
+     * @param Rotation|null       $rotation   after the turn that was taken
      */
     public function __construct(
-        public Event $event,
+        public ChangeSet $change,
         public CompiledRulebook $rulebook,
         public Roster $roster,
         public array $attempts,
@@ -32,7 +36,7 @@ final readonly class Decision
         public ?string $assigneeId,
         public array $openTo,
         public array $effects,
-        public ?Ring $ring,
+        public ?Rotation $rotation,
     ) {}
 
     public function decidingRule(): ?Rule
@@ -40,80 +44,51 @@ final readonly class Decision
         return $this->decidedBy === null ? null : $this->rulebook->rulebook->rules[$this->decidedBy];
     }
 
-    /** When the task is due once the effects are carried out. */
-    public function dueAt(): ?int
+    /** Who stands in for whom, where a substitute got it. */
+    public function standIn(): ?Cover
     {
-        $dueAt = $this->event->dueAt;
-        foreach ($this->effects as $effect) {
-            if ($effect instanceof DueSet) {
-                $dueAt = $effect->dueAt;
-            }
-        }
+        $cover = $this->decidedBy === null ? null : $this->attempts[$this->decidedBy]->cover();
 
-        return $dueAt;
+        return $cover?->isSubstitute() === true ? $cover : null;
     }
 
-    public function priority(): Priority
+    /** The task as the decision leaves it. */
+    public function subjectAfter(): Subject
     {
-        $priority = $this->event->priority;
+        $subject = $this->change->after->heldBy($this->assigneeId, $this->openTo);
         foreach ($this->effects as $effect) {
-            if ($effect instanceof PrioritySet) {
-                $priority = $effect->priority;
-            }
+            $subject = $effect->on($subject);
         }
 
-        return $priority;
+        return $subject;
     }
 
     /** The work of everybody once the task is where it goes. */
     public function workAfter(Work $work): Work
     {
-        return $this->assigneeId === null ? $work : $work->taken(
-            $this->assigneeId,
-            $this->event->asWorkOf($this->assigneeId, $this->dueAt(), $this->priority()),
-            $this->event->at,
+        return $work->after(
+            $this->change->isArrival() ? null : $this->change->after->asWork(),
+            $this->subjectAfter()->asWork(),
+            $this->outcome === Outcome::Assigned ? $this->change->at : null,
         );
     }
 
-    public function ringsAfter(Rings $rings): Rings
+    public function rotationsAfter(Rotations $rotations): Rotations
     {
-        return $this->ring === null ? $rings : $rings->with($this->ring);
+        return $this->rotation === null ? $rotations : $rotations->with($this->rotation);
     }
 
-    /**
-     * The verdict on every rule, in order. Those on rules that the index
-     * passed over are worked out here, when somebody asks.
-     *
-     * @return list<RuleVerdict>
-     */
+    /** @return list<RuleVerdict> on every rule, in order */
     public function verdicts(): array
     {
-        $verdicts = [];
-        foreach ($this->rulebook->rulebook->rules as $position => $rule) {
-            $verdicts[] = $this->verdict($position, $rule);
-        }
-
-        return $verdicts;
-    }
-
-    private function verdict(int $position, Rule $rule): RuleVerdict
-    {
-        if ($this->decidedBy !== null && $position > $this->decidedBy) {
-            return new RuleVerdict($rule, Verdict::NotReached);
-        }
-        $attempt = $this->attempts[$position] ?? null;
-        if ($attempt !== null) {
-            return new RuleVerdict($rule, $position === $this->decidedBy ? Verdict::Decided : Verdict::NobodyEligible, null, $attempt);
-        }
-        if (in_array($position, $this->followedUp, true)) {
-            return new RuleVerdict($rule, Verdict::FollowedUp);
-        }
-
-        return match (true) {
-            ! $rule->active => new RuleVerdict($rule, Verdict::Paused),
-            ! in_array($this->event->kind, $rule->events, true) => new RuleVerdict($rule, Verdict::NotThisEvent),
-            ! $rule->isValidAt($this->event->at) => new RuleVerdict($rule, Verdict::NotInForce),
-            default => new RuleVerdict($rule, Verdict::CriterionFailed, $this->rulebook->criteria($position)->firstFailure($this->event->facts)),
-        };
+        return (new Verdicts(
+            $this->rulebook,
+            $this->change->facts,
+            $this->change->at,
+            Verdicts::occasions($this->rulebook, $this->change),
+            $this->decidedBy,
+            array_keys($this->attempts),
+            $this->followedUp,
+        ))->all();
     }
 }

@@ -6,8 +6,10 @@ namespace OpenBaton\Core\Routing;
 
 enum Outcome: string
 {
-    /** One person holds it. */
+    /** One person got it. */
     case Assigned = 'assigned';
+    /** Whoever holds it keeps it. */
+    case Kept = 'kept';
     /** Nobody holds it, some may claim it. */
     case Open = 'open';
     /** Nobody suitable was found. */

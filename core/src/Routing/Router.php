@@ -4,18 +4,15 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Routing;
 
-use OpenBaton\Core\Absence\Cover;
-use OpenBaton\Core\Absence\SubstituteFinder;
-use OpenBaton\Core\People\Availability;
-use OpenBaton\Core\People\Barrier;
-use OpenBaton\Core\People\Membership;
 use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\Rulebook\CompiledRulebook;
 use OpenBaton\Core\Rulebook\Give;
-use OpenBaton\Core\Rulebook\Limit\Limit;
+use OpenBaton\Core\Rulebook\Input;
 use OpenBaton\Core\Rulebook\Method\Selection;
 use OpenBaton\Core\Rulebook\Method\UsesRotation;
 use OpenBaton\Core\Rulebook\Rule;
+use OpenBaton\Core\Subject\ChangeSet;
+use OpenBaton\Core\Subject\Effect\Effect;
 use OpenBaton\Core\Workload\LoadBook;
 use OpenBaton\Core\Workload\LoadView;
 use OpenBaton\Core\Workload\Work;
@@ -23,77 +20,74 @@ use OpenBaton\Core\Workload\Work;
 /**
  * Decides who gets what.
  *
- * A pure function of the event, the rulebook, the roster, the work in hand and
- * the rotations: it reads no clock, draws no lots and changes nothing. (What
- * it keeps are load plans, which follow from the rest.)
+ * A pure function of the change set, the rulebook, the roster, the work in hand
+ * and the rotations: it reads no clock, has no randomness and changes nothing.
+ * (What it keeps are load plans, which follow from the rest.)
  */
 final readonly class Router
 {
-    private Availability $availability;
+    private Narrowing $narrowing;
 
     private LoadBook $book;
 
     public function __construct(private Roster $roster, private CompiledRulebook $rulebook)
     {
-        $this->availability = new Availability($roster);
+        $this->narrowing = new Narrowing($roster);
         $this->book = new LoadBook($roster);
     }
 
-    public function decide(Event $event, Work $work, Rings $rings): Decision
+    public function decide(ChangeSet $change, Work $work, Rotations $rotations): Decision
     {
-        $load = new LoadView($work, $this->book, $event->at, $event->effort->left(), $event->dueAt);
-        $attempts = [];
-        $followedUp = [];
-        $effects = [];
-        foreach ($this->rulebook->holding($event) as $position => $rule) {
-            if ($rule->give === null) {
+        $load = new LoadView($work, $this->book, $change->at, $change->after);
+        $gives = $change->after->status->isOpen();
+        $attempts = $followedUp = $effects = [];
+        foreach ($this->rulebook->holding($change) as $position => $rule) {
+            // On what is done or dropped only the follow-ups act.
+            if ($rule->give === null || ! $gives) {
                 $followedUp[] = $position;
-                $effects = [...$effects, ...$this->effects($rule, $event, null)];
+                array_push($effects, ...$this->effects($rule, $change, null));
 
                 continue;
             }
-            $attempt = $this->attempt($rule->give, $event, $rings, $load);
+            $attempt = $this->attempt($rule->give, $change, $rotations, $load);
             $attempts[$position] = $attempt;
             if ($attempt->decides()) {
-                return $this->decision($event, $attempts, $followedUp, $position, $rule, $attempt, $effects);
+                $seat = Seat::filledBy($attempt, $change->after);
+
+                return $this->decision($change, $attempts, $followedUp, $position, $seat, [...$effects, ...$this->effects($rule, $change, $seat->personId)]);
             }
         }
 
-        return new Decision($event, $this->rulebook, $this->roster, $attempts, $followedUp, null, Outcome::Unplaced, null, [], $effects, null);
+        return $this->decision($change, $attempts, $followedUp, null, $gives ? Seat::left($change) : Seat::asItIs($change->after), $effects);
     }
 
-    /** What a decision on this event may look at. */
-    public function needs(Event $event): Needs
+    /** What a decision on this change set may look at. */
+    public function needs(ChangeSet $change): Needs
     {
-        $people = [];
-        $lastAssigned = [];
-        $rotations = [];
-        foreach ($this->rulebook->holding($event) as $rule) {
+        $people = $lastAssigned = $rotations = [];
+        foreach ($this->rulebook->holding($change) as $rule) {
             if ($rule->give?->method instanceof UsesRotation) {
-                $rotations[$rule->give->method->rotation()] = true;
+                $rotations[$rule->give->method->rotationName()] = true;
             }
-            if ($rule->give?->looksAtWork() === true) {
-                foreach ($this->mayGoTo($rule->give, $event) as $id) {
+            if ($rule->give?->looksAt(Input::Work) === true) {
+                foreach ($this->mayGoTo($rule->give, $change) as $id) {
                     $people[$id] = true;
-                    if ($rule->give->method->looksAtLastAssigned()) {
+                    if ($rule->give->looksAt(Input::LastAssigned)) {
                         $lastAssigned[$id] = true;
                     }
                 }
             }
         }
-
         $names = static fn(array $by): array => array_map(strval(...), array_keys($by));
 
         return new Needs($names($people), $names($lastAssigned), $names($rotations));
     }
 
     /** @return iterable<string> everybody of the pool, or whoever covers for the one whom it names */
-    private function mayGoTo(Give $give, Event $event): iterable
+    private function mayGoTo(Give $give, ChangeSet $change): iterable
     {
-        foreach ($give->pool->seats($this->roster, $event->facts) as $seat) {
-            $id = $give->pool->namesOne()
-                ? (new SubstituteFinder($this->roster))->find($seat->personId, $event->at)->personId
-                : $seat->personId;
+        foreach ($give->pool->members($this->roster, $change->facts) as $member) {
+            $id = $give->pool->namesOne() ? $this->narrowing->cover($member->personId, $change->at)->personId : $member->personId;
             if ($id !== null) {
                 yield $id;
             }
@@ -105,126 +99,50 @@ final readonly class Router
      * @param list<int>           $followedUp
      * @param list<Effect>        $effects
      */
-    private function decision(
-        Event $event,
-        array $attempts,
-        array $followedUp,
-        int $position,
-        Rule $rule,
-        Attempt $attempt,
-        array $effects,
-    ): Decision {
-        $assigneeId = $attempt->choice->personId ?? $attempt->settlement?->personId;
-        $openTo = match (true) {
-            $assigneeId !== null => [],
-            $attempt->choice !== null => array_map(strval(...), array_keys($attempt->choice->figures)),
-            default => $attempt->settlement->openTo ?? [],
-        };
-
+    private function decision(ChangeSet $change, array $attempts, array $followedUp, ?int $position, Seat $seat, array $effects): Decision
+    {
         return new Decision(
-            $event,
+            $change,
             $this->rulebook,
             $this->roster,
             $attempts,
             $followedUp,
             $position,
-            match (true) {
-                $assigneeId !== null => Outcome::Assigned,
-                $openTo !== [] => Outcome::Open,
-                default => Outcome::Unplaced,
-            },
-            $assigneeId,
-            $openTo,
-            [...$effects, ...$this->effects($rule, $event, $assigneeId)],
-            $attempt->choice?->ring,
+            $seat->outcome,
+            $seat->personId,
+            $seat->openTo,
+            $effects,
+            $position === null ? null : $attempts[$position]->choice?->rotation,
         );
     }
 
-    private function attempt(Give $give, Event $event, Rings $rings, LoadView $load): Attempt
+    private function attempt(Give $give, ChangeSet $change, Rotations $rotations, LoadView $load): Attempt
     {
-        $pool = $give->pool->seats($this->roster, $event->facts);
-        $steps = [new Step('pool', $pool)];
-        $cover = null;
-        if ($give->pool->namesOne() && $pool !== []) {
-            $cover = (new SubstituteFinder($this->roster))->find($pool[0]->personId, $event->at);
-            $steps[] = $this->covered($cover);
-        } else {
-            $steps[] = $this->present($pool, $event->at);
-        }
+        $pool = $give->pool->members($this->roster, $change->facts);
+        $cover = $give->pool->namesOne() && $pool !== [] ? $this->narrowing->cover($pool[0]->personId, $change->at) : null;
+        $step = new Step('pool', $pool);
+        $steps = [$step];
+        $steps[] = $step = $cover === null ? $this->narrowing->present($step, $change->at) : $this->narrowing->covered($cover);
         foreach ($give->limits as $limit) {
-            $steps[] = $this->within($limit, $steps[count($steps) - 1]->kept, $load);
+            $steps[] = $step = $this->narrowing->within($step, $limit, $load);
         }
-        $eligible = $steps[count($steps) - 1]->kept;
-        if ($eligible === []) {
-            return new Attempt($steps, null, $give->otherwise->settle($this->roster, $event->at), $cover);
+        if ($step->kept === []) {
+            return new Attempt($steps, null, $give->otherwise->settle($this->roster, $change->at), $cover);
         }
-
-        // A substitute takes the place of the one named, in a ring too.
-        return new Attempt($steps, $give->method->choose(new Selection($eligible, $cover === null ? $pool : $eligible, $rings, $load)), null, $cover);
-    }
-
-    private function covered(Cover $cover): Step
-    {
-        $fallen = [];
-        foreach ($cover->steps as $step) {
-            if ($step->barriers !== []) {
-                $fallen[] = new FallOut(
-                    $step->personId,
-                    array_map(static fn(Barrier $barrier): string => $barrier->value, $step->barriers),
-                    $step->awayUntil === null ? [] : ['away_until' => $step->awayUntil],
-                );
-            }
+        if (! $change->isArrival() && $change->after->holderId !== null && $step->keeps($change->after->holderId)) {
+            return new Attempt($steps, null, null, $cover, true);
         }
 
-        return new Step('cover', $cover->personId === null ? [] : [new Membership($cover->personId)], $fallen);
-    }
-
-    /** @param list<Membership> $seats */
-    private function present(array $seats, int $at): Step
-    {
-        $kept = [];
-        $fallen = [];
-        foreach ($seats as $seat) {
-            $barriers = $this->availability->barriers($this->roster->people[$seat->personId], $at);
-            if ($barriers === []) {
-                $kept[] = $seat;
-
-                continue;
-            }
-            $absence = $this->roster->absenceOf($seat->personId, $at);
-            $fallen[] = new FallOut(
-                $seat->personId,
-                array_map(static fn(Barrier $barrier): string => $barrier->value, $barriers),
-                $absence === null ? [] : ['away_until' => $absence->span->to],
-            );
-        }
-
-        return new Step('present', $kept, $fallen);
-    }
-
-    /** @param list<Membership> $seats */
-    private function within(Limit $limit, array $seats, LoadView $load): Step
-    {
-        $kept = [];
-        $fallen = [];
-        foreach ($seats as $seat) {
-            $figures = $limit->refusal($this->roster->people[$seat->personId], $load);
-            if ($figures === null) {
-                $kept[] = $seat;
-            } else {
-                $fallen[] = new FallOut($seat->personId, [$limit::kind()], $figures);
-            }
-        }
-
-        return new Step($limit::kind(), $kept, $fallen);
+        // A substitute takes the place of the one named, in a rotation too.
+        return new Attempt($steps, $give->method->choose(new Selection($step->kept, $cover === null ? $pool : $step->kept, $rotations, $load)), null, $cover);
     }
 
     /** @return list<Effect> */
-    private function effects(Rule $rule, Event $event, ?string $assigneeId): array
+    private function effects(Rule $rule, ChangeSet $change, ?string $assigneeId): array
     {
         $effects = [];
         foreach ($rule->followUps as $followUp) {
-            $effects[] = $followUp->effect($event, $this->roster, $assigneeId);
+            $effects[] = $followUp->effect($change, $this->roster, $assigneeId);
         }
 
         return $effects;

@@ -10,9 +10,26 @@ use OpenBaton\Core\People\Membership;
 final readonly class Step
 {
     /**
-     * @param string           $code    pool, cover, present, or the kind of a limit
+     * @param string           $code     pool, cover, present, or the kind of a limit
      * @param list<Membership> $kept
-     * @param list<FallOut>    $fallen  at the step "pool" those outside it are not listed, they are whoever is not kept
+     * @param list<Exclusion>  $excluded of those who were kept by the step before; whoever is outside of the pool is not listed
      */
-    public function __construct(public string $code, public array $kept, public array $fallen = []) {}
+    public function __construct(public string $code, public array $kept, public array $excluded = []) {}
+
+    public function keeps(string $personId): bool
+    {
+        foreach ($this->kept as $member) {
+            if ($member->personId === $personId) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @return list<string> */
+    public function ids(): array
+    {
+        return array_map(static fn(Membership $member): string => $member->personId, $this->kept);
+    }
 }

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace OpenBaton\Core\Rulebook;
 
 use OpenBaton\Core\Criteria\CompiledCriteria;
-use OpenBaton\Core\Routing\Event;
+use OpenBaton\Core\Rulebook\Event\EventKind;
+use OpenBaton\Core\Subject\ChangeSet;
 
 /** A rulebook made ready for one version: rules indexed, their criteria compiled when they are first asked. */
 final class CompiledRulebook
@@ -13,21 +14,21 @@ final class CompiledRulebook
     /** @var array<int, CompiledCriteria> by position of the rule */
     private array $criteria = [];
 
-    /** @param array<string, RuleIndex> $indexes by kind of event */
+    /** @param array<class-string<EventKind>, RuleIndex> $indexes by kind of event */
     private function __construct(
         public readonly string $version,
         public readonly Rulebook $rulebook,
         private readonly array $indexes,
     ) {}
 
-    /** @param Rulebook $rulebook one that RulebookCheck finds no fault with */
+    /** @param Rulebook $rulebook read and found right */
     public static function compile(Rulebook $rulebook, string $version): self
     {
         $byEvent = [];
         foreach ($rulebook->rules as $position => $rule) {
             if ($rule->active) {
                 foreach ($rule->events as $event) {
-                    $byEvent[$event->value][$position] = $rule;
+                    $byEvent[$event::class][$position] = $rule;
                 }
             }
         }
@@ -42,17 +43,36 @@ final class CompiledRulebook
     }
 
     /**
-     * The active and valid rules whose event and criteria hold, in order, one at a time.
+     * The active and valid rules that listen to what the change set raises and
+     * whose criteria hold, in order, one at a time.
      *
      * @return iterable<int, Rule> by position
      */
-    public function holding(Event $event): iterable
+    public function holding(ChangeSet $change): iterable
     {
-        foreach (($this->indexes[$event->kind->value] ?? null)?->find($event->facts) ?? [] as $position) {
+        foreach ($this->candidates($change) as $position) {
             $rule = $this->rulebook->rules[$position];
-            if ($rule->isValidAt($event->at) && $this->criteria($position)->holds($event->facts)) {
+            if ($rule->isValidAt($change->at) && $rule->listensTo($change) && $this->criteria($position)->holds($change->facts)) {
                 yield $position => $rule;
             }
         }
+    }
+
+    /** @return list<int> positions in ascending order */
+    private function candidates(ChangeSet $change): array
+    {
+        $found = [];
+        foreach ($this->indexes as $kind => $index) {
+            if ($kind::occasion($change)) {
+                $found[] = $index->find($change->facts);
+            }
+        }
+        if (count($found) < 2) {
+            return $found[0] ?? [];
+        }
+        $positions = array_values(array_unique(array_merge(...$found)));
+        sort($positions);
+
+        return $positions;
     }
 }

@@ -20,15 +20,14 @@ final readonly class Give
         public Otherwise $otherwise,
     ) {}
 
-    /** Whether it looks at what people have in hand. */
-    public function looksAtWork(): bool
+    public function looksAt(Input $input): bool
     {
-        foreach ($this->limits as $limit) {
-            if ($limit->looksAtWork()) {
+        foreach ([$this->method, ...$this->limits] as $part) {
+            if (in_array($input, $part::inputs(), true)) {
                 return true;
             }
         }
 
-        return $this->method->looksAtWork();
+        return false;
     }
 }

@@ -6,14 +6,15 @@ namespace OpenBaton\Core\Rulebook;
 
 use InvalidArgumentException;
 use OpenBaton\Core\Criteria\Expression;
-use OpenBaton\Core\Routing\EventKind;
+use OpenBaton\Core\Rulebook\Event\EventKind;
 use OpenBaton\Core\Rulebook\FollowUp\FollowUp;
+use OpenBaton\Core\Subject\ChangeSet;
 
 /** When · if · give to · otherwise · then. */
 final readonly class Rule
 {
     /**
-     * @param non-empty-list<EventKind> $events
+     * @param non-empty-list<EventKind> $events     any of them
      * @param Give|null                 $give       null: the rule only carries follow-ups and does not stop the search
      * @param list<FollowUp>            $followUps
      * @param int|null                  $validFrom  instant
@@ -33,6 +34,21 @@ final readonly class Rule
         if ($give === null && $followUps === []) {
             throw new InvalidArgumentException('A rule gives the task to somebody or has follow-ups; this one does neither.');
         }
+        if ($validFrom !== null && $validUntil !== null && $validUntil <= $validFrom) {
+            throw new InvalidArgumentException('A rule is valid from a moment until a later one.');
+        }
+    }
+
+    /** Whether it waits for what a change set raises. */
+    public function listensTo(ChangeSet $change): bool
+    {
+        foreach ($this->events as $event) {
+            if ($event->isRaisedBy($change)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     public function isValidAt(int $at): bool

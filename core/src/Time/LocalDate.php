@@ -14,12 +14,25 @@ final readonly class LocalDate
     /** @throws InvalidArgumentException unless $text is a real date written YYYY-MM-DD */
     public static function parse(string $text): self
     {
-        if (preg_match('/^(\d{4})-(\d{2})-(\d{2})$/', $text, $parts) !== 1
+        if (preg_match('/^(\d{4})-(\d{2})-(\d{2})$/D', $text, $parts) !== 1
+            || (int) $parts[1] < 1
             || ! checkdate((int) $parts[2], (int) $parts[3], (int) $parts[1])) {
             throw new InvalidArgumentException("\"{$text}\" is not a date of the form YYYY-MM-DD.");
         }
 
-        return new self(intdiv((int) gmmktime(0, 0, 0, (int) $parts[2], (int) $parts[3], (int) $parts[1]), 86400));
+        return self::of((int) $parts[1], (int) $parts[2], (int) $parts[3]);
+    }
+
+    /** Days from civil (Hinnant 2013): gmmktime() takes years below 100 for others. */
+    private static function of(int $year, int $month, int $day): self
+    {
+        $year -= $month <= 2 ? 1 : 0;
+        $era = intdiv($year, 400);
+        $yearOfEra = $year - $era * 400;
+        $dayOfYear = intdiv(153 * ($month + ($month > 2 ? -3 : 9)) + 2, 5) + $day - 1;
+        $dayOfEra = $yearOfEra * 365 + intdiv($yearOfEra, 4) - intdiv($yearOfEra, 100) + $dayOfYear;
+
+        return new self($era * 146_097 + $dayOfEra - 719_468);
     }
 
     public function plus(int $days): self

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Time;
 
+use InvalidArgumentException;
+
 /**
  * Weekly patterns, date exceptions and holidays in one zone.
  *
  * On a date: the shifts of the pattern in force, none on a holiday, less the
- * hours an exception removes, plus those it adds.
+ * clock time that exceptions remove, plus the hours that they add.
  */
 final class WorkCalendar implements WorkingHours
 {
@@ -35,6 +37,13 @@ final class WorkCalendar implements WorkingHours
         array $exceptions = [],
         array $holidays = [],
     ) {
+        $from = [];
+        foreach ($patterns as $pattern) {
+            if (isset($from[$pattern->from->day])) {
+                throw new InvalidArgumentException("Two patterns of working hours begin on {$pattern->from->format()}.");
+            }
+            $from[$pattern->from->day] = true;
+        }
         usort($patterns, static fn(WeeklyPattern $a, WeeklyPattern $b): int => $b->from->day <=> $a->from->day);
         $this->patterns = $patterns;
 
@@ -61,13 +70,36 @@ final class WorkCalendar implements WorkingHours
         return $this->known[$date->day] ??= $this->spansOn($date);
     }
 
-    /** @return list<Span> */
+    /**
+     * What overlaps counts once, for the shift that began first: no shift
+     * reaches further than to the end of the date after it.
+     *
+     * @return list<Span>
+     */
     private function spansOn(LocalDate $date): array
     {
+        return Span::subtract($this->beginningOn($date), $this->beginningOn($date->plus(-1)));
+    }
+
+    /**
+     * The spans of the shifts that begin on a date, overlaps with those of the
+     * date before not yet taken out. Exceptions act in the order of their
+     * dates, and each on the clock time of its own date, whichever date the
+     * shift began on.
+     *
+     * @return list<Span>
+     */
+    private function beginningOn(LocalDate $date): array
+    {
         $spans = isset($this->holidays[$date->day]) ? [] : $this->spans($date, $this->patternOn($date)?->on($date->weekday()) ?? []);
-        foreach ($this->exceptions[$date->day] ?? [] as $exception) {
-            $spans = Span::subtract($spans, $this->spans($date, $exception->remove));
-            $spans = [...$spans, ...$this->spans($date, $exception->add)];
+        foreach ([-1, 0, 1] as $days) {
+            $on = $date->plus($days);
+            foreach ($this->exceptions[$on->day] ?? [] as $exception) {
+                $spans = Span::subtract($spans, $this->spans($on, $exception->remove));
+                if ($days === 0) {
+                    $spans = [...$spans, ...$this->spans($date, $exception->add)];
+                }
+            }
         }
 
         return Span::union($spans);

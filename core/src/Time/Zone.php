@@ -6,7 +6,6 @@ namespace OpenBaton\Core\Time;
 
 use DateTimeImmutable;
 use DateTimeZone;
-use Exception;
 use InvalidArgumentException;
 
 /**
@@ -20,6 +19,9 @@ final class Zone
 {
     private readonly DateTimeZone $zone;
 
+    /** @var array<string, true>|null the names of the list, older ones such as EST5EDT among them */
+    private static ?array $names = null;
+
     /** A window is 2^23 seconds, about 97 days, in which most zones change their offset once at most. */
     private const WINDOW_BITS = 23;
 
@@ -28,14 +30,11 @@ final class Zone
 
     public function __construct(public readonly string $name)
     {
-        try {
-            $this->zone = new DateTimeZone($name);
-        } catch (Exception) {
+        self::$names ??= array_fill_keys(DateTimeZone::listIdentifiers(DateTimeZone::ALL_WITH_BC), true);
+        if (! isset(self::$names[$name])) {
             throw new InvalidArgumentException("\"{$name}\" is not a time zone of the IANA list, such as Europe/Dublin.");
         }
-        if (! str_contains($name, '/') && $name !== 'UTC') {
-            throw new InvalidArgumentException("\"{$name}\" is not a time zone of the IANA list, such as Europe/Dublin.");
-        }
+        $this->zone = new DateTimeZone($name);
     }
 
     /** Seconds to add to UTC for local time. */

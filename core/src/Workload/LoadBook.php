@@ -13,18 +13,23 @@ use WeakMap;
  */
 final class LoadBook
 {
-    /** @var WeakMap<PersonWork, array<string, array{int, LoadPlan}>> minute and plan by person */
+    /** @var WeakMap<PersonWork, array<array-key, array{int, LoadPlan}>> minute and plan by person */
     private WeakMap $plans;
+
+    /** Stands for the work of everybody who has none. */
+    private PersonWork $nothing;
 
     public function __construct(private readonly Roster $roster)
     {
         $this->plans = new WeakMap();
+        $this->nothing = new PersonWork('');
     }
 
     /** @param int $at instant, taken to the whole minute */
     public function plan(string $personId, PersonWork $work, int $at): LoadPlan
     {
         $minute = intdiv($at, 60);
+        $work = $work->loading === [] ? $this->nothing : $work;
         $known = ($this->plans[$work] ?? [])[$personId] ?? null;
         if ($known !== null && $known[0] === $minute) {
             return $known[1];

@@ -82,17 +82,16 @@ final class LoadPlanner
         $days = [];
         $capacityUnits = 0;
         $date = $zone->dateAt($now);
-        // A shift that began yesterday and still runs belongs to today.
-        $carried = $this->clip($presence->spansOf($date->plus(-1)), $now);
+        // A shift that began yesterday and still runs is shown with today, at the pace of the day on which it began.
+        $carried = $this->stretches($hours, $presence, $capacity, $date->plus(-1), $now);
         $counted = 0;
         for ($day = 0; $day < self::FURTHEST_DAYS && $counted < $workingDays; ++$day, $date = $date->plus(1)) {
             $working = $this->clip($hours->spansOf($date), $now) !== [];
             $units = 0;
             $done = 0;
-            foreach ([...$carried, ...$this->clip($presence->spansOf($date), $now)] as [$from, $to]) {
-                $rate = $this->rate($capacity, $hours, $date);
-                $units += ($to - $from) * $rate;
-                $done += $this->work($from, $to, $rate);
+            foreach ([...$carried, ...$this->stretches($hours, $presence, $capacity, $date, $now)] as [$from, $to, $pace]) {
+                $units += $pace->between($from, $to);
+                $done += $this->work($from, $to, $pace);
             }
             $carried = [];
             $capacityUnits += $units;
@@ -104,8 +103,8 @@ final class LoadPlanner
         $sums = $this->sums($horizonEnd, $now);
 
         while ($toTheEnd && $day < self::FURTHEST_DAYS && array_sum($this->left) > 0) {
-            foreach ($this->clip($presence->spansOf($date), $now) as [$from, $to]) {
-                $this->work($from, $to, $this->rate($capacity, $hours, $date));
+            foreach ($this->stretches($hours, $presence, $capacity, $date, $now) as [$from, $to, $pace]) {
+                $this->work($from, $to, $pace);
             }
             ++$day;
             $date = $date->plus(1);
@@ -114,14 +113,13 @@ final class LoadPlanner
         return new LoadPlan($days, $this->finishes, $horizonEnd, self::minutes($capacityUnits), ...$sums);
     }
 
-    private function rate(Capacity $capacity, WorkingHours $hours, LocalDate $date): int
+    /** @return list<array{int, int, DayPace}> the working time of a date from now on, absences taken out, with its pace */
+    private function stretches(WorkingHours $hours, WorkingHours $presence, Capacity $capacity, LocalDate $date, int $now): array
     {
-        $seconds = 0;
-        foreach ($hours->spansOf($date) as $span) {
-            $seconds += $span->to - $span->from;
-        }
+        $clipped = $this->clip($presence->spansOf($date), $now);
+        $pace = $clipped === [] ? null : new DayPace($hours->spansOf($date), $capacity);
 
-        return $capacity->rate($seconds);
+        return $pace === null ? [] : array_map(static fn(array $span): array => [$span[0], $span[1], $pace], $clipped);
     }
 
     /**
@@ -142,42 +140,45 @@ final class LoadPlanner
     }
 
     /** Works from $from to $to and answers the units of effort done. */
-    private function work(int $from, int $to, int $rate): int
+    private function work(int $from, int $to, DayPace $pace): int
     {
         $done = 0;
         $now = $from;
         while ($now < $to) {
-            $until = $to;
-            $chosen = null;
-            foreach ($this->items as $index => $item) {
-                if ($this->left[$index] === 0) {
-                    continue;
-                }
-                if ($item->startAt !== null && $item->startAt > $now) {
-                    // Whatever is due earlier but starts later may interrupt.
-                    $until = min($until, $item->startAt);
-                } elseif ($chosen === null) {
-                    $chosen = $index;
-                    break;
-                }
-            }
+            [$chosen, $until] = $this->next($now, $to);
             if ($chosen === null) {
                 $now = $until;
 
                 continue;
             }
-            $needed = intdiv($this->left[$chosen] + $rate - 1, $rate);
-            $seconds = min($needed, $until - $now);
-            $units = min($this->left[$chosen], $seconds * $rate);
+            $possible = $pace->between($now, $until);
+            $units = min($this->left[$chosen], $possible);
+            $now = $units < $possible ? min($until, $pace->doneAt($now, $units)) : $until;
             $this->left[$chosen] -= $units;
             $done += $units;
-            $now += $seconds;
             if ($this->left[$chosen] === 0) {
                 $this->finishes[$this->items[$chosen]->id] = $now;
             }
         }
 
         return $done;
+    }
+
+    /** @return array{int|null, int} the index of the task to work on, and until when nothing that starts later may interrupt */
+    private function next(int $now, int $to): array
+    {
+        $until = $to;
+        foreach ($this->items as $index => $item) {
+            if ($this->left[$index] === 0) {
+                continue;
+            }
+            if ($item->startAt === null || $item->startAt <= $now) {
+                return [$index, $until];
+            }
+            $until = min($until, $item->startAt);
+        }
+
+        return [null, $until];
     }
 
     private function leftDueBy(int $instant): int

@@ -4,30 +4,34 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Workload;
 
-/** The load of people at the moment of an event, with the task that wants somebody. */
+use OpenBaton\Core\Subject\Subject;
+
+/** The load of people at the moment of an event, with the task that wants somebody; it never counts as work against itself. */
 final readonly class LoadView
 {
-    /**
-     * @param int      $at      instant
-     * @param int      $minutes effort of the new task
-     * @param int|null $dueAt   instant at which it is due
-     */
+    /** @param int $at instant */
     public function __construct(
         private Work $work,
         private LoadBook $book,
         private int $at,
-        private int $minutes,
-        private ?int $dueAt,
+        private Subject $subject,
     ) {}
 
     public function of(string $personId): PersonWork
     {
-        return $this->work->held($personId);
+        $held = $this->work->held($personId);
+
+        return $held->has($this->subject->id) ? $held->without($personId, $this->subject->id) : $held;
     }
 
-    /** Counting the new task. */
+    /** Counting the task. */
     public function ratioWith(string $personId): LoadRatio
     {
-        return $this->book->plan($personId, $this->work->held($personId), $this->at)->ratioWith($this->minutes, $this->dueAt);
+        $task = $this->subject;
+        $held = $this->of($personId);
+        // The closed form knows nothing of tasks that start later.
+        return $task->startAt !== null && $task->startAt > $this->at
+            ? $this->book->plan($personId, $held->with($personId, $task->heldBy($personId)->asWork(), null), $this->at)->ratio()
+            : $this->book->plan($personId, $held, $this->at)->ratioWith($task->effort->left(), $task->dueAt);
     }
 }

@@ -23,4 +23,22 @@ enum TaskStatus: string
     {
         return $this === self::New || $this === self::Working;
     }
+
+    /** Whether somebody should hold it: without a holder it is open to claim, or unplaced. */
+    public function wantsHolder(): bool
+    {
+        return $this->loadsHolder() || $this === self::Waiting;
+    }
+
+    /** @return list<self> */
+    public static function open(): array
+    {
+        return array_values(array_filter(self::cases(), static fn(self $status): bool => $status->isOpen()));
+    }
+
+    /** @return list<self> */
+    public static function wantingHolder(): array
+    {
+        return array_values(array_filter(self::cases(), static fn(self $status): bool => $status->wantsHolder()));
+    }
 }

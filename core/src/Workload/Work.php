@@ -7,37 +7,32 @@ namespace OpenBaton\Core\Workload;
 /** The open work of everybody. */
 final readonly class Work
 {
-    /** @param array<string, PersonWork> $byPerson */
-    private function __construct(private array $byPerson, private PersonWork $nothing = new PersonWork()) {}
+    /** @param array<array-key, PersonWork> $byPerson */
+    private function __construct(private array $byPerson) {}
 
     /**
-     * @param iterable<WorkItem> $items
-     * @param array<string, int> $lastAssigned instant by person
+     * @param iterable<WorkItem>    $items
+     * @param array<array-key, int> $lastAssigned instant by person
      */
     public static function of(iterable $items, array $lastAssigned = []): self
     {
-        $loading = [];
-        $open = [];
+        $byPerson = [];
         foreach ($items as $item) {
-            if ($item->status->isOpen() && $item->holderId !== null) {
-                $open[$item->holderId] = ($open[$item->holderId] ?? 0) + 1;
-            }
-            $loaded = $item->loads();
-            if ($loaded !== null) {
-                $loading[$loaded][] = $item;
+            foreach (self::concerned($item) as $id) {
+                $byPerson[$id][] = $item;
             }
         }
-        $byPerson = [];
-        foreach (array_keys($loading + $open + $lastAssigned) as $id) {
-            $byPerson[$id] = new PersonWork($loading[$id] ?? [], $open[$id] ?? 0, $lastAssigned[$id] ?? null);
+        $work = [];
+        foreach (array_keys($byPerson + $lastAssigned) as $id) {
+            $work[$id] = new PersonWork((string) $id, $byPerson[$id] ?? [], $lastAssigned[$id] ?? null);
         }
 
-        return new self($byPerson);
+        return new self($work);
     }
 
     public function held(string $personId): PersonWork
     {
-        return $this->byPerson[$personId] ?? $this->nothing;
+        return $this->byPerson[$personId] ?? new PersonWork($personId);
     }
 
     /**
@@ -50,18 +45,36 @@ final readonly class Work
     {
         $byPerson = array_intersect_key($this->byPerson, array_flip($personIds));
         foreach (array_diff_key($byPerson, array_flip($lastAssigned)) as $id => $held) {
-            $byPerson[$id] = new PersonWork($held->loading, $held->openTasks);
+            $byPerson[$id] = new PersonWork((string) $id, [...$held->loading, ...$held->waiting]);
         }
 
-        return new self($byPerson, $this->nothing);
+        return new self($byPerson);
     }
 
-    /** With a task that has just come to a person. */
-    public function taken(string $personId, WorkItem $item, int $at): self
+    /**
+     * With a task as it is now.
+     *
+     * @param WorkItem|null $before as it was; null: it is new
+     * @param int|null      $at     instant at which it came to its holder; null: it did not just come
+     */
+    public function after(?WorkItem $before, WorkItem $item, ?int $at): self
     {
         $byPerson = $this->byPerson;
-        $byPerson[$personId] = $this->held($personId)->taking($item, $at);
+        if ($before !== null) {
+            foreach (self::concerned($before) as $id) {
+                $byPerson[$id] = ($byPerson[$id] ?? new PersonWork($id))->without($id, $before->id);
+            }
+        }
+        foreach (self::concerned($item) as $id) {
+            $byPerson[$id] = ($byPerson[$id] ?? new PersonWork($id))->with($id, $item, $id === $item->holderId ? $at : null);
+        }
 
-        return new self($byPerson, $this->nothing);
+        return new self($byPerson);
+    }
+
+    /** @return list<string> holder and reviewer */
+    private static function concerned(WorkItem $item): array
+    {
+        return array_values(array_unique(array_filter([$item->holderId, $item->reviewerId], static fn(?string $id): bool => $id !== null)));
     }
 }

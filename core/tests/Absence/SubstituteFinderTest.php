@@ -7,9 +7,9 @@ use OpenBaton\Core\Absence\AbsenceStatus;
 use OpenBaton\Core\Absence\Cover;
 use OpenBaton\Core\Absence\CoverStep;
 use OpenBaton\Core\Absence\SubstituteFinder;
-use OpenBaton\Core\People\Barrier;
 use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\People\Team;
+use OpenBaton\Core\People\Unavailability;
 use OpenBaton\Core\Tests\Support\Build;
 use OpenBaton\Core\Time\LocalDate;
 use OpenBaton\Core\Time\Zone;
@@ -18,7 +18,7 @@ function coverOf(string $personId, string $at, Absence ...$absences): Cover
 {
     $people = array_map(static fn(string $id) => Build::person($id), ['oona', 'tobias', 'ines', 'marek', 'lead']);
     $people[] = Build::person('gone', active: false);
-    $team = new Team('bench', 'Bench', Build::seats('oona', 'tobias', 'ines', 'lead'), null, 'lead');
+    $team = new Team('bench', 'Bench', Build::members('oona', 'tobias', 'ines', 'lead'), null, 'lead');
 
     return (new SubstituteFinder(new Roster(Build::calendar(), $people, [$team], [], array_values($absences))))->find($personId, Build::at($at));
 }
@@ -58,13 +58,13 @@ it('walks on to the substitute of the substitute and says who was away until whe
     );
     expect($cover->personId)->toBe('ines')
         ->and(asked($cover))->toBe(['oona', 'tobias', 'ines'])
-        ->and($cover->steps[1]->barriers)->toBe([Barrier::Absent])
+        ->and($cover->steps[1]->reasons)->toBe([Unavailability::Absent])
         ->and($cover->steps[1]->awayUntil)->toBe(Build::at('2026-03-06'));
 });
 
 it('asks the next in order where the first cannot', function (): void {
     $cover = coverOf('oona', '2026-03-04', Build::absence('oona', '2026-03-03', '2026-03-05', ['gone', 'marek']));
-    expect($cover->personId)->toBe('marek')->and($cover->steps[1]->barriers)->toBe([Barrier::Inactive]);
+    expect($cover->personId)->toBe('marek')->and($cover->steps[1]->reasons)->toBe([Unavailability::Inactive]);
 });
 
 it('stops at a circle, reports it and falls back on the lead', function (): void {

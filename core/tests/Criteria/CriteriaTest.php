@@ -16,7 +16,7 @@ function criteria(array $document): CompiledCriteria
 {
     $fields = Build::fields();
 
-    return CompiledCriteria::compile((new CriteriaFormat($fields))->read(Node::root($document)), $fields);
+    return CompiledCriteria::compile((new CriteriaFormat(Build::context()))->read(Node::root($document)), $fields);
 }
 
 it('compares', function (string $field, string $op, mixed $operand, mixed $value, bool $expected): void {
@@ -165,13 +165,13 @@ it('refuses what the catalogue does not know, with the place in the tree', funct
     'money with three decimals' => [['field' => 'task.value', 'op' => 'is', 'value' => 1.005], '/value', 'two decimals'],
     'no date' => [['field' => 'task.needed', 'op' => 'before', 'value' => '2026-02-30'], '/value', 'not a date'],
     'no length of time' => [['field' => 'task.estimate', 'op' => 'at_most', 'value' => '90'], '/value', 'PT1H30M'],
-    'no days' => [['field' => 'task.needed', 'op' => 'within_next', 'value' => 0], '/value', 'days'],
+    'no days' => [['field' => 'task.needed', 'op' => 'within_next', 'value' => 0], '/value', 'from 1 to 3660'],
     'one value for a pair' => [['field' => 'task.count', 'op' => 'between', 'value' => [1]], '/value', 'lower one first'],
     'a pair upside down' => [['field' => 'task.count', 'op' => 'between', 'value' => [3, 1]], '/value', 'lower one first'],
-    'an empty list' => [['field' => 'task.kind', 'op' => 'one_of', 'value' => []], '/value', 'list of values'],
+    'an empty list' => [['field' => 'task.kind', 'op' => 'one_of', 'value' => []], '/value', 'at least one value'],
     'a value where none belongs' => [['field' => 'task.kind', 'op' => 'is_empty', 'value' => 'x'], '/value', 'takes no value'],
     'a missing value' => [['field' => 'task.kind', 'op' => 'is'], '', '"value" is missing'],
-    'two groups in one' => [['all' => [], 'any' => []], '', 'only its'],
+    'two groups in one' => [['all' => [], 'any' => []], '/any', 'known ones are all'],
 ]);
 
 it('refuses groups nested too deep', function (): void {
@@ -189,6 +189,6 @@ it('writes what it reads', function (): void {
         ['none' => [['field' => 'task.needed', 'op' => 'within_last', 'value' => 3], ['field' => 'task.tags', 'op' => 'is_empty']]],
         ['field' => 'task.rush', 'op' => 'is', 'value' => false],
     ]];
-    $format = new CriteriaFormat(Build::fields());
+    $format = new CriteriaFormat(Build::context());
     expect($format->write($format->read(Node::root($tree))))->toBe($tree);
 });

@@ -63,7 +63,7 @@ it('says what is wrong and where', function (Closure $spoil, string $pointer, st
         unset($w['clock']);
     }, '', '"clock" is missing'],
     'another format' => [function (array &$w): void {
-        $w['openbaton'] = 'world/2';
+        $w['openbaton'] = 'world/9';
     }, '/openbaton', 'world/1'],
     'no moment' => [function (array &$w): void {
         $w['clock'] = '2026-03-02';
@@ -79,7 +79,7 @@ it('says what is wrong and where', function (Closure $spoil, string $pointer, st
     }, '/roster/people/0/skills/kazoo', 'no skill'],
     'a level of 4' => [function (array &$w): void {
         $w['roster']['people'][0]['skills'] = ['brass' => 4];
-    }, '/roster/people/0', '1, 2 or 3'],
+    }, '/roster/people/0/skills/brass', 'from 1 to 3'],
     'a stranger as substitute' => [function (array &$w): void {
         $w['roster']['absences'][0]['substitutes'] = ['nobody'];
     }, '/roster/absences/0/substitutes/0', 'no person "nobody"'],
@@ -138,7 +138,7 @@ it('reports the faults of all rules at once', function (): void {
         WorldFormat::read(Node::root($world));
         $this->fail('It was not refused.');
     } catch (DocumentError $error) {
-        expect(array_map(static fn($fault): string => $fault->pointer, $error->faults))->toBe(['/rulebook/rules/0/when/0', '/rulebook/rules/1/if/all/0/op']);
+        expect(array_map(static fn($fault): string => $fault->pointer, $error->faults))->toBe(['/rulebook/rules/0/when/0/kind', '/rulebook/rules/1/if/all/0/op']);
     }
 });
 
@@ -148,32 +148,32 @@ it('writes the rulebook that it reads', function (): void {
         ->and($written['rules'][1]['give'])->toBe([
             'pool' => ['kind' => 'team', 'team' => 'brass-bench', 'with_sub_teams' => false, 'with_lead' => true],
             'method' => ['kind' => 'round_robin', 'rotation' => 'Brass bench'],
-            'limits' => [['kind' => 'open_tasks_at_most', 'tasks' => 6]],
+            'limits' => [['kind' => 'open_tasks_at_most', 'tasks' => 6, 'count_waiting' => false]],
             'otherwise' => ['kind' => 'unplaced'],
         ]);
 });
 
 it('writes and reads every kind of part', function (array $give, array $then): void {
-    $document = ['openbaton' => 'rulebook/1', 'fields' => example()['rulebook']['fields'], 'rules' => [[
-        'id' => 'r', 'name' => 'R', 'active' => false, 'when' => ['task_arrives'], 'if' => ['all' => []], 'give' => $give, 'then' => $then,
+    $document = ['openbaton' => 'rulebook/2', 'fields' => example()['rulebook']['fields'], 'rules' => [[
+        'id' => 'r', 'name' => 'R', 'active' => false, 'when' => [['kind' => 'task_arrives']], 'if' => ['all' => []], 'give' => $give, 'then' => $then,
         'valid_from' => '2026-01-01T00:00:00Z', 'valid_until' => '2026-12-31T00:00:00Z',
     ]]];
     expect(RulebookFormat::write(RulebookFormat::read(Node::root($document))))->toBe($document);
 })->with([
     [
         ['pool' => ['kind' => 'union', 'pools' => [['kind' => 'skill', 'skill' => 'brass', 'level' => 2], ['kind' => 'people', 'people' => ['a', 'b']]]], 'method' => ['kind' => 'lightest_load'], 'limits' => [['kind' => 'skill_at_least', 'skill' => 'brass', 'level' => 3], ['kind' => 'load_ratio_at_most', 'percent' => 90]], 'otherwise' => ['kind' => 'person', 'person' => 'a']],
-        [['kind' => 'due_in', 'working_time' => 'PT1H30M', 'hours_of' => 'assignee'], ['kind' => 'priority', 'priority' => 'urgent'], ['kind' => 'tag', 'tag' => 'rush']],
+        [['kind' => 'due_in', 'after' => 'PT1H30M', 'hours_of' => 'assignee'], ['kind' => 'priority', 'priority' => 'urgent'], ['kind' => 'tag', 'tag' => 'rush']],
     ],
     [
         ['pool' => ['kind' => 'except', 'pool' => ['kind' => 'team', 'team' => 't', 'with_sub_teams' => true, 'with_lead' => false], 'without' => ['kind' => 'field', 'field' => 'case.owner']], 'method' => ['kind' => 'open'], 'limits' => [], 'otherwise' => ['kind' => 'open_to_team', 'team' => 't']],
-        [['kind' => 'due_in', 'working_days' => 0, 'hours_of' => 'house']],
+        [['kind' => 'due_in', 'after' => 'P0D', 'hours_of' => 'house']],
     ],
     [
         ['pool' => ['kind' => 'field', 'field' => 'case.owner'], 'method' => ['kind' => 'same_person'], 'limits' => [], 'otherwise' => ['kind' => 'next_rule']],
         [],
     ],
     [
-        ['pool' => ['kind' => 'people', 'people' => ['a']], 'method' => ['kind' => 'in_order'], 'limits' => [['kind' => 'open_tasks_at_most', 'tasks' => 2]], 'otherwise' => ['kind' => 'unplaced']],
+        ['pool' => ['kind' => 'people', 'people' => ['a']], 'method' => ['kind' => 'in_order'], 'limits' => [['kind' => 'open_tasks_at_most', 'tasks' => 2, 'count_waiting' => true]], 'otherwise' => ['kind' => 'unplaced']],
         [],
     ],
 ]);

@@ -6,9 +6,9 @@ use OpenBaton\Core\Document\DecisionFormat;
 use OpenBaton\Core\People\Availability;
 use OpenBaton\Core\People\Membership;
 use OpenBaton\Core\Routing\Decision;
-use OpenBaton\Core\Routing\FallOut;
-use OpenBaton\Core\Routing\Ring;
-use OpenBaton\Core\Routing\Rings;
+use OpenBaton\Core\Routing\Exclusion;
+use OpenBaton\Core\Routing\Rotation;
+use OpenBaton\Core\Routing\Rotations;
 use OpenBaton\Core\Routing\Router;
 use OpenBaton\Core\Routing\Verdict;
 use OpenBaton\Core\Rulebook\CompiledRulebook;
@@ -30,21 +30,21 @@ function mayHold(Decision $decision, Work $work): bool
 {
     $id = (string) $decision->assigneeId;
     $roster = $decision->roster;
-    $event = $decision->event;
-    if ((new Availability($roster))->barriers($roster->people[$id], $event->at) !== []) {
+    $change = $decision->change;
+    if ((new Availability($roster))->reasonsAgainst($roster->people[$id], $change->at) !== []) {
         return false;
     }
     foreach ($decision->decidingRule()?->give->limits ?? [] as $limit) {
         $held = $work->held($id);
         $fits = match (true) {
-            $limit instanceof OpenTasksAtMost => $held->openTasks + 1 <= $limit->tasks,
-            $limit instanceof SkillAtLeast => $roster->people[$id]->level($limit->skill->skillId) >= $limit->skill->level,
+            $limit instanceof OpenTasksAtMost => $held->openTasks() + 1 <= $limit->tasks,
+            $limit instanceof SkillAtLeast => $roster->people[$id]->level($limit->skill) >= $limit->level,
             $limit instanceof LoadRatioAtMost => LoadPlanner::plan(
                 $roster->people[$id]->hours,
                 $roster->presenceOf($id),
                 $roster->people[$id]->capacity,
-                [...$held->loading, $event->asWorkOf($id, $event->dueAt, $event->priority)],
-                $event->at,
+                [...$held->loading, $change->after->heldBy($id)->asWork()],
+                $change->at,
             )->ratio()->value() <= $limit->percent / 100 + 1e-9,
             default => throw new LogicException('Unknown limit.'),
         };
@@ -64,7 +64,7 @@ it('never picks anybody ineligible, in thousands of random worlds', function ():
         foreach ($world->decisions() as $decision) {
             if ($decision->assigneeId !== null) {
                 ++$picked;
-                mayHold($decision, $work) || $this->fail("World {$seed}, event {$decision->event->id}: {$decision->assigneeId} was picked and may not be.");
+                mayHold($decision, $work) || $this->fail("World {$seed}, event {$decision->change->id}: {$decision->assigneeId} was picked and may not be.");
             }
             $work = $decision->workAfter($work);
         }
@@ -77,17 +77,17 @@ it('decides the same without the work and the rotations that it says it does not
     for ($seed = 0; $seed < WORLDS; $seed += 5) {
         $world = RandomWorld::of($seed);
         $router = new Router($world->roster, CompiledRulebook::compile($world->rulebook, 'v'));
-        [$work, $rings] = [$world->work, $world->rings];
+        [$work, $rotations] = [$world->work, $world->rotations];
         foreach ($world->events as $event) {
-            $decision = $router->decide($event, $work, $rings);
+            $decision = $router->decide($event, $work, $rotations);
             $needs = $router->needs($event);
             $spared['people'] += count($world->roster->people) - count($needs->people);
             $spared['lastAssigned'] += count(array_diff($needs->people, $needs->lastAssigned));
-            $spared['rotations'] += count(array_diff(array_keys($rings->byName), $needs->rotations));
-            $again = $router->decide($event, $work->ofOnly($needs->people, $needs->lastAssigned), new Rings(array_intersect_key($rings->byName, array_flip($needs->rotations))));
+            $spared['rotations'] += count(array_diff(array_keys($rotations->byName), $needs->rotations));
+            $again = $router->decide($event, $work->ofOnly($needs->people, $needs->lastAssigned), new Rotations(array_intersect_key($rotations->byName, array_flip($needs->rotations))));
             json_encode(DecisionFormat::write($decision)) === json_encode(DecisionFormat::write($again)) || $this->fail("World {$seed}, event {$event->id}: something else counted.");
             $work = $decision->workAfter($work);
-            $rings = $decision->ringsAfter($rings);
+            $rotations = $decision->rotationsAfter($rotations);
         }
     }
     expect($spared['people'])->toBeGreaterThan(WORLDS)->and($spared['lastAssigned'])->toBeGreaterThan(0)->and($spared['rotations'])->toBeGreaterThan(0);
@@ -111,15 +111,15 @@ it('names everyone who fell out, once, at one step', function (): void {
                 foreach (array_slice($attempt->steps, 1) as $step) {
                     if ($step->code !== 'cover') {
                         $ids = [
-                            ...array_map(static fn(Membership $seat): string => $seat->personId, $step->kept),
-                            ...array_map(static fn(FallOut $one): string => $one->personId, $step->fallen),
+                            ...array_map(static fn(Membership $member): string => $member->personId, $step->kept),
+                            ...array_map(static fn(Exclusion $one): string => $one->personId, $step->excluded),
                         ];
-                        $expected = array_map(static fn(Membership $seat): string => $seat->personId, $before);
+                        $expected = array_map(static fn(Membership $member): string => $member->personId, $before);
                         sort($ids);
                         sort($expected);
                         $ids === $expected || $this->fail("World {$seed}: step {$step->code} lost somebody.");
                     }
-                    foreach ($step->fallen as $one) {
+                    foreach ($step->excluded as $one) {
                         $one->reasons !== [] || $this->fail("World {$seed}: {$one->personId} fell out for no reason.");
                     }
                     $before = $step->kept;
@@ -169,13 +169,13 @@ it('keeps equal weights within one turn of each other while both are eligible, w
         $random = new Randomizer(new Mt19937($seed));
         $always = ['a', 'b', 'c'];
         $others = [new Membership('x', $random->getInt(10, 1000)), new Membership('y', $random->getInt(10, 1000)), new Membership('z')];
-        $ring = new Ring('r');
+        $rotation = new Rotation('r');
         $counts = array_fill_keys($always, 0);
         for ($turn = 0; $turn < 120; ++$turn) {
             // Some join late, all but three come and go.
             $present = array_filter($others, static fn(): bool => $random->getInt(0, 1) === 1);
-            $eligible = [...$present, ...Build::seats(...$always)];
-            [$winner, $ring] = $ring->joinedBy($eligible)->turn($eligible);
+            $eligible = [...$present, ...Build::members(...$always)];
+            [$winner, $rotation] = $rotation->joinedBy($eligible)->turn($eligible);
             if (isset($counts[$winner])) {
                 ++$counts[$winner];
             }
@@ -187,10 +187,10 @@ it('keeps equal weights within one turn of each other while both are eligible, w
 
 it('gives turns in proportion to weights', function (): void {
     $seats = [new Membership('a', 100), new Membership('b', 50), new Membership('c', 25), new Membership('d', 300)];
-    $ring = (new Ring('r'))->joinedBy($seats);
+    $rotation = (new Rotation('r'))->joinedBy($seats);
     $counts = [];
     for ($turn = 0; $turn < 4750; ++$turn) {
-        [$winner, $ring] = $ring->turn($seats);
+        [$winner, $rotation] = $rotation->turn($seats);
         $counts[$winner] = ($counts[$winner] ?? 0) + 1;
     }
     ksort($counts);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use OpenBaton\Core\Criteria\CompiledCriteria;
 use OpenBaton\Core\Document\Node;
-use OpenBaton\Core\Document\RulebookFormat;
+use OpenBaton\Core\Document\RuleFormat;
 use OpenBaton\Core\Rulebook\Rule;
 use OpenBaton\Core\Rulebook\RuleIndex;
 use OpenBaton\Core\Tests\Support\Build;
@@ -18,7 +18,7 @@ use Random\Randomizer;
  */
 function rulesWith(array $if, int $count = 1): array
 {
-    return array_fill(0, $count, RulebookFormat::rule(Node::root(['id' => 'r', 'name' => 'R', 'active' => true, 'when' => ['task_arrives'], 'if' => $if, 'then' => [['kind' => 'tag', 'tag' => 'seen']]]), Build::fields()));
+    return array_fill(0, $count, (new RuleFormat(Build::context()))->read(Node::root(['id' => 'r', 'name' => 'R', 'active' => true, 'when' => [['kind' => 'task_arrives']], 'if' => $if, 'then' => [['kind' => 'tag', 'tag' => 'seen']]])));
 }
 
 /** @return array<string, mixed> */

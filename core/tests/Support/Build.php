@@ -19,16 +19,20 @@ use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\People\Capacity;
 use OpenBaton\Core\People\Membership;
 use OpenBaton\Core\People\Person;
-use OpenBaton\Core\Routing\Event;
-use OpenBaton\Core\Routing\EventKind;
+use OpenBaton\Core\People\Roster;
+use OpenBaton\Core\Rulebook\Event\TaskArrives;
 use OpenBaton\Core\Rulebook\FollowUp\FollowUp;
 use OpenBaton\Core\Rulebook\Give;
+use OpenBaton\Core\Rulebook\KindRegistry;
 use OpenBaton\Core\Rulebook\Limit\Limit;
 use OpenBaton\Core\Rulebook\Method\Method;
 use OpenBaton\Core\Rulebook\Otherwise\NextRule;
 use OpenBaton\Core\Rulebook\Otherwise\Otherwise;
 use OpenBaton\Core\Rulebook\Pool\Pool;
 use OpenBaton\Core\Rulebook\Rule;
+use OpenBaton\Core\Rulebook\RuleContext;
+use OpenBaton\Core\Subject\ChangeSet;
+use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Time\LocalDate;
 use OpenBaton\Core\Time\MinuteRange;
 use OpenBaton\Core\Time\Span;
@@ -67,7 +71,7 @@ final class Build
     }
 
     /** @return list<Membership> */
-    public static function seats(string ...$ids): array
+    public static function members(string ...$ids): array
     {
         return array_map(static fn(string $id): Membership => new Membership($id), array_values($ids));
     }
@@ -116,9 +120,20 @@ final class Build
     }
 
     /** @param array<string, string|int|float|bool|list<string>> $facts */
-    public static function event(array $facts = [], string $at = '2026-03-02T10:00:00Z', int $minutes = 60, ?string $due = null, string $id = 'e1'): Event
+    public static function event(array $facts = [], string $at = '2026-03-02T10:00:00Z', int $minutes = 60, ?string $due = null, string $id = 'e1', ?string $start = null): ChangeSet
     {
-        return new Event($id, EventKind::TaskArrives, self::at($at), "task-{$id}", self::facts($facts, substr($at, 0, 10)), new Effort(0, $minutes), Priority::Normal, null, $due === null ? null : self::at($due));
+        return new ChangeSet(
+            $id,
+            self::at($at),
+            null,
+            new Subject("task-{$id}", self::at($at), new Effort(0, $minutes), startAt: $start === null ? null : self::at($start), dueAt: $due === null ? null : self::at($due)),
+            self::facts($facts, substr($at, 0, 10)),
+        );
+    }
+
+    public static function context(?Roster $roster = null): RuleContext
+    {
+        return new RuleContext(KindRegistry::standard(), self::fields(), $roster);
     }
 
     /**
@@ -141,8 +156,8 @@ final class Build
         return new Rule(
             $id,
             "Rule {$id}",
-            [EventKind::TaskArrives],
-            $if === null ? new Group(GroupKind::All, []) : (new CriteriaFormat(self::fields()))->read(Node::root($if)),
+            [new TaskArrives()],
+            $if === null ? new Group(GroupKind::All, []) : (new CriteriaFormat(self::context()))->read(Node::root($if)),
             $pool === null || $method === null ? null : new Give($pool, $method, $limits, $otherwise),
             $then,
             $active,

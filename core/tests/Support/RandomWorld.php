@@ -11,8 +11,7 @@ use OpenBaton\Core\People\Membership;
 use OpenBaton\Core\People\Person;
 use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\People\Team;
-use OpenBaton\Core\Routing\Event;
-use OpenBaton\Core\Routing\Rings;
+use OpenBaton\Core\Routing\Rotations;
 use OpenBaton\Core\Rulebook\Limit\LoadRatioAtMost;
 use OpenBaton\Core\Rulebook\Limit\OpenTasksAtMost;
 use OpenBaton\Core\Rulebook\Limit\SkillAtLeast;
@@ -33,7 +32,7 @@ use OpenBaton\Core\Rulebook\Pool\TeamMembers;
 use OpenBaton\Core\Rulebook\Pool\Union;
 use OpenBaton\Core\Rulebook\Rule;
 use OpenBaton\Core\Rulebook\Rulebook;
-use OpenBaton\Core\Rulebook\SkillLevel;
+use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Time\Span;
 use OpenBaton\Core\Workload\Work;
 use Random\Engine\Mt19937;
@@ -87,7 +86,7 @@ final class RandomWorld
             $events[] = $this->event("e{$number}", $at);
         }
 
-        return new World($this->start, $roster, new Rulebook(Build::fields(), $rules), new Rings(), Work::of($items), $events);
+        return new World($this->start, $roster, new Rulebook(Build::fields(), $rules), new Rotations(), Work::of($items), $events);
     }
 
     private function person(string $id): Person
@@ -99,14 +98,12 @@ final class RandomWorld
             }
         }
 
-        return Build::person(
-            $id,
-            $skills,
-            active: $this->chance(92),
-            pausedUntil: $this->chance(10) ? $this->moment() : null,
-            memberFrom: $this->chance(8) ? $this->moment() : null,
-            memberUntil: $this->chance(8) ? $this->moment() : null,
-        );
+        $active = $this->chance(92);
+        $pausedUntil = $this->chance(10) ? $this->moment() : null;
+        $from = $this->chance(8) ? $this->moment() : null;
+        $until = $this->chance(8) ? $this->moment() : null;
+
+        return Build::person($id, $skills, active: $active, pausedUntil: $pausedUntil, memberFrom: $from, memberUntil: $from !== null && $until <= $from ? null : $until);
     }
 
     /** @return list<Team> */
@@ -119,7 +116,7 @@ final class RandomWorld
             }
         }
 
-        return [new Team('small', 'Small', $members, 'all', $this->id()), new Team('all', 'All', Build::seats(...$this->ids))];
+        return [new Team('small', 'Small', $members, 'all', $this->id()), new Team('all', 'All', Build::members(...$this->ids))];
     }
 
     /** @return list<Absence> */
@@ -162,7 +159,7 @@ final class RandomWorld
             $limits[] = new OpenTasksAtMost($this->pick(1, 4));
         }
         if ($this->chance(30)) {
-            $limits[] = new SkillAtLeast(new SkillLevel('brass', $this->pick(1, 3)));
+            $limits[] = new SkillAtLeast('brass', $this->pick(1, 3));
         }
         if ($this->chance(20)) {
             $limits[] = new LoadRatioAtMost($this->pick(10, 90));
@@ -185,7 +182,7 @@ final class RandomWorld
         return $this->one([
             new TeamMembers('small'),
             new TeamMembers('all', true, false),
-            new SkilledPeople(new SkillLevel('brass', 2)),
+            new SkilledPeople('brass', 2),
             new NamedPeople([$this->id()]),
             new PersonInField('case.owner'),
             new Union([new NamedPeople([$this->id()]), new TeamMembers('small')]),
@@ -198,7 +195,7 @@ final class RandomWorld
         return $this->one([new RoundRobin('ring'), new RoundRobin('ring'), new RoundRobin('other'), new LightestLoad(), new InOrder(), new Open()]);
     }
 
-    private function event(string $id, int $at): Event
+    private function event(string $id, int $at): ChangeSet
     {
         $facts = ['task.kind' => $this->one(self::KINDS), 'task.count' => $this->pick(1, 6)];
         if ($this->chance(60)) {

@@ -42,10 +42,10 @@ final class DemoHistory
     /** @var array<string, int> instant from which a person is free, by id */
     private array $free = [];
 
-    /** @var array<string, Person> by id */
+    /** @var array<array-key, Person> by id */
     private array $people;
 
-    /** @var array<string, User> by id of the person */
+    /** @var array<array-key, User> by id of the person */
     private array $users;
 
     public function __construct(

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders\Demo;
 
+use App\Intake\TaskSource;
 use App\Models\Customer;
 use OpenBaton\Core\Document\Duration;
 use Random\Randomizer;
@@ -67,7 +68,7 @@ final class DemoRequests
     /** @param array<string, mixed> $facts */
     public function incoming(string $kind, string $title, Customer $customer, array $facts, ?int $estimate = null): DemoRequest
     {
-        return new DemoRequest($this->one(['web_form', 'web_form', 'web_form', 'by_hand', 'api']), $kind, $estimate, [
+        return new DemoRequest($this->one([TaskSource::WebForm, TaskSource::WebForm, TaskSource::WebForm, TaskSource::ByHand, TaskSource::Api]), $kind, $estimate, [
             'title' => $title,
             'kind' => $kind,
             'customer' => $customer->slug,

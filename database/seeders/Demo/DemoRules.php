@@ -29,7 +29,7 @@ final class DemoRules
                 ['kind' => 'union', 'pools' => [self::team('brass-bench'), ['kind' => 'people', 'people' => ['tobias-lindqvist']]]],
                 ['kind' => 'lightest_load'],
                 [['kind' => 'skill_at_least', 'skill' => 'brass', 'level' => 2], ['kind' => 'load_ratio_at_most', 'percent' => 100]],
-            ), [['kind' => 'due_in', 'working_time' => 'PT8H', 'hours_of' => 'house']]),
+            ), [['kind' => 'due_in', 'after' => 'PT8H', 'hours_of' => 'house']]),
             self::dear('brass', 'Brass'),
             self::dear('strings', 'Strings'),
             self::rule('brass-round', 'Brass repairs go round the brass bench', ['all' => [
@@ -40,31 +40,31 @@ final class DemoRules
                 ['kind' => 'round_robin', 'rotation' => 'Brass bench'],
                 [['kind' => 'open_tasks_at_most', 'tasks' => 9]],
                 ['kind' => 'unplaced'],
-            ), [['kind' => 'due_in', 'working_days' => 8, 'hours_of' => 'house']]),
+            ), [['kind' => 'due_in', 'after' => 'P8D', 'hours_of' => 'house']]),
             ...array_map(self::bench(...), array_keys(self::BENCHES), array_values(self::BENCHES)),
             self::rule('quality-round', 'Quality checks go round Quality, never to whoever did the repair', self::is('task.kind', 'quality-check'), self::give(
                 ['kind' => 'except', 'pool' => self::team('quality'), 'without' => ['kind' => 'field', 'field' => 'task.repaired_by']],
                 ['kind' => 'round_robin', 'rotation' => 'Quality'],
-            ), [['kind' => 'due_in', 'working_days' => 2, 'hours_of' => 'house']]),
+            ), [['kind' => 'due_in', 'after' => 'P2D', 'hours_of' => 'house']]),
             self::rule('rework-back', 'A check sent back goes to whoever did the repair', self::is('task.kind', 'rework'), self::give(
                 ['kind' => 'field', 'field' => 'task.repaired_by'],
                 ['kind' => 'same_person'],
-            ), [['kind' => 'due_in', 'working_days' => 2, 'hours_of' => 'assignee'], ['kind' => 'priority', 'priority' => 'high']]),
+            ), [['kind' => 'due_in', 'after' => 'P2D', 'hours_of' => 'assignee'], ['kind' => 'priority', 'priority' => 'high']]),
             self::language('irish', 'Irish'),
             $version < 2 ? null : self::language('finnish', 'Finnish'),
             self::rule('enquiries-lightest', 'Other enquiries, quotes and fittings go to the lightest load in Enquiries', [
                 'field' => 'task.kind', 'op' => 'one_of', 'value' => ['call-back', 'quote', 'fitting'],
-            ], self::give(self::team('enquiries'), ['kind' => 'lightest_load']), [['kind' => 'due_in', 'working_time' => 'PT12H', 'hours_of' => 'house']]),
+            ], self::give(self::team('enquiries'), ['kind' => 'lightest_load']), [['kind' => 'due_in', 'after' => 'PT12H', 'hours_of' => 'house']]),
             self::rule('tuning-district', 'Tuning visits go to the responsible person of the district', self::is('task.kind', 'tuning-visit'), self::give(
                 ['kind' => 'field', 'field' => 'district.responsible'],
                 ['kind' => 'same_person'],
-            ), [['kind' => 'due_in', 'working_days' => 10, 'hours_of' => 'house']]),
+            ), [['kind' => 'due_in', 'after' => 'P10D', 'hours_of' => 'house']]),
             self::rule('claims-in-order', 'Insurer claims: Hugo first, then Sunniva', ['field' => 'task.kind', 'op' => 'one_of', 'value' => ['insurer-claim', 'invoice']], self::give(
                 ['kind' => 'people', 'people' => ['hugo-lemaire', 'sunniva-aas']],
                 ['kind' => 'in_order'],
                 [['kind' => 'load_ratio_at_most', 'percent' => 60]],
                 ['kind' => 'person', 'person' => 'sunniva-aas'],
-            ), [['kind' => 'due_in', 'working_days' => 4, 'hours_of' => 'house']]),
+            ), [['kind' => 'due_in', 'after' => 'P4D', 'hours_of' => 'house']]),
             $version < 3 ? null : self::rule('islands-rehair', 'Bow rehair for the Islands', ['all' => [
                 self::is('task.kind', 'bench-repair'),
                 self::is('customer.region', 'islands'),
@@ -72,7 +72,7 @@ final class DemoRules
                 ['field' => 'task.title', 'op' => 'contains', 'value' => 'rehair'],
             ]], self::give(['kind' => 'skill', 'skill' => 'bow-rehair', 'level' => 2], ['kind' => 'round_robin', 'rotation' => 'Bow rehair'])),
             self::rule('anything-else', 'Anything else is open to Enquiries to claim', null, self::give(self::team('enquiries'), ['kind' => 'open']), [
-                ['kind' => 'due_in', 'working_days' => 3, 'hours_of' => 'house'],
+                ['kind' => 'due_in', 'after' => 'P3D', 'hours_of' => 'house'],
             ]),
         ]));
     }
@@ -86,7 +86,7 @@ final class DemoRules
             ['field' => 'task.value', 'op' => 'more_than', 'value' => 400],
         ]], self::give(['kind' => 'skill', 'skill' => $family, 'level' => 3], ['kind' => 'lightest_load'], [
             ['kind' => 'load_ratio_at_most', 'percent' => 110],
-        ]), [['kind' => 'due_in', 'working_days' => 1, 'hours_of' => 'house'], ['kind' => 'priority', 'priority' => 'high']]);
+        ]), [['kind' => 'due_in', 'after' => 'P1D', 'hours_of' => 'house'], ['kind' => 'priority', 'priority' => 'high']]);
     }
 
     /** @return array<string, mixed> */
@@ -96,7 +96,7 @@ final class DemoRules
             ['field' => 'task.kind', 'op' => 'one_of', 'value' => ['bench-repair', 'rush-repair', 'diagnosis']],
             self::is('task.family', $family),
         ]], self::give(self::team("{$family}-bench"), ['kind' => 'round_robin', 'rotation' => "{$name} bench"]), [
-            ['kind' => 'due_in', 'working_days' => 8, 'hours_of' => 'house'],
+            ['kind' => 'due_in', 'after' => 'P8D', 'hours_of' => 'house'],
         ]);
     }
 
@@ -108,7 +108,7 @@ final class DemoRules
             self::is('task.language', $language),
         ]], self::give(self::team('enquiries'), ['kind' => 'round_robin', 'rotation' => "Enquiries in {$name}"], [
             ['kind' => 'skill_at_least', 'skill' => $language, 'level' => 2],
-        ]), [['kind' => 'due_in', 'working_time' => 'PT12H', 'hours_of' => 'house']]);
+        ]), [['kind' => 'due_in', 'after' => 'PT12H', 'hours_of' => 'house']]);
     }
 
     /**
@@ -124,7 +124,7 @@ final class DemoRules
             'id' => $id,
             'name' => $name,
             'active' => true,
-            'when' => ['task_arrives'],
+            'when' => [['kind' => 'task_arrives']],
             'if' => $if ?? ['all' => []],
             'give' => $give,
             'then' => $then,

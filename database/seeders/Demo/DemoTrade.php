@@ -24,6 +24,14 @@ final class DemoTrade
         'invoice' => ['Invoice', 15, 'Check the address and the term. Send it the same day.'],
     ];
 
+    /** What the web form offers. */
+    public const ON_THE_FORM = ['bench-repair' => 'A repair', 'rush-repair' => 'A rush repair', 'quote' => 'The price of a hire', 'call-back' => 'A call back', 'tuning-visit' => 'A tuning visit', 'fitting' => 'A fitting'];
+
+    public const TIERS = ['ensemble' => 'Ensemble', 'school' => 'School', 'private' => 'Private'];
+
+    /** From the top of the tree down. */
+    public const LEVELS = ['region' => 'Region', 'district' => 'District'];
+
     public const FAMILIES = ['brass' => 'Brass', 'woodwind' => 'Woodwind', 'strings' => 'Strings', 'keys' => 'Keys and electronics'];
 
     public const INSTRUMENTS = [

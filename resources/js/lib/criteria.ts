@@ -30,64 +30,27 @@ export function operatorsFor(vocabulary: Vocabulary, field: FieldInfo): Operator
     return vocabulary.operators.filter((operator) => operator.types.includes(field.type));
 }
 
-/** The value with which a comparison begins. */
-export function firstValue(field: FieldInfo, operator: OperatorInfo, vocabulary: Vocabulary): CriteriaValue | undefined {
-    const one = oneValue(field, vocabulary);
-    switch (operator.shape) {
-        case 'nothing':
-            return undefined;
-        case 'days':
-            return 7;
-        case 'one':
-            return one;
-        case 'several':
-            return typeof one === 'boolean' || one === '' ? [] : [one];
-        case 'pair':
-            return typeof one === 'boolean' ? [] : [one, one];
-    }
-}
+/** A comparison of which nothing is chosen yet: it is unfinished, and what is unfinished never acts. */
+export const BLANK: Comparison = { field: '', op: '' };
 
-function oneValue(field: FieldInfo, vocabulary: Vocabulary): string | number | boolean {
-    switch (field.type) {
-        case 'yes_no':
-            return true;
-        case 'number':
-        case 'money':
-            return 0;
-        case 'duration':
-            return 'PT1H';
-        case 'date':
-            return new Date().toISOString().slice(0, 10);
-        case 'one_of':
-        case 'many_of':
-            return field.options[0]?.value ?? '';
-        case 'person':
-            return vocabulary.people[0]?.value ?? '';
-        case 'text':
-        case 'tags':
-            return '';
-    }
+/** The comparison with another field: the operator stays where it fits, and no value is guessed. */
+export function withField(comparison: Comparison, field: FieldInfo, vocabulary: Vocabulary): Comparison {
+    const operators = operatorsFor(vocabulary, field);
+    const operator = operators.find((one) => one.code === comparison.op) ?? operators[0];
+    return { field: field.path, op: operator?.code ?? '' };
 }
 
 /** The same comparison with another operator; its value stays where it fits. */
-export function withOperator(comparison: Comparison, operator: OperatorInfo, field: FieldInfo, vocabulary: Vocabulary): Comparison {
+export function withOperator(comparison: Comparison, operator: OperatorInfo, vocabulary: Vocabulary): Comparison {
     const before = vocabulary.operators.find((one) => one.code === comparison.op);
-    const value = before?.shape === operator.shape ? comparison.value : carried(comparison.value, operator) ?? firstValue(field, operator, vocabulary);
-    return { field: comparison.field, op: operator.code, ...(value === undefined ? {} : { value }) };
+    const value = before?.shape === operator.shape ? comparison.value : carried(comparison.value, operator);
+    return { field: comparison.field, op: operator.code, ...(value === undefined || operator.shape === 'nothing' ? {} : { value }) };
 }
 
 function carried(value: CriteriaValue | undefined, operator: OperatorInfo): CriteriaValue | undefined {
     if (operator.shape === 'several' && (typeof value === 'string' || typeof value === 'number')) return [value];
     if (operator.shape === 'one' && Array.isArray(value)) return value[0];
     return undefined;
-}
-
-export function newComparison(vocabulary: Vocabulary): Comparison {
-    const field = vocabulary.fields[0];
-    const operator = field === undefined ? undefined : operatorsFor(vocabulary, field)[0];
-    if (field === undefined || operator === undefined) return { field: '', op: 'is' };
-    const value = firstValue(field, operator, vocabulary);
-    return { field: field.path, op: operator.code, ...(value === undefined ? {} : { value }) };
 }
 
 export function minutesOf(duration: string): number {

@@ -10,7 +10,34 @@ export type Formats = {
     /** the end of an absence; one that ends at midnight is said by its last day */
     until: (iso: string) => string;
     isPast: (iso: string) => boolean;
+    /** the end of an absence as a day: the last one away */
+    lastDay: (iso: string) => string;
+    /** the clock reading of a moment as an entry of date and time has it, and back */
+    toLocal: (iso: string) => string;
+    fromLocal: (reading: string) => string;
+    zone: string;
 };
+
+/** A clock reading of a zone as a moment; one that comes twice stands for its first coming. */
+export function momentOf(reading: string, zone: string): string {
+    const asUtc = Date.parse(`${reading}Z`);
+    const offsets = [-DAY, DAY].map((by) => offsetOf(asUtc + by, zone));
+    const found = offsets.map((offset) => asUtc - offset).filter((at) => at + offsetOf(at, zone) === asUtc);
+    return `${new Date(found.length === 0 ? asUtc - (offsets[0] ?? 0) : Math.min(...found)).toISOString().slice(0, 19)}Z`;
+}
+
+/** The clock reading of a moment in a zone, as YYYY-MM-DDTHH:MM. */
+export function readingOf(iso: string, zone: string): string {
+    return new Date(Date.parse(iso) + offsetOf(Date.parse(iso), zone)).toISOString().slice(0, 16);
+}
+
+/** Milliseconds to add to UTC for the clocks of a zone. */
+function offsetOf(at: number, zone: string): number {
+    const parts = new Intl.DateTimeFormat('en-CA', { timeZone: zone, hour12: false, year: 'numeric', month: '2-digit', day: '2-digit', hour: '2-digit', minute: '2-digit', second: '2-digit' }).formatToParts(new Date(at));
+    const part = (type: string): string => parts.find((one) => one.type === type)?.value ?? '00';
+    const hour = part('hour') === '24' ? '00' : part('hour');
+    return Date.parse(`${part('year')}-${part('month')}-${part('day')}T${hour}:${part('minute')}:${part('second')}Z`) - Math.floor(at / 1000) * 1000;
+}
 
 /** Moments in the zone of the reader. */
 export function useFormats(): Formats {
@@ -18,6 +45,8 @@ export function useFormats(): Formats {
     const time = new Intl.DateTimeFormat('en-IE', { hour: '2-digit', minute: '2-digit', hour12: false, timeZone: zone });
     const day = new Intl.DateTimeFormat('en-CA', { year: 'numeric', month: '2-digit', day: '2-digit', timeZone: zone });
     const long = new Intl.DateTimeFormat('en-IE', { weekday: 'short', day: 'numeric', month: 'short', timeZone: zone });
+
+    const short = new Intl.DateTimeFormat('en-IE', { weekday: 'short', day: 'numeric', timeZone: zone });
 
     const dayOf = (at: Date): number => Date.parse(`${day.format(at)}T00:00:00Z`) / DAY;
     const moment = (iso: string): string => {
@@ -31,6 +60,10 @@ export function useFormats(): Formats {
             const at = new Date(iso);
             return time.format(at).startsWith('00:00') || time.format(at).startsWith('24:00') ? `until the end of ${long.format(new Date(at.getTime() - 60_000))}` : `until ${moment(iso)}`;
         },
+        lastDay: (iso) => short.format(new Date(Date.parse(iso) - 60_000)),
+        toLocal: (iso) => readingOf(iso, zone),
+        fromLocal: (reading) => momentOf(reading, zone),
+        zone,
         isPast: (iso) => Date.parse(iso) < Date.now(),
         due: (iso) => {
             const at = new Date(iso);

@@ -1,4 +1,4 @@
-import { useEffect } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
 
 export type Shortcut = { key: string; does: string; run: () => void };
 
@@ -13,25 +13,20 @@ export function setSingleKeys(on: boolean): void {
     else localStorage.setItem(OFF, '1');
 }
 
-function isTyping(target: EventTarget | null): boolean {
-    return (
-        target instanceof HTMLElement &&
-        (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName) || target.closest('[role=dialog]') !== null)
-    );
-}
-
-/** Single keys that act while nobody is typing; they can be turned off under "?". */
+/** Single keys that act while nobody is typing and no dialog is open; they can be turned off under "?". */
 export function useShortcuts(shortcuts: Shortcut[]): void {
-    useEffect(() => {
-        const listen = (event: KeyboardEvent): void => {
-            if (event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target) || !singleKeysAreOn()) return;
-            const found = shortcuts.find((shortcut) => shortcut.key === event.key);
-            if (found !== undefined) {
-                event.preventDefault();
-                found.run();
-            }
-        };
-        window.addEventListener('keydown', listen);
-        return () => window.removeEventListener('keydown', listen);
-    }, [shortcuts]);
+    useHotkeys(
+        shortcuts.map((shortcut) => shortcut.key),
+        (event) => shortcuts.find((shortcut) => shortcut.key === event.key)?.run(),
+        {
+            // By the character, not by the place on the keyboard: which key "?" is depends on the layout.
+            useKey: true,
+            delimiter: ' ',
+            ignoreModifiers: true,
+            preventDefault: true,
+            ignoreEventWhen: (event) =>
+                event.ctrlKey || event.metaKey || event.altKey || !singleKeysAreOn() || (event.target instanceof Element && event.target.closest('[role=dialog],[role=menu]') !== null),
+        },
+        [shortcuts],
+    );
 }

@@ -6,7 +6,7 @@ export type Shared = {
     viewer: { name: string; slug: string | null; leads: boolean } | null;
     status: StatusStripProps | null;
     stamp: string;
-    said: { done: string | null; problem: string | null; undo: { label: string; url: string } | null };
+    notice: { done: string | null; problem: string | null; undo: { label: string; url: string } | null };
 };
 
 export function useShared(): Shared {

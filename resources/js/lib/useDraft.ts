@@ -1,4 +1,4 @@
-import type { DraftCheck, Rule, RulebookPageProps, SavedDraft } from '@props/RulebookPage';
+import type { Fault, Rule, RulebookPageProps, SavedDraft } from '@props/RulebookPage';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { ask, Problem } from './ask';
 
@@ -8,7 +8,8 @@ export type Saving = { state: 'nothing to save' | 'waiting' | 'saving' | 'saved'
 
 export type Draft = {
     rules: Rule[];
-    check: DraftCheck | null;
+    /** what stands against publishing; null where there is no draft, or none that was saved yet */
+    faults: Fault[] | null;
     isDraft: boolean;
     /** Something that stands on the page has not reached the server. */
     unsaved: boolean;
@@ -23,10 +24,10 @@ export type Draft = {
 };
 
 type Page = Pick<RulebookPageProps, 'published' | 'draft' | 'draftRevision'>;
-type Kept = { rules: Rule[]; check: DraftCheck | null; revision: number };
+type Kept = { rules: Rule[]; faults: Fault[] | null; revision: number };
 
 function fromServer(page: Page): Kept {
-    return { rules: page.draft?.rules ?? page.published?.rules ?? [], check: page.draft?.check ?? null, revision: page.draftRevision };
+    return { rules: page.draft?.rules ?? page.published?.rules ?? [], faults: page.draft?.faults ?? null, revision: page.draftRevision };
 }
 
 /**
@@ -102,9 +103,8 @@ export function useDraft(page: Page): Draft {
 
     return {
         rules: kept.rules,
-        // Of one revision the page knows the later look: work has arrived since.
-        check: page.draftRevision === kept.revision ? (page.draft?.check ?? null) : kept.check,
-        isDraft: kept.check !== null || unsaved,
+        faults: kept.faults,
+        isDraft: kept.faults !== null || unsaved,
         unsaved,
         revision: kept.revision,
         saving,

@@ -25,7 +25,7 @@ export function CompleteDialog({ task, place, open, onOpenChange }: Props) {
                     <input className="entry w-32" inputMode="numeric" value={form.data.spent} onChange={(event) => form.setData('spent', event.target.value)} />
                 </Labelled>
                 <Labelled label="Note" hint="What was done or agreed; may stay empty." wrong={form.errors.note}>
-                    <textarea className="entry w-full" rows={3} maxLength={5000} value={form.data.note} onChange={(event) => form.setData('note', event.target.value)} />
+                    <textarea data-autofocus className="entry w-full" rows={3} maxLength={5000} value={form.data.note} onChange={(event) => form.setData('note', event.target.value)} />
                 </Labelled>
                 <div className="flex justify-end gap-2">
                     <Button onClick={() => onOpenChange(false)}>Not yet</Button>

@@ -6,7 +6,7 @@ import { useShared } from '@/lib/shared';
 import { Menu } from '@/ui/Menu';
 import { Mark } from './Mark';
 import { PersonMark } from './PersonMark';
-import { Said } from './Said';
+import { Notice } from './Notice';
 import { Search } from './Search';
 import { Shortcuts } from './Shortcuts';
 import { StatusStrip } from './StatusStrip';
@@ -77,7 +77,7 @@ export function Frame({ children }: { children: ReactNode }) {
                     )}
                 </div>
             </header>
-            <Said />
+            <Notice />
             <main id="main" tabIndex={-1} className="min-h-0 flex-1 overflow-auto outline-none">
                 {children}
             </main>

@@ -4,30 +4,28 @@ import { duration, hours } from '@/lib/format';
 const HEIGHT = 28;
 /** The height of the capacity line of a full day; what exceeds it is drawn above. */
 const LINE = 19;
-/** A full day of a whole person at the usual share, in minutes. */
-const FULL = 384;
 
-function said(day: LaneDay): string {
+function describe(day: LaneDay): string {
     if (day.state === 'away') return 'away';
     if (day.state === 'off') return 'no working hours';
     return `${duration(day.planned)} planned of ${duration(day.capacity)}${day.late > 0 ? `; ${duration(day.late)} due by then do not fit` : ''}`;
 }
 
-/** One day of a lane: load as a bar against the day's capacity line, what does not fit hatched above it. */
-export function LoadDay({ day, name }: { day: LaneDay; name: string }) {
+/** One day of a lane, measured by the capacity of a full day in minutes: load as a bar against the day's capacity line, what does not fit hatched above it. */
+export function LoadDay({ day, full, name }: { day: LaneDay; full: number; name: string }) {
     if (day.state !== 'works') {
         return (
-            <div role="img" aria-label={`${name}, ${day.date}: ${said(day)}`} className={`h-7 ${day.state === 'away' ? 'ruled border border-ink2' : ''}`}>
+            <div role="img" aria-label={`${name}, ${day.date}: ${describe(day)}`} className={`h-7 ${day.state === 'away' ? 'ruled border border-ink2' : ''}`}>
                 {day.state === 'away' && <span className="bg-paper px-1 text-xs text-ink2">away</span>}
             </div>
         );
     }
-    const scale = LINE / FULL;
+    const scale = LINE / full;
     const line = Math.min(day.capacity * scale, LINE);
     const bar = Math.min(day.planned * scale, line);
     const late = Math.min(day.late * scale, HEIGHT - bar);
     return (
-        <div role="img" aria-label={`${name}, ${day.date}: ${said(day)}`} title={said(day)} className="relative h-7">
+        <div role="img" aria-label={`${name}, ${day.date}: ${describe(day)}`} title={describe(day)} className="relative h-7">
             <div className="absolute bottom-0 left-0 w-7 bg-bar" style={{ height: bar }} />
             {day.late > 0 && <div className="hatch absolute left-0 w-7 border border-brick" style={{ height: Math.max(late, 4), bottom: bar }} />}
             <div className="absolute left-0 w-9 border-t border-ink" style={{ bottom: line }} />

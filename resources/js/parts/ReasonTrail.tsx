@@ -41,7 +41,7 @@ function People({ step }: { step: TrailStep }) {
             </section>
             {step.fallen.length > 0 && (
                 <section>
-                    <h4 className="font-semibold">{step.fallen.length} fell out</h4>
+                    <h4 className="font-semibold">{step.fallen.length} left out</h4>
                     <ul>
                         {step.fallen.map((person) => (
                             <li key={person.slug} className="grid grid-cols-[160px_1fr] gap-2 py-0.5">
@@ -60,7 +60,8 @@ function People({ step }: { step: TrailStep }) {
 export function ReasonTrail({ trail }: { trail: Trail }) {
     const formats = useFormats();
     const fallen = trail.steps.filter((step) => step.code !== 'pool').flatMap((step) => step.fallen);
-    const outside = trail.steps.find((step) => step.code === 'pool')?.fallen.length ?? 0;
+    const pool = trail.steps.find((step) => step.code === 'pool');
+    const outside = pool === undefined ? 0 : trail.house - pool.count;
     return (
         <section aria-label="Reason trail" className="space-y-3">
             <p className="text-xs text-ink2">
@@ -134,7 +135,7 @@ export function ReasonTrail({ trail }: { trail: Trail }) {
             )}
             {fallen.length > 0 && (
                 <table className="w-full text-left">
-                    <caption className="pb-1 text-left font-semibold">Who fell out, and why</caption>
+                    <caption className="pb-1 text-left font-semibold">Who was left out, and why</caption>
                     <tbody>
                         {fallen.map((person) => (
                             <tr key={person.slug} className="border-t border-line align-top">
@@ -156,7 +157,7 @@ export function ReasonTrail({ trail }: { trail: Trail }) {
                         <li key={verdict.rule} className="border-t border-line py-1">
                             <span className={verdict.verdict === 'decided' ? 'font-semibold text-pine' : verdict.verdict === 'not_reached' ? 'text-ink2' : ''}>{verdict.name}</span>
                             <br />
-                            <span className="text-ink2">{verdict.said}</span>
+                            <span className="text-ink2">{verdict.sentence}</span>
                         </li>
                     ))}
                 </ol>

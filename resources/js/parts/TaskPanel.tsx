@@ -3,6 +3,7 @@ import type { TaskView } from '@props/TaskView';
 import { useState, type ReactNode } from 'react';
 import { duration, plural, useFormats } from '@/lib/format';
 import { useShortcuts } from '@/lib/keys';
+import { say } from '@/lib/words';
 import { Button } from '@/ui/Button';
 import { CompleteDialog } from './CompleteDialog';
 import { HandoffLog } from './HandoffLog';
@@ -10,7 +11,13 @@ import { HandOnDialog } from './HandOnDialog';
 import { PersonName } from './PersonMark';
 import { ReasonTrail } from './ReasonTrail';
 
-export const STATUS_WORDS = { new: 'New', working: 'Working', waiting: 'Waiting', in_review: 'In review', done: 'Done', dropped: 'Dropped' } as const;
+/** What the decision explains; who holds the task now may have come to it otherwise since. */
+function trailTitle(task: TaskView): string {
+    const pick = task.trail?.pick ?? null;
+    if (pick !== null) return pick.slug === task.assignee?.slug ? `Why ${pick.name}` : `Why ${pick.name} got it`;
+    if (task.assignee !== null) return task.trail?.outcome === 'open' ? 'Why it was open to claim' : 'Why no rule placed it';
+    return task.trail?.outcome === 'open' ? 'Why it is open to claim' : 'Why nobody holds it';
+}
 
 function Part({ title, children }: { title: string; children: ReactNode }) {
     return (
@@ -25,7 +32,7 @@ function Facts({ task }: { task: TaskView }) {
     const formats = useFormats();
     const late = task.dueAt !== null && task.status !== 'done' && formats.isPast(task.dueAt);
     const rows: [string, ReactNode][] = [
-        ['Status', STATUS_WORDS[task.status]],
+        ['Status', say(`status.${task.status}`)],
         ['Held by', task.assignee === null ? (task.claimants.length > 0 ? <>nobody yet; {plural(task.claimants.length, 'person', 'people')} may claim it</> : <span className="font-semibold text-brick">nobody: unplaced</span>) : <PersonName {...task.assignee} />],
         ['Due', task.dueAt === null ? 'no date' : <span className={late ? 'font-semibold text-brick' : ''}>{formats.due(task.dueAt)}{late && ', late'}</span>],
         ['Priority', <span key="p" className={task.priority === 'urgent' || task.priority === 'high' ? 'font-semibold text-ochre' : ''}>{task.priority}</span>],
@@ -108,7 +115,7 @@ export function TaskPanel({ task, place, keys = false, onClose }: { task: TaskVi
                 </Part>
             )}
             {task.trail !== null && (
-                <Part title={task.trail.pick === null ? 'Why nobody holds it' : `Why ${task.trail.pick.name}`}>
+                <Part title={trailTitle(task)}>
                     <ReasonTrail trail={task.trail} />
                 </Part>
             )}

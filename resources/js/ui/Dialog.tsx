@@ -3,6 +3,17 @@ import type { ReactNode } from 'react';
 
 type Props = { open: boolean; onOpenChange: (open: boolean) => void; title: string; description?: string; wide?: boolean; children: ReactNode };
 
+/** One comes to a dialog to type, so that its first empty entry has the focus, or what says of itself that it should. */
+function focusOnEntry(event: Event): void {
+    const content = event.currentTarget as HTMLElement | null;
+    const entries = [...(content?.querySelectorAll<HTMLElement>('input:not([type=hidden]):not([type=checkbox]), select, textarea') ?? [])];
+    const entry = content?.querySelector<HTMLElement>('[data-autofocus]') ?? entries.find((one) => (one as HTMLInputElement).value === '') ?? entries[0];
+    if (entry !== undefined && entry !== null) {
+        event.preventDefault();
+        entry.focus();
+    }
+}
+
 export function Dialog({ open, onOpenChange, title, description, wide = false, children }: Props) {
     return (
         <Radix.Root open={open} onOpenChange={onOpenChange}>
@@ -10,6 +21,7 @@ export function Dialog({ open, onOpenChange, title, description, wide = false, c
                 <Radix.Overlay className="fixed inset-0 z-40 bg-ink/30 dark:bg-black/60" />
                 <Radix.Content
                     className={`box fixed top-[8vh] left-1/2 z-50 max-h-[84vh] w-[calc(100vw-32px)] -translate-x-1/2 overflow-auto p-6 ${wide ? 'max-w-3xl' : 'max-w-lg'}`}
+                    onOpenAutoFocus={focusOnEntry}
                     {...(description === undefined ? { 'aria-describedby': undefined } : {})}
                 >
                     <Radix.Title className="text-lg">{title}</Radix.Title>

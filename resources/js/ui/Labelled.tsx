@@ -5,15 +5,15 @@ type Control = { id?: string; 'aria-invalid'?: boolean; 'aria-describedby'?: str
 /** A control with its label, its hint and what is wrong with it. */
 export function Labelled({ label, hint, wrong, children }: { label: string; hint?: string; wrong?: string | undefined; children: ReactElement<Control> }) {
     const id = useId();
-    const said = wrong !== undefined || hint !== undefined;
+    const noted = wrong !== undefined || hint !== undefined;
     return (
         <div className="flex flex-col gap-1">
             <label htmlFor={id} className="font-medium">
                 {label}
             </label>
-            {cloneElement(children, { id, 'aria-invalid': wrong !== undefined, ...(said ? { 'aria-describedby': `${id}-said` } : {}) })}
-            {said && (
-                <p id={`${id}-said`} className={`text-xs ${wrong === undefined ? 'text-ink2' : 'text-brick'}`}>
+            {cloneElement(children, { id, 'aria-invalid': wrong !== undefined, ...(noted ? { 'aria-describedby': `${id}-noted` } : {}) })}
+            {noted && (
+                <p id={`${id}-noted`} className={`text-xs ${wrong === undefined ? 'text-ink2' : 'text-brick'}`}>
                     {wrong ?? hint}
                 </p>
             )}

@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Api;
 
 use App\Actions\TakeInTask;
+use App\Bridge\DecisionReader;
 use App\Bridge\SnapshotSource;
 use App\Explain\ReasonTrail;
 use App\Formats\TaskDocument;
-use App\Http\Controllers\Reader;
 use App\Http\Problems;
+use App\Http\Viewer;
 use App\Intake\RequestKey;
+use App\Intake\TaskSource;
 use App\Models\Decision;
 use App\Models\Task;
 use App\Models\User;
@@ -34,12 +36,12 @@ final class TaskController
             return Problems::response(400, 'key-missing', 'An idempotency key is needed.', 'Send an Idempotency-Key header of 8 to 120 visible characters, a new one for each task.');
         }
         $body = (string) $request->getContent();
-        $taken = $takeIn(Node::parse($body), 'api', $user, new RequestKey($user->id, $key, hash('sha256', $body)));
+        $taken = $takeIn(Node::parse($body), TaskSource::Api, $user, new RequestKey($user->id, $key, hash('sha256', $body)));
 
         return new JsonResponse(
-            $taken->task->write(self::address($request)),
+            $taken->document->write(self::address($request)),
             $taken->again ? 200 : 201,
-            ['Location' => $taken->task->address(self::address($request))] + ($taken->again ? ['Idempotent-Replayed' => 'true'] : []),
+            ['Location' => $taken->document->address(self::address($request))] + ($taken->again ? ['Idempotent-Replayed' => 'true'] : []),
         );
     }
 
@@ -50,17 +52,19 @@ final class TaskController
         return new JsonResponse(TaskDocument::of($task->load(['customer', 'claimants']), $snapshots->current())->write(self::address($request)));
     }
 
-    public function decision(Task $task, Reader $reader): JsonResponse
+    public function decision(Task $task, Viewer $viewer, DecisionReader $decisions): JsonResponse
     {
         Gate::authorize('view', $task);
         $decision = Decision::query()->where('task_id', $task->id)->orderByDesc('at')->orderByDesc('id')->firstOrFail();
+
+        $trace = $decisions->document($decision);
 
         return new JsonResponse([
             'id' => $decision->id,
             'task' => $task->id,
             'at' => Instant::format($decision->at->getTimestamp()),
-            'trace' => $decision->trace,
-            'said' => (new ReasonTrail($reader->words()))->of($decision->trace),
+            'trace' => $trace,
+            'explanation' => (new ReasonTrail($viewer->words()))->of($trace),
         ]);
     }
 

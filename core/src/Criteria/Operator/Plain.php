@@ -10,29 +10,24 @@ use UnexpectedValueException;
 /** Values in the form in which they are compared: texts and tags without case and outer blanks. */
 final class Plain
 {
-    /** @param string|int|float|bool|array<string|int|float>|null $value */
-    public static function one(string|int|float|bool|array|null $value, FieldType $type): string|int|float|bool|null
+    public static function one(mixed $value, FieldType $type): string|int|float|bool|null
     {
-        if (is_array($value)) {
+        if ($value !== null && ! is_scalar($value)) {
             throw new UnexpectedValueException('A list was met where one value belongs.');
         }
         if (is_string($value) && ($type === FieldType::Text || $type === FieldType::Tags)) {
             return mb_strtolower(trim($value));
         }
-        // 3 and 3.0 are the same number.
-        if (is_float($value) && floor($value) === $value && abs($value) < 1e15) {
+        // 3 and 3.0 are the same number, 1e15 and 1000000000000000 too; beyond 2^53 no float stands for one integer alone.
+        if (is_float($value) && floor($value) === $value && abs($value) <= 2 ** 53) {
             return (int) $value;
         }
 
         return $value;
     }
 
-    /**
-     * The value as a key of sets and of the rule index.
-     *
-     * @param string|int|float|bool|array<string|int|float>|null $value
-     */
-    public static function key(string|int|float|bool|array|null $value, FieldType $type): string
+    /** The value as a key of sets and of the rule index. */
+    public static function key(mixed $value, FieldType $type): string
     {
         $plain = self::one($value, $type);
 
@@ -40,11 +35,11 @@ final class Plain
     }
 
     /**
-     * @param string|int|float|bool|array<string|int|float>|null $values
+     * @param mixed $values one or a list of them
      *
      * @return array<array-key, true> by key(); digits become integer keys, as PHP has it
      */
-    public static function set(string|int|float|bool|array|null $values, FieldType $type): array
+    public static function set(mixed $values, FieldType $type): array
     {
         $set = [];
         foreach (is_array($values) ? $values : [$values] as $value) {

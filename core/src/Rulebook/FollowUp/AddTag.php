@@ -4,17 +4,16 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Rulebook\FollowUp;
 
-use OpenBaton\Core\Document\Node;
-use OpenBaton\Core\Document\NothingToCheck;
+use OpenBaton\Core\Document\TextLimits;
+use OpenBaton\Core\Parameter\Parameter;
+use OpenBaton\Core\Parameter\ShortText;
 use OpenBaton\Core\People\Roster;
-use OpenBaton\Core\Routing\Effect;
-use OpenBaton\Core\Routing\Event;
-use OpenBaton\Core\Routing\TagAdded;
+use OpenBaton\Core\Subject\ChangeSet;
+use OpenBaton\Core\Subject\Effect\Effect;
+use OpenBaton\Core\Subject\Effect\TagAdded;
 
 final readonly class AddTag implements FollowUp
 {
-    use NothingToCheck;
-
     public function __construct(public string $tag) {}
 
     public static function kind(): string
@@ -22,19 +21,12 @@ final readonly class AddTag implements FollowUp
         return 'tag';
     }
 
-    public static function read(Node $node): static
+    public static function parameters(): array
     {
-        $tag = $node->get('tag');
-
-        return new self(mb_strlen($tag->text()) <= 60 ? trim($tag->text()) : throw $tag->fail('A tag has at most 60 characters.'));
+        return [Parameter::required('tag', new ShortText(TextLimits::TAG))];
     }
 
-    public function write(): array
-    {
-        return ['kind' => self::kind(), 'tag' => $this->tag];
-    }
-
-    public function effect(Event $event, Roster $roster, ?string $assigneeId): Effect
+    public function effect(ChangeSet $change, Roster $roster, ?string $assigneeId): Effect
     {
         return new TagAdded($this->tag);
     }

@@ -4,18 +4,16 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Rulebook\FollowUp;
 
-use OpenBaton\Core\Document\Node;
-use OpenBaton\Core\Document\NothingToCheck;
+use OpenBaton\Core\Parameter\Choice;
+use OpenBaton\Core\Parameter\Parameter;
 use OpenBaton\Core\People\Roster;
-use OpenBaton\Core\Routing\Effect;
-use OpenBaton\Core\Routing\Event;
-use OpenBaton\Core\Routing\PrioritySet;
+use OpenBaton\Core\Subject\ChangeSet;
+use OpenBaton\Core\Subject\Effect\Effect;
+use OpenBaton\Core\Subject\Effect\PrioritySet;
 use OpenBaton\Core\Workload\Priority;
 
 final readonly class SetPriority implements FollowUp
 {
-    use NothingToCheck;
-
     public function __construct(public Priority $priority) {}
 
     public static function kind(): string
@@ -23,17 +21,12 @@ final readonly class SetPriority implements FollowUp
         return 'priority';
     }
 
-    public static function read(Node $node): static
+    public static function parameters(): array
     {
-        return new self($node->get('priority')->case(Priority::class));
+        return [Parameter::required('priority', new Choice(Priority::class))];
     }
 
-    public function write(): array
-    {
-        return ['kind' => self::kind(), 'priority' => $this->priority->value];
-    }
-
-    public function effect(Event $event, Roster $roster, ?string $assigneeId): Effect
+    public function effect(ChangeSet $change, Roster $roster, ?string $assigneeId): Effect
     {
         return new PrioritySet($this->priority);
     }

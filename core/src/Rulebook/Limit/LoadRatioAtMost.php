@@ -4,16 +4,15 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Rulebook\Limit;
 
-use OpenBaton\Core\Document\Node;
-use OpenBaton\Core\Document\NothingToCheck;
+use OpenBaton\Core\Parameter\Parameter;
+use OpenBaton\Core\Parameter\WholeNumber;
 use OpenBaton\Core\People\Person;
+use OpenBaton\Core\Rulebook\Input;
 use OpenBaton\Core\Workload\LoadView;
 
 /** A load ratio of at most so many percent, counting the new task. */
 final readonly class LoadRatioAtMost implements Limit
 {
-    use NothingToCheck;
-
     public function __construct(public int $percent) {}
 
     public static function kind(): string
@@ -21,16 +20,14 @@ final readonly class LoadRatioAtMost implements Limit
         return 'load_ratio_at_most';
     }
 
-    public static function read(Node $node): static
+    public static function parameters(): array
     {
-        $percent = $node->get('percent');
-
-        return new self($percent->int() >= 1 && $percent->int() <= 1000 ? $percent->int() : throw $percent->fail('A percentage from 1 to 1000 belongs here.'));
+        return [Parameter::required('percent', new WholeNumber(1, 1000))];
     }
 
-    public function write(): array
+    public static function inputs(): array
     {
-        return ['kind' => self::kind(), 'percent' => $this->percent];
+        return [Input::Work];
     }
 
     public function refusal(Person $person, LoadView $load): ?array
@@ -38,10 +35,5 @@ final readonly class LoadRatioAtMost implements Limit
         $ratio = $load->ratioWith($person->id);
 
         return $ratio->exceedsPercent($this->percent) ? ['load_percent' => $ratio->percent(), 'at_most' => $this->percent] : null;
-    }
-
-    public function looksAtWork(): bool
-    {
-        return true;
     }
 }

@@ -4,44 +4,41 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Rulebook\Limit;
 
-use OpenBaton\Core\Document\Node;
-use OpenBaton\Core\Document\NothingToCheck;
+use OpenBaton\Core\Parameter\Parameter;
+use OpenBaton\Core\Parameter\WholeNumber;
+use OpenBaton\Core\Parameter\YesNo;
 use OpenBaton\Core\People\Person;
+use OpenBaton\Core\Rulebook\Input;
 use OpenBaton\Core\Workload\LoadView;
 
-/** At most so many open tasks, the new one among them. */
+/** At most so many open tasks, the new one among them; waiting ones count where the rule says so. */
 final readonly class OpenTasksAtMost implements Limit
 {
-    use NothingToCheck;
-
-    public function __construct(public int $tasks) {}
+    public function __construct(public int $tasks, public bool $countWaiting = false) {}
 
     public static function kind(): string
     {
         return 'open_tasks_at_most';
     }
 
-    public static function read(Node $node): static
+    public static function parameters(): array
     {
-        $tasks = $node->get('tasks');
-
-        return new self($tasks->int() >= 1 && $tasks->int() <= 1000 ? $tasks->int() : throw $tasks->fail('A number of tasks from 1 to 1000 belongs here.'));
+        return [
+            Parameter::required('tasks', new WholeNumber(1, 1000)),
+            Parameter::optional('count_waiting', new YesNo(), false),
+        ];
     }
 
-    public function write(): array
+    public static function inputs(): array
     {
-        return ['kind' => self::kind(), 'tasks' => $this->tasks];
+        return [Input::Work];
     }
 
     public function refusal(Person $person, LoadView $load): ?array
     {
-        $open = $load->of($person->id)->openTasks;
+        $work = $load->of($person->id);
+        $open = $work->openTasks() + ($this->countWaiting ? $work->waitingTasks() : 0);
 
         return $open < $this->tasks ? null : ['open_tasks' => $open, 'at_most' => $this->tasks];
-    }
-
-    public function looksAtWork(): bool
-    {
-        return true;
     }
 }

@@ -4,30 +4,38 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Rulebook\Limit;
 
+use OpenBaton\Core\Parameter\Parameter;
+use OpenBaton\Core\Parameter\SkillReference;
+use OpenBaton\Core\Parameter\WholeNumber;
 use OpenBaton\Core\People\Person;
-use OpenBaton\Core\Rulebook\AsksForSkill;
 use OpenBaton\Core\Workload\LoadView;
 
 final readonly class SkillAtLeast implements Limit
 {
-    use AsksForSkill;
+    public function __construct(public string $skill, public int $level = 1) {}
 
     public static function kind(): string
     {
         return 'skill_at_least';
     }
 
-    public function refusal(Person $person, LoadView $load): ?array
+    public static function parameters(): array
     {
-        return $this->skill->isMetBy($person) ? null : [
-            'skill' => $this->skill->skillId,
-            'level' => $person->level($this->skill->skillId),
-            'needed' => $this->skill->level,
+        return [
+            Parameter::required('skill', new SkillReference()),
+            Parameter::optional('level', new WholeNumber(1, Person::HIGHEST_LEVEL), 1),
         ];
     }
 
-    public function looksAtWork(): bool
+    public static function inputs(): array
     {
-        return false;
+        return [];
+    }
+
+    public function refusal(Person $person, LoadView $load): ?array
+    {
+        $level = $person->level($this->skill);
+
+        return $level >= $this->level ? null : ['skill' => $this->skill, 'level' => $level, 'needed' => $this->level];
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Rulebook\Method;
 
-use OpenBaton\Core\Routing\Ring;
+use OpenBaton\Core\Routing\Rotation;
 
 /** What a method came to, with the figures it went by. */
 final readonly class Choice
@@ -12,11 +12,11 @@ final readonly class Choice
     /**
      * @param string|null                                  $personId null: nobody yet, anyone eligible may claim it
      * @param array<string, array<string, int|string|null>> $figures  by person, in the order of the pool
-     * @param Ring|null                                    $ring     the rotation after the turn
+     * @param Rotation|null                                    $rotation     the rotation after the turn
      */
     public function __construct(
         public ?string $personId,
         public array $figures,
-        public ?Ring $ring = null,
+        public ?Rotation $rotation = null,
     ) {}
 }

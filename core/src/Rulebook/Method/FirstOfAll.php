@@ -7,6 +7,11 @@ namespace OpenBaton\Core\Rulebook\Method;
 /** Takes the first who is eligible. */
 trait FirstOfAll
 {
+    public static function inputs(): array
+    {
+        return [];
+    }
+
     public function choose(Selection $selection): Choice
     {
         $figures = [];
@@ -15,15 +20,5 @@ trait FirstOfAll
         }
 
         return new Choice($selection->eligible[0]->personId, $figures);
-    }
-
-    public function looksAtWork(): bool
-    {
-        return false;
-    }
-
-    public function looksAtLastAssigned(): bool
-    {
-        return false;
     }
 }

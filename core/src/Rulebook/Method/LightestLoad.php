@@ -4,16 +4,22 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Rulebook\Method;
 
-use OpenBaton\Core\Document\KindOnly;
+use OpenBaton\Core\Rulebook\Input;
+use OpenBaton\Core\Rulebook\NoParameters;
 
 /** The lowest load ratio, counting the new task; then whoever was given nothing for longest; then the order of the pool. */
 final readonly class LightestLoad implements Method
 {
-    use KindOnly;
+    use NoParameters;
 
     public static function kind(): string
     {
         return 'lightest_load';
+    }
+
+    public static function inputs(): array
+    {
+        return [Input::Work, Input::LastAssigned];
     }
 
     public function choose(Selection $selection): Choice
@@ -22,8 +28,8 @@ final readonly class LightestLoad implements Method
         $best = null;
         $bestRatio = null;
         $bestSince = 0;
-        foreach ($selection->eligible as $seat) {
-            $id = $seat->personId;
+        foreach ($selection->eligible as $member) {
+            $id = $member->personId;
             $ratio = $selection->load->ratioWith($id);
             $since = $selection->load->of($id)->lastAssignedAt;
             $figures[$id] = ['load_percent' => $ratio->percent(), 'last_assigned' => $since];
@@ -34,15 +40,5 @@ final readonly class LightestLoad implements Method
         }
 
         return new Choice($best, $figures);
-    }
-
-    public function looksAtWork(): bool
-    {
-        return true;
-    }
-
-    public function looksAtLastAssigned(): bool
-    {
-        return true;
     }
 }

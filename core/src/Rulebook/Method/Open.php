@@ -4,35 +4,30 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Rulebook\Method;
 
-use OpenBaton\Core\Document\KindOnly;
+use OpenBaton\Core\Rulebook\NoParameters;
 
 /** Nobody yet; anyone who is eligible may claim it. */
 final readonly class Open implements Method
 {
-    use KindOnly;
+    use NoParameters;
 
     public static function kind(): string
     {
         return 'open';
     }
 
+    public static function inputs(): array
+    {
+        return [];
+    }
+
     public function choose(Selection $selection): Choice
     {
         $figures = [];
-        foreach ($selection->eligible as $seat) {
-            $figures[$seat->personId] = [];
+        foreach ($selection->eligible as $member) {
+            $figures[$member->personId] = [];
         }
 
         return new Choice(null, $figures);
-    }
-
-    public function looksAtWork(): bool
-    {
-        return false;
-    }
-
-    public function looksAtLastAssigned(): bool
-    {
-        return false;
     }
 }

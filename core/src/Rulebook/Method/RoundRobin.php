@@ -4,15 +4,13 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Rulebook\Method;
 
-use OpenBaton\Core\Document\Node;
-use OpenBaton\Core\Document\NothingToCheck;
+use OpenBaton\Core\Parameter\Parameter;
+use OpenBaton\Core\Parameter\RotationName;
 
-/** Turn by turn, by weight; see Ring for how exactly. */
+/** Turn by turn, by weight; see Rotation for how exactly. */
 final readonly class RoundRobin implements UsesRotation
 {
-    use NothingToCheck;
-
-    /** @param string $rotation name of the ring; rules that name the same one share it */
+    /** @param string $rotation its name; rules that name the same one share it */
     public function __construct(public string $rotation) {}
 
     public static function kind(): string
@@ -20,41 +18,31 @@ final readonly class RoundRobin implements UsesRotation
         return 'round_robin';
     }
 
-    public static function read(Node $node): static
+    public static function parameters(): array
     {
-        return new self(trim($node->get('rotation')->text()));
+        return [Parameter::required('rotation', new RotationName())];
     }
 
-    public function write(): array
+    public static function inputs(): array
     {
-        return ['kind' => self::kind(), 'rotation' => $this->rotation];
+        return [];
     }
 
     public function choose(Selection $selection): Choice
     {
-        $ring = $selection->rings->ring($this->rotation)->joinedBy($selection->pool);
-        [$personId, $after] = $ring->turn($selection->eligible);
+        $rotation = $selection->rotations->named($this->rotation)->joinedBy($selection->pool);
+        [$personId, $after] = $rotation->turn($selection->eligible);
 
         $figures = [];
-        foreach ($selection->eligible as $seat) {
-            $figures[$seat->personId] = ['mark' => max($ring->marks[$seat->personId], $ring->now), 'weight' => $seat->weight];
+        foreach ($selection->eligible as $member) {
+            $figures[$member->personId] = ['pass' => max($rotation->passes[$member->personId], $rotation->virtualTime), 'weight' => $member->weight];
         }
 
         return new Choice($personId, $figures, $after);
     }
 
-    public function rotation(): string
+    public function rotationName(): string
     {
         return $this->rotation;
-    }
-
-    public function looksAtWork(): bool
-    {
-        return false;
-    }
-
-    public function looksAtLastAssigned(): bool
-    {
-        return false;
     }
 }

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Rulebook\Method;
 
-use OpenBaton\Core\Document\KindOnly;
+use OpenBaton\Core\Rulebook\NoParameters;
 
 /** The one person whom the pool names; no choice. */
 final readonly class SamePerson implements Method
 {
     use FirstOfAll;
-    use KindOnly;
+    use NoParameters;
 
     public static function kind(): string
     {

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OpenBaton\Core\Rulebook\Method;
 
 use OpenBaton\Core\People\Membership;
-use OpenBaton\Core\Routing\Rings;
+use OpenBaton\Core\Routing\Rotations;
 use OpenBaton\Core\Workload\LoadView;
 
 /** What a method chooses from. */
@@ -18,7 +18,7 @@ final readonly class Selection
     public function __construct(
         public array $eligible,
         public array $pool,
-        public Rings $rings,
+        public Rotations $rotations,
         public LoadView $load,
     ) {}
 }

@@ -7,6 +7,5 @@ namespace OpenBaton\Core\Rulebook\Method;
 /** A way of choosing that goes by the state of a rotation. */
 interface UsesRotation extends Method
 {
-    /** The name of the ring. */
-    public function rotation(): string;
+    public function rotationName(): string;
 }

@@ -5,40 +5,29 @@ declare(strict_types=1);
 namespace OpenBaton\Core\Rulebook\Otherwise;
 
 use OpenBaton\Core\Absence\SubstituteFinder;
-use OpenBaton\Core\Criteria\Fault;
-use OpenBaton\Core\Criteria\FieldCatalogue;
-use OpenBaton\Core\Document\Node;
+use OpenBaton\Core\Parameter\Parameter;
+use OpenBaton\Core\Parameter\PersonReference;
 use OpenBaton\Core\People\Roster;
 
 /** One named person, or their substitute; unplaced where there is no cover. */
 final readonly class AskPerson implements Otherwise
 {
-    public function __construct(public string $personId) {}
+    public function __construct(public string $person) {}
 
     public static function kind(): string
     {
         return 'person';
     }
 
-    public static function read(Node $node): static
+    public static function parameters(): array
     {
-        return new self($node->get('person')->text());
+        return [Parameter::required('person', new PersonReference())];
     }
 
-    public function write(): array
+    public function settle(Roster $roster, int $at): Fallback
     {
-        return ['kind' => self::kind(), 'person' => $this->personId];
-    }
+        $cover = (new SubstituteFinder($roster))->find($this->person, $at);
 
-    public function faults(Roster $roster, FieldCatalogue $catalogue, string $pointer): array
-    {
-        return isset($roster->people[$this->personId]) ? [] : [new Fault("{$pointer}/person", "There is no person \"{$this->personId}\".")];
-    }
-
-    public function settle(Roster $roster, int $at): Settlement
-    {
-        $cover = (new SubstituteFinder($roster))->find($this->personId, $at);
-
-        return new Settlement($cover->personId, [], $cover);
+        return new Fallback($cover->personId, [], $cover);
     }
 }

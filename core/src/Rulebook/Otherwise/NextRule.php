@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Rulebook\Otherwise;
 
-use OpenBaton\Core\Document\KindOnly;
 use OpenBaton\Core\People\Roster;
+use OpenBaton\Core\Rulebook\NoParameters;
 
 final readonly class NextRule implements Otherwise
 {
-    use KindOnly;
+    use NoParameters;
 
     public static function kind(): string
     {
         return 'next_rule';
     }
 
-    public function settle(Roster $roster, int $at): ?Settlement
+    public function settle(Roster $roster, int $at): ?Fallback
     {
         return null;
     }

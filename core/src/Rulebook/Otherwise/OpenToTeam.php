@@ -4,42 +4,36 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Rulebook\Otherwise;
 
-use OpenBaton\Core\Criteria\Fault;
-use OpenBaton\Core\Criteria\FieldCatalogue;
-use OpenBaton\Core\Document\Node;
-use OpenBaton\Core\People\Membership;
+use OpenBaton\Core\Parameter\Parameter;
+use OpenBaton\Core\Parameter\TeamReference;
+use OpenBaton\Core\People\Availability;
 use OpenBaton\Core\People\Roster;
 
-/** Anyone in the team may claim it. */
+/** Anyone in the team to whom new work may come now may claim it; unplaced where there is nobody. */
 final readonly class OpenToTeam implements Otherwise
 {
-    public function __construct(public string $teamId) {}
+    public function __construct(public string $team) {}
 
     public static function kind(): string
     {
         return 'open_to_team';
     }
 
-    public static function read(Node $node): static
+    public static function parameters(): array
     {
-        return new self($node->get('team')->text());
+        return [Parameter::required('team', new TeamReference())];
     }
 
-    public function write(): array
+    public function settle(Roster $roster, int $at): Fallback
     {
-        return ['kind' => self::kind(), 'team' => $this->teamId];
-    }
+        $availability = new Availability($roster);
+        $openTo = [];
+        foreach (($roster->teams[$this->team] ?? null)->members ?? [] as $member) {
+            if ($availability->reasonsAgainst($roster->people[$member->personId], $at) === []) {
+                $openTo[] = $member->personId;
+            }
+        }
 
-    public function faults(Roster $roster, FieldCatalogue $catalogue, string $pointer): array
-    {
-        return isset($roster->teams[$this->teamId]) ? [] : [new Fault("{$pointer}/team", "There is no team \"{$this->teamId}\".")];
-    }
-
-    public function settle(Roster $roster, int $at): Settlement
-    {
-        return new Settlement(null, array_map(
-            static fn(Membership $member): string => $member->personId,
-            ($roster->teams[$this->teamId] ?? null)->members ?? [],
-        ));
+        return new Fallback(null, $openTo);
     }
 }

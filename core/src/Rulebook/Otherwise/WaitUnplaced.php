@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Rulebook\Otherwise;
 
-use OpenBaton\Core\Document\KindOnly;
 use OpenBaton\Core\People\Roster;
+use OpenBaton\Core\Rulebook\NoParameters;
 
 final readonly class WaitUnplaced implements Otherwise
 {
-    use KindOnly;
+    use NoParameters;
 
     public static function kind(): string
     {
         return 'unplaced';
     }
 
-    public function settle(Roster $roster, int $at): Settlement
+    public function settle(Roster $roster, int $at): Fallback
     {
-        return new Settlement();
+        return new Fallback();
     }
 }

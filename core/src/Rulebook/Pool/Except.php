@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace OpenBaton\Core\Rulebook\Pool;
 
 use OpenBaton\Core\Criteria\Facts;
-use OpenBaton\Core\Criteria\FieldCatalogue;
-use OpenBaton\Core\Document\Node;
-use OpenBaton\Core\Document\PartList;
+use OpenBaton\Core\Parameter\Parameter;
+use OpenBaton\Core\Parameter\PartOf;
+use OpenBaton\Core\People\Membership;
 use OpenBaton\Core\People\Roster;
+use OpenBaton\Core\Rulebook\Family;
 
 /** Whoever is in one pool and not in another ("not the one who did the work"). */
 final readonly class Except implements Pool
@@ -20,41 +21,25 @@ final readonly class Except implements Pool
         return 'except';
     }
 
-    public static function read(Node $node): static
-    {
-        return new self(
-            PartList::read($node->get('pool'), PartList::POOLS),
-            PartList::read($node->get('without'), PartList::POOLS),
-        );
-    }
-
-    public function write(): array
-    {
-        return ['kind' => self::kind(), 'pool' => $this->pool->write(), 'without' => $this->without->write()];
-    }
-
-    public function faults(Roster $roster, FieldCatalogue $catalogue, string $pointer): array
+    public static function parameters(): array
     {
         return [
-            ...$this->pool->faults($roster, $catalogue, "{$pointer}/pool"),
-            ...$this->without->faults($roster, $catalogue, "{$pointer}/without"),
+            Parameter::required('pool', new PartOf(Family::Pool)),
+            Parameter::required('without', new PartOf(Family::Pool)),
         ];
     }
 
-    public function seats(Roster $roster, Facts $facts): array
+    public function members(Roster $roster, Facts $facts): array
     {
-        $out = [];
-        foreach ($this->without->seats($roster, $facts) as $seat) {
-            $out[$seat->personId] = true;
-        }
-        $seats = [];
-        foreach ($this->pool->seats($roster, $facts) as $seat) {
-            if (! isset($out[$seat->personId])) {
-                $seats[] = $seat;
-            }
+        $excluded = [];
+        foreach ($this->without->members($roster, $facts) as $member) {
+            $excluded[$member->personId] = true;
         }
 
-        return $seats;
+        return array_values(array_filter(
+            $this->pool->members($roster, $facts),
+            static fn(Membership $member): bool => ! isset($excluded[$member->personId]),
+        ));
     }
 
     public function namesOne(): bool

@@ -5,60 +5,41 @@ declare(strict_types=1);
 namespace OpenBaton\Core\Rulebook\Pool;
 
 use OpenBaton\Core\Criteria\Facts;
-use OpenBaton\Core\Criteria\Fault;
-use OpenBaton\Core\Criteria\FieldCatalogue;
-use OpenBaton\Core\Document\Node;
+use OpenBaton\Core\Parameter\ListOf;
+use OpenBaton\Core\Parameter\Parameter;
+use OpenBaton\Core\Parameter\PersonReference;
 use OpenBaton\Core\People\Membership;
 use OpenBaton\Core\People\Roster;
 
 final readonly class NamedPeople implements Pool
 {
-    /** @param list<string> $personIds */
-    public function __construct(public array $personIds) {}
+    /** @param list<string> $people each once */
+    public function __construct(public array $people) {}
 
     public static function kind(): string
     {
         return 'people';
     }
 
-    public static function read(Node $node): static
+    public static function parameters(): array
     {
-        $ids = $node->get('people')->texts();
-
-        return new self($ids === [] ? throw $node->get('people')->fail('Name at least one person.') : array_values(array_unique($ids)));
+        return [Parameter::required('people', new ListOf(new PersonReference()))];
     }
 
-    public function write(): array
+    public function members(Roster $roster, Facts $facts): array
     {
-        return ['kind' => self::kind(), 'people' => $this->personIds];
-    }
-
-    public function faults(Roster $roster, FieldCatalogue $catalogue, string $pointer): array
-    {
-        $faults = [];
-        foreach ($this->personIds as $index => $id) {
-            if (! isset($roster->people[$id])) {
-                $faults[] = new Fault("{$pointer}/people/{$index}", "There is no person \"{$id}\".");
-            }
-        }
-
-        return $faults;
-    }
-
-    public function seats(Roster $roster, Facts $facts): array
-    {
-        $seats = [];
-        foreach ($this->personIds as $id) {
+        $members = [];
+        foreach ($this->people as $id) {
             if (isset($roster->people[$id])) {
-                $seats[] = new Membership($id);
+                $members[] = new Membership($id);
             }
         }
 
-        return $seats;
+        return $members;
     }
 
     public function namesOne(): bool
     {
-        return count($this->personIds) === 1;
+        return count($this->people) === 1;
     }
 }

@@ -5,43 +5,30 @@ declare(strict_types=1);
 namespace OpenBaton\Core\Rulebook\Pool;
 
 use OpenBaton\Core\Criteria\Facts;
-use OpenBaton\Core\Criteria\Fault;
-use OpenBaton\Core\Criteria\FieldCatalogue;
 use OpenBaton\Core\Criteria\FieldType;
-use OpenBaton\Core\Document\Node;
+use OpenBaton\Core\Parameter\FieldReference;
+use OpenBaton\Core\Parameter\Parameter;
 use OpenBaton\Core\People\Membership;
 use OpenBaton\Core\People\Roster;
 
 /** The person whom a field of the subject names. */
 final readonly class PersonInField implements Pool
 {
-    public function __construct(public string $path) {}
+    public function __construct(public string $field) {}
 
     public static function kind(): string
     {
         return 'field';
     }
 
-    public static function read(Node $node): static
+    public static function parameters(): array
     {
-        return new self($node->get('field')->text());
+        return [Parameter::required('field', new FieldReference(FieldType::Person))];
     }
 
-    public function write(): array
+    public function members(Roster $roster, Facts $facts): array
     {
-        return ['kind' => self::kind(), 'field' => $this->path];
-    }
-
-    public function faults(Roster $roster, FieldCatalogue $catalogue, string $pointer): array
-    {
-        return $catalogue->find($this->path)?->type === FieldType::Person
-            ? []
-            : [new Fault("{$pointer}/field", "\"{$this->path}\" is not a field that holds a person.")];
-    }
-
-    public function seats(Roster $roster, Facts $facts): array
-    {
-        $id = $facts->text($this->path);
+        $id = $facts->text($this->field);
 
         return $id !== null && isset($roster->people[$id]) ? [new Membership($id)] : [];
     }

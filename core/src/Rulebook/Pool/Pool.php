@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace OpenBaton\Core\Rulebook\Pool;
 
 use OpenBaton\Core\Criteria\Facts;
-use OpenBaton\Core\Document\Part;
 use OpenBaton\Core\People\Membership;
 use OpenBaton\Core\People\Roster;
+use OpenBaton\Core\Rulebook\Part;
 
 /** The people a rule may choose from. */
 interface Pool extends Part
@@ -17,7 +17,7 @@ interface Pool extends Part
      *
      * @return list<Membership>
      */
-    public function seats(Roster $roster, Facts $facts): array;
+    public function members(Roster $roster, Facts $facts): array;
 
     /** Whether it stands for one certain person, for whom a substitute is asked when they are absent. */
     public function namesOne(): bool;

@@ -5,30 +5,41 @@ declare(strict_types=1);
 namespace OpenBaton\Core\Rulebook\Pool;
 
 use OpenBaton\Core\Criteria\Facts;
+use OpenBaton\Core\Parameter\Parameter;
+use OpenBaton\Core\Parameter\SkillReference;
+use OpenBaton\Core\Parameter\WholeNumber;
 use OpenBaton\Core\People\Membership;
+use OpenBaton\Core\People\Person;
 use OpenBaton\Core\People\Roster;
-use OpenBaton\Core\Rulebook\AsksForSkill;
 
 /** Everyone in the house with a skill at a level. */
 final readonly class SkilledPeople implements Pool
 {
-    use AsksForSkill;
+    public function __construct(public string $skill, public int $level = 1) {}
 
     public static function kind(): string
     {
         return 'skill';
     }
 
-    public function seats(Roster $roster, Facts $facts): array
+    public static function parameters(): array
     {
-        $seats = [];
+        return [
+            Parameter::required('skill', new SkillReference()),
+            Parameter::optional('level', new WholeNumber(1, Person::HIGHEST_LEVEL), 1),
+        ];
+    }
+
+    public function members(Roster $roster, Facts $facts): array
+    {
+        $members = [];
         foreach ($roster->people as $person) {
-            if ($this->skill->isMetBy($person)) {
-                $seats[] = new Membership($person->id);
+            if ($person->level($this->skill) >= $this->level) {
+                $members[] = new Membership($person->id);
             }
         }
 
-        return $seats;
+        return $members;
     }
 
     public function namesOne(): bool

@@ -5,16 +5,17 @@ declare(strict_types=1);
 namespace OpenBaton\Core\Rulebook\Pool;
 
 use OpenBaton\Core\Criteria\Facts;
-use OpenBaton\Core\Criteria\Fault;
-use OpenBaton\Core\Criteria\FieldCatalogue;
-use OpenBaton\Core\Document\Node;
+use OpenBaton\Core\Parameter\Parameter;
+use OpenBaton\Core\Parameter\TeamReference;
+use OpenBaton\Core\Parameter\YesNo;
+use OpenBaton\Core\People\Membership;
 use OpenBaton\Core\People\Roster;
 
-/** A team, with or without the teams below it, with or without its lead. */
+/** A team, with or without the teams below it; with its lead, listed as a member or not, or without. */
 final readonly class TeamMembers implements Pool
 {
     public function __construct(
-        public string $teamId,
+        public string $team,
         public bool $withSubTeams = false,
         public bool $withLead = true,
     ) {}
@@ -24,44 +25,30 @@ final readonly class TeamMembers implements Pool
         return 'team';
     }
 
-    public static function read(Node $node): static
+    public static function parameters(): array
     {
-        return new self(
-            $node->get('team')->text(),
-            $node->find('with_sub_teams')?->bool() ?? false,
-            $node->find('with_lead')?->bool() ?? true,
-        );
+        return [
+            Parameter::required('team', new TeamReference()),
+            Parameter::optional('with_sub_teams', new YesNo(), false),
+            Parameter::optional('with_lead', new YesNo(), true),
+        ];
     }
 
-    public function write(): array
+    public function members(Roster $roster, Facts $facts): array
     {
-        return ['kind' => self::kind(), 'team' => $this->teamId, 'with_sub_teams' => $this->withSubTeams, 'with_lead' => $this->withLead];
-    }
-
-    public function faults(Roster $roster, FieldCatalogue $catalogue, string $pointer): array
-    {
-        return isset($roster->teams[$this->teamId]) ? [] : [new Fault("{$pointer}/team", "There is no team \"{$this->teamId}\".")];
-    }
-
-    public function seats(Roster $roster, Facts $facts): array
-    {
-        $team = $roster->teams[$this->teamId] ?? null;
-        if ($team === null) {
-            return [];
-        }
-        if (! $this->withSubTeams && $this->withLead) {
-            return $team->members;
-        }
-        $seats = [];
-        foreach ($roster->family($this->teamId, $this->withSubTeams) as $part) {
-            foreach ($part->members as $member) {
-                if ($this->withLead || $member->personId !== $part->leadId) {
-                    $seats[$member->personId] ??= $member;
+        $members = [];
+        foreach ($roster->family($this->team, $this->withSubTeams) as $team) {
+            foreach ($team->members as $member) {
+                if ($this->withLead || $member->personId !== $team->leadId) {
+                    $members[$member->personId] ??= $member;
                 }
+            }
+            if ($this->withLead && $team->leadId !== null) {
+                $members[$team->leadId] ??= new Membership($team->leadId);
             }
         }
 
-        return array_values($seats);
+        return array_values($members);
     }
 
     public function namesOne(): bool

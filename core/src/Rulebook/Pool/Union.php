@@ -5,15 +5,16 @@ declare(strict_types=1);
 namespace OpenBaton\Core\Rulebook\Pool;
 
 use OpenBaton\Core\Criteria\Facts;
-use OpenBaton\Core\Criteria\FieldCatalogue;
-use OpenBaton\Core\Document\Node;
-use OpenBaton\Core\Document\PartList;
+use OpenBaton\Core\Parameter\ListOf;
+use OpenBaton\Core\Parameter\Parameter;
+use OpenBaton\Core\Parameter\PartOf;
 use OpenBaton\Core\People\Roster;
+use OpenBaton\Core\Rulebook\Family;
 
 /** Whoever is in one of several pools; a person in more than one counts where they come first. */
 final readonly class Union implements Pool
 {
-    /** @param list<Pool> $pools */
+    /** @param non-empty-list<Pool> $pools */
     public function __construct(public array $pools) {}
 
     public static function kind(): string
@@ -21,38 +22,21 @@ final readonly class Union implements Pool
         return 'union';
     }
 
-    public static function read(Node $node): static
+    public static function parameters(): array
     {
-        $pools = array_map(static fn(Node $item): Pool => PartList::read($item, PartList::POOLS), $node->get('pools')->items());
-
-        return new self($pools === [] ? throw $node->get('pools')->fail('Give at least one pool.') : $pools);
+        return [Parameter::required('pools', new ListOf(new PartOf(Family::Pool)))];
     }
 
-    public function write(): array
+    public function members(Roster $roster, Facts $facts): array
     {
-        return ['kind' => self::kind(), 'pools' => array_map(static fn(Pool $pool): array => $pool->write(), $this->pools)];
-    }
-
-    public function faults(Roster $roster, FieldCatalogue $catalogue, string $pointer): array
-    {
-        $faults = [];
-        foreach ($this->pools as $index => $pool) {
-            $faults = [...$faults, ...$pool->faults($roster, $catalogue, "{$pointer}/pools/{$index}")];
-        }
-
-        return $faults;
-    }
-
-    public function seats(Roster $roster, Facts $facts): array
-    {
-        $seats = [];
+        $members = [];
         foreach ($this->pools as $pool) {
-            foreach ($pool->seats($roster, $facts) as $seat) {
-                $seats[$seat->personId] ??= $seat;
+            foreach ($pool->members($roster, $facts) as $member) {
+                $members[$member->personId] ??= $member;
             }
         }
 
-        return array_values($seats);
+        return array_values($members);
     }
 
     public function namesOne(): bool

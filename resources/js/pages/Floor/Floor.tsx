@@ -1,7 +1,7 @@
 import { Head, router } from '@inertiajs/react';
 import type { FloorPageProps, FloorTeam, Lane } from '@props/FloorPage';
 import { useEffect, type ReactNode } from 'react';
-import { plural, weekday } from '@/lib/format';
+import { plural, useFormats, weekday } from '@/lib/format';
 import { HandoffRow } from '@/parts/HandoffLog';
 import { LoadDay } from '@/parts/LoadLane';
 import { PersonName } from '@/parts/PersonMark';
@@ -11,12 +11,12 @@ import { Button } from '@/ui/Button';
 
 const COLUMNS = 'grid grid-cols-[minmax(150px,1.3fr)_minmax(92px,0.6fr)_36px_32px_48px_repeat(5,minmax(66px,1fr))] items-center gap-x-2';
 
-function state(lane: Lane, until: (iso: string) => string): ReactNode {
+function state(lane: Lane, lastDay: (iso: string) => string): ReactNode {
     switch (lane.state) {
         case 'away':
             return (
                 <span className="text-plum" title={lane.substitutes.length === 0 ? 'no substitute named' : `substitutes: ${lane.substitutes.map((one) => one.name).join(', ')}`}>
-                    away{lane.awayUntil !== null && ` to ${until(lane.awayUntil)}`}
+                    away{lane.awayUntil !== null && ` to ${lastDay(lane.awayUntil)}`}
                 </span>
             );
         case 'in':
@@ -30,10 +30,8 @@ function state(lane: Lane, until: (iso: string) => string): ReactNode {
     }
 }
 
-function LaneRow({ lane, chosen, onChoose }: { lane: Lane; chosen: boolean; onChoose: (slug: string) => void }) {
-    const day = new Intl.DateTimeFormat('en-IE', { weekday: 'short', day: 'numeric' });
-    // An absence ends at a midnight; the day that is said is the last one away.
-    const until = (iso: string): string => day.format(new Date(Date.parse(iso) - 60_000));
+function LaneRow({ lane, full, chosen, onChoose }: { lane: Lane; full: number; chosen: boolean; onChoose: (slug: string) => void }) {
+    const { lastDay } = useFormats();
     const over = lane.loadPercent === null ? lane.openTasks > 0 : lane.loadPercent > 100;
     return (
         <div role="row" className={`${COLUMNS} h-8 border-t border-line px-3 ${chosen ? 'bg-pine-wash' : ''}`}>
@@ -43,20 +41,20 @@ function LaneRow({ lane, chosen, onChoose }: { lane: Lane; chosen: boolean; onCh
                     {lane.lead && <span className="ml-1 text-xs text-ink2">lead</span>}
                 </button>
             </span>
-            <span role="cell" className="truncate">{state(lane, until)}</span>
+            <span role="cell" className="truncate">{state(lane, lastDay)}</span>
             <span role="cell" className="text-right">{lane.openTasks}</span>
             <span role="cell" className={`text-right ${lane.late > 0 ? 'font-semibold text-brick' : 'text-ink2'}`}>{lane.late}</span>
             <span role="cell" className={`text-right ${over ? 'font-semibold text-brick' : ''}`}>{lane.loadPercent === null ? 'none' : `${lane.loadPercent} %`}</span>
             {lane.days.map((one) => (
                 <span role="cell" key={one.date} className="border-l border-line pl-1">
-                    <LoadDay day={one} name={lane.name} />
+                    <LoadDay day={one} full={full} name={lane.name} />
                 </span>
             ))}
         </div>
     );
 }
 
-function Team({ team, chosen, onChoose }: { team: FloorTeam; chosen: string | undefined; onChoose: (slug: string) => void }) {
+function Team({ team, full, chosen, onChoose }: { team: FloorTeam; full: number; chosen: string | undefined; onChoose: (slug: string) => void }) {
     const present = team.people.filter((lane) => lane.state === 'in').length;
     return (
         <div role="rowgroup" aria-label={team.name}>
@@ -70,7 +68,7 @@ function Team({ team, chosen, onChoose }: { team: FloorTeam; chosen: string | un
                 </span>
             </div>
             {team.people.map((lane) => (
-                <LaneRow key={lane.slug} lane={lane} chosen={lane.slug === chosen} onChoose={onChoose} />
+                <LaneRow key={lane.slug} lane={lane} full={full} chosen={lane.slug === chosen} onChoose={onChoose} />
             ))}
         </div>
     );
@@ -104,6 +102,8 @@ function Aside({ unplaced, open, handoffs, onTask }: Pick<FloorPageProps, 'unpla
 
 export default function Floor({ days, teams, unplaced, open, handoffs, task, person }: FloorPageProps) {
     const show = (query: string): void => router.visit(`/floor${query}`, { only: ['task', 'person'], preserveState: true, preserveScroll: true });
+    // The capacity line of the fullest day is the measure of all.
+    const full = Math.max(1, ...teams.flatMap((team) => team.people.flatMap((lane) => lane.days.map((one) => one.capacity))));
     const showTask = (id: string): void => show(`?task=${id}`);
     useEffect(() => {
         const close = (event: KeyboardEvent): void => {
@@ -135,7 +135,7 @@ export default function Floor({ days, teams, unplaced, open, handoffs, task, per
                         </div>
                     </div>
                     {teams.map((team) => (
-                        <Team key={team.slug} team={team} chosen={person?.lane.slug} onChoose={(slug) => show(`?person=${slug}`)} />
+                        <Team key={team.slug} team={team} full={full} chosen={person?.lane.slug} onChoose={(slug) => show(`?person=${slug}`)} />
                     ))}
                 </div>
             </div>

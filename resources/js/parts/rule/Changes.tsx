@@ -1,15 +1,39 @@
-import type { DraftCheck } from '@props/RulebookPage';
+import type { Coverage } from '@props/RulebookPage';
 
-/** What of the recent work would go by another rule than it does now. */
-export function Changes({ check, days }: { check: DraftCheck; days: number }) {
-    const { changes, strip } = check;
-    if (changes.count === 0) {
-        return <p>Of the {strip.total} tasks of the last {days} days, every one would go by the same rule as now. Limits, methods and follow-ups may still differ.</p>;
-    }
+/** What of the recent work would go by another rule than it does now, as far as it is worked out. */
+export function Changes({ coverage, days }: { coverage: Coverage | null; days: number }) {
+    if (coverage === null || coverage.changes === null) return <p className="text-ink2">It is worked out in the background as soon as the draft is saved.</p>;
+    const { changes, strip } = coverage;
+    return (
+        <>
+            <Progress coverage={coverage} />
+            {changes.count === 0 ? (
+                <p>
+                    Of {coverage.finished ? `the ${strip.total} tasks` : `${strip.total} tasks`} of the last {days} days, every one would go by the same rule as now. Limits, methods and follow-ups may still differ.
+                </p>
+            ) : (
+                <Moves changes={changes} total={strip.total} days={days} />
+            )}
+        </>
+    );
+}
+
+/** How far the background has come, while it is at it. */
+export function Progress({ coverage }: { coverage: Coverage }) {
+    if (coverage.finished) return null;
+    return (
+        <p role="status" className="text-xs text-ink2">
+            <progress className="mr-2 h-2 w-24 align-middle" value={coverage.done} max={Math.max(coverage.total, 1)} aria-label="Recent work looked at" />
+            {coverage.done} of {coverage.total} recent tasks looked at so far
+        </p>
+    );
+}
+
+function Moves({ changes, total, days }: { changes: NonNullable<Coverage['changes']>; total: number; days: number }) {
     return (
         <div className="space-y-3">
             <p>
-                Of the {strip.total} tasks of the last {days} days, <strong>{changes.count}</strong> would go by another rule. Whom it would find depends on the day.
+                Of the {total} tasks of the last {days} days, <strong>{changes.count}</strong> would go by another rule. Whom it would find depends on the day.
             </p>
             <table className="w-full text-left">
                 <thead className="text-xs text-ink2">

@@ -1,6 +1,7 @@
 import type { Comparison, Criteria } from '@props/RulebookPage';
 import type { Vocabulary } from '@props/Vocabulary';
-import { fieldOf, firstValue, groupOf, makeGroup, newComparison, operatorsFor, withOperator, type GroupKind } from '@/lib/criteria';
+import { BLANK, fieldOf, groupOf, makeGroup, operatorsFor, withField, withOperator, type GroupKind } from '@/lib/criteria';
+import { operatorWords } from '@/lib/describe';
 import { Button } from '@/ui/Button';
 import { ValueEditor } from './ValueEditor';
 import { WordChoice } from './Word';
@@ -25,21 +26,20 @@ function ComparisonLine({ comparison, vocabulary, onChange }: { comparison: Comp
                 options={vocabulary.fields.map((one) => ({ value: one.path, label: one.label }))}
                 onChange={(path) => {
                     const next = fieldOf(vocabulary, path);
-                    const same = next === undefined ? undefined : operatorsFor(vocabulary, next).find((one) => one.code === comparison.op) ?? operatorsFor(vocabulary, next)[0];
-                    if (next === undefined || same === undefined) return;
-                    const value = firstValue(next, same, vocabulary);
-                    onChange({ field: path, op: same.code, ...(value === undefined ? {} : { value }) });
+                    if (next !== undefined) onChange(withField(comparison, next, vocabulary));
                 }}
             />{' '}
-            <WordChoice
-                label={`How ${field?.label ?? 'it'} compares`}
-                value={comparison.op}
-                options={operators.map((one) => ({ value: one.code, label: one.words }))}
-                onChange={(code) => {
-                    const next = operators.find((one) => one.code === code);
-                    if (next !== undefined && field !== undefined) onChange(withOperator(comparison, next, field, vocabulary));
-                }}
-            />{' '}
+            {field !== undefined && (
+                <WordChoice
+                    label={`How ${field.label} compares`}
+                    value={comparison.op}
+                    options={operators.map((one) => ({ value: one.code, label: operatorWords(one.code, '…').replace(/ …$/, '') }))}
+                    onChange={(code) => {
+                        const next = operators.find((one) => one.code === code);
+                        if (next !== undefined) onChange(withOperator(comparison, next, vocabulary));
+                    }}
+                />
+            )}{' '}
             {field !== undefined && operator !== undefined && (
                 <ValueEditor field={field} operator={operator} comparison={comparison} vocabulary={vocabulary} onChange={(value) => onChange({ ...comparison, value })} />
             )}
@@ -60,6 +60,7 @@ export function CriteriaEditor({ kind, parts, vocabulary, onChange, depth = 0 }:
                     <WordChoice label="How the criteria go together" value={kind} options={KINDS} onChange={(next) => onChange(makeGroup(next as GroupKind, parts))} />:
                 </p>
             )}
+            {parts.length === 0 && depth === 0 && <p className="pt-0.5">whatever it is.</p>}
             <ul>
                 {parts.map((part, index) => {
                     const group = groupOf(part);
@@ -81,11 +82,11 @@ export function CriteriaEditor({ kind, parts, vocabulary, onChange, depth = 0 }:
                 })}
             </ul>
             <p className="pl-9">
-                <Button look="quiet" onClick={() => onChange(makeGroup(kind, [...parts, newComparison(vocabulary)]))}>
+                <Button look="quiet" onClick={() => onChange(makeGroup(kind, [...parts, BLANK]))}>
                     {parts.length === 0 ? 'Add a criterion' : `${join} …`}
                 </Button>
                 {depth < DEEPEST && (
-                    <Button look="quiet" onClick={() => onChange(makeGroup(kind, [...parts, makeGroup(kind === 'any' ? 'all' : 'any', [newComparison(vocabulary)])]))}>
+                    <Button look="quiet" onClick={() => onChange(makeGroup(kind, [...parts, makeGroup(kind === 'any' ? 'all' : 'any', [BLANK])]))}>
                         a group of criteria
                     </Button>
                 )}

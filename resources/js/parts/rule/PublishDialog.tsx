@@ -1,19 +1,19 @@
 import { useForm } from '@inertiajs/react';
-import type { DraftCheck } from '@props/RulebookPage';
+import type { Coverage, Fault } from '@props/RulebookPage';
 import { plural } from '@/lib/format';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 import { Labelled } from '@/ui/Labelled';
 import { Changes } from './Changes';
 
-type Props = { check: DraftCheck; revision: number; next: number; days: number; open: boolean; onOpenChange: (open: boolean) => void };
+type Props = { coverage: Coverage | null; faults: Fault[]; revision: number; next: number; days: number; open: boolean; onOpenChange: (open: boolean) => void };
 
 /** What would change, then the version's note, then the deed. */
-export function PublishDialog({ check, revision, next, days, open, onOpenChange }: Props) {
+export function PublishDialog({ coverage, faults, revision, next, days, open, onOpenChange }: Props) {
     const form = useForm({ note: '' });
     return (
         <Dialog open={open} onOpenChange={onOpenChange} wide title={`Publish version ${next}`} description="From then on, what arrives is decided by these rules. Tasks that are already placed stay where they are. An earlier version can be taken up again at any time.">
-            <Changes check={check} days={days} />
+            <Changes coverage={coverage} days={days} />
             <form
                 className="mt-4 space-y-4"
                 onSubmit={(event) => {
@@ -25,10 +25,10 @@ export function PublishDialog({ check, revision, next, days, open, onOpenChange 
                 <Labelled label="What is new" hint="A few words for the list of versions; may stay empty." wrong={form.errors.note}>
                     <input className="entry w-full" maxLength={255} value={form.data.note} onChange={(event) => form.setData('note', event.target.value)} />
                 </Labelled>
-                {check.faults.length > 0 && <p className="text-brick">{plural(check.faults.length, 'thing is', 'things are')} not right yet: {check.faults[0]?.reason}</p>}
+                {faults.length > 0 && <p className="text-brick">{plural(faults.length, 'thing is', 'things are')} not right or not finished yet: {faults[0]?.reason}</p>}
                 <div className="flex justify-end gap-2">
                     <Button onClick={() => onOpenChange(false)}>Not yet</Button>
-                    <Button type="submit" look="main" disabled={form.processing || check.faults.length > 0}>
+                    <Button type="submit" look="main" disabled={form.processing || faults.length > 0}>
                         Publish version {next}
                     </Button>
                 </div>

@@ -1,12 +1,12 @@
-import type { Rule } from '@props/RulebookPage';
+import type { Fault, Give, Rule } from '@props/RulebookPage';
 import type { Vocabulary } from '@props/Vocabulary';
 import type { ReactNode } from 'react';
-import { topGroup } from '@/lib/criteria';
-import { proposedName } from '@/lib/sentence';
+import { BLANK, topGroup } from '@/lib/criteria';
+import { describePart, proposedName } from '@/lib/describe';
+import { useFormats } from '@/lib/format';
 import { Button } from '@/ui/Button';
 import { CriteriaEditor } from './CriteriaEditor';
-import { firstGive, GiveEditor } from './GiveEditor';
-import { FollowUpsEditor } from './FollowUpsEditor';
+import { PartEditor, PartsEditor } from './PartEditor';
 
 function Clause({ word, children }: { word: string; children: ReactNode }) {
     return (
@@ -17,24 +17,79 @@ function Clause({ word, children }: { word: string; children: ReactNode }) {
     );
 }
 
-function withoutGive(rule: Rule): Rule {
-    const rest = { ...rule };
-    delete rest.give;
-    return rest;
+/** The rule without some of its members, which may not be there and empty. */
+function without(rule: Rule, ...members: (keyof Rule)[]): Rule {
+    return Object.fromEntries(Object.entries(rule).filter(([member]) => !members.includes(member as keyof Rule))) as Rule;
 }
 
-type Props = { rule: Rule; vocabulary: Vocabulary; faults: string[]; onChange: (rule: Rule) => void };
+/** A rule of which nothing is guessed: it is unfinished until its blanks are chosen, and never acts before. */
+export function blankRule(id: string): Rule {
+    return { id, name: '', active: true, when: [{ kind: 'task_arrives' }], if: { all: [BLANK] }, give: { otherwise: { kind: 'next_rule' } }, then: [] };
+}
+
+function GiveEditor({ give, vocabulary, onChange }: { give: Give; vocabulary: Vocabulary; onChange: (give: Give) => void }) {
+    return (
+        <>
+            <div>
+                <PartEditor family="pool" part={give.pool} vocabulary={vocabulary} onChange={(pool) => onChange({ ...give, pool })} />
+            </div>
+            <div>
+                <PartEditor family="method" part={give.method} vocabulary={vocabulary} proposals={give.pool === undefined ? {} : { rotation: describePart('pool', give.pool, vocabulary).slice(0, 160) }} onChange={(method) => onChange({ ...give, method })} />
+            </div>
+            <PartsEditor family="limit" parts={give.limits ?? []} vocabulary={vocabulary} add="Add a limit" onChange={(limits) => onChange({ ...give, limits })} />
+            <div>
+                <span className="text-ink2">otherwise </span>
+                <PartEditor family="otherwise" part={give.otherwise ?? { kind: 'next_rule' }} vocabulary={vocabulary} onChange={(otherwise) => onChange({ ...give, otherwise })} />
+            </div>
+        </>
+    );
+}
+
+function Validity({ rule, onChange }: { rule: Rule; onChange: (rule: Rule) => void }) {
+    const formats = useFormats();
+    const entry = (member: 'valid_from' | 'valid_until', label: string): ReactNode => (
+        <input
+            type="datetime-local"
+            className="word"
+            aria-label={label}
+            value={rule[member] === undefined ? '' : formats.toLocal(rule[member])}
+            onChange={(event) => onChange(event.target.value === '' ? without(rule, member) : { ...rule, [member]: formats.fromLocal(event.target.value) })}
+        />
+    );
+    if (rule.valid_from === undefined && rule.valid_until === undefined) {
+        return (
+            <>
+                always.{' '}
+                <Button look="quiet" className="min-h-6" onClick={() => onChange({ ...rule, valid_from: formats.fromLocal(formats.toLocal(new Date().toISOString())) })}>
+                    Only for a time
+                </Button>
+            </>
+        );
+    }
+    return (
+        <>
+            from {entry('valid_from', 'Valid from')} until {entry('valid_until', 'Valid until')} <span className="text-xs text-ink2">in {formats.zone}; what is empty does not bound it.</span>{' '}
+            <Button look="quiet" className="min-h-6 text-ink2" onClick={() => onChange(without(rule, 'valid_from', 'valid_until'))}>
+                Always
+            </Button>
+        </>
+    );
+}
+
+type Props = { rule: Rule; vocabulary: Vocabulary; faults: Fault[]; onChange: (rule: Rule) => void };
 
 /** The rule as a sentence whose words are the controls. */
 export function RuleEditor({ rule, vocabulary, faults, onChange }: Props) {
     const top = topGroup(rule.if);
     const proposal = proposedName(rule, vocabulary);
+    // A name that was proposed goes on being what is proposed; one that somebody wrote stays.
+    const change = (next: Rule): void => onChange(next.name === rule.name && (rule.name === '' || rule.name === proposal) ? { ...next, name: proposedName(next, vocabulary) } : next);
     return (
         <div className="space-y-1">
             <div className="flex flex-wrap items-center gap-2 pb-1">
                 <label className="flex flex-1 items-center gap-2">
                     <span className="w-16 text-right text-ink2">Name</span>
-                    <input className="entry min-w-40 flex-1 font-semibold" value={rule.name} maxLength={200} aria-invalid={rule.name.trim() === ''} onChange={(event) => onChange({ ...rule, name: event.target.value })} />
+                    <input className="entry min-w-40 flex-1 font-semibold" value={rule.name} placeholder={proposal} maxLength={200} onChange={(event) => onChange({ ...rule, name: event.target.value })} />
                 </label>
                 {rule.name !== proposal && (
                     <Button look="quiet" onClick={() => onChange({ ...rule, name: proposal })} title={proposal}>
@@ -43,41 +98,56 @@ export function RuleEditor({ rule, vocabulary, faults, onChange }: Props) {
                 )}
             </div>
             <Clause word="When">
-                <strong className="inline-block pt-0.5">a task arrives</strong>
+                {rule.when.map((event, index) => (
+                    <div key={index}>
+                        <PartEditor family="event" part={event} vocabulary={vocabulary} onChange={(next) => change({ ...rule, when: rule.when.map((one, at) => (at === index ? next : one)) })} />
+                    </div>
+                ))}
             </Clause>
             <Clause word="if">
-                <CriteriaEditor kind={top.kind} parts={top.parts} vocabulary={vocabulary} onChange={(next) => onChange({ ...rule, if: next })} />
+                <CriteriaEditor kind={top.kind} parts={top.parts} vocabulary={vocabulary} onChange={(next) => change({ ...rule, if: next })} />
             </Clause>
             <Clause word="give to">
                 {rule.give === undefined ? (
                     <>
                         <span>nobody; it only carries its follow-ups and the search goes on. </span>
-                        <Button look="quiet" onClick={() => onChange({ ...rule, give: firstGive(vocabulary) })}>
+                        <Button look="quiet" onClick={() => change({ ...rule, give: { otherwise: { kind: 'next_rule' } } })}>
                             Give it to somebody
                         </Button>
                     </>
                 ) : (
                     <>
-                        <GiveEditor give={rule.give} vocabulary={vocabulary} onChange={(give) => onChange({ ...rule, give })} />
-                        <Button
-                            look="quiet"
-                            onClick={() => onChange(withoutGive(rule))}
-                        >
+                        <GiveEditor give={rule.give} vocabulary={vocabulary} onChange={(give) => change({ ...rule, give })} />
+                        <Button look="quiet" onClick={() => change(without(rule, 'give'))}>
                             Give it to nobody
                         </Button>
                     </>
                 )}
             </Clause>
             <Clause word="then">
-                <FollowUpsEditor followUps={rule.then ?? []} onChange={(then) => onChange({ ...rule, then })} />
+                <PartsEditor family="follow_up" parts={rule.then ?? []} vocabulary={vocabulary} add="Add a follow-up" onChange={(then) => change({ ...rule, then })} />
             </Clause>
-            {faults.length > 0 && (
-                <ul role="alert" className="border-t border-line py-2 pl-18 text-brick">
-                    {faults.map((fault) => (
-                        <li key={fault}>{fault}</li>
-                    ))}
-                </ul>
-            )}
+            <Clause word="valid">
+                <Validity rule={rule} onChange={change} />
+            </Clause>
+            <Faults faults={faults} />
         </div>
+    );
+}
+
+/** What stands against publishing the rule: first what is wrong, then how much is still to be chosen. */
+function Faults({ faults }: { faults: Fault[] }) {
+    const wrong = faults.filter((fault) => !fault.unfinished);
+    const blanks = faults.length - wrong.length;
+    if (faults.length === 0) return null;
+    return (
+        <ul role="alert" className="border-t border-line py-2 pl-18">
+            {wrong.map((fault) => (
+                <li key={fault.pointer + fault.reason} className="text-brick">
+                    {fault.reason}
+                </li>
+            ))}
+            {blanks > 0 && <li className="text-ochre">Unfinished: {blanks === 1 ? 'one thing is' : `${blanks} things are`} still to be chosen. Until then the rule does not act.</li>}
+        </ul>
     );
 }

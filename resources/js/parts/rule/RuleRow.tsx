@@ -1,6 +1,6 @@
 import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
-import type { Rule } from '@props/RulebookPage';
+import type { Fault, Rule } from '@props/RulebookPage';
 import type { Vocabulary } from '@props/Vocabulary';
 import type { ReactNode } from 'react';
 import { Button } from '@/ui/Button';
@@ -23,17 +23,42 @@ type Props = {
     vocabulary: Vocabulary;
     open: boolean;
     mayWrite: boolean;
-    faults: string[];
+    faults: Fault[];
     note: string | null;
     strip: ReactNode;
     actions: RowActions;
 };
 
+function RowMenu({ rule, place, last, open, actions }: Pick<Props, 'rule' | 'place' | 'last' | 'open' | 'actions'>) {
+    const active = rule.active !== false;
+    return (
+        <span className="flex shrink-0 items-center">
+            <Button look="quiet" aria-expanded={open} aria-label={`${open ? 'Close' : 'Edit'} rule ${place}`} onClick={() => actions.open(open ? null : rule.id)}>
+                {open ? 'Close' : 'Edit'}
+            </Button>
+            <Menu
+                trigger={
+                    <Button look="quiet" aria-label={`More for rule ${place}`}>
+                        More
+                    </Button>
+                }
+                items={[
+                    { label: active ? 'Pause' : 'Take out of pause', run: () => actions.change({ ...rule, active: !active }) },
+                    { label: 'Move up', run: () => actions.move(rule.id, -1), disabled: place === 1 },
+                    { label: 'Move down', run: () => actions.move(rule.id, 1), disabled: last },
+                    { label: 'Copy', run: () => actions.copy(rule.id) },
+                    { label: 'Delete', run: () => actions.remove(rule.id) },
+                ]}
+            />
+        </span>
+    );
+}
+
 export function RuleRow({ rule, place, last, vocabulary, open, mayWrite, faults, note, strip, actions }: Props) {
     const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({ id: rule.id, disabled: !mayWrite });
     const active = rule.active !== false;
     return (
-        <li ref={setNodeRef} style={{ transform: CSS.Translate.toString(transform), transition: transition ?? undefined }} className={`flex border-t border-line bg-paper ${isDragging ? 'relative z-20 shadow-md' : ''}`} data-rule={rule.id}>
+        <div ref={setNodeRef} style={{ transform: CSS.Translate.toString(transform), transition: transition ?? undefined }} className={`flex border-t border-line bg-paper ${isDragging ? 'relative z-20 shadow-md' : ''}`} data-rule={rule.id}>
             {strip}
             <div className="flex min-w-0 flex-1 gap-2 border-l border-line px-3 py-2">
                 {mayWrite && (
@@ -47,7 +72,7 @@ export function RuleRow({ rule, place, last, vocabulary, open, mayWrite, faults,
                 <div className="min-w-0 flex-1">
                     <div className="flex items-start gap-2">
                         {open ? (
-                            <h2 className="flex-1 font-semibold">{rule.name}</h2>
+                            <h2 className="flex-1 font-semibold">{rule.name === '' ? 'A rule without a name' : rule.name}</h2>
                         ) : (
                             <div className={`min-w-0 flex-1 ${active ? '' : 'opacity-70'}`}>
                                 <h2 className="font-semibold">
@@ -59,33 +84,20 @@ export function RuleRow({ rule, place, last, vocabulary, open, mayWrite, faults,
                                 </p>
                             </div>
                         )}
-                        {mayWrite && (
-                            <span className="flex shrink-0 items-center">
-                                <Button look="quiet" aria-expanded={open} aria-label={`${open ? 'Close' : 'Edit'} rule ${place}`} onClick={() => actions.open(open ? null : rule.id)}>
-                                    {open ? 'Close' : 'Edit'}
-                                </Button>
-                                <Menu
-                                    trigger={
-                                        <Button look="quiet" aria-label={`More for rule ${place}`}>
-                                            More
-                                        </Button>
-                                    }
-                                    items={[
-                                        { label: active ? 'Pause' : 'Take out of pause', run: () => actions.change({ ...rule, active: !active }) },
-                                        { label: 'Move up', run: () => actions.move(rule.id, -1), disabled: place === 1 },
-                                        { label: 'Move down', run: () => actions.move(rule.id, 1), disabled: last },
-                                        { label: 'Copy', run: () => actions.copy(rule.id) },
-                                        { label: 'Delete', run: () => actions.remove(rule.id) },
-                                    ]}
-                                />
-                            </span>
-                        )}
+                        {mayWrite && <RowMenu rule={rule} place={place} last={last} open={open} actions={actions} />}
                     </div>
                     {note !== null && <p className="text-xs text-ochre">{note}</p>}
-                    {!open && faults.length > 0 && <p className="text-xs text-brick">{faults[0]}</p>}
+                    {!open && <FaultNote faults={faults} />}
                     {open && <RuleEditor rule={rule} vocabulary={vocabulary} faults={faults} onChange={actions.change} />}
                 </div>
             </div>
-        </li>
+        </div>
     );
+}
+
+/** What is wrong with a rule, else that it is unfinished. */
+function FaultNote({ faults }: { faults: Fault[] }) {
+    const wrong = faults.find((fault) => !fault.unfinished);
+    if (wrong !== undefined) return <p className="text-xs text-brick">{wrong.reason}</p>;
+    return faults.length === 0 ? null : <p className="text-xs text-ochre">Unfinished: it does not act until all is chosen.</p>;
 }

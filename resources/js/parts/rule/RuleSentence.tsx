@@ -1,11 +1,14 @@
 import type { Rule } from '@props/RulebookPage';
 import type { Vocabulary } from '@props/Vocabulary';
-import { sentence } from '@/lib/sentence';
+import { memo } from 'react';
+import { sentence } from '@/lib/describe';
+import { useFormats } from '@/lib/format';
 
-export function RuleSentence({ rule, vocabulary }: { rule: Rule; vocabulary: Vocabulary }) {
+export const RuleSentence = memo(function RuleSentence({ rule, vocabulary }: { rule: Rule; vocabulary: Vocabulary }) {
+    const formats = useFormats();
     return (
         <span className="text-ink2">
-            {sentence(rule, vocabulary).map((piece, index) => (piece.bold === true ? <strong key={index} className="font-medium text-ink">{piece.text}</strong> : <span key={index}>{piece.text}</span>))}
+            {sentence(rule, vocabulary, formats.moment).map((piece, index) => (piece.bold === true ? <strong key={index} className="font-medium text-ink">{piece.text}</strong> : <span key={index}>{piece.text}</span>))}
         </span>
     );
-}
+});

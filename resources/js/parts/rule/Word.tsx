@@ -6,7 +6,7 @@ import { Popover } from '@/ui/Popover';
 export function WordChoice({ label, value, options, onChange }: { label: string; value: string; options: Option[]; onChange: (value: string) => void }) {
     const known = options.some((option) => option.value === value);
     return (
-        <select className="word" aria-label={label} aria-invalid={!known} value={value} onChange={(event) => onChange(event.target.value)}>
+        <select className="word" aria-label={label} aria-invalid={!known && value !== ''} data-blank={value === ''} value={value} onChange={(event) => onChange(event.target.value)}>
             {!known && <option value={value}>{value === '' ? '(choose)' : `${value} (unknown)`}</option>}
             {options.map((option) => (
                 <option key={option.value} value={option.value}>
@@ -24,7 +24,7 @@ export function WordChoices({ label, values, options, onChange }: { label: strin
         <Popover
             label={label}
             trigger={
-                <button type="button" className="word text-left" aria-invalid={values.length === 0} aria-label={`${label}: ${said === '' ? 'none' : said}`}>
+                <button type="button" className="word text-left" data-blank={values.length === 0} aria-label={`${label}: ${said === '' ? 'none' : said}`}>
                     {said === '' ? '(choose)' : said}
                 </button>
             }
@@ -48,25 +48,26 @@ export function WordChoices({ label, values, options, onChange }: { label: strin
 }
 
 export function WordText({ label, value, onChange, type = 'text' }: { label: string; value: string; onChange: (value: string) => void; type?: 'text' | 'date' }) {
-    return <input className="word min-w-16" type={type} aria-label={label} aria-invalid={value.trim() === ''} value={value} onChange={(event) => onChange(event.target.value)} />;
+    return <input className="word min-w-16" type={type} aria-label={label} data-blank={value.trim() === ''} value={value} onChange={(event) => onChange(event.target.value)} />;
 }
 
-/** A number; what is not one yet is kept as typed and said to be wrong. */
-export function WordNumber({ label, value, onChange, whole = true }: { label: string; value: number; onChange: (value: number) => void; whole?: boolean }) {
+/** A number; what is not one yet is kept as typed and said to be wrong. Null: still to be given. */
+export function WordNumber({ label, value, onChange, whole = true }: { label: string; value: number | null; onChange: (value: number) => void; whole?: boolean }) {
     const [typed, setTyped] = useState<string | null>(null);
-    const text = typed ?? String(value);
-    const right = whole ? /^\d+$/.test(text) : /^-?\d+(\.\d{1,2})?$/.test(text);
+    const text = typed ?? (value === null ? '' : String(value));
+    const form = whole ? /^\d+$/ : /^-?\d+(\.\d{1,2})?$/;
     return (
         <input
             className="word min-w-8 text-right"
             inputMode={whole ? 'numeric' : 'decimal'}
             aria-label={label}
-            aria-invalid={!right}
+            aria-invalid={text !== '' && !form.test(text)}
+            data-blank={text === ''}
             value={text}
             onChange={(event) => {
                 const next = event.target.value.trim();
                 setTyped(next);
-                if (whole ? /^\d+$/.test(next) : /^-?\d+(\.\d{1,2})?$/.test(next)) onChange(Number(next));
+                if (form.test(next)) onChange(Number(next));
             }}
             onBlur={() => setTyped(null)}
         />
@@ -81,7 +82,7 @@ export function WordList({ label, values, onChange, numbers = false }: { label: 
         <input
             className="word min-w-24"
             aria-label={`${label}, separated by commas`}
-            aria-invalid={values.length === 0}
+            data-blank={values.length === 0}
             value={text}
             onChange={(event) => {
                 setTyped(event.target.value);

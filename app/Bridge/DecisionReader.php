@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bridge;
+
+use App\Models\Decision;
+use OpenBaton\Core\Document\DecisionFormat;
+use OpenBaton\Core\Document\Node;
+
+/** Recorded decisions as whole documents: what the record does not keep follows from the version that decided and the facts. */
+final readonly class DecisionReader
+{
+    public function __construct(private RulebookReader $rulebooks) {}
+
+    /** @return array<string, mixed> as docs/formats/decision.schema.json describes it */
+    public function document(Decision $decision): array
+    {
+        /** @var array<string, mixed> $facts */
+        $facts = $decision->facts;
+
+        return DecisionFormat::expand(Node::root($decision->record), $facts, $this->rulebooks->compiled($decision->rulebook_version_id));
+    }
+}

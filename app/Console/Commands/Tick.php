@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Bridge\SnapshotSource;
+use App\Coverage\CoverageRuns;
+use App\Models\House;
+use App\Models\RulebookVersion;
+use App\Models\Task;
+use Carbon\CarbonImmutable;
+use Illuminate\Console\Command;
+use Illuminate\Support\Facades\DB;
+use OpenBaton\Core\People\Roster;
+
+/** What the clock brings about, once a minute: moments at which something changes by itself, and the recent work held against the rules. */
+final class Tick extends Command
+{
+    protected $signature = 'baton:tick';
+
+    protected $description = 'Look at what the clock has brought about since the last tick';
+
+    public function handle(SnapshotSource $snapshots): int
+    {
+        if (House::query()->doesntExist()) {
+            return 0;
+        }
+        DB::transaction(function () use ($snapshots): void {
+            $house = House::query()->lockForUpdate()->firstOrFail();
+            $now = CarbonImmutable::now();
+            $since = $house->ticked_at ?? $now->subMinute();
+            // A clock that was set back has brought about nothing new.
+            if ($now > $since && $this->somethingChanged($snapshots->current()->roster, $since, $now)) {
+                ++$house->changes;
+            }
+            $house->ticked_at = $now->max($since);
+            $house->save();
+        });
+        $published = RulebookVersion::query()->published()->first();
+        if ($published !== null) {
+            CoverageRuns::forPublished($published);
+        }
+
+        return 0;
+    }
+
+    /** Within ]since, now]. */
+    private function somethingChanged(Roster $roster, CarbonImmutable $since, CarbonImmutable $now): bool
+    {
+        foreach ($roster->moments() as $instant) {
+            if ($since->getTimestamp() < $instant && $instant <= $now->getTimestamp()) {
+                return true;
+            }
+        }
+
+        return Task::query()->open()->where('due_at', '>', $since)->where('due_at', '<=', $now)->exists();
+    }
+}

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Coverage;
+
+use App\Database\Row;
+use App\Models\Task;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Query\JoinClause;
+use OpenBaton\Core\Criteria\Facts;
+use OpenBaton\Core\Criteria\FieldCatalogue;
+use OpenBaton\Core\Document\DocumentError;
+use OpenBaton\Core\Document\Node;
+use OpenBaton\Core\Document\ValueCodec;
+use OpenBaton\Core\Rulebook\Event\TaskArrives;
+use OpenBaton\Core\Subject\ChangeSet;
+use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Time\Zone;
+
+/** The arrivals of the last weeks as they were recorded, in the order of the numbers of their tasks. */
+final readonly class RecordedArrivals
+{
+    public function __construct(private FieldCatalogue $fields, private Zone $zone) {}
+
+    /** The first moment of the day from which on work counts as recent. */
+    public static function since(): CarbonImmutable
+    {
+        return CarbonImmutable::now()->startOfDay()->subDays(config()->integer('baton.recent_days'));
+    }
+
+    public static function countAfter(int $number): int
+    {
+        return self::query($number)->count();
+    }
+
+    /** @return array<int, ChangeSet> by number of the task */
+    public function after(int $number, int $most): array
+    {
+        $rows = self::query($number)
+            ->join('decisions', static fn(JoinClause $join) => $join->on('decisions.task_id', '=', 'tasks.id')->where('decisions.event', TaskArrives::kind()))
+            ->orderBy('number')
+            ->limit($most)
+            ->toBase()
+            ->get(['tasks.id', 'tasks.number', 'decisions.at', 'decisions.facts']);
+        $arrivals = [];
+        foreach ($rows as $row) {
+            $row = new Row($row);
+            $at = $row->instant('at');
+            $id = $row->text('id');
+            $arrivals[$row->int('number')] = new ChangeSet($id, $at, null, new Subject($id, $at), $this->facts($row->text('facts'), $at));
+        }
+
+        return $arrivals;
+    }
+
+    /** @return Builder<Task> */
+    private static function query(int $number): Builder
+    {
+        return Task::query()->where('number', '>', $number)->where('arrived_at', '>=', self::since());
+    }
+
+    /** A value that the fields no longer know counts as missing. */
+    private function facts(string $json, int $at): Facts
+    {
+        $values = [];
+        foreach ((array) json_decode($json, true) as $path => $value) {
+            $field = $this->fields->find((string) $path);
+            if ($field === null || $value === null) {
+                continue;
+            }
+            try {
+                $values[(string) $path] = ValueCodec::read(Node::root($value), $field);
+            } catch (DocumentError) {
+                continue;
+            }
+        }
+
+        return new Facts($values, $this->zone->dateAt($at));
+    }
+}

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Explain;
+
+use App\Bridge\Snapshot;
+use App\Words\Words;
+use OpenBaton\Core\Criteria\Field;
+use OpenBaton\Core\Criteria\FieldType;
+use OpenBaton\Core\Document\Duration;
+use OpenBaton\Core\Time\Zone;
+
+/** What the house calls what stands in documents as codes, and moments in the zone of the reader. */
+final readonly class HouseWords
+{
+    public function __construct(public Words $words, private Snapshot $house, private Zone $zone) {}
+
+    public function person(?string $slug): string
+    {
+        return ($this->house->roster->people[$slug ?? ''] ?? null)->name ?? (string) $slug;
+    }
+
+    public function team(string $slug): string
+    {
+        return ($this->house->roster->teams[$slug] ?? null)->name ?? $slug;
+    }
+
+    public function skill(string $slug): string
+    {
+        return $this->house->roster->skills[$slug] ?? $slug;
+    }
+
+    public function field(string $path): string
+    {
+        return $this->house->catalogue->find($path)->label ?? $path;
+    }
+
+    /** A value of a field, as it stands in documents. */
+    public function value(string $path, mixed $value): string
+    {
+        if (is_array($value)) {
+            return implode(', ', array_map(fn(mixed $one): string => $this->value($path, $one), $value));
+        }
+        $field = $this->house->catalogue->find($path);
+
+        return match (true) {
+            $value === null || $value === '' => $this->words->say('value.empty'),
+            is_bool($value) => $this->words->say($value ? 'value.yes' : 'value.no'),
+            ! is_scalar($value) => '',
+            default => $this->scalar($value, $field),
+        };
+    }
+
+    private function scalar(string|int|float $value, ?Field $field): string
+    {
+        return match ($field?->type) {
+            FieldType::Person => $this->person((string) $value),
+            FieldType::Money => config()->string('baton.currency').' '.number_format((float) $value, floor((float) $value) === (float) $value ? 0 : 2),
+            FieldType::Duration => $this->duration(Duration::parse((string) $value)),
+            default => $field->options[(string) $value] ?? (string) $value,
+        };
+    }
+
+    public function duration(int $minutes): string
+    {
+        [$hours, $rest] = [intdiv($minutes, 60), $minutes % 60];
+
+        return match (true) {
+            $hours === 0 => $this->words->say('value.minutes', ['minutes' => $rest]),
+            $rest === 0 => $this->words->say('value.hours', ['hours' => $hours]),
+            default => $this->words->say('value.hours_minutes', ['hours' => $hours, 'minutes' => $rest]),
+        };
+    }
+
+    /** A moment written in RFC 3339, in the zone of the reader. */
+    public function moment(string $instant): string
+    {
+        $at = (int) strtotime($instant);
+
+        return gmdate('D j M, H:i', $at + $this->zone->offsetAt($at));
+    }
+
+    /** The end of an absence; one that ends at midnight is said by its last day. */
+    public function until(string $instant): string
+    {
+        $at = (int) strtotime($instant);
+        $local = $at + $this->zone->offsetAt($at);
+
+        return $local % 86400 === 0 ? 'until the end of '.gmdate('D j M', $local - 1) : 'until '.$this->moment($instant);
+    }
+}

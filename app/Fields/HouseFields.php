@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Fields;
+
+use App\Intake\IncomingTask;
+use App\Models\CustomField;
+use App\Models\House;
+use OpenBaton\Core\Criteria\Field;
+use OpenBaton\Core\Criteria\FieldType;
+use OpenBaton\Core\Document\Node;
+use OpenBaton\Core\Document\ValueCodec;
+use OpenBaton\Core\Subject\Subject;
+
+/** The fields that the house has added to its tasks. */
+final readonly class HouseFields implements FieldProvider
+{
+    public function fields(House $house): array
+    {
+        return array_values(CustomField::query()->orderBy('position')->get()->map(static function (CustomField $custom): Field {
+            /** @var array<string, string> $options */
+            $options = $custom->options ?? [];
+
+            return new Field($custom->path, $custom->label, FieldType::from($custom->type), $options);
+        })->all());
+    }
+
+    public function values(IncomingTask $task, Subject $subject, FieldContext $context): array
+    {
+        $values = [];
+        foreach ($task->facts as $path => $value) {
+            $field = $context->catalogue->find($path);
+            if ($field !== null && $value !== null) {
+                $values[$path] = ValueCodec::read(Node::root($value, "/fields/{$path}"), $field);
+            }
+        }
+
+        return $values;
+    }
+}

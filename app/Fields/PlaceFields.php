@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Fields;
+
+use App\Intake\IncomingTask;
+use App\Models\House;
+use App\Models\Place;
+use App\Words\Words;
+use OpenBaton\Core\Criteria\Field;
+use OpenBaton\Core\Criteria\FieldType;
+use OpenBaton\Core\Subject\Subject;
+
+/** Where the customer is in the tree of places, by its levels, and who answers for it there. */
+final readonly class PlaceFields implements FieldProvider
+{
+    public function __construct(private Words $words) {}
+
+    public function fields(House $house): array
+    {
+        $places = Place::query()->orderBy('slug')->get(['slug', 'name', 'level'])->groupBy('level');
+        /** @var array<string, string> $levels */
+        $levels = $house->place_levels ?? [];
+        $fields = [];
+        foreach ($levels as $level => $label) {
+            /** @var array<string, string> $options */
+            $options = ($places->get($level) ?? collect())->pluck('name', 'slug')->all();
+            if ($options !== []) {
+                $fields[] = new Field("customer.{$level}", $label, FieldType::OneOf, $options);
+            }
+        }
+        $answering = $house->answering_level;
+        foreach ($answering === null ? [] : ['responsible', 'deputy'] as $role) {
+            $label = $this->words->say("field.{$role}", ['place' => mb_strtolower($levels[(string) $answering] ?? (string) $answering)]);
+            $fields[] = new Field("{$answering}.{$role}", $label, FieldType::Person);
+        }
+
+        return $fields;
+    }
+
+    public function values(IncomingTask $task, Subject $subject, FieldContext $context): array
+    {
+        $values = [];
+        foreach ($task->customer->at ?? [] as $level => $slug) {
+            $values["customer.{$level}"] = $slug;
+        }
+        foreach ($context->catalogue->fields as $path => $field) {
+            if ($field->type === FieldType::Person && ! str_starts_with($path, 'task.')) {
+                $values[$path] = str_ends_with($path, '.responsible') ? $task->customer?->responsible : $task->customer?->deputy;
+            }
+        }
+
+        return $values;
+    }
+}

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Pages;
+
+use OpenBaton\Core\Document\Instant;
+use OpenBaton\Core\People\Person;
+use OpenBaton\Core\People\Roster;
+use OpenBaton\Core\People\Team;
+use OpenBaton\Core\Time\LocalDate;
+use OpenBaton\Core\Time\WorkingTime;
+use OpenBaton\Core\Workload\LoadPlan;
+use OpenBaton\Core\Workload\LoadPlanner;
+use OpenBaton\Core\Workload\Work;
+use OpenBaton\Core\Workload\WorkItem;
+
+/** The lanes of the floor: how loaded somebody is on each of the days. Its type is in FloorPage.ts. */
+final readonly class FloorLanes
+{
+    /**
+     * @param list<LocalDate> $days
+     * @param int             $now  instant
+     */
+    public function __construct(private Roster $roster, private Work $work, private array $days, private int $now) {}
+
+    /** @return array<string, mixed> */
+    public function of(Person $person, ?Team $team): array
+    {
+        $held = $this->work->held($person->id);
+        $plan = LoadPlanner::plan($person->hours, $this->roster->presenceOf($person->id), $person->capacity, $held->loading, $this->now);
+        $absence = $this->roster->absenceOf($person->id, $this->now);
+
+        return [
+            'slug' => $person->id,
+            'name' => $person->name,
+            'lead' => $team?->leadId === $person->id,
+            'state' => $this->state($person),
+            'awayUntil' => $absence === null ? null : Instant::format($absence->span->to),
+            'substitutes' => array_map(fn(string $slug): array => ['slug' => $slug, 'name' => $this->roster->people[$slug]->name], $absence->substituteIds ?? []),
+            'openTasks' => $held->openTasks(),
+            'late' => count(array_filter($held->loading, fn(WorkItem $item): bool => $item->dueAt !== null && $item->dueAt < $this->now)),
+            'loadPercent' => $plan->ratio()->percent(),
+            'days' => array_map(fn(LocalDate $date): array => $this->day($person, $date, $plan), $this->days),
+        ];
+    }
+
+    private function state(Person $person): string
+    {
+        return match (true) {
+            $this->roster->absenceOf($person->id, $this->now) !== null => 'away',
+            ! $person->active => 'inactive',
+            $person->pausedUntil !== null && $this->now < $person->pausedUntil => 'paused',
+            (new WorkingTime($this->roster->presenceOf($person->id)))->isWorking($this->now) => 'in',
+            default => 'off',
+        };
+    }
+
+    /** @return array{date: string, state: string, capacity: int, planned: int, late: int} minutes */
+    private function day(Person $person, LocalDate $date, LoadPlan $plan): array
+    {
+        $works = $person->hours->spansOf($date) !== [];
+        $absent = $works && $this->roster->presenceOf($person->id)->spansOf($date) === [];
+        $load = null;
+        foreach ($plan->days as $day) {
+            $load = $day->date->day === $date->day ? $day : $load;
+        }
+
+        return [
+            'date' => $date->format(),
+            'state' => $absent ? 'away' : ($works ? 'works' : 'off'),
+            'capacity' => $load->capacity ?? 0,
+            'planned' => $load->planned ?? 0,
+            'late' => $load->late ?? 0,
+        ];
+    }
+}

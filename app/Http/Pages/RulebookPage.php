@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Pages;
+
+use App\Actions\LockedDraft;
+use App\Bridge\RulebookReader;
+use App\Http\Viewer;
+use App\Models\RulebookVersion;
+use Closure;
+use OpenBaton\Core\Criteria\Fault;
+use OpenBaton\Core\Rulebook\KindRegistry;
+
+/** The rulebook: what is in force, the draft, earlier versions. What the rules take of the recent work is asked for apart. Its type is RulebookPage.ts. */
+final readonly class RulebookPage
+{
+    private const VERSIONS = 50;
+
+    public function __construct(private Viewer $viewer, private RulebookReader $rulebooks) {}
+
+    /** @return array<string, Closure(): mixed> */
+    public function props(): array
+    {
+        // Read before the draft itself, so that a page never takes an older draft for a newer one.
+        $revision = LockedDraft::revision();
+
+        return [
+            'vocabulary' => fn(): array => (new Vocabulary(KindRegistry::standard()))->of($this->viewer->snapshot()),
+            'published' => $this->published(...),
+            'draft' => $this->draft(...),
+            'draftRevision' => static fn(): int => $revision,
+            'recentDays' => static fn(): int => config()->integer('baton.recent_days'),
+            'versions' => static fn(): array => RulebookVersion::query()->with('savedBy')->whereNotNull('number')->orderByDesc('number')->limit(self::VERSIONS)
+                ->get(['id', 'number', 'note', 'published_at', 'saved_by', 'saved_by_system', 'state'])->map(self::line(...))->all(),
+            'mayWrite' => fn(): bool => $this->viewer->user()->can('write', RulebookVersion::class),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function line(RulebookVersion $version): array
+    {
+        return [
+            'id' => $version->id,
+            'number' => (int) $version->number,
+            'note' => $version->note,
+            'publishedAt' => Moment::orNull($version->published_at),
+            'by' => $version->author(),
+        ];
+    }
+
+    /**
+     * @param list<Fault> $faults
+     *
+     * @return list<array{pointer: string, reason: string, unfinished: bool}>
+     */
+    public static function faults(array $faults): array
+    {
+        return array_map(static fn(Fault $fault): array => ['pointer' => $fault->pointer, 'reason' => $fault->reason, 'unfinished' => $fault->unfinished], $faults);
+    }
+
+    /** @return array<string, mixed>|null */
+    private function published(): ?array
+    {
+        $published = RulebookVersion::query()->with('savedBy')->published()->first();
+
+        return $published === null ? null : self::line($published) + ['rules' => $published->rules];
+    }
+
+    /** @return array<string, mixed>|null */
+    private function draft(): ?array
+    {
+        $draft = RulebookVersion::query()->with('savedBy')->draft()->first();
+
+        return $draft === null ? null : [
+            'rules' => $draft->rules,
+            'savedBy' => $draft->author(),
+            'savedAt' => Moment::orNull($draft->updated_at),
+            'faults' => self::faults($this->rulebooks->compileDraft(array_values((array) $draft->rules), $this->viewer->snapshot())[1]),
+        ];
+    }
+}

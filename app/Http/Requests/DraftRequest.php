@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\RulebookVersion;
+use Illuminate\Foundation\Http\FormRequest;
+
+/** Something that is done with the draft as it was at a revision: publishing, discarding, reading a file into it. */
+final class DraftRequest extends FormRequest
+{
+    public function authorize(): bool
+    {
+        return $this->user()?->can('write', RulebookVersion::class) === true;
+    }
+
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return ['revision' => ['required', 'integer'], 'note' => ['nullable', 'string', 'max:255']];
+    }
+
+    public function revision(): int
+    {
+        return $this->integer('revision');
+    }
+
+    public function note(): ?string
+    {
+        return $this->filled('note') ? $this->string('note')->toString() : null;
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\RulebookVersion;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\ValidationException;
+use OpenBaton\Core\Document\TextLimits;
+
+/** A draft as the page has it: rules with distinct ids, finished or not. */
+final class SaveDraftRequest extends FormRequest
+{
+    private const MOST_RULES = 5000;
+
+    public function authorize(): bool
+    {
+        return $this->user()?->can('write', RulebookVersion::class) === true;
+    }
+
+    /** As the page has sent it: a blank in a draft is a blank, not nothing. */
+    protected function prepareForValidation(): void
+    {
+        $body = json_decode((string) $this->getContent(), true);
+        $this->json()->replace(is_array($body) ? $body : []);
+    }
+
+    /** @return array<string, list<string>> what stands inside of the rules is checked by rules(), since there may be thousands */
+    public function rules(): array
+    {
+        return ['rules' => ['present', 'array', 'list', 'max:'.self::MOST_RULES], 'revision' => ['required', 'integer']];
+    }
+
+    /**
+     * @return list<array<string, mixed>>
+     *
+     * @throws ValidationException
+     */
+    public function draftRules(): array
+    {
+        $rules = [];
+        $ids = [];
+        foreach ((array) $this->json('rules') as $index => $rule) {
+            $id = is_array($rule) ? $rule['id'] ?? null : null;
+            $reason = match (true) {
+                ! is_array($rule) => 'A rule is an object.',
+                ! is_string($id) || $id === '' || mb_strlen($id) > TextLimits::ID => 'A rule has an id of its own.',
+                isset($ids[$id]) => "There is another rule \"{$id}\".",
+                default => null,
+            };
+            if ($reason !== null || ! is_array($rule) || ! is_string($id)) {
+                throw ValidationException::withMessages(["rules.{$index}.id" => (string) $reason]);
+            }
+            $ids[$id] = true;
+            /** @var array<string, mixed> $rule */
+            $rules[] = $rule;
+        }
+
+        return $rules;
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\Task;
+use Illuminate\Foundation\Http\FormRequest;
+use LogicException;
+
+/** Something that is done with a task as it was at a revision. */
+abstract class TaskRequest extends FormRequest
+{
+    /** What the policy of tasks is asked for. */
+    protected string $ability = 'work';
+
+    public function authorize(): bool
+    {
+        return $this->user()?->can($this->ability, $this->task()) === true;
+    }
+
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return ['revision' => ['nullable', 'integer']];
+    }
+
+    public function task(): Task
+    {
+        $task = $this->route('task');
+
+        return $task instanceof Task ? $task : throw new LogicException('The route has no task.');
+    }
+
+    /** The revision that the person looked at. */
+    public function seen(): ?int
+    {
+        return $this->filled('revision') ? $this->integer('revision') : null;
+    }
+
+    /** The page the person was on; on their own list the next task comes up. */
+    public function back(): string
+    {
+        return $this->input('from') === 'in-hand' ? '/in-hand' : url()->previous('/');
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use App\Actions\Actor;
+use App\Bridge\Snapshot;
+use App\Bridge\SnapshotSource;
+use App\Explain\HouseWords;
+use App\Models\Person;
+use App\Models\User;
+use App\Words\Words;
+use Illuminate\Http\Request;
+use OpenBaton\Core\Time\Zone;
+
+/** Whoever is looking: who they are, and in which zone they read times. */
+final class Viewer
+{
+    private ?Snapshot $snapshot = null;
+
+    public function __construct(private readonly Request $request, private readonly SnapshotSource $snapshots, private readonly Words $words) {}
+
+    public function user(): User
+    {
+        $user = $this->request->user();
+
+        return $user instanceof User ? $user : abort(401);
+    }
+
+    public function actor(): Actor
+    {
+        return Actor::user($this->user());
+    }
+
+    public function person(): ?Person
+    {
+        return $this->user()->person;
+    }
+
+    public function zone(): Zone
+    {
+        return new Zone($this->person()->zone ?? $this->snapshot()->zone);
+    }
+
+    public function words(): HouseWords
+    {
+        return new HouseWords($this->words, $this->snapshot(), $this->zone());
+    }
+
+    /** The house as it was when this request first asked. */
+    public function snapshot(): Snapshot
+    {
+        return $this->snapshot ??= $this->snapshots->current();
+    }
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Intake;
+
+/** By what way a task came in. */
+enum TaskSource: string
+{
+    case WebForm = 'web_form';
+    case Api = 'api';
+    case ByHand = 'by_hand';
+}

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Jobs;
+
+use App\Bridge\RulebookReader;
+use App\Bridge\SnapshotSource;
+use App\Coverage\CoveragePiece;
+use App\Coverage\RecordedArrivals;
+use App\Models\CoverageRun;
+use Carbon\CarbonImmutable;
+use Illuminate\Bus\Queueable;
+use Illuminate\Contracts\Cache\Repository;
+use Illuminate\Contracts\Queue\ShouldBeUniqueUntilProcessing;
+use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Foundation\Bus\Dispatchable;
+use Illuminate\Queue\InteractsWithQueue;
+use Illuminate\Support\Facades\Cache;
+use OpenBaton\Core\Rulebook\CompiledRulebook;
+use OpenBaton\Core\Time\Zone;
+
+/** Holds the recent work against the rules of a version, piece by piece; what is worked out is there at once. */
+final class WorkOutCoverage implements ShouldBeUniqueUntilProcessing, ShouldQueue
+{
+    use Dispatchable;
+    use InteractsWithQueue;
+    use Queueable;
+
+    private const PIECE = 1000;
+
+    public int $tries = 3;
+
+    public int $uniqueFor = 120;
+
+    public function __construct(public readonly string $runId)
+    {
+        $this->afterCommit();
+    }
+
+    public function uniqueId(): string
+    {
+        return $this->runId;
+    }
+
+    public function uniqueVia(): Repository
+    {
+        return Cache::store('database');
+    }
+
+    public function handle(SnapshotSource $snapshots, RulebookReader $rulebooks): void
+    {
+        $run = CoverageRun::query()->with(['version', 'against'])->find($this->runId);
+        if ($run === null || $run->version === null) {
+            return;
+        }
+        $house = $snapshots->current();
+        $rules = $run->revision === 0
+            ? $rulebooks->compiled($run->rulebook_version_id)
+            : $rulebooks->compileDraft(array_values((array) $run->version->rules), $house)[0];
+        $against = $run->revision === 0 ? $rules : $this->against($run, $rulebooks);
+        $arrivals = new RecordedArrivals($house->catalogue, new Zone($house->zone));
+        $run->update(['total' => $run->done + RecordedArrivals::countAfter($run->through)]);
+        do {
+            $piece = $arrivals->after($run->through, self::PIECE);
+            // Gone: the draft has moved on, and with it what is worth working out.
+            if ($piece !== [] && ! CoveragePiece::add($run->id, $piece, $rules, $against)) {
+                return;
+            }
+            $run->refresh();
+        } while (count($piece) === self::PIECE);
+        $run->update(['finished_at' => CarbonImmutable::now(), 'total' => $run->done]);
+    }
+
+    private function against(CoverageRun $run, RulebookReader $rulebooks): CompiledRulebook
+    {
+        return $rulebooks->compiled($run->against_id);
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Listeners;
+
+use App\Coverage\CoverageRuns;
+use App\Events\DraftSaved;
+use App\Events\RulebookPublished;
+use App\Models\RulebookVersion;
+
+/** Whenever rules have changed, how much of the recent work they take is worked out in the background. */
+final class BeginCoverage
+{
+    public function handleDraft(DraftSaved $event): void
+    {
+        $draft = RulebookVersion::query()->draft()->find($event->versionId);
+        if ($draft !== null) {
+            CoverageRuns::forDraft($draft, $event->revision);
+        }
+    }
+
+    public function handlePublished(RulebookPublished $event): void
+    {
+        CoverageRuns::forPublished(RulebookVersion::query()->findOrFail($event->versionId));
+    }
+}

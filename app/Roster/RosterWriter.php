@@ -1,0 +1,175 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Roster;
+
+use App\Database\Row;
+use App\Models\Absence;
+use App\Models\House;
+use App\Models\Person;
+use App\Models\Skill;
+use App\Models\Team;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+use LogicException;
+use OpenBaton\Core\Document\Node;
+use OpenBaton\Core\People\Membership;
+
+/** Writes a roster document into the tables. What is in it becomes as it says; what is not stays, unless removing is chosen. */
+final readonly class RosterWriter
+{
+    public function __construct(private bool $remove) {}
+
+    /** @param Node $node a document that was read and found right */
+    public function write(Node $node): void
+    {
+        $house = $node->get('house');
+        House::query()->firstOrFail()->update([
+            'zone' => $house->get('zone')->text(),
+            'hours' => $house->find('hours')->value ?? [],
+            'holidays' => $house->find('holidays')->value ?? [],
+            'exceptions' => $house->find('exceptions')->value ?? [],
+        ]);
+        House::query()->increment('roster_revision');
+        $skills = $this->skills($node);
+        $people = $this->people($node, $skills);
+        $this->teams($node, $people);
+        $this->absences($node, $people);
+    }
+
+    /** @return array<array-key, string> id by slug */
+    private function skills(Node $node): array
+    {
+        $slugs = [];
+        foreach ($node->itemsOf('skills') as $position => $item) {
+            $slugs[] = $slug = $item->get('id')->text();
+            $this->put(new Skill(), $slug, ['name' => $item->get('name')->text(), 'position' => $position]);
+        }
+        if ($this->remove) {
+            Skill::query()->whereNotIn('slug', $slugs)->delete();
+        }
+
+        return $this->ids(new Skill());
+    }
+
+    /**
+     * @param array<array-key, string> $skills
+     *
+     * @return array<array-key, string> id by slug
+     */
+    private function people(Node $node, array $skills): array
+    {
+        $slugs = [];
+        foreach ($node->get('people')->items() as $position => $item) {
+            $slugs[] = $slug = $item->get('id')->text();
+            $capacity = $item->find('capacity');
+            $person = $this->put(new Person(), $slug, [
+                'name' => $item->get('name')->text(),
+                'zone' => $item->find('zone')?->text(),
+                'hours' => $item->find('hours')?->value,
+                'holidays' => $item->find('holidays')?->value,
+                'exceptions' => $item->find('exceptions')?->value,
+                'capacity_percent' => $capacity?->find('percent')?->int() ?? 80,
+                'capacity_minutes' => $capacity?->find('minutes_a_day')?->int(),
+                'active' => $item->find('active')?->bool() ?? true,
+                'member_from' => $item->find('from')?->text(),
+                'member_until' => $item->find('until')?->text(),
+                'intake_paused_until' => $item->find('intake_paused_until')?->text(),
+                'position' => $position,
+            ]);
+            $levels = [];
+            foreach ($item->find('skills')?->members() ?? [] as [$skill, $level]) {
+                $levels[$skills[$skill]] = ['level' => $level->int()];
+            }
+            $person->skills()->sync($levels);
+        }
+        if ($this->remove) {
+            // With what they have done they stay; nothing new comes to them.
+            Person::query()->whereNotIn('slug', $slugs)->update(['active' => false]);
+        }
+
+        return $this->ids(new Person());
+    }
+
+    /** @param array<array-key, string> $people */
+    private function teams(Node $node, array $people): void
+    {
+        $slugs = [];
+        foreach ($node->itemsOf('teams') as $position => $item) {
+            $slugs[] = $slug = $item->get('id')->text();
+            $lead = $item->find('lead')?->text();
+            $team = $this->put(new Team(), $slug, ['name' => $item->get('name')->text(), 'lead_id' => $lead === null ? null : $people[$lead], 'position' => $position]);
+            $members = [];
+            foreach ($item->itemsOf('members') as $place => $member) {
+                $members[$people[$member->get('person')->text()]] = ['weight' => $member->find('weight')?->int() ?? Membership::FULL_WEIGHT, 'position' => $place];
+            }
+            $team->members()->sync($members);
+        }
+        $ids = $this->ids(new Team());
+        foreach ($node->itemsOf('teams') as $item) {
+            $parent = $item->find('parent')?->text();
+            Team::query()->where('slug', $item->get('id')->text())->update(['parent_id' => $parent === null ? null : $ids[$parent]]);
+        }
+        if ($this->remove) {
+            Team::query()->whereNotIn('slug', $slugs)->delete();
+        }
+    }
+
+    /** @param array<array-key, string> $people */
+    private function absences(Node $node, array $people): void
+    {
+        $slugs = [];
+        $moment = static fn(?Node $at): ?CarbonImmutable => $at === null ? null : CarbonImmutable::createFromTimestampUTC($at->instant());
+        foreach ($node->itemsOf('absences') as $item) {
+            $slugs[] = $slug = $item->get('id')->text();
+            $absence = $this->put(new Absence(), $slug, [
+                'person_id' => $people[$item->get('person')->text()],
+                'first_day' => $item->find('first')?->text(),
+                'last_day' => $item->find('last')?->text(),
+                'from' => $moment($item->find('from')),
+                'to' => $moment($item->find('to')),
+                'status' => $item->get('status')->text(),
+            ]);
+            $substitutes = [];
+            foreach ($item->textsOf('substitutes') as $position => $substitute) {
+                $substitutes[$people[$substitute]] = ['position' => $position];
+            }
+            $absence->substitutes()->sync($substitutes);
+        }
+        if ($this->remove) {
+            Absence::query()->whereNotIn('slug', $slugs)->delete();
+        }
+    }
+
+    /**
+     * @template T of Model
+     *
+     * @param T                    $blank
+     * @param array<string, mixed> $values
+     *
+     * @return T
+     */
+    private function put(Model $blank, string $slug, array $values): Model
+    {
+        $row = $blank->newQuery()->firstOrNew(['slug' => $slug]);
+        if (! $row instanceof $blank) {
+            throw new LogicException('A query gives models of its own class.');
+        }
+        $row->forceFill($values)->save();
+
+        return $row;
+    }
+
+    /** @return array<array-key, string> id by slug */
+    private function ids(Model $of): array
+    {
+        $ids = [];
+        foreach ($of->newQuery()->toBase()->get(['id', 'slug']) as $row) {
+            $row = new Row($row);
+            $ids[$row->text('slug')] = $row->text('id');
+        }
+
+        return $ids;
+    }
+}

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Search;
+
+use App\Models\Customer;
+use App\Models\Task;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
+use OpenBaton\Core\Workload\TaskStatus;
+
+/** Finds tasks by number, or by the beginnings of words in title or customer, through indexes; open ones first. */
+final class TaskSearch
+{
+    /** The database's index has no shorter words. */
+    private const SHORTEST = 3;
+
+    private const CUSTOMERS = 200;
+
+    /** @return Collection<int, Task> */
+    public static function find(string $text, int $most): Collection
+    {
+        $number = ltrim($text, '№# ');
+        if (ctype_digit($number) && strlen($number) < 10) {
+            return Task::query()->with(['kind', 'customer'])->where('number', (int) $number)->get();
+        }
+        $query = self::words($text);
+        if ($query === null) {
+            return new Collection();
+        }
+        $found = new Collection();
+        foreach ([true, false] as $open) {
+            if ($found->count() < $most) {
+                $found = $found->merge(self::tasks($query, $open, $most - $found->count()));
+            }
+        }
+
+        return $found;
+    }
+
+    /** @return Collection<int, Task> */
+    private static function tasks(string $words, bool $open, int $most): Collection
+    {
+        $customers = Customer::query()->whereFullText('name', $words, ['mode' => 'boolean'])->limit(self::CUSTOMERS)->pluck('id');
+        $closed = [TaskStatus::Done, TaskStatus::Dropped];
+        $of = static fn(Builder $query): Builder => ($open ? $query->whereNotIn('status', $closed) : $query->whereIn('status', $closed))->select('id')->latest('arrived_at')->limit($most);
+        // Two queries, each by its index; the database would scan all tasks for one with "or".
+        $ids = $of(Task::query()->whereFullText('title', $words, ['mode' => 'boolean']))->pluck('id')
+            ->merge($customers->isEmpty() ? [] : $of(Task::query()->whereIn('customer_id', $customers))->pluck('id'));
+
+        return Task::query()->with(['kind', 'customer'])->whereIn('id', $ids->unique())->latest('arrived_at')->limit($most)->get();
+    }
+
+    /** Each word, or its beginning, has to be there; null where there is no word to look for. */
+    private static function words(string $text): ?string
+    {
+        preg_match_all('/[\p{L}\p{N}]+/u', $text, $found);
+        $words = array_filter($found[0], static fn(string $word): bool => mb_strlen($word) >= self::SHORTEST);
+
+        return $words === [] ? null : implode(' ', array_map(static fn(string $word): string => "+{$word}*", $words));
+    }
+}

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Words;
+
+use MessageFormatter;
+use RuntimeException;
+
+/**
+ * The words of the product: ICU messages with named slots, in one file that
+ * the pages read too (resources/js/lib/words.ts).
+ */
+final class Words
+{
+    /** @var array<string, string>|null by path, such as "limit.skill_at_least.say"; read when they are first asked for */
+    private ?array $messages = null;
+
+    /** @param array<string, mixed> $more messages besides those of the file, in the same shape */
+    public function __construct(private readonly string $locale = 'en', private readonly array $more = []) {}
+
+    /** @return array<string, string> */
+    private function messages(): array
+    {
+        if ($this->messages === null) {
+            $file = dirname(__DIR__, 2)."/resources/words/{$this->locale}.json";
+            $this->messages = self::flat(array_replace_recursive((array) json_decode((string) file_get_contents($file), true, 16, JSON_THROW_ON_ERROR), $this->more));
+        }
+
+        return $this->messages;
+    }
+
+    public function has(string $path): bool
+    {
+        return isset($this->messages()[$path]);
+    }
+
+    /** The message as it stands in the file. */
+    public function message(string $path): string
+    {
+        return $this->messages()[$path] ?? throw new RuntimeException("There are no words for \"{$path}\".");
+    }
+
+    /** @param array<string, string|int|float> $slots */
+    public function say(string $path, array $slots = []): string
+    {
+        $message = $this->message($path);
+        if ($slots === []) {
+            return $message;
+        }
+        $said = MessageFormatter::formatMessage($this->locale, $message, $slots);
+
+        return $said === false ? throw new RuntimeException("The words for \"{$path}\" are not a message: {$message}") : $said;
+    }
+
+    /**
+     * @param array<mixed> $tree
+     *
+     * @return array<string, string>
+     */
+    private static function flat(array $tree, string $above = ''): array
+    {
+        $messages = [];
+        foreach ($tree as $key => $value) {
+            if (is_array($value)) {
+                $messages += self::flat($value, "{$above}{$key}.");
+            } elseif (is_string($value)) {
+                $messages[$above.$key] = $value;
+            }
+        }
+
+        return $messages;
+    }
+}

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\Document;
+
+use OpenBaton\Core\Absence\Cover;
+use OpenBaton\Core\Absence\CoverStep;
+use OpenBaton\Core\Routing\Attempt;
+use OpenBaton\Core\Routing\Decision;
+use OpenBaton\Core\Routing\Exclusion;
+use OpenBaton\Core\Routing\Step;
+use OpenBaton\Core\Routing\Verdicts;
+use OpenBaton\Core\Subject\Effect\Effect;
+
+/**
+ * What is kept of a decision: all that can't be worked out again from its
+ * facts and the version of the rulebook that made it. DecisionFormat makes the
+ * whole document of it.
+ */
+final class DecisionRecord
+{
+    /** @return array<string, mixed> */
+    public static function of(Decision $decision): array
+    {
+        $attempts = [];
+        foreach ($decision->attempts as $position => $attempt) {
+            $attempts[] = ['rule' => $position] + self::attempt($attempt);
+        }
+
+        return [
+            'event' => $decision->change->id,
+            'kinds' => Verdicts::occasions($decision->rulebook, $decision->change),
+            'task' => $decision->change->after->id,
+            'at' => $decision->change->at,
+            'today' => $decision->change->facts->today->format(),
+            'outcome' => $decision->outcome->value,
+            'decided_by' => $decision->decidedBy,
+            'assignee' => $decision->assigneeId,
+            'open_to' => $decision->openTo,
+            'effects' => array_map(static fn(Effect $effect): array => $effect->write(), $decision->effects),
+            'house' => count($decision->roster->people),
+            'followed_up' => $decision->followedUp,
+            'attempts' => $attempts,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function attempt(Attempt $attempt): array
+    {
+        $figures = [];
+        foreach ($attempt->choice->figures ?? [] as $personId => $one) {
+            $figures[] = [(string) $personId, $one];
+        }
+
+        return array_filter([
+            'pool' => $attempt->steps[0]->ids(),
+            'steps' => array_map(self::step(...), array_slice($attempt->steps, 1)),
+            'figures' => $attempt->choice === null ? null : $figures,
+            'kept' => $attempt->kept ? true : null,
+            'cover' => $attempt->cover() === null ? null : self::cover($attempt->cover()),
+        ], static fn(mixed $value): bool => $value !== null);
+    }
+
+    /** @return array{0: string, 1: list<array{string, list<string>, array<string, int|string|null>}>, 2?: list<string>} code, exclusions, and who is kept where these are not what is left */
+    private static function step(Step $step): array
+    {
+        $excluded = array_map(static fn(Exclusion $one): array => [$one->personId, $one->reasons, $one->figures], $step->excluded);
+
+        return $step->code === 'cover' ? [$step->code, $excluded, $step->ids()] : [$step->code, $excluded];
+    }
+
+    /** @return array<string, mixed> */
+    private static function cover(Cover $cover): array
+    {
+        return [
+            'for' => $cover->namedId,
+            'person' => $cover->personId,
+            'by_lead' => $cover->byLead,
+            'circle' => $cover->circle,
+            'asked' => array_map(static fn(CoverStep $step): array => [$step->personId, array_column($step->reasons, 'value'), $step->awayUntil], $cover->steps),
+        ];
+    }
+}

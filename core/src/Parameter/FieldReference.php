@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\Parameter;
+
+use OpenBaton\Core\Criteria\FieldType;
+use OpenBaton\Core\Document\Node;
+use OpenBaton\Core\Document\TextLimits;
+use OpenBaton\Core\Rulebook\RuleContext;
+
+/** The path of a field of a certain type. */
+final readonly class FieldReference implements ParameterType
+{
+    use PlainValue;
+
+    public function __construct(private FieldType $of) {}
+
+    public static function control(): string
+    {
+        return 'field';
+    }
+
+    public function read(Node $node, RuleContext $context): string
+    {
+        $path = $node->line(TextLimits::ID);
+
+        return $context->fields->find($path)?->type === $this->of ? $path : throw $node->fail(match ($this->of) {
+            FieldType::Person => "\"{$path}\" is not a field that holds a person.",
+            default => "\"{$path}\" is not a field of the type \"{$this->of->value}\".",
+        });
+    }
+
+    public function schema(): array
+    {
+        return ['type' => 'string', 'minLength' => 1, 'maxLength' => TextLimits::ID];
+    }
+
+    public function bounds(): array
+    {
+        return ['of' => $this->of->value];
+    }
+}

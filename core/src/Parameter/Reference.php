@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\Parameter;
+
+use OpenBaton\Core\Document\Node;
+use OpenBaton\Core\Document\TextLimits;
+use OpenBaton\Core\Rulebook\RuleContext;
+
+/** The id of something in the roster. */
+abstract readonly class Reference implements ParameterType
+{
+    use PlainValue;
+
+    /** @return array<array-key, mixed>|null what there is, by id; null where no roster is known */
+    abstract protected function known(RuleContext $context): ?array;
+
+    public function read(Node $node, RuleContext $context): string
+    {
+        $id = $node->line(TextLimits::ID);
+        $known = $this->known($context);
+
+        return $known === null || isset($known[$id]) ? $id : throw $node->fail('There is no '.static::control()." \"{$id}\".");
+    }
+
+    public function schema(): array
+    {
+        return ['type' => 'string', 'minLength' => 1, 'maxLength' => TextLimits::ID];
+    }
+
+    public function bounds(): array
+    {
+        return [];
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\Parameter;
+
+use OpenBaton\Core\Rulebook\RuleContext;
+
+final readonly class TeamReference extends Reference
+{
+    public static function control(): string
+    {
+        return 'team';
+    }
+
+    protected function known(RuleContext $context): ?array
+    {
+        return $context->roster?->teams;
+    }
+}

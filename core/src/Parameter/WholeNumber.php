@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\Parameter;
+
+use OpenBaton\Core\Document\Node;
+use OpenBaton\Core\Rulebook\RuleContext;
+
+final readonly class WholeNumber implements ParameterType
+{
+    use PlainValue;
+
+    public function __construct(private int $least, private int $most) {}
+
+    public static function control(): string
+    {
+        return 'whole_number';
+    }
+
+    public function read(Node $node, RuleContext $context): int
+    {
+        $number = $node->int();
+
+        return $number >= $this->least && $number <= $this->most
+            ? $number
+            : throw $node->fail("A whole number from {$this->least} to {$this->most} belongs here.");
+    }
+
+    public function schema(): array
+    {
+        return ['type' => 'integer', 'minimum' => $this->least, 'maximum' => $this->most];
+    }
+
+    public function bounds(): array
+    {
+        return ['least' => $this->least, 'most' => $this->most];
+    }
+}

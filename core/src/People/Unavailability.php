@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\People;
+
+/** What keeps a person from getting new work whatever the rule says. */
+enum Unavailability: string
+{
+    case Inactive = 'inactive';
+    case NotYetMember = 'not_yet_member';
+    case NoLongerMember = 'no_longer_member';
+    case Paused = 'paused';
+    case Absent = 'absent';
+}

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\Routing;
+
+use OpenBaton\Core\Absence\Cover;
+use OpenBaton\Core\Absence\SubstituteFinder;
+use OpenBaton\Core\People\Availability;
+use OpenBaton\Core\People\Membership;
+use OpenBaton\Core\People\Roster;
+use OpenBaton\Core\People\Unavailability;
+use OpenBaton\Core\Rulebook\Limit\Limit;
+use OpenBaton\Core\Workload\LoadView;
+
+/** Narrows a pool step by step; each step says who is excluded and why. */
+final readonly class Narrowing
+{
+    private Availability $availability;
+
+    public function __construct(private Roster $roster)
+    {
+        $this->availability = new Availability($roster);
+    }
+
+    /** @return Step those of the pool to whom new work may come now */
+    public function present(Step $before, int $at): Step
+    {
+        $kept = [];
+        $excluded = [];
+        foreach ($before->kept as $member) {
+            $reasons = $this->availability->reasonsAgainst($this->roster->people[$member->personId], $at);
+            if ($reasons === []) {
+                $kept[] = $member;
+            } else {
+                $excluded[] = self::exclusion($member->personId, $reasons, $this->roster->absenceOf($member->personId, $at)?->span->to);
+            }
+        }
+
+        return new Step('present', $kept, $excluded);
+    }
+
+    public function cover(string $personId, int $at): Cover
+    {
+        return (new SubstituteFinder($this->roster))->find($personId, $at);
+    }
+
+    /** @return Step whoever answers for the one who is named */
+    public function covered(Cover $cover): Step
+    {
+        $excluded = [];
+        foreach ($cover->steps as $step) {
+            if ($step->reasons !== []) {
+                $excluded[] = self::exclusion($step->personId, $step->reasons, $step->awayUntil);
+            }
+        }
+
+        return new Step('cover', $cover->personId === null ? [] : [new Membership($cover->personId)], $excluded);
+    }
+
+    public function within(Step $before, Limit $limit, LoadView $load): Step
+    {
+        $kept = [];
+        $excluded = [];
+        foreach ($before->kept as $member) {
+            $figures = $limit->refusal($this->roster->people[$member->personId], $load);
+            if ($figures === null) {
+                $kept[] = $member;
+            } else {
+                $excluded[] = new Exclusion($member->personId, [$limit::kind()], $figures);
+            }
+        }
+
+        return new Step($limit::kind(), $kept, $excluded);
+    }
+
+    /** @param list<Unavailability> $reasons */
+    private static function exclusion(string $personId, array $reasons, ?int $awayUntil): Exclusion
+    {
+        return new Exclusion($personId, array_column($reasons, 'value'), $awayUntil === null ? [] : ['away_until' => $awayUntil]);
+    }
+}

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\Routing;
+
+use InvalidArgumentException;
+use LogicException;
+use OpenBaton\Core\People\Membership;
+
+/**
+ * The state of a round-robin: a pass for everyone in it, and a virtual time.
+ *
+ * Stride scheduling. One turn of a person with weight w is a stride of
+ * 10^9 / w. A new member's pass is the virtual time and half a stride. Of those
+ * who may be chosen, passes below the virtual time are raised to it; the lowest
+ * pass wins, ties by the pass before it was raised, then by the order of
+ * joining; the virtual time becomes the winner's pass and never falls; the
+ * winner's pass grows by a stride. So the turns of any two of equal weight who
+ * could both be chosen throughout differ by at most 1, whoever else comes and
+ * goes.
+ *
+ * Were ties of raised passes left to the order of joining alone, somebody late
+ * in it who is there every other time would lose every one of them.
+ *
+ * Sources: stride scheduling, Waldspurger and Weihl 1995; the half step is
+ * Webster's of apportionment; virtual time, Goyal, Vin and Cheng 1996.
+ */
+final readonly class Rotation
+{
+    private const TURN = 1_000_000_000;
+
+    /** Passes and virtual times that documents may begin with: no number of turns leads from there beyond an integer. */
+    public const LARGEST = 1_000_000_000_000_000_000;
+
+    /** @param array<array-key, int> $passes by person, in the order of joining */
+    public function __construct(public string $name, public int $virtualTime = 0, public array $passes = [])
+    {
+        if ($virtualTime < 0) {
+            throw new InvalidArgumentException('The virtual time of a rotation is not negative.');
+        }
+    }
+
+    public static function stride(int $weight): int
+    {
+        return intdiv(self::TURN, $weight);
+    }
+
+    /** @param list<Membership> $members everyone who belongs to it; those whom it does not know join in this order */
+    public function joinedBy(array $members): self
+    {
+        $passes = $this->passes;
+        foreach ($members as $member) {
+            $passes[$member->personId] ??= $this->virtualTime + intdiv(self::stride($member->weight), 2);
+        }
+
+        return count($passes) === count($this->passes) ? $this : new self($this->name, $this->virtualTime, $passes);
+    }
+
+    /**
+     * @param non-empty-list<Membership> $eligible all of them in the rotation
+     *
+     * @return array{string, self} whose turn it is, and the rotation after it
+     */
+    public function turn(array $eligible): array
+    {
+        $passes = $this->passes;
+        $weights = [];
+        foreach ($eligible as $member) {
+            $weights[$member->personId] = $member->weight;
+            if (! isset($passes[$member->personId])) {
+                throw new InvalidArgumentException("\"{$member->personId}\" is not in the rotation \"{$this->name}\".");
+            }
+            $passes[$member->personId] = max($passes[$member->personId], $this->virtualTime);
+        }
+        $winner = null;
+        foreach ($passes as $personId => $pass) {
+            if (! isset($weights[$personId])) {
+                continue;
+            }
+            if ($winner === null || $pass < $passes[$winner]
+                || ($pass === $passes[$winner] && $this->passes[$personId] < $this->passes[$winner])) {
+                $winner = $personId;
+            }
+        }
+        if ($winner === null) {
+            throw new LogicException('Nobody is eligible.');
+        }
+        $virtualTime = max($this->virtualTime, $passes[$winner]);
+        $passes[$winner] += self::stride($weights[$winner] ?? Membership::FULL_WEIGHT);
+
+        return [(string) $winner, new self($this->name, $virtualTime, $passes)];
+    }
+}

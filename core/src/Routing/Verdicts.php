@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\Routing;
+
+use OpenBaton\Core\Criteria\Facts;
+use OpenBaton\Core\Rulebook\CompiledRulebook;
+use OpenBaton\Core\Rulebook\Event\EventKind;
+use OpenBaton\Core\Rulebook\Rule;
+use OpenBaton\Core\Subject\ChangeSet;
+
+/**
+ * The verdict on every rule of a rulebook, worked out from what a decision
+ * keeps: whether it has just been made or was recorded months ago, since
+ * published rules and recorded facts never change.
+ */
+final readonly class Verdicts
+{
+    /**
+     * @param int          $at         instant
+     * @param list<string> $occasions  codes of the kinds of event that there was occasion for
+     * @param list<int>    $attempted  positions of rules that held and give
+     * @param list<int>    $followedUp positions of rules of which only the follow-ups acted
+     */
+    public function __construct(
+        private CompiledRulebook $rulebook,
+        private Facts $facts,
+        private int $at,
+        private array $occasions,
+        private ?int $decidedBy,
+        private array $attempted,
+        private array $followedUp,
+    ) {}
+
+    /** @return list<string> of the kinds that the rules wait for, those which the change set may raise */
+    public static function occasions(CompiledRulebook $rulebook, ChangeSet $change): array
+    {
+        $kinds = [];
+        foreach ($rulebook->rulebook->rules as $rule) {
+            foreach ($rule->events as $event) {
+                $kinds[$event::kind()] ??= $event::occasion($change);
+            }
+        }
+
+        return array_keys(array_filter($kinds));
+    }
+
+    /** @return list<RuleVerdict> in the order of the rules */
+    public function all(): array
+    {
+        $verdicts = [];
+        foreach ($this->rulebook->rulebook->rules as $position => $rule) {
+            $verdicts[] = $this->of($position, $rule);
+        }
+
+        return $verdicts;
+    }
+
+    private function of(int $position, Rule $rule): RuleVerdict
+    {
+        $verdict = match (true) {
+            $this->decidedBy !== null && $position > $this->decidedBy => Verdict::NotReached,
+            $position === $this->decidedBy => Verdict::Decided,
+            in_array($position, $this->attempted, true) => Verdict::NobodyEligible,
+            in_array($position, $this->followedUp, true) => Verdict::FollowedUp,
+            ! $rule->active => Verdict::Paused,
+            array_intersect(array_map(static fn(EventKind $event): string => $event::kind(), $rule->events), $this->occasions) === [] => Verdict::NotThisEvent,
+            ! $rule->isValidAt($this->at) => Verdict::NotInForce,
+            default => Verdict::CriterionFailed,
+        };
+
+        return new RuleVerdict($rule, $verdict, $verdict === Verdict::CriterionFailed ? $this->rulebook->criteria($position)->firstFailure($this->facts) : null);
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\Rulebook\Event;
+
+use OpenBaton\Core\Rulebook\NoParameters;
+use OpenBaton\Core\Subject\ChangeSet;
+
+/** The task is made. */
+final readonly class TaskArrives implements EventKind
+{
+    use NoParameters;
+
+    public static function kind(): string
+    {
+        return 'task_arrives';
+    }
+
+    public function isRaisedBy(ChangeSet $change): bool
+    {
+        return self::occasion($change);
+    }
+
+    public static function occasion(ChangeSet $change): bool
+    {
+        return $change->isArrival();
+    }
+}

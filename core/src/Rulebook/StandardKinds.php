@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\Rulebook;
+
+/** Every kind of part of a rule, by the family it belongs to, in the order in which they are offered. */
+final class StandardKinds
+{
+    /** @var array<string, list<class-string<Part>>> by family */
+    public const BY_FAMILY = [
+        'event' => [
+            Event\TaskArrives::class,
+        ],
+        'pool' => [
+            Pool\TeamMembers::class,
+            Pool\NamedPeople::class,
+            Pool\SkilledPeople::class,
+            Pool\PersonInField::class,
+            Pool\Union::class,
+            Pool\Except::class,
+        ],
+        'method' => [
+            Method\RoundRobin::class,
+            Method\LightestLoad::class,
+            Method\InOrder::class,
+            Method\SamePerson::class,
+            Method\Open::class,
+        ],
+        'limit' => [
+            Limit\OpenTasksAtMost::class,
+            Limit\SkillAtLeast::class,
+            Limit\LoadRatioAtMost::class,
+        ],
+        'otherwise' => [
+            Otherwise\NextRule::class,
+            Otherwise\WaitUnplaced::class,
+            Otherwise\AskPerson::class,
+            Otherwise\OpenToTeam::class,
+        ],
+        'follow_up' => [
+            FollowUp\DueIn::class,
+            FollowUp\SetPriority::class,
+            FollowUp\AddTag::class,
+        ],
+    ];
+}

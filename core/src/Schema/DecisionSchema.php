@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\Schema;
+
+use OpenBaton\Core\People\Unavailability;
+use OpenBaton\Core\Routing\Outcome;
+use OpenBaton\Core\Routing\Verdict;
+use OpenBaton\Core\Rulebook\Family;
+use OpenBaton\Core\Rulebook\KindRegistry;
+
+/** The JSON Schema of a decision, with the codes of the kinds that there are. */
+final readonly class DecisionSchema
+{
+    private const TEXT = ['type' => 'string'];
+
+    private const TEXT_OR_NULL = ['type' => ['string', 'null']];
+
+    private const TEXTS = ['type' => 'array', 'items' => self::TEXT];
+
+    public function __construct(private KindRegistry $kinds) {}
+
+    /** @return array<string, mixed> */
+    public function build(): array
+    {
+        $properties = [
+            'event' => self::TEXT,
+            'kind' => ['enum' => array_keys($this->kinds->of(Family::Event))],
+            'task' => self::TEXT,
+            'at' => self::TEXT,
+            'rulebook_version' => self::TEXT,
+            'outcome' => ['enum' => array_column(Outcome::cases(), 'value')],
+            'rule' => self::TEXT_OR_NULL + ['description' => 'The rule that decided.'],
+            'assignee' => self::TEXT_OR_NULL + ['description' => 'Who holds the task after it.'],
+            'open_to' => self::TEXTS + ['description' => 'Who may claim an open task.'],
+            'effects' => ['type' => 'array', 'items' => ['type' => 'object', 'required' => ['effect'], 'properties' => ['effect' => self::TEXT]]],
+            'verdicts' => ['description' => 'One for each rule, in order.', 'type' => 'array', 'items' => $this->verdict()],
+            'facts' => ['description' => 'The values that criteria saw, by field path.', 'type' => 'object'],
+        ];
+
+        return [
+            '$schema' => 'https://json-schema.org/draft/2020-12/schema',
+            '$id' => RulebookSchema::BASE.'decision.schema.json',
+            'title' => 'Decision',
+            'description' => 'The outcome of routing one event, with its trace. Codes are stable. Generated from the kinds that the core knows.',
+            'type' => 'object',
+            'required' => array_keys($properties),
+            'additionalProperties' => false,
+            'properties' => $properties,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function verdict(): array
+    {
+        return [
+            'type' => 'object',
+            'required' => ['rule', 'name', 'verdict'],
+            'additionalProperties' => false,
+            'properties' => [
+                'rule' => self::TEXT,
+                'name' => self::TEXT,
+                'verdict' => ['enum' => array_column(Verdict::cases(), 'value')],
+                'failed' => [
+                    'type' => 'object',
+                    'required' => ['pointer', 'comparison', 'seen', 'negated'],
+                    'properties' => [
+                        'pointer' => self::TEXT + ['description' => 'Of the comparison within the criteria.'],
+                        'comparison' => ['type' => 'object'],
+                        'seen' => ['description' => 'The value that it saw, null where there was none.'],
+                        'negated' => ['type' => 'boolean', 'description' => 'It held within a "none", where it must not.'],
+                    ],
+                ],
+                'house' => ['type' => 'integer', 'description' => 'How many people there were in all.'],
+                'steps' => ['description' => 'The narrowing of the pool.', 'type' => 'array', 'items' => $this->step()],
+                'candidates' => ['description' => 'Everyone eligible with the figures that the method went by.', 'type' => 'array', 'items' => ['type' => 'object', 'required' => ['person']]],
+                'cover' => ['description' => 'Where one person was named: who was asked in their place.', 'type' => 'object', 'required' => ['for', 'person', 'by_lead', 'circle', 'asked']],
+                'pool' => ['type' => 'object', 'description' => 'As the rule gave it.'],
+                'method' => ['type' => 'object'],
+                'otherwise' => ['type' => 'object', 'description' => 'What the rule said to do where nobody was eligible.'],
+                'pick' => self::TEXT_OR_NULL,
+            ],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function step(): array
+    {
+        $limits = array_keys($this->kinds->of(Family::Limit));
+
+        return [
+            'type' => 'object',
+            'required' => ['step', 'kept', 'fallen'],
+            'additionalProperties' => false,
+            'properties' => [
+                'step' => ['enum' => ['pool', 'cover', 'present', ...$limits]],
+                'kept' => self::TEXTS,
+                'fallen' => [
+                    'description' => 'Those of the step before who were excluded; whoever is outside of the pool is not listed.',
+                    'type' => 'array',
+                    'items' => [
+                        'type' => 'object',
+                        'required' => ['person', 'reasons'],
+                        'additionalProperties' => false,
+                        'properties' => [
+                            'person' => self::TEXT,
+                            'reasons' => ['type' => 'array', 'minItems' => 1, 'items' => ['enum' => [...array_column(Unavailability::cases(), 'value'), ...$limits]]],
+                            'figures' => ['type' => 'object'],
+                        ],
+                    ],
+                ],
+            ],
+        ];
+    }
+}

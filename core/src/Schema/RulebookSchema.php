@@ -1,0 +1,165 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\Schema;
+
+use OpenBaton\Core\Criteria\FieldType;
+use OpenBaton\Core\Criteria\GroupKind;
+use OpenBaton\Core\Criteria\OperatorList;
+use OpenBaton\Core\Document\CriteriaFormat;
+use OpenBaton\Core\Document\RulebookFormat;
+use OpenBaton\Core\Document\TextLimits;
+use OpenBaton\Core\Rulebook\Family;
+use OpenBaton\Core\Rulebook\KindRegistry;
+use OpenBaton\Core\Rulebook\Part;
+
+/** The JSON Schema of a rulebook, from what the kinds of parts declare of themselves. */
+final readonly class RulebookSchema
+{
+    public const BASE = 'https://openbaton.example/formats/';
+
+    public const INSTANT = '^\d{4}-\d{2}-\d{2}[Tt]\d{2}:\d{2}:\d{2}(\.\d+)?([Zz]|[+-]\d{2}:\d{2})$';
+
+    public function __construct(private KindRegistry $kinds) {}
+
+    /** @return array<string, mixed> */
+    public function build(): array
+    {
+        return [
+            '$schema' => 'https://json-schema.org/draft/2020-12/schema',
+            '$id' => self::BASE.'rulebook.schema.json',
+            'title' => 'Rulebook',
+            'description' => 'The ordered assignment rules, and the fields that their criteria may ask about. Generated from the kinds that the core knows.',
+            'type' => 'object',
+            'required' => ['openbaton', 'fields', 'rules'],
+            'additionalProperties' => false,
+            'properties' => [
+                'openbaton' => ['const' => RulebookFormat::VERSION],
+                'fields' => ['type' => 'array', 'items' => $this->field()],
+                'rules' => ['type' => 'array', 'items' => ['$ref' => '#/$defs/rule']],
+            ],
+            '$defs' => $this->definitions(),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function definitions(): array
+    {
+        $definitions = [
+            'id' => self::text(TextLimits::ID),
+            'name' => self::text(TextLimits::NAME),
+            'instant' => ['type' => 'string', 'pattern' => self::INSTANT],
+            'rule' => $this->rule(),
+            'criteria' => $this->criteria(),
+            'give' => $this->give(),
+        ];
+        foreach (Family::cases() as $family) {
+            $definitions[$family->value] = ['oneOf' => array_map($this->part(...), array_values($this->kinds->of($family)))];
+        }
+
+        return $definitions;
+    }
+
+    /**
+     * @param class-string<Part> $class
+     *
+     * @return array<string, mixed>
+     */
+    private function part(string $class): array
+    {
+        $required = ['kind'];
+        $properties = ['kind' => ['const' => $class::kind()]];
+        foreach ($class::parameters() as $parameter) {
+            $schema = $parameter->type->schema();
+            if ($parameter->required) {
+                $required[] = $parameter->name;
+            } else {
+                $schema['default'] = $parameter->type->write($parameter->default);
+            }
+            $properties[$parameter->name] = $schema;
+        }
+
+        return self::object($properties, $required);
+    }
+
+    /** @return array<string, mixed> */
+    private function rule(): array
+    {
+        $of = static fn(string $name): array => ['$ref' => "#/\$defs/{$name}"];
+
+        return self::object([
+            'id' => $of('id'),
+            'name' => $of('name'),
+            'active' => ['type' => 'boolean', 'default' => true],
+            'when' => ['description' => 'Any of these.', 'type' => 'array', 'minItems' => 1, 'items' => $of(Family::Event->value)],
+            'if' => $of('criteria'),
+            'give' => $of('give'),
+            'then' => ['type' => 'array', 'items' => $of(Family::FollowUp->value)],
+            'valid_from' => $of('instant'),
+            'valid_until' => $of('instant'),
+        ], ['id', 'name', 'when']) + ['anyOf' => [['required' => ['give']], ['required' => ['then']]]];
+    }
+
+    /** @return array<string, mixed> */
+    private function give(): array
+    {
+        $of = static fn(Family $family): array => ['$ref' => "#/\$defs/{$family->value}"];
+
+        return self::object([
+            'pool' => $of(Family::Pool),
+            'method' => $of(Family::Method),
+            'limits' => ['type' => 'array', 'items' => $of(Family::Limit)],
+            'otherwise' => $of(Family::Otherwise) + ['description' => 'What happens where the rule holds and finds nobody; the next rule is asked where it is missing.'],
+        ], ['pool', 'method']);
+    }
+
+    /** @return array<string, mixed> */
+    private function criteria(): array
+    {
+        $groups = array_map(static fn(GroupKind $kind): array => self::object(
+            [$kind->value => ['type' => 'array', 'items' => ['$ref' => '#/$defs/criteria']]],
+            [$kind->value],
+        ), GroupKind::cases());
+
+        return [
+            'description' => 'A group, nested at most '.CriteriaFormat::DEEPEST.' deep, or a comparison. Money is in units of the house\'s currency, a duration in ISO 8601.',
+            'oneOf' => [...$groups, self::object([
+                'field' => ['$ref' => '#/$defs/id'],
+                'op' => ['enum' => array_keys(OperatorList::all())],
+                'value' => ['type' => ['string', 'number', 'boolean', 'array'], 'items' => ['type' => ['string', 'number']]],
+            ], ['field', 'op'])],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function field(): array
+    {
+        return self::object([
+            'path' => ['type' => 'string', 'pattern' => '^[a-z][a-z0-9_]*(\.[a-z][a-z0-9_]*)+$'],
+            'label' => ['$ref' => '#/$defs/name'],
+            'type' => ['enum' => array_column(FieldType::cases(), 'value')],
+            'options' => ['type' => 'array', 'items' => self::object(
+                ['value' => ['$ref' => '#/$defs/id'], 'label' => ['$ref' => '#/$defs/name']],
+                ['value', 'label'],
+            )],
+        ], ['path', 'label', 'type']);
+    }
+
+    /** @return array<string, mixed> */
+    private static function text(int $most): array
+    {
+        return ['type' => 'string', 'minLength' => 1, 'maxLength' => $most];
+    }
+
+    /**
+     * @param array<string, mixed> $properties
+     * @param list<string>         $required
+     *
+     * @return array<string, mixed>
+     */
+    private static function object(array $properties, array $required): array
+    {
+        return ['type' => 'object', 'required' => $required, 'additionalProperties' => false, 'properties' => $properties];
+    }
+}

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\Subject;
+
+/** What an action on a task asks for. */
+enum Asked: string
+{
+    /** Has to be given. */
+    case Reason = 'reason';
+    /** May be given. */
+    case Note = 'note';
+    /** May be given: the minutes spent in all. */
+    case Spent = 'spent';
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\Subject\Effect;
+
+use OpenBaton\Core\Subject\Subject;
+
+/** A due date was asked for in working time that does not come. */
+final readonly class DueImpossible implements Effect
+{
+    public function on(Subject $subject): Subject
+    {
+        return $subject;
+    }
+
+    public function write(): array
+    {
+        return ['effect' => 'due_impossible'];
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\Subject\Effect;
+
+use OpenBaton\Core\Document\Instant;
+use OpenBaton\Core\Subject\Subject;
+
+final readonly class DueSet implements Effect
+{
+    /** @param int $dueAt instant */
+    public function __construct(public int $dueAt) {}
+
+    public function on(Subject $subject): Subject
+    {
+        return $subject->dueAt($this->dueAt);
+    }
+
+    public function write(): array
+    {
+        return ['effect' => 'due_set', 'due' => Instant::format($this->dueAt)];
+    }
+}

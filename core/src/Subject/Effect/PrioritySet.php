@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\Subject\Effect;
+
+use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Workload\Priority;
+
+final readonly class PrioritySet implements Effect
+{
+    public function __construct(public Priority $priority) {}
+
+    public function on(Subject $subject): Subject
+    {
+        return $subject->prioritised($this->priority);
+    }
+
+    public function write(): array
+    {
+        return ['effect' => 'priority_set', 'priority' => $this->priority->value];
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\Subject;
+
+use OpenBaton\Core\Workload\TaskStatus;
+
+/** One row of the table of transitions. */
+final readonly class Transition
+{
+    /**
+     * @param list<TaskStatus> $from
+     * @param TaskStatus|null  $to   null: the status stays
+     * @param list<Standing>   $who  any of them
+     * @param bool|null        $held whether somebody holds it before; null: either way
+     * @param list<Asked>      $asks
+     */
+    public function __construct(
+        public TaskAction $action,
+        public array $from,
+        public ?TaskStatus $to,
+        public array $who,
+        public ?bool $held = null,
+        public array $asks = [],
+    ) {}
+
+    /** Whether the task is in the state for it, whoever does it. */
+    public function fits(TaskStatus $status, bool $held): bool
+    {
+        return in_array($status, $this->from, true) && ($this->held === null || $this->held === $held);
+    }
+
+    /** @param list<Standing> $standings of whoever would do it */
+    public function isFor(array $standings): bool
+    {
+        foreach ($this->who as $standing) {
+            if (in_array($standing, $standings, true)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+use OpenBaton\Core\People\Membership;
+use OpenBaton\Core\Routing\Rotation;
+use OpenBaton\Core\Routing\Rotations;
+use OpenBaton\Core\Tests\Support\Build;
+
+/**
+ * @param list<list<Membership>> $rounds who is eligible at each turn
+ *
+ * @return string the winners, by the first letter of each
+ */
+function turns(Rotation $rotation, array $rounds): string
+{
+    $winners = '';
+    foreach ($rounds as $eligible) {
+        [$winner, $rotation] = $rotation->turn($eligible);
+        $winners .= $winner[0];
+    }
+
+    return $winners;
+}
+
+it('goes round in the order of joining', function (): void {
+    $seats = Build::members('a', 'b', 'c');
+    expect(turns((new Rotation('r'))->joinedBy($seats), array_fill(0, 7, $seats)))->toBe('abcabca');
+});
+
+it('keeps passes, virtual time and strides as defined', function (): void {
+    $seats = Build::members('a', 'b');
+    $rotation = (new Rotation('r'))->joinedBy($seats);
+    // Weight 100: a stride of 10^7; new members start half a stride after the virtual time.
+    expect($rotation->passes)->toBe(['a' => 5_000_000, 'b' => 5_000_000])->and($rotation->virtualTime)->toBe(0);
+
+    [$winner, $rotation] = $rotation->turn($seats);
+    expect($winner)->toBe('a')->and($rotation->passes)->toBe(['a' => 15_000_000, 'b' => 5_000_000])->and($rotation->virtualTime)->toBe(5_000_000);
+
+    [, $rotation] = $rotation->turn($seats);
+    [, $rotation] = $rotation->turn($seats);
+    expect($rotation->passes)->toBe(['a' => 25_000_000, 'b' => 15_000_000])->and($rotation->virtualTime)->toBe(15_000_000);
+
+    // A third joins at the virtual time and half a stride.
+    expect($rotation->joinedBy(Build::members('a', 'b', 'c'))->passes['c'])->toBe(20_000_000);
+});
+
+it('gives turns by weight and spreads them out', function (): void {
+    $seats = [new Membership('a', 100), new Membership('b', 50), new Membership('c', 100)];
+    // b: stride 2·10^7, first pass 10^7. Passes (a, b, c) in units of 10^6, winner first by lowest:
+    // (5,10,5) a (15,10,5) c (15,10,15) b (15,30,15) a (25,30,15) c (25,30,25) a (35,30,25) c (35,30,35) b …
+    expect(turns((new Rotation('r'))->joinedBy($seats), array_fill(0, 10, $seats)))->toBe('acbacacbac');
+});
+
+it('neither punishes nor floods one who was away', function (): void {
+    $all = Build::members('a', 'b', 'c');
+    $without = Build::members('a', 'b');
+    // c misses six turns and comes back to take one turn in three.
+    $rounds = [...array_fill(0, 3, $all), ...array_fill(0, 6, $without), ...array_fill(0, 6, $all)];
+    expect(turns((new Rotation('r'))->joinedBy($all), $rounds))->toBe('abc'.'ababab'.'cabcab');
+});
+
+it('keeps two who are always there level while a third is there every other time', function (): void {
+    $rounds = [];
+    for ($turn = 0; $turn < 60; ++$turn) {
+        $rounds[] = $turn % 2 === 0 ? Build::members('a', 'b', 'c') : Build::members('a', 'b');
+    }
+    $winners = turns((new Rotation('r'))->joinedBy(Build::members('a', 'b', 'c')), $rounds);
+    for ($length = 1; $length <= 60; ++$length) {
+        $so = substr($winners, 0, $length);
+        expect(abs(substr_count($so, 'a') - substr_count($so, 'b')))->toBeLessThanOrEqual(1);
+    }
+    // Nor is the third passed over for ever at ties: a third of all turns at the very most, half of that at least.
+    expect(substr_count($winners, 'c'))->toBeGreaterThanOrEqual(10)->toBeLessThanOrEqual(20);
+});
+
+it('causes no burst for one who joins late', function (): void {
+    $rotation = (new Rotation('r'))->joinedBy(Build::members('a', 'b'));
+    for ($turn = 0; $turn < 100; ++$turn) {
+        [, $rotation] = $rotation->turn(Build::members('a', 'b'));
+    }
+    // Both stand at 505·10^6, the virtual time at 495·10^6, so c joins at 500·10^6: one turn at once, then one in three.
+    $all = Build::members('a', 'b', 'c');
+    expect(turns($rotation->joinedBy($all), array_fill(0, 6, $all)))->toBe('cabcab');
+});
+
+it('never lets the virtual time fall', function (): void {
+    $rotation = (new Rotation('r'))->joinedBy(Build::members('a', 'b', 'c'));
+    mt_srand(3);
+    for ($turn = 0; $turn < 300; ++$turn) {
+        $eligible = array_values(array_filter(Build::members('a', 'b', 'c'), static fn(): bool => mt_rand(0, 1) === 1)) ?: Build::members('c');
+        [, $after] = $rotation->turn($eligible);
+        expect($after->virtualTime)->toBeGreaterThanOrEqual($rotation->virtualTime);
+        $rotation = $after;
+    }
+});
+
+it('is a value: a turn leaves the rotation that took it alone', function (): void {
+    $rotation = (new Rotation('r'))->joinedBy(Build::members('a', 'b'));
+    $rotation->turn(Build::members('a', 'b'));
+    expect($rotation->passes)->toBe(['a' => 5_000_000, 'b' => 5_000_000])
+        ->and((Rotations::of([$rotation]))->named('r'))->toBe($rotation)
+        ->and((new Rotations())->named('other')->passes)->toBe([]);
+});
+
+it('refuses a turn of a stranger', function (): void {
+    (new Rotation('r'))->turn(Build::members('a'));
+})->throws(InvalidArgumentException::class, 'not in the rotation');

@@ -1,0 +1,172 @@
+import type { Comparison, Criteria, CriteriaValue, Give, Part, Rule } from '@props/RulebookPage';
+import type { Bounds, Family, KindInfo, Option, ParameterInfo, Vocabulary } from '@props/Vocabulary';
+import { fieldOf, groupOf, minutesOf, topGroup } from './criteria';
+import { hasWords, say } from './words';
+
+/** A piece of a sentence; what can be changed is said in bold. */
+export type Piece = { text: string; bold?: boolean };
+
+const plain = (text: string): Piece => ({ text });
+const bold = (text: string): Piece => ({ text, bold: true });
+
+export function labelOf(options: Option[], value: string): string {
+    return options.find((option) => option.value === value)?.label ?? value;
+}
+
+export function kindOf(vocabulary: Vocabulary, family: Family, kind: string): KindInfo | undefined {
+    return vocabulary.kinds[family].find((one) => one.kind === kind);
+}
+
+/** The words of a kind in a variant; without words of its own for that, those of "say". */
+export function wordsOf(family: Family, kind: string, variant: string): string {
+    const path = `${family}.${kind}.${variant}`;
+    return hasWords(path) ? path : `${family}.${kind}.say`;
+}
+
+export function describeDuration(minutes: number): string {
+    const hours = Math.floor(minutes / 60);
+    const rest = minutes % 60;
+    if (hours === 0) return say('value.minutes', { minutes: rest });
+    return rest === 0 ? say('value.hours', { hours }) : say('value.hours_minutes', { hours, minutes: rest });
+}
+
+function describeSpan(span: string): string {
+    const days = /^P(\d+)D$/.exec(span);
+    return days === null ? say('value.working_time', { time: describeDuration(minutesOf(span)) }) : say('value.working_days', { count: Number(days[1]) });
+}
+
+type Typed = { control: string; bounds: Bounds };
+
+function isPart(value: unknown): value is Part {
+    return typeof value === 'object' && value !== null && 'kind' in value;
+}
+
+function describeValue(type: Typed, name: string, value: unknown, vocabulary: Vocabulary, variant: string): string {
+    if (value === undefined || value === null || value === '') return say('rule.blank');
+    switch (type.control) {
+        case 'person':
+            return labelOf(vocabulary.people, String(value));
+        case 'team':
+            return labelOf(vocabulary.teams, String(value));
+        case 'skill':
+            return labelOf(vocabulary.skills, String(value));
+        case 'field':
+            return fieldOf(vocabulary, String(value))?.label ?? String(value);
+        case 'part':
+            return isPart(value) ? describePart(type.bounds.family as Family, value, vocabulary, variant) : say('rule.blank');
+        case 'list': {
+            const of = typeof type.bounds.of === 'object' ? type.bounds.of : { control: 'short_text' };
+            const items = Array.isArray(value) ? value : [];
+            if (items.length === 0) return say('rule.blank');
+            return items.map((one) => describeValue({ control: of.control, bounds: of }, name, one, vocabulary, variant)).join(of.control === 'part' ? say('rule.or') : ', ');
+        }
+        case 'working_span':
+            return describeSpan(String(value));
+        case 'yes_no':
+        case 'choice':
+            return say(`parameter.${name}.${String(value)}`);
+        default:
+            return String(value);
+    }
+}
+
+/** The slots of a kind's sentence: {x} as one says it, {x_code} a code, {x_count} a number or how many. */
+export function slotsOf(parameters: ParameterInfo[], part: Part, vocabulary: Vocabulary, variant: string): Record<string, string | number> {
+    const slots: Record<string, string | number> = {};
+    for (const parameter of parameters) {
+        const value = part[parameter.name] ?? parameter.default;
+        slots[parameter.name] = describeValue(parameter, parameter.name, value, vocabulary, variant);
+        slots[`${parameter.name}_code`] = typeof value === 'string' || typeof value === 'boolean' || typeof value === 'number' ? String(value) : '';
+        slots[`${parameter.name}_count`] = Array.isArray(value) ? value.length : Number(value) || 0;
+    }
+    return slots;
+}
+
+/** A part of a rule by the sentence of its kind, as app/Explain/PartWords.php says it. */
+export function describePart(family: Family, part: Part | undefined, vocabulary: Vocabulary, variant = 'say'): string {
+    const kind = part === undefined ? undefined : kindOf(vocabulary, family, part.kind);
+    if (part === undefined || kind === undefined) return part === undefined || part.kind === '' ? say('rule.blank') : part.kind;
+    return say(wordsOf(family, part.kind, variant), slotsOf(kind.parameters, part, vocabulary, variant));
+}
+
+export function describeCriteriaValue(value: CriteriaValue | undefined, path: string, vocabulary: Vocabulary): string {
+    if (value === undefined || value === '') return say('rule.blank');
+    if (Array.isArray(value)) return value.length === 0 ? say('rule.blank') : value.map((one) => describeCriteriaValue(one, path, vocabulary)).join(', ');
+    if (typeof value === 'boolean') return say(value ? 'value.yes' : 'value.no');
+    const field = fieldOf(vocabulary, path);
+    if (field?.type === 'money') return `${vocabulary.currency} ${value}`;
+    if (field?.type === 'duration') return describeDuration(minutesOf(String(value)));
+    if (field?.type === 'person') return labelOf(vocabulary.people, String(value));
+    return field === undefined ? String(value) : labelOf(field.options, String(value));
+}
+
+/** An operator's words around its value. */
+export function operatorWords(code: string, value: string): string {
+    return hasWords(`operator.${code}`) ? say(`operator.${code}`, { value }) : `${code} ${value}`;
+}
+
+function comparison(one: Comparison, vocabulary: Vocabulary): Piece[] {
+    const label = one.field === '' ? say('rule.blank') : (fieldOf(vocabulary, one.field)?.label ?? one.field);
+    const value = describeCriteriaValue(one.value, one.field, vocabulary);
+    const [before, after] = operatorWords(one.op, '\u0000').split('\u0000');
+    return [plain(`${label} ${before ?? ''}`), ...(after === undefined ? [] : [bold(value), plain(after)])];
+}
+
+function criteria(one: Criteria, vocabulary: Vocabulary, nested: boolean): Piece[] {
+    const group = groupOf(one);
+    if (group === null) return comparison(one as Comparison, vocabulary);
+    const parts = group.parts.map((part) => criteria(part, vocabulary, true));
+    const joined = parts.flatMap((part, index) => (index === 0 ? part : [plain(say(group.kind === 'all' ? 'rule.and' : 'rule.or')), ...part]));
+    if (group.kind === 'none') return [...around('rule.none', 'criteria', joined)];
+    return nested && parts.length > 1 ? [plain('('), ...joined, plain(')')] : joined;
+}
+
+/** Words with pieces in the place of a slot. */
+function around(path: string, slot: string, pieces: Piece[]): Piece[] {
+    const [before, after] = say(path, { [slot]: '\u0000' }).split('\u0000');
+    return [plain(before ?? ''), ...pieces, plain(after ?? '')];
+}
+
+function give(one: Give, vocabulary: Vocabulary): Piece[] {
+    const [before, between, after] = say('rule.give', { pool: '\u0000', method: '\u0000' }).split('\u0000');
+    return [
+        plain(before ?? ''),
+        bold(describePart('pool', one.pool, vocabulary)),
+        plain(between ?? ''),
+        bold(describePart('method', one.method, vocabulary)),
+        plain(after ?? ''),
+        ...(one.limits ?? []).flatMap((each) => around('rule.limit', 'limit', [bold(describePart('limit', each, vocabulary))])),
+        ...(one.otherwise === undefined || one.otherwise.kind === 'next_rule' ? [] : around('rule.otherwise', 'otherwise', [bold(describePart('otherwise', one.otherwise, vocabulary))])),
+    ];
+}
+
+/** The rule as one sentence; moments as the reader's formats say them. */
+export function sentence(rule: Rule, vocabulary: Vocabulary, moment: (iso: string) => string): Piece[] {
+    const top = topGroup(rule.if);
+    const events = rule.when.map((event) => describePart('event', event, vocabulary)).join(say('rule.or'));
+    const asks = top.parts.length === 0 ? [plain(say('rule.anything'))] : around('rule.if', 'criteria', criteria({ [top.kind]: top.parts } as Criteria, vocabulary, false));
+    const then = (rule.then ?? []).map((one) => describePart('follow_up', one, vocabulary)).join(', ');
+    return [
+        plain(say('rule.when', { events })),
+        ...asks,
+        ...(rule.give === undefined ? [] : give(rule.give, vocabulary)),
+        ...(then === '' ? [] : around(rule.give === undefined ? 'rule.only_then' : 'rule.then', 'follow_ups', [bold(then)])),
+        ...(rule.valid_from === undefined ? [] : around('rule.valid_from', 'from', [bold(moment(rule.valid_from))])),
+        ...(rule.valid_until === undefined ? [] : around('rule.valid_until', 'until', [bold(moment(rule.valid_until))])),
+        plain('.'),
+    ];
+}
+
+/** A name made from what the rule does. */
+export function proposedName(rule: Rule, vocabulary: Vocabulary): string {
+    const values = topGroup(rule.if)
+        .parts.filter((part): part is Comparison => groupOf(part) === null)
+        .filter((part) => part.field !== '')
+        .map((part) => {
+            const said = describeCriteriaValue(part.value, part.field, vocabulary);
+            return typeof part.value === 'boolean' || part.value === undefined ? `${fieldOf(vocabulary, part.field)?.label ?? ''} ${part.value === undefined ? operatorWords(part.op, '') : said}`.trim() : said;
+        });
+    const what = values.length === 0 ? 'Any task' : values.slice(0, 3).join(', ');
+    if (rule.give === undefined) return `${what}: ${(rule.then ?? []).map((one) => describePart('follow_up', one, vocabulary)).join(', ')}`.slice(0, 200);
+    return `${what} → ${describePart('pool', rule.give.pool, vocabulary)}, ${describePart('method', rule.give.method, vocabulary)}`.slice(0, 200);
+}

@@ -1,0 +1,26 @@
+import { router } from '@inertiajs/react';
+import { useState } from 'react';
+import { useShared } from '@/lib/shared';
+import { Button } from '@/ui/Button';
+
+/** What the last action came to, with its undo; a line under the bar that one can send away. */
+export function Notice() {
+    const { notice } = useShared();
+    const [sentAway, setSentAway] = useState<typeof notice | null>(null);
+    const text = notice.problem ?? notice.done;
+    if (text === null || sentAway === notice) return <div role="status" />;
+    const grave = notice.problem !== null;
+    return (
+        <div role="status" className={`flex shrink-0 items-center gap-4 border-b px-4 py-1 ${grave ? 'border-brick text-brick' : 'border-line'} bg-paper`}>
+            <span className={grave ? 'font-semibold' : ''}>{text}</span>
+            {notice.undo !== null && (
+                <Button look="quiet" onClick={() => router.post(notice.undo?.url ?? '', {})}>
+                    {notice.undo.label}
+                </Button>
+            )}
+            <Button look="quiet" className="ml-auto" onClick={() => setSentAway(notice)}>
+                Close
+            </Button>
+        </div>
+    );
+}

@@ -1,0 +1,91 @@
+import type { Part } from '@props/RulebookPage';
+import type { Bounds, Family, Option, Vocabulary } from '@props/Vocabulary';
+import type { ReactNode } from 'react';
+import { hasWords, say } from '@/lib/words';
+import { Button } from '@/ui/Button';
+import { PartEditor } from './PartEditor';
+import { SpanControl } from './SpanControl';
+import { WordChoice, WordChoices, WordNumber, WordText } from './Word';
+
+type Type = { control: string; bounds: Bounds };
+type Props = { type: Type; name: string; value: unknown; vocabulary: Vocabulary; depth: number; onChange: (value: unknown) => void };
+
+const LONGEST_CHOICE = 12;
+
+/** The options of a control that chooses one of something, where it does. */
+function optionsOf(type: Type, name: string, vocabulary: Vocabulary): Option[] | null {
+    switch (type.control) {
+        case 'person':
+            return vocabulary.people;
+        case 'team':
+            return vocabulary.teams;
+        case 'skill':
+            return vocabulary.skills;
+        case 'field':
+            return vocabulary.fields.filter((field) => field.type === type.bounds.of).map((field) => ({ value: field.path, label: field.label }));
+        case 'choice':
+            return (type.bounds.values ?? []).map((value) => ({ value: String(value), label: say(`parameter.${name}.${value}`) }));
+        case 'yes_no':
+            return ['true', 'false'].map((value) => ({ value, label: say(`parameter.${name}.${value}`) }));
+        case 'whole_number': {
+            const { least = 0, most = 0 } = type.bounds;
+            return most - least < LONGEST_CHOICE ? Array.from({ length: most - least + 1 }, (_, at) => ({ value: String(least + at), label: String(least + at) })) : null;
+        }
+        default:
+            return null;
+    }
+}
+
+function chosen(control: string, value: string): unknown {
+    if (control === 'yes_no') return value === 'true';
+    return control === 'whole_number' ? Number(value) : value;
+}
+
+/** A list: ticked where there are options, otherwise one below the other. */
+function ListControl({ of, name, label, value, vocabulary, depth, onChange }: Omit<Props, 'type'> & { of: Type; label: string }) {
+    const items: unknown[] = Array.isArray(value) ? value : [];
+    const options = optionsOf(of, name, vocabulary);
+    if (options !== null) return <WordChoices label={label} values={items.map(String)} options={options} onChange={onChange} />;
+    const rows = items.length === 0 ? [undefined] : items;
+    return (
+        <span className="block border-l-2 border-line pl-3">
+            {rows.map((item, index) => (
+                <span key={index} className="block">
+                    {index > 0 && say('rule.or').trimStart()}
+                    <ParameterControl type={of} name={name} value={item} vocabulary={vocabulary} depth={depth + 1} onChange={(next) => onChange(rows.map((one, at) => (at === index ? next : one)))} />
+                    {rows.length > 1 && (
+                        <Button look="quiet" className="min-h-6 text-ink2" onClick={() => onChange(rows.filter((_, at) => at !== index))}>
+                            take out
+                        </Button>
+                    )}
+                </span>
+            ))}
+            <Button look="quiet" onClick={() => onChange([...rows, { kind: '' }])}>
+                or …
+            </Button>
+        </span>
+    );
+}
+
+/** The control of a parameter: one for each type of parameters, none for a kind of its own. */
+export function ParameterControl({ type, name, value, vocabulary, depth, onChange }: Props): ReactNode {
+    const label = hasWords(`parameter.${name}.label`) ? say(`parameter.${name}.label`) : name;
+    const options = optionsOf(type, name, vocabulary);
+    if (options !== null) {
+        return <WordChoice label={label} value={value === undefined || value === null ? '' : String(value)} options={options} onChange={(next) => onChange(chosen(type.control, next))} />;
+    }
+    switch (type.control) {
+        case 'whole_number':
+            return <WordNumber label={label} value={typeof value === 'number' ? value : null} onChange={onChange} />;
+        case 'working_span':
+            return <SpanControl label={label} value={typeof value === 'string' ? value : undefined} onChange={onChange} />;
+        case 'part':
+            return <PartEditor family={type.bounds.family as Family} part={value as Part | undefined} vocabulary={vocabulary} depth={depth + 1} onChange={onChange} />;
+        case 'list': {
+            const of = typeof type.bounds.of === 'object' ? type.bounds.of : { control: 'short_text' };
+            return <ListControl of={{ control: of.control, bounds: of }} name={name} label={label} value={value} vocabulary={vocabulary} depth={depth} onChange={onChange} />;
+        }
+        default:
+            return <WordText label={label} value={typeof value === 'string' ? value : ''} onChange={onChange} />;
+    }
+}

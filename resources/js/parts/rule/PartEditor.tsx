@@ -1,0 +1,110 @@
+import type { Part } from '@props/RulebookPage';
+import type { Family, KindInfo, Vocabulary } from '@props/Vocabulary';
+import { Fragment, type ReactNode } from 'react';
+import { kindOf, wordsOf } from '@/lib/describe';
+import { hasWords, say, sayWith } from '@/lib/words';
+import { Button } from '@/ui/Button';
+import { Menu } from '@/ui/Menu';
+import { ParameterControl } from './ParameterControl';
+import { WordChoice } from './Word';
+
+/** Parts within parts end somewhere. */
+const DEEPEST = 3;
+
+const LABELS: Record<Family, string> = {
+    event: 'Event',
+    pool: 'Kind of pool',
+    method: 'Method',
+    limit: 'Limit',
+    otherwise: 'Otherwise',
+    follow_up: 'Follow-up',
+};
+
+/** What parameters of a control may begin with, such as the name of a new rotation. */
+type Proposals = Record<string, string>;
+
+/** A part of which only the kind and what has a default is chosen; the rest is blank, and blank is unfinished. */
+export function blankPart(kind: KindInfo, before?: Part, proposals: Proposals = {}): Part {
+    const part: Part = { kind: kind.kind };
+    for (const parameter of kind.parameters) {
+        if (parameter.control === 'part' && before !== undefined && kind.parameters.find((one) => one.control === 'part') === parameter) part[parameter.name] = before;
+        else if (parameter.default !== null) part[parameter.name] = parameter.default;
+        else if (proposals[parameter.control] !== undefined) part[parameter.name] = proposals[parameter.control];
+    }
+    return part;
+}
+
+function nests(kind: KindInfo): boolean {
+    return kind.parameters.some((parameter) => parameter.control === 'part' || (typeof parameter.bounds.of === 'object' && parameter.bounds.of.control === 'part'));
+}
+
+/** The sentence of a kind with the controls of its parameters in its slots. */
+export function Slots({ family, kind, part, vocabulary, depth, onChange }: { family: Family; kind: KindInfo; part: Part; vocabulary: Vocabulary; depth: number; onChange: (part: Part) => void }) {
+    if (kind.parameters.length === 0) return null;
+    const slots: Record<string, { control: ReactNode } | string | number> = {};
+    for (const parameter of kind.parameters) {
+        const value = part[parameter.name] ?? parameter.default ?? undefined;
+        slots[parameter.name] = {
+            control: <ParameterControl type={parameter} name={parameter.name} value={value} vocabulary={vocabulary} depth={depth} onChange={(next) => onChange({ ...part, [parameter.name]: next })} />,
+        };
+        slots[`${parameter.name}_code`] = '';
+        slots[`${parameter.name}_count`] = Array.isArray(value) ? value.length : Number(value) || 0;
+    }
+    return (
+        <>
+            {sayWith<{ control: ReactNode }>(wordsOf(family, part.kind, 'edit'), slots).map((piece, index) => (
+                <Fragment key={index}>{typeof piece === 'string' ? piece : piece.control}</Fragment>
+            ))}
+        </>
+    );
+}
+
+type Props = { family: Family; part: Part | undefined; vocabulary: Vocabulary; onChange: (part: Part) => void; depth?: number; proposals?: Proposals };
+
+/** One part of a rule: its kind as a word of the sentence, then its own words with their controls. */
+export function PartEditor({ family, part, vocabulary, onChange, depth = 0, proposals = {} }: Props) {
+    const kinds = vocabulary.kinds[family].filter((kind) => depth < DEEPEST || !nests(kind));
+    const kind = part === undefined ? undefined : kindOf(vocabulary, family, part.kind);
+    return (
+        <>
+            <WordChoice
+                label={LABELS[family]}
+                value={part?.kind ?? ''}
+                options={kinds.map((one) => ({ value: one.kind, label: say(`${family}.${one.kind}.${hasWords(`${family}.${one.kind}.name`) ? 'name' : 'say'}`) }))}
+                onChange={(next) => {
+                    const chosen = kindOf(vocabulary, family, next);
+                    if (chosen !== undefined) onChange(blankPart(chosen, nests(chosen) && part !== undefined && part.kind !== '' ? part : undefined, proposals));
+                }}
+            />{' '}
+            {part !== undefined && kind !== undefined && <Slots family={family} kind={kind} part={part} vocabulary={vocabulary} depth={depth} onChange={onChange} />}
+        </>
+    );
+}
+
+type ListProps = { family: Family; parts: Part[]; vocabulary: Vocabulary; add: string; onChange: (parts: Part[]) => void };
+
+/** Several parts of a family, one below the other, each its own sentence. */
+export function PartsEditor({ family, parts, vocabulary, add, onChange }: ListProps) {
+    return (
+        <>
+            {parts.map((part, index) => {
+                const kind = kindOf(vocabulary, family, part.kind);
+                return (
+                    <div key={index}>
+                        {kind === undefined ? part.kind : <Slots family={family} kind={kind} part={part} vocabulary={vocabulary} depth={0} onChange={(next) => onChange(parts.map((one, at) => (at === index ? next : one)))} />}
+                        <Button look="quiet" className="min-h-6 text-ink2" aria-label={`take out ${LABELS[family].toLowerCase()} ${index + 1}`} onClick={() => onChange(parts.filter((_, at) => at !== index))}>
+                            take out
+                        </Button>
+                    </div>
+                );
+            })}
+            <Menu
+                trigger={<Button look="quiet">{add}</Button>}
+                items={vocabulary.kinds[family].map((kind) => ({
+                    label: say(`${family}.${kind.kind}.${hasWords(`${family}.${kind.kind}.name`) ? 'name' : 'say'}`),
+                    run: () => onChange([...parts, blankPart(kind)]),
+                }))}
+            />
+        </>
+    );
+}

@@ -1,0 +1,94 @@
+import { closestCenter, DndContext, KeyboardSensor, PointerSensor, useSensor, useSensors } from '@dnd-kit/core';
+import { arrayMove, SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable';
+import type { Fault, Rule, Strip } from '@props/RulebookPage';
+import type { Vocabulary } from '@props/Vocabulary';
+import { useVirtualizer } from '@tanstack/react-virtual';
+import type { RefObject } from 'react';
+import { shares, StripPiece } from './CoverageStrip';
+import { RuleRow, type RowActions } from './RuleRow';
+
+type Props = {
+    rules: Rule[];
+    strip: Strip | null;
+    faults: Fault[];
+    days: number;
+    vocabulary: Vocabulary;
+    open: string | null;
+    mayWrite: boolean;
+    actions: RowActions;
+    scroller: RefObject<HTMLElement | null>;
+    change: (edit: (rules: Rule[]) => Rule[]) => void;
+};
+
+/** Why a rule takes nothing, as far as its place says it. */
+function deadNote(rule: Rule, taken: number | undefined, before: number | undefined, days: number): string | null {
+    if (rule.give === undefined || rule.active === false || taken !== 0) return null;
+    return before === 0 ? 'Nothing reaches this rule: those above take everything.' : `Took none of the work of the last ${days} days: either such work is rare, or an earlier rule takes it.`;
+}
+
+function byRule(faults: Fault[]): Map<number, Fault[]> {
+    const found = new Map<number, Fault[]>();
+    for (const fault of faults) {
+        const index = Number(fault.pointer.split('/')[2]);
+        found.set(index, [...(found.get(index) ?? []), fault]);
+    }
+    return found;
+}
+
+/** The rules in order; of thousands only those that are in view are drawn. */
+export function RuleList({ rules, strip, faults, days, vocabulary, open, mayWrite, actions, scroller, change }: Props) {
+    const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 4 } }), useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }));
+    // eslint-disable-next-line react-hooks/incompatible-library -- what it returns is used in this component alone
+    const rows = useVirtualizer({
+        count: rules.length,
+        getScrollElement: () => scroller.current,
+        estimateSize: () => 72,
+        getItemKey: (index) => rules[index]?.id ?? index,
+        overscan: 12,
+    });
+    const share = strip === null ? null : shares(rules, strip);
+    const faultsOf = byRule(faults);
+    const row = (rule: Rule, index: number) => {
+        const own = share?.get(rule.id);
+        return (
+            <RuleRow
+                rule={rule}
+                place={index + 1}
+                last={index === rules.length - 1}
+                vocabulary={vocabulary}
+                open={open === rule.id}
+                mayWrite={mayWrite}
+                faults={faultsOf.get(index) ?? []}
+                note={faultsOf.has(index) ? null : deadNote(rule, own?.taken, own?.before, days)}
+                strip={<StripPiece share={own} total={strip?.total ?? 0} gives={rule.give !== undefined} active={rule.active !== false} />}
+                actions={actions}
+            />
+        );
+    };
+    return (
+        <DndContext
+            sensors={sensors}
+            collisionDetection={closestCenter}
+            onDragEnd={({ active, over }) => {
+                if (over !== null && active.id !== over.id) {
+                    change((before) => arrayMove(before, before.findIndex((one) => one.id === active.id), before.findIndex((one) => one.id === over.id)));
+                }
+            }}
+        >
+            <SortableContext items={rules.map((rule) => rule.id)} strategy={verticalListSortingStrategy}>
+                <ol aria-label="Rules" className="relative" style={{ height: rows.getTotalSize() }}>
+                    {rows.getVirtualItems().map((item) => {
+                        const rule = rules[item.index];
+                        return (
+                            rule !== undefined && (
+                                <li key={item.key} ref={rows.measureElement} data-index={item.index} aria-setsize={rules.length} aria-posinset={item.index + 1} className="absolute top-0 left-0 w-full" style={{ transform: `translateY(${item.start}px)` }}>
+                                    {row(rule, item.index)}
+                                </li>
+                            )
+                        );
+                    })}
+                </ol>
+            </SortableContext>
+        </DndContext>
+    );
+}

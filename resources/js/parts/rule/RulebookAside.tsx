@@ -1,0 +1,50 @@
+import type { Coverage, Rule, RulebookPageProps } from '@props/RulebookPage';
+import { useState } from 'react';
+import { useFormats } from '@/lib/format';
+import type { Draft } from '@/lib/useDraft';
+import { Button } from '@/ui/Button';
+import { Changes } from './Changes';
+import { ImportDialog } from './ImportDialog';
+import { Versions } from './Versions';
+
+type Props = { page: RulebookPageProps; draft: Draft; coverage: Coverage | null };
+
+/** Beside the rules: what the draft would change, earlier versions, files. */
+export function RulebookAside({ page, draft, coverage }: Props) {
+    const formats = useFormats();
+    const [importing, setImporting] = useState(false);
+    const takeUp = page.mayWrite ? (rules: Rule[]): void => draft.change(() => rules) : null;
+    return (
+        <aside aria-label="About the rulebook" className="space-y-5 overflow-auto border-l border-line bg-paper p-4">
+            {draft.isDraft && (
+                <section>
+                    <h2 className="mb-1 text-base font-semibold">What would change</h2>
+                    <Changes coverage={coverage} days={page.recentDays} />
+                    {page.draft !== null && page.draft.savedBy !== null && page.draft.savedAt !== null && (
+                        <p className="mt-2 text-xs text-ink2">
+                            Draft last saved by {page.draft.savedBy}, {formats.moment(page.draft.savedAt)}.
+                        </p>
+                    )}
+                </section>
+            )}
+            <section>
+                <h2 className="mb-1 text-base font-semibold">Versions</h2>
+                <Versions versions={page.versions} current={page.published?.id} vocabulary={page.vocabulary} onTakeUp={takeUp} />
+            </section>
+            <section>
+                <h2 className="mb-1 text-base font-semibold">As a file</h2>
+                <p className="flex items-baseline gap-3">
+                    <a className="text-sky underline" href="/rulebook/export">
+                        Export
+                    </a>
+                    {page.mayWrite && (
+                        <Button look="quiet" className="min-h-6 font-normal" onClick={() => setImporting(true)}>
+                            Import …
+                        </Button>
+                    )}
+                </p>
+            </section>
+            <ImportDialog revision={draft.revision} isDraft={draft.isDraft} open={importing} onOpenChange={setImporting} />
+        </aside>
+    );
+}
