@@ -13,6 +13,8 @@ export default ts.config(
             '@typescript-eslint/no-explicit-any': 'error',
             'no-console': 'error',
             eqeqeq: 'error',
+            'max-lines-per-function': ['error', { max: 60 }],
+            'max-lines': ['error', { max: 250 }],
         },
     },
 );

@@ -4,23 +4,31 @@ declare(strict_types=1);
 
 // Makes the house that the HTTP benchmark posts to, and prints a token for it; with "settle", completes what a round has left open.
 
+use App\Models\Decision;
+use App\Models\Task;
 use App\Models\User;
 use Database\Seeders\DemoSeeder;
-use Illuminate\Contracts\Console\Kernel;
+use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Foundation\Application;
 use Illuminate\Support\Facades\Artisan;
-use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Schema;
+use OpenBaton\Core\Workload\TaskStatus;
 
-require __DIR__.'/../vendor/autoload.php';
-$app = require __DIR__.'/../bootstrap/app.php';
-$app->make(Kernel::class)->bootstrap();
+/** @var Application $app */
+$app = require __DIR__.'/boot.php';
 
 if (($argv[1] ?? '') === 'settle') {
-    DB::table('tasks')->where('title', 'like', 'Bench task %')->update(['status' => 'done', 'completed_at' => now()]);
-    echo DB::table('tasks')->where('title', 'like', 'Bench task %')->count(), ' ', DB::table('decisions')->whereIn('task_id', DB::table('tasks')->where('title', 'like', 'Bench task %')->select('id'))->count(), "\n";
+    $posted = Task::query()->where('title', 'like', 'Bench task %');
+    (clone $posted)->update(['status' => TaskStatus::Done, 'completed_at' => now()]);
+    echo (clone $posted)->count(), ' ', Decision::query()->whereIn('task_id', (clone $posted)->select('id'))->count(), "\n";
     exit;
 }
 
 Artisan::call('migrate:fresh', ['--force' => true]);
-DB::statement('CREATE TABLE bench_rows (id INT UNSIGNED AUTO_INCREMENT PRIMARY KEY, `row` INT NOT NULL, said VARCHAR(60) NOT NULL)');
+Schema::create('bench_rows', static function (Blueprint $table): void {
+    $table->increments('id');
+    $table->integer('row');
+    $table->string('said', 60);
+});
 $app->make(DemoSeeder::class)->run(1);
 echo User::query()->where('email', 'admin@alderquill.example')->firstOrFail()->createToken('bench', ['tasks:create'])->plainTextToken, "\n";

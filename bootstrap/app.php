@@ -7,6 +7,7 @@ use App\Http\Problems;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Request;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
@@ -17,6 +18,10 @@ return Application::configure(basePath: dirname(__DIR__))
         apiPrefix: 'api/v1',
     )
     ->withMiddleware(static function (Middleware $middleware): void {
+        // What is in a draft is kept as it was typed, and there may be much of it.
+        $isDraft = static fn(Request $request): bool => $request->is('rulebook/draft', 'rulebook/import', 'roster/*', 'api/*');
+        $middleware->trimStrings(except: [$isDraft]);
+        $middleware->convertEmptyStringsToNull(except: [$isDraft]);
         $middleware->web(append: [ShareWithPages::class]);
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/');

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Bridge\RulebookReader;
+use App\Bridge\CheckedRules;
 use App\Bridge\SnapshotSource;
 use App\Events\DraftSaved;
+use App\Models\Casts\Document;
 use App\Models\RulebookVersion;
 use App\Models\VersionState;
 use Illuminate\Support\Facades\DB;
@@ -14,7 +15,7 @@ use Illuminate\Support\Facades\DB;
 /** Saves the draft of the rulebook as it stands, finished or not, and says what still stands against publishing it. */
 final readonly class SaveDraft
 {
-    public function __construct(private SnapshotSource $snapshots, private RulebookReader $rulebooks) {}
+    public function __construct(private SnapshotSource $snapshots, private CheckedRules $checked) {}
 
     /**
      * @param list<array<string, mixed>> $rules        rule documents, some perhaps unfinished
@@ -24,13 +25,13 @@ final readonly class SaveDraft
      */
     public function __invoke(array $rules, int $seenRevision, Actor $by): SavedDraft
     {
-        [, $faults] = $this->rulebooks->compileDraft($rules, $this->snapshots->current());
+        $faults = $this->checked->faults($rules, $this->snapshots->current());
 
         return DB::transaction(static function () use ($rules, $seenRevision, $by, $faults): SavedDraft {
             $locked = LockedDraft::take();
             // Saved before, with the answer lost on its way: once is enough.
-            if ($locked->draft !== null && json_encode($locked->draft->rules) === json_encode($rules)) {
-                return new SavedDraft($locked->draft, $locked->revision, $faults);
+            if ($locked->draft?->getRawOriginal('rules') === Document::encode($rules)) {
+                return new SavedDraft($locked->revision, $faults);
             }
             $draft = $locked->asSeenAt($seenRevision)->draft ?? new RulebookVersion(['state' => VersionState::Draft]);
             $draft->rules = $rules;
@@ -41,7 +42,7 @@ final readonly class SaveDraft
             $revision = $locked->moveOn();
             DraftSaved::dispatch($draft->id, $revision);
 
-            return new SavedDraft($draft, $revision, $faults);
+            return new SavedDraft($revision, $faults);
         }, attempts: 3);
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Models\RulebookVersion;
 use OpenBaton\Core\Criteria\Fault;
 
 final readonly class SavedDraft
@@ -13,5 +12,5 @@ final readonly class SavedDraft
      * @param int         $revision of the drafts of the house, from now on
      * @param list<Fault> $faults   what stands against publishing it
      */
-    public function __construct(public RulebookVersion $version, public int $revision, public array $faults) {}
+    public function __construct(public int $revision, public array $faults) {}
 }

@@ -6,7 +6,6 @@ namespace App\Bridge;
 
 use App\Models\RulebookVersion;
 use Illuminate\Contracts\Cache\Repository as Cache;
-use OpenBaton\Core\Criteria\Fault;
 use OpenBaton\Core\Criteria\FieldCatalogue;
 use OpenBaton\Core\Document\DocumentError;
 use OpenBaton\Core\Document\Faults;
@@ -87,23 +86,20 @@ final class RulebookReader
     }
 
     /**
-     * The rules of a draft that are right, and what is wrong with the others:
-     * unfinished ones never act, in no preview either.
+     * The rules of a draft that are right: unfinished ones never act, in no preview either.
      *
      * @param list<mixed> $rules
-     *
-     * @return array{CompiledRulebook, list<Fault>} the faults' pointers begin with /rules
      */
-    public function compileDraft(array $rules, Snapshot $house): array
+    public function compileDraft(array $rules, Snapshot $house): CompiledRulebook
     {
         $format = new RuleFormat($this->context($house));
         $faults = new Faults();
-        $good = [];
-        foreach ($rules as $index => $rule) {
-            $good[] = $faults->collect(static fn(): Rule => $format->read(Node::root($rule, "/rules/{$index}")));
+        $right = [];
+        foreach ($rules as $rule) {
+            $right[] = $faults->collect(static fn(): Rule => $format->read(Node::root($rule)));
         }
 
-        return [CompiledRulebook::compile(new Rulebook($house->catalogue, array_values(array_filter($good))), 'draft'), $faults->all()];
+        return CompiledRulebook::compile(new Rulebook($house->catalogue, array_values(array_filter($right))), 'draft');
     }
 
     private function context(Snapshot $house): RuleContext

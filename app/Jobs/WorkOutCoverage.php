@@ -57,7 +57,7 @@ final class WorkOutCoverage implements ShouldBeUniqueUntilProcessing, ShouldQueu
         $house = $snapshots->current();
         $rules = $run->revision === 0
             ? $rulebooks->compiled($run->rulebook_version_id)
-            : $rulebooks->compileDraft(array_values((array) $run->version->rules), $house)[0];
+            : $rulebooks->compileDraft(array_values((array) $run->version->rules), $house);
         $against = $run->revision === 0 ? $rules : $this->against($run, $rulebooks);
         $arrivals = new RecordedArrivals($house->catalogue, new Zone($house->zone));
         $run->update(['total' => $run->done + RecordedArrivals::countAfter($run->through)]);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Casts\Document;
 use App\Models\Concerns\BootsByName;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
@@ -23,19 +24,13 @@ final class Decision extends Model
     protected $casts = [
         'at' => 'immutable_datetime',
         'outcome' => Outcome::class,
-        'facts' => 'array',
-        'record' => 'array',
+        'facts' => Document::class,
+        'record' => Document::class,
     ];
 
     /** @return BelongsTo<RulebookVersion, $this> */
     public function version(): BelongsTo
     {
         return $this->belongsTo(RulebookVersion::class, 'rulebook_version_id');
-    }
-
-    /** As the database is written to, without escapes that nothing needs. */
-    protected function asJson($value, $flags = 0): string
-    {
-        return parent::asJson($value, JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE);
     }
 }

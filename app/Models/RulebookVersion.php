@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Casts\Document;
 use App\Models\Concerns\BootsByName;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
@@ -22,8 +23,8 @@ final class RulebookVersion extends Model
 
     protected $casts = [
         'state' => VersionState::class,
-        'rules' => 'array',
-        'fields' => 'array',
+        'rules' => Document::class,
+        'fields' => Document::class,
         'published_at' => 'immutable_datetime',
     ];
 

@@ -9,6 +9,13 @@ use Illuminate\Support\Facades\Schema;
 return new class extends Migration {
     public function up(): void
     {
+        $this->people();
+        $this->roles();
+        $this->records();
+    }
+
+    private function people(): void
+    {
         Schema::create('users', function (Blueprint $table): void {
             $table->ulid('id')->primary();
             $table->string('name');
@@ -28,7 +35,10 @@ return new class extends Migration {
             $table->timestamp('expires_at')->nullable();
             $table->timestamps();
         });
+    }
 
+    private function roles(): void
+    {
         Schema::create('permissions', function (Blueprint $table): void {
             $table->id();
             $table->string('name', 120);
@@ -66,7 +76,10 @@ return new class extends Migration {
             $table->foreignId('role_id')->constrained('roles')->cascadeOnDelete();
             $table->primary(['permission_id', 'role_id']);
         });
+    }
 
+    private function records(): void
+    {
         Schema::create('activity_log', function (Blueprint $table): void {
             $table->id();
             $table->string('log_name')->nullable()->index();

@@ -9,6 +9,14 @@ use Illuminate\Support\Facades\Schema;
 return new class extends Migration {
     public function up(): void
     {
+        $this->house();
+        $this->teams();
+        $this->absences();
+        $this->customers();
+    }
+
+    private function house(): void
+    {
         // One row: the house itself.
         Schema::create('houses', function (Blueprint $table): void {
             $table->ulid('id')->primary();
@@ -41,7 +49,10 @@ return new class extends Migration {
             $table->timestamp('last_assigned_at')->nullable();
             $table->timestamps();
         });
+    }
 
+    private function teams(): void
+    {
         Schema::create('teams', function (Blueprint $table): void {
             $table->ulid('id')->primary();
             $table->string('slug', 120)->unique();
@@ -74,7 +85,10 @@ return new class extends Migration {
             $table->unsignedTinyInteger('level');
             $table->primary(['person_id', 'skill_id']);
         });
+    }
 
+    private function absences(): void
+    {
         Schema::create('absences', function (Blueprint $table): void {
             $table->ulid('id')->primary();
             $table->string('slug', 120)->unique();
@@ -95,7 +109,10 @@ return new class extends Migration {
             $table->unsignedSmallInteger('position');
             $table->primary(['absence_id', 'person_id']);
         });
+    }
 
+    private function customers(): void
+    {
         Schema::create('places', function (Blueprint $table): void {
             $table->ulid('id')->primary();
             $table->string('slug', 120)->unique();

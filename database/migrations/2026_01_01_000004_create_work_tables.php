@@ -10,6 +10,13 @@ use Illuminate\Support\Facades\Schema;
 return new class extends Migration {
     public function up(): void
     {
+        $this->tasks();
+        $this->decisions();
+        $this->handoffs();
+    }
+
+    private function tasks(): void
+    {
         Schema::create('tasks', function (Blueprint $table): void {
             $table->ulid('id')->primary();
             $table->unsignedInteger('number')->nullable();
@@ -42,7 +49,10 @@ return new class extends Migration {
             $table->index('arrived_at');
         });
         DB::statement('ALTER TABLE tasks ADD UNIQUE tasks_number_unique (number), MODIFY number INT UNSIGNED NOT NULL AUTO_INCREMENT, AUTO_INCREMENT = 1001');
+    }
 
+    private function decisions(): void
+    {
         // Who may claim an open task.
         Schema::create('task_claimants', function (Blueprint $table): void {
             $table->foreignUlid('task_id')->constrained()->cascadeOnDelete();
@@ -65,7 +75,10 @@ return new class extends Migration {
             $table->timestamps();
             $table->index(['task_id', 'at']);
         });
+    }
 
+    private function handoffs(): void
+    {
         Schema::create('handoffs', function (Blueprint $table): void {
             $table->ulid('id')->primary();
             $table->foreignUlid('task_id')->constrained();

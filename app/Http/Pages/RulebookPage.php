@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Pages;
 
 use App\Actions\LockedDraft;
-use App\Bridge\RulebookReader;
+use App\Bridge\CheckedRules;
 use App\Http\Viewer;
 use App\Models\RulebookVersion;
 use Closure;
@@ -17,7 +17,7 @@ final readonly class RulebookPage
 {
     private const VERSIONS = 50;
 
-    public function __construct(private Viewer $viewer, private RulebookReader $rulebooks) {}
+    public function __construct(private Viewer $viewer, private CheckedRules $checked) {}
 
     /** @return array<string, Closure(): mixed> */
     public function props(): array
@@ -76,7 +76,7 @@ final readonly class RulebookPage
             'rules' => $draft->rules,
             'savedBy' => $draft->author(),
             'savedAt' => Moment::orNull($draft->updated_at),
-            'faults' => self::faults($this->rulebooks->compileDraft(array_values((array) $draft->rules), $this->viewer->snapshot())[1]),
+            'faults' => self::faults($this->checked->faults(array_values((array) $draft->rules), $this->viewer->snapshot())),
         ];
     }
 }

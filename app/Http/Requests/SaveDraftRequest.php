@@ -19,17 +19,10 @@ final class SaveDraftRequest extends FormRequest
         return $this->user()?->can('write', RulebookVersion::class) === true;
     }
 
-    /** As the page has sent it: a blank in a draft is a blank, not nothing. */
-    protected function prepareForValidation(): void
-    {
-        $body = json_decode((string) $this->getContent(), true);
-        $this->json()->replace(is_array($body) ? $body : []);
-    }
-
     /** @return array<string, list<string>> what stands inside of the rules is checked by rules(), since there may be thousands */
     public function rules(): array
     {
-        return ['rules' => ['present', 'array', 'list', 'max:'.self::MOST_RULES], 'revision' => ['required', 'integer']];
+        return ['revision' => ['required', 'integer']];
     }
 
     /**
@@ -39,9 +32,13 @@ final class SaveDraftRequest extends FormRequest
      */
     public function draftRules(): array
     {
+        $given = $this->json('rules');
+        if (! is_array($given) || ! array_is_list($given) || count($given) > self::MOST_RULES) {
+            throw ValidationException::withMessages(['rules' => 'The rules are a list of at most '.self::MOST_RULES.'.']);
+        }
         $rules = [];
         $ids = [];
-        foreach ((array) $this->json('rules') as $index => $rule) {
+        foreach ($given as $index => $rule) {
             $id = is_array($rule) ? $rule['id'] ?? null : null;
             $reason = match (true) {
                 ! is_array($rule) => 'A rule is an object.',

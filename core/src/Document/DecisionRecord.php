@@ -10,7 +10,6 @@ use OpenBaton\Core\Routing\Attempt;
 use OpenBaton\Core\Routing\Decision;
 use OpenBaton\Core\Routing\Exclusion;
 use OpenBaton\Core\Routing\Step;
-use OpenBaton\Core\Routing\Verdicts;
 use OpenBaton\Core\Subject\Effect\Effect;
 
 /**
@@ -30,7 +29,7 @@ final class DecisionRecord
 
         return [
             'event' => $decision->change->id,
-            'kinds' => Verdicts::occasions($decision->rulebook, $decision->change),
+            'kinds' => $decision->rulebook->occasions($decision->change),
             'task' => $decision->change->after->id,
             'at' => $decision->change->at,
             'today' => $decision->change->facts->today->format(),

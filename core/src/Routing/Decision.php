@@ -85,7 +85,7 @@ final readonly class Decision
             $this->rulebook,
             $this->change->facts,
             $this->change->at,
-            Verdicts::occasions($this->rulebook, $this->change),
+            $this->rulebook->occasions($this->change),
             $this->decidedBy,
             array_keys($this->attempts),
             $this->followedUp,

@@ -38,7 +38,7 @@ final readonly class Router
 
     public function decide(ChangeSet $change, Work $work, Rotations $rotations): Decision
     {
-        $load = new LoadView($work, $this->book, $change->at, $change->after);
+        $load = new LoadView($work, $this->book, $change->at, $change->after, $change->isArrival());
         $gives = $change->after->status->isOpen();
         $attempts = $followedUp = $effects = [];
         foreach ($this->rulebook->holding($change) as $position => $rule) {

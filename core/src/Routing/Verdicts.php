@@ -8,7 +8,6 @@ use OpenBaton\Core\Criteria\Facts;
 use OpenBaton\Core\Rulebook\CompiledRulebook;
 use OpenBaton\Core\Rulebook\Event\EventKind;
 use OpenBaton\Core\Rulebook\Rule;
-use OpenBaton\Core\Subject\ChangeSet;
 
 /**
  * The verdict on every rule of a rulebook, worked out from what a decision
@@ -32,19 +31,6 @@ final readonly class Verdicts
         private array $attempted,
         private array $followedUp,
     ) {}
-
-    /** @return list<string> of the kinds that the rules wait for, those which the change set may raise */
-    public static function occasions(CompiledRulebook $rulebook, ChangeSet $change): array
-    {
-        $kinds = [];
-        foreach ($rulebook->rulebook->rules as $rule) {
-            foreach ($rule->events as $event) {
-                $kinds[$event::kind()] ??= $event::occasion($change);
-            }
-        }
-
-        return array_keys(array_filter($kinds));
-    }
 
     /** @return list<RuleVerdict> in the order of the rules */
     public function all(): array

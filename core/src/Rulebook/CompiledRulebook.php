@@ -58,6 +58,19 @@ final class CompiledRulebook
         }
     }
 
+    /** @return list<string> codes of the kinds that active rules wait for, of those which the change set may raise */
+    public function occasions(ChangeSet $change): array
+    {
+        $kinds = [];
+        foreach (array_keys($this->indexes) as $kind) {
+            if ($kind::occasion($change)) {
+                $kinds[] = $kind::kind();
+            }
+        }
+
+        return $kinds;
+    }
+
     /** @return list<int> positions in ascending order */
     private function candidates(ChangeSet $change): array
     {

@@ -22,7 +22,7 @@ final class LoadBook
     public function __construct(private readonly Roster $roster)
     {
         $this->plans = new WeakMap();
-        $this->nothing = new PersonWork('');
+        $this->nothing = new PersonWork();
     }
 
     /** @param int $at instant, taken to the whole minute */

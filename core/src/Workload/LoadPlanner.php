@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace OpenBaton\Core\Workload;
 
 use OpenBaton\Core\People\Capacity;
-use OpenBaton\Core\Time\LocalDate;
-use OpenBaton\Core\Time\Span;
 use OpenBaton\Core\Time\WorkingHours;
 
 /**
@@ -83,15 +81,17 @@ final class LoadPlanner
         $capacityUnits = 0;
         $date = $zone->dateAt($now);
         // A shift that began yesterday and still runs is shown with today, at the pace of the day on which it began.
-        $carried = $this->stretches($hours, $presence, $capacity, $date->plus(-1), $now);
+        $yesterday = $date->plus(-1);
+        $carried = Stretch::ofDay($hours->spansOf($yesterday), $presence->spansOf($yesterday), $capacity, $now);
         $counted = 0;
         for ($day = 0; $day < self::FURTHEST_DAYS && $counted < $workingDays; ++$day, $date = $date->plus(1)) {
-            $working = $this->clip($hours->spansOf($date), $now) !== [];
+            $spans = $hours->spansOf($date);
+            $working = $spans !== [] && end($spans)->to > $now;
             $units = 0;
             $done = 0;
-            foreach ([...$carried, ...$this->stretches($hours, $presence, $capacity, $date, $now)] as [$from, $to, $pace]) {
-                $units += $pace->between($from, $to);
-                $done += $this->work($from, $to, $pace);
+            foreach ([...$carried, ...Stretch::ofDay($spans, $presence->spansOf($date), $capacity, $now)] as $stretch) {
+                $units += $stretch->between($stretch->from, $stretch->to);
+                $done += $this->work($stretch);
             }
             $carried = [];
             $capacityUnits += $units;
@@ -103,8 +103,8 @@ final class LoadPlanner
         $sums = $this->sums($horizonEnd, $now);
 
         while ($toTheEnd && $day < self::FURTHEST_DAYS && array_sum($this->left) > 0) {
-            foreach ($this->stretches($hours, $presence, $capacity, $date, $now) as [$from, $to, $pace]) {
-                $this->work($from, $to, $pace);
+            foreach (Stretch::ofDay($hours->spansOf($date), $presence->spansOf($date), $capacity, $now) as $stretch) {
+                $this->work($stretch);
             }
             ++$day;
             $date = $date->plus(1);
@@ -113,47 +113,21 @@ final class LoadPlanner
         return new LoadPlan($days, $this->finishes, $horizonEnd, self::minutes($capacityUnits), ...$sums);
     }
 
-    /** @return list<array{int, int, DayPace}> the working time of a date from now on, absences taken out, with its pace */
-    private function stretches(WorkingHours $hours, WorkingHours $presence, Capacity $capacity, LocalDate $date, int $now): array
-    {
-        $clipped = $this->clip($presence->spansOf($date), $now);
-        $pace = $clipped === [] ? null : new DayPace($hours->spansOf($date), $capacity);
-
-        return $pace === null ? [] : array_map(static fn(array $span): array => [$span[0], $span[1], $pace], $clipped);
-    }
-
-    /**
-     * @param list<Span> $spans
-     *
-     * @return list<array{int, int}>
-     */
-    private function clip(array $spans, int $now): array
-    {
-        $clipped = [];
-        foreach ($spans as $span) {
-            if ($now < $span->to) {
-                $clipped[] = [max($span->from, $now), $span->to];
-            }
-        }
-
-        return $clipped;
-    }
-
-    /** Works from $from to $to and answers the units of effort done. */
-    private function work(int $from, int $to, DayPace $pace): int
+    /** Works through a stretch and answers the units of effort done. */
+    private function work(Stretch $stretch): int
     {
         $done = 0;
-        $now = $from;
-        while ($now < $to) {
-            [$chosen, $until] = $this->next($now, $to);
+        $now = $stretch->from;
+        while ($now < $stretch->to) {
+            [$chosen, $until] = $this->next($now, $stretch->to);
             if ($chosen === null) {
                 $now = $until;
 
                 continue;
             }
-            $possible = $pace->between($now, $until);
+            $possible = $stretch->between($now, $until);
             $units = min($this->left[$chosen], $possible);
-            $now = $units < $possible ? min($until, $pace->doneAt($now, $units)) : $until;
+            $now = $units < $possible ? min($until, $stretch->doneAt($now, $units)) : $until;
             $this->left[$chosen] -= $units;
             $done += $units;
             if ($this->left[$chosen] === 0) {

@@ -7,28 +7,30 @@ namespace OpenBaton\Core\Workload;
 /** What one person holds and reviews, as far as it is open. */
 final readonly class PersonWork
 {
-    /** @var list<WorkItem> takes their time: held, or to be reviewed */
-    public array $loading;
-
-    /** @var list<WorkItem> waits outside of our hands, held by them */
-    public array $waiting;
-
     /**
-     * @param list<WorkItem> $items
+     * @param list<WorkItem> $loading        takes their time: held, or to be reviewed
+     * @param list<WorkItem> $waiting        waits outside of our hands, held by them
      * @param int|null       $lastAssignedAt instant at which work last came to them
      */
-    public function __construct(string $personId, array $items = [], public ?int $lastAssignedAt = null)
+    public function __construct(
+        public array $loading = [],
+        public array $waiting = [],
+        public ?int $lastAssignedAt = null,
+    ) {}
+
+    /** @param list<WorkItem> $items held or reviewed by that person */
+    public static function of(string $personId, array $items, ?int $lastAssignedAt = null): self
     {
         $loading = $waiting = [];
         foreach ($items as $item) {
             if ($item->loads() === $personId) {
                 $loading[] = $item;
-            } elseif ($item->status === TaskStatus::Waiting && $item->holderId === $personId) {
+            } elseif (self::waitsFor($personId, $item)) {
                 $waiting[] = $item;
             }
         }
-        $this->loading = $loading;
-        $this->waiting = $waiting;
+
+        return new self($loading, $waiting, $lastAssignedAt);
     }
 
     /** New and working ones that they hold, those in review that they review. */
@@ -53,20 +55,25 @@ final readonly class PersonWork
         return false;
     }
 
-    /** With other items, and with when work last came to them put later where it has come since. */
+    /** @param int|null $assignedAt instant at which it came to them; null: it did not just come */
     public function with(string $personId, WorkItem $item, ?int $assignedAt): self
     {
         return new self(
-            $personId,
-            [...$this->loading, ...$this->waiting, $item],
+            $item->loads() === $personId ? [...$this->loading, $item] : $this->loading,
+            self::waitsFor($personId, $item) ? [...$this->waiting, $item] : $this->waiting,
             $assignedAt === null ? $this->lastAssignedAt : max($assignedAt, $this->lastAssignedAt ?? $assignedAt),
         );
     }
 
-    public function without(string $personId, string $taskId): self
+    public function without(string $taskId): self
     {
         $others = static fn(WorkItem $item): bool => $item->id !== $taskId;
 
-        return new self($personId, array_values(array_filter([...$this->loading, ...$this->waiting], $others)), $this->lastAssignedAt);
+        return new self(array_values(array_filter($this->loading, $others)), array_values(array_filter($this->waiting, $others)), $this->lastAssignedAt);
+    }
+
+    private static function waitsFor(string $personId, WorkItem $item): bool
+    {
+        return $item->status === TaskStatus::Waiting && $item->holderId === $personId;
     }
 }

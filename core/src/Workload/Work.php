@@ -8,7 +8,7 @@ namespace OpenBaton\Core\Workload;
 final readonly class Work
 {
     /** @param array<array-key, PersonWork> $byPerson */
-    private function __construct(private array $byPerson) {}
+    private function __construct(private array $byPerson, private PersonWork $nothing = new PersonWork()) {}
 
     /**
      * @param iterable<WorkItem>    $items
@@ -24,7 +24,7 @@ final readonly class Work
         }
         $work = [];
         foreach (array_keys($byPerson + $lastAssigned) as $id) {
-            $work[$id] = new PersonWork((string) $id, $byPerson[$id] ?? [], $lastAssigned[$id] ?? null);
+            $work[$id] = PersonWork::of((string) $id, $byPerson[$id] ?? [], $lastAssigned[$id] ?? null);
         }
 
         return new self($work);
@@ -32,7 +32,7 @@ final readonly class Work
 
     public function held(string $personId): PersonWork
     {
-        return $this->byPerson[$personId] ?? new PersonWork($personId);
+        return $this->byPerson[$personId] ?? $this->nothing;
     }
 
     /**
@@ -45,7 +45,7 @@ final readonly class Work
     {
         $byPerson = array_intersect_key($this->byPerson, array_flip($personIds));
         foreach (array_diff_key($byPerson, array_flip($lastAssigned)) as $id => $held) {
-            $byPerson[$id] = new PersonWork((string) $id, [...$held->loading, ...$held->waiting]);
+            $byPerson[$id] = new PersonWork($held->loading, $held->waiting);
         }
 
         return new self($byPerson);
@@ -62,19 +62,23 @@ final readonly class Work
         $byPerson = $this->byPerson;
         if ($before !== null) {
             foreach (self::concerned($before) as $id) {
-                $byPerson[$id] = ($byPerson[$id] ?? new PersonWork($id))->without($id, $before->id);
+                $byPerson[$id] = ($byPerson[$id] ?? $this->nothing)->without($before->id);
             }
         }
         foreach (self::concerned($item) as $id) {
-            $byPerson[$id] = ($byPerson[$id] ?? new PersonWork($id))->with($id, $item, $id === $item->holderId ? $at : null);
+            $byPerson[$id] = ($byPerson[$id] ?? $this->nothing)->with($id, $item, $id === $item->holderId ? $at : null);
         }
 
-        return new self($byPerson);
+        return new self($byPerson, $this->nothing);
     }
 
     /** @return list<string> holder and reviewer */
     private static function concerned(WorkItem $item): array
     {
-        return array_values(array_unique(array_filter([$item->holderId, $item->reviewerId], static fn(?string $id): bool => $id !== null)));
+        return match (true) {
+            $item->holderId === null => $item->reviewerId === null ? [] : [$item->reviewerId],
+            $item->reviewerId === null || $item->reviewerId === $item->holderId => [$item->holderId],
+            default => [$item->holderId, $item->reviewerId],
+        };
     }
 }

@@ -50,6 +50,14 @@ final class DemoRules
                 ['kind' => 'field', 'field' => 'task.repaired_by'],
                 ['kind' => 'same_person'],
             ), [['kind' => 'due_in', 'after' => 'P2D', 'hours_of' => 'assignee'], ['kind' => 'priority', 'priority' => 'high']]),
+            ...self::office($version),
+        ]));
+    }
+
+    /** @return list<array<string, mixed>|null> enquiries, tuning, claims, and what is left */
+    private static function office(int $version): array
+    {
+        return [
             self::language('irish', 'Irish'),
             $version < 2 ? null : self::language('finnish', 'Finnish'),
             self::rule('enquiries-lightest', 'Other enquiries, quotes and fittings go to the lightest load in Enquiries', [
@@ -74,7 +82,7 @@ final class DemoRules
             self::rule('anything-else', 'Anything else is open to Enquiries to claim', null, self::give(self::team('enquiries'), ['kind' => 'open']), [
                 ['kind' => 'due_in', 'after' => 'P3D', 'hours_of' => 'house'],
             ]),
-        ]));
+        ];
     }
 
     /** @return array<string, mixed> */

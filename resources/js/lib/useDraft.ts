@@ -24,37 +24,34 @@ export type Draft = {
 };
 
 type Page = Pick<RulebookPageProps, 'published' | 'draft' | 'draftRevision'>;
-type Kept = { rules: Rule[]; faults: Fault[] | null; revision: number };
+/** What is worked on; source is the revision at which it was last taken over from the server. */
+type Kept = { rules: Rule[]; faults: Fault[] | null; revision: number; source: number };
 
 function fromServer(page: Page): Kept {
-    return { rules: page.draft?.rules ?? page.published?.rules ?? [], faults: page.draft?.faults ?? null, revision: page.draftRevision };
+    return { rules: page.draft?.rules ?? page.published?.rules ?? [], faults: page.draft?.faults ?? null, revision: page.draftRevision, source: page.draftRevision };
 }
 
-/**
- * The rules being worked on. Every change is saved as the draft by itself a
- * moment later; what is unsaved is never thrown away by news from the server.
- */
-export function useDraft(page: Page): Draft {
+type Autosaved = {
+    kept: Kept;
+    saving: Saving;
+    unsaved: boolean;
+    /** Puts other rules, or all of what the server has, in the place of what is kept. */
+    put: (next: Rule[] | Kept, state: Saving['state'] & ('waiting' | 'nothing to save')) => void;
+};
+
+/** Keeps the rules and saves them a moment after they have changed, and again where the server could not be reached. */
+function useAutosaved(page: Page): Autosaved {
     const [kept, setKept] = useState(() => fromServer(page));
     const [saving, setSaving] = useState<Saving>({ state: 'nothing to save' });
-    const [past, setPast] = useState<Rule[][]>([]);
-    const [future, setFuture] = useState<Rule[][]>([]);
-    const unsaved = saving.state === 'waiting' || saving.state === 'saving' || saving.state === 'failed';
-    const busy = useRef(false);
     const latest = useRef(kept);
-    useEffect(() => {
-        latest.current = kept;
-    }, [kept]);
+    const busy = useRef(false);
+    const unsaved = saving.state === 'waiting' || saving.state === 'saving' || saving.state === 'failed';
 
-    // News counts where nothing of ours is under way and it is newer: a page that was asked
-    // for before our last save may come in after it.
-    const newer = page.draftRevision > kept.revision;
-    if (newer && !unsaved) {
-        setKept(fromServer(page));
-        setSaving({ state: 'nothing to save' });
-        setPast([]);
-        setFuture([]);
-    }
+    const put = useCallback<Autosaved['put']>((next, state) => {
+        latest.current = Array.isArray(next) ? { ...latest.current, rules: next } : next;
+        setKept(latest.current);
+        setSaving({ state });
+    }, []);
 
     const save = useCallback(async (): Promise<void> => {
         if (busy.current) return;
@@ -81,7 +78,13 @@ export function useDraft(page: Page): Draft {
         const timer = setTimeout(() => void save(), again ? 4000 : PAUSE);
         return () => clearTimeout(timer);
     }, [saving, save, kept.rules]);
+    useWarning(unsaved);
 
+    return { kept, saving, unsaved, put };
+}
+
+/** Asks before the page is left while something is unsaved. */
+function useWarning(unsaved: boolean): void {
     useEffect(() => {
         const warn = (event: BeforeUnloadEvent): void => {
             if (unsaved) event.preventDefault();
@@ -89,16 +92,52 @@ export function useDraft(page: Page): Draft {
         window.addEventListener('beforeunload', warn);
         return () => window.removeEventListener('beforeunload', warn);
     }, [unsaved]);
+}
 
-    const put = (rules: Rule[]): void => {
-        latest.current = { ...latest.current, rules };
-        setKept(latest.current);
-        setSaving({ state: 'waiting' });
+type History = { past: Rule[][]; future: Rule[][] };
+
+const NO_HISTORY: History = { past: [], future: [] };
+const STEPS = 50;
+
+/** The step back or forward in a history: what is worked on then, and the history after it; null where there is none. */
+export function step(history: History, now: Rule[], back: boolean): { rules: Rule[]; history: History } | null {
+    const rules = back ? history.past[history.past.length - 1] : history.future[0];
+    if (rules === undefined) return null;
+    return {
+        rules,
+        history: back ? { past: history.past.slice(0, -1), future: [now, ...history.future] } : { past: [...history.past, now], future: history.future.slice(1) },
     };
+}
 
-    const remember = (): void => {
-        setPast([...past.slice(-49), kept.rules]);
-        setFuture([]);
+/** The history once something else is put in the place of what is worked on now. */
+export function remembered(history: History, now: Rule[]): History {
+    return { past: [...history.past.slice(1 - STEPS), now], future: [] };
+}
+
+/**
+ * The rules being worked on. Every change is saved as the draft by itself a
+ * moment later; what is unsaved is never thrown away by news from the server.
+ */
+export function useDraft(page: Page): Draft {
+    const { kept, saving, unsaved, put } = useAutosaved(page);
+    // The steps there were belong to what was taken over from the server before them.
+    const [steps, setSteps] = useState({ history: NO_HISTORY, source: kept.source });
+    const history = steps.source === kept.source ? steps.history : NO_HISTORY;
+
+    // News counts where nothing of ours is under way and it is newer: a page that was asked
+    // for before our last save may come in after it.
+    const newer = page.draftRevision > kept.revision;
+    useEffect(() => {
+        if (newer && !unsaved) put(fromServer(page), 'nothing to save');
+    }, [newer, unsaved, page, put]);
+
+    const change = (rules: Rule[] | Kept, after: History, state: 'waiting' | 'nothing to save'): void => {
+        put(rules, state);
+        setSteps({ history: after, source: Array.isArray(rules) ? kept.source : rules.source });
+    };
+    const go = (back: boolean): (() => void) | null => {
+        const to = step(history, kept.rules, back);
+        return to === null ? null : () => change(to.rules, to.history, 'waiting');
     };
 
     return {
@@ -108,25 +147,9 @@ export function useDraft(page: Page): Draft {
         unsaved,
         revision: kept.revision,
         saving,
-        change: (edit) => {
-            remember();
-            put(edit(kept.rules));
-        },
-        undo: past.length === 0 ? null : () => {
-            setPast(past.slice(0, -1));
-            setFuture([kept.rules, ...future]);
-            put(past[past.length - 1] ?? kept.rules);
-        },
-        redo: future.length === 0 ? null : () => {
-            setFuture(future.slice(1));
-            setPast([...past, kept.rules]);
-            put(future[0] ?? kept.rules);
-        },
-        theirs: saving.state !== 'failed' || !saving.final || !newer ? null : () => {
-            remember();
-            latest.current = fromServer(page);
-            setKept(latest.current);
-            setSaving({ state: 'nothing to save' });
-        },
+        change: (edit) => change(edit(kept.rules), remembered(history, kept.rules), 'waiting'),
+        undo: go(true),
+        redo: go(false),
+        theirs: saving.state !== 'failed' || !saving.final || !newer ? null : () => change(fromServer(page), remembered(history, kept.rules), 'nothing to save'),
     };
 }

@@ -2,7 +2,7 @@ import { Link, router, usePage } from '@inertiajs/react';
 import { useState, type ReactNode } from 'react';
 import { useCurrent } from '@/lib/current';
 import { useShortcuts } from '@/lib/keys';
-import { useShared } from '@/lib/shared';
+import { useShared, type Shared } from '@/lib/shared';
 import { Menu } from '@/ui/Menu';
 import { Mark } from './Mark';
 import { PersonMark } from './PersonMark';
@@ -14,6 +14,25 @@ import { StatusStrip } from './StatusStrip';
 function setScheme(scheme: 'light' | 'dark'): void {
     localStorage.setItem('scheme', scheme);
     document.documentElement.dataset.scheme = scheme;
+}
+
+function ViewerMenu({ viewer, onKeys }: { viewer: NonNullable<Shared['viewer']>; onKeys: () => void }) {
+    return (
+        <Menu
+            trigger={
+                <button type="button" className="inline-flex items-center gap-2 rounded px-2 py-1 hover:bg-pine-wash">
+                    {viewer.slug !== null && <PersonMark slug={viewer.slug} size={18} />}
+                    <span className="max-w-40 truncate">{viewer.name}</span>
+                </button>
+            }
+            items={[
+                { label: 'Light', run: () => setScheme('light') },
+                { label: 'Dark', run: () => setScheme('dark') },
+                { label: 'Keys', run: onKeys },
+                { label: 'Sign out', run: () => router.post('/sign-out') },
+            ]}
+        />
+    );
 }
 
 /** The bar at the top, the page, the strip at the bottom. */
@@ -59,22 +78,7 @@ export function Frame({ children }: { children: ReactNode }) {
                     <div className="hidden md:block">
                         <Search />
                     </div>
-                    {viewer !== null && (
-                        <Menu
-                            trigger={
-                                <button type="button" className="inline-flex items-center gap-2 rounded px-2 py-1 hover:bg-pine-wash">
-                                    {viewer.slug !== null && <PersonMark slug={viewer.slug} size={18} />}
-                                    <span className="max-w-40 truncate">{viewer.name}</span>
-                                </button>
-                            }
-                            items={[
-                                { label: 'Light', run: () => setScheme('light') },
-                                { label: 'Dark', run: () => setScheme('dark') },
-                                { label: 'Keys', run: () => setKeys(true) },
-                                { label: 'Sign out', run: () => router.post('/sign-out') },
-                            ]}
-                        />
-                    )}
+                    {viewer !== null && <ViewerMenu viewer={viewer} onKeys={() => setKeys(true)} />}
                 </div>
             </header>
             <Notice />

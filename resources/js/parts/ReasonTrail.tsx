@@ -1,7 +1,7 @@
+import type { PersonRef } from '@props/PersonRef';
 import type { Trail, TrailStep } from '@props/TaskView';
-import { Fragment } from 'react';
-import { useFormats } from '@/lib/format';
-import { plural } from '@/lib/format';
+import { Fragment, type ReactNode } from 'react';
+import { plural, useFormats } from '@/lib/format';
 import { Popover } from '@/ui/Popover';
 import { PersonName } from './PersonMark';
 
@@ -56,12 +56,106 @@ function People({ step }: { step: TrailStep }) {
     );
 }
 
-/** Why this person and nobody else. Every number opens the names and the reasons. */
+/** The way from everybody to the pick, each number opening the names and the reasons. */
+function Way({ trail }: { trail: Trail }) {
+    return (
+        <p className="flex flex-wrap items-baseline gap-x-2 gap-y-1">
+            {trail.steps.map((step, index) => (
+                <Fragment key={step.code}>
+                    {index > 0 && <span aria-hidden="true">→</span>}
+                    <Step step={step} house={index === 0} />
+                </Fragment>
+            ))}
+            {trail.method !== null && (
+                <>
+                    <span aria-hidden="true">→</span>
+                    <span>{trail.method.label}</span>
+                </>
+            )}
+            {trail.steps.length > 0 && <span aria-hidden="true">→</span>}
+            {trail.pick !== null ? (
+                <strong className="self-center text-pine">
+                    <PersonName {...trail.pick} />
+                </strong>
+            ) : trail.outcome === 'open' ? (
+                <strong>open to {plural(trail.openTo.length, 'person', 'people')}</strong>
+            ) : (
+                <strong className="text-brick">unplaced</strong>
+            )}
+        </p>
+    );
+}
+
+/** Who stands in for whom, and who was asked on the way. */
+function StandIn({ cover }: { cover: NonNullable<Trail['cover']> }) {
+    const named = cover.for?.name ?? '';
+    return (
+        <div className="border-l-2 border-plum pl-3">
+            <p>
+                {cover.person === null ? `Nobody stands in for ${named}.` : `${cover.person.name} stands in for ${named}${cover.byLead ? ', as lead of the team' : ''}.`}
+                {cover.circle && ' The substitutes lead round in a circle.'}
+            </p>
+            <ul className="text-ink2">
+                {cover.asked.map((person) => (
+                    <li key={person.slug}>
+                        {person.name}: {person.reason}
+                    </li>
+                ))}
+            </ul>
+        </div>
+    );
+}
+
+type Row = PersonRef & { note: ReactNode; picked?: boolean };
+
+/** People with a note each. */
+function PeopleTable({ caption, rows }: { caption: string; rows: Row[] }) {
+    if (rows.length === 0) return null;
+    return (
+        <table className="w-full text-left">
+            <caption className="pb-1 text-left font-semibold">{caption}</caption>
+            <tbody>
+                {rows.map((row) => (
+                    <tr key={row.slug} className="border-t border-line align-top">
+                        <th scope="row" className={`w-44 py-1 pr-3 ${row.picked === true ? 'font-semibold text-pine' : 'font-normal'}`}>
+                            <PersonName slug={row.slug} name={row.name} />
+                        </th>
+                        <td className="py-1 text-ink2">
+                            {row.note}
+                            {row.picked === true && <strong className="text-pine"> · picked</strong>}
+                        </td>
+                    </tr>
+                ))}
+            </tbody>
+        </table>
+    );
+}
+
+/** What every rule came to. */
+function Verdicts({ verdicts }: Pick<Trail, 'verdicts'>) {
+    return (
+        <details>
+            <summary className="cursor-pointer font-semibold text-sky">What every rule came to</summary>
+            <ol className="mt-1">
+                {verdicts.map((verdict) => (
+                    <li key={verdict.rule} className="border-t border-line py-1">
+                        <span className={verdict.verdict === 'decided' ? 'font-semibold text-pine' : verdict.verdict === 'not_reached' ? 'text-ink2' : ''}>{verdict.name}</span>
+                        <br />
+                        <span className="text-ink2">{verdict.sentence}</span>
+                    </li>
+                ))}
+            </ol>
+        </details>
+    );
+}
+
+/** Why this person and nobody else. */
 export function ReasonTrail({ trail }: { trail: Trail }) {
     const formats = useFormats();
-    const fallen = trail.steps.filter((step) => step.code !== 'pool').flatMap((step) => step.fallen);
+    const excluded = trail.steps.flatMap((step) => step.fallen);
     const pool = trail.steps.find((step) => step.code === 'pool');
     const outside = pool === undefined ? 0 : trail.house - pool.count;
+    const compared = trail.method === null || trail.method.code === 'same_person' ? [] : trail.method.candidates;
     return (
         <section aria-label="Reason trail" className="space-y-3">
             <p className="text-xs text-ink2">
@@ -73,95 +167,14 @@ export function ReasonTrail({ trail }: { trail: Trail }) {
                 )}
                 .
             </p>
-            <p className="flex flex-wrap items-baseline gap-x-2 gap-y-1">
-                {trail.steps.map((step, index) => (
-                    <Fragment key={step.code}>
-                        {index > 0 && <span aria-hidden="true">→</span>}
-                        <Step step={step} house={index === 0} />
-                    </Fragment>
-                ))}
-                {trail.method !== null && (
-                    <>
-                        <span aria-hidden="true">→</span>
-                        <span>{trail.method.label}</span>
-                    </>
-                )}
-                {trail.steps.length > 0 && <span aria-hidden="true">→</span>}
-                {trail.pick !== null ? (
-                    <strong className="self-center text-pine">
-                        <PersonName {...trail.pick} />
-                    </strong>
-                ) : trail.outcome === 'open' ? (
-                    <strong>open to {plural(trail.openTo.length, 'person', 'people')}</strong>
-                ) : (
-                    <strong className="text-brick">unplaced</strong>
-                )}
-            </p>
+            <Way trail={trail} />
             {trail.otherwise !== null && <p>{trail.otherwise}</p>}
-            {trail.cover !== null && (
-                <div className="border-l-2 border-plum pl-3">
-                    <p>
-                        {trail.cover.person === null
-                            ? `Nobody stands in for ${trail.cover.for?.name ?? ''}.`
-                            : `${trail.cover.person.name} stands in for ${trail.cover.for?.name ?? ''}${trail.cover.byLead ? ', as lead of the team' : ''}.`}
-                        {trail.cover.circle && ' The substitutes lead round in a circle.'}
-                    </p>
-                    <ul className="text-ink2">
-                        {trail.cover.asked.map((person) => (
-                            <li key={person.slug}>
-                                {person.name}: {person.reason}
-                            </li>
-                        ))}
-                    </ul>
-                </div>
-            )}
-            {trail.method !== null && trail.method.code !== 'same_person' && trail.method.candidates.length > 0 && (
-                <table className="w-full text-left">
-                    <caption className="pb-1 text-left font-semibold">Who was compared, and on what</caption>
-                    <tbody>
-                        {trail.method.candidates.map((candidate) => (
-                            <tr key={candidate.slug} className="border-t border-line align-top">
-                                <th scope="row" className={`w-44 py-1 pr-3 ${candidate.picked ? 'font-semibold text-pine' : 'font-normal'}`}>
-                                    <PersonName slug={candidate.slug} name={candidate.name} />
-                                </th>
-                                <td className="py-1 text-ink2">
-                                    {candidate.figures}
-                                    {candidate.picked && <strong className="text-pine"> · picked</strong>}
-                                </td>
-                            </tr>
-                        ))}
-                    </tbody>
-                </table>
-            )}
-            {fallen.length > 0 && (
-                <table className="w-full text-left">
-                    <caption className="pb-1 text-left font-semibold">Who was left out, and why</caption>
-                    <tbody>
-                        {fallen.map((person) => (
-                            <tr key={person.slug} className="border-t border-line align-top">
-                                <th scope="row" className="w-44 py-1 pr-3 font-normal">
-                                    <PersonName slug={person.slug} name={person.name} />
-                                </th>
-                                <td className="py-1 text-ink2">{person.reason}</td>
-                            </tr>
-                        ))}
-                    </tbody>
-                </table>
-            )}
+            {trail.cover !== null && <StandIn cover={trail.cover} />}
+            <PeopleTable caption="Who was compared, and on what" rows={compared.map((one) => ({ slug: one.slug, name: one.name, note: one.figures, picked: one.picked }))} />
+            <PeopleTable caption="Who was left out, and why" rows={excluded.map((one) => ({ slug: one.slug, name: one.name, note: one.reason }))} />
             {outside > 0 && <p className="text-xs text-ink2">{plural(outside, 'other person was', 'other people were')} not in the pool of the rule.</p>}
             {trail.effects.length > 0 && <p>Then: {trail.effects.join(' · ')}</p>}
-            <details>
-                <summary className="cursor-pointer font-semibold text-sky">What every rule came to</summary>
-                <ol className="mt-1">
-                    {trail.verdicts.map((verdict) => (
-                        <li key={verdict.rule} className="border-t border-line py-1">
-                            <span className={verdict.verdict === 'decided' ? 'font-semibold text-pine' : verdict.verdict === 'not_reached' ? 'text-ink2' : ''}>{verdict.name}</span>
-                            <br />
-                            <span className="text-ink2">{verdict.sentence}</span>
-                        </li>
-                    ))}
-                </ol>
-            </details>
+            <Verdicts verdicts={trail.verdicts} />
         </section>
     );
 }

@@ -57,6 +57,29 @@ function Facts({ task }: { task: TaskView }) {
 }
 
 /** A task: what to do next, what is needed for it, how it came here. */
+/** What somebody wrote, where they did. */
+function Told({ title, text }: { title: string; text: string | null }) {
+    return text === null ? null : (
+        <Part title={title}>
+            <p className="whitespace-pre-wrap">{text}</p>
+        </Part>
+    );
+}
+
+type ButtonsProps = { task: TaskView; busy: boolean; onSend: (what: string) => void; onComplete: () => void; onHandOn: () => void };
+
+function Buttons({ task, busy, onSend, onComplete, onHandOn }: ButtonsProps) {
+    return (
+        <div className="flex flex-wrap gap-2 py-3">
+            {task.may.claim && <Button look="main" disabled={busy} onClick={() => onSend('claim')}>Claim</Button>}
+            {task.may.start && <Button look="main" disabled={busy} onClick={() => onSend('start')}>Start</Button>}
+            {task.may.complete && <Button look={task.may.start ? 'plain' : 'main'} disabled={busy} onClick={() => onComplete()}>Complete</Button>}
+            {task.may.handOn && <Button disabled={busy} onClick={() => onHandOn()}>{task.assignee === null ? 'Give to somebody' : 'Hand on'}</Button>}
+            {task.may.reopen && <Button disabled={busy} onClick={() => onSend('reopen')}>Take up again</Button>}
+        </div>
+    );
+}
+
 export function TaskPanel({ task, place, keys = false, onClose }: { task: TaskView; place: 'in-hand' | 'elsewhere'; keys?: boolean; onClose?: () => void }) {
     const [handing, setHanding] = useState(false);
     const [completing, setCompleting] = useState(false);
@@ -89,31 +112,13 @@ export function TaskPanel({ task, place, keys = false, onClose }: { task: TaskVi
                     </Button>
                 )}
             </header>
-            <div className="flex flex-wrap gap-2 py-3">
-                {task.may.claim && <Button look="main" disabled={busy} onClick={() => send('claim')}>Claim</Button>}
-                {task.may.start && <Button look="main" disabled={busy} onClick={() => send('start')}>Start</Button>}
-                {task.may.complete && <Button look={task.may.start ? 'plain' : 'main'} disabled={busy} onClick={() => setCompleting(true)}>Complete</Button>}
-                {task.may.handOn && <Button disabled={busy} onClick={() => setHanding(true)}>{task.assignee === null ? 'Give to somebody' : 'Hand on'}</Button>}
-                {task.may.reopen && <Button disabled={busy} onClick={() => send('reopen')}>Take up again</Button>}
-            </div>
+            <Buttons task={task} busy={busy} onSend={send} onComplete={() => setCompleting(true)} onHandOn={() => setHanding(true)} />
             <Part title="What is known">
                 <Facts task={task} />
             </Part>
-            {task.description !== null && (
-                <Part title="In the customer's words">
-                    <p className="whitespace-pre-wrap">{task.description}</p>
-                </Part>
-            )}
-            {task.guide !== null && (
-                <Part title={`Guide: ${task.kind}`}>
-                    <p className="whitespace-pre-wrap">{task.guide}</p>
-                </Part>
-            )}
-            {task.outcomeNote !== null && (
-                <Part title="Note on completion">
-                    <p className="whitespace-pre-wrap">{task.outcomeNote}</p>
-                </Part>
-            )}
+            <Told title="In the customer's words" text={task.description} />
+            <Told title={`Guide: ${task.kind}`} text={task.guide} />
+            <Told title="Note on completion" text={task.outcomeNote} />
             {task.trail !== null && (
                 <Part title={trailTitle(task)}>
                     <ReasonTrail trail={task.trail} />

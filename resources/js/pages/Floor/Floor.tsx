@@ -100,19 +100,24 @@ function Aside({ unplaced, open, handoffs, onTask }: Pick<FloorPageProps, 'unpla
     );
 }
 
+/** Escape closes the panel at the right. */
+function useEscape(open: boolean, close: () => void): void {
+    useEffect(() => {
+        const listen = (event: KeyboardEvent): void => {
+            // What is open above the panel takes the key first, and says so.
+            if (event.key === 'Escape' && !event.defaultPrevented && open) close();
+        };
+        window.addEventListener('keydown', listen);
+        return () => window.removeEventListener('keydown', listen);
+    });
+}
+
 export default function Floor({ days, teams, unplaced, open, handoffs, task, person }: FloorPageProps) {
     const show = (query: string): void => router.visit(`/floor${query}`, { only: ['task', 'person'], preserveState: true, preserveScroll: true });
     // The capacity line of the fullest day is the measure of all.
     const full = Math.max(1, ...teams.flatMap((team) => team.people.flatMap((lane) => lane.days.map((one) => one.capacity))));
     const showTask = (id: string): void => show(`?task=${id}`);
-    useEffect(() => {
-        const close = (event: KeyboardEvent): void => {
-            // What is open above the panel takes the key first, and says so.
-            if (event.key === 'Escape' && !event.defaultPrevented && (task !== null || person !== null)) show('');
-        };
-        window.addEventListener('keydown', close);
-        return () => window.removeEventListener('keydown', close);
-    });
+    useEscape(task !== null || person !== null, () => show(''));
 
     return (
         <div className="grid h-full grid-cols-[minmax(0,1fr)_340px] xl:grid-cols-[minmax(0,1fr)_420px]">

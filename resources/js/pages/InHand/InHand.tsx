@@ -6,11 +6,18 @@ import { useShortcuts } from '@/lib/keys';
 import { TaskPanel } from '@/parts/TaskPanel';
 import { TaskRows } from '@/parts/TaskRows';
 
-function Heading({ text, note }: { text: string; note: string }) {
+type SectionProps = { title: string; note: string; tasks: TaskLine[]; chosen: string | undefined; onChoose: (id: string) => void };
+
+/** Some of the tasks under a heading; nothing where there are none. */
+function Section({ title, note, tasks, chosen, onChoose }: SectionProps) {
+    if (tasks.length === 0) return null;
     return (
-        <h2 className="flex justify-between gap-3 px-3 pt-4 pb-1 font-semibold">
-            {text} <span className="font-normal text-ink2">{note}</span>
-        </h2>
+        <>
+            <h2 className="flex justify-between gap-3 px-3 pt-4 pb-1 font-semibold">
+                {title} <span className="font-normal text-ink2">{note}</span>
+            </h2>
+            <TaskRows label={title} tasks={tasks} chosen={chosen} onChoose={onChoose} />
+        </>
     );
 }
 
@@ -40,30 +47,10 @@ export default function InHand({ tasks, open, done, person, chosen, task }: InHa
             <nav aria-label="My tasks" className={`overflow-auto border-r border-line bg-paper pb-4 ${chosen ? 'hidden md:block' : ''}`}>
                 {!person && <p className="p-4">You are signed in as nobody of the house, so no task can be in your hands. Tasks are handed out on the floor.</p>}
                 {person && order.length === 0 && <p className="p-4">Nothing is in your hands. What a rule or a colleague gives you appears here by itself.</p>}
-                {working.length > 0 && (
-                    <>
-                        <Heading text="Working" note={duration(sum(working))} />
-                        <TaskRows label="Working" tasks={working} chosen={task?.id} onChoose={choose} />
-                    </>
-                )}
-                {next.length > 0 && (
-                    <>
-                        <Heading text="Next" note={`${plural(next.length, 'task', 'tasks')}, ${duration(sum(next))}`} />
-                        <TaskRows label="Next" tasks={next} chosen={task?.id} onChoose={choose} />
-                    </>
-                )}
-                {open.length > 0 && (
-                    <>
-                        <Heading text="Open to claim" note={plural(open.length, 'task', 'tasks')} />
-                        <TaskRows label="Open to claim" tasks={open} chosen={task?.id} onChoose={choose} />
-                    </>
-                )}
-                {done.length > 0 && (
-                    <>
-                        <Heading text="Done today" note={plural(done.length, 'task', 'tasks')} />
-                        <TaskRows label="Done today" tasks={done} chosen={task?.id} onChoose={choose} />
-                    </>
-                )}
+                <Section title="Working" note={duration(sum(working))} tasks={working} chosen={task?.id} onChoose={choose} />
+                <Section title="Next" note={`${plural(next.length, 'task', 'tasks')}, ${duration(sum(next))}`} tasks={next} chosen={task?.id} onChoose={choose} />
+                <Section title="Open to claim" note={plural(open.length, 'task', 'tasks')} tasks={open} chosen={task?.id} onChoose={choose} />
+                <Section title="Done today" note={plural(done.length, 'task', 'tasks')} tasks={done} chosen={task?.id} onChoose={choose} />
             </nav>
             <section aria-label="The open task" className={`overflow-auto ${chosen ? '' : 'hidden md:block'}`}>
                 {task === null ? (

@@ -37,43 +37,52 @@ export function Versions({ versions, current, vocabulary, onTakeUp }: Props) {
                     </li>
                 ))}
             </ul>
-            <Dialog open={looked !== null} onOpenChange={(open) => open || setLooked(null)} wide title={`Version ${looked?.number ?? ''}`} description={looked?.note ?? 'Its rules as they were.'}>
-                {looked !== null && (
-                    <>
-                        <ol className="max-h-[52vh] overflow-auto">
-                            {looked.rules.map((rule, index) => (
-                                <li key={rule.id} className="grid grid-cols-[24px_1fr] gap-2 border-t border-line py-1.5">
-                                    <span className="text-right text-ink2">{index + 1}</span>
-                                    <span>
-                                        <strong>{rule.name}</strong>
-                                        {rule.active === false && <span className="text-ochre"> paused</span>}
-                                        <br />
-                                        <RuleSentence rule={rule} vocabulary={vocabulary} />
-                                    </span>
-                                </li>
-                            ))}
-                        </ol>
-                        <div className="mt-4 flex justify-end gap-2">
-                            <a className="inline-flex min-h-8 items-center px-2 text-sky underline" href={`/rulebook/export?version=${looked.id}`}>
-                                Save as a file
-                            </a>
-                            {onTakeUp !== null && (
-                                <Button
-                                    onClick={() => {
-                                        onTakeUp(looked.rules);
-                                        setLooked(null);
-                                    }}
-                                >
-                                    Take up as the draft
-                                </Button>
-                            )}
-                            <Button look="main" onClick={() => setLooked(null)}>
-                                Close
-                            </Button>
-                        </div>
-                    </>
-                )}
-            </Dialog>
+            <VersionDialog version={looked} vocabulary={vocabulary} onTakeUp={onTakeUp} onClose={() => setLooked(null)} />
         </>
+    );
+}
+
+type DialogProps = { version: (Version & { rules: Rule[] }) | null; vocabulary: Vocabulary; onTakeUp: ((rules: Rule[]) => void) | null; onClose: () => void };
+
+/** The rules of a version as they were. */
+function VersionDialog({ version, vocabulary, onTakeUp, onClose }: DialogProps) {
+    return (
+        <Dialog open={version !== null} onOpenChange={(open) => open || onClose()} wide title={`Version ${version?.number ?? ''}`} description={version?.note ?? 'Its rules as they were.'}>
+            {version !== null && (
+                <>
+                    <ol className="max-h-[52vh] overflow-auto">
+                        {version.rules.map((rule, index) => (
+                            <li key={rule.id} className="grid grid-cols-[24px_1fr] gap-2 border-t border-line py-1.5">
+                                <span className="text-right text-ink2">{index + 1}</span>
+                                <span>
+                                    <strong>{rule.name}</strong>
+                                    {rule.active === false && <span className="text-ochre"> paused</span>}
+                                    <br />
+                                    <RuleSentence rule={rule} vocabulary={vocabulary} />
+                                </span>
+                            </li>
+                        ))}
+                    </ol>
+                    <div className="mt-4 flex justify-end gap-2">
+                        <a className="inline-flex min-h-8 items-center px-2 text-sky underline" href={`/rulebook/export?version=${version.id}`}>
+                            Save as a file
+                        </a>
+                        {onTakeUp !== null && (
+                            <Button
+                                onClick={() => {
+                                    onTakeUp(version.rules);
+                                    onClose();
+                                }}
+                            >
+                                Take up as the draft
+                            </Button>
+                        )}
+                        <Button look="main" onClick={onClose}>
+                            Close
+                        </Button>
+                    </div>
+                </>
+            )}
+        </Dialog>
     );
 }

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bridge;
+
+use App\Models\Casts\Document;
+use Illuminate\Contracts\Cache\Repository as Cache;
+use OpenBaton\Core\Criteria\Fault;
+use OpenBaton\Core\Document\Faults;
+use OpenBaton\Core\Document\Node;
+use OpenBaton\Core\Document\RuleFormat;
+use OpenBaton\Core\Rulebook\KindRegistry;
+use OpenBaton\Core\Rulebook\RuleContext;
+
+/**
+ * Says what is wrong with the rules of a draft. Rules that were found right for
+ * a state of the house are remembered by their text, so that saving a draft of
+ * thousands of which one has changed reads that one.
+ */
+final readonly class CheckedRules
+{
+    private const MOST = 20_000;
+
+    public function __construct(private Cache $cache) {}
+
+    /**
+     * @param list<mixed> $rules
+     *
+     * @return list<Fault> their pointers begin with /rules
+     */
+    public function faults(array $rules, Snapshot $house): array
+    {
+        $key = Snapshot::SHAPE.":right:{$house->name()}";
+        $right = $this->cache->get($key);
+        $right = is_array($right) && count($right) < self::MOST ? $right : [];
+        $known = count($right);
+        $format = new RuleFormat(new RuleContext(KindRegistry::standard(), $house->catalogue, $house->roster));
+        $faults = new Faults();
+        foreach ($rules as $index => $rule) {
+            $hash = hash('xxh128', Document::encode($rule));
+            if (isset($right[$hash])) {
+                continue;
+            }
+            if ($faults->collect(static fn() => $format->read(Node::root($rule, "/rules/{$index}"))) !== null) {
+                $right[$hash] = true;
+            }
+        }
+        if (count($right) > $known) {
+            $this->cache->put($key, $right, 3600);
+        }
+
+        return $faults->all();
+    }
+}
