@@ -15,7 +15,7 @@ final class Json
     public static function decode(string $json): mixed
     {
         try {
-            $value = json_decode($json, false, self::DEEPEST, JSON_THROW_ON_ERROR);
+            $value = json_decode($json, false, self::DEEPEST + 1, JSON_THROW_ON_ERROR);
         } catch (JsonException $error) {
             throw DocumentError::at('', $error->getCode() === JSON_ERROR_DEPTH
                 ? 'This is nested more than '.self::DEEPEST.' levels deep.'

@@ -31,9 +31,11 @@ final readonly class Attempt
         return $this->kept || $this->choice !== null || $this->fallback !== null;
     }
 
-    /** Who stood in for whom, or that nobody could. */
+    /** Who stood in for whom, or that nobody could. Where the "otherwise" found a substitute, it is about that one. */
     public function cover(): ?Cover
     {
-        return $this->cover ?? $this->fallback?->cover;
+        $last = $this->fallback?->cover;
+
+        return $last?->isSubstitute() === true ? $last : $this->cover ?? $last;
     }
 }

@@ -45,7 +45,18 @@ final readonly class Verdicts
 
     private function of(int $position, Rule $rule): RuleVerdict
     {
-        $verdict = match (true) {
+        $verdict = $this->verdict($position, $rule);
+        $failed = $verdict === Verdict::CriterionFailed ? $this->rulebook->criteria($position)->firstFailure($this->facts) : null;
+
+        // With criteria that hold, it waits for the kind of event, but not for this very one.
+        return $verdict === Verdict::CriterionFailed && $failed === null
+            ? new RuleVerdict($rule, Verdict::NotThisEvent)
+            : new RuleVerdict($rule, $verdict, $failed);
+    }
+
+    private function verdict(int $position, Rule $rule): Verdict
+    {
+        return match (true) {
             $this->decidedBy !== null && $position > $this->decidedBy => Verdict::NotReached,
             $position === $this->decidedBy => Verdict::Decided,
             in_array($position, $this->attempted, true) => Verdict::NobodyEligible,
@@ -55,7 +66,5 @@ final readonly class Verdicts
             ! $rule->isValidAt($this->at) => Verdict::NotInForce,
             default => Verdict::CriterionFailed,
         };
-
-        return new RuleVerdict($rule, $verdict, $verdict === Verdict::CriterionFailed ? $this->rulebook->criteria($position)->firstFailure($this->facts) : null);
     }
 }

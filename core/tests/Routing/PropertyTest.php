@@ -23,7 +23,8 @@ use OpenBaton\Core\Workload\Work;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
-const WORLDS = 2000;
+// A run that tries many small faults has time for fewer.
+define('WORLDS', (int) (getenv('WORLDS') ?: 2000));
 
 /** Checks, by other means than the router's, that whoever was picked might be. */
 function mayHold(Decision $decision, Work $work): bool
@@ -127,7 +128,7 @@ it('names everyone who fell out, once, at one step', function (): void {
             }
         }
     }
-    expect($attempts)->toBeGreaterThan(1000);
+    expect($attempts)->toBeGreaterThan(WORLDS / 2);
 });
 
 it('passes over no rule that holds: the index leaves the verdicts as they are without it', function (): void {
@@ -150,7 +151,7 @@ it('passes over no rule that holds: the index leaves the verdicts as they are wi
 
 it('gives every rule a verdict, with a comparison to blame where a criterion failed', function (): void {
     $seen = [];
-    for ($seed = 0; $seed < 400; ++$seed) {
+    for ($seed = 0; $seed < max(40, WORLDS / 5); ++$seed) {
         foreach (RandomWorld::of($seed)->decisions() as $decision) {
             $verdicts = $decision->verdicts();
             expect($verdicts)->toHaveCount(count($decision->rulebook->rulebook->rules));
@@ -165,7 +166,7 @@ it('gives every rule a verdict, with a comparison to blame where a criterion fai
 });
 
 it('keeps equal weights within one turn of each other while both are eligible, whoever comes and goes', function (): void {
-    for ($seed = 0; $seed < 300; ++$seed) {
+    for ($seed = 0; $seed < max(20, WORLDS / 7); ++$seed) {
         $random = new Randomizer(new Mt19937($seed));
         $always = ['a', 'b', 'c'];
         $others = [new Membership('x', $random->getInt(10, 1000)), new Membership('y', $random->getInt(10, 1000)), new Membership('z')];

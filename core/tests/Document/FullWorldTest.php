@@ -1,0 +1,222 @@
+<?php
+
+declare(strict_types=1);
+
+use OpenBaton\Core\Document\DecisionFormat;
+use OpenBaton\Core\Document\Node;
+use OpenBaton\Core\Document\RulebookFormat;
+use OpenBaton\Core\Document\World;
+use OpenBaton\Core\Document\WorldFormat;
+use OpenBaton\Core\Subject\ChangeSet;
+use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Tests\Support\Build;
+use OpenBaton\Core\Tests\Support\FullWorld;
+use OpenBaton\Core\Workload\Effort;
+use OpenBaton\Core\Workload\PersonWork;
+use OpenBaton\Core\Workload\Priority;
+use OpenBaton\Core\Workload\TaskStatus;
+use OpenBaton\Core\Workload\WorkItem;
+
+function fullWorld(): World
+{
+    return WorldFormat::read(Node::root(FullWorld::document()));
+}
+
+/** @return list<array<string, mixed>> as whoever reads the document sees them */
+function decisionsOf(World $world): array
+{
+    return json_decode((string) json_encode(array_map(DecisionFormat::write(...), iterator_to_array($world->decisions()))), true);
+}
+
+it('decides a world with every member there is as worked out by hand', function (): void {
+    $decisions = decisionsOf(fullWorld());
+    $outcomes = array_map(static fn(array $one): array => [$one['event'], $one['outcome'], $one['rule'], $one['assignee'], $one['open_to']], $decisions);
+    expect($outcomes)->toBe([
+        // Femi owns the case and is there until Wednesday.
+        ['e1', 'assigned', 'owner', 'femi', []],
+        // Of the brass bench without its lead: Callum is paused, Greta's level is 1, Femi holds one new and one
+        // waiting task. Then, of 60 minutes more: Hanneke 1:30 of 28:24, Greta 1:00 of 28:24.
+        ['e2', 'assigned', 'reeds', 'greta', []],
+        // Callum is paused until noon.
+        ['e3', 'assigned', 'morning', 'ayumi', []],
+        // "Morning" ended at 11:00; Nadia is not here before the 10th; Mirela owns the case.
+        ['e4', 'open', 'rest', null, ['hanneke', 'ayumi', 'femi', 'greta']],
+        // Callum is back; his pass of 21 million is below Greta's and Femi's.
+        ['e5', 'assigned', 'brass', 'callum', []],
+        // Femi is away, Tobias paused, Callum there.
+        ['e6', 'assigned', 'owner', 'callum', []],
+        // Oona is inactive, which calls for no substitute: the rule's otherwise.
+        ['e7', 'assigned', 'owner', 'hanneke', []],
+        // 60 hours are too much for everybody; of the reed bench only Mirela is there.
+        ['e8', 'open', 'reeds', null, ['mirela']],
+        // Greta left on the 2nd, Nadia came on the 10th.
+        ['e9', 'open', 'rest', null, ['hanneke', 'ayumi', 'femi', 'callum', 'mirela', 'nadia']],
+        // Femi's last day was 30 June.
+        ['e10', 'assigned', 'owner', 'hanneke', []],
+    ]);
+});
+
+it('sets what the follow-ups say', function (): void {
+    $quoted = [['effect' => 'tag_added', 'tag' => 'quoted'], ['effect' => 'priority_set', 'priority' => 'high']];
+    $due = static fn(string $at): array => ['effect' => 'due_set', 'due' => $at];
+    expect(array_column(decisionsOf(fullWorld()), 'effects', 'event'))->toBe([
+        'e1' => $quoted,
+        // 24 hours of Greta's: 7:30 on Monday, 8 on Tuesday (the house's exception is not hers), 8 on Wednesday, from 08:00 on Thursday the last half.
+        'e2' => [['effect' => 'priority_set', 'priority' => 'urgent'], ['effect' => 'tag_added', 'tag' => 'dear'], $due('2026-03-05T08:30:00Z')],
+        'e3' => [],
+        'e4' => [$due('2026-03-02T13:00:00Z')],
+        // 9 hours of the house: 5 on Monday; on Tuesday, where 09:00 to 10:00 is taken out, 4 from 10:00.
+        'e5' => [$due('2026-03-03T14:00:00Z')],
+        'e6' => $quoted,
+        'e7' => $quoted,
+        // 24 hours of the house, for nobody has it: 8 on Wednesday, 6 on Thursday and Friday, 4 on Monday.
+        'e8' => [$due('2026-03-09T12:00:00Z')],
+        // One hour on Monday the 16th, none on the holiday, one on Wednesday from 08:00.
+        'e9' => [$due('2026-03-18T09:00:00Z')],
+        'e10' => $quoted,
+    ]);
+});
+
+it('writes the whole of a decision', function (): void {
+    $isQuote = ['field' => 'task.kind', 'op' => 'is', 'value' => 'quote'];
+    $workshop = ['kind' => 'team', 'team' => 'workshop', 'with_sub_teams' => true, 'with_lead' => true];
+    $reasons = static fn(string $person, string $reason): array => ['person' => $person, 'reasons' => [$reason]];
+    expect(decisionsOf(fullWorld())[1])->toBe([
+        'event' => 'e2',
+        'kind' => 'task_arrives',
+        'task' => 'T2',
+        'at' => '2026-03-02T09:30:00Z',
+        'rulebook_version' => fullWorld()->decisions()->current()->rulebook->version,
+        'outcome' => 'assigned',
+        'rule' => 'reeds',
+        'assignee' => 'greta',
+        'open_to' => [],
+        'effects' => [['effect' => 'priority_set', 'priority' => 'urgent'], ['effect' => 'tag_added', 'tag' => 'dear'], ['effect' => 'due_set', 'due' => '2026-03-05T08:30:00Z']],
+        'verdicts' => [
+            ['rule' => 'owner', 'name' => 'Owner', 'verdict' => 'criterion_failed', 'failed' => ['pointer' => '', 'comparison' => $isQuote, 'seen' => 'repair', 'negated' => false]],
+            ['rule' => 'off', 'name' => 'Off', 'verdict' => 'paused'],
+            ['rule' => 'morning', 'name' => 'Morning', 'verdict' => 'not_in_force'],
+            ['rule' => 'dear', 'name' => 'Dear', 'verdict' => 'followed_up'],
+            [
+                'rule' => 'brass', 'name' => 'Brass', 'verdict' => 'nobody_eligible', 'house' => 9,
+                'steps' => [
+                    ['step' => 'pool', 'kept' => ['femi', 'callum', 'greta'], 'fallen' => []],
+                    ['step' => 'present', 'kept' => ['femi', 'greta'], 'fallen' => [$reasons('callum', 'paused')]],
+                    ['step' => 'skill_at_least', 'kept' => ['femi'], 'fallen' => [$reasons('greta', 'skill_at_least') + ['figures' => ['skill' => 'brass-skill', 'level' => 1, 'needed' => 2]]]],
+                    ['step' => 'open_tasks_at_most', 'kept' => [], 'fallen' => [$reasons('femi', 'open_tasks_at_most') + ['figures' => ['open_tasks' => 2, 'at_most' => 2]]]],
+                    ['step' => 'load_ratio_at_most', 'kept' => [], 'fallen' => []],
+                ],
+                'pool' => ['kind' => 'team', 'team' => 'brass-bench', 'with_sub_teams' => false, 'with_lead' => false],
+                'method' => ['kind' => 'round_robin', 'rotation' => 'Brass bench'],
+                'otherwise' => ['kind' => 'next_rule'],
+            ],
+            [
+                'rule' => 'reeds', 'name' => 'Reeds', 'verdict' => 'decided', 'house' => 9,
+                'steps' => [
+                    ['step' => 'pool', 'kept' => ['hanneke', 'ayumi', 'femi', 'callum', 'greta', 'tobias', 'mirela', 'nadia'], 'fallen' => []],
+                    ['step' => 'present', 'kept' => ['hanneke', 'ayumi', 'femi', 'greta', 'mirela'], 'fallen' => [$reasons('callum', 'paused'), $reasons('tobias', 'paused'), $reasons('nadia', 'not_yet_member')]],
+                    ['step' => 'load_ratio_at_most', 'kept' => ['hanneke', 'ayumi', 'femi', 'greta', 'mirela'], 'fallen' => []],
+                ],
+                'candidates' => [
+                    // 90 of 1704 minutes; 180 of 2280, with 8 hours each but 6 on Monday and none on her holiday; 120 of 705;
+                    // 60 of 1704; 660 of 1608, two hours ahead of the house.
+                    ['person' => 'hanneke', 'load_percent' => 5, 'last_assigned' => null],
+                    ['person' => 'ayumi', 'load_percent' => 8, 'last_assigned' => '2026-02-26T10:00:00Z'],
+                    ['person' => 'femi', 'load_percent' => 17, 'last_assigned' => '2026-03-02T09:00:00Z'],
+                    ['person' => 'greta', 'load_percent' => 4, 'last_assigned' => null],
+                    ['person' => 'mirela', 'load_percent' => 41, 'last_assigned' => null],
+                ],
+                'pool' => ['kind' => 'union', 'pools' => [$workshop, ['kind' => 'except', 'pool' => ['kind' => 'skill', 'skill' => 'reeds-skill', 'level' => 1], 'without' => ['kind' => 'people', 'people' => ['tobias']]]]],
+                'method' => ['kind' => 'lightest_load'],
+                'pick' => 'greta',
+            ],
+            ['rule' => 'rest', 'name' => 'Rest', 'verdict' => 'not_reached'],
+        ],
+        'facts' => ['task.kind' => 'repair', 'task.tags' => ['brass'], 'task.value' => 1200.5],
+    ]);
+});
+
+it('writes the way to a substitute, the passes of a rotation and what a "none" blames', function (): void {
+    $decisions = decisionsOf(fullWorld());
+    expect($decisions[5]['verdicts'][0]['cover'])->toBe([
+        'for' => 'femi', 'person' => 'callum', 'by_lead' => false, 'circle' => false,
+        'asked' => [
+            ['person' => 'femi', 'reasons' => ['absent'], 'away_until' => '2026-03-06T00:00:00Z'],
+            ['person' => 'tobias', 'reasons' => ['paused'], 'away_until' => null],
+            ['person' => 'callum', 'reasons' => [], 'away_until' => null],
+        ],
+    ])
+        ->and($decisions[5]['verdicts'][0]['steps'][1])->toBe(['step' => 'cover', 'kept' => ['callum'], 'fallen' => [
+            ['person' => 'femi', 'reasons' => ['absent'], 'figures' => ['away_until' => '2026-03-06T00:00:00Z']],
+            ['person' => 'tobias', 'reasons' => ['paused']],
+        ]])
+        ->and($decisions[4]['verdicts'][4]['candidates'])->toBe([['person' => 'callum', 'pass' => 21_000_000, 'weight' => 100]])
+        ->and($decisions[7]['verdicts'][4]['failed'])->toBe(['pointer' => '/all/2/none/0', 'comparison' => ['field' => 'task.rush', 'op' => 'is', 'value' => true], 'seen' => true, 'negated' => true])
+        ->and($decisions[6]['verdicts'][0]['cover']['for'])->toBe('oona')
+        ->and($decisions[6]['verdicts'][0]['otherwise'])->toBe(['kind' => 'person', 'person' => 'hanneke']);
+});
+
+it('reads work, rotations, events and when work last came to people', function (): void {
+    $world = fullWorld();
+    expect($world->clock)->toBe(Build::at('2026-03-02T09:00:00Z'))
+        ->and($world->work->held('ayumi'))->toEqual(new PersonWork(
+            [new WorkItem('w1', 'ayumi', TaskStatus::Working, Priority::High, new Effort(0, 180, 60), Build::at('2026-02-20T09:00:00Z'), null, Build::at('2026-03-03T12:00:00Z'))],
+            [],
+            Build::at('2026-02-26T10:00:00Z'),
+        ))
+        ->and($world->work->held('femi'))->toEqual(new PersonWork(
+            [],
+            [new WorkItem('w2', 'femi', TaskStatus::Waiting, Priority::Normal, new Effort(0, 120), $world->clock)],
+        ))
+        ->and($world->work->held('hanneke'))->toEqual(new PersonWork(
+            [new WorkItem('w3', 'femi', TaskStatus::InReview, Priority::Normal, new Effort(60, null, 0, 30), $world->clock, reviewerId: 'hanneke')],
+        ))
+        ->and($world->work->held('callum'))->toEqual(new PersonWork(
+            [new WorkItem('w4', 'callum', TaskStatus::New, Priority::Normal, new Effort(0, 60), $world->clock, Build::at('2026-03-03T09:00:00Z'), Build::at('2026-03-04T17:00:00Z'))],
+            [],
+            Build::at('2026-02-27T10:00:00Z'),
+        ))
+        ->and($world->work->held('mirela')->loading[0]->priority)->toBe(Priority::Low)
+        ->and($world->rotations->named('Brass bench')->passes)->toBe(['femi' => 30_000_000, 'callum' => 21_000_000])
+        ->and($world->rotations->named('Brass bench')->virtualTime)->toBe(20_000_000)
+        ->and($world->events[0])->toEqual(new ChangeSet(
+            'e1',
+            $world->clock,
+            null,
+            new Subject('T1', $world->clock, new Effort(540, 120, 15, 60), priority: Priority::Low, startAt: Build::at('2026-03-02T10:00:00Z'), dueAt: Build::at('2026-03-06T12:00:00Z')),
+            Build::facts(['task.kind' => 'quote', 'case.owner' => 'femi']),
+        ));
+});
+
+it('decides the same where all ids are made of digits', function (): void {
+    [$document, $ids] = FullWorld::ofDigits();
+    $decisions = decisionsOf(WorldFormat::read(Node::parse((string) json_encode($document))));
+    $named = FullWorld::renamed($decisions, $ids);
+    $versionless = static fn(array $one): array => ['rulebook_version' => ''] + $one;
+    expect(array_map($versionless, $named))->toEqual(array_map($versionless, decisionsOf(fullWorld())))
+        ->and($decisions[0]['assignee'])->toBe('102')
+        ->and($decisions[3]['open_to'])->toBe(['107', '101', '102', '106']);
+});
+
+it('writes the rules of it as it reads them, and reads what it writes', function (): void {
+    $rulebook = fullWorld()->rulebook;
+    $written = RulebookFormat::write($rulebook);
+    expect(RulebookFormat::read(Node::root($written)))->toEqual($rulebook)
+        ->and($written['fields'])->toBe(FullWorld::document()['rulebook']['fields'])
+        ->and($written['rules'][2]['valid_from'])->toBe('2026-03-02T10:00:00Z')
+        ->and($written['rules'][2]['valid_until'])->toBe('2026-03-02T11:00:00Z')
+        ->and($written['rules'][3])->not->toHaveKey('give')
+        ->and($written['rules'][4]['give']['method'])->toBe(['kind' => 'round_robin', 'rotation' => 'Brass bench'])
+        ->and($written['rules'][6]['then'])->toBe([['kind' => 'due_in', 'after' => 'PT2H', 'hours_of' => 'house']]);
+});
+
+it('needs none of what is optional', function (): void {
+    $world = WorldFormat::read(Node::root([
+        'openbaton' => 'world/2',
+        'clock' => '2026-03-02T09:00:00Z',
+        'roster' => ['openbaton' => 'roster/1', 'house' => ['zone' => 'UTC'], 'people' => [['id' => 'a', 'name' => 'A']]],
+        'rulebook' => ['openbaton' => 'rulebook/2', 'fields' => [], 'rules' => [['id' => 'r', 'name' => 'R', 'when' => [['kind' => 'task_arrives']], 'give' => ['pool' => ['kind' => 'people', 'people' => ['a']], 'method' => ['kind' => 'in_order']]]]],
+        'events' => [['id' => 'e', 'kind' => 'task_arrives', 'task' => ['id' => 't']]],
+    ]));
+    expect(array_column(decisionsOf($world), 'assignee'))->toBe(['a']);
+});

@@ -1,0 +1,155 @@
+<?php
+
+declare(strict_types=1);
+
+use OpenBaton\Core\Absence\SubstituteFinder;
+use OpenBaton\Core\People\Membership;
+use OpenBaton\Core\People\Person;
+use OpenBaton\Core\People\Roster;
+use OpenBaton\Core\People\Team;
+use OpenBaton\Core\Routing\Outcome;
+use OpenBaton\Core\Rulebook\Limit\OpenTasksAtMost;
+use OpenBaton\Core\Rulebook\Method\InOrder;
+use OpenBaton\Core\Rulebook\Method\SamePerson;
+use OpenBaton\Core\Rulebook\Otherwise\NextRule;
+use OpenBaton\Core\Rulebook\Otherwise\OpenToTeam;
+use OpenBaton\Core\Rulebook\Otherwise\WaitUnplaced;
+use OpenBaton\Core\Rulebook\Pool\Except;
+use OpenBaton\Core\Rulebook\Pool\NamedPeople;
+use OpenBaton\Core\Rulebook\Pool\PersonInField;
+use OpenBaton\Core\Rulebook\Pool\Pool;
+use OpenBaton\Core\Rulebook\Pool\SkilledPeople;
+use OpenBaton\Core\Rulebook\Pool\TeamMembers;
+use OpenBaton\Core\Rulebook\Pool\Union;
+use OpenBaton\Core\Tests\Support\Bench;
+use OpenBaton\Core\Tests\Support\Build;
+use OpenBaton\Core\Workload\TaskStatus;
+use OpenBaton\Core\Workload\Work;
+
+/** Workshop (lead hanneke, not listed) above bench (lead ayumi, listed last) and reeds (no lead); femi is in both. */
+function workshop(): Roster
+{
+    return new Roster(
+        Build::calendar(),
+        [
+            Build::person('hanneke'),
+            Build::person('ayumi', ['brass' => 3]),
+            Build::person('femi', ['brass' => 2, 'reeds' => 1]),
+            Build::person('callum', ['brass' => 1], active: false),
+            Build::person('tobias', ['reeds' => 3], pausedUntil: Person::UNTIL_FURTHER_NOTICE),
+            Build::person('oona'),
+        ],
+        [
+            new Team('workshop', 'Workshop', [new Membership('oona', 30)], null, 'hanneke'),
+            new Team('bench', 'Bench', [new Membership('femi', 50), new Membership('callum'), new Membership('ayumi', 70)], 'workshop', 'ayumi'),
+            new Team('reeds', 'Reeds', [new Membership('femi', 20), new Membership('tobias')], 'bench'),
+        ],
+        ['brass' => 'Brass', 'reeds' => 'Reeds'],
+        [Build::absence('oona', '2026-03-02', '2026-03-03')],
+    );
+}
+
+/** @return array<string, int> weight by person, in order */
+function poolOf(Pool $pool, array $facts = []): array
+{
+    $weights = [];
+    foreach ($pool->members(workshop(), Build::facts($facts)) as $member) {
+        $weights[$member->personId] = $member->weight;
+    }
+
+    return $weights;
+}
+
+it('makes a team with and without its lead and what lies below it', function (Pool $pool, array $expected): void {
+    expect(poolOf($pool))->toBe($expected);
+})->with([
+    'with a lead who is not listed' => [new TeamMembers('workshop'), ['oona' => 30, 'hanneke' => 100]],
+    'without' => [new TeamMembers('workshop', withLead: false), ['oona' => 30]],
+    'with a lead who is listed, in their place and with their weight' => [new TeamMembers('bench'), ['femi' => 50, 'callum' => 100, 'ayumi' => 70]],
+    'without a lead who is listed' => [new TeamMembers('bench', withLead: false), ['femi' => 50, 'callum' => 100]],
+    'with all below, each where they come first' => [new TeamMembers('workshop', withSubTeams: true), ['oona' => 30, 'hanneke' => 100, 'femi' => 50, 'callum' => 100, 'ayumi' => 70, 'tobias' => 100]],
+    'with all below, no lead of any' => [new TeamMembers('workshop', withSubTeams: true, withLead: false), ['oona' => 30, 'femi' => 50, 'callum' => 100, 'tobias' => 100]],
+    'without a lead at all' => [new TeamMembers('reeds', withLead: true), ['femi' => 20, 'tobias' => 100]],
+    'a team that is no more' => [new TeamMembers('choir'), []],
+    'a skill at a level' => [new SkilledPeople('brass', 2), ['ayumi' => 100, 'femi' => 100]],
+    'a skill at the highest' => [new SkilledPeople('reeds', 3), ['tobias' => 100]],
+    'named ones, in their order' => [new NamedPeople(['tobias', 'ayumi']), ['tobias' => 100, 'ayumi' => 100]],
+    'a union after a named first' => [new Union([new NamedPeople(['ayumi']), new TeamMembers('bench')]), ['ayumi' => 100, 'femi' => 50, 'callum' => 100]],
+    'a union of three' => [new Union([new NamedPeople(['oona']), new SkilledPeople('reeds', 1), new NamedPeople(['hanneke', 'femi'])]), ['oona' => 100, 'femi' => 100, 'tobias' => 100, 'hanneke' => 100]],
+    'one but another' => [new Except(new TeamMembers('bench'), new SkilledPeople('reeds', 1)), ['callum' => 100, 'ayumi' => 70]],
+    'one but itself' => [new Except(new TeamMembers('bench'), new TeamMembers('bench')), []],
+    'whoever is in an empty field' => [new PersonInField('case.owner'), []],
+]);
+
+it('names one person only where it can be no other', function (Pool $pool, bool $expected): void {
+    expect($pool->namesOne())->toBe($expected);
+})->with([
+    [new PersonInField('case.owner'), true],
+    [new NamedPeople(['ayumi']), true],
+    [new NamedPeople(['ayumi', 'femi']), false],
+    [new TeamMembers('bench'), false],
+    [new SkilledPeople('brass', 1), false],
+    [new Union([new NamedPeople(['ayumi'])]), true],
+    [new Union([new NamedPeople(['ayumi']), new NamedPeople(['femi'])]), false],
+    [new Except(new NamedPeople(['ayumi']), new NamedPeople(['femi'])), false],
+]);
+
+it('opens to those of a team who are there', function (string $team, array $expected, Outcome $outcome): void {
+    $decision = Bench::decide([Build::rule('r', new NamedPeople(['callum', 'tobias']), new InOrder(), otherwise: new OpenToTeam($team))], roster: workshop());
+    expect($decision->openTo)->toBe($expected)->and($decision->outcome)->toBe($outcome);
+})->with([
+    'all but the inactive' => ['bench', ['femi', 'ayumi'], Outcome::Open],
+    'all but the paused' => ['reeds', ['femi'], Outcome::Open],
+    // Oona is away, and the lead is not listed.
+    'nobody' => ['workshop', [], Outcome::Unplaced],
+]);
+
+it('leaves somebody who is paused or inactive, but not away, to the rule\'s otherwise', function (string $person): void {
+    $named = new NamedPeople([$person]);
+    $next = Bench::decide([Build::rule('a', $named, new SamePerson(), otherwise: new NextRule()), Build::rule('b', new NamedPeople(['femi']), new InOrder())], roster: workshop());
+    $waits = Bench::decide([Build::rule('a', $named, new SamePerson(), otherwise: new WaitUnplaced())], roster: workshop());
+    expect($next->assigneeId)->toBe('femi')
+        ->and($next->decidingRule()?->id)->toBe('b')
+        ->and($waits->outcome)->toBe(Outcome::Unplaced)
+        ->and((new SubstituteFinder(workshop()))->find($person, Build::at('2026-03-02T10:00:00Z'))->personId)->toBeNull();
+})->with(['callum', 'tobias']);
+
+it('goes to the lead of the first team where somebody is away without a substitute', function (): void {
+    $cover = (new SubstituteFinder(workshop()))->find('oona', Build::at('2026-03-02T10:00:00Z'));
+    expect($cover->personId)->toBe('hanneke')->and($cover->byLead)->toBeTrue()->and($cover->circle)->toBeFalse();
+});
+
+it('reports no circle where two substitutes share a third', function (): void {
+    $roster = static fn(array $substitutes): Roster => new Roster(
+        Build::calendar(),
+        array_map(static fn(string $id): Person => Build::person($id), ['a', 'b', 'c', 'd', 'e']),
+        [],
+        [],
+        array_map(static fn(string $id, array $of) => Build::absence($id, '2026-03-02', '2026-03-07', $of), array_keys($substitutes), $substitutes),
+    );
+    $find = static fn(array $substitutes) => (new SubstituteFinder($roster($substitutes)))->find('a', Build::at('2026-03-02T10:00:00Z'));
+    $shared = $find(['a' => ['b', 'c'], 'b' => ['d'], 'c' => ['d', 'e'], 'd' => []]);
+    $circle = $find(['a' => ['b'], 'b' => ['c'], 'c' => ['b']]);
+    $own = $find(['a' => ['b', 'c'], 'b' => ['a']]);
+    expect([$shared->personId, $shared->circle])->toBe(['e', false])
+        ->and([$circle->personId, $circle->circle])->toBe([null, true])
+        ->and([$own->personId, $own->circle])->toBe(['c', true]);
+});
+
+it('counts what takes time, and waiting ones where asked to', function (bool $countWaiting, int $most, bool $eligible): void {
+    // Femi: one new, one that she reviews; waiting and in review for others do not load her.
+    $work = Work::of([
+        Build::item('new', 'femi', 60),
+        Build::item('waits', 'femi', 60, status: TaskStatus::Waiting),
+        Build::item('hers', 'femi', 60, status: TaskStatus::InReview, reviewer: 'ayumi'),
+        Build::item('reviews', 'ayumi', 60, status: TaskStatus::InReview, reviewer: 'femi'),
+        Build::item('done', 'femi', 60, status: TaskStatus::Done),
+    ]);
+    $decision = Bench::decide([Build::rule('r', new NamedPeople(['femi']), new InOrder(), limits: [new OpenTasksAtMost($most, $countWaiting)])], work: $work, roster: workshop());
+    expect($decision->assigneeId)->toBe($eligible ? 'femi' : null);
+})->with([
+    [false, 2, false],
+    [false, 3, true],
+    [true, 3, false],
+    [true, 4, true],
+]);
