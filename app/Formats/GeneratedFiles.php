@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Formats;
 
+use App\Http\Pages\Vocabulary;
 use OpenBaton\Core\Rulebook\KindRegistry;
 use OpenBaton\Core\Schema\DecisionSchema;
 use OpenBaton\Core\Schema\RulebookSchema;
@@ -15,10 +16,12 @@ final class GeneratedFiles
     public static function all(?KindRegistry $kinds = null): array
     {
         $kinds ??= KindRegistry::standard();
+        $vocabulary = new Vocabulary($kinds);
 
         return [
             'docs/formats/rulebook.schema.json' => RulebookFile::json((new RulebookSchema($kinds))->build()),
             'docs/formats/decision.schema.json' => RulebookFile::json((new DecisionSchema($kinds))->build()),
+            'resources/js/tests/kinds.json' => RulebookFile::json(['kinds' => $vocabulary->families(), 'operators' => $vocabulary->operators()]),
         ];
     }
 }

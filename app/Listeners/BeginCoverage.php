@@ -7,6 +7,7 @@ namespace App\Listeners;
 use App\Coverage\CoverageRuns;
 use App\Events\DraftSaved;
 use App\Events\RulebookPublished;
+use App\Models\CoverageRun;
 use App\Models\RulebookVersion;
 
 /** Whenever rules have changed, how much of the recent work they take is worked out in the background. */
@@ -22,6 +23,8 @@ final class BeginCoverage
 
     public function handlePublished(RulebookPublished $event): void
     {
+        // What its drafts came to is no longer asked for.
+        CoverageRun::query()->where('rulebook_version_id', $event->versionId)->where('revision', '>', 0)->delete();
         CoverageRuns::forPublished(RulebookVersion::query()->findOrFail($event->versionId));
     }
 }

@@ -26,13 +26,19 @@ final readonly class Vocabulary
     {
         return [
             'kinds' => $this->families(),
-            'operators' => array_map(self::operator(...), array_values(OperatorList::all())),
+            'operators' => $this->operators(),
             'fields' => array_map(self::field(...), array_values($house->catalogue->fields)),
             'teams' => array_map(static fn(Team $team): array => ['value' => $team->id, 'label' => $team->name], array_values($house->roster->teams)),
             'skills' => self::options($house->roster->skills),
             'people' => array_map(static fn(Person $person): array => ['value' => $person->id, 'label' => $person->name], array_values($house->roster->people)),
             'currency' => config()->string('baton.currency'),
         ];
+    }
+
+    /** @return list<array<string, mixed>> */
+    public function operators(): array
+    {
+        return array_map(self::operator(...), array_values(OperatorList::all()));
     }
 
     /** @return array<string, list<array<string, mixed>>> kinds with their parameters, by family */

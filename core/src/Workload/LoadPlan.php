@@ -23,7 +23,6 @@ final readonly class LoadPlan
      * @param int                $undated    minutes of work without a due date
      * @param int                $dueDone    minutes of the first that the plan does in the horizon
      * @param int                $laterDone  minutes of work due later that it does in the horizon
-     * @param int                $undatedDone minutes of work without a due date that it does in the horizon
      */
     public function __construct(
         public array $days,
@@ -34,7 +33,6 @@ final readonly class LoadPlan
         public int $undated,
         public int $dueDone,
         public int $laterDone,
-        public int $undatedDone,
     ) {}
 
     public function ratio(): LoadRatio
@@ -46,25 +44,24 @@ final readonly class LoadPlan
      * The ratio with one more task that can be started at once.
      *
      * In closed form: the order of work does not change how much of it is done
-     * by the end of the horizon, so a new task first fills what was idle and
-     * then takes the place of work that comes after it.
+     * by the end of the horizon, so a new task first fills what is idle or goes
+     * to work without a due date, and then takes the place of work due later.
      *
      * @param int      $minutes of effort
      * @param int|null $dueAt   instant
      */
     public function ratioWith(int $minutes, ?int $dueAt): LoadRatio
     {
-        $idle = $this->capacity - $this->dueDone - $this->laterDone - $this->undatedDone;
+        $free = $this->capacity - $this->dueDone - $this->laterDone;
         $pressing = $this->ratio()->pressing;
         if ($dueAt === null) {
             return new LoadRatio($pressing + $minutes, $this->capacity);
         }
         if ($dueAt > $this->horizonEnd) {
-            return new LoadRatio($pressing + min($minutes, $idle + $this->undatedDone), $this->capacity);
+            return new LoadRatio($pressing + min($minutes, $free), $this->capacity);
         }
         $done = min($minutes, $this->capacity - $this->dueDone);
-        $laterPushedOut = max(0, $done - $idle - $this->undatedDone);
 
-        return new LoadRatio($pressing + $minutes - $laterPushedOut, $this->capacity);
+        return new LoadRatio($pressing + $minutes - max(0, $done - $free), $this->capacity);
     }
 }

@@ -168,10 +168,10 @@ final class LoadPlanner
         return $units;
     }
 
-    /** @return array{int, int, int, int, int} due work, undated work, and what is done of due, later and undated work */
+    /** @return array{int, int, int, int} due work, undated work, and what is done of due and of later work */
     private function sums(int $horizonEnd, int $now): array
     {
-        $due = $undated = $dueDone = $laterDone = $undatedDone = 0;
+        $due = $undated = $dueDone = $laterDone = 0;
         foreach ($this->items as $index => $item) {
             if (($item->startAt ?? $now) >= $horizonEnd) {
                 continue;
@@ -180,7 +180,6 @@ final class LoadPlanner
             $done = $effort - $this->left[$index];
             if ($item->dueAt === null) {
                 $undated += $effort;
-                $undatedDone += $done;
             } elseif ($item->dueAt <= $horizonEnd) {
                 $due += $effort;
                 $dueDone += $done;
@@ -189,7 +188,7 @@ final class LoadPlanner
             }
         }
 
-        return array_map(self::minutes(...), [$due, $undated, $dueDone, $laterDone, $undatedDone]);
+        return array_map(self::minutes(...), [$due, $undated, $dueDone, $laterDone]);
     }
 
     private static function minutes(int $units): int

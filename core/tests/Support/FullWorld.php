@@ -195,7 +195,7 @@ final class FullWorld
                 'task' => ['id' => 'T1', 'priority' => 'low', 'start' => '2026-03-02T10:00:00Z', 'due' => '2026-03-06T12:00:00Z', 'usual_effort' => 'PT9H', 'estimate' => 'PT2H', 'spent' => 'PT15M', 'remaining' => 'PT1H', 'facts' => ['task.kind' => 'quote', 'case.owner' => 'femi', 'task.value' => null]],
             ],
             $event(2, '2026-03-02T09:30:00Z', ['task.kind' => 'repair', 'task.tags' => ['brass'], 'task.value' => 1200.50]),
-            $event(3, '2026-03-02T10:00:00Z', []),
+            $event(3, '2026-03-02T10:00:00Z', ['task.rush' => false]),
             $event(4, '2026-03-02T11:00:00Z', ['case.owner' => 'mirela']),
             $event(5, '2026-03-02T12:00:00Z', ['task.kind' => 'repair', 'task.parts' => ['pad', 'valve']]),
             $event(6, '2026-03-04T09:00:00Z', ['task.kind' => 'quote', 'case.owner' => 'femi']),

@@ -29,8 +29,9 @@ final class TaskController
     {
         $user = $request->user();
         if (! $user instanceof User || ! $user->tokenCan('tasks:create')) {
-            return Problems::response(403, 'not-allowed', 'Not allowed.', 'The token does not carry the right "tasks:create".');
+            return self::refused('tasks:create');
         }
+        Gate::authorize('create', Task::class);
         $key = $request->header('Idempotency-Key');
         if (! is_string($key) || preg_match('/^[\x21-\x7e]{8,120}$/', $key) !== 1) {
             return Problems::response(400, 'key-missing', 'An idempotency key is needed.', 'Send an Idempotency-Key header of 8 to 120 visible characters, a new one for each task.');
@@ -47,13 +48,19 @@ final class TaskController
 
     public function show(Task $task, Request $request, SnapshotSource $snapshots): JsonResponse
     {
+        if (! self::mayRead($request)) {
+            return self::refused('tasks:read');
+        }
         Gate::authorize('view', $task);
 
         return new JsonResponse(TaskDocument::of($task->load(['customer', 'claimants']), $snapshots->current())->write(self::address($request)));
     }
 
-    public function decision(Task $task, Viewer $viewer, DecisionReader $decisions): JsonResponse
+    public function decision(Task $task, Request $request, Viewer $viewer, DecisionReader $decisions): JsonResponse
     {
+        if (! self::mayRead($request)) {
+            return self::refused('tasks:read');
+        }
         Gate::authorize('view', $task);
         $decision = Decision::query()->where('task_id', $task->id)->orderByDesc('at')->orderByDesc('id')->firstOrFail();
 
@@ -66,6 +73,19 @@ final class TaskController
             'trace' => $trace,
             'explanation' => (new ReasonTrail($viewer->words()))->of($trace),
         ]);
+    }
+
+    /** Whoever brings tasks in may see what became of them. */
+    private static function mayRead(Request $request): bool
+    {
+        $user = $request->user();
+
+        return $user instanceof User && ($user->tokenCan('tasks:read') || $user->tokenCan('tasks:create'));
+    }
+
+    private static function refused(string $right): JsonResponse
+    {
+        return Problems::response(403, 'not-allowed', 'Not allowed.', "The token does not carry the right \"{$right}\".");
     }
 
     private static function address(Request $request): string

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 // Loads one class of the core from a mutated file, all else as always. MUTANT is "class=file".
 
-require __DIR__.'/../../vendor/autoload.php';
+require __DIR__.'/../../../vendor/autoload.php';
 
 [$class, $file] = explode('=', (string) getenv('MUTANT'), 2);
 spl_autoload_register(static function (string $asked) use ($class, $file): void {

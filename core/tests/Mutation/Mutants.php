@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace OpenBaton\Core\Mutation;
+namespace OpenBaton\Core\Tests\Mutation;
 
 use PhpToken;
 
@@ -54,6 +54,9 @@ final class Mutants
         if ($isWord && in_array($token->text, ['min', 'max'], true) && $tokens[$index + 1]->text !== '(') {
             return [];
         }
+        if ($isWord && $token->text === 'true' && self::isMark($tokens, $index)) {
+            return [];
+        }
         $swap = $token->is([T_CONSTANT_ENCAPSED_STRING, T_COMMENT, T_DOC_COMMENT, T_INLINE_HTML]) ? null : self::SWAPS[$token->text] ?? null;
 
         return $swap === null ? [] : [$swap];
@@ -66,6 +69,22 @@ final class Mutants
         $before = $before?->is(T_WHITESPACE) === true ? $tokens[$index - 2] ?? null : $before;
 
         return $before !== null && ($before->is([T_VARIABLE, T_STRING, T_LNUMBER, T_DNUMBER]) || in_array($before->text, [')', ']'], true));
+    }
+
+    /**
+     * What isset() finds is the key, whatever stands there; and whether
+     * in_array() compares strictly is for PHPStan, which knows the types.
+     *
+     * @param list<PhpToken> $tokens
+     */
+    private static function isMark(array $tokens, int $index): bool
+    {
+        $before = implode('', array_map(static fn(PhpToken $token): string => $token->text, array_slice($tokens, max(0, $index - 4), min(4, $index))));
+        $after = $tokens[$index + 1]->text;
+
+        return (str_ends_with($before, '] = ') && $after === ';')
+            || (str_ends_with($before, '=> ') && in_array($after, [',', ']'], true))
+            || (str_ends_with($before, ', ') && $after === ')');
     }
 
     /**

@@ -1,0 +1,127 @@
+import { describePart, describeCriteriaValue, describeDuration, labelOf, operatorWords, proposedName, sentence, slotsOf, wordsOf } from '@/lib/describe';
+import type { Rule } from '@props/RulebookPage';
+import type { Family } from '@props/Vocabulary';
+import { describe, expect, it } from 'vitest';
+import { house, rule, text } from './house';
+import sentences from './sentences.json';
+
+const say = (one: Rule): string => text(sentence(one, house, (iso) => `<${iso}>`));
+
+describe('parts of rules', () => {
+    it.each(sentences.map((one) => [one.say, one] as const))('says "%s" as the server does', (expected, one) => {
+        expect(describePart(one.family as Family, one.part, house)).toBe(expected);
+    });
+
+    it('has a sentence among these for every kind there is', () => {
+        const said = new Set(sentences.map((one) => `${one.family}.${one.part.kind}`));
+        const kinds = Object.entries(house.kinds).flatMap(([family, list]) => list.map((kind) => `${family}.${kind.kind}`));
+        expect(kinds.filter((kind) => !said.has(kind))).toEqual([]);
+        expect(kinds.length).toBeGreaterThan(20);
+    });
+
+    it('shows a blank where something is still to be chosen', () => {
+        expect(describePart('pool', undefined, house)).toBe('…');
+        expect(describePart('pool', { kind: '' }, house)).toBe('…');
+        expect(describePart('pool', { kind: 'team' }, house)).toBe('…');
+        expect(describePart('pool', { kind: 'people', people: [] }, house)).toBe('…');
+        expect(describePart('pool', { kind: 'union', pools: [{ kind: '' }, { kind: 'people', people: ['ayumi'] }] }, house)).toBe('… or Ayumi Kato');
+        expect(describePart('follow_up', { kind: 'due_in' }, house)).toBe('make it due in …');
+    });
+
+    it('keeps the code of a kind that it does not know', () => {
+        expect(describePart('limit', { kind: 'name_has_at_most', letters: 3 }, house)).toBe('name_has_at_most');
+    });
+
+    it('says a variant where the kind has one and the sentence where it has none', () => {
+        expect(wordsOf('pool', 'people', 'step')).toBe('pool.people.step');
+        expect(wordsOf('pool', 'union', 'step')).toBe('pool.union.say');
+        expect(describePart('pool', { kind: 'people', people: ['ayumi'] }, house, 'step')).toBe('named');
+        expect(describePart('pool', { kind: 'people', people: ['ayumi', 'callum'] }, house, 'step')).toBe('named people');
+    });
+
+    it('fills slots with what is said, the code and the count', () => {
+        const parameters = house.kinds.pool.find((kind) => kind.kind === 'team')?.parameters ?? [];
+        expect(slotsOf(parameters, { kind: 'team', team: 'brass-bench', with_lead: false }, house, 'say')).toEqual({
+            team: 'Brass bench',
+            team_code: 'brass-bench',
+            team_count: 0,
+            with_sub_teams: 'without sub-teams',
+            with_sub_teams_code: 'false',
+            with_sub_teams_count: 0,
+            with_lead: 'without its lead',
+            with_lead_code: 'false',
+            with_lead_count: 0,
+        });
+    });
+});
+
+describe('values of criteria', () => {
+    it.each([
+        [undefined, 'task.kind', '…'],
+        ['', 'task.kind', '…'],
+        [[], 'task.tags', '…'],
+        ['quote', 'task.kind', 'Quote'],
+        ['rest', 'task.kind', 'rest'],
+        [['quote', 'bench-repair'], 'task.kind', 'Quote, Bench repair'],
+        [12.5, 'task.value', 'ALQ 12.5'],
+        [[1, 2], 'task.value', 'ALQ 1, ALQ 2'],
+        ['PT1H30M', 'task.estimate', '1 h 30 min'],
+        [true, 'task.rush', 'yes'],
+        [false, 'task.rush', 'no'],
+        ['tobias', 'task.repaired_by', 'Tobias Lindqvist'],
+        ['x', 'task.gone', 'x'],
+    ] as const)('says %j of %s as "%s"', (value, path, expected) => {
+        expect(describeCriteriaValue(value as never, path, house)).toBe(expected);
+    });
+
+    it('says lengths and operators', () => {
+        expect([describeDuration(0), describeDuration(59), describeDuration(60), describeDuration(135)]).toEqual(['0 min', '59 min', '1 h', '2 h 15 min']);
+        expect(operatorWords('at_least', '5')).toBe('is at least 5');
+        expect(operatorWords('is_empty', '')).toBe('is empty');
+        expect(operatorWords('resembles', '5')).toBe('resembles 5');
+        expect(labelOf(house.people, 'nobody')).toBe('nobody');
+    });
+});
+
+describe('the sentence of a rule', () => {
+    const give = { pool: { kind: 'team', team: 'brass-bench' }, method: { kind: 'round_robin', rotation: 'Brass bench' } };
+
+    it('says all that a rule has', () => {
+        const whole = rule({
+            if: { all: [{ field: 'task.kind', op: 'is', value: 'bench-repair' }, { any: [{ field: 'task.rush', op: 'is', value: true }, { field: 'task.value', op: 'more_than', value: 400 }] }, { none: [{ field: 'task.tags', op: 'matches_any', value: ['vip'] }] }] },
+            give: { ...give, limits: [{ kind: 'open_tasks_at_most', tasks: 6 }, { kind: 'skill_at_least', skill: 'brass', level: 2 }], otherwise: { kind: 'unplaced' } },
+            then: [{ kind: 'due_in', after: 'P3D' }, { kind: 'tag', tag: 'brass' }],
+            valid_from: '2026-03-02T09:00:00Z',
+            valid_until: '2026-04-01T00:00:00Z',
+        });
+        expect(say(whole)).toBe(
+            'When a task arrives, if Kind of task is Bench repair and (Rush is yes or Value is more than ALQ 400) and none of this holds: Tags has any of vip, ' +
+                'give it to Brass bench, by round-robin “Brass bench”, at most 6 open each, with Brass at 2 or above; otherwise wait as unplaced; ' +
+                'then make it due in 3 working days, tag it “brass”, from <2026-03-02T09:00:00Z>, until <2026-04-01T00:00:00Z>.',
+        );
+    });
+
+    it.each([
+        ['whatever it is', rule({ give }), 'When a task arrives, whatever it is, give it to Brass bench, by round-robin “Brass bench”.'],
+        ['only follow-ups', rule({ then: [{ kind: 'tag', tag: 'seen' }] }), 'When a task arrives, whatever it is, tag it “seen”.'],
+        ['one comparison alone', rule({ if: { field: 'task.title', op: 'is_empty' }, give }), 'When a task arrives, if Title is empty, give it to Brass bench, by round-robin “Brass bench”.'],
+        ['the next rule goes without saying', rule({ give: { ...give, otherwise: { kind: 'next_rule' } } }), 'When a task arrives, whatever it is, give it to Brass bench, by round-robin “Brass bench”.'],
+        ['any at the top', rule({ if: { any: [{ field: 'task.rush', op: 'is', value: true }, { field: 'task.rush', op: 'is_empty' }] }, give }), 'When a task arrives, if Rush is yes or Rush is empty, give it to Brass bench, by round-robin “Brass bench”.'],
+        ['blanks', rule({ if: { all: [{ field: '', op: '' }] }, give: { pool: { kind: '' } } }), 'When a task arrives, if …  …, give it to …, ….'],
+    ] as const)('says of %s', (_, one, expected) => {
+        expect(say(one as Rule)).toBe(expected);
+    });
+
+    it('says in bold what can be changed', () => {
+        const bold = sentence(rule({ if: { field: 'task.kind', op: 'is', value: 'quote' }, give }), house, (iso) => iso).filter((piece) => piece.bold === true);
+        expect(bold.map((piece) => piece.text)).toEqual(['Quote', 'Brass bench', 'by round-robin “Brass bench”']);
+    });
+
+    it('proposes a name from what it does', () => {
+        expect(proposedName(rule({ give }), house)).toBe('Any task → Brass bench, by round-robin “Brass bench”');
+        expect(proposedName(rule({ if: { all: [{ field: 'task.kind', op: 'is', value: 'quote' }, { field: 'task.rush', op: 'is', value: true }, { field: '', op: '' }] }, give: { pool: { kind: 'people', people: ['ayumi'] }, method: { kind: 'open' } } }), house)).toBe(
+            'Quote, Rush yes → Ayumi Kato, open for anyone of them to claim',
+        );
+        expect(proposedName(rule({ then: [{ kind: 'tag', tag: 'x'.repeat(300) }] }), house)).toHaveLength(200);
+    });
+});

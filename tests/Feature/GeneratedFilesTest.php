@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Formats\GeneratedFiles;
+use App\Formats\SchemaCheck;
+use Illuminate\Support\Facades\Process;
+use OpenBaton\Core\Document\DecisionFormat;
+use OpenBaton\Core\Document\DocumentError;
+use OpenBaton\Core\Document\Node;
+use OpenBaton\Core\Document\RulebookFormat;
+use OpenBaton\Core\Document\WorldFormat;
+use OpenBaton\Core\Tests\Support\FullWorld;
+
+function asJson(mixed $value): mixed
+{
+    return json_decode((string) json_encode($value));
+}
+
+it('has them as they would be generated now', function (string $path): void {
+    expect(file_get_contents(base_path($path)))->toBe(GeneratedFiles::all()[$path]);
+})->with(array_keys(GeneratedFiles::all()));
+
+it('has the types of rulebooks as they would be generated now', function (): void {
+    $command = str_replace('-o resources/js/generated/rulebook.ts', '', json_decode((string) file_get_contents(base_path('package.json')), true)['scripts']['generate']);
+    $result = Process::path(base_path())->run('node_modules/.bin/'.$command);
+    expect($result->errorOutput())->toBe('')
+        ->and(trim($result->output()))->toBe(trim((string) file_get_contents(base_path('resources/js/generated/rulebook.ts'))));
+});
+
+it('has schemas that take what the readers take: a world with every member, its rules as they are written, its decisions', function (): void {
+    $document = FullWorld::document();
+    $world = WorldFormat::read(Node::root($document));
+    SchemaCheck::check('world', asJson($document));
+    SchemaCheck::check('roster', asJson($document['roster']));
+    SchemaCheck::check('rulebook', asJson($document['rulebook']));
+    SchemaCheck::check('rulebook', asJson(RulebookFormat::write($world->rulebook)));
+    $decisions = 0;
+    foreach ($world->decisions() as $decision) {
+        SchemaCheck::check('decision', asJson(DecisionFormat::write($decision)));
+        ++$decisions;
+    }
+    expect($decisions)->toBe(10);
+});
+
+it('refuses by its schema, too, what the reader refuses for its form alone', function (string $path, mixed $value): void {
+    $document = FullWorld::document()['rulebook'];
+    $place = &$document;
+    foreach (explode('/', $path) as $key) {
+        $place = &$place[$key];
+    }
+    $place = $value;
+    expect(static fn() => RulebookFormat::read(Node::root($document)))->toThrow(DocumentError::class)
+        ->and(static fn() => SchemaCheck::check('rulebook', asJson($document)))->toThrow(DocumentError::class);
+})->with([
+    ['openbaton', 'rulebook/3'],
+    ['rules/0/id', ''],
+    ['rules/0/name', str_repeat('n', 201)],
+    ['rules/0/active', 'yes'],
+    ['rules/0/when', []],
+    ['rules/0/when/0', ['kind' => 'never']],
+    ['rules/0/valid_from', 'tomorrow'],
+    ['rules/0/then/0/tag', str_repeat('t', 61)],
+    ['rules/0/then/1/priority', 'utmost'],
+    ['rules/0/give/pool', ['kind' => 'team']],
+    ['rules/0/give/method', ['kind' => 'dice']],
+    ['rules/0/give/extra', 1],
+    ['rules/4/give/limits/0/level', 4],
+    ['rules/4/give/limits/1/tasks', 0],
+    ['rules/4/give/limits/2/percent', 1001],
+    ['rules/4/give/method/rotation', str_repeat('r', 161)],
+    ['rules/4/then/0/after', 'P1W'],
+    ['rules/4/then/0/hours_of', 'moon'],
+    ['rules/4/if/all', 'all'],
+    ['rules/5/give/pool/pools', []],
+    ['fields/0/type', 'colour'],
+]);

@@ -1,0 +1,7 @@
+import path from 'node:path';
+import { defineConfig } from 'vitest/config';
+
+export default defineConfig({
+    resolve: { alias: { '@': path.resolve('resources/js'), '@props': path.resolve('app/Http/Pages') } },
+    test: { include: ['resources/js/tests/**/*.test.{ts,tsx}'] },
+});
