@@ -6,7 +6,7 @@ return [
     // The currency in which money is shown; amounts are kept in hundredths of it.
     'currency' => env('BATON_CURRENCY', 'EUR'),
 
-    // How far back the catch strip and the check of a draft look, in days.
+    // How far back the coverage of rules and of a draft look, in days.
     'recent_days' => 28,
 
     // Requests a minute from one address, by what is asked for.

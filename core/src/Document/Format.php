@@ -14,14 +14,14 @@ final class Format
      */
     public static function expect(Node $node, string ...$versions): string
     {
-        $mark = $node->get('openbaton');
+        $given = $node->get('openbaton');
         foreach ($versions as $version) {
-            if ($mark->value === $version) {
+            if ($given->value === $version) {
                 return $version;
             }
         }
 
-        throw $mark->fail('This must be "'.implode('" or "', $versions).'".');
+        throw $given->fail('This must be "'.implode('" or "', $versions).'".');
     }
 
     /**

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Routing;
 
-/** Somebody who fell out of the pool at a step, and why. */
+/** Somebody who was excluded from the pool at a step, and why. */
 final readonly class Exclusion
 {
     /**

@@ -182,6 +182,16 @@ it('refuses groups nested too deep', function (): void {
     criteria($tree);
 })->throws(DocumentError::class, 'nested');
 
+it('takes groups as deep as it says', function (): void {
+    // The comparison lies eight groups deep.
+    $tree = ['field' => 'task.rush', 'op' => 'is', 'value' => true];
+    for ($depth = 0; $depth < 8; ++$depth) {
+        $tree = ['all' => [$tree]];
+    }
+    expect(criteria($tree)->holds(Build::facts(['task.rush' => true])))->toBeTrue()
+        ->and(static fn(): mixed => criteria(['any' => [$tree]]))->toThrow(DocumentError::class, 'more than 8 deep');
+});
+
 it('writes what it reads', function (): void {
     $tree = ['all' => [
         ['field' => 'task.value', 'op' => 'between', 'value' => [0.5, 400]],

@@ -13,6 +13,7 @@ use OpenBaton\Core\Document\RulebookFormat;
 use OpenBaton\Core\Document\ValueCodec;
 use OpenBaton\Core\Parameter\ListOf;
 use OpenBaton\Core\Parameter\ShortText;
+use OpenBaton\Core\Parameter\WholeNumber;
 use OpenBaton\Core\People\Capacity;
 use OpenBaton\Core\People\Membership;
 use OpenBaton\Core\People\Roster;
@@ -48,6 +49,10 @@ it('takes a pair of equal values, and lists of 500', function (): void {
     expect((new CriteriaFormat(Build::context()))->write((new CriteriaFormat(Build::context()))->read(Node::root($between))))->toBe($between)
         ->and($texts->read(Node::root(array_map(strval(...), range(1, 500))), Build::context()))->toHaveCount(500)
         ->and(static fn(): array => $texts->read(Node::root(array_map(strval(...), range(1, 501))), Build::context()))->toThrow(DocumentError::class, 'at most 500');
+});
+
+it('tells the editor what belongs into a list', function (): void {
+    expect((new ListOf(new WholeNumber(2, 7)))->bounds())->toBe(['of' => ['control' => 'whole_number', 'least' => 2, 'most' => 7]]);
 });
 
 it('says all faults in its message, the whole document by its name', function (): void {

@@ -150,6 +150,7 @@ it('writes the way to a substitute, the passes of a rotation and what a "none" b
             ['person' => 'femi', 'reasons' => ['absent'], 'figures' => ['away_until' => '2026-03-06T00:00:00Z']],
             ['person' => 'tobias', 'reasons' => ['paused']],
         ]])
+        ->and($decisions[2]['verdicts'][2]['candidates'])->toBe([['person' => 'ayumi', 'place' => 1]])
         ->and($decisions[4]['verdicts'][4]['candidates'])->toBe([['person' => 'callum', 'pass' => 21_000_000, 'weight' => 100]])
         ->and($decisions[7]['verdicts'][4]['failed'])->toBe(['pointer' => '/all/2/none/0', 'comparison' => ['field' => 'task.rush', 'op' => 'is', 'value' => true], 'seen' => true, 'negated' => true])
         ->and($decisions[6]['verdicts'][0]['cover']['for'])->toBe('oona')
@@ -179,6 +180,8 @@ it('reads work, rotations, events and when work last came to people', function (
         ->and($world->work->held('mirela')->loading[0]->priority)->toBe(Priority::Low)
         ->and($world->rotations->named('Brass bench')->passes)->toBe(['femi' => 30_000_000, 'callum' => 21_000_000])
         ->and($world->rotations->named('Brass bench')->virtualTime)->toBe(20_000_000)
+        ->and($world->roster->people['femi']->memberFrom)->toBe(Build::at('2026-01-01T00:00:00Z'))
+        ->and($world->roster->people['femi']->memberUntil)->toBe(Build::at('2026-06-30T23:00:00Z'))
         ->and($world->events[0])->toEqual(new ChangeSet(
             'e1',
             $world->clock,

@@ -97,6 +97,15 @@ it('refuses what it used to take without a word, at its place', function (string
     'no event for a rule' => ['rulebook/rules/0/when', [], 'at least one event'],
 ]);
 
+it('takes what was given at the very moment of the clock', function (): void {
+    $document = FullWorld::document();
+    $document['last_assigned']['femi'] = $document['clock'];
+    $document['work'][3]['due'] = $document['work'][3]['start'];
+    $world = WorldFormat::read(Node::root($document));
+    expect($world->work->held('femi')->lastAssignedAt)->toBe($world->clock)
+        ->and($world->work->held('callum')->loading[0]->dueAt)->toBe($world->work->held('callum')->loading[0]->startAt);
+});
+
 it('finds the circle at a team that is part of it, not at one that hangs below it', function (): void {
     $document = FullWorld::document()['roster'];
     $document['teams'] = [

@@ -81,6 +81,11 @@ it('makes a team with and without its lead and what lies below it', function (Po
     'whoever is in an empty field' => [new PersonInField('case.owner'), []],
 ]);
 
+it('finds nobody in a field that names somebody who is no more', function (): void {
+    expect(poolOf(new PersonInField('case.owner'), ['case.owner' => 'nobody']))->toBe([])
+        ->and(poolOf(new PersonInField('case.owner'), ['case.owner' => 'femi']))->toBe(['femi' => 100]);
+});
+
 it('names one person only where it can be no other', function (Pool $pool, bool $expected): void {
     expect($pool->namesOne())->toBe($expected);
 })->with([

@@ -97,6 +97,7 @@ it('counts and adds working time over nights', function (): void {
     $time = new WorkingTime(shiftsOf(NIGHTS));
     expect($time->minutesBetween(Build::at('2026-03-02 20:00'), Build::at('2026-03-04 08:00')))->toBe(960)
         ->and($time->minutesBetween(Build::at('2026-03-03 05:00'), Build::at('2026-03-03 22:01')))->toBe(61)
+        ->and((new WorkingTime(shiftsOf([2 => ['00:00-06:00']])))->minutesBetween(Build::at('2026-03-02 12:00'), Build::at('2026-03-03 00:01')))->toBe(1)
         ->and($time->add(Build::at('2026-03-03 05:00'), 60))->toBe(Build::at('2026-03-03 06:00'))
         ->and($time->add(Build::at('2026-03-03 05:00'), 61))->toBe(Build::at('2026-03-03 22:01'))
         ->and($time->add(Build::at('2026-03-07 05:59'), 2))->toBe(Build::at('2026-03-09 22:01'))

@@ -121,13 +121,17 @@ it('is above 1 only for work that cannot be done in the horizon', function (): v
 });
 
 it('does work that is done in no time at once', function (): void {
-    expect(planned([Build::item('a', 'oona', 0)])->finishes)->toBe(['a' => Build::at('2026-03-02 09:00')]);
+    expect(planned([Build::item('a', 'oona', 0)])->finishes)->toBe(['a' => Build::at('2026-03-02 09:00')])
+        ->and(planned([Build::item('a', 'oona', 0, start: '2026-03-04 10:00')])->finishes)->toBe(['a' => Build::at('2026-03-04 10:00')])
+        ->and(planned([Build::item('a', 'oona', 0, start: '2026-02-04 10:00')])->finishes)->toBe(['a' => Build::at('2026-03-02 09:00')]);
 });
 
 it('goes on past the horizon where asked to', function (): void {
     $items = [Build::item('a', 'oona', 2460)];
     expect(planned($items)->finishes)->toBe([])
-        ->and(planned($items, toTheEnd: true)->finishes)->toBe(['a' => Build::at('2026-03-09 10:00')]);
+        ->and(planned($items, toTheEnd: true)->finishes)->toBe(['a' => Build::at('2026-03-09 10:00')])
+        // Seven days of work: the second of them that lies behind the horizon is Tuesday.
+        ->and(planned([Build::item('a', 'oona', 7 * 480)], toTheEnd: true)->finishes)->toBe(['a' => Build::at('2026-03-10 17:00')]);
 });
 
 it('knows the ratio with one more task without planning it', function (): void {
