@@ -130,6 +130,7 @@ it('gives every page what its TypeScript type says', function (): void {
         ['RulebookPage', 'RulebookPageProps', propsOf($this, 'hanneke', '/rulebook')],
         ['RulebookPage', 'SavedDraft', json_decode((string) $saved)],
         ['TaskView', 'TaskView', propsOf($this, 'hanneke', "/tasks/{$task->id}")['task']],
+        ['RosterChanges', 'RosterChanges', $this->postJson('/roster/preview', House::roster())->json()],
         ['StatusStrip', 'StatusStripProps', propsOf($this, 'hanneke', '/rulebook')['status']],
     ];
     $lines = [];

@@ -5,6 +5,7 @@ import { plural, useFormats, weekday } from '@/lib/format';
 import { HandoffRow } from '@/parts/HandoffLog';
 import { LoadDay } from '@/parts/LoadLane';
 import { PersonName } from '@/parts/PersonMark';
+import { RosterFile } from '@/parts/roster/RosterFile';
 import { TaskPanel } from '@/parts/TaskPanel';
 import { TaskRows } from '@/parts/TaskRows';
 import { Button } from '@/ui/Button';
@@ -96,6 +97,7 @@ function Aside({ unplaced, open, handoffs, onTask }: Pick<FloorPageProps, 'unpla
                     ))}
                 </ul>
             )}
+            <RosterFile />
         </div>
     );
 }

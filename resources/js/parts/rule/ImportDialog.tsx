@@ -1,6 +1,7 @@
 import { router } from '@inertiajs/react';
 import { useState } from 'react';
-import { ask, Problem } from '@/lib/ask';
+import { ask } from '@/lib/ask';
+import { FaultList, faultsOf } from '@/parts/FaultList';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 
@@ -17,7 +18,7 @@ export function ImportDialog({ revision, isDraft, open, onOpenChange }: Props) {
             onOpenChange(false);
             router.reload();
         } catch (error) {
-            setFaults(error instanceof Problem && error.errors.length > 0 ? error.errors.map((one) => `${one.pointer}: ${one.detail}`) : [error instanceof Error ? error.message : 'It could not be read.']);
+            setFaults(faultsOf(error));
         }
     };
     return (
@@ -26,13 +27,7 @@ export function ImportDialog({ revision, isDraft, open, onOpenChange }: Props) {
                 <span className="font-medium">Rulebook file (JSON)</span>
                 <input className="entry w-full" type="file" accept="application/json,.json" onChange={(event) => void read(event.target.files?.[0])} />
             </label>
-            {faults.length > 0 && (
-                <ul role="alert" className="mt-3 max-h-60 overflow-auto font-mono text-xs text-brick">
-                    {faults.map((fault) => (
-                        <li key={fault}>{fault}</li>
-                    ))}
-                </ul>
-            )}
+            <FaultList faults={faults} />
             <div className="mt-4 flex justify-end">
                 <Button onClick={() => onOpenChange(false)}>Close</Button>
             </div>

@@ -1,0 +1,26 @@
+import { useState } from 'react';
+import { Button } from '@/ui/Button';
+import { RosterImportDialog } from './RosterImportDialog';
+
+/** People, teams, skills and absences as a file, out and in. */
+export function RosterFile() {
+    const [importing, setImporting] = useState(false);
+    const [done, setDone] = useState(false);
+    return (
+        <section className="px-3 pt-6">
+            <h2 className="pb-1 font-semibold">People and teams as a file</h2>
+            <p className="flex items-baseline gap-3">
+                <a className="text-sky underline" href="/roster/export">
+                    Export
+                </a>
+                <Button look="quiet" className="min-h-6 font-normal" onClick={() => setImporting(true)}>
+                    Import …
+                </Button>
+                <span role="status" className="text-ink2">
+                    {done && 'The file is imported.'}
+                </span>
+            </p>
+            {importing && <RosterImportDialog onClose={() => setImporting(false)} onDone={() => setDone(true)} />}
+        </section>
+    );
+}

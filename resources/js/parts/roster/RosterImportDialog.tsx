@@ -1,0 +1,131 @@
+import { router } from '@inertiajs/react';
+import type { ListChanges, RosterChanges } from '@props/RosterChanges';
+import { useState } from 'react';
+import { ask } from '@/lib/ask';
+import { FaultList, faultsOf } from '@/parts/FaultList';
+import { Button } from '@/ui/Button';
+import { Dialog } from '@/ui/Dialog';
+
+const LISTS = [
+    { list: 'people', label: 'People' },
+    { list: 'teams', label: 'Teams' },
+    { list: 'skills', label: 'Skills' },
+    { list: 'absences', label: 'Absences' },
+] as const;
+
+type Found = { text: string; changes: RosterChanges };
+
+/** A file that is looked at, and merged once one has seen what that would do. */
+function useRosterImport(onMerged: () => void) {
+    const [found, setFound] = useState<Found | null>(null);
+    const [faults, setFaults] = useState<string[]>([]);
+    const [busy, setBusy] = useState(false);
+
+    const attempt = async (what: () => Promise<void>): Promise<void> => {
+        setFaults([]);
+        setBusy(true);
+        try {
+            await what();
+        } catch (error) {
+            setFaults(faultsOf(error));
+        } finally {
+            setBusy(false);
+        }
+    };
+    const look = (file: File | undefined): void => {
+        setFound(null);
+        if (file !== undefined)
+            void attempt(async () => {
+                const text = await file.text();
+                setFound({ text, changes: await ask<RosterChanges>('POST', '/roster/preview', text) });
+            });
+    };
+    const merge = (text: string, remove: boolean): void =>
+        void attempt(async () => {
+            await ask('POST', `/roster/import${remove ? '?remove=1' : ''}`, text);
+            onMerged();
+        });
+    return { found, faults, busy, look, merge };
+}
+
+/** Says first what a roster file would do; then merges it, or takes away as well what it does not have. */
+export function RosterImportDialog({ onClose, onDone }: { onClose: () => void; onDone: () => void }) {
+    const [remove, setRemove] = useState(false);
+    const { found, faults, busy, look, merge } = useRosterImport(() => {
+        onDone();
+        onClose();
+        router.reload();
+    });
+
+    const nothing = found !== null && LISTS.every(({ list }) => found.changes[list].added.length + found.changes[list].changed.length + (remove ? found.changes[list].missing.length : 0) === 0);
+    const missing = found !== null && LISTS.some(({ list }) => found.changes[list].missing.length > 0);
+    return (
+        <Dialog open onOpenChange={onClose} wide title="Read people and teams from a file" description="What the file has is added or changed; nothing happens before you have seen what.">
+            <label className="block space-y-1">
+                <span className="font-medium">Roster file (JSON)</span>
+                <input className="entry w-full" type="file" accept="application/json,.json" onChange={(event) => look(event.target.files?.[0])} />
+            </label>
+            <FaultList faults={faults} />
+            {found !== null && <WhatChanges changes={found.changes} remove={remove} />}
+            {nothing && <p className="mt-3">The house has all of this already; there is nothing to change.</p>}
+            {missing && (
+                <label className="mt-3 flex items-start gap-2">
+                    <input type="checkbox" className="mt-1" checked={remove} onChange={(event) => setRemove(event.target.checked)} />
+                    <span>
+                        Take away what the file does not have
+                        <span className="block text-xs text-ink2">People become inactive and keep what they have done. Teams, skills and absences go.</span>
+                    </span>
+                </label>
+            )}
+            <div className="mt-4 flex justify-end gap-2">
+                <Button onClick={onClose}>{found === null ? 'Close' : 'Not yet'}</Button>
+                {found !== null && (
+                    <Button look={remove ? 'grave' : 'main'} disabled={busy || nothing} onClick={() => merge(found.text, remove)}>
+                        {remove ? 'Merge and take away' : 'Merge'}
+                    </Button>
+                )}
+            </div>
+        </Dialog>
+    );
+}
+
+function WhatChanges({ changes, remove }: { changes: RosterChanges; remove: boolean }) {
+    return (
+        <table className="mt-4 w-full text-left" aria-label="What the file would change">
+            <thead className="text-xs text-ink2">
+                <tr>
+                    <th className="py-1 pr-3 font-normal" />
+                    <th className="w-1/4 py-1 pr-3 font-normal">to be added</th>
+                    <th className="w-1/4 py-1 pr-3 font-normal">to be changed</th>
+                    <th className="py-1 font-normal">{remove ? <span className="text-brick">to be taken away</span> : 'not in the file, stays'}</th>
+                </tr>
+            </thead>
+            <tbody>
+                {LISTS.map(({ list, label }) => (
+                    <tr key={list} className="border-t border-line align-top">
+                        <th scope="row" className="py-1 pr-3 font-medium">{label}</th>
+                        {(['added', 'changed', 'missing'] as const).map((kind) => (
+                            <td key={kind} className={`py-1 pr-3 ${kind === 'missing' && remove ? 'text-brick' : ''}`}>
+                                <Names change={changes[list]} kind={kind} />
+                            </td>
+                        ))}
+                    </tr>
+                ))}
+            </tbody>
+        </table>
+    );
+}
+
+const SHOWN = 12;
+
+function Names({ change, kind }: { change: ListChanges; kind: keyof ListChanges }) {
+    const names = change[kind];
+    if (names.length === 0) return <span className="text-ink2">none</span>;
+    if (names.length <= SHOWN) return names.join(', ');
+    return (
+        <details>
+            <summary className="cursor-pointer">{names.length}</summary>
+            {names.join(', ')}
+        </details>
+    );
+}
