@@ -6,6 +6,7 @@ namespace App\Explain;
 
 use App\Bridge\Snapshot;
 use App\Words\Words;
+use IntlDateFormatter;
 use OpenBaton\Core\Criteria\Field;
 use OpenBaton\Core\Criteria\FieldType;
 use OpenBaton\Core\Document\Duration;
@@ -76,17 +77,23 @@ final readonly class HouseWords
     /** A moment written in RFC 3339, in the zone of the reader. */
     public function moment(string $instant): string
     {
-        $at = (int) strtotime($instant);
-
-        return gmdate('D j M, H:i', $at + $this->zone->offsetAt($at));
+        return $this->date('moment', (int) strtotime($instant));
     }
 
     /** The end of an absence; one that ends at midnight is said by its last day. */
     public function until(string $instant): string
     {
         $at = (int) strtotime($instant);
-        $local = $at + $this->zone->offsetAt($at);
 
-        return $local % 86400 === 0 ? 'until the end of '.gmdate('D j M', $local - 1) : 'until '.$this->moment($instant);
+        return ($at + $this->zone->offsetAt($at)) % 86400 === 0
+            ? $this->words->say('value.until_end_of', ['day' => $this->date('day', $at - 1)])
+            : $this->words->say('value.until', ['moment' => $this->moment($instant)]);
+    }
+
+    private function date(string $pattern, int $at): string
+    {
+        $formatter = new IntlDateFormatter($this->words->locale, IntlDateFormatter::NONE, IntlDateFormatter::NONE, $this->zone->name, null, $this->words->say("date.{$pattern}"));
+
+        return (string) $formatter->format($at);
     }
 }

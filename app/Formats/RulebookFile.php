@@ -62,9 +62,9 @@ final readonly class RulebookFile
         foreach (array_values($given->fields) as $index => $field) {
             $known = $house->find($field->path);
             if ($known === null) {
-                $faults[] = new Fault("{$node->pointer}/{$index}", "This house has no field \"{$field->path}\"; add it first, or leave it out where no rule needs it.");
+                $faults[] = new Fault("{$node->pointer}/{$index}", 'This house has no field "{path}"; add it first, or leave it out where no rule needs it.', slots: ['path' => $field->path]);
             } elseif ($known->type !== $field->type) {
-                $faults[] = new Fault("{$node->pointer}/{$index}", "In this house \"{$field->path}\" is of type {$known->type->value}, not {$field->type->value}.");
+                $faults[] = new Fault("{$node->pointer}/{$index}", 'In this house "{path}" is of type {known}, not {given}.', slots: ['path' => $field->path, 'known' => $known->type->value, 'given' => $field->type->value]);
             }
         }
         if ($faults !== []) {

@@ -61,18 +61,18 @@ final readonly class IncomingTaskReader
     {
         $text = trim($node->text());
 
-        return mb_strlen($text) <= self::DESCRIPTION ? $text : throw $node->fail('This has at most '.self::DESCRIPTION.' characters.');
+        return mb_strlen($text) <= self::DESCRIPTION ? $text : throw $node->fail('This has at most {most} characters.', most: self::DESCRIPTION);
     }
 
     private function kind(Node $node, Snapshot $house): KnownKind
     {
         return $house->kindNamed($node->text())
-            ?? throw $node->fail("There is no kind of task \"{$node->text()}\"; there are ".implode(', ', array_column($house->kinds, 'slug')).'.');
+            ?? throw $node->fail('There is no kind of task "{given}"; there are {known}.', given: $node->text(), known: implode(', ', array_column($house->kinds, 'slug')));
     }
 
     private function customer(Node $node, Snapshot $house): KnownCustomer
     {
-        return $this->customers->named($node->text(), $house) ?? throw $node->fail("There is no customer \"{$node->text()}\".");
+        return $this->customers->named($node->text(), $house) ?? throw $node->fail('There is no customer "{given}".', given: $node->text());
     }
 
     private function moment(?Node $node): ?int
@@ -80,7 +80,7 @@ final readonly class IncomingTaskReader
         $instant = $node?->instant();
         $year = $instant === null ? null : (int) gmdate('Y', $instant);
         if ($node !== null && ($year < Stamp::FIRST_YEAR || $year > Stamp::LAST_YEAR)) {
-            throw $node->fail('A moment in the years from '.Stamp::FIRST_YEAR.' to '.Stamp::LAST_YEAR.' belongs here.');
+            throw $node->fail('A moment in the years from {first} to {last} belongs here.', first: Stamp::FIRST_YEAR, last: Stamp::LAST_YEAR);
         }
 
         return $instant;
@@ -92,7 +92,7 @@ final readonly class IncomingTaskReader
         $facts = [];
         foreach ($node?->members() ?? [] as [$path, $value]) {
             $faults->collect(static function () use ($path, $value, $catalogue, $roster, &$facts): void {
-                $field = $catalogue->find($path) ?? throw $value->fail("There is no field \"{$path}\".");
+                $field = $catalogue->find($path) ?? throw $value->fail('There is no field "{path}".', path: $path);
                 if ($value->value !== null) {
                     ValueCodec::read($value, $field, $roster);
                     $facts[$path] = $value->value;

@@ -17,7 +17,7 @@ final class Words
     private ?array $messages = null;
 
     /** @param array<string, mixed> $more messages besides those of the file, in the same shape */
-    public function __construct(private readonly string $locale = 'en', private readonly array $more = []) {}
+    public function __construct(public readonly string $locale = 'en', private readonly array $more = []) {}
 
     /** @return array<string, string> */
     private function messages(): array

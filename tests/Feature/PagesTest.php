@@ -141,6 +141,8 @@ it('gives every page what its TypeScript type says', function (): void {
         $lines[] = "import type { {$type} as Type{$number} } from '@props/{$file}';";
         $lines[] = "export const props{$number}: Type{$number} = ".json_encode($props, JSON_THROW_ON_ERROR).';';
     }
+    $lines[] = "import type { Rulebook } from '@/generated/rulebook';";
+    $lines[] = 'export const rulebook: Rulebook = '.$this->get('/rulebook/export')->getContent().';';
     $folder = base_path('.data/props');
     is_dir($folder) || mkdir($folder, 0o777, true);
     file_put_contents("{$folder}/check.ts", implode("\n", $lines)."\n");

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Criteria;
 
-use InvalidArgumentException;
+use OpenBaton\Core\Refusal;
 
 /** A field that criteria may ask about. */
 final readonly class Field
@@ -20,10 +20,10 @@ final readonly class Field
         public array $options = [],
     ) {
         if (preg_match('/^[a-z][a-z0-9_]*(\.[a-z][a-z0-9_]*)+$/', $path) !== 1) {
-            throw new InvalidArgumentException("\"{$path}\" is not a field path such as task.kind.");
+            throw new Refusal('"{path}" is not a field path such as task.kind.', path: $path);
         }
         if (($type === FieldType::OneOf || $type === FieldType::ManyOf) && $options === []) {
-            throw new InvalidArgumentException("Field \"{$path}\" needs the list of its values.");
+            throw new Refusal('Field "{path}" needs the list of its values.', path: $path);
         }
     }
 }

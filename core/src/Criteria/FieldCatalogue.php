@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OpenBaton\Core\Criteria;
 
 use InvalidArgumentException;
+use OpenBaton\Core\Refusal;
 
 /** The fields of a house, by path. */
 final readonly class FieldCatalogue
@@ -22,7 +23,7 @@ final readonly class FieldCatalogue
         $byPath = [];
         foreach ($fields as $field) {
             if (isset($byPath[$field->path])) {
-                throw new InvalidArgumentException("There is another field \"{$field->path}\".");
+                throw new Refusal('There is another field "{path}".', path: $field->path);
             }
             $byPath[$field->path] = $field;
         }

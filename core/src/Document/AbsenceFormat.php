@@ -28,7 +28,7 @@ final class AbsenceFormat
         foreach ($node->itemsOf('substitutes') as $substitute) {
             $id = Known::person($substitute, $people);
             if ($id === $personId || isset($substitutes[$id])) {
-                throw $substitute->fail($id === $personId ? 'Nobody is their own substitute.' : "\"{$id}\" is named already.");
+                throw $id === $personId ? $substitute->fail('Nobody is their own substitute.') : $substitute->fail('"{id}" is named already.', id: $id);
             }
             $substitutes[$id] = $id;
         }

@@ -37,7 +37,7 @@ final readonly class CriteriaFormat
     private function expression(Node $node, int $depth, Faults $faults): Expression
     {
         if ($depth > self::DEEPEST) {
-            throw $node->fail('Groups are nested more than '.self::DEEPEST.' deep; split the rule in two.');
+            throw $node->fail('Groups are nested more than {most} deep; split the rule in two.', most: self::DEEPEST);
         }
         foreach (GroupKind::cases() as $kind) {
             $parts = $node->find($kind->value);
@@ -58,13 +58,13 @@ final readonly class CriteriaFormat
     {
         $faults->add(...$node->strangers(['field', 'op', 'value']));
         $path = $node->get('field')->line(TextLimits::ID);
-        $field = $this->context->fields->find($path) ?? throw $node->get('field')->fail("There is no field \"{$path}\".");
+        $field = $this->context->fields->find($path) ?? throw $node->get('field')->fail('There is no field "{path}".', path: $path);
         $code = $node->get('op')->line(60);
-        $operator = OperatorList::find($code) ?? throw $node->get('op')->fail("There is no operator \"{$code}\".");
+        $operator = OperatorList::find($code) ?? throw $node->get('op')->fail('There is no operator "{code}".', code: $code);
         if (! $operator->fits($field->type)) {
             $fitting = implode(', ', array_map(static fn(Operator $one): string => $one->code(), OperatorList::fitting($field->type)));
 
-            throw $node->get('op')->fail("\"{$code}\" does not fit {$field->label}; use one of: {$fitting}.");
+            throw $node->get('op')->fail('"{code}" does not fit {field}; use one of: {fitting}.', code: $code, field: $field->label, fitting: $fitting);
         }
 
         return new Comparison($path, $code, match ($operator->shape()) {

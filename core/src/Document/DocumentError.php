@@ -19,8 +19,12 @@ final class DocumentError extends RuntimeException
         )));
     }
 
-    public static function at(string $pointer, string $reason): self
+    /**
+     * @param string     $message with its slots in braces
+     * @param string|int ...$slots what stands in them, by name
+     */
+    public static function at(string $pointer, string $message, string|int ...$slots): self
     {
-        return new self([new Fault($pointer, $reason)]);
+        return new self([new Fault($pointer, $message, slots: $slots)]);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OpenBaton\Core\Document;
 
 use InvalidArgumentException;
+use OpenBaton\Core\Refusal;
 
 /** Lengths of time in ISO 8601, of hours and minutes. */
 final class Duration
@@ -23,6 +24,6 @@ final class Duration
     {
         return preg_match('/^PT(?=\d)(?:(\d{1,5})H)?(?:(\d{1,6})M)?$/D', $text, $parts) === 1
             ? (int) ($parts[1] ?? 0) * 60 + (int) ($parts[2] ?? 0)
-            : throw new InvalidArgumentException("\"{$text}\" is not a length of time such as PT1H30M.");
+            : throw new Refusal('"{text}" is not a length of time such as PT1H30M.', text: $text);
     }
 }

@@ -21,7 +21,7 @@ final class Format
             }
         }
 
-        throw $given->fail('This must be "'.implode('" or "', $versions).'".');
+        throw $given->fail('This must be "{versions}".', versions: implode('" or "', $versions));
     }
 
     /**
@@ -35,7 +35,7 @@ final class Format
         foreach ($nodes as $node) {
             $id = $node->get($key)->line($most);
             if (isset($byKey[$id])) {
-                throw $node->get($key)->fail("There is another \"{$id}\".");
+                throw $node->get($key)->fail('There is another "{id}".', id: $id);
             }
             $byKey[$id] = $node;
         }

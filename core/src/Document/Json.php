@@ -57,7 +57,7 @@ final class Json
                         $key = is_string($key) ? $key : '';
                         $path[$depth] = $key;
                         if (isset($keys[$depth][$key])) {
-                            throw DocumentError::at(self::pointer($path), "\"{$key}\" stands here twice.");
+                            throw DocumentError::at(self::pointer($path), '"{key}" stands here twice.', key: $key);
                         }
                         $keys[$depth][$key] = true;
                     }

@@ -10,6 +10,7 @@ use DateTimeImmutable;
 use Exception;
 use InvalidArgumentException;
 use OpenBaton\Core\Criteria\Fault;
+use OpenBaton\Core\Refusal;
 use stdClass;
 
 /**
@@ -34,15 +35,19 @@ final readonly class Node
         return new self(Json::decode($json), '');
     }
 
-    public function fail(string $reason): DocumentError
+    /**
+     * @param string     $message with its slots in braces
+     * @param string|int ...$slots what stands in them, by name
+     */
+    public function fail(string $message, string|int ...$slots): DocumentError
     {
-        return DocumentError::at($this->pointer, $reason);
+        return DocumentError::at($this->pointer, $message, ...$slots);
     }
 
     /** Something is still to be given here. */
-    public function unfinished(string $reason): DocumentError
+    public function unfinished(string $message, string|int ...$slots): DocumentError
     {
-        return new DocumentError([new Fault($this->pointer, $reason, true)]);
+        return new DocumentError([new Fault($this->pointer, $message, true, $slots)]);
     }
 
     /**
@@ -58,6 +63,8 @@ final readonly class Node
     {
         try {
             return $make();
+        } catch (Refusal $error) {
+            throw $this->fail($error->pattern, ...$error->slots);
         } catch (InvalidArgumentException $error) {
             throw $this->fail($error->getMessage());
         }
@@ -70,7 +77,7 @@ final readonly class Node
 
     public function get(string $key): self
     {
-        return $this->find($key) ?? throw $this->unfinished("\"{$key}\" is missing.");
+        return $this->find($key) ?? throw $this->unfinished('"{key}" is missing.', key: $key);
     }
 
     /** Null where the member is missing or null. */
@@ -126,7 +133,7 @@ final readonly class Node
         $faults = [];
         foreach ($this->members() as [$key, $member]) {
             if (! in_array($key, $known, true)) {
-                $faults[] = new Fault($member->pointer, 'There is no such member; the known ones are '.implode(', ', $known).'.');
+                $faults[] = new Fault($member->pointer, 'There is no such member; the known ones are {known}.', slots: ['known' => implode(', ', $known)]);
             }
         }
 
@@ -148,7 +155,7 @@ final readonly class Node
         $line = trim($this->text());
 
         return match (true) {
-            mb_strlen($line) > $most => throw $this->fail("This has at most {$most} characters."),
+            mb_strlen($line) > $most => throw $this->fail('This has at most {most} characters.', most: $most),
             preg_match('/[\p{Cc}\p{Zl}\p{Zp}]/u', $line) !== 0 => throw $this->fail('This is one line, without control characters.'),
             default => $line,
         };
@@ -163,7 +170,7 @@ final readonly class Node
     {
         $number = $this->int();
 
-        return $number >= $least && $number <= $most ? $number : throw $this->fail("A whole number from {$least} to {$most} belongs here.");
+        return $number >= $least && $number <= $most ? $number : throw $this->fail('A whole number from {least} to {most} belongs here.', least: $least, most: $most);
     }
 
     public function number(): int|float
@@ -189,15 +196,15 @@ final readonly class Node
     {
         $text = $this->text();
         if (preg_match('/^\d{4}-\d{2}-\d{2}[Tt]\d{2}:\d{2}:\d{2}(\.\d+)?([Zz]|[+-]\d{2}:\d{2})$/D', $text) !== 1) {
-            throw $this->fail("\"{$text}\" is not a moment such as 2026-03-02T09:00:00Z.");
+            throw $this->fail('"{text}" is not a moment such as 2026-03-02T09:00:00Z.', text: $text);
         }
         try {
             $moment = new DateTimeImmutable($text);
         } catch (Exception) {
-            throw $this->fail("\"{$text}\" is not a moment such as 2026-03-02T09:00:00Z.");
+            throw $this->fail('"{text}" is not a moment such as 2026-03-02T09:00:00Z.', text: $text);
         }
         if (! str_starts_with($moment->format('Y-m-d\TH:i:s'), substr(strtoupper($text), 0, 19))) {
-            throw $this->fail("There is no such moment as \"{$text}\".");
+            throw $this->fail('There is no such moment as "{text}".', text: $text);
         }
 
         return $moment->getTimestamp();
@@ -222,7 +229,7 @@ final readonly class Node
     {
         $text = $this->text();
 
-        return $enum::tryFrom($text) ?? throw $this->fail("\"{$text}\" is not one of: ".implode(', ', array_column($enum::cases(), 'value')).'.');
+        return $enum::tryFrom($text) ?? throw $this->fail('"{text}" is not one of: {known}.', text: $text, known: implode(', ', array_column($enum::cases(), 'value')));
     }
 
     private function isObject(): bool

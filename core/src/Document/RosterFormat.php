@@ -73,7 +73,7 @@ final class RosterFormat
         $levels = [];
         foreach ($node->find('skills')?->members() ?? [] as [$skill, $level]) {
             if (! isset($skills[$skill])) {
-                throw $level->fail("There is no skill \"{$skill}\".");
+                throw $level->fail('There is no skill "{skill}".', skill: $skill);
             }
             $levels[$skill] = $level->intBetween(1, Person::HIGHEST_LEVEL);
         }

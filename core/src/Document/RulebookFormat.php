@@ -54,7 +54,7 @@ final class RulebookFormat
                 continue;
             }
             if (isset($known[$rule->id])) {
-                $faults->add(...$item->get('id')->fail("There is another rule \"{$rule->id}\".")->faults);
+                $faults->add(...$item->get('id')->fail('There is another rule "{id}".', id: $rule->id)->faults);
             }
             $known[$rule->id] = true;
             $rules[] = $rule;

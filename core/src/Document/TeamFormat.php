@@ -36,10 +36,10 @@ final class TeamFormat
         for ($parent = $team->find('parent'); $parent !== null; $parent = $teams[$parent->text()]->find('parent')) {
             $above = $parent->text();
             if (! isset($teams[$above])) {
-                throw $parent->fail("There is no team \"{$above}\".");
+                throw $parent->fail('There is no team "{above}".', above: $above);
             }
             if ($above === $id) {
-                throw $team->get('parent')->fail("\"{$id}\" would lie within itself.");
+                throw $team->get('parent')->fail('"{id}" would lie within itself.', id: $id);
             }
             // A circle that this team is not part of is found at one of those that are.
             if (isset($seen[$above])) {
@@ -60,7 +60,7 @@ final class TeamFormat
         foreach ($node->itemsOf('members') as $member) {
             $id = Known::person($member->get('person'), $people);
             if (isset($members[$id])) {
-                throw $member->get('person')->fail("\"{$id}\" is in this team already.");
+                throw $member->get('person')->fail('"{id}" is in this team already.', id: $id);
             }
             $weight = $member->find('weight')?->int() ?? Membership::FULL_WEIGHT;
             $members[$id] = $member->refuse(static fn(): Membership => new Membership($id, $weight));

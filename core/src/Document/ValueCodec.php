@@ -36,13 +36,13 @@ final class ValueCodec
         return match ($field->type) {
             FieldType::Text, FieldType::Tags => mb_strlen($node->text()) <= TextLimits::VALUE
                 ? $node->text()
-                : throw $node->fail('This has at most '.TextLimits::VALUE.' characters.'),
+                : throw $node->fail('This has at most {most} characters.', most: TextLimits::VALUE),
             FieldType::Person => $roster === null || isset($roster->people[$node->text()])
                 ? $node->text()
-                : throw $node->fail("There is no person \"{$node->text()}\"."),
+                : throw $node->fail('There is no person "{given}".', given: $node->text()),
             FieldType::OneOf, FieldType::ManyOf => isset($field->options[$node->text()])
                 ? $node->text()
-                : throw $node->fail("\"{$node->text()}\" is not a value of {$field->label}; its values are ".implode(', ', array_keys($field->options)).'.'),
+                : throw $node->fail('"{given}" is not a value of {field}; its values are {known}.', given: $node->text(), field: $field->label, known: implode(', ', array_keys($field->options))),
             FieldType::Number => $node->number(),
             FieldType::Money => self::hundredths($node),
             FieldType::Duration => $node->minutes(),

@@ -68,7 +68,7 @@ final class WorldFormat
             self::only($seat, ['person', 'pass', 'mark']);
             $person = self::person($seat->get('person'), $roster);
             if (isset($passes[$person])) {
-                throw $seat->get('person')->fail("\"{$person}\" is in this rotation already.");
+                throw $seat->get('person')->fail('"{person}" is in this rotation already.', person: $person);
             }
             $passes[$person] = ($seat->find('pass') ?? $seat->find('mark') ?? $seat->get('pass'))->intBetween(0, Rotation::LARGEST);
         }
@@ -98,7 +98,7 @@ final class WorldFormat
         $lastAssigned = [];
         foreach ($node->find('last_assigned')?->members() ?? [] as [$id, $at]) {
             if (! isset($roster->people[$id])) {
-                throw $at->fail("There is no person \"{$id}\".");
+                throw $at->fail('There is no person "{id}".', id: $id);
             }
             $lastAssigned[$id] = $at->instant();
             if ($lastAssigned[$id] > $clock) {
@@ -121,13 +121,13 @@ final class WorldFormat
                 throw $item->get('at')->fail('Events come in the order of time, none before the clock.');
             }
             if ($item->get('kind')->text() !== 'task_arrives') {
-                throw $item->get('kind')->fail("\"{$item->get('kind')->text()}\" is not one of: task_arrives.");
+                throw $item->get('kind')->fail('"{given}" is not one of: task_arrives.', given: $item->get('kind')->text());
             }
             $clock = $at;
             $task = $item->get('task');
             $taskId = $task->get('id')->line(TextLimits::ID);
             if (isset($tasks[$taskId])) {
-                throw $task->get('id')->fail("\"{$taskId}\" has arrived already.");
+                throw $task->get('id')->fail('"{task_id}" has arrived already.', task_id: $taskId);
             }
             $tasks[$taskId] = true;
             $events[] = new ChangeSet((string) $id, $at, null, self::subject($task, $taskId, $at), self::facts($task->find('facts'), $fields, $roster, $at));
@@ -156,7 +156,7 @@ final class WorldFormat
     {
         $values = [];
         foreach ($node?->members() ?? [] as [$path, $value]) {
-            $field = $fields->find($path) ?? throw $value->fail("There is no field \"{$path}\".");
+            $field = $fields->find($path) ?? throw $value->fail('There is no field "{path}".', path: $path);
             if ($value->value !== null) {
                 $values[$path] = ValueCodec::read($value, $field, $roster);
             }
@@ -186,6 +186,6 @@ final class WorldFormat
 
     private static function person(Node $node, Roster $roster): string
     {
-        return isset($roster->people[$node->text()]) ? $node->text() : throw $node->fail("There is no person \"{$node->text()}\".");
+        return isset($roster->people[$node->text()]) ? $node->text() : throw $node->fail('There is no person "{given}".', given: $node->text());
     }
 }

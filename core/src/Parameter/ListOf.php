@@ -28,7 +28,7 @@ final readonly class ListOf implements ParameterType
             throw $node->unfinished('Give at least one.');
         }
         if (count($items) > self::MOST) {
-            throw $node->fail('There are at most '.self::MOST.' in a list.');
+            throw $node->fail('There are at most {most} in a list.', most: self::MOST);
         }
         $faults = new Faults();
         $values = [];

@@ -21,7 +21,7 @@ abstract readonly class Reference implements ParameterType
         $id = $node->line(TextLimits::ID);
         $known = $this->known($context);
 
-        return $known === null || isset($known[$id]) ? $id : throw $node->fail('There is no '.static::control()." \"{$id}\".");
+        return $known === null || isset($known[$id]) ? $id : throw $node->fail('There is no '.static::control().' "{id}".', id: $id);
     }
 
     public function schema(): array

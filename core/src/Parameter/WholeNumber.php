@@ -24,7 +24,7 @@ final readonly class WholeNumber implements ParameterType
 
         return $number >= $this->least && $number <= $this->most
             ? $number
-            : throw $node->fail("A whole number from {$this->least} to {$this->most} belongs here.");
+            : throw $node->fail('A whole number from {least} to {most} belongs here.', least: $this->least, most: $this->most);
     }
 
     public function schema(): array

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OpenBaton\Core\People;
 
 use InvalidArgumentException;
+use OpenBaton\Core\Refusal;
 use OpenBaton\Core\Time\WorkingHours;
 
 final readonly class Person
@@ -33,7 +34,7 @@ final readonly class Person
     ) {
         foreach ($skills as $skill => $level) {
             if ($level < 1 || $level > self::HIGHEST_LEVEL) {
-                throw new InvalidArgumentException("The level of skill \"{$skill}\" is 1, 2 or 3.");
+                throw new Refusal('The level of skill "{skill}" is 1, 2 or 3.', skill: $skill);
             }
         }
         if ($memberFrom !== null && $memberUntil !== null && $memberUntil <= $memberFrom) {

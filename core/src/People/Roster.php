@@ -6,6 +6,7 @@ namespace OpenBaton\Core\People;
 
 use InvalidArgumentException;
 use OpenBaton\Core\Absence\Absence;
+use OpenBaton\Core\Refusal;
 use OpenBaton\Core\Time\HoursLessBlocks;
 use OpenBaton\Core\Time\Span;
 use OpenBaton\Core\Time\WorkingHours;
@@ -59,7 +60,7 @@ final readonly class Roster
             $teamsById[$team->id] = $team;
             foreach ($team->members as $member) {
                 if (! isset($byId[$member->personId])) {
-                    throw new InvalidArgumentException("Team \"{$team->id}\" has a member \"{$member->personId}\" who is not in the roster.");
+                    throw new Refusal('Team "{id}" has a member "{person_id}" who is not in the roster.', id: $team->id, person_id: $member->personId);
                 }
                 $teamsOf[$member->personId][] = $team;
             }

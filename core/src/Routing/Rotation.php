@@ -7,6 +7,7 @@ namespace OpenBaton\Core\Routing;
 use InvalidArgumentException;
 use LogicException;
 use OpenBaton\Core\People\Membership;
+use OpenBaton\Core\Refusal;
 
 /**
  * The state of a round-robin: a pass for everyone in it, and a virtual time.
@@ -69,7 +70,7 @@ final readonly class Rotation
         foreach ($eligible as $member) {
             $weights[$member->personId] = $member->weight;
             if (! isset($passes[$member->personId])) {
-                throw new InvalidArgumentException("\"{$member->personId}\" is not in the rotation \"{$this->name}\".");
+                throw new Refusal('"{person_id}" is not in the rotation "{name}".', person_id: $member->personId, name: $this->name);
             }
             $passes[$member->personId] = max($passes[$member->personId], $this->virtualTime);
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OpenBaton\Core\Time;
 
 use InvalidArgumentException;
+use OpenBaton\Core\Refusal;
 
 /** A calendar date without a zone, as the count of days since 1970-01-01. */
 final readonly class LocalDate
@@ -17,7 +18,7 @@ final readonly class LocalDate
         if (preg_match('/^(\d{4})-(\d{2})-(\d{2})$/D', $text, $parts) !== 1
             || (int) $parts[1] < 1
             || ! checkdate((int) $parts[2], (int) $parts[3], (int) $parts[1])) {
-            throw new InvalidArgumentException("\"{$text}\" is not a date of the form YYYY-MM-DD.");
+            throw new Refusal('"{text}" is not a date of the form YYYY-MM-DD.', text: $text);
         }
 
         return self::of((int) $parts[1], (int) $parts[2], (int) $parts[3]);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OpenBaton\Core\Time;
 
 use InvalidArgumentException;
+use OpenBaton\Core\Refusal;
 
 /**
  * Clock readings of one day as minutes since its midnight, half-open.
@@ -24,7 +25,7 @@ final readonly class MinuteRange
     public static function parse(string $text): self
     {
         if (preg_match('/^([01]\d|2[0-3]):([0-5]\d)-(?:([01]\d|2[0-3]):([0-5]\d)|24:00)$/', $text, $parts) !== 1) {
-            throw new InvalidArgumentException("\"{$text}\" is not a range of hours of the form 09:00-17:30.");
+            throw new Refusal('"{text}" is not a range of hours of the form 09:00-17:30.', text: $text);
         }
         $start = (int) $parts[1] * 60 + (int) $parts[2];
         $end = isset($parts[3], $parts[4]) ? (int) $parts[3] * 60 + (int) $parts[4] : 1440;

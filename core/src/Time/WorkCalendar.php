@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Time;
 
-use InvalidArgumentException;
+use OpenBaton\Core\Refusal;
 
 /**
  * Weekly patterns, date exceptions and holidays in one zone.
@@ -40,7 +40,7 @@ final class WorkCalendar implements WorkingHours
         $from = [];
         foreach ($patterns as $pattern) {
             if (isset($from[$pattern->from->day])) {
-                throw new InvalidArgumentException("Two patterns of working hours begin on {$pattern->from->format()}.");
+                throw new Refusal('Two patterns of working hours begin on {date}.', date: $pattern->from->format());
             }
             $from[$pattern->from->day] = true;
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OpenBaton\Core\Time;
 
 use InvalidArgumentException;
+use OpenBaton\Core\Refusal;
 
 /** A length of working time: so many minutes, or so many whole working days. */
 final readonly class WorkingSpan
@@ -45,7 +46,7 @@ final readonly class WorkingSpan
             return self::minutes((int) ($parts[1] ?? 0) * 60 + (int) ($parts[2] ?? 0));
         }
 
-        throw new InvalidArgumentException("\"{$text}\" is not a length of working time such as P3D or PT4H30M.");
+        throw new Refusal('"{text}" is not a length of working time such as P3D or PT4H30M.', text: $text);
     }
 
     /** ISO 8601. */

@@ -6,7 +6,7 @@ namespace OpenBaton\Core\Time;
 
 use DateTimeImmutable;
 use DateTimeZone;
-use InvalidArgumentException;
+use OpenBaton\Core\Refusal;
 
 /**
  * An IANA time zone: local clock readings to instants and back.
@@ -32,7 +32,7 @@ final class Zone
     {
         self::$names ??= array_fill_keys(DateTimeZone::listIdentifiers(DateTimeZone::ALL_WITH_BC), true);
         if (! isset(self::$names[$name])) {
-            throw new InvalidArgumentException("\"{$name}\" is not a time zone of the IANA list, such as Europe/Dublin.");
+            throw new Refusal('"{name}" is not a time zone of the IANA list, such as Europe/Dublin.', name: $name);
         }
         $this->zone = new DateTimeZone($name);
     }

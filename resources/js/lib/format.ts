@@ -1,4 +1,5 @@
 import { useShared } from './shared';
+import { FORMATS, say } from './words';
 
 const DAY = 86_400_000;
 
@@ -42,11 +43,11 @@ function offsetOf(at: number, zone: string): number {
 /** Moments in the zone of the reader. */
 export function useFormats(): Formats {
     const zone = useShared().status?.zone ?? 'UTC';
-    const time = new Intl.DateTimeFormat('en-IE', { hour: '2-digit', minute: '2-digit', hour12: false, timeZone: zone });
+    const time = new Intl.DateTimeFormat(FORMATS, { hour: '2-digit', minute: '2-digit', hour12: false, timeZone: zone });
     const day = new Intl.DateTimeFormat('en-CA', { year: 'numeric', month: '2-digit', day: '2-digit', timeZone: zone });
-    const long = new Intl.DateTimeFormat('en-IE', { weekday: 'short', day: 'numeric', month: 'short', timeZone: zone });
+    const long = new Intl.DateTimeFormat(FORMATS, { weekday: 'short', day: 'numeric', month: 'short', timeZone: zone });
 
-    const short = new Intl.DateTimeFormat('en-IE', { weekday: 'short', day: 'numeric', timeZone: zone });
+    const short = new Intl.DateTimeFormat(FORMATS, { weekday: 'short', day: 'numeric', timeZone: zone });
 
     const dayOf = (at: Date): number => Date.parse(`${day.format(at)}T00:00:00Z`) / DAY;
     const moment = (iso: string): string => {
@@ -58,7 +59,7 @@ export function useFormats(): Formats {
         moment,
         until: (iso) => {
             const at = new Date(iso);
-            return time.format(at).startsWith('00:00') || time.format(at).startsWith('24:00') ? `until the end of ${long.format(new Date(at.getTime() - 60_000))}` : `until ${moment(iso)}`;
+            return time.format(at).startsWith('00:00') || time.format(at).startsWith('24:00') ? say('value.until_end_of', { day: long.format(new Date(at.getTime() - 60_000)) }) : say('value.until', { moment: moment(iso) });
         },
         lastDay: (iso) => short.format(new Date(Date.parse(iso) - 60_000)),
         toLocal: (iso) => readingOf(iso, zone),
@@ -68,9 +69,9 @@ export function useFormats(): Formats {
         due: (iso) => {
             const at = new Date(iso);
             const days = dayOf(at) - dayOf(new Date());
-            if (days === 0) return `today ${time.format(at)}`;
-            if (days === 1) return `tomorrow ${time.format(at)}`;
-            if (days === -1) return `yesterday ${time.format(at)}`;
+            if (days === 0) return say('value.today', { time: time.format(at) });
+            if (days === 1) return say('value.tomorrow', { time: time.format(at) });
+            if (days === -1) return say('value.yesterday', { time: time.format(at) });
             return long.format(at);
         },
     };
@@ -90,7 +91,7 @@ export function hours(minutes: number): string {
 }
 
 export function weekday(date: string): string {
-    return new Intl.DateTimeFormat('en-IE', { weekday: 'short', day: 'numeric', timeZone: 'UTC' }).format(
+    return new Intl.DateTimeFormat(FORMATS, { weekday: 'short', day: 'numeric', timeZone: 'UTC' }).format(
         new Date(`${date}T00:00:00Z`),
     );
 }

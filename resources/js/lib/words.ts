@@ -4,6 +4,10 @@ import en from '../../words/en.json';
 type Tree = { [key: string]: string | Tree };
 
 const LOCALE = 'en';
+
+/** The locale of dates and clock readings. */
+export const FORMATS = 'en-IE';
+
 const made = new Map<string, IntlMessageFormat>();
 
 function message(path: string): string | undefined {
