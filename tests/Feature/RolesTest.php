@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use App\Models\Person;
 use App\Models\Role;
-use App\Models\User;
+use Database\Factories\UserFactory;
 use OpenBaton\Core\Workload\TaskStatus;
 use Spatie\Permission\Models\Role as RoleRow;
 use Tests\Support\House;
@@ -17,22 +17,10 @@ beforeEach(function (): void {
     House::user('tobias')->syncRoles([Role::Reviewer->value]);
 });
 
-/** Somebody who signs in and is nobody of the roster. */
-function outsider(?Role $role): User
-{
-    $user = User::query()->create(['name' => 'Outsider', 'email' => 'outsider@alderquill.example', 'password' => 'x']);
-    if ($role !== null) {
-        RoleRow::findOrCreate($role->value);
-        $user->assignRole($role->value);
-    }
-
-    return $user;
-}
-
 it('opens each page to whom it is for', function (string $who, array $statuses): void {
     $user = match ($who) {
-        'administrator' => outsider(Role::Administrator),
-        'outsider' => outsider(null),
+        'administrator' => UserFactory::new()->who(Role::Administrator)->create(),
+        'outsider' => UserFactory::new()->create(),
         default => House::user($who),
     };
     $this->actingAs($user);

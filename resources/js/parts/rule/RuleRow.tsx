@@ -68,7 +68,7 @@ export function RuleRow({ rule, place, last, vocabulary, open, mayWrite, faults,
                         </svg>
                     </button>
                 )}
-                <span className="w-6 shrink-0 pt-0.5 text-right text-ink2">{place}</span>
+                <span className="min-w-6 shrink-0 pt-0.5 text-right text-ink2">{place}</span>
                 <div className="min-w-0 flex-1">
                     <div className="flex items-start gap-2">
                         {open ? (

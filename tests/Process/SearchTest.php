@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Task;
+use App\Search\TaskSearch;
+use Database\Factories\CustomerFactory;
+use Database\Factories\TaskFactory;
+use Illuminate\Support\Facades\DB;
+use OpenBaton\Core\Workload\TaskStatus;
+use Tests\Support\House;
+
+// Here, since the database's index of words knows only what is committed.
+
+beforeEach(function (): void {
+    $school = CustomerFactory::new()->named('Carrow Head Community School')->create();
+    $band = CustomerFactory::new()->named('Carrow Silver Band')->create();
+    $task = static fn(string $title): TaskFactory => TaskFactory::new()->titled($title);
+    $task('Trumpet, stuck valve')->of($school)->create(['arrived_at' => '2026-03-02 09:00:00']);
+    $task('Trombone, dented bell')->of($band)->create(['arrived_at' => '2026-03-02 10:00:00']);
+    $task('Trumpet, worn felts')->of($band)->heldBy(House::person('femi'))->create(['arrived_at' => '2026-03-02 11:00:00']);
+    $task('Trumpet, lost mouthpiece')->in(TaskStatus::Done)->create(['arrived_at' => '2026-03-03 12:00:00']);
+    $task('Flügelhorn à l’ancienne')->create(['arrived_at' => '2026-03-01 12:00:00']);
+});
+
+/** @return list<string> */
+function titlesFound(string $text, int $most = 12): array
+{
+    return array_values(TaskSearch::find($text, $most)->pluck('title')->all());
+}
+
+it('finds tasks by the beginnings of words in title or customer, open ones first, the latest before', function (): void {
+    foreach ([
+        'a word' => ['trombone', ['Trombone, dented bell']],
+        'the beginning of one' => ['trum', ['Trumpet, worn felts', 'Trumpet, stuck valve', 'Trumpet, lost mouthpiece']],
+        'all of several, in any order' => ['valve trumpet', ['Trumpet, stuck valve']],
+        'words that are not all there' => ['trumpet bell', []],
+        'a customer' => ['silver', ['Trumpet, worn felts', 'Trombone, dented bell']],
+        'two customers' => ['carrow', ['Trumpet, worn felts', 'Trombone, dented bell', 'Trumpet, stuck valve']],
+        'an accent' => ['flügel', ['Flügelhorn à l’ancienne']],
+        'the middle of a word' => ['umpet', []],
+        'nothing to look for' => ['tr', []],
+        'signs that mean something to an index' => ['+trombone* -"bell" (~<>@)', ['Trombone, dented bell']],
+        'nothing but signs' => ['+-*', []],
+    ] as $what => [$text, $titles]) {
+        expect(titlesFound($text))->toBe($titles, $what);
+    }
+});
+
+it('finds a task by its number, and no more than asked for', function (): void {
+    $task = Task::query()->where('title', 'Trombone, dented bell')->sole();
+    expect(titlesFound((string) $task->number))->toBe(['Trombone, dented bell'])
+        ->and(titlesFound("№ {$task->number}"))->toBe(['Trombone, dented bell'])
+        ->and(titlesFound('999999999'))->toBe([])
+        ->and(titlesFound('trumpet', 2))->toBe(['Trumpet, worn felts', 'Trumpet, stuck valve']);
+});
+
+it('goes through the index of words and never through all tasks', function (): void {
+    DB::enableQueryLog();
+    titlesFound('trumpet carrow');
+    $queries = DB::getQueryLog();
+    DB::disableQueryLog();
+    $types = [];
+    foreach ($queries as $query) {
+        if (str_contains($query['query'], 'match')) {
+            $types[] = DB::select('EXPLAIN '.$query['query'], $query['bindings'])[0]->type;
+        }
+    }
+    expect($types)->not->toBe([])->and(array_unique($types))->toBe(['fulltext']);
+});
