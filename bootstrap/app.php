@@ -17,6 +17,8 @@ return Application::configure(basePath: dirname(__DIR__))
         health: '/up',
         apiPrefix: 'api/v1',
     )
+    // AppServiceProvider names the listeners; found by themselves, they would be called twice.
+    ->withEvents(discover: false)
     ->withMiddleware(static function (Middleware $middleware): void {
         // What is in a draft is kept as it was typed, and there may be much of it.
         $isDraft = static fn(Request $request): bool => $request->is('rulebook/draft', 'rulebook/import', 'roster/*', 'api/*');

@@ -8,6 +8,7 @@ use App\Models\Concerns\BootsByName;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Foundation\Auth\User as Authenticatable;
+use Illuminate\Notifications\Notifiable;
 use Laravel\Sanctum\HasApiTokens;
 use Spatie\Permission\Traits\HasRoles;
 
@@ -18,6 +19,7 @@ final class User extends Authenticatable
     use HasApiTokens;
     use HasRoles;
     use HasUlids;
+    use Notifiable;
 
     protected $table = 'users';
 

@@ -11,6 +11,7 @@ use App\Events\DraftSaved;
 use App\Events\RulebookPublished;
 use App\Http\Viewer;
 use App\Listeners\BeginCoverage;
+use App\Listeners\TellAdministrators;
 use App\Models\AccessToken;
 use App\Words\Words;
 use Carbon\CarbonImmutable;
@@ -18,6 +19,7 @@ use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Http\Request;
+use Illuminate\Queue\Events\JobFailed;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;
@@ -41,6 +43,7 @@ final class AppServiceProvider extends ServiceProvider
         Date::use(CarbonImmutable::class);
         Event::listen(DraftSaved::class, [BeginCoverage::class, 'handleDraft']);
         Event::listen(RulebookPublished::class, [BeginCoverage::class, 'handlePublished']);
+        Event::listen(JobFailed::class, [TellAdministrators::class, 'handle']);
         Sanctum::usePersonalAccessTokenModel(AccessToken::class);
         // Lazy loading is how N+1 queries begin; outside of production it is an error.
         Model::preventLazyLoading(! $this->app->isProduction());
