@@ -98,11 +98,12 @@ final readonly class TraceWords
         if (! is_string($path) || $path === '') {
             return $this->house->words->say('verdict.criteria_empty');
         }
-        $value = $comparison->has('value') ? $this->house->value($path, $comparison->get('value')->value) : '';
+        $operand = $comparison->find('value')?->value;
+        $value = $operand === null ? '' : $this->house->value($path, $operand);
 
         return $this->house->words->say($failed->get('negated')->bool() ? 'verdict.criterion_held' : 'verdict.criterion_failed', [
             'field' => $this->house->field($path),
-            'asked' => $this->house->words->say('operator.'.$comparison->get('op')->text(), ['value' => $value]),
+            'asked' => $this->house->words->say('operator.'.$comparison->get('op')->text(), ['value' => $value, 'value_count' => is_int($operand) ? $operand : 0]),
             'seen' => $this->house->value($path, $failed->find('seen')?->value),
         ]);
     }

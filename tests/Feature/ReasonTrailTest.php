@@ -89,6 +89,7 @@ it('says what every rule came to', function (array $verdict, string $said): void
     [['verdict' => 'nobody_eligible', 'house' => 5, 'pool' => ['kind' => 'team', 'team' => 'brass-bench'], 'steps' => [['step' => 'pool', 'kept' => ['femi'], 'fallen' => []], ['step' => 'present', 'kept' => [], 'fallen' => []]]], 'It held, but nobody was eligible: 5 people → 1 in Brass bench → 0 present.'],
     [['verdict' => 'criterion_failed', 'failed' => ['comparison' => ['field' => 'task.value', 'op' => 'more_than', 'value' => 400], 'seen' => 12.5, 'negated' => false]], 'It asks that Value is more than EUR 400; it was EUR 12.50.'],
     [['verdict' => 'criterion_failed', 'failed' => ['comparison' => ['field' => 'task.family', 'op' => 'one_of', 'value' => ['brass', 'strings']], 'seen' => null, 'negated' => false]], 'It asks that Instrument family is one of Brass, Strings; it was empty.'],
+    [['verdict' => 'criterion_failed', 'failed' => ['comparison' => ['field' => 'task.due', 'op' => 'within_next', 'value' => 1], 'seen' => null, 'negated' => false]], 'It asks that Due date is within the next 1 day; it was empty.'],
     [['verdict' => 'criterion_failed', 'failed' => ['comparison' => ['field' => 'task.repaired_by', 'op' => 'is', 'value' => 'femi'], 'seen' => 'femi', 'negated' => true]], 'It asks that Repaired by not be so: is Femi Adeyinka; it was Femi Adeyinka.'],
 ]);
 

@@ -101,14 +101,14 @@ export function describeCriteriaValue(value: CriteriaValue | undefined, path: st
 }
 
 /** An operator's words around its value. */
-export function operatorWords(code: string, value: string): string {
-    return hasWords(`operator.${code}`) ? say(`operator.${code}`, { value }) : `${code} ${value}`;
+export function operatorWords(code: string, value: string, count = 0): string {
+    return hasWords(`operator.${code}`) ? say(`operator.${code}`, { value, value_count: count }) : `${code} ${value}`;
 }
 
 function comparison(one: Comparison, vocabulary: Vocabulary): Piece[] {
     const label = one.field === '' ? say('rule.blank') : (fieldOf(vocabulary, one.field)?.label ?? one.field);
     const value = describeCriteriaValue(one.value, one.field, vocabulary);
-    const [before, after] = operatorWords(one.op, '\u0000').split('\u0000');
+    const [before, after] = operatorWords(one.op, '\u0000', typeof one.value === 'number' ? one.value : 0).split('\u0000');
     return [plain(`${label} ${before ?? ''}`), ...(after === undefined ? [] : [bold(value), plain(after)])];
 }
 

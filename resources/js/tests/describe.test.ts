@@ -78,6 +78,8 @@ describe('values of criteria', () => {
         expect([describeDuration(0), describeDuration(59), describeDuration(60), describeDuration(135)]).toEqual(['0 min', '59 min', '1 h', '2 h 15 min']);
         expect(operatorWords('at_least', '5')).toBe('is at least 5');
         expect(operatorWords('is_empty', '')).toBe('is empty');
+        expect(text(sentence(rule({ if: { field: 'task.needed', op: 'within_next', value: 1 }, then: [{ kind: 'tag', tag: 'x' }] }), house, String))).toContain('if Needed on is within the next 1 day, tag');
+        expect(text(sentence(rule({ if: { field: 'task.needed', op: 'within_last', value: 7 }, then: [{ kind: 'tag', tag: 'x' }] }), house, String))).toContain('if Needed on was within the last 7 days, tag');
         expect(operatorWords('resembles', '5')).toBe('resembles 5');
         expect(labelOf(house.people, 'nobody')).toBe('nobody');
     });
