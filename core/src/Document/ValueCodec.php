@@ -71,7 +71,7 @@ final class ValueCodec
         }
 
         return match (true) {
-            $type === FieldType::Money && is_int($value) => $value % 100 === 0 ? intdiv($value, 100) : $value / 100,
+            $type === FieldType::Money && is_int($value) => $value / 100,
             $type === FieldType::Duration && is_int($value) => Duration::format($value),
             default => $value,
         };

@@ -16,7 +16,6 @@ final readonly class LocalDate
     public static function parse(string $text): self
     {
         if (preg_match('/^(\d{4})-(\d{2})-(\d{2})$/D', $text, $parts) !== 1
-            || (int) $parts[1] < 1
             || ! checkdate((int) $parts[2], (int) $parts[3], (int) $parts[1])) {
             throw new Refusal('"{text}" is not a date of the form YYYY-MM-DD.', text: $text);
         }

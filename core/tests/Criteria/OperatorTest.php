@@ -146,6 +146,12 @@ it('compares texts whole or in part, capitals or not', function (string $op, str
     ['contains', '.', 'ab', false],
 ]);
 
+it('takes codes and people by every letter', function (): void {
+    $criteria = CompiledCriteria::compile((new CriteriaFormat(Build::context()))->read(Node::root(['field' => 'case.owner', 'op' => 'is', 'value' => 'ayumi'])), Build::fields());
+    expect($criteria->holds(Build::facts(['case.owner' => 'ayumi'])))->toBeTrue()
+        ->and($criteria->holds(Build::facts(['case.owner' => 'Ayumi'])))->toBeFalse();
+});
+
 it('asks lists for any, all or none of several', function (string $op, array $operand, array $value, bool $expected): void {
     $criteria = CompiledCriteria::compile((new CriteriaFormat(Build::context()))->read(Node::root(['field' => 'task.parts', 'op' => $op, 'value' => $operand])), Build::fields());
     expect($criteria->holds(Build::facts(['task.parts' => $value])))->toBe($expected);

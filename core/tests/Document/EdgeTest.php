@@ -11,6 +11,7 @@ use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Document\RosterFormat;
 use OpenBaton\Core\Document\RulebookFormat;
 use OpenBaton\Core\Document\ValueCodec;
+use OpenBaton\Core\Document\WorldFormat;
 use OpenBaton\Core\Parameter\ListOf;
 use OpenBaton\Core\Parameter\ShortText;
 use OpenBaton\Core\Parameter\WholeNumber;
@@ -28,6 +29,7 @@ use OpenBaton\Core\Schema\RulebookSchema;
 use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Tests\Support\Build;
+use OpenBaton\Core\Tests\Support\FullWorld;
 use OpenBaton\Core\Tests\Support\StatusLeft;
 use OpenBaton\Core\Tests\Support\StatusReached;
 use OpenBaton\Core\Time\LocalDate;
@@ -129,6 +131,21 @@ it('takes the very ends of what it takes', function (): void {
         ->and((new LoadRatio(3, 1))->compare(new LoadRatio(2, 1)))->toBe(1)
         ->and((new LoadRatio(3, 1))->compare(new LoadRatio(2, 0)))->toBe(-1)
         ->and((new LoadRatio(1, 3))->compare(new LoadRatio(2, 6)))->toBe(0);
+});
+
+it('refuses what lies just beyond', function (Closure $make): void {
+    expect($make)->toThrow(InvalidArgumentException::class);
+})->with([
+    [fn() => new Effort(-1)], [fn() => new Effort(0, -1)], [fn() => new Effort(0, null, -1)], [fn() => new Effort(0, null, 0, -1)],
+    [fn() => new Field('task.x', 'X', FieldType::OneOf)], [fn() => new Field('task.x', 'X', FieldType::ManyOf)],
+    [fn() => Build::person('a', memberFrom: 5, memberUntil: 5)],
+    [fn() => LocalDate::parse('0000-12-31')],
+]);
+
+it('begins a rotation without a virtual time at 0', function (): void {
+    $world = FullWorld::document();
+    unset($world['rotations'][0]['virtual_time']);
+    expect(WorldFormat::read(Node::root($world))->rotations->named('Brass bench')->virtualTime)->toBe(0);
 });
 
 it('finds each team once, also below one that is met twice', function (): void {

@@ -91,6 +91,7 @@ it('refuses what it used to take without a word, at its place', function (string
     'an unknown member of an exception' => ['roster/house/exceptions/0/colour', 'red', 'no such member'],
     'an unknown member of a rotation' => ['rotations/0/colour', 'red', 'no such member'],
     'an unknown member of a field' => ['rulebook/fields/0/colour', 'red', 'no such member'],
+    'an unknown member of a rulebook' => ['rulebook/colour', 'red', 'no such member'],
     'an unknown member of a rule' => ['rulebook/rules/0/colour', 'red', 'no such member'],
     'an unknown member of what a rule gives' => ['rulebook/rules/0/give/colour', 'red', 'no such member'],
     'an unknown member of a comparison' => ['rulebook/rules/0/if/colour', 'red', 'no such member'],

@@ -141,6 +141,14 @@ it('reports no circle where two substitutes share a third', function (): void {
         ->and([$own->personId, $own->circle])->toBe(['c', true]);
 });
 
+it('answers the second question as if it were the first', function (): void {
+    $finder = new SubstituteFinder(workshop());
+    $at = Build::at('2026-03-02T10:00:00Z');
+    $finder->find('oona', $at);
+    expect($finder->find('oona', $at))->toEqual((new SubstituteFinder(workshop()))->find('oona', $at))
+        ->and($finder->find('hanneke', $at)->steps)->toHaveCount(1);
+});
+
 it('counts what takes time, and waiting ones where asked to', function (bool $countWaiting, int $most, bool $eligible): void {
     // Femi: one new, one that she reviews; waiting and in review for others do not load her.
     $work = Work::of([

@@ -72,6 +72,13 @@ it('removes over midnight, too', function (): void {
     expect(hoursOn($calendar, 2))->toBe(['02 22:00/02 23:00', '03 01:00/03 06:00']);
 });
 
+it('removes of the next date what a removal over midnight reaches', function (): void {
+    $calendar = shiftsOf([2 => ['00:00-06:00']], ['2026-03-02' => [[], ['23:00-01:00']]]);
+    expect(hoursOn($calendar, 3))->toBe(['03 01:00/03 06:00'])
+        ->and((new WorkingTime($calendar))->minutesBetween(Build::at('2026-03-03 01:00:00'), Build::at('2026-03-03 01:00:59')))->toBe(0)
+        ->and((new WorkingTime(Build::calendar()))->minutesBetween(Build::at('2026-03-03 09:00:00'), Build::at('2026-03-03 09:00:59')))->toBe(0);
+});
+
 it('takes out of added hours only what a later date removes', function (): void {
     $calendar = shiftsOf([], [
         '2026-03-02' => [['20:00-02:00'], ['19:00-21:00']],
@@ -133,6 +140,17 @@ it('leaves out both of two absences, one within a night shift and one over the n
         ->and($roster->absenceOf('ayumi', Build::at('2026-03-03 03:00')))->toBeNull()
         ->and($roster->absenceOf('ayumi', Build::at('2026-03-03 12:00'))?->span->to)->toBe(Build::at('2026-03-04 00:00'))
         ->and($roster->absenceOf('femi', Build::at('2026-03-03 12:00')))->toBeNull();
+});
+
+it('knows of two absences at once the one that began first', function (): void {
+    $find = static fn(array $absences): ?string => (new Roster(Build::calendar(), [Build::person('ayumi')], [], [], $absences))->absenceOf('ayumi', Build::at('2026-03-04 12:00'))?->id;
+    $early = Build::absence('ayumi', '2026-03-02', '2026-03-05');
+    $late = Build::absence('ayumi', '2026-03-04', '2026-03-06');
+    $twin = Build::absence('ayumi', '2026-03-02 00:00:00', '2026-03-09');
+    expect($find([$late, $early]))->toBe('ayumi-2026-03-02')
+        ->and($find([$early, $late]))->toBe('ayumi-2026-03-02')
+        ->and($find([$twin, $early]))->toBe('ayumi-2026-03-02')
+        ->and($find([$early, $twin]))->toBe('ayumi-2026-03-02');
 });
 
 it('knows all instants at which somebody\'s availability changes by itself', function (): void {

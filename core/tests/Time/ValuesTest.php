@@ -67,6 +67,17 @@ it('reads zones by their name in the database of zones', function (string $name)
     expect((new Zone($name))->name)->toBe($name);
 })->with(['UTC', 'Europe/Dublin', 'America/Argentina/Ushuaia', 'GMT', 'EST5EDT', 'Etc/GMT+5', 'Pacific/Kiritimati', 'Asia/Kolkata']);
 
+it('has the date of its own clocks', function (string $zone, string $at, string $date): void {
+    expect((new Zone($zone))->dateAt(Build::at($at))->format())->toBe($date);
+})->with([
+    ['Pacific/Kiritimati', '2026-03-02T09:59:59Z', '2026-03-02'],
+    ['Pacific/Kiritimati', '2026-03-02T10:00:00Z', '2026-03-03'],
+    ['America/Halifax', '2026-03-02T03:59:59Z', '2026-03-01'],
+    ['America/Halifax', '2026-03-02T04:00:00Z', '2026-03-02'],
+    ['Europe/Dublin', '2026-06-30T23:00:00Z', '2026-07-01'],
+    ['UTC', '1969-12-31T23:59:59Z', '1969-12-31'],
+]);
+
 it('refuses what is no zone there', function (string $name): void {
     expect(static fn(): Zone => new Zone($name))->toThrow(InvalidArgumentException::class);
 })->with(['CEST', 'europe/dublin', '+02:00', 'Europe', '', 'Mars/Olympus', 'Europe/Dublin ']);
@@ -90,6 +101,7 @@ it('keeps ranges of hours within a day and a night', function (string $text, ?ar
     ['00:00-24:00', [0, 1440]],
     ['23:59-24:00', [1439, 1440]],
     ['22:00-06:00', [1320, 1800]],
+    ['23:00-00:01', [1380, 1441]],
     ['09:00-09:00', [540, 1980]],
     ['24:00-09:00', null],
     ['09:60-10:00', null],

@@ -93,6 +93,37 @@ it('cuts a day at any second without losing effort', function (): void {
     }
 });
 
+it('knows when so much is done, from wherever it begins', function (): void {
+    $day = [new Span(1000, 4600), new Span(9000, 12_600)];
+    foreach (Stretch::ofDay($day, $day, Capacity::minutesADay(77), 0) as $stretch) {
+        foreach ([0, 1, 59, 1800, 3599] as $from) {
+            foreach ([1, 60, 3000, 3600] as $to) {
+                if ($to > $from) {
+                    expect($stretch->doneAt($stretch->from + $from, $stretch->between($stretch->from + $from, $stretch->from + $to)))->toBe($stretch->from + $to);
+                }
+            }
+        }
+    }
+});
+
+it('is late by the end of the day on which it is due, midnight among it', function (string $due, array $late, int $percent): void {
+    // Ten hours of work and eight of the day; forty in the horizon, which ends at midnight after Friday.
+    $hours = Build::calendar();
+    $plan = LoadPlanner::plan($hours, $hours, Capacity::percent(100), [Build::item('t', 'oona', $percent === 125 ? 3000 : 600, $due)], Build::at('2026-03-02 09:00'));
+    expect(array_map(static fn(DayLoad $one): int => $one->late, $plan->days))->toBe($late)
+        ->and($plan->ratio()->percent())->toBe($percent);
+})->with([
+    ['2026-03-03 00:00:00', [120, 0, 0, 0, 0], 25],
+    ['2026-03-03 00:00:01', [0, 0, 0, 0, 0], 25],
+    ['2026-03-07 00:00:00', [0, 0, 0, 0, 600], 125],
+]);
+
+it('leaves out what starts behind the horizon, and nothing after it', function (): void {
+    $hours = Build::calendar();
+    $plan = LoadPlanner::plan($hours, $hours, Capacity::percent(100), [Build::item('later', 'oona', 600, '2026-03-20', '2026-03-10'), Build::item('now', 'oona', 240)], Build::at('2026-03-02 09:00'));
+    expect([$plan->undated, $plan->laterDone, $plan->ratio()->percent()])->toBe([240, 0, 10]);
+});
+
 it('does the capacity of a day exactly in however many parts', function (): void {
     // By second k floor(k × 6 000 000 ÷ 1100) is done: 5 454 545 by 1000, 5 727 272 by 1050, 6 000 000 by 1100.
     $day = [new Span(0, 1000), new Span(2000, 2050), new Span(3000, 3050)];
