@@ -21,6 +21,11 @@ final class User extends Authenticatable
     use HasUlids;
     use Notifiable;
 
+    public const LEADING_ROLES = [Role::Administrator->value, Role::Lead->value];
+
+    /** Whether they lead, where it was asked for with the user. */
+    public const LEADS = 'leads_house';
+
     protected $table = 'users';
 
     protected $guarded = [];
@@ -41,6 +46,6 @@ final class User extends Authenticatable
     /** Whether they decide who gets what. */
     public function leads(): bool
     {
-        return $this->hasAnyRole([Role::Administrator->value, Role::Lead->value]);
+        return (bool) ($this->attributes[self::LEADS] ?? $this->hasAnyRole(self::LEADING_ROLES));
     }
 }

@@ -161,7 +161,14 @@ it('knows a token by number and secret, and keeps to the minute when it was used
 })->with(['another secret' => 'N|baton_not-the-secret', 'no secret' => 'N|', 'another number' => '999999|baton_x', 'no number' => 'baton_x', 'no words of ours' => '|']);
 
 it('finds with a token all that is known of whose it is', function (): void {
-    expect(AccessToken::findToken($this->token)?->tokenable->getAttributes())->toEqual(House::user('hanneke')->getAttributes());
+    $member = House::user('ayumi')->createToken('reader', ['tasks:read'])->plainTextToken;
+    expect(AccessToken::findToken($this->token)?->tokenable->getAttributes())->toEqual([...House::user('hanneke')->getAttributes(), 'leads_house' => 1])
+        ->and(AccessToken::findToken($member)?->tokenable->getAttributes())->toEqual([...House::user('ayumi')->getAttributes(), 'leads_house' => 0]);
+    DB::enableQueryLog();
+    expect(AccessToken::findToken($member)?->tokenable->leads())->toBeFalse()
+        ->and(AccessToken::findToken($this->token)?->tokenable->leads())->toBeTrue()
+        ->and(DB::getQueryLog())->toHaveCount(4);
+    DB::disableQueryLog();
 });
 
 it('gives a task and its decision, with trace and words', function (): void {
