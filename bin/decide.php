@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Console\Commands\InputFile;
 use OpenBaton\Core\Document\DecisionFormat;
 use OpenBaton\Core\Document\DocumentError;
 use OpenBaton\Core\Document\Node;
@@ -14,15 +15,9 @@ if ($path === '' || in_array($path, ['-h', '--help'], true)) {
     fwrite(STDERR, "Usage: bin/baton decide WORLD.json   (or - for standard input)\nFormat: docs/formats/world.schema.json; example: docs/examples/brass-repair.world.json\n");
     exit($path === '' ? 2 : 0);
 }
-// Relative to the folder in which the person stands, not to that of the command.
-$full = $path === '-' || str_starts_with($path, '/') || getenv('BATON_FROM') === false ? $path : getenv('BATON_FROM')."/{$path}";
-$json = match (true) {
-    $path === '-' => stream_get_contents(STDIN),
-    is_dir($full) => false,
-    default => @file_get_contents($full),
-};
-if ($json === false) {
-    fwrite(STDERR, is_dir($full) ? "{$path} is a folder; name a file.\n" : "{$path} can't be read.\n");
+$json = InputFile::read($path);
+if ($json === null) {
+    fwrite(STDERR, is_dir(InputFile::full($path)) ? "{$path} is a folder; name a file.\n" : "{$path} can't be read.\n");
     exit(2);
 }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Bridge\HouseState;
+use App\Bridge\RosterDocument;
 use App\Bridge\RulebookReader;
 use App\Models\House;
 use App\Models\RulebookVersion;
@@ -30,9 +31,7 @@ final readonly class ImportRoster
      */
     public function preview(Node $node, bool $remove): array
     {
-        $this->check($node, $remove);
-
-        return RosterChanges::of($node, House::query()->firstOrFail());
+        return $this->changes($node, $remove);
     }
 
     /**
@@ -44,21 +43,27 @@ final readonly class ImportRoster
     {
         DB::transaction(function () use ($node, $remove, $by): void {
             HouseState::lock();
-            $this->check($node, $remove);
-            $changes = RosterChanges::of($node, House::query()->firstOrFail());
+            $changes = $this->changes($node, $remove);
             (new RosterWriter($remove))->write($node);
             Audit::record($by, 'roster', 'imported', 'imported a roster', null, ['removing' => $remove, 'changes' => $changes]);
         }, attempts: 3);
     }
 
-    /** @throws DocumentError */
-    private function check(Node $node, bool $remove): void
+    /**
+     * @return array<string, array{added: list<string>, changed: list<string>, missing: list<string>}>
+     *
+     * @throws DocumentError
+     */
+    private function changes(Node $node, bool $remove): array
     {
-        RosterFormat::read(MergedRoster::of($node, House::query()->firstOrFail(), true));
-        $after = RosterFormat::read(MergedRoster::of($node, House::query()->firstOrFail(), $remove));
+        $known = Node::root(RosterDocument::build(House::query()->firstOrFail()));
+        $alone = RosterFormat::read($node);
+        $after = $remove ? $alone : RosterFormat::read(MergedRoster::of($node, $known));
         $published = RulebookVersion::query()->published()->first();
         if ($published !== null) {
             $this->rulebooks->read($published, $after, '/published rulebook');
         }
+
+        return RosterChanges::of($node, $known);
     }
 }

@@ -10,8 +10,6 @@ use OpenBaton\Core\Criteria\Fault;
 use OpenBaton\Core\Document\Faults;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Document\RuleFormat;
-use OpenBaton\Core\Rulebook\KindRegistry;
-use OpenBaton\Core\Rulebook\RuleContext;
 
 /**
  * Says what is wrong with the rules of a draft. Rules that were found right for
@@ -35,7 +33,7 @@ final readonly class CheckedRules
         $right = $this->cache->get($key);
         $right = is_array($right) && count($right) < self::MOST ? $right : [];
         $known = count($right);
-        $format = new RuleFormat(new RuleContext(KindRegistry::standard(), $house->catalogue, $house->roster));
+        $format = new RuleFormat($house->ruleContext());
         $faults = new Faults();
         foreach ($rules as $index => $rule) {
             $hash = hash('xxh128', Document::encode($rule));

@@ -6,6 +6,7 @@ namespace App\Bridge;
 
 use App\Models\Rotation;
 use App\Models\RotationSeat;
+use Illuminate\Database\Eloquent\Collection;
 use OpenBaton\Core\Routing\Rotation as CoreRotation;
 use OpenBaton\Core\Routing\Rotations;
 
@@ -44,14 +45,14 @@ final class RotationStore
     /** Writes how one is after a turn; whoever joined sits behind those who are there. */
     public function save(CoreRotation $after, Snapshot $house): void
     {
-        $row = $this->stored[$after->name] ?? Rotation::query()->create(['name' => $after->name, 'virtual_time' => $after->virtualTime]);
-        /** @var array<array-key, RotationSeat> $seats by person */
-        $seats = $row->relationLoaded('seats') ? $row->seats->keyBy('person_id')->all() : [];
-        $position = $row->relationLoaded('seats') ? $row->seats->last()->position ?? -1 : -1;
+        $row = $this->stored[$after->name]
+            ?? Rotation::query()->create(['name' => $after->name, 'virtual_time' => $after->virtualTime])->setRelation('seats', new Collection());
+        $seats = $row->seats->keyBy('person_id');
+        $position = $row->seats->last()->position ?? -1;
         $joined = [];
         foreach ($after->passes as $slug => $pass) {
             $personId = $house->personIds[$slug];
-            $seat = $seats[$personId] ?? null;
+            $seat = $seats->get($personId);
             if ($seat === null) {
                 $joined[] = ['rotation_id' => $row->id, 'person_id' => $personId, 'position' => ++$position, 'pass' => $pass];
             } elseif ($seat->pass !== $pass) {

@@ -82,7 +82,7 @@ final class RulebookReader
      */
     public function check(mixed $rules, Snapshot $house): Rulebook
     {
-        return RulebookFormat::rules(Node::root($rules, '/rules'), $this->context($house));
+        return RulebookFormat::rules(Node::root($rules, '/rules'), $house->ruleContext());
     }
 
     /**
@@ -92,7 +92,7 @@ final class RulebookReader
      */
     public function compileDraft(array $rules, Snapshot $house): CompiledRulebook
     {
-        $format = new RuleFormat($this->context($house));
+        $format = new RuleFormat($house->ruleContext());
         $faults = new Faults();
         $right = [];
         foreach ($rules as $rule) {
@@ -100,10 +100,5 @@ final class RulebookReader
         }
 
         return CompiledRulebook::compile(new Rulebook($house->catalogue, array_values(array_filter($right))), 'draft');
-    }
-
-    private function context(Snapshot $house): RuleContext
-    {
-        return new RuleContext(KindRegistry::standard(), $house->catalogue, $house->roster);
     }
 }

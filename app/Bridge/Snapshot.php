@@ -6,6 +6,8 @@ namespace App\Bridge;
 
 use OpenBaton\Core\Criteria\FieldCatalogue;
 use OpenBaton\Core\People\Roster;
+use OpenBaton\Core\Rulebook\KindRegistry;
+use OpenBaton\Core\Rulebook\RuleContext;
 
 /**
  * What decisions need to know of the house apart from work in hand, as it was
@@ -37,6 +39,12 @@ final readonly class Snapshot
     public function name(): string
     {
         return "{$this->houseId}:{$this->revision}";
+    }
+
+    /** What rules of this house are read against. */
+    public function ruleContext(): RuleContext
+    {
+        return new RuleContext(KindRegistry::standard(), $this->catalogue, $this->roster);
     }
 
     public function kindNamed(string $slug): ?KnownKind

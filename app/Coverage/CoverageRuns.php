@@ -13,7 +13,7 @@ final class CoverageRuns
 {
     public static function forPublished(RulebookVersion $version): CoverageRun
     {
-        return self::begin(CoverageRun::query()->createOrFirst(
+        return self::begin(CoverageRun::query()->firstOrCreate(
             ['rulebook_version_id' => $version->id, 'revision' => 0],
             ['examples' => []],
         ));
@@ -22,11 +22,13 @@ final class CoverageRuns
     /** @param int $revision of the drafts of the house: what an earlier one came to no longer counts */
     public static function forDraft(RulebookVersion $draft, int $revision): CoverageRun
     {
-        $run = CoverageRun::query()->createOrFirst(
+        $run = CoverageRun::query()->firstOrCreate(
             ['rulebook_version_id' => $draft->id, 'revision' => $revision],
-            ['examples' => [], 'against_id' => RulebookVersion::query()->published()->value('id')],
+            static fn(): array => ['examples' => [], 'against_id' => RulebookVersion::query()->published()->value('id')],
         );
-        CoverageRun::query()->where('rulebook_version_id', $draft->id)->where('revision', '<', $revision)->delete();
+        if ($run->wasRecentlyCreated) {
+            CoverageRun::query()->where('rulebook_version_id', $draft->id)->where('revision', '<', $revision)->delete();
+        }
 
         return self::begin($run);
     }

@@ -12,7 +12,6 @@ use Illuminate\Database\Query\JoinClause;
 use OpenBaton\Core\Criteria\Facts;
 use OpenBaton\Core\Criteria\FieldCatalogue;
 use OpenBaton\Core\Document\DocumentError;
-use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Document\ValueCodec;
 use OpenBaton\Core\Rulebook\Event\TaskArrives;
 use OpenBaton\Core\Subject\ChangeSet;
@@ -66,12 +65,8 @@ final readonly class RecordedArrivals
     {
         $values = [];
         foreach ((array) json_decode($json, true) as $path => $value) {
-            $field = $this->fields->find((string) $path);
-            if ($field === null || $value === null) {
-                continue;
-            }
             try {
-                $values[(string) $path] = ValueCodec::read(Node::root($value), $field);
+                $values += ValueCodec::known([$path => $value], $this->fields);
             } catch (DocumentError) {
                 continue;
             }

@@ -63,7 +63,7 @@ final readonly class ReasonTrail
         if ($deciding === null) {
             return $this->house->words->say('trail.no_rule');
         }
-        $parts = array_map(static fn(array $step): string => "{$step['count']} {$step['label']}", $this->steps($deciding));
+        $parts = [$this->narrowing($deciding)];
         $method = $this->method($deciding);
         if ($method !== null) {
             $parts[] = $method['label'];

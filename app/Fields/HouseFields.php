@@ -9,7 +9,6 @@ use App\Models\CustomField;
 use App\Models\House;
 use OpenBaton\Core\Criteria\Field;
 use OpenBaton\Core\Criteria\FieldType;
-use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Document\ValueCodec;
 use OpenBaton\Core\Subject\Subject;
 
@@ -28,14 +27,6 @@ final readonly class HouseFields implements FieldProvider
 
     public function values(IncomingTask $task, Subject $subject, FieldContext $context): array
     {
-        $values = [];
-        foreach ($task->facts as $path => $value) {
-            $field = $context->catalogue->find($path);
-            if ($field !== null && $value !== null) {
-                $values[$path] = ValueCodec::read(Node::root($value, "/fields/{$path}"), $field);
-            }
-        }
-
-        return $values;
+        return ValueCodec::known($task->facts, $context->catalogue);
     }
 }

@@ -11,7 +11,6 @@ use OpenBaton\Core\Criteria\Fault;
 use OpenBaton\Core\Criteria\FieldCatalogue;
 use OpenBaton\Core\Document\DocumentError;
 use OpenBaton\Core\Document\Faults;
-use OpenBaton\Core\Document\Format;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Document\RulebookFormat;
 use OpenBaton\Core\Document\RulebookUpgrade;
@@ -39,14 +38,13 @@ final readonly class RulebookFile
     public function read(string $json, Snapshot $house): array
     {
         $node = Node::parse($json);
-        $version = Format::expect($node, RulebookFormat::VERSION, RulebookUpgrade::FROM);
+        $version = RulebookFormat::version($node);
         $faults = new Faults();
-        $faults->add(...$node->strangers(['openbaton', 'fields', 'rules']));
+        $faults->add(...$node->strangers(RulebookFormat::MEMBERS));
         $faults->collect(fn() => $this->checkFields(RulebookFormat::catalogue($node->get('fields')), $house->catalogue, $node->get('fields')));
         $faults->throwIfAny();
-        $rules = $node->get('rules');
 
-        return RulebookFormat::writeRules($this->rulebooks->check(($version === RulebookFormat::VERSION ? $rules : RulebookUpgrade::rules($rules))->value, $house));
+        return RulebookFormat::writeRules($this->rulebooks->check(RulebookUpgrade::rules($node->get('rules'), $version)->value, $house));
     }
 
     /** @param array<string, mixed> $document */

@@ -17,7 +17,6 @@ use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Bus\Dispatchable;
 use Illuminate\Queue\InteractsWithQueue;
 use Illuminate\Support\Facades\Cache;
-use OpenBaton\Core\Rulebook\CompiledRulebook;
 use OpenBaton\Core\Time\Zone;
 
 /** Holds the recent work against the rules of a version, piece by piece; what is worked out is there at once. */
@@ -50,7 +49,7 @@ final class WorkOutCoverage implements ShouldBeUniqueUntilProcessing, ShouldQueu
 
     public function handle(SnapshotSource $snapshots, RulebookReader $rulebooks): void
     {
-        $run = CoverageRun::query()->with(['version', 'against'])->find($this->runId);
+        $run = CoverageRun::query()->with('version')->find($this->runId);
         if ($run === null || $run->version === null) {
             return;
         }
@@ -58,7 +57,7 @@ final class WorkOutCoverage implements ShouldBeUniqueUntilProcessing, ShouldQueu
         $rules = $run->revision === 0
             ? $rulebooks->compiled($run->rulebook_version_id)
             : $rulebooks->compileDraft(array_values((array) $run->version->rules), $house);
-        $against = $run->revision === 0 ? $rules : $this->against($run, $rulebooks);
+        $against = $run->revision === 0 ? $rules : $rulebooks->compiled($run->against_id);
         $arrivals = new RecordedArrivals($house->catalogue, new Zone($house->zone));
         $run->update(['total' => $run->done + RecordedArrivals::countAfter($run->through)]);
         do {
@@ -70,10 +69,5 @@ final class WorkOutCoverage implements ShouldBeUniqueUntilProcessing, ShouldQueu
             $run->refresh();
         } while (count($piece) === self::PIECE);
         $run->update(['finished_at' => CarbonImmutable::now(), 'total' => $run->done]);
-    }
-
-    private function against(CoverageRun $run, RulebookReader $rulebooks): CompiledRulebook
-    {
-        return $rulebooks->compiled($run->against_id);
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Roster;
 
-use App\Bridge\RosterDocument;
 use App\Models\House;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Document\RosterFormat;
@@ -12,15 +11,13 @@ use OpenBaton\Core\Document\RosterFormat;
 /** The roster as it would be once a document has been merged into it: what the document does not list stays. */
 final class MergedRoster
 {
-    public static function of(Node $document, House $house, bool $remove): Node
+    /** @param Node $known the roster of the house as a document */
+    public static function of(Node $document, Node $known): Node
     {
         $given = (array) $document->value;
-        if ($remove) {
-            return Node::root($given);
-        }
-        foreach (RosterDocument::build($house) as $list => $known) {
-            if (in_array($list, ['skills', 'people', 'teams', 'absences'], true) && is_array($known)) {
-                $given[$list] = self::merged($document->itemsOf($list), Node::root($known)->items());
+        foreach (RosterChanges::LISTS as $list) {
+            if ($document->has($list) || $known->has($list)) {
+                $given[$list] = self::merged($document->itemsOf($list), $known->itemsOf($list));
             }
         }
 

@@ -4,21 +4,21 @@ declare(strict_types=1);
 
 namespace App\Roster;
 
-use App\Bridge\RosterDocument;
 use App\Models\House;
 use OpenBaton\Core\Document\Node;
 
 /** What a roster document would add, change and remove, by what it lists. */
 final class RosterChanges
 {
-    private const LISTS = ['skills', 'people', 'teams', 'absences'];
+    public const LISTS = ['skills', 'people', 'teams', 'absences'];
 
     /**
+     * @param Node $now the roster of the house as a document
+     *
      * @return array<string, array{added: list<string>, changed: list<string>, missing: list<string>}> names by list; "missing" is what the document does not have
      */
-    public static function of(Node $document, House $house): array
+    public static function of(Node $document, Node $now): array
     {
-        $now = Node::root(RosterDocument::build($house));
         $changes = [];
         foreach (self::LISTS as $list) {
             $given = self::byId($document, $list);

@@ -32,7 +32,7 @@ return new class extends Migration {
         $fields = json_encode(RulebookFormat::writeCatalogue(app(SnapshotSource::class)->current()->catalogue), JSON_THROW_ON_ERROR);
         foreach (DB::table('rulebook_versions')->get(['id', 'rules']) as $version) {
             $version = new Row($version);
-            $rules = RulebookUpgrade::rules(Node::parse($version->text('rules')));
+            $rules = RulebookUpgrade::rules(Node::parse($version->text('rules')), RulebookUpgrade::FROM);
             DB::table('rulebook_versions')->where('id', $version->text('id'))->update(['rules' => json_encode($rules->value, JSON_THROW_ON_ERROR), 'fields' => $fields]);
         }
     }

@@ -15,10 +15,16 @@ final class InputFile
 
             return $content === false ? null : $content;
         }
-        $from = getenv('BATON_FROM');
-        $full = str_starts_with($path, '/') || $from === false ? $path : "{$from}/{$path}";
-        $content = is_file($full) ? @file_get_contents($full) : false;
+        $full = self::full($path);
+        $content = is_dir($full) ? false : @file_get_contents($full);
 
         return $content === false ? null : $content;
+    }
+
+    public static function full(string $path): string
+    {
+        $from = getenv('BATON_FROM');
+
+        return str_starts_with($path, '/') || $from === false ? $path : "{$from}/{$path}";
     }
 }

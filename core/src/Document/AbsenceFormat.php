@@ -19,10 +19,7 @@ final class AbsenceFormat
      */
     public static function read(Node $node, array $people): Absence
     {
-        $strangers = $node->strangers(['id', 'person', 'first', 'last', 'from', 'to', 'status', 'substitutes']);
-        if ($strangers !== []) {
-            throw new DocumentError($strangers);
-        }
+        $node->only(['id', 'person', 'first', 'last', 'from', 'to', 'status', 'substitutes']);
         $personId = Known::person($node->get('person'), $people);
         $substitutes = [];
         foreach ($node->itemsOf('substitutes') as $substitute) {

@@ -20,7 +20,7 @@ final class AttemptFormat
             $excluded = array_map(self::excluded(...), $parts[1]->items());
             $gone = array_map(static fn(Node $one): string => $one->items()[0]->text(), $parts[1]->items());
             $kept = isset($parts[2])
-                ? array_map(static fn(Node $one): string => $one->text(), $parts[2]->items())
+                ? $parts[2]->texts()
                 : array_values(array_diff($kept, $gone));
             $steps[] = ['step' => $parts[0]->text(), 'kept' => $kept, 'fallen' => $excluded];
         }
@@ -47,7 +47,7 @@ final class AttemptFormat
 
         return [
             'person' => $person->text(),
-            'reasons' => array_map(static fn(Node $reason): string => $reason->text(), $reasons->items()),
+            'reasons' => $reasons->texts(),
         ] + ($figures === [] ? [] : ['figures' => $figures]);
     }
 
@@ -64,7 +64,7 @@ final class AttemptFormat
 
                 return [
                     'person' => $person->text(),
-                    'reasons' => array_map(static fn(Node $reason): string => $reason->text(), $reasons->items()),
+                    'reasons' => $reasons->texts(),
                     'away_until' => $until->value === null ? null : Instant::format($until->int()),
                 ];
             }, $cover->itemsOf('asked')),

@@ -64,7 +64,7 @@ final class DecisionFormat
         $kinds = $record->textsOf('kinds');
         $verdicts = new Verdicts(
             $rulebook,
-            new Facts(self::values($facts, $rulebook->rulebook->fields), LocalDate::parse($record->get('today')->text())),
+            new Facts(ValueCodec::known($facts, $rulebook->rulebook->fields), LocalDate::parse($record->get('today')->text())),
             $record->get('at')->int(),
             $kinds,
             $decidedBy,
@@ -90,24 +90,6 @@ final class DecisionFormat
             'verdicts' => $documents,
             'facts' => (object) $facts,
         ];
-    }
-
-    /**
-     * @param array<string, mixed> $facts
-     *
-     * @return array<string, string|int|float|bool|list<string>>
-     */
-    private static function values(array $facts, FieldCatalogue $fields): array
-    {
-        $values = [];
-        foreach ($facts as $path => $value) {
-            $field = $fields->find($path);
-            if ($field !== null && $value !== null) {
-                $values[$path] = ValueCodec::read(Node::root($value), $field);
-            }
-        }
-
-        return $values;
     }
 
     /** @return array<string, mixed> */

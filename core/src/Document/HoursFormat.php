@@ -47,7 +47,7 @@ final class HoursFormat
 
     private static function pattern(Node $node): WeeklyPattern
     {
-        self::only($node, ['from', ...array_keys(self::WEEKDAYS)]);
+        $node->only(['from', ...array_keys(self::WEEKDAYS)]);
         $shifts = [];
         foreach (self::WEEKDAYS as $name => $weekday) {
             $shifts[$weekday] = self::ranges($node, $name);
@@ -58,18 +58,9 @@ final class HoursFormat
 
     private static function exception(Node $node): DateException
     {
-        self::only($node, ['date', 'add', 'remove']);
+        $node->only(['date', 'add', 'remove']);
 
         return new DateException(self::date($node->get('date')), self::ranges($node, 'add'), self::ranges($node, 'remove'));
-    }
-
-    /** @param list<string> $members */
-    private static function only(Node $node, array $members): void
-    {
-        $strangers = $node->strangers($members);
-        if ($strangers !== []) {
-            throw new DocumentError($strangers);
-        }
     }
 
     /** @return list<MinuteRange> */

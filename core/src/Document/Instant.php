@@ -4,9 +4,16 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Document;
 
-/** Instants as documents have them: RFC 3339, in UTC, to the second. Node::instant() reads them. */
+use DateTimeImmutable;
+use Exception;
+use InvalidArgumentException;
+use OpenBaton\Core\Refusal;
+
+/** Instants as documents have them: RFC 3339; written in UTC, to the second. */
 final class Instant
 {
+    public const PATTERN = '^\d{4}-\d{2}-\d{2}[Tt]\d{2}:\d{2}:\d{2}(\.\d+)?([Zz]|[+-]\d{2}:\d{2})$';
+
     public static function format(int $instant): string
     {
         return gmdate('Y-m-d\TH:i:s\Z', $instant);
@@ -15,5 +22,22 @@ final class Instant
     public static function orNull(?int $instant): ?string
     {
         return $instant === null ? null : self::format($instant);
+    }
+
+    /** @throws InvalidArgumentException */
+    public static function parse(string $text): int
+    {
+        try {
+            $moment = preg_match('/'.self::PATTERN.'/D', $text) === 1 ? new DateTimeImmutable($text) : null;
+        } catch (Exception) {
+            $moment = null;
+        }
+        if ($moment === null) {
+            throw new Refusal('"{text}" is not a moment such as 2026-03-02T09:00:00Z.', text: $text);
+        }
+
+        return str_starts_with($moment->format('Y-m-d\TH:i:s'), substr(strtoupper($text), 0, 19))
+            ? $moment->getTimestamp()
+            : throw new Refusal('There is no such moment as "{text}".', text: $text);
     }
 }

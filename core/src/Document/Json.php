@@ -17,9 +17,9 @@ final class Json
         try {
             $value = json_decode($json, false, self::DEEPEST + 1, JSON_THROW_ON_ERROR);
         } catch (JsonException $error) {
-            throw DocumentError::at('', $error->getCode() === JSON_ERROR_DEPTH
-                ? 'This is nested more than '.self::DEEPEST.' levels deep.'
-                : "This is not JSON: {$error->getMessage()}.");
+            throw $error->getCode() === JSON_ERROR_DEPTH
+                ? DocumentError::at('', 'This is nested more than {most} levels deep.', most: self::DEEPEST)
+                : DocumentError::at('', 'This is not JSON: {reason}.', reason: $error->getMessage());
         }
         self::refuseRepeatedKeys($json);
 
@@ -65,9 +65,15 @@ final class Json
         }
     }
 
+    /** One step of a JSON pointer (RFC 6901). */
+    public static function step(int|string $key): string
+    {
+        return '/'.str_replace(['~', '/'], ['~0', '~1'], (string) $key);
+    }
+
     /** @param array<array-key> $path */
     private static function pointer(array $path): string
     {
-        return implode('', array_map(static fn(int|string $key): string => '/'.str_replace(['~', '/'], ['~0', '~1'], (string) $key), $path));
+        return implode('', array_map(self::step(...), $path));
     }
 }

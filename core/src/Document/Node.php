@@ -6,8 +6,6 @@ namespace OpenBaton\Core\Document;
 
 use BackedEnum;
 use Closure;
-use DateTimeImmutable;
-use Exception;
 use InvalidArgumentException;
 use OpenBaton\Core\Criteria\Fault;
 use OpenBaton\Core\Refusal;
@@ -140,6 +138,19 @@ final readonly class Node
         return $faults;
     }
 
+    /**
+     * Refuses members that do not belong here.
+     *
+     * @param list<string> $known
+     */
+    public function only(array $known): void
+    {
+        $strangers = $this->strangers($known);
+        if ($strangers !== []) {
+            throw new DocumentError($strangers);
+        }
+    }
+
     public function text(): string
     {
         return match (true) {
@@ -185,29 +196,22 @@ final readonly class Node
         return is_bool($this->value) ? $this->value : throw $this->fail('true or false belongs here.');
     }
 
+    /** @return list<string> */
+    public function texts(): array
+    {
+        return array_map(static fn(self $item): string => $item->text(), $this->items());
+    }
+
     /** @return list<string> empty where the member is missing */
     public function textsOf(string $key): array
     {
-        return array_map(static fn(self $item): string => $item->text(), $this->itemsOf($key));
+        return $this->find($key)?->texts() ?? [];
     }
 
     /** An instant written in RFC 3339. */
     public function instant(): int
     {
-        $text = $this->text();
-        if (preg_match('/^\d{4}-\d{2}-\d{2}[Tt]\d{2}:\d{2}:\d{2}(\.\d+)?([Zz]|[+-]\d{2}:\d{2})$/D', $text) !== 1) {
-            throw $this->fail('"{text}" is not a moment such as 2026-03-02T09:00:00Z.', text: $text);
-        }
-        try {
-            $moment = new DateTimeImmutable($text);
-        } catch (Exception) {
-            throw $this->fail('"{text}" is not a moment such as 2026-03-02T09:00:00Z.', text: $text);
-        }
-        if (! str_starts_with($moment->format('Y-m-d\TH:i:s'), substr(strtoupper($text), 0, 19))) {
-            throw $this->fail('There is no such moment as "{text}".', text: $text);
-        }
-
-        return $moment->getTimestamp();
+        return $this->refuse(fn(): int => Instant::parse($this->text()));
     }
 
     /** A length of time in ISO 8601, of hours and minutes, as minutes. */
@@ -240,6 +244,6 @@ final readonly class Node
 
     private function at(int|string $key, mixed $value): self
     {
-        return new self($value, $this->pointer.'/'.str_replace(['~', '/'], ['~0', '~1'], (string) $key));
+        return new self($value, $this->pointer.Json::step($key));
     }
 }

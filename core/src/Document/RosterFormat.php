@@ -66,10 +66,7 @@ final class RosterFormat
     /** @param array<array-key, string> $skills */
     private static function person(Node $node, WorkCalendar $hours, array $skills): Person
     {
-        $strangers = $node->strangers(['id', 'name', 'zone', 'capacity', 'skills', 'active', 'from', 'until', 'intake_paused_until', ...HoursFormat::MEMBERS]);
-        if ($strangers !== []) {
-            throw new DocumentError($strangers);
-        }
+        $node->only(['id', 'name', 'zone', 'capacity', 'skills', 'active', 'from', 'until', 'intake_paused_until', ...HoursFormat::MEMBERS]);
         $levels = [];
         foreach ($node->find('skills')?->members() ?? [] as [$skill, $level]) {
             if (! isset($skills[$skill])) {

@@ -20,6 +20,8 @@ final class RulebookFormat
 {
     public const VERSION = 'rulebook/2';
 
+    public const MEMBERS = ['openbaton', 'fields', 'rules'];
+
     /**
      * @param Roster|null $roster null: whom and what the rules name is not checked
      *
@@ -27,18 +29,24 @@ final class RulebookFormat
      */
     public static function read(Node $node, ?Roster $roster = null, ?KindRegistry $kinds = null): Rulebook
     {
-        $version = Format::expect($node, self::VERSION, RulebookUpgrade::FROM);
+        $version = self::version($node);
         $faults = new Faults();
-        $faults->add(...$node->strangers(['openbaton', 'fields', 'rules']));
+        $faults->add(...$node->strangers(self::MEMBERS));
         $fields = self::catalogue($node->get('fields'));
         $rules = $node->get('rules');
         $rulebook = $faults->collect(static fn(): Rulebook => self::rules(
-            $version === self::VERSION ? $rules : RulebookUpgrade::rules($rules),
+            RulebookUpgrade::rules($rules, $version),
             new RuleContext($kinds ?? KindRegistry::standard(), $fields, $roster),
         ));
         $faults->throwIfAny();
 
         return $rulebook ?? throw new LogicException('What could not be read has no fault.');
+    }
+
+    /** @throws DocumentError where the document is of none that can be read */
+    public static function version(Node $node): string
+    {
+        return Format::expect($node, self::VERSION, RulebookUpgrade::FROM);
     }
 
     /** @throws DocumentError with the faults of all rules */
@@ -73,10 +81,7 @@ final class RulebookFormat
 
     private static function field(Node $node): Field
     {
-        $strangers = $node->strangers(['path', 'label', 'type', 'options']);
-        if ($strangers !== []) {
-            throw new DocumentError($strangers);
-        }
+        $node->only(['path', 'label', 'type', 'options']);
         $options = array_map(
             static fn(Node $option): string => $option->get('label')->line(TextLimits::NAME),
             Format::distinct($node->itemsOf('options'), 'value'),

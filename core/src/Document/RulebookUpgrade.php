@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Document;
 
+use OpenBaton\Core\Time\WorkingSpan;
 use stdClass;
 
 /**
@@ -15,13 +16,14 @@ final class RulebookUpgrade
     public const FROM = 'rulebook/1';
 
     /**
-     * @param Node $node the list of rules
+     * @param Node   $node    the list of rules
+     * @param string $version of their document; of today's they stay as they are
      *
      * @throws DocumentError
      */
-    public static function rules(Node $node): Node
+    public static function rules(Node $node, string $version): Node
     {
-        return Node::root(array_map(self::rule(...), $node->items()), $node->pointer);
+        return $version === self::FROM ? Node::root(array_map(self::rule(...), $node->items()), $node->pointer) : $node;
     }
 
     private static function rule(Node $node): mixed
@@ -54,7 +56,7 @@ final class RulebookUpgrade
         if ($node->has('working_time') === $node->has('working_days')) {
             throw $node->fail('Give either "working_time" or "working_days".');
         }
-        $part['after'] = $node->find('working_time')->value ?? 'P'.$node->get('working_days')->intBetween(0, 260).'D';
+        $part['after'] = $node->find('working_time')->value ?? 'P'.$node->get('working_days')->intBetween(0, WorkingSpan::MOST_DAYS).'D';
         unset($part['working_time'], $part['working_days']);
 
         return $part;

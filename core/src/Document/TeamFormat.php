@@ -52,10 +52,7 @@ final class TeamFormat
     /** @param array<array-key, Person> $people */
     private static function team(Node $node, array $people): Team
     {
-        $strangers = $node->strangers(['id', 'name', 'parent', 'lead', 'members']);
-        if ($strangers !== []) {
-            throw new DocumentError($strangers);
-        }
+        $node->only(['id', 'name', 'parent', 'lead', 'members']);
         $members = [];
         foreach ($node->itemsOf('members') as $member) {
             $id = Known::person($member->get('person'), $people);

@@ -17,4 +17,10 @@ final class TextLimits
 
     /** Of a text that criteria compare with. */
     public const VALUE = 400;
+
+    /** @return array<string, mixed> the JSON Schema of a text of so many characters at most */
+    public static function schema(int $most): array
+    {
+        return ['type' => 'string', 'minLength' => 1, 'maxLength' => $most];
+    }
 }

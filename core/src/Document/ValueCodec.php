@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OpenBaton\Core\Document;
 
 use OpenBaton\Core\Criteria\Field;
+use OpenBaton\Core\Criteria\FieldCatalogue;
 use OpenBaton\Core\Criteria\FieldType;
 use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\Time\LocalDate;
@@ -27,6 +28,26 @@ final class ValueCodec
     }
 
     /**
+     * The values of those fields that there are.
+     *
+     * @param array<array-key, mixed> $documents by path; null counts as missing
+     *
+     * @return array<string, string|int|float|bool|list<string>>
+     */
+    public static function known(array $documents, FieldCatalogue $fields): array
+    {
+        $values = [];
+        foreach ($documents as $path => $document) {
+            $field = $fields->find((string) $path);
+            if ($field !== null && $document !== null) {
+                $values[$field->path] = self::read(Node::root($document), $field);
+            }
+        }
+
+        return $values;
+    }
+
+    /**
      * One value of the field's type; of a list, one item.
      *
      * @param Roster|null $roster null: whether a person exists is not checked
@@ -37,9 +58,7 @@ final class ValueCodec
             FieldType::Text, FieldType::Tags => mb_strlen($node->text()) <= TextLimits::VALUE
                 ? $node->text()
                 : throw $node->fail('This has at most {most} characters.', most: TextLimits::VALUE),
-            FieldType::Person => $roster === null || isset($roster->people[$node->text()])
-                ? $node->text()
-                : throw $node->fail('There is no person "{given}".', given: $node->text()),
+            FieldType::Person => $roster === null ? $node->text() : Known::person($node, $roster->people),
             FieldType::OneOf, FieldType::ManyOf => isset($field->options[$node->text()])
                 ? $node->text()
                 : throw $node->fail('"{given}" is not a value of {field}; its values are {known}.', given: $node->text(), field: $field->label, known: implode(', ', array_keys($field->options))),

@@ -9,6 +9,7 @@ use OpenBaton\Core\Criteria\FieldCatalogue;
 use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\Routing\Rotation;
 use OpenBaton\Core\Routing\Rotations;
+use OpenBaton\Core\Rulebook\Event\TaskArrives;
 use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Workload\Effort;
@@ -33,7 +34,7 @@ final class WorldFormat
     public static function read(Node $node): World
     {
         Format::expect($node, self::VERSION, self::FIRST_VERSION);
-        self::only($node, self::MEMBERS);
+        $node->only(self::MEMBERS);
         $clock = $node->get('clock')->instant();
         $roster = RosterFormat::read($node->get('roster'));
         $rulebook = RulebookFormat::read($node->get('rulebook'), $roster);
@@ -51,22 +52,13 @@ final class WorldFormat
         );
     }
 
-    /** @param list<string> $members */
-    private static function only(Node $node, array $members): void
-    {
-        $strangers = $node->strangers($members);
-        if ($strangers !== []) {
-            throw new DocumentError($strangers);
-        }
-    }
-
     private static function rotation(Node $node, Roster $roster): Rotation
     {
-        self::only($node, ['name', 'virtual_time', 'passes', 'now', 'marks']);
+        $node->only(['name', 'virtual_time', 'passes', 'now', 'marks']);
         $passes = [];
         foreach ([...$node->itemsOf('passes'), ...$node->itemsOf('marks')] as $seat) {
-            self::only($seat, ['person', 'pass', 'mark']);
-            $person = self::person($seat->get('person'), $roster);
+            $seat->only(['person', 'pass', 'mark']);
+            $person = Known::person($seat->get('person'), $roster->people);
             if (isset($passes[$person])) {
                 throw $seat->get('person')->fail('"{person}" is in this rotation already.', person: $person);
             }
@@ -81,18 +73,18 @@ final class WorldFormat
     {
         $items = [];
         foreach (Format::distinct($node->itemsOf('work')) as $id => $item) {
-            self::only($item, ['id', 'assignee', 'reviewer', 'status', 'priority', 'created', 'start', 'due', ...self::EFFORT]);
+            $item->only(['id', 'assignee', 'reviewer', 'status', 'priority', 'created', 'start', 'due', ...self::EFFORT]);
             $start = $item->find('start')?->instant();
             $items[] = new WorkItem(
                 (string) $id,
-                $item->has('assignee') ? self::person($item->get('assignee'), $roster) : null,
+                $item->has('assignee') ? Known::person($item->get('assignee'), $roster->people) : null,
                 $item->find('status')?->case(TaskStatus::class) ?? TaskStatus::New,
                 $item->find('priority')?->case(Priority::class) ?? Priority::Normal,
                 self::effort($item),
                 $item->find('created')?->instant() ?? $clock,
                 $start,
                 self::due($item, $start),
-                $item->has('reviewer') ? self::person($item->get('reviewer'), $roster) : null,
+                $item->has('reviewer') ? Known::person($item->get('reviewer'), $roster->people) : null,
             );
         }
         $lastAssigned = [];
@@ -115,13 +107,13 @@ final class WorldFormat
         $events = [];
         $tasks = [];
         foreach (Format::distinct($node->get('events')->items()) as $id => $item) {
-            self::only($item, ['id', 'kind', 'at', 'task']);
+            $item->only(['id', 'kind', 'at', 'task']);
             $at = $item->find('at')?->instant() ?? $clock;
             if ($at < $clock) {
                 throw $item->get('at')->fail('Events come in the order of time, none before the clock.');
             }
-            if ($item->get('kind')->text() !== 'task_arrives') {
-                throw $item->get('kind')->fail('"{given}" is not one of: task_arrives.', given: $item->get('kind')->text());
+            if ($item->get('kind')->text() !== TaskArrives::kind()) {
+                throw $item->get('kind')->fail('"{given}" is not one of: {known}.', given: $item->get('kind')->text(), known: TaskArrives::kind());
             }
             $clock = $at;
             $task = $item->get('task');
@@ -138,7 +130,7 @@ final class WorldFormat
 
     private static function subject(Node $task, string $id, int $at): Subject
     {
-        self::only($task, ['id', 'priority', 'start', 'due', 'facts', ...self::EFFORT]);
+        $task->only(['id', 'priority', 'start', 'due', 'facts', ...self::EFFORT]);
         $start = $task->find('start')?->instant();
 
         return new Subject(
@@ -182,10 +174,5 @@ final class WorldFormat
             $node->find('spent')?->minutes() ?? 0,
             $node->find('remaining')?->minutes(),
         );
-    }
-
-    private static function person(Node $node, Roster $roster): string
-    {
-        return isset($roster->people[$node->text()]) ? $node->text() : throw $node->fail('There is no person "{given}".', given: $node->text());
     }
 }

@@ -25,15 +25,15 @@ final readonly class FieldReference implements ParameterType
     {
         $path = $node->line(TextLimits::ID);
 
-        return $context->fields->find($path)?->type === $this->of ? $path : throw $node->fail(match ($this->of) {
-            FieldType::Person => "\"{$path}\" is not a field that holds a person.",
-            default => "\"{$path}\" is not a field of the type \"{$this->of->value}\".",
-        });
+        return $context->fields->find($path)?->type === $this->of ? $path : throw match ($this->of) {
+            FieldType::Person => $node->fail('"{path}" is not a field that holds a person.', path: $path),
+            default => $node->fail('"{path}" is not a field of the type "{type}".', path: $path, type: $this->of->value),
+        };
     }
 
     public function schema(): array
     {
-        return ['type' => 'string', 'minLength' => 1, 'maxLength' => TextLimits::ID];
+        return TextLimits::schema(TextLimits::ID);
     }
 
     public function bounds(): array

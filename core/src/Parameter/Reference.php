@@ -26,7 +26,7 @@ abstract readonly class Reference implements ParameterType
 
     public function schema(): array
     {
-        return ['type' => 'string', 'minLength' => 1, 'maxLength' => TextLimits::ID];
+        return TextLimits::schema(TextLimits::ID);
     }
 
     public function bounds(): array

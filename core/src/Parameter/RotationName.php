@@ -25,7 +25,7 @@ final readonly class RotationName implements ParameterType
 
     public function schema(): array
     {
-        return ['type' => 'string', 'minLength' => 1, 'maxLength' => TextLimits::ROTATION];
+        return TextLimits::schema(TextLimits::ROTATION);
     }
 
     public function bounds(): array

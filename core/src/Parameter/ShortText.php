@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OpenBaton\Core\Parameter;
 
 use OpenBaton\Core\Document\Node;
+use OpenBaton\Core\Document\TextLimits;
 use OpenBaton\Core\Rulebook\RuleContext;
 
 /** A text of a line, such as a tag or the name of a rotation; outer blanks do not belong to it. */
@@ -26,7 +27,7 @@ final readonly class ShortText implements ParameterType
 
     public function schema(): array
     {
-        return ['type' => 'string', 'minLength' => 1, 'maxLength' => $this->most];
+        return TextLimits::schema($this->most);
     }
 
     public function bounds(): array

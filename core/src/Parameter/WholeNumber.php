@@ -20,11 +20,7 @@ final readonly class WholeNumber implements ParameterType
 
     public function read(Node $node, RuleContext $context): int
     {
-        $number = $node->int();
-
-        return $number >= $this->least && $number <= $this->most
-            ? $number
-            : throw $node->fail('A whole number from {least} to {most} belongs here.', least: $this->least, most: $this->most);
+        return $node->intBetween($this->least, $this->most);
     }
 
     public function schema(): array

@@ -45,16 +45,18 @@ final readonly class Verdicts
 
     private function of(int $position, Rule $rule): RuleVerdict
     {
-        $verdict = $this->verdict($position, $rule);
-        $failed = $verdict === Verdict::CriterionFailed ? $this->rulebook->criteria($position)->firstFailure($this->facts) : null;
+        $known = $this->known($position, $rule);
+        if ($known !== null) {
+            return new RuleVerdict($rule, $known);
+        }
+        $failed = $this->rulebook->criteria($position)->firstFailure($this->facts);
 
         // With criteria that hold, it waits for the kind of event, but not for this very one.
-        return $verdict === Verdict::CriterionFailed && $failed === null
-            ? new RuleVerdict($rule, Verdict::NotThisEvent)
-            : new RuleVerdict($rule, $verdict, $failed);
+        return new RuleVerdict($rule, $failed === null ? Verdict::NotThisEvent : Verdict::CriterionFailed, $failed);
     }
 
-    private function verdict(int $position, Rule $rule): Verdict
+    /** Null: its criteria have to be asked. */
+    private function known(int $position, Rule $rule): ?Verdict
     {
         return match (true) {
             $this->decidedBy !== null && $position > $this->decidedBy => Verdict::NotReached,
@@ -64,7 +66,7 @@ final readonly class Verdicts
             ! $rule->active => Verdict::Paused,
             array_intersect(array_map(static fn(EventKind $event): string => $event::kind(), $rule->events), $this->occasions) === [] => Verdict::NotThisEvent,
             ! $rule->isValidAt($this->at) => Verdict::NotInForce,
-            default => Verdict::CriterionFailed,
+            default => null,
         };
     }
 }

@@ -8,6 +8,7 @@ use OpenBaton\Core\Criteria\FieldType;
 use OpenBaton\Core\Criteria\GroupKind;
 use OpenBaton\Core\Criteria\OperatorList;
 use OpenBaton\Core\Document\CriteriaFormat;
+use OpenBaton\Core\Document\Instant;
 use OpenBaton\Core\Document\RulebookFormat;
 use OpenBaton\Core\Document\TextLimits;
 use OpenBaton\Core\Rulebook\Family;
@@ -18,8 +19,6 @@ use OpenBaton\Core\Rulebook\Part;
 final readonly class RulebookSchema
 {
     public const BASE = 'https://openbaton.example/formats/';
-
-    public const INSTANT = '^\d{4}-\d{2}-\d{2}[Tt]\d{2}:\d{2}:\d{2}(\.\d+)?([Zz]|[+-]\d{2}:\d{2})$';
 
     public function __construct(private KindRegistry $kinds) {}
 
@@ -47,9 +46,9 @@ final readonly class RulebookSchema
     private function definitions(): array
     {
         $definitions = [
-            'id' => self::text(TextLimits::ID),
-            'name' => self::text(TextLimits::NAME),
-            'instant' => ['type' => 'string', 'pattern' => self::INSTANT],
+            'id' => TextLimits::schema(TextLimits::ID),
+            'name' => TextLimits::schema(TextLimits::NAME),
+            'instant' => ['type' => 'string', 'pattern' => Instant::PATTERN],
             'rule' => $this->rule(),
             'criteria' => $this->criteria(),
             'give' => $this->give(),
@@ -144,12 +143,6 @@ final readonly class RulebookSchema
                 ['value', 'label'],
             )],
         ], ['path', 'label', 'type']);
-    }
-
-    /** @return array<string, mixed> */
-    private static function text(int $most): array
-    {
-        return ['type' => 'string', 'minLength' => 1, 'maxLength' => $most];
     }
 
     /**

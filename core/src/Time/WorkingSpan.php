@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OpenBaton\Core\Time;
 
 use InvalidArgumentException;
+use OpenBaton\Core\Document\Duration;
 use OpenBaton\Core\Refusal;
 
 /** A length of working time: so many minutes, or so many whole working days. */
@@ -52,12 +53,7 @@ final readonly class WorkingSpan
     /** ISO 8601. */
     public function format(): string
     {
-        if ($this->minutes === null) {
-            return "P{$this->days}D";
-        }
-        [$hours, $rest] = [intdiv($this->minutes, 60), $this->minutes % 60];
-
-        return 'PT'.($hours > 0 ? "{$hours}H" : '').($rest > 0 ? "{$rest}M" : '');
+        return $this->minutes === null ? "P{$this->days}D" : Duration::format($this->minutes);
     }
 
     /**

@@ -56,7 +56,6 @@ function Facts({ task }: { task: TaskView }) {
     );
 }
 
-/** A task: what to do next, what is needed for it, how it came here. */
 /** What somebody wrote, where they did. */
 function Told({ title, text }: { title: string; text: string | null }) {
     return text === null ? null : (
@@ -80,6 +79,7 @@ function Buttons({ task, busy, onSend, onComplete, onHandOn }: ButtonsProps) {
     );
 }
 
+/** A task: what to do next, what is needed for it, how it came here. */
 export function TaskPanel({ task, place, keys = false, onClose }: { task: TaskView; place: 'in-hand' | 'elsewhere'; keys?: boolean; onClose?: () => void }) {
     const [handing, setHanding] = useState(false);
     const [completing, setCompleting] = useState(false);

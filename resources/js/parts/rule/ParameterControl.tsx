@@ -1,7 +1,7 @@
 import type { Part } from '@props/RulebookPage';
 import type { Bounds, Family, Option, Vocabulary } from '@props/Vocabulary';
 import type { ReactNode } from 'react';
-import { hasWords, say } from '@/lib/words';
+import { say } from '@/lib/words';
 import { Button } from '@/ui/Button';
 import { PartEditor } from './PartEditor';
 import { SpanControl } from './SpanControl';
@@ -69,7 +69,7 @@ function ListControl({ of, name, label, value, vocabulary, depth, onChange }: Om
 
 /** The control of a parameter: one for each type of parameters, none for a kind of its own. */
 export function ParameterControl({ type, name, value, vocabulary, depth, onChange }: Props): ReactNode {
-    const label = hasWords(`parameter.${name}.label`) ? say(`parameter.${name}.label`) : name;
+    const label = say(`parameter.${name}.label`);
     const options = optionsOf(type, name, vocabulary);
     if (options !== null) {
         return <WordChoice label={label} value={value === undefined || value === null ? '' : String(value)} options={options} onChange={(next) => onChange(chosen(type.control, next))} />;

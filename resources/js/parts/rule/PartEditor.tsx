@@ -2,7 +2,7 @@ import type { Part } from '@props/RulebookPage';
 import type { Family, KindInfo, Vocabulary } from '@props/Vocabulary';
 import { Fragment, type ReactNode } from 'react';
 import { kindOf, wordsOf } from '@/lib/describe';
-import { hasWords, say, sayWith } from '@/lib/words';
+import { say, sayWith } from '@/lib/words';
 import { Button } from '@/ui/Button';
 import { Menu } from '@/ui/Menu';
 import { ParameterControl } from './ParameterControl';
@@ -70,7 +70,7 @@ export function PartEditor({ family, part, vocabulary, onChange, depth = 0, prop
             <WordChoice
                 label={LABELS[family]}
                 value={part?.kind ?? ''}
-                options={kinds.map((one) => ({ value: one.kind, label: say(`${family}.${one.kind}.${hasWords(`${family}.${one.kind}.name`) ? 'name' : 'say'}`) }))}
+                options={kinds.map((one) => ({ value: one.kind, label: say(`${family}.${one.kind}.name`) }))}
                 onChange={(next) => {
                     const chosen = kindOf(vocabulary, family, next);
                     if (chosen !== undefined) onChange(blankPart(chosen, nests(chosen) && part !== undefined && part.kind !== '' ? part : undefined, proposals));
@@ -101,7 +101,7 @@ export function PartsEditor({ family, parts, vocabulary, add, onChange }: ListPr
             <Menu
                 trigger={<Button look="quiet">{add}</Button>}
                 items={vocabulary.kinds[family].map((kind) => ({
-                    label: say(`${family}.${kind.kind}.${hasWords(`${family}.${kind.kind}.name`) ? 'name' : 'say'}`),
+                    label: say(`${family}.${kind.kind}.name`),
                     run: () => onChange([...parts, blankPart(kind)]),
                 }))}
             />
