@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use App\Console\Commands\InputFile;
-use OpenBaton\Core\Document\DecisionFormat;
+use OpenBaton\Core\Document\ChainFormat;
 use OpenBaton\Core\Document\DocumentError;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Document\WorldFormat;
@@ -12,7 +12,7 @@ require __DIR__.'/../vendor/autoload.php';
 
 $path = $argv[1] ?? '';
 if ($path === '' || in_array($path, ['-h', '--help'], true)) {
-    fwrite(STDERR, "Usage: bin/baton decide WORLD.json   (or - for standard input)\nFormat: docs/formats/world.schema.json; example: docs/examples/brass-repair.world.json\n");
+    fwrite(STDERR, "Usage: bin/baton decide WORLD.json   (or - for standard input)\nFormat: docs/formats/world.schema.json; examples: docs/examples\n");
     exit($path === '' ? 2 : 0);
 }
 $json = InputFile::read($path);
@@ -30,6 +30,8 @@ try {
     exit(2);
 }
 
-foreach ($world->decisions() as $decision) {
-    echo json_encode(DecisionFormat::write($decision), JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE), "\n";
+foreach ($world->chains() as $chain) {
+    foreach (ChainFormat::write($chain) as $decision) {
+        echo json_encode($decision, JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE), "\n";
+    }
 }

@@ -38,6 +38,38 @@ it('answers a document that is wrong with the pointer and the reason, and 2', fu
     }, '/rulebook/rules/1/give/limits/0/extra: There is no such member; the known ones are kind, tasks, count_waiting.'],
 ]);
 
+it('tells what became of the examples', function (string $example, array $expected): void {
+    $json = (string) file_get_contents(base_path("docs/examples/{$example}.world.json"));
+    SchemaCheck::check('world', json_decode($json));
+    $told = array_map(static function (string $line): string {
+        $decision = json_decode($line);
+        SchemaCheck::check('decision', $decision);
+
+        return implode(' ', array_filter([$decision->chain->of, $decision->task, $decision->rule, $decision->outcome, $decision->assignee, $decision->chain->caused_by === null ? null : "after {$decision->chain->caused_by}", $decision->chain->cut->reason ?? null], is_string(...)));
+    }, explode("\n", trim(decideCommand($json)->output())));
+    expect($told)->toBe($expected);
+})->with([
+    'a repair is checked, never by whoever did it; sent back it is theirs; checked again by the next' => ['review', [
+        'e1 trombone to-quality assigned greta-solheim',
+        'e2 trombone sent-back kept winnie-achieng',
+        'e3 trombone to-quality assigned jun-morita',
+    ]],
+    'a claim a day overdue goes to the lead, once' => ['overdue-claim', ['e2:1 claim overdue assigned sunniva-aas']],
+    'a hire that ends brings a call back, whose date moves with it' => ['hire-ends', [
+        'e2:1 hire kept nadia-haddad',
+        'e2:1 hire.1 owner assigned nadia-haddad after 0',
+        'e3 hire.1 kept nadia-haddad',
+        'e5:1 hire kept nadia-haddad',
+        'e5:1 hire.2 owner assigned nadia-haddad after 0',
+        'e5:2 hire.1 kept nadia-haddad',
+    ]],
+    'two rules that go round end, and it is told' => ['circle', [
+        'e1 claim kept hugo-lemaire circle',
+        'e1 claim kept hugo-lemaire after 0 circle',
+        'e1 claim kept hugo-lemaire after 1 circle',
+    ]],
+]);
+
 it('answers what is no JSON and what is no file', function (): void {
     expect(decideCommand('{')->exitCode())->toBe(2)
         ->and(decideCommand('{')->errorOutput())->toContain('This is not JSON')

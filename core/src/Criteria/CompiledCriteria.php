@@ -107,13 +107,38 @@ final readonly class CompiledCriteria
             throw new LogicException("The comparison of \"{$comparison->path}\" was not checked before it was compiled.");
         }
         $path = $comparison->path;
+        $operand = $comparison->operand;
+        if ($operator instanceof HistoryOperator) {
+            $test = $operator->over($comparison->constant(), $field->type);
+
+            return static fn(Facts $facts): bool => $test($facts->valueBefore($path), $facts->value($path));
+        }
         $missing = $operator->holdsForMissing();
-        $test = $operator->against($comparison->operand, $field->type);
+        if ($operand instanceof FieldOperand || $operand instanceof RelativeDate) {
+            return self::varying($path, $operator, $field->type, $operand);
+        }
+        $test = $operator->against($operand, $field->type);
 
         return static function (Facts $facts) use ($path, $missing, $test): bool {
             $value = $facts->values[$path] ?? null;
 
             return $value === null ? $missing : $test($value, $facts);
+        };
+    }
+
+    /**
+     * A comparison with what stands in another field, or with a day seen from
+     * now. Where that is missing the comparison is as with a missing value.
+     *
+     * @return Closure(Facts): bool
+     */
+    private static function varying(string $path, Operator $operator, FieldType $type, FieldOperand|RelativeDate $operand): Closure
+    {
+        return static function (Facts $facts) use ($path, $operator, $type, $operand): bool {
+            $value = $facts->value($path);
+            $other = $operand instanceof FieldOperand ? $facts->value($operand->path) : ($facts->days[$operand->text] ?? null);
+
+            return $value === null || $other === null ? $operator->holdsForMissing() : $operator->against($other, $type)($value, $facts);
         };
     }
 }

@@ -10,10 +10,19 @@ use OpenBaton\Core\Time\LocalDate;
 final readonly class Facts
 {
     /**
-     * @param array<string, string|int|float|bool|list<string>> $values
-     * @param LocalDate                                         $today  in the zone of the house
+     * @param array<string, string|int|float|bool|list<string>>      $values after the change
+     * @param LocalDate                                              $today  in the zone of the house
+     * @param array<string, string|int|float|bool|list<string>>|null $before the change; null: the subject has just been made
+     * @param array<string, string>                                  $days   what days seen from now are, as YYYY-MM-DD by RelativeDate's text
+     * @param array<array-key, list<string>>                         $teams  of the people that the values name, by person
      */
-    public function __construct(public array $values, public LocalDate $today) {}
+    public function __construct(
+        public array $values,
+        public LocalDate $today,
+        public ?array $before = null,
+        public array $days = [],
+        public array $teams = [],
+    ) {}
 
     /** @return string|int|float|bool|list<string>|null */
     public function value(string $path): string|int|float|bool|array|null
@@ -21,10 +30,34 @@ final readonly class Facts
         return $this->values[$path] ?? null;
     }
 
+    /** @return string|int|float|bool|list<string>|null */
+    public function valueBefore(string $path): string|int|float|bool|array|null
+    {
+        return $this->before[$path] ?? null;
+    }
+
     public function text(string $path): ?string
     {
         $value = $this->values[$path] ?? null;
 
         return is_string($value) ? $value : null;
+    }
+
+    public function isInTeam(string $personId, string $team): bool
+    {
+        return in_array($team, $this->teams[$personId] ?? [], true);
+    }
+
+    /** @return list<string> paths of the fields whose values differ from before */
+    public function changed(): array
+    {
+        $changed = [];
+        foreach ($this->values + ($this->before ?? []) as $path => $value) {
+            if ($this->value($path) !== $this->valueBefore($path)) {
+                $changed[] = $path;
+            }
+        }
+
+        return $changed;
     }
 }

@@ -14,6 +14,18 @@ enum OperandShape: string
     case Several = 'several';
     /** Two of them, the lower first; both count as inside. */
     case Pair = 'pair';
-    /** A whole number of days, at least 1. */
+    /** Two of them: what it was, and what it is. */
+    case FromTo = 'from_to';
+    /** A whole number of days, at least 1, or a distance such as "+5 working_days". */
     case Days = 'days';
+    /** Another field of the same type. */
+    case Field = 'field';
+    /** A team. */
+    case Team = 'team';
+
+    /** Whether another field of the type, or a day seen from now, may stand in the place of the value. */
+    public function mayVary(): bool
+    {
+        return $this === self::One || $this === self::Field;
+    }
 }

@@ -28,6 +28,11 @@ final class OperatorList
         'matches_any' => Operator\MatchesAny::class,
         'matches_all' => Operator\MatchesAll::class,
         'matches_none' => Operator\MatchesNone::class,
+        'same_person_as' => Operator\SamePersonAs::class,
+        'in_team' => Operator\IsInTeam::class,
+        'was' => Operator\Was::class,
+        'changed' => Operator\Changed::class,
+        'changed_from_to' => Operator\ChangedFromTo::class,
         'is_empty' => Operator\IsEmpty::class,
         'is_filled' => Operator\IsFilled::class,
     ];

@@ -8,11 +8,16 @@ use LogicException;
 use OpenBaton\Core\Criteria\Comparison;
 use OpenBaton\Core\Criteria\Expression;
 use OpenBaton\Core\Criteria\Field;
+use OpenBaton\Core\Criteria\FieldOperand;
+use OpenBaton\Core\Criteria\FieldType;
 use OpenBaton\Core\Criteria\Group;
 use OpenBaton\Core\Criteria\GroupKind;
 use OpenBaton\Core\Criteria\OperandShape;
 use OpenBaton\Core\Criteria\Operator;
+use OpenBaton\Core\Criteria\Operator\WithinNext;
 use OpenBaton\Core\Criteria\OperatorList;
+use OpenBaton\Core\Criteria\RelativeDate;
+use OpenBaton\Core\Parameter\TeamReference;
 use OpenBaton\Core\Rulebook\RuleContext;
 
 /** Criteria as {"all": […]}, {"any": […]}, {"none": […]} and {"field", "op", "value"}. */
@@ -69,11 +74,64 @@ final readonly class CriteriaFormat
 
         return new Comparison($path, $code, match ($operator->shape()) {
             OperandShape::Nothing => $node->has('value') ? throw $node->get('value')->fail('This comparison takes no value.') : null,
-            OperandShape::One => ValueCodec::readOne($node->get('value'), $field, $this->context->roster),
-            OperandShape::Days => $node->get('value')->intBetween(1, self::MOST_DAYS),
+            OperandShape::One => $this->one($node->get('value'), $field),
+            OperandShape::Days => $this->days($node->get('value'), $code === WithinNext::CODE),
             OperandShape::Several => $this->several($node->get('value'), $field),
             OperandShape::Pair => $this->pair($node->get('value'), $field),
+            OperandShape::FromTo => $this->fromTo($node->get('value'), $field),
+            OperandShape::Field => $this->field($node->get('value'), $field),
+            OperandShape::Team => (new TeamReference())->read($node->get('value'), $this->context),
         });
+    }
+
+    /** A value, {"field": path} or {"now": a day seen from now}. */
+    private function one(Node $node, Field $field): string|int|float|bool|FieldOperand|RelativeDate
+    {
+        return match (true) {
+            ! $node->isObject() => ValueCodec::readOne($node, $field, $this->context->roster),
+            $node->has('now') && $field->type === FieldType::Date => $this->relative($node),
+            default => $this->field($node, $field),
+        };
+    }
+
+    private function relative(Node $node): RelativeDate
+    {
+        $node->only(['now']);
+
+        return $node->get('now')->refuse(static fn(): RelativeDate => RelativeDate::parse($node->get('now')->text()));
+    }
+
+    private function field(Node $node, Field $field): FieldOperand
+    {
+        $node->only(['field']);
+        $path = $node->get('field')->line(TextLimits::ID);
+        $other = $this->context->fields->find($path) ?? throw $node->get('field')->fail('There is no field "{path}".', path: $path);
+        if ($other->type !== $field->type || $other->path === $field->path) {
+            throw $node->get('field')->fail('Another field of the type "{type}" belongs here.', type: $field->type->value);
+        }
+
+        return new FieldOperand($path);
+    }
+
+    /** A number of days, or {"now": a distance}. */
+    private function days(Node $node, bool $ahead): int|RelativeDate
+    {
+        if (! $node->isObject()) {
+            return $node->intBetween(1, self::MOST_DAYS);
+        }
+        $day = $this->relative($node);
+
+        return str_starts_with($day->text, $ahead ? '+' : '-')
+            ? $day
+            : throw $node->get('now')->fail($ahead ? 'A distance that lies ahead belongs here, such as "+5 working_days".' : 'A distance that lies behind belongs here, such as "-5 working_days".');
+    }
+
+    /** @return list<string|int|float> */
+    private function fromTo(Node $node, Field $field): array
+    {
+        $values = $this->several($node, $field);
+
+        return count($values) === 2 ? $values : throw $node->fail('Give two values: what it was, and what it is.');
     }
 
     /** @return list<string|int|float> */
@@ -110,12 +168,18 @@ final readonly class CriteriaFormat
     public function writeComparison(Comparison $comparison): array
     {
         $document = ['field' => $comparison->path, 'op' => $comparison->operator];
+        if ($comparison->operand instanceof FieldOperand) {
+            return $document + ['value' => ['field' => $comparison->operand->path]];
+        }
+        if ($comparison->operand instanceof RelativeDate) {
+            return $document + ['value' => ['now' => $comparison->operand->text]];
+        }
         $type = $this->context->fields->find($comparison->path)?->type;
         $shape = OperatorList::find($comparison->operator)?->shape();
         if ($comparison->operand === null || $type === null) {
             return $document;
         }
 
-        return $document + ['value' => $shape === OperandShape::Days ? $comparison->operand : ValueCodec::write($comparison->operand, $type)];
+        return $document + ['value' => $shape === OperandShape::Days || $shape === OperandShape::Team ? $comparison->operand : ValueCodec::write($comparison->operand, $type)];
     }
 }

@@ -62,14 +62,17 @@ final class DecisionFormat
         }
         $decidedBy = $record->find('decided_by')?->int();
         $kinds = $record->textsOf('kinds');
+        $trigger = $record->find('trigger')?->items();
         $verdicts = new Verdicts(
             $rulebook,
-            new Facts(ValueCodec::known($facts, $rulebook->rulebook->fields), LocalDate::parse($record->get('today')->text())),
+            self::seen($record, $facts, $rulebook->rulebook->fields),
             $record->get('at')->int(),
             $kinds,
             $decidedBy,
             array_keys($attempts),
             array_map(static fn(Node $position): int => $position->int(), $record->itemsOf('followed_up')),
+            array_map(static fn(Node $position): int => $position->int(), $record->itemsOf('held_back')),
+            $trigger === null ? null : $trigger[1]->text(),
         );
         $documents = [];
         foreach ($verdicts->all() as $position => $verdict) {
@@ -89,7 +92,40 @@ final class DecisionFormat
             'effects' => $record->find('effects')->value ?? [],
             'verdicts' => $documents,
             'facts' => (object) $facts,
-        ];
+        ] + array_filter([
+            'kinds' => count($kinds) > 1 ? $kinds : null,
+            'cause' => $record->find('cause')?->text(),
+            'seat' => $record->find('seat')?->text(),
+            'due' => $trigger === null ? null : Instant::format($trigger[2]->int()),
+            'before' => $record->has('before') ? (object) $record->get('before')->value : null,
+        ], static fn(mixed $value): bool => $value !== null);
+    }
+
+    /**
+     * What criteria saw.
+     *
+     * @param array<string, mixed> $facts
+     */
+    private static function seen(Node $record, array $facts, FieldCatalogue $fields): Facts
+    {
+        $values = ValueCodec::known($facts, $fields);
+        $before = null;
+        if ($record->has('before')) {
+            $before = $values;
+            foreach ($record->get('before')->members() as [$path, $value]) {
+                unset($before[$path]);
+                $before += $value->value === null ? [] : ValueCodec::known([$path => $value->value], $fields);
+            }
+        }
+        $days = $teams = [];
+        foreach ($record->find('days')?->members() ?? [] as [$text, $day]) {
+            $days[$text] = $day->text();
+        }
+        foreach ($record->find('teams')?->members() ?? [] as [$person, $ids]) {
+            $teams[$person] = $ids->texts();
+        }
+
+        return new Facts($values, LocalDate::parse($record->get('today')->text()), $before, $days, $teams);
     }
 
     /** @return array<string, mixed> */

@@ -6,10 +6,14 @@ namespace OpenBaton\Core\Document;
 
 use OpenBaton\Core\Absence\Cover;
 use OpenBaton\Core\Absence\CoverStep;
+use OpenBaton\Core\Criteria\Facts;
+use OpenBaton\Core\Criteria\FieldCatalogue;
 use OpenBaton\Core\Routing\Attempt;
 use OpenBaton\Core\Routing\Decision;
 use OpenBaton\Core\Routing\Exclusion;
 use OpenBaton\Core\Routing\Step;
+use OpenBaton\Core\Rulebook\SeatName;
+use OpenBaton\Core\Subject\Cause;
 use OpenBaton\Core\Subject\Effect\Effect;
 
 /**
@@ -27,7 +31,9 @@ final class DecisionRecord
             $attempts[] = ['rule' => $position] + self::attempt($attempt);
         }
 
-        return [
+        $facts = $decision->change->facts;
+
+        return array_filter([
             'event' => $decision->change->id,
             'kinds' => $decision->rulebook->occasions($decision->change),
             'task' => $decision->change->after->id,
@@ -41,7 +47,29 @@ final class DecisionRecord
             'house' => count($decision->roster->people),
             'followed_up' => $decision->followedUp,
             'attempts' => $attempts,
-        ];
+            'cause' => $decision->change->cause === Cause::Intake ? null : $decision->change->cause->value,
+            'seat' => $decision->seat === SeatName::Holder ? null : $decision->seat->value,
+            'held_back' => $decision->heldBack === [] ? null : $decision->heldBack,
+            'trigger' => $decision->change->trigger === null ? null : [$decision->change->trigger->kind, $decision->change->trigger->ruleId, $decision->change->trigger->due],
+            'before' => $facts->before === null ? null : self::before($facts, $decision->rulebook->rulebook->fields),
+            'days' => $facts->days === [] ? null : $facts->days,
+            'teams' => $facts->teams === [] ? null : $facts->teams,
+        ], static fn(mixed $value): bool => $value !== null) + ['decided_by' => null, 'assignee' => null];
+    }
+
+    /** @return array<string, mixed> what was in the fields that changed, by path; null: it was empty */
+    private static function before(Facts $facts, FieldCatalogue $fields): array
+    {
+        $before = [];
+        foreach ($facts->changed() as $path) {
+            $field = $fields->find($path);
+            $value = $facts->valueBefore($path);
+            if ($field !== null) {
+                $before[$path] = $value === null ? null : ValueCodec::write($value, $field->type);
+            }
+        }
+
+        return $before;
     }
 
     /** @return array<string, mixed> */

@@ -236,7 +236,7 @@ final readonly class Node
         return $enum::tryFrom($text) ?? throw $this->fail('"{text}" is not one of: {known}.', text: $text, known: implode(', ', array_column($enum::cases(), 'value')));
     }
 
-    private function isObject(): bool
+    public function isObject(): bool
     {
         return $this->value instanceof stdClass
             || (is_array($this->value) && ($this->value === [] || ! array_is_list($this->value)));

@@ -12,14 +12,17 @@ use OpenBaton\Core\Rulebook\FollowUp\FollowUp;
 use OpenBaton\Core\Rulebook\Give;
 use OpenBaton\Core\Rulebook\Limit\Limit;
 use OpenBaton\Core\Rulebook\Method\Method;
+use OpenBaton\Core\Rulebook\Method\Open;
 use OpenBaton\Core\Rulebook\Method\SamePerson;
 use OpenBaton\Core\Rulebook\Otherwise\NextRule;
+use OpenBaton\Core\Rulebook\Otherwise\OpenToTeam;
 use OpenBaton\Core\Rulebook\Otherwise\Otherwise;
 use OpenBaton\Core\Rulebook\Part;
 use OpenBaton\Core\Rulebook\PartFormat;
 use OpenBaton\Core\Rulebook\Pool\Pool;
 use OpenBaton\Core\Rulebook\Rule;
 use OpenBaton\Core\Rulebook\RuleContext;
+use OpenBaton\Core\Rulebook\SeatName;
 
 /** Reads and writes one rule. */
 final readonly class RuleFormat
@@ -68,12 +71,17 @@ final readonly class RuleFormat
     private function give(Node $node): Give
     {
         $faults = new Faults();
-        $faults->add(...$node->strangers(['pool', 'method', 'limits', 'otherwise']));
+        $faults->add(...$node->strangers(['seat', 'anew', 'pool', 'method', 'limits', 'otherwise']));
         $pool = $faults->collect(fn(): Pool => $this->part($node->get('pool'), Family::Pool, Pool::class));
         $method = $faults->collect(fn(): Method => $this->part($node->get('method'), Family::Method, Method::class));
         $limits = $faults->collect(fn(): array => $this->parts($node->itemsOf('limits'), Family::Limit, Limit::class));
         $otherwise = $node->find('otherwise');
         $otherwise = $faults->collect(fn(): Otherwise => $otherwise === null ? new NextRule() : $this->part($otherwise, Family::Otherwise, Otherwise::class));
+        $seat = $faults->collect(static fn(): ?SeatName => $node->find('seat')?->case(SeatName::class)) ?? SeatName::Holder;
+        $anew = $faults->collect(static fn(): bool => $node->find('anew')?->bool() ?? false);
+        if ($seat === SeatName::Reviewer && ($method instanceof Open || $otherwise instanceof OpenToTeam)) {
+            $faults->add(...$node->get($method instanceof Open ? 'method' : 'otherwise')->fail('A review is not open to claim; name who reviews.')->faults);
+        }
         if ($method instanceof SamePerson && $pool?->namesOne() === false) {
             $faults->add(...$node->get('method')->fail('"same_person" needs a pool that names one person: a field, or one named person.')->faults);
         }
@@ -82,7 +90,7 @@ final readonly class RuleFormat
             throw new LogicException('What could not be read has no fault.');
         }
 
-        return new Give($pool, $method, $limits, $otherwise);
+        return new Give($pool, $method, $limits, $otherwise, $seat, $anew ?? false);
     }
 
     /**
@@ -133,7 +141,7 @@ final readonly class RuleFormat
             'if' => $this->criteria->write($rule->criteria),
         ];
         if ($rule->give !== null) {
-            $document['give'] = [
+            $document['give'] = ($rule->give->seat === SeatName::Holder ? [] : ['seat' => $rule->give->seat->value]) + ($rule->give->anew ? ['anew' => true] : []) + [
                 'pool' => PartFormat::write($rule->give->pool),
                 'method' => PartFormat::write($rule->give->method),
                 'limits' => array_map(PartFormat::write(...), $rule->give->limits),

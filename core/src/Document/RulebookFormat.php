@@ -14,6 +14,7 @@ use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\Rulebook\KindRegistry;
 use OpenBaton\Core\Rulebook\Rulebook;
 use OpenBaton\Core\Rulebook\RuleContext;
+use OpenBaton\Core\Rulebook\Trade;
 
 /** Reads and writes a rulebook document; docs/formats/rulebook.schema.json describes it. */
 final class RulebookFormat
@@ -27,7 +28,7 @@ final class RulebookFormat
      *
      * @throws DocumentError with the faults of all rules
      */
-    public static function read(Node $node, ?Roster $roster = null, ?KindRegistry $kinds = null): Rulebook
+    public static function read(Node $node, ?Roster $roster = null, ?KindRegistry $kinds = null, ?Trade $trade = null): Rulebook
     {
         $version = self::version($node);
         $faults = new Faults();
@@ -36,7 +37,7 @@ final class RulebookFormat
         $rules = $node->get('rules');
         $rulebook = $faults->collect(static fn(): Rulebook => self::rules(
             RulebookUpgrade::rules($rules, $version),
-            new RuleContext($kinds ?? KindRegistry::standard(), $fields, $roster),
+            new RuleContext($kinds ?? KindRegistry::standard(), $fields, $roster, $trade),
         ));
         $faults->throwIfAny();
 

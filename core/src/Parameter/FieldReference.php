@@ -14,6 +14,7 @@ final readonly class FieldReference implements ParameterType
 {
     use PlainValue;
 
+    /** @param FieldType $of the type that it must have */
     public function __construct(private FieldType $of) {}
 
     public static function control(): string

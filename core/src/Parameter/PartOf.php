@@ -6,6 +6,7 @@ namespace OpenBaton\Core\Parameter;
 
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Rulebook\Family;
+use OpenBaton\Core\Rulebook\KindRegistry;
 use OpenBaton\Core\Rulebook\Part;
 use OpenBaton\Core\Rulebook\PartFormat;
 use OpenBaton\Core\Rulebook\RuleContext;
@@ -13,7 +14,8 @@ use OpenBaton\Core\Rulebook\RuleContext;
 /** Another part of a rule, as a pool is of a union. */
 final readonly class PartOf implements ParameterType
 {
-    public function __construct(public Family $family) {}
+    /** @param class-string<Part>|null $only what its kind must be; null: any kind of the family */
+    public function __construct(public Family $family, private ?string $only = null) {}
 
     public static function control(): string
     {
@@ -22,7 +24,11 @@ final readonly class PartOf implements ParameterType
 
     public function read(Node $node, RuleContext $context): Part
     {
-        return PartFormat::read($node, $this->family, $context);
+        $part = PartFormat::read($node, $this->family, $context);
+
+        return $this->only === null || $part instanceof $this->only
+            ? $part
+            : throw $node->get('kind')->fail('"{kind}" is not one of: {known}.', kind: $part::kind(), known: implode(', ', $this->kinds($context->kinds)));
     }
 
     public function write(mixed $value): mixed
@@ -32,11 +38,19 @@ final readonly class PartOf implements ParameterType
 
     public function schema(): array
     {
-        return ['$ref' => '#/$defs/'.$this->family->value];
+        $schema = ['$ref' => '#/$defs/'.$this->family->value];
+
+        return $this->only === null ? $schema : $schema + ['properties' => ['kind' => ['enum' => $this->kinds(KindRegistry::standard())]]];
     }
 
     public function bounds(): array
     {
-        return ['family' => $this->family->value];
+        return ['family' => $this->family->value] + ($this->only === null ? [] : ['values' => $this->kinds(KindRegistry::standard())]);
+    }
+
+    /** @return list<string> */
+    private function kinds(KindRegistry $registry): array
+    {
+        return array_map(strval(...), array_keys(array_filter($registry->of($this->family), fn(string $class): bool => $this->only === null || is_a($class, $this->only, true))));
     }
 }

@@ -8,6 +8,7 @@ use OpenBaton\Core\Absence\Cover;
 use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\Rulebook\CompiledRulebook;
 use OpenBaton\Core\Rulebook\Rule;
+use OpenBaton\Core\Rulebook\SeatName;
 use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Subject\Effect\Effect;
 use OpenBaton\Core\Subject\Subject;
@@ -20,10 +21,13 @@ final readonly class Decision
      * @param array<int, Attempt> $attempts   by position of the rule; of those that held and give
      * @param list<int>           $followedUp positions of rules of which only the follow-ups acted
      * @param int|null            $decidedBy  position of the rule that decided
-     * @param string|null         $assigneeId who holds the task after it
+     * @param list<int>           $heldBack   positions of rules that held, but had acted on this task in this chain already
+     * @param string|null         $assigneeId who is in the seat after it
      * @param list<string>        $openTo     who may claim it after it
      * @param list<Effect>        $effects    in order
      * @param Rotation|null       $rotation   after the turn that was taken
+     * @param SeatName            $seat       that was decided upon
+     * @param Subject             $after      the task as the decision leaves it
      */
     public function __construct(
         public ChangeSet $change,
@@ -37,6 +41,9 @@ final readonly class Decision
         public array $openTo,
         public array $effects,
         public ?Rotation $rotation,
+        public SeatName $seat,
+        private Subject $after,
+        public array $heldBack = [],
     ) {}
 
     public function decidingRule(): ?Rule
@@ -52,15 +59,35 @@ final readonly class Decision
         return $cover?->isSubstitute() === true ? $cover : null;
     }
 
-    /** The task as the decision leaves it. */
-    public function subjectAfter(): Subject
+    /**
+     * The decision on a task that has changed since it was made: whoever got it,
+     * and the effects.
+     */
+    public function appliedTo(Subject $subject): Subject
     {
-        $subject = $this->change->after->heldBy($this->assigneeId, $this->openTo);
+        if ($subject->equals($this->change->after)) {
+            return $this->after;
+        }
+        if ($this->decidedBy !== null && $this->outcome !== Outcome::Kept) {
+            $subject = $this->seat === SeatName::Reviewer ? $subject->reviewedBy($this->assigneeId) : $subject->heldBy($this->assigneeId, $this->openTo);
+        }
         foreach ($this->effects as $effect) {
             $subject = $effect->on($subject);
         }
 
         return $subject;
+    }
+
+    /** The task as the decision leaves it. */
+    public function subjectAfter(): Subject
+    {
+        return $this->after;
+    }
+
+    /** @return list<int> positions of the rules that acted */
+    public function acted(): array
+    {
+        return $this->decidedBy === null ? $this->followedUp : [...$this->followedUp, $this->decidedBy];
     }
 
     /** The work of everybody once the task is where it goes. */
@@ -69,7 +96,7 @@ final readonly class Decision
         return $work->after(
             $this->change->isArrival() ? null : $this->change->after->asWork(),
             $this->subjectAfter()->asWork(),
-            $this->outcome === Outcome::Assigned ? $this->change->at : null,
+            $this->outcome === Outcome::Assigned && $this->seat === SeatName::Holder ? $this->change->at : null,
         );
     }
 
@@ -89,6 +116,8 @@ final readonly class Decision
             $this->decidedBy,
             array_keys($this->attempts),
             $this->followedUp,
+            $this->heldBack,
+            $this->change->trigger?->ruleId,
         ))->all();
     }
 }

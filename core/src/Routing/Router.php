@@ -6,15 +6,21 @@ namespace OpenBaton\Core\Routing;
 
 use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\Rulebook\CompiledRulebook;
+use OpenBaton\Core\Rulebook\FollowUp\Situation;
 use OpenBaton\Core\Rulebook\Give;
 use OpenBaton\Core\Rulebook\Input;
 use OpenBaton\Core\Rulebook\Method\Selection;
 use OpenBaton\Core\Rulebook\Method\UsesRotation;
 use OpenBaton\Core\Rulebook\Rule;
+use OpenBaton\Core\Rulebook\SeatName;
+use OpenBaton\Core\Rulebook\Trade;
 use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Subject\Effect\Effect;
+use OpenBaton\Core\Subject\Effect\TaskMade;
+use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Workload\LoadBook;
 use OpenBaton\Core\Workload\LoadView;
+use OpenBaton\Core\Workload\TaskStatus;
 use OpenBaton\Core\Workload\Work;
 
 /**
@@ -30,35 +36,47 @@ final readonly class Router
 
     private LoadBook $book;
 
-    public function __construct(private Roster $roster, private CompiledRulebook $rulebook)
+    public function __construct(public Roster $roster, public CompiledRulebook $rulebook, private Trade $trade = new Trade())
     {
         $this->narrowing = new Narrowing($roster);
         $this->book = new LoadBook($roster);
     }
 
-    public function decide(ChangeSet $change, Work $work, Rotations $rotations): Decision
+    /** @param array<array-key, true> $acted ids of rules that have acted on this task in this chain: they act once */
+    public function decide(ChangeSet $change, Work $work, Rotations $rotations, array $acted = []): Decision
     {
         $load = new LoadView($work, $this->book, $change->at, $change->after, $change->isArrival());
-        $gives = $change->after->status->isOpen();
-        $attempts = $followedUp = $effects = [];
+        $attempts = $followedUp = $heldBack = $effects = [];
+        $subject = $change->after;
         foreach ($this->rulebook->holding($change) as $position => $rule) {
-            // On what is done or dropped only the follow-ups act.
-            if ($rule->give === null || ! $gives) {
+            if (isset($acted[$rule->id])) {
+                $heldBack[] = $position;
+                continue;
+            }
+            if ($rule->give === null || ! self::gives($rule->give, $change)) {
                 $followedUp[] = $position;
-                array_push($effects, ...$this->effects($rule, $change, null));
-
+                [$subject, $more] = $this->follow($rule, $change, $subject);
+                array_push($effects, ...$more);
                 continue;
             }
             $attempt = $this->attempt($rule->give, $change, $rotations, $load);
             $attempts[$position] = $attempt;
             if ($attempt->decides()) {
-                $seat = Seat::filledBy($attempt, $change->after);
+                $seat = Seat::filledBy($attempt, $rule->give->seat, $change);
+                [$subject, $more] = $this->follow($rule, $change, $seat->on($subject));
 
-                return $this->decision($change, $attempts, $followedUp, $position, $seat, [...$effects, ...$this->effects($rule, $change, $seat->personId)]);
+                return $this->decision($change, $attempts, $followedUp, $heldBack, $position, $seat, [...$effects, ...$more], $subject);
             }
         }
 
-        return $this->decision($change, $attempts, $followedUp, null, $gives ? Seat::left($change) : Seat::asItIs($change->after), $effects);
+        return $this->decision($change, $attempts, $followedUp, $heldBack, null, Seat::asItIs($change->after), $effects, $subject);
+    }
+
+    /** What is done or dropped is given to nobody; only what is in review has a reviewer. */
+    private static function gives(Give $give, ChangeSet $change): bool
+    {
+        return ! $change->placed && $change->after->status->isOpen()
+            && ($give->seat === SeatName::Holder || $change->after->status === TaskStatus::InReview);
     }
 
     /** What a decision on this change set may look at. */
@@ -97,9 +115,10 @@ final readonly class Router
     /**
      * @param array<int, Attempt> $attempts
      * @param list<int>           $followedUp
+     * @param list<int>           $heldBack
      * @param list<Effect>        $effects
      */
-    private function decision(ChangeSet $change, array $attempts, array $followedUp, ?int $position, Seat $seat, array $effects): Decision
+    private function decision(ChangeSet $change, array $attempts, array $followedUp, array $heldBack, ?int $position, Seat $seat, array $effects, Subject $after): Decision
     {
         return new Decision(
             $change,
@@ -113,6 +132,9 @@ final readonly class Router
             $seat->openTo,
             $effects,
             $position === null ? null : $attempts[$position]->choice?->rotation,
+            $seat->name,
+            $after,
+            $heldBack,
         );
     }
 
@@ -129,7 +151,8 @@ final readonly class Router
         if ($step->kept === []) {
             return new Attempt($steps, null, $give->otherwise->settle($this->roster, $change->at), $cover);
         }
-        if (! $change->isArrival() && $change->after->holderId !== null && $step->keeps($change->after->holderId)) {
+        $occupant = Seat::occupant($give->seat, $change->after);
+        if (! $change->isArrival() && ! $give->anew && $occupant !== null && $step->keeps($occupant)) {
             return new Attempt($steps, null, null, $cover, true);
         }
 
@@ -137,14 +160,32 @@ final readonly class Router
         return new Attempt($steps, $give->method->choose(new Selection($step->kept, $cover === null ? $pool : $step->kept, $rotations, $load)), null, $cover);
     }
 
-    /** @return list<Effect> */
-    private function effects(Rule $rule, ChangeSet $change, ?string $assigneeId): array
+    /** @return array{Subject, list<Effect>} the task after the follow-ups, each of which sees what those before it did */
+    private function follow(Rule $rule, ChangeSet $change, Subject $subject): array
     {
         $effects = [];
         foreach ($rule->followUps as $followUp) {
-            $effects[] = $followUp->effect($change, $this->roster, $assigneeId);
+            $effect = $followUp->effect(new Situation($change, $subject, $this->roster, $this->trade));
+            if ($effect !== null) {
+                $effects[] = $effect;
+                $subject = $effect->on($subject)->settled($this->roster->house);
+            }
         }
 
-        return $effects;
+        return [$subject, $effects];
+    }
+
+    /** Whether a rule that has acted already would change the task once more: then it goes round. */
+    public function wouldChange(Rule $rule, ChangeSet $change, Rotations $rotations, Work $work): bool
+    {
+        $subject = $change->after;
+        if ($rule->give !== null && self::gives($rule->give, $change)) {
+            $load = new LoadView($work, $this->book, $change->at, $subject, $change->isArrival());
+            $attempt = $this->attempt($rule->give, $change, $rotations, $load);
+            $subject = $attempt->decides() ? Seat::filledBy($attempt, $rule->give->seat, $change)->on($subject) : $subject;
+        }
+        [$subject, $effects] = $this->follow($rule, $change, $subject);
+
+        return ! $subject->equals($change->after) || array_filter($effects, static fn(Effect $effect): bool => $effect instanceof TaskMade) !== [];
     }
 }

@@ -4,43 +4,55 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Routing;
 
+use OpenBaton\Core\Rulebook\SeatName;
 use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Subject\Subject;
 
-/** Who holds the task after a decision, or may claim it. */
+/** Who is in a seat of the task after a decision, or may take it. */
 final readonly class Seat
 {
     /** @param list<string> $openTo who may claim it; empty where somebody holds it */
-    private function __construct(public Outcome $outcome, public ?string $personId, public array $openTo) {}
+    private function __construct(public SeatName $name, public Outcome $outcome, public ?string $personId, public array $openTo) {}
 
-    public static function filledBy(Attempt $attempt, Subject $subject): self
+    public static function filledBy(Attempt $attempt, SeatName $name, ChangeSet $change): self
     {
         if ($attempt->kept) {
-            return new self(Outcome::Kept, $subject->holderId, []);
+            return new self($name, Outcome::Kept, self::occupant($name, $change->after), []);
         }
         $personId = $attempt->choice->personId ?? $attempt->fallback?->personId;
         if ($personId !== null) {
-            return new self(Outcome::Assigned, $personId, []);
+            return new self($name, Outcome::Assigned, $personId, []);
         }
         $openTo = $attempt->choice === null
             ? $attempt->fallback->openTo ?? []
             : array_map(strval(...), array_keys($attempt->choice->figures));
+        // Only where the rule says that it waits is a task taken from whoever has it.
+        if ($openTo === [] && $attempt->fallback?->waits !== true && ! $change->isArrival()) {
+            return self::asItIs($change->after, $name);
+        }
 
-        return new self($openTo === [] ? Outcome::Unplaced : Outcome::Open, null, $openTo);
+        return new self($name, $openTo === [] ? Outcome::Unplaced : Outcome::Open, null, $openTo);
     }
 
-    /** Where no rule decides: what arrives is unplaced, what somebody holds stays with them. */
-    public static function left(ChangeSet $change): self
+    public static function occupant(SeatName $name, Subject $subject): ?string
     {
-        return $change->isArrival() ? new self(Outcome::Unplaced, null, []) : self::asItIs($change->after);
+        return $name === SeatName::Reviewer ? $subject->reviewerId : $subject->holderId;
     }
 
-    public static function asItIs(Subject $subject): self
+    /** How it is where no rule decides. */
+    public static function asItIs(Subject $subject, SeatName $name = SeatName::Holder): self
     {
-        return new self(match (true) {
-            $subject->holderId !== null => Outcome::Kept,
-            $subject->openTo !== [] => Outcome::Open,
+        $occupant = self::occupant($name, $subject);
+
+        return new self($name, match (true) {
+            $occupant !== null => Outcome::Kept,
+            $name === SeatName::Holder && $subject->openTo !== [] => Outcome::Open,
             default => Outcome::Unplaced,
-        }, $subject->holderId, $subject->openTo);
+        }, $occupant, $name === SeatName::Holder ? $subject->openTo : []);
+    }
+
+    public function on(Subject $subject): Subject
+    {
+        return $this->name === SeatName::Reviewer ? $subject->reviewedBy($this->personId) : $subject->heldBy($this->personId, $this->openTo);
     }
 }

@@ -14,5 +14,7 @@ enum Verdict: string
     case NobodyEligible = 'nobody_eligible';
     case FollowedUp = 'followed_up';
     case Decided = 'decided';
+    /** It held, but had acted on this task in this chain already. */
+    case ActedAlready = 'acted_already';
     case NotReached = 'not_reached';
 }

@@ -21,6 +21,8 @@ final readonly class Verdicts
      * @param list<string> $occasions  codes of the kinds of event that there was occasion for
      * @param list<int>    $attempted  positions of rules that held and give
      * @param list<int>    $followedUp positions of rules of which only the follow-ups acted
+     * @param list<int>    $heldBack   positions of rules that had acted in this chain already
+     * @param string|null  $onlyFor    the only rule that it happened for
      */
     public function __construct(
         private CompiledRulebook $rulebook,
@@ -30,6 +32,8 @@ final readonly class Verdicts
         private ?int $decidedBy,
         private array $attempted,
         private array $followedUp,
+        private array $heldBack = [],
+        private ?string $onlyFor = null,
     ) {}
 
     /** @return list<RuleVerdict> in the order of the rules */
@@ -63,7 +67,9 @@ final readonly class Verdicts
             $position === $this->decidedBy => Verdict::Decided,
             in_array($position, $this->attempted, true) => Verdict::NobodyEligible,
             in_array($position, $this->followedUp, true) => Verdict::FollowedUp,
+            in_array($position, $this->heldBack, true) => Verdict::ActedAlready,
             ! $rule->active => Verdict::Paused,
+            $this->onlyFor !== null && $this->onlyFor !== $rule->id => Verdict::NotThisEvent,
             array_intersect(array_map(static fn(EventKind $event): string => $event::kind(), $rule->events), $this->occasions) === [] => Verdict::NotThisEvent,
             ! $rule->isValidAt($this->at) => Verdict::NotInForce,
             default => null,

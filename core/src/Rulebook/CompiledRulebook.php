@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OpenBaton\Core\Rulebook;
 
 use OpenBaton\Core\Criteria\CompiledCriteria;
+use OpenBaton\Core\Criteria\Lookups;
 use OpenBaton\Core\Rulebook\Event\EventKind;
 use OpenBaton\Core\Subject\ChangeSet;
 
@@ -19,6 +20,7 @@ final class CompiledRulebook
         public readonly string $version,
         public readonly Rulebook $rulebook,
         private readonly array $indexes,
+        public readonly Lookups $lookups,
     ) {}
 
     /** @param Rulebook $rulebook read and found right */
@@ -33,7 +35,7 @@ final class CompiledRulebook
             }
         }
 
-        return new self($version, $rulebook, array_map(static fn(array $rules): RuleIndex => RuleIndex::of($rules, $rulebook->fields), $byEvent));
+        return new self($version, $rulebook, array_map(static fn(array $rules): RuleIndex => RuleIndex::of($rules, $rulebook->fields), $byEvent), Lookups::ofRulebook($rulebook));
     }
 
     /** @param int $position of the rule */
@@ -56,6 +58,24 @@ final class CompiledRulebook
                 yield $position => $rule;
             }
         }
+    }
+
+    /** Whether any active and valid rule listens to what the change set raises. */
+    public function isHeard(ChangeSet $change): bool
+    {
+        foreach ($this->indexes as $kind => $index) {
+            if ($kind::occasion($change)) {
+                foreach ($this->rulebook->rules as $rule) {
+                    if ($rule->active && $rule->isValidAt($change->at) && $rule->listensTo($change)) {
+                        return true;
+                    }
+                }
+
+                return false;
+            }
+        }
+
+        return false;
     }
 
     /** @return list<string> codes of the kinds that active rules wait for, of those which the change set may raise */

@@ -12,12 +12,17 @@ use OpenBaton\Core\Rulebook\Pool\Pool;
 /** To whom a rule gives: of a pool, by a method, within limits, and what it does where that finds nobody. */
 final readonly class Give
 {
-    /** @param list<Limit> $limits in the order in which they narrow the pool */
+    /**
+     * @param list<Limit> $limits in the order in which they narrow the pool
+     * @param bool        $anew   whoever is in the seat does not keep it for being eligible
+     */
     public function __construct(
         public Pool $pool,
         public Method $method,
         public array $limits,
         public Otherwise $otherwise,
+        public SeatName $seat = SeatName::Holder,
+        public bool $anew = false,
     ) {}
 
     public function looksAt(Input $input): bool

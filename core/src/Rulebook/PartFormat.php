@@ -39,7 +39,10 @@ final class PartFormat
     {
         $document = ['kind' => $part::kind()];
         foreach ($part::parameters() as $parameter) {
-            $document[$parameter->name] = $parameter->type->write($part->{$parameter->property()});
+            $value = $part->{$parameter->property()};
+            if ($value !== null) {
+                $document[$parameter->name] = $parameter->type->write($value);
+            }
         }
 
         return $document;

@@ -42,6 +42,9 @@ final readonly class Rule
     /** Whether it waits for what a change set raises. */
     public function listensTo(ChangeSet $change): bool
     {
+        if (! $change->isFor($this->id)) {
+            return false;
+        }
         foreach ($this->events as $event) {
             if ($event->isRaisedBy($change)) {
                 return true;

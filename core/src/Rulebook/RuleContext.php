@@ -10,10 +10,14 @@ use OpenBaton\Core\People\Roster;
 /** What rules are read against: the kinds of parts there are, and what the house has that they may name. */
 final readonly class RuleContext
 {
-    /** @param Roster|null $roster null: whom and what the rules name is not checked */
+    /**
+     * @param Roster|null $roster null: whom and what the rules name is not checked
+     * @param Trade|null  $trade  likewise
+     */
     public function __construct(
         public KindRegistry $kinds,
         public FieldCatalogue $fields,
         public ?Roster $roster = null,
+        public ?Trade $trade = null,
     ) {}
 }

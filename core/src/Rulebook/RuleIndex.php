@@ -170,10 +170,10 @@ final class RuleIndex
             return $needs;
         }
         $type = $expression instanceof Comparison ? $fields->find($expression->path)?->type : null;
-        if (! $expression instanceof Comparison || $type === null || ! in_array($expression->operator, ['is', 'one_of'], true)) {
+        if (! $expression instanceof Comparison || $type === null || ! in_array($expression->operator, ['is', 'one_of'], true) || $expression->constant() === null) {
             return [];
         }
 
-        return [$expression->path => array_keys(Plain::set($expression->operand, $type))];
+        return [$expression->path => array_keys(Plain::set($expression->constant(), $type))];
     }
 }

@@ -11,6 +11,20 @@ final class StandardKinds
     public const BY_FAMILY = [
         'event' => [
             Event\TaskArrives::class,
+            Event\StatusBecomes::class,
+            Event\StatusLeaves::class,
+            Event\FieldChanges::class,
+            Event\HolderChanges::class,
+            Event\ReviewerChanges::class,
+            Event\TagOn::class,
+            Event\TagOff::class,
+            Event\CommentAdded::class,
+            Event\FileAdded::class,
+            Event\ChecklistComplete::class,
+            Event\Dropped::class,
+            Event\DateReached::class,
+            Event\Schedule::class,
+            Event\Pressed::class,
         ],
         'pool' => [
             Pool\TeamMembers::class,
@@ -40,8 +54,20 @@ final class StandardKinds
         ],
         'follow_up' => [
             FollowUp\DueIn::class,
+            FollowUp\DueFrom::class,
+            FollowUp\DueFollows::class,
+            FollowUp\DueEndOf::class,
             FollowUp\SetPriority::class,
+            FollowUp\StepPriority::class,
+            FollowUp\SetStatus::class,
             FollowUp\AddTag::class,
+            FollowUp\RemoveTag::class,
+            FollowUp\SetField::class,
+            FollowUp\ClearField::class,
+            FollowUp\PutChecklist::class,
+            FollowUp\CreateTask::class,
+            FollowUp\GiveOwner::class,
+            FollowUp\Watch::class,
         ],
     ];
 }

@@ -9,6 +9,8 @@ use OpenBaton\Core\Routing\Outcome;
 use OpenBaton\Core\Routing\Verdict;
 use OpenBaton\Core\Rulebook\Family;
 use OpenBaton\Core\Rulebook\KindRegistry;
+use OpenBaton\Core\Rulebook\SeatName;
+use OpenBaton\Core\Subject\Cause;
 
 /** The JSON Schema of a decision, with the codes of the kinds that there are. */
 final readonly class DecisionSchema
@@ -32,11 +34,19 @@ final readonly class DecisionSchema
             'rulebook_version' => self::TEXT,
             'outcome' => ['enum' => array_column(Outcome::cases(), 'value')],
             'rule' => self::TEXT_OR_NULL + ['description' => 'The rule that decided.'],
-            'assignee' => self::TEXT_OR_NULL + ['description' => 'Who holds the task after it.'],
+            'assignee' => self::TEXT_OR_NULL + ['description' => 'Who is in the seat after it.'],
             'open_to' => self::TEXTS + ['description' => 'Who may claim an open task.'],
             'effects' => ['type' => 'array', 'items' => ['type' => 'object', 'required' => ['effect'], 'properties' => ['effect' => self::TEXT]]],
             'verdicts' => ['description' => 'One for each rule, in order.', 'type' => 'array', 'items' => $this->verdict()],
             'facts' => ['description' => 'The values that criteria saw, by field path.', 'type' => 'object'],
+        ];
+        $more = [
+            'kinds' => ['description' => 'Where the change raised several kinds of event, all that rules wait for.', 'type' => 'array', 'items' => $properties['kind']],
+            'cause' => ['description' => 'What brought the change about, where it was no intake.', 'enum' => array_column(Cause::cases(), 'value')],
+            'seat' => ['description' => 'The seat that was decided upon, where it was not the holder\'s.', 'enum' => array_column(SeatName::cases(), 'value')],
+            'due' => self::TEXT + ['description' => 'The moment for which a timer meant it.'],
+            'before' => ['description' => 'What was in the fields that changed, by field path; null: nothing.', 'type' => 'object'],
+            'chain' => ['description' => 'Its place in the chain that it belongs to.', 'type' => 'object', 'required' => ['of', 'link', 'generation', 'caused_by']],
         ];
 
         return [
@@ -47,7 +57,7 @@ final readonly class DecisionSchema
             'type' => 'object',
             'required' => array_keys($properties),
             'additionalProperties' => false,
-            'properties' => $properties,
+            'properties' => $properties + $more,
         ];
     }
 

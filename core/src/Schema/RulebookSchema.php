@@ -7,6 +7,7 @@ namespace OpenBaton\Core\Schema;
 use OpenBaton\Core\Criteria\FieldType;
 use OpenBaton\Core\Criteria\GroupKind;
 use OpenBaton\Core\Criteria\OperatorList;
+use OpenBaton\Core\Criteria\RelativeDate;
 use OpenBaton\Core\Document\CriteriaFormat;
 use OpenBaton\Core\Document\Instant;
 use OpenBaton\Core\Document\RulebookFormat;
@@ -14,6 +15,7 @@ use OpenBaton\Core\Document\TextLimits;
 use OpenBaton\Core\Rulebook\Family;
 use OpenBaton\Core\Rulebook\KindRegistry;
 use OpenBaton\Core\Rulebook\Part;
+use OpenBaton\Core\Rulebook\SeatName;
 
 /** The JSON Schema of a rulebook, from what the kinds of parts declare of themselves. */
 final readonly class RulebookSchema
@@ -73,7 +75,7 @@ final readonly class RulebookSchema
             $schema = $parameter->type->schema();
             if ($parameter->required) {
                 $required[] = $parameter->name;
-            } else {
+            } elseif ($parameter->default !== null) {
                 $schema['default'] = $parameter->type->write($parameter->default);
             }
             $properties[$parameter->name] = $schema;
@@ -106,6 +108,8 @@ final readonly class RulebookSchema
         $of = static fn(Family $family): array => ['$ref' => "#/\$defs/{$family->value}"];
 
         return self::object([
+            'seat' => ['enum' => array_column(SeatName::cases(), 'value'), 'default' => SeatName::Holder->value],
+            'anew' => ['type' => 'boolean', 'default' => false, 'description' => 'Whoever is in the seat does not keep it for being eligible.'],
             'pool' => $of(Family::Pool),
             'method' => $of(Family::Method),
             'limits' => ['type' => 'array', 'items' => $of(Family::Limit)],
@@ -126,7 +130,13 @@ final readonly class RulebookSchema
             'oneOf' => [...$groups, self::object([
                 'field' => ['$ref' => '#/$defs/id'],
                 'op' => ['enum' => array_keys(OperatorList::all())],
-                'value' => ['type' => ['string', 'number', 'boolean', 'array'], 'items' => ['type' => ['string', 'number']]],
+                'value' => [
+                    'description' => 'Or {"field": path} of another field of the type, or {"now": a day seen from now}.',
+                    'type' => ['string', 'number', 'boolean', 'array', 'object'],
+                    'items' => ['type' => ['string', 'number']],
+                    'additionalProperties' => false,
+                    'properties' => ['field' => ['$ref' => '#/$defs/id'], 'now' => ['type' => 'string', 'pattern' => RelativeDate::PATTERN]],
+                ],
             ], ['field', 'op'])],
         ];
     }

@@ -11,6 +11,8 @@ enum Asked: string
     case Reason = 'reason';
     /** May be given. */
     case Note = 'note';
+    /** May be given: the moment at which it comes back by itself. */
+    case Until = 'until';
     /** May be given: the minutes spent in all. */
     case Spent = 'spent';
 }

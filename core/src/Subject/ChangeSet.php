@@ -10,10 +10,14 @@ use OpenBaton\Core\Criteria\Facts;
 final readonly class ChangeSet
 {
     /**
-     * @param string       $id     of what is decided upon; unique
-     * @param int          $at     instant
-     * @param Subject|null $before null: the task is made
-     * @param Facts        $facts  the values that criteria see, after the change
+     * @param string       $id      of what is decided upon; unique
+     * @param int          $at      instant
+     * @param Subject|null $before  null: the task is made
+     * @param Facts        $facts   the values that criteria see, after the change, and those before
+     * @param Trigger|null $trigger where it happens for one rule alone
+     * @param Author|null  $comment by whom one was added
+     * @param Author|null  $file    by whom one was added
+     * @param bool         $placed  whoever made the task has said whose it is: rules give it to nobody
      */
     public function __construct(
         public string $id,
@@ -21,10 +25,39 @@ final readonly class ChangeSet
         public ?Subject $before,
         public Subject $after,
         public Facts $facts,
+        public Cause $cause = Cause::Intake,
+        public ?Trigger $trigger = null,
+        public ?Author $comment = null,
+        public ?Author $file = null,
+        public bool $placed = false,
     ) {}
 
     public function isArrival(): bool
     {
         return $this->before === null;
+    }
+
+    /** Whether a rule may act on it at all. */
+    public function isFor(string $ruleId): bool
+    {
+        return $this->trigger === null || $this->trigger->ruleId === $ruleId;
+    }
+
+    /** Whether it happens for the timer or the button of a rule. */
+    public function isTriggeredAs(string $kind): bool
+    {
+        return $this->trigger?->kind === $kind;
+    }
+
+    /** @return list<string> tags that were not there before */
+    public function tagsOn(): array
+    {
+        return $this->before === null ? $this->after->tags : array_values(array_diff($this->after->tags, $this->before->tags));
+    }
+
+    /** @return list<string> tags that are no longer there */
+    public function tagsOff(): array
+    {
+        return $this->before === null ? [] : array_values(array_diff($this->before->tags, $this->after->tags));
     }
 }

@@ -10,6 +10,10 @@ enum Standing: string
     case Holder = 'holder';
     /** May claim it. */
     case Claimant = 'claimant';
+    /** Reviews it. */
+    case Reviewer = 'reviewer';
+    /** Made it. */
+    case Creator = 'creator';
     /** Leads the house. */
     case Lead = 'lead';
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Subject;
 
+use OpenBaton\Core\Time\WorkingHours;
 use OpenBaton\Core\Workload\Effort;
 use OpenBaton\Core\Workload\Priority;
 use OpenBaton\Core\Workload\TaskStatus;
@@ -13,12 +14,21 @@ use OpenBaton\Core\Workload\WorkItem;
 final readonly class Subject
 {
     /**
-     * @param int          $createdAt instant
-     * @param string|null  $holderId  who holds it
-     * @param list<string> $openTo    people who may claim it
-     * @param int|null     $startAt   instant before which it can't be worked on
-     * @param int|null     $dueAt     instant
-     * @param list<string> $tags
+     * @param int                                               $createdAt  instant
+     * @param string|null                                       $holderId   who holds it
+     * @param list<string>                                      $openTo     people who may claim it
+     * @param string|null                                       $reviewerId in whose hands it is while in review
+     * @param int|null                                          $startAt    instant before which it can't be worked on
+     * @param int|null                                          $dueAt      instant
+     * @param list<string>                                      $tags
+     * @param array<string, string|int|float|bool|list<string>> $fields     all that is neither state nor derived from it, by path: fields of the house, of the customer
+     * @param int|null                                          $wakesAt    instant at which it stops waiting by itself
+     * @param string|null                                       $waitingFor why it waits
+     * @param TaskStatus                                        $resumesAs  what it is when it no longer waits
+     * @param list<string>                                      $waitsOn    tasks on whose end it waits
+     * @param Follow|null                                       $dueFollows the date that its due date follows
+     * @param list<ChecklistItem>                               $checklist
+     * @param list<string>                                      $watcherIds
      */
     public function __construct(
         public string $id,
@@ -32,41 +42,178 @@ final readonly class Subject
         public ?int $startAt = null,
         public ?int $dueAt = null,
         public array $tags = [],
+        public array $fields = [],
+        public ?string $lastReviewerId = null,
+        public ?int $wakesAt = null,
+        public ?string $waitingFor = null,
+        public TaskStatus $resumesAs = TaskStatus::New,
+        public array $waitsOn = [],
+        public ?Follow $dueFollows = null,
+        public array $checklist = [],
+        public int $comments = 0,
+        public int $files = 0,
+        public array $watcherIds = [],
+        public ?string $customerId = null,
+        public ?string $creatorId = null,
+        public ?string $madeById = null,
     ) {}
 
     /** @param list<string> $openTo who may claim it, where nobody holds it */
     public function heldBy(?string $personId, array $openTo = []): self
     {
-        return $this->changed(['holderId' => $personId, 'openTo' => $openTo]);
+        return $this->with(['holderId' => $personId, 'openTo' => $openTo]);
     }
 
+    public function reviewedBy(?string $personId): self
+    {
+        return $this->with(['reviewerId' => $personId]);
+    }
+
+    /**
+     * Leaving review empties the reviewer's seat and remembers who had it;
+     * waiting remembers what the task was before, and ends with its reason.
+     */
     public function inStatus(TaskStatus $status): self
     {
-        return $this->changed(['status' => $status]);
+        $changes = ['status' => $status];
+        if ($this->status === $status) {
+            return $this;
+        }
+        if ($this->status === TaskStatus::InReview) {
+            $changes += ['lastReviewerId' => $this->reviewerId ?? $this->lastReviewerId, 'reviewerId' => null];
+        }
+        if ($this->status === TaskStatus::Waiting) {
+            $changes += ['wakesAt' => null, 'waitingFor' => null, 'waitsOn' => [], 'resumesAs' => TaskStatus::New];
+        }
+        if ($status === TaskStatus::Waiting) {
+            $changes += ['resumesAs' => $this->status === TaskStatus::New ? TaskStatus::New : TaskStatus::Working];
+        }
+
+        return $this->with($changes);
+    }
+
+    /**
+     * @param int|null     $until instant at which it comes back by itself
+     * @param list<string> $on    tasks on whose end it waits
+     */
+    public function waiting(?string $for, ?int $until, array $on = []): self
+    {
+        return $this->inStatus(TaskStatus::Waiting)->with(['waitingFor' => $for, 'wakesAt' => $until, 'waitsOn' => $on]);
+    }
+
+    /** It no longer waits. */
+    public function resumed(): self
+    {
+        return $this->inStatus($this->resumesAs);
     }
 
     public function prioritised(Priority $priority): self
     {
-        return $this->changed(['priority' => $priority]);
+        return $this->with(['priority' => $priority]);
     }
 
-    public function dueAt(?int $instant): self
+    /** @param Follow|null $follows the date that it follows from now on */
+    public function dueAt(?int $instant, ?Follow $follows = null): self
     {
-        return $this->changed(['dueAt' => $instant]);
+        return $this->with(['dueAt' => $instant, 'dueFollows' => $follows]);
+    }
+
+    /** With the due date where the date that it follows puts it. */
+    public function settled(WorkingHours $house): self
+    {
+        return $this->dueFollows === null ? $this : $this->dueAt($this->dueFollows->instant($this, $house), $this->dueFollows);
     }
 
     public function tagged(string $tag): self
     {
-        return in_array($tag, $this->tags, true) ? $this : $this->changed(['tags' => [...$this->tags, $tag]]);
+        return $this->tagLike($tag) === null ? $this->with(['tags' => [...$this->tags, $tag]]) : $this;
+    }
+
+    public function untagged(string $tag): self
+    {
+        $gone = $this->tagLike($tag);
+
+        return $gone === null ? $this : $this->with(['tags' => array_values(array_diff($this->tags, [$gone]))]);
+    }
+
+    /** The same tag as it has it; case and outer blanks make no difference. */
+    private function tagLike(string $tag): ?string
+    {
+        foreach ($this->tags as $one) {
+            if (mb_strtolower(trim($one)) === mb_strtolower(trim($tag))) {
+                return $one;
+            }
+        }
+
+        return null;
+    }
+
+    /** @param string|int|float|bool|list<string>|null $value null: it is emptied */
+    public function withField(string $path, string|int|float|bool|array|null $value): self
+    {
+        $fields = $this->fields;
+        unset($fields[$path]);
+
+        return $this->with(['fields' => $value === null ? $fields : $fields + [$path => $value]]);
+    }
+
+    /** @param list<string> $items that it does not have yet are put on at the end */
+    public function withItems(array $items): self
+    {
+        $known = array_map(static fn(ChecklistItem $item): string => $item->text, $this->checklist);
+        $new = array_map(static fn(string $text): ChecklistItem => new ChecklistItem($text), array_values(array_diff($items, $known)));
+
+        return $new === [] ? $this : $this->with(['checklist' => [...$this->checklist, ...$new]]);
+    }
+
+    public function openItems(): int
+    {
+        return count(array_filter($this->checklist, static fn(ChecklistItem $item): bool => ! $item->done));
+    }
+
+    /** @param list<string> $people */
+    public function watchedBy(array $people): self
+    {
+        $all = array_values(array_unique([...$this->watcherIds, ...$people]));
+
+        return count($all) === count($this->watcherIds) ? $this : $this->with(['watcherIds' => $all]);
     }
 
     /** @param array<string, mixed> $changes by property */
-    private function changed(array $changes): self
+    public function with(array $changes): self
     {
-        /** @var array{id: string, createdAt: int} $properties and all others, of the types that the methods above give them */
+        /** @var array{id: string, createdAt: int} $properties and all others, of the types that the constructor gives them */
         $properties = [...get_object_vars($this), ...$changes];
 
         return new self(...$properties);
+    }
+
+    public function equals(self $other): bool
+    {
+        return $this === $other || $this->plain() === $other->plain();
+    }
+
+    /** @return array<string, mixed> by property, of values that are the same where they are equal */
+    private function plain(): array
+    {
+        return [
+            'effort' => get_object_vars($this->effort),
+            'dueFollows' => $this->dueFollows === null ? null : [$this->dueFollows->path, $this->dueFollows->offset->format(), $this->dueFollows->time?->format()],
+            'checklist' => array_map(get_object_vars(...), $this->checklist),
+            'fields' => self::sorted($this->fields),
+        ] + get_object_vars($this);
+    }
+
+    /**
+     * @param array<string, mixed> $fields
+     *
+     * @return array<string, mixed>
+     */
+    private static function sorted(array $fields): array
+    {
+        ksort($fields);
+
+        return $fields;
     }
 
     /** The task as the load of whoever it loads. */

@@ -12,4 +12,11 @@ enum TaskAction: string
     case Reopen = 'reopen';
     case HandOn = 'hand_on';
     case Claim = 'claim';
+    case Wait = 'wait';
+    case AskReview = 'ask_review';
+    case TakeBack = 'take_back';
+    case SendBack = 'send_back';
+    case Approve = 'approve';
+    case HandReview = 'hand_review';
+    case Drop = 'drop';
 }

@@ -40,6 +40,32 @@ final readonly class LocalDate
         return new self($this->day + $days);
     }
 
+    /** The same day of another month, or the last one of it where it has no such day. */
+    public function plusMonths(int $months): self
+    {
+        [$year, $month, $day] = array_map(intval(...), explode('-', $this->format()));
+        $month += $months - 1;
+        $year += (int) floor($month / 12);
+        $first = self::of($year, ($month % 12 + 12) % 12 + 1, 1);
+
+        return new self(min($first->day + $day - 1, $first->endOfMonth()->day));
+    }
+
+    public function startOfWeek(): self
+    {
+        return $this->plus(1 - $this->weekday());
+    }
+
+    public function startOfMonth(): self
+    {
+        return $this->plus(1 - (int) gmdate('j', $this->day * 86400));
+    }
+
+    public function endOfMonth(): self
+    {
+        return $this->plus((int) gmdate('t', $this->day * 86400) - (int) gmdate('j', $this->day * 86400));
+    }
+
     /** ISO 8601: Monday is 1, Sunday is 7. */
     public function weekday(): int
     {

@@ -85,6 +85,23 @@ final readonly class WorkingTime
         throw new NoWorkingTime('No working day within three years.');
     }
 
+    /**
+     * The end of work on the date, or on the working day before it where it is none.
+     *
+     * @throws NoWorkingTime where there is none within three years
+     */
+    public function endOnOrBefore(LocalDate $date): int
+    {
+        for ($day = 0; $day < self::FURTHEST_DAYS; ++$day, $date = $date->plus(-1)) {
+            $spans = $this->hours->spansOf($date);
+            if ($spans !== []) {
+                return end($spans)->to;
+            }
+        }
+
+        throw new NoWorkingTime('No working day within three years.');
+    }
+
     public function isWorking(int $instant): bool
     {
         $date = $this->firstDate($instant);

@@ -20,4 +20,16 @@ enum Priority: string
             self::Urgent => 3,
         };
     }
+
+    /** @param int $by how many steps up; at the ends it stays */
+    public function stepped(int $by): self
+    {
+        foreach (self::cases() as $case) {
+            if ($case->rank() === max(0, min(self::Urgent->rank(), $this->rank() + $by))) {
+                return $case;
+            }
+        }
+
+        return $this;
+    }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 use OpenBaton\Core\Document\DecisionFormat;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Document\RulebookFormat;
-use OpenBaton\Core\Document\World;
 use OpenBaton\Core\Document\WorldFormat;
 use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Subject\Subject;
@@ -16,6 +15,8 @@ use OpenBaton\Core\Workload\PersonWork;
 use OpenBaton\Core\Workload\Priority;
 use OpenBaton\Core\Workload\TaskStatus;
 use OpenBaton\Core\Workload\WorkItem;
+use OpenBaton\Core\World\Arrives;
+use OpenBaton\Core\World\World;
 
 function fullWorld(): World
 {
@@ -132,7 +133,7 @@ it('writes the whole of a decision', function (): void {
             ],
             ['rule' => 'rest', 'name' => 'Rest', 'verdict' => 'not_reached'],
         ],
-        'facts' => ['task.kind' => 'repair', 'task.tags' => ['brass'], 'task.value' => 1200.5],
+        'facts' => ['task.kind' => 'repair', 'task.value' => 1200.5, 'task.tags' => ['brass']],
     ]);
 });
 
@@ -182,13 +183,16 @@ it('reads work, rotations, events and when work last came to people', function (
         ->and($world->rotations->named('Brass bench')->virtualTime)->toBe(20_000_000)
         ->and($world->roster->people['femi']->memberFrom)->toBe(Build::at('2026-01-01T00:00:00Z'))
         ->and($world->roster->people['femi']->memberUntil)->toBe(Build::at('2026-06-30T23:00:00Z'))
-        ->and($world->events[0])->toEqual(new ChangeSet(
+        ->and($world->events[0])->toEqual(new Arrives(new ChangeSet(
             'e1',
             $world->clock,
             null,
-            new Subject('T1', $world->clock, new Effort(540, 120, 15, 60), priority: Priority::Low, startAt: Build::at('2026-03-02T10:00:00Z'), dueAt: Build::at('2026-03-06T12:00:00Z')),
-            Build::facts(['task.kind' => 'quote', 'case.owner' => 'femi']),
-        ));
+            new Subject('T1', $world->clock, new Effort(540, 120, 15, 60), priority: Priority::Low, startAt: Build::at('2026-03-02T10:00:00Z'), dueAt: Build::at('2026-03-06T12:00:00Z'), fields: ['task.kind' => 'quote', 'case.owner' => 'femi']),
+            Build::facts([
+                'task.kind' => 'quote', 'case.owner' => 'femi', 'task.status' => 'new', 'task.priority' => 'low', 'task.estimate' => 120, 'task.due' => '2026-03-06', 'task.start' => '2026-03-02',
+                'task.arrived' => '2026-03-02', 'task.tags' => [], 'task.open_items' => 0, 'task.comments' => 0, 'task.files' => 0,
+            ]),
+        )));
 });
 
 it('decides the same where all ids are made of digits', function (): void {

@@ -106,7 +106,7 @@ it('has a property for every parameter, a default where it is optional, and no o
                 ++$checked;
                 expect($parameter->type)->toBeInstanceOf(ParameterType::class);
                 if (! $parameter->required) {
-                    expect($arguments[$place]->isDefaultValueAvailable() ? $arguments[$place]->getDefaultValue() : $parameter->default)->toBe($parameter->default);
+                    expect($arguments[$place]->isDefaultValueAvailable() ? $arguments[$place]->getDefaultValue() : $parameter->default)->toEqual($parameter->default);
                 }
             }
         }

@@ -63,10 +63,17 @@ it('has one table of what people may do', function (): void {
     ], Transitions::all());
     expect($rows)->toBe([
         ['start', 'new waiting', 'working', 'holder lead', true, ''],
-        ['complete', 'new working waiting in_review', 'done', 'holder lead', true, 'note spent'],
-        ['reopen', 'done', 'working', 'holder lead', null, ''],
+        ['wait', 'new working', 'waiting', 'holder lead', null, 'reason until'],
+        ['ask_review', 'new working', 'in_review', 'holder lead', true, 'note'],
+        ['take_back', 'in_review', 'working', 'holder lead', null, ''],
+        ['send_back', 'in_review', 'working', 'reviewer lead', null, 'reason'],
+        ['approve', 'in_review', 'done', 'reviewer lead', null, 'note'],
+        ['complete', 'new working waiting', 'done', 'holder lead', true, 'note spent'],
+        ['reopen', 'done dropped', 'working', 'holder lead', null, ''],
         ['hand_on', 'new working waiting in_review', null, 'holder lead', null, 'reason'],
+        ['hand_review', 'in_review', null, 'reviewer lead', null, 'reason'],
         ['claim', 'new working waiting', null, 'claimant', false, ''],
+        ['drop', 'new working waiting in_review', 'dropped', 'holder creator lead', null, 'reason'],
     ]);
     foreach (TaskAction::cases() as $action) {
         expect(Transitions::of($action)->action)->toBe($action);
@@ -79,10 +86,12 @@ it('fits a state, whoever acts', function (TaskAction $action, TaskStatus $statu
     [TaskAction::Start, TaskStatus::New, true, true],
     [TaskAction::Start, TaskStatus::New, false, false],
     [TaskAction::Start, TaskStatus::Working, true, false],
-    [TaskAction::Complete, TaskStatus::InReview, true, true],
+    [TaskAction::Complete, TaskStatus::InReview, true, false],
+    [TaskAction::Approve, TaskStatus::InReview, true, true],
     [TaskAction::Complete, TaskStatus::Dropped, true, false],
     [TaskAction::Reopen, TaskStatus::Done, false, true],
-    [TaskAction::Reopen, TaskStatus::Dropped, true, false],
+    [TaskAction::Reopen, TaskStatus::Dropped, true, true],
+    [TaskAction::Reopen, TaskStatus::Working, true, false],
     [TaskAction::Claim, TaskStatus::Waiting, false, true],
     [TaskAction::Claim, TaskStatus::Waiting, true, false],
     [TaskAction::Claim, TaskStatus::InReview, false, false],

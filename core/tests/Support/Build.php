@@ -20,6 +20,7 @@ use OpenBaton\Core\People\Capacity;
 use OpenBaton\Core\People\Membership;
 use OpenBaton\Core\People\Person;
 use OpenBaton\Core\People\Roster;
+use OpenBaton\Core\Rulebook\Event\EventKind;
 use OpenBaton\Core\Rulebook\Event\TaskArrives;
 use OpenBaton\Core\Rulebook\FollowUp\FollowUp;
 use OpenBaton\Core\Rulebook\Give;
@@ -31,6 +32,7 @@ use OpenBaton\Core\Rulebook\Otherwise\Otherwise;
 use OpenBaton\Core\Rulebook\Pool\Pool;
 use OpenBaton\Core\Rulebook\Rule;
 use OpenBaton\Core\Rulebook\RuleContext;
+use OpenBaton\Core\Rulebook\SeatName;
 use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Time\LocalDate;
@@ -110,6 +112,17 @@ final class Build
             new Field('task.tags', 'Tags', FieldType::Tags),
             new Field('task.parts', 'Parts', FieldType::ManyOf, ['valve' => 'Valve', 'slide' => 'Slide', 'pad' => 'Pad']),
             new Field('case.owner', 'Owner of the case', FieldType::Person),
+            new Field('case.deputy', 'Deputy for the case', FieldType::Person),
+            new Field('task.returned', 'Returned on', FieldType::Date),
+            new Field('task.arrived', 'Arrived on', FieldType::Date),
+            new Field('task.due', 'Due on', FieldType::Date),
+            new Field('task.wakes', 'Waits until', FieldType::Date),
+            new Field('task.status', 'Status', FieldType::OneOf, ['new' => 'New', 'working' => 'Working', 'waiting' => 'Waiting', 'in_review' => 'In review', 'done' => 'Done', 'dropped' => 'Dropped']),
+            new Field('task.assignee', 'Assignee', FieldType::Person),
+            new Field('task.reviewer', 'Reviewer', FieldType::Person),
+            new Field('task.last_reviewer', 'Last reviewer', FieldType::Person),
+            new Field('customer.hire_ends', 'End of the hire', FieldType::Date),
+            new Field('customer.owner', 'Owner of the customer', FieldType::Person),
         ]);
     }
 
@@ -140,6 +153,7 @@ final class Build
      * @param array<string, mixed>|null                               $if
      * @param list<Limit>                                             $limits
      * @param list<FollowUp>        $then
+     * @param non-empty-list<EventKind>|null $when null: a task arrives
      */
     public static function rule(
         string $id,
@@ -152,13 +166,16 @@ final class Build
         bool $active = true,
         ?int $validFrom = null,
         ?int $validUntil = null,
+        ?array $when = null,
+        SeatName $seat = SeatName::Holder,
+        bool $anew = false,
     ): Rule {
         return new Rule(
             $id,
             "Rule {$id}",
-            [new TaskArrives()],
+            $when ?? [new TaskArrives()],
             $if === null ? new Group(GroupKind::All, []) : (new CriteriaFormat(self::context()))->read(Node::root($if)),
-            $pool === null || $method === null ? null : new Give($pool, $method, $limits, $otherwise),
+            $pool === null || $method === null ? null : new Give($pool, $method, $limits, $otherwise, $seat, $anew),
             $then,
             $active,
             $validFrom,

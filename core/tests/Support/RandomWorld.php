@@ -6,7 +6,6 @@ namespace OpenBaton\Core\Tests\Support;
 
 use OpenBaton\Core\Absence\Absence;
 use OpenBaton\Core\Absence\AbsenceStatus;
-use OpenBaton\Core\Document\World;
 use OpenBaton\Core\People\Membership;
 use OpenBaton\Core\People\Person;
 use OpenBaton\Core\People\Roster;
@@ -35,6 +34,8 @@ use OpenBaton\Core\Rulebook\Rulebook;
 use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Time\Span;
 use OpenBaton\Core\Workload\Work;
+use OpenBaton\Core\World\Arrives;
+use OpenBaton\Core\World\World;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
@@ -63,6 +64,12 @@ final class RandomWorld
         return (new self($seed))->world();
     }
 
+    /** @return list<ChangeSet> */
+    public static function arrivals(World $world): array
+    {
+        return array_map(static fn(Arrives $event): ChangeSet => $event->change, array_values(array_filter($world->events, static fn(object $event): bool => $event instanceof Arrives)));
+    }
+
     private function world(): World
     {
         $people = [];
@@ -83,7 +90,7 @@ final class RandomWorld
         $at = $this->start;
         for ($number = 0; $number < 12; ++$number) {
             $at += $this->pick(0, 4) * 1800;
-            $events[] = $this->event("e{$number}", $at);
+            $events[] = new Arrives($this->event("e{$number}", $at));
         }
 
         return new World($this->start, $roster, new Rulebook(Build::fields(), $rules), new Rotations(), Work::of($items), $events);

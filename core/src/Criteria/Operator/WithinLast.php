@@ -17,9 +17,10 @@ final readonly class WithinLast extends OnDays
 
     public function against(string|int|float|bool|array|null $operand, FieldType $type): callable
     {
-        $days = Plain::days($operand);
+        return static function (string|int|float|bool|array $value, Facts $facts) use ($operand): bool {
+            $end = is_string($operand) ? $operand : $facts->today->plus(-Plain::days($operand))->format();
 
-        return static fn(string|int|float|bool|array $value, Facts $facts): bool => $value <= $facts->today->format()
-            && $value >= $facts->today->plus(-$days)->format();
+            return $value <= $facts->today->format() && $value >= $end;
+        };
     }
 }

@@ -10,16 +10,19 @@ use OpenBaton\Core\Criteria\FieldType;
 /** From today to so many days after it, both included. */
 final readonly class WithinNext extends OnDays
 {
+    public const CODE = 'within_next';
+
     public function code(): string
     {
-        return 'within_next';
+        return self::CODE;
     }
 
     public function against(string|int|float|bool|array|null $operand, FieldType $type): callable
     {
-        $days = Plain::days($operand);
+        return static function (string|int|float|bool|array $value, Facts $facts) use ($operand): bool {
+            $end = is_string($operand) ? $operand : $facts->today->plus(Plain::days($operand))->format();
 
-        return static fn(string|int|float|bool|array $value, Facts $facts): bool => $value >= $facts->today->format()
-            && $value <= $facts->today->plus($days)->format();
+            return $value >= $facts->today->format() && $value <= $end;
+        };
     }
 }

@@ -7,11 +7,10 @@ namespace OpenBaton\Core\Rulebook\FollowUp;
 use OpenBaton\Core\Document\TextLimits;
 use OpenBaton\Core\Parameter\Parameter;
 use OpenBaton\Core\Parameter\ShortText;
-use OpenBaton\Core\People\Roster;
-use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Subject\Effect\Effect;
 use OpenBaton\Core\Subject\Effect\TagAdded;
 
+/** Puts a tag on. */
 final readonly class AddTag implements FollowUp
 {
     public function __construct(public string $tag) {}
@@ -23,10 +22,12 @@ final readonly class AddTag implements FollowUp
 
     public static function parameters(): array
     {
-        return [Parameter::required('tag', new ShortText(TextLimits::TAG))];
+        return [
+            Parameter::required('tag', new ShortText(TextLimits::TAG)),
+        ];
     }
 
-    public function effect(ChangeSet $change, Roster $roster, ?string $assigneeId): Effect
+    public function effect(Situation $situation): Effect
     {
         return new TagAdded($this->tag);
     }

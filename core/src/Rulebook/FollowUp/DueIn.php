@@ -7,8 +7,6 @@ namespace OpenBaton\Core\Rulebook\FollowUp;
 use OpenBaton\Core\Parameter\Choice;
 use OpenBaton\Core\Parameter\Parameter;
 use OpenBaton\Core\Parameter\WorkingSpanType;
-use OpenBaton\Core\People\Roster;
-use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Subject\Effect\DueImpossible;
 use OpenBaton\Core\Subject\Effect\DueSet;
 use OpenBaton\Core\Subject\Effect\Effect;
@@ -17,7 +15,7 @@ use OpenBaton\Core\Time\WorkingSpan;
 use OpenBaton\Core\Time\WorkingTime;
 
 /** Due after so much working time, or at the end of work so many working days later. */
-final readonly class DueIn implements FollowUp
+final readonly class DueIn implements SetsDue
 {
     public function __construct(public WorkingSpan $after, public HoursOf $hoursOf = HoursOf::House) {}
 
@@ -34,11 +32,12 @@ final readonly class DueIn implements FollowUp
         ];
     }
 
-    public function effect(ChangeSet $change, Roster $roster, ?string $assigneeId): Effect
+    public function effect(Situation $situation): Effect
     {
-        $hours = $this->hoursOf === HoursOf::Assignee && $assigneeId !== null ? $roster->presenceOf($assigneeId) : $roster->house;
+        $holderId = $situation->subject->holderId;
+        $hours = $this->hoursOf === HoursOf::Assignee && $holderId !== null ? $situation->roster->presenceOf($holderId) : $situation->roster->house;
         try {
-            return new DueSet($this->after->after($change->at, new WorkingTime($hours)));
+            return new DueSet($this->after->after($situation->change->at, new WorkingTime($hours)));
         } catch (NoWorkingTime) {
             return new DueImpossible();
         }

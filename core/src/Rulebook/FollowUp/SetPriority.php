@@ -6,12 +6,11 @@ namespace OpenBaton\Core\Rulebook\FollowUp;
 
 use OpenBaton\Core\Parameter\Choice;
 use OpenBaton\Core\Parameter\Parameter;
-use OpenBaton\Core\People\Roster;
-use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Subject\Effect\Effect;
 use OpenBaton\Core\Subject\Effect\PrioritySet;
 use OpenBaton\Core\Workload\Priority;
 
+/** Sets the priority. */
 final readonly class SetPriority implements FollowUp
 {
     public function __construct(public Priority $priority) {}
@@ -23,10 +22,12 @@ final readonly class SetPriority implements FollowUp
 
     public static function parameters(): array
     {
-        return [Parameter::required('priority', new Choice(Priority::class))];
+        return [
+            Parameter::required('priority', new Choice(Priority::class)),
+        ];
     }
 
-    public function effect(ChangeSet $change, Roster $roster, ?string $assigneeId): Effect
+    public function effect(Situation $situation): Effect
     {
         return new PrioritySet($this->priority);
     }

@@ -18,6 +18,6 @@ final readonly class WaitUnplaced implements Otherwise
 
     public function settle(Roster $roster, int $at): Fallback
     {
-        return new Fallback();
+        return new Fallback(waits: true);
     }
 }

@@ -12,6 +12,6 @@ interface Effect
     /** The task as it is after it. */
     public function on(Subject $subject): Subject;
 
-    /** @return array<string, int|string|null> as it stands in the trace, with its "effect" */
+    /** @return array<string, mixed> as it stands in the trace, with its "effect" */
     public function write(): array;
 }

@@ -1,0 +1,187 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\Chain;
+
+use OpenBaton\Core\Routing\Decision;
+use OpenBaton\Core\Routing\Needs;
+use OpenBaton\Core\Routing\Outcome;
+use OpenBaton\Core\Routing\Rotations;
+use OpenBaton\Core\Rulebook\SeatName;
+use OpenBaton\Core\Subject\ChangeSet;
+use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Workload\TaskStatus;
+use OpenBaton\Core\Workload\Work;
+
+/** A chain while it is carried out. */
+final class ChainState
+{
+    /** @var list<Link> */
+    private array $links = [];
+    private int $settled = 0;
+    /** @var array<array-key, Subject> by id: every task that the chain touched, as it is by now */
+    private array $subjects = [];
+    /** @var array<array-key, Subject|null> by id: as it was before the chain; null: the chain made it */
+    private array $before = [];
+    /** @var array<array-key, int> instant at which a task came to its holder in this chain, by id */
+    private array $assignedAt = [];
+    /** @var array<array-key, array<array-key, true>> ids of rules by task */
+    private array $acted = [];
+    private Rotations $rotations;
+    /** @var array<array-key, true> names of rotations that were read */
+    private array $known = [];
+    private int $made = 0;
+    private ?Cut $cut = null;
+
+    public function __construct(private readonly Surroundings $surroundings)
+    {
+        $this->rotations = new Rotations();
+    }
+
+    public function queue(ChangeSet $change, int $generation, ?int $causedBy): void
+    {
+        $id = $change->after->id;
+        if (count($this->links) >= Chain::MOST_CHANGES) {
+            $this->cut(CutReason::TooManyChanges, $id);
+
+            return;
+        }
+        $this->before += [$id => $change->before];
+        $this->subjects[$id] = $change->after;
+        if ($change->after->holderId !== null && $change->after->holderId !== $change->before?->holderId) {
+            $this->assignedAt[$id] = $change->at;
+        }
+        $this->links[] = new Link($change, $generation, $causedBy);
+    }
+
+    /** @return int|null the number of the next link; null: all are settled */
+    public function next(): ?int
+    {
+        return $this->settled < count($this->links) ? $this->settled++ : null;
+    }
+
+    public function link(int $number): Link
+    {
+        return $this->links[$number];
+    }
+
+    /** The task as it is by now. */
+    public function subject(Subject $known): Subject
+    {
+        return $this->subjects[$known->id] ?? $known;
+    }
+
+    /** @return list<Subject> */
+    public function waitingOn(string $taskId): array
+    {
+        $waiting = [];
+        foreach ([...$this->surroundings->waitingOn($taskId), ...array_values($this->subjects)] as $one) {
+            $one = $this->subject($one);
+            if ($one->status === TaskStatus::Waiting && in_array($taskId, $one->waitsOn, true)) {
+                $waiting[$one->id] = $one;
+            }
+        }
+
+        return array_values($waiting);
+    }
+
+    /** The work as it is by now. */
+    public function work(Needs $needs): Work
+    {
+        $work = $this->surroundings->work($needs);
+        foreach ($this->subjects as $id => $subject) {
+            $before = $this->before[$id];
+            $work = $work->after($before?->asWork(), $subject->asWork(), $this->assignedAt[$id] ?? null);
+        }
+
+        return $work;
+    }
+
+    /** @param list<string> $names */
+    public function rotations(array $names): Rotations
+    {
+        $new = array_values(array_filter($names, fn(string $name): bool => ! isset($this->known[$name])));
+        if ($new !== []) {
+            foreach ($this->surroundings->rotations($new)->byName as $rotation) {
+                $this->rotations = $this->rotations->with($rotation);
+            }
+            $this->known += array_fill_keys($new, true);
+        }
+
+        return $this->rotations;
+    }
+
+    /** @return array<array-key, true> ids of the rules that have acted on it */
+    public function acted(string $taskId): array
+    {
+        return $this->acted[$taskId] ?? [];
+    }
+
+    public function decided(int $number, Decision $decision): void
+    {
+        array_splice($this->links, $number, 1, [$this->links[$number]->decidedAs($decision)]);
+        $this->rotations = $decision->rotationsAfter($this->rotations);
+        foreach ($decision->acted() as $position) {
+            $this->acted[$decision->change->after->id][$decision->rulebook->rulebook->rules[$position]->id] = true;
+        }
+        if ($decision->outcome === Outcome::Assigned && $decision->seat === SeatName::Holder) {
+            $this->assignedAt[$decision->change->after->id] = $decision->change->at;
+        }
+    }
+
+    /** @return string|null null: it has made as many as it may */
+    public function newTaskId(string $madeById): ?string
+    {
+        return $this->made >= Chain::MOST_TASKS ? null : $this->surroundings->newId($madeById, ++$this->made);
+    }
+
+    /**
+     * The rules that led from a rule back to it.
+     *
+     * @return list<string> ids in the order in which they acted
+     */
+    public function roundOf(int $number, string $ruleId): array
+    {
+        $round = [];
+        for ($link = $this->links[$number]->causedBy; $link !== null; $link = $this->links[$link]->causedBy) {
+            $acted = $this->idsActing($this->links[$link]);
+            $round = [...$acted, ...$round];
+            if (in_array($ruleId, $acted, true)) {
+                break;
+            }
+        }
+
+        return array_values(array_unique($round));
+    }
+
+    /** @param list<string>|null $ruleIds null: all that have acted */
+    public function cut(CutReason $reason, string $taskId, ?array $ruleIds = null): void
+    {
+        $this->cut ??= new Cut($reason, $ruleIds ?? $this->allActing(), $taskId);
+    }
+
+    /** @return list<string> */
+    private function allActing(): array
+    {
+        $ids = [];
+        foreach ($this->links as $link) {
+            $ids = [...$ids, ...$this->idsActing($link)];
+        }
+
+        return array_values(array_unique($ids));
+    }
+
+    /** @return list<string> */
+    private function idsActing(Link $link): array
+    {
+        $decision = $link->decision;
+
+        return $decision === null ? [] : array_map(static fn(int $position): string => $decision->rulebook->rulebook->rules[$position]->id, $decision->acted());
+    }
+
+    public function result(): ChainResult
+    {
+        return new ChainResult($this->links, $this->subjects, $this->rotations, $this->cut);
+    }
+}

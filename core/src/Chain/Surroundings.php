@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\Chain;
+
+use OpenBaton\Core\Routing\Needs;
+use OpenBaton\Core\Routing\Rotations;
+use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Workload\Work;
+
+/** What a chain reads as it goes, as it was before the chain began. */
+interface Surroundings
+{
+    /** At least the work that is needed. */
+    public function work(Needs $needs): Work;
+
+    /** @param list<string> $names of rotations */
+    public function rotations(array $names): Rotations;
+
+    /** @return list<Subject> the other open tasks of the customer */
+    public function ofCustomer(string $customerId, string $exceptTaskId): array;
+
+    /** @return list<Subject> tasks that wait for the end of this one */
+    public function waitingOn(string $taskId): array;
+
+    /** An id for a task that is made: the same for the same place in the chain. */
+    public function newId(string $madeById, int $number): string;
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\Criteria\Operator;
+
+use LogicException;
+use OpenBaton\Core\Criteria\FieldType;
+use OpenBaton\Core\Criteria\HistoryOperator;
+
+/** A comparison with what was before the change. */
+abstract readonly class OnHistory implements HistoryOperator
+{
+    public function fits(FieldType $type): bool
+    {
+        return ! $type->isList();
+    }
+
+    public function holdsForMissing(): bool
+    {
+        return false;
+    }
+
+    public function against(string|int|float|bool|array|null $operand, FieldType $type): callable
+    {
+        throw new LogicException('What was before is needed, too.');
+    }
+
+    /** Whether two values are the same; a missing one is the same as nothing but a missing one. */
+    protected static function same(mixed $one, mixed $other, FieldType $type): bool
+    {
+        if ($one === null || $other === null) {
+            return $one === $other;
+        }
+
+        return is_array($one) || is_array($other)
+            ? array_keys(Plain::set($one, $type)) === array_keys(Plain::set($other, $type))
+            : Plain::one($one, $type) === Plain::one($other, $type);
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\Document;
+
+use OpenBaton\Core\World\ChainOf;
+
+/** The decisions of a chain as documents, each with its place in the chain. */
+final class ChainFormat
+{
+    /** @return list<array<string, mixed>> one for each decision, in order */
+    public static function write(ChainOf $of): array
+    {
+        $documents = [];
+        foreach ($of->chain->links as $number => $link) {
+            if ($link->decision !== null) {
+                $chain = ['of' => $of->event, 'link' => $number, 'generation' => $link->generation, 'caused_by' => $link->causedBy];
+                $documents[] = DecisionFormat::write($link->decision) + ['chain' => $chain + ($of->chain->cut === null ? [] : ['cut' => [
+                    'reason' => $of->chain->cut->reason->value,
+                    'rules' => $of->chain->cut->ruleIds,
+                    'task' => $of->chain->cut->taskId,
+                ]])];
+            }
+        }
+
+        return $documents;
+    }
+}

@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\Document;
+
+use OpenBaton\Core\Criteria\FieldCatalogue;
+use OpenBaton\Core\People\Roster;
+use OpenBaton\Core\Subject\Author;
+use OpenBaton\Core\Subject\ChecklistItem;
+use OpenBaton\Core\Subject\StateFields;
+use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Workload\Priority;
+use OpenBaton\Core\Workload\TaskStatus;
+
+/** What is changed on a task, read from a document; null empties. */
+final readonly class TaskEditFormat
+{
+    public const MEMBERS = ['status', 'priority', 'assignee', 'reviewer', 'start', 'due', 'wakes', 'waiting_for', 'tags_on', 'tags_off', 'items', 'tick', 'facts', 'comment', 'file'];
+
+    /** By whom a comment is added; null: none is. */
+    public ?Author $comment;
+    /** By whom a file is added; null: none is. */
+    public ?Author $file;
+    /** @var array<string, mixed> by name, of the types of the state */
+    private array $set;
+    /** @var array<string, string|int|float|bool|list<string>|null> by path */
+    private array $facts;
+
+    /** @throws DocumentError */
+    public function __construct(private Node $node, FieldCatalogue $fields, Roster $roster)
+    {
+        $node->only(self::MEMBERS);
+        $this->comment = $node->find('comment')?->case(Author::class);
+        $this->file = $node->find('file')?->case(Author::class);
+        $person = static fn(Node $one): string => Known::person($one, $roster->people);
+        $this->set = array_filter([
+            'status' => $node->find('status')?->case(TaskStatus::class),
+            'priority' => $node->find('priority')?->case(Priority::class),
+            'assignee' => $node->has('assignee') ? $person($node->get('assignee')) : null,
+            'reviewer' => $node->has('reviewer') ? $person($node->get('reviewer')) : null,
+            'start' => $node->find('start')?->instant(),
+            'due' => $node->find('due')?->instant(),
+            'wakes' => $node->find('wakes')?->instant(),
+            'waiting_for' => $node->find('waiting_for')?->line(TextLimits::NAME),
+        ], static fn(mixed $value): bool => $value !== null);
+        $this->facts = $node->has('facts') ? self::facts($node->get('facts'), $fields, $roster) : [];
+    }
+
+    /**
+     * @return array<string, string|int|float|bool|list<string>|null> by path; null: it is emptied
+     *
+     * @throws DocumentError
+     */
+    public static function facts(Node $node, FieldCatalogue $fields, Roster $roster): array
+    {
+        $facts = [];
+        foreach ($node->members() as [$path, $value]) {
+            $field = $fields->find($path) ?? throw $value->fail('There is no field "{path}".', path: $path);
+            if (isset(StateFields::TYPES[$path])) {
+                throw $value->fail('"{path}" follows from the state of the task; set that.', path: $path);
+            }
+            $facts[$path] = $value->value === null ? null : ValueCodec::read($value, $field, $roster);
+        }
+
+        return $facts;
+    }
+
+    public function on(Subject $subject): Subject
+    {
+        foreach ($this->facts as $path => $value) {
+            $subject = $subject->withField($path, $value);
+        }
+        $subject = $this->status($subject);
+        foreach ($this->node->textsOf('tags_on') as $tag) {
+            $subject = $subject->tagged($tag);
+        }
+        foreach ($this->node->textsOf('tags_off') as $tag) {
+            $subject = $subject->untagged($tag);
+        }
+        $changes = [];
+        foreach (['priority' => 'priority', 'assignee' => 'holderId', 'reviewer' => 'reviewerId', 'start' => 'startAt'] as $name => $property) {
+            if ($this->sets($name)) {
+                $changes[$property] = $this->set[$name] ?? ($name === 'priority' ? $subject->priority : null);
+            }
+        }
+        if (isset($changes['holderId'])) {
+            $changes['openTo'] = [];
+        }
+        if ($this->sets('due')) {
+            $changes += ['dueAt' => $this->set['due'] ?? null, 'dueFollows' => null];
+        }
+        $ticked = $this->node->textsOf('tick');
+        $subject = $subject->withItems($this->node->textsOf('items'));
+
+        return $subject->with($changes + [
+            'checklist' => array_map(static fn(ChecklistItem $item): ChecklistItem => in_array($item->text, $ticked, true) ? new ChecklistItem($item->text, true) : $item, $subject->checklist),
+            'comments' => $subject->comments + ($this->comment === null ? 0 : 1),
+            'files' => $subject->files + ($this->file === null ? 0 : 1),
+        ]);
+    }
+
+    private function status(Subject $subject): Subject
+    {
+        $status = $this->set['status'] ?? $subject->status;
+        $subject = $status instanceof TaskStatus ? $subject->inStatus($status) : $subject;
+        if ($subject->status !== TaskStatus::Waiting) {
+            return $subject;
+        }
+
+        return $subject->with([
+            'wakesAt' => $this->sets('wakes') ? $this->set['wakes'] ?? null : $subject->wakesAt,
+            'waitingFor' => $this->sets('waiting_for') ? $this->set['waiting_for'] ?? null : $subject->waitingFor,
+        ]);
+    }
+
+    private function sets(string $name): bool
+    {
+        return array_key_exists($name, (array) $this->node->value);
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\Parameter;
+
+use OpenBaton\Core\Criteria\Field;
+use OpenBaton\Core\Document\Node;
+use OpenBaton\Core\Document\TextLimits;
+use OpenBaton\Core\Document\ValueCodec;
+use OpenBaton\Core\Rulebook\FieldValue;
+use OpenBaton\Core\Rulebook\RuleContext;
+use OpenBaton\Core\Subject\StateFields;
+
+/** A field that the house has added, with a value for it. */
+final readonly class Assignment implements ParameterType
+{
+    /** Fields that every task has and that are not set as others are. */
+    private const FIXED = ['task.kind', 'task.title', 'task.source'];
+
+    public static function control(): string
+    {
+        return 'assignment';
+    }
+
+    public function read(Node $node, RuleContext $context): FieldValue
+    {
+        $node->only(['field', 'value']);
+        $field = self::settable($node->get('field'), $context);
+
+        return new FieldValue($field, ValueCodec::read($node->get('value'), $field, $context->roster));
+    }
+
+    /** A field whose value can be set. */
+    public static function settable(Node $node, RuleContext $context): Field
+    {
+        $path = $node->line(TextLimits::ID);
+        $field = $context->fields->find($path);
+
+        return $field !== null && self::isSettable($path) ? $field : throw $node->fail('"{path}" is not a field whose value can be set.', path: $path);
+    }
+
+    public static function isSettable(string $path): bool
+    {
+        return str_starts_with($path, 'task.') && ! isset(StateFields::TYPES[$path]) && ! in_array($path, self::FIXED, true);
+    }
+
+    public function write(mixed $value): mixed
+    {
+        return $value instanceof FieldValue ? ['field' => $value->field->path, 'value' => ValueCodec::write($value->value, $value->field->type)] : $value;
+    }
+
+    public function schema(): array
+    {
+        return ['type' => 'object', 'properties' => ['field' => TextLimits::schema(TextLimits::ID), 'value' => true], 'required' => ['field', 'value'], 'additionalProperties' => false];
+    }
+
+    public function bounds(): array
+    {
+        return [];
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\Parameter;
+
+use OpenBaton\Core\Rulebook\RuleContext;
+
+/** A checklist that the house keeps. */
+final readonly class ChecklistReference extends Reference
+{
+    public static function control(): string
+    {
+        return 'checklist';
+    }
+
+    protected function known(RuleContext $context): ?array
+    {
+        return $context->trade?->checklists;
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\Parameter;
+
+use OpenBaton\Core\Document\Node;
+use OpenBaton\Core\Rulebook\RuleContext;
+use OpenBaton\Core\Time\LocalDate;
+
+/** A calendar date. */
+final readonly class DateType implements ParameterType
+{
+    public static function control(): string
+    {
+        return 'date';
+    }
+
+    public function read(Node $node, RuleContext $context): LocalDate
+    {
+        return $node->refuse(static fn(): LocalDate => LocalDate::parse($node->text()));
+    }
+
+    public function write(mixed $value): mixed
+    {
+        return $value instanceof LocalDate ? $value->format() : $value;
+    }
+
+    public function schema(): array
+    {
+        return ['type' => 'string', 'format' => 'date'];
+    }
+
+    public function bounds(): array
+    {
+        return [];
+    }
+}

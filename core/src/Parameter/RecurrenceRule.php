@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\Parameter;
+
+use OpenBaton\Core\Document\Node;
+use OpenBaton\Core\Rulebook\RuleContext;
+use OpenBaton\Core\Time\LocalDate;
+use OpenBaton\Core\Time\Recurrence;
+use OpenBaton\Core\Time\TimeOfDay;
+
+/** A recurrence rule of RFC 5545, such as FREQ=WEEKLY;BYDAY=MO. */
+final readonly class RecurrenceRule implements ParameterType
+{
+    use PlainValue;
+
+    public static function control(): string
+    {
+        return 'recurrence';
+    }
+
+    public function read(Node $node, RuleContext $context): string
+    {
+        $rule = strtoupper($node->line(Recurrence::MOST));
+        $node->refuse(static fn(): Recurrence => new Recurrence($rule, LocalDate::parse('2026-01-01'), TimeOfDay::parse('00:00')));
+
+        return $rule;
+    }
+
+    public function schema(): array
+    {
+        return ['type' => 'string', 'minLength' => 1, 'maxLength' => Recurrence::MOST, 'pattern' => '^FREQ='];
+    }
+
+    public function bounds(): array
+    {
+        return ['most' => Recurrence::MOST];
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\Rulebook\Event;
+
+use OpenBaton\Core\Rulebook\NoParameters;
+use OpenBaton\Core\Subject\ChangeSet;
+
+/** The last open item of its checklist is ticked. */
+final readonly class ChecklistComplete implements EventKind
+{
+    use NoParameters;
+
+    public static function kind(): string
+    {
+        return 'checklist_complete';
+    }
+
+    public function isRaisedBy(ChangeSet $change): bool
+    {
+        return self::occasion($change);
+    }
+
+    public static function occasion(ChangeSet $change): bool
+    {
+        return ($change->before?->openItems() ?? 0) > 0 && $change->after->openItems() === 0 && $change->after->checklist !== [];
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\Rulebook\Event;
+
+use OpenBaton\Core\Parameter\Choice;
+use OpenBaton\Core\Parameter\Parameter;
+use OpenBaton\Core\Subject\Author;
+use OpenBaton\Core\Subject\ChangeSet;
+
+/** Somebody says something on it. */
+final readonly class CommentAdded implements EventKind
+{
+    public function __construct(public Author $by = Author::Anyone) {}
+
+    public static function kind(): string
+    {
+        return 'comment_added';
+    }
+
+    public static function parameters(): array
+    {
+        return [
+            Parameter::optional('by', new Choice(Author::class), Author::Anyone),
+        ];
+    }
+
+    public function isRaisedBy(ChangeSet $change): bool
+    {
+        return self::occasion($change) && ($this->by === Author::Anyone || $this->by === $change->comment);
+    }
+
+    public static function occasion(ChangeSet $change): bool
+    {
+        return $change->comment !== null;
+    }
+}

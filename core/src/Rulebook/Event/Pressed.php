@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\Rulebook\Event;
+
+use OpenBaton\Core\Document\TextLimits;
+use OpenBaton\Core\Parameter\Choice;
+use OpenBaton\Core\Parameter\Parameter;
+use OpenBaton\Core\Parameter\ShortText;
+use OpenBaton\Core\Subject\ChangeSet;
+
+/** Somebody presses the button of the rule on the task. */
+final readonly class Pressed implements EventKind
+{
+    public function __construct(public string $label, public Presser $by = Presser::HolderOrLead) {}
+
+    public static function kind(): string
+    {
+        return 'pressed';
+    }
+
+    public static function parameters(): array
+    {
+        return [
+            Parameter::required('label', new ShortText(TextLimits::TAG)),
+            Parameter::optional('by', new Choice(Presser::class), Presser::HolderOrLead),
+        ];
+    }
+
+    public function isRaisedBy(ChangeSet $change): bool
+    {
+        return self::occasion($change);
+    }
+
+    public static function occasion(ChangeSet $change): bool
+    {
+        return $change->isTriggeredAs(self::kind());
+    }
+}

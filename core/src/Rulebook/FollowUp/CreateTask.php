@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\Rulebook\FollowUp;
+
+use OpenBaton\Core\Absence\SubstituteFinder;
+use OpenBaton\Core\Criteria\Facts;
+use OpenBaton\Core\Document\TextLimits;
+use OpenBaton\Core\Parameter\MergedTextType;
+use OpenBaton\Core\Parameter\Minutes;
+use OpenBaton\Core\Parameter\Parameter;
+use OpenBaton\Core\Parameter\PartOf;
+use OpenBaton\Core\Parameter\TaskKindReference;
+use OpenBaton\Core\Parameter\YesNo;
+use OpenBaton\Core\People\Availability;
+use OpenBaton\Core\People\Membership;
+use OpenBaton\Core\Rulebook\Family;
+use OpenBaton\Core\Rulebook\Pool\Pool;
+use OpenBaton\Core\Subject\Effect\Effect;
+use OpenBaton\Core\Subject\Effect\TaskMade;
+use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Text\MergedText;
+use OpenBaton\Core\Workload\Effort;
+
+/** Makes another task for the same customer, linked to this one: routed by the rules, or given to whoever a pool names. */
+final readonly class CreateTask implements FollowUp
+{
+    /** Where the details of a task are kept among its fields. */
+    public const DETAILS_FIELD = 'task.details';
+
+    private const DETAILS = 2000;
+
+    /**
+     * @param int|null     $estimate minutes
+     * @param FollowUp|null $due     one that gives a due date; null: none
+     * @param Pool|null    $for      null: the rules say whose it is
+     * @param bool         $wait     this task waits until the other is done
+     */
+    public function __construct(
+        public string $taskKind,
+        public MergedText $title,
+        public ?MergedText $details = null,
+        public ?int $estimate = null,
+        public ?FollowUp $due = null,
+        public ?Pool $for = null,
+        public bool $wait = false,
+    ) {}
+
+    public static function kind(): string
+    {
+        return 'create_task';
+    }
+
+    public static function parameters(): array
+    {
+        return [
+            Parameter::required('task_kind', new TaskKindReference()),
+            Parameter::required('title', new MergedTextType(TextLimits::NAME)),
+            Parameter::optional('details', new MergedTextType(self::DETAILS, false), null),
+            Parameter::optional('estimate', new Minutes(), null),
+            Parameter::optional('due', new PartOf(Family::FollowUp, SetsDue::class), null),
+            Parameter::optional('for', new PartOf(Family::Pool), null),
+            Parameter::optional('wait', new YesNo(), false),
+        ];
+    }
+
+    public function effect(Situation $situation): Effect
+    {
+        $facts = $situation->facts();
+        $subject = $situation->subject;
+        $kind = $situation->trade->kinds[$this->taskKind] ?? null;
+        $fields = array_filter($subject->fields, static fn(string $path): bool => ! str_starts_with($path, 'task.'), ARRAY_FILTER_USE_KEY) + ($kind->defaults ?? []);
+        $fields['task.kind'] = $this->taskKind;
+        $fields['task.title'] = mb_substr($this->title->fill($facts, $situation->trade->words), 0, TextLimits::NAME);
+        if ($this->details !== null) {
+            $fields[self::DETAILS_FIELD] = $this->details->fill($facts, $situation->trade->words);
+        }
+        $made = new Subject('', $situation->change->at, new Effort($kind->usualMinutes ?? 0, $this->estimate), fields: $fields, customerId: $subject->customerId, madeById: $subject->id);
+        $due = $this->due?->effect(new Situation($situation->change, $made, $situation->roster, $situation->trade));
+        $made = $due?->on($made) ?? $made;
+
+        return $this->for === null
+            ? new TaskMade($made, false, $this->wait)
+            : new TaskMade($this->given($made, $this->for, $situation, $facts), true, $this->wait);
+    }
+
+    private function given(Subject $made, Pool $for, Situation $situation, Facts $facts): Subject
+    {
+        $roster = $situation->roster;
+        $members = $for->members($roster, $facts);
+        if ($for->namesOne()) {
+            return $made->heldBy($members === [] ? null : (new SubstituteFinder($roster))->find($members[0]->personId, $situation->change->at)->personId);
+        }
+        $availability = new Availability($roster);
+        $there = array_filter($members, static fn(Membership $member): bool => $availability->reasonsAgainst($roster->people[$member->personId], $situation->change->at) === []);
+
+        return $made->heldBy(null, array_values(array_map(static fn(Membership $member): string => $member->personId, $there)));
+    }
+}

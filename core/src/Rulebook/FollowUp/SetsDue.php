@@ -1,0 +1,8 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\Rulebook\FollowUp;
+
+/** A follow-up that gives a task its due date. */
+interface SetsDue extends FollowUp {}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\Rulebook\FollowUp;
+
+use OpenBaton\Core\Criteria\Facts;
+use OpenBaton\Core\People\Roster;
+use OpenBaton\Core\Rulebook\Trade;
+use OpenBaton\Core\Subject\ChangeSet;
+use OpenBaton\Core\Subject\StateFields;
+use OpenBaton\Core\Subject\Subject;
+
+/** What a follow-up sees: the change, and the task as it is by its turn. */
+final readonly class Situation
+{
+    /** @param Subject $subject with whoever got it, and with the effects of the follow-ups before */
+    public function __construct(
+        public ChangeSet $change,
+        public Subject $subject,
+        public Roster $roster,
+        public Trade $trade,
+    ) {}
+
+    /** The values of the task by its turn. */
+    public function facts(): Facts
+    {
+        return new Facts(StateFields::values($this->subject, $this->roster->house->zone()) + $this->subject->fields, $this->change->facts->today);
+    }
+}

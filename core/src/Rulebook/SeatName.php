@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\Rulebook;
+
+/** What a task has people in. */
+enum SeatName: string
+{
+    case Holder = 'holder';
+    /** In whose hands it is while in review. */
+    case Reviewer = 'reviewer';
+}

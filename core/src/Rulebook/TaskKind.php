@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\Rulebook;
+
+/** A kind of task, with what tasks of it begin with. */
+final readonly class TaskKind
+{
+    /**
+     * @param int                                               $usualMinutes effort
+     * @param array<string, string|int|float|bool|list<string>> $defaults     values of fields by path
+     */
+    public function __construct(public string $id, public string $name, public int $usualMinutes, public array $defaults = []) {}
+}

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\Subject;
+
+use OpenBaton\Core\Criteria\Facts;
+use OpenBaton\Core\Criteria\Lookups;
+use OpenBaton\Core\People\Roster;
+use OpenBaton\Core\People\Team;
+use OpenBaton\Core\Time\LocalDate;
+
+/** What criteria see of a change: the values of the task after it and before it, and what they look up. */
+final readonly class ChangeFacts
+{
+    public function __construct(private Roster $roster, private Lookups $lookups) {}
+
+    /** @param int $at instant */
+    public function of(?Subject $before, Subject $after, int $at): Facts
+    {
+        $values = $this->values($after);
+        $valuesBefore = $before === null ? null : ($before === $after ? $values : $this->values($before));
+
+        return new Facts(
+            $values,
+            $this->roster->house->zone()->dateAt($at),
+            $valuesBefore,
+            $this->lookups->days === [] ? [] : $this->days($at),
+            $this->lookups->teams ? $this->teams($values + ($valuesBefore ?? []), $valuesBefore ?? []) : [],
+        );
+    }
+
+    /** @return array<string, string|int|float|bool|list<string>> by path */
+    private function values(Subject $subject): array
+    {
+        return $subject->fields + StateFields::values($subject, $this->roster->house->zone());
+    }
+
+    /** @return array<string, string> */
+    private function days(int $at): array
+    {
+        $days = [];
+        foreach ($this->lookups->days as $text => $day) {
+            $date = $day->at($at, $this->roster->house);
+            if ($date instanceof LocalDate) {
+                $days[$text] = $date->format();
+            }
+        }
+
+        return $days;
+    }
+
+    /**
+     * Of every person whom a value names, before or after.
+     *
+     * @param array<string, mixed> ...$values
+     *
+     * @return array<array-key, list<string>>
+     */
+    private function teams(array ...$values): array
+    {
+        $teams = [];
+        foreach ($values as $one) {
+            foreach ($one as $value) {
+                if (is_string($value) && isset($this->roster->people[$value])) {
+                    $teams[$value] ??= array_map(static fn(Team $team): string => $team->id, $this->roster->teamsOf($value));
+                }
+            }
+        }
+
+        return $teams;
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\Subject\Effect;
+
+use OpenBaton\Core\Document\Instant;
+use OpenBaton\Core\Subject\Follow;
+use OpenBaton\Core\Subject\Subject;
+
+/** The due date follows another date from now on, until a person sets it by hand. */
+final readonly class DueFollowing implements Effect
+{
+    /** @param int|null $dueAt instant at which that puts it now; null: the field is empty */
+    public function __construct(public Follow $follow, public ?int $dueAt) {}
+
+    public function on(Subject $subject): Subject
+    {
+        return $subject->dueAt($this->dueAt, $this->follow);
+    }
+
+    public function write(): array
+    {
+        return ['effect' => 'due_follows', 'field' => $this->follow->path, 'offset' => $this->follow->offset->format(), 'due' => Instant::orNull($this->dueAt)];
+    }
+}

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\Subject\Effect;
+
+use OpenBaton\Core\Subject\Subject;
+
+final readonly class FieldCleared implements Effect
+{
+    public function __construct(public string $path) {}
+
+    public function on(Subject $subject): Subject
+    {
+        return $subject->withField($this->path, null);
+    }
+
+    public function write(): array
+    {
+        return ['effect' => 'field_cleared', 'field' => $this->path];
+    }
+}

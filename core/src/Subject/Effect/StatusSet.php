@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\Subject\Effect;
+
+use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Workload\TaskStatus;
+
+final readonly class StatusSet implements Effect
+{
+    public function __construct(public TaskStatus $status) {}
+
+    public function on(Subject $subject): Subject
+    {
+        return $subject->inStatus($this->status);
+    }
+
+    public function write(): array
+    {
+        return ['effect' => 'status_set', 'status' => $this->status->value];
+    }
+}

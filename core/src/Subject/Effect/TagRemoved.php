@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\Subject\Effect;
+
+use OpenBaton\Core\Subject\Subject;
+
+final readonly class TagRemoved implements Effect
+{
+    public function __construct(public string $tag) {}
+
+    public function on(Subject $subject): Subject
+    {
+        return $subject->untagged($this->tag);
+    }
+
+    public function write(): array
+    {
+        return ['effect' => 'tag_removed', 'tag' => $this->tag];
+    }
+}

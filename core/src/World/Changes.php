@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\World;
+
+use Closure;
+use OpenBaton\Core\Subject\Author;
+use OpenBaton\Core\Subject\Cause;
+use OpenBaton\Core\Subject\Subject;
+
+/** Somebody, or another system, changes tasks: one, or all open ones of a customer. */
+final readonly class Changes implements Happening
+{
+    /**
+     * @param Closure(WorldState): list<Subject> $which
+     * @param Closure(Subject): Subject          $change
+     */
+    public function __construct(
+        private string $id,
+        private int $at,
+        private Closure $which,
+        private Closure $change,
+        private Cause $cause = Cause::Person,
+        private ?Author $comment = null,
+        private ?Author $file = null,
+    ) {}
+
+    public function id(): string
+    {
+        return $this->id;
+    }
+
+    public function at(): int
+    {
+        return $this->at;
+    }
+
+    public function in(WorldState $state): iterable
+    {
+        $sets = [];
+        foreach (($this->which)($state) as $number => $before) {
+            $after = ($this->change)($before)->settled($state->house());
+            if ($this->comment !== null || $this->file !== null || ! $after->equals($before)) {
+                $sets[] = $state->changeSet($number === 0 ? $this->id : "{$this->id}+{$number}", $this->at, $before, $after, $this->cause, null, $this->comment, $this->file);
+            }
+        }
+        yield new ChainOf($this->id, $state->run(...$sets));
+    }
+}

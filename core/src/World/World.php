@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\World;
+
+use Generator;
+use OpenBaton\Core\People\Roster;
+use OpenBaton\Core\Routing\Decision;
+use OpenBaton\Core\Routing\Rotations;
+use OpenBaton\Core\Rulebook\Rulebook;
+use OpenBaton\Core\Rulebook\Trade;
+use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Workload\Work;
+
+/** Everything that decisions depend on, and what happens. */
+final readonly class World
+{
+    /**
+     * @param int             $clock  instant
+     * @param list<Happening> $events in the order of time
+     * @param list<Subject>   $tasks  that are there at the beginning
+     */
+    public function __construct(
+        public int $clock,
+        public Roster $roster,
+        public Rulebook $rulebook,
+        public Rotations $rotations,
+        public Work $work,
+        public array $events,
+        public Trade $trade = new Trade(),
+        public array $tasks = [],
+    ) {}
+
+    /**
+     * Lets everything happen, one after the other; the state carries along.
+     *
+     * @return Generator<int, ChainOf>
+     */
+    public function chains(string $rulebookVersion = 'as given'): Generator
+    {
+        $state = new WorldState($this, $rulebookVersion);
+        foreach ($this->events as $event) {
+            foreach ($event->in($state) as $chain) {
+                yield $chain;
+            }
+        }
+    }
+
+    /** @return Generator<int, Decision> all decisions, in order */
+    public function decisions(string $rulebookVersion = 'as given'): Generator
+    {
+        foreach ($this->chains($rulebookVersion) as $chain) {
+            foreach ($chain->chain->links as $link) {
+                if ($link->decision !== null) {
+                    yield $link->decision;
+                }
+            }
+        }
+    }
+}

@@ -1,0 +1,160 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\World;
+
+use LogicException;
+use OpenBaton\Core\Chain\Chain;
+use OpenBaton\Core\Chain\ChainResult;
+use OpenBaton\Core\Chain\Surroundings;
+use OpenBaton\Core\Routing\Needs;
+use OpenBaton\Core\Routing\Outcome;
+use OpenBaton\Core\Routing\Rotations;
+use OpenBaton\Core\Routing\Router;
+use OpenBaton\Core\Rulebook\CompiledRulebook;
+use OpenBaton\Core\Rulebook\SeatName;
+use OpenBaton\Core\Subject\Author;
+use OpenBaton\Core\Subject\Cause;
+use OpenBaton\Core\Subject\ChangeFacts;
+use OpenBaton\Core\Subject\ChangeSet;
+use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\Trigger;
+use OpenBaton\Core\Time\WorkingHours;
+use OpenBaton\Core\Timer\Occurrence;
+use OpenBaton\Core\Timer\Timers;
+use OpenBaton\Core\Workload\Work;
+
+/** A world as it goes along: its tasks, the work in hand, the rotations, and how far the clock has been looked at. */
+final class WorldState implements Surroundings
+{
+    /** @var array<array-key, Subject> by id */
+    private array $tasks = [];
+    private Work $work;
+    private Rotations $rotations;
+    private int $tickedAt;
+    /** @var array<string, true> keys of what has fired */
+    private array $fired = [];
+    private readonly Router $router;
+    private readonly ChangeFacts $facts;
+    private readonly Timers $timers;
+
+    public function __construct(private readonly World $world, string $rulebookVersion)
+    {
+        $this->router = new Router($world->roster, CompiledRulebook::compile($world->rulebook, $rulebookVersion), $world->trade);
+        $this->facts = new ChangeFacts($world->roster, $this->router->rulebook->lookups);
+        $this->timers = Timers::of($world->rulebook, $world->roster->house);
+        $this->work = $world->work;
+        $this->rotations = $world->rotations;
+        $this->tickedAt = $world->clock;
+        foreach ($world->tasks as $task) {
+            $this->tasks[$task->id] = $task;
+            $this->work = $this->work->after(null, $task->asWork(), null);
+        }
+    }
+
+    public function house(): WorkingHours
+    {
+        return $this->world->roster->house;
+    }
+
+    public function task(string $id): Subject
+    {
+        return $this->tasks[$id] ?? throw new LogicException("There is no task \"{$id}\".");
+    }
+
+    /** @return list<Subject> */
+    public function tasks(): array
+    {
+        return array_values($this->tasks);
+    }
+
+    public function changeSet(string $id, int $at, Subject $before, Subject $after, Cause $cause, ?Trigger $trigger = null, ?Author $comment = null, ?Author $file = null): ChangeSet
+    {
+        return new ChangeSet($id, $at, $before, $after, $this->facts->of($before, $after, $at), $cause, $trigger, $comment, $file);
+    }
+
+    public function run(ChangeSet ...$changes): ChainResult
+    {
+        $result = (new Chain($this->router, $this))->run(...$changes);
+        foreach ($result->subjects as $id => $subject) {
+            $this->work = $this->work->after(($this->tasks[$id] ?? null)?->asWork(), $subject->asWork(), self::assignedAt($result, $subject));
+            $this->tasks[$id] = $subject;
+        }
+        foreach ($result->rotations->byName as $rotation) {
+            $this->rotations = $this->rotations->with($rotation);
+        }
+
+        return $result;
+    }
+
+    private static function assignedAt(ChainResult $result, Subject $subject): ?int
+    {
+        $at = null;
+        foreach ($result->links as $link) {
+            $given = $link->decision !== null && $link->decision->outcome === Outcome::Assigned && $link->decision->seat === SeatName::Holder;
+            $came = $link->change->after->holderId !== null && $link->change->after->holderId !== $link->change->before?->holderId;
+            if ($link->change->after->id === $subject->id && ($given || $came)) {
+                $at = $link->change->at;
+            }
+        }
+
+        return $at;
+    }
+
+    /** What falls due next, until an instant and since the clock was last looked at; null: nothing. */
+    public function due(int $until): ?Occurrence
+    {
+        foreach ($this->timers->between($this->tasks, $this->tickedAt, $until) as $occurrence) {
+            if (! isset($this->fired[$occurrence->key])) {
+                return $occurrence;
+            }
+        }
+
+        return null;
+    }
+
+    /** @param int $at instant at which the clock is looked at */
+    public function fire(Occurrence $due, string $id, int $at): ChainResult
+    {
+        $this->fired[$due->key] = true;
+        $subject = $this->task($due->taskId);
+        if ($due->timer === null) {
+            return $this->run($this->changeSet($id, $at, $subject, $subject->resumed(), Cause::Timer));
+        }
+
+        return $this->run($this->changeSet($id, $at, $subject, $subject, Cause::Timer, new Trigger($due->timer->event::kind(), $due->timer->ruleId, $due->at)));
+    }
+
+    public function ticked(int $at): void
+    {
+        $this->tickedAt = max($this->tickedAt, $at);
+    }
+
+    public function work(Needs $needs): Work
+    {
+        return $this->work;
+    }
+
+    public function rotations(array $names): Rotations
+    {
+        return $this->rotations;
+    }
+
+    public function ofCustomer(string $customerId, string $exceptTaskId): array
+    {
+        return array_values(array_filter($this->tasks, static fn(Subject $task): bool => $task->customerId === $customerId && $task->id !== $exceptTaskId && $task->status->isOpen()));
+    }
+
+    public function waitingOn(string $taskId): array
+    {
+        return array_values(array_filter($this->tasks, static fn(Subject $task): bool => in_array($taskId, $task->waitsOn, true)));
+    }
+
+    public function newId(string $madeById, int $number): string
+    {
+        for ($next = 1; isset($this->tasks["{$madeById}.{$next}"]); ++$next);
+
+        return "{$madeById}.".($next + $number - 1);
+    }
+}

@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+use OpenBaton\Core\Rulebook\Event\DateReached;
+use OpenBaton\Core\Rulebook\Event\Schedule;
+use OpenBaton\Core\Rulebook\FollowUp\AddTag;
+use OpenBaton\Core\Rulebook\Rule;
+use OpenBaton\Core\Rulebook\Rulebook;
+use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Tests\Support\Build;
+use OpenBaton\Core\Tests\Support\Story;
+use OpenBaton\Core\Time\LocalDate;
+use OpenBaton\Core\Time\Offset;
+use OpenBaton\Core\Time\TimeOfDay;
+use OpenBaton\Core\Timer\Occurrence;
+use OpenBaton\Core\Timer\RuleTimer;
+use OpenBaton\Core\Timer\Timers;
+use OpenBaton\Core\Workload\TaskStatus;
+
+function dated(string $field, string $offset = '+0 days', ?string $time = null, string $id = 'r'): Rule
+{
+    return Build::rule($id, null, then: [new AddTag('x')], when: [new DateReached($field, Offset::parse($offset), $time === null ? null : TimeOfDay::parse($time))]);
+}
+
+function weekly(string $rule = 'FREQ=WEEKLY;BYDAY=MO', string $from = '2026-03-02', string $id = 'weekly'): Rule
+{
+    return Build::rule($id, null, then: [new AddTag('x')], when: [new Schedule($rule, LocalDate::parse($from), TimeOfDay::parse('09:00'))]);
+}
+
+/** @param list<Rule> $rules */
+function timers(array $rules, array $since = []): Timers
+{
+    return Timers::of(new Rulebook(Build::fields(), $rules), Build::calendar('Europe/Dublin'), $since);
+}
+
+/** @return list<string> when, as UTC, and for what */
+function firings(array $occurrences): array
+{
+    return array_map(static fn(Occurrence $one): string => gmdate('Y-m-d H:i', $one->at).' '.($one->timer->ruleId ?? 'wakes').' '.$one->taskId, $occurrences);
+}
+
+it('knows when a date is reached', function (string $field, string $offset, ?string $time, Subject $task, array $expected): void {
+    expect(firings(timers([dated($field, $offset, $time)])->hangingOn($task)))->toBe($expected);
+})->with([
+    'a day, when it begins' => ['task.needed', '+0 days', null, Story::task()->withField('task.needed', '2026-04-10'), ['2026-04-09 23:00 r t1']],
+    'a day, at a time' => ['task.needed', '-20 days', '09:00', Story::task()->withField('task.needed', '2026-04-10'), ['2026-03-21 09:00 r t1']],
+    'a month before the end of one' => ['task.needed', '-1 months', '09:00', Story::task()->withField('task.needed', '2026-05-31'), ['2026-04-30 08:00 r t1']],
+    'working days before' => ['task.needed', '-2 working_days', '09:00', Story::task()->withField('task.needed', '2026-03-10'), ['2026-03-06 09:00 r t1']],
+    'hours before a day at a time' => ['task.needed', '-3 hours', '09:00', Story::task()->withField('task.needed', '2026-03-10'), ['2026-03-10 06:00 r t1']],
+    'a due date, to the minute' => ['task.due', '+1 days', null, Story::task()->dueAt(Build::at('2026-03-28T16:00:00Z')), ['2026-03-29 15:00 r t1']],
+    'a due date, minutes' => ['task.due', '-90 minutes', null, Story::task()->dueAt(Build::at('2026-03-28T16:00:00Z')), ['2026-03-28 14:30 r t1']],
+    'a due date, at a time' => ['task.due', '+1 days', '08:00', Story::task()->dueAt(Build::at('2026-03-28T16:00:00Z')), ['2026-03-29 07:00 r t1']],
+    'no date' => ['task.needed', '+0 days', null, Story::task(), []],
+    'before the task was there' => ['task.needed', '+0 days', null, Story::task()->withField('task.needed', '2026-02-10'), []],
+    'overdue, done with' => ['task.due', '+1 days', null, Story::task()->dueAt(Build::at('2026-03-28T16:00:00Z'))->inStatus(TaskStatus::Done), []],
+    'another date of what is done' => ['task.needed', '+0 days', '12:00', Story::task()->withField('task.needed', '2026-03-10')->inStatus(TaskStatus::Done), ['2026-03-10 12:00 r t1']],
+    'dropped' => ['task.needed', '+0 days', '12:00', Story::task()->withField('task.needed', '2026-03-10')->inStatus(TaskStatus::Dropped), []],
+]);
+
+it('knows when a task comes back from waiting', function (): void {
+    $waiting = Story::task()->waiting('parts', Build::at('2026-03-05T09:00:00Z'));
+    expect(firings(timers([])->hangingOn($waiting)))->toBe(['2026-03-05 09:00 wakes t1'])
+        ->and(timers([])->hangingOn($waiting->resumed()))->toBe([])
+        ->and(timers([])->hangingOn(Story::task()->waiting('parts', null)))->toBe([]);
+});
+
+it('has a key for rule, task and the date that it hangs on', function (): void {
+    $key = static fn(Rule $rule, Subject $task): string => timers([$rule])->hangingOn($task)[0]->key;
+    $task = Story::task()->withField('task.needed', '2026-04-10');
+    $keys = [
+        $key(dated('task.needed', '-20 days'), $task),
+        $key(dated('task.needed', '-20 days'), $task->withField('task.needed', '2026-04-11')),
+        $key(dated('task.needed', '-19 days'), $task),
+        $key(dated('task.needed', '-20 days', id: 'other'), $task),
+        $key(dated('task.needed', '-20 days'), $task->with(['id' => 't2'])),
+    ];
+    expect(array_unique($keys))->toHaveCount(5)
+        // The same timer in the next version of the rulebook, whatever else changed in the rule.
+        ->and($key(dated('task.needed', '-20 days'), $task->tagged('x')))->toBe($keys[0]);
+});
+
+it('does not fire for an instant before the timer was published', function (): void {
+    $rule = dated('task.needed', '+0 days', '12:00');
+    $id = RuleTimer::id('r', $rule->events[0]);
+    $task = Story::task()->withField('task.needed', '2026-03-10');
+    $at = static fn(string $since): array => timers([$rule], [$id => Build::at($since)])->hangingOn($task);
+    expect($at('2026-03-10T12:00:00Z'))->toHaveCount(1)
+        ->and($at('2026-03-10T12:00:01Z'))->toBe([])
+        ->and(timers([weekly()], [RuleTimer::id('weekly', weekly()->events[0]) => Build::at('2026-03-09T09:00:00Z')])->between([Story::task()], Build::at('2026-03-01'), Build::at('2026-03-20')))->toHaveCount(2);
+});
+
+it('finds all between two ticks, in order of time, the rules in theirs', function (): void {
+    $tasks = [
+        Story::task('b')->withField('task.needed', '2026-03-10'),
+        Story::task('a')->withField('task.needed', '2026-03-10'),
+        Story::task('c')->withField('task.needed', '2026-03-12')->waiting('x', Build::at('2026-03-10T00:00:00Z')),
+    ];
+    $timers = timers([dated('task.needed', id: 'second'), dated('task.needed', '+0 days', '00:00', 'third'), weekly('FREQ=DAILY')]);
+    expect(firings($timers->between($tasks, Build::at('2026-03-09T09:00:00Z'), Build::at('2026-03-10T09:00:00Z'))))->toBe([
+        '2026-03-10 00:00 wakes c',
+        '2026-03-10 00:00 second a', '2026-03-10 00:00 second b',
+        '2026-03-10 00:00 third a', '2026-03-10 00:00 third b',
+        '2026-03-10 09:00 weekly a', '2026-03-10 09:00 weekly b', '2026-03-10 09:00 weekly c',
+    ]);
+});
+
+it('catches up days without ticks, once each', function (): void {
+    $timers = timers([weekly('FREQ=DAILY')]);
+    $whole = firings($timers->between([Story::task()], Build::at('2026-03-02T09:00:00Z'), Build::at('2026-03-05T09:00:00Z')));
+    $parts = [];
+    foreach ([['2026-03-02T09:00:00Z', '2026-03-03T08:59:00Z'], ['2026-03-03T08:59:00Z', '2026-03-04T09:00:00Z'], ['2026-03-04T09:00:00Z', '2026-03-05T09:00:00Z']] as [$from, $to]) {
+        array_push($parts, ...firings($timers->between([Story::task()], Build::at($from), Build::at($to))));
+    }
+    expect($whole)->toBe(['2026-03-03 09:00 weekly t1', '2026-03-04 09:00 weekly t1', '2026-03-05 09:00 weekly t1'])->and($parts)->toBe($whole);
+});
+
+it('lets a schedule act on open tasks that were there', function (): void {
+    $tasks = [Story::task('done')->inStatus(TaskStatus::Done), Story::task('late')->with(['createdAt' => Build::at('2026-03-09T09:00:01Z')]), Story::task('there')];
+    expect(firings(timers([weekly()])->between($tasks, Build::at('2026-03-08'), Build::at('2026-03-10'))))->toBe(['2026-03-09 09:00 weekly there']);
+});
+
+it('has no timers of rules that are paused, or have none', function (): void {
+    $paused = Build::rule('p', null, then: [new AddTag('x')], active: false, when: [new DateReached('task.needed')]);
+    expect(timers([$paused, Build::rule('a', null, then: [new AddTag('x')])])->all)->toBe([]);
+});
