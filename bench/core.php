@@ -8,12 +8,13 @@ declare(strict_types=1);
  * JSON, and how many bytes that is. Prints JSON.
  */
 
+use OpenBaton\Core\Criteria\Facts;
 use OpenBaton\Core\Document\DecisionFormat;
 use OpenBaton\Core\Document\DecisionRecord;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Document\RosterFormat;
 use OpenBaton\Core\Document\RulebookFormat;
-use OpenBaton\Core\Document\WorldFormat;
+use OpenBaton\Core\Document\TaskFormat;
 use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\Routing\Rotations;
 use OpenBaton\Core\Routing\Router;
@@ -126,12 +127,12 @@ function arrivals(int $rules, int $events, CompiledRulebook $rulebook, Roster $r
         $rule = $random->getInt(0, $rules - 2);
         $own = $random->getInt(1, 5) <= 4;
         $at = $start + intdiv($number, 20);
-        $facts = WorldFormat::facts(Node::root([
+        $facts = new Facts(TaskFormat::values(Node::root([
             'task.kind' => 'k'.($own ? $rule % KINDS : $random->getInt(0, KINDS - 1)),
             'customer.site' => 'site'.intdiv($rule, 4),
             'customer.tier' => TIERS[$rule % 3],
             'task.value' => $random->getInt(0, 100),
-        ]), $rulebook->rulebook->fields, $roster, $at);
+        ]), $rulebook->rulebook->fields, $roster), $roster->house->zone()->dateAt($at));
         $list[] = new ChangeSet("e{$number}", $at, null, new Subject("n{$number}", $at, new Effort(0, 30)), $facts);
     }
 

@@ -8,21 +8,16 @@ use App\Models\HandoffCause;
 use App\Models\Person;
 use App\Models\Task;
 use App\Models\User;
+use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Subject\TaskAction;
 
 /** Takes an open task; the first to claim it has it. */
-final class ClaimTask
+final readonly class ClaimTask
 {
+    public function __construct(private EditTask $edit) {}
+
     public function __invoke(Task $task, Person $to, User $by): Task
     {
-        return ChangeTask::run(
-            TaskAction::Claim,
-            $task->id,
-            null,
-            $by,
-            'claimed',
-            "claimed by {$to->name}",
-            static fn(Task $task): array => HandOnTask::move($task, $to, HandoffCause::Claim, $by, null),
-        );
+        return ($this->edit)($task->id, null, new Edit('claimed', static fn(Subject $subject): Subject => $subject->heldBy($to->slug), TaskAction::Claim, handoff: HandoffCause::Claim), Actor::user($by));
     }
 }

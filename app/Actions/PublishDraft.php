@@ -13,6 +13,10 @@ use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Document\DocumentError;
 use OpenBaton\Core\Document\RulebookFormat;
+use OpenBaton\Core\Rulebook\Rulebook;
+use OpenBaton\Core\Time\WorkCalendar;
+use OpenBaton\Core\Time\Zone;
+use OpenBaton\Core\Timer\Timers;
 
 /** Makes the draft the published version, in the form that documents have; the one that was becomes an earlier one. */
 final readonly class PublishDraft
@@ -40,7 +44,8 @@ final readonly class PublishDraft
             $draft->fields = RulebookFormat::writeCatalogue($rulebook->fields);
             $draft->number = ($published->number ?? 0) + 1;
             $draft->note = $note;
-            $draft->published_at = CarbonImmutable::now();
+            $draft->published_at = $now = CarbonImmutable::now();
+            $draft->timers = self::timersSince($rulebook, $published?->timersSince() ?? [], $now->getTimestamp());
             $draft->saved_by = $by->user?->id;
             $draft->saved_by_system = $by->system;
             $draft->save();
@@ -50,5 +55,22 @@ final readonly class PublishDraft
 
             return $draft;
         }, attempts: 3);
+    }
+
+    /**
+     * A timer that was published before keeps its moment, whatever else changed in its rule.
+     *
+     * @param array<string, int> $before
+     *
+     * @return array<string, int> instant by id of the timer
+     */
+    private static function timersSince(Rulebook $rulebook, array $before, int $now): array
+    {
+        $since = [];
+        foreach (Timers::of($rulebook, new WorkCalendar(new Zone('UTC'), []))->all as $timer) {
+            $since[$timer->id] = $before[$timer->id] ?? $now;
+        }
+
+        return $since;
     }
 }

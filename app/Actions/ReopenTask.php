@@ -6,17 +6,17 @@ namespace App\Actions;
 
 use App\Models\Task;
 use App\Models\User;
+use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Subject\TaskAction;
+use OpenBaton\Core\Workload\TaskStatus;
 
 /** Takes a completion back, for whoever pressed too soon. */
-final class ReopenTask
+final readonly class ReopenTask
 {
+    public function __construct(private EditTask $edit) {}
+
     public function __invoke(Task $task, User $by, ?int $seenRevision = null): Task
     {
-        return ChangeTask::run(TaskAction::Reopen, $task->id, $seenRevision, $by, 'reopened', 'taken up again', static function (Task $task): array {
-            $task->completed_at = null;
-
-            return [];
-        });
+        return ($this->edit)($task->id, $seenRevision, new Edit('reopened', static fn(Subject $subject): Subject => $subject->inStatus(TaskStatus::Working), TaskAction::Reopen), Actor::user($by));
     }
 }

@@ -6,18 +6,17 @@ namespace App\Actions;
 
 use App\Models\Task;
 use App\Models\User;
-use Carbon\CarbonImmutable;
+use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Subject\TaskAction;
+use OpenBaton\Core\Workload\TaskStatus;
 
-/** The assignee begins. */
-final class StartTask
+/** The assignee begins, or goes on with what waited. */
+final readonly class StartTask
 {
+    public function __construct(private EditTask $edit) {}
+
     public function __invoke(Task $task, User $by, ?int $seenRevision = null): Task
     {
-        return ChangeTask::run(TaskAction::Start, $task->id, $seenRevision, $by, 'started', 'started', static function (Task $task): array {
-            $task->started_at ??= CarbonImmutable::now();
-
-            return [];
-        });
+        return ($this->edit)($task->id, $seenRevision, new Edit('started', static fn(Subject $subject): Subject => $subject->inStatus(TaskStatus::Working), TaskAction::Start), Actor::user($by));
     }
 }

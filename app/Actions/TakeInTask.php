@@ -80,7 +80,7 @@ final readonly class TakeInTask
     {
         $house = $this->snapshots->at($state);
 
-        return $this->route->ready($arrival, $this->reader->read($document, $source, $house), $state, $house);
+        return $this->route->ready($arrival, $this->reader->read($document, $source, $house, $state->customerRevision), $state, $house);
     }
 
     private function again(RequestKey $key): ?TakenIn

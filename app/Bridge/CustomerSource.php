@@ -11,20 +11,22 @@ use Illuminate\Contracts\Cache\Repository as Cache;
 /**
  * Gives customers by name, one by one: there may be very many, and they are
  * not in the snapshot. Those asked for are kept in the cache by the revision of
- * the roster, which grows with every change of a customer or a place too.
+ * the roster, which grows with every change of a place too, and by that of the
+ * customers.
  */
 final readonly class CustomerSource
 {
     public function __construct(private Cache $cache) {}
 
-    public function named(string $slug, Snapshot $house): ?KnownCustomer
+    /** @param int $revision of the customers of the house */
+    public function named(string $slug, Snapshot $house, int $revision): ?KnownCustomer
     {
-        $key = Snapshot::SHAPE.":customer:{$house->name()}:{$slug}";
+        $key = Snapshot::SHAPE.":customer:{$house->name()}:{$revision}:{$slug}";
         $known = $this->cache->get($key);
         if ($known instanceof KnownCustomer) {
             return $known;
         }
-        $customer = Customer::query()->where('slug', $slug)->first();
+        $customer = Customer::query()->with('owner')->where('slug', $slug)->first();
         if ($customer === null) {
             return null;
         }
@@ -45,6 +47,6 @@ final readonly class CustomerSource
             $deputy ??= $place->deputy?->slug;
         }
 
-        return new KnownCustomer($customer->id, $customer->slug, $customer->name, $customer->tier, $at, $responsible, $deputy);
+        return new KnownCustomer($customer->id, $customer->slug, $customer->name, $customer->tier, $at, $responsible, $deputy, $customer->owner?->slug, $customer->facts ?? []);
     }
 }

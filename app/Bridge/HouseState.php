@@ -20,11 +20,14 @@ use RuntimeException;
  */
 final readonly class HouseState
 {
+    /** @param int $tickedAt instant until which the clock has been looked at */
     private function __construct(
         public string $houseId,
         public int $rosterRevision,
         public ?string $versionId,
         public int $draftRevision,
+        public int $customerRevision,
+        public int $tickedAt,
     ) {}
 
     /** Waits for the lock. */
@@ -50,12 +53,12 @@ final readonly class HouseState
     /** @param Builder<House> $query */
     private static function of(Builder $query): self
     {
-        $row = $query->toBase()->first(['houses.id', 'houses.roster_revision', 'houses.draft_revision', 'rulebook_versions.id AS version_id'])
+        $row = $query->toBase()->first(['houses.id', 'houses.roster_revision', 'houses.draft_revision', 'houses.customer_revision', 'houses.ticked_at', 'rulebook_versions.id AS version_id'])
             ?? throw new RuntimeException('There is no house yet; seed the database first.');
 
         $row = new Row($row);
 
-        return new self($row->text('id'), $row->int('roster_revision'), $row->textOrNull('version_id'), $row->int('draft_revision'));
+        return new self($row->text('id'), $row->int('roster_revision'), $row->textOrNull('version_id'), $row->int('draft_revision'), $row->int('customer_revision'), $row->instantOrNull('ticked_at') ?? 0);
     }
 
     /** The name of the snapshot of the house in this state. */
@@ -64,9 +67,9 @@ final readonly class HouseState
         return "{$this->houseId}:{$this->rosterRevision}";
     }
 
-    /** Whether house and published rulebook are the same in the two. */
+    /** Whether house, customers and published rulebook are the same in the two. */
     public function equals(self $other): bool
     {
-        return $this->snapshotName() === $other->snapshotName() && $this->versionId === $other->versionId;
+        return $this->snapshotName() === $other->snapshotName() && $this->versionId === $other->versionId && $this->customerRevision === $other->customerRevision;
     }
 }

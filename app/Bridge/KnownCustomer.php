@@ -11,6 +11,8 @@ final readonly class KnownCustomer
      * @param array<string, string> $at slug of the place at each level of the tree
      * @param string|null $responsible by slug; of the nearest place that has one, up the tree
      * @param string|null $deputy      by slug; likewise
+     * @param string|null             $owner who looks after them, by slug
+     * @param array<array-key, mixed> $facts values of the house's own fields, as in documents, by path
      */
     public function __construct(
         public string $id,
@@ -20,5 +22,7 @@ final readonly class KnownCustomer
         public array $at,
         public ?string $responsible,
         public ?string $deputy,
+        public ?string $owner = null,
+        public array $facts = [],
     ) {}
 }

@@ -4,11 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bridge;
 
-use App\Intake\ReadyToRoute;
-use OpenBaton\Core\Routing\Rotations;
-use OpenBaton\Core\Workload\Work;
-
-/** What a decision reads under the lock: the state of the house, the rotations and the work in hand that it may look at. */
+/** What decisions read under the lock: the state of the house, and the rotations. */
 final readonly class LockedInputs
 {
     private function __construct(public HouseState $state, public RotationStore $rotations) {}
@@ -17,15 +13,5 @@ final readonly class LockedInputs
     public static function take(): self
     {
         return new self(HouseState::lock(), new RotationStore());
-    }
-
-    public function work(ReadyToRoute $ready): Work
-    {
-        return WorkReader::of($ready->needs, $ready->house);
-    }
-
-    public function rotations(ReadyToRoute $ready): Rotations
-    {
-        return $this->rotations->load($ready->needs->rotations, $ready->house);
     }
 }

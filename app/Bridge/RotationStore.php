@@ -15,18 +15,24 @@ final class RotationStore
 {
     /** @var array<array-key, Rotation> those that there are, by name */
     private array $stored = [];
+    private Rotations $loaded;
+
+    public function __construct()
+    {
+        $this->loaded = new Rotations();
+    }
 
     /** @param list<string> $names */
     public function load(array $names, Snapshot $house): Rotations
     {
         if ($names === []) {
-            return new Rotations();
+            return $this->loaded;
         }
         foreach (Rotation::query()->with('seats')->whereIn('name', $names)->lockForUpdate()->get() as $row) {
             $this->stored[$row->name] = $row;
         }
 
-        return Rotations::of(array_map(static fn(Rotation $row): CoreRotation => self::core($row, $house), array_values($this->stored)));
+        return $this->loaded = Rotations::of(array_map(static fn(Rotation $row): CoreRotation => self::core($row, $house), array_values($this->stored)));
     }
 
     private static function core(Rotation $row, Snapshot $house): CoreRotation
@@ -40,6 +46,17 @@ final class RotationStore
         }
 
         return new CoreRotation($row->name, $row->virtual_time, $passes);
+    }
+
+    /** Writes how those are that took a turn. */
+    public function saveAll(Rotations $after, Snapshot $house): void
+    {
+        foreach ($after->byName as $name => $rotation) {
+            $before = $this->loaded->byName[$name] ?? null;
+            if ($before === null || $before->passes !== $rotation->passes || $before->virtualTime !== $rotation->virtualTime) {
+                $this->save($rotation, $house);
+            }
+        }
     }
 
     /** Writes how one is after a turn; whoever joined sits behind those who are there. */

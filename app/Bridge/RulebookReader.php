@@ -29,6 +29,8 @@ final class RulebookReader
     private ?CompiledRulebook $compiled = null;
 
     private string $compiledId = '';
+    /** @var array<string, int> */
+    private array $timers = [];
 
     public function __construct(private readonly Cache $cache) {}
 
@@ -36,7 +38,7 @@ final class RulebookReader
     public function compiled(?string $versionId): CompiledRulebook
     {
         if ($this->compiled === null || $this->compiledId !== (string) $versionId) {
-            [$number, $rulebook] = $versionId === null ? ['none', new Rulebook(new FieldCatalogue([]), [])] : $this->parsed($versionId);
+            [$number, $rulebook, $this->timers] = $versionId === null ? ['none', new Rulebook(new FieldCatalogue([]), []), []] : $this->parsed($versionId);
             $this->compiled = CompiledRulebook::compile($rulebook, $number);
             $this->compiledId = (string) $versionId;
         }
@@ -45,22 +47,34 @@ final class RulebookReader
     }
 
     /**
+     * Since when the timers of a version have been published without a break.
+     *
+     * @return array<string, int> instant by id of the timer
+     */
+    public function timersSince(?string $versionId): array
+    {
+        $this->compiled($versionId);
+
+        return $this->timers;
+    }
+
+    /**
      * Kept in the cache: reading rules from their document takes longer than deciding.
      *
-     * @return array{string, Rulebook}
+     * @return array{string, Rulebook, array<string, int>}
      */
     private function parsed(string $versionId): array
     {
         $key = Snapshot::SHAPE.":rulebook:{$versionId}";
         $known = $this->cache->get($key);
-        if (is_array($known) && isset($known[0], $known[1]) && is_string($known[0]) && $known[1] instanceof Rulebook) {
-            return [$known[0], $known[1]];
+        if ($known instanceof KeptRulebook) {
+            return [$known->number, $known->rulebook, $known->timers];
         }
         $version = RulebookVersion::query()->findOrFail($versionId);
-        $parsed = [(string) $version->number, $this->read($version)];
-        $this->cache->put($key, $parsed, 3600);
+        $kept = new KeptRulebook((string) $version->number, $this->read($version), $version->timersSince());
+        $this->cache->put($key, $kept, 3600);
 
-        return $parsed;
+        return [$kept->number, $kept->rulebook, $kept->timers];
     }
 
     /**

@@ -5,9 +5,14 @@ declare(strict_types=1);
 namespace App\Bridge;
 
 use OpenBaton\Core\Criteria\FieldCatalogue;
+use OpenBaton\Core\Document\ValueCodec;
 use OpenBaton\Core\People\Roster;
+use OpenBaton\Core\Rulebook\Checklist;
 use OpenBaton\Core\Rulebook\KindRegistry;
 use OpenBaton\Core\Rulebook\RuleContext;
+use OpenBaton\Core\Rulebook\TaskKind;
+use OpenBaton\Core\Rulebook\Trade;
+use OpenBaton\Core\Text\ValueWords;
 
 /**
  * What decisions need to know of the house apart from work in hand, as it was
@@ -17,12 +22,13 @@ use OpenBaton\Core\Rulebook\RuleContext;
 final readonly class Snapshot
 {
     /** Stands for what the classes of kept values are made of: what an older version of the code has kept is not read. A test says what it should be. */
-    public const SHAPE = '9c2bc316';
+    public const SHAPE = 'b1f703b6';
 
     /**
      * @param array<array-key, string>  $personIds   id by slug
      * @param array<string, string>     $personSlugs slug by id
      * @param array<string, KnownKind>  $kinds       by id, in their order
+     * @param array<array-key, Checklist> $checklists by slug
      */
     public function __construct(
         public string $houseId,
@@ -33,6 +39,7 @@ final readonly class Snapshot
         public array $personIds,
         public array $personSlugs,
         public array $kinds,
+        public array $checklists,
     ) {}
 
     /** Tells it from every other, of this house and of any. */
@@ -44,7 +51,28 @@ final readonly class Snapshot
     /** What rules of this house are read against. */
     public function ruleContext(): RuleContext
     {
-        return new RuleContext(KindRegistry::standard(), $this->catalogue, $this->roster);
+        return new RuleContext(KindRegistry::standard(), $this->catalogue, $this->roster, new Trade([], $this->checklists));
+    }
+
+    /** What rules make tasks of. */
+    public function trade(ValueWords $words): Trade
+    {
+        $kinds = [];
+        foreach ($this->kinds as $kind) {
+            $kinds[$kind->slug] = new TaskKind($kind->slug, $kind->name, $kind->usualMinutes, ValueCodec::known($kind->defaults, $this->catalogue));
+        }
+
+        return new Trade($kinds, $this->checklists, $words);
+    }
+
+    /**
+     * @param list<string> $slugs of people
+     *
+     * @return list<string>
+     */
+    public function idsOf(array $slugs): array
+    {
+        return array_map(fn(string $slug): string => $this->personIds[$slug], $slugs);
     }
 
     public function kindNamed(string $slug): ?KnownKind

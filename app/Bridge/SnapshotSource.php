@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace App\Bridge;
 
 use App\Fields\FieldProviders;
+use App\Models\Checklist as ChecklistRow;
 use App\Models\House;
 use App\Models\Person;
 use App\Models\TaskKind;
 use Illuminate\Contracts\Cache\Repository as Cache;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Document\RosterFormat;
+use OpenBaton\Core\Rulebook\Checklist;
 
 /** Gives the snapshot of the house, kept in the cache by the revision of the roster. */
 final class SnapshotSource
@@ -70,7 +72,13 @@ final class SnapshotSource
             $personSlugs[$person->id] = $person->slug;
         }
         foreach (TaskKind::query()->orderBy('position')->get() as $kind) {
-            $kinds[$kind->id] = new KnownKind($kind->id, $kind->slug, $kind->name, $kind->usual_minutes);
+            $kinds[$kind->id] = new KnownKind($kind->id, $kind->slug, $kind->name, $kind->usual_minutes, $kind->defaults ?? []);
+        }
+        $checklists = [];
+        foreach (ChecklistRow::query()->orderBy('position')->get() as $checklist) {
+            /** @var non-empty-list<string> $items */
+            $items = $checklist->items;
+            $checklists[$checklist->slug] = new Checklist($checklist->slug, $checklist->name, $items);
         }
 
         return new Snapshot(
@@ -83,6 +91,7 @@ final class SnapshotSource
             $personIds,
             $personSlugs,
             $kinds,
+            $checklists,
         );
     }
 }

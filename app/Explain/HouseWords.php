@@ -10,6 +10,7 @@ use IntlDateFormatter;
 use OpenBaton\Core\Criteria\Field;
 use OpenBaton\Core\Criteria\FieldType;
 use OpenBaton\Core\Document\Duration;
+use OpenBaton\Core\Time\Offset;
 use OpenBaton\Core\Time\Zone;
 
 /** What the house calls what stands in documents as codes, and moments in the zone of the reader. */
@@ -35,6 +36,44 @@ final readonly class HouseWords
     public function field(string $path): string
     {
         return $this->house->catalogue->find($path)->label ?? $path;
+    }
+
+    public function checklist(string $slug): string
+    {
+        return ($this->house->checklists[$slug] ?? null)->name ?? $slug;
+    }
+
+    /** What a field is compared with: a value, another field, a day seen from now, or a team. */
+    public function operand(string $path, string $operator, mixed $operand): string
+    {
+        $other = is_array($operand) ? $operand['field'] ?? null : null;
+        $now = is_array($operand) ? $operand['now'] ?? null : null;
+
+        return match (true) {
+            is_string($other) => $this->words->say('value.of_field', ['field' => $this->field($other)]),
+            is_string($now) && str_starts_with($operator, 'within') => $this->distance($now),
+            is_string($now) => $this->relative($now),
+            $operator === 'in_team' && is_string($operand) => $this->team($operand),
+            $operator === 'changed_from_to' && is_array($operand) => $this->words->say('value.from_to', ['from' => $this->value($path, $operand[0] ?? null), 'to' => $this->value($path, $operand[1] ?? null)]),
+            $operand === null => '',
+            default => $this->value($path, $operand),
+        };
+    }
+
+    private function relative(string $day): string
+    {
+        return match ($day[0]) {
+            '+' => $this->words->say('offset.in', ['span' => $this->distance($day)]),
+            '-' => $this->words->say('offset.ago', ['span' => $this->distance($day)]),
+            default => $this->words->say("offset.{$day}"),
+        };
+    }
+
+    private function distance(string $offset): string
+    {
+        $parsed = Offset::parse($offset);
+
+        return $this->words->say("offset.{$parsed->unit->value}", ['amount' => abs($parsed->amount)]);
     }
 
     /** A value of a field, as it stands in documents. */
@@ -88,6 +127,14 @@ final readonly class HouseWords
         return ($at + $this->zone->offsetAt($at)) % 86400 === 0
             ? $this->words->say('value.until_end_of', ['day' => $this->date('day', $at - 1)])
             : $this->words->say('value.until', ['moment' => $this->moment($instant)]);
+    }
+
+    /** A date, without a zone. */
+    public function day(string $date): string
+    {
+        $formatter = new IntlDateFormatter($this->words->locale, IntlDateFormatter::NONE, IntlDateFormatter::NONE, 'UTC', null, $this->words->say('date.day'));
+
+        return (string) $formatter->format((int) strtotime("{$date} UTC"));
     }
 
     private function date(string $pattern, int $at): string

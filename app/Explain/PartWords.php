@@ -5,19 +5,9 @@ declare(strict_types=1);
 namespace App\Explain;
 
 use OpenBaton\Core\Document\Node;
-use OpenBaton\Core\Parameter\Choice;
-use OpenBaton\Core\Parameter\FieldReference;
-use OpenBaton\Core\Parameter\ListOf;
-use OpenBaton\Core\Parameter\ParameterType;
 use OpenBaton\Core\Parameter\PartOf;
-use OpenBaton\Core\Parameter\PersonReference;
-use OpenBaton\Core\Parameter\SkillReference;
-use OpenBaton\Core\Parameter\TeamReference;
-use OpenBaton\Core\Parameter\WorkingSpanType;
-use OpenBaton\Core\Parameter\YesNo;
 use OpenBaton\Core\Rulebook\Family;
 use OpenBaton\Core\Rulebook\KindRegistry;
-use OpenBaton\Core\Time\WorkingSpan;
 
 /**
  * Says parts of rules, from their documents, by the sentence of their kind.
@@ -25,7 +15,8 @@ use OpenBaton\Core\Time\WorkingSpan;
  * two against each other.
  *
  * For a parameter "x" the slot {x} is its value as one says it, {x_code} the
- * code of a yes or no or of a choice, {x_count} a number or how many a list has.
+ * code of a yes or no or of a choice, on which side of a date it lies, or "none",
+ * {x_count} a number or how many a list has.
  */
 final readonly class PartWords
 {
@@ -68,44 +59,17 @@ final readonly class PartWords
     private function slots(Family $family, string $kind, Node $values, string $variant = 'say'): array
     {
         $slots = [];
+        $parameters = new ParameterWords($this->house);
         $class = $this->kinds->of($family)[$kind] ?? null;
         foreach ($class === null ? [] : $class::parameters() as $parameter) {
             $name = $parameter->name;
-            $value = $values->find($name) ?? ($parameter->required ? null : Node::root($parameter->type->write($parameter->default)));
-            if ($value === null) {
-                continue;
-            }
-            $slots[$name] = $this->value($parameter->type, $name, $value, $variant);
-            $slots["{$name}_code"] = is_bool($value->value) ? ($value->value ? 'true' : 'false') : (is_scalar($value->value) ? (string) $value->value : '');
-            $slots["{$name}_count"] = is_int($value->value) ? $value->value : (is_array($value->value) ? count($value->value) : 0);
+            $default = $parameter->required || $parameter->default === null ? null : Node::root($parameter->type->write($parameter->default));
+            $value = $values->find($name) ?? $default;
+            $slots[$name] = $value === null ? '' : $parameters->value($parameter->type, $name, $value, fn(PartOf $type, Node $part): string => $this->say($type->family, $part, $variant));
+            $slots["{$name}_code"] = ParameterWords::code($parameter->type, $value);
+            $slots["{$name}_count"] = is_int($value?->value) ? $value->value : (is_array($value?->value) ? count($value->value) : 0);
         }
 
         return $slots;
-    }
-
-    private function value(ParameterType $type, string $name, Node $value, string $variant): string
-    {
-        return match (true) {
-            $type instanceof PersonReference => $this->house->person($value->text()),
-            $type instanceof TeamReference => $this->house->team($value->text()),
-            $type instanceof SkillReference => $this->house->skill($value->text()),
-            $type instanceof FieldReference => $this->house->field($value->text()),
-            $type instanceof PartOf => $this->say($type->family, $value, $variant),
-            $type instanceof ListOf => implode(
-                $type->of instanceof PartOf ? $this->house->words->say('rule.or') : ', ',
-                array_map(fn(Node $one): string => $this->value($type->of, $name, $one, $variant), $value->items()),
-            ),
-            $type instanceof WorkingSpanType => $this->span(WorkingSpan::parse($value->text())),
-            $type instanceof YesNo => $this->house->words->say("parameter.{$name}.".($value->bool() ? 'true' : 'false')),
-            $type instanceof Choice => $this->house->words->say("parameter.{$name}.{$value->text()}"),
-            default => is_scalar($value->value) ? (string) $value->value : '',
-        };
-    }
-
-    private function span(WorkingSpan $span): string
-    {
-        return $span->minutes === null
-            ? $this->house->words->say('value.working_days', ['count' => $span->days ?? 0])
-            : $this->house->words->say('value.working_time', ['time' => $this->house->duration($span->minutes)]);
     }
 }

@@ -8,6 +8,7 @@ use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\People\Unavailability;
 use OpenBaton\Core\Routing\Rotation;
 use OpenBaton\Core\Rulebook\Family;
+use stdClass;
 
 /** What single parts of a trace say. */
 final readonly class TraceWords
@@ -82,12 +83,23 @@ final readonly class TraceWords
 
     public function effect(Node $effect): string
     {
+        $code = $effect->get('effect')->text();
+        $path = $effect->find('field')?->text();
         $slots = [];
         foreach ($effect->members() as [$name, $value]) {
-            $slots[$name] = $name === 'due' ? $this->house->moment($value->text()) : (is_scalar($value->value) ? (string) $value->value : '');
+            $slots[$name] = match (true) {
+                $name === 'due' && $value->value !== null => $this->house->moment($value->text()),
+                $name === 'field' => $this->house->field($value->text()),
+                $name === 'value' && $path !== null => $this->house->value($path, $value->value),
+                $name === 'person' => $this->house->person($value->text()),
+                $name === 'people' => implode(', ', array_map($this->house->person(...), $value->texts())),
+                $name === 'status' => $this->house->words->say("status.{$value->text()}"),
+                is_bool($value->value) => $value->value ? 'true' : 'false',
+                default => is_scalar($value->value) ? (string) $value->value : '',
+            };
         }
 
-        return $this->house->words->say('effect.'.$effect->get('effect')->text(), $slots);
+        return $this->house->words->say('effect.'.($code === 'due_follows' && ! $effect->has('due') ? 'due_unknown' : $code), $slots);
     }
 
     /** The comparison on account of which criteria failed. */
@@ -99,7 +111,7 @@ final readonly class TraceWords
             return $this->house->words->say('verdict.criteria_empty');
         }
         $operand = $comparison->find('value')?->value;
-        $value = $operand === null ? '' : $this->house->value($path, $operand);
+        $value = $this->house->operand($path, $comparison->get('op')->text(), $operand instanceof stdClass ? (array) $operand : $operand);
 
         return $this->house->words->say($failed->get('negated')->bool() ? 'verdict.criterion_held' : 'verdict.criterion_failed', [
             'field' => $this->house->field($path),

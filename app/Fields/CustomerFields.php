@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace App\Fields;
 
-use App\Intake\IncomingTask;
 use App\Models\House;
 use App\Words\Words;
 use OpenBaton\Core\Criteria\Field;
 use OpenBaton\Core\Criteria\FieldType;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\Effect\OwnerGiven;
 
 /** What is known of the customer for whom a task is. */
 final readonly class CustomerFields implements FieldProvider
@@ -23,12 +22,13 @@ final readonly class CustomerFields implements FieldProvider
 
         return [
             new Field('customer.name', $this->words->say('field.customer.name'), FieldType::Text),
+            new Field(OwnerGiven::FIELD, $this->words->say('field.customer.owner'), FieldType::Person),
             ...($tiers === [] ? [] : [new Field('customer.tier', $this->words->say('field.customer.tier'), FieldType::OneOf, $tiers)]),
         ];
     }
 
-    public function values(IncomingTask $task, Subject $subject, FieldContext $context): array
+    public function values(TaskContent $task, FieldContext $context): array
     {
-        return ['customer.name' => $task->customer?->name, 'customer.tier' => $task->customer?->tier];
+        return ['customer.name' => $task->customer?->name, 'customer.tier' => $task->customer?->tier, OwnerGiven::FIELD => $task->customer?->owner];
     }
 }

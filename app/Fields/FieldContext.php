@@ -5,10 +5,9 @@ declare(strict_types=1);
 namespace App\Fields;
 
 use OpenBaton\Core\Criteria\FieldCatalogue;
-use OpenBaton\Core\Time\Zone;
 
 /** What values are given in. */
 final readonly class FieldContext
 {
-    public function __construct(public FieldCatalogue $catalogue, public Zone $zone) {}
+    public function __construct(public FieldCatalogue $catalogue) {}
 }

@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace App\Fields;
 
-use App\Intake\IncomingTask;
 use App\Models\House;
 use OpenBaton\Core\Criteria\Field;
-use OpenBaton\Core\Subject\Subject;
 
 /** Gives some of the fields that criteria may ask about: what there is, and what a task has in them. */
 interface FieldProvider
@@ -18,9 +16,7 @@ interface FieldProvider
     /**
      * Values by path, of the types that the fields say; null where there is none.
      *
-     * @param Subject $subject the task's state
-     *
      * @return array<string, string|int|float|bool|list<string>|null>
      */
-    public function values(IncomingTask $task, Subject $subject, FieldContext $context): array;
+    public function values(TaskContent $task, FieldContext $context): array;
 }

@@ -4,15 +4,13 @@ declare(strict_types=1);
 
 namespace App\Fields;
 
-use App\Intake\IncomingTask;
 use App\Models\CustomField;
 use App\Models\House;
 use OpenBaton\Core\Criteria\Field;
 use OpenBaton\Core\Criteria\FieldType;
 use OpenBaton\Core\Document\ValueCodec;
-use OpenBaton\Core\Subject\Subject;
 
-/** The fields that the house has added to its tasks. */
+/** The fields that the house has added to its tasks and customers. */
 final readonly class HouseFields implements FieldProvider
 {
     public function fields(House $house): array
@@ -25,8 +23,8 @@ final readonly class HouseFields implements FieldProvider
         })->all());
     }
 
-    public function values(IncomingTask $task, Subject $subject, FieldContext $context): array
+    public function values(TaskContent $task, FieldContext $context): array
     {
-        return ValueCodec::known($task->facts, $context->catalogue);
+        return ValueCodec::known($task->facts + ($task->customer->facts ?? []), $context->catalogue);
     }
 }

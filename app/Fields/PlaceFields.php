@@ -4,13 +4,11 @@ declare(strict_types=1);
 
 namespace App\Fields;
 
-use App\Intake\IncomingTask;
 use App\Models\House;
 use App\Models\Place;
 use App\Words\Words;
 use OpenBaton\Core\Criteria\Field;
 use OpenBaton\Core\Criteria\FieldType;
-use OpenBaton\Core\Subject\Subject;
 
 /** Where the customer is in the tree of places, by its levels, and who answers for it there. */
 final readonly class PlaceFields implements FieldProvider
@@ -39,15 +37,17 @@ final readonly class PlaceFields implements FieldProvider
         return $fields;
     }
 
-    public function values(IncomingTask $task, Subject $subject, FieldContext $context): array
+    public function values(TaskContent $task, FieldContext $context): array
     {
         $values = [];
         foreach ($task->customer->at ?? [] as $level => $slug) {
             $values["customer.{$level}"] = $slug;
         }
         foreach ($context->catalogue->fields as $path => $field) {
-            if ($field->type === FieldType::Person && ! str_starts_with($path, 'task.')) {
-                $values[$path] = str_ends_with($path, '.responsible') ? $task->customer?->responsible : $task->customer?->deputy;
+            if ($field->type === FieldType::Person && str_ends_with($path, '.responsible')) {
+                $values[$path] = $task->customer?->responsible;
+            } elseif ($field->type === FieldType::Person && str_ends_with($path, '.deputy')) {
+                $values[$path] = $task->customer?->deputy;
             }
         }
 

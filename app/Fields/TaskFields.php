@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Fields;
 
-use App\Intake\IncomingTask;
 use App\Intake\TaskSource;
 use App\Models\House;
 use App\Models\TaskKind;
 use App\Words\Words;
 use OpenBaton\Core\Criteria\Field;
 use OpenBaton\Core\Criteria\FieldType;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\StateFields;
 use OpenBaton\Core\Workload\Priority;
+use OpenBaton\Core\Workload\TaskStatus;
 
 /** What every task has. */
 final readonly class TaskFields implements FieldProvider
@@ -24,26 +24,29 @@ final readonly class TaskFields implements FieldProvider
         /** @var array<string, string> $kinds */
         $kinds = TaskKind::query()->orderBy('position')->pluck('name', 'slug')->all();
 
+        $state = [];
+        foreach (StateFields::TYPES as $path => $type) {
+            $state[] = $this->field($path, $type, match ($path) {
+                'task.status' => $this->labels('status', TaskStatus::cases()),
+                'task.priority' => $this->labels('priority', Priority::cases()),
+                default => [],
+            });
+        }
+
         return [
             ...($kinds === [] ? [] : [$this->field('task.kind', FieldType::OneOf, $kinds)]),
             $this->field('task.title', FieldType::Text),
-            $this->field('task.priority', FieldType::OneOf, $this->labels('priority', Priority::cases())),
-            $this->field('task.estimate', FieldType::Duration),
-            $this->field('task.due', FieldType::Date),
-            $this->field('task.tags', FieldType::Tags),
+            ...$state,
             $this->field('task.source', FieldType::OneOf, $this->labels('source', TaskSource::cases())),
         ];
     }
 
-    public function values(IncomingTask $task, Subject $subject, FieldContext $context): array
+    /** Those of its state follow from that. */
+    public function values(TaskContent $task, FieldContext $context): array
     {
         return [
-            'task.kind' => $task->kind->slug,
+            'task.kind' => $task->kind?->slug,
             'task.title' => $task->title,
-            'task.priority' => $subject->priority->value,
-            'task.estimate' => $subject->effort->estimate,
-            'task.due' => $subject->dueAt === null ? null : $context->zone->dateAt($subject->dueAt)->format(),
-            'task.tags' => $subject->tags,
             'task.source' => $task->source->value,
         ];
     }
@@ -55,7 +58,7 @@ final readonly class TaskFields implements FieldProvider
     }
 
     /**
-     * @param list<Priority|TaskSource> $cases
+     * @param list<Priority|TaskStatus|TaskSource> $cases
      *
      * @return array<string, string>
      */

@@ -10,7 +10,7 @@ use App\Models\Person;
 use App\Models\Task;
 use OpenBaton\Core\Document\Duration;
 use OpenBaton\Core\Document\Instant;
-use OpenBaton\Core\Routing\Decision;
+use OpenBaton\Core\Subject\Subject;
 
 /** A task as other systems are told of it; docs/formats/openapi.yaml describes it. */
 final readonly class TaskDocument
@@ -27,9 +27,9 @@ final readonly class TaskDocument
     }
 
     /** The task that has come, just saved as the decision leaves it: nothing of it is asked for again. */
-    public static function arrived(Task $task, IncomingTask $incoming, Decision $decision, Snapshot $house): self
+    public static function arrived(Task $task, IncomingTask $incoming, Subject $subject, Snapshot $house): self
     {
-        return new self($task, $house, $incoming->customer?->slug, $decision->openTo);
+        return new self($task, $house, $incoming->customer?->slug, $subject->openTo);
     }
 
     /**

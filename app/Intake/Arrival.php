@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Intake;
 
+use App\Bridge\Snapshot;
+use App\Bridge\TaskRow;
 use App\Models\Task;
 use App\Models\User;
 use Carbon\CarbonImmutable;
@@ -20,8 +22,12 @@ final readonly class Arrival
     /** Null: somebody who is not signed in. */
     public ?string $byUserId;
 
-    public function __construct(?User $by, private ?RequestKey $key)
+    /** Who brings it in, by slug, where it is somebody of the house. */
+    public ?string $byPerson;
+
+    public function __construct(?User $by, private ?RequestKey $key, ?string $byPerson = null)
     {
+        $this->byPerson = $byPerson;
         $this->taskId = (new Task())->newUniqueId();
         $this->at = CarbonImmutable::now()->getTimestamp();
         $this->byUserId = $by?->id;
@@ -30,35 +36,23 @@ final readonly class Arrival
     /**
      * The task that has come, not yet saved.
      *
-     * @param Subject     $subject  its state as the decision leaves it
-     * @param string|null $holderId by id
+     * @param Subject $subject its state as the decision leaves it
      */
-    public function task(IncomingTask $task, Subject $subject, ?string $holderId): Task
+    public function task(IncomingTask $task, Subject $subject, Snapshot $house): Task
     {
-        $moment = static fn(?int $instant): ?CarbonImmutable => $instant === null ? null : CarbonImmutable::createFromTimestampUTC($instant);
-
-        return new Task([
+        $row = new Task([
             'id' => $this->taskId,
-            'title' => $task->title,
-            'description' => $task->description,
-            'task_kind_id' => $task->kind->id,
-            'status' => $subject->status,
-            'priority' => $subject->priority,
-            'customer_id' => $task->customer?->id,
-            'contact' => $task->contact,
             'source' => $task->source,
-            'facts' => $task->facts,
-            'tags' => $subject->tags,
-            'estimate_minutes' => $subject->effort->estimate,
-            'spent_minutes' => $subject->effort->spent,
-            'assignee_id' => $holderId,
-            'starts_at' => $moment($subject->startAt),
-            'due_at' => $moment($subject->dueAt),
-            'arrived_at' => $moment($this->at),
+            'contact' => $task->contact,
+            'description' => $task->description,
+            'arrived_at' => CarbonImmutable::createFromTimestampUTC($this->at),
             'revision' => 1,
             'key_user_id' => $this->key?->userId,
             'key' => $this->key?->key,
             'key_hash' => $this->key?->hash,
         ]);
+        TaskRow::put($subject, $row, $house, $this->at);
+
+        return $row;
     }
 }

@@ -6,6 +6,7 @@ namespace App\Intake;
 
 use App\Bridge\KnownCustomer;
 use App\Bridge\KnownKind;
+use App\Fields\TaskContent;
 use OpenBaton\Core\Workload\Priority;
 
 /** A task that is to be taken in, checked. */
@@ -14,7 +15,7 @@ final readonly class IncomingTask
     /**
      * @param int|null             $startsAt instant before which nobody can work on it
      * @param int|null             $dueAt    instant
-     * @param array<string, mixed> $facts    values of the house's own fields, as in documents, by path
+     * @param array<array-key, mixed> $facts    values of the house's own fields, as in documents, by path
      * @param list<string>         $tags     each once
      */
     public function __construct(
@@ -31,4 +32,9 @@ final readonly class IncomingTask
         public array $facts = [],
         public array $tags = [],
     ) {}
+
+    public function content(): TaskContent
+    {
+        return new TaskContent($this->title, $this->kind, $this->source, $this->customer, $this->facts);
+    }
 }

@@ -16,6 +16,7 @@ use OpenBaton\Core\Document\Faults;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Document\TextLimits;
 use OpenBaton\Core\Document\ValueCodec;
+use OpenBaton\Core\Parameter\Assignment;
 use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\Workload\Priority;
 
@@ -30,15 +31,19 @@ final readonly class IncomingTaskReader
 
     public function __construct(private CustomerSource $customers) {}
 
-    /** @throws DocumentError */
-    public function read(Node $node, TaskSource $source, Snapshot $house): IncomingTask
+    /**
+     * @param int $customers the revision of the customers of the house
+     *
+     * @throws DocumentError
+     */
+    public function read(Node $node, TaskSource $source, Snapshot $house, int $customers): IncomingTask
     {
         $faults = new Faults();
         $faults->add(...$node->strangers(self::MEMBERS));
         $title = $faults->collect(static fn(): string => $node->get('title')->line(self::TITLE));
         $kind = $faults->collect(fn(): KnownKind => $this->kind($node->get('kind'), $house));
         $description = $faults->collect(fn(): ?string => $node->has('description') ? $this->text($node->get('description')) : null);
-        $customer = $faults->collect(fn(): ?KnownCustomer => $node->has('customer') ? $this->customer($node->get('customer'), $house) : null);
+        $customer = $faults->collect(fn(): ?KnownCustomer => $node->has('customer') ? $this->customer($node->get('customer'), $house, $customers) : null);
         $contact = $faults->collect(static fn(): ?string => $node->find('contact')?->line(self::TITLE));
         $priority = $faults->collect(static fn(): ?Priority => $node->find('priority')?->case(Priority::class));
         $estimate = $faults->collect(static fn(): ?int => $node->find('estimate')?->minutes());
@@ -54,7 +59,7 @@ final readonly class IncomingTaskReader
             throw new LogicException('What could not be read has no fault.');
         }
 
-        return new IncomingTask($title, $kind, $source, $description, $customer, $contact, $priority ?? Priority::Normal, $estimate, $startsAt, $dueAt, $facts ?? [], array_values(array_unique($tags ?? [])));
+        return new IncomingTask($title, $kind, $source, $description, $customer, $contact, $priority ?? Priority::Normal, $estimate, $startsAt, $dueAt, ($facts ?? []) + $kind->defaults, array_values(array_unique($tags ?? [])));
     }
 
     private function text(Node $node): string
@@ -70,9 +75,9 @@ final readonly class IncomingTaskReader
             ?? throw $node->fail('There is no kind of task "{given}"; there are {known}.', given: $node->text(), known: implode(', ', array_column($house->kinds, 'slug')));
     }
 
-    private function customer(Node $node, Snapshot $house): KnownCustomer
+    private function customer(Node $node, Snapshot $house, int $customers): KnownCustomer
     {
-        return $this->customers->named($node->text(), $house) ?? throw $node->fail('There is no customer "{given}".', given: $node->text());
+        return $this->customers->named($node->text(), $house, $customers) ?? throw $node->fail('There is no customer "{given}".', given: $node->text());
     }
 
     private function moment(?Node $node): ?int
@@ -93,6 +98,9 @@ final readonly class IncomingTaskReader
         foreach ($node?->members() ?? [] as [$path, $value]) {
             $faults->collect(static function () use ($path, $value, $catalogue, $roster, &$facts): void {
                 $field = $catalogue->find($path) ?? throw $value->fail('There is no field "{path}".', path: $path);
+                if (! Assignment::isSettable($path)) {
+                    throw $value->fail('"{path}" is not set here.', path: $path);
+                }
                 if ($value->value !== null) {
                     ValueCodec::read($value, $field, $roster);
                     $facts[$path] = $value->value;

@@ -8,16 +8,12 @@ use App\Bridge\HouseState;
 use App\Bridge\Snapshot;
 use OpenBaton\Core\Routing\Needs;
 use OpenBaton\Core\Routing\Router;
-use OpenBaton\Core\Rulebook\Event\TaskArrives;
 use OpenBaton\Core\Subject\ChangeSet;
 
 /** A task that arrives, with all that its decision takes but work in hand and rotations: these are read under the lock. */
 final readonly class ReadyToRoute
 {
     public Needs $needs;
-
-    /** The code of what happens. */
-    public string $event;
 
     /** @param HouseState $state how house and rulebook were when it was made ready; where they are otherwise by now, it is not */
     public function __construct(
@@ -29,6 +25,5 @@ final readonly class ReadyToRoute
         public HouseState $state,
     ) {
         $this->needs = $router->needs($change);
-        $this->event = TaskArrives::kind();
     }
 }

@@ -10,4 +10,6 @@ enum TaskSource: string
     case WebForm = 'web_form';
     case Api = 'api';
     case ByHand = 'by_hand';
+    /** A rule made it. */
+    case Rule = 'rule';
 }

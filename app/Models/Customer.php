@@ -19,6 +19,14 @@ final class Customer extends Model
 
     protected $guarded = [];
 
+    protected $casts = ['facts' => 'array'];
+
+    /** @return BelongsTo<Person, $this> */
+    public function owner(): BelongsTo
+    {
+        return $this->belongsTo(Person::class, 'owner_id');
+    }
+
     /** @return BelongsTo<Place, $this> */
     public function place(): BelongsTo
     {

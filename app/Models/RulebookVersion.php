@@ -25,6 +25,7 @@ final class RulebookVersion extends Model
         'state' => VersionState::class,
         'rules' => Document::class,
         'fields' => Document::class,
+        'timers' => 'array',
         'published_at' => 'immutable_datetime',
     ];
 
@@ -50,5 +51,14 @@ final class RulebookVersion extends Model
     public function savedBy(): BelongsTo
     {
         return $this->belongsTo(User::class, 'saved_by');
+    }
+
+    /** @return array<string, int> since when each of its timers has been published without a break, as an instant by the timer's id */
+    public function timersSince(): array
+    {
+        /** @var array<string, int> $timers */
+        $timers = $this->timers ?? [];
+
+        return $timers;
     }
 }

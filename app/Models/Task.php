@@ -12,6 +12,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use OpenBaton\Core\Subject\ChecklistItem;
 use OpenBaton\Core\Workload\Effort;
 use OpenBaton\Core\Workload\Priority;
 use OpenBaton\Core\Workload\TaskStatus;
@@ -40,6 +41,10 @@ final class Task extends Model
         'arrived_at' => 'immutable_datetime',
         'started_at' => 'immutable_datetime',
         'completed_at' => 'immutable_datetime',
+        'wakes_at' => 'immutable_datetime',
+        'resumes_as' => TaskStatus::class,
+        'due_follows' => 'array',
+        'checklist' => 'array',
     ];
 
     /**
@@ -131,6 +136,42 @@ final class Task extends Model
         return $this->belongsTo(Person::class, 'assignee_id');
     }
 
+    /** @return BelongsTo<Person, $this> */
+    public function reviewer(): BelongsTo
+    {
+        return $this->belongsTo(Person::class, 'reviewer_id');
+    }
+
+    /** @return BelongsTo<self, $this> */
+    public function madeBy(): BelongsTo
+    {
+        return $this->belongsTo(self::class, 'made_by_id');
+    }
+
+    /** @return HasMany<self, $this> */
+    public function made(): HasMany
+    {
+        return $this->hasMany(self::class, 'made_by_id');
+    }
+
+    /** @return BelongsToMany<Person, $this> */
+    public function watchers(): BelongsToMany
+    {
+        return $this->belongsToMany(Person::class, 'task_watchers');
+    }
+
+    /** @return BelongsToMany<self, $this> */
+    public function waitsOn(): BelongsToMany
+    {
+        return $this->belongsToMany(self::class, 'task_waits', 'task_id', 'other_id');
+    }
+
+    /** @return HasMany<Comment, $this> */
+    public function comments(): HasMany
+    {
+        return $this->hasMany(Comment::class);
+    }
+
     /** @return HasMany<Handoff, $this> */
     public function handoffs(): HasMany
     {
@@ -141,5 +182,23 @@ final class Task extends Model
     public function claimants(): BelongsToMany
     {
         return $this->belongsToMany(Person::class, 'task_claimants');
+    }
+
+    /** @return list<string> */
+    public function tagList(): array
+    {
+        /** @var list<string> $tags */
+        $tags = array_values((array) $this->tags);
+
+        return $tags;
+    }
+
+    /** @return list<ChecklistItem> */
+    public function items(): array
+    {
+        /** @var list<array{text: string, done: bool}> $items */
+        $items = array_values((array) $this->checklist);
+
+        return array_map(static fn(array $item): ChecklistItem => new ChecklistItem($item['text'], $item['done']), $items);
     }
 }

@@ -147,8 +147,8 @@ it('asks the database for each thing once', function (): void {
     app(TakeInTask::class)($repair, TaskSource::Api, null);
     $queries = array_column(DB::getQueryLog(), 'query');
     preg_match_all('/(?:from|insert into|update) `(\w+)`/', implode('; ', $queries), $found);
-    // The lock, the rotation with its seats and the work; then what is written.
-    expect($found[1])->toBe(['houses', 'rotations', 'rotation_seats', 'tasks', 'rotation_seats', 'tasks', 'decisions', 'handoffs'])
+    // The lock, the work and the rotation with its seats; then what is written.
+    expect($found[1])->toBe(['houses', 'tasks', 'rotations', 'rotation_seats', 'tasks', 'decisions', 'handoffs', 'rotation_seats'])
         ->and($queries[0])->toContain('for update');
 });
 

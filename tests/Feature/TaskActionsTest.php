@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 use App\Models\Handoff;
 use App\Models\Task;
+use App\Models\TaskChange;
 use Illuminate\Testing\TestResponse;
 use OpenBaton\Core\Workload\TaskStatus;
-use Spatie\Activitylog\Models\Activity;
 use Tests\Support\House;
 
 beforeEach(function (): void {
@@ -30,7 +30,7 @@ it('is started and completed by the one who holds it', function (): void {
     act($this, 'ayumi', 'complete', ['note' => 'Freed and oiled.', 'spent' => 75])->assertRedirect('/in-hand')->assertSessionHas('undo');
     $this->task->refresh();
     expect([$this->task->status, $this->task->outcome_note, $this->task->spent_minutes])->toBe([TaskStatus::Done, 'Freed and oiled.', 75])
-        ->and(Activity::query()->where('subject_id', $this->task->id)->pluck('event')->all())->toBe(['started', 'completed']);
+        ->and(TaskChange::query()->where('task_id', $this->task->id)->orderBy('id')->pluck('occasion')->all())->toBe(['started', 'completed']);
 });
 
 it('can be taken up again', function (): void {

@@ -65,7 +65,7 @@ it('has words for every kind, parameter, operator, verdict, status and reason', 
         ...$codes('status', TaskStatus::cases()),
         ...$codes('priority', Priority::cases()),
         ...$codes('unavailability', Unavailability::cases()),
-        ...array_map(static fn(string $effect): string => "effect.{$effect}", ['due_set', 'due_impossible', 'priority_set', 'tag_added']),
+        ...array_map(static fn(string $effect): string => "effect.{$effect}", ['due_set', 'due_impossible', 'due_follows', 'due_unknown', 'priority_set', 'tag_added', 'tag_removed', 'field_set', 'field_cleared', 'status_set', 'status_impossible', 'checklist_put', 'watched', 'owner_given', 'task_made']),
     ];
     expect(missingWords(KindRegistry::standard(), $words))->toBe([])
         ->and(array_values(array_filter($others, static fn(string $path): bool => ! $words->has($path))))->toBe([]);

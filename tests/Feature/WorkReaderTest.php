@@ -61,7 +61,7 @@ it('counts nothing that is done, dropped or waits outside of our hands', functio
 
 it('knows when somebody was last given something, by whatever handoff', function (): void {
     $this->travelTo(CarbonImmutable::parse('2026-03-02T11:30:00Z'));
-    (new HandOnTask())($this->ayumis, House::person('femi'), 'Room on the bench', House::user('hanneke'));
+    app(HandOnTask::class)($this->ayumis, House::person('femi'), 'Room on the bench', House::user('hanneke'));
     $snapshot = app(SnapshotSource::class)->current();
     foreach ([WorkReader::ofEverybody($snapshot), WorkReader::of(new Needs(['ayumi', 'femi', 'tobias'], ['ayumi', 'femi', 'tobias']), $snapshot)] as $work) {
         expect($work->held('ayumi')->lastAssignedAt)->toBe(CarbonImmutable::parse('2026-03-02T10:00:00Z')->getTimestamp())

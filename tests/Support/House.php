@@ -11,6 +11,7 @@ use App\Actions\PublishDraft;
 use App\Actions\SaveDraft;
 use App\Actions\TakeInTask;
 use App\Intake\TaskSource;
+use App\Models\Checklist;
 use App\Models\Customer;
 use App\Models\CustomField;
 use App\Models\House as HouseRow;
@@ -48,6 +49,7 @@ final class House
         ] as [$path, $label, $type, $options, $onTheForm]) {
             CustomField::query()->create(['path' => $path, 'label' => $label, 'type' => $type, 'options' => $options, 'form_label' => $onTheForm]);
         }
+        Checklist::query()->create(['slug' => 'brass-check', 'name' => 'Check of a brass instrument', 'items' => ['Photograph it', 'Play it']]);
         $region = Place::query()->create(['slug' => 'islands', 'name' => 'Islands', 'level' => 'region']);
         $district = Place::query()->create(['slug' => 'the-holms', 'name' => 'The Holms', 'level' => 'district', 'parent_id' => $region->id, 'responsible_id' => self::person('tobias')->id]);
         Customer::query()->create(['slug' => 'holms-school', 'name' => 'The Holms Primary School', 'tier' => 'school', 'place_id' => $district->id]);

@@ -2,13 +2,15 @@ import type { Vocabulary } from './Vocabulary';
 
 /** Criteria as in docs/formats/rulebook.schema.json; an unfinished draft may miss values. */
 export type Comparison = { field: string; op: string; value?: CriteriaValue };
-export type CriteriaValue = string | number | boolean | (string | number)[];
+/** Another field of the type, or a day seen from now, in the place of a value. */
+export type Varying = { field: string } | { now: string };
+export type CriteriaValue = string | number | boolean | (string | number)[] | Varying;
 export type Criteria = { all: Criteria[] } | { any: Criteria[] } | { none: Criteria[] } | Comparison;
 
 /** A part of a rule while it is being written: which parameters it has says its kind. */
 export type Part = { kind: string; [parameter: string]: unknown };
 
-export type Give = { pool?: Part; method?: Part; limits?: Part[]; otherwise?: Part };
+export type Give = { seat?: 'holder' | 'reviewer'; anew?: boolean; pool?: Part; method?: Part; limits?: Part[]; otherwise?: Part };
 
 /** A rule while it is being written. What is published is a Rule of resources/js/generated/rulebook.ts. */
 export type Rule = {

@@ -9,9 +9,11 @@ use OpenBaton\Core\Criteria\Field;
 use OpenBaton\Core\Criteria\FieldType;
 use OpenBaton\Core\Criteria\Operator;
 use OpenBaton\Core\Criteria\OperatorList;
+use OpenBaton\Core\Parameter\Assignment;
 use OpenBaton\Core\Parameter\Parameter;
 use OpenBaton\Core\People\Person;
 use OpenBaton\Core\People\Team;
+use OpenBaton\Core\Rulebook\Checklist;
 use OpenBaton\Core\Rulebook\Family;
 use OpenBaton\Core\Rulebook\KindRegistry;
 use OpenBaton\Core\Rulebook\Part;
@@ -31,6 +33,7 @@ final readonly class Vocabulary
             'teams' => array_map(static fn(Team $team): array => ['value' => $team->id, 'label' => $team->name], array_values($house->roster->teams)),
             'skills' => self::options($house->roster->skills),
             'people' => array_map(static fn(Person $person): array => ['value' => $person->id, 'label' => $person->name], array_values($house->roster->people)),
+            'checklists' => array_map(static fn(Checklist $list): array => ['value' => $list->id, 'label' => $list->name], array_values($house->checklists)),
             'currency' => config()->string('baton.currency'),
         ];
     }
@@ -84,7 +87,7 @@ final readonly class Vocabulary
     /** @return array<string, mixed> */
     private static function field(Field $field): array
     {
-        return ['path' => $field->path, 'label' => $field->label, 'type' => $field->type->value, 'options' => self::options($field->options)];
+        return ['path' => $field->path, 'label' => $field->label, 'type' => $field->type->value, 'settable' => Assignment::isSettable($field->path), 'options' => self::options($field->options)];
     }
 
     /**

@@ -12,11 +12,12 @@ export type FieldType =
     | 'tags'
     | 'person';
 
-export type FieldInfo = { path: string; label: string; type: FieldType; options: Option[] };
+/** settable: the house has added it, so that its value can be set as such. */
+export type FieldInfo = { path: string; label: string; type: FieldType; settable: boolean; options: Option[] };
 
 export type OperatorInfo = {
     code: string;
-    shape: 'nothing' | 'one' | 'several' | 'pair' | 'days';
+    shape: 'nothing' | 'one' | 'several' | 'pair' | 'from_to' | 'days' | 'field' | 'team';
     types: FieldType[];
 };
 
@@ -31,6 +32,7 @@ export type Bounds = {
     family?: string;
     most_days?: number;
     most_minutes?: number;
+    one_line?: boolean;
 };
 
 export type ParameterInfo = { name: string; control: string; bounds: Bounds; required: boolean; default: string | number | boolean | null };
@@ -44,5 +46,6 @@ export type Vocabulary = {
     teams: Option[];
     skills: Option[];
     people: Option[];
+    checklists: Option[];
     currency: string;
 };

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OpenBaton\Core\Chain;
 
 use OpenBaton\Core\Routing\Decision;
+use OpenBaton\Core\Routing\Needs;
 use OpenBaton\Core\Routing\Router;
 use OpenBaton\Core\Subject\Cause;
 use OpenBaton\Core\Subject\ChangeFacts;
@@ -28,7 +29,8 @@ final readonly class Chain
 
     private ChangeFacts $facts;
 
-    public function __construct(private Router $router, private Surroundings $surroundings)
+    /** @param Needs|null $ready what the decision on the first change set needs, where it was worked out before */
+    public function __construct(private Router $router, private Surroundings $surroundings, private ?Needs $ready = null)
     {
         $this->facts = new ChangeFacts($router->roster, $router->rulebook->lookups);
     }
@@ -60,7 +62,7 @@ final readonly class Chain
         if (! $change->isArrival() && ! $this->router->rulebook->isHeard($change)) {
             return;
         }
-        $needs = $this->router->needs($change);
+        $needs = $number === 0 && $this->ready !== null ? $this->ready : $this->router->needs($change);
         $work = $state->work($needs);
         $rotations = $state->rotations($needs->rotations);
         $decision = $this->router->decide($change, $work, $rotations, $state->acted($change->after->id));

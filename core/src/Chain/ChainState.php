@@ -92,6 +92,9 @@ final class ChainState
         $work = $this->surroundings->work($needs);
         foreach ($this->subjects as $id => $subject) {
             $before = $this->before[$id];
+            if ($before === $subject) {
+                continue;
+            }
             $work = $work->after($before?->asWork(), $subject->asWork(), $this->assignedAt[$id] ?? null);
         }
 

@@ -193,7 +193,7 @@ final readonly class Subject
         return $this === $other || $this->plain() === $other->plain();
     }
 
-    /** @return array<string, mixed> by property, of values that are the same where they are equal */
+    /** @return array<array-key, mixed> by property, of values that are the same where they are equal */
     private function plain(): array
     {
         return [

@@ -25,6 +25,12 @@ final readonly class Effort
         }
     }
 
+    /** @param int|null $spent minutes in all; null: as it stands */
+    public function spending(?int $spent): self
+    {
+        return $spent === null ? $this : new self($this->default, $this->estimate, max(0, $spent), $this->remaining);
+    }
+
     public function left(): int
     {
         if ($this->remaining !== null) {

@@ -23,7 +23,7 @@ final class FullWorld
     public static function document(): array
     {
         return [
-            'openbaton' => 'world/2',
+            'openbaton' => 'world/3',
             'clock' => '2026-03-02T09:00:00Z',
             'roster' => self::roster(),
             'rulebook' => ['openbaton' => 'rulebook/2', 'fields' => self::fields(), 'rules' => self::rules()],

@@ -112,7 +112,7 @@ final class DemoHistory
 
             return;
         }
-        (new ClaimTask())($task, $person, $this->users[$person->id]);
+        app(ClaimTask::class)($task, $person, $this->users[$person->id]);
         $this->plan($taskId, $person->id, $request, $now, null);
     }
 
@@ -121,7 +121,7 @@ final class DemoHistory
     {
         $task = Task::query()->findOrFail($taskId);
         $tobias = Person::query()->where('slug', 'tobias-lindqvist')->firstOrFail();
-        (new HandOnTask())($task, $tobias, 'Nobody on the bench could take it; Tobias decides who makes room.', $this->lead);
+        app(HandOnTask::class)($task, $tobias, 'Nobody on the bench could take it; Tobias decides who makes room.', $this->lead);
         $this->plan($taskId, $tobias->id, $request, CarbonImmutable::now()->getTimestamp(), null);
     }
 
@@ -150,13 +150,13 @@ final class DemoHistory
         $this->at($start, function () use ($taskId, $personId, $user): void {
             $task = Task::query()->findOrFail($taskId);
             if ($task->assignee_id === $personId && $task->status === TaskStatus::New) {
-                (new StartTask())($task, $user);
+                app(StartTask::class)($task, $user);
             }
         });
         $this->at($end, function () use ($taskId, $personId, $user, $spent): void {
             $task = Task::query()->findOrFail($taskId);
             if ($task->assignee_id === $personId && $task->status->isOpen()) {
-                (new CompleteTask())($task, $user, null, $spent);
+                app(CompleteTask::class)($task, $user, null, $spent);
             }
         });
     }

@@ -26,9 +26,146 @@ export type Rule = Rule1 & {
 export type Rule1 = {
   [k: string]: unknown;
 };
-export type Event = {
-  kind: "task_arrives";
-};
+export type Event =
+  | {
+      kind: "task_arrives";
+    }
+  | {
+      kind: "status_becomes";
+      /**
+       * @minItems 1
+       * @maxItems 500
+       */
+      statuses: [
+        "new" | "working" | "waiting" | "in_review" | "done" | "dropped",
+        ...("new" | "working" | "waiting" | "in_review" | "done" | "dropped")[]
+      ];
+      /**
+       * @minItems 1
+       * @maxItems 500
+       */
+      from?: [
+        "new" | "working" | "waiting" | "in_review" | "done" | "dropped",
+        ...("new" | "working" | "waiting" | "in_review" | "done" | "dropped")[]
+      ];
+    }
+  | {
+      kind: "status_leaves";
+      /**
+       * @minItems 1
+       * @maxItems 500
+       */
+      statuses: [
+        "new" | "working" | "waiting" | "in_review" | "done" | "dropped",
+        ...("new" | "working" | "waiting" | "in_review" | "done" | "dropped")[]
+      ];
+    }
+  | {
+      kind: "field_changes";
+      change: {
+        field: string;
+        how?: "any" | "filled" | "emptied" | "values";
+        from?: string | number | boolean;
+        to?: string | number | boolean;
+      };
+    }
+  | {
+      kind: "holder_changes";
+      from?:
+        | {
+            /**
+             * @minItems 1
+             * @maxItems 500
+             */
+            people: [string, ...string[]];
+          }
+        | {
+            team: string;
+          };
+      to?:
+        | {
+            /**
+             * @minItems 1
+             * @maxItems 500
+             */
+            people: [string, ...string[]];
+          }
+        | {
+            team: string;
+          };
+    }
+  | {
+      kind: "reviewer_changes";
+      from?:
+        | {
+            /**
+             * @minItems 1
+             * @maxItems 500
+             */
+            people: [string, ...string[]];
+          }
+        | {
+            team: string;
+          };
+      to?:
+        | {
+            /**
+             * @minItems 1
+             * @maxItems 500
+             */
+            people: [string, ...string[]];
+          }
+        | {
+            team: string;
+          };
+    }
+  | {
+      kind: "tag_on";
+      /**
+       * @minItems 1
+       * @maxItems 500
+       */
+      tags: [string, ...string[]];
+    }
+  | {
+      kind: "tag_off";
+      /**
+       * @minItems 1
+       * @maxItems 500
+       */
+      tags: [string, ...string[]];
+    }
+  | {
+      kind: "comment_added";
+      by?: "anyone" | "holder" | "customer";
+    }
+  | {
+      kind: "file_added";
+      by?: "anyone" | "holder" | "customer";
+    }
+  | {
+      kind: "checklist_complete";
+    }
+  | {
+      kind: "dropped";
+    }
+  | {
+      kind: "date_reached";
+      field: string;
+      offset?: string;
+      time?: string;
+    }
+  | {
+      kind: "schedule";
+      recurrence: string;
+      from: string;
+      time: string;
+    }
+  | {
+      kind: "pressed";
+      label: string;
+      by?: "holder_or_lead" | "lead" | "anyone";
+    };
 /**
  * A group, nested at most 8 deep, or a comparison. Money is in units of the house's currency, a duration in ISO 8601.
  */
@@ -64,9 +201,25 @@ export type Criteria =
         | "matches_any"
         | "matches_all"
         | "matches_none"
+        | "same_person_as"
+        | "in_team"
+        | "was"
+        | "changed"
+        | "changed_from_to"
         | "is_empty"
         | "is_filled";
-      value?: string | number | boolean | (string | number)[];
+      /**
+       * Or {"field": path} of another field of the type, or {"now": a day seen from now}.
+       */
+      value?:
+        | string
+        | number
+        | boolean
+        | (string | number)[]
+        | {
+            field?: Id;
+            now?: string;
+          };
     };
 export type Pool =
   | {
@@ -144,13 +297,150 @@ export type FollowUp =
       hours_of?: "house" | "assignee";
     }
   | {
+      kind: "due_from";
+      date_field: string;
+      offset: string;
+      time?: string;
+    }
+  | {
+      kind: "due_follows";
+      date_field: string;
+      offset: string;
+      time?: string;
+    }
+  | {
+      kind: "due_end_of";
+      period: "today" | "week" | "month";
+    }
+  | {
       kind: "priority";
       priority: "low" | "normal" | "high" | "urgent";
     }
   | {
+      kind: "priority_step";
+      step: "up" | "down";
+    }
+  | {
+      kind: "status";
+      status: "new" | "working" | "waiting" | "in_review" | "done" | "dropped";
+    }
+  | {
       kind: "tag";
       tag: string;
+    }
+  | {
+      kind: "tag_off";
+      tag: string;
+    }
+  | {
+      kind: "set_field";
+      set: {
+        field: string;
+        value: unknown;
+      };
+    }
+  | {
+      kind: "clear_field";
+      cleared: string;
+    }
+  | {
+      kind: "checklist";
+      checklist: string;
+    }
+  | {
+      kind: "create_task";
+      task_kind: string;
+      title: string;
+      details?: string;
+      estimate?: string;
+      due?: FollowUp1;
+      for?: Pool;
+      wait?: boolean;
+    }
+  | {
+      kind: "customer_owner";
+    }
+  | {
+      kind: "watch";
+      watchers: Pool;
     };
+export type FollowUp1 = {
+  kind?: "due_in" | "due_from" | "due_follows" | "due_end_of";
+} & (
+  | {
+      kind: "due_in";
+      after: string;
+      hours_of?: "house" | "assignee";
+    }
+  | {
+      kind: "due_from";
+      date_field: string;
+      offset: string;
+      time?: string;
+    }
+  | {
+      kind: "due_follows";
+      date_field: string;
+      offset: string;
+      time?: string;
+    }
+  | {
+      kind: "due_end_of";
+      period: "today" | "week" | "month";
+    }
+  | {
+      kind: "priority";
+      priority: "low" | "normal" | "high" | "urgent";
+    }
+  | {
+      kind: "priority_step";
+      step: "up" | "down";
+    }
+  | {
+      kind: "status";
+      status: "new" | "working" | "waiting" | "in_review" | "done" | "dropped";
+    }
+  | {
+      kind: "tag";
+      tag: string;
+    }
+  | {
+      kind: "tag_off";
+      tag: string;
+    }
+  | {
+      kind: "set_field";
+      set: {
+        field: string;
+        value: unknown;
+      };
+    }
+  | {
+      kind: "clear_field";
+      cleared: string;
+    }
+  | {
+      kind: "checklist";
+      checklist: string;
+    }
+  | {
+      kind: "create_task";
+      task_kind: string;
+      title: string;
+      details?: string;
+      estimate?: string;
+      due?: FollowUp1;
+      for?: Pool;
+      wait?: boolean;
+    }
+  | {
+      kind: "customer_owner";
+    }
+  | {
+      kind: "watch";
+      watchers: Pool;
+    }
+);
 export type Instant = string;
 
 /**
@@ -170,6 +460,11 @@ export interface Rulebook {
   rules: Rule[];
 }
 export interface Give {
+  seat?: "holder" | "reviewer";
+  /**
+   * Whoever is in the seat does not keep it for being eligible.
+   */
+  anew?: boolean;
   pool: Pool;
   method: Method;
   limits?: Limit[];

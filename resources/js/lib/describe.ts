@@ -1,6 +1,7 @@
 import type { Comparison, Criteria, CriteriaValue, Give, Part, Rule } from '@props/RulebookPage';
-import type { Bounds, Family, KindInfo, Option, ParameterInfo, Vocabulary } from '@props/Vocabulary';
+import type { Family, KindInfo, ParameterInfo, Vocabulary } from '@props/Vocabulary';
 import { fieldOf, groupOf, minutesOf, topGroup } from './criteria';
+import { codeOf, describeDistance, describeDuration, describeParameter, describeRelative, labelOf } from './parameters';
 import { hasWords, say } from './words';
 
 /** A piece of a sentence; what can be changed is said in bold. */
@@ -8,10 +9,6 @@ export type Piece = { text: string; bold?: boolean };
 
 const plain = (text: string): Piece => ({ text });
 const bold = (text: string): Piece => ({ text, bold: true });
-
-export function labelOf(options: Option[], value: string): string {
-    return options.find((option) => option.value === value)?.label ?? value;
-}
 
 export function kindOf(vocabulary: Vocabulary, family: Family, kind: string): KindInfo | undefined {
     return vocabulary.kinds[family].find((one) => one.kind === kind);
@@ -23,60 +20,15 @@ export function wordsOf(family: Family, kind: string, variant: string): string {
     return hasWords(path) ? path : `${family}.${kind}.say`;
 }
 
-export function describeDuration(minutes: number): string {
-    const hours = Math.floor(minutes / 60);
-    const rest = minutes % 60;
-    if (hours === 0) return say('value.minutes', { minutes: rest });
-    return rest === 0 ? say('value.hours', { hours }) : say('value.hours_minutes', { hours, minutes: rest });
-}
-
-function describeSpan(span: string): string {
-    const days = /^P(\d+)D$/.exec(span);
-    return days === null ? say('value.working_time', { time: describeDuration(minutesOf(span)) }) : say('value.working_days', { count: Number(days[1]) });
-}
-
-type Typed = { control: string; bounds: Bounds };
-
-function isPart(value: unknown): value is Part {
-    return typeof value === 'object' && value !== null && 'kind' in value;
-}
-
-function describeValue(type: Typed, name: string, value: unknown, vocabulary: Vocabulary, variant: string): string {
-    if (value === undefined || value === null || value === '') return say('rule.blank');
-    switch (type.control) {
-        case 'person':
-            return labelOf(vocabulary.people, String(value));
-        case 'team':
-            return labelOf(vocabulary.teams, String(value));
-        case 'skill':
-            return labelOf(vocabulary.skills, String(value));
-        case 'field':
-            return fieldOf(vocabulary, String(value))?.label ?? String(value);
-        case 'part':
-            return isPart(value) ? describePart(type.bounds.family as Family, value, vocabulary, variant) : say('rule.blank');
-        case 'list': {
-            const of = typeof type.bounds.of === 'object' ? type.bounds.of : { control: 'short_text' };
-            const items = Array.isArray(value) ? value : [];
-            if (items.length === 0) return say('rule.blank');
-            return items.map((one) => describeValue({ control: of.control, bounds: of }, name, one, vocabulary, variant)).join(of.control === 'part' ? say('rule.or') : ', ');
-        }
-        case 'working_span':
-            return describeSpan(String(value));
-        case 'yes_no':
-        case 'choice':
-            return say(`parameter.${name}.${String(value)}`);
-        default:
-            return String(value);
-    }
-}
-
 /** The slots of a kind's sentence: {x} as one says it, {x_code} a code, {x_count} a number or how many. */
 export function slotsOf(parameters: ParameterInfo[], part: Part, vocabulary: Vocabulary, variant: string): Record<string, string | number> {
     const slots: Record<string, string | number> = {};
+    const inner = (family: Family, one: Part): string => describePart(family, one, vocabulary, variant);
+    const fieldValue = (value: unknown, path: string): string => describeCriteriaValue(value as CriteriaValue | undefined, path, vocabulary);
     for (const parameter of parameters) {
         const value = part[parameter.name] ?? parameter.default;
-        slots[parameter.name] = describeValue(parameter, parameter.name, value, vocabulary, variant);
-        slots[`${parameter.name}_code`] = typeof value === 'string' || typeof value === 'boolean' || typeof value === 'number' ? String(value) : '';
+        slots[parameter.name] = describeParameter(parameter, parameter.name, value, vocabulary, inner, fieldValue);
+        slots[`${parameter.name}_code`] = codeOf(parameter, value);
         slots[`${parameter.name}_count`] = Array.isArray(value) ? value.length : Number(value) || 0;
     }
     return slots;
@@ -93,6 +45,10 @@ export function describeCriteriaValue(value: CriteriaValue | undefined, path: st
     if (value === undefined || value === '') return say('rule.blank');
     if (Array.isArray(value)) return value.length === 0 ? say('rule.blank') : value.map((one) => describeCriteriaValue(one, path, vocabulary)).join(', ');
     if (typeof value === 'boolean') return say(value ? 'value.yes' : 'value.no');
+    if (typeof value === 'object') {
+        if ('now' in value) return value.now === '' ? say('rule.blank') : describeRelative(value.now);
+        return value.field === '' ? say('rule.blank') : say('value.of_field', { field: fieldOf(vocabulary, value.field)?.label ?? value.field });
+    }
     const field = fieldOf(vocabulary, path);
     if (field?.type === 'money') return `${vocabulary.currency} ${value}`;
     if (field?.type === 'duration') return describeDuration(minutesOf(String(value)));
@@ -105,9 +61,21 @@ export function operatorWords(code: string, value: string, count = 0): string {
     return hasWords(`operator.${code}`) ? say(`operator.${code}`, { value, value_count: count }) : `${code} ${value}`;
 }
 
+/** What a field is compared with, as the operator means it. */
+function describeOperand(one: Comparison, vocabulary: Vocabulary): string {
+    const { value } = one;
+    if (one.op === 'in_team') return value === undefined || value === '' ? say('rule.blank') : labelOf(vocabulary.teams, String(value));
+    if (one.op.startsWith('within') && typeof value === 'object' && 'now' in value) return value.now === '' ? say('rule.blank') : describeDistance(value.now);
+    if (one.op === 'changed_from_to' && Array.isArray(value)) {
+        const said = [0, 1].map((at) => describeCriteriaValue(value[at], one.field, vocabulary));
+        return say('value.from_to', { from: said[0] ?? '', to: said[1] ?? '' });
+    }
+    return describeCriteriaValue(value, one.field, vocabulary);
+}
+
 function comparison(one: Comparison, vocabulary: Vocabulary): Piece[] {
     const label = one.field === '' ? say('rule.blank') : (fieldOf(vocabulary, one.field)?.label ?? one.field);
-    const value = describeCriteriaValue(one.value, one.field, vocabulary);
+    const value = describeOperand(one, vocabulary);
     const [before, after] = operatorWords(one.op, '\u0000', typeof one.value === 'number' ? one.value : 0).split('\u0000');
     return [plain(`${label} ${before ?? ''}`), ...(after === undefined ? [] : [bold(value), plain(after)])];
 }
@@ -128,13 +96,14 @@ function around(path: string, slot: string, pieces: Piece[]): Piece[] {
 }
 
 function give(one: Give, vocabulary: Vocabulary): Piece[] {
-    const [before, between, after] = say('rule.give', { pool: '\u0000', method: '\u0000' }).split('\u0000');
+    const [before, between, after] = say(one.seat === 'reviewer' ? 'rule.review' : 'rule.give', { pool: '\u0000', method: '\u0000' }).split('\u0000');
     return [
         plain(before ?? ''),
         bold(describePart('pool', one.pool, vocabulary)),
         plain(between ?? ''),
         bold(describePart('method', one.method, vocabulary)),
         plain(after ?? ''),
+        ...(one.anew === true ? [plain(say('rule.anew'))] : []),
         ...(one.limits ?? []).flatMap((each) => around('rule.limit', 'limit', [bold(describePart('limit', each, vocabulary))])),
         ...(one.otherwise === undefined || one.otherwise.kind === 'next_rule' ? [] : around('rule.otherwise', 'otherwise', [bold(describePart('otherwise', one.otherwise, vocabulary))])),
     ];

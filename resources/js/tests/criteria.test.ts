@@ -27,11 +27,11 @@ describe('groups', () => {
 
 describe('operators', () => {
     const fitting: [FieldType, string, string[]][] = [
-        ['text', 'task.title', ['is', 'is_not', 'one_of', 'none_of', 'contains', 'starts_with', 'ends_with', 'is_empty', 'is_filled']],
-        ['money', 'task.value', ['is', 'is_not', 'one_of', 'none_of', 'less_than', 'at_most', 'more_than', 'at_least', 'between', 'is_empty', 'is_filled']],
-        ['date', 'task.needed', ['is', 'is_not', 'before', 'after', 'between', 'within_next', 'within_last', 'is_empty', 'is_filled']],
-        ['yes_no', 'task.rush', ['is', 'is_not', 'is_empty', 'is_filled']],
-        ['tags', 'task.tags', ['matches_any', 'matches_all', 'matches_none', 'is_empty', 'is_filled']],
+        ['text', 'task.title', ['is', 'is_not', 'one_of', 'none_of', 'contains', 'starts_with', 'ends_with', 'was', 'changed', 'changed_from_to', 'is_empty', 'is_filled']],
+        ['money', 'task.value', ['is', 'is_not', 'one_of', 'none_of', 'less_than', 'at_most', 'more_than', 'at_least', 'between', 'was', 'changed', 'changed_from_to', 'is_empty', 'is_filled']],
+        ['date', 'task.needed', ['is', 'is_not', 'before', 'after', 'between', 'within_next', 'within_last', 'was', 'changed', 'changed_from_to', 'is_empty', 'is_filled']],
+        ['yes_no', 'task.rush', ['is', 'is_not', 'was', 'changed', 'is_empty', 'is_filled']],
+        ['tags', 'task.tags', ['matches_any', 'matches_all', 'matches_none', 'changed', 'is_empty', 'is_filled']],
     ];
 
     it.each(fitting)('of a %s', (_, path, codes) => {

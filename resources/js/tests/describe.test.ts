@@ -1,4 +1,5 @@
-import { describePart, describeCriteriaValue, describeDuration, labelOf, operatorWords, proposedName, sentence, slotsOf, wordsOf } from '@/lib/describe';
+import { describePart, describeCriteriaValue, operatorWords, proposedName, sentence, slotsOf, wordsOf } from '@/lib/describe';
+import { describeDuration, labelOf } from '@/lib/parameters';
 import type { Rule } from '@props/RulebookPage';
 import type { Family } from '@props/Vocabulary';
 import { describe, expect, it } from 'vitest';

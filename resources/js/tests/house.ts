@@ -12,9 +12,12 @@ export const house = {
         { path: 'task.estimate', label: 'Estimate', type: 'duration', options: [] },
         { path: 'task.rush', label: 'Rush', type: 'yes_no', options: [] },
         { path: 'task.needed', label: 'Needed on', type: 'date', options: [] },
+        { path: 'task.due', label: 'Due date', type: 'date', options: [] },
+        { path: 'task.returned', label: 'Returned on', type: 'date', options: [] },
         { path: 'task.tags', label: 'Tags', type: 'tags', options: [] },
         { path: 'task.repaired_by', label: 'Repaired by', type: 'person', options: [] },
     ],
+    checklists: [{ value: 'brass-check', label: 'Check of a brass instrument' }],
     teams: [{ value: 'brass-bench', label: 'Brass bench' }],
     skills: [{ value: 'brass', label: 'Brass' }],
     people: [

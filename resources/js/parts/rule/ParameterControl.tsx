@@ -1,11 +1,18 @@
 import type { Part } from '@props/RulebookPage';
 import type { Bounds, Family, Option, Vocabulary } from '@props/Vocabulary';
 import type { ReactNode } from 'react';
+import { durationOf, minutesOf } from '@/lib/criteria';
+import type { FieldChange, PeopleGroup } from '@/lib/parameters';
 import { say } from '@/lib/words';
 import { Button } from '@/ui/Button';
+import { AssignmentControl, FieldChangeControl } from './FieldControls';
+import { MergedTextControl } from './MergedTextControl';
+import { OffsetControl } from './OffsetControl';
 import { PartEditor } from './PartEditor';
+import { PeopleControl } from './PeopleControl';
+import { RecurrenceControl } from './RecurrenceControl';
 import { SpanControl } from './SpanControl';
-import { WordChoice, WordChoices, WordNumber, WordText } from './Word';
+import { WordChoice, WordChoices, WordList, WordNumber, WordText } from './Word';
 
 type Type = { control: string; bounds: Bounds };
 type Props = { type: Type; name: string; value: unknown; vocabulary: Vocabulary; depth: number; onChange: (value: unknown) => void };
@@ -21,6 +28,12 @@ function optionsOf(type: Type, name: string, vocabulary: Vocabulary): Option[] |
             return vocabulary.teams;
         case 'skill':
             return vocabulary.skills;
+        case 'checklist':
+            return vocabulary.checklists;
+        case 'task_kind':
+            return vocabulary.fields.find((field) => field.path === 'task.kind')?.options ?? [];
+        case 'settable_field':
+            return vocabulary.fields.filter((field) => field.settable).map((field) => ({ value: field.path, label: field.label }));
         case 'field':
             return vocabulary.fields.filter((field) => field.type === type.bounds.of).map((field) => ({ value: field.path, label: field.label }));
         case 'choice':
@@ -46,6 +59,7 @@ function ListControl({ of, name, label, value, vocabulary, depth, onChange }: Om
     const items: unknown[] = Array.isArray(value) ? value : [];
     const options = optionsOf(of, name, vocabulary);
     if (options !== null) return <WordChoices label={label} values={items.map(String)} options={options} onChange={onChange} />;
+    if (of.control !== 'part') return <WordList label={label} values={items.map(String)} onChange={onChange} />;
     const rows = items.length === 0 ? [undefined] : items;
     return (
         <span className="block border-l-2 border-line pl-3">
@@ -67,6 +81,30 @@ function ListControl({ of, name, label, value, vocabulary, depth, onChange }: Om
     );
 }
 
+/** What an optional parameter begins with when it is asked for. */
+const BEGINNINGS: Record<string, unknown> = { time_of_day: '09:00', list: [], part: { kind: '' }, people_or_team: { people: [] }, minutes: 'PT30M', merged_text: '' };
+
+/** A parameter that may be left out: said as such until it is asked for. */
+export function OptionalControl(props: Props): ReactNode {
+    const { type, name, value, onChange } = props;
+    const label = say(`parameter.${name}.label`).toLowerCase();
+    if (value === undefined || value === null) {
+        return (
+            <button type="button" className="word" aria-label={`${label}: ${say('rule.any')}`} onClick={() => onChange(BEGINNINGS[type.control] ?? '')}>
+                {say('rule.any')}
+            </button>
+        );
+    }
+    return (
+        <>
+            <ParameterControl {...props} />{' '}
+            <Button look="quiet" className="min-h-6 text-ink2" aria-label={`leave out ${label}`} onClick={() => onChange(undefined)}>
+                leave out
+            </Button>
+        </>
+    );
+}
+
 /** The control of a parameter: one for each type of parameters, none for a kind of its own. */
 export function ParameterControl({ type, name, value, vocabulary, depth, onChange }: Props): ReactNode {
     const label = say(`parameter.${name}.label`);
@@ -77,10 +115,32 @@ export function ParameterControl({ type, name, value, vocabulary, depth, onChang
     switch (type.control) {
         case 'whole_number':
             return <WordNumber label={label} value={typeof value === 'number' ? value : null} onChange={onChange} />;
+        case 'offset':
+            return <OffsetControl label={label} value={typeof value === 'string' ? value : undefined} onChange={onChange} />;
+        case 'recurrence':
+            return <RecurrenceControl value={typeof value === 'string' ? value : undefined} onChange={onChange} />;
+        case 'time_of_day':
+            return <WordText label={label} type="time" value={typeof value === 'string' ? value : ''} onChange={onChange} />;
+        case 'date':
+            return <WordText label={label} type="date" value={typeof value === 'string' ? value : ''} onChange={onChange} />;
+        case 'minutes':
+            return (
+                <>
+                    <WordNumber label={`${label} in minutes`} value={typeof value === 'string' && value !== '' ? minutesOf(value) : null} onChange={(minutes) => onChange(durationOf(minutes))} /> minutes
+                </>
+            );
+        case 'people_or_team':
+            return <PeopleControl label={label} value={(value ?? {}) as PeopleGroup} vocabulary={vocabulary} onChange={onChange} />;
+        case 'field_change':
+            return <FieldChangeControl value={(value ?? {}) as FieldChange} vocabulary={vocabulary} onChange={onChange} />;
+        case 'assignment':
+            return <AssignmentControl value={(value ?? {}) as { field?: string }} vocabulary={vocabulary} onChange={onChange} />;
+        case 'merged_text':
+            return <MergedTextControl label={label} value={typeof value === 'string' ? value : ''} oneLine={type.bounds.one_line ?? true} most={type.bounds.most ?? 200} vocabulary={vocabulary} onChange={onChange} />;
         case 'working_span':
             return <SpanControl label={label} value={typeof value === 'string' ? value : undefined} onChange={onChange} />;
         case 'part':
-            return <PartEditor family={type.bounds.family as Family} part={value as Part | undefined} vocabulary={vocabulary} depth={depth + 1} onChange={onChange} />;
+            return <PartEditor family={type.bounds.family as Family} only={type.bounds.values?.map(String)} part={value as Part | undefined} vocabulary={vocabulary} depth={depth + 1} onChange={onChange} />;
         case 'list': {
             const of = typeof type.bounds.of === 'object' ? type.bounds.of : { control: 'short_text' };
             return <ListControl of={{ control: of.control, bounds: of }} name={name} label={label} value={value} vocabulary={vocabulary} depth={depth} onChange={onChange} />;

@@ -5,7 +5,7 @@ import { kindOf, wordsOf } from '@/lib/describe';
 import { say, sayWith } from '@/lib/words';
 import { Button } from '@/ui/Button';
 import { Menu } from '@/ui/Menu';
-import { ParameterControl } from './ParameterControl';
+import { OptionalControl, ParameterControl } from './ParameterControl';
 import { WordChoice } from './Word';
 
 /** Parts within parts end somewhere. */
@@ -38,15 +38,20 @@ function nests(kind: KindInfo): boolean {
     return kind.parameters.some((parameter) => parameter.control === 'part' || (typeof parameter.bounds.of === 'object' && parameter.bounds.of.control === 'part'));
 }
 
+/** The part with a parameter; undefined leaves it out. */
+function withParameter(part: Part, name: string, value: unknown): Part {
+    if (value !== undefined) return { ...part, [name]: value };
+    return Object.fromEntries(Object.entries(part).filter(([one]) => one !== name)) as Part;
+}
+
 /** The sentence of a kind with the controls of its parameters in its slots. */
 export function Slots({ family, kind, part, vocabulary, depth, onChange }: { family: Family; kind: KindInfo; part: Part; vocabulary: Vocabulary; depth: number; onChange: (part: Part) => void }) {
     if (kind.parameters.length === 0) return null;
     const slots: Record<string, { control: ReactNode } | string | number> = {};
     for (const parameter of kind.parameters) {
         const value = part[parameter.name] ?? parameter.default ?? undefined;
-        slots[parameter.name] = {
-            control: <ParameterControl type={parameter} name={parameter.name} value={value} vocabulary={vocabulary} depth={depth} onChange={(next) => onChange({ ...part, [parameter.name]: next })} />,
-        };
+        const Control = parameter.required || parameter.default !== null ? ParameterControl : OptionalControl;
+        slots[parameter.name] = { control: <Control type={parameter} name={parameter.name} value={value} vocabulary={vocabulary} depth={depth} onChange={(next) => onChange(withParameter(part, parameter.name, next))} /> };
         slots[`${parameter.name}_code`] = '';
         slots[`${parameter.name}_count`] = Array.isArray(value) ? value.length : Number(value) || 0;
     }
@@ -59,11 +64,11 @@ export function Slots({ family, kind, part, vocabulary, depth, onChange }: { fam
     );
 }
 
-type Props = { family: Family; part: Part | undefined; vocabulary: Vocabulary; onChange: (part: Part) => void; depth?: number; proposals?: Proposals };
+type Props = { family: Family; part: Part | undefined; vocabulary: Vocabulary; onChange: (part: Part) => void; depth?: number; proposals?: Proposals; only?: string[] | undefined };
 
 /** One part of a rule: its kind as a word of the sentence, then its own words with their controls. */
-export function PartEditor({ family, part, vocabulary, onChange, depth = 0, proposals = {} }: Props) {
-    const kinds = vocabulary.kinds[family].filter((kind) => depth < DEEPEST || !nests(kind));
+export function PartEditor({ family, part, vocabulary, onChange, depth = 0, proposals = {}, only }: Props) {
+    const kinds = vocabulary.kinds[family].filter((kind) => (depth < DEEPEST || !nests(kind)) && (only === undefined || only.includes(kind.kind)));
     const kind = part === undefined ? undefined : kindOf(vocabulary, family, part.kind);
     return (
         <>

@@ -7,6 +7,7 @@ import { useFormats } from '@/lib/format';
 import { Button } from '@/ui/Button';
 import { CriteriaEditor } from './CriteriaEditor';
 import { PartEditor, PartsEditor } from './PartEditor';
+import { WordChoice } from './Word';
 
 function Clause({ word, children }: { word: string; children: ReactNode }) {
     return (
@@ -27,14 +28,28 @@ export function blankRule(id: string): Rule {
     return { id, name: '', active: true, when: [{ kind: 'task_arrives' }], if: { all: [BLANK] }, give: { otherwise: { kind: 'next_rule' } }, then: [] };
 }
 
+const SEATS = [
+    { value: 'holder', label: 'to hold it:' },
+    { value: 'reviewer', label: 'to review it:' },
+];
+
+const KEEPS = [
+    { value: 'keeps', label: 'whoever has it and is eligible keeps it' },
+    { value: 'anew', label: 'somebody is chosen anew' },
+];
+
 function GiveEditor({ give, vocabulary, onChange }: { give: Give; vocabulary: Vocabulary; onChange: (give: Give) => void }) {
     return (
         <>
             <div>
+                <WordChoice label="Seat" value={give.seat ?? 'holder'} options={SEATS} onChange={(seat) => onChange({ ...give, seat: seat === 'reviewer' ? 'reviewer' : 'holder' })} />{' '}
                 <PartEditor family="pool" part={give.pool} vocabulary={vocabulary} onChange={(pool) => onChange({ ...give, pool })} />
             </div>
             <div>
                 <PartEditor family="method" part={give.method} vocabulary={vocabulary} proposals={give.pool === undefined ? {} : { rotation: describePart('pool', give.pool, vocabulary).slice(0, 160) }} onChange={(method) => onChange({ ...give, method })} />
+            </div>
+            <div>
+                <WordChoice label="Whoever has it" value={give.anew === true ? 'anew' : 'keeps'} options={KEEPS} onChange={(next) => onChange({ ...give, anew: next === 'anew' })} />
             </div>
             <PartsEditor family="limit" parts={give.limits ?? []} vocabulary={vocabulary} add="Add a limit" onChange={(limits) => onChange({ ...give, limits })} />
             <div>
@@ -76,6 +91,28 @@ function Validity({ rule, onChange }: { rule: Rule; onChange: (rule: Rule) => vo
     );
 }
 
+/** What the rule waits for: any of several. */
+function EventsEditor({ rule, vocabulary, onChange }: { rule: Rule; vocabulary: Vocabulary; onChange: (rule: Rule) => void }) {
+    return (
+        <>
+                {rule.when.map((event, index) => (
+                    <div key={index}>
+                        {index > 0 && <span className="text-ink2">or when </span>}
+                        <PartEditor family="event" part={event} vocabulary={vocabulary} onChange={(next) => onChange({ ...rule, when: rule.when.map((one, at) => (at === index ? next : one)) })} />
+                        {rule.when.length > 1 && (
+                            <Button look="quiet" className="min-h-6 text-ink2" aria-label={`take out event ${index + 1}`} onClick={() => onChange({ ...rule, when: rule.when.filter((_, at) => at !== index) })}>
+                                take out
+                            </Button>
+                        )}
+                    </div>
+                ))}
+                <Button look="quiet" className="min-h-6" onClick={() => onChange({ ...rule, when: [...rule.when, { kind: '' }] })}>
+                    or when …
+                </Button>
+        </>
+    );
+}
+
 type Props = { rule: Rule; vocabulary: Vocabulary; faults: Fault[]; onChange: (rule: Rule) => void };
 
 /** The rule as a sentence whose words are the controls. */
@@ -98,11 +135,7 @@ export function RuleEditor({ rule, vocabulary, faults, onChange }: Props) {
                 )}
             </div>
             <Clause word="When">
-                {rule.when.map((event, index) => (
-                    <div key={index}>
-                        <PartEditor family="event" part={event} vocabulary={vocabulary} onChange={(next) => change({ ...rule, when: rule.when.map((one, at) => (at === index ? next : one)) })} />
-                    </div>
-                ))}
+                <EventsEditor rule={rule} vocabulary={vocabulary} onChange={change} />
             </Clause>
             <Clause word="if">
                 <CriteriaEditor kind={top.kind} parts={top.parts} vocabulary={vocabulary} onChange={(next) => change({ ...rule, if: next })} />

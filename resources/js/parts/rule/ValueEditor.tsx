@@ -1,12 +1,16 @@
 import type { Comparison, CriteriaValue } from '@props/RulebookPage';
 import type { FieldInfo, OperatorInfo, Vocabulary } from '@props/Vocabulary';
 import { durationOf, minutesOf } from '@/lib/criteria';
+import { offsetOf } from '@/lib/parameters';
+import { say } from '@/lib/words';
+import { OffsetControl } from './OffsetControl';
 import { WordChoice, WordChoices, WordList, WordNumber, WordText } from './Word';
 
 type One = string | number | boolean | undefined;
 type Props = { field: FieldInfo; operator: OperatorInfo; comparison: Comparison; vocabulary: Vocabulary; onChange: (value: CriteriaValue) => void };
 
-function OneValue({ field, value, vocabulary, onChange, label }: { field: FieldInfo; value: One; vocabulary: Vocabulary; onChange: (value: string | number | boolean) => void; label: string }) {
+/** One value of a field's type. */
+export function OneValue({ field, value, vocabulary, onChange, label }: { field: FieldInfo; value: One; vocabulary: Vocabulary; onChange: (value: string | number | boolean) => void; label: string }) {
     switch (field.type) {
         case 'yes_no':
             return <WordChoice label={label} value={value === undefined ? '' : value === true ? 'yes' : 'no'} options={[{ value: 'yes', label: 'yes' }, { value: 'no', label: 'no' }]} onChange={(next) => onChange(next === 'yes')} />;
@@ -37,6 +41,65 @@ function OneValue({ field, value, vocabulary, onChange, label }: { field: FieldI
     }
 }
 
+type VaryingProps = { field: FieldInfo; value: CriteriaValue | undefined; vocabulary: Vocabulary; onChange: (value: CriteriaValue) => void; label: string };
+
+function others(field: FieldInfo, vocabulary: Vocabulary): FieldInfo[] {
+    return vocabulary.fields.filter((one) => one.type === field.type && one.path !== field.path);
+}
+
+/** Another field of the same type. */
+function FieldValue({ field, value, vocabulary, onChange, label }: VaryingProps) {
+    const path = typeof value === 'object' && 'field' in value ? value.field : '';
+    return <WordChoice label={`${label}: another field`} value={path} options={others(field, vocabulary).map((one) => ({ value: one.path, label: one.label }))} onChange={(next) => onChange({ field: next })} />;
+}
+
+const MOMENTS = ['today', 'start of week', 'end of week', 'start of month', 'end of month'].map((value) => ({ value, label: say(`offset.${value}`) }));
+
+/** A value, what stands in another field, or, of a date, a day seen from now. */
+function VaryingValue({ field, value, vocabulary, onChange, label }: VaryingProps) {
+    const by = typeof value === 'object' && 'now' in value ? 'now' : typeof value === 'object' && 'field' in value ? 'field' : 'value';
+    const ways = [
+        { value: 'value', label: field.type === 'date' ? 'the day' : 'the value' },
+        ...(others(field, vocabulary).length > 0 ? [{ value: 'field', label: 'the field' }] : []),
+        ...(field.type === 'date' ? [{ value: 'now', label: 'seen from now' }] : []),
+    ];
+    const now = typeof value === 'object' && 'now' in value ? value.now : '';
+    const distance = /^[+-]/.test(now);
+    return (
+        <>
+            {ways.length > 1 && (
+                <>
+                    <WordChoice label={`${label}: what it is compared with`} value={by} options={ways} onChange={(next) => onChange(next === 'now' ? { now: 'today' } : next === 'field' ? { field: '' } : '')} />{' '}
+                </>
+            )}
+            {by === 'field' && <FieldValue field={field} value={value} vocabulary={vocabulary} onChange={onChange} label={label} />}
+            {by === 'value' && <OneValue field={field} value={typeof value === 'object' ? undefined : value} vocabulary={vocabulary} onChange={onChange} label={label} />}
+            {by === 'now' && (
+                <>
+                    <WordChoice label={`${label}: which day`} value={distance ? 'distance' : now} options={[...MOMENTS, { value: 'distance', label: 'so far from now' }]} onChange={(next) => onChange({ now: next === 'distance' ? '+1 days' : next })} />{' '}
+                    {distance && <OffsetControl label={`${label}: how far`} value={now} onChange={(next) => onChange({ now: next })} />}
+                </>
+            )}
+        </>
+    );
+}
+
+/** A number of days, or a distance in another unit. */
+function DistanceValue({ ahead, value, onChange, label }: { ahead: boolean; value: CriteriaValue | undefined; onChange: (value: CriteriaValue) => void; label: string }) {
+    const text = typeof value === 'number' ? `+${value} days` : typeof value === 'object' && 'now' in value ? value.now : undefined;
+    return (
+        <OffsetControl
+            label={`${label} in days`}
+            value={text}
+            sides={false}
+            onChange={(next) => {
+                const { amount, unit } = offsetOf(next);
+                onChange(unit === 'days' ? Math.abs(amount) : { now: `${ahead ? '+' : '-'}${Math.abs(amount)} ${unit}` });
+            }}
+        />
+    );
+}
+
 /** The value of a comparison, in whatever shape the operator asks for. */
 export function ValueEditor({ field, operator, comparison, vocabulary, onChange }: Props) {
     const label = `Value for ${field.label}`;
@@ -46,19 +109,25 @@ export function ValueEditor({ field, operator, comparison, vocabulary, onChange 
         case 'nothing':
             return null;
         case 'days':
-            return <WordNumber label={`${label} in days`} value={typeof value === 'number' ? value : null} onChange={onChange} />;
+            return <DistanceValue ahead={operator.code === 'within_next'} value={value} onChange={onChange} label={label} />;
         case 'one':
-            return <OneValue field={field} value={Array.isArray(value) ? undefined : value} vocabulary={vocabulary} onChange={onChange} label={label} />;
+            return <VaryingValue field={field} value={value} vocabulary={vocabulary} onChange={onChange} label={label} />;
+        case 'field':
+            return <FieldValue field={field} value={value} vocabulary={vocabulary} onChange={onChange} label={label} />;
+        case 'team':
+            return <WordChoice label={label} value={value === undefined ? '' : String(value)} options={vocabulary.teams} onChange={onChange} />;
         case 'several': {
             const options = field.type === 'person' ? vocabulary.people : field.options;
             if (options.length > 0) return <WordChoices label={label} values={list.map(String)} options={options} onChange={onChange} />;
             return <WordList label={label} values={list} numbers={field.type === 'number' || field.type === 'money'} onChange={onChange} />;
         }
+        case 'from_to':
         case 'pair': {
             const set = (index: number, next: string | number | boolean): void => onChange([0, 1].map((at) => (at === index && typeof next !== 'boolean' ? next : (list[at] ?? ''))));
             return (
                 <>
-                    <OneValue field={field} value={list[0]} vocabulary={vocabulary} onChange={(next) => set(0, next)} label={`${label}, from`} /> and{' '}
+                    {operator.shape === 'from_to' && 'from '}
+                    <OneValue field={field} value={list[0]} vocabulary={vocabulary} onChange={(next) => set(0, next)} label={`${label}, from`} /> {operator.shape === 'from_to' ? 'to' : 'and'}{' '}
                     <OneValue field={field} value={list[1]} vocabulary={vocabulary} onChange={(next) => set(1, next)} label={`${label}, to`} />
                 </>
             );

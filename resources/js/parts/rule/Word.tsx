@@ -47,7 +47,7 @@ export function WordChoices({ label, values, options, onChange }: { label: strin
     );
 }
 
-export function WordText({ label, value, onChange, type = 'text' }: { label: string; value: string; onChange: (value: string) => void; type?: 'text' | 'date' }) {
+export function WordText({ label, value, onChange, type = 'text' }: { label: string; value: string; onChange: (value: string) => void; type?: 'text' | 'date' | 'time' }) {
     return <input className="word min-w-16" type={type} aria-label={label} data-blank={value.trim() === ''} value={value} onChange={(event) => onChange(event.target.value)} />;
 }
 

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Bridge\Snapshot;
+use App\Models\HandoffCause;
+use App\Models\Task;
+use Closure;
+use OpenBaton\Core\Subject\Author;
+use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskAction;
+use OpenBaton\Core\Subject\Trigger;
+
+/** A change of one task, and what is put down about it. */
+final readonly class Edit
+{
+    /**
+     * @param string                              $occasion what is done, such as "started"
+     * @param Closure(Subject, Snapshot): Subject $change
+     * @param TaskAction|null                     $action   of the table of transitions; null: an edit that leaves the status alone
+     * @param string|null                         $reason   that was given
+     * @param Author|null                         $comment  by whom one is added
+     * @param Trigger|null                        $trigger  where it happens for one rule alone
+     * @param Closure(Task): void|null            $besides  what is written besides, in the same transaction
+     */
+    public function __construct(
+        public string $occasion,
+        public Closure $change,
+        public ?TaskAction $action = null,
+        public ?string $reason = null,
+        public HandoffCause $handoff = HandoffCause::HandOn,
+        public ?Author $comment = null,
+        public ?Trigger $trigger = null,
+        public ?Closure $besides = null,
+    ) {}
+}

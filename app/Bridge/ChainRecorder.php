@@ -1,0 +1,179 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bridge;
+
+use App\Intake\TaskSource;
+use App\Models\ChainCut;
+use App\Models\Customer;
+use App\Models\Decision as DecisionRow;
+use App\Models\House;
+use App\Models\Task;
+use App\Models\TaskChange;
+use Carbon\CarbonImmutable;
+use OpenBaton\Core\Chain\ChainResult;
+use OpenBaton\Core\Chain\Link;
+use OpenBaton\Core\Document\DecisionFormat;
+use OpenBaton\Core\Document\DecisionRecord;
+use OpenBaton\Core\Routing\Decision;
+use OpenBaton\Core\Subject\Cause;
+use OpenBaton\Core\Subject\Difference;
+use OpenBaton\Core\Subject\Effect\OwnerGiven;
+use OpenBaton\Core\Subject\Subject;
+
+/**
+ * Writes all that came of a chain, within the transaction that it was carried
+ * out in: tasks as they are after it, what changed, decisions, handoffs, the
+ * moments that hang on the tasks, the rotations.
+ */
+final readonly class ChainRecorder
+{
+    public function __construct(private TimerBook $timers) {}
+
+    /** @param array<array-key, Task> $rows those that are known or new, by id */
+    public function record(ChainResult $chain, Commit $commit, array $rows): void
+    {
+        $rows = $this->rows($chain, $commit, $rows);
+        $handoffs = new HandoffRecorder($commit);
+        $decisions = [];
+        foreach ($chain->links as $number => $link) {
+            $cause = $link->causedBy === null ? null : $decisions[$link->causedBy] ?? null;
+            $change = self::isWorthARow($link, $chain) ? self::change($link, $commit, $cause) : null;
+            $handoffs->changed($link->change, $cause);
+            if ($link->decision !== null) {
+                $decisions[$number] = self::decision($link->decision, $commit, $change);
+                $handoffs->decided($link->decision, $decisions[$number]);
+            }
+        }
+        $handoffs->save();
+        foreach ($chain->subjects as $id => $subject) {
+            $row = $rows[$id];
+            if ($row->exists && ! $row->wasRecentlyCreated) {
+                TaskRow::put($subject, $row, $commit->house, $commit->at);
+                ++$row->revision;
+                $row->save();
+            }
+            $this->relations($subject, $row, $commit);
+        }
+        $this->timers->hang($chain, $commit);
+        $commit->inputs->rotations->saveAll($chain->rotations, $commit->house);
+        self::owners($chain, $commit);
+        self::cut($chain, $commit);
+    }
+
+    /**
+     * @param array<array-key, Task> $rows
+     *
+     * @return array<array-key, Task> of every task that the chain touched, by id
+     */
+    private function rows(ChainResult $chain, Commit $commit, array $rows): array
+    {
+        $made = [];
+        foreach ($chain->links as $link) {
+            if ($link->change->isArrival()) {
+                $made[$link->change->after->id] = true;
+            }
+        }
+        $missing = array_map(strval(...), array_keys(array_diff_key($chain->subjects, $rows, $made)));
+        if ($missing !== []) {
+            foreach (Task::query()->with(['claimants', 'watchers', 'waitsOn:id'])->lockForUpdate()->findMany($missing) as $row) {
+                $rows[$row->id] = $row;
+            }
+        }
+        foreach (array_keys($made) as $id) {
+            $row = $rows[$id] ?? new Task(['id' => $id, 'source' => TaskSource::Rule, 'arrived_at' => CarbonImmutable::createFromTimestampUTC($commit->at), 'revision' => 1, 'facts' => []]);
+            TaskRow::put($chain->subjects[$id], $row, $commit->house, $commit->at);
+            $row->saveNumbered();
+            $rows[$id] = $row;
+        }
+
+        return $rows;
+    }
+
+    /** What a decision does to its own task stands in the decision; a row of its own has what was decided upon, and what happened to another task. */
+    private static function isWorthARow(Link $link, ChainResult $chain): bool
+    {
+        if ($link->causedBy === null) {
+            return $link->change->cause !== Cause::Intake;
+        }
+
+        return $link->change->before !== null && ($link->decision !== null || $link->change->after->id !== $chain->links[$link->causedBy]->change->after->id);
+    }
+
+    private static function change(Link $link, Commit $commit, ?DecisionRow $cause): TaskChange
+    {
+        $first = $link->causedBy === null;
+
+        return TaskChange::query()->create([
+            'task_id' => $link->change->after->id,
+            'at' => CarbonImmutable::createFromTimestampUTC($commit->at),
+            'cause' => $link->change->cause,
+            'occasion' => $first ? $commit->occasion : 'followed',
+            'user_id' => $first ? $commit->userId : null,
+            'system' => $first ? $commit->system : null,
+            'reason' => $first ? $commit->reason : null,
+            'difference' => Difference::between($link->change->before, $link->change->after, $commit->house->catalogue),
+            'caused_by_id' => $cause?->id,
+        ]);
+    }
+
+    private static function decision(Decision $decision, Commit $commit, ?TaskChange $change): DecisionRow
+    {
+        $kinds = $decision->rulebook->occasions($decision->change);
+
+        return DecisionRow::query()->create([
+            'task_id' => $decision->change->after->id,
+            'change_id' => $change?->id,
+            'event' => $decision->change->isArrival() ? 'task_arrives' : ($kinds[0] ?? ''),
+            'at' => CarbonImmutable::createFromTimestampUTC($commit->at),
+            'user_id' => $change === null ? $commit->userId : null,
+            'rulebook_version_id' => $commit->inputs->state->versionId,
+            'outcome' => $decision->outcome,
+            'rule' => $decision->decidingRule()?->id,
+            'assignee_id' => $decision->assigneeId === null ? null : $commit->house->personIds[$decision->assigneeId],
+            'facts' => DecisionFormat::facts($decision->change->facts, $decision->rulebook->rulebook->fields),
+            'record' => DecisionRecord::of($decision),
+        ]);
+    }
+
+    private function relations(Subject $subject, Task $row, Commit $commit): void
+    {
+        $openTo = $subject->holderId === null && $subject->status->wantsHolder() ? $subject->openTo : [];
+        if ($row->wasRecentlyCreated) {
+            $openTo === [] || $row->claimants()->attach($commit->house->idsOf($openTo));
+            $subject->watcherIds === [] || $row->watchers()->attach($commit->house->idsOf($subject->watcherIds));
+            $subject->waitsOn === [] || $row->waitsOn()->attach($subject->waitsOn);
+
+            return;
+        }
+        $row->claimants()->sync($commit->house->idsOf($openTo));
+        $row->watchers()->sync($commit->house->idsOf($subject->watcherIds));
+        $row->waitsOn()->sync($subject->waitsOn);
+    }
+
+    private static function owners(ChainResult $chain, Commit $commit): void
+    {
+        foreach ($chain->links as $link) {
+            foreach ($link->decision->effects ?? [] as $effect) {
+                if ($effect instanceof OwnerGiven) {
+                    Customer::query()->whereKey($effect->customerId)->update(['owner_id' => $commit->house->personIds[$effect->personId]]);
+                    House::query()->increment('customer_revision');
+                }
+            }
+        }
+    }
+
+    private static function cut(ChainResult $chain, Commit $commit): void
+    {
+        if ($chain->cut !== null) {
+            ChainCut::query()->create([
+                'task_id' => $chain->cut->taskId,
+                'at' => CarbonImmutable::createFromTimestampUTC($commit->at),
+                'reason' => $chain->cut->reason,
+                'rules' => $chain->cut->ruleIds,
+                'rulebook_version_id' => $commit->inputs->state->versionId,
+            ]);
+        }
+    }
+}

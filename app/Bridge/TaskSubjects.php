@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bridge;
+
+use App\Fields\FieldContext;
+use App\Fields\FieldProviders;
+use App\Fields\TaskContent;
+use App\Intake\Arrival;
+use App\Intake\IncomingTask;
+use App\Models\Person;
+use App\Models\Task;
+use OpenBaton\Core\Document\Node;
+use OpenBaton\Core\Document\TaskFormat;
+use OpenBaton\Core\Rulebook\FollowUp\CreateTask;
+use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Workload\Effort;
+
+/** Tasks of the tables as subjects of the core. */
+final readonly class TaskSubjects
+{
+    /** What a task has to come with. */
+    public const RELATIONS = ['customer', 'claimants', 'watchers', 'waitsOn:id'];
+
+    public function __construct(private FieldProviders $fields, private CustomerSource $customers) {}
+
+    /** A task that comes from outside. */
+    public function arriving(Arrival $arrival, IncomingTask $task, Snapshot $house): Subject
+    {
+        return new Subject(
+            $arrival->taskId,
+            $arrival->at,
+            new Effort($task->kind->usualMinutes, $task->estimateMinutes),
+            priority: $task->priority,
+            startAt: $task->startsAt,
+            dueAt: $task->dueAt,
+            tags: $task->tags,
+            fields: $this->fields->values($task->content(), new FieldContext($house->catalogue)),
+            customerId: $task->customer?->id,
+            creatorId: $arrival->byPerson,
+        );
+    }
+
+    /** @param Task $task with RELATIONS */
+    public function of(Task $task, Snapshot $house, HouseState $state): Subject
+    {
+        $kind = $house->kinds[$task->task_kind_id] ?? null;
+        $person = static fn(?string $id): ?string => $id === null ? null : $house->personSlugs[$id] ?? null;
+        $customer = $task->customer === null ? null : $this->customers->named($task->customer->slug, $house, $state->customerRevision);
+        $content = new TaskContent($task->title, $kind, $task->source, $customer, (array) $task->facts);
+        $fields = $this->fields->values($content, new FieldContext($house->catalogue));
+        if ($task->description !== null && $task->description !== '') {
+            $fields[CreateTask::DETAILS_FIELD] = $task->description;
+        }
+
+        return new Subject(
+            $task->id,
+            $task->arrived_at->getTimestamp(),
+            new Effort($kind->usualMinutes ?? 0, $task->estimate_minutes, $task->spent_minutes, $task->remaining_minutes),
+            $task->status,
+            $task->priority,
+            $person($task->assignee_id),
+            $task->assignee_id === null ? array_values($task->claimants->map(static fn(Person $one): string => $one->slug)->sort()->all()) : [],
+            $person($task->reviewer_id),
+            $task->starts_at?->getTimestamp(),
+            $task->due_at?->getTimestamp(),
+            $task->tagList(),
+            $fields,
+            $person($task->last_reviewer_id),
+            $task->wakes_at?->getTimestamp(),
+            $task->waiting_for,
+            $task->resumes_as,
+            array_values($task->waitsOn->map(static fn(Task $other): string => $other->id)->sort()->all()),
+            $task->due_follows === null ? null : TaskFormat::follow(Node::root($task->due_follows), $house->catalogue),
+            $task->items(),
+            $task->comments_count,
+            $task->files_count,
+            array_values($task->watchers->map(static fn(Person $one): string => $one->slug)->sort()->all()),
+            $task->customer_id,
+            $person($task->creator_id),
+            $task->made_by_id,
+        );
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Explain;
+
+use App\Words\Words;
+use IntlDateFormatter;
+
+/** Says recurrence rules; resources/js/lib/recurrence.ts does the same on the pages. */
+final readonly class RecurrenceWords
+{
+    public function __construct(private Words $words) {}
+
+    public function say(string $rule): string
+    {
+        $parts = ['INTERVAL' => '1'];
+        foreach (explode(';', $rule) as $part) {
+            [$name, $value] = explode('=', $part, 2) + [1 => ''];
+            $parts[$name] = $value;
+        }
+        $every = $this->words->say('recurrence.'.strtolower($parts['FREQ'] ?? 'daily'), ['interval' => (int) $parts['INTERVAL']]);
+        $days = implode(', ', array_filter([...array_map(fn(string $day): string => $this->day($day, $parts['BYSETPOS'] ?? null), self::listed($parts['BYDAY'] ?? '')), ...array_map($this->dayOfMonth(...), self::listed($parts['BYMONTHDAY'] ?? ''))]));
+
+        return match (true) {
+            $days === '' => $every,
+            isset($parts['BYMONTH']) => $this->words->say('recurrence.month', ['every' => $every, 'months' => implode(', ', array_map($this->month(...), self::listed($parts['BYMONTH']))), 'days' => $days]),
+            default => $this->words->say('recurrence.on', ['every' => $every, 'days' => $days]),
+        };
+    }
+
+    /** @return list<string> */
+    private static function listed(string $value): array
+    {
+        return $value === '' ? [] : explode(',', $value);
+    }
+
+    private function day(string $day, ?string $position): string
+    {
+        $name = $this->words->say('recurrence.'.substr($day, -2));
+        $nth = substr($day, 0, -2) ?: $position;
+
+        return $nth === null ? $name : $this->words->say('recurrence.nth', ['nth' => self::last($nth), 'day' => $name]);
+    }
+
+    private function dayOfMonth(string $day): string
+    {
+        return $this->words->say('recurrence.day', ['day' => self::last($day)]);
+    }
+
+    private static function last(string $number): string
+    {
+        return $number === '-1' ? 'last' : $number;
+    }
+
+    private function month(string $month): string
+    {
+        $formatter = new IntlDateFormatter($this->words->locale, IntlDateFormatter::NONE, IntlDateFormatter::NONE, 'UTC', null, 'LLLL');
+
+        return (string) $formatter->format((int) gmmktime(0, 0, 0, (int) $month, 1, 2026));
+    }
+}

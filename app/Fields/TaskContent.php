@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Fields;
+
+use App\Bridge\KnownCustomer;
+use App\Bridge\KnownKind;
+use App\Intake\TaskSource;
+
+/** What a task is about, apart from its state. */
+final readonly class TaskContent
+{
+    /** @param array<array-key, mixed> $facts values of the house's own fields, as in documents, by path */
+    public function __construct(
+        public string $title,
+        public ?KnownKind $kind,
+        public TaskSource $source,
+        public ?KnownCustomer $customer,
+        public array $facts,
+    ) {}
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\Subject;
+
+use OpenBaton\Core\Criteria\FieldCatalogue;
+use OpenBaton\Core\Document\Duration;
+use OpenBaton\Core\Document\Instant;
+use OpenBaton\Core\Document\ValueCodec;
+
+/** What differs between two states of a task, as documents have it. */
+final class Difference
+{
+    /** @return array<string, array{mixed, mixed}> what was and what is, by name; null: nothing */
+    public static function between(?Subject $before, Subject $after, FieldCatalogue $fields): array
+    {
+        $old = $before === null ? [] : self::parts($before, $fields);
+        $new = self::parts($after, $fields);
+        $difference = [];
+        foreach ($old + $new as $name => $any) {
+            $pair = [$old[$name] ?? null, $new[$name] ?? null];
+            if ($pair[0] !== $pair[1]) {
+                $difference[$name] = $pair;
+            }
+        }
+
+        return $difference;
+    }
+
+    /** @return array<string, mixed> by name; what is empty is not there */
+    private static function parts(Subject $subject, FieldCatalogue $fields): array
+    {
+        $values = [];
+        foreach ($subject->fields as $path => $value) {
+            $field = $fields->find($path);
+            $values[$path] = $field === null ? $value : ValueCodec::write($value, $field->type);
+        }
+
+        return array_filter([
+            'status' => $subject->status->value,
+            'priority' => $subject->priority->value,
+            'holder' => $subject->holderId,
+            'open_to' => $subject->openTo,
+            'reviewer' => $subject->reviewerId,
+            'start' => Instant::orNull($subject->startAt),
+            'due' => Instant::orNull($subject->dueAt),
+            'due_follows' => $subject->dueFollows?->path,
+            'waiting_for' => $subject->waitingFor,
+            'wakes' => Instant::orNull($subject->wakesAt),
+            'waits_on' => $subject->waitsOn,
+            'estimate' => $subject->effort->estimate === null ? null : Duration::format($subject->effort->estimate),
+            'spent' => $subject->effort->spent === 0 ? null : Duration::format($subject->effort->spent),
+            'tags' => $subject->tags,
+            'items' => array_map(static fn(ChecklistItem $item): string => $item->text, $subject->checklist),
+            'ticked' => array_values(array_map(static fn(ChecklistItem $item): string => $item->text, array_filter($subject->checklist, static fn(ChecklistItem $item): bool => $item->done))),
+            'watchers' => $subject->watcherIds,
+        ] + $values, static fn(mixed $value): bool => $value !== null && $value !== []);
+    }
+}

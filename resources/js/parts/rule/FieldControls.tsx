@@ -1,0 +1,57 @@
+import type { CriteriaValue } from '@props/RulebookPage';
+import type { FieldInfo, Vocabulary } from '@props/Vocabulary';
+import { fieldOf } from '@/lib/criteria';
+import type { FieldChange } from '@/lib/parameters';
+import { say } from '@/lib/words';
+import { OneValue } from './ValueEditor';
+import { WordChoice, WordChoices, WordList } from './Word';
+
+const optionsOf = (fields: FieldInfo[]): { value: string; label: string }[] => fields.map((field) => ({ value: field.path, label: field.label }));
+
+const HOW = ['any', 'filled', 'emptied', 'values'].map((value) => ({ value, label: say(`field_change.how.${value}`) }));
+
+/** Without what is undefined, which may not be there and empty. */
+function cleaned<T extends object>(value: T): T {
+    return Object.fromEntries(Object.entries(value).filter(([, one]) => one !== undefined)) as T;
+}
+
+/** A field, and which changes of it are meant. */
+export function FieldChangeControl({ value, vocabulary, onChange }: { value: FieldChange; vocabulary: Vocabulary; onChange: (value: FieldChange) => void }) {
+    const field = fieldOf(vocabulary, value.field ?? '');
+    const how = value.how ?? 'any';
+    const list = field !== undefined && ['many_of', 'tags'].includes(field.type);
+    return (
+        <>
+            <WordChoice label="Field that changes" value={value.field ?? ''} options={optionsOf(vocabulary.fields)} onChange={(next) => onChange({ field: next, how: how === 'values' ? 'any' : how })} />{' '}
+            {field !== undefined && (
+                <WordChoice label="How it changes" value={how} options={HOW.filter((one) => !list || one.value !== 'values')} onChange={(next) => onChange({ field: field.path, how: next })} />
+            )}
+            {field !== undefined && how === 'values' && (
+                <>
+                    {' '}
+                    from <OneValue field={field} value={value.from as string | undefined} vocabulary={vocabulary} label="From" onChange={(next) => onChange(cleaned({ ...value, from: next === '' ? undefined : next }))} /> to{' '}
+                    <OneValue field={field} value={value.to as string | undefined} vocabulary={vocabulary} label="To" onChange={(next) => onChange(cleaned({ ...value, to: next === '' ? undefined : next }))} />
+                </>
+            )}
+        </>
+    );
+}
+
+type Assigned = { field?: string; value?: CriteriaValue };
+
+/** A field that can be set, with the value for it. */
+export function AssignmentControl({ value, vocabulary, onChange }: { value: Assigned; vocabulary: Vocabulary; onChange: (value: Assigned) => void }) {
+    const field = fieldOf(vocabulary, value.field ?? '');
+    const list = Array.isArray(value.value) ? value.value : [];
+    const set = (next: CriteriaValue): void => onChange({ field: value.field ?? '', value: next });
+    return (
+        <>
+            <WordChoice label="Field to set" value={value.field ?? ''} options={optionsOf(vocabulary.fields.filter((one) => one.settable))} onChange={(next) => onChange({ field: next })} /> to{' '}
+            {field?.type === 'tags' && <WordList label="Value" values={list} onChange={set} />}
+            {field?.type === 'many_of' && <WordChoices label="Value" values={list.map(String)} options={field.options} onChange={set} />}
+            {field !== undefined && field.type !== 'tags' && field.type !== 'many_of' && (
+                <OneValue field={field} value={value.value as string | number | boolean | undefined} vocabulary={vocabulary} label="Value" onChange={set} />
+            )}
+        </>
+    );
+}

@@ -1,0 +1,43 @@
+import { offsetOf } from '@/lib/parameters';
+import { WordChoice, WordNumber } from './Word';
+
+const UNITS = [
+    { value: 'minutes', label: 'minutes' },
+    { value: 'hours', label: 'hours' },
+    { value: 'days', label: 'days' },
+    { value: 'working_days', label: 'working days' },
+    { value: 'weeks', label: 'weeks' },
+    { value: 'months', label: 'months' },
+];
+
+const SIDES = [
+    { value: 'before', label: 'before' },
+    { value: 'same', label: 'on the day of' },
+    { value: 'after', label: 'after' },
+];
+
+function written(amount: number, unit: string, side: string): string {
+    const signed = side === 'same' ? 0 : side === 'before' ? -amount : amount;
+    return `${signed < 0 ? '-' : '+'}${Math.abs(signed)} ${unit}`;
+}
+
+type Props = { label: string; value: string | undefined; onChange: (value: string) => void; sides?: boolean };
+
+/** How long before or after a date; without sides, how far ahead. "-20 days" in documents. */
+export function OffsetControl({ label, value, onChange, sides = true }: Props) {
+    const offset = value === undefined || value === '' ? null : offsetOf(value);
+    const amount = offset === null ? null : Math.abs(offset.amount);
+    const unit = offset?.unit ?? 'days';
+    const side = offset === null ? 'before' : offset.amount < 0 ? 'before' : offset.amount > 0 ? 'after' : 'same';
+    return (
+        <>
+            {(side !== 'same' || !sides) && (
+                <>
+                    <WordNumber label={label} value={amount} onChange={(next) => onChange(written(next, unit, sides ? side : 'after'))} />{' '}
+                    <WordChoice label={`Unit of ${label.toLowerCase()}`} value={unit} options={UNITS} onChange={(next) => onChange(written(amount ?? 1, next, sides ? side : 'after'))} />{' '}
+                </>
+            )}
+            {sides && <WordChoice label="Before or after" value={side} options={SIDES} onChange={(next) => onChange(written(amount === null || amount === 0 ? 1 : amount, unit, next))} />}
+        </>
+    );
+}

@@ -1,0 +1,34 @@
+import { listed, partsOf } from '@/lib/recurrence';
+import { say } from '@/lib/words';
+import { WordChoice, WordChoices, WordNumber } from './Word';
+
+const FREQUENCIES = [
+    { value: 'DAILY', label: 'days' },
+    { value: 'WEEKLY', label: 'weeks' },
+    { value: 'MONTHLY', label: 'months' },
+];
+
+const DAYS = ['MO', 'TU', 'WE', 'TH', 'FR', 'SA', 'SU'].map((value) => ({ value, label: say(`recurrence.${value}`) }));
+
+const DAYS_OF_MONTH = [...Array.from({ length: 28 }, (_, at) => String(at + 1)), '-1'].map((value) => ({ value, label: say('recurrence.day', { day: value === '-1' ? 'last' : value }) }));
+
+function written(frequency: string, interval: number, days: string[]): string {
+    const every = `FREQ=${frequency}${interval > 1 ? `;INTERVAL=${interval}` : ''}`;
+    if (days.length === 0) return every;
+    return frequency === 'MONTHLY' ? `${every};BYMONTHDAY=${days.join(',')}` : `${every};BYDAY=${days.join(',')}`;
+}
+
+/** How often: a recurrence rule of RFC 5545. What it has besides is kept until something here is changed. */
+export function RecurrenceControl({ value, onChange }: { value: string | undefined; onChange: (value: string) => void }) {
+    const parts = partsOf(value ?? 'FREQ=WEEKLY');
+    const frequency = parts.FREQ ?? 'WEEKLY';
+    const interval = Number(parts.INTERVAL ?? 1);
+    const days = listed(frequency === 'MONTHLY' ? parts.BYMONTHDAY : parts.BYDAY);
+    return (
+        <>
+            every <WordNumber label="Every so many" value={interval} onChange={(next) => onChange(written(frequency, next, days))} />{' '}
+            <WordChoice label="How often" value={frequency} options={FREQUENCIES} onChange={(next) => onChange(written(next, interval, next === 'MONTHLY' || frequency === 'MONTHLY' ? [] : days))} /> on{' '}
+            <WordChoices label="Days" values={days} options={frequency === 'MONTHLY' ? DAYS_OF_MONTH : DAYS} onChange={(next) => onChange(written(frequency, interval, next))} />
+        </>
+    );
+}
