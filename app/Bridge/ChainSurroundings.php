@@ -6,6 +6,7 @@ namespace App\Bridge;
 
 use App\Database\Id;
 use App\Models\Task;
+use Illuminate\Database\Eloquent\Builder;
 use OpenBaton\Core\Chain\Surroundings;
 use OpenBaton\Core\Routing\Needs;
 use OpenBaton\Core\Routing\Rotations;
@@ -36,7 +37,7 @@ final readonly class ChainSurroundings implements Surroundings
 
     public function waitingOn(string $taskId): array
     {
-        $tasks = Task::query()->with(TaskSubjects::RELATIONS)->whereRelation('waitsOn', 'tasks.id', $taskId)->orderBy('id')->get();
+        $tasks = Task::query()->with(TaskSubjects::RELATIONS)->whereHas('waitsOn', static fn(Builder $others): Builder => $others->where('task_waits.other_id', $taskId))->orderBy('id')->get();
 
         return array_values($tasks->map(fn(Task $task): Subject => $this->subjects->of($task, $this->house, $this->inputs->state))->all());
     }

@@ -7,6 +7,7 @@ namespace App\Bridge;
 use App\Database\Stamp;
 use App\Models\Timer;
 use OpenBaton\Core\Chain\ChainResult;
+use OpenBaton\Core\Rulebook\Event\Schedule;
 use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Timer\Occurrence;
 use OpenBaton\Core\Timer\Timers;
@@ -44,7 +45,7 @@ final readonly class TimerBook
         }
         if ($old !== []) {
             // A date that has moved can no longer fire; what has fired stays, so that it never does again.
-            Timer::query()->whereIn('task_id', $old)->whereNull('fired_at')->whereNotIn('key', array_map(strval(...), array_keys($rows)))->delete();
+            Timer::query()->whereIn('task_id', $old)->whereNull('fired_at')->where('scheduled', false)->whereNotIn('key', array_map(strval(...), array_keys($rows)))->delete();
         }
         self::insert(array_values(array_filter($rows, static fn(Occurrence $one): bool => $one->at > $after)));
     }
@@ -57,6 +58,7 @@ final readonly class TimerBook
                 'key' => $one->key,
                 'task_id' => $one->taskId,
                 'timer' => $one->timer?->id,
+                'scheduled' => $one->timer?->event instanceof Schedule,
                 'due_at' => Stamp::of($one->at),
             ], $chunk));
         }

@@ -144,6 +144,8 @@ return new class extends Migration {
             $table->foreignUlid('task_id')->constrained()->cascadeOnDelete();
             // The timer of a rule; null: the task comes back from waiting.
             $table->char('timer', 64)->charset('ascii')->collation('ascii_bin')->nullable();
+            // By the calendar, so that it hangs on no date of the task.
+            $table->boolean('scheduled')->default(false);
             $table->timestamp('due_at');
             $table->timestamp('fired_at')->nullable();
             $table->index(['fired_at', 'due_at', 'id']);

@@ -46,6 +46,7 @@ final class House
             ['task.family', 'Instrument family', 'one_of', ['brass' => 'Brass', 'strings' => 'Strings'], 'Family'],
             ['task.value', 'Value', 'money', null, 'Its value'],
             ['task.repaired_by', 'Repaired by', 'person', null, null],
+            ['task.needed', 'Needed on', 'date', null, null],
         ] as [$path, $label, $type, $options, $onTheForm]) {
             CustomField::query()->create(['path' => $path, 'label' => $label, 'type' => $type, 'options' => $options, 'form_label' => $onTheForm]);
         }

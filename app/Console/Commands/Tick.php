@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Bridge\SnapshotSource;
+use App\Clock\FireTimers;
+use App\Clock\PutDownSchedules;
 use App\Coverage\CoverageRuns;
 use App\Models\House;
 use App\Models\RulebookVersion;
@@ -21,7 +23,7 @@ final class Tick extends Command
 
     protected $description = 'Look at what the clock has brought about since the last tick';
 
-    public function handle(SnapshotSource $snapshots): int
+    public function handle(SnapshotSource $snapshots, PutDownSchedules $schedules, FireTimers $fire): int
     {
         if (House::query()->doesntExist()) {
             return 0;
@@ -37,6 +39,9 @@ final class Tick extends Command
             $house->ticked_at = $now->max($since);
             $house->save();
         });
+        $now = CarbonImmutable::now();
+        $schedules($now->getTimestamp());
+        $fire($now);
         $published = RulebookVersion::query()->published()->first();
         if ($published !== null) {
             CoverageRuns::forPublished($published);
