@@ -6,6 +6,9 @@ return [
     // The currency in which money is shown; amounts are kept in hundredths of it.
     'currency' => env('BATON_CURRENCY', 'EUR'),
 
+    // Whether members may bring tasks in by hand; leads may.
+    'members_create' => (bool) env('BATON_MEMBERS_CREATE', true),
+
     // How far back the coverage of rules and of a draft look, in days.
     'recent_days' => 28,
 

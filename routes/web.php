@@ -4,16 +4,21 @@ declare(strict_types=1);
 
 use App\Http\Controllers\FloorController;
 use App\Http\Controllers\InHandController;
+use App\Http\Controllers\NewTaskController;
 use App\Http\Controllers\PulseController;
 use App\Http\Controllers\RosterFileController;
 use App\Http\Controllers\RulebookController;
 use App\Http\Controllers\RulebookFileController;
 use App\Http\Controllers\SearchController;
 use App\Http\Controllers\SignInController;
+use App\Http\Controllers\TaskActionController;
 use App\Http\Controllers\TaskController;
+use App\Http\Controllers\TaskFieldController;
+use App\Http\Controllers\TaskTalkController;
 use App\Http\Controllers\WebFormController;
 use App\Http\Middleware\ShareWithPages;
 use Illuminate\Support\Facades\Route;
+use OpenBaton\Core\Subject\TaskAction;
 
 Route::middleware('guest')->group(static function (): void {
     Route::get('sign-in', [SignInController::class, 'show'])->name('login');
@@ -34,12 +39,21 @@ Route::middleware('auth')->group(static function (): void {
     Route::get('floor', FloorController::class);
     Route::get('in-hand', InHandController::class);
 
+    Route::get('tasks/new', [NewTaskController::class, 'show']);
+    Route::get('tasks/new/customers', [NewTaskController::class, 'customers']);
+    Route::post('tasks/new/preview', [NewTaskController::class, 'preview']);
+    Route::post('tasks', [NewTaskController::class, 'store']);
     Route::get('tasks/{task}', [TaskController::class, 'show']);
-    Route::post('tasks/{task}/start', [TaskController::class, 'start']);
-    Route::post('tasks/{task}/complete', [TaskController::class, 'complete']);
-    Route::post('tasks/{task}/reopen', [TaskController::class, 'reopen']);
-    Route::post('tasks/{task}/hand-on', [TaskController::class, 'handOn']);
-    Route::post('tasks/{task}/claim', [TaskController::class, 'claim']);
+    Route::get('tasks/{task}/fields', [TaskFieldController::class, 'show']);
+    Route::put('tasks/{task}/fields', [TaskFieldController::class, 'update']);
+    Route::get('tasks/{task}/decisions/{decision}', [TaskController::class, 'decision']);
+    foreach (TaskAction::cases() as $action) {
+        Route::post('tasks/{task}/'.str_replace('_', '-', $action->value), TaskActionController::class);
+    }
+    Route::post('tasks/{task}/comment', [TaskTalkController::class, 'comment']);
+    Route::post('tasks/{task}/tick', [TaskTalkController::class, 'tick']);
+    Route::post('tasks/{task}/press/{rule}', [TaskTalkController::class, 'press']);
+    Route::post('cuts/{cut}/seen', [TaskTalkController::class, 'seen']);
 
     Route::get('rulebook', [RulebookController::class, 'show']);
     Route::put('rulebook/draft', [RulebookController::class, 'saveDraft']);

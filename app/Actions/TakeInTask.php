@@ -38,14 +38,15 @@ final readonly class TakeInTask
     ) {}
 
     /**
-     * @param Node $document as other systems send it; docs/formats/openapi.yaml describes it
+     * @param Node        $document as other systems send it; docs/formats/openapi.yaml describes it
+     * @param string|null $byPerson who brings it in, by slug, where it is somebody of the house
      *
      * @throws DocumentError    with all that is wrong with it; nothing is changed
      * @throws KeyUsedOtherwise
      */
-    public function __invoke(Node $document, TaskSource $source, ?User $by, ?RequestKey $key = null): TakenIn
+    public function __invoke(Node $document, TaskSource $source, ?User $by, ?RequestKey $key = null, ?string $byPerson = null): TakenIn
     {
-        $arrival = new Arrival($by, $key);
+        $arrival = new Arrival($by, $key, $byPerson);
         try {
             $ready = $this->readyAtFirst($document, $source, $arrival);
             $task = DB::transaction(function () use ($document, $source, $arrival, &$ready): TaskDocument {

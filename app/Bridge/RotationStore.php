@@ -35,6 +35,16 @@ final class RotationStore
         return $this->loaded = Rotations::of(array_map(static fn(Rotation $row): CoreRotation => self::core($row, $house), array_values($this->stored)));
     }
 
+    /**
+     * How they are, without a lock.
+     *
+     * @param list<string> $names
+     */
+    public static function read(array $names, Snapshot $house): Rotations
+    {
+        return Rotations::of(array_values(Rotation::query()->with('seats')->whereIn('name', $names)->get()->map(static fn(Rotation $row): CoreRotation => self::core($row, $house))->all()));
+    }
+
     private static function core(Rotation $row, Snapshot $house): CoreRotation
     {
         $passes = [];

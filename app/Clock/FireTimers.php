@@ -10,9 +10,11 @@ use App\Actions\EditTask;
 use App\Bridge\HouseState;
 use App\Bridge\Routers;
 use App\Bridge\SnapshotSource;
+use App\Models\ChainCut;
 use App\Models\Timer;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
+use OpenBaton\Core\Chain\CutReason;
 use OpenBaton\Core\Subject\Cause;
 use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Subject\Trigger;
@@ -40,6 +42,7 @@ final readonly class FireTimers
                 // One that fails does not stop the others.
                 report($error);
                 $passedOver[] = $next->id;
+                $this->tell($next, $now);
             }
         }
 
@@ -91,5 +94,16 @@ final readonly class FireTimers
         }
 
         return null;
+    }
+
+    /** Once until the lead has seen it. */
+    private function tell(Timer $timer, CarbonImmutable $now): void
+    {
+        $state = HouseState::read();
+        $rule = $timer->timer === null ? null : $this->ruleTimer($timer->timer, $state);
+        ChainCut::query()->firstOrCreate(
+            ['task_id' => $timer->task_id, 'reason' => CutReason::Failed, 'seen_at' => null],
+            ['at' => $now, 'rules' => $rule === null ? [] : [$rule->ruleId], 'rulebook_version_id' => $state->versionId],
+        );
     }
 }

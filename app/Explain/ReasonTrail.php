@@ -7,6 +7,7 @@ namespace App\Explain;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Routing\Verdict;
 use OpenBaton\Core\Rulebook\KindRegistry;
+use OpenBaton\Core\Rulebook\SeatName;
 
 /**
  * A decision's document put into words: the narrowing with everyone's reason,
@@ -17,6 +18,8 @@ use OpenBaton\Core\Rulebook\KindRegistry;
  */
 final readonly class ReasonTrail
 {
+    private const LATE_SECONDS = 300;
+
     private TraceWords $words;
 
     public function __construct(private HouseWords $house)
@@ -33,16 +36,13 @@ final readonly class ReasonTrail
     {
         $trace = Node::root($decision);
         $verdicts = $trace->itemsOf('verdicts');
-        $deciding = null;
-        foreach ($verdicts as $verdict) {
-            if ($verdict->get('verdict')->text() === Verdict::Decided->value) {
-                $deciding = $verdict;
-            }
-        }
+        $deciding = self::deciding($trace);
 
         return [
             'at' => $trace->get('at')->text(),
             'version' => $trace->get('rulebook_version')->text(),
+            'late' => $this->late($trace),
+            'seat' => $trace->find('seat')?->text() ?? SeatName::Holder->value,
             'outcome' => $trace->get('outcome')->text(),
             'rule' => $deciding === null ? null : ['id' => $deciding->get('rule')->text(), 'name' => $deciding->get('name')->text()],
             'pick' => $this->personOrNull($trace->find('assignee')),
@@ -58,8 +58,50 @@ final readonly class ReasonTrail
         ];
     }
 
+    /**
+     * A decision in a line.
+     *
+     * @param array<string, mixed> $decision as docs/formats/decision.schema.json describes it
+     *
+     * @return array{rule: string|null, summary: string, effects: list<string>, late: string|null}
+     */
+    public function brief(array $decision): array
+    {
+        $trace = Node::root($decision);
+        $deciding = self::deciding($trace);
+
+        return [
+            'rule' => $deciding?->get('name')->text(),
+            'summary' => $this->summary($trace, $deciding),
+            'effects' => array_map($this->words->effect(...), $trace->itemsOf('effects')),
+            'late' => $this->late($trace),
+        ];
+    }
+
+    private static function deciding(Node $trace): ?Node
+    {
+        foreach ($trace->itemsOf('verdicts') as $verdict) {
+            if ($verdict->get('verdict')->text() === Verdict::Decided->value) {
+                return $verdict;
+            }
+        }
+
+        return null;
+    }
+
+    /** By how much a timer came late, where that is more than a few minutes. */
+    private function late(Node $trace): ?string
+    {
+        $seconds = $trace->has('due') ? $trace->get('at')->instant() - $trace->get('due')->instant() : 0;
+
+        return $seconds < self::LATE_SECONDS ? null : $this->house->words->say('history.late', ['span' => $this->house->duration(intdiv($seconds, 60))]);
+    }
+
     private function summary(Node $trace, ?Node $deciding): string
     {
+        if ($deciding === null && $trace->itemsOf('effects') !== []) {
+            return $this->house->words->say('trail.followed_up');
+        }
         if ($deciding === null) {
             return $this->house->words->say('trail.no_rule');
         }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Actions\Actor;
+use App\Bridge\HouseState;
+use App\Bridge\RulebookReader;
 use App\Bridge\Snapshot;
 use App\Bridge\SnapshotSource;
 use App\Explain\HouseWords;
@@ -19,7 +21,12 @@ final class Viewer
 {
     private ?Snapshot $snapshot = null;
 
-    public function __construct(private readonly Request $request, private readonly SnapshotSource $snapshots, private readonly Words $words) {}
+    public function __construct(
+        private readonly Request $request,
+        private readonly SnapshotSource $snapshots,
+        private readonly RulebookReader $rulebooks,
+        private readonly Words $words,
+    ) {}
 
     public function user(): User
     {
@@ -52,5 +59,11 @@ final class Viewer
     public function snapshot(): Snapshot
     {
         return $this->snapshot ??= $this->snapshots->current();
+    }
+
+    /** @return array<array-key, string> names of the published rules, by id */
+    public function ruleNames(): array
+    {
+        return array_column($this->rulebooks->compiled(HouseState::read()->versionId)->rulebook->rules, 'name', 'id');
     }
 }

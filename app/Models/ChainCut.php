@@ -34,4 +34,13 @@ final class ChainCut extends Model
     {
         return $this->belongsTo(Task::class);
     }
+
+    /** @return list<string> */
+    public function ruleIds(): array
+    {
+        /** @var list<string> $ids */
+        $ids = array_values((array) $this->rules);
+
+        return $ids;
+    }
 }

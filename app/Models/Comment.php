@@ -38,4 +38,13 @@ final class Comment extends Model
     {
         return $this->belongsTo(Task::class);
     }
+
+    /** @return list<string> people who are spoken to */
+    public function mentionedSlugs(): array
+    {
+        /** @var list<string> $slugs */
+        $slugs = array_values((array) $this->mentions);
+
+        return $slugs;
+    }
 }

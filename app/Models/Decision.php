@@ -33,4 +33,10 @@ final class Decision extends Model
     {
         return $this->belongsTo(RulebookVersion::class, 'rulebook_version_id');
     }
+
+    /** @return BelongsTo<Task, $this> */
+    public function task(): BelongsTo
+    {
+        return $this->belongsTo(Task::class);
+    }
 }

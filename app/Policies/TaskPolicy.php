@@ -20,28 +20,30 @@ final class TaskPolicy
 
     public function create(User $user): bool
     {
+        return $user->leads() || ($user->person !== null && config()->boolean('baton.members_create'));
+    }
+
+    /** Bringing tasks in for other systems. */
+    public function takeIn(User $user): bool
+    {
         return $user->leads();
     }
 
-    /** Starting, completing and taking up again. */
-    public function work(User $user, Task $task): bool
-    {
-        return $this->may(TaskAction::Start, $user, $task);
-    }
-
-    public function handOn(User $user, Task $task): bool
-    {
-        return $this->may(TaskAction::HandOn, $user, $task);
-    }
-
-    public function claim(User $user, Task $task): bool
-    {
-        return $this->may(TaskAction::Claim, $user, $task);
-    }
-
-    private function may(TaskAction $action, User $user, Task $task): bool
+    /** Whether the person stands to the task as the action wants it; in which state the task has to be is another matter. */
+    public function perform(User $user, Task $task, TaskAction $action): bool
     {
         return Transitions::of($action)->isFor(self::standings($user, $task));
+    }
+
+    /** Changing what stands on it. */
+    public function edit(User $user, Task $task): bool
+    {
+        return array_intersect([Standing::Holder->value, Standing::Creator->value, Standing::Reviewer->value, Standing::Lead->value], array_column(self::standings($user, $task), 'value')) !== [];
+    }
+
+    public function comment(User $user, Task $task): bool
+    {
+        return $this->view($user, $task);
     }
 
     /** @return list<Standing> */
@@ -55,6 +57,8 @@ final class TaskPolicy
         return array_values(array_filter([
             $person !== null && $task->assignee_id === $person->id ? Standing::Holder : null,
             $person !== null && $task->assignee_id === null && $claims() ? Standing::Claimant : null,
+            $person !== null && $task->reviewer_id === $person->id ? Standing::Reviewer : null,
+            $person !== null && $task->creator_id === $person->id ? Standing::Creator : null,
             $user->leads() ? Standing::Lead : null,
         ]));
     }

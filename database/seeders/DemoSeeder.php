@@ -11,6 +11,8 @@ use App\Actions\PublishDraft;
 use App\Actions\SaveDraft;
 use App\Actions\TakeInTask;
 use App\Bridge\SnapshotSource;
+use App\Models\Checklist;
+use App\Models\Customer;
 use App\Models\CustomField;
 use App\Models\House;
 use App\Models\Person;
@@ -63,6 +65,7 @@ final class DemoSeeder extends Seeder
         $this->house($today);
         $lead = $this->signIns();
         (new DemoPlaces($random))->lay();
+        (new DemoPlaces($random))->hires($today);
         $this->touchRoster();
 
         $history = new DemoHistory($random, $this->takeIn, $this->snapshots, $lead);
@@ -74,6 +77,7 @@ final class DemoSeeder extends Seeder
         for ($day = $begin; $day <= $today; $day = $day->addDay()) {
             $this->day($day, $history, $requests, $random, $begin);
         }
+        $this->hires($begin, $history, $requests);
         $this->latest($now, $history, $requests);
         $history->runUntil($now->getTimestamp());
     }
@@ -93,6 +97,9 @@ final class DemoSeeder extends Seeder
                 'form_facts' => $slug === 'rush-repair' ? ['task.rush' => true] : null,
             ]);
         }
+        foreach (DemoTrade::CHECKLISTS as $slug => [$name, $items]) {
+            Checklist::query()->create(['slug' => $slug, 'name' => $name, 'items' => $items]);
+        }
         foreach ([
             ['task.family', 'Instrument family', 'one_of', DemoTrade::FAMILIES, 'Family of the instrument'],
             ['task.instrument', 'Instrument', 'text', null, 'Instrument'],
@@ -101,6 +108,8 @@ final class DemoSeeder extends Seeder
             ['task.language', 'Language', 'one_of', ['english' => 'English', 'irish' => 'Irish', 'finnish' => 'Finnish', 'french' => 'French'], 'Language you would like'],
             ['task.repaired_by', 'Repaired by', 'person', null],
             ['task.needed', 'Needed on', 'date', null],
+            ['task.cost', 'Estimated cost', 'money', null],
+            ['customer.hire_ends', 'End of the hire', 'date', null],
         ] as $place => $field) {
             [$path, $label, $type, $options] = $field;
             CustomField::query()->create(['path' => $path, 'label' => $label, 'type' => $type, 'options' => $options, 'position' => $place, 'form_label' => $field[4] ?? null]);
@@ -161,6 +170,14 @@ final class DemoSeeder extends Seeder
             $hour = $random->getInt(0, 1) === 0 ? 10 : 15;
             $minute = $hour * 60 + $random->getInt(-120, 120) + $random->getInt(-45, 45);
             $history->at($day->getTimestamp() + max(430, $minute) * 60 + $random->getInt(0, 59), static fn() => $history->arrive($requests->next()));
+        }
+    }
+
+    /** Every hire stands as a task that waits for its end; some have come to it. */
+    private function hires(CarbonImmutable $begin, DemoHistory $history, DemoRequests $requests): void
+    {
+        foreach (Customer::query()->whereNotNull('owner_id')->orderBy('slug')->get() as $place => $customer) {
+            $history->at($begin->addWeekdays($place)->setTime(9, 20 + $place)->getTimestamp(), static fn() => $history->hire($requests->incoming('hire', 'Hire, '.$customer->name, $customer, [])));
         }
     }
 

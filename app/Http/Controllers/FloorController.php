@@ -11,10 +11,12 @@ use App\Http\Pages\TaskView;
 use App\Models\House;
 use App\Models\Person;
 use App\Models\Task;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use Inertia\Inertia;
 use Inertia\Response;
+use OpenBaton\Core\Workload\TaskStatus;
 
 final class FloorController
 {
@@ -41,7 +43,9 @@ final class FloorController
 
         return $person === null ? null : [
             'lane' => PersonRef::of($person),
-            'tasks' => Task::query()->with(['kind', 'customer'])->where('assignee_id', $person->id)->open()->dueFirst()
+            'tasks' => Task::query()->with(['kind', 'customer'])->where(static fn(Builder $his): Builder => $his
+                ->where(static fn(Builder $held): Builder => $held->where('assignee_id', $person->id)->where('status', '<>', TaskStatus::InReview))
+                ->orWhere(static fn(Builder $reviewed): Builder => $reviewed->where('reviewer_id', $person->id)->where('status', TaskStatus::InReview)))->open()->dueFirst()
                 ->limit(self::TASKS)->get()->map(TaskLine::of(...))->all(),
         ];
     }

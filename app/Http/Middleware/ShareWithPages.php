@@ -6,6 +6,7 @@ namespace App\Http\Middleware;
 
 use App\Http\Controllers\PulseController;
 use App\Http\Pages\StatusStrip;
+use App\Models\Task;
 use App\Models\User;
 use Illuminate\Http\Request;
 use Inertia\Middleware;
@@ -26,6 +27,7 @@ final class ShareWithPages extends Middleware
                 'name' => $user->name,
                 'slug' => $user->person?->slug,
                 'leads' => $user->leads(),
+                'creates' => $user->can('create', Task::class),
             ] : null,
             'status' => static fn(): ?array => $user instanceof User ? app(StatusStrip::class)->props() : null,
             'stamp' => static fn(): string => $user instanceof User ? PulseController::stamp() : '',

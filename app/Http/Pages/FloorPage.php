@@ -6,6 +6,7 @@ namespace App\Http\Pages;
 
 use App\Bridge\WorkReader;
 use App\Http\Viewer;
+use App\Models\ChainCut;
 use App\Models\Handoff;
 use App\Models\Task;
 use Carbon\CarbonImmutable;
@@ -13,6 +14,7 @@ use Closure;
 use OpenBaton\Core\Document\Instant;
 use OpenBaton\Core\People\Person;
 use OpenBaton\Core\Time\LocalDate;
+use OpenBaton\Core\Workload\TaskStatus;
 
 /** The lead's home. Its type is FloorPage.ts. */
 final readonly class FloorPage
@@ -39,6 +41,8 @@ final readonly class FloorPage
             'teams' => fn(): array => $this->teams(),
             'unplaced' => fn(): array => $this->unplaced(),
             'open' => static fn(): int => Task::query()->claimable()->count(),
+            'reviews' => fn(): array => $this->unreviewed(),
+            'cuts' => fn(): array => $this->cuts(),
             'handoffs' => fn(): array => $this->handoffs(),
         ];
     }
@@ -97,5 +101,27 @@ final readonly class FloorPage
     {
         return array_values(Handoff::query()->with(['task', 'from', 'to', 'standsInFor'])->orderByDesc('at')->orderByDesc('id')->limit(self::LATEST)->get()
             ->map(HandoffLine::of(...))->all());
+    }
+
+    /** @return list<array<string, mixed>> what is to be reviewed and has nobody to do it */
+    private function unreviewed(): array
+    {
+        return array_values(Task::query()->with(['kind', 'customer'])->where('status', TaskStatus::InReview)->whereNull('reviewer_id')->mostUrgentFirst()->limit(self::UNPLACED)->get()->map(TaskLine::of(...))->all());
+    }
+
+    /** @return list<array<string, mixed>> what was told of rules and nobody has seen yet */
+    private function cuts(): array
+    {
+        $names = $this->viewer->ruleNames();
+
+        return array_values(ChainCut::query()->with('task')->whereNull('seen_at')->orderByDesc('at')->limit(self::LATEST)->get()->map(fn(ChainCut $cut): array => [
+            'id' => $cut->id,
+            'at' => Moment::of($cut->at),
+            'said' => $this->viewer->words()->words->say("cut.{$cut->reason->value}", ['rules' => implode(' → ', array_map(static fn(string $id): string => '“'.($names[$id] ?? $id).'”', $cut->ruleIds()))]),
+            'what' => $this->viewer->words()->words->say("cut.what_{$cut->reason->value}"),
+            'rules' => $cut->ruleIds(),
+            'taskId' => $cut->task_id,
+            'number' => (int) $cut->task?->number,
+        ])->all());
     }
 }

@@ -32,6 +32,10 @@ export type FloorPageProps = {
     teams: FloorTeam[];
     unplaced: TaskLine[];
     open: number;
+    /** in review, with nobody to review them */
+    reviews: TaskLine[];
+    /** rules that went round, or failed, for the lead to look at */
+    cuts: { id: string; at: string; said: string; what: string; rules: string[]; taskId: string; number: number }[];
     handoffs: HandoffLine[];
     task: TaskView | null;
     person: { lane: PersonRef; tasks: TaskLine[] } | null;

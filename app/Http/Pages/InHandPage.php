@@ -23,6 +23,7 @@ final class InHandPage
     {
         return [
             'tasks' => fn(): array => $person === null ? [] : $this->lines($this->held($person)->limit(self::MOST)),
+            'reviews' => fn(): array => $person === null ? [] : $this->lines(Task::query()->where('reviewer_id', $person->id)->where('status', TaskStatus::InReview)->dueFirst()->limit(self::MOST)),
             'open' => fn(): array => $person === null ? [] : $this->lines(
                 Task::query()->claimable()->whereHas('claimants', static fn(Builder $claimants): Builder => $claimants->whereKey($person->id))->dueFirst()->limit(self::MOST),
             ),

@@ -3,6 +3,8 @@ import type { TaskView } from './TaskView';
 
 export type InHandPageProps = {
     tasks: TaskLine[];
+    /** theirs to review */
+    reviews: TaskLine[];
     open: TaskLine[];
     done: TaskLine[];
     /** whether the one who looks is a person of the house */

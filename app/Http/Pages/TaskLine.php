@@ -19,6 +19,8 @@ final class TaskLine
             'kind' => (string) $task->kind?->name,
             'customer' => $task->customer?->name,
             'status' => $task->status->value,
+            'waitingFor' => $task->waiting_for,
+            'wakesAt' => Moment::orNull($task->wakes_at),
             'priority' => $task->priority->value,
             'minutesLeft' => $task->effort()->left(),
             'arrivedAt' => Moment::of($task->arrived_at),

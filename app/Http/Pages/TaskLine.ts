@@ -8,6 +8,8 @@ export type TaskLine = {
     kind: string;
     customer: string | null;
     status: TaskStatus;
+    waitingFor: string | null;
+    wakesAt: string | null;
     priority: Priority;
     minutesLeft: number;
     arrivedAt: string;

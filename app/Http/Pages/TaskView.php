@@ -14,18 +14,23 @@ use App\Models\Task;
 use App\Policies\TaskPolicy;
 use Carbon\CarbonImmutable;
 use OpenBaton\Core\Document\Instant;
-use OpenBaton\Core\Subject\TaskAction;
 use OpenBaton\Core\Subject\Transitions;
 
 /** A task with all that is needed to do it and to understand how it came here. Its type is TaskView.ts. */
 final readonly class TaskView
 {
-    public function __construct(private Viewer $viewer, private DecisionReader $decisions) {}
+    public function __construct(
+        private Viewer $viewer,
+        private DecisionReader $decisions,
+        private TaskHistory $history,
+        private TaskNext $next,
+        private TaskButtons $buttons,
+    ) {}
 
     /** @return array<string, mixed> */
     public function of(Task $task): array
     {
-        $task->loadMissing(['kind', 'customer.place', 'assignee', 'claimants', 'handoffs.task', 'handoffs.from', 'handoffs.to', 'handoffs.standsInFor']);
+        $task->loadMissing(['kind', 'customer.place', 'assignee', 'reviewer', 'claimants', 'watchers', 'madeBy', 'made.kind', 'made.customer', 'handoffs.task', 'handoffs.from', 'handoffs.to', 'handoffs.standsInFor']);
         $decision = Decision::query()->where('task_id', $task->id)->orderByDesc('at')->orderByDesc('id')->first();
         $words = $this->viewer->words();
         $may = $this->may($task);
@@ -46,29 +51,37 @@ final readonly class TaskView
             'claimants' => $task->claimants->map(PersonRef::of(...))->all(),
             'revision' => $task->revision,
             'may' => $may,
-            'people' => $may['handOn'] ? $this->people($task) : [],
+            'people' => $this->people($task),
             'handoffs' => $task->handoffs->sortBy(['at', 'id'])->values()->map(static fn(Handoff $handoff): array => HandoffLine::of($handoff))->all(),
-            'trail' => $decision === null ? null : (new ReasonTrail($words))->of($this->decisions->document($decision)),
+            'reviewer' => PersonRef::orNull($task->reviewer),
+            'madeBy' => $task->madeBy === null ? null : ['id' => $task->madeBy->id, 'number' => (int) $task->madeBy->number, 'title' => $task->madeBy->title],
+            'made' => array_values($task->made->map(TaskLine::of(...))->all()),
+            'checklist' => array_map(get_object_vars(...), $task->items()),
+            'watchers' => array_values($task->watchers->map(PersonRef::of(...))->all()),
+            'trail' => $decision === null ? null : $this->trail($decision),
+            'history' => $this->history->of($task),
+            'next' => $this->next->of($task),
+            'buttons' => $this->buttons->of($task),
         ];
     }
 
-    /** @return array{start: bool, complete: bool, reopen: bool, handOn: bool, claim: bool} */
+    /** @return array<string, mixed> the reason trail of a decision */
+    public function trail(Decision $decision): array
+    {
+        return (new ReasonTrail($this->viewer->words()))->of($this->decisions->document($decision));
+    }
+
+    /** @return array<string, bool> by action, and for editing */
     private function may(Task $task): array
     {
-        $standings = TaskPolicy::standings($this->viewer->user(), $task);
-        $may = static function (TaskAction $action) use ($task, $standings): bool {
-            $transition = Transitions::of($action);
+        $user = $this->viewer->user();
+        $standings = TaskPolicy::standings($user, $task);
+        $may = ['edit' => $user->can('edit', $task)];
+        foreach (Transitions::all() as $transition) {
+            $may[$transition->action->value] = $transition->fits($task->status, $task->assignee_id !== null) && $transition->isFor($standings);
+        }
 
-            return $transition->fits($task->status, $task->assignee_id !== null) && $transition->isFor($standings);
-        };
-
-        return [
-            'start' => $may(TaskAction::Start),
-            'complete' => $may(TaskAction::Complete),
-            'reopen' => $may(TaskAction::Reopen),
-            'handOn' => $may(TaskAction::HandOn),
-            'claim' => $may(TaskAction::Claim),
-        ];
+        return $may;
     }
 
     /** @return list<array{label: string, value: string}> */

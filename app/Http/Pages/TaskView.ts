@@ -1,6 +1,10 @@
 import type { HandoffLine } from './HandoffLine';
 import type { PersonRef } from './PersonRef';
+import type { HistoryEntry, NextMoment } from './TaskHistory';
 import type { TaskLine } from './TaskLine';
+
+/** Of the core's table of transitions. */
+export type TaskActionCode = 'start' | 'wait' | 'ask_review' | 'take_back' | 'send_back' | 'approve' | 'complete' | 'reopen' | 'hand_on' | 'hand_review' | 'claim' | 'drop';
 
 export type TrailStep = {
     code: string;
@@ -18,11 +22,15 @@ export type Verdict =
     | 'nobody_eligible'
     | 'followed_up'
     | 'decided'
+    | 'acted_already'
     | 'not_reached';
 
 export type Trail = {
     at: string;
     version: string;
+    /** by how much a timer came late; null: it was none, or in time */
+    late: string | null;
+    seat: 'holder' | 'reviewer';
     outcome: 'assigned' | 'kept' | 'open' | 'unplaced';
     rule: { id: string; name: string } | null;
     pick: PersonRef | null;
@@ -59,8 +67,18 @@ export type TaskView = TaskLine & {
     assignee: PersonRef | null;
     claimants: PersonRef[];
     revision: number;
-    may: { start: boolean; complete: boolean; reopen: boolean; handOn: boolean; claim: boolean };
+    may: Record<TaskActionCode | 'edit', boolean>;
     people: (PersonRef & { note: string })[];
     handoffs: HandoffLine[];
+    reviewer: PersonRef | null;
+    /** the task whose rule made it */
+    madeBy: { id: string; number: number; title: string } | null;
+    made: TaskLine[];
+    checklist: { text: string; done: boolean }[];
+    watchers: PersonRef[];
     trail: Trail | null;
+    history: HistoryEntry[];
+    next: NextMoment[];
+    /** that rules put on it */
+    buttons: { rule: string; label: string }[];
 };

@@ -11,15 +11,9 @@ use LogicException;
 /** Something that is done with a task as it was at a revision. */
 abstract class TaskRequest extends FormRequest
 {
-    /** What the policy of tasks is asked for. */
-    protected string $ability = 'work';
+    abstract public function authorize(): bool;
 
-    public function authorize(): bool
-    {
-        return $this->user()?->can($this->ability, $this->task()) === true;
-    }
-
-    /** @return array<string, list<string>> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return ['revision' => ['nullable', 'integer']];

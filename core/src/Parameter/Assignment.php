@@ -16,7 +16,7 @@ use OpenBaton\Core\Subject\StateFields;
 final readonly class Assignment implements ParameterType
 {
     /** Fields that every task has and that are not set as others are. */
-    private const FIXED = ['task.kind', 'task.title', 'task.source'];
+    private const FIXED = ['task.kind', 'task.title', 'task.source', 'task.details'];
 
     public static function control(): string
     {

@@ -7,6 +7,8 @@ namespace OpenBaton\Core\Subject;
 /** What an action on a task asks for. */
 enum Asked: string
 {
+    /** Has to be given: a person. */
+    case To = 'to';
     /** Has to be given. */
     case Reason = 'reason';
     /** May be given. */

@@ -27,8 +27,8 @@ final class Transitions
             new Transition(TaskAction::Approve, [TaskStatus::InReview], TaskStatus::Done, $reviewerOrLead, null, [Asked::Note]),
             new Transition(TaskAction::Complete, TaskStatus::wantingHolder(), TaskStatus::Done, $holderOrLead, true, [Asked::Note, Asked::Spent]),
             new Transition(TaskAction::Reopen, [TaskStatus::Done, TaskStatus::Dropped], TaskStatus::Working, $holderOrLead),
-            new Transition(TaskAction::HandOn, TaskStatus::open(), null, $holderOrLead, null, [Asked::Reason]),
-            new Transition(TaskAction::HandReview, [TaskStatus::InReview], null, $reviewerOrLead, null, [Asked::Reason]),
+            new Transition(TaskAction::HandOn, TaskStatus::open(), null, $holderOrLead, null, [Asked::To, Asked::Reason]),
+            new Transition(TaskAction::HandReview, [TaskStatus::InReview], null, $reviewerOrLead, null, [Asked::To, Asked::Reason]),
             new Transition(TaskAction::Claim, TaskStatus::wantingHolder(), null, [Standing::Claimant], false),
             new Transition(TaskAction::Drop, TaskStatus::open(), TaskStatus::Dropped, [Standing::Holder, Standing::Creator, Standing::Lead], null, [Asked::Reason]),
         ];

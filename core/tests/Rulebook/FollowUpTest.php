@@ -113,6 +113,11 @@ it('makes a task with what is merged in, for the same customer', function (): vo
         ->and($made?->dueAt)->toBe(Build::at('2026-03-03T17:00:00Z'));
 });
 
+it('gives what it makes the same fields where it is to', function (bool $same, array $expected): void {
+    $effect = effectOf(['kind' => 'create_task', 'task_kind' => 'quote', 'title' => 'Quote', 'same_fields' => $same], Story::task()->withField('task.value', 500)->withField('task.details', 'Long'));
+    expect($effect instanceof TaskMade ? $effect->made->fields : null)->toEqual($expected + ['task.count' => 1, 'task.kind' => 'quote', 'task.title' => 'Quote']);
+})->with([[true, ['task.value' => 500]], [false, []]]);
+
 it('gives what it makes to whoever a pool names', function (array $for, ?string $holder, array $openTo): void {
     $effect = effectOf(['kind' => 'create_task', 'task_kind' => 'quote', 'title' => 'Quote', 'for' => $for]);
     expect($effect instanceof TaskMade ? [$effect->placed, $effect->made->holderId, $effect->made->openTo] : null)->toBe([true, $holder, $openTo]);

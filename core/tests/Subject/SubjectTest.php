@@ -70,8 +70,8 @@ it('has one table of what people may do', function (): void {
         ['approve', 'in_review', 'done', 'reviewer lead', null, 'note'],
         ['complete', 'new working waiting', 'done', 'holder lead', true, 'note spent'],
         ['reopen', 'done dropped', 'working', 'holder lead', null, ''],
-        ['hand_on', 'new working waiting in_review', null, 'holder lead', null, 'reason'],
-        ['hand_review', 'in_review', null, 'reviewer lead', null, 'reason'],
+        ['hand_on', 'new working waiting in_review', null, 'holder lead', null, 'to reason'],
+        ['hand_review', 'in_review', null, 'reviewer lead', null, 'to reason'],
         ['claim', 'new working waiting', null, 'claimant', false, ''],
         ['drop', 'new working waiting in_review', 'dropped', 'holder creator lead', null, 'reason'],
     ]);
@@ -104,7 +104,7 @@ it('is for those who stand so to the task', function (): void {
         ->and(Transitions::of(TaskAction::Start)->isFor([Standing::Claimant]))->toBeFalse()
         ->and(Transitions::of(TaskAction::Claim)->isFor([Standing::Lead, Standing::Holder]))->toBeFalse()
         ->and(Transitions::of(TaskAction::HandOn)->isFor([]))->toBeFalse()
-        ->and(Transitions::of(TaskAction::HandOn)->asks)->toBe([Asked::Reason]);
+        ->and(Transitions::of(TaskAction::HandOn)->asks)->toBe([Asked::To, Asked::Reason]);
 });
 
 it('knows which states are open, want somebody and take time', function (): void {

@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace Database\Seeders\Demo;
 
 use App\Actions\ClaimTask;
-use App\Actions\CompleteTask;
 use App\Actions\HandOnTask;
-use App\Actions\StartTask;
 use App\Actions\TakeInTask;
+use App\Actions\WaitTask;
 use App\Bridge\SnapshotSource;
+use App\Clock\FireTimers;
+use App\Models\House;
 use App\Models\Person;
 use App\Models\Task;
 use App\Models\User;
@@ -18,7 +19,6 @@ use Closure;
 use Illuminate\Support\Carbon;
 use OpenBaton\Core\Time\NoWorkingTime;
 use OpenBaton\Core\Time\WorkingTime;
-use OpenBaton\Core\Workload\TaskStatus;
 use Random\Randomizer;
 use SplPriorityQueue;
 
@@ -31,13 +31,22 @@ final class DemoHistory
 {
     private const CALENDAR_DAY = 86400;
 
+    private const TICK = 3 * 3600;
+
     /** Kinds that are done as soon as somebody gets to them; the others wait for parts and answers. */
     private const SHORT = ['call-back', 'quote', 'fitting', 'invoice'];
 
     /** @var SplPriorityQueue<array{int, int}, Closure(): mixed> */
     private SplPriorityQueue $agenda;
 
+    /** Kinds of which most are checked by somebody else before they are done. */
+    private const CHECKED = ['bench-repair', 'rush-repair', 'rework'];
+
+    private readonly DemoWork $work;
+
     private int $order = 0;
+
+    private int $tickedAt = 0;
 
     /** @var array<string, int> instant from which a person is free, by id */
     private array $free = [];
@@ -55,6 +64,7 @@ final class DemoHistory
         private readonly User $lead,
     ) {
         $this->agenda = new SplPriorityQueue();
+        $this->work = new DemoWork($random);
         $this->people = Person::query()->with('user')->get()->keyBy('id')->all();
         $this->users = array_filter(array_map(static fn(Person $person): ?User => $person->user, $this->people));
     }
@@ -77,12 +87,25 @@ final class DemoHistory
             if ($instant >= $until) {
                 break;
             }
+            $this->tick($instant);
             Carbon::setTestNow(Carbon::createFromTimestampUTC($instant));
             CarbonImmutable::setTestNow(CarbonImmutable::createFromTimestampUTC($instant));
             ($next['data'])();
         }
         Carbon::setTestNow();
         CarbonImmutable::setTestNow();
+    }
+
+    /** The clock is looked at every few hours, as it would have been by the minute. */
+    private function tick(int $until): void
+    {
+        $this->tickedAt = $this->tickedAt === 0 ? $until : $this->tickedAt;
+        for (; $this->tickedAt + self::TICK <= $until; $this->tickedAt += self::TICK) {
+            Carbon::setTestNow(Carbon::createFromTimestampUTC($this->tickedAt + self::TICK));
+            CarbonImmutable::setTestNow(CarbonImmutable::createFromTimestampUTC($this->tickedAt + self::TICK));
+            House::query()->update(['ticked_at' => CarbonImmutable::now()]);
+            app(FireTimers::class)(CarbonImmutable::now());
+        }
     }
 
     public function arrive(DemoRequest $request, ?float $pace = null): Task
@@ -125,6 +148,19 @@ final class DemoHistory
         $this->plan($taskId, $tobias->id, $request, CarbonImmutable::now()->getTimestamp(), null);
     }
 
+    /** A hire waits until its end. */
+    public function hire(DemoRequest $request): void
+    {
+        $task = Task::query()->findOrFail(($this->takeIn)($request->document(), $request->source, $this->lead)->task->id);
+        app(WaitTask::class)($task, 'The end of the hire', null, $this->users[(string) $task->assignee_id] ?? $this->lead);
+    }
+
+    /** Who does the task is a matter of who holds it: whatever rules have made of it in between. */
+    public function userOf(?string $personId): ?User
+    {
+        return $this->users[(string) $personId] ?? null;
+    }
+
     /** @param float|null $pace above 1 is slower; null: as it comes */
     private function plan(string $taskId, string $personId, DemoRequest $request, int $now, ?float $pace): void
     {
@@ -145,19 +181,6 @@ final class DemoHistory
         }
         // While one waits, others are done: only the time spent keeps a person from the next.
         $this->free[$personId] = $time->add($free, $spent);
-
-        $user = $this->users[$personId];
-        $this->at($start, function () use ($taskId, $personId, $user): void {
-            $task = Task::query()->findOrFail($taskId);
-            if ($task->assignee_id === $personId && $task->status === TaskStatus::New) {
-                app(StartTask::class)($task, $user);
-            }
-        });
-        $this->at($end, function () use ($taskId, $personId, $user, $spent): void {
-            $task = Task::query()->findOrFail($taskId);
-            if ($task->assignee_id === $personId && $task->status->isOpen()) {
-                app(CompleteTask::class)($task, $user, null, $spent);
-            }
-        });
+        $this->work->plan($this, $taskId, $personId, $start, $end, $spent, in_array($request->kind, self::CHECKED, true));
     }
 }

@@ -7,6 +7,7 @@ namespace Database\Seeders\Demo;
 use App\Models\Customer;
 use App\Models\Person;
 use App\Models\Place;
+use Carbon\CarbonImmutable;
 use Illuminate\Support\Str;
 use Random\Randomizer;
 
@@ -67,5 +68,16 @@ final class DemoPlaces
             'place_id' => $place->id,
             'contact' => Str::slug($name, '.').'@selwyn.example',
         ]);
+    }
+
+    /** Who hires, until when, and who looks after them. */
+    public function hires(CarbonImmutable $today): void
+    {
+        $owners = ['nadia-haddad', 'oona-varga', 'ronan-breathnach', 'elina-saarinen'];
+        $days = [-12, -3, 4, 9, 15, 19, 22, 31, 40, 55, 70, 90];
+        foreach (Customer::query()->whereIn('tier', ['school', 'ensemble'])->orderBy('slug')->limit(count($days))->get() as $place => $customer) {
+            $owner = $this->people[$owners[$place % count($owners)]] ?? array_values($this->people)[$place];
+            $customer->update(['owner_id' => $owner, 'facts' => ['customer.hire_ends' => $today->addDays($days[$place])->format('Y-m-d')]]);
+        }
     }
 }

@@ -52,6 +52,9 @@ final class DemoRequests
             $facts = ['task.family' => $family, 'task.instrument' => $instrument, 'task.value' => $this->random->getInt(4, 90) * 10];
             $title = ucfirst($instrument).', '.$this->one(DemoTrade::FAULTS[$family]);
             $estimate = $kind === 'bench-repair' ? $this->random->getInt(3, 14) * 20 : null;
+            if ($kind === 'bench-repair' && $this->random->getInt(1, 12) === 1) {
+                $facts['task.cost'] = $this->random->getInt(41, 90) * 10;
+            }
             if ($kind === 'rush-repair') {
                 $facts['task.rush'] = true;
             }

@@ -40,7 +40,7 @@ final class DemoRules
                 ['kind' => 'round_robin', 'rotation' => 'Brass bench'],
                 [['kind' => 'open_tasks_at_most', 'tasks' => 9]],
                 ['kind' => 'unplaced'],
-            ), [['kind' => 'due_in', 'after' => 'P8D', 'hours_of' => 'house']]),
+            ), [['kind' => 'due_in', 'after' => 'P8D', 'hours_of' => 'house'], ['kind' => 'checklist', 'checklist' => 'bench-check']]),
             ...array_map(self::bench(...), array_keys(self::BENCHES), array_values(self::BENCHES)),
             self::rule('quality-round', 'Quality checks go round Quality, never to whoever did the repair', self::is('task.kind', 'quality-check'), self::give(
                 ['kind' => 'except', 'pool' => self::team('quality'), 'without' => ['kind' => 'field', 'field' => 'task.repaired_by']],
@@ -50,6 +50,7 @@ final class DemoRules
                 ['kind' => 'field', 'field' => 'task.repaired_by'],
                 ['kind' => 'same_person'],
             ), [['kind' => 'due_in', 'after' => 'P2D', 'hours_of' => 'assignee'], ['kind' => 'priority', 'priority' => 'high']]),
+            ...($version < 3 ? [] : DemoEventRules::all()),
             ...self::office($version),
         ]));
     }
@@ -105,6 +106,7 @@ final class DemoRules
             self::is('task.family', $family),
         ]], self::give(self::team("{$family}-bench"), ['kind' => 'round_robin', 'rotation' => "{$name} bench"]), [
             ['kind' => 'due_in', 'after' => 'P8D', 'hours_of' => 'house'],
+            ['kind' => 'checklist', 'checklist' => 'bench-check'],
         ]);
     }
 
@@ -126,7 +128,7 @@ final class DemoRules
      *
      * @return array<string, mixed>
      */
-    private static function rule(string $id, string $name, ?array $if, ?array $give, array $then = []): array
+    public static function rule(string $id, string $name, ?array $if, ?array $give, array $then = []): array
     {
         return array_filter([
             'id' => $id,
@@ -147,19 +149,19 @@ final class DemoRules
      *
      * @return array<string, mixed>
      */
-    private static function give(array $pool, array $method, array $limits = [], array $otherwise = ['kind' => 'next_rule']): array
+    public static function give(array $pool, array $method, array $limits = [], array $otherwise = ['kind' => 'next_rule']): array
     {
         return ['pool' => $pool, 'method' => $method, 'limits' => $limits, 'otherwise' => $otherwise];
     }
 
     /** @return array<string, mixed> */
-    private static function team(string $team): array
+    public static function team(string $team): array
     {
         return ['kind' => 'team', 'team' => $team, 'with_sub_teams' => false, 'with_lead' => true];
     }
 
     /** @return array<string, mixed> */
-    private static function is(string $field, string|bool $value): array
+    public static function is(string $field, string|bool $value): array
     {
         return ['field' => $field, 'op' => 'is', 'value' => $value];
     }

@@ -20,6 +20,8 @@ final class DemoTrade
         'insurer-claim' => ['Insurer claim', 50, 'Claim form, invoice and photographs, in one message. Note the claim number on the task.'],
         'tuning-visit' => ['Tuning visit', 90, 'Confirm the day before. Tune to 440 unless the card says otherwise. Leave the card signed.'],
         'return-inspection' => ['Return inspection', 30, 'Compare with the photographs of the hire. List what is missing or worn.'],
+        'hire' => ['Hire', 15, 'Stands for an instrument that is out. It waits until the end of the hire; move the end on the customer when they keep it longer.'],
+        'approval' => ['Approval', 10, 'Look at the diagnosis and the price. Say yes or no to whoever repairs it.'],
         'stock-count' => ['Stock count', 120, 'Count shelf by shelf, top to bottom. Write down what is in repair.'],
         'invoice' => ['Invoice', 15, 'Check the address and the term. Send it the same day.'],
     ];
@@ -74,4 +76,13 @@ final class DemoTrade
     public const FIRST_NAMES = ['Ada', 'Bram', 'Cleo', 'Dara', 'Edda', 'Fintan', 'Gwen', 'Hal', 'Isla', 'Jory', 'Keir', 'Lotte', 'Maeve', 'Niall', 'Orla', 'Pavel', 'Runa', 'Senan', 'Tilda', 'Una'];
 
     public const LAST_NAMES = ['Archer', 'Birch', 'Colley', 'Darrow', 'Eskdale', 'Fenn', 'Garrick', 'Holt', 'Imrie', 'Kells'];
+
+    /** Name and items. */
+    public const CHECKLISTS = [
+        'bench-check' => ['Before it leaves the bench', ['Photograph it as it came', 'Parts are on the card', 'Play-tested', 'Time noted']],
+    ];
+    /** What reviewers find, and what people say. */
+    public const SENT_BACK = ['It still buzzes on the low notes.', 'The case was not cleaned.', 'Second key sits too high.', 'The photograph of the finished work is missing.', 'It slips out of tune within ten minutes.'];
+    public const SAID = ['The part is ordered, it comes on Thursday.', 'The customer asks whether it can be had by the weekend.', 'Left a message; they call back.', 'It is worse inside than it looked.', 'Can somebody lend me the small mandrel?', 'The school wants one invoice for both.'];
+    public const WAITED_FOR = ['Parts to come', 'An answer of the customer', 'Approval of the price', 'Glue to set'];
 }

@@ -356,6 +356,7 @@ export type FollowUp =
       due?: FollowUp1;
       for?: Pool;
       wait?: boolean;
+      same_fields?: boolean;
     }
   | {
       kind: "customer_owner";
@@ -432,6 +433,7 @@ export type FollowUp1 = {
       due?: FollowUp1;
       for?: Pool;
       wait?: boolean;
+      same_fields?: boolean;
     }
   | {
       kind: "customer_owner";

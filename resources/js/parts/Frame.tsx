@@ -41,7 +41,7 @@ export function Frame({ children }: { children: ReactNode }) {
     const { url } = usePage();
     const state = useCurrent();
     const [keys, setKeys] = useState(false);
-    useShortcuts([{ key: '?', does: 'Keys', run: () => setKeys(true) }]);
+    useShortcuts([{ key: '?', does: 'Keys', run: () => setKeys(true) }, ...(viewer?.creates === true ? [{ key: 'n', does: 'New task', run: () => router.visit('/tasks/new') }] : [])]);
 
     const places = [
         ...(viewer?.leads === true ? [['Floor', '/floor'] as const] : []),
@@ -78,6 +78,11 @@ export function Frame({ children }: { children: ReactNode }) {
                     <div className="hidden md:block">
                         <Search />
                     </div>
+                    {viewer?.creates === true && (
+                        <Link href="/tasks/new" className="text-sky hover:underline">
+                            New task
+                        </Link>
+                    )}
                     {viewer !== null && <ViewerMenu viewer={viewer} onKeys={() => setKeys(true)} />}
                 </div>
             </header>

@@ -165,7 +165,8 @@ export function ReasonTrail({ trail }: { trail: Trail }) {
                         , rule <strong className="text-ink">{trail.rule.name}</strong>
                     </>
                 )}
-                .
+                .{trail.seat === 'reviewer' && ' It was about who reviews it.'}
+                {trail.late !== null && ` It came ${trail.late}.`}
             </p>
             <Way trail={trail} />
             {trail.otherwise !== null && <p>{trail.otherwise}</p>}

@@ -1,13 +1,15 @@
-import { router } from '@inertiajs/react';
-import type { TaskView } from '@props/TaskView';
+import { Link, router } from '@inertiajs/react';
+import type { TaskActionCode, TaskView } from '@props/TaskView';
 import { useState, type ReactNode } from 'react';
 import { duration, plural, useFormats } from '@/lib/format';
 import { useShortcuts } from '@/lib/keys';
 import { say } from '@/lib/words';
 import { Button } from '@/ui/Button';
-import { CompleteDialog } from './CompleteDialog';
+import { ActionDialog } from './ActionDialog';
+import { Checklist, NextMoments } from './TaskParts';
+import { EditDialog } from './EditDialog';
 import { HandoffLog } from './HandoffLog';
-import { HandOnDialog } from './HandOnDialog';
+import { History } from './History';
 import { PersonName } from './PersonMark';
 import { ReasonTrail } from './ReasonTrail';
 
@@ -34,6 +36,8 @@ function Facts({ task }: { task: TaskView }) {
     const rows: [string, ReactNode][] = [
         ['Status', say(`status.${task.status}`)],
         ['Held by', task.assignee === null ? (task.claimants.length > 0 ? <>nobody yet; {plural(task.claimants.length, 'person', 'people')} may claim it</> : <span className="font-semibold text-brick">nobody: unplaced</span>) : <PersonName {...task.assignee} />],
+        ...(task.status === 'in_review' ? [['Reviewed by', task.reviewer === null ? <span key="r" className="font-semibold text-brick">nobody yet</span> : <PersonName {...task.reviewer} />] as [string, ReactNode]] : []),
+        ...(task.status === 'waiting' ? [['Waits for', `${task.waitingFor ?? 'another task'}${task.wakesAt === null ? '' : `, ${say('value.until', { moment: formats.moment(task.wakesAt) })}`}`] as [string, ReactNode]] : []),
         ['Due', task.dueAt === null ? 'no date' : <span className={late ? 'font-semibold text-brick' : ''}>{formats.due(task.dueAt)}{late && ', late'}</span>],
         ['Priority', <span key="p" className={task.priority === 'urgent' || task.priority === 'high' ? 'font-semibold text-ochre' : ''}>{task.priority}</span>],
         ['Estimate', `${duration(task.estimateMinutes)}${task.spentMinutes > 0 ? `, ${duration(task.spentMinutes)} spent` : ''}`],
@@ -42,6 +46,9 @@ function Facts({ task }: { task: TaskView }) {
         ...(task.contact === null ? [] : [['Contact', task.contact] as [string, ReactNode]]),
         ...task.facts.map((fact): [string, ReactNode] => [fact.label, fact.value]),
         ...(task.tags.length === 0 ? [] : [['Tags', task.tags.join(', ')] as [string, ReactNode]]),
+        ...(task.watchers.length === 0 ? [] : [['Watched by', task.watchers.map((one) => one.name).join(', ')] as [string, ReactNode]]),
+        ...(task.madeBy === null ? [] : [['Made by a rule for', <TaskLink key="m" {...task.madeBy} />] as [string, ReactNode]]),
+        ...(task.made.length === 0 ? [] : [['Tasks it made', <ul key="t">{task.made.map((one) => <li key={one.id}><TaskLink {...one} /> <span className="text-ink2">{say(`status.${one.status}`)}</span></li>)}</ul>] as [string, ReactNode]]),
         ...(task.completedAt === null ? [] : [['Completed', formats.moment(task.completedAt)] as [string, ReactNode]]),
     ];
     return (
@@ -56,6 +63,14 @@ function Facts({ task }: { task: TaskView }) {
     );
 }
 
+function TaskLink({ id, number, title }: { id: string; number: number; title: string }) {
+    return (
+        <Link href={`/tasks/${id}`} className="text-sky underline">
+            № {number} {title}
+        </Link>
+    );
+}
+
 /** What somebody wrote, where they did. */
 function Told({ title, text }: { title: string; text: string | null }) {
     return text === null ? null : (
@@ -65,37 +80,57 @@ function Told({ title, text }: { title: string; text: string | null }) {
     );
 }
 
-type ButtonsProps = { task: TaskView; busy: boolean; onSend: (what: string) => void; onComplete: () => void; onHandOn: () => void };
+type ButtonsProps = { task: TaskView; busy: boolean; onSend: (what: string) => void; onAsk: (action: TaskActionCode) => void; onEdit: () => void };
 
-function Buttons({ task, busy, onSend, onComplete, onHandOn }: ButtonsProps) {
+/** What may be done next: the likeliest stands out, what ends it comes last. */
+function Buttons({ task, busy, onSend, onAsk, onEdit }: ButtonsProps) {
+    const main = (['claim', 'approve', 'start', 'complete'] as const).find((action) => task.may[action]);
+    const asks = (['ask_review', 'wait', 'send_back', 'hand_on', 'hand_review', 'drop'] as const).filter((action) => task.may[action]);
+    const look = (action: TaskActionCode): 'main' | 'plain' => (action === main ? 'main' : 'plain');
     return (
         <div className="flex flex-wrap gap-2 py-3">
-            {task.may.claim && <Button look="main" disabled={busy} onClick={() => onSend('claim')}>Claim</Button>}
-            {task.may.start && <Button look="main" disabled={busy} onClick={() => onSend('start')}>Start</Button>}
-            {task.may.complete && <Button look={task.may.start ? 'plain' : 'main'} disabled={busy} onClick={() => onComplete()}>Complete</Button>}
-            {task.may.handOn && <Button disabled={busy} onClick={() => onHandOn()}>{task.assignee === null ? 'Give to somebody' : 'Hand on'}</Button>}
-            {task.may.reopen && <Button disabled={busy} onClick={() => onSend('reopen')}>Take up again</Button>}
+            {task.may.claim && <Button look={look('claim')} disabled={busy} onClick={() => onSend('claim')}>{say('action.claim')}</Button>}
+            {task.may.approve && <Button look={look('approve')} disabled={busy} onClick={() => onAsk('approve')}>{say('action.approve')}</Button>}
+            {task.may.start && <Button look={look('start')} disabled={busy} onClick={() => onSend('start')}>{say(task.status === 'waiting' ? 'action.go_on' : 'action.start')}</Button>}
+            {task.may.complete && <Button look={look('complete')} disabled={busy} onClick={() => onAsk('complete')}>{say('action.complete')}</Button>}
+            {asks.map((action) => (
+                <Button key={action} look={action === 'drop' ? 'grave' : 'plain'} disabled={busy} onClick={() => onAsk(action)}>
+                    {say(action === 'hand_on' && task.assignee === null ? 'action.give' : `action.${action}`)}
+                </Button>
+            ))}
+            {task.may.take_back && <Button disabled={busy} onClick={() => onSend('take-back')}>{say('action.take_back')}</Button>}
+            {task.may.reopen && <Button disabled={busy} onClick={() => onSend('reopen')}>{say('action.reopen')}</Button>}
+            {task.buttons.map((button) => (
+                <Button key={button.rule} disabled={busy} onClick={() => onSend(`press/${encodeURIComponent(button.rule)}`)}>
+                    {button.label}
+                </Button>
+            ))}
+            {task.may.edit && <Button look="quiet" disabled={busy} onClick={onEdit}>{say('action.edit')}</Button>}
         </div>
     );
 }
 
+/** Single keys for what is done most. */
+function useTaskKeys(task: TaskView, on: boolean, send: (what: string) => void, ask: (action: TaskActionCode) => void): void {
+    const keys = [
+        { action: 'start', key: 'b', does: 'Begin', run: () => send('start') },
+        { action: 'complete', key: 'f', does: 'Finish', run: () => ask('complete') },
+        { action: 'ask_review', key: 'r', does: 'Send to be reviewed', run: () => ask('ask_review') },
+        { action: 'wait', key: 'w', does: 'Let it wait', run: () => ask('wait') },
+        { action: 'hand_on', key: 'h', does: 'Hand on', run: () => ask('hand_on') },
+    ] as const;
+    useShortcuts(on ? keys.filter((one) => task.may[one.action]) : []);
+}
+
 /** A task: what to do next, what is needed for it, how it came here. */
 export function TaskPanel({ task, place, keys = false, onClose }: { task: TaskView; place: 'in-hand' | 'elsewhere'; keys?: boolean; onClose?: () => void }) {
-    const [handing, setHanding] = useState(false);
-    const [completing, setCompleting] = useState(false);
+    const [asking, setAsking] = useState<TaskActionCode | null>(null);
+    const [editing, setEditing] = useState(false);
     const [busy, setBusy] = useState(false);
     const send = (what: string, data: Record<string, string | number> = {}): void =>
         router.post(`/tasks/${task.id}/${what}`, { revision: task.revision, from: place, ...data }, { preserveScroll: true, onStart: () => setBusy(true), onFinish: () => setBusy(false) });
 
-    useShortcuts(
-        keys
-            ? [
-                  ...(task.may.start ? [{ key: 'b', does: 'Begin', run: () => send('start') }] : []),
-                  ...(task.may.complete ? [{ key: 'f', does: 'Finish', run: () => setCompleting(true) }] : []),
-                  ...(task.may.handOn ? [{ key: 'h', does: 'Hand on', run: () => setHanding(true) }] : []),
-              ]
-            : [],
-    );
+    useTaskKeys(task, keys, send, setAsking);
 
     return (
         <article aria-label={`Task ${task.number}`} className="p-5">
@@ -112,13 +147,26 @@ export function TaskPanel({ task, place, keys = false, onClose }: { task: TaskVi
                     </Button>
                 )}
             </header>
-            <Buttons task={task} busy={busy} onSend={send} onComplete={() => setCompleting(true)} onHandOn={() => setHanding(true)} />
+            <Buttons task={task} busy={busy} onSend={send} onAsk={setAsking} onEdit={() => setEditing(true)} />
             <Part title="What is known">
                 <Facts task={task} />
             </Part>
-            <Told title="In the customer's words" text={task.description} />
+            <Told title="Details" text={task.description} />
             <Told title={`Guide: ${task.kind}`} text={task.guide} />
+            {task.checklist.length > 0 && (
+                <Part title="Checklist">
+                    <Checklist task={task} />
+                </Part>
+            )}
             <Told title="Note on completion" text={task.outcomeNote} />
+            {task.next.length > 0 && (
+                <Part title="What will happen by itself">
+                    <NextMoments moments={task.next} />
+                </Part>
+            )}
+            <Part title="What has happened">
+                <History task={task} />
+            </Part>
             {task.trail !== null && (
                 <Part title={trailTitle(task)}>
                     <ReasonTrail trail={task.trail} />
@@ -127,8 +175,8 @@ export function TaskPanel({ task, place, keys = false, onClose }: { task: TaskVi
             <Part title="Handoffs">
                 <HandoffLog handoffs={task.handoffs} />
             </Part>
-            {task.may.handOn && <HandOnDialog task={task} place={place} open={handing} onOpenChange={setHanding} />}
-            {task.may.complete && <CompleteDialog task={task} place={place} open={completing} onOpenChange={setCompleting} />}
+            {asking !== null && <ActionDialog key={asking} action={asking} task={task} place={place} onClose={() => setAsking(null)} />}
+            {editing && <EditDialog task={task} onClose={() => setEditing(false)} />}
         </article>
     );
 }

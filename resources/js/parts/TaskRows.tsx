@@ -27,6 +27,8 @@ export function TaskRows({ tasks, chosen, onChoose, label }: Props) {
                             <span className="truncate text-xs text-ink2">
                                 {task.kind}
                                 {task.customer !== null && ` · ${task.customer}`}
+                                {task.status === 'waiting' && ` · waits${task.waitingFor === null ? '' : ` for ${task.waitingFor}`}`}
+                                {task.status === 'in_review' && ' · in review'}
                             </span>
                             <span className="text-right text-xs text-ink2">
                                 {(task.priority === 'urgent' || task.priority === 'high') && <strong className="text-ochre">{task.priority} · </strong>}

@@ -31,7 +31,7 @@ final class TaskController
         if (! $user instanceof User || ! $user->tokenCan('tasks:create')) {
             return self::refused('tasks:create');
         }
-        Gate::authorize('create', Task::class);
+        Gate::authorize('takeIn', Task::class);
         $key = $request->header('Idempotency-Key');
         if (! is_string($key) || preg_match('/^[\x21-\x7e]{8,120}$/', $key) !== 1) {
             return Problems::response(400, 'key-missing', 'An idempotency key is needed.', 'Send an Idempotency-Key header of 8 to 120 visible characters, a new one for each task.');

@@ -7,6 +7,7 @@ namespace OpenBaton\Core\Rulebook\FollowUp;
 use OpenBaton\Core\Absence\SubstituteFinder;
 use OpenBaton\Core\Criteria\Facts;
 use OpenBaton\Core\Document\TextLimits;
+use OpenBaton\Core\Parameter\Assignment;
 use OpenBaton\Core\Parameter\MergedTextType;
 use OpenBaton\Core\Parameter\Minutes;
 use OpenBaton\Core\Parameter\Parameter;
@@ -36,6 +37,7 @@ final readonly class CreateTask implements FollowUp
      * @param FollowUp|null $due     one that gives a due date; null: none
      * @param Pool|null    $for      null: the rules say whose it is
      * @param bool         $wait     this task waits until the other is done
+     * @param bool         $sameFields the other has the values of this one in the fields of the house
      */
     public function __construct(
         public string $taskKind,
@@ -45,6 +47,7 @@ final readonly class CreateTask implements FollowUp
         public ?FollowUp $due = null,
         public ?Pool $for = null,
         public bool $wait = false,
+        public bool $sameFields = false,
     ) {}
 
     public static function kind(): string
@@ -62,6 +65,7 @@ final readonly class CreateTask implements FollowUp
             Parameter::optional('due', new PartOf(Family::FollowUp, SetsDue::class), null),
             Parameter::optional('for', new PartOf(Family::Pool), null),
             Parameter::optional('wait', new YesNo(), false),
+            Parameter::optional('same_fields', new YesNo(), false),
         ];
     }
 
@@ -70,7 +74,7 @@ final readonly class CreateTask implements FollowUp
         $facts = $situation->facts();
         $subject = $situation->subject;
         $kind = $situation->trade->kinds[$this->taskKind] ?? null;
-        $fields = array_filter($subject->fields, static fn(string $path): bool => ! str_starts_with($path, 'task.'), ARRAY_FILTER_USE_KEY) + ($kind->defaults ?? []);
+        $fields = array_filter($subject->fields, fn(string $path): bool => ! str_starts_with($path, 'task.') || ($this->sameFields && Assignment::isSettable($path)), ARRAY_FILTER_USE_KEY) + ($kind->defaults ?? []);
         $fields['task.kind'] = $this->taskKind;
         $fields['task.title'] = mb_substr($this->title->fill($facts, $situation->trade->words), 0, TextLimits::NAME);
         if ($this->details !== null) {

@@ -1,4 +1,4 @@
-import { Head, router } from '@inertiajs/react';
+import { Head, Link, router } from '@inertiajs/react';
 import type { FloorPageProps, FloorTeam, Lane } from '@props/FloorPage';
 import { useEffect, type ReactNode } from 'react';
 import { plural, useFormats, weekday } from '@/lib/format';
@@ -75,9 +75,39 @@ function Team({ team, full, chosen, onChoose }: { team: FloorTeam; full: number;
     );
 }
 
-function Aside({ unplaced, open, handoffs, onTask }: Pick<FloorPageProps, 'unplaced' | 'open' | 'handoffs'> & { onTask: (id: string) => void }) {
+/** That rules went round, or failed, with what to do about it. */
+function Cuts({ cuts, onTask }: Pick<FloorPageProps, 'cuts'> & { onTask: (id: string) => void }) {
+    if (cuts.length === 0) return null;
+    return (
+        <section aria-label="Rules to look at" className="border-b border-line">
+            <h2 className="px-3 pt-4 pb-1 font-semibold text-ochre">Rules to look at {cuts.length}</h2>
+            <ul>
+                {cuts.map((cut) => (
+                    <li key={cut.id} className="border-t border-line px-3 py-2">
+                        <p className="font-medium">{cut.said}</p>
+                        <p className="text-sm text-ink2">{cut.what}</p>
+                        <p className="flex gap-3 text-sm">
+                            <button type="button" className="text-sky underline" onClick={() => onTask(cut.taskId)}>
+                                № {cut.number}
+                            </button>
+                            <Link href={`/rulebook${cut.rules[0] === undefined ? '' : `?rule=${encodeURIComponent(cut.rules[0])}`}`} className="text-sky underline">
+                                The rulebook
+                            </Link>
+                            <button type="button" className="ml-auto text-sky underline" onClick={() => router.post(`/cuts/${cut.id}/seen`, {}, { preserveScroll: true })}>
+                                Seen
+                            </button>
+                        </p>
+                    </li>
+                ))}
+            </ul>
+        </section>
+    );
+}
+
+function Aside({ unplaced, reviews, cuts, open, handoffs, onTask }: Pick<FloorPageProps, 'unplaced' | 'reviews' | 'cuts' | 'open' | 'handoffs'> & { onTask: (id: string) => void }) {
     return (
         <div className="pb-4">
+            <Cuts cuts={cuts} onTask={onTask} />
             <h2 className="px-3 pt-4 pb-1 font-semibold">
                 Unplaced <span className={`font-normal ${unplaced.length > 0 ? 'text-brick' : 'text-ink2'}`}>{unplaced.length}</span>
             </h2>
@@ -85,6 +115,14 @@ function Aside({ unplaced, open, handoffs, onTask }: Pick<FloorPageProps, 'unpla
                 <p className="px-3 text-ink2">Every task has found its place. Those for which no rule finds anybody stand here.</p>
             ) : (
                 <TaskRows label="Unplaced tasks" tasks={unplaced} chosen={undefined} onChoose={onTask} />
+            )}
+            {reviews.length > 0 && (
+                <>
+                    <h2 className="px-3 pt-4 pb-1 font-semibold">
+                        To be reviewed by nobody yet <span className="font-normal text-brick">{reviews.length}</span>
+                    </h2>
+                    <TaskRows label="To be reviewed by nobody yet" tasks={reviews} chosen={undefined} onChoose={onTask} />
+                </>
             )}
             {open > 0 && <p className="border-t border-line px-3 pt-2 text-ink2">{plural(open, 'task is', 'tasks are')} open for somebody to claim.</p>}
             <h2 className="px-3 pt-6 pb-1 font-semibold">Latest handoffs</h2>
@@ -114,7 +152,7 @@ function useEscape(open: boolean, close: () => void): void {
     });
 }
 
-export default function Floor({ days, teams, unplaced, open, handoffs, task, person }: FloorPageProps) {
+export default function Floor({ days, teams, unplaced, reviews, cuts, open, handoffs, task, person }: FloorPageProps) {
     const show = (query: string): void => router.visit(`/floor${query}`, { only: ['task', 'person'], preserveState: true, preserveScroll: true });
     // The capacity line of the fullest day is the measure of all.
     const full = Math.max(1, ...teams.flatMap((team) => team.people.flatMap((lane) => lane.days.map((one) => one.capacity))));
@@ -162,7 +200,7 @@ export default function Floor({ days, teams, unplaced, open, handoffs, task, per
                         {person.tasks.length === 0 ? <p className="px-3 text-ink2">{person.lane.name} has no open task.</p> : <TaskRows label={`Tasks of ${person.lane.name}`} tasks={person.tasks} chosen={undefined} onChoose={showTask} />}
                     </div>
                 ) : (
-                    <Aside unplaced={unplaced} open={open} handoffs={handoffs} onTask={showTask} />
+                    <Aside unplaced={unplaced} reviews={reviews} cuts={cuts} open={open} handoffs={handoffs} onTask={showTask} />
                 )}
             </aside>
         </div>

@@ -25,11 +25,12 @@ function sum(tasks: TaskLine[]): number {
     return tasks.reduce((total, task) => total + task.minutesLeft, 0);
 }
 
-export default function InHand({ tasks, open, done, person, chosen, task }: InHandPageProps) {
+export default function InHand({ tasks, reviews, open, done, person, chosen, task }: InHandPageProps) {
     const choose = (id: string): void => router.visit(`/in-hand?task=${id}`, { only: ['task', 'chosen'], preserveState: true, preserveScroll: true });
     const working = tasks.filter((one) => one.status === 'working');
-    const next = tasks.filter((one) => one.status !== 'working');
-    const order = [...working, ...next, ...open, ...done];
+    const next = tasks.filter((one) => one.status === 'new');
+    const elsewhere = tasks.filter((one) => one.status === 'waiting' || one.status === 'in_review');
+    const order = [...working, ...reviews, ...next, ...open, ...elsewhere, ...done];
     const step = (by: number): void => {
         const at = order.findIndex((one) => one.id === task?.id);
         const target = order[Math.min(Math.max(at + by, 0), order.length - 1)];
@@ -48,8 +49,10 @@ export default function InHand({ tasks, open, done, person, chosen, task }: InHa
                 {!person && <p className="p-4">You are signed in as nobody of the house, so no task can be in your hands. Tasks are handed out on the floor.</p>}
                 {person && order.length === 0 && <p className="p-4">Nothing is in your hands. What a rule or a colleague gives you appears here by itself.</p>}
                 <Section title="Working" note={duration(sum(working))} tasks={working} chosen={task?.id} onChoose={choose} />
+                <Section title="To review" note={plural(reviews.length, 'task', 'tasks')} tasks={reviews} chosen={task?.id} onChoose={choose} />
                 <Section title="Next" note={`${plural(next.length, 'task', 'tasks')}, ${duration(sum(next))}`} tasks={next} chosen={task?.id} onChoose={choose} />
                 <Section title="Open to claim" note={plural(open.length, 'task', 'tasks')} tasks={open} chosen={task?.id} onChoose={choose} />
+                <Section title="Waiting, or being reviewed" note={plural(elsewhere.length, 'task', 'tasks')} tasks={elsewhere} chosen={task?.id} onChoose={choose} />
                 <Section title="Done today" note={plural(done.length, 'task', 'tasks')} tasks={done} chosen={task?.id} onChoose={choose} />
             </nav>
             <section aria-label="The open task" className={`overflow-auto ${chosen ? '' : 'hidden md:block'}`}>

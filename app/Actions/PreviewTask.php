@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Bridge\HouseState;
+use App\Bridge\RotationStore;
+use App\Bridge\SnapshotSource;
+use App\Bridge\WorkReader;
+use App\Intake\Arrival;
+use App\Intake\IncomingTaskReader;
+use App\Intake\TaskSource;
+use App\Models\User;
+use OpenBaton\Core\Document\DecisionFormat;
+use OpenBaton\Core\Document\DocumentError;
+use OpenBaton\Core\Document\Node;
+
+/** Who would get a task if it came now, and why; nothing is changed, and no turn of a rotation is taken. */
+final readonly class PreviewTask
+{
+    public function __construct(private SnapshotSource $snapshots, private IncomingTaskReader $reader, private RouteTask $route) {}
+
+    /**
+     * @return array<string, mixed> a decision
+     *
+     * @throws DocumentError with all that is wrong with it
+     */
+    public function __invoke(Node $document, User $by): array
+    {
+        $state = HouseState::read();
+        $house = $this->snapshots->at($state);
+        $incoming = $this->reader->read($document, TaskSource::ByHand, $house, $state->customerRevision);
+        $ready = $this->route->ready(new Arrival($by, null, $by->person?->slug), $incoming, $state, $house);
+
+        return DecisionFormat::write($ready->router->decide($ready->change, WorkReader::of($ready->needs, $house), RotationStore::read($ready->needs->rotations, $house)));
+    }
+}

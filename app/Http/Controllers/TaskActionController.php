@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\ApproveTask;
+use App\Actions\AskReview;
+use App\Actions\ClaimTask;
+use App\Actions\CompleteTask;
+use App\Actions\DropTask;
+use App\Actions\HandOnTask;
+use App\Actions\HandReview;
+use App\Actions\ReopenTask;
+use App\Actions\SendBack;
+use App\Actions\StartTask;
+use App\Actions\TakeBackReview;
+use App\Actions\WaitTask;
+use App\Http\Requests\TaskActionRequest;
+use App\Http\Viewer;
+use App\Models\Task;
+use App\Words\Words;
+use Illuminate\Http\RedirectResponse;
+use OpenBaton\Core\Subject\TaskAction;
+
+/** What the table of transitions lets people do with a task. */
+final class TaskActionController
+{
+    /** After these the task is no longer in the hands of whoever did it: their next one comes up. */
+    private const LEAVES = [TaskAction::Complete, TaskAction::HandOn, TaskAction::AskReview, TaskAction::Approve, TaskAction::SendBack, TaskAction::HandReview, TaskAction::Drop];
+
+    public function __invoke(Task $task, TaskActionRequest $request, Viewer $viewer, Words $words): RedirectResponse
+    {
+        $action = $request->action();
+        $this->perform($action, $task, $request, $viewer);
+        $said = $words->say("said.{$action->value}", ['number' => (string) $task->number, 'person' => in_array($action, [TaskAction::HandOn, TaskAction::HandReview], true) ? $request->to()->name : '']);
+        $answer = match (true) {
+            $action === TaskAction::Claim => redirect("/in-hand?task={$task->id}"),
+            in_array($action, self::LEAVES, true) => redirect($request->back()),
+            default => back(),
+        };
+        $undo = ['label' => $words->say('said.undo'), 'url' => "/tasks/{$task->id}/reopen"];
+
+        return in_array($action, [TaskAction::Complete, TaskAction::Approve, TaskAction::Drop], true) ? $answer->with('done', $said)->with('undo', $undo) : $answer->with('done', $said);
+    }
+
+    private function perform(TaskAction $action, Task $task, TaskActionRequest $request, Viewer $viewer): void
+    {
+        $user = $viewer->user();
+        $seen = $request->seen();
+        match ($action) {
+            TaskAction::Start => app(StartTask::class)($task, $user, $seen),
+            TaskAction::Complete => app(CompleteTask::class)($task, $user, $request->note(), $request->spent(), $seen),
+            TaskAction::Reopen => app(ReopenTask::class)($task, $user, $seen),
+            TaskAction::HandOn => app(HandOnTask::class)($task, $request->to(), $request->reason(), $user, $seen),
+            TaskAction::Claim => app(ClaimTask::class)($task, $viewer->person() ?? abort(403), $user),
+            TaskAction::Wait => app(WaitTask::class)($task, $request->reason(), $request->until(), $user, $seen),
+            TaskAction::AskReview => app(AskReview::class)($task, $request->note(), $user, $seen),
+            TaskAction::TakeBack => app(TakeBackReview::class)($task, $user, $seen),
+            TaskAction::SendBack => app(SendBack::class)($task, $request->reason(), $user, $seen),
+            TaskAction::Approve => app(ApproveTask::class)($task, $request->note(), $user, $seen),
+            TaskAction::HandReview => app(HandReview::class)($task, $request->to(), $request->reason(), $user, $seen),
+            TaskAction::Drop => app(DropTask::class)($task, $request->reason(), $user, $seen),
+        };
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Bridge\HouseState;
+use App\Bridge\TaskSubjects;
+use App\Edits\EditableFields;
+use App\Edits\EditFields;
+use App\Explain\ChangeWords;
+use App\Http\Viewer;
+use App\Models\Task;
+use App\Words\Words;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
+use OpenBaton\Core\Document\Node;
+
+/** The fields of a task that people change by hand. */
+final class TaskFieldController
+{
+    public function show(Task $task, Viewer $viewer, TaskSubjects $subjects, Words $words): JsonResponse
+    {
+        Gate::authorize('edit', $task);
+        $fields = new EditableFields($viewer->snapshot(), $words);
+        $subject = $subjects->of($task->loadMissing(TaskSubjects::RELATIONS), $viewer->snapshot(), HouseState::read());
+
+        return new JsonResponse(['fields' => array_map(static fn(array $field): array => $field + ['value' => $fields->value($subject, $field['path'])], $fields->all())]);
+    }
+
+    public function update(Task $task, Request $request, Viewer $viewer, EditFields $edit, Words $words): JsonResponse
+    {
+        Gate::authorize('edit', $task);
+        $document = Node::parse((string) $request->getContent());
+        $document->only(['seen', 'set']);
+        $conflicts = $edit($task, $document->get('seen'), $document->get('set'), $viewer->user());
+        $fields = new EditableFields($viewer->snapshot(), $words);
+        $said = new ChangeWords($viewer->words());
+
+        return new JsonResponse(['conflicts' => array_map(static fn(array $one): array => $one + [
+            'label' => $fields->label($one['path']),
+            'said' => $said->sentences([str_replace(['task.due', 'task.start', 'task.estimate', 'task.priority', 'task.tags'], ['due', 'start', 'estimate', 'priority', 'tags'], $one['path']) => [$one['theirs'], $one['yours']]])[0] ?? '',
+        ], $conflicts)]);
+    }
+}

@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Pages;
+
+use App\Bridge\DecisionReader;
+use App\Explain\ChangeWords;
+use App\Explain\ReasonTrail;
+use App\Http\Viewer;
+use App\Models\Comment;
+use App\Models\Decision;
+use App\Models\Task;
+use App\Models\TaskChange;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Collection;
+
+/**
+ * All that has happened to a task, as one line through time, the latest last:
+ * what was done, what was said, what rules made of it, and what followed from
+ * that. Its type is TaskHistory.ts.
+ *
+ * @phpstan-type Entry array<string, mixed>
+ */
+final readonly class TaskHistory
+{
+    private const MOST = 200;
+
+    public function __construct(private Viewer $viewer, private DecisionReader $decisions) {}
+
+    /** @return list<Entry> */
+    public function of(Task $task): array
+    {
+        $changes = TaskChange::query()->with(['user', 'causedBy.task'])->where('task_id', $task->id)->orderByDesc('at')->orderByDesc('id')->limit(self::MOST)->get()->reverse();
+        $decisions = Decision::query()->with('version')->where('task_id', $task->id)->orderBy('at')->orderBy('id')->get();
+        $own = $decisions->modelKeys();
+        $byChange = $decisions->keyBy(static fn(Decision $one): string => (string) $one->change_id);
+        $following = $changes->filter(static fn(TaskChange $one): bool => in_array($one->caused_by_id, $own, true))->toBase()->groupBy('caused_by_id');
+        $entries = [];
+        $arrival = $byChange->get('');
+        if ($arrival !== null) {
+            $entries[] = $this->entry('arrived', $task->arrived_at, $task, null, $arrival, $following, $byChange);
+        }
+        foreach ($changes as $change) {
+            if (! in_array($change->caused_by_id, $own, true)) {
+                $entries[] = $this->change($change, $following, $byChange);
+            }
+        }
+        foreach (Comment::query()->with('user')->where('task_id', $task->id)->orderBy('at')->get() as $comment) {
+            $entries[] = $this->comment($comment);
+        }
+        usort($entries, static fn(array $a, array $b): int => [$a['at'], $a['id']] <=> [$b['at'], $b['id']]);
+
+        return array_values(array_filter($entries, static fn(array $entry): bool => $entry['what'] !== 'commented' || $entry['comment'] !== null || $entry['decision'] !== null));
+    }
+
+    /**
+     * @param Collection<array-key, Collection<int, TaskChange>> $following changes by the decision that they follow from
+     * @param Collection<array-key, Decision>                    $byChange
+     *
+     * @return Entry
+     */
+    private function change(TaskChange $change, Collection $following, Collection $byChange): array
+    {
+        return ['id' => $change->id, 'reason' => $change->reason, 'changes' => (new ChangeWords($this->viewer->words()))->sentences((array) $change->difference), 'because' => $this->because($change)]
+            + $this->entry($change->occasion, $change->at, null, $change->user->name ?? $change->system, $byChange->get($change->id), $following, $byChange);
+    }
+
+    /**
+     * @param Collection<array-key, Collection<int, TaskChange>> $following
+     * @param Collection<array-key, Decision>                    $byChange
+     *
+     * @return Entry
+     */
+    private function entry(string $what, CarbonImmutable $at, ?Task $task, ?string $by, ?Decision $decision, Collection $following, Collection $byChange): array
+    {
+        return [
+            'id' => (string) $task?->id,
+            'at' => Moment::of($at),
+            'what' => $what,
+            'said' => $this->said($what, $by),
+            'reason' => null,
+            'changes' => [],
+            'because' => null,
+            'comment' => null,
+            'decision' => $decision === null ? null : $this->decision($decision),
+            'follows' => $decision === null ? [] : array_values($following->get($decision->id, new Collection())->map(fn(TaskChange $one): array => $this->change($one, $following, $byChange))->all()),
+        ];
+    }
+
+    private function said(string $what, ?string $by): string
+    {
+        $words = $this->viewer->words()->words;
+
+        return $words->say('history.'.($words->has("history.{$what}") ? $what : 'edited'), ['who' => $by ?? $words->say('history.somebody')]);
+    }
+
+    /** @return array{id: string, rule: string|null, summary: string, effects: list<string>, late: string|null} */
+    private function decision(Decision $decision): array
+    {
+        return ['id' => $decision->id] + (new ReasonTrail($this->viewer->words()))->brief($this->decisions->document($decision));
+    }
+
+    /** What another task's decision has brought about here. */
+    private function because(TaskChange $change): ?string
+    {
+        $cause = $change->causedBy;
+
+        return $cause === null || $cause->task_id === $change->task_id ? null : $this->viewer->words()->words->say('history.because', ['number' => $cause->task->number ?? 0]);
+    }
+
+    /** @return Entry */
+    private function comment(Comment $comment): array
+    {
+        $names = array_map(fn(string $slug): string => $this->viewer->words()->person($slug), $comment->mentionedSlugs());
+
+        return [
+            'id' => $comment->id,
+            'at' => Moment::of($comment->at),
+            'what' => 'said',
+            'said' => $this->viewer->words()->words->say($comment->from_customer ? 'history.customer_said' : 'history.said', ['who' => (string) $comment->user?->name, 'to' => $names === [] ? 'none' : implode(', ', $names)]),
+            'reason' => null,
+            'changes' => [],
+            'because' => null,
+            'comment' => $comment->body,
+            'decision' => null,
+            'follows' => [],
+        ];
+    }
+}

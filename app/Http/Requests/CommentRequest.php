@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\Person;
+
+/** What somebody says on a task, and to whom. */
+final class CommentRequest extends TaskRequest
+{
+    public const LONGEST = 5000;
+
+    public function authorize(): bool
+    {
+        return $this->user()?->can('comment', $this->task()) === true;
+    }
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return ['body' => ['required', 'string', 'max:'.self::LONGEST], 'mentions' => ['array', 'max:20'], 'mentions.*' => ['string', 'exists:people,slug']];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['body.required' => 'Say something.', 'body.max' => 'A comment has at most '.self::LONGEST.' characters; put more into a file.', 'mentions.*' => 'There is no such person.'];
+    }
+
+    public function body(): string
+    {
+        return trim($this->string('body')->toString());
+    }
+
+    /** @return list<string> people who are spoken to, by slug */
+    public function mentions(): array
+    {
+        return array_values(Person::query()->whereIn('slug', (array) $this->input('mentions', []))->orderBy('slug')->get('slug')->map(static fn(Person $one): string => $one->slug)->all());
+    }
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders\Demo;
+
+/** Rules of Alder & Quill for what happens to tasks after they have come. */
+final class DemoEventRules
+{
+    private const REPAIRS = ['field' => 'task.kind', 'op' => 'one_of', 'value' => ['bench-repair', 'rush-repair', 'rework']];
+
+    /** @return list<array<string, mixed>> */
+    public static function all(): array
+    {
+        return [
+            self::on('repair-dear', 'Repairs estimated over 400: a diagnosis, and an approval beside it', ['kind' => 'task_arrives'], ['all' => [
+                DemoRules::is('task.kind', 'bench-repair'),
+                ['field' => 'task.cost', 'op' => 'more_than', 'value' => 400],
+            ]], null, [
+                ['kind' => 'create_task', 'task_kind' => 'diagnosis', 'title' => 'Diagnosis: ~task.title~', 'details' => 'The repair is estimated at ~task.cost~ for ~customer.name|a customer not known~.', 'same_fields' => true],
+                ['kind' => 'create_task', 'task_kind' => 'approval', 'title' => 'Approve ~task.title~ at ~task.cost~', 'for' => ['kind' => 'people', 'people' => ['tobias-lindqvist']], 'due' => ['kind' => 'due_in', 'after' => 'P2D', 'hours_of' => 'house']],
+            ]),
+            self::on('to-quality', 'A repair that is sent to be checked goes round Quality, never to whoever did it', ['kind' => 'status_becomes', 'statuses' => ['in_review']], self::REPAIRS, [
+                'seat' => 'reviewer',
+            ] + DemoRules::give(['kind' => 'except', 'pool' => DemoRules::team('quality'), 'without' => ['kind' => 'field', 'field' => 'task.assignee']], ['kind' => 'round_robin', 'rotation' => 'Quality'])),
+            self::on('checked-back', 'A repair that is sent back is for whoever did it, and pressed', ['kind' => 'status_becomes', 'statuses' => ['working'], 'from' => ['in_review']], self::REPAIRS, DemoRules::give(
+                ['kind' => 'field', 'field' => 'task.assignee'],
+                ['kind' => 'same_person'],
+            ), [['kind' => 'priority', 'priority' => 'high'], ['kind' => 'tag', 'tag' => 'sent back']]),
+            self::on('claim-overdue', 'A claim a day overdue goes to the lead of Accounts, and is pressed', ['kind' => 'date_reached', 'field' => 'task.due', 'offset' => '+1 days'], DemoRules::is('task.kind', 'insurer-claim'), DemoRules::give(
+                ['kind' => 'people', 'people' => ['sunniva-aas']],
+                ['kind' => 'same_person'],
+            ), [['kind' => 'priority_step', 'step' => 'up']]),
+            self::on('hire-ends', 'A hire that ends in 20 days brings a call back', ['kind' => 'date_reached', 'field' => 'customer.hire_ends', 'offset' => '-20 days', 'time' => '09:00'], DemoRules::is('task.kind', 'hire'), null, [
+                ['kind' => 'create_task', 'task_kind' => 'call-back', 'title' => 'Call ~customer.name~: the hire ends on ~customer.hire_ends~', 'details' => 'Ask whether they keep it. If they do, move the end of the hire on the customer.', 'due' => ['kind' => 'due_follows', 'date_field' => 'customer.hire_ends', 'offset' => '-5 working_days']],
+            ]),
+            self::on('owner-calls', 'Call backs that a rule made, and hires, go to whoever looks after the customer', ['kind' => 'task_arrives'], ['any' => [
+                DemoRules::is('task.kind', 'hire'),
+                ['all' => [DemoRules::is('task.kind', 'call-back'), DemoRules::is('task.source', 'rule')]],
+            ]], DemoRules::give(['kind' => 'field', 'field' => 'customer.owner'], ['kind' => 'same_person'])),
+            self::on('parts', 'Parts to be ordered', ['kind' => 'pressed', 'label' => 'Order parts'], self::REPAIRS, null, [
+                ['kind' => 'create_task', 'task_kind' => 'stock-count', 'title' => 'Order parts for ~task.title~', 'for' => DemoRules::team('accounts'), 'due' => ['kind' => 'due_end_of', 'period' => 'today'], 'wait' => true],
+            ]),
+        ];
+    }
+
+    /**
+     * @param array<string, mixed>       $when
+     * @param array<string, mixed>       $if
+     * @param array<string, mixed>|null  $give
+     * @param list<array<string, mixed>> $then
+     *
+     * @return array<string, mixed>
+     */
+    private static function on(string $id, string $name, array $when, array $if, ?array $give, array $then = []): array
+    {
+        return ['when' => [$when]] + DemoRules::rule($id, $name, $if, $give, $then);
+    }
+}

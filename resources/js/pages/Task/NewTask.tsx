@@ -1,0 +1,149 @@
+import { Head, router } from '@inertiajs/react';
+import type { EntryValue, NewTaskPageProps } from '@props/NewTaskPage';
+import type { Trail } from '@props/TaskView';
+import type { Option } from '@props/Vocabulary';
+import { useEffect, useState } from 'react';
+import { ask, Problem } from '@/lib/ask';
+import { duration } from '@/lib/format';
+import { FieldEntry } from '@/parts/FieldEntry';
+import { ReasonTrail } from '@/parts/ReasonTrail';
+import { Button } from '@/ui/Button';
+import { Labelled } from '@/ui/Labelled';
+
+const MEMBERS: Record<string, string> = { 'task.title': 'title', 'task.details': 'description', 'task.priority': 'priority', 'task.due': 'due', 'task.start': 'start', 'task.estimate': 'estimate', 'task.tags': 'tags' };
+
+/** The document that other systems would send for it. */
+function documentOf(kind: string, customer: string, values: Record<string, EntryValue>): string {
+    const document: Record<string, unknown> = { kind, ...(customer === '' ? {} : { customer }) };
+    const fields: Record<string, EntryValue> = {};
+    for (const [path, value] of Object.entries(values)) {
+        if (value === null || value === '' || (Array.isArray(value) && value.length === 0)) continue;
+        const member = MEMBERS[path];
+        if (member === undefined) fields[path] = value;
+        else document[member] = value;
+    }
+    return JSON.stringify({ ...document, ...(Object.keys(fields).length === 0 ? {} : { fields }) });
+}
+
+/** Where a fault belongs on the page. */
+function placeOf(pointer: string, detail: string): string {
+    const path = pointer.replace(/^\/fields\//, '').replace(/^\//, '');
+    if (path === '') return detail.includes('title') ? 'task.title' : 'kind';
+    return Object.keys(MEMBERS).find((one) => MEMBERS[one] === path.split('/')[0]) ?? path;
+}
+
+/** A customer by a part of their name. */
+function CustomerEntry({ value, onChange, ...rest }: { value: string; onChange: (slug: string) => void; id?: string }) {
+    const [typed, setTyped] = useState('');
+    const [found, setFound] = useState<Option[]>([]);
+    useEffect(() => {
+        const wait = setTimeout(() => void ask<{ customers: Option[] }>('GET', `/tasks/new/customers?q=${encodeURIComponent(typed)}`).then((answer) => setFound(answer.customers)), 200);
+        return () => clearTimeout(wait);
+    }, [typed]);
+    return (
+        <>
+            <input
+                {...rest}
+                className="entry w-full"
+                list="customers"
+                value={typed}
+                placeholder="A part of the name"
+                onChange={(event) => {
+                    setTyped(event.target.value);
+                    onChange(found.find((one) => one.label === event.target.value)?.value ?? '');
+                }}
+            />
+            <datalist id="customers">
+                {found.map((one) => (
+                    <option key={one.value} value={one.label} />
+                ))}
+            </datalist>
+            {typed !== '' && value === '' && <span className="text-xs text-ochre">Choose one of those that are offered, or leave it empty.</span>}
+        </>
+    );
+}
+
+/** What is typed of a new task, and what the server says of it. */
+function useNewTask(kinds: NewTaskPageProps['kinds']) {
+    const [kind, setKind] = useState('');
+    const [customer, setCustomer] = useState('');
+    const [values, setValues] = useState<Record<string, EntryValue>>({ 'task.priority': 'normal' });
+    const [wrong, setWrong] = useState<Record<string, string>>({});
+    const [trail, setTrail] = useState<Trail | null>(null);
+    const [busy, setBusy] = useState(false);
+
+    const attempt = async <T,>(url: string, done: (answer: T) => void): Promise<void> => {
+        setBusy(true);
+        setWrong({});
+        try {
+            done(await ask<T>('POST', url, documentOf(kind, customer, values)));
+        } catch (error) {
+            if (!(error instanceof Problem)) throw error;
+            setTrail(null);
+            setWrong(Object.fromEntries(error.errors.map((one) => [placeOf(one.pointer, one.detail), one.detail])));
+        } finally {
+            setBusy(false);
+        }
+    };
+    return {
+        kind, customer, values, wrong, trail, busy, setCustomer,
+        set: (path: string, value: EntryValue) => setValues({ ...values, [path]: value }),
+        choose: (slug: string) => {
+            setKind(slug);
+            setValues({ ...(kinds.find((one) => one.value === slug)?.defaults ?? {}), ...values });
+        },
+        preview: () => void attempt<Trail>('/tasks/new/preview', setTrail),
+        make: () => void attempt<{ id: string }>('/tasks', ({ id }) => router.visit(`/tasks/${id}`)),
+    };
+}
+
+export default function NewTask({ kinds, fields, people }: NewTaskPageProps) {
+    const task = useNewTask(kinds);
+    const chosen = kinds.find((one) => one.value === task.kind);
+    return (
+        <div className="mx-auto my-6 grid max-w-5xl gap-6 px-4 lg:grid-cols-[1fr_380px]">
+            <Head title="New task" />
+            <form
+                className="box space-y-4 p-5"
+                onSubmit={(event) => {
+                    event.preventDefault();
+                    task.make();
+                }}
+            >
+                <h1 className="text-lg">New task</h1>
+                <div className="grid gap-4 sm:grid-cols-2">
+                    <Labelled label="Kind of task" wrong={task.wrong.kind} {...(chosen === undefined ? {} : { hint: `It usually takes ${duration(chosen.minutes)}.` })}>
+                        <select className="entry w-full" value={task.kind} onChange={(event) => task.choose(event.target.value)}>
+                            <option value="">Choose a kind</option>
+                            {kinds.map((one) => (
+                                <option key={one.value} value={one.value}>
+                                    {one.label}
+                                </option>
+                            ))}
+                        </select>
+                    </Labelled>
+                    <Labelled label="Customer" wrong={task.wrong.customer}>
+                        <CustomerEntry value={task.customer} onChange={task.setCustomer} />
+                    </Labelled>
+                    {fields.map((field) => (
+                        <div key={field.path} className={field.type === 'line' || field.type === 'long_text' ? 'sm:col-span-2' : ''}>
+                            <FieldEntry field={field} value={task.values[field.path] ?? null} people={people} wrong={task.wrong[field.path]} onChange={(value) => task.set(field.path, value)} />
+                        </div>
+                    ))}
+                </div>
+                <div className="flex justify-end gap-2">
+                    <Button disabled={task.busy} onClick={task.preview}>
+                        Who would get it
+                    </Button>
+                    <Button type="submit" look="main" disabled={task.busy}>
+                        Make it
+                    </Button>
+                </div>
+            </form>
+            <aside aria-label="Who would get it" className="box h-fit p-5">
+                <h2 className="mb-2 font-semibold">Who would get it, and why</h2>
+                {task.trail === null ? <p className="text-ink2">Ask, and the rules answer here as they are now. Nothing is made by asking, and no turn is taken.</p> : <ReasonTrail trail={task.trail} />}
+            </aside>
+        </div>
+    );
+}

@@ -1,0 +1,104 @@
+import { useForm } from '@inertiajs/react';
+import type { TaskActionCode, TaskView } from '@props/TaskView';
+import { useFormats } from '@/lib/format';
+import { say } from '@/lib/words';
+import { Button } from '@/ui/Button';
+import { Dialog } from '@/ui/Dialog';
+import { Labelled } from '@/ui/Labelled';
+
+/** What each action asks for, in the order of its dialog. */
+const ASKS: Partial<Record<TaskActionCode, Asked[]>> = {
+    complete: ['spent', 'note'],
+    hand_on: ['to', 'reason'],
+    hand_review: ['to', 'reason'],
+    wait: ['reason', 'until'],
+    ask_review: ['note'],
+    send_back: ['reason'],
+    approve: ['note'],
+    drop: ['reason'],
+};
+
+type Asked = 'to' | 'spent' | 'note' | 'reason' | 'until';
+type EntryProps = { name: Asked; action: TaskActionCode; task: TaskView; value: string; wrong: string | undefined; onChange: (value: string) => void };
+
+/** One of the things that an action asks for. */
+function Entry({ name, action, task, value, wrong, onChange }: EntryProps) {
+    switch (name) {
+        case 'to':
+            return (
+                <Labelled label="To" wrong={wrong}>
+                    <select className="entry w-full" value={value} onChange={(event) => onChange(event.target.value)}>
+                        <option value="">Choose a person</option>
+                        {task.people.map((person) => (
+                            <option key={person.slug} value={person.slug}>
+                                {person.name}
+                                {person.note === '' ? '' : ` (${person.note})`}
+                            </option>
+                        ))}
+                    </select>
+                </Labelled>
+            );
+        case 'spent':
+            return (
+                <Labelled label="Minutes spent in all" hint="The estimate stands here until you change it." wrong={wrong}>
+                    <input className="entry w-32" inputMode="numeric" value={value} onChange={(event) => onChange(event.target.value)} />
+                </Labelled>
+            );
+        case 'until':
+            return (
+                <Labelled label="Until" hint="It comes back by itself then; without a moment it waits until somebody goes on with it." wrong={wrong}>
+                    <input type="datetime-local" className="entry" value={value} onChange={(event) => onChange(event.target.value)} />
+                </Labelled>
+            );
+        case 'reason':
+            return (
+                <Labelled label={say(`ask.${action}.reason`)} hint={say(`ask.${action}.hint`)} wrong={wrong}>
+                    <textarea className="entry w-full" rows={3} maxLength={action === 'wait' ? 200 : 500} value={value} onChange={(event) => onChange(event.target.value)} />
+                </Labelled>
+            );
+        case 'note':
+            return (
+                <Labelled label="Note" hint={say(`ask.${action}.hint`)} wrong={wrong}>
+                    <textarea data-autofocus className="entry w-full" rows={3} maxLength={500} value={value} onChange={(event) => onChange(event.target.value)} />
+                </Labelled>
+            );
+    }
+}
+
+type Props = { action: TaskActionCode; task: TaskView; place: string; onClose: () => void };
+
+/** Asks for what goes with an action, and does it. */
+export function ActionDialog({ action, task, place, onClose }: Props) {
+    const formats = useFormats();
+    const form = useForm({ to: '', reason: '', note: '', until: '', spent: String(task.spentMinutes > 0 ? task.spentMinutes : task.estimateMinutes) });
+    const asks = ASKS[action] ?? [];
+    const send = (): void => {
+        form.transform((data) => ({
+            ...Object.fromEntries(asks.map((name) => [name, name === 'until' && data.until !== '' ? formats.fromLocal(data.until) : data[name]])),
+            revision: task.revision,
+            from: place,
+        }) as unknown as typeof data);
+        form.post(`/tasks/${task.id}/${action.replace('_', '-')}`, { preserveScroll: true, onSuccess: onClose });
+    };
+    return (
+        <Dialog open onOpenChange={(open) => !open && onClose()} title={say(`ask.${action}.title`, { number: String(task.number) })} description={say(`ask.${action}.description`)}>
+            <form
+                className="space-y-4"
+                onSubmit={(event) => {
+                    event.preventDefault();
+                    send();
+                }}
+            >
+                {asks.map((name) => (
+                    <Entry key={name} name={name} action={action} task={task} value={form.data[name]} wrong={form.errors[name]} onChange={(value) => form.setData(name, value)} />
+                ))}
+                <div className="flex justify-end gap-2">
+                    <Button onClick={onClose}>{say(`ask.${action}.leave`)}</Button>
+                    <Button type="submit" look={action === 'drop' ? 'grave' : 'main'} disabled={form.processing}>
+                        {say(`action.${action}`)}
+                    </Button>
+                </div>
+            </form>
+        </Dialog>
+    );
+}

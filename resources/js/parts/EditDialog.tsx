@@ -1,0 +1,119 @@
+import { router } from '@inertiajs/react';
+import type { EntryField, EntryValue } from '@props/NewTaskPage';
+import type { TaskView } from '@props/TaskView';
+import { useEffect, useState } from 'react';
+import { ask, Problem } from '@/lib/ask';
+import { Button } from '@/ui/Button';
+import { Dialog } from '@/ui/Dialog';
+import { FieldEntry } from './FieldEntry';
+
+type Loaded = (EntryField & { value: EntryValue })[];
+type Conflict = { path: string; theirs: EntryValue; yours: EntryValue; label: string; said: string };
+
+const same = (one: EntryValue | undefined, other: EntryValue | undefined): boolean => JSON.stringify(one ?? null) === JSON.stringify(other ?? null);
+
+/** What somebody else has changed in the meantime, beside what was typed here. */
+function Conflicts({ conflicts, onTheirs, onMine }: { conflicts: Conflict[]; onTheirs: (one: Conflict) => void; onMine: (one: Conflict) => void }) {
+    if (conflicts.length === 0) return null;
+    return (
+        <div role="alert" className="box border-ochre p-3">
+            <p className="font-semibold">Somebody else has changed this in the meantime. All else is saved.</p>
+            <ul>
+                {conflicts.map((one) => (
+                    <li key={one.path} className="border-t border-line py-1 first:border-0">
+                        {one.said} <span className="text-ink2">(theirs → yours)</span>{' '}
+                        <Button look="quiet" onClick={() => onTheirs(one)}>
+                            Leave theirs
+                        </Button>
+                        <Button look="quiet" onClick={() => onMine(one)}>
+                            Put mine
+                        </Button>
+                    </li>
+                ))}
+            </ul>
+        </div>
+    );
+}
+
+/** What is typed of the fields of a task, beside what was seen of them, and what came of saving it. */
+function useFieldEdits(task: TaskView, onClose: () => void) {
+    const [fields, setFields] = useState<Loaded | null>(null);
+    const [seen, setSeen] = useState<Record<string, EntryValue>>({});
+    const [typed, setTyped] = useState<Record<string, EntryValue>>({});
+    const [conflicts, setConflicts] = useState<Conflict[]>([]);
+    const [wrong, setWrong] = useState<Record<string, string>>({});
+    const [busy, setBusy] = useState(false);
+
+    useEffect(() => {
+        void ask<{ fields: Loaded }>('GET', `/tasks/${task.id}/fields`).then(({ fields: loaded }) => {
+            setFields(loaded);
+            setSeen(Object.fromEntries(loaded.map((one) => [one.path, one.value])));
+        });
+    }, [task.id]);
+
+    const changed = Object.keys(typed).filter((path) => !same(typed[path], seen[path]));
+    const save = async (paths: string[], known: Record<string, EntryValue>): Promise<void> => {
+        setBusy(true);
+        setWrong({});
+        try {
+            const pick = (from: Record<string, EntryValue>): Record<string, EntryValue> => Object.fromEntries(paths.map((path) => [path, from[path] ?? null]));
+            const answer = await ask<{ conflicts: Conflict[] }>('PUT', `/tasks/${task.id}/fields`, JSON.stringify({ seen: pick(known), set: pick(typed) }));
+            setConflicts(answer.conflicts);
+            router.reload();
+            if (answer.conflicts.length === 0) onClose();
+            else setSeen({ ...known, ...pick(typed), ...Object.fromEntries(answer.conflicts.map((one) => [one.path, one.theirs])) });
+        } catch (error) {
+            if (!(error instanceof Problem)) throw error;
+            setWrong(Object.fromEntries([['', error.message], ...error.errors.map((one) => [one.pointer.replace('/set/', ''), one.detail])]));
+        } finally {
+            setBusy(false);
+        }
+    };
+    const settle = (one: Conflict, value: EntryValue): void => {
+        setTyped({ ...typed, [one.path]: value });
+        setConflicts(conflicts.filter((other) => other !== one));
+    };
+    return { fields, seen, typed, setTyped, conflicts, wrong, busy, settle, changed: changed.length, save: () => void save(changed, seen) };
+}
+
+/** Changes what stands on a task. What somebody else changes at the same time is kept, and said. */
+export function EditDialog({ task, onClose }: { task: TaskView; onClose: () => void }) {
+    const { fields, seen, typed, setTyped, conflicts, wrong, busy, settle, changed, save } = useFieldEdits(task, onClose);
+    return (
+        <Dialog open onOpenChange={(open) => !open && onClose()} title={`Change № ${task.number}`} description="What is changed stands in its history, with what was before. Rules may act on it." wide>
+            {fields === null ? (
+                <p className="text-ink2">A moment …</p>
+            ) : (
+                <form
+                    className="space-y-4"
+                    onSubmit={(event) => {
+                        event.preventDefault();
+                        save();
+                    }}
+                >
+                    <Conflicts conflicts={conflicts} onTheirs={(one) => settle(one, one.theirs)} onMine={(one) => settle(one, one.yours)} />
+                    <div className="grid gap-4 sm:grid-cols-2">
+                        {fields.map((field) => (
+                            <div key={field.path} className={field.type === 'line' || field.type === 'long_text' ? 'sm:col-span-2' : ''}>
+                                <FieldEntry
+                                    field={field}
+                                    value={field.path in typed ? (typed[field.path] ?? null) : (seen[field.path] ?? null)}
+                                    people={task.people.map((one) => ({ value: one.slug, label: one.name }))}
+                                    wrong={wrong[field.path]}
+                                    onChange={(value) => setTyped({ ...typed, [field.path]: value })}
+                                />
+                            </div>
+                        ))}
+                    </div>
+                    {wrong[''] !== undefined && Object.keys(wrong).length === 1 && <p className="text-brick">{wrong['']}</p>}
+                    <div className="flex justify-end gap-2">
+                        <Button onClick={onClose}>Leave it</Button>
+                        <Button type="submit" look="main" disabled={busy || changed === 0}>
+                            Save
+                        </Button>
+                    </div>
+                </form>
+            )}
+        </Dialog>
+    );
+}

@@ -1,0 +1,89 @@
+import type { EntryField, EntryValue } from '@props/NewTaskPage';
+import type { Option } from '@props/Vocabulary';
+import { useState } from 'react';
+import { durationOf, minutesOf } from '@/lib/criteria';
+import { useFormats } from '@/lib/format';
+import { Labelled } from '@/ui/Labelled';
+
+type Props = { field: EntryField; value: EntryValue; people: Option[]; wrong?: string | undefined; onChange: (value: EntryValue) => void };
+
+/** What is typed of a number or a list is kept as typed until one leaves it. */
+function Typed({ text, numeric, onText, ...rest }: { text: string; numeric: boolean; onText: (text: string) => void; id?: string; className?: string }) {
+    const [typed, setTyped] = useState<string | null>(null);
+    return (
+        <input
+            {...rest}
+            inputMode={numeric ? 'decimal' : 'text'}
+            value={typed ?? text}
+            onChange={(event) => {
+                setTyped(event.target.value);
+                onText(event.target.value.trim());
+            }}
+            onBlur={() => setTyped(null)}
+        />
+    );
+}
+
+function Control({ field, value, people, onChange, ...rest }: Omit<Props, 'wrong'>) {
+    const formats = useFormats();
+    const text = value === null ? '' : String(value);
+    const list = Array.isArray(value) ? value : [];
+    switch (field.type) {
+        case 'line':
+        case 'text':
+            return <input {...rest} className="entry w-full" maxLength={field.type === 'line' ? 255 : 400} value={text} onChange={(event) => onChange(event.target.value)} />;
+        case 'long_text':
+            return <textarea {...rest} className="entry w-full" rows={4} maxLength={20_000} value={text} onChange={(event) => onChange(event.target.value)} />;
+        case 'moment':
+            return <input {...rest} type="datetime-local" className="entry" value={text === '' ? '' : formats.toLocal(text)} onChange={(event) => onChange(event.target.value === '' ? null : formats.fromLocal(event.target.value))} />;
+        case 'date':
+            return <input {...rest} type="date" className="entry" value={text} onChange={(event) => onChange(event.target.value === '' ? null : event.target.value)} />;
+        case 'number':
+        case 'money':
+            return <Typed {...rest} numeric className="entry w-32" text={text} onText={(next) => onChange(next === '' ? null : Number.isNaN(Number(next)) ? next : Number(next))} />;
+        case 'duration':
+            return <Typed {...rest} numeric className="entry w-32" text={text === '' ? '' : String(minutesOf(text))} onText={(next) => onChange(/^\d+$/.test(next) ? durationOf(Number(next)) : null)} />;
+        case 'tags':
+            return <Typed {...rest} numeric={false} className="entry w-full" text={list.join(', ')} onText={(next) => onChange(next.split(',').map((one) => one.trim()).filter((one) => one !== ''))} />;
+        case 'yes_no':
+            return (
+                <select {...rest} className="entry" value={value === null ? '' : value === true ? 'yes' : 'no'} onChange={(event) => onChange(event.target.value === '' ? null : event.target.value === 'yes')}>
+                    <option value="">not known</option>
+                    <option value="yes">yes</option>
+                    <option value="no">no</option>
+                </select>
+            );
+        case 'many_of':
+            return (
+                <select {...rest} multiple className="entry w-full" value={list} onChange={(event) => onChange([...event.target.selectedOptions].map((one) => one.value))}>
+                    {field.options.map((option) => (
+                        <option key={option.value} value={option.value}>
+                            {option.label}
+                        </option>
+                    ))}
+                </select>
+            );
+        case 'one_of':
+        case 'person':
+            return (
+                <select {...rest} className="entry w-full" value={text} onChange={(event) => onChange(event.target.value === '' ? null : event.target.value)}>
+                    {field.path !== 'task.priority' && <option value="">none</option>}
+                    {(field.type === 'person' ? people : field.options).map((option) => (
+                        <option key={option.value} value={option.value}>
+                            {option.label}
+                        </option>
+                    ))}
+                </select>
+            );
+    }
+}
+
+/** The entry of a field by its type. */
+export function FieldEntry({ wrong, ...props }: Props) {
+    const unit = props.field.type === 'duration' ? ', in minutes' : props.field.type === 'tags' ? ', separated by commas' : '';
+    return (
+        <Labelled label={props.field.label + unit} wrong={wrong}>
+            <Control {...props} />
+        </Labelled>
+    );
+}

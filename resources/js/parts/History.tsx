@@ -1,0 +1,115 @@
+import { useForm } from '@inertiajs/react';
+import type { HistoryEntry } from '@props/TaskHistory';
+import type { TaskView, Trail } from '@props/TaskView';
+import { useState } from 'react';
+import { ask } from '@/lib/ask';
+import { useFormats } from '@/lib/format';
+import { Button } from '@/ui/Button';
+import { Dialog } from '@/ui/Dialog';
+import { ReasonTrail } from './ReasonTrail';
+
+function Decision({ taskId, decision }: { taskId: string; decision: NonNullable<HistoryEntry['decision']> }) {
+    const [trail, setTrail] = useState<Trail | null>(null);
+    const open = (): void => void ask<Trail>('GET', `/tasks/${taskId}/decisions/${decision.id}`).then(setTrail);
+    return (
+        <div className="mt-1 border-l-2 border-pine pl-3">
+            <p>
+                {decision.rule === null ? <span className="text-ink2">Rules:</span> : <strong className="font-medium">{decision.rule}</strong>} <span className="text-ink2">{decision.summary}</span>{' '}
+                <Button look="quiet" className="min-h-5 py-0" onClick={open}>
+                    why
+                </Button>
+            </p>
+            {decision.late !== null && <p className="text-xs text-ochre">{decision.late}</p>}
+            {decision.effects.length > 0 && <p className="text-ink2">Then: {decision.effects.join(' · ')}</p>}
+            {trail !== null && (
+                <Dialog open onOpenChange={(still) => !still && setTrail(null)} title="Why it was decided so" wide>
+                    <ReasonTrail trail={trail} />
+                </Dialog>
+            )}
+        </div>
+    );
+}
+
+/** An entry with what rules made of it; what followed from that stands indented below. */
+function Entry({ taskId, entry, nested = false }: { taskId: string; entry: HistoryEntry; nested?: boolean }) {
+    const formats = useFormats();
+    return (
+        <li className={nested ? 'mt-1 border-l border-line pl-3' : 'grid grid-cols-[110px_1fr] gap-3 border-t border-line py-2 first:border-0'}>
+            {!nested && <span className="text-xs whitespace-nowrap text-ink2 tabular-nums">{formats.moment(entry.at)}</span>}
+            <div className="min-w-0">
+                {!nested && (
+                    <p>
+                        {entry.said}
+                        {entry.because !== null && <span className="text-ink2">, {entry.because}</span>}
+                        {entry.reason !== null && <span className="text-ink2"> “{entry.reason}”</span>}
+                    </p>
+                )}
+                {entry.comment !== null && <p className="my-1 border-l-2 border-sky pl-3 break-words whitespace-pre-wrap">{entry.comment}</p>}
+                {entry.changes.length > 0 && <p className="text-ink2">{entry.changes.join(' · ')}</p>}
+                {entry.decision !== null && <Decision taskId={taskId} decision={entry.decision} />}
+                {entry.follows.length > 0 && (
+                    <ul className="pl-3">
+                        {entry.follows.map((one) => (
+                            <Entry key={one.id} taskId={taskId} entry={one} nested />
+                        ))}
+                    </ul>
+                )}
+            </div>
+        </li>
+    );
+}
+
+/** A word on the task, spoken to some of the house. */
+function Say({ task }: { task: TaskView }) {
+    const form = useForm<{ body: string; mentions: string[] }>({ body: '', mentions: [] });
+    const send = (): void => form.post(`/tasks/${task.id}/comment`, { preserveScroll: true, onSuccess: () => form.reset() });
+    return (
+        <form
+            className="mb-2 space-y-2"
+            onSubmit={(event) => {
+                event.preventDefault();
+                send();
+            }}
+        >
+            <textarea className="entry w-full" rows={2} maxLength={5000} aria-label="Say something on this task" placeholder="Say something on this task" value={form.data.body} onChange={(event) => form.setData('body', event.target.value)} />
+            {form.errors.body !== undefined && <p className="text-xs text-brick">{form.errors.body}</p>}
+            {form.data.body !== '' && (
+                <div className="flex flex-wrap items-center gap-2">
+                    <label className="flex items-center gap-2 text-sm">
+                        <span className="text-ink2">Speak to</span>
+                        <select className="entry" value="" onChange={(event) => event.target.value !== '' && form.setData('mentions', [...new Set([...form.data.mentions, event.target.value])])}>
+                            <option value="">nobody in particular</option>
+                            {task.people.map((person) => (
+                                <option key={person.slug} value={person.slug}>
+                                    {person.name}
+                                </option>
+                            ))}
+                        </select>
+                    </label>
+                    {form.data.mentions.map((slug) => (
+                        <Button key={slug} look="quiet" aria-label={`do not speak to ${slug}`} onClick={() => form.setData('mentions', form.data.mentions.filter((one) => one !== slug))}>
+                            {task.people.find((person) => person.slug === slug)?.name ?? slug} ✕
+                        </Button>
+                    ))}
+                    <Button type="submit" look="main" className="ml-auto" disabled={form.processing}>
+                        Say it
+                    </Button>
+                </div>
+            )}
+        </form>
+    );
+}
+
+/** All that has happened, the latest first, with a word to add. */
+export function History({ task }: { task: TaskView }) {
+    return (
+        <>
+            <Say task={task} />
+            <ol aria-label="What has happened">
+                {[...task.history].reverse().map((entry) => (
+                    <Entry key={entry.id} taskId={task.id} entry={entry} />
+                ))}
+            </ol>
+        </>
+    );
+}
