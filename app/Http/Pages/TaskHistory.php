@@ -14,6 +14,8 @@ use App\Models\Task;
 use App\Models\TaskChange;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
+use OpenBaton\Core\Rulebook\Event\DateReached;
+use OpenBaton\Core\Rulebook\Event\Schedule;
 
 /**
  * All that has happened to a task, as one line through time, the latest last:
@@ -51,7 +53,20 @@ final readonly class TaskHistory
         }
         usort($entries, static fn(array $a, array $b): int => [$a['at'], $a['id']] <=> [$b['at'], $b['id']]);
 
-        return array_values(array_filter($entries, static fn(array $entry): bool => $entry['what'] !== 'commented' || $entry['comment'] !== null || $entry['decision'] !== null));
+        return array_values(array_filter($entries, self::tells(...)));
+    }
+
+    /**
+     * What was said stands there as a comment; a moment that came and brought nothing about is not worth a line.
+     *
+     * @param Entry $entry
+     */
+    private static function tells(array $entry): bool
+    {
+        $decision = $entry['decision'];
+        $acted = is_array($decision) && ($decision['rule'] !== null || $decision['effects'] !== []);
+
+        return $acted || ! in_array($entry['what'], ['commented', DateReached::kind(), Schedule::kind()], true);
     }
 
     /**

@@ -27,7 +27,7 @@ final readonly class Timers
         foreach ($rulebook->rules as $rule) {
             foreach ($rule->active ? $rule->events : [] as $event) {
                 if ($event instanceof DateReached || $event instanceof Schedule) {
-                    $timers[] = new RuleTimer($rule->id, $event, $since[RuleTimer::id($rule->id, $event)] ?? 0);
+                    $timers[] = new RuleTimer($rule->id, $event, $since[RuleTimer::id($rule->id, $event)] ?? 0, $rule->criteria);
                 }
             }
         }
@@ -37,7 +37,8 @@ final readonly class Timers
 
     /**
      * When each timer on a date would fire for a task as it is now, and when it
-     * comes back from waiting; past moments among them.
+     * comes back from waiting; past moments among them. Rules that ask for
+     * another kind of task hang nothing on it.
      *
      * @return list<Occurrence>
      */
@@ -48,7 +49,7 @@ final readonly class Timers
             : [];
         foreach ($this->all as $timer) {
             $event = $timer->event;
-            $at = $event instanceof DateReached ? $this->moment($event, $subject) : null;
+            $at = $event instanceof DateReached && $timer->mayConcern($subject) ? $this->moment($event, $subject) : null;
             if ($event instanceof DateReached && $at !== null && $at >= $timer->since && $at > $subject->createdAt) {
                 $occurrences[] = new Occurrence(self::key($timer, $subject->id, self::hangsOn($event->field, $subject)), $timer, $subject->id, $at);
             }
@@ -70,7 +71,7 @@ final readonly class Timers
     /** That a schedule fires for a task; null: not for one that is closed, or was not there before, so that what it makes never begins it again. */
     public function onSchedule(RuleTimer $timer, Subject $subject, int $at): ?Occurrence
     {
-        return $subject->status->isOpen() && $subject->createdAt < $at ? new Occurrence(self::key($timer, $subject->id, (string) $at), $timer, $subject->id, $at) : null;
+        return $subject->status->isOpen() && $subject->createdAt < $at && $timer->mayConcern($subject) ? new Occurrence(self::key($timer, $subject->id, (string) $at), $timer, $subject->id, $at) : null;
     }
 
     /**

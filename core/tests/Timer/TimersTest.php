@@ -58,6 +58,20 @@ it('knows when a date is reached', function (string $field, string $offset, ?str
     'dropped' => ['task.needed', '+0 days', '12:00', Story::task()->withField('task.needed', '2026-03-10')->inStatus(TaskStatus::Dropped), []],
 ]);
 
+it('hangs nothing on a task of a kind that the rule does not ask for', function (array $if, bool $expected): void {
+    $rule = Build::rule('r', null, if: $if, then: [new AddTag('x')], when: [new DateReached('task.needed')]);
+    $task = Story::task()->withField('task.needed', '2026-04-10');
+    expect(timers([$rule])->hangingOn($task) !== [])->toBe($expected)
+        ->and(timers([Build::rule('r', null, if: $if, then: [new AddTag('x')], when: [new Schedule('FREQ=DAILY', LocalDate::parse('2026-03-02'), TimeOfDay::parse('09:00'))])])->between([$task], Build::at('2026-03-03'), Build::at('2026-03-04')) !== [])->toBe($expected);
+})->with([
+    'its kind' => [['field' => 'task.kind', 'op' => 'is', 'value' => 'repair'], true],
+    'another kind' => [['field' => 'task.kind', 'op' => 'is', 'value' => 'quote'], false],
+    'among others' => [['all' => [['field' => 'task.rush', 'op' => 'is', 'value' => true], ['field' => 'task.kind', 'op' => 'one_of', 'value' => ['quote', 'repair']]]], true],
+    'not among others' => [['all' => [['field' => 'task.rush', 'op' => 'is', 'value' => true], ['all' => [['field' => 'task.kind', 'op' => 'one_of', 'value' => ['quote', 'tuning']]]]]], false],
+    'what may change does not count' => [['field' => 'task.rush', 'op' => 'is', 'value' => true], true],
+    'one of several is no must' => [['any' => [['field' => 'task.kind', 'op' => 'is', 'value' => 'quote'], ['field' => 'task.rush', 'op' => 'is', 'value' => true]]], true],
+]);
+
 it('knows when a task comes back from waiting', function (): void {
     $waiting = Story::task()->waiting('parts', Build::at('2026-03-05T09:00:00Z'));
     expect(firings(timers([])->hangingOn($waiting)))->toBe(['2026-03-05 09:00 wakes t1'])

@@ -10,7 +10,15 @@ final class DemoEventRules
     private const REPAIRS = ['field' => 'task.kind', 'op' => 'one_of', 'value' => ['bench-repair', 'rush-repair', 'rework']];
 
     /** @return list<array<string, mixed>> */
-    public static function all(): array
+    public static function version(int $version): array
+    {
+        $since = ['to-quality' => 1, 'checked-back' => 1, 'claim-overdue' => 2];
+
+        return array_values(array_filter(self::all(), static fn(array $rule): bool => ($since[is_string($rule['id']) ? $rule['id'] : ''] ?? 3) <= $version));
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function all(): array
     {
         return [
             self::on('repair-dear', 'Repairs estimated over 400: a diagnosis, and an approval beside it', ['kind' => 'task_arrives'], ['all' => [

@@ -66,7 +66,7 @@ final class DemoHistory
         $this->agenda = new SplPriorityQueue();
         $this->work = new DemoWork($random);
         $this->people = Person::query()->with('user')->get()->keyBy('id')->all();
-        $this->users = array_filter(array_map(static fn(Person $person): ?User => $person->user, $this->people));
+        $this->users = array_filter(array_map(static fn(Person $person): ?User => $person->user?->setRelation('person', $person), $this->people));
     }
 
     /** @param Closure(): mixed $happens */

@@ -73,7 +73,7 @@ final class DemoPlaces
     /** Who hires, until when, and who looks after them. */
     public function hires(CarbonImmutable $today): void
     {
-        $owners = ['nadia-haddad', 'oona-varga', 'ronan-breathnach', 'elina-saarinen'];
+        $owners = ['oona-varga', 'ines-falcao', 'ronan-breathnach', 'elina-saarinen'];
         $days = [-12, -3, 4, 9, 15, 19, 22, 31, 40, 55, 70, 90];
         foreach (Customer::query()->whereIn('tier', ['school', 'ensemble'])->orderBy('slug')->limit(count($days))->get() as $place => $customer) {
             $owner = $this->people[$owners[$place % count($owners)]] ?? array_values($this->people)[$place];

@@ -21,6 +21,7 @@ final class DemoRules
                 ['kind' => 'tag', 'tag' => 'rush'],
                 ['kind' => 'priority', 'priority' => 'urgent'],
             ]),
+            ...DemoEventRules::version($version),
             $version < 2 ? null : self::rule('rush-brass-ensemble', 'Rush brass repair for an ensemble', ['all' => [
                 self::is('task.kind', 'rush-repair'),
                 self::is('task.family', 'brass'),
@@ -50,7 +51,6 @@ final class DemoRules
                 ['kind' => 'field', 'field' => 'task.repaired_by'],
                 ['kind' => 'same_person'],
             ), [['kind' => 'due_in', 'after' => 'P2D', 'hours_of' => 'assignee'], ['kind' => 'priority', 'priority' => 'high']]),
-            ...($version < 3 ? [] : DemoEventRules::all()),
             ...self::office($version),
         ]));
     }

@@ -80,7 +80,7 @@ final class DemoWork
             return;
         }
         app(AskReview::class)($task, null, $user);
-        $history->at(CarbonImmutable::now()->getTimestamp() + $this->random->getInt(2, 40) * self::HOUR, fn() => $this->check($history, $taskId, $personId, $spent));
+        $history->at(CarbonImmutable::now()->getTimestamp() + $this->random->getInt(2, 80) * self::HOUR, fn() => $this->check($history, $taskId, $personId, $spent));
     }
 
     private function tick(Task $task, ChecklistItem $item, DemoHistory $history, string $personId): void
