@@ -79,7 +79,7 @@ final readonly class ChangeWords
         $words = $this->house->words;
 
         return match (true) {
-            $value === null || $value === [] => $words->say('difference.nothing'),
+            $value === null || $value === [] => $words->say(in_array($name, self::PEOPLE, true) ? 'difference.nobody' : 'difference.nothing'),
             $name === 'status' && is_string($value) && TaskStatus::tryFrom($value) !== null => $words->say("status.{$value}"),
             $name === 'priority' && is_string($value) => $words->say("priority.{$value}"),
             in_array($name, self::PEOPLE, true) && is_string($value) => $this->house->person($value),

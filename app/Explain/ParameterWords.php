@@ -13,6 +13,7 @@ use OpenBaton\Core\Parameter\DateType;
 use OpenBaton\Core\Parameter\FieldChangeType;
 use OpenBaton\Core\Parameter\FieldReference;
 use OpenBaton\Core\Parameter\ListOf;
+use OpenBaton\Core\Parameter\MergedTextType;
 use OpenBaton\Core\Parameter\Minutes;
 use OpenBaton\Core\Parameter\OffsetType;
 use OpenBaton\Core\Parameter\ParameterType;
@@ -56,6 +57,7 @@ final readonly class ParameterWords
             $type instanceof DateType => $this->house->day($value->text()),
             $type instanceof OffsetType => $this->distance(Offset::parse($value->text())),
             $type instanceof RecurrenceRule => (new RecurrenceWords($words))->say($value->text()),
+            $type instanceof MergedTextType => $this->merged($value->text()),
             $type instanceof YesNo => $words->say("parameter.{$name}.".($value->bool() ? 'true' : 'false')),
             $type instanceof Choice => $words->say("parameter.{$name}.{$value->text()}"),
             default => is_scalar($value->value) ? (string) $value->value : '',
@@ -76,6 +78,12 @@ final readonly class ParameterWords
             is_scalar($value->value) => (string) $value->value,
             default => 'some',
         };
+    }
+
+    /** With the labels of the fields that are merged in. */
+    private function merged(string $text): string
+    {
+        return (string) preg_replace_callback('/~([^~|]+)(\|[^~]*)?~/', fn(array $found): string => $this->house->words->say('merged.field', ['field' => $this->house->field(trim($found[1]))]), $text);
     }
 
     /** @param callable(PartOf, Node): string $part */

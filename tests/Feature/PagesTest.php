@@ -45,7 +45,10 @@ it('shows members what is in their hands, and why', function (): void {
     expect(array_column($props['tasks'], 'id'))->toBe([$task->id])
         ->and($props['task']['trail']['pick']['name'])->toBe('Ayumi Kato')
         ->and($props['task']['trail']['steps'][2]['fallen'][0]['reason'])->toStartWith('away until ')
-        ->and($props['task']['may'])->toBe(['start' => true, 'complete' => true, 'reopen' => false, 'handOn' => true, 'claim' => false]);
+        ->and($props['task']['may'])->toBe([
+            'edit' => true, 'start' => true, 'wait' => true, 'ask_review' => true, 'take_back' => false, 'send_back' => false, 'approve' => false,
+            'complete' => true, 'reopen' => false, 'hand_on' => true, 'hand_review' => false, 'claim' => false, 'drop' => true,
+        ]);
     expect(propsOf($this, 'tobias', '/in-hand')['tasks'])->toBe([]);
 });
 

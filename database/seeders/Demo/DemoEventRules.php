@@ -31,11 +31,11 @@ final class DemoEventRules
             self::on('to-quality', 'A repair that is sent to be checked goes round Quality, never to whoever did it', ['kind' => 'status_becomes', 'statuses' => ['in_review']], self::REPAIRS, [
                 'seat' => 'reviewer',
             ] + DemoRules::give(['kind' => 'except', 'pool' => DemoRules::team('quality'), 'without' => ['kind' => 'field', 'field' => 'task.assignee']], ['kind' => 'round_robin', 'rotation' => 'Quality'])),
-            self::on('checked-back', 'A repair that is sent back is for whoever did it, and pressed', ['kind' => 'status_becomes', 'statuses' => ['working'], 'from' => ['in_review']], self::REPAIRS, DemoRules::give(
+            self::on('checked-back', 'A repair that is sent back is for whoever did it, and high', ['kind' => 'status_becomes', 'statuses' => ['working'], 'from' => ['in_review']], self::REPAIRS, DemoRules::give(
                 ['kind' => 'field', 'field' => 'task.assignee'],
                 ['kind' => 'same_person'],
             ), [['kind' => 'priority', 'priority' => 'high'], ['kind' => 'tag', 'tag' => 'sent back']]),
-            self::on('claim-overdue', 'A claim a day overdue goes to the lead of Accounts, and is pressed', ['kind' => 'date_reached', 'field' => 'task.due', 'offset' => '+1 days'], DemoRules::is('task.kind', 'insurer-claim'), DemoRules::give(
+            self::on('claim-overdue', 'A claim a day overdue goes to the lead of Accounts, one priority up', ['kind' => 'date_reached', 'field' => 'task.due', 'offset' => '+1 days'], DemoRules::is('task.kind', 'insurer-claim'), DemoRules::give(
                 ['kind' => 'people', 'people' => ['sunniva-aas']],
                 ['kind' => 'same_person'],
             ), [['kind' => 'priority_step', 'step' => 'up']]),

@@ -113,6 +113,8 @@ export function describeParameter(type: Typed, name: string, value: unknown, voc
             return describeDuration(minutesOf(String(value)));
         case 'working_span':
             return describeSpan(String(value));
+        case 'merged_text':
+            return String(value).replace(/~([^~|]+)(\|[^~]*)?~/g, (_, path: string) => say('merged.field', { field: field(path.trim()) }));
         case 'yes_no':
         case 'choice':
             return say(`parameter.${name}.${String(value)}`);
