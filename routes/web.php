@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\CustomerController;
 use App\Http\Controllers\FloorController;
+use App\Http\Controllers\HouseController;
 use App\Http\Controllers\InHandController;
 use App\Http\Controllers\NewTaskController;
 use App\Http\Controllers\PulseController;
@@ -54,6 +56,18 @@ Route::middleware('auth')->group(static function (): void {
     Route::post('tasks/{task}/tick', [TaskTalkController::class, 'tick']);
     Route::post('tasks/{task}/press/{rule}', [TaskTalkController::class, 'press']);
     Route::post('cuts/{cut}/seen', [TaskTalkController::class, 'seen']);
+
+    Route::get('customers', [CustomerController::class, 'index']);
+    Route::put('customers/{customer}', [CustomerController::class, 'update']);
+    Route::get('house', [HouseController::class, 'show']);
+    Route::post('house/fields', [HouseController::class, 'defineField']);
+    Route::put('house/fields/{field}', [HouseController::class, 'changeField']);
+    Route::post('house/fields/{field}/retire', [HouseController::class, 'retireField']);
+    Route::post('house/fields/{field}/move', [HouseController::class, 'moveField']);
+    Route::post('house/kinds', [HouseController::class, 'saveKind']);
+    Route::put('house/kinds/{kind}', [HouseController::class, 'saveKind']);
+    Route::post('house/checklists', [HouseController::class, 'saveChecklist']);
+    Route::put('house/checklists/{checklist}', [HouseController::class, 'saveChecklist']);
 
     Route::get('rulebook', [RulebookController::class, 'show']);
     Route::put('rulebook/draft', [RulebookController::class, 'saveDraft']);

@@ -29,6 +29,7 @@ final readonly class Snapshot
      * @param array<string, string>     $personSlugs slug by id
      * @param array<string, KnownKind>  $kinds       by id, in their order
      * @param array<array-key, Checklist> $checklists by slug
+     * @param list<string>             $customFields paths of the fields that the house has added
      */
     public function __construct(
         public string $houseId,
@@ -40,6 +41,7 @@ final readonly class Snapshot
         public array $personSlugs,
         public array $kinds,
         public array $checklists,
+        public array $customFields,
     ) {}
 
     /** Tells it from every other, of this house and of any. */

@@ -6,6 +6,7 @@ namespace App\Bridge;
 
 use App\Fields\FieldProviders;
 use App\Models\Checklist as ChecklistRow;
+use App\Models\CustomField;
 use App\Models\House;
 use App\Models\Person;
 use App\Models\TaskKind;
@@ -92,6 +93,7 @@ final class SnapshotSource
             $personSlugs,
             $kinds,
             $checklists,
+            array_values(CustomField::query()->orderBy('position')->get('path')->map(static fn(CustomField $field): string => $field->path)->all()),
         );
     }
 }

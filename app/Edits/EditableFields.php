@@ -48,7 +48,7 @@ final readonly class EditableFields
             $fields[] = ['path' => $path, 'label' => $this->label($path), 'type' => $type, 'options' => self::options($this->house->catalogue->find($path))];
         }
         foreach ($this->house->catalogue->fields as $path => $field) {
-            if (Assignment::isSettable($path)) {
+            if (Assignment::isSettable($path) && ! $field->retired) {
                 $fields[] = ['path' => $path, 'label' => $field->label, 'type' => $field->type->value, 'options' => self::options($field)];
             }
         }

@@ -20,5 +20,6 @@ final class CustomField extends Model
 
     protected $casts = [
         'options' => 'array',
+        'retired_at' => 'immutable_datetime',
     ];
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Policies;
 
+use App\Models\Role;
 use App\Models\User;
 
 final class HousePolicy
@@ -19,6 +20,18 @@ final class HousePolicy
     }
 
     public function importRoster(User $user): bool
+    {
+        return $user->leads();
+    }
+
+    /** Defining fields, kinds of task and checklists. */
+    public function shape(User $user): bool
+    {
+        return $user->hasRole(Role::Administrator->value) || $user->leads();
+    }
+
+    /** Looking at customers, and changing what the house has added to them. */
+    public function keepCustomers(User $user): bool
     {
         return $user->leads();
     }

@@ -87,7 +87,7 @@ final readonly class Vocabulary
     /** @return array<string, mixed> */
     private static function field(Field $field): array
     {
-        return ['path' => $field->path, 'label' => $field->label, 'type' => $field->type->value, 'settable' => Assignment::isSettable($field->path), 'options' => self::options($field->options)];
+        return ['path' => $field->path, 'label' => $field->label, 'type' => $field->type->value, 'settable' => Assignment::isSettable($field->path), 'retired' => $field->retired, 'options' => self::options($field->options)];
     }
 
     /**

@@ -12,8 +12,8 @@ export type FieldType =
     | 'tags'
     | 'person';
 
-/** settable: the house has added it, so that its value can be set as such. */
-export type FieldInfo = { path: string; label: string; type: FieldType; settable: boolean; options: Option[] };
+/** settable: the house has added it, so that its value can be set as such. retired: it is no longer offered. */
+export type FieldInfo = { path: string; label: string; type: FieldType; settable: boolean; retired: boolean; options: Option[] };
 
 export type OperatorInfo = {
     code: string;

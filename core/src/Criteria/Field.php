@@ -12,12 +12,14 @@ final readonly class Field
     /**
      * @param string                $path    such as "task.kind" or "customer.tier"
      * @param array<array-key, string> $options label by value, of a "one of" or "many of"
+     * @param bool                  $retired no longer offered; what is kept in it goes on being known
      */
     public function __construct(
         public string $path,
         public string $label,
         public FieldType $type,
         public array $options = [],
+        public bool $retired = false,
     ) {
         if (preg_match('/^[a-z][a-z0-9_]*(\.[a-z][a-z0-9_]*)+$/', $path) !== 1) {
             throw new Refusal('"{path}" is not a field path such as task.kind.', path: $path);

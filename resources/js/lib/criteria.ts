@@ -26,6 +26,11 @@ export function fieldOf(vocabulary: Vocabulary, path: string): FieldInfo | undef
     return vocabulary.fields.find((field) => field.path === path);
 }
 
+/** The fields that are offered; one that is retired stays where it is chosen already. */
+export function offered(vocabulary: Vocabulary, chosen = ''): FieldInfo[] {
+    return vocabulary.fields.filter((field) => !field.retired || field.path === chosen);
+}
+
 export function operatorsFor(vocabulary: Vocabulary, field: FieldInfo): OperatorInfo[] {
     return vocabulary.operators.filter((operator) => operator.types.includes(field.type));
 }

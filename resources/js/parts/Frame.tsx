@@ -35,6 +35,17 @@ function ViewerMenu({ viewer, onKeys }: { viewer: NonNullable<Shared['viewer']>;
     );
 }
 
+/** Where the viewer may go. */
+function placesOf(viewer: Shared['viewer']): (readonly [string, string])[] {
+    return [
+        ...(viewer?.leads === true ? [['Floor', '/floor'] as const] : []),
+        ...(viewer !== null && viewer.slug !== null ? [['In hand', '/in-hand'] as const] : []),
+        ...(viewer?.leads === true ? [['Customers', '/customers'] as const] : []),
+        ['Rulebook', '/rulebook'] as const,
+        ...(viewer?.leads === true ? [['House', '/house'] as const] : []),
+    ];
+}
+
 /** The bar at the top, the page, the strip at the bottom. */
 export function Frame({ children }: { children: ReactNode }) {
     const { viewer } = useShared();
@@ -43,11 +54,7 @@ export function Frame({ children }: { children: ReactNode }) {
     const [keys, setKeys] = useState(false);
     useShortcuts([{ key: '?', does: 'Keys', run: () => setKeys(true) }, ...(viewer?.creates === true ? [{ key: 'n', does: 'New task', run: () => router.visit('/tasks/new') }] : [])]);
 
-    const places = [
-        ...(viewer?.leads === true ? [['Floor', '/floor'] as const] : []),
-        ...(viewer !== null && viewer.slug !== null ? [['In hand', '/in-hand'] as const] : []),
-        ['Rulebook', '/rulebook'] as const,
-    ];
+    const places = placesOf(viewer);
 
     return (
         <div className="flex h-screen min-w-80 flex-col">

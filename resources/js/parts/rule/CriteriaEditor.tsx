@@ -1,6 +1,6 @@
 import type { Comparison, Criteria } from '@props/RulebookPage';
 import type { Vocabulary } from '@props/Vocabulary';
-import { BLANK, fieldOf, groupOf, makeGroup, operatorsFor, withField, withOperator, type GroupKind } from '@/lib/criteria';
+import { BLANK, fieldOf, groupOf, makeGroup, offered, operatorsFor, withField, withOperator, type GroupKind } from '@/lib/criteria';
 import { operatorWords } from '@/lib/describe';
 import { Button } from '@/ui/Button';
 import { ValueEditor } from './ValueEditor';
@@ -23,7 +23,7 @@ function ComparisonLine({ comparison, vocabulary, onChange }: { comparison: Comp
             <WordChoice
                 label="Field"
                 value={comparison.field}
-                options={vocabulary.fields.map((one) => ({ value: one.path, label: one.label }))}
+                options={offered(vocabulary, comparison.field).map((one) => ({ value: one.path, label: one.label }))}
                 onChange={(path) => {
                     const next = fieldOf(vocabulary, path);
                     if (next !== undefined) onChange(withField(comparison, next, vocabulary));

@@ -1,6 +1,6 @@
 import type { CriteriaValue } from '@props/RulebookPage';
 import type { FieldInfo, Vocabulary } from '@props/Vocabulary';
-import { fieldOf } from '@/lib/criteria';
+import { fieldOf, offered } from '@/lib/criteria';
 import type { FieldChange } from '@/lib/parameters';
 import { say } from '@/lib/words';
 import { OneValue } from './ValueEditor';
@@ -22,7 +22,7 @@ export function FieldChangeControl({ value, vocabulary, onChange }: { value: Fie
     const list = field !== undefined && ['many_of', 'tags'].includes(field.type);
     return (
         <>
-            <WordChoice label="Field that changes" value={value.field ?? ''} options={optionsOf(vocabulary.fields)} onChange={(next) => onChange({ field: next, how: how === 'values' ? 'any' : how })} />{' '}
+            <WordChoice label="Field that changes" value={value.field ?? ''} options={optionsOf(offered(vocabulary, value.field))} onChange={(next) => onChange({ field: next, how: how === 'values' ? 'any' : how })} />{' '}
             {field !== undefined && (
                 <WordChoice label="How it changes" value={how} options={HOW.filter((one) => !list || one.value !== 'values')} onChange={(next) => onChange({ field: field.path, how: next })} />
             )}
@@ -46,7 +46,7 @@ export function AssignmentControl({ value, vocabulary, onChange }: { value: Assi
     const set = (next: CriteriaValue): void => onChange({ field: value.field ?? '', value: next });
     return (
         <>
-            <WordChoice label="Field to set" value={value.field ?? ''} options={optionsOf(vocabulary.fields.filter((one) => one.settable))} onChange={(next) => onChange({ field: next })} /> to{' '}
+            <WordChoice label="Field to set" value={value.field ?? ''} options={optionsOf(offered(vocabulary, value.field).filter((one) => one.settable))} onChange={(next) => onChange({ field: next })} /> to{' '}
             {field?.type === 'tags' && <WordList label="Value" values={list} onChange={set} />}
             {field?.type === 'many_of' && <WordChoices label="Value" values={list.map(String)} options={field.options} onChange={set} />}
             {field !== undefined && field.type !== 'tags' && field.type !== 'many_of' && (

@@ -1,5 +1,6 @@
 import type { Vocabulary } from '@props/Vocabulary';
 import { useRef } from 'react';
+import { offered } from '@/lib/criteria';
 import { Button } from '@/ui/Button';
 import { Menu } from '@/ui/Menu';
 
@@ -27,7 +28,7 @@ export function MergedTextControl({ label, value, oneLine, most, vocabulary, onC
                         field …
                     </Button>
                 }
-                items={vocabulary.fields.map((field) => ({ label: field.label, run: () => merge(field.path) }))}
+                items={offered(vocabulary).map((field) => ({ label: field.label, run: () => merge(field.path) }))}
             />
         </span>
     );

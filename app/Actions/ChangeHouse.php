@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Bridge\HouseState;
+use App\Models\House;
+use Closure;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Facades\DB;
+
+/** Changes what the house is made of (fields, kinds of task, checklists), one at a time and recorded; whoever looks at it sees it at once. */
+final class ChangeHouse
+{
+    /**
+     * @template T of Model
+     *
+     * @param Closure(): T $change
+     *
+     * @return T
+     */
+    public static function run(string $event, string $description, Actor $by, Closure $change): Model
+    {
+        return DB::transaction(static function () use ($event, $description, $by, $change): Model {
+            HouseState::lock();
+            $row = $change();
+            House::query()->increment('roster_revision');
+            Audit::record($by, 'house', $event, $description, $row, ['now' => $row->attributesToArray()]);
+
+            return $row;
+        }, attempts: 3);
+    }
+}

@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Bridge\ChainRecorder;
+use App\Bridge\ChainSurroundings;
+use App\Bridge\Commit;
+use App\Bridge\LockedInputs;
+use App\Bridge\Routers;
+use App\Bridge\SnapshotSource;
+use App\Bridge\TaskSubjects;
+use App\Models\Customer;
+use App\Models\House;
+use App\Models\Task;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\DB;
+use OpenBaton\Core\Chain\Chain;
+use OpenBaton\Core\Document\DocumentError;
+use OpenBaton\Core\Document\Faults;
+use OpenBaton\Core\Document\Node;
+use OpenBaton\Core\Document\ValueCodec;
+use OpenBaton\Core\Subject\Cause;
+use OpenBaton\Core\Subject\ChangeFacts;
+use OpenBaton\Core\Subject\ChangeSet;
+use OpenBaton\Core\Subject\Effect\OwnerGiven;
+
+/** Changes who looks after a customer, and the fields that the house has added to customers; their open tasks see it, and rules answer it. */
+final readonly class EditCustomer
+{
+    public function __construct(private SnapshotSource $snapshots, private Routers $routers, private TaskSubjects $subjects, private ChainRecorder $recorder) {}
+
+    /**
+     * @param Node $set values by path; null empties
+     *
+     * @throws DocumentError with all that is wrong with it; nothing is changed
+     */
+    public function __invoke(Customer $customer, Node $set, Actor $by): Customer
+    {
+        return DB::transaction(function () use ($customer, $set, $by): Customer {
+            $inputs = LockedInputs::take();
+            $house = $this->snapshots->at($inputs->state);
+            $customer = Customer::query()->lockForUpdate()->findOrFail($customer->id);
+            $faults = new Faults();
+            $values = [];
+            $facts = (array) $customer->facts;
+            foreach ($set->members() as [$path, $node]) {
+                $faults->collect(static function () use ($path, $node, $house, $customer, &$values, &$facts): void {
+                    $field = $house->catalogue->find($path);
+                    if ($field === null || ! self::isOfCustomers($path, $house->customFields)) {
+                        throw $node->fail('There is no field "{path}" of customers that is changed by hand.', path: $path);
+                    }
+                    $empty = $node->value === null || $node->value === '' || $node->value === [];
+                    $values[$path] = $empty ? null : ValueCodec::read($node, $field, $house->roster);
+                    if ($path === OwnerGiven::FIELD) {
+                        $customer->owner_id = is_string($values[$path]) ? $house->personIds[$values[$path]] : null;
+
+                        return;
+                    }
+                    unset($facts[$path]);
+                    $facts += $empty ? [] : [$path => $node->value];
+                });
+            }
+            $faults->throwIfAny();
+            $customer->facts = $facts;
+            if (! $customer->isDirty()) {
+                return $customer;
+            }
+            $changed = $customer->getDirty();
+            $customer->save();
+            House::query()->increment('customer_revision');
+            Audit::record($by, 'customers', 'changed', "changed the customer {$customer->name}", $customer, $changed);
+            $this->carryOut($customer, $values, $inputs, $by);
+
+            return $customer;
+        }, attempts: 3);
+    }
+
+    /** @param list<string> $own paths of the fields that the house has added */
+    public static function isOfCustomers(string $path, array $own): bool
+    {
+        return $path === OwnerGiven::FIELD || (str_starts_with($path, 'customer.') && in_array($path, $own, true));
+    }
+
+    /** @param array<string, string|int|float|bool|list<string>|null> $values by path; null: empty */
+    private function carryOut(Customer $customer, array $values, LockedInputs $inputs, Actor $by): void
+    {
+        $house = $this->snapshots->at($inputs->state);
+        $router = $this->routers->at($inputs->state, $house);
+        $at = CarbonImmutable::now()->getTimestamp();
+        $changes = $rows = [];
+        foreach (Task::query()->with(TaskSubjects::RELATIONS)->where('customer_id', $customer->id)->open()->orderBy('id')->lockForUpdate()->get() as $task) {
+            $before = $after = $this->subjects->of($task, $house, $inputs->state);
+            foreach ($values as $path => $value) {
+                $after = $after->withField($path, $value);
+            }
+            $after = $after->settled($house->roster->house);
+            if (! $after->equals($before)) {
+                $changes[] = new ChangeSet("customer-{$task->id}-{$task->revision}", $at, $before, $after, (new ChangeFacts($house->roster, $router->rulebook->lookups))->of($before, $after, $at), Cause::Person);
+                $rows[$task->id] = $task;
+            }
+        }
+        if ($changes !== []) {
+            $chain = (new Chain($router, new ChainSurroundings($inputs, $house, $this->subjects)))->run(...$changes);
+            $this->recorder->record($chain, new Commit($house, $inputs, $at, Cause::Person, 'customer_edited', $by->user?->id, $by->system), $rows);
+        }
+    }
+}

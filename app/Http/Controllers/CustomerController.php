@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\EditCustomer;
+use App\Http\Pages\PersonRef;
+use App\Http\Pages\TaskLine;
+use App\Http\Viewer;
+use App\Models\Customer;
+use App\Models\House;
+use App\Models\Task;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
+use Inertia\Inertia;
+use Inertia\Response;
+use OpenBaton\Core\Criteria\Field;
+use OpenBaton\Core\Document\Node;
+use OpenBaton\Core\Subject\Effect\OwnerGiven;
+
+/** The customers, with who looks after each and the fields that the house has added to them. */
+final class CustomerController
+{
+    private const PAGE = 50;
+    private const TASKS = 50;
+
+    public function index(Request $request, Viewer $viewer): Response
+    {
+        Gate::authorize('keepCustomers', House::class);
+        $asked = trim($request->string('q')->limit(100, '')->toString());
+        $found = Customer::query()->with(['owner', 'place'])->when($asked !== '', static fn($query) => $query->where('name', 'like', '%'.addcslashes($asked, '%_\\').'%'))
+            ->orderBy('name')->paginate(self::PAGE)->withQueryString();
+        $chosen = Customer::query()->with(['owner', 'place'])->where('slug', $request->string('customer')->toString())->first();
+
+        return Inertia::render('Customers/Customers', [
+            'asked' => $asked,
+            'customers' => array_map(static fn(Customer $one): array => self::line($one), $found->items()),
+            'total' => $found->total(),
+            'page' => $found->currentPage(),
+            'pages' => $found->lastPage(),
+            'fields' => self::fields($viewer),
+            'people' => array_map(static fn($person): array => ['value' => $person->id, 'label' => $person->name], array_values($viewer->snapshot()->roster->people)),
+            'customer' => $chosen === null ? null : self::line($chosen) + [
+                'contact' => $chosen->contact,
+                'values' => (object) (array_filter([OwnerGiven::FIELD => $chosen->owner?->slug]) + (array) $chosen->facts),
+                'tasks' => array_values(Task::query()->with(['kind', 'customer'])->where('customer_id', $chosen->id)->open()->dueFirst()->limit(self::TASKS)->get()->map(TaskLine::of(...))->all()),
+            ],
+        ]);
+    }
+
+    public function update(Customer $customer, Request $request, Viewer $viewer, EditCustomer $edit): JsonResponse
+    {
+        Gate::authorize('keepCustomers', House::class);
+        $document = Node::parse((string) $request->getContent());
+        $document->only(['set']);
+        $edit($customer, $document->get('set'), $viewer->actor());
+
+        return new JsonResponse(['saved' => true]);
+    }
+
+    /** @return array<string, mixed> */
+    private static function line(Customer $customer): array
+    {
+        return ['id' => $customer->id, 'slug' => $customer->slug, 'name' => $customer->name, 'tier' => $customer->tier, 'place' => $customer->place?->name, 'owner' => PersonRef::orNull($customer->owner)];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function fields(Viewer $viewer): array
+    {
+        $house = $viewer->snapshot();
+
+        return array_values(array_map(static fn(Field $field): array => [
+            'path' => $field->path, 'label' => $field->label, 'type' => $field->type->value,
+            'options' => array_map(static fn(int|string $value, string $label): array => ['value' => (string) $value, 'label' => $label], array_keys($field->options), array_values($field->options)),
+        ], array_filter($house->catalogue->fields, static fn(Field $field): bool => EditCustomer::isOfCustomers($field->path, $house->customFields) && ! $field->retired)));
+    }
+}

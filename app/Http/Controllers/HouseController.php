@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\SaveChecklist;
+use App\Actions\SaveField;
+use App\Actions\SaveKind;
+use App\Edits\EditableFields;
+use App\Http\Requests\ChecklistRequest;
+use App\Http\Requests\FieldRequest;
+use App\Http\Requests\KindRequest;
+use App\Http\Viewer;
+use App\Models\Checklist;
+use App\Models\CustomField;
+use App\Models\House;
+use App\Models\TaskKind;
+use App\Words\Words;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
+use Inertia\Inertia;
+use Inertia\Response;
+
+/** What the house is made of: its fields, kinds of task and checklists. */
+final class HouseController
+{
+    public function show(Viewer $viewer, Words $words): Response
+    {
+        Gate::authorize('shape', House::class);
+
+        return Inertia::render('House/House', [
+            'fields' => static fn(): array => array_values(CustomField::query()->orderBy('position')->get()->map(self::field(...))->all()),
+            'kinds' => static fn(): array => array_values(TaskKind::query()->orderBy('position')->get()->map(static fn(TaskKind $kind): array => [
+                'id' => $kind->id, 'slug' => $kind->slug, 'name' => $kind->name, 'minutes' => $kind->usual_minutes, 'guide' => $kind->guide, 'defaults' => (object) ($kind->defaults ?? []),
+            ])->all()),
+            'checklists' => static fn(): array => array_values(Checklist::query()->orderBy('position')->get()->map(static fn(Checklist $list): array => [
+                'id' => $list->id, 'slug' => $list->slug, 'name' => $list->name, 'items' => $list->items,
+            ])->all()),
+            'entries' => static fn(): array => array_values(array_filter((new EditableFields($viewer->snapshot(), $words))->all(), static fn(array $field): bool => in_array($field['path'], $viewer->snapshot()->customFields, true))),
+            'people' => static fn(): array => array_map(static fn($person): array => ['value' => $person->id, 'label' => $person->name], array_values($viewer->snapshot()->roster->people)),
+        ]);
+    }
+
+    public function defineField(FieldRequest $request, Viewer $viewer, SaveField $save): RedirectResponse
+    {
+        $save->define($request->fieldPath(), $request->label(), $request->type(), $request->options(), $viewer->actor());
+
+        return back();
+    }
+
+    public function changeField(CustomField $field, FieldRequest $request, Viewer $viewer, SaveField $save): RedirectResponse
+    {
+        $save->change($field, $request->label(), $request->options(), $viewer->actor());
+
+        return back();
+    }
+
+    public function retireField(CustomField $field, Request $request, Viewer $viewer, SaveField $save): RedirectResponse
+    {
+        Gate::authorize('shape', House::class);
+        $save->retire($field, $request->boolean('retired'), $viewer->actor());
+
+        return back();
+    }
+
+    public function moveField(CustomField $field, Request $request, Viewer $viewer, SaveField $save): RedirectResponse
+    {
+        Gate::authorize('shape', House::class);
+        $save->move($field, $request->integer('places'), $viewer->actor());
+
+        return back();
+    }
+
+    /** @param TaskKind|null $kind null: a new one */
+    public function saveKind(KindRequest $request, Viewer $viewer, SaveKind $save, ?TaskKind $kind = null): RedirectResponse
+    {
+        $save($kind, $request->slug(), $request->name(), $request->integer('minutes'), $request->guide(), $request->defaults(), $viewer->actor());
+
+        return back();
+    }
+
+    /** @param Checklist|null $checklist null: a new one */
+    public function saveChecklist(ChecklistRequest $request, Viewer $viewer, SaveChecklist $save, ?Checklist $checklist = null): RedirectResponse
+    {
+        $save($checklist, $request->slug(), $request->name(), $request->items(), $viewer->actor());
+
+        return back();
+    }
+
+    /** @return array<string, mixed> */
+    private static function field(CustomField $field): array
+    {
+        /** @var array<array-key, string> $options */
+        $options = (array) $field->options;
+
+        return [
+            'id' => $field->id,
+            'path' => $field->path,
+            'label' => $field->label,
+            'type' => $field->type,
+            'options' => array_map(static fn(int|string $value, string $label): array => ['value' => (string) $value, 'label' => $label], array_keys($options), array_values($options)),
+            'retired' => $field->retired_at !== null,
+        ];
+    }
+}

@@ -1,0 +1,17 @@
+import type { EntryField, EntryValue } from './NewTaskPage';
+import type { PersonRef } from './PersonRef';
+import type { TaskLine } from './TaskLine';
+import type { Option } from './Vocabulary';
+
+export type CustomerLine = { id: string; slug: string; name: string; tier: string; place: string | null; owner: PersonRef | null };
+
+export type CustomersPageProps = {
+    asked: string;
+    customers: CustomerLine[];
+    total: number;
+    page: number;
+    pages: number;
+    fields: EntryField[];
+    people: Option[];
+    customer: (CustomerLine & { contact: string | null; values: Record<string, EntryValue>; tasks: TaskLine[] }) | null;
+};

@@ -1,0 +1,15 @@
+import type { EntryField, EntryValue } from './NewTaskPage';
+import type { FieldType, Option } from './Vocabulary';
+
+export type HouseField = { id: string; path: string; label: string; type: FieldType; options: Option[]; retired: boolean };
+export type HouseKind = { id: string; slug: string; name: string; minutes: number; guide: string | null; defaults: Record<string, EntryValue> };
+export type HouseChecklist = { id: string; slug: string; name: string; items: string[] };
+
+export type HousePageProps = {
+    fields: HouseField[];
+    kinds: HouseKind[];
+    checklists: HouseChecklist[];
+    /** the fields of tasks that the house has added, as they are entered */
+    entries: EntryField[];
+    people: Option[];
+};

@@ -1,0 +1,122 @@
+import { Head, Link, router } from '@inertiajs/react';
+import type { CustomersPageProps } from '@props/CustomersPage';
+import type { EntryValue } from '@props/NewTaskPage';
+import { useState } from 'react';
+import { ask, Problem } from '@/lib/ask';
+import { plural } from '@/lib/format';
+import { FieldEntry } from '@/parts/FieldEntry';
+import { PersonName } from '@/parts/PersonMark';
+import { TaskRows } from '@/parts/TaskRows';
+import { Button } from '@/ui/Button';
+
+type Chosen = NonNullable<CustomersPageProps['customer']>;
+
+/** A customer with what the house keeps of them; what is changed here their open tasks see, and rules answer it. */
+function CustomerPanel({ customer, fields, people, onClose }: Pick<CustomersPageProps, 'fields' | 'people'> & { customer: Chosen; onClose: () => void }) {
+    const [typed, setTyped] = useState<Record<string, EntryValue>>({});
+    const [wrong, setWrong] = useState<Record<string, string>>({});
+    const [said, setSaid] = useState('');
+    const save = async (): Promise<void> => {
+        setWrong({});
+        setSaid('');
+        try {
+            await ask('PUT', `/customers/${customer.id}`, JSON.stringify({ set: typed }));
+            setTyped({});
+            setSaid('Saved. Their open tasks see it.');
+            router.reload();
+        } catch (error) {
+            if (!(error instanceof Problem)) throw error;
+            setWrong(Object.fromEntries(error.errors.map((one) => [one.pointer.replace('/set/', ''), one.detail])));
+        }
+    };
+    return (
+        <article aria-label={customer.name} className="p-5">
+            <header className="flex items-start gap-3">
+                <div className="flex-1">
+                    <h2 className="text-lg">{customer.name}</h2>
+                    <p className="text-ink2">{[customer.tier, customer.place, customer.contact].filter((one) => one !== null).join(' · ')}</p>
+                </div>
+                <Button look="quiet" onClick={onClose}>
+                    Close
+                </Button>
+            </header>
+            <form
+                className="mt-4 space-y-3 border-t border-line pt-4"
+                onSubmit={(event) => {
+                    event.preventDefault();
+                    void save();
+                }}
+            >
+                {fields.map((field) => (
+                    <FieldEntry key={field.path} field={field} people={people} value={field.path in typed ? (typed[field.path] ?? null) : (customer.values[field.path] ?? null)} wrong={wrong[field.path]} onChange={(value) => setTyped({ ...typed, [field.path]: value })} />
+                ))}
+                <div className="flex items-center gap-3">
+                    <Button type="submit" look="main" disabled={Object.keys(typed).length === 0}>
+                        Save
+                    </Button>
+                    <span role="status" className="text-ink2">
+                        {said}
+                    </span>
+                </div>
+            </form>
+            <h3 className="mt-5 mb-1 font-semibold">{plural(customer.tasks.length, 'open task', 'open tasks')}</h3>
+            {customer.tasks.length === 0 ? <p className="text-ink2">Nothing is open for them.</p> : <TaskRows label={`Open tasks for ${customer.name}`} tasks={customer.tasks} chosen={undefined} onChoose={(id) => router.visit(`/tasks/${id}`)} />}
+        </article>
+    );
+}
+
+export default function Customers({ asked, customers, total, page, pages, fields, people, customer }: CustomersPageProps) {
+    const [text, setText] = useState(asked);
+    const show = (query: Record<string, string | number>): void => router.visit('/customers', { data: { ...(text === '' ? {} : { q: text }), page, ...query }, preserveState: true, preserveScroll: true });
+    return (
+        <div className="grid h-full grid-cols-[minmax(0,1fr)_minmax(340px,460px)]">
+            <Head title="Customers" />
+            <h1 className="sr-only">Customers</h1>
+            <div className="overflow-auto bg-paper">
+                <form
+                    className="flex items-center gap-3 border-b border-line p-3"
+                    onSubmit={(event) => {
+                        event.preventDefault();
+                        show({ page: 1 });
+                    }}
+                >
+                    <input className="entry w-72" aria-label="Find a customer" placeholder="Find a customer" value={text} onChange={(event) => setText(event.target.value)} />
+                    <Button type="submit">Find</Button>
+                    <span className="text-ink2">{plural(total, 'customer', 'customers')}</span>
+                </form>
+                {customers.length === 0 && <p className="p-4 text-ink2">{asked === '' ? 'There are no customers yet. They come with the house.' : `No customer has “${asked}” in their name.`}</p>}
+                <table className="w-full text-left">
+                    <tbody>
+                        {customers.map((one) => (
+                            <tr key={one.id} className={`border-b border-line ${one.slug === customer?.slug ? 'bg-pine-wash' : ''}`}>
+                                <th scope="row" className="px-3 py-1.5 font-medium">
+                                    <Link href={`/customers?${new URLSearchParams({ ...(asked === '' ? {} : { q: asked }), page: String(page), customer: one.slug }).toString()}`} preserveScroll className="hover:underline">
+                                        {one.name}
+                                    </Link>
+                                </th>
+                                <td className="px-3 py-1.5 text-ink2">{one.place}</td>
+                                <td className="px-3 py-1.5">{one.owner === null ? <span className="text-ink2">nobody looks after them</span> : <PersonName {...one.owner} />}</td>
+                            </tr>
+                        ))}
+                    </tbody>
+                </table>
+                {pages > 1 && (
+                    <p className="flex items-center gap-3 p-3">
+                        <Button disabled={page <= 1} onClick={() => show({ page: page - 1 })}>
+                            Before
+                        </Button>
+                        <span className="text-ink2">
+                            {page} of {pages}
+                        </span>
+                        <Button disabled={page >= pages} onClick={() => show({ page: page + 1 })}>
+                            Next
+                        </Button>
+                    </p>
+                )}
+            </div>
+            <aside aria-label="Details" className="overflow-auto border-l border-line bg-paper">
+                {customer === null ? <p className="p-5 text-ink2">Choose a customer: who looks after them, what the house keeps of them and their open tasks stand here.</p> : <CustomerPanel key={customer.id} customer={customer} fields={fields} people={people} onClose={() => show({})} />}
+            </aside>
+        </div>
+    );
+}

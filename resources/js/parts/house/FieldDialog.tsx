@@ -1,0 +1,88 @@
+import { useForm } from '@inertiajs/react';
+import type { HouseField } from '@props/HousePage';
+import { say } from '@/lib/words';
+import { Button } from '@/ui/Button';
+import { Dialog } from '@/ui/Dialog';
+import { Labelled } from '@/ui/Labelled';
+
+const TYPES = ['text', 'number', 'money', 'date', 'duration', 'yes_no', 'one_of', 'many_of', 'tags', 'person'];
+
+/** Values with their words, one a line: "silver: Silver plated". */
+function optionsOf(text: string): { value: string; label: string }[] {
+    return text
+        .split('\n')
+        .map((line) => line.trim())
+        .filter((line) => line !== '')
+        .map((line) => {
+            const at = line.indexOf(':');
+            const label = at < 0 ? line : line.slice(at + 1).trim();
+            return { value: (at < 0 ? line.toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, '') : line.slice(0, at)).trim(), label };
+        });
+}
+
+/** Defines a field, or changes its words. */
+export function FieldDialog({ field, onClose }: { field: HouseField | null; onClose: () => void }) {
+    const form = useForm({ of: 'task', name: '', label: field?.label ?? '', type: field?.type ?? 'text', values: (field?.options ?? []).map((one) => `${one.value}: ${one.label}`).join('\n') });
+    const listed = form.data.type === 'one_of' || form.data.type === 'many_of';
+    const errors = form.errors as Record<string, string | undefined>;
+    const wrongValues = errors.options ?? Object.entries(errors).find(([name]) => name.startsWith('options.'))?.[1];
+    const send = (): void => {
+        form.transform((data) => ({ ...data, options: listed ? optionsOf(data.values) : [] }) as unknown as typeof data);
+        const after = { preserveScroll: true, onSuccess: onClose };
+        if (field === null) form.post('/house/fields', after);
+        else form.put(`/house/fields/${field.id}`, after);
+    };
+    return (
+        <Dialog open onOpenChange={(open) => !open && onClose()} title={field === null ? 'New field' : `Field ${field.path}`} description="It is at once in forms, criteria, the API and on the page of each task.">
+            <form
+                className="space-y-4"
+                onSubmit={(event) => {
+                    event.preventDefault();
+                    send();
+                }}
+            >
+                <Labelled label="Label" wrong={errors.label}>
+                    <input className="entry w-full" maxLength={120} value={form.data.label} onChange={(event) => form.setData((data) => ({ ...data, label: event.target.value, name: data.name === named(data.label) ? named(event.target.value) : data.name }))} />
+                </Labelled>
+                {field === null && (
+                    <div className="grid gap-4 sm:grid-cols-3">
+                        <Labelled label="Of">
+                            <select className="entry w-full" value={form.data.of} onChange={(event) => form.setData('of', event.target.value)}>
+                                <option value="task">tasks</option>
+                                <option value="customer">customers</option>
+                            </select>
+                        </Labelled>
+                        <Labelled label="Name" hint="As rules and other systems call it; it stays." wrong={errors.name}>
+                            <input className="entry w-full font-mono" maxLength={60} value={form.data.name} onChange={(event) => form.setData('name', event.target.value)} />
+                        </Labelled>
+                        <Labelled label="Type" hint="It stays." wrong={errors.type}>
+                            <select className="entry w-full" value={form.data.type} onChange={(event) => form.setData('type', event.target.value as typeof form.data.type)}>
+                                {TYPES.map((type) => (
+                                    <option key={type} value={type}>
+                                        {say(`field_type.${type}`)}
+                                    </option>
+                                ))}
+                            </select>
+                        </Labelled>
+                    </div>
+                )}
+                {listed && (
+                    <Labelled label="Values" hint="One a line, in their order: short name, colon, words. What is taken out here stays known where it is in use." wrong={wrongValues}>
+                        <textarea className="entry w-full font-mono" rows={6} value={form.data.values} onChange={(event) => form.setData('values', event.target.value)} />
+                    </Labelled>
+                )}
+                <div className="flex justify-end gap-2">
+                    <Button onClick={onClose}>Leave it</Button>
+                    <Button type="submit" look="main" disabled={form.processing}>
+                        Save
+                    </Button>
+                </div>
+            </form>
+        </Dialog>
+    );
+}
+
+/** A name that a label proposes. */
+function named(label: string): string {
+    return label.toLowerCase().normalize('NFD').replace(/[^a-z0-9]+/g, '_').replace(/^_+|_+$/g, '').slice(0, 60);
+}

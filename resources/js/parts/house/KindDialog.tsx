@@ -1,0 +1,64 @@
+import { router } from '@inertiajs/react';
+import type { HouseKind, HousePageProps } from '@props/HousePage';
+import type { EntryValue } from '@props/NewTaskPage';
+import { useState } from 'react';
+import { FieldEntry } from '@/parts/FieldEntry';
+import { Button } from '@/ui/Button';
+import { Dialog } from '@/ui/Dialog';
+import { Labelled } from '@/ui/Labelled';
+
+type Props = Pick<HousePageProps, 'entries' | 'people'> & { kind: HouseKind | null; onClose: () => void };
+
+/** Makes a kind of task, or changes one. */
+export function KindDialog({ kind, entries, people, onClose }: Props) {
+    const [name, setName] = useState(kind?.name ?? '');
+    const [slug, setSlug] = useState(kind?.slug ?? '');
+    const [minutes, setMinutes] = useState(String(kind?.minutes ?? 30));
+    const [guide, setGuide] = useState(kind?.guide ?? '');
+    const [defaults, setDefaults] = useState<Record<string, EntryValue>>(kind?.defaults ?? {});
+    const [wrong, setWrong] = useState<Record<string, string>>({});
+    const tasks = entries.filter((one) => one.path.startsWith('task.'));
+    const send = (): void => {
+        const after = { preserveScroll: true, onSuccess: onClose, onError: setWrong };
+        if (kind === null) router.post('/house/kinds', { slug, name, minutes, guide, defaults }, after);
+        else router.put(`/house/kinds/${kind.id}`, { name, minutes, guide, defaults }, after);
+    };
+    return (
+        <Dialog open onOpenChange={(open) => !open && onClose()} title={kind === null ? 'New kind of task' : kind.name} wide>
+            <form
+                className="space-y-4"
+                onSubmit={(event) => {
+                    event.preventDefault();
+                    send();
+                }}
+            >
+                <div className="grid gap-4 sm:grid-cols-3">
+                    <Labelled label="Name" wrong={wrong.name}>
+                        <input className="entry w-full" maxLength={120} value={name} onChange={(event) => setName(event.target.value)} />
+                    </Labelled>
+                    <Labelled label="Short name" hint="As rules and other systems call it; it stays." wrong={wrong.slug}>
+                        <input className="entry w-full font-mono" maxLength={60} disabled={kind !== null} value={slug} onChange={(event) => setSlug(event.target.value)} />
+                    </Labelled>
+                    <Labelled label="Minutes that it usually takes" wrong={wrong.minutes}>
+                        <input className="entry w-28" inputMode="numeric" value={minutes} onChange={(event) => setMinutes(event.target.value)} />
+                    </Labelled>
+                </div>
+                <Labelled label="Guide" hint="How it is done; it stands on each task of the kind." wrong={wrong.guide}>
+                    <textarea className="entry w-full" rows={3} maxLength={10_000} value={guide} onChange={(event) => setGuide(event.target.value)} />
+                </Labelled>
+                <h3 className="font-semibold">What tasks of it begin with</h3>
+                <div className="grid gap-4 sm:grid-cols-3">
+                    {tasks.map((field) => (
+                        <FieldEntry key={field.path} field={field} value={defaults[field.path] ?? null} people={people} wrong={wrong[`defaults.${field.path}`]} onChange={(value) => setDefaults({ ...defaults, [field.path]: value })} />
+                    ))}
+                </div>
+                <div className="flex justify-end gap-2">
+                    <Button onClick={onClose}>Leave it</Button>
+                    <Button type="submit" look="main">
+                        Save
+                    </Button>
+                </div>
+            </form>
+        </Dialog>
+    );
+}

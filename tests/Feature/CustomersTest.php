@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Customer;
+use App\Models\CustomField;
+use App\Models\House as HouseRow;
+use App\Models\TaskChange;
+use Carbon\CarbonImmutable;
+use Illuminate\Testing\TestResponse;
+use Spatie\Activitylog\Models\Activity;
+use Tests\Support\House;
+
+beforeEach(function (): void {
+    CarbonImmutable::setTestNow('2026-03-02T10:00:00Z');
+    House::open();
+    CustomField::query()->create(['path' => 'customer.hire_ends', 'label' => 'End of the hire', 'type' => 'date', 'options' => null]);
+    HouseRow::query()->increment('roster_revision');
+    $this->customer = Customer::query()->sole();
+});
+
+/** @param array<string, mixed> $set */
+function changeCustomer(mixed $test, array $set, string $who = 'hanneke'): TestResponse
+{
+    return $test->actingAs(House::user($who))->putJson("/customers/{$test->customer->id}", ['set' => $set]);
+}
+
+it('is kept by leads', function (): void {
+    $this->actingAs(House::user('ayumi'))->get('/customers')->assertForbidden();
+    changeCustomer($this, ['customer.owner' => 'femi'], 'ayumi')->assertForbidden();
+    $props = $this->actingAs(House::user('hanneke'))->get('/customers?q=holms&customer=holms-school')->viewData('page')['props'];
+    expect(array_column($props['customers'], 'name'))->toBe(['The Holms Primary School'])
+        ->and(array_column($props['fields'], 'path'))->toBe(['customer.owner', 'customer.hire_ends'])
+        ->and($this->get('/customers?q=%25')->viewData('page')['props']['total'])->toBe(0);
+});
+
+it('moves the dates of tasks that follow one of theirs, and rules answer it', function (): void {
+    House::publish(
+        House::rule('call', ['all' => []], ['pool' => ['kind' => 'field', 'field' => 'customer.owner'], 'method' => ['kind' => 'same_person'], 'otherwise' => ['kind' => 'unplaced']], [['kind' => 'due_follows', 'date_field' => 'customer.hire_ends', 'offset' => '-5 working_days']]),
+        ['id' => 'moved', 'name' => 'Moved', 'when' => [['kind' => 'field_changes', 'change' => ['field' => 'customer.hire_ends']]], 'then' => [['kind' => 'tag', 'tag' => 'moved']]],
+    );
+    changeCustomer($this, ['customer.owner' => 'femi', 'customer.hire_ends' => '2026-04-10'])->assertOk();
+    $task = House::arrive('quote', customer: 'holms-school');
+    expect([$task->assignee?->slug, $task->due_at?->toIso8601ZuluString()])->toBe(['femi', '2026-04-03T16:00:00Z']);
+    changeCustomer($this, ['customer.hire_ends' => '2026-04-24'])->assertOk();
+    $change = TaskChange::query()->where('task_id', $task->id)->orderBy('id')->firstOrFail();
+    expect([$task->refresh()->due_at?->toIso8601ZuluString(), $task->tags])->toBe(['2026-04-17T16:00:00Z', ['moved']])
+        ->and($change->occasion)->toBe('customer_edited')
+        ->and($change->difference)->toBe(['due' => ['2026-04-03T16:00:00Z', '2026-04-17T16:00:00Z'], 'customer.hire_ends' => ['2026-04-10', '2026-04-24']])
+        ->and(House::arrive('quote', customer: 'holms-school')->due_at?->toIso8601ZuluString())->toBe('2026-04-17T16:00:00Z')
+        ->and(Activity::query()->where('log_name', 'customers')->count())->toBe(2);
+});
+
+it('refuses what is not right, and changes nothing', function (array $set, string $pointer): void {
+    changeCustomer($this, ['customer.owner' => 'femi'] + $set)->assertUnprocessable()->assertJsonPath('errors.0.pointer', $pointer);
+    expect($this->customer->refresh()->owner_id)->toBeNull();
+})->with([
+    'a field that there is not' => [['customer.colour' => 'red'], '/set/customer.colour'],
+    'their name, which is kept elsewhere' => [['customer.name' => 'x'], '/set/customer.name'],
+    'a date that is none' => [['customer.hire_ends' => 'soon'], '/set/customer.hire_ends'],
+    'a field of tasks' => [['task.value' => 3], '/set/task.value'],
+]);
+
+it('does nothing where nothing changes', function (): void {
+    changeCustomer($this, ['customer.owner' => null])->assertOk();
+    expect(Activity::query()->where('log_name', 'customers')->count())->toBe(0);
+});

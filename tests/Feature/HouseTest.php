@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Bridge\SnapshotSource;
+use App\Models\Checklist;
+use App\Models\CustomField;
+use App\Models\Role;
+use App\Models\Task;
+use App\Models\TaskKind;
+use Database\Factories\UserFactory;
+use OpenBaton\Core\Document\DocumentError;
+use Spatie\Activitylog\Models\Activity;
+use Tests\Support\House;
+
+beforeEach(function (): void {
+    House::open();
+    House::publish(House::roundRule());
+});
+
+it('is shaped by an administrator or a lead, and by nobody else', function (): void {
+    $this->actingAs(House::user('ayumi'))->get('/house')->assertForbidden();
+    $this->actingAs(House::user('ayumi'))->post('/house/fields', ['of' => 'task', 'name' => 'colour', 'label' => 'Colour', 'type' => 'text'])->assertForbidden();
+    $this->actingAs(UserFactory::new()->who(Role::Administrator)->create())->get('/house')->assertOk();
+    $this->actingAs(House::user('hanneke'))->get('/house')->assertOk();
+});
+
+it('takes a field of its own from its definition to the form, to criteria, to a decision', function (): void {
+    $this->actingAs(House::user('hanneke'));
+    $this->post('/house/fields', ['of' => 'task', 'name' => 'finish', 'label' => 'Finish', 'type' => 'one_of', 'options' => [['value' => 'silver', 'label' => 'Silver plated'], ['value' => 'lacquer', 'label' => 'Lacquered']]])->assertSessionHasNoErrors()->assertRedirect();
+    $fields = array_column($this->get('/tasks/new')->viewData('page')['props']['fields'], null, 'path');
+    expect($fields['task.finish'])->toMatchArray(['label' => 'Finish', 'type' => 'one_of'])
+        ->and(array_column($fields['task.finish']['options'], 'label'))->toBe(['Silver plated', 'Lacquered'])
+        ->and(Activity::query()->where('event', 'field_defined')->count())->toBe(1);
+    House::publish(House::rule('silver', ['field' => 'task.finish', 'op' => 'is', 'value' => 'silver'], ['pool' => ['kind' => 'people', 'people' => ['tobias']], 'method' => ['kind' => 'in_order']]), House::roundRule());
+    expect(House::arrive(facts: ['task.finish' => 'silver'])->assignee?->slug)->toBe('tobias')
+        ->and(House::arrive(facts: ['task.finish' => 'lacquer'])->assignee?->slug)->toBe('ayumi')
+        ->and(static fn() => House::arrive(facts: ['task.finish' => 'gold']))->toThrow(DocumentError::class, 'its values are silver, lacquer');
+});
+
+it('refuses a field that can not be', function (array $wrong, string $field): void {
+    $this->actingAs(House::user('hanneke'))->post('/house/fields', $wrong + ['of' => 'task', 'name' => 'colour', 'label' => 'Colour', 'type' => 'text'])->assertSessionHasErrors($field);
+    expect(CustomField::query()->where('path', 'task.colour')->count())->toBe(0);
+})->with([
+    'without a label' => [['label' => ''], 'label'],
+    'of what there is not' => [['of' => 'house'], 'of'],
+    'with a name that is none' => [['name' => 'Colour of it'], 'name'],
+    'that every task has' => [['name' => 'priority'], 'name'],
+    'that there is' => [['name' => 'value'], 'name'],
+    'of no type' => [['type' => 'picture'], 'type'],
+    'to choose from nothing' => [['type' => 'one_of'], 'options'],
+    'with the same value twice' => [['type' => 'one_of', 'options' => [['value' => 'a', 'label' => 'A'], ['value' => 'a', 'label' => 'B']]], 'options.1.value'],
+]);
+
+it('renames values and adds some, and takes none away that may be in use', function (): void {
+    $family = CustomField::query()->where('path', 'task.family')->sole();
+    $this->actingAs(House::user('hanneke'))->put("/house/fields/{$family->id}", ['label' => 'Family', 'options' => [['value' => 'keys', 'label' => 'Keys'], ['value' => 'brass', 'label' => 'Brass instruments']]])->assertSessionHasNoErrors();
+    expect(app(SnapshotSource::class)->current()->catalogue->find('task.family')?->options)->toBe(['keys' => 'Keys', 'brass' => 'Brass instruments', 'strings' => 'Strings']);
+});
+
+it('retires a field, and takes it up again: what is kept in it stays known', function (): void {
+    $task = House::arrive(facts: ['task.value' => 300]);
+    $value = CustomField::query()->where('path', 'task.value')->sole();
+    $offered = function (): array {
+        app()->forgetScopedInstances();
+
+        return array_column($this->get('/tasks/new')->viewData('page')['props']['fields'], 'path');
+    };
+    $this->actingAs(House::user('hanneke'))->post("/house/fields/{$value->id}/retire", ['retired' => true])->assertRedirect();
+    expect($offered())->not->toContain('task.value')
+        ->and(app(SnapshotSource::class)->current()->catalogue->find('task.value')?->retired)->toBeTrue()
+        ->and(Task::query()->findOrFail($task->id)->facts)->toBe(['task.value' => 300]);
+    $this->post("/house/fields/{$value->id}/retire", ['retired' => false]);
+    expect($offered())->toContain('task.value');
+});
+
+it('puts fields in another order', function (): void {
+    $paths = static fn(): array => CustomField::query()->orderBy('position')->pluck('path')->all();
+    $this->actingAs(House::user('hanneke'));
+    foreach (CustomField::query()->orderBy('id')->get() as $place => $field) {
+        $field->update(['position' => $place]);
+    }
+    $before = $paths();
+    $this->post('/house/fields/'.CustomField::query()->where('path', $before[0])->value('id').'/move', ['places' => 1]);
+    expect($paths())->toBe([$before[1], $before[0], ...array_slice($before, 2)]);
+    $this->post('/house/fields/'.CustomField::query()->where('path', $before[0])->value('id').'/move', ['places' => -9]);
+    expect($paths())->toBe($before);
+});
+
+it('makes kinds of task with what they begin with', function (): void {
+    $this->actingAs(House::user('hanneke'));
+    $this->post('/house/kinds', ['slug' => 'cleaning', 'name' => 'Cleaning', 'minutes' => 25, 'guide' => 'Warm water.', 'defaults' => ['task.family' => 'brass', 'task.value' => null]])->assertSessionHasNoErrors();
+    $task = House::arrive('cleaning');
+    expect($task->facts)->toBe(['task.family' => 'brass'])
+        ->and(House::arrive('cleaning', ['task.family' => 'strings'])->facts)->toBe(['task.family' => 'strings'])
+        ->and(TaskKind::query()->where('slug', 'cleaning')->sole()->usual_minutes)->toBe(25);
+    $this->post('/house/kinds', ['slug' => 'cleaning', 'name' => 'Again', 'minutes' => 25])->assertSessionHasErrors('slug');
+    $this->postJson('/house/kinds', ['slug' => 'polish', 'name' => 'Polish', 'minutes' => 25, 'defaults' => ['task.family' => 'glass']])->assertUnprocessable();
+    expect(TaskKind::query()->where('slug', 'polish')->count())->toBe(0);
+});
+
+it('keeps checklists in one place: tasks have theirs', function (): void {
+    $this->actingAs(House::user('hanneke'));
+    $this->post('/house/checklists', ['slug' => 'bench', 'name' => 'Bench', 'items' => ['Photograph it', 'Play it']])->assertSessionHasNoErrors();
+    House::publish(House::rule('list', ['all' => []], ['pool' => ['kind' => 'people', 'people' => ['ayumi']], 'method' => ['kind' => 'in_order']], [['kind' => 'checklist', 'checklist' => 'bench']]));
+    $task = House::arrive();
+    $this->put('/house/checklists/'.Checklist::query()->where('slug', 'bench')->value('id'), ['name' => 'Bench', 'items' => ['Only this']])->assertSessionHasNoErrors();
+    expect(array_column($task->refresh()->items(), 'text'))->toBe(['Photograph it', 'Play it'])
+        ->and(array_column(House::arrive()->items(), 'text'))->toBe(['Only this']);
+    $this->post('/house/checklists', ['slug' => 'empty', 'name' => 'Empty', 'items' => []])->assertSessionHasErrors('items');
+});
+
+it('has a rule refused that names a checklist which there is not', function (): void {
+    expect(static fn() => House::publish(House::rule('list', ['all' => []], ['pool' => ['kind' => 'people', 'people' => ['ayumi']], 'method' => ['kind' => 'in_order']], [['kind' => 'checklist', 'checklist' => 'attic']])))
+        ->toThrow(DocumentError::class, 'There is no checklist "attic".');
+});
