@@ -16,6 +16,7 @@ use App\Http\Controllers\SignInController;
 use App\Http\Controllers\TaskActionController;
 use App\Http\Controllers\TaskController;
 use App\Http\Controllers\TaskFieldController;
+use App\Http\Controllers\TaskFileController;
 use App\Http\Controllers\TaskTalkController;
 use App\Http\Controllers\WebFormController;
 use App\Http\Middleware\ShareWithPages;
@@ -52,6 +53,8 @@ Route::middleware('auth')->group(static function (): void {
     foreach (TaskAction::cases() as $action) {
         Route::post('tasks/{task}/'.str_replace('_', '-', $action->value), TaskActionController::class);
     }
+    Route::post('tasks/{task}/files', [TaskFileController::class, 'store']);
+    Route::get('tasks/{task}/files/{file}', [TaskFileController::class, 'show']);
     Route::post('tasks/{task}/comment', [TaskTalkController::class, 'comment']);
     Route::post('tasks/{task}/tick', [TaskTalkController::class, 'tick']);
     Route::post('tasks/{task}/press/{rule}', [TaskTalkController::class, 'press']);

@@ -22,6 +22,7 @@ final readonly class Edit
      * @param TaskAction|null                     $action   of the table of transitions; null: an edit that leaves the status alone
      * @param string|null                         $reason   that was given
      * @param Author|null                         $comment  by whom one is added
+     * @param Author|null                         $file     by whom one is added
      * @param Trigger|null                        $trigger  where it happens for one rule alone
      * @param Closure(Task): void|null            $besides  what is written besides, in the same transaction
      */
@@ -32,6 +33,7 @@ final readonly class Edit
         public ?string $reason = null,
         public HandoffCause $handoff = HandoffCause::HandOn,
         public ?Author $comment = null,
+        public ?Author $file = null,
         public ?Trigger $trigger = null,
         public ?Closure $besides = null,
     ) {}

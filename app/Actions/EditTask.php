@@ -58,9 +58,9 @@ final readonly class EditTask
                 ($edit->besides)($task);
             }
             // What changes nothing has not happened.
-            if ($edit->trigger !== null || $edit->comment !== null || ! $after->equals($before)) {
+            if ($edit->trigger !== null || $edit->comment !== null || $edit->file !== null || ! $after->equals($before)) {
                 $facts = (new ChangeFacts($house->roster, $router->rulebook->lookups))->of($before, $after, $at);
-                $change = new ChangeSet("change-{$task->id}-{$task->revision}", $at, $before, $after, $facts, $cause, $edit->trigger, $edit->comment);
+                $change = new ChangeSet("change-{$task->id}-{$task->revision}", $at, $before, $after, $facts, $cause, $edit->trigger, $edit->comment, $edit->file);
                 $chain = (new Chain($router, new ChainSurroundings($inputs, $house, $this->subjects)))->run($change);
                 $this->recorder->record($chain, new Commit($house, $inputs, $at, $cause, $edit->occasion, $by->user?->id, $by->system, $edit->reason, $edit->handoff), [$task->id => $task]);
             }

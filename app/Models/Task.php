@@ -166,6 +166,12 @@ final class Task extends Model
         return $this->belongsToMany(self::class, 'task_waits', 'task_id', 'other_id');
     }
 
+    /** @return HasMany<TaskFile, $this> */
+    public function files(): HasMany
+    {
+        return $this->hasMany(TaskFile::class);
+    }
+
     /** @return HasMany<Comment, $this> */
     public function comments(): HasMany
     {

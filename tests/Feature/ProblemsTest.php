@@ -32,8 +32,8 @@ it('says that something failed without telling what', function (): void {
 });
 
 it('does not say of what is refused for another reason that it is not there', function (): void {
-    Route::middleware('web')->get('/too-much', static fn() => abort(413));
-    $this->get('/too-much')->assertStatus(413)->assertSee('The request was not carried out.')->assertDontSee('Not found');
+    Route::middleware('web')->get('/too-much', static fn() => abort(406));
+    $this->get('/too-much')->assertStatus(406)->assertSee('The request was not carried out.')->assertDontSee('Not found');
 });
 
 it('answers on the page that is open what is asked from it and can\'t be done', function (): void {

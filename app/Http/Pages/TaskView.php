@@ -11,6 +11,7 @@ use App\Models\Decision;
 use App\Models\Handoff;
 use App\Models\Person;
 use App\Models\Task;
+use App\Models\TaskFile;
 use App\Policies\TaskPolicy;
 use Carbon\CarbonImmutable;
 use OpenBaton\Core\Document\Instant;
@@ -30,7 +31,7 @@ final readonly class TaskView
     /** @return array<string, mixed> */
     public function of(Task $task): array
     {
-        $task->loadMissing(['kind', 'customer.place', 'assignee', 'reviewer', 'claimants', 'watchers', 'madeBy', 'made.kind', 'made.customer', 'handoffs.task', 'handoffs.from', 'handoffs.to', 'handoffs.standsInFor']);
+        $task->loadMissing(['kind', 'customer.place', 'assignee', 'reviewer', 'claimants', 'watchers', 'files.user', 'madeBy', 'made.kind', 'made.customer', 'handoffs.task', 'handoffs.from', 'handoffs.to', 'handoffs.standsInFor']);
         $decision = Decision::query()->where('task_id', $task->id)->orderByDesc('at')->orderByDesc('id')->first();
         $words = $this->viewer->words();
         $may = $this->may($task);
@@ -57,6 +58,8 @@ final readonly class TaskView
             'madeBy' => $task->madeBy === null ? null : ['id' => $task->madeBy->id, 'number' => (int) $task->madeBy->number, 'title' => $task->madeBy->title],
             'made' => array_values($task->made->map(TaskLine::of(...))->all()),
             'checklist' => array_map(get_object_vars(...), $task->items()),
+            'files' => array_values($task->files->map(static fn(TaskFile $file): array => ['id' => $file->id, 'name' => $file->name, 'size' => $file->size, 'at' => Moment::of($file->at), 'by' => (string) $file->user?->name])->all()),
+            'mayAttach' => $this->viewer->user()->can('comment', $task),
             'watchers' => array_values($task->watchers->map(PersonRef::of(...))->all()),
             'trail' => $decision === null ? null : $this->trail($decision),
             'history' => $this->history->of($task),

@@ -75,6 +75,8 @@ export type TaskView = TaskLine & {
     madeBy: { id: string; number: number; title: string } | null;
     made: TaskLine[];
     checklist: { text: string; done: boolean }[];
+    files: { id: string; name: string; size: number; at: string; by: string }[];
+    mayAttach: boolean;
     watchers: PersonRef[];
     trail: Trail | null;
     history: HistoryEntry[];

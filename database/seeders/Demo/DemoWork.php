@@ -6,6 +6,7 @@ namespace Database\Seeders\Demo;
 
 use App\Actions\ApproveTask;
 use App\Actions\AskReview;
+use App\Actions\AttachFile;
 use App\Actions\CommentOn;
 use App\Actions\CompleteTask;
 use App\Actions\SendBack;
@@ -13,7 +14,9 @@ use App\Actions\StartTask;
 use App\Actions\TickItem;
 use App\Actions\WaitTask;
 use App\Models\Task;
+use App\Models\User;
 use Carbon\CarbonImmutable;
+use Illuminate\Http\UploadedFile;
 use OpenBaton\Core\Subject\ChecklistItem;
 use OpenBaton\Core\Workload\TaskStatus;
 use Random\Randomizer;
@@ -36,7 +39,8 @@ final class DemoWork
         $says = $this->chance(12);
         $waits = $this->chance(9);
         $review = $checked && $this->chance(55);
-        $history->at($start, function () use ($history, $taskId, $personId, $says): void {
+        $attaches = $checked && $this->chance(30);
+        $history->at($start, function () use ($history, $taskId, $personId, $says, $attaches): void {
             $task = $this->held($taskId, $personId, TaskStatus::New);
             $user = $history->userOf($personId);
             if ($task !== null && $user !== null) {
@@ -44,12 +48,23 @@ final class DemoWork
                 if ($says) {
                     app(CommentOn::class)($task, $this->one(DemoTrade::SAID), [], $user);
                 }
+                if ($attaches) {
+                    $this->attach($task, $user);
+                }
             }
         });
         if ($waits) {
             $history->at($start + 2 * self::HOUR, fn() => $this->wait($history, $taskId, $personId, $end));
         }
         $history->at($end, fn() => $this->finish($history, $taskId, $personId, $spent, $review));
+    }
+
+    private function attach(Task $task, User $user): void
+    {
+        $path = (string) tempnam(sys_get_temp_dir(), 'baton');
+        file_put_contents($path, "Found on {$task->title}:\n- {$this->one(DemoTrade::FAULTS['brass'])}\n- {$this->one(DemoTrade::FAULTS['keys'])}\n");
+        app(AttachFile::class)($task, new UploadedFile($path, 'what was found.txt', 'text/plain', null, true), $user);
+        unlink($path);
     }
 
     private function wait(DemoHistory $history, string $taskId, string $personId, int $end): void

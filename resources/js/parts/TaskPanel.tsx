@@ -6,7 +6,7 @@ import { useShortcuts } from '@/lib/keys';
 import { say } from '@/lib/words';
 import { Button } from '@/ui/Button';
 import { ActionDialog } from './ActionDialog';
-import { Checklist, NextMoments } from './TaskParts';
+import { Checklist, Files, NextMoments } from './TaskParts';
 import { EditDialog } from './EditDialog';
 import { HandoffLog } from './HandoffLog';
 import { History } from './History';
@@ -158,6 +158,9 @@ export function TaskPanel({ task, place, keys = false, onClose }: { task: TaskVi
                     <Checklist task={task} />
                 </Part>
             )}
+            <Part title="Files">
+                <Files task={task} />
+            </Part>
             <Told title="Note on completion" text={task.outcomeNote} />
             {task.next.length > 0 && (
                 <Part title="What will happen by itself">

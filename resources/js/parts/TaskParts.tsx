@@ -1,7 +1,9 @@
-import { router } from '@inertiajs/react';
+import { router, useForm } from '@inertiajs/react';
 import type { NextMoment } from '@props/TaskHistory';
 import type { TaskView } from '@props/TaskView';
+import { useRef } from 'react';
 import { useFormats } from '@/lib/format';
+import { Button } from '@/ui/Button';
 
 /** What is to be ticked. */
 export function Checklist({ task }: { task: TaskView }) {
@@ -43,5 +45,63 @@ export function NextMoments({ moments }: { moments: NextMoment[] }) {
                 </li>
             ))}
         </ul>
+    );
+}
+
+function size(bytes: number): string {
+    return bytes < 1024 * 1024 ? `${Math.max(1, Math.round(bytes / 1024))} kB` : `${(bytes / 1024 / 1024).toFixed(1)} MB`;
+}
+
+/** Files on the task, and one more. */
+export function Files({ task }: { task: TaskView }) {
+    const formats = useFormats();
+    const entry = useRef<HTMLInputElement>(null);
+    const form = useForm<{ file: File | null }>({ file: null });
+    const send = (file: File): void => {
+        form.transform(() => ({ file }));
+        form.post(`/tasks/${task.id}/files`, { preserveScroll: true, forceFormData: true });
+    };
+    return (
+        <>
+            {task.files.length === 0 && <p className="text-ink2">Nothing is attached yet. Photographs, documents and recordings of up to 10 MB belong here.</p>}
+            <ul>
+                {task.files.map((file) => (
+                    <li key={file.id} className="flex flex-wrap items-baseline gap-x-3 border-t border-line py-1 first:border-0">
+                        <a className="min-w-0 flex-1 text-sky underline [overflow-wrap:anywhere]" href={`/tasks/${task.id}/files/${file.id}`}>
+                            {file.name}
+                        </a>
+                        <span className="text-xs text-ink2 tabular-nums">{size(file.size)}</span>
+                        <span className="text-xs text-ink2">
+                            {file.by}, {formats.moment(file.at)}
+                        </span>
+                    </li>
+                ))}
+            </ul>
+            {task.mayAttach && (
+                <p className="mt-2 flex items-center gap-3">
+                    <input
+                        ref={entry}
+                        type="file"
+                        className="sr-only"
+                        aria-label="File to attach"
+                        tabIndex={-1}
+                        onChange={(event) => {
+                            const file = event.target.files?.[0];
+                            if (file !== undefined) send(file);
+                            event.target.value = '';
+                        }}
+                    />
+                    <Button disabled={form.processing} onClick={() => entry.current?.click()}>
+                        Attach a file
+                    </Button>
+                    {form.progress !== null && <span className="text-ink2">{Math.round(form.progress.percentage ?? 0)} %</span>}
+                    {form.errors.file !== undefined && (
+                        <span role="alert" className="text-brick">
+                            {form.errors.file}
+                        </span>
+                    )}
+                </p>
+            )}
+        </>
     );
 }
