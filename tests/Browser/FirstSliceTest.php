@@ -83,7 +83,7 @@ it('says on the floor why this person and nobody else', function (): void {
     // Callum is away this week, and the bench has no room.
     $this->see('Nobody was eligible, and the rule says to wait as unplaced.');
     $this->see('24 people → 3 in Brass bench → 2 present → 0 with few enough open tasks → unplaced');
-    $this->see('9 open tasks already, 9 at most with the new one');
+    $this->see('open tasks already, 9 at most with the new one');
     $this->see('away until');
     $this->press('2 present');
     $this->see('1 left out');
