@@ -9,8 +9,8 @@ declare(strict_types=1);
  */
 
 use OpenBaton\Core\Criteria\Facts;
-use OpenBaton\Core\Document\DecisionFormat;
 use OpenBaton\Core\Document\DecisionRecord;
+use OpenBaton\Core\Document\FactsFormat;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Document\RosterFormat;
 use OpenBaton\Core\Document\RulebookFormat;
@@ -175,7 +175,7 @@ function measure(int $rules, int $events, bool $trace): array
         $work = $number % 400 === 399 ? Work::of($items) : $decision->workAfter($work);
         $rotations = $decision->rotationsAfter($rotations);
         if ($trace) {
-            $bytes += strlen((string) json_encode(DecisionRecord::of($decision))) + strlen((string) json_encode(DecisionFormat::facts($event->facts, $rulebook->rulebook->fields)));
+            $bytes += strlen((string) json_encode(DecisionRecord::of($decision))) + strlen((string) json_encode(FactsFormat::values($event->facts, $rulebook->rulebook->fields)));
         }
     }
 

@@ -9,13 +9,15 @@ use App\Models\ChainCut;
 use App\Models\Customer;
 use App\Models\Decision as DecisionRow;
 use App\Models\House;
+use App\Models\RecordedChange;
 use App\Models\Task;
 use App\Models\TaskChange;
 use Carbon\CarbonImmutable;
 use OpenBaton\Core\Chain\ChainResult;
 use OpenBaton\Core\Chain\Link;
-use OpenBaton\Core\Document\DecisionFormat;
+use OpenBaton\Core\Document\ChangeFormat;
 use OpenBaton\Core\Document\DecisionRecord;
+use OpenBaton\Core\Document\FactsFormat;
 use OpenBaton\Core\Routing\Decision;
 use OpenBaton\Core\Subject\Cause;
 use OpenBaton\Core\Subject\Difference;
@@ -40,6 +42,9 @@ final readonly class ChainRecorder
         foreach ($chain->links as $number => $link) {
             $cause = $link->causedBy === null ? null : $decisions[$link->causedBy] ?? null;
             $change = self::isWorthARow($link, $chain) ? self::change($link, $commit, $cause) : null;
+            if ($change !== null) {
+                RecordedChange::query()->create(['at' => $change->at, 'document' => ChangeFormat::write($link->change, $commit->house->catalogue)]);
+            }
             $handoffs->changed($link->change, $cause);
             if ($link->decision !== null) {
                 $decisions[$number] = self::decision($link->decision, $commit, $change);
@@ -132,7 +137,7 @@ final readonly class ChainRecorder
             'outcome' => $decision->outcome,
             'rule' => $decision->decidingRule()?->id,
             'assignee_id' => $decision->assigneeId === null ? null : $commit->house->personIds[$decision->assigneeId],
-            'facts' => DecisionFormat::facts($decision->change->facts, $decision->rulebook->rulebook->fields),
+            'facts' => FactsFormat::values($decision->change->facts, $decision->rulebook->rulebook->fields),
             'record' => DecisionRecord::of($decision),
         ]);
     }

@@ -5,8 +5,12 @@ declare(strict_types=1);
 namespace App\Coverage;
 
 use App\Database\Row;
+use App\Models\CoverageAct;
 use App\Models\CoverageCount;
 use App\Models\CoverageRun;
+use Closure;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Check\CoverageReplay;
 use OpenBaton\Core\Rulebook\CompiledRulebook;
@@ -22,33 +26,67 @@ final class CoveragePiece
      *
      * @return bool false: the run is gone
      */
-    public static function add(string $runId, array $arrivals, CompiledRulebook $rules, CompiledRulebook $against): bool
+    public static function ofArrivals(string $runId, array $arrivals, CompiledRulebook $rules, CompiledRulebook $against): bool
     {
-        $counts = $examples = [];
+        $counts = $acts = $examples = [];
         foreach ($arrivals as $number => $arrival) {
-            $rule = self::rule($rules, $arrival);
-            $before = $rules === $against ? $rule : self::rule($against, $arrival);
-            $day = gmdate('Y-m-d', $arrival->at);
+            $acting = CoverageReplay::acting($rules, $arrival);
+            $rule = self::rule($rules, $acting);
+            $before = $rules === $against ? $rule : self::rule($against, CoverageReplay::acting($against, $arrival));
+            $day = self::day($arrival);
             $key = "{$day}\n{$rule}\n{$before}";
             $counts[$key] = ($counts[$key] ?? 0) + 1;
+            self::act($acts, $day, $rules, $acting);
             if ($rule !== $before) {
                 $examples[] = ['number' => $number, 'task' => $arrival->id];
             }
         }
 
-        return DB::transaction(static function () use ($runId, $arrivals, $counts, $examples): bool {
+        return self::commit($runId, 'through', $arrivals, static function (CoverageRun $run) use ($counts, $acts, $examples): array {
+            self::store($run, $counts);
+            self::storeActs($run, $acts);
+
+            return ['examples' => array_slice([...array_reverse($examples), ...(array) $run->examples], 0, self::EXAMPLES)];
+        });
+    }
+
+    /**
+     * @param non-empty-array<int, ChangeSet> $changes by id of the record
+     *
+     * @return bool false: the run is gone
+     */
+    public static function ofChanges(string $runId, array $changes, CompiledRulebook $rules): bool
+    {
+        $acts = [];
+        foreach ($changes as $change) {
+            self::act($acts, self::day($change), $rules, CoverageReplay::acting($rules, $change));
+        }
+
+        return self::commit($runId, 'through_change', $changes, static function (CoverageRun $run) use ($acts): array {
+            self::storeActs($run, $acts);
+
+            return [];
+        });
+    }
+
+    /**
+     * @param 'through'|'through_change'                  $mark
+     * @param non-empty-array<int, ChangeSet>             $piece
+     * @param Closure(CoverageRun): array<string, mixed> $store gives what else is to be kept of the run
+     */
+    private static function commit(string $runId, string $mark, array $piece, Closure $store): bool
+    {
+        return DB::transaction(static function () use ($runId, $mark, $piece, $store): bool {
             $run = CoverageRun::query()->lockForUpdate()->find($runId);
-            $last = array_key_last($arrivals);
+            $last = array_key_last($piece);
             // Another worker was there first.
-            if ($run === null || $run->through >= $last) {
+            if ($run === null || $run->{$mark} >= $last) {
                 return $run !== null;
             }
-            self::store($run, $counts);
-            $run->update([
-                'through' => $last,
-                'done' => $run->done + count($arrivals),
-                'total' => max($run->total, $run->done + count($arrivals)),
-                'examples' => array_slice([...array_reverse($examples), ...(array) $run->examples], 0, self::EXAMPLES),
+            $run->update($store($run) + [
+                $mark => $last,
+                'done' => $run->done + count($piece),
+                'total' => max($run->total, $run->done + count($piece)),
                 'finished_at' => null,
             ]);
 
@@ -56,30 +94,73 @@ final class CoveragePiece
         }, attempts: 3);
     }
 
-    private static function rule(CompiledRulebook $rulebook, ChangeSet $arrival): string
+    private static function day(ChangeSet $change): string
     {
-        $position = CoverageReplay::position($rulebook, $arrival);
+        return gmdate('Y-m-d', $change->at);
+    }
+
+    /** @param list<int> $acting */
+    private static function rule(CompiledRulebook $rulebook, array $acting): string
+    {
+        $position = CoverageReplay::giving($rulebook, $acting);
 
         return $position === null ? '' : $rulebook->rulebook->rules[$position]->id;
+    }
+
+    /**
+     * @param array<string, int> $acts   by day and rule
+     * @param list<int>          $acting
+     */
+    private static function act(array &$acts, string $day, CompiledRulebook $rules, array $acting): void
+    {
+        foreach ($acting as $position) {
+            $key = "{$day}\n{$rules->rulebook->rules[$position]->id}";
+            $acts[$key] = ($acts[$key] ?? 0) + 1;
+        }
     }
 
     /** @param array<string, int> $counts by day, rule and rule before */
     private static function store(CoverageRun $run, array $counts): void
     {
         $rows = [];
-        $days = [];
         foreach ($counts as $key => $tasks) {
             [$day, $rule, $before] = explode("\n", $key);
-            $days[$day] = true;
             $rows[$key] = ['coverage_run_id' => $run->id, 'day' => $day, 'rule' => $rule, 'rule_before' => $before, 'tasks' => $tasks];
         }
-        foreach ($run->counts()->whereIn('day', array_map(strval(...), array_keys($days)))->toBase()->get() as $known) {
-            $known = new Row($known);
-            $key = "{$known->text('day')}\n{$known->text('rule')}\n{$known->text('rule_before')}";
-            if (isset($rows[$key])) {
-                $rows[$key]['tasks'] += $known->int('tasks');
+        CoverageCount::query()->upsert(self::added($rows, $run->counts(), ['day', 'rule', 'rule_before'], 'tasks'), ['coverage_run_id', 'day', 'rule', 'rule_before'], ['tasks']);
+    }
+
+    /** @param array<string, int> $acts by day and rule */
+    private static function storeActs(CoverageRun $run, array $acts): void
+    {
+        $rows = [];
+        foreach ($acts as $key => $times) {
+            [$day, $rule] = explode("\n", $key);
+            $rows[$key] = ['coverage_run_id' => $run->id, 'day' => $day, 'rule' => $rule, 'times' => $times];
+        }
+        CoverageAct::query()->upsert(self::added($rows, $run->acts(), ['day', 'rule'], 'times'), ['coverage_run_id', 'day', 'rule'], ['times']);
+    }
+
+    /**
+     * @template R of array<string, int|string>
+     * @template M of Model
+     *
+     * @param array<string, R>                                                  $rows  by what their key says
+     * @param HasMany<M, CoverageRun> $known what was counted before
+     * @param list<string>                                                      $key
+     *
+     * @return list<array<string, int|string>>
+     */
+    private static function added(array $rows, HasMany $known, array $key, string $figure): array
+    {
+        foreach ($known->whereIn('day', array_values(array_unique(array_column($rows, 'day'))))->toBase()->get() as $one) {
+            $one = new Row($one);
+            $at = implode("\n", array_map($one->text(...), $key));
+            if (isset($rows[$at])) {
+                $rows[$at][$figure] = (int) $rows[$at][$figure] + $one->int($figure);
             }
         }
-        CoverageCount::query()->upsert(array_values($rows), ['coverage_run_id', 'day', 'rule', 'rule_before'], ['tasks']);
+
+        return array_values($rows);
     }
 }

@@ -35,7 +35,7 @@ final class CoverageRuns
 
     private static function begin(CoverageRun $run): CoverageRun
     {
-        if ($run->finished_at === null || RecordedArrivals::countAfter($run->through) > 0) {
+        if ($run->finished_at === null || RecordedArrivals::countAfter($run->through) > 0 || RecordedChanges::countAfter($run->through_change) > 0) {
             WorkOutCoverage::dispatch($run->id);
         }
 

@@ -11,8 +11,7 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Query\JoinClause;
 use OpenBaton\Core\Criteria\Facts;
 use OpenBaton\Core\Criteria\FieldCatalogue;
-use OpenBaton\Core\Document\DocumentError;
-use OpenBaton\Core\Document\ValueCodec;
+use OpenBaton\Core\Document\FactsFormat;
 use OpenBaton\Core\Rulebook\Event\TaskArrives;
 use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Subject\Subject;
@@ -60,18 +59,8 @@ final readonly class RecordedArrivals
         return Task::query()->where('number', '>', $number)->where('arrived_at', '>=', self::since());
     }
 
-    /** A value that the fields no longer know counts as missing. */
     private function facts(string $json, int $at): Facts
     {
-        $values = [];
-        foreach ((array) json_decode($json, true) as $path => $value) {
-            try {
-                $values += ValueCodec::known([$path => $value], $this->fields);
-            } catch (DocumentError) {
-                continue;
-            }
-        }
-
-        return new Facts($values, $this->zone->dateAt($at));
+        return new Facts(FactsFormat::known((array) json_decode($json, true), $this->fields), $this->zone->dateAt($at));
     }
 }

@@ -8,8 +8,10 @@ use App\Bridge\RulebookReader;
 use App\Bridge\SnapshotSource;
 use App\Coverage\CoveragePiece;
 use App\Coverage\RecordedArrivals;
+use App\Coverage\RecordedChanges;
 use App\Models\CoverageRun;
 use Carbon\CarbonImmutable;
+use Closure;
 use Illuminate\Bus\Queueable;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Contracts\Queue\ShouldBeUniqueUntilProcessing;
@@ -17,6 +19,7 @@ use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Bus\Dispatchable;
 use Illuminate\Queue\InteractsWithQueue;
 use Illuminate\Support\Facades\Cache;
+use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Time\Zone;
 
 /** Holds the recent work against the rules of a version, piece by piece; what is worked out is there at once. */
@@ -59,15 +62,31 @@ final class WorkOutCoverage implements ShouldBeUniqueUntilProcessing, ShouldQueu
             : $rulebooks->compileDraft(array_values((array) $run->version->rules), $house);
         $against = $run->revision === 0 ? $rules : $rulebooks->compiled($run->against_id);
         $arrivals = new RecordedArrivals($house->catalogue, new Zone($house->zone));
-        $run->update(['total' => $run->done + RecordedArrivals::countAfter($run->through)]);
+        $changes = new RecordedChanges($house->catalogue);
+        $run->update(['total' => $run->done + RecordedArrivals::countAfter($run->through) + RecordedChanges::countAfter($run->through_change)]);
+        $whole = self::byPieces($run, static fn(): array => $arrivals->after($run->through, self::PIECE), static fn(array $piece): bool => CoveragePiece::ofArrivals($run->id, $piece, $rules, $against))
+            && self::byPieces($run, static fn(): array => $changes->after($run->through_change, self::PIECE), static fn(array $piece): bool => CoveragePiece::ofChanges($run->id, $piece, $rules));
+        if ($whole) {
+            $run->update(['finished_at' => CarbonImmutable::now(), 'total' => $run->done]);
+        }
+    }
+
+    /**
+     * @param Closure(): array<int, ChangeSet>               $next
+     * @param Closure(non-empty-array<int, ChangeSet>): bool $add
+     *
+     * @return bool false: the draft has moved on, and with it what is worth working out
+     */
+    private static function byPieces(CoverageRun $run, Closure $next, Closure $add): bool
+    {
         do {
-            $piece = $arrivals->after($run->through, self::PIECE);
-            // Gone: the draft has moved on, and with it what is worth working out.
-            if ($piece !== [] && ! CoveragePiece::add($run->id, $piece, $rules, $against)) {
-                return;
+            $piece = $next();
+            if ($piece !== [] && ! $add($piece)) {
+                return false;
             }
             $run->refresh();
         } while (count($piece) === self::PIECE);
-        $run->update(['finished_at' => CarbonImmutable::now(), 'total' => $run->done]);
+
+        return true;
     }
 }

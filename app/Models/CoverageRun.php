@@ -31,6 +31,12 @@ final class CoverageRun extends Model
         return $this->hasMany(CoverageCount::class);
     }
 
+    /** @return HasMany<CoverageAct, $this> */
+    public function acts(): HasMany
+    {
+        return $this->hasMany(CoverageAct::class);
+    }
+
     /** @return BelongsTo<RulebookVersion, $this> */
     public function version(): BelongsTo
     {

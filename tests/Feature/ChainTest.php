@@ -6,6 +6,7 @@ use App\Actions\Actor;
 use App\Actions\AskReview;
 use App\Actions\Edit;
 use App\Actions\EditTask;
+use App\Intake\TaskSource;
 use App\Models\ChainCut;
 use App\Models\Customer;
 use App\Models\Decision;
@@ -81,7 +82,7 @@ it('makes a task for the same customer, which is routed by the rules, and waits 
     House::publish(
         House::roundRule(),
         on('parts', ['kind' => 'tag_on', 'tags' => ['parts']], null, [['kind' => 'create_task', 'task_kind' => 'quote', 'title' => 'Parts for ~customer.name~: ~task.title~', 'details' => 'Asked for by ~task.assignee~', 'estimate' => 'PT15M', 'due' => ['kind' => 'due_in', 'after' => 'PT4H'], 'wait' => true]]),
-        House::rule('quotes', ['field' => 'task.kind', 'op' => 'is', 'value' => 'quote'], ['pool' => ['kind' => 'people', 'people' => ['tobias']], 'method' => ['kind' => 'in_order']]),
+        House::rule('quotes', ['all' => [['field' => 'task.kind', 'op' => 'is', 'value' => 'quote'], ['field' => 'task.source', 'op' => 'is', 'value' => TaskSource::Rule->value]]], ['pool' => ['kind' => 'people', 'people' => ['tobias']], 'method' => ['kind' => 'in_order']]),
     );
     $task = House::arrive(customer: 'holms-school');
     edit($task, static fn(Subject $subject): Subject => $subject->tagged('parts'), 'ayumi');

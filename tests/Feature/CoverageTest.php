@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Actions\AskReview;
 use App\Actions\LockedDraft;
 use App\Bridge\RulebookReader;
 use App\Bridge\SnapshotSource;
@@ -12,6 +13,7 @@ use App\Jobs\WorkOutCoverage;
 use App\Models\CoverageCount;
 use App\Models\CoverageRun;
 use App\Models\CustomField;
+use App\Models\RecordedChange;
 use App\Models\RulebookVersion;
 use App\Models\Task;
 use Carbon\CarbonImmutable;
@@ -142,12 +144,12 @@ it('counts a piece once, whichever of two workers is first', function (): void {
     $run = CoverageRun::query()->create(['rulebook_version_id' => RulebookVersion::query()->published()->sole()->id, 'revision' => 9, 'examples' => []])->refresh();
     $rules = app(RulebookReader::class)->compiled($run->rulebook_version_id);
     $piece = arrivals();
-    expect(CoveragePiece::add($run->id, $piece, $rules, $rules))->toBeTrue()
-        ->and(CoveragePiece::add($run->id, $piece, $rules, $rules))->toBeTrue()
+    expect(CoveragePiece::ofArrivals($run->id, $piece, $rules, $rules))->toBeTrue()
+        ->and(CoveragePiece::ofArrivals($run->id, $piece, $rules, $rules))->toBeTrue()
         ->and(counted($run))->toBe(['03-02 round round' => 2])
         ->and($run->refresh()->done)->toBe(2);
     $run->delete();
-    expect(CoveragePiece::add($run->id, $piece, $rules, $rules))->toBeFalse();
+    expect(CoveragePiece::ofArrivals($run->id, $piece, $rules, $rules))->toBeFalse();
 });
 
 it('works nothing out for a run that is gone', function (): void {
@@ -184,4 +186,31 @@ it('asks for the same number of rows whatever the history', function (): void {
     }
     $this->artisan('baton:tick');
     expect($queries())->toBe($few);
+});
+
+it('counts what rules do on every kind of event, and what they would do by a draft', function (): void {
+    House::publish(
+        House::roundRule(),
+        ['id' => 'checked', 'name' => 'Checked', 'when' => [['kind' => 'status_becomes', 'statuses' => ['in_review']]], 'then' => [['kind' => 'tag', 'tag' => 'checked']]],
+        ['id' => 'said', 'name' => 'Said', 'when' => [['kind' => 'comment_added', 'by' => 'anyone'], ['kind' => 'tag_on', 'tags' => ['checked']]], 'then' => [['kind' => 'priority', 'priority' => 'high']]],
+    );
+    $task = House::arrive();
+    $user = House::user((string) $task->assignee?->slug);
+    app(AskReview::class)($task, null, $user);
+    $this->actingAs(House::user('hanneke'))->post("/tasks/{$task->id}/comment", ['body' => 'Well?'])->assertSessionHasNoErrors();
+    $this->artisan('baton:tick');
+    $acts = static fn(CoverageRun $run): array => $run->acts()->orderBy('rule')->pluck('times', 'rule')->all();
+    expect($acts(published()))->toBe(['checked' => 1, 'round' => 1, 'said' => 2])
+        ->and(published()->done)->toBe(1 + RecordedChange::query()->count());
+
+    $this->putJson('/rulebook/draft', ['rules' => [
+        House::roundRule(),
+        ['id' => 'gone', 'name' => 'Gone', 'when' => [['kind' => 'status_leaves', 'statuses' => ['new']]], 'then' => [['kind' => 'priority', 'priority' => 'low']]],
+    ], 'revision' => LockedDraft::revision()])->assertOk();
+    expect($acts(CoverageRun::query()->where('revision', '>', 0)->sole()))->toBe(['gone' => 1, 'round' => 1])
+        ->and($this->getJson('/rulebook/coverage')->json('coverage.strip.acts'))->toBe(['checked' => 1, 'round' => 1, 'said' => 2]);
+
+    $this->travel(config()->integer('baton.recent_days') + 2)->days();
+    $this->artisan('model:prune', ['--model' => [RecordedChange::class]])->assertSuccessful();
+    expect(RecordedChange::query()->count())->toBe(0);
 });

@@ -30,9 +30,18 @@ final class CoverageView
                 'total' => array_sum($taken),
                 'taken' => (object) array_diff_key($taken, ['' => true]),
                 'left' => $taken[''] ?? 0,
+                'acts' => (object) self::acts($run),
             ],
             'changes' => $run->revision === 0 ? null : self::changes($run, $counts),
         ];
+    }
+
+    /** @return array<array-key, int> how often a rule acts on anything that happened, by rule */
+    private static function acts(CoverageRun $run): array
+    {
+        $rows = $run->acts()->where('day', '>=', RecordedArrivals::since()->format('Y-m-d'))->toBase()->get(['rule', 'times']);
+
+        return self::sums($rows->map(static fn(stdClass $row): Row => new Row($row)), 'rule', 'times');
     }
 
     /**
@@ -40,12 +49,12 @@ final class CoverageView
      *
      * @return array<array-key, int> by rule
      */
-    private static function sums(Collection $counts, string $by): array
+    private static function sums(Collection $counts, string $by, string $figure = 'tasks'): array
     {
         $sums = [];
         foreach ($counts as $count) {
             $rule = $count->text($by);
-            $sums[$rule] = ($sums[$rule] ?? 0) + $count->int('tasks');
+            $sums[$rule] = ($sums[$rule] ?? 0) + $count->int($figure);
         }
 
         return $sums;

@@ -28,7 +28,14 @@ export type Rule = {
 export type Fault = { pointer: string; reason: string; unfinished: boolean };
 
 /** How many of the recent tasks each rule takes, by rule id, and how many no rule takes. */
-export type Strip = { total: number; taken: Record<string, number>; left: number };
+export type Strip = {
+    /** arrivals, and by which rule they go */
+    total: number;
+    taken: Record<string, number>;
+    left: number;
+    /** how often a rule acts on anything that happened, arrivals and all else */
+    acts: Record<string, number>;
+};
 
 /** What rules take of the recent work, as far as it is worked out. */
 export type Coverage = {

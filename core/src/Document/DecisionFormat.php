@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Document;
 
-use OpenBaton\Core\Criteria\Facts;
 use OpenBaton\Core\Criteria\FailedComparison;
 use OpenBaton\Core\Criteria\FieldCatalogue;
 use OpenBaton\Core\Routing\Decision;
@@ -14,7 +13,6 @@ use OpenBaton\Core\Rulebook\CompiledRulebook;
 use OpenBaton\Core\Rulebook\KindRegistry;
 use OpenBaton\Core\Rulebook\PartFormat;
 use OpenBaton\Core\Rulebook\RuleContext;
-use OpenBaton\Core\Time\LocalDate;
 
 /** A decision with its trace as a document; docs/formats/decision.schema.json describes it. */
 final class DecisionFormat
@@ -24,32 +22,14 @@ final class DecisionFormat
     {
         $record = Node::root(DecisionRecord::of($decision));
 
-        return self::expand($record, self::facts($decision->change->facts, $decision->rulebook->rulebook->fields), $decision->rulebook);
-    }
-
-    /**
-     * The values that criteria saw, as they are kept.
-     *
-     * @return array<string, mixed> by path
-     */
-    public static function facts(Facts $facts, FieldCatalogue $fields): array
-    {
-        $written = [];
-        foreach ($facts->values as $path => $value) {
-            $field = $fields->find($path);
-            if ($field !== null) {
-                $written[$path] = ValueCodec::write($value, $field->type);
-            }
-        }
-
-        return $written;
+        return self::expand($record, FactsFormat::values($decision->change->facts, $decision->rulebook->rulebook->fields), $decision->rulebook);
     }
 
     /**
      * The whole document of a record.
      *
      * @param Node                 $record   as DecisionRecord made it
-     * @param array<string, mixed> $facts    as facts() made them
+     * @param array<string, mixed> $facts    as FactsFormat made them
      * @param CompiledRulebook     $rulebook the version that decided
      *
      * @return array<string, mixed>
@@ -65,7 +45,7 @@ final class DecisionFormat
         $trigger = $record->find('trigger')?->items();
         $verdicts = new Verdicts(
             $rulebook,
-            self::seen($record, $facts, $rulebook->rulebook->fields),
+            FactsFormat::read($record, $facts, $rulebook->rulebook->fields),
             $record->get('at')->int(),
             $kinds,
             $decidedBy,
@@ -99,33 +79,6 @@ final class DecisionFormat
             'due' => $trigger === null ? null : Instant::format($trigger[2]->int()),
             'before' => $record->has('before') ? (object) $record->get('before')->value : null,
         ], static fn(mixed $value): bool => $value !== null);
-    }
-
-    /**
-     * What criteria saw.
-     *
-     * @param array<string, mixed> $facts
-     */
-    private static function seen(Node $record, array $facts, FieldCatalogue $fields): Facts
-    {
-        $values = ValueCodec::known($facts, $fields);
-        $before = null;
-        if ($record->has('before')) {
-            $before = $values;
-            foreach ($record->get('before')->members() as [$path, $value]) {
-                unset($before[$path]);
-                $before += $value->value === null ? [] : ValueCodec::known([$path => $value->value], $fields);
-            }
-        }
-        $days = $teams = [];
-        foreach ($record->find('days')?->members() ?? [] as [$text, $day]) {
-            $days[$text] = $day->text();
-        }
-        foreach ($record->find('teams')?->members() ?? [] as [$person, $ids]) {
-            $teams[$person] = $ids->texts();
-        }
-
-        return new Facts($values, LocalDate::parse($record->get('today')->text()), $before, $days, $teams);
     }
 
     /** @return array<string, mixed> */

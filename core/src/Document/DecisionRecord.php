@@ -6,8 +6,6 @@ namespace OpenBaton\Core\Document;
 
 use OpenBaton\Core\Absence\Cover;
 use OpenBaton\Core\Absence\CoverStep;
-use OpenBaton\Core\Criteria\Facts;
-use OpenBaton\Core\Criteria\FieldCatalogue;
 use OpenBaton\Core\Routing\Attempt;
 use OpenBaton\Core\Routing\Decision;
 use OpenBaton\Core\Routing\Exclusion;
@@ -31,14 +29,11 @@ final class DecisionRecord
             $attempts[] = ['rule' => $position] + self::attempt($attempt);
         }
 
-        $facts = $decision->change->facts;
-
         return array_filter([
             'event' => $decision->change->id,
             'kinds' => $decision->rulebook->occasions($decision->change),
             'task' => $decision->change->after->id,
             'at' => $decision->change->at,
-            'today' => $decision->change->facts->today->format(),
             'outcome' => $decision->outcome->value,
             'decided_by' => $decision->decidedBy,
             'assignee' => $decision->assigneeId,
@@ -51,25 +46,7 @@ final class DecisionRecord
             'seat' => $decision->seat === SeatName::Holder ? null : $decision->seat->value,
             'held_back' => $decision->heldBack === [] ? null : $decision->heldBack,
             'trigger' => $decision->change->trigger === null ? null : [$decision->change->trigger->kind, $decision->change->trigger->ruleId, $decision->change->trigger->due],
-            'before' => $facts->before === null ? null : self::before($facts, $decision->rulebook->rulebook->fields),
-            'days' => $facts->days === [] ? null : $facts->days,
-            'teams' => $facts->teams === [] ? null : $facts->teams,
-        ], static fn(mixed $value): bool => $value !== null) + ['decided_by' => null, 'assignee' => null];
-    }
-
-    /** @return array<string, mixed> what was in the fields that changed, by path; null: it was empty */
-    private static function before(Facts $facts, FieldCatalogue $fields): array
-    {
-        $before = [];
-        foreach ($facts->changed() as $path) {
-            $field = $fields->find($path);
-            $value = $facts->valueBefore($path);
-            if ($field !== null) {
-                $before[$path] = $value === null ? null : ValueCodec::write($value, $field->type);
-            }
-        }
-
-        return $before;
+        ], static fn(mixed $value): bool => $value !== null) + FactsFormat::besides($decision->change->facts, $decision->rulebook->rulebook->fields) + ['decided_by' => null, 'assignee' => null];
     }
 
     /** @return array<string, mixed> */

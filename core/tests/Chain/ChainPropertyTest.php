@@ -3,7 +3,9 @@
 declare(strict_types=1);
 
 use OpenBaton\Core\Chain\Chain;
+use OpenBaton\Core\Check\CoverageReplay;
 use OpenBaton\Core\Document\ChainFormat;
+use OpenBaton\Core\Document\ChangeFormat;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Document\WorldFormat;
 use OpenBaton\Core\Rulebook\SeatName;
@@ -90,4 +92,25 @@ it('does the same whether the clock is looked at often or seldom, where nobody d
         count($often) === count(array_unique($often)) || $this->fail("Story {$seed}: something fired twice.");
     }
     expect($hours)->toHaveCount(72);
+});
+
+it('records changes so that the same rules act on what is read again', function (): void {
+    $acting = 0;
+    $kinds = [];
+    for ($seed = 1; $seed < stories(); $seed += 4) {
+        $links = [];
+        foreach (storyOf($seed)->chains() as $of) {
+            $links = [...$links, ...$of->chain->links];
+        }
+        $rules = array_values(array_filter(array_map(static fn($link) => $link->decision?->rulebook, $links)))[0] ?? null;
+        foreach ($rules === null ? [] : $links as $link) {
+            $document = json_decode((string) json_encode(ChangeFormat::write($link->change, $rules->rulebook->fields)), true);
+            $again = ChangeFormat::read(Node::root($document), $rules->rulebook->fields);
+            $acts = CoverageReplay::acting($rules, $link->change);
+            CoverageReplay::acting($rules, $again) === $acts || $this->fail("Story {$seed}, {$link->change->id}: other rules act.");
+            $acting += count($acts);
+            $kinds += array_flip($rules->occasions($again));
+        }
+    }
+    expect($acting)->toBeGreaterThan(100)->and(count($kinds))->toBeGreaterThan(6);
 });

@@ -6,6 +6,7 @@ use OpenBaton\Core\Chain\CutReason;
 use OpenBaton\Core\Chain\Link;
 use OpenBaton\Core\Document\DecisionFormat;
 use OpenBaton\Core\Document\DecisionRecord;
+use OpenBaton\Core\Document\FactsFormat;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Routing\Outcome;
 use OpenBaton\Core\Rulebook\Event\ChecklistComplete;
@@ -234,7 +235,7 @@ it('is recorded so that the whole of it can be had again', function (): void {
     $task = Story::task();
     $decision = Story::run($rules, Story::change($task, $task->inStatus(TaskStatus::InReview), $rules))->links[0]->decision ?? throw new LogicException();
     $written = DecisionFormat::write($decision);
-    $kept = json_decode((string) json_encode([DecisionRecord::of($decision), DecisionFormat::facts($decision->change->facts, Build::fields())]), true);
+    $kept = json_decode((string) json_encode([DecisionRecord::of($decision), FactsFormat::values($decision->change->facts, Build::fields())]), true);
     expect(json_encode(DecisionFormat::expand(Node::root($kept[0]), $kept[1], $decision->rulebook)))->toBe(json_encode($written))
         ->and($written['seat'])->toBe('reviewer')
         ->and($written['cause'])->toBe('person')

@@ -10,7 +10,7 @@ use OpenBaton\Core\Rulebook\Pool\NamedPeople;
 use OpenBaton\Core\Rulebook\Rulebook;
 use OpenBaton\Core\Tests\Support\Build;
 
-it('gives each event to the first rule that holds and gives, paused and follow-up rules apart', function (): void {
+it('tells which rules act on an event: those that follow up, and the first that holds and gives; never a paused one', function (): void {
     $pool = new NamedPeople(['oona']);
     $kind = static fn(string $value): array => ['field' => 'task.kind', 'op' => 'is', 'value' => $value];
     $compiled = CompiledRulebook::compile(new Rulebook(Build::fields(), [
@@ -20,6 +20,10 @@ it('gives each event to the first rule that holds and gives, paused and follow-u
         Build::rule('dead', $pool, new InOrder(), $kind('repair')),
         Build::rule('quotes', $pool, new InOrder(), $kind('quote')),
     ]), 'v');
-    $position = static fn(string $value): ?int => CoverageReplay::position($compiled, Build::event(['task.kind' => $value]));
-    expect([$position('repair'), $position('quote'), $position('tuning')])->toBe([2, 4, null]);
+    $told = static function (string $value) use ($compiled): array {
+        $acting = CoverageReplay::acting($compiled, Build::event(['task.kind' => $value]));
+
+        return [$acting, CoverageReplay::giving($compiled, $acting)];
+    };
+    expect([$told('repair'), $told('quote'), $told('tuning')])->toBe([[[0, 2], 2], [[0, 4], 4], [[0], null]]);
 });

@@ -105,7 +105,7 @@ it('makes a task with what is merged in, for the same customer', function (): vo
     $made = $effect instanceof TaskMade ? $effect->made : null;
     expect($effect?->write())->toBe(['effect' => 'task_made', 'title' => 'Quote for Horn at 400, some of them', 'waits' => true])
         ->and($effect instanceof TaskMade && $effect->placed)->toBeFalse()
-        ->and($made?->fields)->toEqual(['customer.tier' => 'school', 'task.count' => 1, 'task.kind' => 'quote', 'task.title' => 'Quote for Horn at 400, some of them', 'task.details' => "(Owner of the case not known)\nasked"])
+        ->and($made?->fields)->toEqual(['customer.tier' => 'school', 'task.count' => 1, 'task.kind' => 'quote', 'task.source' => 'rule', 'task.title' => 'Quote for Horn at 400, some of them', 'task.details' => "(Owner of the case not known)\nasked"])
         ->and($made?->effort->left())->toBe(20)
         ->and($made?->customerId)->toBe('band')
         ->and($made?->madeById)->toBe('t1')
@@ -115,7 +115,7 @@ it('makes a task with what is merged in, for the same customer', function (): vo
 
 it('gives what it makes the same fields where it is to', function (bool $same, array $expected): void {
     $effect = effectOf(['kind' => 'create_task', 'task_kind' => 'quote', 'title' => 'Quote', 'same_fields' => $same], Story::task()->withField('task.value', 500)->withField('task.details', 'Long'));
-    expect($effect instanceof TaskMade ? $effect->made->fields : null)->toEqual($expected + ['task.count' => 1, 'task.kind' => 'quote', 'task.title' => 'Quote']);
+    expect($effect instanceof TaskMade ? $effect->made->fields : null)->toEqual($expected + ['task.count' => 1, 'task.kind' => 'quote', 'task.source' => 'rule', 'task.title' => 'Quote']);
 })->with([[true, ['task.value' => 500]], [false, []]]);
 
 it('gives what it makes to whoever a pool names', function (array $for, ?string $holder, array $openTo): void {

@@ -30,6 +30,10 @@ final readonly class CreateTask implements FollowUp
     /** Where the details of a task are kept among its fields. */
     public const DETAILS_FIELD = 'task.details';
 
+    /** Where it is kept how a task came in, and what that is for one that a rule made. */
+    public const SOURCE_FIELD = 'task.source';
+    public const SOURCE = 'rule';
+
     private const DETAILS = 2000;
 
     /**
@@ -76,6 +80,7 @@ final readonly class CreateTask implements FollowUp
         $kind = $situation->trade->kinds[$this->taskKind] ?? null;
         $fields = array_filter($subject->fields, fn(string $path): bool => ! str_starts_with($path, 'task.') || ($this->sameFields && Assignment::isSettable($path)), ARRAY_FILTER_USE_KEY) + ($kind->defaults ?? []);
         $fields['task.kind'] = $this->taskKind;
+        $fields[self::SOURCE_FIELD] = self::SOURCE;
         $fields['task.title'] = mb_substr($this->title->fill($facts, $situation->trade->words), 0, TextLimits::NAME);
         if ($this->details !== null) {
             $fields[self::DETAILS_FIELD] = $this->details->fill($facts, $situation->trade->words);

@@ -2,7 +2,13 @@ import type { Rule, Strip } from '@props/RulebookPage';
 
 const WIDTH = 96;
 
-type Share = { taken: number; before: number; after: number };
+/** acts: on anything that happened; arrives: it listens to arrivals, so that they reach it */
+type Share = { taken: number; before: number; after: number; acts: number; arrives: boolean };
+
+/** Whether a rule is among those that arriving work goes by. */
+export function takesArrivals(rule: Rule): boolean {
+    return rule.give !== undefined && rule.when.some((event) => event.kind === 'task_arrives');
+}
 
 /** What is left of the recent work before and after each rule. */
 export function shares(rules: Rule[], strip: Strip): Map<string, Share> {
@@ -10,18 +16,18 @@ export function shares(rules: Rule[], strip: Strip): Map<string, Share> {
     let left = strip.total;
     for (const rule of rules) {
         const taken = strip.taken[rule.id] ?? 0;
-        found.set(rule.id, { taken, before: left, after: left - taken });
+        found.set(rule.id, { taken, before: left, after: left - taken, acts: strip.acts[rule.id] ?? 0, arrives: takesArrivals(rule) });
         left -= taken;
     }
     return found;
 }
 
 /** One rule's piece of the strip: as wide at the top as what reaches it, narrower below by what it takes. */
-export function StripPiece({ share, total, gives, active }: { share: Share | undefined; total: number; gives: boolean; active: boolean }) {
+export function StripPiece({ share, total, active }: { share: Share | undefined; total: number; active: boolean }) {
     if (share === undefined || total === 0) return <div className="w-24 shrink-0" />;
     const top = (share.before / total) * WIDTH;
     const bottom = (share.after / total) * WIDTH;
-    const dead = gives && active && share.taken === 0;
+    const dead = share.arrives && active && share.acts === 0;
     return (
         <div className="relative w-24 shrink-0 self-stretch">
             <svg className="absolute inset-0 h-full w-full" viewBox={`0 0 ${WIDTH} 100`} preserveAspectRatio="none" aria-hidden="true">
@@ -29,14 +35,11 @@ export function StripPiece({ share, total, gives, active }: { share: Share | und
                 <polygon points={`${top},0 ${bottom},100 ${top},100`} className="fill-pine" />
             </svg>
             <span className={`absolute top-1.5 right-1 text-xs ${dead ? 'font-semibold text-ochre' : ''}`}>
-                {gives ? (
-                    <span className="bg-paper/85 px-0.5">
-                        {share.taken}
-                        <span className="sr-only"> of {total} recent tasks</span>
-                    </span>
-                ) : (
-                    <span className="text-ink2">–</span>
-                )}
+                <span className="bg-paper/85 px-0.5">
+                    {share.arrives ? share.taken : `${share.acts}×`}
+                    <span className="sr-only">{share.arrives ? ` of ${total} recent tasks` : ' times lately'}</span>
+                    {share.arrives && share.acts > share.taken && <span className="block text-right text-ink2">{`${share.acts - share.taken}× else`}</span>}
+                </span>
             </span>
         </div>
     );

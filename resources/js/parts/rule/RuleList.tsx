@@ -4,7 +4,7 @@ import type { Fault, Rule, Strip } from '@props/RulebookPage';
 import type { Vocabulary } from '@props/Vocabulary';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import type { RefObject } from 'react';
-import { shares, StripPiece } from './CoverageStrip';
+import { shares, StripPiece, takesArrivals } from './CoverageStrip';
 import { RuleRow, type RowActions } from './RuleRow';
 
 type Props = {
@@ -21,8 +21,8 @@ type Props = {
 };
 
 /** Why a rule takes nothing, as far as its place says it. */
-function deadNote(rule: Rule, taken: number | undefined, before: number | undefined, days: number): string | null {
-    if (rule.give === undefined || rule.active === false || taken !== 0) return null;
+function deadNote(rule: Rule, acts: number | undefined, before: number | undefined, days: number): string | null {
+    if (!takesArrivals(rule) || rule.active === false || acts !== 0) return null;
     return before === 0 ? 'Nothing reaches this rule: those above take everything.' : `Took none of the work of the last ${days} days: either such work is rare, or an earlier rule takes it.`;
 }
 
@@ -59,8 +59,8 @@ export function RuleList({ rules, strip, faults, days, vocabulary, open, mayWrit
                 open={open === rule.id}
                 mayWrite={mayWrite}
                 faults={faultsOf.get(index) ?? []}
-                note={faultsOf.has(index) ? null : deadNote(rule, own?.taken, own?.before, days)}
-                strip={<StripPiece share={own} total={strip?.total ?? 0} gives={rule.give !== undefined} active={rule.active !== false} />}
+                note={faultsOf.has(index) ? null : deadNote(rule, own?.acts, own?.before, days)}
+                strip={<StripPiece share={own} total={strip?.total ?? 0} active={rule.active !== false} />}
                 actions={actions}
             />
         );

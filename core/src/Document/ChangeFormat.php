@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\Document;
+
+use OpenBaton\Core\Criteria\FieldCatalogue;
+use OpenBaton\Core\Subject\Author;
+use OpenBaton\Core\Subject\Cause;
+use OpenBaton\Core\Subject\ChangeSet;
+use OpenBaton\Core\Subject\ChecklistItem;
+use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\Trigger;
+use OpenBaton\Core\Workload\TaskStatus;
+
+/**
+ * Recorded change sets, as far as it takes to tell which rules listen to them
+ * and which criteria hold: of the tasks only what kinds of event ask for.
+ */
+final class ChangeFormat
+{
+    /** @return array<string, mixed> */
+    public static function write(ChangeSet $change, FieldCatalogue $fields): array
+    {
+        return array_filter([
+            'id' => $change->id,
+            'at' => $change->at,
+            'cause' => $change->cause->value,
+            'trigger' => $change->trigger === null ? null : [$change->trigger->kind, $change->trigger->ruleId, $change->trigger->due],
+            'comment' => $change->comment?->value,
+            'file' => $change->file?->value,
+            'was' => $change->before === null ? null : self::state($change->before),
+            'is' => self::state($change->after),
+            'facts' => (object) FactsFormat::values($change->facts, $fields),
+        ], static fn(mixed $value): bool => $value !== null) + FactsFormat::besides($change->facts, $fields);
+    }
+
+    /** @throws DocumentError */
+    public static function read(Node $node, FieldCatalogue $fields): ChangeSet
+    {
+        $id = $node->get('id')->text();
+        $trigger = $node->find('trigger')?->items();
+
+        return new ChangeSet(
+            $id,
+            $node->get('at')->int(),
+            $node->has('was') ? self::subject($node->get('was'), $id) : null,
+            self::subject($node->get('is'), $id),
+            FactsFormat::read($node, (array) $node->get('facts')->value, $fields),
+            $node->get('cause')->case(Cause::class),
+            $trigger === null ? null : new Trigger($trigger[0]->text(), $trigger[1]->text(), $trigger[2]->int()),
+            $node->find('comment')?->case(Author::class),
+            $node->find('file')?->case(Author::class),
+        );
+    }
+
+    /** @return array<string, mixed> */
+    private static function state(Subject $subject): array
+    {
+        return array_filter([
+            'status' => $subject->status->value,
+            'holder' => $subject->holderId,
+            'reviewer' => $subject->reviewerId,
+            'tags' => $subject->tags === [] ? null : $subject->tags,
+            'items' => $subject->checklist === [] ? null : [count($subject->checklist), $subject->openItems()],
+        ], static fn(mixed $value): bool => $value !== null);
+    }
+
+    private static function subject(Node $state, string $id): Subject
+    {
+        $items = $state->find('items')?->items();
+        $checklist = [];
+        for ($item = 0; $items !== null && $item < $items[0]->int(); ++$item) {
+            $checklist[] = new ChecklistItem((string) $item, $item >= $items[1]->int());
+        }
+
+        return new Subject(
+            $id,
+            0,
+            status: $state->get('status')->case(TaskStatus::class),
+            holderId: $state->find('holder')?->text(),
+            reviewerId: $state->find('reviewer')?->text(),
+            tags: $state->textsOf('tags'),
+            checklist: $checklist,
+        );
+    }
+}
