@@ -30,9 +30,9 @@ final class CustomerController
     {
         Gate::authorize('keepCustomers', House::class);
         $asked = trim($request->string('q')->limit(100, '')->toString());
-        $found = Customer::query()->with(['owner', 'place'])->when($asked !== '', static fn($query) => $query->where('name', 'like', '%'.addcslashes($asked, '%_\\').'%'))
+        $found = Customer::query()->with(['owner', 'place.parent'])->when($asked !== '', static fn($query) => $query->where('name', 'like', '%'.addcslashes($asked, '%_\\').'%'))
             ->orderBy('name')->paginate(self::PAGE)->withQueryString();
-        $chosen = Customer::query()->with(['owner', 'place'])->where('slug', $request->string('customer')->toString())->first();
+        $chosen = Customer::query()->with(['owner', 'place.parent'])->where('slug', $request->string('customer')->toString())->first();
 
         return Inertia::render('Customers/Customers', [
             'asked' => $asked,
@@ -63,7 +63,7 @@ final class CustomerController
     /** @return array<string, mixed> */
     private static function line(Customer $customer): array
     {
-        return ['id' => $customer->id, 'slug' => $customer->slug, 'name' => $customer->name, 'tier' => $customer->tier, 'place' => $customer->place?->name, 'owner' => PersonRef::orNull($customer->owner)];
+        return ['id' => $customer->id, 'slug' => $customer->slug, 'name' => $customer->name, 'tier' => $customer->tier, 'place' => self::place($customer), 'owner' => PersonRef::orNull($customer->owner)];
     }
 
     /** @return list<array<string, mixed>> */
@@ -75,5 +75,11 @@ final class CustomerController
             'path' => $field->path, 'label' => $field->label, 'type' => $field->type->value,
             'options' => array_map(static fn(int|string $value, string $label): array => ['value' => (string) $value, 'label' => $label], array_keys($field->options), array_values($field->options)),
         ], array_filter($house->catalogue->fields, static fn(Field $field): bool => EditCustomer::isOfCustomers($field->path, $house->customFields) && ! $field->retired)));
+    }
+
+    /** Where they are; of those that are a place of their own, what it lies in. */
+    private static function place(Customer $customer): ?string
+    {
+        return $customer->place?->name === $customer->name ? $customer->place?->parent?->name : $customer->place?->name;
     }
 }

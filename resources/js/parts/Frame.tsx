@@ -94,7 +94,7 @@ export function Frame({ children }: { children: ReactNode }) {
                 </div>
             </header>
             <Notice />
-            <main id="main" tabIndex={-1} className="min-h-0 flex-1 overflow-auto outline-none">
+            <main id="main" tabIndex={-1} className="relative min-h-0 flex-1 overflow-auto outline-none">
                 {children}
             </main>
             <StatusStrip state={state} />

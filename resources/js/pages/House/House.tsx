@@ -28,7 +28,7 @@ function Section({ title, note, add, onAdd, children }: { title: string; note: s
 function FieldRow({ field, first, last, onOpen }: { field: HouseField; first: boolean; last: boolean; onOpen: () => void }) {
     const post = (what: string, data: Record<string, boolean | number>): void => router.post(`/house/fields/${field.id}/${what}`, data, { preserveScroll: true });
     return (
-        <tr className="border-t border-line align-top">
+        <tr className="border-t border-line">
             <th scope="row" className={`py-1.5 pr-3 font-medium ${field.retired ? 'text-ink2 line-through' : ''}`}>
                 {field.label}
             </th>
@@ -86,7 +86,7 @@ export default function House({ fields, kinds, checklists, entries, people }: Ho
             </Section>
             <Section title="Checklists" note="that rules put on tasks" add="New checklist" onAdd={() => setOpen({ what: 'checklist', row: null })}>
                 {checklists.map((list) => (
-                    <tr key={list.id} className="border-t border-line align-top">
+                    <tr key={list.id} className="border-t border-line">
                         <th scope="row" className="py-1.5 pr-3 font-medium">
                             {list.name}
                         </th>

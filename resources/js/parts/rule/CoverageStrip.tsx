@@ -36,8 +36,8 @@ export function StripPiece({ share, total, active }: { share: Share | undefined;
             </svg>
             <span className={`absolute top-1.5 right-1 text-xs ${dead ? 'font-semibold text-ochre' : ''}`}>
                 <span className="bg-paper/85 px-0.5">
-                    {share.arrives ? share.taken : `${share.acts}×`}
-                    <span className="sr-only">{share.arrives ? ` of ${total} recent tasks` : ' times lately'}</span>
+                    {share.arrives ? share.taken : <span aria-hidden="true">{share.acts}×</span>}
+                    <span className="sr-only">{share.arrives ? ` of ${total} recent tasks` : `has acted ${share.acts} times lately`}</span>
                     {share.arrives && share.acts > share.taken && <span className="block text-right text-ink2">{`${share.acts - share.taken}× else`}</span>}
                 </span>
             </span>

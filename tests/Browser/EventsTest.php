@@ -1,0 +1,158 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Actions\Actor;
+use App\Actions\Edit;
+use App\Actions\EditTask;
+use App\Actions\LockedDraft;
+use App\Actions\PublishDraft;
+use App\Actions\SaveDraft;
+use App\Actions\TakeInTask;
+use App\Intake\TaskSource;
+use App\Models\RulebookVersion;
+use App\Models\Task;
+use App\Models\User;
+use Carbon\CarbonImmutable;
+use Facebook\WebDriver\WebDriverKeys;
+use Illuminate\Support\Facades\Artisan;
+use OpenBaton\Core\Document\Node;
+use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Workload\Priority;
+use OpenBaton\Core\Workload\TaskStatus;
+
+/** @param array<string, mixed> $document */
+function comesIn(array $document): Task
+{
+    $taken = app(TakeInTask::class)(Node::root($document), TaskSource::ByHand, null);
+
+    return Task::query()->with(['assignee', 'reviewer'])->findOrFail($taken->task->id);
+}
+
+function userOf(?string $slug): string
+{
+    return explode('-', (string) $slug)[0];
+}
+
+function change(mixed $test, string $who): void
+{
+    $test->find("//button[@aria-haspopup='menu']")->click();
+    $test->press('Sign out');
+    $test->see('Password');
+    $test->signIn($who);
+}
+
+it('sends a repair to be checked by somebody else, and back with what is still to be done', function (): void {
+    $task = comesIn(['title' => 'Oboe, octave key sticks', 'kind' => 'bench-repair', 'fields' => ['task.family' => 'woodwind', 'task.cost' => 120]]);
+    $doer = userOf($task->assignee?->slug);
+    $this->signIn($doer);
+    $this->visit("/in-hand?task={$task->id}");
+    $this->press('Start');
+    $this->see("№ {$task->number} is started.");
+    $this->press('Send to be reviewed');
+    $this->fill('Note', 'Mind the octave key.');
+    $this->press('Send to be reviewed', "//*[@role='dialog']");
+    $this->see("№ {$task->number} is sent to be reviewed.");
+    $task->refresh();
+    expect($task->status)->toBe(TaskStatus::InReview)
+        ->and($task->reviewer)->not->toBeNull()
+        ->and($task->reviewer_id)->not->toBe($task->assignee_id);
+
+    change($this, userOf($task->reviewer?->slug));
+    $this->visit('/in-hand');
+    $this->see('To review');
+    $this->visit("/in-hand?task={$task->id}");
+    $this->see('“Mind the octave key.”');
+    $this->press('Send back');
+    $this->press('Send back', "//*[@role='dialog']");
+    $this->fill('What is still to be done', 'It still sticks when it is cold.');
+    $this->press('Send back', "//*[@role='dialog']");
+    $this->see("№ {$task->number} is sent back.");
+
+    change($this, $doer);
+    $this->visit("/in-hand?task={$task->id}");
+    $this->see('“It still sticks when it is cold.”');
+    $this->see('sent back');
+    $task->refresh();
+    expect([$task->status, $task->priority, $task->tags, userOf($task->assignee?->slug), $task->reviewer_id])->toBe([TaskStatus::Working, Priority::High, ['sent back'], $doer, null]);
+});
+
+it('takes a field of the house from its definition to the form, to a criterion, to a decision', function (): void {
+    $this->signIn('hanneke');
+    $this->visit('/house');
+    $this->press('New field');
+    $this->fill('Label', 'Colour of the case');
+    $this->choose('Type', 'one of several');
+    $this->fill('Values', "red: Red\nblack: Black");
+    $this->press('Save');
+    $this->see('one of several: Red, Black');
+
+    $this->visit('/rulebook');
+    $this->press('New rule');
+    $this->fill('Name', 'Red cases are Siobhán\'s');
+    $this->choose('Field', 'Colour of the case');
+    $this->choose('Value for Colour of the case', 'Red');
+    $this->choose('Kind of pool', 'named people');
+    $this->press('People: none');
+    $this->click("//label[normalize-space(.)='Siobhán Quirke']/input");
+    $this->browser->getKeyboard()->sendKeys([WebDriverKeys::ESCAPE]);
+    $this->choose('Method', 'to the first in order');
+    $this->dontSee('still to be chosen');
+    $this->see('Draft saved');
+    $this->press('Publish …');
+    $this->fill('What is new', 'By the colour of the case');
+    $number = (int) RulebookVersion::query()->max('number') + 1;
+    $this->press("Publish version {$number}");
+    $this->see("Version {$number} is published.");
+
+    $this->visit('/tasks/new');
+    $this->choose('Kind of task', 'Call back');
+    $this->fill('Title', 'Which case was it?');
+    $this->choose('Colour of the case', 'Red');
+    $this->press('Who would get it');
+    $this->see('Siobhán Quirke');
+    $this->press('Make it');
+    $this->see('Colour of the case Red');
+    $task = Task::query()->with('assignee')->where('title', 'Which case was it?')->sole();
+    expect([$task->assignee?->name, $task->facts['task.colour_of_the_case'] ?? null])->toBe(['Siobhán Quirke', 'red']);
+});
+
+it('does what a rule says on a date, once the clock is there, and only once', function (): void {
+    $task = comesIn(['title' => 'Claim for the flooded piano', 'kind' => 'insurer-claim']);
+    $soon = CarbonImmutable::now()->startOfMinute()->addMinutes(10);
+    app(EditTask::class)($task->id, null, new Edit('edited', static fn(Subject $subject): Subject => $subject->with(['dueAt' => $soon->subDay()->getTimestamp()])), Actor::user(User::query()->where('email', 'hanneke@alderquill.example')->sole()));
+    $this->signIn('hanneke');
+    $this->visit("/tasks/{$task->id}");
+    $this->see('What will happen by itself');
+    $this->see('A claim a day overdue goes to the lead of Accounts');
+
+    $this->travelTo($soon->addMinutes(2));
+    Artisan::call('baton:tick');
+    Artisan::call('baton:tick');
+    $this->travelBack();
+    $this->visit("/tasks/{$task->id}");
+    $this->see('A date was reached');
+    $this->see('Then: Priority high');
+    $task->refresh();
+    expect([$task->assignee?->name, $task->priority])->toBe(['Sunniva Aas', Priority::High]);
+    $this->dontSee('What will happen by itself');
+});
+
+it('tells the lead of rules that go round in a circle, until they have seen it', function (): void {
+    $lead = User::query()->where('email', 'hanneke@alderquill.example')->sole();
+    $on = static fn(string $id, string $name, string $tag, string $other): array => ['id' => $id, 'name' => $name, 'when' => [['kind' => 'tag_on', 'tags' => [$tag]]], 'then' => [['kind' => 'tag_off', 'tag' => $tag], ['kind' => 'tag', 'tag' => $other]]];
+    $rules = array_values((array) RulebookVersion::query()->published()->sole()->rules);
+    $saved = app(SaveDraft::class)([...$rules, $on('to-ink', 'Pencil to ink', 'pencil', 'ink'), $on('to-pencil', 'Ink to pencil', 'ink', 'pencil')], LockedDraft::revision(), Actor::user($lead));
+    app(PublishDraft::class)($saved->revision, null, Actor::user($lead));
+    $task = comesIn(['title' => 'Count the reeds', 'kind' => 'stock-count']);
+    app(EditTask::class)($task->id, null, new Edit('edited', static fn(Subject $subject): Subject => $subject->tagged('pencil')), Actor::user($lead));
+
+    $this->signIn('hanneke');
+    $this->visit('/floor');
+    $this->see('Rules to look at 1');
+    $this->see('Rules went round in a circle: “Pencil to ink” → “Ink to pencil”');
+    $this->see('Give one of them a criterion that ends it.');
+    $this->press('Seen');
+    $this->dontSee('Rules to look at');
+    expect($task->refresh()->tags)->toBe(['pencil']);
+});
