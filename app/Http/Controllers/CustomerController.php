@@ -80,6 +80,8 @@ final class CustomerController
     /** Where they are; of those that are a place of their own, what it lies in. */
     private static function place(Customer $customer): ?string
     {
-        return $customer->place?->name === $customer->name ? $customer->place?->parent?->name : $customer->place?->name;
+        $place = $customer->place;
+
+        return $place?->name === $customer->name ? $place->parent?->name : $place?->name;
     }
 }

@@ -12,7 +12,7 @@ final class DemoEventRules
     /** @return list<array<string, mixed>> */
     public static function version(int $version): array
     {
-        $since = ['to-quality' => 1, 'checked-back' => 1, 'claim-overdue' => 2];
+        $since = ['to-quality' => 1, 'checked-back' => 1, 'hires' => 1, 'claim-overdue' => 2, 'hire-ends' => 2, 'owner-calls' => 2];
 
         return array_values(array_filter(self::all(), static fn(array $rule): bool => ($since[is_string($rule['id']) ? $rule['id'] : ''] ?? 3) <= $version));
     }
@@ -20,6 +20,8 @@ final class DemoEventRules
     /** @return list<array<string, mixed>> */
     private static function all(): array
     {
+        $owner = DemoRules::give(['kind' => 'field', 'field' => 'customer.owner'], ['kind' => 'same_person']);
+
         return [
             self::on('repair-dear', 'Repairs estimated over 400: a diagnosis, and an approval beside it', ['kind' => 'task_arrives'], ['all' => [
                 DemoRules::is('task.kind', 'bench-repair'),
@@ -42,10 +44,13 @@ final class DemoEventRules
             self::on('hire-ends', 'A hire that ends in 20 days brings a call back', ['kind' => 'date_reached', 'field' => 'customer.hire_ends', 'offset' => '-20 days', 'time' => '09:00'], DemoRules::is('task.kind', 'hire'), null, [
                 ['kind' => 'create_task', 'task_kind' => 'call-back', 'title' => 'Call ~customer.name~: the hire ends on ~customer.hire_ends~', 'details' => 'Ask whether they keep it. If they do, move the end of the hire on the customer.', 'due' => ['kind' => 'due_follows', 'date_field' => 'customer.hire_ends', 'offset' => '-5 working_days']],
             ]),
-            self::on('owner-calls', 'Call backs that a rule made, and hires, go to whoever looks after the customer', ['kind' => 'task_arrives'], ['any' => [
-                DemoRules::is('task.kind', 'hire'),
-                ['all' => [DemoRules::is('task.kind', 'call-back'), DemoRules::is('task.source', 'rule')]],
-            ]], DemoRules::give(['kind' => 'field', 'field' => 'customer.owner'], ['kind' => 'same_person'])),
+            self::on('hires', 'A hire is with whoever looks after the customer, and due when it ends', ['kind' => 'task_arrives'], DemoRules::is('task.kind', 'hire'), $owner, [
+                ['kind' => 'due_follows', 'date_field' => 'customer.hire_ends', 'offset' => '+0 days'],
+            ]),
+            self::on('owner-calls', 'Call backs that a rule made go to whoever looks after the customer', ['kind' => 'task_arrives'], ['all' => [
+                DemoRules::is('task.kind', 'call-back'),
+                DemoRules::is('task.source', 'rule'),
+            ]], $owner),
             self::on('parts', 'Parts to be ordered', ['kind' => 'pressed', 'label' => 'Order parts'], self::REPAIRS, null, [
                 ['kind' => 'create_task', 'task_kind' => 'stock-count', 'title' => 'Order parts for ~task.title~', 'for' => DemoRules::team('accounts'), 'due' => ['kind' => 'due_end_of', 'period' => 'today'], 'wait' => true],
             ]),
