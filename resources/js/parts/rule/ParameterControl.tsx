@@ -89,9 +89,10 @@ export function OptionalControl(props: Props): ReactNode {
     const { type, name, value, onChange } = props;
     const label = say(`parameter.${name}.label`).toLowerCase();
     if (value === undefined || value === null) {
+        const said = say('rule.any', { control: type.control });
         return (
-            <button type="button" className="word" aria-label={`${label}: ${say('rule.any')}`} onClick={() => onChange(BEGINNINGS[type.control] ?? '')}>
-                {say('rule.any')}
+            <button type="button" className="word" aria-label={`${label}: ${said}`} onClick={() => onChange(BEGINNINGS[type.control] ?? '')}>
+                {said}
             </button>
         );
     }
