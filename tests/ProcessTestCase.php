@@ -26,10 +26,16 @@ abstract class ProcessTestCase extends TestCase
     /** A process that routes so many tasks, one after the other; with a key, as the requests of one system. */
     protected function worker(int $tasks, ?string $key = null): Process
     {
+        return $this->launch(__DIR__.'/Support/route_worker.php', (string) $tasks, ...($key === null ? [] : [$key]));
+    }
+
+    /** A process of PHP on the tests' own database, with the queue in it. */
+    protected function launch(string ...$command): Process
+    {
         $process = new Process(
-            [PHP_BINARY, '-d', 'pcov.enabled=0', __DIR__.'/Support/route_worker.php', (string) $tasks, ...($key === null ? [] : [$key])],
+            [PHP_BINARY, '-d', 'pcov.enabled=0', ...array_values($command)],
             base_path(),
-            ['DB_DATABASE' => self::DATABASE, 'DB_PORT' => config('database.connections.mariadb.port'), 'CACHE_STORE' => 'array', 'APP_ENV' => 'testing', 'APP_KEY' => config('app.key')],
+            ['DB_DATABASE' => self::DATABASE, 'DB_PORT' => config('database.connections.mariadb.port'), 'CACHE_STORE' => 'array', 'QUEUE_CONNECTION' => 'database', 'APP_ENV' => 'testing', 'APP_KEY' => config('app.key')],
             timeout: 240,
         );
         $process->start();
