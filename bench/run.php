@@ -164,6 +164,11 @@ printf(
     },
 );
 
+echo "\nA chain of five decisions committed, against five changes with one each, milliseconds\n";
+/** @var array{chain: float, singles: float} $chains */
+$chains = json_decode(run([PHP_BINARY, __DIR__.'/chain.php'], $environment), true, 4, JSON_THROW_ON_ERROR);
+printf("  the chain %.1f, the five %.1f   %.2f of it; aim: at most 0.8: %s\n", $chains['chain'], $chains['singles'], $chains['chain'] / $chains['singles'], verdict($chains['chain'] / $chains['singles'] <= 0.8));
+
 echo "\nThe rulebook, the whole request in one process, milliseconds\n";
 /** @var array<string, float> $pages */
 $pages = json_decode(run([PHP_BINARY, '-d', 'memory_limit=1G', __DIR__.'/rulebook.php'], $environment), true, 8, JSON_THROW_ON_ERROR);

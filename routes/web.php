@@ -77,6 +77,7 @@ Route::middleware('auth')->group(static function (): void {
     Route::delete('rulebook/draft', [RulebookController::class, 'discardDraft']);
     Route::post('rulebook/publish', [RulebookController::class, 'publish']);
     Route::get('rulebook/coverage', [RulebookController::class, 'coverage']);
+    Route::get('rulebook/merged', [RulebookController::class, 'merged']);
     Route::get('rulebook/versions/{version}', [RulebookController::class, 'version']);
 
     Route::get('rulebook/export', [RulebookFileController::class, 'export']);

@@ -145,3 +145,15 @@ it('goes out and in by command', function (): void {
     $this->artisan('baton:import', ['what' => 'rulebook', 'file' => $file])->expectsOutputToContain('/rules/0')->assertExitCode(2);
     unlink($file);
 });
+
+it('shows a text with fields merged in on a real task, and what is empty there', function (): void {
+    $first = House::arrive(facts: ['task.family' => 'brass']);
+    House::arrive('quote');
+    $ask = fn(string $text, ?int $number = null) => $this->getJson('/rulebook/merged?'.http_build_query(['text' => $text, 'number' => $number]));
+    expect($ask('About ~task.title~, ~task.family~', $first->number)->json('preview'))->toBe(['number' => $first->number, 'filled' => 'About Trumpet, stuck valve, Brass', 'missing' => []])
+        ->and($ask('~task.family|An instrument~ of ~customer.name~')->json('preview'))->toBe(['number' => $first->number + 1, 'filled' => 'An instrument of (Customer not known)', 'missing' => ['Instrument family', 'Customer']])
+        ->and($ask('~task.title~', 1)->json('preview'))->toBeNull();
+    $ask('half a ~field')->assertStatus(422)->assertJsonPath('errors.0.pointer', '/text');
+    $this->actingAs(House::user('ayumi'));
+    $ask('~task.title~')->assertForbidden();
+});

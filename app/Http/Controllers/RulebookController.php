@@ -10,6 +10,7 @@ use App\Actions\PublishDraft;
 use App\Actions\SaveDraft;
 use App\Coverage\CoverageRuns;
 use App\Http\Pages\CoverageView;
+use App\Http\Pages\MergedPreview;
 use App\Http\Pages\RulebookPage;
 use App\Http\Requests\DraftRequest;
 use App\Http\Requests\SaveDraftRequest;
@@ -19,12 +20,17 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
+use Illuminate\Validation\ValidationException;
 use Inertia\Inertia;
 use Inertia\Response;
 use OpenBaton\Core\Document\DocumentError;
+use OpenBaton\Core\Refusal;
+use OpenBaton\Core\Text\MergedText;
 
 final class RulebookController
 {
+    private const LONGEST_TEXT = 2000;
+
     public function show(RulebookPage $page): Response
     {
         Gate::authorize('viewAny', RulebookVersion::class);
@@ -45,6 +51,20 @@ final class RulebookController
         };
 
         return new JsonResponse(['coverage' => $run === null ? null : CoverageView::of($run->load(['version', 'against']))]);
+    }
+
+    /** A text with fields merged in, on a real task; what is wrong with it. */
+    public function merged(Request $request, MergedPreview $preview): JsonResponse
+    {
+        Gate::authorize('write', RulebookVersion::class);
+        $request->validate(['text' => ['required', 'string', 'max:'.self::LONGEST_TEXT], 'number' => ['nullable', 'integer', 'min:1']]);
+        try {
+            $text = MergedText::parse($request->string('text')->toString());
+        } catch (Refusal $refusal) {
+            throw ValidationException::withMessages(['text' => $refusal->getMessage()]);
+        }
+
+        return new JsonResponse(['preview' => $preview->of($text, $request->filled('number') ? $request->integer('number') : null)]);
     }
 
     /** The rules of an earlier version, to look at or to take up as a draft. */

@@ -1,8 +1,44 @@
 import type { Vocabulary } from '@props/Vocabulary';
-import { useRef } from 'react';
+import { useEffect, useRef, useState } from 'react';
+import { ask, Problem } from '@/lib/ask';
 import { offered } from '@/lib/criteria';
 import { Button } from '@/ui/Button';
 import { Menu } from '@/ui/Menu';
+
+type Preview = { number: number; filled: string; missing: string[] };
+
+/** What the text is on a real task: the one that came last, or one that is asked for by its number. */
+function MergedPreview({ text }: { text: string }) {
+    const [number, setNumber] = useState('');
+    const [preview, setPreview] = useState<Preview | null>(null);
+    const [wrong, setWrong] = useState('');
+    useEffect(() => {
+        const wait = setTimeout(() => {
+            ask<{ preview: Preview | null }>('GET', `/rulebook/merged?${new URLSearchParams({ text, number })}`)
+                .then((answer) => {
+                    setPreview(answer.preview);
+                    setWrong(answer.preview === null ? 'There is no such task.' : '');
+                })
+                .catch((error: unknown) => setWrong(error instanceof Problem ? (error.errors[0]?.detail ?? error.message) : ''));
+        }, 300);
+        return () => clearTimeout(wait);
+    }, [text, number]);
+    return (
+        <span className="block basis-full text-sm text-ink2" aria-live="polite">
+            On №{' '}
+            <input className="word w-14" aria-label="Number of the task that it is tried on" inputMode="numeric" placeholder={preview === null ? '' : String(preview.number)} value={number} onChange={(event) => setNumber(event.target.value.replace(/\D/g, '').slice(0, 9))} />{' '}
+            {wrong !== '' ? (
+                <span className="text-ochre">{wrong}</span>
+            ) : (
+                preview !== null && (
+                    <>
+                        it says “{preview.filled}”{preview.missing.length > 0 && <span className="text-ochre">; empty there: {preview.missing.join(', ')}</span>}
+                    </>
+                )
+            )}
+        </span>
+    );
+}
 
 type Props = { label: string; value: string; oneLine: boolean; most: number; vocabulary: Vocabulary; onChange: (value: string) => void };
 
@@ -30,6 +66,7 @@ export function MergedTextControl({ label, value, oneLine, most, vocabulary, onC
                 }
                 items={offered(vocabulary).map((field) => ({ label: field.label, run: () => merge(field.path) }))}
             />
+            {value.includes('~') && <MergedPreview text={value} />}
         </span>
     );
 }
