@@ -57,6 +57,7 @@ Route::middleware('auth')->group(static function (): void {
     Route::get('tasks/{task}/files/{file}', [TaskFileController::class, 'show']);
     Route::post('tasks/{task}/comment', [TaskTalkController::class, 'comment']);
     Route::post('tasks/{task}/tick', [TaskTalkController::class, 'tick']);
+    Route::post('tasks/{task}/watch', [TaskTalkController::class, 'watch']);
     Route::post('tasks/{task}/press/{rule}', [TaskTalkController::class, 'press']);
     Route::post('cuts/{cut}/seen', [TaskTalkController::class, 'seen']);
 

@@ -172,3 +172,20 @@ it('draws a chain as causes, each decision with its own trail', function (): voi
     $other = House::arrive();
     $this->getJson("/tasks/{$other->id}/decisions/{$entry['decision']['id']}")->assertNotFound();
 });
+
+it('is watched by whoever wants to, and no longer, each once', function (): void {
+    $page = fn(): array => $this->get("/tasks/{$this->task->id}")->inertiaProps('task');
+    $this->actingAs(House::user('femi'));
+    expect($page()['watching'])->toBeFalse();
+    $this->post("/tasks/{$this->task->id}/watch", ['on' => 1])->assertSessionHasNoErrors();
+    $this->post("/tasks/{$this->task->id}/watch", ['on' => 1])->assertSessionHasNoErrors();
+    $known = $page();
+    expect($known['watching'])->toBeTrue()
+        ->and(array_column($known['watchers'], 'slug'))->toBe(['femi'])
+        ->and(TaskChange::query()->pluck('occasion')->all())->toBe(['watched'])
+        ->and($known['history'][1]['said'])->toBe('Femi Adeyinka watches it')
+        ->and($known['history'][1]['changes'])->toBe(['Watched by Femi Adeyinka']);
+    $this->post("/tasks/{$this->task->id}/watch", ['on' => 0])->assertSessionHasNoErrors();
+    expect($page()['watching'])->toBeFalse()->and($page()['watchers'])->toBe([]);
+    $this->post("/tasks/{$this->task->id}/watch")->assertSessionHasErrors('on');
+});

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Actions\CommentOn;
 use App\Actions\PressButton;
 use App\Actions\TickItem;
+use App\Actions\WatchTask;
 use App\Http\Pages\TaskButtons;
 use App\Http\Requests\CommentRequest;
 use App\Http\Requests\TickRequest;
@@ -32,6 +33,16 @@ final class TaskTalkController
     public function tick(Task $task, TickRequest $request, Viewer $viewer, TickItem $tick): RedirectResponse
     {
         $tick($task, $request->item(), $request->done(), $viewer->user());
+
+        return back();
+    }
+
+    /** Whoever looks watches the task from now on, or no longer. */
+    public function watch(Task $task, Request $request, Viewer $viewer, WatchTask $watch): RedirectResponse
+    {
+        Gate::authorize('comment', $task);
+        $request->validate(['on' => ['required', 'boolean']]);
+        $watch($task, $viewer->person() ?? abort(403), $request->boolean('on'), $viewer->user());
 
         return back();
     }

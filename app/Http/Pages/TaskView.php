@@ -61,6 +61,7 @@ final readonly class TaskView
             'files' => array_values($task->files->map(static fn(TaskFile $file): array => ['id' => $file->id, 'name' => $file->name, 'size' => $file->size, 'at' => Moment::of($file->at), 'by' => (string) $file->user?->name])->all()),
             'mayAttach' => $this->viewer->user()->can('comment', $task),
             'watchers' => array_values($task->watchers->map(PersonRef::of(...))->all()),
+            'watching' => $this->watching($task),
             'trail' => $decision === null ? null : $this->trail($decision),
             'history' => $this->history->of($task),
             'next' => $this->next->of($task),
@@ -85,6 +86,14 @@ final readonly class TaskView
         }
 
         return $may;
+    }
+
+    /** Whether whoever looks watches it; null: they can't. */
+    private function watching(Task $task): ?bool
+    {
+        $person = $this->viewer->person();
+
+        return $person === null || ! $this->viewer->user()->can('comment', $task) ? null : $task->watchers->contains('id', $person->id);
     }
 
     /** @return list<array{label: string, value: string}> */

@@ -78,6 +78,8 @@ export type TaskView = TaskLine & {
     files: { id: string; name: string; size: number; at: string; by: string }[];
     mayAttach: boolean;
     watchers: PersonRef[];
+    /** whether whoever looks watches it; null: they can't */
+    watching: boolean | null;
     trail: Trail | null;
     history: HistoryEntry[];
     next: NextMoment[];

@@ -80,7 +80,7 @@ function Told({ title, text }: { title: string; text: string | null }) {
     );
 }
 
-type ButtonsProps = { task: TaskView; busy: boolean; onSend: (what: string) => void; onAsk: (action: TaskActionCode) => void; onEdit: () => void };
+type ButtonsProps = { task: TaskView; busy: boolean; onSend: (what: string, data?: Record<string, string | number>) => void; onAsk: (action: TaskActionCode) => void; onEdit: () => void };
 
 /** What may be done next: the likeliest stands out, what ends it comes last. */
 function Buttons({ task, busy, onSend, onAsk, onEdit }: ButtonsProps) {
@@ -105,6 +105,11 @@ function Buttons({ task, busy, onSend, onAsk, onEdit }: ButtonsProps) {
                     {button.label}
                 </Button>
             ))}
+            {task.watching !== null && (
+                <Button look="quiet" disabled={busy} onClick={() => onSend('watch', { on: task.watching === true ? 0 : 1 })}>
+                    {say(task.watching ? 'action.unwatch' : 'action.watch')}
+                </Button>
+            )}
             {task.may.edit && <Button look="quiet" disabled={busy} onClick={onEdit}>{say('action.edit')}</Button>}
         </div>
     );

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Person;
+use App\Models\Task;
+use App\Models\User;
+use OpenBaton\Core\Subject\Subject;
+
+/** Lets somebody watch a task, or watch it no longer. */
+final readonly class WatchTask
+{
+    public function __construct(private EditTask $edit) {}
+
+    public function __invoke(Task $task, Person $person, bool $on, User $by): Task
+    {
+        return ($this->edit)($task->id, null, new Edit($on ? 'watched' : 'unwatched', static fn(Subject $subject): Subject => $on
+            ? $subject->watchedBy([$person->slug])
+            : $subject->with(['watcherIds' => array_values(array_diff($subject->watcherIds, [$person->slug]))])), Actor::user($by));
+    }
+}
