@@ -105,12 +105,12 @@ function Buttons({ task, busy, onSend, onAsk, onEdit }: ButtonsProps) {
                     {button.label}
                 </Button>
             ))}
+            {task.may.edit && <Button look="quiet" disabled={busy} onClick={onEdit}>{say('action.edit')}</Button>}
             {task.watching !== null && (
                 <Button look="quiet" disabled={busy} onClick={() => onSend('watch', { on: task.watching === true ? 0 : 1 })}>
                     {say(task.watching ? 'action.unwatch' : 'action.watch')}
                 </Button>
             )}
-            {task.may.edit && <Button look="quiet" disabled={busy} onClick={onEdit}>{say('action.edit')}</Button>}
         </div>
     );
 }
