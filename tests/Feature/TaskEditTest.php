@@ -189,3 +189,14 @@ it('is watched by whoever wants to, and no longer, each once', function (): void
     expect($page()['watching'])->toBeFalse()->and($page()['watchers'])->toBe([]);
     $this->post("/tasks/{$this->task->id}/watch")->assertSessionHasErrors('on');
 });
+
+it('refuses a text of a megabyte with a clear word, and keeps nothing of it', function (): void {
+    $long = str_repeat('x', 1 << 20);
+    $seen = fieldsOf($this);
+    foreach (['task.details', 'task.title'] as $path) {
+        $answer = setFields($this, $seen, [$path => $long])->assertStatus(422);
+        expect($answer->json('errors.0.pointer'))->toBe("/set/{$path}")->and($answer->json('errors.0.detail'))->toContain('characters');
+    }
+    $this->post("/tasks/{$this->task->id}/comment", ['body' => $long])->assertSessionHasErrors(['body' => 'A comment has at most 5000 characters; put more into a file.']);
+    expect(TaskChange::query()->count())->toBe(0)->and(Comment::query()->count())->toBe(0);
+});
