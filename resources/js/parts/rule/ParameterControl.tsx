@@ -89,7 +89,7 @@ export function OptionalControl(props: Props): ReactNode {
     const { type, name, value, onChange } = props;
     const label = say(`parameter.${name}.label`).toLowerCase();
     if (value === undefined || value === null) {
-        const said = say('rule.any', { control: type.control });
+        const said = say('rule.any', { name, control: type.control });
         return (
             <button type="button" className="word" aria-label={`${label}: ${said}`} onClick={() => onChange(BEGINNINGS[type.control] ?? '')}>
                 {said}
