@@ -29,12 +29,11 @@ final readonly class FieldChange
         if ($before === $after) {
             return false;
         }
-        $empty = static fn(mixed $value): bool => $value === null || $value === [] || (is_string($value) && trim($value) === '');
 
         return match ($this->how) {
             FieldChangeHow::Any => true,
-            FieldChangeHow::Filled => $empty($before) && ! $empty($after),
-            FieldChangeHow::Emptied => ! $empty($before) && $empty($after),
+            FieldChangeHow::Filled => Plain::isMissing($before) && ! Plain::isMissing($after),
+            FieldChangeHow::Emptied => ! Plain::isMissing($before) && Plain::isMissing($after),
             FieldChangeHow::Values => $this->matches($this->from, $before) && $this->matches($this->to, $after),
         };
     }

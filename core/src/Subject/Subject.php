@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Subject;
 
+use OpenBaton\Core\Criteria\FieldType;
+use OpenBaton\Core\Criteria\Operator\Plain;
 use OpenBaton\Core\Time\WorkingHours;
 use OpenBaton\Core\Workload\Effort;
 use OpenBaton\Core\Workload\Priority;
@@ -139,8 +141,9 @@ final readonly class Subject
     /** The same tag as it has it; case and outer blanks make no difference. */
     private function tagLike(string $tag): ?string
     {
+        $plain = Plain::one($tag, FieldType::Tags);
         foreach ($this->tags as $one) {
-            if (mb_strtolower(trim($one)) === mb_strtolower(trim($tag))) {
+            if (Plain::one($one, FieldType::Tags) === $plain) {
                 return $one;
             }
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OpenBaton\Core\Text;
 
 use OpenBaton\Core\Criteria\Facts;
+use OpenBaton\Core\Criteria\Operator\Plain;
 use OpenBaton\Core\Refusal;
 
 /**
@@ -54,7 +55,7 @@ final readonly class MergedText
                 continue;
             }
             $value = $facts->value($piece->path);
-            $filled .= self::isMissing($value) ? $piece->otherwise ?? $words->missing($piece->path) : $words->value($piece->path, $value ?? '');
+            $filled .= Plain::isMissing($value) ? $piece->otherwise ?? $words->missing($piece->path) : $words->value($piece->path, $value ?? '');
         }
 
         return trim((string) preg_replace('/[^\S\n]{2,}/', ' ', $filled));
@@ -63,12 +64,7 @@ final readonly class MergedText
     /** @return list<string> paths of the fields that are empty, each once */
     public function missing(Facts $facts): array
     {
-        return array_values(array_filter($this->paths(), static fn(string $path): bool => self::isMissing($facts->value($path))));
-    }
-
-    private static function isMissing(mixed $value): bool
-    {
-        return $value === null || $value === [] || (is_string($value) && trim($value) === '');
+        return array_values(array_filter($this->paths(), static fn(string $path): bool => Plain::isMissing($facts->value($path))));
     }
 
     /** @return list<MergedField> */

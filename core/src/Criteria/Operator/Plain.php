@@ -26,6 +26,12 @@ final class Plain
         return $value;
     }
 
+    /** Whether nothing is there, or nothing but blanks. */
+    public static function isMissing(mixed $value): bool
+    {
+        return $value === null || $value === [] || (is_string($value) && trim($value) === '');
+    }
+
     /** The value as a key of sets and of the rule index. */
     public static function key(mixed $value, FieldType $type): string
     {

@@ -4,42 +4,18 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Rulebook\Event;
 
-use OpenBaton\Core\Parameter\Parameter;
-use OpenBaton\Core\Parameter\PeopleOrTeam;
-use OpenBaton\Core\Rulebook\PeopleGroup;
-use OpenBaton\Core\Subject\ChangeSet;
+use OpenBaton\Core\Subject\Subject;
 
 /** Somebody else, or nobody, holds it. */
-final readonly class HolderChanges implements EventKind
+final readonly class HolderChanges extends SeatChanges
 {
-    /**
-     * @param PeopleGroup|null $from null: whoever it was
-     * @param PeopleGroup|null $to   null: whoever it is
-     */
-    public function __construct(public ?PeopleGroup $from = null, public ?PeopleGroup $to = null) {}
-
     public static function kind(): string
     {
         return 'holder_changes';
     }
 
-    public static function parameters(): array
+    protected static function seated(Subject $subject): ?string
     {
-        return [
-            Parameter::optional('from', new PeopleOrTeam(), null),
-            Parameter::optional('to', new PeopleOrTeam(), null),
-        ];
-    }
-
-    public function isRaisedBy(ChangeSet $change): bool
-    {
-        return self::occasion($change)
-            && ($this->from === null || $this->from->has($change->before?->holderId, $change->facts))
-            && ($this->to === null || $this->to->has($change->after->holderId, $change->facts));
-    }
-
-    public static function occasion(ChangeSet $change): bool
-    {
-        return $change->before?->holderId !== $change->after->holderId;
+        return $subject->holderId;
     }
 }
