@@ -22,7 +22,6 @@ use OpenBaton\Core\Document\Faults;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Document\ValueCodec;
 use OpenBaton\Core\Subject\Cause;
-use OpenBaton\Core\Subject\ChangeFacts;
 use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Subject\Effect\OwnerGiven;
 
@@ -97,7 +96,7 @@ final readonly class EditCustomer
             }
             $after = $after->settled($house->roster->house);
             if (! $after->equals($before)) {
-                $changes[] = new ChangeSet("customer-{$task->id}-{$task->revision}", $at, $before, $after, (new ChangeFacts($house->roster, $router->rulebook->lookups))->of($before, $after, $at), Cause::Person);
+                $changes[] = new ChangeSet("customer-{$task->id}-{$task->revision}", $at, $before, $after, $router->facts->of($before, $after, $at), Cause::Person);
                 $rows[$task->id] = $task;
             }
         }

@@ -16,7 +16,6 @@ use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Chain\Chain;
 use OpenBaton\Core\Subject\Cause;
-use OpenBaton\Core\Subject\ChangeFacts;
 use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Subject\Transitions;
 
@@ -59,7 +58,7 @@ final readonly class EditTask
             }
             // What changes nothing has not happened.
             if ($edit->trigger !== null || $edit->comment !== null || $edit->file !== null || ! $after->equals($before)) {
-                $facts = (new ChangeFacts($house->roster, $router->rulebook->lookups))->of($before, $after, $at);
+                $facts = $router->facts->of($before, $after, $at);
                 $change = new ChangeSet("change-{$task->id}-{$task->revision}", $at, $before, $after, $facts, $cause, $edit->trigger, $edit->comment, $edit->file);
                 $chain = (new Chain($router, new ChainSurroundings($inputs, $house, $this->subjects)))->run($change);
                 $this->recorder->record($chain, new Commit($house, $inputs, $at, $cause, $edit->occasion, $by->user?->id, $by->system, $edit->reason, $edit->handoff), [$task->id => $task]);

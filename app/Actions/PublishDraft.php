@@ -14,8 +14,6 @@ use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Document\DocumentError;
 use OpenBaton\Core\Document\RulebookFormat;
 use OpenBaton\Core\Rulebook\Rulebook;
-use OpenBaton\Core\Time\WorkCalendar;
-use OpenBaton\Core\Time\Zone;
 use OpenBaton\Core\Timer\Timers;
 
 /** Makes the draft the published version, in the form that documents have; the one that was becomes an earlier one. */
@@ -67,8 +65,8 @@ final readonly class PublishDraft
     private static function timersSince(Rulebook $rulebook, array $before, int $now): array
     {
         $since = [];
-        foreach (Timers::of($rulebook, new WorkCalendar(new Zone('UTC'), []))->all as $timer) {
-            $since[$timer->id] = $before[$timer->id] ?? $now;
+        foreach (array_keys(Timers::ofRules($rulebook)) as $id) {
+            $since[$id] = $before[$id] ?? $now;
         }
 
         return $since;

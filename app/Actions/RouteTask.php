@@ -19,7 +19,6 @@ use App\Intake\ReadyToRoute;
 use OpenBaton\Core\Chain\Chain;
 use OpenBaton\Core\Rulebook\Event\TaskArrives;
 use OpenBaton\Core\Subject\Cause;
-use OpenBaton\Core\Subject\ChangeFacts;
 use OpenBaton\Core\Subject\ChangeSet;
 
 /**
@@ -38,7 +37,7 @@ final readonly class RouteTask
     {
         $router = $this->routers->at($state, $house);
         $subject = $this->subjects->arriving($arrival, $task, $house);
-        $facts = (new ChangeFacts($house->roster, $router->rulebook->lookups))->of(null, $subject, $arrival->at);
+        $facts = $router->facts->of(null, $subject, $arrival->at);
 
         return new ReadyToRoute($arrival, $task, new ChangeSet("arrival-{$arrival->taskId}", $arrival->at, null, $subject, $facts), $router, $house, $state);
     }

@@ -10,7 +10,6 @@ use Illuminate\Database\Eloquent\Builder;
 use OpenBaton\Core\Chain\Surroundings;
 use OpenBaton\Core\Routing\Needs;
 use OpenBaton\Core\Routing\Rotations;
-use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Workload\Work;
 
 /** What a chain reads under the lock. */
@@ -32,14 +31,14 @@ final readonly class ChainSurroundings implements Surroundings
     {
         $tasks = Task::query()->with(TaskSubjects::RELATIONS)->where('customer_id', $customerId)->whereKeyNot($exceptTaskId)->open()->orderBy('id')->get();
 
-        return array_values($tasks->map(fn(Task $task): Subject => $this->subjects->of($task, $this->house, $this->inputs->state))->all());
+        return $this->subjects->all($tasks, $this->house, $this->inputs->state);
     }
 
     public function waitingOn(string $taskId): array
     {
         $tasks = Task::query()->with(TaskSubjects::RELATIONS)->whereHas('waitsOn', static fn(Builder $others): Builder => $others->where('task_waits.other_id', $taskId))->orderBy('id')->get();
 
-        return array_values($tasks->map(fn(Task $task): Subject => $this->subjects->of($task, $this->house, $this->inputs->state))->all());
+        return $this->subjects->all($tasks, $this->house, $this->inputs->state);
     }
 
     public function newId(string $madeById, int $number): string

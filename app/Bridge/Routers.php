@@ -25,6 +25,6 @@ final readonly class Routers
 
     public function timers(HouseState $state, Snapshot $house): Timers
     {
-        return Timers::of($this->rulebooks->compiled($state->versionId)->rulebook, $house->roster->house, $this->rulebooks->timersSince($state->versionId));
+        return new Timers($this->rulebooks->timers($state->versionId), $house->roster->house);
     }
 }

@@ -18,6 +18,8 @@ use OpenBaton\Core\Rulebook\KindRegistry;
 use OpenBaton\Core\Rulebook\Rule;
 use OpenBaton\Core\Rulebook\Rulebook;
 use OpenBaton\Core\Rulebook\RuleContext;
+use OpenBaton\Core\Timer\RuleTimer;
+use OpenBaton\Core\Timer\Timers;
 
 /**
  * Rulebook versions of the tables as rulebooks of the core. A version that was
@@ -29,7 +31,7 @@ final class RulebookReader
     private ?CompiledRulebook $compiled = null;
 
     private string $compiledId = '';
-    /** @var array<string, int> */
+    /** @var array<string, RuleTimer> */
     private array $timers = [];
 
     public function __construct(private readonly Cache $cache) {}
@@ -47,11 +49,11 @@ final class RulebookReader
     }
 
     /**
-     * Since when the timers of a version have been published without a break.
+     * What the clock brings about by the rules of a version.
      *
-     * @return array<string, int> instant by id of the timer
+     * @return array<string, RuleTimer> by id
      */
-    public function timersSince(?string $versionId): array
+    public function timers(?string $versionId): array
     {
         $this->compiled($versionId);
 
@@ -61,7 +63,7 @@ final class RulebookReader
     /**
      * Kept in the cache: reading rules from their document takes longer than deciding.
      *
-     * @return array{string, Rulebook, array<string, int>}
+     * @return array{string, Rulebook, array<string, RuleTimer>}
      */
     private function parsed(string $versionId): array
     {
@@ -71,7 +73,8 @@ final class RulebookReader
             return [$known->number, $known->rulebook, $known->timers];
         }
         $version = RulebookVersion::query()->findOrFail($versionId);
-        $kept = new KeptRulebook((string) $version->number, $this->read($version), $version->timersSince());
+        $rulebook = $this->read($version);
+        $kept = new KeptRulebook((string) $version->number, $rulebook, Timers::ofRules($rulebook, $version->timersSince()));
         $this->cache->put($key, $kept, 3600);
 
         return [$kept->number, $kept->rulebook, $kept->timers];

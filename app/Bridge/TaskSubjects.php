@@ -11,6 +11,7 @@ use App\Intake\Arrival;
 use App\Intake\IncomingTask;
 use App\Models\Person;
 use App\Models\Task;
+use Illuminate\Support\Collection;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Document\TaskFormat;
 use OpenBaton\Core\Rulebook\FollowUp\CreateTask;
@@ -40,6 +41,16 @@ final readonly class TaskSubjects
             customerId: $task->customer?->id,
             creatorId: $arrival->byPerson,
         );
+    }
+
+    /**
+     * @param Collection<int, Task> $tasks with RELATIONS
+     *
+     * @return list<Subject>
+     */
+    public function all(Collection $tasks, Snapshot $house, HouseState $state): array
+    {
+        return array_values($tasks->map(fn(Task $task): Subject => $this->of($task, $house, $state))->all());
     }
 
     /** @param Task $task with RELATIONS */

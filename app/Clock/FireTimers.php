@@ -87,13 +87,7 @@ final readonly class FireTimers
 
     private function ruleTimer(string $id, HouseState $state): ?RuleTimer
     {
-        foreach ($this->routers->timers($state, $this->snapshots->at($state))->all as $timer) {
-            if ($timer->id === $id) {
-                return $timer;
-            }
-        }
-
-        return null;
+        return $this->routers->timers($state, $this->snapshots->at($state))->named($id);
     }
 
     /** Once until the lead has seen it. */

@@ -15,10 +15,10 @@ use App\Models\ScheduleMark;
 use App\Models\Task;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
-use OpenBaton\Core\Criteria\Facts;
-use OpenBaton\Core\Routing\Router;
-use OpenBaton\Core\Subject\ChangeFacts;
+use OpenBaton\Core\Criteria\CompiledCriteria;
+use OpenBaton\Core\Rulebook\CompiledRulebook;
 use OpenBaton\Core\Timer\RuleTimer;
+use OpenBaton\Core\Timer\Timers;
 
 /** Puts down, for every moment of a schedule that has come, the open tasks that it acts on: those that meet the criteria of its rule. */
 final readonly class PutDownSchedules
@@ -33,31 +33,28 @@ final readonly class PutDownSchedules
         $state = HouseState::read();
         $house = $this->snapshots->at($state);
         $timers = $this->routers->timers($state, $house);
-        foreach ($timers->all as $timer) {
-            for ($at = $timers->next($timer, $this->through($timer)); $at !== null && $at <= $now; $at = $timers->next($timer, $at)) {
-                $this->putDown($timer, $at, $state, $house);
+        $schedules = $timers->schedules();
+        $through = $schedules === [] ? [] : ScheduleMark::query()->findMany(array_column($schedules, 'id'))->keyBy('timer');
+        foreach ($schedules as $timer) {
+            // Until when its moments have been put down.
+            $last = ($through[$timer->id] ?? null)?->through->getTimestamp() ?? $timer->since - 1;
+            for ($at = $timers->next($timer, $last); $at !== null && $at <= $now; $at = $timers->next($timer, $at)) {
+                $this->putDown($timers, $timer, $at, $state, $house);
             }
         }
     }
 
-    /** Until when its moments have been put down. */
-    private function through(RuleTimer $timer): int
-    {
-        return ScheduleMark::query()->find($timer->id)?->through->getTimestamp() ?? $timer->since - 1;
-    }
-
     /** All of a moment, or nothing: the mark moves on with it. */
-    private function putDown(RuleTimer $timer, int $at, HouseState $state, Snapshot $house): void
+    private function putDown(Timers $timers, RuleTimer $timer, int $at, HouseState $state, Snapshot $house): void
     {
         $router = $this->routers->at($state, $house);
-        $timers = $this->routers->timers($state, $house);
-        DB::transaction(function () use ($timer, $timers, $at, $state, $house, $router): void {
-            Task::query()->with(TaskSubjects::RELATIONS)->open()->where('arrived_at', '<', Stamp::of($at))->chunkById(self::PIECE, function (Collection $tasks) use ($timer, $timers, $at, $state, $house, $router): void {
+        $criteria = self::criteria($timer, $router->rulebook);
+        DB::transaction(function () use ($timers, $timer, $at, $state, $house, $router, $criteria): void {
+            Task::query()->with(TaskSubjects::RELATIONS)->open()->where('arrived_at', '<', Stamp::of($at))->chunkById(self::PIECE, function (Collection $tasks) use ($timers, $timer, $at, $state, $house, $router, $criteria): void {
                 $due = [];
-                foreach ($tasks as $task) {
-                    $subject = $this->subjects->of($task, $house, $state);
+                foreach ($this->subjects->all($tasks, $house, $state) as $subject) {
                     $one = $timers->onSchedule($timer, $subject, $at);
-                    if ($one !== null && self::meets($timer, $router, (new ChangeFacts($house->roster, $router->rulebook->lookups))->of($subject, $subject, $at))) {
+                    if ($one !== null && $criteria->holds($router->facts->of($subject, $subject, $at))) {
                         $due[] = $one;
                     }
                 }
@@ -67,14 +64,8 @@ final readonly class PutDownSchedules
         }, attempts: 3);
     }
 
-    private static function meets(RuleTimer $timer, Router $router, Facts $facts): bool
+    private static function criteria(RuleTimer $timer, CompiledRulebook $rulebook): CompiledCriteria
     {
-        foreach ($router->rulebook->rulebook->rules as $position => $rule) {
-            if ($rule->id === $timer->ruleId) {
-                return $router->rulebook->criteria($position)->holds($facts);
-            }
-        }
-
-        return false;
+        return $rulebook->criteria((int) array_search($timer->ruleId, array_column($rulebook->rulebook->rules, 'id'), true));
     }
 }

@@ -16,7 +16,6 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Foundation\Bus\Dispatchable;
 use Illuminate\Queue\InteractsWithQueue;
 use Illuminate\Support\Facades\DB;
-use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Workload\TaskStatus;
 
 /** Hangs the timers of rules that have been published on the tasks that are there. Done twice, it does no more than once. */
@@ -37,7 +36,8 @@ final class HangTimers implements ShouldQueue
 
     public function handle(SnapshotSource $snapshots, Routers $routers, TaskSubjects $subjects, TimerBook $book): void
     {
-        if (HouseState::read()->versionId !== $this->versionId || $routers->timers(HouseState::read(), $snapshots->current())->all === []) {
+        $state = HouseState::read();
+        if ($state->versionId !== $this->versionId || $routers->timers($state, $snapshots->at($state))->all === []) {
             return;
         }
         Task::query()->where('status', '<>', TaskStatus::Dropped)->select('id')->chunkById(self::PIECE, static function (Collection $ids) use ($snapshots, $routers, $subjects, $book): void {
@@ -48,7 +48,7 @@ final class HangTimers implements ShouldQueue
                 $tasks = Task::query()->with(TaskSubjects::RELATIONS)->findMany($ids->modelKeys());
                 $book->put(
                     $routers->timers($state, $house),
-                    array_values($tasks->map(static fn(Task $task): Subject => $subjects->of($task, $house, $state))->all()),
+                    $subjects->all($tasks, $house, $state),
                     array_values($tasks->map(static fn(Task $task): string => $task->id)->all()),
                     $state->tickedAt,
                 );

@@ -14,6 +14,7 @@ use App\Models\TaskChange;
 use App\Models\Timer;
 use Carbon\Carbon;
 use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Chain\CutReason;
 use OpenBaton\Core\Subject\Cause;
 use OpenBaton\Core\Subject\Subject;
@@ -182,4 +183,22 @@ it('is a verb that answers how much has happened', function (): void {
     move(House::arrive(), '2026-03-03T12:00:00Z');
     clock('2026-03-03T12:00:00Z');
     expect(app(FireTimers::class)(CarbonImmutable::now()))->toBe(1)->and(app(FireTimers::class)(CarbonImmutable::now()))->toBe(0);
+});
+
+it('asks for as many rows at each tick however many rules go by dates and the calendar', function (): void {
+    $queries = function (int $rules): int {
+        $of = static fn(array $when, int $number): array => ['id' => "{$when['kind']}-{$number}", 'name' => "Rule {$number}", 'when' => [$when], 'if' => ['field' => 'task.kind', 'op' => 'is', 'value' => 'quote'], 'then' => [['kind' => 'priority', 'priority' => 'high']]];
+        House::publish(House::roundRule(), ...array_map(static fn(int $number): array => $of(['kind' => 'date_reached', 'field' => 'task.due', 'offset' => "+{$number} days"], $number), range(1, $rules)), ...array_map(static fn(int $number): array => $of(['kind' => 'schedule', 'recurrence' => "FREQ=MONTHLY;BYMONTHDAY={$number}", 'from' => '2026-04-01', 'time' => '09:00'], $number), range(1, $rules)));
+        tick('2026-03-02T10:01:00Z');
+        DB::flushQueryLog();
+        DB::enableQueryLog();
+        tick('2026-03-02T10:02:00Z');
+        DB::disableQueryLog();
+
+        return count(DB::getQueryLog());
+    };
+    House::arrive();
+    // What is done for the first time only is not counted.
+    $queries(1);
+    expect($queries(12))->toBe($queries(2));
 });

@@ -11,7 +11,6 @@ use App\Http\Viewer;
 use App\Models\Task;
 use App\Policies\TaskPolicy;
 use OpenBaton\Core\Rulebook\Event\Pressed;
-use OpenBaton\Core\Subject\ChangeFacts;
 
 /** The buttons that rules put on a task: of rules that are in force and whose criteria hold. */
 final readonly class TaskButtons
@@ -35,7 +34,7 @@ final readonly class TaskButtons
                 }
                 if ($facts === null) {
                     $subject = $this->subjects->of($task->loadMissing(TaskSubjects::RELATIONS), $house, $state);
-                    $facts = (new ChangeFacts($house->roster, $router->rulebook->lookups))->of($subject, $subject, $now);
+                    $facts = $router->facts->of($subject, $subject, $now);
                 }
                 if ($router->rulebook->criteria($position)->holds($facts)) {
                     $buttons[] = ['rule' => $rule->id, 'label' => $event->label];

@@ -28,17 +28,11 @@ final readonly class TaskNext
     public function of(Task $task): array
     {
         $state = HouseState::read();
-        $timers = [];
-        foreach ($this->routers->timers($state, $this->viewer->snapshot())->all as $timer) {
-            $timers[$timer->id] = $timer;
-        }
-        $names = [];
-        foreach ($this->routers->at($state, $this->viewer->snapshot())->rulebook->rulebook->rules as $rule) {
-            $names[$rule->id] = $rule->name;
-        }
+        $timers = $this->routers->timers($state, $this->viewer->snapshot());
+        $names = array_column($this->routers->at($state, $this->viewer->snapshot())->rulebook->rulebook->rules, 'name', 'id');
         $next = [];
         foreach (Timer::query()->where('task_id', $task->id)->whereNull('fired_at')->orderBy('due_at')->limit(self::MOST)->get() as $row) {
-            $timer = $row->timer === null ? null : $timers[$row->timer] ?? null;
+            $timer = $row->timer === null ? null : $timers->named($row->timer);
             if ($row->timer !== null && $timer === null) {
                 continue;
             }

@@ -8,7 +8,6 @@ use OpenBaton\Core\Routing\Decision;
 use OpenBaton\Core\Routing\Needs;
 use OpenBaton\Core\Routing\Router;
 use OpenBaton\Core\Subject\Cause;
-use OpenBaton\Core\Subject\ChangeFacts;
 use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Subject\Effect\OwnerGiven;
 use OpenBaton\Core\Subject\Effect\TaskMade;
@@ -27,13 +26,8 @@ final readonly class Chain
     public const MOST_TASKS = 200;
     public const MOST_CHANGES = 1000;
 
-    private ChangeFacts $facts;
-
     /** @param Needs|null $ready what the decision on the first change set needs, where it was worked out before */
-    public function __construct(private Router $router, private Surroundings $surroundings, private ?Needs $ready = null)
-    {
-        $this->facts = new ChangeFacts($router->roster, $router->rulebook->lookups);
-    }
+    public function __construct(private Router $router, private Surroundings $surroundings, private ?Needs $ready = null) {}
 
     /** @param ChangeSet ...$changes what begins it, all of one cause */
     public function run(ChangeSet ...$changes): ChainResult
@@ -67,17 +61,21 @@ final readonly class Chain
         $rotations = $state->rotations($needs->rotations);
         $decision = $this->router->decide($change, $work, $rotations, $state->acted($change->after->id));
         $state->decided($number, $decision);
-        $this->watchForCircles($state, $decision, $number);
+        $this->watchForCircles($state, $decision, $needs, $number);
         $this->carryOn($state, $decision, $number);
     }
 
     /** A rule that has acted on this task already, and would change it once more, goes round. */
-    private function watchForCircles(ChainState $state, Decision $decision, int $number): void
+    private function watchForCircles(ChainState $state, Decision $decision, Needs $needs, int $number): void
     {
+        if ($decision->heldBack === []) {
+            return;
+        }
+        $rotations = $state->rotations($needs->rotations);
+        $work = $state->work($needs);
         foreach ($decision->heldBack as $position) {
             $rule = $this->router->rulebook->rulebook->rules[$position];
-            $needs = $this->router->needs($decision->change);
-            if ($this->router->wouldChange($rule, $decision->change, $state->rotations($needs->rotations), $state->work($needs))) {
+            if ($this->router->wouldChange($rule, $decision->change, $rotations, $work)) {
                 $state->cut(CutReason::Circle, $decision->change->after->id, $state->roundOf($number, $rule->id));
             }
         }
@@ -107,7 +105,7 @@ final readonly class Chain
                 break;
             }
             $task = $effect->made->with(['id' => $id]);
-            $arrivals[] = new ChangeSet("{$link->change->id}/{$id}", $at, null, $task, $this->facts->of(null, $task, $at), Cause::FollowUp, placed: $effect->placed);
+            $arrivals[] = new ChangeSet("{$link->change->id}/{$id}", $at, null, $task, $this->router->facts->of(null, $task, $at), Cause::FollowUp, placed: $effect->placed);
             if ($effect->waits) {
                 $waitsOn[] = $id;
             }
@@ -134,7 +132,7 @@ final readonly class Chain
         if (! $after->equals($before)) {
             $link = $state->link($number);
             $state->queue(
-                new ChangeSet("{$link->change->id}/{$before->id}", $at, $before, $after, $this->facts->of($before, $after, $at), Cause::FollowUp),
+                new ChangeSet("{$link->change->id}/{$before->id}", $at, $before, $after, $this->router->facts->of($before, $after, $at), Cause::FollowUp),
                 $link->generation + 1,
                 $number,
             );

@@ -11,14 +11,15 @@ use OpenBaton\Core\Subject\Subject;
 final readonly class ChainResult
 {
     /**
-     * @param list<Link>                 $links
-     * @param array<array-key, Subject>  $subjects every task that the chain touched as it is after it, by id
-     * @param Rotations                  $rotations that were looked at, after it
-     * @param Cut|null                   $cut
+     * @param list<Link>                $links
+     * @param array<array-key, Subject> $subjects   every task that the chain touched as it is after it, by id
+     * @param array<array-key, int>     $assignedAt instant at which a task came to its holder in it, by id
+     * @param Rotations                 $rotations  that were looked at, after it
      */
     public function __construct(
         public array $links,
         public array $subjects,
+        public array $assignedAt,
         public Rotations $rotations,
         public ?Cut $cut,
     ) {}

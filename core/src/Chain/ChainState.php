@@ -185,6 +185,6 @@ final class ChainState
 
     public function result(): ChainResult
     {
-        return new ChainResult($this->links, $this->subjects, $this->rotations, $this->cut);
+        return new ChainResult($this->links, $this->subjects, $this->assignedAt, $this->rotations, $this->cut);
     }
 }

@@ -14,6 +14,7 @@ use OpenBaton\Core\Rulebook\Method\UsesRotation;
 use OpenBaton\Core\Rulebook\Rule;
 use OpenBaton\Core\Rulebook\SeatName;
 use OpenBaton\Core\Rulebook\Trade;
+use OpenBaton\Core\Subject\ChangeFacts;
 use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Subject\Effect\Effect;
 use OpenBaton\Core\Subject\Effect\TaskMade;
@@ -32,12 +33,15 @@ use OpenBaton\Core\Workload\Work;
  */
 final readonly class Router
 {
+    public ChangeFacts $facts;
+
     private Narrowing $narrowing;
 
     private LoadBook $book;
 
     public function __construct(public Roster $roster, public CompiledRulebook $rulebook, private Trade $trade = new Trade())
     {
+        $this->facts = new ChangeFacts($roster, $rulebook->lookups);
         $this->narrowing = new Narrowing($roster);
         $this->book = new LoadBook($roster);
     }

@@ -4,13 +4,10 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Rulebook;
 
-use OpenBaton\Core\Criteria\Comparison;
-use OpenBaton\Core\Criteria\Expression;
+use OpenBaton\Core\Criteria\Equalities;
 use OpenBaton\Core\Criteria\Facts;
 use OpenBaton\Core\Criteria\FieldCatalogue;
 use OpenBaton\Core\Criteria\FieldType;
-use OpenBaton\Core\Criteria\Group;
-use OpenBaton\Core\Criteria\GroupKind;
 use OpenBaton\Core\Criteria\Operator\Plain;
 
 /**
@@ -55,7 +52,7 @@ final class RuleIndex
         }
         $needs = [];
         foreach ($rules as $position => $rule) {
-            $needs[$position] = self::needs($rule->criteria, $fields);
+            $needs[$position] = array_map(array_keys(...), Equalities::of($rule->criteria, $fields));
         }
 
         return self::build($needs, $fields);
@@ -151,29 +148,5 @@ final class RuleIndex
         }
 
         return $best;
-    }
-
-    /**
-     * What must be equal for the criteria to hold: the comparisons for
-     * equality outside of any "any" and "none".
-     *
-     * @return array<string, list<array-key>> values allowed, by path
-     */
-    private static function needs(Expression $expression, FieldCatalogue $fields): array
-    {
-        if ($expression instanceof Group && ($expression->kind === GroupKind::All || ($expression->kind === GroupKind::Any && count($expression->parts) === 1))) {
-            $needs = [];
-            foreach ($expression->parts as $part) {
-                $needs += self::needs($part, $fields);
-            }
-
-            return $needs;
-        }
-        $type = $expression instanceof Comparison ? $fields->find($expression->path)?->type : null;
-        if (! $expression instanceof Comparison || $type === null || ! in_array($expression->operator, ['is', 'one_of'], true) || $expression->constant() === null) {
-            return [];
-        }
-
-        return [$expression->path => array_keys(Plain::set($expression->constant(), $type))];
     }
 }

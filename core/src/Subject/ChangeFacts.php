@@ -26,7 +26,7 @@ final readonly class ChangeFacts
             $this->roster->house->zone()->dateAt($at),
             $valuesBefore,
             $this->lookups->days === [] ? [] : $this->days($at),
-            $this->lookups->teams ? $this->teams($values + ($valuesBefore ?? []), $valuesBefore ?? []) : [],
+            $this->lookups->teams ? $this->teams($values, $valuesBefore ?? []) : [],
         );
     }
 

@@ -4,34 +4,35 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Timer;
 
-use OpenBaton\Core\Criteria\Comparison;
-use OpenBaton\Core\Criteria\Expression;
+use OpenBaton\Core\Criteria\Equalities;
+use OpenBaton\Core\Criteria\FieldCatalogue;
 use OpenBaton\Core\Criteria\FieldType;
-use OpenBaton\Core\Criteria\Group;
-use OpenBaton\Core\Criteria\GroupKind;
 use OpenBaton\Core\Criteria\Operator\Plain;
 use OpenBaton\Core\Rulebook\Event\DateReached;
 use OpenBaton\Core\Rulebook\Event\Schedule;
 use OpenBaton\Core\Rulebook\PartFormat;
+use OpenBaton\Core\Rulebook\Rule;
 use OpenBaton\Core\Subject\Subject;
 
 /** A timer of a rule: one of its events that the clock brings about. */
 final readonly class RuleTimer
 {
-    /** Tells it from every other; the same in every version that has the same timer in the same rule. */
-    public string $id;
-
     /** Fields of a task that never change. */
     private const FIXED = ['task.kind', 'task.source'];
 
-    /** @var array<string, array<array-key, true>> what those must be for the rule to act, by path and Plain::key() */
-    private array $asked;
+    /**
+     * @param string                                 $id    tells it from every other; the same in every version that has the same timer in the same rule
+     * @param int                                    $since instant before which it does not fire: when the first version with it was published
+     * @param array<string, array<array-key, true>> $asked what the fields that never change must be for the rule to act, by path and Plain::key()
+     */
+    private function __construct(public string $id, public string $ruleId, public DateReached|Schedule $event, public int $since, private array $asked) {}
 
-    /** @param int $since instant before which it does not fire: when the first version with it was published */
-    public function __construct(public string $ruleId, public DateReached|Schedule $event, public int $since = 0, ?Expression $criteria = null)
+    /** @param array<array-key, int> $since by id; a timer that is not named has no such bound */
+    public static function of(Rule $rule, DateReached|Schedule $event, FieldCatalogue $fields, array $since): self
     {
-        $this->asked = $criteria === null ? [] : self::asked($criteria);
-        $this->id = self::id($ruleId, $event);
+        $id = self::id($rule->id, $event);
+
+        return new self($id, $rule->id, $event, $since[$id] ?? 0, array_intersect_key(Equalities::of($rule->criteria, $fields), array_flip(self::FIXED)));
     }
 
     /** Whether it can be for a task: what never changes does not stand against its rule. */
@@ -44,20 +45,6 @@ final readonly class RuleTimer
         }
 
         return true;
-    }
-
-    /** @return array<string, array<array-key, true>> */
-    private static function asked(Expression $expression): array
-    {
-        if ($expression instanceof Comparison && in_array($expression->path, self::FIXED, true) && in_array($expression->operator, ['is', 'one_of'], true) && $expression->constant() !== null) {
-            return [$expression->path => Plain::set($expression->constant(), FieldType::OneOf)];
-        }
-        $asked = [];
-        foreach ($expression instanceof Group && $expression->kind === GroupKind::All ? $expression->parts : [] as $part) {
-            $asked += self::asked($part);
-        }
-
-        return $asked;
     }
 
     public static function id(string $ruleId, DateReached|Schedule $event): string

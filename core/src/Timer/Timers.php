@@ -17,22 +17,38 @@ use OpenBaton\Core\Workload\TaskStatus;
 /** The timers of a rulebook, and when they fire for which tasks. */
 final readonly class Timers
 {
-    /** @param list<RuleTimer> $all in the order of the rules */
-    private function __construct(public array $all, private WorkingHours $house) {}
+    /** @param array<string, RuleTimer> $all as ofRules() gives them */
+    public function __construct(public array $all, private WorkingHours $house) {}
 
-    /** @param array<array-key, int> $since instant before which a timer does not fire, by its id; those that are not named have no such bound */
-    public static function of(Rulebook $rulebook, WorkingHours $house, array $since = []): self
+    /**
+     * @param array<array-key, int> $since instant before which a timer does not fire, by its id; those that are not named have no such bound
+     *
+     * @return array<string, RuleTimer> by id, in the order of the rules
+     */
+    public static function ofRules(Rulebook $rulebook, array $since = []): array
     {
         $timers = [];
         foreach ($rulebook->rules as $rule) {
             foreach ($rule->active ? $rule->events : [] as $event) {
                 if ($event instanceof DateReached || $event instanceof Schedule) {
-                    $timers[] = new RuleTimer($rule->id, $event, $since[RuleTimer::id($rule->id, $event)] ?? 0, $rule->criteria);
+                    $timer = RuleTimer::of($rule, $event, $rulebook->fields, $since);
+                    $timers[$timer->id] = $timer;
                 }
             }
         }
 
-        return new self($timers, $house);
+        return $timers;
+    }
+
+    public function named(string $id): ?RuleTimer
+    {
+        return $this->all[$id] ?? null;
+    }
+
+    /** @return list<RuleTimer> those that go by the calendar */
+    public function schedules(): array
+    {
+        return array_values(array_filter($this->all, static fn(RuleTimer $timer): bool => $timer->event instanceof Schedule));
     }
 
     /**
@@ -84,7 +100,7 @@ final readonly class Timers
     public function between(iterable $subjects, int $since, int $until): array
     {
         $moments = [];
-        foreach ($this->all as $timer) {
+        foreach ($this->schedules() as $timer) {
             for ($at = $this->next($timer, $since); $at !== null && $at <= $until; $at = $this->next($timer, $at)) {
                 $moments[] = [$timer, $at];
             }
@@ -103,7 +119,7 @@ final readonly class Timers
                 }
             }
         }
-        $place = array_flip(array_map(static fn(RuleTimer $timer): string => $timer->id, $this->all));
+        $place = array_flip(array_keys($this->all));
         $placeOf = static fn(Occurrence $one): int => $one->timer === null ? -1 : $place[$one->timer->id];
         usort($occurrences, static fn(Occurrence $a, Occurrence $b): int => $a->at <=> $b->at ?: $placeOf($a) <=> $placeOf($b) ?: $a->taskId <=> $b->taskId);
 

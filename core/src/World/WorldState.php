@@ -9,14 +9,11 @@ use OpenBaton\Core\Chain\Chain;
 use OpenBaton\Core\Chain\ChainResult;
 use OpenBaton\Core\Chain\Surroundings;
 use OpenBaton\Core\Routing\Needs;
-use OpenBaton\Core\Routing\Outcome;
 use OpenBaton\Core\Routing\Rotations;
 use OpenBaton\Core\Routing\Router;
 use OpenBaton\Core\Rulebook\CompiledRulebook;
-use OpenBaton\Core\Rulebook\SeatName;
 use OpenBaton\Core\Subject\Author;
 use OpenBaton\Core\Subject\Cause;
-use OpenBaton\Core\Subject\ChangeFacts;
 use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Subject\Trigger;
@@ -36,14 +33,12 @@ final class WorldState implements Surroundings
     /** @var array<string, true> keys of what has fired */
     private array $fired = [];
     private readonly Router $router;
-    private readonly ChangeFacts $facts;
     private readonly Timers $timers;
 
     public function __construct(private readonly World $world, string $rulebookVersion)
     {
         $this->router = new Router($world->roster, CompiledRulebook::compile($world->rulebook, $rulebookVersion), $world->trade);
-        $this->facts = new ChangeFacts($world->roster, $this->router->rulebook->lookups);
-        $this->timers = Timers::of($world->rulebook, $world->roster->house);
+        $this->timers = new Timers(Timers::ofRules($world->rulebook), $world->roster->house);
         $this->work = $world->work;
         $this->rotations = $world->rotations;
         $this->tickedAt = $world->clock;
@@ -71,14 +66,14 @@ final class WorldState implements Surroundings
 
     public function changeSet(string $id, int $at, Subject $before, Subject $after, Cause $cause, ?Trigger $trigger = null, ?Author $comment = null, ?Author $file = null): ChangeSet
     {
-        return new ChangeSet($id, $at, $before, $after, $this->facts->of($before, $after, $at), $cause, $trigger, $comment, $file);
+        return new ChangeSet($id, $at, $before, $after, $this->router->facts->of($before, $after, $at), $cause, $trigger, $comment, $file);
     }
 
     public function run(ChangeSet ...$changes): ChainResult
     {
         $result = (new Chain($this->router, $this))->run(...$changes);
         foreach ($result->subjects as $id => $subject) {
-            $this->work = $this->work->after(($this->tasks[$id] ?? null)?->asWork(), $subject->asWork(), self::assignedAt($result, $subject));
+            $this->work = $this->work->after(($this->tasks[$id] ?? null)?->asWork(), $subject->asWork(), $result->assignedAt[$id] ?? null);
             $this->tasks[$id] = $subject;
         }
         foreach ($result->rotations->byName as $rotation) {
@@ -86,20 +81,6 @@ final class WorldState implements Surroundings
         }
 
         return $result;
-    }
-
-    private static function assignedAt(ChainResult $result, Subject $subject): ?int
-    {
-        $at = null;
-        foreach ($result->links as $link) {
-            $given = $link->decision !== null && $link->decision->outcome === Outcome::Assigned && $link->decision->seat === SeatName::Holder;
-            $came = $link->change->after->holderId !== null && $link->change->after->holderId !== $link->change->before?->holderId;
-            if ($link->change->after->id === $subject->id && ($given || $came)) {
-                $at = $link->change->at;
-            }
-        }
-
-        return $at;
     }
 
     /** What falls due next, until an instant and since the clock was last looked at; null: nothing. */

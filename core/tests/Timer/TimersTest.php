@@ -31,7 +31,7 @@ function weekly(string $rule = 'FREQ=WEEKLY;BYDAY=MO', string $from = '2026-03-0
 /** @param list<Rule> $rules */
 function timers(array $rules, array $since = []): Timers
 {
-    return Timers::of(new Rulebook(Build::fields(), $rules), Build::calendar('Europe/Dublin'), $since);
+    return new Timers(Timers::ofRules(new Rulebook(Build::fields(), $rules), $since), Build::calendar('Europe/Dublin'));
 }
 
 /** @return list<string> when, as UTC, and for what */
