@@ -30,13 +30,13 @@ final class CoveragePiece
     {
         $counts = $acts = $examples = [];
         foreach ($arrivals as $number => $arrival) {
-            $acting = CoverageReplay::acting($rules, $arrival);
-            $rule = self::rule($rules, $acting);
-            $before = $rules === $against ? $rule : self::rule($against, CoverageReplay::acting($against, $arrival));
+            $replay = CoverageReplay::of($rules, $arrival);
+            $rule = self::giving($rules, $replay);
+            $before = $rules === $against ? $rule : self::giving($against, CoverageReplay::of($against, $arrival));
             $day = self::day($arrival);
             $key = "{$day}\n{$rule}\n{$before}";
             $counts[$key] = ($counts[$key] ?? 0) + 1;
-            self::act($acts, $day, $rules, $acting);
+            self::act($acts, $day, $rules, $replay);
             if ($rule !== $before) {
                 $examples[] = ['number' => $number, 'task' => $arrival->id];
             }
@@ -59,7 +59,7 @@ final class CoveragePiece
     {
         $acts = [];
         foreach ($changes as $change) {
-            self::act($acts, self::day($change), $rules, CoverageReplay::acting($rules, $change));
+            self::act($acts, self::day($change), $rules, CoverageReplay::of($rules, $change));
         }
 
         return self::commit($runId, 'through_change', $changes, static function (CoverageRun $run) use ($acts): array {
@@ -99,21 +99,16 @@ final class CoveragePiece
         return gmdate('Y-m-d', $change->at);
     }
 
-    /** @param list<int> $acting */
-    private static function rule(CompiledRulebook $rulebook, array $acting): string
+    /** @return string id of the rule that gives; empty: none */
+    private static function giving(CompiledRulebook $rulebook, CoverageReplay $replay): string
     {
-        $position = CoverageReplay::giving($rulebook, $acting);
-
-        return $position === null ? '' : $rulebook->rulebook->rules[$position]->id;
+        return $replay->giving === null ? '' : $rulebook->rulebook->rules[$replay->giving]->id;
     }
 
-    /**
-     * @param array<string, int> $acts   by day and rule
-     * @param list<int>          $acting
-     */
-    private static function act(array &$acts, string $day, CompiledRulebook $rules, array $acting): void
+    /** @param array<string, int> $acts by day and rule */
+    private static function act(array &$acts, string $day, CompiledRulebook $rules, CoverageReplay $replay): void
     {
-        foreach ($acting as $position) {
+        foreach ($replay->acting as $position) {
             $key = "{$day}\n{$rules->rulebook->rules[$position]->id}";
             $acts[$key] = ($acts[$key] ?? 0) + 1;
         }

@@ -8,31 +8,26 @@ use OpenBaton\Core\Rulebook\CompiledRulebook;
 use OpenBaton\Core\Subject\ChangeSet;
 
 /** Which rules would act on recorded work, whether or not they would find somebody on the day. */
-final class CoverageReplay
+final readonly class CoverageReplay
 {
-    /** @return list<int> positions of the rules that act: those that hold and only follow up, and the first that gives, which ends it */
-    public static function acting(CompiledRulebook $rulebook, ChangeSet $change): array
+    /**
+     * @param list<int> $acting positions of the rules that act: those that hold and follow up, and the first that gives, which ends it
+     * @param int|null  $giving position of the rule that gives; null: none
+     */
+    private function __construct(public array $acting, public ?int $giving) {}
+
+    public static function of(CompiledRulebook $rulebook, ChangeSet $change): self
     {
         $acting = [];
         foreach ($rulebook->holding($change) as $position => $rule) {
-            $acting[] = $position;
-            if ($rule->give !== null) {
-                break;
+            if ($rule->givesOn($change) !== null) {
+                return new self([...$acting, $position], $position);
+            }
+            if ($rule->followUps !== []) {
+                $acting[] = $position;
             }
         }
 
-        return $acting;
-    }
-
-    /**
-     * @param list<int> $acting as above
-     *
-     * @return int|null position of the rule that gives; null: none
-     */
-    public static function giving(CompiledRulebook $rulebook, array $acting): ?int
-    {
-        $last = $acting === [] ? null : $acting[count($acting) - 1];
-
-        return $last === null || $rulebook->rulebook->rules[$last]->give === null ? null : $last;
+        return new self($acting, null);
     }
 }

@@ -12,7 +12,6 @@ use OpenBaton\Core\Rulebook\Input;
 use OpenBaton\Core\Rulebook\Method\Selection;
 use OpenBaton\Core\Rulebook\Method\UsesRotation;
 use OpenBaton\Core\Rulebook\Rule;
-use OpenBaton\Core\Rulebook\SeatName;
 use OpenBaton\Core\Rulebook\Trade;
 use OpenBaton\Core\Subject\ChangeFacts;
 use OpenBaton\Core\Subject\ChangeSet;
@@ -21,7 +20,6 @@ use OpenBaton\Core\Subject\Effect\TaskMade;
 use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Workload\LoadBook;
 use OpenBaton\Core\Workload\LoadView;
-use OpenBaton\Core\Workload\TaskStatus;
 use OpenBaton\Core\Workload\Work;
 
 /**
@@ -57,16 +55,17 @@ final readonly class Router
                 $heldBack[] = $position;
                 continue;
             }
-            if ($rule->give === null || ! self::gives($rule->give, $change)) {
+            $give = $rule->givesOn($change);
+            if ($give === null) {
                 $followedUp[] = $position;
                 [$subject, $more] = $this->follow($rule, $change, $subject);
                 array_push($effects, ...$more);
                 continue;
             }
-            $attempt = $this->attempt($rule->give, $change, $rotations, $load);
+            $attempt = $this->attempt($give, $change, $rotations, $load);
             $attempts[$position] = $attempt;
             if ($attempt->decides()) {
-                $seat = Seat::filledBy($attempt, $rule->give->seat, $change);
+                $seat = Seat::filledBy($attempt, $give->seat, $change);
                 [$subject, $more] = $this->follow($rule, $change, $seat->on($subject));
 
                 return $this->decision($change, $attempts, $followedUp, $heldBack, $position, $seat, [...$effects, ...$more], $subject);
@@ -76,25 +75,19 @@ final readonly class Router
         return $this->decision($change, $attempts, $followedUp, $heldBack, null, Seat::asItIs($change->after), $effects, $subject);
     }
 
-    /** What is done or dropped is given to nobody; only what is in review has a reviewer. */
-    private static function gives(Give $give, ChangeSet $change): bool
-    {
-        return ! $change->placed && $change->after->status->isOpen()
-            && ($give->seat === SeatName::Holder || $change->after->status === TaskStatus::InReview);
-    }
-
     /** What a decision on this change set may look at. */
     public function needs(ChangeSet $change): Needs
     {
         $people = $lastAssigned = $rotations = [];
         foreach ($this->rulebook->holding($change) as $rule) {
-            if ($rule->give?->method instanceof UsesRotation) {
-                $rotations[$rule->give->method->rotationName()] = true;
+            $give = $rule->givesOn($change);
+            if ($give?->method instanceof UsesRotation) {
+                $rotations[$give->method->rotationName()] = true;
             }
-            if ($rule->give?->looksAt(Input::Work) === true) {
-                foreach ($this->mayGoTo($rule->give, $change) as $id) {
+            if ($give?->looksAt(Input::Work) === true) {
+                foreach ($this->mayGoTo($give, $change) as $id) {
                     $people[$id] = true;
-                    if ($rule->give->looksAt(Input::LastAssigned)) {
+                    if ($give->looksAt(Input::LastAssigned)) {
                         $lastAssigned[$id] = true;
                     }
                 }
@@ -183,10 +176,11 @@ final readonly class Router
     public function wouldChange(Rule $rule, ChangeSet $change, Rotations $rotations, Work $work): bool
     {
         $subject = $change->after;
-        if ($rule->give !== null && self::gives($rule->give, $change)) {
+        $give = $rule->givesOn($change);
+        if ($give !== null) {
             $load = new LoadView($work, $this->book, $change->at, $subject, $change->isArrival());
-            $attempt = $this->attempt($rule->give, $change, $rotations, $load);
-            $subject = $attempt->decides() ? Seat::filledBy($attempt, $rule->give->seat, $change)->on($subject) : $subject;
+            $attempt = $this->attempt($give, $change, $rotations, $load);
+            $subject = $attempt->decides() ? Seat::filledBy($attempt, $give->seat, $change)->on($subject) : $subject;
         }
         [$subject, $effects] = $this->follow($rule, $change, $subject);
 

@@ -9,6 +9,7 @@ use OpenBaton\Core\Criteria\Expression;
 use OpenBaton\Core\Rulebook\Event\EventKind;
 use OpenBaton\Core\Rulebook\FollowUp\FollowUp;
 use OpenBaton\Core\Subject\ChangeSet;
+use OpenBaton\Core\Workload\TaskStatus;
 
 /** When · if · give to · otherwise · then. */
 final readonly class Rule
@@ -52,6 +53,20 @@ final readonly class Rule
         }
 
         return false;
+    }
+
+    /**
+     * To whom it gives on a change set. What was placed by hand stays where it is, what is done or dropped is given to
+     * nobody, and only what is in review has a reviewer.
+     *
+     * @return Give|null null: it only carries follow-ups there and does not stop the search
+     */
+    public function givesOn(ChangeSet $change): ?Give
+    {
+        $status = $change->after->status;
+        $gives = ! $change->placed && $status->isOpen() && ($this->give?->seat === SeatName::Holder || $status === TaskStatus::InReview);
+
+        return $gives ? $this->give : null;
     }
 
     public function isValidAt(int $at): bool

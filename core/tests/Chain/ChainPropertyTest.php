@@ -106,8 +106,8 @@ it('records changes so that the same rules act on what is read again', function 
         foreach ($rules === null ? [] : $links as $link) {
             $document = json_decode((string) json_encode(ChangeFormat::write($link->change, $rules->rulebook->fields)), true);
             $again = ChangeFormat::read(Node::root($document), $rules->rulebook->fields);
-            $acts = CoverageReplay::acting($rules, $link->change);
-            CoverageReplay::acting($rules, $again) === $acts || $this->fail("Story {$seed}, {$link->change->id}: other rules act.");
+            $acts = CoverageReplay::of($rules, $link->change)->acting;
+            CoverageReplay::of($rules, $again)->acting === $acts || $this->fail("Story {$seed}, {$link->change->id}: other rules act.");
             $acting += count($acts);
             $kinds += array_flip($rules->occasions($again));
         }
