@@ -11,7 +11,6 @@ use App\Models\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Storage;
-use OpenBaton\Core\Subject\Author;
 use OpenBaton\Core\Subject\Subject;
 use RuntimeException;
 use Throwable;
@@ -36,7 +35,7 @@ final readonly class AttachFile
                 'attached',
                 static fn(Subject $subject): Subject => $subject->with(['files' => $subject->files + 1]),
                 reason: $name,
-                file: $by->person !== null && $by->person->id === $task->assignee_id ? Author::Holder : Author::Anyone,
+                file: $by->authorOn($task),
                 besides: static function (Task $row) use ($file, $path, $name, $by): void {
                     TaskFile::query()->create([
                         'task_id' => $row->id, 'user_id' => $by->id, 'name' => $name, 'type' => (string) $file->getMimeType(), 'size' => (int) $file->getSize(), 'path' => $path, 'at' => CarbonImmutable::now(),

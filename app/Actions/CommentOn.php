@@ -9,7 +9,6 @@ use App\Models\Comment;
 use App\Models\Task;
 use App\Models\User;
 use Carbon\CarbonImmutable;
-use OpenBaton\Core\Subject\Author;
 use OpenBaton\Core\Subject\Subject;
 
 /** Somebody says something on a task. Whoever is spoken to watches it from then on. */
@@ -20,12 +19,10 @@ final readonly class CommentOn
     /** @param list<string> $mentions people who are spoken to, by slug */
     public function __invoke(Task $task, string $body, array $mentions, User $by): Task
     {
-        $holds = $by->person !== null && $by->person->id === $task->assignee_id;
-
         return ($this->edit)($task->id, null, new Edit(
             'commented',
             static fn(Subject $subject, Snapshot $house): Subject => $subject->with(['comments' => $subject->comments + 1])->watchedBy(array_values(array_filter($mentions, static fn(string $slug): bool => isset($house->personIds[$slug])))),
-            comment: $holds ? Author::Holder : Author::Anyone,
+            comment: $by->authorOn($task),
             besides: static function (Task $row) use ($body, $mentions, $by): void {
                 Comment::query()->create(['task_id' => $row->id, 'user_id' => $by->id, 'body' => $body, 'mentions' => $mentions, 'at' => CarbonImmutable::now()]);
             },

@@ -50,7 +50,7 @@ final readonly class EditCustomer
                     if ($field === null || ! self::isOfCustomers($path, $house->customFields)) {
                         throw $node->fail('There is no field "{path}" of customers that is changed by hand.', path: $path);
                     }
-                    $empty = $node->value === null || $node->value === '' || $node->value === [];
+                    $empty = ValueCodec::isBlank($node);
                     $values[$path] = $empty ? null : ValueCodec::read($node, $field, $house->roster);
                     if ($path === OwnerGiven::FIELD) {
                         $customer->owner_id = is_string($values[$path]) ? $house->personIds[$values[$path]] : null;

@@ -6,9 +6,8 @@ namespace App\Edits;
 
 use App\Bridge\Snapshot;
 use App\Database\Stamp;
+use App\Fields\Choices;
 use App\Words\Words;
-use OpenBaton\Core\Criteria\Field;
-use OpenBaton\Core\Criteria\FieldType;
 use OpenBaton\Core\Document\DocumentError;
 use OpenBaton\Core\Document\Duration;
 use OpenBaton\Core\Document\Instant;
@@ -24,9 +23,6 @@ use OpenBaton\Core\Workload\Priority;
 /** What of a task people change by hand: what every task has, and the fields of the house. Values are as documents have them. */
 final readonly class EditableFields
 {
-    public const TITLE = 255;
-    public const DETAILS = 20_000;
-
     /** The type of the entry of each that every task has. */
     private const OWN = [
         'task.title' => 'line',
@@ -45,11 +41,11 @@ final readonly class EditableFields
     {
         $fields = [];
         foreach (self::OWN as $path => $type) {
-            $fields[] = ['path' => $path, 'label' => $this->label($path), 'type' => $type, 'options' => self::options($this->house->catalogue->find($path))];
+            $fields[] = ['path' => $path, 'label' => $this->label($path), 'type' => $type, 'options' => Choices::of($this->house->catalogue->find($path)->options ?? [])];
         }
         foreach ($this->house->catalogue->fields as $path => $field) {
             if (Assignment::isSettable($path) && ! $field->retired) {
-                $fields[] = ['path' => $path, 'label' => $field->label, 'type' => $field->type->value, 'options' => self::options($field)];
+                $fields[] = ['path' => $path, 'label' => $field->label, 'type' => $field->type->value, 'options' => Choices::of($field->options)];
             }
         }
 
@@ -83,7 +79,7 @@ final readonly class EditableFields
      */
     public function set(Subject $subject, string $path, Node $node): Subject
     {
-        $empty = $node->value === null || $node->value === '' || $node->value === [];
+        $empty = ValueCodec::isBlank($node);
         if (! isset(self::OWN[$path])) {
             $field = $this->house->catalogue->find($path);
             if ($field === null || ! Assignment::isSettable($path)) {
@@ -97,41 +93,14 @@ final readonly class EditableFields
         }
 
         return match ($path) {
-            'task.title' => $subject->withField($path, $node->line(self::TITLE)),
-            CreateTask::DETAILS_FIELD => $subject->withField($path, $empty ? null : self::details($node)),
+            'task.title' => $subject->withField($path, $node->line(TextLimits::TITLE)),
+            CreateTask::DETAILS_FIELD => $subject->withField($path, $empty ? null : $node->prose(TextLimits::DETAILS)),
             'task.priority' => $subject->prioritised($node->case(Priority::class)),
             // Set by hand, it follows nothing any more.
-            'task.due' => $subject->dueAt($empty ? null : self::moment($node)),
-            'task.start' => $subject->with(['startAt' => $empty ? null : self::moment($node)]),
+            'task.due' => $subject->dueAt($empty ? null : Stamp::instant($node)),
+            'task.start' => $subject->with(['startAt' => $empty ? null : Stamp::instant($node)]),
             'task.estimate' => $subject->with(['effort' => new Effort($subject->effort->default, $empty ? null : $node->minutes(), $subject->effort->spent, $subject->effort->remaining)]),
             default => $subject->with(['tags' => $empty ? [] : array_values(array_unique(array_map(static fn(Node $tag): string => $tag->line(TextLimits::TAG), $node->items())))]),
         };
-    }
-
-    private static function details(Node $node): string
-    {
-        $text = trim($node->text());
-
-        return mb_strlen($text) <= self::DETAILS ? $text : throw $node->fail('This has at most {most} characters.', most: self::DETAILS);
-    }
-
-    private static function moment(Node $node): int
-    {
-        $instant = $node->instant();
-        $year = (int) gmdate('Y', $instant);
-
-        return $year >= Stamp::FIRST_YEAR && $year <= Stamp::LAST_YEAR
-            ? $instant
-            : throw $node->fail('A moment in the years from {first} to {last} belongs here.', first: Stamp::FIRST_YEAR, last: Stamp::LAST_YEAR);
-    }
-
-    /** @return list<array{value: string, label: string}> */
-    private static function options(?Field $field): array
-    {
-        return $field === null || ! in_array($field->type, [FieldType::OneOf, FieldType::ManyOf], true) ? [] : array_map(
-            static fn(int|string $value, string $label): array => ['value' => (string) $value, 'label' => $label],
-            array_keys($field->options),
-            array_values($field->options),
-        );
     }
 }

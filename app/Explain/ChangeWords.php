@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Explain;
 
+use OpenBaton\Core\Subject\StateFields;
 use OpenBaton\Core\Workload\TaskStatus;
 
 /** Says what differs between two states of a task, as core's Difference wrote it down. */
@@ -32,6 +33,14 @@ final readonly class ChangeWords
         }
 
         return $sentences;
+    }
+
+    /** That a field of a task, by its path, was something else before; empty where nothing is to be said. */
+    public function ofField(string $path, mixed $before, mixed $after): string
+    {
+        $name = isset(StateFields::TYPES[$path]) ? substr($path, strlen('task.')) : $path;
+
+        return $this->sentences([$name => [$before, $after]])[0] ?? '';
     }
 
     private function one(string $name, mixed $before, mixed $after): string

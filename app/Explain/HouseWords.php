@@ -69,7 +69,8 @@ final readonly class HouseWords
         };
     }
 
-    private function distance(string $offset): string
+    /** How far from a day, on whichever side: "+5 working_days" in documents. */
+    public function distance(string $offset): string
     {
         $parsed = Offset::parse($offset);
 

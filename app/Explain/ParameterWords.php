@@ -55,7 +55,7 @@ final readonly class ParameterWords
             $type instanceof WorkingSpanType => $this->span(WorkingSpan::parse($value->text())),
             $type instanceof Minutes => $this->house->duration(Duration::parse($value->text())),
             $type instanceof DateType => $this->house->day($value->text()),
-            $type instanceof OffsetType => $this->distance(Offset::parse($value->text())),
+            $type instanceof OffsetType => $this->house->distance($value->text()),
             $type instanceof RecurrenceRule => (new RecurrenceWords($words))->say($value->text()),
             $type instanceof MergedTextType => $this->merged($value->text()),
             $type instanceof YesNo => $words->say("parameter.{$name}.".($value->bool() ? 'true' : 'false')),
@@ -114,11 +114,6 @@ final readonly class ParameterWords
             'from' => $this->house->value($path, $value->find('from')?->value),
             'to' => $this->house->value($path, $value->find('to')?->value),
         ]);
-    }
-
-    private function distance(Offset $offset): string
-    {
-        return $this->house->words->say("offset.{$offset->unit->value}", ['amount' => abs($offset->amount)]);
     }
 
     private function span(WorkingSpan $span): string

@@ -25,10 +25,6 @@ final readonly class IncomingTaskReader
 {
     private const MEMBERS = ['title', 'kind', 'description', 'customer', 'contact', 'priority', 'estimate', 'start', 'due', 'tags', 'fields'];
 
-    private const TITLE = 255;
-
-    private const DESCRIPTION = 20_000;
-
     public function __construct(private CustomerSource $customers) {}
 
     /**
@@ -40,15 +36,15 @@ final readonly class IncomingTaskReader
     {
         $faults = new Faults();
         $faults->add(...$node->strangers(self::MEMBERS));
-        $title = $faults->collect(static fn(): string => $node->get('title')->line(self::TITLE));
+        $title = $faults->collect(static fn(): string => $node->get('title')->line(TextLimits::TITLE));
         $kind = $faults->collect(fn(): KnownKind => $this->kind($node->get('kind'), $house));
-        $description = $faults->collect(fn(): ?string => $node->has('description') ? $this->text($node->get('description')) : null);
+        $description = $faults->collect(static fn(): ?string => $node->find('description')?->prose(TextLimits::DETAILS));
         $customer = $faults->collect(fn(): ?KnownCustomer => $node->has('customer') ? $this->customer($node->get('customer'), $house, $customers) : null);
-        $contact = $faults->collect(static fn(): ?string => $node->find('contact')?->line(self::TITLE));
+        $contact = $faults->collect(static fn(): ?string => $node->find('contact')?->line(TextLimits::TITLE));
         $priority = $faults->collect(static fn(): ?Priority => $node->find('priority')?->case(Priority::class));
         $estimate = $faults->collect(static fn(): ?int => $node->find('estimate')?->minutes());
-        $startsAt = $faults->collect(fn(): ?int => $this->moment($node->find('start')));
-        $dueAt = $faults->collect(fn(): ?int => $this->moment($node->find('due')));
+        $startsAt = $faults->collect(static fn(): ?int => self::moment($node->find('start')));
+        $dueAt = $faults->collect(static fn(): ?int => self::moment($node->find('due')));
         $tags = $faults->collect(static fn(): array => array_map(static fn(Node $tag): string => $tag->line(TextLimits::TAG), $node->itemsOf('tags')));
         $facts = $faults->collect(fn(): array => $this->facts($node->find('fields'), $house->catalogue, $house->roster, $faults));
         if ($startsAt !== null && $dueAt !== null && $dueAt < $startsAt) {
@@ -62,13 +58,6 @@ final readonly class IncomingTaskReader
         return new IncomingTask($title, $kind, $source, $description, $customer, $contact, $priority ?? Priority::Normal, $estimate, $startsAt, $dueAt, ($facts ?? []) + $kind->defaults, array_values(array_unique($tags ?? [])));
     }
 
-    private function text(Node $node): string
-    {
-        $text = trim($node->text());
-
-        return mb_strlen($text) <= self::DESCRIPTION ? $text : throw $node->fail('This has at most {most} characters.', most: self::DESCRIPTION);
-    }
-
     private function kind(Node $node, Snapshot $house): KnownKind
     {
         return $house->kindNamed($node->text())
@@ -80,15 +69,9 @@ final readonly class IncomingTaskReader
         return $this->customers->named($node->text(), $house, $customers) ?? throw $node->fail('There is no customer "{given}".', given: $node->text());
     }
 
-    private function moment(?Node $node): ?int
+    private static function moment(?Node $node): ?int
     {
-        $instant = $node?->instant();
-        $year = $instant === null ? null : (int) gmdate('Y', $instant);
-        if ($node !== null && ($year < Stamp::FIRST_YEAR || $year > Stamp::LAST_YEAR)) {
-            throw $node->fail('A moment in the years from {first} to {last} belongs here.', first: Stamp::FIRST_YEAR, last: Stamp::LAST_YEAR);
-        }
-
-        return $instant;
+        return $node === null ? null : Stamp::instant($node);
     }
 
     /** @return array<string, mixed> */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\BootsByName;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -25,6 +26,16 @@ final class Customer extends Model
     public function owner(): BelongsTo
     {
         return $this->belongsTo(Person::class, 'owner_id');
+    }
+
+    /**
+     * Those with so much of a name, in its order.
+     *
+     * @param Builder<self> $query
+     */
+    public function scopeNamed(Builder $query, string $part): void
+    {
+        $query->when($part !== '', static fn(Builder $some): Builder => $some->where('name', 'like', '%'.addcslashes($part, '%_\\').'%'))->orderBy('name');
     }
 
     /** @return BelongsTo<Place, $this> */

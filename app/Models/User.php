@@ -10,6 +10,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Foundation\Auth\User as Authenticatable;
 use Illuminate\Notifications\Notifiable;
 use Laravel\Sanctum\HasApiTokens;
+use OpenBaton\Core\Subject\Author;
 use Spatie\Permission\Traits\HasRoles;
 
 /** A sign-in. Most belong to a person; an administrator or a system may not. */
@@ -41,6 +42,12 @@ final class User extends Authenticatable
     public function person(): HasOne
     {
         return $this->hasOne(Person::class);
+    }
+
+    /** As whom they add something to a task. */
+    public function authorOn(Task $task): Author
+    {
+        return $this->person !== null && $this->person->id === $task->assignee_id ? Author::Holder : Author::Anyone;
     }
 
     /** Whether they decide who gets what. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\EditCustomer;
+use App\Fields\Choices;
 use App\Http\Pages\PersonRef;
 use App\Http\Pages\TaskLine;
 use App\Http\Viewer;
@@ -30,8 +31,7 @@ final class CustomerController
     {
         Gate::authorize('keepCustomers', House::class);
         $asked = trim($request->string('q')->limit(100, '')->toString());
-        $found = Customer::query()->with(['owner', 'place.parent'])->when($asked !== '', static fn($query) => $query->where('name', 'like', '%'.addcslashes($asked, '%_\\').'%'))
-            ->orderBy('name')->paginate(self::PAGE)->withQueryString();
+        $found = Customer::query()->with(['owner', 'place.parent'])->named($asked)->paginate(self::PAGE)->withQueryString();
         $chosen = Customer::query()->with(['owner', 'place.parent'])->where('slug', $request->string('customer')->toString())->first();
 
         return Inertia::render('Customers/Customers', [
@@ -41,7 +41,7 @@ final class CustomerController
             'page' => $found->currentPage(),
             'pages' => $found->lastPage(),
             'fields' => self::fields($viewer),
-            'people' => array_map(static fn($person): array => ['value' => $person->id, 'label' => $person->name], array_values($viewer->snapshot()->roster->people)),
+            'people' => Choices::people($viewer->snapshot()->roster),
             'customer' => $chosen === null ? null : self::line($chosen) + [
                 'contact' => $chosen->contact,
                 'values' => (object) (array_filter([OwnerGiven::FIELD => $chosen->owner?->slug]) + (array) $chosen->facts),
@@ -73,7 +73,7 @@ final class CustomerController
 
         return array_values(array_map(static fn(Field $field): array => [
             'path' => $field->path, 'label' => $field->label, 'type' => $field->type->value,
-            'options' => array_map(static fn(int|string $value, string $label): array => ['value' => (string) $value, 'label' => $label], array_keys($field->options), array_values($field->options)),
+            'options' => Choices::of($field->options),
         ], array_filter($house->catalogue->fields, static fn(Field $field): bool => EditCustomer::isOfCustomers($field->path, $house->customFields) && ! $field->retired)));
     }
 

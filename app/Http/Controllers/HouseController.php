@@ -8,6 +8,7 @@ use App\Actions\SaveChecklist;
 use App\Actions\SaveField;
 use App\Actions\SaveKind;
 use App\Edits\EditableFields;
+use App\Fields\Choices;
 use App\Http\Requests\ChecklistRequest;
 use App\Http\Requests\FieldRequest;
 use App\Http\Requests\KindRequest;
@@ -39,7 +40,7 @@ final class HouseController
                 'id' => $list->id, 'slug' => $list->slug, 'name' => $list->name, 'items' => $list->items,
             ])->all()),
             'entries' => static fn(): array => array_values(array_filter((new EditableFields($viewer->snapshot(), $words))->all(), static fn(array $field): bool => in_array($field['path'], $viewer->snapshot()->customFields, true))),
-            'people' => static fn(): array => array_map(static fn($person): array => ['value' => $person->id, 'label' => $person->name], array_values($viewer->snapshot()->roster->people)),
+            'people' => static fn(): array => Choices::people($viewer->snapshot()->roster),
         ]);
     }
 
@@ -100,7 +101,7 @@ final class HouseController
             'path' => $field->path,
             'label' => $field->label,
             'type' => $field->type,
-            'options' => array_map(static fn(int|string $value, string $label): array => ['value' => (string) $value, 'label' => $label], array_keys($options), array_values($options)),
+            'options' => Choices::of($options),
             'retired' => $field->retired_at !== null,
         ];
     }

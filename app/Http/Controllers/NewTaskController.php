@@ -9,6 +9,7 @@ use App\Actions\TakeInTask;
 use App\Bridge\KnownKind;
 use App\Edits\EditableFields;
 use App\Explain\ReasonTrail;
+use App\Fields\Choices;
 use App\Http\Viewer;
 use App\Intake\TaskSource;
 use App\Models\Customer;
@@ -34,7 +35,7 @@ final class NewTaskController
         return Inertia::render('Task/NewTask', [
             'kinds' => array_map(static fn(KnownKind $kind): array => ['value' => $kind->slug, 'label' => $kind->name, 'minutes' => $kind->usualMinutes, 'defaults' => (object) $kind->defaults], array_values($house->kinds)),
             'fields' => (new EditableFields($house, $words))->all(),
-            'people' => array_map(static fn($person): array => ['value' => $person->id, 'label' => $person->name], array_values($house->roster->people)),
+            'people' => Choices::people($house->roster),
         ]);
     }
 
@@ -57,9 +58,8 @@ final class NewTaskController
     public function customers(Request $request): JsonResponse
     {
         Gate::authorize('create', Task::class);
-        $asked = addcslashes(trim($request->string('q')->limit(100)->toString()), '%_\\');
-        $found = Customer::query()->where('name', 'like', "%{$asked}%")->orderBy('name')->limit(self::CUSTOMERS)->get(['slug', 'name']);
+        $found = Customer::query()->named(trim($request->string('q')->limit(100, '')->toString()))->limit(self::CUSTOMERS)->get(['slug', 'name']);
 
-        return new JsonResponse(['customers' => array_values($found->map(static fn(Customer $one): array => ['value' => $one->slug, 'label' => $one->name])->all())]);
+        return new JsonResponse(['customers' => Choices::of($found->mapWithKeys(static fn(Customer $one): array => [$one->slug => $one->name])->all())]);
     }
 }

@@ -40,7 +40,7 @@ final class TaskFieldController
 
         return new JsonResponse(['conflicts' => array_map(static fn(array $one): array => $one + [
             'label' => $fields->label($one['path']),
-            'said' => $said->sentences([str_replace(['task.due', 'task.start', 'task.estimate', 'task.priority', 'task.tags'], ['due', 'start', 'estimate', 'priority', 'tags'], $one['path']) => [$one['theirs'], $one['yours']]])[0] ?? '',
+            'said' => $said->ofField($one['path'], $one['theirs'], $one['yours']),
         ], $conflicts)]);
     }
 }

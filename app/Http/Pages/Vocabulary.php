@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Pages;
 
 use App\Bridge\Snapshot;
+use App\Fields\Choices;
 use OpenBaton\Core\Criteria\Field;
 use OpenBaton\Core\Criteria\FieldType;
 use OpenBaton\Core\Criteria\Operator;
 use OpenBaton\Core\Criteria\OperatorList;
 use OpenBaton\Core\Parameter\Assignment;
 use OpenBaton\Core\Parameter\Parameter;
-use OpenBaton\Core\People\Person;
 use OpenBaton\Core\People\Team;
 use OpenBaton\Core\Rulebook\Checklist;
 use OpenBaton\Core\Rulebook\Family;
@@ -30,10 +30,10 @@ final readonly class Vocabulary
             'kinds' => $this->families(),
             'operators' => $this->operators(),
             'fields' => array_map(self::field(...), array_values($house->catalogue->fields)),
-            'teams' => array_map(static fn(Team $team): array => ['value' => $team->id, 'label' => $team->name], array_values($house->roster->teams)),
-            'skills' => self::options($house->roster->skills),
-            'people' => array_map(static fn(Person $person): array => ['value' => $person->id, 'label' => $person->name], array_values($house->roster->people)),
-            'checklists' => array_map(static fn(Checklist $list): array => ['value' => $list->id, 'label' => $list->name], array_values($house->checklists)),
+            'teams' => Choices::of(array_map(static fn(Team $team): string => $team->name, $house->roster->teams)),
+            'skills' => Choices::of($house->roster->skills),
+            'people' => Choices::people($house->roster),
+            'checklists' => Choices::of(array_map(static fn(Checklist $list): string => $list->name, $house->checklists)),
             'currency' => config()->string('baton.currency'),
         ];
     }
@@ -87,16 +87,6 @@ final readonly class Vocabulary
     /** @return array<string, mixed> */
     private static function field(Field $field): array
     {
-        return ['path' => $field->path, 'label' => $field->label, 'type' => $field->type->value, 'settable' => Assignment::isSettable($field->path), 'retired' => $field->retired, 'options' => self::options($field->options)];
-    }
-
-    /**
-     * @param array<array-key, string> $labels by value
-     *
-     * @return list<array{value: string, label: string}>
-     */
-    private static function options(array $labels): array
-    {
-        return array_map(static fn(int|string $value, string $label): array => ['value' => (string) $value, 'label' => $label], array_keys($labels), array_values($labels));
+        return ['path' => $field->path, 'label' => $field->label, 'type' => $field->type->value, 'settable' => Assignment::isSettable($field->path), 'retired' => $field->retired, 'options' => Choices::of($field->options)];
     }
 }

@@ -16,13 +16,13 @@ final class ChecklistRequest extends HouseRequest
             'name' => ['required', 'string', 'max:120'],
             'items' => ['required', 'array', 'min:1', 'max:100'],
             'items.*' => ['required', 'string', 'max:200', 'distinct'],
-        ] + ($this->checklist() === null ? ['slug' => ['required', 'string', 'max:60', 'regex:/^[a-z][a-z0-9-]*$/', 'unique:checklists,slug']] : []);
+        ] + ($this->checklist() === null ? ['slug' => self::newSlug('checklists')] : []);
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['slug.regex' => 'A short name has small letters, digits and hyphens.', 'slug.unique' => 'There is a checklist of that short name already.', 'items.required' => 'Give at least one item.', 'items.*.distinct' => 'Two items are the same.'];
+        return parent::messages() + ['slug.unique' => 'There is a checklist of that short name already.', 'items.required' => 'Give at least one item.', 'items.*.distinct' => 'Two items are the same.'];
     }
 
     public function checklist(): ?Checklist

@@ -28,7 +28,7 @@ final class FieldRequest extends HouseRequest
             'name' => ['required', 'string', 'max:60', 'regex:/^[a-z][a-z0-9_]*$/', $this->isNew(...)],
             'label' => ['required', 'string', 'max:120'],
             'type' => ['required', Rule::enum(FieldType::class)],
-        ] + ['options' => [Rule::requiredIf($this->listed()), ...$options['options']]] + $options;
+        ] + ['options' => [Rule::requiredIf(self::isListed($this->input('type'))), ...$options['options']]] + $options;
     }
 
     /** @return array<string, string> */
@@ -69,7 +69,7 @@ final class FieldRequest extends HouseRequest
     public function options(): ?array
     {
         $type = $this->field() === null ? $this->type() : (string) $this->field()->type;
-        if (! in_array($type, [FieldType::OneOf->value, FieldType::ManyOf->value], true)) {
+        if (! self::isListed($type)) {
             return null;
         }
         $options = [];
@@ -82,9 +82,9 @@ final class FieldRequest extends HouseRequest
         return $options;
     }
 
-    private function listed(): bool
+    private static function isListed(mixed $type): bool
     {
-        return in_array($this->input('type'), [FieldType::OneOf->value, FieldType::ManyOf->value], true);
+        return in_array($type, [FieldType::OneOf->value, FieldType::ManyOf->value], true);
     }
 
     private function isNew(string $attribute, mixed $value, Closure $fail): void

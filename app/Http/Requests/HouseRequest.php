@@ -15,6 +15,22 @@ abstract class HouseRequest extends FormRequest
         return $this->user()?->can('shape', House::class) === true;
     }
 
+    /**
+     * Of the short name of something new: it stays.
+     *
+     * @return list<string>
+     */
+    protected static function newSlug(string $table): array
+    {
+        return ['required', 'string', 'max:60', 'regex:/^[a-z][a-z0-9-]*$/', "unique:{$table},slug"];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['slug.regex' => 'A short name has small letters, digits and hyphens.'];
+    }
+
     protected function line(string $name): string
     {
         return trim($this->string($name)->toString());

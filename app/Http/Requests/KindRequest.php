@@ -22,13 +22,13 @@ final class KindRequest extends HouseRequest
             'minutes' => ['required', 'integer', 'min:1', 'max:60000'],
             'guide' => ['nullable', 'string', 'max:10000'],
             'defaults' => ['array'],
-        ] + ($this->kind() === null ? ['slug' => ['required', 'string', 'max:60', 'regex:/^[a-z][a-z0-9-]*$/', 'unique:task_kinds,slug']] : []);
+        ] + ($this->kind() === null ? ['slug' => self::newSlug('task_kinds')] : []);
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['slug.regex' => 'A short name has small letters, digits and hyphens.', 'slug.unique' => 'There is a kind of that short name already.', 'minutes.*' => 'Give the minutes that it usually takes.'];
+        return parent::messages() + ['slug.unique' => 'There is a kind of that short name already.', 'minutes.*' => 'Give the minutes that it usually takes.'];
     }
 
     public function kind(): ?TaskKind
@@ -66,7 +66,7 @@ final class KindRequest extends HouseRequest
                 if ($field === null || ! Assignment::isSettable((string) $path)) {
                     throw $node->fail('There is no field "{path}".', path: (string) $path);
                 }
-                if ($value !== null && $value !== '' && $value !== []) {
+                if (! ValueCodec::isBlank($node)) {
                     ValueCodec::read($node, $field, $house->roster);
                     $defaults[$path] = $value;
                 }

@@ -81,10 +81,7 @@ final readonly class Node
     /** Null where the member is missing or null. */
     public function find(string $key): ?self
     {
-        if (! $this->isObject()) {
-            throw $this->fail('An object belongs here.');
-        }
-        $value = ((array) $this->value)[$key] ?? null;
+        $value = $this->object()[$key] ?? null;
 
         return $value === null ? null : $this->at($key, $value);
     }
@@ -108,11 +105,8 @@ final readonly class Node
     /** @return list<array{string, self}> key and member */
     public function members(): array
     {
-        if (! $this->isObject()) {
-            throw $this->fail('An object belongs here.');
-        }
         $members = [];
-        foreach ((array) $this->value as $key => $value) {
+        foreach ($this->object() as $key => $value) {
             $members[] = [(string) $key, $this->at($key, $value)];
         }
 
@@ -163,13 +157,17 @@ final readonly class Node
     /** A text of one line without outer blanks, of so many characters at most. */
     public function line(int $most): string
     {
-        $line = trim($this->text());
+        $line = $this->prose($most);
 
-        return match (true) {
-            mb_strlen($line) > $most => throw $this->fail('This has at most {most} characters.', most: $most),
-            preg_match('/[\p{Cc}\p{Zl}\p{Zp}]/u', $line) !== 0 => throw $this->fail('This is one line, without control characters.'),
-            default => $line,
-        };
+        return preg_match('/[\p{Cc}\p{Zl}\p{Zp}]/u', $line) === 0 ? $line : throw $this->fail('This is one line, without control characters.');
+    }
+
+    /** A text of any number of lines without outer blanks, of so many characters at most. */
+    public function prose(int $most): string
+    {
+        $text = trim($this->text());
+
+        return mb_strlen($text) <= $most ? $text : throw $this->fail('This has at most {most} characters.', most: $most);
     }
 
     public function int(): int
@@ -186,9 +184,7 @@ final readonly class Node
 
     public function number(): int|float
     {
-        return is_int($this->value) || (is_float($this->value) && is_finite($this->value))
-            ? $this->value
-            : throw $this->fail('A number belongs here.');
+        return is_int($this->value) || (is_float($this->value) && is_finite($this->value)) ? $this->value : throw $this->fail('A number belongs here.');
     }
 
     public function bool(): bool
@@ -231,15 +227,19 @@ final readonly class Node
      */
     public function case(string $enum): BackedEnum
     {
-        $text = $this->text();
-
-        return $enum::tryFrom($text) ?? throw $this->fail('"{text}" is not one of: {known}.', text: $text, known: implode(', ', array_column($enum::cases(), 'value')));
+        return $enum::tryFrom($text = $this->text()) ?? throw $this->fail('"{text}" is not one of: {known}.', text: $text, known: implode(', ', array_column($enum::cases(), 'value')));
     }
 
     public function isObject(): bool
     {
         return $this->value instanceof stdClass
             || (is_array($this->value) && ($this->value === [] || ! array_is_list($this->value)));
+    }
+
+    /** @return array<array-key, mixed> */
+    private function object(): array
+    {
+        return $this->isObject() ? (array) $this->value : throw $this->fail('An object belongs here.');
     }
 
     private function at(int|string $key, mixed $value): self

@@ -11,6 +11,11 @@ final class TextLimits
 
     public const NAME = 200;
 
+    /** Of a task, as people and other systems write it. */
+    public const TITLE = 255;
+
+    public const DETAILS = 20_000;
+
     public const TAG = 60;
 
     public const ROTATION = 160;

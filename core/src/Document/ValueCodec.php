@@ -47,6 +47,12 @@ final class ValueCodec
         return $values;
     }
 
+    /** Whether it empties the field that it is for. */
+    public static function isBlank(Node $node): bool
+    {
+        return $node->value === null || $node->value === '' || $node->value === [];
+    }
+
     /**
      * One value of the field's type; of a list, one item.
      *

@@ -10,11 +10,10 @@ use Random\Randomizer;
 /** A world document of the bench in which much happens, drawn from a seed. */
 final class RandomStory
 {
+    use Dice;
     private const PEOPLE = ['ayumi', 'femi', 'callum', 'tobias', 'greta'];
     private const TAGS = ['a', 'b', 'c'];
     private const STATUSES = ['new', 'working', 'waiting', 'in_review', 'done', 'dropped'];
-
-    private readonly Randomizer $random;
     private int $minute = 0;
 
     private function __construct(int $seed)
@@ -122,27 +121,5 @@ final class RandomStory
             ['kind' => 'task_changes', 'task' => $task, 'set' => ['tags_off' => [$this->one(self::TAGS)], 'facts' => ['task.needed' => $this->one(['2026-03-03', '2026-03-05', null])]]],
             ['kind' => 'task_changes', 'task' => $task, 'set' => ['assignee' => $this->one(self::PEOPLE), 'tick' => ['One', 'Two']]],
         ]);
-    }
-
-    private function pick(int $low, int $high): int
-    {
-        return $this->random->getInt($low, $high);
-    }
-
-    private function chance(int $percent): bool
-    {
-        return $this->pick(1, 100) <= $percent;
-    }
-
-    /**
-     * @template T
-     *
-     * @param non-empty-list<T> $from
-     *
-     * @return T
-     */
-    private function one(array $from): mixed
-    {
-        return $from[$this->pick(0, count($from) - 1)];
     }
 }

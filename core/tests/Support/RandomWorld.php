@@ -42,11 +42,10 @@ use Random\Randomizer;
 /** A small world of everything the core knows, drawn from a seed. */
 final class RandomWorld
 {
+    use Dice;
     private const SKILLS = ['brass' => 'Brass', 'keys' => 'Keys'];
 
     private const KINDS = ['repair', 'quote', 'tuning'];
-
-    private readonly Randomizer $random;
 
     private readonly int $start;
 
@@ -223,27 +222,5 @@ final class RandomWorld
     private function id(): string
     {
         return $this->one($this->ids);
-    }
-
-    private function pick(int $low, int $high): int
-    {
-        return $this->random->getInt($low, $high);
-    }
-
-    private function chance(int $percent): bool
-    {
-        return $this->pick(1, 100) <= $percent;
-    }
-
-    /**
-     * @template T
-     *
-     * @param non-empty-list<T> $from
-     *
-     * @return T
-     */
-    private function one(array $from): mixed
-    {
-        return $from[$this->pick(0, count($from) - 1)];
     }
 }

@@ -2,8 +2,8 @@ import { useForm } from '@inertiajs/react';
 import type { TaskActionCode, TaskView } from '@props/TaskView';
 import { useFormats } from '@/lib/format';
 import { say } from '@/lib/words';
-import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
+import { DialogForm } from '@/ui/DialogForm';
 import { Labelled } from '@/ui/Labelled';
 
 /** What each action asks for, in the order of its dialog. */
@@ -82,23 +82,11 @@ export function ActionDialog({ action, task, place, onClose }: Props) {
     };
     return (
         <Dialog open onOpenChange={(open) => !open && onClose()} title={say(`ask.${action}.title`, { number: String(task.number) })} description={say(`ask.${action}.description`)}>
-            <form
-                className="space-y-4"
-                onSubmit={(event) => {
-                    event.preventDefault();
-                    send();
-                }}
-            >
+            <DialogForm busy={form.processing} leave={say(`ask.${action}.leave`)} send={say(`action.${action}`)} look={action === 'drop' ? 'grave' : 'main'} onLeave={onClose} onSend={send}>
                 {asks.map((name) => (
                     <Entry key={name} name={name} action={action} task={task} value={form.data[name]} wrong={form.errors[name]} onChange={(value) => form.setData(name, value)} />
                 ))}
-                <div className="flex justify-end gap-2">
-                    <Button onClick={onClose}>{say(`ask.${action}.leave`)}</Button>
-                    <Button type="submit" look={action === 'drop' ? 'grave' : 'main'} disabled={form.processing}>
-                        {say(`action.${action}`)}
-                    </Button>
-                </div>
-            </form>
+            </DialogForm>
         </Dialog>
     );
 }

@@ -5,6 +5,7 @@ import { useEffect, useState } from 'react';
 import { ask, Problem } from '@/lib/ask';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
+import { DialogForm } from '@/ui/DialogForm';
 import { FieldEntry } from './FieldEntry';
 
 type Loaded = (EntryField & { value: EntryValue })[];
@@ -84,13 +85,7 @@ export function EditDialog({ task, onClose }: { task: TaskView; onClose: () => v
             {fields === null ? (
                 <p className="text-ink2">A moment …</p>
             ) : (
-                <form
-                    className="space-y-4"
-                    onSubmit={(event) => {
-                        event.preventDefault();
-                        save();
-                    }}
-                >
+                <DialogForm busy={busy || changed === 0} onLeave={onClose} onSend={save}>
                     <Conflicts conflicts={conflicts} onTheirs={(one) => settle(one, one.theirs)} onMine={(one) => settle(one, one.yours)} />
                     <div className="grid gap-4 sm:grid-cols-2">
                         {fields.map((field) => (
@@ -106,13 +101,7 @@ export function EditDialog({ task, onClose }: { task: TaskView; onClose: () => v
                         ))}
                     </div>
                     {wrong[''] !== undefined && Object.keys(wrong).length === 1 && <p className="text-brick">{wrong['']}</p>}
-                    <div className="flex justify-end gap-2">
-                        <Button onClick={onClose}>Leave it</Button>
-                        <Button type="submit" look="main" disabled={busy || changed === 0}>
-                            Save
-                        </Button>
-                    </div>
-                </form>
+                </DialogForm>
             )}
         </Dialog>
     );

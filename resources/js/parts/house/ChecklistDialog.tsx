@@ -1,7 +1,7 @@
 import { useForm } from '@inertiajs/react';
 import type { HouseChecklist } from '@props/HousePage';
-import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
+import { DialogForm } from '@/ui/DialogForm';
 import { Labelled } from '@/ui/Labelled';
 
 /** Makes a checklist, or changes one. */
@@ -16,13 +16,7 @@ export function ChecklistDialog({ checklist, onClose }: { checklist: HouseCheckl
     };
     return (
         <Dialog open onOpenChange={(open) => !open && onClose()} title={checklist === null ? 'New checklist' : checklist.name} description="Tasks that have its items already keep theirs.">
-            <form
-                className="space-y-4"
-                onSubmit={(event) => {
-                    event.preventDefault();
-                    send();
-                }}
-            >
+            <DialogForm busy={form.processing} onLeave={onClose} onSend={send}>
                 <Labelled label="Name" wrong={errors.name}>
                     <input className="entry w-full" maxLength={120} value={form.data.name} onChange={(event) => form.setData('name', event.target.value)} />
                 </Labelled>
@@ -34,13 +28,7 @@ export function ChecklistDialog({ checklist, onClose }: { checklist: HouseCheckl
                 <Labelled label="Items" hint="One a line, in their order." wrong={errors.items ?? Object.entries(errors).find(([name]) => name.startsWith('items.'))?.[1]}>
                     <textarea className="entry w-full" rows={8} value={form.data.text} onChange={(event) => form.setData('text', event.target.value)} />
                 </Labelled>
-                <div className="flex justify-end gap-2">
-                    <Button onClick={onClose}>Leave it</Button>
-                    <Button type="submit" look="main" disabled={form.processing}>
-                        Save
-                    </Button>
-                </div>
-            </form>
+            </DialogForm>
         </Dialog>
     );
 }

@@ -1,8 +1,8 @@
 import { useForm } from '@inertiajs/react';
 import type { HouseField } from '@props/HousePage';
 import { say } from '@/lib/words';
-import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
+import { DialogForm } from '@/ui/DialogForm';
 import { Labelled } from '@/ui/Labelled';
 
 const TYPES = ['text', 'number', 'money', 'date', 'duration', 'yes_no', 'one_of', 'many_of', 'tags', 'person'];
@@ -34,13 +34,7 @@ export function FieldDialog({ field, onClose }: { field: HouseField | null; onCl
     };
     return (
         <Dialog open onOpenChange={(open) => !open && onClose()} title={field === null ? 'New field' : `Field ${field.path}`} description="It is at once in forms, criteria, the API and on the page of each task.">
-            <form
-                className="space-y-4"
-                onSubmit={(event) => {
-                    event.preventDefault();
-                    send();
-                }}
-            >
+            <DialogForm busy={form.processing} onLeave={onClose} onSend={send}>
                 <Labelled label="Label" wrong={errors.label}>
                     <input className="entry w-full" maxLength={120} value={form.data.label} onChange={(event) => form.setData((data) => ({ ...data, label: event.target.value, name: data.name === named(data.label) ? named(event.target.value) : data.name }))} />
                 </Labelled>
@@ -71,13 +65,7 @@ export function FieldDialog({ field, onClose }: { field: HouseField | null; onCl
                         <textarea className="entry w-full font-mono" rows={6} value={form.data.values} onChange={(event) => form.setData('values', event.target.value)} />
                     </Labelled>
                 )}
-                <div className="flex justify-end gap-2">
-                    <Button onClick={onClose}>Leave it</Button>
-                    <Button type="submit" look="main" disabled={form.processing}>
-                        Save
-                    </Button>
-                </div>
-            </form>
+            </DialogForm>
         </Dialog>
     );
 }

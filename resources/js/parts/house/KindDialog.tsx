@@ -3,8 +3,8 @@ import type { HouseKind, HousePageProps } from '@props/HousePage';
 import type { EntryValue } from '@props/NewTaskPage';
 import { useState } from 'react';
 import { FieldEntry } from '@/parts/FieldEntry';
-import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
+import { DialogForm } from '@/ui/DialogForm';
 import { Labelled } from '@/ui/Labelled';
 
 type Props = Pick<HousePageProps, 'entries' | 'people'> & { kind: HouseKind | null; onClose: () => void };
@@ -25,13 +25,7 @@ export function KindDialog({ kind, entries, people, onClose }: Props) {
     };
     return (
         <Dialog open onOpenChange={(open) => !open && onClose()} title={kind === null ? 'New kind of task' : kind.name} wide>
-            <form
-                className="space-y-4"
-                onSubmit={(event) => {
-                    event.preventDefault();
-                    send();
-                }}
-            >
+            <DialogForm onLeave={onClose} onSend={send}>
                 <div className="grid gap-4 sm:grid-cols-3">
                     <Labelled label="Name" wrong={wrong.name}>
                         <input className="entry w-full" maxLength={120} value={name} onChange={(event) => setName(event.target.value)} />
@@ -52,13 +46,7 @@ export function KindDialog({ kind, entries, people, onClose }: Props) {
                         <FieldEntry key={field.path} field={field} value={defaults[field.path] ?? null} people={people} wrong={wrong[`defaults.${field.path}`]} onChange={(value) => setDefaults({ ...defaults, [field.path]: value })} />
                     ))}
                 </div>
-                <div className="flex justify-end gap-2">
-                    <Button onClick={onClose}>Leave it</Button>
-                    <Button type="submit" look="main">
-                        Save
-                    </Button>
-                </div>
-            </form>
+            </DialogForm>
         </Dialog>
     );
 }

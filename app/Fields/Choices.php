@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Fields;
+
+use OpenBaton\Core\People\Person;
+use OpenBaton\Core\People\Roster;
+
+/**
+ * What one chooses from, as pages have it.
+ *
+ * @phpstan-type Choice array{value: string, label: string}
+ */
+final class Choices
+{
+    /**
+     * @param array<array-key, string> $labels by value
+     *
+     * @return list<Choice>
+     */
+    public static function of(array $labels): array
+    {
+        return array_map(static fn(int|string $value, string $label): array => ['value' => (string) $value, 'label' => $label], array_keys($labels), array_values($labels));
+    }
+
+    /** @return list<Choice> everybody, in the order of the roster */
+    public static function people(Roster $roster): array
+    {
+        return self::of(array_map(static fn(Person $person): string => $person->name, $roster->people));
+    }
+}

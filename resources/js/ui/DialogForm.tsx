@@ -1,0 +1,25 @@
+import type { ReactNode } from 'react';
+import { Button } from './Button';
+
+type Props = { children: ReactNode; busy?: boolean; leave?: string; send?: string; look?: 'main' | 'grave'; onLeave: () => void; onSend: () => void };
+
+/** What a dialog asks for, with the way back and the way on. */
+export function DialogForm({ children, busy = false, leave = 'Leave it', send = 'Save', look = 'main', onLeave, onSend }: Props) {
+    return (
+        <form
+            className="space-y-4"
+            onSubmit={(event) => {
+                event.preventDefault();
+                onSend();
+            }}
+        >
+            {children}
+            <div className="flex justify-end gap-2">
+                <Button onClick={onLeave}>{leave}</Button>
+                <Button type="submit" look={look} disabled={busy}>
+                    {send}
+                </Button>
+            </div>
+        </form>
+    );
+}
