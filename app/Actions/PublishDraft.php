@@ -14,7 +14,7 @@ use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Document\DocumentError;
 use OpenBaton\Core\Document\RulebookFormat;
 use OpenBaton\Core\Rulebook\Rulebook;
-use OpenBaton\Core\Timer\Timers;
+use OpenBaton\Core\Timer\RuleTimers;
 
 /** Makes the draft the published version, in the form that documents have; the one that was becomes an earlier one. */
 final readonly class PublishDraft
@@ -65,7 +65,7 @@ final readonly class PublishDraft
     private static function timersSince(Rulebook $rulebook, array $before, int $now): array
     {
         $since = [];
-        foreach (array_keys(Timers::ofRules($rulebook)) as $id) {
+        foreach (array_keys(RuleTimers::of($rulebook)->all) as $id) {
             $since[$id] = $before[$id] ?? $now;
         }
 

@@ -23,20 +23,22 @@ use OpenBaton\Core\Subject\Cause;
 use OpenBaton\Core\Subject\Difference;
 use OpenBaton\Core\Subject\Effect\OwnerGiven;
 use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Timer\Timers;
 
 /**
  * Writes all that came of a chain, within the transaction that it was carried
- * out in: tasks as they are after it, what changed, decisions, handoffs, the
- * moments that hang on the tasks, the rotations.
+ * out in: tasks as they are after it, with the next moment of each, what
+ * changed, decisions, handoffs, the rotations.
  */
 final readonly class ChainRecorder
 {
-    public function __construct(private TimerBook $timers) {}
+    public function __construct(private Routers $routers) {}
 
     /** @param array<array-key, Task> $rows those that are known or new, by id */
     public function record(ChainResult $chain, Commit $commit, array $rows): void
     {
-        $rows = $this->rows($chain, $commit, $rows);
+        $timers = $this->routers->timers($commit->inputs->state, $commit->house);
+        $rows = $this->rows($chain, $commit, $timers, $rows);
         $handoffs = new HandoffRecorder($commit);
         $decisions = [];
         foreach ($chain->links as $number => $link) {
@@ -55,13 +57,12 @@ final readonly class ChainRecorder
         foreach ($chain->subjects as $id => $subject) {
             $row = $rows[$id];
             if ($row->exists && ! $row->wasRecentlyCreated) {
-                TaskRow::put($subject, $row, $commit->house, $commit->at);
+                self::put($subject, $row, $commit, $timers);
                 ++$row->revision;
                 $row->save();
             }
             $this->relations($subject, $row, $commit);
         }
-        $this->timers->hang($chain, $commit);
         $commit->inputs->rotations->saveAll($chain->rotations, $commit->house);
         self::owners($chain, $commit);
         self::cut($chain, $commit);
@@ -72,7 +73,7 @@ final readonly class ChainRecorder
      *
      * @return array<array-key, Task> of every task that the chain touched, by id
      */
-    private function rows(ChainResult $chain, Commit $commit, array $rows): array
+    private function rows(ChainResult $chain, Commit $commit, Timers $timers, array $rows): array
     {
         $made = [];
         foreach ($chain->links as $link) {
@@ -88,12 +89,18 @@ final readonly class ChainRecorder
         }
         foreach (array_keys($made) as $id) {
             $row = $rows[$id] ?? new Task(['id' => $id, 'source' => TaskSource::Rule, 'arrived_at' => CarbonImmutable::createFromTimestampUTC($commit->at), 'revision' => 1, 'facts' => []]);
-            TaskRow::put($chain->subjects[$id], $row, $commit->house, $commit->at);
+            self::put($chain->subjects[$id], $row, $commit, $timers);
             $row->saveNumbered();
             $rows[$id] = $row;
         }
 
         return $rows;
+    }
+
+    private static function put(Subject $subject, Task $row, Commit $commit, Timers $timers): void
+    {
+        TaskRow::put($subject, $row, $commit->house, $commit->at);
+        $row->next_moment_at = NextMoments::of($timers, $subject, $row, $commit->inputs->state->tickedAt);
     }
 
     /** What a decision does to its own task stands in the decision; a row of its own has what was decided upon, and what happened to another task. */

@@ -18,8 +18,7 @@ use OpenBaton\Core\Rulebook\KindRegistry;
 use OpenBaton\Core\Rulebook\Rule;
 use OpenBaton\Core\Rulebook\Rulebook;
 use OpenBaton\Core\Rulebook\RuleContext;
-use OpenBaton\Core\Timer\RuleTimer;
-use OpenBaton\Core\Timer\Timers;
+use OpenBaton\Core\Timer\RuleTimers;
 
 /**
  * Rulebook versions of the tables as rulebooks of the core. A version that was
@@ -31,53 +30,49 @@ final class RulebookReader
     private ?CompiledRulebook $compiled = null;
 
     private string $compiledId = '';
-    /** @var array<string, RuleTimer> */
-    private array $timers = [];
 
-    public function __construct(private readonly Cache $cache) {}
+    private RuleTimers $timers;
+
+    public function __construct(private readonly Cache $cache)
+    {
+        $this->timers = RuleTimers::none();
+    }
 
     /** @param string|null $versionId of one that was published; null: a rulebook without rules */
     public function compiled(?string $versionId): CompiledRulebook
     {
         if ($this->compiled === null || $this->compiledId !== (string) $versionId) {
-            [$number, $rulebook, $this->timers] = $versionId === null ? ['none', new Rulebook(new FieldCatalogue([]), []), []] : $this->parsed($versionId);
-            $this->compiled = CompiledRulebook::compile($rulebook, $number);
+            $kept = $versionId === null ? new KeptRulebook('none', new Rulebook(new FieldCatalogue([]), []), RuleTimers::none()) : $this->parsed($versionId);
+            $this->compiled = CompiledRulebook::compile($kept->rulebook, $kept->number);
+            $this->timers = $kept->timers;
             $this->compiledId = (string) $versionId;
         }
 
         return $this->compiled;
     }
 
-    /**
-     * What the clock brings about by the rules of a version.
-     *
-     * @return array<string, RuleTimer> by id
-     */
-    public function timers(?string $versionId): array
+    /** What the clock brings about by the rules of a version. */
+    public function timers(?string $versionId): RuleTimers
     {
         $this->compiled($versionId);
 
         return $this->timers;
     }
 
-    /**
-     * Kept in the cache: reading rules from their document takes longer than deciding.
-     *
-     * @return array{string, Rulebook, array<string, RuleTimer>}
-     */
-    private function parsed(string $versionId): array
+    /** Kept in the cache: reading rules from their document takes longer than deciding. */
+    private function parsed(string $versionId): KeptRulebook
     {
         $key = Snapshot::SHAPE.":rulebook:{$versionId}";
         $known = $this->cache->get($key);
         if ($known instanceof KeptRulebook) {
-            return [$known->number, $known->rulebook, $known->timers];
+            return $known;
         }
         $version = RulebookVersion::query()->findOrFail($versionId);
         $rulebook = $this->read($version);
-        $kept = new KeptRulebook((string) $version->number, $rulebook, Timers::ofRules($rulebook, $version->timersSince()));
+        $kept = new KeptRulebook((string) $version->number, $rulebook, RuleTimers::of($rulebook, $version->timersSince()));
         $this->cache->put($key, $kept, 3600);
 
-        return [$kept->number, $kept->rulebook, $kept->timers];
+        return $kept;
     }
 
     /**

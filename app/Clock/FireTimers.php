@@ -8,96 +8,140 @@ use App\Actions\Actor;
 use App\Actions\Edit;
 use App\Actions\EditTask;
 use App\Bridge\HouseState;
+use App\Bridge\NextMoments;
 use App\Bridge\Routers;
 use App\Bridge\SnapshotSource;
+use App\Bridge\TaskSubjects;
 use App\Models\ChainCut;
+use App\Models\Task;
 use App\Models\Timer;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Chain\CutReason;
+use OpenBaton\Core\Rulebook\Event\Schedule;
 use OpenBaton\Core\Subject\Cause;
 use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Subject\Trigger;
+use OpenBaton\Core\Timer\Occurrence;
 use OpenBaton\Core\Timer\RuleTimer;
 use Throwable;
 
 /**
  * Lets happen what has fallen due, in order of time, each in a transaction of
- * its own that marks it: it happens once, whoever looks and however often, and
- * a crash leaves it either done or still to be done.
+ * its own that marks it by its key: it happens once, whoever looks and however
+ * often, and a crash leaves it either done or still to be done.
  */
 final readonly class FireTimers
 {
-    public function __construct(private SnapshotSource $snapshots, private Routers $routers, private EditTask $edit) {}
+    public function __construct(private SnapshotSource $snapshots, private Routers $routers, private TaskSubjects $subjects, private EditTask $edit) {}
 
     /** @return int how many have happened */
     public function __invoke(CarbonImmutable $now): int
     {
         $fired = 0;
-        $passedOver = [];
-        while (($next = $this->next($now, $passedOver)) !== null) {
+        $passed = new PassedOver();
+        while (($next = self::next($now, $passed)) !== null) {
+            $due = null;
             try {
-                $fired += $this->fire($next, $now) ? 1 : 0;
+                $fired += DB::transaction(function () use ($next, $now, &$due): int {
+                    $state = HouseState::lock();
+                    $due = $next instanceof Timer ? $this->putDown($next, $state) : $this->onTask($next, $state, $now);
+                    if ($due !== null) {
+                        $this->fire($due, $now);
+                    }
+
+                    return $due === null ? 0 : 1;
+                }, attempts: 3);
             } catch (Throwable $error) {
-                // One that fails does not stop the others.
+                // One that fails does not stop the others, and is put down to be tried again.
                 report($error);
-                $passedOver[] = $next->id;
-                $this->tell($next, $now);
+                $due === null || Timer::query()->insertOrIgnore(Timer::columns($due));
+                $passed->over($due, $next);
+                self::tell($next instanceof Timer ? $next->task_id : $next->id, $due?->timer, $now);
             }
         }
 
         return $fired;
     }
 
-    /** @param list<int> $passedOver */
-    private function next(CarbonImmutable $now, array $passedOver): ?Timer
+    /** Where something has fallen due first: a row that is put down, or a task. */
+    private static function next(CarbonImmutable $now, PassedOver $passed): Timer|Task|null
     {
-        return Timer::query()->whereNull('fired_at')->where('due_at', '<=', $now)->whereNotIn('id', $passedOver)->orderBy('due_at')->orderBy('id')->first();
+        $timer = Timer::query()->whereNull('fired_at')->where('due_at', '<=', $now)->whereNotIn('key', $passed->keys())->orderBy('due_at')->orderBy('id')->first();
+        $task = Task::query()->where('next_moment_at', '<=', $now)->whereNotIn('id', $passed->tasks())->orderBy('next_moment_at')->orderBy('id')->first(['id', 'next_moment_at']);
+
+        return $timer === null || ($task !== null && $task->next_moment_at <= $timer->due_at) ? $task : $timer;
     }
 
-    private function fire(Timer $timer, CarbonImmutable $now): bool
+    /** @return Occurrence|null null: another worker was there first, or it is not to happen any more */
+    private function putDown(Timer $timer, HouseState $state): ?Occurrence
     {
-        return DB::transaction(function () use ($timer, $now): bool {
-            $state = HouseState::lock();
-            $locked = Timer::query()->lockForUpdate()->find($timer->id);
-            // Another worker was there first, or the date has moved.
-            if ($locked === null || $locked->fired_at !== null) {
-                return false;
+        $locked = Timer::query()->lockForUpdate()->find($timer->id);
+        if ($locked === null || $locked->fired_at !== null) {
+            return null;
+        }
+        $at = $locked->due_at->getTimestamp();
+        $timers = $this->routers->timers($state, $this->snapshots->at($state));
+        $rule = $timers->rules->all[(string) $locked->timer] ?? null;
+        if ($rule?->event instanceof Schedule) {
+            return new Occurrence($locked->key, $rule, $locked->task_id, $at);
+        }
+        // It has failed before: the date may have moved since.
+        $task = Task::query()->with(TaskSubjects::RELATIONS)->lockForUpdate()->find($locked->task_id);
+        foreach ($task === null ? [] : $timers->due($this->subject($task, $state), $at - 1, $at) as $one) {
+            if ($one->key === $locked->key) {
+                return $one;
             }
-            $rule = $locked->timer === null ? null : $this->ruleTimer($locked->timer, $state);
-            if ($locked->timer !== null && $rule === null) {
-                // Its rule has no such timer any more.
-                $locked->delete();
+        }
+        $locked->delete();
 
-                return false;
-            }
-            $locked->update(['fired_at' => $now]);
-            ($this->edit)($locked->task_id, null, $this->edition($rule, $locked->due_at->getTimestamp()), Actor::system('clock'), Cause::Timer);
-
-            return true;
-        }, attempts: 3);
+        return null;
     }
 
-    private function edition(?RuleTimer $timer, int $due): Edit
+    /** @return Occurrence|null null: nothing is left of what was due; the task then says when it goes on */
+    private function onTask(Task $found, HouseState $state, CarbonImmutable $now): ?Occurrence
     {
-        return $timer === null
+        $task = Task::query()->with(TaskSubjects::RELATIONS)->lockForUpdate()->find($found->id);
+        if ($task?->next_moment_at === null || $task->next_moment_at > $now) {
+            return null;
+        }
+        $timers = $this->routers->timers($state, $this->snapshots->at($state));
+        $subject = $this->subject($task, $state);
+        $left = NextMoments::withoutRow($timers->due($subject, $task->next_moment_at->getTimestamp() - 1, $now->getTimestamp()));
+        if ($left === []) {
+            $task->next_moment_at = NextMoments::of($timers, $subject, $task, max($now->getTimestamp(), $state->tickedAt));
+            $task->saveQuietly();
+        }
+
+        return $left[0] ?? null;
+    }
+
+    private function subject(Task $task, HouseState $state): Subject
+    {
+        return $this->subjects->of($task, $this->snapshots->at($state), $state);
+    }
+
+    private function fire(Occurrence $due, CarbonImmutable $now): void
+    {
+        Timer::query()->updateOrCreate(['key' => $due->key], ['fired_at' => $now] + Timer::columns($due));
+        ($this->edit)($due->taskId, null, self::edition($due), Actor::system('clock'), Cause::Timer);
+    }
+
+    private static function edition(Occurrence $due): Edit
+    {
+        $kind = $due->timer === null ? null : $due->timer->event::kind();
+
+        return $due->timer === null || $kind === null
             ? new Edit('woke', static fn(Subject $subject): Subject => $subject->resumed())
-            : new Edit($timer->event::kind(), static fn(Subject $subject): Subject => $subject, trigger: new Trigger($timer->event::kind(), $timer->ruleId, $due));
-    }
-
-    private function ruleTimer(string $id, HouseState $state): ?RuleTimer
-    {
-        return $this->routers->timers($state, $this->snapshots->at($state))->named($id);
+            : new Edit($kind, static fn(Subject $subject): Subject => $subject, trigger: new Trigger($kind, $due->timer->ruleId, $due->at));
     }
 
     /** Once until the lead has seen it. */
-    private function tell(Timer $timer, CarbonImmutable $now): void
+    private static function tell(string $taskId, ?RuleTimer $timer, CarbonImmutable $now): void
     {
-        $state = HouseState::read();
-        $rule = $timer->timer === null ? null : $this->ruleTimer($timer->timer, $state);
         ChainCut::query()->firstOrCreate(
-            ['task_id' => $timer->task_id, 'reason' => CutReason::Failed, 'seen_at' => null],
-            ['at' => $now, 'rules' => $rule === null ? [] : [$rule->ruleId], 'rulebook_version_id' => $state->versionId],
+            ['task_id' => $taskId, 'reason' => CutReason::Failed, 'seen_at' => null],
+            ['at' => $now, 'rules' => $timer === null ? [] : [$timer->ruleId], 'rulebook_version_id' => HouseState::read()->versionId],
         );
     }
 }

@@ -9,14 +9,12 @@ use App\Bridge\Routers;
 use App\Bridge\Snapshot;
 use App\Bridge\SnapshotSource;
 use App\Bridge\TaskSubjects;
-use App\Bridge\TimerBook;
 use App\Database\Stamp;
 use App\Models\ScheduleMark;
 use App\Models\Task;
+use App\Models\Timer;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
-use OpenBaton\Core\Criteria\CompiledCriteria;
-use OpenBaton\Core\Rulebook\CompiledRulebook;
 use OpenBaton\Core\Timer\RuleTimer;
 use OpenBaton\Core\Timer\Timers;
 
@@ -33,12 +31,12 @@ final readonly class PutDownSchedules
         $state = HouseState::read();
         $house = $this->snapshots->at($state);
         $timers = $this->routers->timers($state, $house);
-        $schedules = $timers->schedules();
+        $schedules = $timers->rules->schedules;
         $through = $schedules === [] ? [] : ScheduleMark::query()->findMany(array_column($schedules, 'id'))->keyBy('timer');
         foreach ($schedules as $timer) {
             // Until when its moments have been put down.
             $last = ($through[$timer->id] ?? null)?->through->getTimestamp() ?? $timer->since - 1;
-            for ($at = $timers->next($timer, $last); $at !== null && $at <= $now; $at = $timers->next($timer, $at)) {
+            for ($at = $timers->nextMoment($timer, $last); $at !== null && $at <= $now; $at = $timers->nextMoment($timer, $at)) {
                 $this->putDown($timers, $timer, $at, $state, $house);
             }
         }
@@ -48,24 +46,19 @@ final readonly class PutDownSchedules
     private function putDown(Timers $timers, RuleTimer $timer, int $at, HouseState $state, Snapshot $house): void
     {
         $router = $this->routers->at($state, $house);
-        $criteria = self::criteria($timer, $router->rulebook);
+        $criteria = $router->rulebook->criteria($timer->position);
         DB::transaction(function () use ($timers, $timer, $at, $state, $house, $router, $criteria): void {
             Task::query()->with(TaskSubjects::RELATIONS)->open()->where('arrived_at', '<', Stamp::of($at))->chunkById(self::PIECE, function (Collection $tasks) use ($timers, $timer, $at, $state, $house, $router, $criteria): void {
                 $due = [];
                 foreach ($this->subjects->all($tasks, $house, $state) as $subject) {
                     $one = $timers->onSchedule($timer, $subject, $at);
                     if ($one !== null && $criteria->holds($router->facts->of($subject, $subject, $at))) {
-                        $due[] = $one;
+                        $due[] = Timer::columns($one);
                     }
                 }
-                TimerBook::insert($due);
+                Timer::query()->insertOrIgnore($due);
             });
             ScheduleMark::query()->updateOrCreate(['timer' => $timer->id], ['through' => Stamp::of($at)]);
         }, attempts: 3);
-    }
-
-    private static function criteria(RuleTimer $timer, CompiledRulebook $rulebook): CompiledCriteria
-    {
-        return $rulebook->criteria((int) array_search($timer->ruleId, array_column($rulebook->rulebook->rules, 'id'), true));
     }
 }

@@ -42,6 +42,7 @@ final class Task extends Model
         'started_at' => 'immutable_datetime',
         'completed_at' => 'immutable_datetime',
         'wakes_at' => 'immutable_datetime',
+        'next_moment_at' => 'immutable_datetime',
         'resumes_as' => TaskStatus::class,
         'due_follows' => 'array',
         'checklist' => 'array',

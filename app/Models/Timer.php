@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Database\Stamp;
 use App\Models\Concerns\BootsByName;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use OpenBaton\Core\Timer\Occurrence;
 
-/** A moment at which something happens to a task by itself. */
+/** That something has happened to a task by itself, or is put down to happen: by a schedule, or since it has failed. */
 final class Timer extends Model
 {
     use BootsByName;
@@ -24,6 +26,12 @@ final class Timer extends Model
         'due_at' => 'immutable_datetime',
         'fired_at' => 'immutable_datetime',
     ];
+
+    /** @return array{key: string, task_id: string, timer: string|null, due_at: string} of one that is still to happen */
+    public static function columns(Occurrence $one): array
+    {
+        return ['key' => $one->key, 'task_id' => $one->taskId, 'timer' => $one->timer?->id, 'due_at' => Stamp::of($one->at)];
+    }
 
     /** @return BelongsTo<Task, $this> */
     public function task(): BelongsTo

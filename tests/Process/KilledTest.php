@@ -9,7 +9,6 @@ use App\Models\RecordedChange;
 use App\Models\RulebookVersion;
 use App\Models\Task;
 use App\Models\TaskChange;
-use App\Models\Timer;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Workload\TaskStatus;
@@ -30,7 +29,7 @@ it('does nothing by halves and nothing twice when the clock, the queue and reque
         House::arrive();
     }
     $this->travelBack();
-    $hanging = Timer::query()->whereNull('fired_at')->where('due_at', '<=', CarbonImmutable::now())->count();
+    $hanging = Task::query()->where('next_moment_at', '<=', CarbonImmutable::now())->count();
     expect($hanging)->toBe(250);
 
     for ($round = 0; $round < ROUNDS; ++$round) {
@@ -46,11 +45,11 @@ it('does nothing by halves and nothing twice when the clock, the queue and reque
         }
     }
     usleep(200_000);
-    $missed = Timer::query()->whereNull('fired_at')->where('due_at', '<=', CarbonImmutable::now())->count();
+    $missed = Task::query()->where('next_moment_at', '<=', CarbonImmutable::now())->count();
     expect($missed)->toBeLessThan(250);
     $last = $this->launch('artisan', 'baton:tick');
     $last->wait();
-    expect($last->getExitCode())->toBe(0)->and(Timer::query()->whereNull('fired_at')->where('due_at', '<=', CarbonImmutable::now())->count())->toBe(0);
+    expect($last->getExitCode())->toBe(0)->and(Task::query()->where('next_moment_at', '<=', CarbonImmutable::now())->count())->toBe(0);
 
     // Each moment brought about its decision, its tag and its one task.
     $made = DB::table('tasks')->whereNotNull('made_by_id')->selectRaw('made_by_id, COUNT(*) AS times')->groupBy('made_by_id')->pluck('times')->all();

@@ -6,45 +6,69 @@ namespace App\Http\Pages;
 
 use App\Bridge\HouseState;
 use App\Bridge\Routers;
+use App\Bridge\TaskSubjects;
 use App\Explain\PartWords;
 use App\Http\Viewer;
 use App\Models\Task;
 use App\Models\Timer;
+use Carbon\CarbonImmutable;
+use OpenBaton\Core\Document\Instant;
 use OpenBaton\Core\Document\Node;
+use OpenBaton\Core\Routing\Router;
 use OpenBaton\Core\Rulebook\Event\DateReached;
 use OpenBaton\Core\Rulebook\Family;
 use OpenBaton\Core\Rulebook\KindRegistry;
 use OpenBaton\Core\Rulebook\PartFormat;
+use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Timer\Occurrence;
 use OpenBaton\Core\Timer\RuleTimer;
+use OpenBaton\Core\Timer\Timers;
 
 /** What will happen to a task by itself: the moments that hang on it, with the rule, and what would stop it. */
 final readonly class TaskNext
 {
     private const MOST = 20;
 
-    public function __construct(private Viewer $viewer, private Routers $routers) {}
+    public function __construct(private Viewer $viewer, private Routers $routers, private TaskSubjects $subjects) {}
 
-    /** @return list<array{at: string, what: string, rule: array{id: string, name: string}|null, unless: string}> */
+    /**
+     * @param Task $task with TaskSubjects::RELATIONS
+     *
+     * @return list<array{at: string, what: string, rule: array{id: string, name: string}|null, unless: string}>
+     */
     public function of(Task $task): array
     {
         $state = HouseState::read();
-        $timers = $this->routers->timers($state, $this->viewer->snapshot());
-        $names = array_column($this->routers->at($state, $this->viewer->snapshot())->rulebook->rulebook->rules, 'name', 'id');
-        $next = [];
-        foreach (Timer::query()->where('task_id', $task->id)->whereNull('fired_at')->orderBy('due_at')->limit(self::MOST)->get() as $row) {
-            $timer = $row->timer === null ? null : $timers->named($row->timer);
-            if ($row->timer !== null && $timer === null) {
-                continue;
-            }
-            $next[] = [
-                'at' => Moment::of($row->due_at),
-                'what' => $this->what($timer),
-                'rule' => $timer === null ? null : ['id' => $timer->ruleId, 'name' => $names[$timer->ruleId] ?? $timer->ruleId],
-                'unless' => $this->unless($timer),
-            ];
-        }
+        $house = $this->viewer->snapshot();
+        $router = $this->routers->at($state, $house);
 
-        return $next;
+        return array_map(fn(Occurrence $one): array => [
+            'at' => Instant::format($one->at),
+            'what' => $this->what($one->timer),
+            'rule' => $one->timer === null ? null : ['id' => $one->timer->ruleId, 'name' => $router->rulebook->rulebook->rules[$one->timer->position]->name],
+            'unless' => $this->unless($one->timer),
+        ], $this->occurrences($task, $this->subjects->of($task, $house, $state), $router, $this->routers->timers($state, $house)));
+    }
+
+    /** @return list<Occurrence> the nearest, in order of time */
+    private function occurrences(Task $task, Subject $subject, Router $router, Timers $timers): array
+    {
+        $now = CarbonImmutable::now()->getTimestamp();
+        $occurrences = $timers->due($subject, min($now, ($task->next_moment_at?->getTimestamp() ?? $now) - 1));
+        $facts = $router->facts->of($subject, $subject, $now);
+        foreach ($timers->rules->schedules as $timer) {
+            // As the task is now: criteria are asked again when the moment comes.
+            $at = $router->rulebook->criteria($timer->position)->holds($facts) ? $timers->nextMoment($timer, $now) : null;
+            $occurrences[] = $at === null ? null : $timers->onSchedule($timer, $subject, $at);
+        }
+        foreach (Timer::query()->where('task_id', $task->id)->whereNull('fired_at')->limit(self::MOST)->get() as $row) {
+            $timer = $timers->rules->all[$row->timer] ?? null;
+            $occurrences[] = $timer === null ? null : new Occurrence($row->key, $timer, $task->id, $row->due_at->getTimestamp());
+        }
+        $occurrences = array_values(array_filter($occurrences));
+        usort($occurrences, static fn(Occurrence $one, Occurrence $other): int => $one->at <=> $other->at);
+
+        return array_slice($occurrences, 0, self::MOST);
     }
 
     private function what(?RuleTimer $timer): string

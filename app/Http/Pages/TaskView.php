@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Pages;
 
 use App\Bridge\DecisionReader;
+use App\Bridge\TaskSubjects;
 use App\Explain\ReasonTrail;
 use App\Http\Viewer;
 use App\Models\Decision;
@@ -31,7 +32,7 @@ final readonly class TaskView
     /** @return array<string, mixed> */
     public function of(Task $task): array
     {
-        $task->loadMissing(['kind', 'customer.place', 'assignee', 'reviewer', 'claimants', 'watchers', 'files.user', 'madeBy', 'made.kind', 'made.customer', 'handoffs.task', 'handoffs.from', 'handoffs.to', 'handoffs.standsInFor']);
+        $task->loadMissing([...TaskSubjects::RELATIONS, 'kind', 'customer.place', 'assignee', 'reviewer', 'files.user', 'madeBy', 'made.kind', 'made.customer', 'handoffs.task', 'handoffs.from', 'handoffs.to', 'handoffs.standsInFor']);
         $decision = Decision::query()->where('task_id', $task->id)->orderByDesc('at')->orderByDesc('id')->first();
         $words = $this->viewer->words();
         $may = $this->may($task);

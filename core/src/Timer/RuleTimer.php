@@ -22,17 +22,21 @@ final readonly class RuleTimer
 
     /**
      * @param string                                 $id    tells it from every other; the same in every version that has the same timer in the same rule
+     * @param int                                    $position of its rule in the rulebook
      * @param int                                    $since instant before which it does not fire: when the first version with it was published
      * @param array<string, array<array-key, true>> $asked what the fields that never change must be for the rule to act, by path and Plain::key()
      */
-    private function __construct(public string $id, public string $ruleId, public DateReached|Schedule $event, public int $since, private array $asked) {}
+    private function __construct(public string $id, public string $ruleId, public int $position, public DateReached|Schedule $event, public int $since, public array $asked) {}
 
-    /** @param array<array-key, int> $since by id; a timer that is not named has no such bound */
-    public static function of(Rule $rule, DateReached|Schedule $event, FieldCatalogue $fields, array $since): self
+    /**
+     * @param int                   $position of the rule
+     * @param array<array-key, int> $since    by id; a timer that is not named has no such bound
+     */
+    public static function of(Rule $rule, int $position, DateReached|Schedule $event, FieldCatalogue $fields, array $since): self
     {
         $id = self::id($rule->id, $event);
 
-        return new self($id, $rule->id, $event, $since[$id] ?? 0, array_intersect_key(Equalities::of($rule->criteria, $fields), array_flip(self::FIXED)));
+        return new self($id, $rule->id, $position, $event, $since[$id] ?? 0, array_intersect_key(Equalities::of($rule->criteria, $fields), array_flip(self::FIXED)));
     }
 
     /** Whether it can be for a task: what never changes does not stand against its rule. */

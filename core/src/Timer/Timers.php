@@ -6,72 +6,62 @@ namespace OpenBaton\Core\Timer;
 
 use OpenBaton\Core\Rulebook\Event\DateReached;
 use OpenBaton\Core\Rulebook\Event\Schedule;
-use OpenBaton\Core\Rulebook\Rulebook;
-use OpenBaton\Core\Subject\Follow;
 use OpenBaton\Core\Subject\StateFields;
 use OpenBaton\Core\Subject\Subject;
-use OpenBaton\Core\Time\NoWorkingTime;
 use OpenBaton\Core\Time\WorkingHours;
 use OpenBaton\Core\Workload\TaskStatus;
 
-/** The timers of a rulebook, and when they fire for which tasks. */
+/** When the timers of a rulebook fire for which tasks, in a house. */
 final readonly class Timers
 {
-    /** @param array<string, RuleTimer> $all as ofRules() gives them */
-    public function __construct(public array $all, private WorkingHours $house) {}
+    public function __construct(public RuleTimers $rules, private WorkingHours $house) {}
 
     /**
-     * @param array<array-key, int> $since instant before which a timer does not fire, by its id; those that are not named have no such bound
+     * The first instant after another at which something happens to a task by
+     * itself: a timer on a date fires as the date is now, or the task comes
+     * back from waiting. Schedules are not among them.
      *
-     * @return array<string, RuleTimer> by id, in the order of the rules
+     * @return int|null null: there is none
      */
-    public static function ofRules(Rulebook $rulebook, array $since = []): array
+    public function next(Subject $subject, int $after): ?int
     {
-        $timers = [];
-        foreach ($rulebook->rules as $rule) {
-            foreach ($rule->active ? $rule->events : [] as $event) {
-                if ($event instanceof DateReached || $event instanceof Schedule) {
-                    $timer = RuleTimer::of($rule, $event, $rulebook->fields, $since);
-                    $timers[$timer->id] = $timer;
-                }
+        $after = max($after, $subject->createdAt);
+        $wakes = self::wakes($subject);
+        $next = $wakes !== null && $wakes > $after ? $wakes : null;
+        foreach ($this->rules->onDates($subject) as $timers) {
+            foreach ($timers->after($subject, $after, $this->house) as [$at]) {
+                $next = min($next ?? $at, $at);
+                break;
             }
         }
 
-        return $timers;
-    }
-
-    public function named(string $id): ?RuleTimer
-    {
-        return $this->all[$id] ?? null;
-    }
-
-    /** @return list<RuleTimer> those that go by the calendar */
-    public function schedules(): array
-    {
-        return array_values(array_filter($this->all, static fn(RuleTimer $timer): bool => $timer->event instanceof Schedule));
+        return $next;
     }
 
     /**
-     * When each timer on a date would fire for a task as it is now, and when it
-     * comes back from waiting; past moments among them. Rules that ask for
-     * another kind of task hang nothing on it.
+     * All that happens after an instant and until another, in order of time;
+     * at one instant the task comes back first, then the rules in their order.
+     *
+     * @param int|null $until null: whenever
      *
      * @return list<Occurrence>
      */
-    public function hangingOn(Subject $subject): array
+    public function due(Subject $subject, int $after, ?int $until = null): array
     {
-        $occurrences = $subject->status === TaskStatus::Waiting && $subject->wakesAt !== null
-            ? [new Occurrence(hash('sha256', "wakes\n{$subject->id}\n{$subject->wakesAt}"), null, $subject->id, $subject->wakesAt)]
+        $wakes = self::wakes($subject);
+        $occurrences = $wakes !== null && $after < $wakes && ($until === null || $wakes <= $until)
+            ? [new Occurrence(hash('sha256', "wakes\n{$subject->id}\n{$wakes}"), null, $subject->id, $wakes)]
             : [];
-        foreach ($this->all as $timer) {
-            $event = $timer->event;
-            $at = $event instanceof DateReached && $timer->mayConcern($subject) ? $this->moment($event, $subject) : null;
-            if ($event instanceof DateReached && $at !== null && $at >= $timer->since && $at > $subject->createdAt) {
-                $occurrences[] = new Occurrence(self::key($timer, $subject->id, self::hangsOn($event->field, $subject)), $timer, $subject->id, $at);
+        foreach ($this->rules->onDates($subject) as $timers) {
+            foreach ($timers->after($subject, max($after, $subject->createdAt), $this->house) as [$at, $timer]) {
+                if ($until !== null && $at > $until) {
+                    break;
+                }
+                $occurrences[] = new Occurrence(self::key($timer, $subject->id, self::hangsOn($timer, $subject)), $timer, $subject->id, $at);
             }
         }
 
-        return $occurrences;
+        return $this->inOrder($occurrences);
     }
 
     /**
@@ -79,7 +69,7 @@ final readonly class Timers
      *
      * @return int|null null: there is none
      */
-    public function next(RuleTimer $timer, int $after): ?int
+    public function nextMoment(RuleTimer $timer, int $after): ?int
     {
         return $timer->event instanceof Schedule ? $timer->event->moments()->next(max($after, $timer->since - 1), $this->house->zone()) : null;
     }
@@ -100,59 +90,44 @@ final readonly class Timers
     public function between(iterable $subjects, int $since, int $until): array
     {
         $moments = [];
-        foreach ($this->schedules() as $timer) {
-            for ($at = $this->next($timer, $since); $at !== null && $at <= $until; $at = $this->next($timer, $at)) {
+        foreach ($this->rules->schedules as $timer) {
+            for ($at = $this->nextMoment($timer, $since); $at !== null && $at <= $until; $at = $this->nextMoment($timer, $at)) {
                 $moments[] = [$timer, $at];
             }
         }
         $occurrences = [];
         foreach ($subjects as $subject) {
-            foreach ($this->hangingOn($subject) as $occurrence) {
-                if ($since < $occurrence->at && $occurrence->at <= $until) {
-                    $occurrences[] = $occurrence;
-                }
-            }
+            array_push($occurrences, ...$this->due($subject, $since, $until));
             foreach ($moments as [$timer, $at]) {
-                $occurrence = $this->onSchedule($timer, $subject, $at);
-                if ($occurrence !== null) {
-                    $occurrences[] = $occurrence;
-                }
+                $occurrences[] = $this->onSchedule($timer, $subject, $at);
             }
         }
-        $place = array_flip(array_keys($this->all));
-        $placeOf = static fn(Occurrence $one): int => $one->timer === null ? -1 : $place[$one->timer->id];
-        usort($occurrences, static fn(Occurrence $a, Occurrence $b): int => $a->at <=> $b->at ?: $placeOf($a) <=> $placeOf($b) ?: $a->taskId <=> $b->taskId);
+
+        return $this->inOrder(array_values(array_filter($occurrences)));
+    }
+
+    /**
+     * @param list<Occurrence> $occurrences
+     *
+     * @return list<Occurrence>
+     */
+    private function inOrder(array $occurrences): array
+    {
+        $place = fn(Occurrence $one): int => $one->timer === null ? -1 : $this->rules->places[$one->timer->id];
+        usort($occurrences, static fn(Occurrence $a, Occurrence $b): int => $a->at <=> $b->at ?: $place($a) <=> $place($b) ?: $a->taskId <=> $b->taskId);
 
         return $occurrences;
     }
 
-    private function moment(DateReached $event, Subject $subject): ?int
+    /** @return int|null instant at which it comes back from waiting */
+    private static function wakes(Subject $subject): ?int
     {
-        // A due date is overdue on open tasks only; what is dropped is done with.
-        if ($subject->status === TaskStatus::Dropped || ($event->field === 'task.due' && ! $subject->status->isOpen())) {
-            return null;
-        }
-        try {
-            $exact = StateFields::moment($event->field, $subject);
-            if ($exact !== null && ($event->time === null || $event->offset->unit->isOfClock())) {
-                return $event->offset->fromInstant($exact, $this->house);
-            }
-            $date = Follow::date($event->field, $subject, $this->house);
-            if ($date === null) {
-                return null;
-            }
-            $minute = $event->time->minute ?? 0;
-
-            return $event->offset->unit->isOfClock()
-                ? $event->offset->fromInstant($this->house->zone()->instant($date, $minute), $this->house)
-                : $this->house->zone()->instant($event->offset->fromDate($date, $this->house), $minute);
-        } catch (NoWorkingTime) {
-            return null;
-        }
+        return $subject->status === TaskStatus::Waiting ? $subject->wakesAt : null;
     }
 
-    private static function hangsOn(string $path, Subject $subject): string
+    private static function hangsOn(RuleTimer $timer, Subject $subject): string
     {
+        $path = $timer->event instanceof DateReached ? $timer->event->field : '';
         $value = StateFields::moment($path, $subject) ?? $subject->fields[$path] ?? '';
 
         return is_scalar($value) ? (string) $value : '';

@@ -19,6 +19,7 @@ use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Subject\Trigger;
 use OpenBaton\Core\Time\WorkingHours;
 use OpenBaton\Core\Timer\Occurrence;
+use OpenBaton\Core\Timer\RuleTimers;
 use OpenBaton\Core\Timer\Timers;
 use OpenBaton\Core\Workload\Work;
 
@@ -38,7 +39,7 @@ final class WorldState implements Surroundings
     public function __construct(private readonly World $world, string $rulebookVersion)
     {
         $this->router = new Router($world->roster, CompiledRulebook::compile($world->rulebook, $rulebookVersion), $world->trade);
-        $this->timers = new Timers(Timers::ofRules($world->rulebook), $world->roster->house);
+        $this->timers = new Timers(RuleTimers::of($world->rulebook), $world->roster->house);
         $this->work = $world->work;
         $this->rotations = $world->rotations;
         $this->tickedAt = $world->clock;

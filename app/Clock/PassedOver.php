@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Clock;
+
+use App\Models\Task;
+use App\Models\Timer;
+use OpenBaton\Core\Timer\Occurrence;
+
+/** What has failed at this tick and is tried again at the next. */
+final class PassedOver
+{
+    /** @var array<string, true> */
+    private array $keys = [];
+    /** @var array<string, true> ids */
+    private array $tasks = [];
+
+    /** @param Occurrence|null $due null: it was not come to */
+    public function over(?Occurrence $due, Timer|Task $found): void
+    {
+        if ($due === null && $found instanceof Task) {
+            $this->tasks[$found->id] = true;
+        } else {
+            $this->keys[$due->key ?? (string) $found->key] = true;
+        }
+    }
+
+    /** @return list<string> */
+    public function keys(): array
+    {
+        return array_map(strval(...), array_keys($this->keys));
+    }
+
+    /** @return list<string> */
+    public function tasks(): array
+    {
+        return array_map(strval(...), array_keys($this->tasks));
+    }
+}
