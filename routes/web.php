@@ -17,6 +17,7 @@ use App\Http\Controllers\TaskActionController;
 use App\Http\Controllers\TaskController;
 use App\Http\Controllers\TaskFieldController;
 use App\Http\Controllers\TaskFileController;
+use App\Http\Controllers\TaskLinkController;
 use App\Http\Controllers\TaskTalkController;
 use App\Http\Controllers\WebFormController;
 use App\Http\Middleware\ShareWithPages;
@@ -57,6 +58,7 @@ Route::middleware('auth')->group(static function (): void {
     Route::get('tasks/{task}/files/{file}', [TaskFileController::class, 'show']);
     Route::post('tasks/{task}/comment', [TaskTalkController::class, 'comment']);
     Route::post('tasks/{task}/tick', [TaskTalkController::class, 'tick']);
+    Route::post('tasks/{task}/link', TaskLinkController::class);
     Route::post('tasks/{task}/watch', [TaskTalkController::class, 'watch']);
     Route::post('tasks/{task}/press/{rule}', [TaskTalkController::class, 'press']);
     Route::post('cuts/{cut}/seen', [TaskTalkController::class, 'seen']);

@@ -7,6 +7,7 @@ namespace App\Actions;
 use App\Bridge\HouseState;
 use App\Bridge\LockedInputs;
 use App\Bridge\SnapshotSource;
+use App\Bridge\TaskSubjects;
 use App\Formats\TaskDocument;
 use App\Intake\Arrival;
 use App\Intake\IncomingTaskReader;
@@ -86,7 +87,7 @@ final readonly class TakeInTask
 
     private function again(RequestKey $key): ?TakenIn
     {
-        $task = Task::query()->with(['customer', 'claimants'])->where('key_user_id', $key->userId)->where('key', $key->key)->first();
+        $task = Task::query()->with(TaskSubjects::RELATIONS)->where('key_user_id', $key->userId)->where('key', $key->key)->first();
         if ($task !== null && $task->key_hash !== $key->hash) {
             throw new KeyUsedOtherwise('This key came with another request before; use a new one for each task.');
         }

@@ -13,6 +13,8 @@ use App\Models\RecordedChange;
 use App\Models\Task;
 use App\Models\TaskChange;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use OpenBaton\Core\Chain\ChainResult;
 use OpenBaton\Core\Chain\Link;
 use OpenBaton\Core\Document\ChangeFormat;
@@ -83,7 +85,7 @@ final readonly class ChainRecorder
         }
         $missing = array_map(strval(...), array_keys(array_diff_key($chain->subjects, $rows, $made)));
         if ($missing !== []) {
-            foreach (Task::query()->with(['claimants', 'watchers', 'waitsOn:id'])->lockForUpdate()->findMany($missing) as $row) {
+            foreach (Task::query()->with(TaskSubjects::RELATIONS)->lockForUpdate()->findMany($missing) as $row) {
                 $rows[$row->id] = $row;
             }
         }
@@ -152,16 +154,27 @@ final readonly class ChainRecorder
     private function relations(Subject $subject, Task $row, Commit $commit): void
     {
         $openTo = $subject->holderId === null && $subject->status->wantsHolder() ? $subject->openTo : [];
-        if ($row->wasRecentlyCreated) {
-            $openTo === [] || $row->claimants()->attach($commit->house->idsOf($openTo));
-            $subject->watcherIds === [] || $row->watchers()->attach($commit->house->idsOf($subject->watcherIds));
-            $subject->waitsOn === [] || $row->waitsOn()->attach($subject->waitsOn);
+        $known = static fn(string $relation): array => $row->wasRecentlyCreated ? [] : $row->keysOf($relation);
+        self::sync($row->claimants(), $known('claimants'), $commit->house->idsOf($openTo));
+        self::sync($row->watchers(), $known('watchers'), $commit->house->idsOf($subject->watcherIds));
+        self::sync($row->waitsOn(), $known('waitsOn'), $subject->waitsOn);
+        self::sync($row->linked(), $known('linked'), $subject->linkedTo);
+    }
 
-            return;
+    /**
+     * Asks nothing where nothing has changed.
+     *
+     * @template M of Model
+     *
+     * @param BelongsToMany<M, Task> $relation
+     * @param list<string>           $known
+     * @param list<string>           $ids
+     */
+    private static function sync(BelongsToMany $relation, array $known, array $ids): void
+    {
+        if (array_diff($ids, $known) !== [] || array_diff($known, $ids) !== []) {
+            $relation->sync($ids);
         }
-        $row->claimants()->sync($commit->house->idsOf($openTo));
-        $row->watchers()->sync($commit->house->idsOf($subject->watcherIds));
-        $row->waitsOn()->sync($subject->waitsOn);
     }
 
     private static function owners(ChainResult $chain, Commit $commit): void

@@ -22,7 +22,7 @@ use OpenBaton\Core\Workload\Effort;
 final readonly class TaskSubjects
 {
     /** What a task has to come with. */
-    public const RELATIONS = ['customer', 'claimants', 'watchers', 'waitsOn:id'];
+    public const RELATIONS = ['customer', 'claimants', 'watchers', 'waitsOn:id', 'linked:id'];
 
     public function __construct(private FieldProviders $fields, private CustomerSource $customers) {}
 
@@ -82,7 +82,7 @@ final readonly class TaskSubjects
             $task->wakes_at?->getTimestamp(),
             $task->waiting_for,
             $task->resumes_as,
-            array_values($task->waitsOn->map(static fn(Task $other): string => $other->id)->sort()->all()),
+            self::ids($task->waitsOn),
             $task->due_follows === null ? null : TaskFormat::follow(Node::root($task->due_follows), $house->catalogue),
             $task->items(),
             $task->comments_count,
@@ -91,6 +91,17 @@ final readonly class TaskSubjects
             $task->customer_id,
             $person($task->creator_id),
             $task->made_by_id,
+            self::ids($task->linked),
         );
+    }
+
+    /**
+     * @param Collection<int, Task> $tasks
+     *
+     * @return list<string> in order
+     */
+    private static function ids(Collection $tasks): array
+    {
+        return array_values($tasks->map(static fn(Task $other): string => $other->id)->sort()->all());
     }
 }

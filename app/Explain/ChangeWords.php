@@ -12,9 +12,28 @@ final readonly class ChangeWords
 {
     private const PEOPLE = ['holder', 'reviewer', 'open_to', 'watchers'];
     private const MOMENTS = ['due', 'start', 'wakes'];
-    private const LISTS = ['tags', 'items', 'ticked', 'open_to', 'watchers', 'waits_on'];
+    private const LISTS = ['tags', 'items', 'ticked', 'open_to', 'watchers', 'waits_on', 'links'];
+    private const TASKS = ['waits_on', 'links'];
 
-    public function __construct(private HouseWords $house) {}
+    /** @param array<array-key, string> $tasks how other tasks are called, by id */
+    public function __construct(private HouseWords $house, private array $tasks = []) {}
+
+    /**
+     * @param array<array-key, mixed> $difference
+     *
+     * @return list<string> ids of other tasks that it names
+     */
+    public static function tasksIn(array $difference): array
+    {
+        $named = [];
+        foreach (array_intersect_key($difference, array_flip(self::TASKS)) as $pair) {
+            foreach (is_array($pair) ? $pair : [] as $ids) {
+                $named = [...$named, ...array_filter((array) $ids, is_string(...))];
+            }
+        }
+
+        return array_values($named);
+    }
 
     /**
      * @param array<array-key, mixed> $difference what was and what is, by name
@@ -94,6 +113,7 @@ final readonly class ChangeWords
             in_array($name, self::PEOPLE, true) && is_string($value) => $this->house->person($value),
             in_array($name, self::MOMENTS, true) && is_string($value) => $this->house->moment($value),
             $name === 'due_follows' && is_string($value) => $this->house->field($value),
+            in_array($name, self::TASKS, true) && is_string($value) => $this->tasks[$value] ?? $words->say('difference.another_task'),
             in_array($name, ['estimate', 'spent'], true) => $this->house->value('task.estimate', $value),
             default => $this->house->value($name, $value),
         };

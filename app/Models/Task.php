@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Intake\TaskSource;
 use App\Models\Concerns\BootsByName;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -167,6 +168,22 @@ final class Task extends Model
         return $this->belongsToMany(self::class, 'task_waits', 'task_id', 'other_id');
     }
 
+    /** @return BelongsToMany<self, $this> */
+    public function waitedForBy(): BelongsToMany
+    {
+        return $this->belongsToMany(self::class, 'task_waits', 'other_id', 'task_id');
+    }
+
+    /**
+     * Tasks that go with it; each stands with the other, too.
+     *
+     * @return BelongsToMany<self, $this>
+     */
+    public function linked(): BelongsToMany
+    {
+        return $this->belongsToMany(self::class, 'task_links', 'task_id', 'other_id');
+    }
+
     /** @return HasMany<TaskFile, $this> */
     public function files(): HasMany
     {
@@ -189,6 +206,16 @@ final class Task extends Model
     public function claimants(): BelongsToMany
     {
         return $this->belongsToMany(Person::class, 'task_claimants');
+    }
+
+    /** @return list<string> ids of the others in a relation that is loaded */
+    public function keysOf(string $relation): array
+    {
+        $others = $this->getRelation($relation);
+        /** @var list<string> $keys */
+        $keys = $others instanceof Collection ? $others->modelKeys() : [];
+
+        return $keys;
     }
 
     /** @return list<string> */

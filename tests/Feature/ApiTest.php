@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Actions\AskReview;
 use App\Formats\SchemaCheck;
 use App\Models\AccessToken;
 use App\Models\Task;
@@ -9,6 +10,7 @@ use App\Models\TaskKind;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
+use Symfony\Component\Yaml\Yaml;
 use Tests\Support\House;
 
 beforeEach(function (): void {
@@ -64,6 +66,25 @@ it('answers about the task that has come as it does later about the one that is 
         ['title' => 'Tuba', 'kind' => 'quote', 'tags' => ['warranty', 'seen']],
     ],
 ]);
+
+it('tells why a task waits, who reviews it, and what made it', function (): void {
+    House::publish(
+        House::rule('quote', ['field' => 'task.kind', 'op' => 'is', 'value' => 'bench-repair'], ['pool' => ['kind' => 'people', 'people' => ['femi']], 'method' => ['kind' => 'in_order']], [
+            ['kind' => 'create_task', 'task_kind' => 'quote', 'title' => 'Quote for ~task.title~', 'for' => ['kind' => 'people', 'people' => ['tobias']], 'wait' => true],
+        ]),
+        ['id' => 'check', 'name' => 'Check', 'when' => [['kind' => 'status_becomes', 'statuses' => ['in_review']]], 'give' => ['pool' => ['kind' => 'people', 'people' => ['ayumi']], 'method' => ['kind' => 'same_person'], 'seat' => 'reviewer']],
+    );
+    $get = fn(string $id): array => $this->getJson("/api/v1/tasks/{$id}", ['Authorization' => "Bearer {$this->token}"])->assertOk()->json();
+    $come = send($this, ['title' => 'Tuba', 'kind' => 'bench-repair'])->assertCreated()->json();
+    $quote = Task::query()->where('made_by_id', $come['id'])->sole();
+    expect([$come['status'], $come['waiting'], $come['source'], $come['made_by']])->toBe(['waiting', ['for' => null, 'until' => null, 'on' => [$quote->id]], 'api', null])
+        ->and($get($come['id']))->toBe($come)
+        ->and(array_intersect_key($get($quote->id), ['source' => 1, 'made_by' => 1, 'waiting' => 1, 'reviewer' => 1]))->toBe(['reviewer' => null, 'waiting' => null, 'source' => 'rule', 'made_by' => $come['id']]);
+    app(AskReview::class)($quote, null, House::user('hanneke'));
+    expect($get($quote->id)['reviewer'])->toBe(['id' => 'ayumi', 'name' => 'Ayumi Kato']);
+    // The description of the interface has what is answered, and nothing else.
+    expect(array_keys(Yaml::parseFile(base_path('docs/formats/openapi.yaml'))['components']['schemas']['Task']['properties']))->toBe(array_keys($come));
+});
 
 it('says to whom a task is open, and asks for it where it is open to somebody', function (): void {
     DB::enableQueryLog();

@@ -118,10 +118,10 @@ final class House
     }
 
     /** @param array<string, mixed> $facts */
-    public static function arrive(string $kind = 'bench-repair', array $facts = [], ?string $customer = null): Task
+    public static function arrive(string $kind = 'bench-repair', array $facts = [], ?string $customer = null, string $title = 'Trumpet, stuck valve'): Task
     {
         return Task::query()->findOrFail(app(TakeInTask::class)(Node::root([
-            'title' => 'Trumpet, stuck valve',
+            'title' => $title,
             'kind' => $kind,
             'customer' => $customer,
             'fields' => $facts,

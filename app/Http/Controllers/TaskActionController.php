@@ -54,7 +54,7 @@ final class TaskActionController
             TaskAction::Reopen => app(ReopenTask::class)($task, $user, $seen),
             TaskAction::HandOn => app(HandOnTask::class)($task, $request->to(), $request->reason(), $user, $seen),
             TaskAction::Claim => app(ClaimTask::class)($task, $viewer->person() ?? abort(403), $user),
-            TaskAction::Wait => app(WaitTask::class)($task, $request->reason(), $request->until(), $user, $seen),
+            TaskAction::Wait => app(WaitTask::class)($task, $request->reason(), $request->until(), $user, $seen, $request->on()),
             TaskAction::AskReview => app(AskReview::class)($task, $request->note(), $user, $seen),
             TaskAction::TakeBack => app(TakeBackReview::class)($task, $user, $seen),
             TaskAction::SendBack => app(SendBack::class)($task, $request->reason(), $user, $seen),

@@ -38,14 +38,15 @@ final readonly class TaskHistory
         $own = $decisions->modelKeys();
         $byChange = $decisions->keyBy(static fn(Decision $one): string => (string) $one->change_id);
         $following = $changes->filter(static fn(TaskChange $one): bool => in_array($one->caused_by_id, $own, true))->toBase()->groupBy('caused_by_id');
+        $words = $this->words($changes);
         $entries = [];
         $arrival = $byChange->get('');
         if ($arrival !== null) {
-            $entries[] = $this->entry('arrived', $task->arrived_at, $task, null, $arrival, $following, $byChange);
+            $entries[] = $this->entry('arrived', $task->arrived_at, $task, null, $arrival, $following, $byChange, $words);
         }
         foreach ($changes as $change) {
             if (! in_array($change->caused_by_id, $own, true)) {
-                $entries[] = $this->change($change, $following, $byChange);
+                $entries[] = $this->change($change, $following, $byChange, $words);
             }
         }
         foreach (Comment::query()->with('user')->where('task_id', $task->id)->orderBy('at')->get() as $comment) {
@@ -75,10 +76,10 @@ final readonly class TaskHistory
      *
      * @return Entry
      */
-    private function change(TaskChange $change, Collection $following, Collection $byChange): array
+    private function change(TaskChange $change, Collection $following, Collection $byChange, ChangeWords $words): array
     {
-        return ['id' => $change->id, 'reason' => $change->reason, 'changes' => (new ChangeWords($this->viewer->words()))->sentences((array) $change->difference), 'because' => $this->because($change)]
-            + $this->entry($change->occasion, $change->at, null, $change->user->name ?? $change->system, $byChange->get($change->id), $following, $byChange);
+        return ['id' => $change->id, 'reason' => $change->reason, 'changes' => $words->sentences((array) $change->difference), 'because' => $this->because($change)]
+            + $this->entry($change->occasion, $change->at, null, $change->user->name ?? $change->system, $byChange->get($change->id), $following, $byChange, $words);
     }
 
     /**
@@ -87,7 +88,7 @@ final readonly class TaskHistory
      *
      * @return Entry
      */
-    private function entry(string $what, CarbonImmutable $at, ?Task $task, ?string $by, ?Decision $decision, Collection $following, Collection $byChange): array
+    private function entry(string $what, CarbonImmutable $at, ?Task $task, ?string $by, ?Decision $decision, Collection $following, Collection $byChange, ChangeWords $words): array
     {
         return [
             'id' => (string) $task?->id,
@@ -99,7 +100,7 @@ final readonly class TaskHistory
             'because' => null,
             'comment' => null,
             'decision' => $decision === null ? null : $this->decision($decision),
-            'follows' => $decision === null ? [] : array_values($following->get($decision->id, new Collection())->map(fn(TaskChange $one): array => $this->change($one, $following, $byChange))->all()),
+            'follows' => $decision === null ? [] : array_values($following->get($decision->id, new Collection())->map(fn(TaskChange $one): array => $this->change($one, $following, $byChange, $words))->all()),
         ];
     }
 
@@ -114,6 +115,19 @@ final readonly class TaskHistory
     private function decision(Decision $decision): array
     {
         return ['id' => $decision->id] + (new ReasonTrail($this->viewer->words()))->brief($this->decisions->document($decision));
+    }
+
+    /**
+     * What differs, said with the names of the tasks that it is about.
+     *
+     * @param Collection<int, TaskChange> $changes
+     */
+    private function words(Collection $changes): ChangeWords
+    {
+        $ids = array_values(array_unique(array_merge(...array_values($changes->map(static fn(TaskChange $one): array => ChangeWords::tasksIn((array) $one->difference))->all()))));
+        $names = $ids === [] ? [] : Task::query()->findMany($ids, ['id', 'number', 'title'])->mapWithKeys(static fn(Task $one): array => [$one->id => "№ {$one->number} {$one->title}"])->all();
+
+        return new ChangeWords($this->viewer->words(), $names);
     }
 
     /** What another task's decision has brought about here. */

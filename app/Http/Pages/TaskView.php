@@ -32,7 +32,7 @@ final readonly class TaskView
     /** @return array<string, mixed> */
     public function of(Task $task): array
     {
-        $task->loadMissing([...TaskSubjects::RELATIONS, 'kind', 'customer.place', 'assignee', 'reviewer', 'files.user', 'madeBy', 'made.kind', 'made.customer', 'handoffs.task', 'handoffs.from', 'handoffs.to', 'handoffs.standsInFor']);
+        $task->loadMissing([...TaskSubjects::RELATIONS, 'kind', 'customer.place', 'assignee', 'reviewer', 'files.user', 'handoffs.task', 'handoffs.from', 'handoffs.to', 'handoffs.standsInFor']);
         $decision = Decision::query()->where('task_id', $task->id)->orderByDesc('at')->orderByDesc('id')->first();
         $words = $this->viewer->words();
         $may = $this->may($task);
@@ -56,8 +56,7 @@ final readonly class TaskView
             'people' => $this->people($task),
             'handoffs' => $task->handoffs->sortBy(['at', 'id'])->values()->map(static fn(Handoff $handoff): array => HandoffLine::of($handoff))->all(),
             'reviewer' => PersonRef::orNull($task->reviewer),
-            'madeBy' => $task->madeBy === null ? null : ['id' => $task->madeBy->id, 'number' => (int) $task->madeBy->number, 'title' => $task->madeBy->title],
-            'made' => array_values($task->made->map(TaskLine::of(...))->all()),
+            'links' => TaskLinks::of($task),
             'checklist' => array_map(get_object_vars(...), $task->items()),
             'files' => array_values($task->files->map(static fn(TaskFile $file): array => ['id' => $file->id, 'name' => $file->name, 'size' => $file->size, 'at' => Moment::of($file->at), 'by' => (string) $file->user?->name])->all()),
             'mayAttach' => $this->viewer->user()->can('comment', $task),

@@ -2,6 +2,7 @@ import type { HandoffLine } from './HandoffLine';
 import type { PersonRef } from './PersonRef';
 import type { HistoryEntry, NextMoment } from './TaskHistory';
 import type { TaskLine } from './TaskLine';
+import type { LinkedTask } from './TaskLinks';
 
 /** Of the core's table of transitions. */
 export type TaskActionCode = 'start' | 'wait' | 'ask_review' | 'take_back' | 'send_back' | 'approve' | 'complete' | 'reopen' | 'hand_on' | 'hand_review' | 'claim' | 'drop';
@@ -71,9 +72,7 @@ export type TaskView = TaskLine & {
     people: (PersonRef & { note: string })[];
     handoffs: HandoffLine[];
     reviewer: PersonRef | null;
-    /** the task whose rule made it */
-    madeBy: { id: string; number: number; title: string } | null;
-    made: TaskLine[];
+    links: LinkedTask[];
     checklist: { text: string; done: boolean }[];
     files: { id: string; name: string; size: number; at: string; by: string }[];
     mayAttach: boolean;

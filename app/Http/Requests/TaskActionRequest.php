@@ -32,6 +32,7 @@ final class TaskActionRequest extends TaskRequest
             Asked::Reason->value => ['required', 'string', 'min:3', 'max:500'],
             Asked::Note->value => ['nullable', 'string', 'max:5000'],
             Asked::Until->value => ['nullable', 'date', 'after:now'],
+            Asked::On->value => ['nullable', 'string', new EndsSomeTime($this->task())],
             Asked::Spent->value => ['nullable', 'integer', 'min:0', 'max:60000'],
         ];
 
@@ -67,6 +68,12 @@ final class TaskActionRequest extends TaskRequest
     public function spent(): ?int
     {
         return $this->filled('spent') ? $this->integer('spent') : null;
+    }
+
+    /** @return list<string> ids of tasks with whose end it goes on */
+    public function on(): array
+    {
+        return $this->filled('on') ? [$this->string('on')->toString()] : [];
     }
 
     public function until(): ?CarbonImmutable

@@ -15,6 +15,8 @@ enum Asked: string
     case Note = 'note';
     /** May be given: the moment at which it comes back by itself. */
     case Until = 'until';
+    /** May be given: another task, with whose end it comes back by itself. */
+    case On = 'on';
     /** May be given: the minutes spent in all. */
     case Spent = 'spent';
 }

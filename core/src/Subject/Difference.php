@@ -55,6 +55,7 @@ final class Difference
             'items' => array_map(static fn(ChecklistItem $item): string => $item->text, $subject->checklist),
             'ticked' => array_values(array_map(static fn(ChecklistItem $item): string => $item->text, array_filter($subject->checklist, static fn(ChecklistItem $item): bool => $item->done))),
             'watchers' => $subject->watcherIds,
+            'links' => $subject->linkedTo,
         ] + $values, static fn(mixed $value): bool => $value !== null && $value !== []);
     }
 }

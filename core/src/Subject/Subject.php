@@ -31,6 +31,7 @@ final readonly class Subject
      * @param Follow|null                                       $dueFollows the date that its due date follows
      * @param list<ChecklistItem>                               $checklist
      * @param list<string>                                      $watcherIds
+     * @param list<string>                                      $linkedTo   tasks that go with it, as people have said
      */
     public function __construct(
         public string $id,
@@ -58,6 +59,7 @@ final readonly class Subject
         public ?string $customerId = null,
         public ?string $creatorId = null,
         public ?string $madeById = null,
+        public array $linkedTo = [],
     ) {}
 
     /** @param list<string> $openTo who may claim it, where nobody holds it */
@@ -180,6 +182,16 @@ final readonly class Subject
         $all = array_values(array_unique([...$this->watcherIds, ...$people]));
 
         return count($all) === count($this->watcherIds) ? $this : $this->with(['watcherIds' => $all]);
+    }
+
+    public function linkedTo(string $taskId): self
+    {
+        return in_array($taskId, $this->linkedTo, true) ? $this : $this->with(['linkedTo' => [...$this->linkedTo, $taskId]]);
+    }
+
+    public function unlinkedFrom(string $taskId): self
+    {
+        return $this->with(['linkedTo' => array_values(array_diff($this->linkedTo, [$taskId]))]);
     }
 
     /** @param array<string, mixed> $changes by property */

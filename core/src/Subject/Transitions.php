@@ -20,7 +20,7 @@ final class Transitions
 
         return [
             new Transition(TaskAction::Start, [TaskStatus::New, TaskStatus::Waiting], TaskStatus::Working, $holderOrLead, true),
-            new Transition(TaskAction::Wait, $atWork, TaskStatus::Waiting, $holderOrLead, null, [Asked::Reason, Asked::Until]),
+            new Transition(TaskAction::Wait, $atWork, TaskStatus::Waiting, $holderOrLead, null, [Asked::Reason, Asked::Until, Asked::On]),
             new Transition(TaskAction::AskReview, $atWork, TaskStatus::InReview, $holderOrLead, true, [Asked::Note]),
             new Transition(TaskAction::TakeBack, [TaskStatus::InReview], TaskStatus::Working, $holderOrLead),
             new Transition(TaskAction::SendBack, [TaskStatus::InReview], TaskStatus::Working, $reviewerOrLead, null, [Asked::Reason]),

@@ -35,6 +35,8 @@ it('changes one thing and keeps all else', function (Closure $change, array $exp
     'due at' => [fn(Subject $s) => $s->dueAt(999), ['dueAt' => 999]],
     'due no more' => [fn(Subject $s) => $s->dueAt(null), ['dueAt' => null]],
     'a tag' => [fn(Subject $s) => $s->tagged('vip'), ['tags' => ['rush', 'vip']]],
+    'another task' => [fn(Subject $s) => $s->linkedTo('t2')->linkedTo('t3')->linkedTo('t2'), ['linkedTo' => ['t2', 't3']]],
+    'another task no more' => [fn(Subject $s) => $s->linkedTo('t2')->linkedTo('t3')->unlinkedFrom('t2'), ['linkedTo' => ['t3']]],
     'a tag that it has' => [fn(Subject $s) => $s->tagged('rush'), []],
 ]);
 
@@ -63,7 +65,7 @@ it('has one table of what people may do', function (): void {
     ], Transitions::all());
     expect($rows)->toBe([
         ['start', 'new waiting', 'working', 'holder lead', true, ''],
-        ['wait', 'new working', 'waiting', 'holder lead', null, 'reason until'],
+        ['wait', 'new working', 'waiting', 'holder lead', null, 'reason until on'],
         ['ask_review', 'new working', 'in_review', 'holder lead', true, 'note'],
         ['take_back', 'in_review', 'working', 'holder lead', null, ''],
         ['send_back', 'in_review', 'working', 'reviewer lead', null, 'reason'],

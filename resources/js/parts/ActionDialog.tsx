@@ -1,4 +1,5 @@
 import { useForm } from '@inertiajs/react';
+import type { TaskLine } from '@props/TaskLine';
 import type { TaskActionCode, TaskView } from '@props/TaskView';
 import { useFormats } from '@/lib/format';
 import { say } from '@/lib/words';
@@ -11,15 +12,20 @@ const ASKS: Partial<Record<TaskActionCode, Asked[]>> = {
     complete: ['spent', 'note'],
     hand_on: ['to', 'reason'],
     hand_review: ['to', 'reason'],
-    wait: ['reason', 'until'],
+    wait: ['reason', 'until', 'on'],
     ask_review: ['note'],
     send_back: ['reason'],
     approve: ['note'],
     drop: ['reason'],
 };
 
-type Asked = 'to' | 'spent' | 'note' | 'reason' | 'until';
+type Asked = 'to' | 'spent' | 'note' | 'reason' | 'until' | 'on';
 type EntryProps = { name: Asked; action: TaskActionCode; task: TaskView; value: string; wrong: string | undefined; onChange: (value: string) => void };
+
+/** Linked tasks on whose end it could wait. */
+function awaitable(task: TaskView): TaskLine[] {
+    return task.links.map(({ task: other }) => other).filter((other) => other.status !== 'done' && other.status !== 'dropped');
+}
 
 /** One of the things that an action asks for. */
 function Entry({ name, action, task, value, wrong, onChange }: EntryProps) {
@@ -50,6 +56,19 @@ function Entry({ name, action, task, value, wrong, onChange }: EntryProps) {
                     <input type="datetime-local" className="entry" value={value} onChange={(event) => onChange(event.target.value)} />
                 </Labelled>
             );
+        case 'on':
+            return (
+                <Labelled label="Until another task is done" hint="It goes on by itself then. Only linked tasks that are still open can be chosen." wrong={wrong}>
+                    <select className="entry w-full" value={value} onChange={(event) => onChange(event.target.value)}>
+                        <option value="">None</option>
+                        {awaitable(task).map((other) => (
+                            <option key={other.id} value={other.id}>
+                                № {other.number} {other.title}
+                            </option>
+                        ))}
+                    </select>
+                </Labelled>
+            );
         case 'reason':
             return (
                 <Labelled label={say(`ask.${action}.reason`)} hint={say(`ask.${action}.hint`)} wrong={wrong}>
@@ -70,8 +89,8 @@ type Props = { action: TaskActionCode; task: TaskView; place: string; onClose: (
 /** Asks for what goes with an action, and does it. */
 export function ActionDialog({ action, task, place, onClose }: Props) {
     const formats = useFormats();
-    const form = useForm({ to: '', reason: '', note: '', until: '', spent: String(task.spentMinutes > 0 ? task.spentMinutes : task.estimateMinutes) });
-    const asks = ASKS[action] ?? [];
+    const form = useForm({ to: '', reason: '', note: '', until: '', on: '', spent: String(task.spentMinutes > 0 ? task.spentMinutes : task.estimateMinutes) });
+    const asks = (ASKS[action] ?? []).filter((name) => name !== 'on' || awaitable(task).length > 0);
     const send = (): void => {
         form.transform((data) => ({
             ...Object.fromEntries(asks.map((name) => [name, name === 'until' && data.until !== '' ? formats.fromLocal(data.until) : data[name]])),

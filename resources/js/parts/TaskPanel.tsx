@@ -1,4 +1,4 @@
-import { Link, router } from '@inertiajs/react';
+import { router } from '@inertiajs/react';
 import type { TaskActionCode, TaskView } from '@props/TaskView';
 import { useState, type ReactNode } from 'react';
 import { duration, plural, useFormats } from '@/lib/format';
@@ -10,6 +10,7 @@ import { Checklist, Files, NextMoments } from './TaskParts';
 import { EditDialog } from './EditDialog';
 import { HandoffLog } from './HandoffLog';
 import { History } from './History';
+import { LinkedTasks } from './LinkedTasks';
 import { PersonName } from './PersonMark';
 import { ReasonTrail } from './ReasonTrail';
 
@@ -30,6 +31,12 @@ function Part({ title, children }: { title: string; children: ReactNode }) {
     );
 }
 
+/** What it waits for: what was said, and other tasks. */
+function waitsFor(task: TaskView): string {
+    const others = task.links.filter(({ ways }) => ways.includes('waits_on')).map(({ task: other }) => `№ ${other.number}`);
+    return [...(task.waitingFor === null ? [] : [task.waitingFor]), ...others].join(', ');
+}
+
 function Facts({ task }: { task: TaskView }) {
     const formats = useFormats();
     const late = task.dueAt !== null && task.status !== 'done' && formats.isPast(task.dueAt);
@@ -37,7 +44,7 @@ function Facts({ task }: { task: TaskView }) {
         ['Status', say(`status.${task.status}`)],
         ['Held by', task.assignee === null ? (task.claimants.length > 0 ? <>nobody yet; {plural(task.claimants.length, 'person', 'people')} may claim it</> : <span className="font-semibold text-brick">nobody: unplaced</span>) : <PersonName {...task.assignee} />],
         ...(task.status === 'in_review' ? [['Reviewed by', task.reviewer === null ? <span key="r" className="font-semibold text-brick">nobody yet</span> : <PersonName {...task.reviewer} />] as [string, ReactNode]] : []),
-        ...(task.status === 'waiting' ? [['Waits for', `${task.waitingFor ?? 'another task'}${task.wakesAt === null ? '' : `, ${say('value.until', { moment: formats.moment(task.wakesAt) })}`}`] as [string, ReactNode]] : []),
+        ...(task.status === 'waiting' ? [['Waits for', `${waitsFor(task)}${task.wakesAt === null ? '' : `, ${say('value.until', { moment: formats.moment(task.wakesAt) })}`}`] as [string, ReactNode]] : []),
         ['Due', task.dueAt === null ? 'no date' : <span className={late ? 'font-semibold text-brick' : ''}>{formats.due(task.dueAt)}{late && ', late'}</span>],
         ['Priority', <span key="p" className={task.priority === 'urgent' || task.priority === 'high' ? 'font-semibold text-ochre' : ''}>{task.priority}</span>],
         ['Estimate', `${duration(task.estimateMinutes)}${task.spentMinutes > 0 ? `, ${duration(task.spentMinutes)} spent` : ''}`],
@@ -47,8 +54,6 @@ function Facts({ task }: { task: TaskView }) {
         ...task.facts.map((fact): [string, ReactNode] => [fact.label, fact.value]),
         ...(task.tags.length === 0 ? [] : [['Tags', task.tags.join(', ')] as [string, ReactNode]]),
         ...(task.watchers.length === 0 ? [] : [['Watched by', task.watchers.map((one) => one.name).join(', ')] as [string, ReactNode]]),
-        ...(task.madeBy === null ? [] : [['Made by a rule for', <TaskLink key="m" {...task.madeBy} />] as [string, ReactNode]]),
-        ...(task.made.length === 0 ? [] : [['Tasks it made', <ul key="t">{task.made.map((one) => <li key={one.id}><TaskLink {...one} /> <span className="text-ink2">{say(`status.${one.status}`)}</span></li>)}</ul>] as [string, ReactNode]]),
         ...(task.completedAt === null ? [] : [['Completed', formats.moment(task.completedAt)] as [string, ReactNode]]),
     ];
     return (
@@ -60,14 +65,6 @@ function Facts({ task }: { task: TaskView }) {
                 </div>
             ))}
         </dl>
-    );
-}
-
-function TaskLink({ id, number, title }: { id: string; number: number; title: string }) {
-    return (
-        <Link href={`/tasks/${id}`} className="text-sky underline">
-            № {number} {title}
-        </Link>
     );
 }
 
@@ -127,6 +124,46 @@ function useTaskKeys(task: TaskView, on: boolean, send: (what: string) => void, 
     useShortcuts(on ? keys.filter((one) => task.may[one.action]) : []);
 }
 
+function Parts({ task }: { task: TaskView }) {
+    return (
+        <>
+                <Part title="What is known">
+                    <Facts task={task} />
+                </Part>
+                <Told title="Details" text={task.description} />
+                <Told title={`Guide: ${task.kind}`} text={task.guide} />
+                {task.checklist.length > 0 && (
+                    <Part title="Checklist">
+                        <Checklist task={task} />
+                    </Part>
+                )}
+                <Part title="Linked tasks">
+                    <LinkedTasks task={task} />
+                </Part>
+                <Part title="Files">
+                    <Files task={task} />
+                </Part>
+                <Told title="Note on completion" text={task.outcomeNote} />
+                {task.next.length > 0 && (
+                    <Part title="What will happen by itself">
+                        <NextMoments moments={task.next} />
+                    </Part>
+                )}
+                <Part title="What has happened">
+                    <History task={task} />
+                </Part>
+                {task.trail !== null && (
+                    <Part title={trailTitle(task)}>
+                        <ReasonTrail trail={task.trail} />
+                    </Part>
+                )}
+                <Part title="Handoffs">
+                    <HandoffLog handoffs={task.handoffs} />
+                </Part>
+        </>
+    );
+}
+
 /** A task: what to do next, what is needed for it, how it came here. */
 export function TaskPanel({ task, place, keys = false, onClose }: { task: TaskView; place: 'in-hand' | 'elsewhere'; keys?: boolean; onClose?: () => void }) {
     const [asking, setAsking] = useState<TaskActionCode | null>(null);
@@ -153,36 +190,7 @@ export function TaskPanel({ task, place, keys = false, onClose }: { task: TaskVi
                 )}
             </header>
             <Buttons task={task} busy={busy} onSend={send} onAsk={setAsking} onEdit={() => setEditing(true)} />
-            <Part title="What is known">
-                <Facts task={task} />
-            </Part>
-            <Told title="Details" text={task.description} />
-            <Told title={`Guide: ${task.kind}`} text={task.guide} />
-            {task.checklist.length > 0 && (
-                <Part title="Checklist">
-                    <Checklist task={task} />
-                </Part>
-            )}
-            <Part title="Files">
-                <Files task={task} />
-            </Part>
-            <Told title="Note on completion" text={task.outcomeNote} />
-            {task.next.length > 0 && (
-                <Part title="What will happen by itself">
-                    <NextMoments moments={task.next} />
-                </Part>
-            )}
-            <Part title="What has happened">
-                <History task={task} />
-            </Part>
-            {task.trail !== null && (
-                <Part title={trailTitle(task)}>
-                    <ReasonTrail trail={task.trail} />
-                </Part>
-            )}
-            <Part title="Handoffs">
-                <HandoffLog handoffs={task.handoffs} />
-            </Part>
+            <Parts task={task} />
             {asking !== null && <ActionDialog key={asking} action={asking} task={task} place={place} onClose={() => setAsking(null)} />}
             {editing && <EditDialog task={task} onClose={() => setEditing(false)} />}
         </article>

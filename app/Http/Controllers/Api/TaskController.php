@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Api;
 use App\Actions\TakeInTask;
 use App\Bridge\DecisionReader;
 use App\Bridge\SnapshotSource;
+use App\Bridge\TaskSubjects;
 use App\Explain\ReasonTrail;
 use App\Formats\TaskDocument;
 use App\Http\Problems;
@@ -53,7 +54,7 @@ final class TaskController
         }
         Gate::authorize('view', $task);
 
-        return new JsonResponse(TaskDocument::of($task->load(['customer', 'claimants']), $snapshots->current())->write(self::address($request)));
+        return new JsonResponse(TaskDocument::of($task->load(TaskSubjects::RELATIONS), $snapshots->current())->write(self::address($request)));
     }
 
     public function decision(Task $task, Request $request, Viewer $viewer, DecisionReader $decisions): JsonResponse

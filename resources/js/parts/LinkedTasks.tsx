@@ -1,0 +1,55 @@
+import { Link, router } from '@inertiajs/react';
+import type { TaskView } from '@props/TaskView';
+import { useId, useState } from 'react';
+import { say } from '@/lib/words';
+import { Button } from '@/ui/Button';
+import { TaskFinder } from './TaskFinder';
+
+/** The tasks that have to do with this one, how, and how far they are; and one more. */
+export function LinkedTasks({ task }: { task: TaskView }) {
+    const inputId = useId();
+    const [wrong, setWrong] = useState<string>();
+    const link = (other: string, on: boolean): void =>
+        router.post(`/tasks/${task.id}/link`, { other, on: on ? 1 : 0 }, { preserveScroll: true, onStart: () => setWrong(undefined), onError: (errors) => setWrong(errors.other) });
+    return (
+        <>
+            <ul>
+                {task.links.map(({ task: other, ways }) => (
+                    <li key={other.id} className="flex flex-wrap items-baseline gap-x-3 border-t border-line py-1 first:border-0">
+                        <Link href={`/tasks/${other.id}`} className="min-w-0 flex-1 text-sky underline [overflow-wrap:anywhere]">
+                            № {other.number} {other.title}
+                        </Link>
+                        <span className="text-xs text-ink2">
+                            {ways.map((way) => say(`link.${way}`)).join(', ')} · {say(`status.${other.status}`).toLowerCase()}
+                        </span>
+                        {task.may.edit && ways.includes('linked') && (
+                            <Button look="quiet" aria-label={`Unlink № ${other.number}`} onClick={() => link(other.id, false)}>
+                                Unlink
+                            </Button>
+                        )}
+                    </li>
+                ))}
+            </ul>
+            {task.may.edit ? (
+                <div className={task.links.length === 0 ? '' : 'mt-2'}>
+                    <TaskFinder
+                        inputId={inputId}
+                        label="Link another task: by number, title or customer"
+                        placeholder="Link another task"
+                        className="entry w-72"
+                        side="left"
+                        except={[task.id, ...task.links.filter(({ ways }) => ways.includes('linked')).map(({ task: other }) => other.id)]}
+                        onChoose={(other) => link(other.id, true)}
+                    />
+                    {wrong !== undefined && (
+                        <p role="alert" className="mt-1 text-brick">
+                            {wrong}
+                        </p>
+                    )}
+                </div>
+            ) : (
+                task.links.length === 0 && <p className="text-ink2">No other task goes with this one.</p>
+            )}
+        </>
+    );
+}

@@ -1,0 +1,79 @@
+import type { TaskLine } from '@props/TaskLine';
+import { useCombobox } from 'downshift';
+import { useEffect, useState } from 'react';
+import { ask } from '@/lib/ask';
+import { say } from '@/lib/words';
+
+const PAUSE = 200;
+const SHORTEST = 2;
+
+/** What is found for a text, a moment after one has stopped typing; null: nothing is asked for. */
+function useFound(text: string): TaskLine[] | null {
+    const [found, setFound] = useState<{ text: string; tasks: TaskLine[] } | null>(null);
+    const query = text.trim();
+    useEffect(() => {
+        if (query.length < SHORTEST) return;
+        let gone = false;
+        const timer = setTimeout(() => {
+            ask<TaskLine[]>('GET', `/search?q=${encodeURIComponent(query)}`)
+                .catch(() => [])
+                .then((tasks) => gone || setFound({ text: query, tasks }));
+        }, PAUSE);
+        return () => {
+            gone = true;
+            clearTimeout(timer);
+        };
+    }, [query]);
+    return query.length < SHORTEST || found === null ? null : found.tasks;
+}
+
+type Props = {
+    inputId: string;
+    label: string;
+    placeholder: string;
+    className: string;
+    /** on which side of the entry the list stands */
+    side: 'left' | 'right';
+    /** ids of tasks that are not offered */
+    except?: string[];
+    onChoose: (task: TaskLine) => void;
+};
+
+/** Finds tasks while one types; arrow keys choose, Enter takes. */
+export function TaskFinder({ inputId, label, placeholder, className, side, except = [], onChoose }: Props) {
+    const [text, setText] = useState('');
+    const found = useFound(text)?.filter((task) => !except.includes(task.id)) ?? null;
+    const box = useCombobox<TaskLine>({
+        items: found ?? [],
+        inputId,
+        inputValue: text,
+        itemToString: (task) => (task === null ? '' : task.title),
+        itemToKey: (task) => task?.id,
+        defaultHighlightedIndex: 0,
+        onInputValueChange: ({ inputValue, type }) => {
+            if (type === useCombobox.stateChangeTypes.InputChange) setText(inputValue);
+        },
+        onSelectedItemChange: ({ selectedItem }) => {
+            setText('');
+            if (selectedItem !== null) onChoose(selectedItem);
+        },
+        selectedItem: null,
+    });
+    const shown = box.isOpen && found !== null;
+    return (
+        <div className="relative">
+            <input {...box.getInputProps({ 'aria-label': label })} type="search" placeholder={placeholder} className={className} />
+            <ul {...box.getMenuProps({ 'aria-label': 'Tasks found' })} className={shown ? `box absolute ${side === 'right' ? 'right-0' : 'left-0'} z-40 mt-1 w-96 p-1` : 'hidden'}>
+                {shown && found.length === 0 && <li className="px-3 py-2 text-ink2">No task has a word that begins so, in its title or customer, or that number.</li>}
+                {shown &&
+                    found.map((task, index) => (
+                        <li key={task.id} {...box.getItemProps({ item: task, index })} className={`flex cursor-pointer gap-3 rounded px-3 py-1.5 ${index === box.highlightedIndex ? 'bg-pine-wash' : ''}`}>
+                            <span className="font-mono text-xs text-ink2">{task.number}</span>
+                            <span className="min-w-0 flex-1 truncate">{task.title}</span>
+                            <span className="text-xs text-ink2">{task.status === 'done' || task.status === 'dropped' ? say(`status.${task.status}`).toLowerCase() : task.kind}</span>
+                        </li>
+                    ))}
+            </ul>
+        </div>
+    );
+}
