@@ -50,9 +50,6 @@ export function TaskFinder({ inputId, label, placeholder, className, side, excep
         itemToString: (task) => (task === null ? '' : task.title),
         itemToKey: (task) => task?.id,
         defaultHighlightedIndex: 0,
-        onInputValueChange: ({ inputValue, type }) => {
-            if (type === useCombobox.stateChangeTypes.InputChange) setText(inputValue);
-        },
         onSelectedItemChange: ({ selectedItem }) => {
             setText('');
             if (selectedItem !== null) onChoose(selectedItem);
@@ -62,7 +59,7 @@ export function TaskFinder({ inputId, label, placeholder, className, side, excep
     const shown = box.isOpen && found !== null;
     return (
         <div className="relative">
-            <input {...box.getInputProps({ 'aria-label': label })} type="search" placeholder={placeholder} className={className} />
+            <input {...box.getInputProps({ 'aria-label': label, onChange: (event) => setText(event.currentTarget.value) })} type="search" placeholder={placeholder} className={className} />
             <ul {...box.getMenuProps({ 'aria-label': 'Tasks found' })} className={shown ? `box absolute ${side === 'right' ? 'right-0' : 'left-0'} z-40 mt-1 w-96 p-1` : 'hidden'}>
                 {shown && found.length === 0 && <li className="px-3 py-2 text-ink2">No task has a word that begins so, in its title or customer, or that number.</li>}
                 {shown &&
