@@ -34,14 +34,14 @@ Route::get('stand-ins/web-form', [WebFormController::class, 'show']);
 Route::post('stand-ins/web-form', [WebFormController::class, 'store'])->middleware('throttle:web-form');
 
 // Asked every few seconds by every page: it looks at the session itself.
-Route::get('pulse', PulseController::class)->withoutMiddleware([ShareWithPages::class]);
+Route::get('pulse', [PulseController::class, '__invoke'])->withoutMiddleware([ShareWithPages::class]);
 
 Route::middleware('auth')->group(static function (): void {
     Route::post('sign-out', [SignInController::class, 'destroy']);
     Route::get('/', [SignInController::class, 'home']);
-    Route::get('search', SearchController::class);
-    Route::get('floor', FloorController::class);
-    Route::get('in-hand', InHandController::class);
+    Route::get('search', [SearchController::class, '__invoke']);
+    Route::get('floor', [FloorController::class, '__invoke']);
+    Route::get('in-hand', [InHandController::class, '__invoke']);
 
     Route::get('tasks/new', [NewTaskController::class, 'show']);
     Route::get('tasks/new/customers', [NewTaskController::class, 'customers']);
@@ -52,13 +52,13 @@ Route::middleware('auth')->group(static function (): void {
     Route::put('tasks/{task}/fields', [TaskFieldController::class, 'update']);
     Route::get('tasks/{task}/decisions/{decision}', [TaskController::class, 'decision']);
     foreach (TaskAction::cases() as $action) {
-        Route::post('tasks/{task}/'.str_replace('_', '-', $action->value), TaskActionController::class);
+        Route::post('tasks/{task}/'.str_replace('_', '-', $action->value), [TaskActionController::class, '__invoke']);
     }
     Route::post('tasks/{task}/files', [TaskFileController::class, 'store']);
     Route::get('tasks/{task}/files/{file}', [TaskFileController::class, 'show']);
     Route::post('tasks/{task}/comment', [TaskTalkController::class, 'comment']);
     Route::post('tasks/{task}/tick', [TaskTalkController::class, 'tick']);
-    Route::post('tasks/{task}/link', TaskLinkController::class);
+    Route::post('tasks/{task}/link', [TaskLinkController::class, '__invoke']);
     Route::post('tasks/{task}/watch', [TaskTalkController::class, 'watch']);
     Route::post('tasks/{task}/press/{rule}', [TaskTalkController::class, 'press']);
     Route::post('cuts/{cut}/seen', [TaskTalkController::class, 'seen']);

@@ -47,7 +47,7 @@ final readonly class RouteTask
     {
         $chain = (new Chain($ready->router, new ChainSurroundings($inputs, $ready->house, $this->subjects), $ready->needs))->run($ready->change);
         $commit = new Commit($ready->house, $inputs, $ready->change->at, Cause::Intake, TaskArrives::kind(), $ready->arrival->byUserId);
-        $task = $ready->arrival->task($ready->task, $chain->subjects[$ready->arrival->taskId], $ready->house);
+        $task = $ready->arrival->task($ready->task);
         $this->recorder->record($chain, $commit, [$ready->arrival->taskId => $task]);
 
         return TaskDocument::arrived($task, $ready->task, $chain->subjects[$ready->arrival->taskId], $ready->house);

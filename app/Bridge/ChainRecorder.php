@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Bridge;
 
+use App\Database\Stamp;
 use App\Intake\TaskSource;
+use App\Models\Casts\Document;
 use App\Models\ChainCut;
 use App\Models\Customer;
 use App\Models\Decision as DecisionRow;
@@ -13,8 +15,6 @@ use App\Models\RecordedChange;
 use App\Models\Task;
 use App\Models\TaskChange;
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
-use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use OpenBaton\Core\Chain\ChainResult;
 use OpenBaton\Core\Chain\Link;
 use OpenBaton\Core\Document\ChangeFormat;
@@ -46,9 +46,6 @@ final readonly class ChainRecorder
         foreach ($chain->links as $number => $link) {
             $cause = $link->causedBy === null ? null : $decisions[$link->causedBy] ?? null;
             $change = self::isWorthARow($link, $chain) ? self::change($link, $commit, $cause) : null;
-            if ($change !== null) {
-                RecordedChange::query()->create(['at' => $change->at, 'document' => ChangeFormat::write($link->change, $commit->house->catalogue)]);
-            }
             $handoffs->changed($link->change, $cause);
             if ($link->decision !== null) {
                 $decisions[$number] = self::decision($link->decision, $commit, $change);
@@ -56,6 +53,7 @@ final readonly class ChainRecorder
             }
         }
         $handoffs->save();
+        self::changes($chain, $commit);
         foreach ($chain->subjects as $id => $subject) {
             $row = $rows[$id];
             if ($row->exists && ! $row->wasRecentlyCreated) {
@@ -132,6 +130,20 @@ final readonly class ChainRecorder
         ]);
     }
 
+    /** All but arrivals, whether or not a rule listened, so that other rules can be held against them. */
+    private static function changes(ChainResult $chain, Commit $commit): void
+    {
+        $rows = [];
+        foreach ($chain->links as $link) {
+            if (! $link->change->isArrival()) {
+                $rows[] = ['at' => Stamp::of($commit->at), 'document' => Document::encode(ChangeFormat::write($link->change, $commit->house->catalogue))];
+            }
+        }
+        if ($rows !== []) {
+            RecordedChange::query()->insert($rows);
+        }
+    }
+
     private static function decision(Decision $decision, Commit $commit, ?TaskChange $change): DecisionRow
     {
         $kinds = $decision->rulebook->occasions($decision->change);
@@ -154,26 +166,18 @@ final readonly class ChainRecorder
     private function relations(Subject $subject, Task $row, Commit $commit): void
     {
         $openTo = $subject->holderId === null && $subject->status->wantsHolder() ? $subject->openTo : [];
-        $known = static fn(string $relation): array => $row->wasRecentlyCreated ? [] : $row->keysOf($relation);
-        self::sync($row->claimants(), $known('claimants'), $commit->house->idsOf($openTo));
-        self::sync($row->watchers(), $known('watchers'), $commit->house->idsOf($subject->watcherIds));
-        self::sync($row->waitsOn(), $known('waitsOn'), $subject->waitsOn);
-        self::sync($row->linked(), $known('linked'), $subject->linkedTo);
-    }
-
-    /**
-     * Asks nothing where nothing has changed.
-     *
-     * @template M of Model
-     *
-     * @param BelongsToMany<M, Task> $relation
-     * @param list<string>           $known
-     * @param list<string>           $ids
-     */
-    private static function sync(BelongsToMany $relation, array $known, array $ids): void
-    {
-        if (array_diff($ids, $known) !== [] || array_diff($known, $ids) !== []) {
-            $relation->sync($ids);
+        $others = [
+            'claimants' => $commit->house->idsOf($openTo),
+            'watchers' => $commit->house->idsOf($subject->watcherIds),
+            'waitsOn' => $subject->waitsOn,
+            'linked' => $subject->linkedTo,
+        ];
+        foreach ($others as $relation => $ids) {
+            $known = $row->wasRecentlyCreated ? [] : $row->keysOf($relation);
+            // Nothing is asked where nothing has changed.
+            if (array_diff($ids, $known) !== [] || array_diff($known, $ids) !== []) {
+                $row->others($relation)->sync($ids);
+            }
         }
     }
 

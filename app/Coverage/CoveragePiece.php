@@ -70,8 +70,27 @@ final class CoveragePiece
     }
 
     /**
-     * @param 'through'|'through_change'                  $mark
-     * @param non-empty-array<int, ChangeSet>             $piece
+     * @param non-empty-array<int, list<array{int, int}>> $acted by number of the task: positions of rules, each with the instant
+     *
+     * @return bool false: the run is gone
+     */
+    public static function ofMoments(string $runId, array $acted, CompiledRulebook $rules): bool
+    {
+        $acts = [];
+        foreach (array_merge(...$acted) as [$position, $at]) {
+            self::count($acts, gmdate('Y-m-d', $at), $rules, $position);
+        }
+
+        return self::commit($runId, 'through_task', $acted, static function (CoverageRun $run) use ($acts): array {
+            self::storeActs($run, $acts, true);
+
+            return [];
+        });
+    }
+
+    /**
+     * @param 'through'|'through_change'|'through_task'   $mark
+     * @param non-empty-array<int, mixed>                 $piece
      * @param Closure(CoverageRun): array<string, mixed> $store gives what else is to be kept of the run
      */
     private static function commit(string $runId, string $mark, array $piece, Closure $store): bool
@@ -109,9 +128,15 @@ final class CoveragePiece
     private static function act(array &$acts, string $day, CompiledRulebook $rules, CoverageReplay $replay): void
     {
         foreach ($replay->acting as $position) {
-            $key = "{$day}\n{$rules->rulebook->rules[$position]->id}";
-            $acts[$key] = ($acts[$key] ?? 0) + 1;
+            self::count($acts, $day, $rules, $position);
         }
+    }
+
+    /** @param array<string, int> $acts by day and rule */
+    private static function count(array &$acts, string $day, CompiledRulebook $rules, int $position): void
+    {
+        $key = "{$day}\n{$rules->rulebook->rules[$position]->id}";
+        $acts[$key] = ($acts[$key] ?? 0) + 1;
     }
 
     /** @param array<string, int> $counts by day, rule and rule before */
@@ -122,18 +147,18 @@ final class CoveragePiece
             [$day, $rule, $before] = explode("\n", $key);
             $rows[$key] = ['coverage_run_id' => $run->id, 'day' => $day, 'rule' => $rule, 'rule_before' => $before, 'tasks' => $tasks];
         }
-        CoverageCount::query()->upsert(self::added($rows, $run->counts(), ['day', 'rule', 'rule_before'], 'tasks'), ['coverage_run_id', 'day', 'rule', 'rule_before'], ['tasks']);
+        CoverageCount::query()->upsert(self::added($rows, $run->counts(), ['day', 'rule', 'rule_before'], ['tasks']), ['coverage_run_id', 'day', 'rule', 'rule_before'], ['tasks']);
     }
 
     /** @param array<string, int> $acts by day and rule */
-    private static function storeActs(CoverageRun $run, array $acts): void
+    private static function storeActs(CoverageRun $run, array $acts, bool $estimated = false): void
     {
         $rows = [];
         foreach ($acts as $key => $times) {
             [$day, $rule] = explode("\n", $key);
-            $rows[$key] = ['coverage_run_id' => $run->id, 'day' => $day, 'rule' => $rule, 'times' => $times];
+            $rows[$key] = ['coverage_run_id' => $run->id, 'day' => $day, 'rule' => $rule, 'times' => $times, 'estimated' => $estimated ? $times : 0];
         }
-        CoverageAct::query()->upsert(self::added($rows, $run->acts(), ['day', 'rule'], 'times'), ['coverage_run_id', 'day', 'rule'], ['times']);
+        CoverageAct::query()->upsert(self::added($rows, $run->acts(), ['day', 'rule'], ['times', 'estimated']), ['coverage_run_id', 'day', 'rule'], ['times', 'estimated']);
     }
 
     /**
@@ -143,15 +168,16 @@ final class CoveragePiece
      * @param array<string, R>                                                  $rows  by what their key says
      * @param HasMany<M, CoverageRun> $known what was counted before
      * @param list<string>                                                      $key
+     * @param list<string>                                                      $figures
      *
      * @return list<array<string, int|string>>
      */
-    private static function added(array $rows, HasMany $known, array $key, string $figure): array
+    private static function added(array $rows, HasMany $known, array $key, array $figures): array
     {
         foreach ($known->whereIn('day', array_values(array_unique(array_column($rows, 'day'))))->toBase()->get() as $one) {
             $one = new Row($one);
             $at = implode("\n", array_map($one->text(...), $key));
-            if (isset($rows[$at])) {
+            foreach (isset($rows[$at]) ? $figures : [] as $figure) {
                 $rows[$at][$figure] = (int) $rows[$at][$figure] + $one->int($figure);
             }
         }

@@ -4,12 +4,9 @@ declare(strict_types=1);
 
 namespace App\Intake;
 
-use App\Bridge\Snapshot;
-use App\Bridge\TaskRow;
 use App\Models\Task;
 use App\Models\User;
 use Carbon\CarbonImmutable;
-use OpenBaton\Core\Subject\Subject;
 
 /** That a task arrives: when and by whom, and the id that it will have. */
 final readonly class Arrival
@@ -33,14 +30,10 @@ final readonly class Arrival
         $this->byUserId = $by?->id;
     }
 
-    /**
-     * The task that has come, not yet saved.
-     *
-     * @param Subject $subject its state as the decision leaves it
-     */
-    public function task(IncomingTask $task, Subject $subject, Snapshot $house): Task
+    /** The task that has come, without its state, not yet saved. */
+    public function task(IncomingTask $task): Task
     {
-        $row = new Task([
+        return new Task([
             'id' => $this->taskId,
             'source' => $task->source,
             'contact' => $task->contact,
@@ -51,8 +44,5 @@ final readonly class Arrival
             'key' => $this->key?->key,
             'key_hash' => $this->key?->hash,
         ]);
-        TaskRow::put($subject, $row, $house, $this->at);
-
-        return $row;
     }
 }

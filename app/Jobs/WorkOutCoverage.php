@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace App\Jobs;
 
+use App\Bridge\HouseState;
 use App\Bridge\RulebookReader;
+use App\Bridge\Snapshot;
 use App\Bridge\SnapshotSource;
+use App\Bridge\TaskSubjects;
 use App\Coverage\CoveragePiece;
+use App\Coverage\RecentTasks;
 use App\Coverage\RecordedArrivals;
 use App\Coverage\RecordedChanges;
 use App\Models\CoverageRun;
@@ -19,8 +23,12 @@ use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Bus\Dispatchable;
 use Illuminate\Queue\InteractsWithQueue;
 use Illuminate\Support\Facades\Cache;
-use OpenBaton\Core\Subject\ChangeSet;
+use OpenBaton\Core\Check\MomentReplay;
+use OpenBaton\Core\Rulebook\CompiledRulebook;
+use OpenBaton\Core\Subject\ChangeFacts;
 use OpenBaton\Core\Time\Zone;
+use OpenBaton\Core\Timer\RuleTimers;
+use OpenBaton\Core\Timer\Timers;
 
 /** Holds the recent work against the rules of a version, piece by piece; what is worked out is there at once. */
 final class WorkOutCoverage implements ShouldBeUniqueUntilProcessing, ShouldQueue
@@ -63,17 +71,37 @@ final class WorkOutCoverage implements ShouldBeUniqueUntilProcessing, ShouldQueu
         $against = $run->revision === 0 ? $rules : $rulebooks->compiled($run->against_id);
         $arrivals = new RecordedArrivals($house->catalogue, new Zone($house->zone));
         $changes = new RecordedChanges($house->catalogue);
-        $run->update(['total' => $run->done + RecordedArrivals::countAfter($run->through) + RecordedChanges::countAfter($run->through_change)]);
+        $moments = $this->moments($run, $rules, $house);
+        $run->update(['total' => $run->done + RecordedArrivals::countAfter($run->through) + RecordedChanges::countAfter($run->through_change) + $moments->countAfter($run->through_task)]);
         $whole = self::byPieces($run, static fn(): array => $arrivals->after($run->through, self::PIECE), static fn(array $piece): bool => CoveragePiece::ofArrivals($run->id, $piece, $rules, $against))
-            && self::byPieces($run, static fn(): array => $changes->after($run->through_change, self::PIECE), static fn(array $piece): bool => CoveragePiece::ofChanges($run->id, $piece, $rules));
+            && self::byPieces($run, static fn(): array => $changes->after($run->through_change, self::PIECE), static fn(array $piece): bool => CoveragePiece::ofChanges($run->id, $piece, $rules))
+            && self::byPieces($run, static fn(): array => $moments->after($run->through_task, self::PIECE), static fn(array $piece): bool => CoveragePiece::ofMoments($run->id, $piece, $rules));
         if ($whole) {
             $run->update(['finished_at' => CarbonImmutable::now(), 'total' => $run->done]);
         }
     }
 
+    /** What the timers of a draft, or of a version that was just published, would have done before anything of it was recorded. */
+    private function moments(CoverageRun $run, CompiledRulebook $rules, Snapshot $house): RecentTasks
+    {
+        $version = $run->revision === 0 ? $run->version : $run->against;
+        $replay = new MomentReplay(
+            new Timers(RuleTimers::of($rules->rulebook), $house->roster->house),
+            $rules,
+            new ChangeFacts($house->roster, $rules->lookups),
+            $version?->timersSince() ?? [],
+            RecordedArrivals::since()->getTimestamp(),
+            CarbonImmutable::now()->getTimestamp(),
+        );
+
+        return new RecentTasks($replay, app(TaskSubjects::class), HouseState::read(), $house);
+    }
+
     /**
-     * @param Closure(): array<int, ChangeSet>               $next
-     * @param Closure(non-empty-array<int, ChangeSet>): bool $add
+     * @template P
+     *
+     * @param Closure(): array<int, P>               $next
+     * @param Closure(non-empty-array<int, P>): bool $add
      *
      * @return bool false: the draft has moved on, and with it what is worth working out
      */

@@ -7,8 +7,6 @@ namespace App\Models;
 use App\Models\Concerns\BootsByName;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Database\Eloquent\Model;
-use Illuminate\Database\Eloquent\Relations\MorphTo;
 use Laravel\Sanctum\PersonalAccessToken;
 
 /** A personal token of a system or a person. */
@@ -18,6 +16,11 @@ final class AccessToken extends PersonalAccessToken
 
     /** Seconds. */
     private const KEPT_TO = 60;
+
+    private const COLUMNS = ['id', 'tokenable_type', 'tokenable_id', 'name', 'token', 'abilities', 'last_used_at', 'expires_at', 'created_at'];
+
+    /** Before the names of the token's own columns, where they stand beside its owner's. */
+    private const OWN = 'own_';
 
     protected $table = 'personal_access_tokens';
 
@@ -29,7 +32,7 @@ final class AccessToken extends PersonalAccessToken
     public static function findToken($token): ?static
     {
         [$id, $secret] = [...explode('|', $token, 2), ''];
-        $found = self::query()->with(['tokenable' => self::withWhatTheyMay(...)])->whereKey($id)->first();
+        $found = self::withOwner($id);
         if ($found === null || ! hash_equals($found->token, hash('sha256', $secret))) {
             return null;
         }
@@ -38,16 +41,32 @@ final class AccessToken extends PersonalAccessToken
         return $found;
     }
 
-    /**
-     * Whether the owner leads is asked for in the same query: each request wants to know.
-     *
-     * @param MorphTo<Model, self> $owner
-     */
-    private static function withWhatTheyMay(MorphTo $owner): void
+    /** Whose it is and whether they lead come in one round trip: each request wants to know. */
+    private static function withOwner(string $id): ?static
     {
-        $owner->constrain([User::class => static fn(Builder $users): Builder => $users->withExists([
-            'roles as '.User::LEADS => static fn(Builder $roles): Builder => $roles->whereIn('name', User::LEADING_ROLES),
-        ])]);
+        $token = new self();
+        $row = User::query()
+            ->withExists(['roles as '.User::LEADS => static fn(Builder $roles): Builder => $roles->whereIn('name', User::LEADING_ROLES)])
+            ->join($token->getTable(), 'tokenable_id', '=', 'users.id')
+            ->where('tokenable_type', User::class)
+            ->where($token->getQualifiedKeyName(), $id)
+            ->addSelect(array_map(static fn(string $column): string => "{$token->qualifyColumn($column)} as ".self::OWN.$column, self::COLUMNS))
+            ->toBase()->first();
+        if ($row === null) {
+            return null;
+        }
+        /** @var array<string, mixed> $columns */
+        $columns = (array) $row;
+        $own = $owner = [];
+        foreach ($columns as $name => $value) {
+            if (str_starts_with($name, self::OWN)) {
+                $own[substr($name, strlen(self::OWN))] = $value;
+            } else {
+                $owner[$name] = $value;
+            }
+        }
+
+        return $token->newFromBuilder($own)->setRelation('tokenable', (new User())->newFromBuilder($owner));
     }
 
     /** When it was last used is kept to the minute: a busy system's requests need not wait for each other to write it. */

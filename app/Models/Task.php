@@ -208,6 +208,23 @@ final class Task extends Model
         return $this->belongsToMany(Person::class, 'task_claimants');
     }
 
+    /**
+     * One of its relations to people and other tasks, by name.
+     *
+     * @param 'claimants'|'watchers'|'waitsOn'|'linked' $relation
+     *
+     * @return BelongsToMany<Person, $this>|BelongsToMany<self, $this>
+     */
+    public function others(string $relation): BelongsToMany
+    {
+        return match ($relation) {
+            'claimants' => $this->claimants(),
+            'watchers' => $this->watchers(),
+            'waitsOn' => $this->waitsOn(),
+            'linked' => $this->linked(),
+        };
+    }
+
     /** @return list<string> ids of the others in a relation that is loaded */
     public function keysOf(string $relation): array
     {

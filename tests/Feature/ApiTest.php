@@ -188,7 +188,7 @@ it('finds with a token all that is known of whose it is', function (): void {
     DB::enableQueryLog();
     expect(AccessToken::findToken($member)?->tokenable->leads())->toBeFalse()
         ->and(AccessToken::findToken($this->token)?->tokenable->leads())->toBeTrue()
-        ->and(DB::getQueryLog())->toHaveCount(4);
+        ->and(DB::getQueryLog())->toHaveCount(2);
     DB::disableQueryLog();
 });
 

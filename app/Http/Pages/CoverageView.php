@@ -21,6 +21,7 @@ final class CoverageView
         $counts = $run->counts()->where('day', '>=', RecordedArrivals::since()->format('Y-m-d'))->toBase()->get(['rule', 'rule_before', 'tasks'])
             ->map(static fn(stdClass $row): Row => new Row($row));
         $taken = self::sums($counts, 'rule');
+        $acts = self::acts($run);
 
         return [
             'done' => $run->done,
@@ -30,18 +31,18 @@ final class CoverageView
                 'total' => array_sum($taken),
                 'taken' => (object) array_diff_key($taken, ['' => true]),
                 'left' => $taken[''] ?? 0,
-                'acts' => (object) self::acts($run),
+                'acts' => (object) self::sums($acts, 'rule', 'times'),
+                'estimated' => array_map(strval(...), array_keys(array_filter(self::sums($acts, 'rule', 'estimated')))),
             ],
             'changes' => $run->revision === 0 ? null : self::changes($run, $counts),
         ];
     }
 
-    /** @return array<array-key, int> how often a rule acts on anything that happened, by rule */
-    private static function acts(CoverageRun $run): array
+    /** @return Collection<int, Row> how often a rule acts on anything that happened, by day and rule */
+    private static function acts(CoverageRun $run): Collection
     {
-        $rows = $run->acts()->where('day', '>=', RecordedArrivals::since()->format('Y-m-d'))->toBase()->get(['rule', 'times']);
-
-        return self::sums($rows->map(static fn(stdClass $row): Row => new Row($row)), 'rule', 'times');
+        return $run->acts()->where('day', '>=', RecordedArrivals::since()->format('Y-m-d'))->toBase()->get(['rule', 'times', 'estimated'])
+            ->map(static fn(stdClass $row): Row => new Row($row));
     }
 
     /**

@@ -35,6 +35,8 @@ export type Strip = {
     left: number;
     /** how often a rule acts on anything that happened, arrivals and all else */
     acts: Record<string, number>;
+    /** rules of whose times some follow from dates as they are now, since nobody has recorded them */
+    estimated: string[];
 };
 
 /** What rules take of the recent work, as far as it is worked out. */

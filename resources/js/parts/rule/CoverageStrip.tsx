@@ -2,8 +2,8 @@ import type { Rule, Strip } from '@props/RulebookPage';
 
 const WIDTH = 96;
 
-/** acts: on anything that happened; arrives: it listens to arrivals, so that they reach it */
-type Share = { taken: number; before: number; after: number; acts: number; arrives: boolean };
+/** acts: on anything that happened; about: some of it is estimated; arrives: it listens to arrivals, so that they reach it */
+type Share = { taken: number; before: number; after: number; acts: number; about: boolean; arrives: boolean };
 
 /** Whether a rule is among those that arriving work goes by. */
 export function takesArrivals(rule: Rule): boolean {
@@ -16,7 +16,7 @@ export function shares(rules: Rule[], strip: Strip): Map<string, Share> {
     let left = strip.total;
     for (const rule of rules) {
         const taken = strip.taken[rule.id] ?? 0;
-        found.set(rule.id, { taken, before: left, after: left - taken, acts: strip.acts[rule.id] ?? 0, arrives: takesArrivals(rule) });
+        found.set(rule.id, { taken, before: left, after: left - taken, acts: strip.acts[rule.id] ?? 0, about: strip.estimated.includes(rule.id), arrives: takesArrivals(rule) });
         left -= taken;
     }
     return found;
@@ -27,6 +27,7 @@ export function StripPiece({ share, total, active }: { share: Share | undefined;
     if (share === undefined || total === 0) return <div className="w-24 shrink-0" />;
     const top = (share.before / total) * WIDTH;
     const bottom = (share.after / total) * WIDTH;
+    const about = share.about ? '≈ ' : '';
     const dead = share.arrives && active && share.acts === 0;
     return (
         <div className="relative w-24 shrink-0 self-stretch">
@@ -36,9 +37,9 @@ export function StripPiece({ share, total, active }: { share: Share | undefined;
             </svg>
             <span className={`absolute top-1.5 right-1 text-xs ${dead ? 'font-semibold text-ochre' : ''}`}>
                 <span className="bg-paper/85 px-0.5">
-                    {share.arrives ? share.taken : <span aria-hidden="true">{share.acts}×</span>}
-                    <span className="sr-only">{share.arrives ? ` of ${total} recent tasks` : `has acted ${share.acts} times lately`}</span>
-                    {share.arrives && share.acts > share.taken && <span className="block text-right text-ink2">{`${share.acts - share.taken}× else`}</span>}
+                    {share.arrives ? share.taken : <span aria-hidden="true" title={share.about ? 'Estimated by the dates that tasks have now' : undefined}>{`${about}${share.acts}×`}</span>}
+                    <span className="sr-only">{share.arrives ? ` of ${total} recent tasks` : share.about ? `would have acted about ${share.acts} times lately, by the dates that tasks have now` : `has acted ${share.acts} times lately`}</span>
+                    {share.arrives && share.acts > share.taken && <span className="block text-right text-ink2">{`${about}${share.acts - share.taken}× else`}</span>}
                 </span>
             </span>
         </div>

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Coverage;
+
+use App\Bridge\HouseState;
+use App\Bridge\Snapshot;
+use App\Bridge\TaskSubjects;
+use App\Models\Task;
+use Illuminate\Database\Eloquent\Builder;
+use OpenBaton\Core\Check\MomentReplay;
+
+/** The tasks of the last weeks and those that are still open, in the order of their numbers, with what timers would have done with each. */
+final readonly class RecentTasks
+{
+    public function __construct(private MomentReplay $replay, private TaskSubjects $subjects, private HouseState $state, private Snapshot $house) {}
+
+    public function countAfter(int $number): int
+    {
+        return $this->replay->isNeeded() ? self::query($number)->count() : 0;
+    }
+
+    /** @return array<int, list<array{int, int}>> by number of the task: positions of rules that would have acted, each with the instant */
+    public function after(int $number, int $most): array
+    {
+        $acted = [];
+        if ($this->replay->isNeeded()) {
+            foreach (self::query($number)->with(TaskSubjects::RELATIONS)->orderBy('number')->limit($most)->get() as $task) {
+                $acted[(int) $task->number] = $this->replay->of($this->subjects->of($task, $this->house, $this->state), $task->completed_at?->getTimestamp());
+            }
+        }
+
+        return $acted;
+    }
+
+    /** @return Builder<Task> */
+    private static function query(int $number): Builder
+    {
+        return Task::query()->where('number', '>', $number)->where(static fn(Builder $query): Builder => $query->where('arrived_at', '>=', RecordedArrivals::since())->orWhereNull('completed_at'));
+    }
+}
