@@ -7,7 +7,7 @@ namespace App\Actions;
 use App\Models\CustomField;
 use Carbon\CarbonImmutable;
 
-/** Defines a field of tasks or customers, or changes its words. Its path and type stay; values are added and renamed, never taken away. */
+/** Defines a field of tasks or customers, or changes its words. Its path and type stay; a value that is taken out is retired: no longer offered, known where it is in use. */
 final class SaveField
 {
     /** @param array<array-key, string>|null $options label by value, in order; null: it has none */
@@ -24,7 +24,10 @@ final class SaveField
         return ChangeHouse::run('field_changed', "changed the field {$field->path}", $by, static function () use ($field, $label, $options): CustomField {
             /** @var array<array-key, string> $known */
             $known = (array) $field->options;
-            $field->update(['label' => $label, 'options' => $options === null ? $field->options : $options + $known]);
+            $field->update(['label' => $label] + ($options === null ? [] : [
+                'options' => $options + $known,
+                'retired_options' => array_map(strval(...), array_keys(array_diff_key($known, $options))) ?: null,
+            ]));
 
             return $field;
         });

@@ -45,7 +45,7 @@ final readonly class EditableFields
         }
         foreach ($this->house->catalogue->fields as $path => $field) {
             if (Assignment::isSettable($path) && ! $field->retired) {
-                $fields[] = ['path' => $path, 'label' => $field->label, 'type' => $field->type->value, 'options' => Choices::of($field->options)];
+                $fields[] = ['path' => $path, 'label' => $field->label, 'type' => $field->type->value, 'options' => Choices::ofField($field)];
             }
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Fields;
 
+use OpenBaton\Core\Criteria\Field;
 use OpenBaton\Core\People\Person;
 use OpenBaton\Core\People\Roster;
 
@@ -22,6 +23,19 @@ final class Choices
     public static function of(array $labels): array
     {
         return array_map(static fn(int|string $value, string $label): array => ['value' => (string) $value, 'label' => $label], array_keys($labels), array_values($labels));
+    }
+
+    /**
+     * The values of a field; those that are retired are told, so that whoever has one still sees it.
+     *
+     * @return list<array{value: string, label: string, retired?: true}>
+     */
+    public static function ofField(Field $field): array
+    {
+        return array_map(
+            static fn(array $choice): array => in_array($choice['value'], $field->retiredOptions, true) ? $choice + ['retired' => true] : $choice,
+            self::of($field->options),
+        );
     }
 
     /** @return list<Choice> everybody, in the order of the roster */

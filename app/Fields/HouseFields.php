@@ -19,7 +19,7 @@ final readonly class HouseFields implements FieldProvider
             /** @var array<string, string> $options */
             $options = $custom->options ?? [];
 
-            return new Field($custom->path, $custom->label, FieldType::from($custom->type), $options, $custom->retired_at !== null);
+            return new Field($custom->path, $custom->label, FieldType::from($custom->type), $options, $custom->retired_at !== null, $custom->retiredOptions());
         })->all());
     }
 

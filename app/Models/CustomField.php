@@ -20,6 +20,13 @@ final class CustomField extends Model
 
     protected $casts = [
         'options' => 'array',
+        'retired_options' => 'array',
         'retired_at' => 'immutable_datetime',
     ];
+
+    /** @return list<string> values that are no longer offered */
+    public function retiredOptions(): array
+    {
+        return array_values(array_filter((array) $this->retired_options, is_string(...)));
+    }
 }

@@ -52,10 +52,20 @@ it('refuses a field that can not be', function (array $wrong, string $field): vo
     'with the same value twice' => [['type' => 'one_of', 'options' => [['value' => 'a', 'label' => 'A'], ['value' => 'a', 'label' => 'B']]], 'options.1.value'],
 ]);
 
-it('renames values and adds some, and takes none away that may be in use', function (): void {
+it('renames values and adds some, and retires those that are taken out', function (): void {
+    $old = House::arrive(facts: ['task.family' => 'strings']);
     $family = CustomField::query()->where('path', 'task.family')->sole();
-    $this->actingAs(House::user('hanneke'))->put("/house/fields/{$family->id}", ['label' => 'Family', 'options' => [['value' => 'keys', 'label' => 'Keys'], ['value' => 'brass', 'label' => 'Brass instruments']]])->assertSessionHasNoErrors();
-    expect(app(SnapshotSource::class)->current()->catalogue->find('task.family')?->options)->toBe(['keys' => 'Keys', 'brass' => 'Brass instruments', 'strings' => 'Strings']);
+    $set = fn(array $values) => $this->actingAs(House::user('hanneke'))->put("/house/fields/{$family->id}", ['label' => 'Family', 'options' => array_map(static fn(string $value, string $label): array => ['value' => $value, 'label' => $label], array_keys($values), $values)])->assertSessionHasNoErrors();
+    $offered = fn(): array => array_column(array_filter(array_column($this->get('/tasks/new')->viewData('page')['props']['fields'], 'options', 'path')['task.family'], static fn(array $one): bool => ! isset($one['retired'])), 'value');
+    $set(['keys' => 'Keys', 'brass' => 'Brass instruments']);
+    expect(app(SnapshotSource::class)->current()->catalogue->find('task.family')?->options)->toBe(['keys' => 'Keys', 'brass' => 'Brass instruments', 'strings' => 'Strings'])
+        ->and($offered())->toBe(['keys', 'brass'])
+        ->and($old->refresh()->facts)->toBe(['task.family' => 'strings'])
+        ->and(array_column($this->get("/tasks/{$old->id}")->viewData('page')['props']['task']['facts'], 'value', 'label')['Family'])->toBe('Strings')
+        ->and(array_column($this->get('/house')->viewData('page')['props']['fields'], 'retiredOptions', 'path')['task.family'])->toBe([['value' => 'strings', 'label' => 'Strings']]);
+    $set(['strings' => 'Strings again', 'brass' => 'Brass']);
+    app()->forgetScopedInstances();
+    expect($offered())->toBe(['strings', 'brass']);
 });
 
 it('retires a field, and takes it up again: what is kept in it stays known', function (): void {

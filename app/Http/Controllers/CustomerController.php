@@ -73,7 +73,7 @@ final class CustomerController
 
         return array_values(array_map(static fn(Field $field): array => [
             'path' => $field->path, 'label' => $field->label, 'type' => $field->type->value,
-            'options' => Choices::of($field->options),
+            'options' => Choices::ofField($field),
         ], array_filter($house->catalogue->fields, static fn(Field $field): bool => EditCustomer::isOfCustomers($field->path, $house->customFields) && ! $field->retired)));
     }
 

@@ -101,7 +101,8 @@ final class HouseController
             'path' => $field->path,
             'label' => $field->label,
             'type' => $field->type,
-            'options' => Choices::of($options),
+            'options' => Choices::of(array_diff_key($options, array_flip($field->retiredOptions()))),
+            'retiredOptions' => Choices::of(array_intersect_key($options, array_flip($field->retiredOptions()))),
             'retired' => $field->retired_at !== null,
         ];
     }

@@ -1,7 +1,7 @@
 import type { EntryField, EntryValue } from './NewTaskPage';
 import type { FieldType, Option } from './Vocabulary';
 
-export type HouseField = { id: string; path: string; label: string; type: FieldType; options: Option[]; retired: boolean };
+export type HouseField = { id: string; path: string; label: string; type: FieldType; options: Option[]; retiredOptions: Option[]; retired: boolean };
 export type HouseKind = { id: string; slug: string; name: string; minutes: number; guide: string | null; defaults: Record<string, EntryValue> };
 export type HouseChecklist = { id: string; slug: string; name: string; items: string[] };
 

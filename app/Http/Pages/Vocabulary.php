@@ -87,6 +87,6 @@ final readonly class Vocabulary
     /** @return array<string, mixed> */
     private static function field(Field $field): array
     {
-        return ['path' => $field->path, 'label' => $field->label, 'type' => $field->type->value, 'settable' => Assignment::isSettable($field->path), 'retired' => $field->retired, 'options' => Choices::of($field->options)];
+        return ['path' => $field->path, 'label' => $field->label, 'type' => $field->type->value, 'settable' => Assignment::isSettable($field->path), 'retired' => $field->retired, 'options' => Choices::ofField($field)];
     }
 }

@@ -1,4 +1,5 @@
-export type Option = { value: string; label: string };
+/** retired: known where it is in use, and no longer offered */
+export type Option = { value: string; label: string; retired?: true };
 
 export type FieldType =
     | 'text'

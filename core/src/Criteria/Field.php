@@ -13,6 +13,7 @@ final readonly class Field
      * @param string                $path    such as "task.kind" or "customer.tier"
      * @param array<array-key, string> $options label by value, of a "one of" or "many of"
      * @param bool                  $retired no longer offered; what is kept in it goes on being known
+     * @param list<string>          $retiredOptions values that are no longer offered, of those
      */
     public function __construct(
         public string $path,
@@ -20,6 +21,7 @@ final readonly class Field
         public FieldType $type,
         public array $options = [],
         public bool $retired = false,
+        public array $retiredOptions = [],
     ) {
         if (preg_match('/^[a-z][a-z0-9_]*(\.[a-z][a-z0-9_]*)+$/', $path) !== 1) {
             throw new Refusal('"{path}" is not a field path such as task.kind.', path: $path);

@@ -3,6 +3,7 @@ import type { Option } from '@props/Vocabulary';
 import { useState } from 'react';
 import { durationOf, minutesOf } from '@/lib/criteria';
 import { useFormats } from '@/lib/format';
+import { offeredOptions } from '@/lib/options';
 import { Labelled } from '@/ui/Labelled';
 
 type Props = { field: EntryField; value: EntryValue; people: Option[]; wrong?: string | undefined; onChange: (value: EntryValue) => void };
@@ -56,7 +57,7 @@ function Control({ field, value, people, onChange, ...rest }: Omit<Props, 'wrong
         case 'many_of':
             return (
                 <select {...rest} multiple className="entry w-full" value={list} onChange={(event) => onChange([...event.target.selectedOptions].map((one) => one.value))}>
-                    {field.options.map((option) => (
+                    {offeredOptions(field.options, list).map((option) => (
                         <option key={option.value} value={option.value}>
                             {option.label}
                         </option>
@@ -68,7 +69,7 @@ function Control({ field, value, people, onChange, ...rest }: Omit<Props, 'wrong
             return (
                 <select {...rest} className="entry w-full" value={text} onChange={(event) => onChange(event.target.value === '' ? null : event.target.value)}>
                     {field.path !== 'task.priority' && <option value="">none</option>}
-                    {(field.type === 'person' ? people : field.options).map((option) => (
+                    {(field.type === 'person' ? people : offeredOptions(field.options, [text])).map((option) => (
                         <option key={option.value} value={option.value}>
                             {option.label}
                         </option>

@@ -20,6 +20,12 @@ function optionsOf(text: string): { value: string; label: string }[] {
         });
 }
 
+function valuesHint(field: HouseField | null): string {
+    const retired = (field?.retiredOptions ?? []).map((one) => `${one.value}: ${one.label}`);
+    const known = retired.length === 0 ? '' : ` Retired: ${retired.join(', ')}; put the line back to offer it again.`;
+    return `One a line, in their order: short name, colon, words. What is taken out is retired: no longer offered, known where it is in use.${known}`;
+}
+
 /** Defines a field, or changes its words. */
 export function FieldDialog({ field, onClose }: { field: HouseField | null; onClose: () => void }) {
     const form = useForm({ of: 'task', name: '', label: field?.label ?? '', type: field?.type ?? 'text', values: (field?.options ?? []).map((one) => `${one.value}: ${one.label}`).join('\n') });
@@ -61,7 +67,7 @@ export function FieldDialog({ field, onClose }: { field: HouseField | null; onCl
                     </div>
                 )}
                 {listed && (
-                    <Labelled label="Values" hint="One a line, in their order: short name, colon, words. What is taken out here stays known where it is in use." wrong={wrongValues}>
+                    <Labelled label="Values" hint={valuesHint(field)} wrong={wrongValues}>
                         <textarea className="entry w-full font-mono" rows={6} value={form.data.values} onChange={(event) => form.setData('values', event.target.value)} />
                     </Labelled>
                 )}

@@ -1,6 +1,7 @@
 import type { CriteriaValue } from '@props/RulebookPage';
 import type { FieldInfo, Vocabulary } from '@props/Vocabulary';
 import { fieldOf, offered } from '@/lib/criteria';
+import { offeredOptions } from '@/lib/options';
 import type { FieldChange } from '@/lib/parameters';
 import { say } from '@/lib/words';
 import { OneValue } from './ValueEditor';
@@ -48,7 +49,7 @@ export function AssignmentControl({ value, vocabulary, onChange }: { value: Assi
         <>
             <WordChoice label="Field to set" value={value.field ?? ''} options={optionsOf(offered(vocabulary, value.field).filter((one) => one.settable))} onChange={(next) => onChange({ field: next })} /> to{' '}
             {field?.type === 'tags' && <WordList label="Value" values={list} onChange={set} />}
-            {field?.type === 'many_of' && <WordChoices label="Value" values={list.map(String)} options={field.options} onChange={set} />}
+            {field?.type === 'many_of' && <WordChoices label="Value" values={list.map(String)} options={offeredOptions(field.options, list)} onChange={set} />}
             {field !== undefined && field.type !== 'tags' && field.type !== 'many_of' && (
                 <OneValue field={field} value={value.value as string | number | boolean | undefined} vocabulary={vocabulary} label="Value" onChange={set} />
             )}

@@ -1,6 +1,7 @@
 import type { Comparison, CriteriaValue } from '@props/RulebookPage';
 import type { FieldInfo, OperatorInfo, Vocabulary } from '@props/Vocabulary';
 import { durationOf, minutesOf } from '@/lib/criteria';
+import { offeredOptions } from '@/lib/options';
 import { offsetOf } from '@/lib/parameters';
 import { say } from '@/lib/words';
 import { OffsetControl } from './OffsetControl';
@@ -32,7 +33,7 @@ export function OneValue({ field, value, vocabulary, onChange, label }: { field:
             return <WordText label={label} type="date" value={value === undefined ? '' : String(value)} onChange={onChange} />;
         case 'one_of':
         case 'many_of':
-            return <WordChoice label={label} value={value === undefined ? '' : String(value)} options={field.options} onChange={onChange} />;
+            return <WordChoice label={label} value={value === undefined ? '' : String(value)} options={offeredOptions(field.options, [value])} onChange={onChange} />;
         case 'person':
             return <WordChoice label={label} value={value === undefined ? '' : String(value)} options={vocabulary.people} onChange={onChange} />;
         case 'text':
@@ -117,7 +118,7 @@ export function ValueEditor({ field, operator, comparison, vocabulary, onChange 
         case 'team':
             return <WordChoice label={label} value={value === undefined ? '' : String(value)} options={vocabulary.teams} onChange={onChange} />;
         case 'several': {
-            const options = field.type === 'person' ? vocabulary.people : field.options;
+            const options = field.type === 'person' ? vocabulary.people : offeredOptions(field.options, list);
             if (options.length > 0) return <WordChoices label={label} values={list.map(String)} options={options} onChange={onChange} />;
             return <WordList label={label} values={list} numbers={field.type === 'number' || field.type === 'money'} onChange={onChange} />;
         }
