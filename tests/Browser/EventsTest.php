@@ -157,3 +157,25 @@ it('tells the lead of rules that go round in a circle, until they have seen it',
     $this->dontSee('Rules to look at');
     expect($task->refresh()->tags)->toBe(['pencil']);
 });
+
+it('links a task with another and lets it wait for that one, until it is done with', function (): void {
+    [$one, $other] = [comesIn(['title' => 'Lyre of the strings shelf', 'kind' => 'stock-count']), comesIn(['title' => 'Parts for the lyre', 'kind' => 'stock-count'])];
+    $this->signIn('hanneke');
+    $this->visit("/tasks/{$one->id}");
+    $this->fill('Link another task: by number, title or customer', (string) $other->number);
+    $this->click("//*[@role='option'][contains(., 'Parts for the lyre')]");
+    $this->see("№ {$other->number} goes with it now.");
+    $this->see('goes with it · new');
+    $this->press('Let it wait');
+    $this->fill('What it waits for', 'The parts');
+    $this->choose('Until another task is done', "№ {$other->number} Parts for the lyre");
+    $this->press('Let it wait', "//*[@role='dialog']");
+    $this->see("The parts, № {$other->number}");
+    $this->press("№ {$other->number} Parts for the lyre");
+    $this->see('waits for this one, goes with it · waiting');
+    $this->press('Drop');
+    $this->fill('Why', 'They are here.');
+    $this->press('Drop', "//*[@role='dialog']");
+    $this->see("№ {$other->number} is dropped.");
+    expect($one->refresh()->status)->toBe(TaskStatus::New);
+});
