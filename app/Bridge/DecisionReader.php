@@ -16,9 +16,25 @@ final readonly class DecisionReader
     /** @return array<string, mixed> as docs/formats/decision.schema.json describes it */
     public function document(Decision $decision): array
     {
+        return DecisionFormat::expand(Node::root($decision->record), self::facts($decision), $this->rulebooks->compiled($decision->rulebook_version_id));
+    }
+
+    /**
+     * Enough for a line, without what every other rule came to.
+     *
+     * @return array<string, mixed> the same with the verdict of the rule that decided alone
+     */
+    public function brief(Decision $decision): array
+    {
+        return DecisionFormat::expandDeciding(Node::root($decision->record), self::facts($decision), $this->rulebooks->compiled($decision->rulebook_version_id));
+    }
+
+    /** @return array<string, mixed> */
+    private static function facts(Decision $decision): array
+    {
         /** @var array<string, mixed> $facts */
         $facts = $decision->facts;
 
-        return DecisionFormat::expand(Node::root($decision->record), $facts, $this->rulebooks->compiled($decision->rulebook_version_id));
+        return $facts;
     }
 }

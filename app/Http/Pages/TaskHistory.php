@@ -13,6 +13,7 @@ use App\Models\Decision;
 use App\Models\Task;
 use App\Models\TaskChange;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
 use OpenBaton\Core\Rulebook\Event\DateReached;
 use OpenBaton\Core\Rulebook\Event\Schedule;
@@ -34,7 +35,7 @@ final readonly class TaskHistory
     public function of(Task $task): array
     {
         $changes = TaskChange::query()->with(['user', 'causedBy.task'])->where('task_id', $task->id)->orderByDesc('at')->orderByDesc('id')->limit(self::MOST)->get()->reverse();
-        $decisions = Decision::query()->with('version')->where('task_id', $task->id)->orderBy('at')->orderBy('id')->get();
+        $decisions = Decision::query()->where('task_id', $task->id)->where(static fn(Builder $query): Builder => $query->whereNull('change_id')->orWhereIn('change_id', $changes->modelKeys()))->orderBy('at')->orderBy('id')->get();
         $own = $decisions->modelKeys();
         $byChange = $decisions->keyBy(static fn(Decision $one): string => (string) $one->change_id);
         $following = $changes->filter(static fn(TaskChange $one): bool => in_array($one->caused_by_id, $own, true))->toBase()->groupBy('caused_by_id');
@@ -114,7 +115,7 @@ final readonly class TaskHistory
     /** @return array{id: string, rule: string|null, summary: string, effects: list<string>, late: string|null} */
     private function decision(Decision $decision): array
     {
-        return ['id' => $decision->id] + (new ReasonTrail($this->viewer->words()))->brief($this->decisions->document($decision));
+        return ['id' => $decision->id] + (new ReasonTrail($this->viewer->words()))->brief($this->decisions->brief($decision));
     }
 
     /**

@@ -8,6 +8,7 @@ use OpenBaton\Core\Criteria\FailedComparison;
 use OpenBaton\Core\Criteria\FieldCatalogue;
 use OpenBaton\Core\Routing\Decision;
 use OpenBaton\Core\Routing\RuleVerdict;
+use OpenBaton\Core\Routing\Verdict;
 use OpenBaton\Core\Routing\Verdicts;
 use OpenBaton\Core\Rulebook\CompiledRulebook;
 use OpenBaton\Core\Rulebook\KindRegistry;
@@ -59,6 +60,43 @@ final class DecisionFormat
             $documents[] = self::verdict($verdict, $attempts[$position] ?? null, $record, $rulebook->rulebook->fields);
         }
 
+        return self::document($record, $facts, $rulebook, $documents);
+    }
+
+    /**
+     * The document with the verdict of the rule that decided alone: what the others came to is not worked out.
+     *
+     * @param Node                 $record   as DecisionRecord made it
+     * @param array<string, mixed> $facts    as FactsFormat made them
+     * @param CompiledRulebook     $rulebook the version that decided
+     *
+     * @return array<string, mixed>
+     */
+    public static function expandDeciding(Node $record, array $facts, CompiledRulebook $rulebook): array
+    {
+        $decidedBy = $record->find('decided_by')?->int();
+        $documents = [];
+        foreach ($decidedBy === null ? [] : $record->itemsOf('attempts') as $attempt) {
+            if ($attempt->get('rule')->int() === $decidedBy) {
+                $documents[] = self::verdict(new RuleVerdict($rulebook->rulebook->rules[$decidedBy], Verdict::Decided), $attempt, $record, $rulebook->rulebook->fields);
+            }
+        }
+
+        return self::document($record, $facts, $rulebook, $documents);
+    }
+
+    /**
+     * @param array<string, mixed>       $facts
+     * @param list<array<string, mixed>> $verdicts
+     *
+     * @return array<string, mixed>
+     */
+    private static function document(Node $record, array $facts, CompiledRulebook $rulebook, array $verdicts): array
+    {
+        $decidedBy = $record->find('decided_by')?->int();
+        $kinds = $record->textsOf('kinds');
+        $trigger = $record->find('trigger')?->items();
+
         return [
             'event' => $record->get('event')->text(),
             'kind' => $kinds[0] ?? '',
@@ -70,7 +108,7 @@ final class DecisionFormat
             'assignee' => $record->find('assignee')?->text(),
             'open_to' => $record->textsOf('open_to'),
             'effects' => $record->find('effects')->value ?? [],
-            'verdicts' => $documents,
+            'verdicts' => $verdicts,
             'facts' => (object) $facts,
         ] + array_filter([
             'kinds' => count($kinds) > 1 ? $kinds : null,

@@ -6,6 +6,8 @@ use OpenBaton\Core\Chain\Chain;
 use OpenBaton\Core\Check\CoverageReplay;
 use OpenBaton\Core\Document\ChainFormat;
 use OpenBaton\Core\Document\ChangeFormat;
+use OpenBaton\Core\Document\DecisionFormat;
+use OpenBaton\Core\Document\DecisionRecord;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Document\WorldFormat;
 use OpenBaton\Core\Rulebook\SeatName;
@@ -113,4 +115,20 @@ it('records changes so that the same rules act on what is read again', function 
         }
     }
     expect($acting)->toBeGreaterThan(100)->and(count($kinds))->toBeGreaterThan(6);
+});
+
+it('tells a decision in a line as its whole document would', function (): void {
+    $compared = 0;
+    for ($seed = 1; $seed < stories(); $seed += 3) {
+        foreach (storyOf($seed)->chains() as $of) {
+            foreach (array_filter(array_column($of->chain->links, 'decision')) as $decision) {
+                $whole = DecisionFormat::write($decision);
+                $whole['verdicts'] = array_values(array_filter($whole['verdicts'], static fn(array $verdict): bool => $verdict['verdict'] === 'decided'));
+                $brief = DecisionFormat::expandDeciding(Node::root(DecisionRecord::of($decision)), (array) $whole['facts'], $decision->rulebook);
+                json_encode($brief) === json_encode($whole) || $this->fail("Story {$seed}: {$decision->change->id} differs.");
+                $compared += count($whole['verdicts']);
+            }
+        }
+    }
+    expect($compared)->toBeGreaterThan(100);
 });
