@@ -130,12 +130,12 @@ final readonly class ChainRecorder
         ]);
     }
 
-    /** All but arrivals, whether or not a rule listened, so that other rules can be held against them. */
+    /** All but arrivals, of which the decisions tell, whether or not a rule listened, so that other rules can be held against them. */
     private static function changes(ChainResult $chain, Commit $commit): void
     {
         $rows = [];
         foreach ($chain->links as $link) {
-            if (! $link->change->isArrival()) {
+            if (! $link->change->isArrival() && ! $link->change->isRetry()) {
                 $rows[] = ['at' => Stamp::of($commit->at), 'document' => Document::encode(ChangeFormat::write($link->change, $commit->house->catalogue))];
             }
         }

@@ -12,6 +12,7 @@ use App\Events\RulebookPublished;
 use App\Http\Viewer;
 use App\Listeners\BeginCoverage;
 use App\Listeners\HangTimersOfRules;
+use App\Listeners\RetryUnplacedTasks;
 use App\Listeners\TellAdministrators;
 use App\Models\AccessToken;
 use App\Words\Words;
@@ -45,6 +46,7 @@ final class AppServiceProvider extends ServiceProvider
         Event::listen(DraftSaved::class, [BeginCoverage::class, 'handleDraft']);
         Event::listen(RulebookPublished::class, [BeginCoverage::class, 'handlePublished']);
         Event::listen(RulebookPublished::class, [HangTimersOfRules::class, 'handle']);
+        Event::listen(RulebookPublished::class, [RetryUnplacedTasks::class, 'handle']);
         Event::listen(JobFailed::class, [TellAdministrators::class, 'handle']);
         Sanctum::usePersonalAccessTokenModel(AccessToken::class);
         // Lazy loading is how N+1 queries begin; outside of production it is an error.

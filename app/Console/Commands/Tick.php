@@ -7,6 +7,7 @@ namespace App\Console\Commands;
 use App\Bridge\SnapshotSource;
 use App\Clock\FireTimers;
 use App\Clock\PutDownSchedules;
+use App\Clock\RetryWhenWorthwhile;
 use App\Coverage\CoverageRuns;
 use App\Models\House;
 use App\Models\RulebookVersion;
@@ -23,7 +24,7 @@ final class Tick extends Command
 
     protected $description = 'Look at what the clock has brought about since the last tick';
 
-    public function handle(SnapshotSource $snapshots, PutDownSchedules $schedules, FireTimers $fire): int
+    public function handle(SnapshotSource $snapshots, PutDownSchedules $schedules, FireTimers $fire, RetryWhenWorthwhile $retry): int
     {
         if (House::query()->doesntExist()) {
             return 0;
@@ -42,6 +43,7 @@ final class Tick extends Command
         $now = CarbonImmutable::now();
         $schedules($now->getTimestamp());
         $fire($now);
+        $retry($now->getTimestamp());
         $published = RulebookVersion::query()->published()->first();
         if ($published !== null) {
             CoverageRuns::forPublished($published);

@@ -56,6 +56,9 @@ final readonly class Router
                 continue;
             }
             $give = $rule->givesOn($change);
+            if ($give === null && $change->isRetry()) {
+                continue;
+            }
             if ($give === null) {
                 $followedUp[] = $position;
                 [$subject, $more] = $this->follow($rule, $change, $subject);
@@ -66,7 +69,8 @@ final readonly class Router
             $attempts[$position] = $attempt;
             if ($attempt->decides()) {
                 $seat = Seat::filledBy($attempt, $give->seat, $change);
-                [$subject, $more] = $this->follow($rule, $change, $seat->on($subject));
+                $subject = $seat->on($subject);
+                [$subject, $more] = $change->letsFollow($rule->id) ? $this->follow($rule, $change, $subject) : [$subject, []];
 
                 return $this->decision($change, $attempts, $followedUp, $heldBack, $position, $seat, [...$effects, ...$more], $subject);
             }

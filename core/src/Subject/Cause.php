@@ -12,4 +12,6 @@ enum Cause: string
     case System = 'system';
     case Timer = 'timer';
     case FollowUp = 'follow_up';
+    /** What was unplaced is tried again: the rules on arrivals are asked once more. */
+    case Retry = 'retry';
 }

@@ -18,6 +18,7 @@ final readonly class ChangeSet
      * @param Author|null  $comment by whom one was added
      * @param Author|null  $file    by whom one was added
      * @param bool         $placed  whoever made the task has said whose it is: rules give it to nobody
+     * @param list<string> $followed of a task that is tried again, the rules whose follow-ups have acted on it
      */
     public function __construct(
         public string $id,
@@ -30,11 +31,24 @@ final readonly class ChangeSet
         public ?Author $comment = null,
         public ?Author $file = null,
         public bool $placed = false,
+        public array $followed = [],
     ) {}
 
     public function isArrival(): bool
     {
         return $this->before === null;
+    }
+
+    /** Whether a task that nobody could be found for is tried again: nothing has changed on it. */
+    public function isRetry(): bool
+    {
+        return $this->cause === Cause::Retry;
+    }
+
+    /** Whether the follow-ups of a rule are still to act: those of a task that is tried again do so once. */
+    public function letsFollow(string $ruleId): bool
+    {
+        return ! in_array($ruleId, $this->followed, true);
     }
 
     /** Whether a rule may act on it at all. */

@@ -7,7 +7,7 @@ namespace OpenBaton\Core\Rulebook\Event;
 use OpenBaton\Core\Rulebook\NoParameters;
 use OpenBaton\Core\Subject\ChangeSet;
 
-/** The task is made. */
+/** The task is made, or is tried again since nobody could be found for it. */
 final readonly class TaskArrives implements EventKind
 {
     use NoParameters;
@@ -24,6 +24,6 @@ final readonly class TaskArrives implements EventKind
 
     public static function occasion(ChangeSet $change): bool
     {
-        return $change->isArrival();
+        return $change->isArrival() || $change->isRetry();
     }
 }
