@@ -6,6 +6,7 @@ use App\Http\Controllers\CustomerController;
 use App\Http\Controllers\FloorController;
 use App\Http\Controllers\HouseController;
 use App\Http\Controllers\InHandController;
+use App\Http\Controllers\IntakeController;
 use App\Http\Controllers\NewTaskController;
 use App\Http\Controllers\PulseController;
 use App\Http\Controllers\RosterFileController;
@@ -62,6 +63,9 @@ Route::middleware('auth')->group(static function (): void {
     Route::post('tasks/{task}/watch', [TaskTalkController::class, 'watch']);
     Route::post('tasks/{task}/press/{rule}', [TaskTalkController::class, 'press']);
     Route::post('cuts/{cut}/seen', [TaskTalkController::class, 'seen']);
+
+    Route::post('people/{person:slug}/pause', [IntakeController::class, 'pause']);
+    Route::post('people/{person:slug}/resume', [IntakeController::class, 'resume']);
 
     Route::get('customers', [CustomerController::class, 'index']);
     Route::put('customers/{customer}', [CustomerController::class, 'update']);

@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Pages\FloorPage;
+use App\Http\Pages\IntakeState;
 use App\Http\Pages\PersonRef;
 use App\Http\Pages\TaskLine;
 use App\Http\Pages\TaskView;
+use App\Http\Viewer;
 use App\Models\House;
 use App\Models\Person;
 use App\Models\Task;
+use App\Models\User;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
@@ -22,7 +25,7 @@ final class FloorController
 {
     private const TASKS = 100;
 
-    public function __invoke(Request $request, FloorPage $page, TaskView $view): Response
+    public function __invoke(Request $request, FloorPage $page, TaskView $view, Viewer $viewer): Response
     {
         Gate::authorize('viewFloor', House::class);
 
@@ -32,17 +35,18 @@ final class FloorController
 
                 return $task === null ? null : $view->of($task);
             },
-            'person' => fn(): ?array => $this->person($request->string('person')->toString()),
+            'person' => fn(): ?array => $this->person($request->string('person')->toString(), $viewer->user()),
         ]);
     }
 
     /** @return array<string, mixed>|null */
-    private function person(string $slug): ?array
+    private function person(string $slug, User $viewer): ?array
     {
         $person = $slug === '' ? null : Person::query()->where('slug', $slug)->first();
 
         return $person === null ? null : [
             'lane' => PersonRef::of($person),
+            'intake' => IntakeState::of($person, $viewer),
             'tasks' => Task::query()->with(['kind', 'customer'])->where(static fn(Builder $his): Builder => $his
                 ->where(static fn(Builder $held): Builder => $held->where('assignee_id', $person->id)->where('status', '<>', TaskStatus::InReview))
                 ->orWhere(static fn(Builder $reviewed): Builder => $reviewed->where('reviewer_id', $person->id)->where('status', TaskStatus::InReview)))->open()->dueFirst()

@@ -1,4 +1,5 @@
 import type { HandoffLine } from './HandoffLine';
+import type { IntakeState } from './IntakeState';
 import type { PersonRef } from './PersonRef';
 import type { TaskLine } from './TaskLine';
 import type { TaskView } from './TaskView';
@@ -38,5 +39,5 @@ export type FloorPageProps = {
     cuts: { id: string; at: string; said: string; what: string; rules: string[]; taskId: string; number: number }[];
     handoffs: HandoffLine[];
     task: TaskView | null;
-    person: { lane: PersonRef; tasks: TaskLine[] } | null;
+    person: { lane: PersonRef; intake: IntakeState; tasks: TaskLine[] } | null;
 };

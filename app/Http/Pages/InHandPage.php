@@ -6,6 +6,7 @@ namespace App\Http\Pages;
 
 use App\Models\Person;
 use App\Models\Task;
+use App\Models\User;
 use Carbon\CarbonImmutable;
 use Closure;
 use Illuminate\Database\Eloquent\Builder;
@@ -19,7 +20,7 @@ final class InHandPage
     private const DONE = 30;
 
     /** @return array<string, Closure(): mixed> */
-    public function props(?Person $person): array
+    public function props(?Person $person, User $viewer): array
     {
         return [
             'tasks' => fn(): array => $person === null ? [] : $this->lines($this->held($person)->limit(self::MOST)),
@@ -32,6 +33,7 @@ final class InHandPage
                     ->where('completed_at', '>=', CarbonImmutable::now()->startOfDay())->latest('completed_at')->limit(self::DONE),
             ),
             'person' => static fn(): bool => $person !== null,
+            'intake' => static fn(): ?array => $person === null ? null : IntakeState::of($person, $viewer),
         ];
     }
 

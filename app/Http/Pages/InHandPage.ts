@@ -1,3 +1,4 @@
+import type { IntakeState } from './IntakeState';
 import type { TaskLine } from './TaskLine';
 import type { TaskView } from './TaskView';
 
@@ -9,6 +10,8 @@ export type InHandPageProps = {
     done: TaskLine[];
     /** whether the one who looks is a person of the house */
     person: boolean;
+    /** whether new work comes to them; null: they are nobody of the house */
+    intake: IntakeState | null;
     /** whether the address names a task */
     chosen: boolean;
     task: TaskView | null;

@@ -17,7 +17,7 @@ final class RosterFormat
 
     private const MEMBERS = ['openbaton', 'house', 'skills', 'people', 'teams', 'absences'];
 
-    private const FURTHER_NOTICE = 'further_notice';
+    public const FURTHER_NOTICE = 'further_notice';
 
     /** @throws DocumentError with all that is wrong with it */
     public static function read(Node $node): Roster

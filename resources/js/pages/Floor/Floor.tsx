@@ -3,6 +3,7 @@ import type { FloorPageProps, FloorTeam, Lane } from '@props/FloorPage';
 import { useEffect, type ReactNode } from 'react';
 import { plural, useFormats, weekday } from '@/lib/format';
 import { HandoffRow } from '@/parts/HandoffLog';
+import { Intake } from '@/parts/Intake';
 import { LoadDay } from '@/parts/LoadLane';
 import { PersonName } from '@/parts/PersonMark';
 import { RosterFile } from '@/parts/roster/RosterFile';
@@ -197,6 +198,7 @@ export default function Floor({ days, teams, unplaced, reviews, cuts, open, hand
                                 Close
                             </Button>
                         </header>
+                        <Intake intake={person.intake} own={false} />
                         {person.tasks.length === 0 ? <p className="px-3 text-ink2">{person.lane.name} has no open task.</p> : <TaskRows label={`Tasks of ${person.lane.name}`} tasks={person.tasks} chosen={undefined} onChoose={showTask} />}
                     </div>
                 ) : (

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Policies;
+
+use App\Models\Person;
+use App\Models\User;
+
+final class PersonPolicy
+{
+    /** Pausing somebody's intake, and ending it: their own, and a lead anybody's. */
+    public function pauseIntake(User $user, Person $person): bool
+    {
+        return $user->leads() || $person->user_id === $user->id;
+    }
+}
