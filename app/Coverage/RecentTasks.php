@@ -7,6 +7,7 @@ namespace App\Coverage;
 use App\Bridge\HouseState;
 use App\Bridge\Snapshot;
 use App\Bridge\TaskSubjects;
+use App\Database\Stamp;
 use App\Models\Task;
 use Illuminate\Database\Eloquent\Builder;
 use OpenBaton\Core\Check\MomentReplay;
@@ -18,7 +19,7 @@ final readonly class RecentTasks
 
     public function countAfter(int $number): int
     {
-        return $this->replay->isNeeded() ? self::query($number)->count() : 0;
+        return $this->replay->isNeeded() ? $this->query($number)->count() : 0;
     }
 
     /** @return array<int, list<array{int, int}>> by number of the task: positions of rules that would have acted, each with the instant */
@@ -26,7 +27,7 @@ final readonly class RecentTasks
     {
         $acted = [];
         if ($this->replay->isNeeded()) {
-            foreach (self::query($number)->with(TaskSubjects::RELATIONS)->orderBy('number')->limit($most)->get() as $task) {
+            foreach ($this->query($number)->with(TaskSubjects::RELATIONS)->orderBy('number')->limit($most)->get() as $task) {
                 $acted[(int) $task->number] = $this->replay->of($this->subjects->of($task, $this->house, $this->state), $task->completed_at?->getTimestamp());
             }
         }
@@ -35,8 +36,8 @@ final readonly class RecentTasks
     }
 
     /** @return Builder<Task> */
-    private static function query(int $number): Builder
+    private function query(int $number): Builder
     {
-        return Task::query()->where('number', '>', $number)->where(static fn(Builder $query): Builder => $query->where('arrived_at', '>=', RecordedArrivals::since())->orWhereNull('completed_at'));
+        return Task::query()->where('number', '>', $number)->where('arrived_at', '<', Stamp::of($this->replay->until()))->where(static fn(Builder $query): Builder => $query->where('arrived_at', '>=', RecordedArrivals::since())->orWhereNull('completed_at'));
     }
 }

@@ -6,7 +6,7 @@ namespace App\Models;
 
 use App\Intake\TaskSource;
 use App\Models\Concerns\BootsByName;
-use Illuminate\Database\Eloquent\Builder;
+use App\Models\Concerns\ScopesTasks;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
@@ -23,9 +23,7 @@ final class Task extends Model
 {
     use BootsByName;
     use HasUlids;
-
-    /** The builder has no order by a list of values. */
-    private const URGENT_FIRST = "FIELD(priority, 'urgent', 'high', 'normal', 'low')";
+    use ScopesTasks;
 
     protected $table = 'tasks';
 
@@ -65,54 +63,6 @@ final class Task extends Model
         $this->exists = true;
         $this->wasRecentlyCreated = true;
         $this->syncOriginal();
-    }
-
-    /** @param Builder<self> $query */
-    public function scopeOpen(Builder $query): void
-    {
-        // Completed ones are told by an index first.
-        $query->whereIn('status', TaskStatus::open())->whereNull('completed_at');
-    }
-
-    /**
-     * Open tasks that nobody holds and somebody may claim.
-     *
-     * @param Builder<self> $query
-     */
-    public function scopeClaimable(Builder $query): void
-    {
-        $query->whereNull('assignee_id')->whereIn('status', TaskStatus::wantingHolder())->whereHas('claimants');
-    }
-
-    /**
-     * Open tasks that nobody holds and nobody may claim.
-     *
-     * @param Builder<self> $query
-     */
-    public function scopeUnplaced(Builder $query): void
-    {
-        $query->whereNull('assignee_id')->whereIn('status', TaskStatus::wantingHolder())->whereDoesntHave('claimants');
-    }
-
-    /**
-     * The most urgent first, of those the one that has waited longest.
-     *
-     * @param Builder<self> $query
-     */
-    public function scopeMostUrgentFirst(Builder $query): void
-    {
-        $query->orderByRaw(self::URGENT_FIRST)->orderBy('arrived_at');
-    }
-
-    /**
-     * Due first, without a due date last.
-     *
-     * @param Builder<self> $query
-     */
-    public function scopeDueFirst(Builder $query): void
-    {
-        // The builder has no order by whether a column is null.
-        $query->orderByRaw('due_at IS NULL')->orderBy('due_at')->orderByRaw(self::URGENT_FIRST)->orderBy('arrived_at');
     }
 
     public function effort(): Effort

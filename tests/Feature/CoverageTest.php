@@ -2,10 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Actions\Actor;
 use App\Actions\AskReview;
-use App\Actions\Edit;
-use App\Actions\EditTask;
 use App\Actions\LockedDraft;
 use App\Bridge\RulebookReader;
 use App\Bridge\SnapshotSource;
@@ -22,7 +19,6 @@ use App\Models\Task;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
-use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Time\Zone;
 use Tests\Support\House;
 
@@ -227,26 +223,4 @@ it('counts what rules do on every kind of event, and what they would do by a dra
     $this->travel(config()->integer('baton.recent_days') + 2)->days();
     $this->artisan('model:prune', ['--model' => [RecordedChange::class]])->assertSuccessful();
     expect(RecordedChange::query()->count())->toBe(0);
-});
-
-it('estimates what a rule on dates that is new would have done, and says so', function (): void {
-    House::arrive();
-    $quote = House::arrive('quote');
-    app(EditTask::class)($quote->id, null, new Edit('edited', static fn(Subject $subject): Subject => $subject->dueAt(CarbonImmutable::parse('2026-03-04T12:00:00Z')->getTimestamp())), Actor::user(House::user('hanneke')));
-    $this->travelTo(CarbonImmutable::parse('2026-03-06T10:00:00Z'));
-    // The arrival by the rule is due on the evening of the 4th, the quote at noon.
-    $late = ['id' => 'late', 'name' => 'Late', 'when' => [['kind' => 'date_reached', 'field' => 'task.due', 'offset' => '+1 days']], 'then' => [['kind' => 'tag', 'tag' => 'late']]];
-    $strip = function (array ...$rules): array {
-        $this->putJson('/rulebook/draft', ['rules' => $rules, 'revision' => LockedDraft::revision()])->assertOk();
-
-        return array_intersect_key($this->getJson('/rulebook/coverage?revision='.LockedDraft::revision())->json('coverage.strip'), ['acts' => 1, 'estimated' => 1]);
-    };
-    expect($strip(House::roundRule(), $late))->toEqual(['acts' => ['late' => 2, 'round' => 1], 'estimated' => ['late']])
-        ->and($strip(House::roundRule(), ['if' => ['field' => 'task.kind', 'op' => 'is', 'value' => 'quote']] + $late))->toEqual(['acts' => ['late' => 1, 'round' => 1], 'estimated' => ['late']]);
-
-    // Once it is published what it does is recorded, and what was before stays an estimate.
-    House::publish(House::roundRule(), $late);
-    House::arrive();
-    $this->artisan('baton:tick');
-    expect($this->getJson('/rulebook/coverage')->json('coverage.strip'))->toMatchArray(['acts' => ['round' => 2, 'late' => 2], 'estimated' => ['late']]);
 });

@@ -148,7 +148,7 @@ it('asks the database for each thing once', function (): void {
     $queries = array_column(DB::getQueryLog(), 'query');
     preg_match_all('/(?:from|insert into|update) `(\w+)`/', implode('; ', $queries), $found);
     // The lock, the work and the rotation with its seats; then what is written.
-    expect($found[1])->toBe(['houses', 'tasks', 'rotations', 'rotation_seats', 'tasks', 'decisions', 'handoffs', 'rotation_seats'])
+    expect($found[1])->toBe(['houses', 'tasks', 'rotations', 'rotation_seats', 'tasks', 'decisions', 'handoffs', 'recorded_changes', 'rotation_seats'])
         ->and($queries[0])->toContain('for update');
 });
 

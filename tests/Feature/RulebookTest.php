@@ -28,7 +28,7 @@ it('saves a draft, says what it would catch, publishes it, and the next task obe
     $coverage = $this->getJson('/rulebook/coverage?revision='.$saved->json('revision'))->assertOk();
     expect($saved->json('faults'))->toBe([])
         ->and($coverage->json('coverage.finished'))->toBeTrue()
-        ->and($coverage->json('coverage.strip'))->toBe(['total' => 2, 'taken' => ['quotes' => 1, 'round' => 1], 'left' => 0, 'acts' => ['quotes' => 1, 'round' => 1]])
+        ->and($coverage->json('coverage.strip'))->toBe(['total' => 2, 'taken' => ['quotes' => 1, 'round' => 1], 'left' => 0, 'acts' => ['quotes' => 1, 'round' => 1], 'estimated' => []])
         ->and($coverage->json('coverage.changes.count'))->toBe(1)
         ->and($coverage->json('coverage.changes.moves'))->toBe([['from' => null, 'to' => 'Rule quotes', 'count' => 1]])
         ->and(array_column($coverage->json('coverage.changes.examples'), 'title'))->toBe(['Trumpet, stuck valve']);

@@ -47,13 +47,15 @@ final readonly class MomentReplay
     /** Whether there is anything to estimate. */
     public function isNeeded(): bool
     {
-        foreach ($this->timers->rules->all as $timer) {
-            if ($this->isMissing($timer, $this->from)) {
-                return true;
-            }
-        }
+        return $this->until() > $this->from;
+    }
 
-        return false;
+    /** @return int instant from which on all is recorded: tasks that came later need not be looked at */
+    public function until(): int
+    {
+        $since = array_map(fn(RuleTimer $timer): int => $this->since[$timer->id] ?? $this->now, $this->timers->rules->all);
+
+        return $since === [] ? $this->from : max($since);
     }
 
     /**

@@ -92,6 +92,7 @@ it('leaves to the records what they have', function (): void {
     expect(acted($known, dueOn('2026-03-09T12:00:00Z')))->toBe(['0 03-09 12:00', '1 03-02 09:00'])
         ->and(acted($known, dueOn('2026-03-10T00:00:00Z')))->toBe(['1 03-02 09:00'])
         ->and($known->isNeeded())->toBeTrue()
+        ->and($known->until())->toBe(Build::at('2026-03-10'))
         ->and(replay([$rule, $weekly], ['overdue' => '2026-02-01', 'mondays' => '2026-03-01'])->isNeeded())->toBeFalse()
         ->and(replay([timed('said', new DateReached('task.due'))])->isNeeded())->toBeTrue()
         ->and(replay([])->isNeeded())->toBeFalse();

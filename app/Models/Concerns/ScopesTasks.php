@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models\Concerns;
+
+use App\Models\Task;
+use Illuminate\Database\Eloquent\Builder;
+use OpenBaton\Core\Workload\TaskStatus;
+
+/** Which tasks are looked for, and in which order. */
+trait ScopesTasks
+{
+    /** The builder has no order by a list of values. */
+    private static string $urgentFirst = "FIELD(priority, 'urgent', 'high', 'normal', 'low')";
+
+    /** @param Builder<Task> $query */
+    public function scopeOpen(Builder $query): void
+    {
+        // Completed ones are told by an index first.
+        $query->whereIn('status', TaskStatus::open())->whereNull('completed_at');
+    }
+
+    /**
+     * Open tasks that nobody holds and somebody may claim.
+     *
+     * @param Builder<Task> $query
+     */
+    public function scopeClaimable(Builder $query): void
+    {
+        $query->whereNull('assignee_id')->whereIn('status', TaskStatus::wantingHolder())->whereHas('claimants');
+    }
+
+    /**
+     * Open tasks that nobody holds and nobody may claim.
+     *
+     * @param Builder<Task> $query
+     */
+    public function scopeUnplaced(Builder $query): void
+    {
+        $query->whereNull('assignee_id')->whereIn('status', TaskStatus::wantingHolder())->whereDoesntHave('claimants');
+    }
+
+    /**
+     * The most urgent first, of those the one that has waited longest.
+     *
+     * @param Builder<Task> $query
+     */
+    public function scopeMostUrgentFirst(Builder $query): void
+    {
+        $query->orderByRaw(self::$urgentFirst)->orderBy('arrived_at');
+    }
+
+    /**
+     * Due first, without a due date last.
+     *
+     * @param Builder<Task> $query
+     */
+    public function scopeDueFirst(Builder $query): void
+    {
+        // The builder has no order by whether a column is null.
+        $query->orderByRaw('due_at IS NULL')->orderBy('due_at')->orderByRaw(self::$urgentFirst)->orderBy('arrived_at');
+    }
+}
