@@ -12,9 +12,8 @@ use App\Actions\Actor;
 use App\Actions\LockedDraft;
 use App\Actions\PublishDraft;
 use App\Actions\SaveDraft;
-use App\Jobs\HangTimers;
+use App\Jobs\WorkOutNextMoments;
 use App\Models\Decision;
-use App\Models\RulebookVersion;
 use App\Models\Task;
 use App\Models\User;
 use Carbon\Carbon;
@@ -87,7 +86,7 @@ foreach ([50, 1000] as $number) {
     $saved = $app->make(SaveDraft::class)(dateRules($number), LockedDraft::revision(), $actor);
     $app->make(PublishDraft::class)($saved->revision, null, $actor);
     $begin = hrtime(true);
-    $app->call([new HangTimers(RulebookVersion::query()->published()->firstOrFail()->id), 'handle']);
+    $app->call([new WorkOutNextMoments($at), 'handle']);
     $figures["hung_{$number}"] = round((hrtime(true) - $begin) / 1e6);
     $idle = $busy = [];
     for ($tick = 0; $tick <= TICKS; ++$tick) {

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\AbsenceController;
 use App\Http\Controllers\CustomerController;
 use App\Http\Controllers\FloorController;
 use App\Http\Controllers\HouseController;
@@ -64,6 +65,11 @@ Route::middleware('auth')->group(static function (): void {
     Route::post('tasks/{task}/press/{rule}', [TaskTalkController::class, 'press']);
     Route::post('cuts/{cut}/seen', [TaskTalkController::class, 'seen']);
 
+    Route::get('absences', [AbsenceController::class, 'index']);
+    Route::post('absences', [AbsenceController::class, 'store']);
+    Route::post('absences/{absence}/decide', [AbsenceController::class, 'decide']);
+    Route::post('absences/{absence}/end', [AbsenceController::class, 'end']);
+    Route::post('people/{person:slug}/ill', [AbsenceController::class, 'ill']);
     Route::post('people/{person:slug}/pause', [IntakeController::class, 'pause']);
     Route::post('people/{person:slug}/resume', [IntakeController::class, 'resume']);
 

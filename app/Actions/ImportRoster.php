@@ -7,11 +7,13 @@ namespace App\Actions;
 use App\Bridge\HouseState;
 use App\Bridge\RosterDocument;
 use App\Bridge\RulebookReader;
+use App\Events\RosterImported;
 use App\Models\House;
 use App\Models\RulebookVersion;
 use App\Roster\MergedRoster;
 use App\Roster\RosterChanges;
 use App\Roster\RosterWriter;
+use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Document\DocumentError;
 use OpenBaton\Core\Document\Node;
@@ -45,6 +47,7 @@ final readonly class ImportRoster
             HouseState::lock();
             $changes = $this->changes($node, $remove);
             (new RosterWriter($remove))->write($node);
+            RosterImported::dispatch(CarbonImmutable::now()->getTimestamp());
             Audit::record($by, 'roster', 'imported', 'imported a roster', null, ['removing' => $remove, 'changes' => $changes]);
         }, attempts: 3);
     }

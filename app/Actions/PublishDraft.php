@@ -49,7 +49,7 @@ final readonly class PublishDraft
             $draft->save();
             $locked->moveOn();
             Audit::record($by, 'rulebook', 'published', "published version {$draft->number} of the rulebook", $draft, ['number' => $draft->number]);
-            RulebookPublished::dispatch($draft->id);
+            RulebookPublished::dispatch($draft->id, $now->getTimestamp());
 
             return $draft;
         }, attempts: 3);

@@ -91,7 +91,7 @@ final class RosterDocument
             'last' => $absence->last_day?->format('Y-m-d'),
             'from' => Instant::orNull($absence->from?->getTimestamp()),
             'to' => Instant::orNull($absence->to?->getTimestamp()),
-            'status' => $absence->status,
+            'status' => $absence->status->value,
             'substitutes' => $absence->substitutes->map(static fn(Person $person): string => $person->slug)->all(),
         ], static fn(mixed $value): bool => $value !== null);
     }

@@ -12,5 +12,6 @@ final readonly class RulebookPublished implements ShouldDispatchAfterCommit
 {
     use Dispatchable;
 
-    public function __construct(public string $versionId) {}
+    /** @param int $at instant */
+    public function __construct(public string $versionId, public int $at) {}
 }

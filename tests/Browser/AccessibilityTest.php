@@ -43,6 +43,11 @@ function findings(mixed $test, string $scheme): array
     $test->press('Edit rule 3');
     $test->see('Add a limit');
     $look('rule editor');
+    $test->visit('/absences');
+    $test->see('Away now');
+    $look('absences');
+    $test->press('Enter an absence');
+    $look('entering an absence');
     $test->visit('/in-hand');
     $test->see('Current');
     $look('in hand');

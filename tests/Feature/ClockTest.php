@@ -2,9 +2,11 @@
 
 declare(strict_types=1);
 
+use App\Actions\Actor;
+use App\Actions\ImportRoster;
 use App\Actions\WaitTask;
 use App\Clock\FireTimers;
-use App\Jobs\HangTimers;
+use App\Jobs\WorkOutNextMoments;
 use App\Models\Decision;
 use App\Models\Task;
 use App\Models\TaskChange;
@@ -12,6 +14,7 @@ use App\Models\Timer;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
+use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Subject\Cause;
 use OpenBaton\Core\Workload\Priority;
 use OpenBaton\Core\Workload\TaskStatus;
@@ -124,13 +127,24 @@ it('loses nothing that falls due before the tasks have been gone over', function
     House::publish(House::roundRule(), Clock::overdueRule('+0 days'));
     Clock::tick('2026-03-03T12:01:00Z');
     expect(Decision::query()->where('rule', 'overdue')->count())->toBe(0);
-    foreach (Queue::pushed(HangTimers::class) as $job) {
+    foreach (Queue::pushed(WorkOutNextMoments::class) as $job) {
         app()->call([$job, 'handle']);
         app()->call([$job, 'handle']);
     }
     Clock::tick('2026-03-03T12:02:00Z');
     Clock::tick('2026-03-03T12:03:00Z');
     expect(Decision::query()->where('rule', 'overdue')->count())->toBe(1)->and($task->refresh()->next_moment_at)->toBeNull();
+});
+
+it('follows the calendar of the house where that changes', function (): void {
+    House::publish(House::roundRule(), Clock::overdueRule('+1 working_days'));
+    $task = House::arrive();
+    // Due on Wednesday the 4th, at five.
+    expect($task->next_moment_at?->toIso8601ZuluString())->toBe('2026-03-05T17:00:00Z');
+    $roster = House::roster();
+    $roster['house']['holidays'] = ['2026-03-05'];
+    app(ImportRoster::class)(Node::root($roster), false, Actor::system('test'));
+    expect($task->refresh()->next_moment_at?->toIso8601ZuluString())->toBe('2026-03-06T17:00:00Z');
 });
 
 it('lets go of timers that no rule has any more', function (): void {

@@ -25,7 +25,7 @@ function intakeOf(mixed $test, string $who, string $of, string $what, array $dat
 it('lets no new work come to somebody until a moment, and says why', function (): void {
     intakeOf($this, 'ayumi', 'ayumi', 'pause', ['until' => '2026-03-02T12:00:00Z', 'reason' => ' The festival harp '])->assertSessionHas('done', 'No new work comes to Ayumi Kato now.');
     expect(House::arrive()->assignee?->slug)->toBe('femi')
-        ->and($this->actingAs(House::user('ayumi'))->get('/in-hand')->viewData('page')['props']['intake'])->toBe(['slug' => 'ayumi', 'name' => 'Ayumi Kato', 'paused' => true, 'until' => '2026-03-02T12:00:00Z', 'reason' => 'The festival harp', 'may' => true]);
+        ->and($this->actingAs(House::user('ayumi'))->get('/in-hand')->viewData('page')['props']['intake'])->toBe(['slug' => 'ayumi', 'name' => 'Ayumi Kato', 'paused' => true, 'until' => '2026-03-02T12:00:00Z', 'reason' => 'The festival harp', 'may' => true, 'mayEnterIll' => false]);
     Clock::set('2026-03-02T12:00:00Z');
     expect(House::arrive()->assignee?->slug)->toBe('ayumi')
         ->and($this->actingAs(House::user('ayumi'))->get('/in-hand')->viewData('page')['props']['intake'])->toMatchArray(['paused' => false, 'until' => null, 'reason' => null]);

@@ -13,7 +13,6 @@ use App\Http\Viewer;
 use App\Models\House;
 use App\Models\Person;
 use App\Models\Task;
-use App\Models\User;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
@@ -35,18 +34,18 @@ final class FloorController
 
                 return $task === null ? null : $view->of($task);
             },
-            'person' => fn(): ?array => $this->person($request->string('person')->toString(), $viewer->user()),
+            'person' => fn(): ?array => $this->person($request->string('person')->toString(), $viewer),
         ]);
     }
 
     /** @return array<string, mixed>|null */
-    private function person(string $slug, User $viewer): ?array
+    private function person(string $slug, Viewer $viewer): ?array
     {
         $person = $slug === '' ? null : Person::query()->where('slug', $slug)->first();
 
         return $person === null ? null : [
             'lane' => PersonRef::of($person),
-            'intake' => IntakeState::of($person, $viewer),
+            'intake' => IntakeState::of($person, $viewer->user(), $viewer->snapshot()->roster->absenceOf($person->slug, now()->getTimestamp()) !== null),
             'tasks' => Task::query()->with(['kind', 'customer'])->where(static fn(Builder $his): Builder => $his
                 ->where(static fn(Builder $held): Builder => $held->where('assignee_id', $person->id)->where('status', '<>', TaskStatus::InReview))
                 ->orWhere(static fn(Builder $reviewed): Builder => $reviewed->where('reviewer_id', $person->id)->where('status', TaskStatus::InReview)))->open()->dueFirst()

@@ -7,4 +7,6 @@ export type IntakeState = PersonRef & {
     reason: string | null;
     /** whether whoever looks may change it */
     may: boolean;
+    /** whether whoever looks may enter that they are ill today, and they are not away already */
+    mayEnterIll: boolean;
 };

@@ -10,4 +10,14 @@ enum AbsenceStatus: string
     case Approved = 'approved';
     case Declined = 'declined';
     case Cancelled = 'cancelled';
+
+    /** Whether an absence may go from this status to another. */
+    public function leadsTo(self $other): bool
+    {
+        return match ($this) {
+            self::Asked => $other !== self::Asked,
+            self::Approved => $other === self::Cancelled,
+            self::Declined, self::Cancelled => false,
+        };
+    }
 }

@@ -13,6 +13,8 @@ export type Formats = {
     isPast: (iso: string) => boolean;
     /** the end of an absence as a day: the last one away */
     lastDay: (iso: string) => string;
+    /** days of the calendar, first and last, whatever the zone */
+    days: (first: string, last: string) => string;
     /** the clock reading of a moment as an entry of date and time has it, and back */
     toLocal: (iso: string) => string;
     fromLocal: (reading: string) => string;
@@ -47,6 +49,7 @@ export function useFormats(): Formats {
     const day = new Intl.DateTimeFormat('en-CA', { year: 'numeric', month: '2-digit', day: '2-digit', timeZone: zone });
     const long = new Intl.DateTimeFormat(FORMATS, { weekday: 'short', day: 'numeric', month: 'short', timeZone: zone });
 
+    const calendar = new Intl.DateTimeFormat(FORMATS, { weekday: 'short', day: 'numeric', month: 'short', timeZone: 'UTC' });
     const short = new Intl.DateTimeFormat(FORMATS, { weekday: 'short', day: 'numeric', timeZone: zone });
 
     const dayOf = (at: Date): number => Date.parse(`${day.format(at)}T00:00:00Z`) / DAY;
@@ -61,6 +64,7 @@ export function useFormats(): Formats {
             const at = new Date(iso);
             return time.format(at).startsWith('00:00') || time.format(at).startsWith('24:00') ? say('value.until_end_of', { day: long.format(new Date(at.getTime() - 60_000)) }) : say('value.until', { moment: moment(iso) });
         },
+        days: (first, last) => [...new Set([first, last])].map((one) => calendar.format(new Date(`${one}T00:00:00Z`))).join(' – '),
         lastDay: (iso) => short.format(new Date(Date.parse(iso) - 60_000)),
         toLocal: (iso) => readingOf(iso, zone),
         fromLocal: (reading) => momentOf(reading, zone),

@@ -40,6 +40,7 @@ function placesOf(viewer: Shared['viewer']): (readonly [string, string])[] {
     return [
         ...(viewer?.leads === true ? [['Floor', '/floor'] as const] : []),
         ...(viewer !== null && viewer.slug !== null ? [['In hand', '/in-hand'] as const] : []),
+        ...(viewer !== null && (viewer.leads || viewer.slug !== null) ? [['Absences', '/absences'] as const] : []),
         ...(viewer?.leads === true ? [['Customers', '/customers'] as const] : []),
         ['Rulebook', '/rulebook'] as const,
         ...(viewer?.leads === true ? [['House', '/house'] as const] : []),

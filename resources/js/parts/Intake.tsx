@@ -53,6 +53,11 @@ export function Intake({ intake, own }: { intake: IntakeState; own: boolean }) {
                         {say('intake.pause')}
                     </Button>
                 ))}
+            {intake.mayEnterIll && (
+                <Button look="quiet" onClick={() => router.post(`/people/${intake.slug}/ill`, {}, { preserveScroll: true })}>
+                    {say('absence.ill_today')}
+                </Button>
+            )}
             {asking && <PauseDialog intake={intake} own={own} onClose={() => setAsking(false)} />}
         </div>
     );

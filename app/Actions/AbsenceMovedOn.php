@@ -1,0 +1,10 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use RuntimeException;
+
+/** Somebody else has decided or ended the absence in the meantime. */
+final class AbsenceMovedOn extends RuntimeException {}

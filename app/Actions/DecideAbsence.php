@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Absence;
+use Carbon\CarbonImmutable;
+use OpenBaton\Core\Absence\AbsenceStatus;
+
+/** Approves an absence that was asked for, or declines it, with a word. */
+final class DecideAbsence
+{
+    /** @throws AbsenceMovedOn where it has been decided or called off in the meantime */
+    public function __invoke(Absence $absence, bool $approve, ?string $word, Actor $by): Absence
+    {
+        $name = (string) $absence->person?->name;
+
+        return ChangeHouse::run($approve ? 'absence_approved' : 'absence_declined', ($approve ? 'approved' : 'declined')." an absence of {$name}", $by, static function () use ($absence, $approve, $word, $by): Absence {
+            $locked = Absence::query()->lockForUpdate()->findOrFail($absence->id);
+            if ($locked->status !== AbsenceStatus::Asked) {
+                throw new AbsenceMovedOn('This absence has been decided or called off in the meantime.');
+            }
+            $locked->update([
+                'status' => $approve ? AbsenceStatus::Approved : AbsenceStatus::Declined,
+                'decided_by' => $by->user?->id,
+                'decided_at' => CarbonImmutable::now(),
+                'decided_word' => $word,
+            ]);
+
+            return $locked;
+        });
+    }
+}

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\AbsenceTerms;
+use App\Actions\AskAbsence;
+use App\Actions\DecideAbsence;
+use App\Actions\EndAbsence;
+use App\Http\Pages\AbsencesPage;
+use App\Http\Requests\AbsenceRequest;
+use App\Http\Viewer;
+use App\Models\Absence;
+use App\Models\Person;
+use App\Words\Words;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
+use Inertia\Inertia;
+use Inertia\Response;
+use OpenBaton\Core\Absence\AbsenceKind;
+use OpenBaton\Core\Time\Zone;
+
+/** Who is away, who asks to be, and what becomes of it. */
+final class AbsenceController
+{
+    public function __construct(private readonly Words $words) {}
+
+    public function index(AbsencesPage $page): Response
+    {
+        Gate::authorize('viewAny', Absence::class);
+
+        return Inertia::render('Absences/Absences', $page->props());
+    }
+
+    public function store(AbsenceRequest $request, Viewer $viewer, AskAbsence $ask): RedirectResponse
+    {
+        $person = $request->person();
+        $approved = Gate::allows('enter', Absence::class);
+        $ask($person, $request->terms(), $approved, $viewer->actor());
+
+        return back()->with('done', $this->words->say($approved ? 'said.absence_entered' : 'said.absence_asked', ['person' => $person->name]));
+    }
+
+    /** Today, without being asked for anything: somebody else does the explaining. */
+    public function ill(Person $person, Viewer $viewer, AskAbsence $ask): RedirectResponse
+    {
+        Gate::authorize('enter', Absence::class);
+        $today = (new Zone($person->zone ?? $viewer->snapshot()->zone))->dateAt(now()->getTimestamp())->format();
+        $absence = $ask($person, new AbsenceTerms(AbsenceKind::Ill, $today, $today), true, $viewer->actor());
+
+        return back()->with('done', $this->words->say('said.ill_today', ['person' => $person->name]))->with('undo', ['label' => $this->words->say('said.not_away'), 'url' => "/absences/{$absence->id}/end"]);
+    }
+
+    public function decide(Absence $absence, Request $request, Viewer $viewer, DecideAbsence $decide): RedirectResponse
+    {
+        Gate::authorize('decide', $absence);
+        $request->validate(['approve' => ['required', 'boolean'], 'word' => ['nullable', 'string', 'max:255']]);
+        $approve = $request->boolean('approve');
+        $decide($absence, $approve, $request->filled('word') ? $request->string('word')->toString() : null, $viewer->actor());
+
+        return back()->with('done', $this->words->say($approve ? 'said.absence_approved' : 'said.absence_declined', ['person' => (string) $absence->person?->name]));
+    }
+
+    public function end(Absence $absence, Viewer $viewer, EndAbsence $end): RedirectResponse
+    {
+        Gate::authorize('end', $absence);
+        $end($absence, $viewer->actor());
+
+        return back()->with('done', $this->words->say('said.absence_ended', ['person' => (string) $absence->person?->name]));
+    }
+}

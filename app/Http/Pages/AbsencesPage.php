@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Pages;
+
+use App\Fields\Choices;
+use App\Http\Viewer;
+use App\Models\Absence;
+use App\Models\Person;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Builder;
+use OpenBaton\Core\Absence\AbsenceKind;
+use OpenBaton\Core\Absence\AbsenceStatus;
+use OpenBaton\Core\Document\Instant;
+
+/** Who is away now, who will be, who asks to be. Its type is AbsencesPage.ts. */
+final readonly class AbsencesPage
+{
+    private const MOST = 200;
+
+    private const WEEKS_BACK = 8;
+
+    public function __construct(private Viewer $viewer) {}
+
+    /** @return array<string, mixed> */
+    public function props(): array
+    {
+        $user = $this->viewer->user();
+
+        return [
+            'absences' => fn(): array => $this->absences(),
+            'people' => fn(): array => Choices::people($this->viewer->snapshot()->roster),
+            'kinds' => array_column(AbsenceKind::cases(), 'value'),
+            'self' => $user->person?->slug,
+            'leads' => $user->leads(),
+        ];
+    }
+
+    /** @return list<array<string, mixed>> in order of their begin */
+    private function absences(): array
+    {
+        $leads = $this->viewer->user()->leads();
+        $own = $this->viewer->person()?->id;
+        $since = CarbonImmutable::now()->subWeeks(self::WEEKS_BACK);
+        $absences = Absence::query()->with(['person', 'substitutes'])
+            ->where(static fn(Builder $recent): Builder => $recent->where('last_day', '>=', $since->format('Y-m-d'))->orWhere('to', '>=', $since))
+            ->when(! $leads, static fn(Builder $query): Builder => $query->where(static fn(Builder $seen): Builder => $seen->where('status', AbsenceStatus::Approved)->orWhere('person_id', $own)))
+            ->orderByDesc('created_at')->orderByDesc('id')->limit(self::MOST)->get();
+        $lines = array_values($absences->map(fn(Absence $absence): array => $this->line($absence, $leads || $absence->person_id === $own))->all());
+        usort($lines, static fn(array $one, array $other): int => [$one['from'], $one['id']] <=> [$other['from'], $other['id']]);
+
+        return $lines;
+    }
+
+    /** @return array<string, mixed> */
+    private function line(Absence $absence, bool $whole): array
+    {
+        $known = $absence->asCore($this->viewer->snapshot()->zone);
+        $now = CarbonImmutable::now()->getTimestamp();
+        $user = $this->viewer->user();
+        $decides = $absence->status === AbsenceStatus::Asked && $user->can('decide', $absence);
+        $ends = $known->span->to > $now && $absence->status->leadsTo(AbsenceStatus::Cancelled) && ! ($decides && $absence->person_id !== $user->person?->id);
+
+        return [
+            'id' => $absence->id,
+            'person' => PersonRef::orNull($absence->person),
+            'from' => Instant::format($known->span->from),
+            'to' => Instant::format($known->span->to),
+            'first' => $absence->first_day?->format('Y-m-d'),
+            'last' => $absence->last_day?->format('Y-m-d'),
+            'state' => match (true) {
+                $absence->status !== AbsenceStatus::Approved => $absence->status->value,
+                $known->span->to <= $now => 'over',
+                $known->span->from <= $now => 'running',
+                default => 'coming',
+            },
+            // Why somebody is away is theirs and the lead's to know.
+            'kind' => $whole ? $absence->kind->value : null,
+            'note' => $whole ? $absence->reason : null,
+            'word' => $whole ? $absence->decided_word : null,
+            'substitutes' => $absence->substitutes->map(static fn(Person $person): array => PersonRef::of($person))->all(),
+            'may' => ['decide' => $decides, 'end' => $ends && $user->can('end', $absence)],
+        ];
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Policies;
+
+use App\Models\Absence;
+use App\Models\Person;
+use App\Models\User;
+
+final class AbsencePolicy
+{
+    /** The page of absences: members see their own and those that are approved. */
+    public function viewAny(User $user): bool
+    {
+        return $user->person !== null || $user->leads();
+    }
+
+    /** Asking for somebody's absence: one's own, and a lead anybody's. */
+    public function ask(User $user, Person $person): bool
+    {
+        return $user->leads() || $person->user_id === $user->id;
+    }
+
+    /** Entering one that is approved with that. */
+    public function enter(User $user): bool
+    {
+        return $user->leads();
+    }
+
+    /** Approving and declining. */
+    public function decide(User $user, Absence $absence): bool
+    {
+        return $user->leads();
+    }
+
+    /** Calling it off, or ending it sooner. */
+    public function end(User $user, Absence $absence): bool
+    {
+        return $user->leads() || $absence->person?->user_id === $user->id;
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Absence;
+use App\Models\Person;
+use Carbon\CarbonImmutable;
+use OpenBaton\Core\Absence\AbsenceStatus;
+
+it('is asked for, approved, and entered in two clicks where somebody is ill', function (): void {
+    $day = CarbonImmutable::now()->addDays(20)->format('Y-m-d');
+    $this->signIn('marek');
+    $this->visit('/absences');
+    $this->press('Ask for an absence');
+    $this->browser->executeScript("for (const input of document.querySelectorAll('input[type=date]')) { Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set.call(input, '{$day}'); input.dispatchEvent(new Event('input', { bubbles: true })); }");
+    $this->fill('Note', 'A wedding');
+    $this->choose('Substitute 1', 'Nadia Haddad');
+    $this->press('Ask', "//*[@role='dialog']");
+    $this->see('The absence of Marek Dobry is asked for.');
+    $this->see('Nadia Haddad in their place');
+    $absence = Absence::query()->whereHas('person', static fn($person) => $person->where('slug', 'marek-dobry'))->latest('id')->firstOrFail();
+    expect([$absence->status, $absence->first_day?->format('Y-m-d'), $absence->last_day?->format('Y-m-d'), $absence->reason])->toBe([AbsenceStatus::Asked, $day, $day, 'A wedding']);
+
+    change($this, 'hanneke');
+    $this->visit('/absences');
+    $this->see('Leave: A wedding');
+    $this->click("//li[contains(., 'Marek Dobry')]//button[normalize-space(.)='Approve']");
+    $this->fill('A word', 'Have a good time');
+    $this->press('Approve', "//*[@role='dialog']");
+    $this->see('The absence of Marek Dobry is approved.');
+    expect($absence->refresh()->status)->toBe(AbsenceStatus::Approved)->and($absence->decided_word)->toBe('Have a good time');
+
+    $this->visit('/floor');
+    $this->press('Femi Adeyinka');
+    $this->press('Ill today');
+    $this->see('Femi Adeyinka is away today.');
+    expect(Absence::query()->where('person_id', Person::query()->where('slug', 'femi-adeyinka')->sole()->id)->where('kind', 'ill')->sole()->status)->toBe(AbsenceStatus::Approved);
+    $this->press('They are not away');
+    $this->see('The absence of Femi Adeyinka is called off, or ended now.');
+});
