@@ -19,7 +19,7 @@ final class EndAbsence
 
         return ChangeHouse::run('absence_ended', "ended an absence of {$name}", $by, static function () use ($absence): Absence {
             $now = CarbonImmutable::now()->getTimestamp();
-            $locked = Absence::query()->with('person')->lockForUpdate()->findOrFail($absence->id);
+            $locked = Absence::query()->with(['person', 'substitutes'])->lockForUpdate()->findOrFail($absence->id);
             $known = $locked->asCore(House::query()->firstOrFail()->zone);
             if (! $locked->status->leadsTo(AbsenceStatus::Cancelled) || $known->span->to <= $now) {
                 throw new AbsenceMovedOn('This absence is over, or has been declined or called off in the meantime.');

@@ -36,7 +36,7 @@ final class Absence extends Model
         'kind' => AbsenceKind::class,
     ];
 
-    /** @param string $zone of the house, for people who have none of their own; comes with the person */
+    /** @param string $zone of the house, for people who have none of their own; comes with the person and the substitutes */
     public function asCore(string $zone): CoreAbsence
     {
         $zone = new Zone($this->person->zone ?? $zone);
@@ -44,7 +44,7 @@ final class Absence extends Model
             ? new Span((int) $this->from?->getTimestamp(), (int) $this->to?->getTimestamp())
             : CoreAbsence::wholeDays(LocalDate::parse($this->first_day->format('Y-m-d')), LocalDate::parse($this->last_day->format('Y-m-d')), $zone);
 
-        return new CoreAbsence($this->slug, (string) $this->person?->slug, $span, $this->status);
+        return new CoreAbsence($this->slug, (string) $this->person?->slug, $span, $this->status, array_values($this->substitutes->map(static fn(Person $one): string => $one->slug)->all()));
     }
 
     /** @return BelongsTo<Person, $this> */

@@ -53,6 +53,17 @@ it('is asked for, approved with a word, and goes by for everybody', function ():
     expect([House::arrive()->assignee?->slug, seenBy($this, 'ayumi')[0]['state']])->toBe(['ayumi', 'over']);
 });
 
+it('tells the lead what stands against it before it is approved', function (): void {
+    ask($this, 'hanneke', week('femi', ['first' => '2026-03-05', 'last' => '2026-03-09', 'substitutes' => ['ayumi']]));
+    ask($this, 'ayumi', week());
+    ask($this, 'tobias', week('tobias', ['substitutes' => []]));
+    $conflicts = static fn(array $lines): array => array_map(static fn(array $line): array => [$line['person']['slug'], $line['conflicts']], array_values(array_filter($lines, static fn(array $line): bool => $line['state'] === 'asked')));
+    expect($conflicts(seenBy($this, 'hanneke')))->toBe([
+        ['tobias', ['Nobody is named to stand in']],
+        ['ayumi', ['Femi Adeyinka is away as well, Thu 5 Mar, 00:00 – Tue 10 Mar, 00:00, and their substitutes lead back here']],
+    ])->and(seenBy($this, 'callum')[0]['conflicts'])->toBe([]);
+});
+
 it('is declined, and then counts for nothing', function (): void {
     ask($this, 'ayumi', week());
     $absence = Absence::query()->sole();

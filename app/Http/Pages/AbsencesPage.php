@@ -12,6 +12,8 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use OpenBaton\Core\Absence\AbsenceKind;
 use OpenBaton\Core\Absence\AbsenceStatus;
+use OpenBaton\Core\Absence\Conflict;
+use OpenBaton\Core\Absence\Conflicts;
 use OpenBaton\Core\Document\Instant;
 
 /** Who is away now, who will be, who asks to be. Its type is AbsencesPage.ts. */
@@ -79,8 +81,20 @@ final readonly class AbsencesPage
             'kind' => $whole ? $absence->kind->value : null,
             'note' => $whole ? $absence->reason : null,
             'word' => $whole ? $absence->decided_word : null,
+            'conflicts' => $whole && in_array($absence->status, [AbsenceStatus::Asked, AbsenceStatus::Approved], true) && $known->span->to > $now ? array_map($this->conflict(...), Conflicts::of($known, $this->viewer->snapshot()->roster)) : [],
             'substitutes' => $absence->substitutes->map(static fn(Person $person): array => PersonRef::of($person))->all(),
             'may' => ['decide' => $decides, 'end' => $ends && $user->can('end', $absence)],
         ];
+    }
+
+    private function conflict(Conflict $conflict): string
+    {
+        $words = $this->viewer->words();
+
+        return $words->words->say("absence.conflicts.{$conflict->kind->value}", [
+            'person' => $conflict->personId === null ? '' : $words->person($conflict->personId),
+            'from' => $conflict->span === null ? '' : $words->moment(Instant::format($conflict->span->from)),
+            'to' => $conflict->span === null ? '' : $words->moment(Instant::format($conflict->span->to)),
+        ]);
     }
 }

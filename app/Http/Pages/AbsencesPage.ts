@@ -16,6 +16,8 @@ export type AbsenceLine = {
     /** with which it was approved or declined */
     word: string | null;
     substitutes: PersonRef[];
+    /** what stands against it, a sentence each */
+    conflicts: string[];
     may: { decide: boolean; end: boolean };
 };
 

@@ -103,6 +103,12 @@ final readonly class Roster
         return null;
     }
 
+    /** @return list<Absence> approved ones, in order of their begin */
+    public function absencesOf(string $personId): array
+    {
+        return $this->absences[$personId] ?? [];
+    }
+
     /** @return list<int> instants at which somebody's availability changes by itself, in no order */
     public function moments(): array
     {

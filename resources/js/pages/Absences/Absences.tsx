@@ -50,7 +50,13 @@ function Line({ absence, onDecide }: { absence: AbsenceLine; onDecide: (approve:
             <span className="min-w-0 text-ink2 [overflow-wrap:anywhere]">
                 {told}
                 {told !== '' && <br />}
-                {absence.substitutes.length === 0 ? say('absence.no_substitute') : say('absence.stands_in', { people: absence.substitutes.map((one) => one.name).join(', ') })}
+                {absence.substitutes.length > 0 && say('absence.stands_in', { people: absence.substitutes.map((one) => one.name).join(', ') })}
+                {absence.substitutes.length === 0 && absence.conflicts.length === 0 && say('absence.no_substitute')}
+                {absence.conflicts.map((one) => (
+                    <span key={one} className="block text-ochre">
+                        {one}
+                    </span>
+                ))}
                 {absence.word !== null && <span className="block">“{absence.word}”</span>}
             </span>
             <span className="flex justify-end gap-1">
