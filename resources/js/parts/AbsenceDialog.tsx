@@ -74,7 +74,7 @@ function Substitutes({ data, people, wrong, set }: { data: Form; people: Props['
 /** Asks to be away, or enters that somebody is. */
 export function AbsenceDialog({ people, kinds, self, leads, onClose }: Props) {
     const formats = useFormats();
-    const form = useForm<Form>({ person: self ?? '', days: true, first: '', last: '', from: '', to: '', kind: kinds[0] ?? '', note: '', substitutes: [] });
+    const form = useForm<Form>({ person: leads ? '' : (self ?? ''), days: true, first: '', last: '', from: '', to: '', kind: kinds[0] ?? '', note: '', substitutes: [] });
     const errors = form.errors as Record<string, string | undefined>;
     const set: Set = (changes) => form.setData((data) => ({ ...data, ...changes }));
     const moment = (reading: string): string => (reading === '' ? '' : formats.fromLocal(reading));

@@ -87,7 +87,7 @@ export function Frame({ children }: { children: ReactNode }) {
                         <Search />
                     </div>
                     {viewer?.creates === true && (
-                        <Link href="/tasks/new" className="text-sky hover:underline">
+                        <Link href="/tasks/new" className="whitespace-nowrap text-sky hover:underline">
                             New task
                         </Link>
                     )}

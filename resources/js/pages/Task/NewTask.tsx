@@ -37,8 +37,12 @@ function CustomerEntry({ value, onChange, ...rest }: { value: string; onChange: 
     const [typed, setTyped] = useState('');
     const [found, setFound] = useState<Option[]>([]);
     useEffect(() => {
-        const wait = setTimeout(() => void ask<{ customers: Option[] }>('GET', `/tasks/new/customers?q=${encodeURIComponent(typed)}`).then((answer) => setFound(answer.customers)), 200);
-        return () => clearTimeout(wait);
+        let gone = false;
+        const wait = setTimeout(() => void ask<{ customers: Option[] }>('GET', `/tasks/new/customers?q=${encodeURIComponent(typed)}`).then((answer) => gone || setFound(answer.customers)), 200);
+        return () => {
+            gone = true;
+            clearTimeout(wait);
+        };
     }, [typed]);
     return (
         <>

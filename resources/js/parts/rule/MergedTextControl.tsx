@@ -13,15 +13,21 @@ function MergedPreview({ text }: { text: string }) {
     const [preview, setPreview] = useState<Preview | null>(null);
     const [wrong, setWrong] = useState('');
     useEffect(() => {
+        let gone = false;
         const wait = setTimeout(() => {
             ask<{ preview: Preview | null }>('GET', `/rulebook/merged?${new URLSearchParams({ text, number })}`)
                 .then((answer) => {
+                    // By now something else has been typed.
+                    if (gone) return;
                     setPreview(answer.preview);
                     setWrong(answer.preview === null ? 'There is no such task.' : '');
                 })
-                .catch((error: unknown) => setWrong(error instanceof Problem ? (error.errors[0]?.detail ?? error.message) : ''));
+                .catch((error: unknown) => gone || setWrong(error instanceof Problem ? (error.errors[0]?.detail ?? error.message) : ''));
         }, 300);
-        return () => clearTimeout(wait);
+        return () => {
+            gone = true;
+            clearTimeout(wait);
+        };
     }, [text, number]);
     return (
         <span className="block basis-full text-sm text-ink2" aria-live="polite">
