@@ -65,13 +65,6 @@ Route::middleware('auth')->group(static function (): void {
     Route::post('tasks/{task}/press/{rule}', [TaskTalkController::class, 'press']);
     Route::post('cuts/{cut}/seen', [TaskTalkController::class, 'seen']);
 
-    Route::get('absences', [AbsenceController::class, 'index']);
-    Route::post('absences', [AbsenceController::class, 'store']);
-    Route::post('absences/{absence}/decide', [AbsenceController::class, 'decide']);
-    Route::post('absences/{absence}/end', [AbsenceController::class, 'end']);
-    Route::post('people/{person:slug}/ill', [AbsenceController::class, 'ill']);
-    Route::post('people/{person:slug}/pause', [IntakeController::class, 'pause']);
-    Route::post('people/{person:slug}/resume', [IntakeController::class, 'resume']);
 
     Route::get('customers', [CustomerController::class, 'index']);
     Route::put('customers/{customer}', [CustomerController::class, 'update']);
@@ -98,4 +91,14 @@ Route::middleware('auth')->group(static function (): void {
     Route::get('roster/export', [RosterFileController::class, 'export']);
     Route::post('roster/preview', [RosterFileController::class, 'preview']);
     Route::post('roster/import', [RosterFileController::class, 'import']);
+});
+
+Route::middleware('auth')->group(static function (): void {
+    Route::get('absences', [AbsenceController::class, 'index']);
+    Route::post('absences', [AbsenceController::class, 'store']);
+    Route::post('absences/{absence}/decide', [AbsenceController::class, 'decide']);
+    Route::post('absences/{absence}/end', [AbsenceController::class, 'end']);
+    Route::post('people/{person:slug}/ill', [AbsenceController::class, 'ill']);
+    Route::post('people/{person:slug}/pause', [IntakeController::class, 'pause']);
+    Route::post('people/{person:slug}/resume', [IntakeController::class, 'resume']);
 });

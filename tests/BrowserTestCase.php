@@ -62,9 +62,13 @@ abstract class BrowserTestCase extends TestCase
     {
         $this->until(function () use ($xpath): bool {
             $element = $this->displayed($xpath);
-            $element?->click();
+            // One that waits for an answer takes no click.
+            if ($element === null || ! $element->isEnabled()) {
+                return false;
+            }
+            $element->click();
 
-            return $element !== null;
+            return true;
         }, fn(): string => "Nothing can be clicked at {$xpath}. The page says:\n".$this->text());
     }
 

@@ -42,4 +42,13 @@ abstract class ProcessTestCase extends TestCase
 
         return $process;
     }
+
+    /** @return int microseconds in which a process has begun its work, however slow the machine is */
+    protected function timeToBegin(): int
+    {
+        $begin = microtime(true);
+        $this->launch('artisan', '--version')->wait();
+
+        return (int) max(750_000, (microtime(true) - $begin) * 3_000_000);
+    }
 }

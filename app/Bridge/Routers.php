@@ -8,7 +8,6 @@ use App\Explain\HouseWords;
 use App\Explain\MergedWords;
 use App\Words\Words;
 use OpenBaton\Core\Routing\Router;
-use OpenBaton\Core\Time\Zone;
 use OpenBaton\Core\Timer\Timers;
 
 /** The router of a house in a state, and the timers of its rules. */
@@ -18,7 +17,7 @@ final readonly class Routers
 
     public function at(HouseState $state, Snapshot $house): Router
     {
-        $words = new MergedWords(new HouseWords($this->words, $house, new Zone($house->zone)), $house);
+        $words = new MergedWords(new HouseWords($this->words, $house, $house->roster->house->zone()), $house);
 
         return new Router($house->roster, $this->rulebooks->compiled($state->versionId), $house->trade($words));
     }

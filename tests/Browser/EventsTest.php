@@ -110,7 +110,7 @@ it('takes a field of the house from its definition to the form, to a criterion, 
     $this->fill('Title', 'Which case was it?');
     $this->choose('Colour of the case', 'Red');
     $this->press('Who would get it');
-    $this->see('Siobhán Quirke');
+    $this->see('first in order → Siobhán Quirke');
     $this->press('Make it');
     $this->see('Colour of the case Red');
     $task = Task::query()->with('assignee')->where('title', 'Which case was it?')->sole();
