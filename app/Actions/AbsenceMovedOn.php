@@ -4,7 +4,5 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use RuntimeException;
-
 /** Somebody else has decided or ended the absence in the meantime. */
-final class AbsenceMovedOn extends RuntimeException {}
+final class AbsenceMovedOn extends MovedOn {}

@@ -33,10 +33,8 @@ final class AskAbsence
                 'decided_by' => $approved ? $by->user?->id : null,
                 'decided_at' => $approved ? CarbonImmutable::now() : null,
             ]);
-            $ids = Person::query()->whereIn('slug', $terms->substitutes)->pluck('id', 'slug');
-            foreach ($terms->substitutes as $position => $slug) {
-                $absence->substitutes()->attach($ids[$slug], ['position' => $position]);
-            }
+            $ids = Person::query()->whereIn('slug', $terms->substitutes)->get(['id', 'slug'])->mapWithKeys(static fn(Person $one): array => [$one->slug => $one->id])->all();
+            $absence->syncSubstitutes(array_map(static fn(string $slug): string => $ids[$slug], $terms->substitutes));
 
             return $absence;
         });

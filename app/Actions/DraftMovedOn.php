@@ -5,10 +5,9 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\RulebookVersion;
-use RuntimeException;
 
 /** Somebody else saved, published or discarded the draft in the meantime. */
-final class DraftMovedOn extends RuntimeException
+final class DraftMovedOn extends MovedOn
 {
     public static function of(?RulebookVersion $draft): self
     {

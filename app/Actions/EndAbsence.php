@@ -25,7 +25,7 @@ final class EndAbsence
                 throw new AbsenceMovedOn('This absence is over, or has been declined or called off in the meantime.');
             }
             $ended = $known->endedAt($now);
-            $locked->update($locked->status === AbsenceStatus::Asked || $ended->status === AbsenceStatus::Cancelled
+            $locked->update($ended->status === AbsenceStatus::Cancelled
                 ? ['status' => AbsenceStatus::Cancelled]
                 : [
                     'first_day' => null,

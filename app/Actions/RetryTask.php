@@ -38,15 +38,14 @@ final readonly class RetryTask
         private ChainRecorder $recorder,
     ) {}
 
-    /** @return bool whether somebody has it now, or may claim it */
-    public function __invoke(string $taskId): bool
+    public function __invoke(string $taskId): void
     {
-        return DB::transaction(function () use ($taskId): bool {
+        DB::transaction(function () use ($taskId): void {
             $inputs = LockedInputs::take();
             $task = Task::query()->with(TaskSubjects::RELATIONS)->unplaced()->lockForUpdate()->find($taskId);
             if ($task === null) {
                 // Somebody has it by now.
-                return false;
+                return;
             }
             $house = $this->snapshots->at($inputs->state);
             $router = $this->routers->at($inputs->state, $house);
@@ -57,12 +56,10 @@ final readonly class RetryTask
             $change = new ChangeSet("retry-{$task->id}-{$task->revision}", $at, $subject, $subject, $router->facts->of(null, $subject, $at), Cause::Retry, followed: $followed);
             $chain = (new Chain($router, new ChainSurroundings($inputs, $house, $this->subjects)))->run($change);
             $decision = $chain->links[0]->decision;
-            if ($decision === null || ($before->isNotEmpty() && self::comesToTheSame($decision, $before->last(), $inputs->state->versionId))) {
-                return false;
+            if ($decision === null || self::comesToTheSame($decision, $before->last(), $inputs->state->versionId)) {
+                return;
             }
             $this->recorder->record($chain, new Commit($house, $inputs, $at, Cause::Retry, 'retried', system: 'clock', handoff: HandoffCause::Rule), [$task->id => $task]);
-
-            return $decision->assigneeId !== null || $decision->openTo !== [];
         }, attempts: 3);
     }
 

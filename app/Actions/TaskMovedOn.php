@@ -5,10 +5,9 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Task;
-use RuntimeException;
 
 /** Somebody else has changed the task in the meantime, or it is not in the state for what was asked. */
-final class TaskMovedOn extends RuntimeException
+final class TaskMovedOn extends MovedOn
 {
     public static function since(Task $task): self
     {

@@ -129,11 +129,12 @@ final readonly class FireTimers
 
     private static function edition(Occurrence $due): Edit
     {
-        $kind = $due->timer === null ? null : $due->timer->event::kind();
+        if ($due->timer === null) {
+            return new Edit('woke', static fn(Subject $subject): Subject => $subject->resumed());
+        }
+        $kind = $due->timer->event::kind();
 
-        return $due->timer === null || $kind === null
-            ? new Edit('woke', static fn(Subject $subject): Subject => $subject->resumed())
-            : new Edit($kind, static fn(Subject $subject): Subject => $subject, trigger: new Trigger($kind, $due->timer->ruleId, $due->at));
+        return new Edit($kind, static fn(Subject $subject): Subject => $subject, trigger: new Trigger($kind, $due->timer->ruleId, $due->at));
     }
 
     /** Once until the lead has seen it. */

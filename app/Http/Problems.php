@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
-use App\Actions\AbsenceMovedOn;
-use App\Actions\DraftMovedOn;
-use App\Actions\TaskMovedOn;
+use App\Actions\MovedOn;
 use App\Intake\KeyUsedOtherwise;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -42,7 +40,7 @@ final class Problems
 
     public static function register(Exceptions $exceptions): void
     {
-        $exceptions->dontReport([DocumentError::class, AbsenceMovedOn::class, TaskMovedOn::class, DraftMovedOn::class, KeyUsedOtherwise::class]);
+        $exceptions->dontReport([DocumentError::class, MovedOn::class, KeyUsedOtherwise::class]);
         $exceptions->render(self::render(...));
     }
 
@@ -77,7 +75,7 @@ final class Problems
             $error instanceof DocumentError => self::response(422, 'not-valid', 'The document is not valid.', $error->getMessage(), $error->faults),
             $error instanceof ValidationException => self::response(422, 'not-valid', 'The request is not valid.', $error->getMessage(), self::faults($error)),
             $error instanceof KeyUsedOtherwise => self::response(422, 'key-used-otherwise', 'The idempotency key was used for another request.', $error->getMessage()),
-            $error instanceof AbsenceMovedOn, $error instanceof TaskMovedOn, $error instanceof DraftMovedOn => self::response(409, 'moved-on', 'It has changed in the meantime.', $error->getMessage()),
+            $error instanceof MovedOn => self::response(409, 'moved-on', 'It has changed in the meantime.', $error->getMessage()),
             $error instanceof AuthenticationException => self::response(401, 'not-signed-in', 'Not signed in.', 'Send a personal token as "Authorization: Bearer …".'),
             $error instanceof HttpExceptionInterface => self::http($error),
             default => self::response(500, ...self::said(500)),
@@ -87,7 +85,7 @@ final class Problems
     /** What was asked from a page that is open is answered on it; a page that can't be had is looked for anew, as a whole. */
     private static function toPage(Throwable $error, Request $request): ?Response
     {
-        if ($error instanceof AbsenceMovedOn || $error instanceof TaskMovedOn || $error instanceof DraftMovedOn) {
+        if ($error instanceof MovedOn) {
             return back()->with('problem', $error->getMessage());
         }
         $http = $error instanceof HttpExceptionInterface ? $error : null;

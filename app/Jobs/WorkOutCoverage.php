@@ -58,7 +58,7 @@ final class WorkOutCoverage implements ShouldBeUniqueUntilProcessing, ShouldQueu
         return Cache::store('database');
     }
 
-    public function handle(SnapshotSource $snapshots, RulebookReader $rulebooks): void
+    public function handle(SnapshotSource $snapshots, RulebookReader $rulebooks, TaskSubjects $subjects): void
     {
         $run = CoverageRun::query()->with('version')->find($this->runId);
         if ($run === null || $run->version === null) {
@@ -71,7 +71,7 @@ final class WorkOutCoverage implements ShouldBeUniqueUntilProcessing, ShouldQueu
         $against = $run->revision === 0 ? $rules : $rulebooks->compiled($run->against_id);
         $arrivals = new RecordedArrivals($house->catalogue, new Zone($house->zone));
         $changes = new RecordedChanges($house->catalogue);
-        $moments = $this->moments($run, $rules, $house);
+        $moments = self::moments($run, $rules, $house, $subjects);
         $run->update(['total' => $run->done + RecordedArrivals::countAfter($run->through) + RecordedChanges::countAfter($run->through_change) + $moments->countAfter($run->through_task)]);
         $whole = self::byPieces($run, static fn(): array => $arrivals->after($run->through, self::PIECE), static fn(array $piece): bool => CoveragePiece::ofArrivals($run->id, $piece, $rules, $against))
             && self::byPieces($run, static fn(): array => $changes->after($run->through_change, self::PIECE), static fn(array $piece): bool => CoveragePiece::ofChanges($run->id, $piece, $rules))
@@ -82,7 +82,7 @@ final class WorkOutCoverage implements ShouldBeUniqueUntilProcessing, ShouldQueu
     }
 
     /** What the timers of a draft, or of a version that was just published, would have done before anything of it was recorded. */
-    private function moments(CoverageRun $run, CompiledRulebook $rules, Snapshot $house): RecentTasks
+    private static function moments(CoverageRun $run, CompiledRulebook $rules, Snapshot $house, TaskSubjects $subjects): RecentTasks
     {
         $version = $run->revision === 0 ? $run->version : $run->against;
         $replay = new MomentReplay(
@@ -94,7 +94,7 @@ final class WorkOutCoverage implements ShouldBeUniqueUntilProcessing, ShouldQueu
             CarbonImmutable::now()->getTimestamp(),
         );
 
-        return new RecentTasks($replay, app(TaskSubjects::class), HouseState::read(), $house);
+        return new RecentTasks($replay, $subjects, HouseState::read(), $house);
     }
 
     /**

@@ -53,6 +53,12 @@ final class Absence extends Model
         return $this->belongsTo(Person::class);
     }
 
+    /** @param list<string> $people ids of those who stand in, in the order in which they are asked */
+    public function syncSubstitutes(array $people): void
+    {
+        $this->substitutes()->sync(array_map(static fn(int $position): array => ['position' => $position], array_flip($people)));
+    }
+
     /** @return BelongsToMany<Person, $this> */
     public function substitutes(): BelongsToMany
     {

@@ -131,11 +131,7 @@ final readonly class RosterWriter
                 'to' => $moment($item->find('to')),
                 'status' => $item->get('status')->text(),
             ]);
-            $substitutes = [];
-            foreach ($item->textsOf('substitutes') as $position => $substitute) {
-                $substitutes[$people[$substitute]] = ['position' => $position];
-            }
-            $absence->substitutes()->sync($substitutes);
+            $absence->syncSubstitutes(array_map(static fn(string $substitute): string => $people[$substitute], $item->textsOf('substitutes')));
         }
         if ($this->remove) {
             Absence::query()->whereNotIn('slug', $slugs)->delete();

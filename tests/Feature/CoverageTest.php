@@ -6,6 +6,7 @@ use App\Actions\AskReview;
 use App\Actions\LockedDraft;
 use App\Bridge\RulebookReader;
 use App\Bridge\SnapshotSource;
+use App\Bridge\TaskSubjects;
 use App\Coverage\CoveragePiece;
 use App\Coverage\CoverageRuns;
 use App\Coverage\RecordedArrivals;
@@ -156,7 +157,7 @@ it('counts a piece once, whichever of two workers is first', function (): void {
 it('works nothing out for a run that is gone', function (): void {
     $run = CoverageRuns::forPublished(RulebookVersion::query()->published()->sole());
     $run->delete();
-    (new WorkOutCoverage($run->id))->handle(app(SnapshotSource::class), app(RulebookReader::class));
+    (new WorkOutCoverage($run->id))->handle(app(SnapshotSource::class), app(RulebookReader::class), app(TaskSubjects::class));
     expect(CoverageCount::query()->count())->toBe(0);
 });
 

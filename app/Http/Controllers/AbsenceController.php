@@ -14,6 +14,7 @@ use App\Http\Viewer;
 use App\Models\Absence;
 use App\Models\Person;
 use App\Words\Words;
+use Carbon\CarbonImmutable;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
@@ -47,7 +48,7 @@ final class AbsenceController
     public function ill(Person $person, Viewer $viewer, AskAbsence $ask): RedirectResponse
     {
         Gate::authorize('enter', Absence::class);
-        $today = (new Zone($person->zone ?? $viewer->snapshot()->zone))->dateAt(now()->getTimestamp())->format();
+        $today = (new Zone($person->zone ?? $viewer->snapshot()->zone))->dateAt(CarbonImmutable::now()->getTimestamp())->format();
         $absence = $ask($person, new AbsenceTerms(AbsenceKind::Ill, $today, $today), true, $viewer->actor());
 
         return back()->with('done', $this->words->say('said.ill_today', ['person' => $person->name]))->with('undo', ['label' => $this->words->say('said.not_away'), 'url' => "/absences/{$absence->id}/end"]);

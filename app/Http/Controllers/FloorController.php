@@ -45,7 +45,7 @@ final class FloorController
 
         return $person === null ? null : [
             'lane' => PersonRef::of($person),
-            'intake' => IntakeState::of($person, $viewer->user(), $viewer->snapshot()->roster->absenceOf($person->slug, now()->getTimestamp()) !== null),
+            'intake' => IntakeState::of($person, $viewer),
             'tasks' => Task::query()->with(['kind', 'customer'])->where(static fn(Builder $his): Builder => $his
                 ->where(static fn(Builder $held): Builder => $held->where('assignee_id', $person->id)->where('status', '<>', TaskStatus::InReview))
                 ->orWhere(static fn(Builder $reviewed): Builder => $reviewed->where('reviewer_id', $person->id)->where('status', TaskStatus::InReview)))->open()->dueFirst()

@@ -20,7 +20,7 @@ final class InHandController
         $person = $viewer->person();
         $chosen = $request->string('task')->toString();
 
-        return Inertia::render('InHand/InHand', $page->props($person, $viewer->user()) + [
+        return Inertia::render('InHand/InHand', $page->props($person, $viewer) + [
             'chosen' => $chosen !== '',
             'task' => static function () use ($chosen, $page, $person, $view): ?array {
                 $task = Task::query()->whereKey($chosen === '' ? $page->first($person) : $chosen)->first();

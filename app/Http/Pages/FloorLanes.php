@@ -50,7 +50,7 @@ final readonly class FloorLanes
         return match (true) {
             $this->roster->absenceOf($person->id, $this->now) !== null => 'away',
             ! $person->active => 'inactive',
-            $person->pausedUntil !== null && $this->now < $person->pausedUntil => 'paused',
+            $person->isPausedAt($this->now) => 'paused',
             (new WorkingTime($this->roster->presenceOf($person->id)))->isWorking($this->now) => 'in',
             default => 'off',
         };

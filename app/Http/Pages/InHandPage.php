@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Pages;
 
+use App\Http\Viewer;
 use App\Models\Person;
 use App\Models\Task;
-use App\Models\User;
 use Carbon\CarbonImmutable;
 use Closure;
 use Illuminate\Database\Eloquent\Builder;
@@ -20,7 +20,7 @@ final class InHandPage
     private const DONE = 30;
 
     /** @return array<string, Closure(): mixed> */
-    public function props(?Person $person, User $viewer): array
+    public function props(?Person $person, Viewer $viewer): array
     {
         return [
             'tasks' => fn(): array => $person === null ? [] : $this->lines($this->held($person)->limit(self::MOST)),

@@ -4,28 +4,31 @@ declare(strict_types=1);
 
 namespace App\Http\Pages;
 
+use App\Http\Viewer;
 use App\Models\Absence;
-use App\Models\Person;
-use App\Models\User;
+use App\Models\Person as PersonRow;
 use Carbon\CarbonImmutable;
-use OpenBaton\Core\Document\RosterFormat;
+use OpenBaton\Core\Document\Instant;
+use OpenBaton\Core\People\Person;
 
 /** Whether new work comes to somebody. Its type is IntakeState.ts. */
 final class IntakeState
 {
     /** @return array{slug: string, name: string, paused: bool, until: string|null, reason: string|null, may: bool, mayEnterIll: bool} */
-    public static function of(Person $person, User $viewer, bool $away = false): array
+    public static function of(PersonRow $row, Viewer $viewer): array
     {
-        $until = $person->intake_paused_until;
-        $forever = $until === RosterFormat::FURTHER_NOTICE;
-        $paused = $until !== null && ($forever || CarbonImmutable::parse($until) > CarbonImmutable::now());
+        $now = CarbonImmutable::now()->getTimestamp();
+        $roster = $viewer->snapshot()->roster;
+        $person = $roster->people[$row->slug];
+        $paused = $person->isPausedAt($now);
+        $user = $viewer->user();
 
-        return PersonRef::of($person) + [
+        return PersonRef::of($row) + [
             'paused' => $paused,
-            'until' => $paused && ! $forever ? $until : null,
-            'reason' => $paused ? $person->intake_paused_reason : null,
-            'may' => $viewer->can('pauseIntake', $person),
-            'mayEnterIll' => ! $away && $viewer->person?->id !== $person->id && $viewer->can('enter', Absence::class),
+            'until' => ! $paused || $person->pausedUntil === Person::UNTIL_FURTHER_NOTICE ? null : Instant::orNull($person->pausedUntil),
+            'reason' => $paused ? $row->intake_paused_reason : null,
+            'may' => $user->can('pauseIntake', $row),
+            'mayEnterIll' => $roster->absenceOf($row->slug, $now) === null && $row->user_id !== $user->id && $user->can('enter', Absence::class),
         ];
     }
 }

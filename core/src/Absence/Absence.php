@@ -31,10 +31,10 @@ final readonly class Absence
         return new Span($zone->instant($first, 0), $zone->instant($last->plus(1), 0));
     }
 
-    /** An absence that is over sooner: what has begun ends now, what has not is cancelled. */
+    /** An absence that is over sooner: what counts and has begun ends now, anything else is cancelled. */
     public function endedAt(int $now): self
     {
-        return $now <= $this->span->from
+        return ! $this->counts() || $now <= $this->span->from
             ? new self($this->id, $this->personId, $this->span, AbsenceStatus::Cancelled, $this->substituteIds)
             : new self($this->id, $this->personId, new Span($this->span->from, min($now, $this->span->to)), $this->status, $this->substituteIds);
     }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace OpenBaton\Core\Check;
 
 use OpenBaton\Core\Rulebook\CompiledRulebook;
-use OpenBaton\Core\Rulebook\Event\Schedule;
 use OpenBaton\Core\Subject\ChangeFacts;
 use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Timer\RuleTimer;
@@ -74,7 +73,7 @@ final readonly class MomentReplay
             }
         }
         foreach ($this->scheduled as [$timer, $at]) {
-            if ($at <= $until && $timer->event instanceof Schedule && $this->timers->onSchedule($timer, $open, $at) !== null && $this->holds($timer, $open, $at)) {
+            if ($at <= $until && $this->timers->onSchedule($timer, $open, $at) !== null && $this->holds($timer, $open, $at)) {
                 $acted[] = [$timer->position, $at];
             }
         }

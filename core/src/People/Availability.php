@@ -22,7 +22,7 @@ final readonly class Availability
         if ($person->memberUntil !== null && $at >= $person->memberUntil) {
             $found[] = Unavailability::NoLongerMember;
         }
-        if ($person->pausedUntil !== null && $at < $person->pausedUntil) {
+        if ($person->isPausedAt($at)) {
             $found[] = Unavailability::Paused;
         }
         if ($this->roster->absenceOf($person->id, $at) !== null) {

@@ -42,6 +42,12 @@ final readonly class Person
         }
     }
 
+    /** Whether no new work is to come to them at an instant. */
+    public function isPausedAt(int $at): bool
+    {
+        return $this->pausedUntil !== null && $at < $this->pausedUntil;
+    }
+
     /** 0 where the person does not have the skill. */
     public function level(string $skill): int
     {

@@ -10,6 +10,11 @@ it('is decided once, and called off as long as it counts', function (): void {
     expect(array_map($leads, AbsenceStatus::cases()))->toBe([['approved', 'declined', 'cancelled'], ['cancelled'], [], []]);
 });
 
+it('is cancelled where it was only asked for, whenever that is', function (): void {
+    $asked = Build::absence('oona', '2026-03-03T00:00:00Z', '2026-03-05T00:00:00Z', ['tobias'], AbsenceStatus::Asked);
+    expect($asked->endedAt(Build::at('2026-03-04T12:00:00Z')))->toEqual(Build::absence('oona', '2026-03-03T00:00:00Z', '2026-03-05T00:00:00Z', ['tobias'], AbsenceStatus::Cancelled));
+});
+
 it('is over sooner: cancelled before it has begun, else ended there and then', function (string $now, AbsenceStatus $status, string $to): void {
     $ended = Build::absence('oona', '2026-03-03T00:00:00Z', '2026-03-05T00:00:00Z', ['tobias'])->endedAt(Build::at($now));
     expect([$ended->status, gmdate('Y-m-d H:i:s', $ended->span->from), gmdate('Y-m-d H:i:s', $ended->span->to), $ended->substituteIds])

@@ -1,30 +1,18 @@
 import type { TaskLine } from '@props/TaskLine';
 import { useCombobox } from 'downshift';
-import { useEffect, useState } from 'react';
-import { ask } from '@/lib/ask';
+import { useState } from 'react';
+import { useAsked } from '@/lib/useAsked';
 import { say } from '@/lib/words';
 
-const PAUSE = 200;
 const SHORTEST = 2;
 
 /** What is found for a text, a moment after one has stopped typing; null: nothing is asked for. */
 function useFound(text: string): TaskLine[] | null {
-    const [found, setFound] = useState<{ text: string; tasks: TaskLine[] } | null>(null);
     const query = text.trim();
-    useEffect(() => {
-        if (query.length < SHORTEST) return;
-        let gone = false;
-        const timer = setTimeout(() => {
-            ask<TaskLine[]>('GET', `/search?q=${encodeURIComponent(query)}`)
-                .catch(() => [])
-                .then((tasks) => gone || setFound({ text: query, tasks }));
-        }, PAUSE);
-        return () => {
-            gone = true;
-            clearTimeout(timer);
-        };
-    }, [query]);
-    return query.length < SHORTEST || found === null ? null : found.tasks;
+    const asks = query.length >= SHORTEST;
+    const { answer, error } = useAsked<TaskLine[]>(asks ? `/search?q=${encodeURIComponent(query)}` : null);
+    if (!asks) return null;
+    return error === null ? answer : [];
 }
 
 type Props = {

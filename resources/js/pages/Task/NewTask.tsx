@@ -2,9 +2,10 @@ import { Head, router } from '@inertiajs/react';
 import type { EntryValue, NewTaskPageProps } from '@props/NewTaskPage';
 import type { Trail } from '@props/TaskView';
 import type { Option } from '@props/Vocabulary';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { ask, Problem } from '@/lib/ask';
 import { duration } from '@/lib/format';
+import { useAsked } from '@/lib/useAsked';
 import { FieldEntry } from '@/parts/FieldEntry';
 import { ReasonTrail } from '@/parts/ReasonTrail';
 import { Button } from '@/ui/Button';
@@ -35,15 +36,7 @@ function placeOf(pointer: string, detail: string): string {
 /** A customer by a part of their name. */
 function CustomerEntry({ value, onChange, ...rest }: { value: string; onChange: (slug: string) => void; id?: string }) {
     const [typed, setTyped] = useState('');
-    const [found, setFound] = useState<Option[]>([]);
-    useEffect(() => {
-        let gone = false;
-        const wait = setTimeout(() => void ask<{ customers: Option[] }>('GET', `/tasks/new/customers?q=${encodeURIComponent(typed)}`).then((answer) => gone || setFound(answer.customers)), 200);
-        return () => {
-            gone = true;
-            clearTimeout(wait);
-        };
-    }, [typed]);
+    const found = useAsked<{ customers: Option[] }>(`/tasks/new/customers?q=${encodeURIComponent(typed)}`).answer?.customers ?? [];
     return (
         <>
             <input

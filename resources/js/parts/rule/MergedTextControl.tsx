@@ -1,7 +1,8 @@
 import type { Vocabulary } from '@props/Vocabulary';
-import { useEffect, useRef, useState } from 'react';
-import { ask, Problem } from '@/lib/ask';
+import { useRef, useState } from 'react';
+import { Problem } from '@/lib/ask';
 import { offered } from '@/lib/criteria';
+import { useAsked } from '@/lib/useAsked';
 import { Button } from '@/ui/Button';
 import { Menu } from '@/ui/Menu';
 
@@ -10,25 +11,9 @@ type Preview = { number: number; filled: string; missing: string[] };
 /** What the text is on a real task: the one that came last, or one that is asked for by its number. */
 function MergedPreview({ text }: { text: string }) {
     const [number, setNumber] = useState('');
-    const [preview, setPreview] = useState<Preview | null>(null);
-    const [wrong, setWrong] = useState('');
-    useEffect(() => {
-        let gone = false;
-        const wait = setTimeout(() => {
-            ask<{ preview: Preview | null }>('GET', `/rulebook/merged?${new URLSearchParams({ text, number })}`)
-                .then((answer) => {
-                    // By now something else has been typed.
-                    if (gone) return;
-                    setPreview(answer.preview);
-                    setWrong(answer.preview === null ? 'There is no such task.' : '');
-                })
-                .catch((error: unknown) => gone || setWrong(error instanceof Problem ? (error.errors[0]?.detail ?? error.message) : ''));
-        }, 300);
-        return () => {
-            gone = true;
-            clearTimeout(wait);
-        };
-    }, [text, number]);
+    const { answer, error } = useAsked<{ preview: Preview | null }>(`/rulebook/merged?${new URLSearchParams({ text, number })}`, 300);
+    const preview = answer?.preview ?? null;
+    const wrong = error instanceof Problem ? (error.errors[0]?.detail ?? error.message) : error === null && answer !== null && preview === null ? 'There is no such task.' : '';
     return (
         <span className="block basis-full text-sm text-ink2" aria-live="polite">
             On №{' '}
