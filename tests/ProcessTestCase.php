@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests;
 
+use Closure;
 use Illuminate\Support\Facades\DB;
 use Symfony\Component\Process\Process;
 use Tests\Support\House;
@@ -12,6 +13,9 @@ use Tests\Support\House;
 abstract class ProcessTestCase extends TestCase
 {
     protected const DATABASE = 'openbaton_process';
+
+    /** Seconds. */
+    private const PATIENCE = 60.0;
 
     protected function setUp(): void
     {
@@ -43,12 +47,13 @@ abstract class ProcessTestCase extends TestCase
         return $process;
     }
 
-    /** @return int microseconds in which a process has begun its work, however slow the machine is */
-    protected function timeToBegin(): int
+    /** @param Closure(): bool $holds */
+    protected function waitUntil(Closure $holds): void
     {
-        $begin = microtime(true);
-        $this->launch('artisan', '--version')->wait();
-
-        return (int) max(750_000, (microtime(true) - $begin) * 3_000_000);
+        $end = microtime(true) + self::PATIENCE;
+        while (! $holds()) {
+            microtime(true) < $end || $this->fail('What was waited for has not come about.');
+            usleep(20_000);
+        }
     }
 }
