@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\AbsenceController;
+use App\Http\Controllers\CoverController;
 use App\Http\Controllers\CustomerController;
 use App\Http\Controllers\FloorController;
 use App\Http\Controllers\HouseController;
@@ -96,6 +97,11 @@ Route::middleware('auth')->group(static function (): void {
 Route::middleware('auth')->group(static function (): void {
     Route::get('absences', [AbsenceController::class, 'index']);
     Route::post('absences', [AbsenceController::class, 'store']);
+    Route::get('absences/what-if', [CoverController::class, 'whatIf']);
+    Route::get('absences/{absence}', [CoverController::class, 'show']);
+    Route::post('absences/{absence}', [CoverController::class, 'change']);
+    Route::post('absences/{absence}/cover', [CoverController::class, 'set']);
+    Route::post('absences/{absence}/hand-over', [CoverController::class, 'handOver']);
     Route::post('absences/{absence}/decide', [AbsenceController::class, 'decide']);
     Route::post('absences/{absence}/end', [AbsenceController::class, 'end']);
     Route::post('people/{person:slug}/ill', [AbsenceController::class, 'ill']);

@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Bridge\Snapshot;
 use App\Models\Comment;
+use App\Models\Person;
 use App\Models\Task;
 use App\Models\User;
 use Carbon\CarbonImmutable;
@@ -23,8 +24,8 @@ final readonly class CommentOn
             'commented',
             static fn(Subject $subject, Snapshot $house): Subject => $subject->with(['comments' => $subject->comments + 1])->watchedBy(array_values(array_filter($mentions, static fn(string $slug): bool => isset($house->personIds[$slug])))),
             comment: $by->authorOn($task),
-            besides: static function (Task $row) use ($body, $mentions, $by): void {
-                Comment::query()->create(['task_id' => $row->id, 'user_id' => $by->id, 'body' => $body, 'mentions' => $mentions, 'at' => CarbonImmutable::now()]);
+            besides: static function (Task $row, ?Person $for) use ($body, $mentions, $by): void {
+                Comment::query()->create(['task_id' => $row->id, 'user_id' => $by->id, 'for_id' => $for?->id, 'body' => $body, 'mentions' => $mentions, 'at' => CarbonImmutable::now()]);
             },
         ), Actor::user($by));
     }

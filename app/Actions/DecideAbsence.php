@@ -4,19 +4,22 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Cover\SettleAbsence;
 use App\Models\Absence;
 use Carbon\CarbonImmutable;
 use OpenBaton\Core\Absence\AbsenceStatus;
 
 /** Approves an absence that was asked for, or declines it, with a word. */
-final class DecideAbsence
+final readonly class DecideAbsence
 {
+    public function __construct(private SettleAbsence $settle) {}
+
     /** @throws AbsenceMovedOn where it has been decided or called off in the meantime */
     public function __invoke(Absence $absence, bool $approve, ?string $word, Actor $by): Absence
     {
         $name = (string) $absence->person?->name;
 
-        return ChangeHouse::run($approve ? 'absence_approved' : 'absence_declined', ($approve ? 'approved' : 'declined')." an absence of {$name}", $by, static function () use ($absence, $approve, $word, $by): Absence {
+        $decided = ChangeHouse::run($approve ? 'absence_approved' : 'absence_declined', ($approve ? 'approved' : 'declined')." an absence of {$name}", $by, static function () use ($absence, $approve, $word, $by): Absence {
             $locked = Absence::query()->lockForUpdate()->findOrFail($absence->id);
             if ($locked->status !== AbsenceStatus::Asked) {
                 throw new AbsenceMovedOn('This absence has been decided or called off in the meantime.');
@@ -30,5 +33,8 @@ final class DecideAbsence
 
             return $locked;
         });
+        ($this->settle)($decided->id, $by);
+
+        return $decided;
     }
 }

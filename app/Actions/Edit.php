@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Bridge\Snapshot;
 use App\Models\HandoffCause;
+use App\Models\Person;
 use App\Models\Task;
 use Closure;
 use OpenBaton\Core\Subject\Author;
@@ -24,7 +25,7 @@ final readonly class Edit
      * @param Author|null                         $comment  by whom one is added
      * @param Author|null                         $file     by whom one is added
      * @param Trigger|null                        $trigger  where it happens for one rule alone
-     * @param Closure(Task): void|null            $besides  what is written besides, in the same transaction
+     * @param Closure(Task, Person|null): void|null $besides what is written besides, in the same transaction; with the person in whose place the user acts
      */
     public function __construct(
         public string $occasion,

@@ -11,9 +11,12 @@ use App\Bridge\LockedInputs;
 use App\Bridge\Routers;
 use App\Bridge\SnapshotSource;
 use App\Bridge\TaskSubjects;
+use App\Cover\ActingFor;
+use App\Cover\Notices;
 use App\Models\Task;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
+use OpenBaton\Core\Absence\Touch;
 use OpenBaton\Core\Chain\Chain;
 use OpenBaton\Core\Subject\Cause;
 use OpenBaton\Core\Subject\ChangeSet;
@@ -32,6 +35,7 @@ final readonly class EditTask
         private Routers $routers,
         private TaskSubjects $subjects,
         private ChainRecorder $recorder,
+        private ActingFor $acting,
     ) {}
 
     /**
@@ -53,15 +57,24 @@ final readonly class EditTask
             $before = $this->subjects->of($task, $house, $inputs->state);
             $after = ($edit->change)($before, $house)->settled($house->roster->house);
             $at = CarbonImmutable::now()->getTimestamp();
+            $for = $by->user === null ? null : $this->acting->of($by->user, $task);
+            $person = $house->personSlugs[(string) $by->user?->person?->id] ?? null;
+            if ($person !== null) {
+                $after = Touch::of($before, $after, $person, $edit->comment !== null || $edit->file !== null);
+            }
             if ($edit->besides !== null) {
-                ($edit->besides)($task);
+                ($edit->besides)($task, $for);
             }
             // What changes nothing has not happened.
             if ($edit->trigger !== null || $edit->comment !== null || $edit->file !== null || ! $after->equals($before)) {
                 $facts = $router->facts->of($before, $after, $at);
                 $change = new ChangeSet("change-{$task->id}-{$task->revision}", $at, $before, $after, $facts, $cause, $edit->trigger, $edit->comment, $edit->file);
                 $chain = (new Chain($router, new ChainSurroundings($inputs, $house, $this->subjects)))->run($change);
-                $this->recorder->record($chain, new Commit($house, $inputs, $at, $cause, $edit->occasion, $by->user?->id, $by->system, $edit->reason, $edit->handoff), [$task->id => $task]);
+                $this->recorder->record($chain, new Commit($house, $inputs, $at, $cause, $edit->occasion, $by->user?->id, $by->system, $edit->reason, $edit->handoff, $for?->id), [$task->id => $task]);
+                $seat = $edit->action?->givenSeat();
+                if ($seat !== null) {
+                    Notices::handedOn($task->id, $before->occupant($seat), $after->occupant($seat), $person, $house, $at);
+                }
             }
 
             return $task;

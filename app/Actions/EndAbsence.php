@@ -4,23 +4,26 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Bridge\SnapshotSource;
+use App\Cover\SettleAbsence;
 use App\Models\Absence;
-use App\Models\House;
 use Carbon\CarbonImmutable;
 use OpenBaton\Core\Absence\AbsenceStatus;
 
 /** Calls an absence off before it begins, or ends it now where it is running. */
-final class EndAbsence
+final readonly class EndAbsence
 {
+    public function __construct(private SettleAbsence $settle, private SnapshotSource $snapshots) {}
+
     /** @throws AbsenceMovedOn where it is over, or was declined or called off in the meantime */
     public function __invoke(Absence $absence, Actor $by): Absence
     {
         $name = (string) $absence->person?->name;
 
-        return ChangeHouse::run('absence_ended', "ended an absence of {$name}", $by, static function () use ($absence): Absence {
+        $ended = ChangeHouse::run('absence_ended', "ended an absence of {$name}", $by, function () use ($absence): Absence {
             $now = CarbonImmutable::now()->getTimestamp();
-            $locked = Absence::query()->with(['person', 'substitutes'])->lockForUpdate()->findOrFail($absence->id);
-            $known = $locked->asCore(House::query()->firstOrFail()->zone);
+            $locked = Absence::query()->with(Absence::WITH)->lockForUpdate()->findOrFail($absence->id);
+            $known = $locked->asCore($this->snapshots->current());
             if (! $locked->status->leadsTo(AbsenceStatus::Cancelled) || $known->span->to <= $now) {
                 throw new AbsenceMovedOn('This absence is over, or has been declined or called off in the meantime.');
             }
@@ -36,5 +39,8 @@ final class EndAbsence
 
             return $locked;
         });
+        ($this->settle)($ended->id, $by);
+
+        return $ended;
     }
 }

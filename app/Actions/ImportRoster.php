@@ -8,6 +8,7 @@ use App\Bridge\HouseState;
 use App\Bridge\RosterDocument;
 use App\Bridge\RulebookReader;
 use App\Events\RosterImported;
+use App\Fields\FieldProviders;
 use App\Models\House;
 use App\Models\RulebookVersion;
 use App\Roster\MergedRoster;
@@ -22,7 +23,7 @@ use OpenBaton\Core\Document\RosterFormat;
 /** Merges a roster document into the roster of the house. */
 final readonly class ImportRoster
 {
-    public function __construct(private RulebookReader $rulebooks) {}
+    public function __construct(private RulebookReader $rulebooks, private FieldProviders $fields) {}
 
     /**
      * What it would do; nothing is changed.
@@ -59,9 +60,11 @@ final readonly class ImportRoster
      */
     private function changes(Node $node, bool $remove): array
     {
-        $known = Node::root(RosterDocument::build(House::query()->firstOrFail()));
-        $alone = RosterFormat::read($node);
-        $after = $remove ? $alone : RosterFormat::read(MergedRoster::of($node, $known));
+        $house = House::query()->firstOrFail();
+        $fields = $this->fields->catalogue($house);
+        $known = Node::root(RosterDocument::build($house));
+        $alone = RosterFormat::read($node, $fields);
+        $after = $remove ? $alone : RosterFormat::read(MergedRoster::of($node, $known), $fields);
         $published = RulebookVersion::query()->published()->first();
         if ($published !== null) {
             $this->rulebooks->read($published, $after, '/published rulebook');

@@ -62,6 +62,7 @@ final readonly class ChainRecorder
                 $row->save();
             }
             $this->relations($subject, $row, $commit);
+            TaskCovers::write($subject, $row, $commit->house);
         }
         $commit->inputs->rotations->saveAll($chain->rotations, $commit->house);
         self::owners($chain, $commit);
@@ -123,6 +124,7 @@ final readonly class ChainRecorder
             'cause' => $link->change->cause,
             'occasion' => $first ? $commit->occasion : 'followed',
             'user_id' => $first ? $commit->userId : null,
+            'for_id' => $first ? $commit->forId : null,
             'system' => $first ? $commit->system : null,
             'reason' => $first ? $commit->reason : null,
             'difference' => Difference::between($link->change->before, $link->change->after, $commit->house->catalogue),

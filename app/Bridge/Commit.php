@@ -17,6 +17,7 @@ final readonly class Commit
      * @param string|null $system   by what means, where it is nobody's doing
      * @param string|null $reason   that was given
      * @param HandoffCause $handoff of a holder that the cause itself has changed
+     * @param string|null $forId    of the person in whose place the user acts
      */
     public function __construct(
         public Snapshot $house,
@@ -28,5 +29,6 @@ final readonly class Commit
         public ?string $system = null,
         public ?string $reason = null,
         public HandoffCause $handoff = HandoffCause::HandOn,
+        public ?string $forId = null,
     ) {}
 }

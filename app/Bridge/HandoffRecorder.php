@@ -12,6 +12,7 @@ use OpenBaton\Core\Routing\Decision;
 use OpenBaton\Core\Routing\Outcome;
 use OpenBaton\Core\Rulebook\SeatName;
 use OpenBaton\Core\Subject\ChangeSet;
+use OpenBaton\Core\Subject\Subject;
 
 /** Puts down each change of who holds a task, in the order in which they came about. */
 final class HandoffRecorder
@@ -21,16 +22,19 @@ final class HandoffRecorder
 
     public function __construct(private readonly Commit $commit) {}
 
-    /** What the change itself altered: by a person, or by whoever made the task. */
+    /** What the change itself altered: by a person, by whoever made the task, or because somebody is away. */
     public function changed(ChangeSet $change, ?DecisionRow $cause): void
     {
         $before = $change->before?->holderId;
-        $after = $change->after->holderId;
         // Of what follows from a decision on the same task the decision tells.
-        if ($before === $after || ($cause !== null && $cause->task_id === $change->after->id)) {
+        if ($before === $change->after->holderId || ($cause !== null && $cause->task_id === $change->after->id)) {
             return;
         }
-        $this->add($change->after->id, $before, $after, $cause === null ? $this->commit->handoff : HandoffCause::Rule, [
+        $this->add($before, $change->after, match (true) {
+            $change->after->covering !== null => HandoffCause::Cover,
+            $cause !== null => HandoffCause::Rule,
+            default => $this->commit->handoff,
+        }, [
             'decision_id' => $cause?->id,
             'user_id' => $cause === null ? $this->commit->userId : null,
             'reason' => $cause === null ? $this->commit->reason : null,
@@ -40,28 +44,25 @@ final class HandoffRecorder
     public function decided(Decision $decision, DecisionRow $row): void
     {
         $before = $decision->change->after->holderId;
-        $after = $decision->subjectAfter()->holderId;
-        if ($decision->seat !== SeatName::Holder || $decision->outcome === Outcome::Kept || $before === $after) {
-            return;
+        $after = $decision->subjectAfter();
+        if ($decision->seat === SeatName::Holder && $decision->outcome !== Outcome::Kept && $before !== $after->holderId) {
+            $this->add($before, $after, HandoffCause::Rule, ['decision_id' => $row->id]);
         }
-        $cover = $decision->standIn();
-        $until = $cover?->steps[0]->awayUntil;
-        $this->add($decision->change->after->id, $before, $after, HandoffCause::Rule, [
-            'decision_id' => $row->id,
-            'for_id' => $cover === null ? null : $this->commit->house->personIds[$cover->namedId],
-            'away_until' => $until === null ? null : CarbonImmutable::createFromTimestampUTC($until),
-        ]);
     }
 
     /** @param array<string, mixed> $more */
-    private function add(string $taskId, ?string $from, ?string $to, HandoffCause $cause, array $more): void
+    private function add(?string $from, Subject $after, HandoffCause $cause, array $more): void
     {
         $ids = $this->commit->house->personIds;
+        $for = $after->covering?->forId;
+        $until = $for === null ? null : $this->commit->house->roster->awayUntil($for, $this->commit->at) ?? $this->commit->house->roster->absence($for, $after->covering->absenceId)?->span->to;
         $this->handoffs[] = new Handoff([
-            'task_id' => $taskId,
+            'task_id' => $after->id,
             'from_id' => $from === null ? null : $ids[$from],
-            'to_id' => $to === null ? null : $ids[$to],
+            'to_id' => $after->holderId === null ? null : $ids[$after->holderId],
             'cause' => $cause,
+            'for_id' => $for === null ? null : $ids[$for],
+            'away_until' => $until === null ? null : CarbonImmutable::createFromTimestampUTC($until),
             'at' => CarbonImmutable::createFromTimestampUTC($this->commit->at),
         ] + $more);
     }

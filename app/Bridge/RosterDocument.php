@@ -5,12 +5,17 @@ declare(strict_types=1);
 namespace App\Bridge;
 
 use App\Models\Absence;
+use App\Models\AbsenceSubstitute;
 use App\Models\House;
 use App\Models\Person;
 use App\Models\Skill;
 use App\Models\Team;
+use App\Models\TeamMembership;
+use OpenBaton\Core\Absence\HandBackPolicy;
+use OpenBaton\Core\Absence\HeldPolicy;
 use OpenBaton\Core\Document\Instant;
 use OpenBaton\Core\Document\RosterFormat;
+use OpenBaton\Core\People\Membership;
 
 /** The roster as a document, from the tables; the same that is exported. */
 final class RosterDocument
@@ -77,12 +82,16 @@ final class RosterDocument
             'name' => $team->name,
             'parent' => $team->parent?->slug,
             'lead' => $team->lead?->slug,
-            'members' => $team->members->map(static fn(Person $person): array => ['person' => $person->slug, 'weight' => $person->pivot?->weight])->all(),
+            'members' => $team->members->map(static fn(Person $person): array => ['person' => $person->slug, 'weight' => $person->pivot instanceof TeamMembership ? $person->pivot->weight : Membership::FULL_WEIGHT])->all(),
         ], static fn(mixed $value): bool => $value !== null);
     }
 
-    /** @return array<string, mixed> */
-    private static function absence(Absence $absence): array
+    /**
+     * @param Absence $absence with the person and the substitutes
+     *
+     * @return array<string, mixed>
+     */
+    public static function absence(Absence $absence): array
     {
         return array_filter([
             'id' => $absence->slug,
@@ -92,7 +101,17 @@ final class RosterDocument
             'from' => Instant::orNull($absence->from?->getTimestamp()),
             'to' => Instant::orNull($absence->to?->getTimestamp()),
             'status' => $absence->status->value,
-            'substitutes' => $absence->substitutes->map(static fn(Person $person): string => $person->slug)->all(),
+            'substitutes' => array_values($absence->substitutes->map(self::substitute(...))->all()),
+            'held' => $absence->held === HeldPolicy::FallsDue ? null : $absence->held->value,
+            'hand_back' => $absence->hand_back === HandBackPolicy::Untouched ? null : $absence->hand_back->value,
         ], static fn(mixed $value): bool => $value !== null);
+    }
+
+    /** @return string|array<string, mixed> */
+    private static function substitute(Person $person): string|array
+    {
+        $only = $person->pivot instanceof AbsenceSubstitute ? $person->pivot->only : null;
+
+        return $only === null ? $person->slug : ['person' => $person->slug, 'only' => $only];
     }
 }

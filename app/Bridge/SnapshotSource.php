@@ -75,6 +75,7 @@ final class SnapshotSource
         foreach (TaskKind::query()->orderBy('position')->get() as $kind) {
             $kinds[$kind->id] = new KnownKind($kind->id, $kind->slug, $kind->name, $kind->usual_minutes, $kind->defaults ?? []);
         }
+        $fields = $this->fields->catalogue($house);
         $checklists = [];
         foreach (ChecklistRow::query()->orderBy('position')->get() as $checklist) {
             /** @var non-empty-list<string> $items */
@@ -87,8 +88,8 @@ final class SnapshotSource
             $state->houseId,
             $state->rosterRevision,
             $house->zone,
-            RosterFormat::read(Node::root(RosterDocument::build($house))),
-            $this->fields->catalogue($house),
+            RosterFormat::read(Node::root(RosterDocument::build($house)), $fields),
+            $fields,
             $personIds,
             $personSlugs,
             $kinds,

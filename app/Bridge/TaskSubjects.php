@@ -15,6 +15,7 @@ use Illuminate\Support\Collection;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Document\TaskFormat;
 use OpenBaton\Core\Rulebook\FollowUp\CreateTask;
+use OpenBaton\Core\Rulebook\SeatName;
 use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Workload\Effort;
 
@@ -22,7 +23,7 @@ use OpenBaton\Core\Workload\Effort;
 final readonly class TaskSubjects
 {
     /** What a task has to come with. */
-    public const RELATIONS = ['customer', 'claimants', 'watchers', 'waitsOn:id', 'linked:id'];
+    public const RELATIONS = ['customer', 'claimants', 'watchers', 'waitsOn:id', 'linked:id', 'covers'];
 
     public function __construct(private FieldProviders $fields, private CustomerSource $customers) {}
 
@@ -92,6 +93,8 @@ final readonly class TaskSubjects
             $person($task->creator_id),
             $task->made_by_id,
             self::ids($task->linked),
+            TaskCovers::read($task, SeatName::Holder, $house),
+            TaskCovers::read($task, SeatName::Reviewer, $house),
         );
     }
 

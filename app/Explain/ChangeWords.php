@@ -10,7 +10,7 @@ use OpenBaton\Core\Workload\TaskStatus;
 /** Says what differs between two states of a task, as core's Difference wrote it down. */
 final readonly class ChangeWords
 {
-    private const PEOPLE = ['holder', 'reviewer', 'open_to', 'watchers'];
+    private const PEOPLE = ['holder', 'holds_for', 'reviewer', 'reviews_for', 'open_to', 'watchers'];
     private const MOMENTS = ['due', 'start', 'wakes'];
     private const LISTS = ['tags', 'items', 'ticked', 'open_to', 'watchers', 'waits_on', 'links'];
     private const TASKS = ['waits_on', 'links'];

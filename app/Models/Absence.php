@@ -4,23 +4,31 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Bridge\RosterDocument;
+use App\Bridge\Snapshot;
 use App\Models\Concerns\BootsByName;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use OpenBaton\Core\Absence\Absence as CoreAbsence;
 use OpenBaton\Core\Absence\AbsenceKind;
 use OpenBaton\Core\Absence\AbsenceStatus;
-use OpenBaton\Core\Time\LocalDate;
-use OpenBaton\Core\Time\Span;
-use OpenBaton\Core\Time\Zone;
+use OpenBaton\Core\Absence\HandBackPolicy;
+use OpenBaton\Core\Absence\HeldPolicy;
+use OpenBaton\Core\Document\AbsenceFormat;
+use OpenBaton\Core\Document\Node;
 
 /** A stretch in which a person is away; whole days or an exact stretch. */
 final class Absence extends Model
 {
     use BootsByName;
     use HasUlids;
+
+    /** What has to come with one that is read as a value of the core. */
+    public const WITH = ['person', 'substitutes'];
 
     protected $table = 'absences';
 
@@ -32,19 +40,38 @@ final class Absence extends Model
         'from' => 'immutable_datetime',
         'to' => 'immutable_datetime',
         'decided_at' => 'immutable_datetime',
+        'handed_over_at' => 'immutable_datetime',
+        'handed_back_at' => 'immutable_datetime',
         'status' => AbsenceStatus::class,
         'kind' => AbsenceKind::class,
+        'held' => HeldPolicy::class,
+        'hand_back' => HandBackPolicy::class,
     ];
 
-    /** @param string $zone of the house, for people who have none of their own; comes with the person and the substitutes */
-    public function asCore(string $zone): CoreAbsence
+    /** Whatever changes when it is, its begin and its end are still to be acted upon. */
+    protected static function booted(): void
     {
-        $zone = new Zone($this->person->zone ?? $zone);
-        $span = $this->first_day === null || $this->last_day === null
-            ? new Span((int) $this->from?->getTimestamp(), (int) $this->to?->getTimestamp())
-            : CoreAbsence::wholeDays(LocalDate::parse($this->first_day->format('Y-m-d')), LocalDate::parse($this->last_day->format('Y-m-d')), $zone);
+        self::updating(static function (self $absence): void {
+            if ($absence->isDirty(['first_day', 'last_day', 'from', 'to', 'status']) && ! $absence->isDirty('handed_back_at')) {
+                $absence->handed_back_at = null;
+            }
+        });
+    }
 
-        return new CoreAbsence($this->slug, (string) $this->person?->slug, $span, $this->status, array_values($this->substitutes->map(static fn(Person $one): string => $one->slug)->all()));
+    /** With the person and the substitutes. */
+    public function asCore(Snapshot $house): CoreAbsence
+    {
+        return AbsenceFormat::read(Node::root(RosterDocument::absence($this)), $house->roster, $house->catalogue);
+    }
+
+    /**
+     * Those of which the begin or the end may still have to be acted upon.
+     *
+     * @param Builder<self> $query
+     */
+    public function scopeUnsettled(Builder $query): void
+    {
+        $query->whereNull('handed_back_at')->where(static fn(Builder $some): Builder => $some->where('status', AbsenceStatus::Approved)->orWhereNotNull('handed_over_at'));
     }
 
     /** @return BelongsTo<Person, $this> */
@@ -53,15 +80,28 @@ final class Absence extends Model
         return $this->belongsTo(Person::class);
     }
 
-    /** @param list<string> $people ids of those who stand in, in the order in which they are asked */
-    public function syncSubstitutes(array $people): void
+    /** @return HasMany<CoverSetting, $this> */
+    public function settings(): HasMany
     {
-        $this->substitutes()->sync(array_map(static fn(int $position): array => ['position' => $position], array_flip($people)));
+        return $this->hasMany(CoverSetting::class);
     }
 
-    /** @return BelongsToMany<Person, $this> */
+    /**
+     * @param list<string>                        $people ids of those who stand in, in the order in which they are asked
+     * @param array<string, array<string, mixed>> $only   criteria of the work of those who stand in for some only, by id
+     */
+    public function syncSubstitutes(array $people, array $only = []): void
+    {
+        $rows = [];
+        foreach ($people as $position => $id) {
+            $rows[$id] = ['position' => $position, 'only' => $only[$id] ?? null];
+        }
+        $this->substitutes()->sync($rows);
+    }
+
+    /** @return BelongsToMany<Person, $this, AbsenceSubstitute> */
     public function substitutes(): BelongsToMany
     {
-        return $this->belongsToMany(Person::class, 'absence_substitutes')->withPivot('position')->orderBy('absence_substitutes.position');
+        return $this->belongsToMany(Person::class, 'absence_substitutes')->using(AbsenceSubstitute::class)->withPivot(['position', 'only'])->orderBy('absence_substitutes.position');
     }
 }

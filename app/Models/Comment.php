@@ -33,6 +33,12 @@ final class Comment extends Model
         return $this->belongsTo(User::class);
     }
 
+    /** @return BelongsTo<Person, $this> in whose place the user spoke */
+    public function for(): BelongsTo
+    {
+        return $this->belongsTo(Person::class, 'for_id');
+    }
+
     /** @return BelongsTo<Task, $this> */
     public function task(): BelongsTo
     {

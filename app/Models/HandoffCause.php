@@ -9,6 +9,10 @@ enum HandoffCause: string
     case Rule = 'rule';
     case Claim = 'claim';
     case HandOn = 'hand_on';
+    /** Whoever had it is away, or whoever covers for them is. */
+    case Cover = 'cover';
+    /** Whoever was away has it again. */
+    case HandBack = 'hand_back';
     /** Whoever brought it in said whose it is. */
     case Given = 'given';
 }

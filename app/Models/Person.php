@@ -13,7 +13,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 /**
  * Somebody of the house, whether they sign in or not.
  *
- * @property-read TeamMembership|null $pivot of a team that they are in
+ * @property-read TeamMembership|AbsenceSubstitute|null $pivot of a team that they are in, or of an absence in which they stand in
  */
 final class Person extends Model
 {

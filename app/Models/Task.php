@@ -134,6 +134,12 @@ final class Task extends Model
         return $this->belongsToMany(self::class, 'task_links', 'task_id', 'other_id');
     }
 
+    /** @return HasMany<TaskCover, $this> */
+    public function covers(): HasMany
+    {
+        return $this->hasMany(TaskCover::class);
+    }
+
     /** @return HasMany<TaskFile, $this> */
     public function files(): HasMany
     {

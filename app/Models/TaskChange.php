@@ -41,6 +41,12 @@ final class TaskChange extends Model
         return $this->belongsTo(User::class);
     }
 
+    /** @return BelongsTo<Person, $this> in whose place the user acted */
+    public function for(): BelongsTo
+    {
+        return $this->belongsTo(Person::class, 'for_id');
+    }
+
     /** @return BelongsTo<Decision, $this> */
     public function causedBy(): BelongsTo
     {

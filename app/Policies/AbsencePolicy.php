@@ -7,6 +7,7 @@ namespace App\Policies;
 use App\Models\Absence;
 use App\Models\Person;
 use App\Models\User;
+use OpenBaton\Core\Absence\AbsenceStatus;
 
 final class AbsencePolicy
 {
@@ -20,6 +21,24 @@ final class AbsencePolicy
     public function ask(User $user, Person $person): bool
     {
         return $user->leads() || $person->user_id === $user->id;
+    }
+
+    /** Its cover plan: one's own, and a lead anybody's. */
+    public function plan(User $user, Absence $absence): bool
+    {
+        return $user->leads() || $absence->person?->user_id === $user->id;
+    }
+
+    /** Thinking one through that nobody has asked for: of oneself, and a lead of anybody. */
+    public function consider(User $user, Person $person): bool
+    {
+        return $user->leads() || $person->user_id === $user->id;
+    }
+
+    /** Changing when it is, who stands in and what passes: a lead, and whoever asked until it is decided. */
+    public function change(User $user, Absence $absence): bool
+    {
+        return $user->leads() || ($absence->status === AbsenceStatus::Asked && $absence->person?->user_id === $user->id);
     }
 
     /** Entering one that is approved with that. */

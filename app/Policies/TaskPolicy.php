@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Policies;
 
+use App\Cover\ActingFor;
 use App\Models\Task;
 use App\Models\User;
 use OpenBaton\Core\Subject\Standing;
@@ -48,6 +49,20 @@ final class TaskPolicy
 
     /** @return list<Standing> */
     public static function standings(User $user, Task $task): array
+    {
+        return array_values(array_unique([...self::own($user, $task), ...self::lent($user, $task)], SORT_REGULAR));
+    }
+
+    /** @return list<Standing> of whoever they stand in for on this task */
+    private static function lent(User $user, Task $task): array
+    {
+        $lender = app(ActingFor::class)->of($user, $task)?->user;
+
+        return $lender === null ? [] : self::own($lender, $task);
+    }
+
+    /** @return list<Standing> */
+    private static function own(User $user, Task $task): array
     {
         $person = $user->person;
         $claims = static fn(): bool => $task->relationLoaded('claimants')

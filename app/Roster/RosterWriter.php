@@ -13,6 +13,8 @@ use App\Models\Team;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use LogicException;
+use OpenBaton\Core\Absence\HandBackPolicy;
+use OpenBaton\Core\Absence\HeldPolicy;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\People\Membership;
 
@@ -130,12 +132,32 @@ final readonly class RosterWriter
                 'from' => $moment($item->find('from')),
                 'to' => $moment($item->find('to')),
                 'status' => $item->get('status')->text(),
+                'held' => $item->find('held')?->text() ?? HeldPolicy::FallsDue->value,
+                'hand_back' => $item->find('hand_back')?->text() ?? HandBackPolicy::Untouched->value,
             ]);
-            $absence->syncSubstitutes(array_map(static fn(string $substitute): string => $people[$substitute], $item->textsOf('substitutes')));
+            $this->substitutes($absence, $item->itemsOf('substitutes'), $people);
         }
         if ($this->remove) {
             Absence::query()->whereNotIn('slug', $slugs)->delete();
         }
+    }
+
+    /**
+     * @param list<Node>               $items
+     * @param array<array-key, string> $people
+     */
+    private function substitutes(Absence $absence, array $items, array $people): void
+    {
+        $ids = $only = [];
+        foreach ($items as $item) {
+            $ids[] = $id = $people[($item->isObject() ? $item->get('person') : $item)->text()];
+            if ($item->isObject() && $item->has('only')) {
+                /** @var array<string, mixed> $criteria */
+                $criteria = json_decode((string) json_encode($item->get('only')->value), true);
+                $only[$id] = $criteria;
+            }
+        }
+        $absence->syncSubstitutes($ids, $only);
     }
 
     /**

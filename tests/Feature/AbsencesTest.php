@@ -46,7 +46,7 @@ it('is asked for, approved with a word, and goes by for everybody', function ():
     expect([$absence->status, House::arrive()->assignee?->slug])->toBe([AbsenceStatus::Asked, 'ayumi']);
     ask($this, 'hanneke', ['approve' => 1, 'word' => 'Enjoy it'], "/absences/{$absence->id}/decide")->assertSessionHas('done', 'The absence of Ayumi Kato is approved.');
     expect(House::arrive()->assignee?->slug)->toBe('femi')
-        ->and(seenBy($this, 'ayumi')[0])->toMatchArray(['state' => 'running', 'first' => '2026-03-04', 'last' => '2026-03-05', 'kind' => 'leave', 'note' => 'The fair', 'word' => 'Enjoy it', 'may' => ['decide' => false, 'end' => true]])
+        ->and(seenBy($this, 'ayumi')[0])->toMatchArray(['state' => 'running', 'first' => '2026-03-04', 'last' => '2026-03-05', 'kind' => 'leave', 'note' => 'The fair', 'word' => 'Enjoy it', 'may' => ['decide' => false, 'end' => true, 'plan' => true, 'change' => false, 'handOver' => false]])
         ->and(array_column(seenBy($this, 'ayumi')[0]['substitutes'], 'slug'))->toBe(['femi', 'callum'])
         ->and(Activity::query()->where('event', 'like', 'absence_%')->orderBy('id')->pluck('description')->all())->toBe(['asked for an absence of Ayumi Kato', 'approved an absence of Ayumi Kato']);
     Clock::set('2026-03-06T10:00:00Z');
@@ -114,7 +114,7 @@ it('is a matter of oneself and of leads, and why is theirs to know', function ()
     ask($this, 'femi', [], "/absences/{$absence->id}/end")->assertForbidden();
     expect(seenBy($this, 'femi'))->toBe([])->and($absence->refresh()->status)->toBe(AbsenceStatus::Asked);
     ask($this, 'hanneke', ['approve' => 1, 'word' => 'Yes'], "/absences/{$absence->id}/decide");
-    expect(seenBy($this, 'femi')[0])->toMatchArray(['state' => 'coming', 'kind' => null, 'note' => null, 'word' => null, 'may' => ['decide' => false, 'end' => false]]);
+    expect(seenBy($this, 'femi')[0])->toMatchArray(['state' => 'coming', 'kind' => null, 'note' => null, 'word' => null, 'may' => ['decide' => false, 'end' => false, 'plan' => false, 'change' => false, 'handOver' => false]]);
 });
 
 it('refuses what is not right', function (array $data, string $field): void {

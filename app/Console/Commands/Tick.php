@@ -8,6 +8,7 @@ use App\Bridge\SnapshotSource;
 use App\Clock\FireTimers;
 use App\Clock\PutDownSchedules;
 use App\Clock\RetryWhenWorthwhile;
+use App\Clock\SettleAbsences;
 use App\Coverage\CoverageRuns;
 use App\Models\House;
 use App\Models\RulebookVersion;
@@ -24,7 +25,7 @@ final class Tick extends Command
 
     protected $description = 'Look at what the clock has brought about since the last tick';
 
-    public function handle(SnapshotSource $snapshots, PutDownSchedules $schedules, FireTimers $fire, RetryWhenWorthwhile $retry): int
+    public function handle(SnapshotSource $snapshots, PutDownSchedules $schedules, FireTimers $fire, RetryWhenWorthwhile $retry, SettleAbsences $absences): int
     {
         if (House::query()->doesntExist()) {
             return 0;
@@ -41,6 +42,7 @@ final class Tick extends Command
             $house->save();
         });
         $now = CarbonImmutable::now();
+        $absences($now);
         $schedules($now->getTimestamp());
         $fire($now);
         $retry($now->getTimestamp());

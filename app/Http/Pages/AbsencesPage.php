@@ -7,6 +7,7 @@ namespace App\Http\Pages;
 use App\Fields\Choices;
 use App\Http\Viewer;
 use App\Models\Absence;
+use App\Models\AbsenceSubstitute;
 use App\Models\Person;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
@@ -14,7 +15,10 @@ use OpenBaton\Core\Absence\AbsenceKind;
 use OpenBaton\Core\Absence\AbsenceStatus;
 use OpenBaton\Core\Absence\Conflict;
 use OpenBaton\Core\Absence\Conflicts;
+use OpenBaton\Core\Absence\HandBackPolicy;
+use OpenBaton\Core\Absence\HeldPolicy;
 use OpenBaton\Core\Document\Instant;
+use OpenBaton\Core\Rulebook\KindRegistry;
 
 /** Who is away now, who will be, who asks to be. Its type is AbsencesPage.ts. */
 final readonly class AbsencesPage
@@ -34,6 +38,9 @@ final readonly class AbsencesPage
             'absences' => fn(): array => $this->absences(),
             'people' => fn(): array => Choices::people($this->viewer->snapshot()->roster),
             'kinds' => array_column(AbsenceKind::cases(), 'value'),
+            'heldPolicies' => array_column(HeldPolicy::cases(), 'value'),
+            'handBackPolicies' => array_column(HandBackPolicy::cases(), 'value'),
+            'vocabulary' => fn(): array => (new Vocabulary(KindRegistry::standard()))->of($this->viewer->snapshot()),
             'self' => $user->person?->slug,
             'leads' => $user->leads(),
         ];
@@ -56,9 +63,9 @@ final readonly class AbsencesPage
     }
 
     /** @return array<string, mixed> */
-    private function line(Absence $absence, bool $whole): array
+    public function line(Absence $absence, bool $whole): array
     {
-        $known = $absence->asCore($this->viewer->snapshot()->zone);
+        $known = $absence->asCore($this->viewer->snapshot());
         $now = CarbonImmutable::now()->getTimestamp();
         $user = $this->viewer->user();
         $decides = $absence->status === AbsenceStatus::Asked && $user->can('decide', $absence);
@@ -82,8 +89,17 @@ final readonly class AbsencesPage
             'note' => $whole ? $absence->reason : null,
             'word' => $whole ? $absence->decided_word : null,
             'conflicts' => $whole && in_array($absence->status, [AbsenceStatus::Asked, AbsenceStatus::Approved], true) && $known->span->to > $now ? array_map($this->conflict(...), Conflicts::of($known, $this->viewer->snapshot()->roster)) : [],
-            'substitutes' => $absence->substitutes->map(static fn(Person $person): array => PersonRef::of($person))->all(),
-            'may' => ['decide' => $decides, 'end' => $ends && $user->can('end', $absence)],
+            'substitutes' => array_values($absence->substitutes->map(static fn(Person $person): array => PersonRef::of($person) + ['only' => $person->pivot instanceof AbsenceSubstitute ? $person->pivot->only : null])->all()),
+            'held' => $absence->held->value,
+            'handBack' => $absence->hand_back->value,
+            'handedOver' => $absence->handed_over_at !== null,
+            'may' => [
+                'decide' => $decides,
+                'end' => $ends && $user->can('end', $absence),
+                'plan' => $user->can('plan', $absence),
+                'change' => $absence->status->isAlive() && $known->span->to > $now && $user->can('change', $absence),
+                'handOver' => $absence->status === AbsenceStatus::Approved && $absence->handed_over_at === null && $known->span->from > $now && $user->can('decide', $absence),
+            ],
         ];
     }
 

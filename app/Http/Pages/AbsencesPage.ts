@@ -1,5 +1,6 @@
 import type { PersonRef } from './PersonRef';
-import type { Option } from './Vocabulary';
+import type { Criteria } from './RulebookPage';
+import type { Option, Vocabulary } from './Vocabulary';
 
 export type AbsenceLine = {
     id: string;
@@ -15,16 +16,24 @@ export type AbsenceLine = {
     note: string | null;
     /** with which it was approved or declined */
     word: string | null;
-    substitutes: PersonRef[];
+    /** only: criteria of the work that they stand in for; null: all */
+    substitutes: (PersonRef & { only: Criteria | null })[];
     /** what stands against it, a sentence each */
     conflicts: string[];
-    may: { decide: boolean; end: boolean };
+    held: string;
+    handBack: string;
+    /** what is held has passed */
+    handedOver: boolean;
+    may: { decide: boolean; end: boolean; plan: boolean; change: boolean; handOver: boolean };
 };
 
 export type AbsencesPageProps = {
     absences: AbsenceLine[];
     people: Option[];
     kinds: string[];
+    heldPolicies: string[];
+    handBackPolicies: string[];
+    vocabulary: Vocabulary;
     /** who looks, where they are somebody of the house */
     self: string | null;
     leads: boolean;

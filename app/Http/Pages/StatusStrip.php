@@ -43,9 +43,9 @@ final readonly class StatusStrip
         $roster = $this->viewer->snapshot()->roster;
         $away = [];
         foreach ($roster->people as $person) {
-            $absence = $roster->absenceOf($person->id, $now);
-            if ($absence !== null) {
-                $away[] = ['slug' => $person->id, 'name' => $person->name, 'until' => Instant::format($absence->span->to)];
+            $until = $roster->awayUntil($person->id, $now);
+            if ($until !== null) {
+                $away[] = ['slug' => $person->id, 'name' => $person->name, 'until' => Instant::format($until)];
             }
         }
 

@@ -119,8 +119,8 @@ final readonly class TaskView
         $roster = $this->viewer->snapshot()->roster;
         $people = [];
         foreach (Person::query()->where('active', true)->whereKeyNot($task->assignee_id ?? '')->orderBy('name')->get() as $person) {
-            $absence = $roster->absenceOf($person->slug, $now);
-            $people[] = PersonRef::of($person) + ['note' => $absence === null ? '' : 'away '.$this->viewer->words()->until(Instant::format($absence->span->to))];
+            $until = $roster->awayUntil($person->slug, $now);
+            $people[] = PersonRef::of($person) + ['note' => $until === null ? '' : 'away '.$this->viewer->words()->until(Instant::format($until))];
         }
 
         return $people;

@@ -5,12 +5,19 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Actions\AbsenceTerms;
+use App\Bridge\SnapshotSource;
 use App\Models\Absence;
 use App\Models\Person;
 use Carbon\CarbonImmutable;
+use Closure;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use OpenBaton\Core\Absence\AbsenceKind;
+use OpenBaton\Core\Absence\HandBackPolicy;
+use OpenBaton\Core\Absence\HeldPolicy;
+use OpenBaton\Core\Document\CriteriaFormat;
+use OpenBaton\Core\Document\DocumentError;
+use OpenBaton\Core\Document\Node;
 
 /** That somebody wants to be away: whole days, or from a moment to another. */
 final class AbsenceRequest extends FormRequest
@@ -34,6 +41,10 @@ final class AbsenceRequest extends FormRequest
             'person' => ['required', 'string', 'exists:people,slug'],
             'days' => ['required', 'boolean'],
             'kind' => ['required', Rule::enum(AbsenceKind::class)],
+            'held' => ['nullable', Rule::enum(HeldPolicy::class)],
+            'hand_back' => ['nullable', Rule::enum(HandBackPolicy::class)],
+            'only' => ['array'],
+            'only.*' => [$this->isCriteria(...)],
             'note' => ['nullable', 'string', 'max:255'],
             'substitutes' => ['array', 'max:'.self::MOST_SUBSTITUTES],
             'substitutes.*' => ['required', 'string', 'distinct', 'exists:people,slug', Rule::notIn([$this->string('person')->toString()])],
@@ -63,6 +74,8 @@ final class AbsenceRequest extends FormRequest
         $days = $this->boolean('days');
         $moment = fn(string $name): ?CarbonImmutable => $days ? null : CarbonImmutable::parse($this->string($name)->toString())->utc();
 
+        $substitutes = array_values(array_filter((array) $this->input('substitutes', []), is_string(...)));
+
         return new AbsenceTerms(
             AbsenceKind::from($this->string('kind')->toString()),
             $days ? $this->string('first')->toString() : null,
@@ -70,7 +83,30 @@ final class AbsenceRequest extends FormRequest
             $moment('from'),
             $moment('to'),
             $this->filled('note') ? trim($this->string('note')->toString()) : null,
-            array_values(array_filter((array) $this->input('substitutes', []), is_string(...))),
+            $substitutes,
+            array_intersect_key($this->criteria(), array_flip($substitutes)),
+            HeldPolicy::tryFrom($this->string('held')->toString()) ?? HeldPolicy::FallsDue,
+            HandBackPolicy::tryFrom($this->string('hand_back')->toString()) ?? HandBackPolicy::Untouched,
         );
+    }
+
+    /** @return array<array-key, array<string, mixed>> of substitutes who stand in for some work only, by slug */
+    private function criteria(): array
+    {
+        /** @var array<array-key, array<string, mixed>> $criteria */
+        $criteria = array_filter((array) $this->input('only', []), static fn(mixed $one): bool => is_array($one) && $one !== []);
+
+        return $criteria;
+    }
+
+    private function isCriteria(string $attribute, mixed $value, Closure $fail): void
+    {
+        try {
+            if ($value !== null && $value !== []) {
+                (new CriteriaFormat(app(SnapshotSource::class)->current()->ruleContext()))->read(Node::root(json_decode((string) json_encode($value))));
+            }
+        } catch (DocumentError $error) {
+            $fail($error->getMessage());
+        }
     }
 }

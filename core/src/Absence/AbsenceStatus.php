@@ -11,6 +11,12 @@ enum AbsenceStatus: string
     case Declined = 'declined';
     case Cancelled = 'cancelled';
 
+    /** Whether it counts, or may come to. */
+    public function isAlive(): bool
+    {
+        return $this === self::Asked || $this === self::Approved;
+    }
+
     /** Whether an absence may go from this status to another. */
     public function leadsTo(self $other): bool
     {

@@ -13,11 +13,11 @@ final class Conflicts
     /** @return list<Conflict> in the order of the substitutes */
     public static function of(Absence $absence, Roster $roster): array
     {
-        if ($absence->substituteIds === []) {
+        if ($absence->substitutes === []) {
             return [new Conflict(ConflictKind::NoSubstitute)];
         }
         $conflicts = [];
-        foreach ($absence->substituteIds as $id) {
+        foreach ($absence->substituteIds() as $id) {
             $person = $roster->people[$id];
             if (! $person->active || ($person->memberFrom ?? PHP_INT_MIN) >= $absence->span->to || ($person->memberUntil ?? PHP_INT_MAX) <= $absence->span->from) {
                 $conflicts[] = new Conflict(ConflictKind::SubstituteGone, $id);
@@ -41,7 +41,7 @@ final class Conflicts
     /** @param list<string> $seen */
     private static function leadsBack(Absence $absence, string $personId, Span $span, Roster $roster, array $seen): bool
     {
-        foreach ($absence->substituteIds as $id) {
+        foreach ($absence->substituteIds() as $id) {
             if ($id === $personId) {
                 return true;
             }

@@ -8,10 +8,11 @@ namespace OpenBaton\Core\Absence;
 final readonly class Cover
 {
     /**
-     * @param string|null     $personId null: no cover
-     * @param list<CoverStep> $steps    everyone who was asked, in order; the first is the person named
-     * @param bool            $circle   the substitutes led back to somebody already asked
-     * @param bool            $byLead   nobody of the chain could; the lead of the first team stepped in
+     * @param string|null     $personId  null: no cover
+     * @param list<CoverStep> $steps     everyone who was asked, in order; the first is the person named
+     * @param bool            $circle    the substitutes led back to somebody already asked
+     * @param bool            $byLead    nobody of the chain could; the lead of the first team stepped in
+     * @param string|null     $absenceId of the person named, where they are away
      */
     public function __construct(
         public string $namedId,
@@ -19,10 +20,17 @@ final readonly class Cover
         public array $steps,
         public bool $circle = false,
         public bool $byLead = false,
+        public ?string $absenceId = null,
     ) {}
 
     public function isSubstitute(): bool
     {
         return $this->personId !== null && $this->personId !== $this->namedId;
+    }
+
+    /** What is kept with work that the substitute gets; null: they get it for themselves. */
+    public function covering(): ?Covering
+    {
+        return $this->absenceId !== null && $this->isSubstitute() ? new Covering($this->namedId, $this->absenceId) : null;
     }
 }

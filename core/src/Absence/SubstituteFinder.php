@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Absence;
 
+use OpenBaton\Core\Criteria\Facts;
 use OpenBaton\Core\People\Availability;
 use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\People\Unavailability;
@@ -12,10 +13,11 @@ use OpenBaton\Core\People\Unavailability;
  * Finds who stands in for one named person at an instant.
  *
  * A person who is there stands for themselves. One who is absent is replaced
- * by the substitutes of that absence in order, each of them looked up in the
- * same way, depth first, nobody asked twice, at most 8 deep; after them by the
- * lead of the named person's first team; after that there is no cover. Who is
- * paused or inactive, but not absent, has none at all.
+ * by the substitutes of that absence in order, those who do not stand in for
+ * this work left out, each of them looked up in the same way, depth first,
+ * nobody asked twice, at most 8 deep; after them by the lead of the named
+ * person's first team; after that there is no cover. Who is paused or inactive,
+ * but not absent, has none at all.
  */
 final class SubstituteFinder
 {
@@ -23,8 +25,15 @@ final class SubstituteFinder
 
     private readonly Availability $availability;
 
-    /** @var array<array-key, CoverStep> in the order asked */
+    /** @var list<CoverStep> in the order asked */
+    private array $steps = [];
+
+    /** @var array<array-key, true> by person */
     private array $asked = [];
+
+    private int $at = 0;
+
+    private ?Facts $facts = null;
 
     private bool $circle = false;
 
@@ -33,51 +42,54 @@ final class SubstituteFinder
         $this->availability = new Availability($roster);
     }
 
-    public function find(string $personId, int $at): Cover
+    /** @param Facts|null $facts of the work that wants somebody; null: of no certain work */
+    public function find(string $personId, int $at, ?Facts $facts = null): Cover
     {
-        $this->begin();
-        $found = $this->ask($personId, $at, []);
+        $this->begin($at, $facts);
+        $found = $this->ask($personId, []);
         $byLead = false;
-        if ($found === null && $this->roster->absenceOf($personId, $at) !== null) {
+        $absence = $this->roster->absenceOf($personId, $at);
+        if ($found === null && $absence !== null) {
             $leadId = ($this->roster->teamsOf($personId)[0] ?? null)?->leadId;
-            if ($leadId !== null && ! isset($this->asked[$leadId])) {
-                $found = $this->askLead($leadId, $at);
-                $byLead = $found !== null;
+            // The lead is asked for themselves, not for their own substitutes.
+            if ($leadId !== null && ! isset($this->asked[$leadId]) && $this->step($leadId) === []) {
+                $found = $leadId;
+                $byLead = true;
             }
         }
 
-        return new Cover($personId, $found, array_values($this->asked), $this->circle, $byLead);
+        return new Cover($personId, $found, $this->steps, $this->circle, $byLead, $absence?->id);
     }
 
-    private function begin(): void
+    private function begin(int $at, ?Facts $facts): void
     {
-        $this->asked = [];
+        $this->steps = $this->asked = [];
         $this->circle = false;
-    }
-
-    /** The lead is asked for themselves, not for their own substitutes. */
-    private function askLead(string $leadId, int $at): ?string
-    {
-        return $this->step($leadId, $at) === [] ? $leadId : null;
+        $this->at = $at;
+        $this->facts = $facts;
     }
 
     /** @param list<string> $path those whose substitutes are being asked; a circle leads back to one of them */
-    private function ask(string $personId, int $at, array $path): ?string
+    private function ask(string $personId, array $path): ?string
     {
         if (isset($this->asked[$personId])) {
             $this->circle = $this->circle || in_array($personId, $path, true);
 
             return null;
         }
-        if ($this->step($personId, $at) === []) {
+        if ($this->step($personId) === []) {
             return $personId;
         }
         $path[] = $personId;
         if (count($path) > self::DEEPEST) {
             return null;
         }
-        foreach ($this->roster->absenceOf($personId, $at)->substituteIds ?? [] as $substituteId) {
-            $found = $this->ask($substituteId, $at, $path);
+        foreach ($this->roster->absenceOf($personId, $this->at)->substitutes ?? [] as $substitute) {
+            if (! $substitute->takes($this->facts)) {
+                $this->steps[] = new CoverStep($substitute->personId, [Unavailability::OtherWork], null);
+                continue;
+            }
+            $found = $this->ask($substitute->personId, $path);
             if ($found !== null) {
                 return $found;
             }
@@ -87,10 +99,11 @@ final class SubstituteFinder
     }
 
     /** @return list<Unavailability> what stands against one person */
-    private function step(string $personId, int $at): array
+    private function step(string $personId): array
     {
-        $reasons = $this->availability->reasonsAgainst($this->roster->people[$personId], $at);
-        $this->asked[$personId] = new CoverStep($personId, $reasons, $this->roster->absenceOf($personId, $at)?->span->to);
+        $reasons = $this->availability->reasonsAgainst($this->roster->people[$personId], $this->at);
+        $this->asked[$personId] = true;
+        $this->steps[] = new CoverStep($personId, $reasons, $this->roster->awayUntil($personId, $this->at));
 
         return $reasons;
     }

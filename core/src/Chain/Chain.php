@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Chain;
 
+use OpenBaton\Core\Absence\SubstituteFinder;
 use OpenBaton\Core\Routing\Decision;
 use OpenBaton\Core\Routing\Needs;
 use OpenBaton\Core\Routing\Router;
@@ -53,9 +54,14 @@ final readonly class Chain
             return;
         }
         $this->resumeWhoWaits($state, $number, $change);
-        if (! $change->isArrival() && ! $this->router->rulebook->isHeard($change)) {
-            return;
+        if ($change->isArrival() || $this->router->rulebook->isHeard($change)) {
+            $this->decide($state, $number, $change);
         }
+        $this->coverWhoIsAway($state, $number, $change);
+    }
+
+    private function decide(ChainState $state, int $number, ChangeSet $change): void
+    {
         $needs = $number === 0 && $this->ready !== null ? $this->ready : $this->router->needs($change);
         $work = $state->work($needs);
         $rotations = $state->rotations($needs->rotations);
@@ -136,6 +142,22 @@ final readonly class Chain
                 $link->generation + 1,
                 $number,
             );
+        }
+    }
+
+    /** What comes back from review is its holder's again, or goes to their substitute while they are away. */
+    private function coverWhoIsAway(ChainState $state, int $number, ChangeSet $change): void
+    {
+        $task = $state->subject($change->after);
+        if ($change->before?->status !== TaskStatus::InReview || ! $task->status->wantsHolder() || $task->holderId === null) {
+            return;
+        }
+        if ($this->router->roster->absenceOf($task->holderId, $change->at) !== null) {
+            $covering = $task->covering;
+            $cover = (new SubstituteFinder($this->router->roster))->find($covering->forId ?? $task->holderId, $change->at, $this->router->facts->of($task, $task, $change->at));
+            if ($cover->isSubstitute()) {
+                $this->change($state, $number, $task, $task->heldBy($cover->personId, [], $covering?->passedOnBy($task->holderId) ?? $cover->covering()), $change->at);
+            }
         }
     }
 

@@ -30,6 +30,11 @@ final readonly class Lookups
         return new self($days, $teams);
     }
 
+    public function and(self $other): self
+    {
+        return new self($this->days + $other->days, $this->teams || $other->teams);
+    }
+
     /** What the active rules of a rulebook look up. */
     public static function ofRulebook(Rulebook $rulebook): self
     {

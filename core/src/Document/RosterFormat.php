@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Document;
 
+use OpenBaton\Core\Absence\Absence;
+use OpenBaton\Core\Criteria\FieldCatalogue;
 use OpenBaton\Core\People\Capacity;
 use OpenBaton\Core\People\Person;
 use OpenBaton\Core\People\Roster;
@@ -19,8 +21,12 @@ final class RosterFormat
 
     public const FURTHER_NOTICE = 'further_notice';
 
-    /** @throws DocumentError with all that is wrong with it */
-    public static function read(Node $node): Roster
+    /**
+     * @param FieldCatalogue $fields that criteria of substitutes may be about
+     *
+     * @throws DocumentError with all that is wrong with it
+     */
+    public static function read(Node $node, FieldCatalogue $fields = new FieldCatalogue([])): Roster
     {
         Format::expect($node, self::VERSION);
         $faults = new Faults();
@@ -49,18 +55,14 @@ final class RosterFormat
         $known = array_filter($people, static fn(?Person $person): bool => $person !== null);
         $teams = $faults->collect(static fn(): array => TeamFormat::read($node->itemsOf('teams'), $known));
         $absences = [];
+        $with = static fn(Absence ...$absences): Roster => new Roster($calendars->of($house, $houseZone), array_values($known), $teams ?? [], $skills, array_values($absences));
+        $alone = $with();
         foreach (Format::distinct($node->itemsOf('absences')) as $absence) {
-            $absences[] = $faults->collect(static fn() => AbsenceFormat::read($absence, $known));
+            $absences[] = $faults->collect(static fn(): Absence => AbsenceFormat::read($absence, $alone, $fields));
         }
         $faults->throwIfAny();
 
-        return new Roster(
-            $calendars->of($house, $houseZone),
-            array_values($known),
-            $teams ?? [],
-            $skills,
-            array_values(array_filter($absences)),
-        );
+        return $with(...array_filter($absences));
     }
 
     /** @param array<array-key, string> $skills */

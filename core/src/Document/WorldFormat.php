@@ -36,8 +36,8 @@ final class WorldFormat
         Format::expect($node, self::VERSION, self::SECOND_VERSION, self::FIRST_VERSION);
         $node->only(self::MEMBERS);
         $clock = $node->get('clock')->instant();
-        $roster = RosterFormat::read($node->get('roster'));
         $fields = RulebookFormat::catalogue($node->get('rulebook')->get('fields'));
+        $roster = RosterFormat::read($node->get('roster'), $fields);
         $trade = TradeFormat::read($node->find('trade'), $fields, $roster);
         $rulebook = RulebookFormat::read($node->get('rulebook'), $roster, trade: $node->has('trade') ? $trade : null);
         $format = new TaskFormat($fields, $roster);

@@ -6,6 +6,10 @@ namespace OpenBaton\Core\People;
 
 use InvalidArgumentException;
 use OpenBaton\Core\Absence\Absence;
+use OpenBaton\Core\Absence\Away;
+use OpenBaton\Core\Absence\Substitute;
+use OpenBaton\Core\Criteria\Expression;
+use OpenBaton\Core\Criteria\Lookups;
 use OpenBaton\Core\Refusal;
 use OpenBaton\Core\Time\HoursLessBlocks;
 use OpenBaton\Core\Time\Span;
@@ -22,6 +26,12 @@ final readonly class Roster
 
     /** @var array<array-key, list<Absence>> approved ones in order of their begin, by person */
     private array $absences;
+
+    /** @var array<array-key, list<Away>> in order, by person */
+    private array $away;
+
+    /** What the criteria of substitutes look up. */
+    public Lookups $lookups;
 
     /** @var array<array-key, list<Team>> by person, in the order of the teams */
     private array $teamsOf;
@@ -83,19 +93,65 @@ final readonly class Roster
         }
         unset($list);
         $this->absences = $approved;
+        $this->away = array_map(Away::of(...), $approved);
+        $this->lookups = Lookups::of(self::criteria($approved));
 
         $presence = [];
         foreach ($byId as $id => $person) {
-            $blocks = array_map(static fn(Absence $absence): Span => $absence->span, $approved[$id] ?? []);
+            $blocks = array_map(static fn(Away $away): Span => $away->span, $this->away[$id] ?? []);
             $presence[$id] = $blocks === [] ? $person->hours : new HoursLessBlocks($person->hours, $blocks);
         }
         $this->presence = $presence;
     }
 
+    /**
+     * @param array<array-key, list<Absence>> $absences
+     *
+     * @return list<Expression>
+     */
+    private static function criteria(array $absences): array
+    {
+        $substitutes = array_merge(...array_map(static fn(Absence $absence): array => $absence->substitutes, array_merge(...array_values($absences))));
+
+        return array_values(array_filter(array_map(static fn(Substitute $one): ?Expression => $one->only, $substitutes)));
+    }
+
+    /** The same with one absence more, or otherwise. */
+    public function withAbsence(Absence $absence): self
+    {
+        $others = array_filter(array_merge(...array_values($this->absences)), static fn(Absence $one): bool => $one->id !== $absence->id);
+
+        return new self($this->house, array_values($this->people), array_values($this->teams), $this->skills, [...array_values($others), $absence]);
+    }
+
+    public function awayAt(string $personId, int $at): ?Away
+    {
+        foreach ($this->away[$personId] ?? [] as $away) {
+            if ($away->span->contains($at)) {
+                return $away;
+            }
+        }
+
+        return null;
+    }
+
+    /** The absence that speaks for the time that somebody is away: of several that overlap, the one that began first. */
     public function absenceOf(string $personId, int $at): ?Absence
     {
+        return $this->awayAt($personId, $at)?->absence;
+    }
+
+    /** @return int|null instant at which somebody who is away is back; null: they are there */
+    public function awayUntil(string $personId, int $at): ?int
+    {
+        return $this->awayAt($personId, $at)?->span->to;
+    }
+
+    /** An absence that counts, by its id. */
+    public function absence(string $personId, string $id): ?Absence
+    {
         foreach ($this->absences[$personId] ?? [] as $absence) {
-            if ($absence->span->contains($at)) {
+            if ($absence->id === $id) {
                 return $absence;
             }
         }

@@ -12,4 +12,6 @@ enum Unavailability: string
     case NoLongerMember = 'no_longer_member';
     case Paused = 'paused';
     case Absent = 'absent';
+    /** Of a substitute: stands in for other work only. */
+    case OtherWork = 'other_work';
 }

@@ -69,7 +69,8 @@ final readonly class Decision
             return $this->after;
         }
         if ($this->decidedBy !== null && $this->outcome !== Outcome::Kept) {
-            $subject = $this->seat === SeatName::Reviewer ? $subject->reviewedBy($this->assigneeId) : $subject->heldBy($this->assigneeId, $this->openTo);
+            $covering = $this->standIn()?->covering();
+            $subject = $this->seat === SeatName::Reviewer ? $subject->reviewedBy($this->assigneeId, $covering) : $subject->heldBy($this->assigneeId, $this->openTo, $covering);
         }
         foreach ($this->effects as $effect) {
             $subject = $effect->on($subject);

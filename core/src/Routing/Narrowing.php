@@ -6,6 +6,7 @@ namespace OpenBaton\Core\Routing;
 
 use OpenBaton\Core\Absence\Cover;
 use OpenBaton\Core\Absence\SubstituteFinder;
+use OpenBaton\Core\Criteria\Facts;
 use OpenBaton\Core\People\Availability;
 use OpenBaton\Core\People\Membership;
 use OpenBaton\Core\People\Roster;
@@ -33,16 +34,17 @@ final readonly class Narrowing
             if ($reasons === []) {
                 $kept[] = $member;
             } else {
-                $excluded[] = self::exclusion($member->personId, $reasons, $this->roster->absenceOf($member->personId, $at)?->span->to);
+                $excluded[] = self::exclusion($member->personId, $reasons, $this->roster->awayUntil($member->personId, $at));
             }
         }
 
         return new Step('present', $kept, $excluded);
     }
 
-    public function cover(string $personId, int $at): Cover
+    /** @param Facts $facts of the work that wants somebody */
+    public function cover(string $personId, int $at, Facts $facts): Cover
     {
-        return (new SubstituteFinder($this->roster))->find($personId, $at);
+        return (new SubstituteFinder($this->roster))->find($personId, $at, $facts);
     }
 
     /** @return Step whoever answers for the one who is named */

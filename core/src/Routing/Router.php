@@ -39,7 +39,7 @@ final readonly class Router
 
     public function __construct(public Roster $roster, public CompiledRulebook $rulebook, private Trade $trade = new Trade())
     {
-        $this->facts = new ChangeFacts($roster, $rulebook->lookups);
+        $this->facts = new ChangeFacts($roster, $rulebook->lookups->and($roster->lookups));
         $this->narrowing = new Narrowing($roster);
         $this->book = new LoadBook($roster);
     }
@@ -106,7 +106,7 @@ final readonly class Router
     private function mayGoTo(Give $give, ChangeSet $change): iterable
     {
         foreach ($give->pool->members($this->roster, $change->facts) as $member) {
-            $id = $give->pool->namesOne() ? $this->narrowing->cover($member->personId, $change->at)->personId : $member->personId;
+            $id = $give->pool->namesOne() ? $this->narrowing->cover($member->personId, $change->at, $change->facts)->personId : $member->personId;
             if ($id !== null) {
                 yield $id;
             }
@@ -142,7 +142,7 @@ final readonly class Router
     private function attempt(Give $give, ChangeSet $change, Rotations $rotations, LoadView $load): Attempt
     {
         $pool = $give->pool->members($this->roster, $change->facts);
-        $cover = $give->pool->namesOne() && $pool !== [] ? $this->narrowing->cover($pool[0]->personId, $change->at) : null;
+        $cover = $give->pool->namesOne() && $pool !== [] ? $this->narrowing->cover($pool[0]->personId, $change->at, $change->facts) : null;
         $step = new Step('pool', $pool);
         $steps = [$step];
         $steps[] = $step = $cover === null ? $this->narrowing->present($step, $change->at) : $this->narrowing->covered($cover);
@@ -150,9 +150,9 @@ final readonly class Router
             $steps[] = $step = $this->narrowing->within($step, $limit, $load);
         }
         if ($step->kept === []) {
-            return new Attempt($steps, null, $give->otherwise->settle($this->roster, $change->at), $cover);
+            return new Attempt($steps, null, $give->otherwise->settle($this->roster, $change->facts, $change->at), $cover);
         }
-        $occupant = Seat::occupant($give->seat, $change->after);
+        $occupant = $change->after->occupant($give->seat);
         if (! $change->isArrival() && ! $give->anew && $occupant !== null && $step->keeps($occupant)) {
             return new Attempt($steps, null, null, $cover, true);
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Routing;
 
+use OpenBaton\Core\Absence\Covering;
 use OpenBaton\Core\Rulebook\SeatName;
 use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Subject\Subject;
@@ -11,17 +12,20 @@ use OpenBaton\Core\Subject\Subject;
 /** Who is in a seat of the task after a decision, or may take it. */
 final readonly class Seat
 {
-    /** @param list<string> $openTo who may claim it; empty where somebody holds it */
-    private function __construct(public SeatName $name, public Outcome $outcome, public ?string $personId, public array $openTo) {}
+    /**
+     * @param list<string>  $openTo   who may claim it; empty where somebody holds it
+     * @param Covering|null $covering where they get it for somebody who is away
+     */
+    private function __construct(public SeatName $name, public Outcome $outcome, public ?string $personId, public array $openTo, private ?Covering $covering = null) {}
 
     public static function filledBy(Attempt $attempt, SeatName $name, ChangeSet $change): self
     {
         if ($attempt->kept) {
-            return new self($name, Outcome::Kept, self::occupant($name, $change->after), []);
+            return new self($name, Outcome::Kept, $change->after->occupant($name), []);
         }
         $personId = $attempt->choice->personId ?? $attempt->fallback?->personId;
         if ($personId !== null) {
-            return new self($name, Outcome::Assigned, $personId, []);
+            return new self($name, Outcome::Assigned, $personId, [], $attempt->cover()?->covering());
         }
         $openTo = $attempt->choice === null
             ? $attempt->fallback->openTo ?? []
@@ -34,15 +38,10 @@ final readonly class Seat
         return new self($name, $openTo === [] ? Outcome::Unplaced : Outcome::Open, null, $openTo);
     }
 
-    public static function occupant(SeatName $name, Subject $subject): ?string
-    {
-        return $name === SeatName::Reviewer ? $subject->reviewerId : $subject->holderId;
-    }
-
     /** How it is where no rule decides. */
     public static function asItIs(Subject $subject, SeatName $name = SeatName::Holder): self
     {
-        $occupant = self::occupant($name, $subject);
+        $occupant = $subject->occupant($name);
 
         return new self($name, match (true) {
             $occupant !== null => Outcome::Kept,
@@ -53,6 +52,11 @@ final readonly class Seat
 
     public function on(Subject $subject): Subject
     {
-        return $this->name === SeatName::Reviewer ? $subject->reviewedBy($this->personId) : $subject->heldBy($this->personId, $this->openTo);
+        return match (true) {
+            // Whoever keeps it keeps it as they had it.
+            $this->outcome === Outcome::Kept => $subject,
+            $this->name === SeatName::Reviewer => $subject->reviewedBy($this->personId, $this->covering),
+            default => $subject->heldBy($this->personId, $this->openTo, $this->covering),
+        };
     }
 }

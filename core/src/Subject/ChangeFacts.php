@@ -15,6 +15,12 @@ final readonly class ChangeFacts
 {
     public function __construct(private Roster $roster, private Lookups $lookups) {}
 
+    /** The same in another roster. */
+    public function in(Roster $roster): self
+    {
+        return new self($roster, $this->lookups->and($roster->lookups));
+    }
+
     /** @param int $at instant */
     public function of(?Subject $before, Subject $after, int $at): Facts
     {

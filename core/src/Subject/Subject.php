@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Subject;
 
+use OpenBaton\Core\Absence\Covering;
 use OpenBaton\Core\Criteria\FieldType;
 use OpenBaton\Core\Criteria\Operator\Plain;
+use OpenBaton\Core\Rulebook\SeatName;
 use OpenBaton\Core\Time\WorkingHours;
 use OpenBaton\Core\Workload\Effort;
 use OpenBaton\Core\Workload\Priority;
@@ -32,6 +34,8 @@ final readonly class Subject
      * @param list<ChecklistItem>                               $checklist
      * @param list<string>                                      $watcherIds
      * @param list<string>                                      $linkedTo   tasks that go with it, as people have said
+     * @param Covering|null                                     $covering   where the holder has it for somebody who is away
+     * @param Covering|null                                     $reviewCovering likewise of the reviewer
      */
     public function __construct(
         public string $id,
@@ -60,17 +64,38 @@ final readonly class Subject
         public ?string $creatorId = null,
         public ?string $madeById = null,
         public array $linkedTo = [],
+        public ?Covering $covering = null,
+        public ?Covering $reviewCovering = null,
     ) {}
 
-    /** @param list<string> $openTo who may claim it, where nobody holds it */
-    public function heldBy(?string $personId, array $openTo = []): self
+    /**
+     * @param list<string>  $openTo   who may claim it, where nobody holds it
+     * @param Covering|null $covering where they hold it for somebody who is away
+     */
+    public function heldBy(?string $personId, array $openTo = [], ?Covering $covering = null): self
     {
-        return $this->with(['holderId' => $personId, 'openTo' => $openTo]);
+        return $this->with(['holderId' => $personId, 'openTo' => $openTo, 'covering' => $covering]);
     }
 
-    public function reviewedBy(?string $personId): self
+    /** @param Covering|null $covering where they review it for somebody who is away */
+    public function reviewedBy(?string $personId, ?Covering $covering = null): self
     {
-        return $this->with(['reviewerId' => $personId]);
+        return $this->with(['reviewerId' => $personId, 'reviewCovering' => $covering]);
+    }
+
+    public function occupant(SeatName $seat): ?string
+    {
+        return $seat === SeatName::Reviewer ? $this->reviewerId : $this->holderId;
+    }
+
+    public function coveringOf(SeatName $seat): ?Covering
+    {
+        return $seat === SeatName::Reviewer ? $this->reviewCovering : $this->covering;
+    }
+
+    public function seated(SeatName $seat, ?string $personId, ?Covering $covering): self
+    {
+        return $seat === SeatName::Reviewer ? $this->reviewedBy($personId, $covering) : $this->heldBy($personId, [], $covering);
     }
 
     /**
@@ -84,7 +109,7 @@ final readonly class Subject
             return $this;
         }
         if ($this->status === TaskStatus::InReview) {
-            $changes += ['lastReviewerId' => $this->reviewerId ?? $this->lastReviewerId, 'reviewerId' => null];
+            $changes += ['lastReviewerId' => $this->reviewerId ?? $this->lastReviewerId, 'reviewerId' => null, 'reviewCovering' => null];
         }
         if ($this->status === TaskStatus::Waiting) {
             $changes += ['wakesAt' => null, 'waitingFor' => null, 'waitsOn' => [], 'resumesAs' => TaskStatus::New];
@@ -156,8 +181,7 @@ final readonly class Subject
     /** @param string|int|float|bool|list<string>|null $value null: it is emptied */
     public function withField(string $path, string|int|float|bool|array|null $value): self
     {
-        $fields = $this->fields;
-        unset($fields[$path]);
+        $fields = array_diff_key($this->fields, [$path => true]);
 
         return $this->with(['fields' => $value === null ? $fields : $fields + [$path => $value]]);
     }
@@ -205,30 +229,7 @@ final readonly class Subject
 
     public function equals(self $other): bool
     {
-        return $this === $other || $this->plain() === $other->plain();
-    }
-
-    /** @return array<array-key, mixed> by property, of values that are the same where they are equal */
-    private function plain(): array
-    {
-        return [
-            'effort' => get_object_vars($this->effort),
-            'dueFollows' => $this->dueFollows === null ? null : [$this->dueFollows->path, $this->dueFollows->offset->format(), $this->dueFollows->time?->format()],
-            'checklist' => array_map(get_object_vars(...), $this->checklist),
-            'fields' => self::sorted($this->fields),
-        ] + get_object_vars($this);
-    }
-
-    /**
-     * @param array<string, mixed> $fields
-     *
-     * @return array<string, mixed>
-     */
-    private static function sorted(array $fields): array
-    {
-        ksort($fields);
-
-        return $fields;
+        return $this === $other || PlainState::of($this) === PlainState::of($other);
     }
 
     /** The task as the load of whoever it loads. */

@@ -86,6 +86,25 @@ final readonly class WorkingTime
     }
 
     /**
+     * The end of work on the first day that has working time after $instant,
+     * be it of a shift that began the day before.
+     *
+     * @throws NoWorkingTime where no such day comes within three years
+     */
+    public function endOfDayAfter(int $instant): int
+    {
+        $date = $this->hours->zone()->dateAt($instant)->plus(-1);
+        for ($day = 0; $day < self::FURTHEST_DAYS; ++$day, $date = $date->plus(1)) {
+            $spans = $this->hours->spansOf($date);
+            if ($spans !== [] && end($spans)->to > $instant) {
+                return end($spans)->to;
+            }
+        }
+
+        throw new NoWorkingTime('No working day within three years.');
+    }
+
+    /**
      * The end of work on the date, or on the working day before it where it is none.
      *
      * @throws NoWorkingTime where there is none within three years

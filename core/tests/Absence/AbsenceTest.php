@@ -17,7 +17,7 @@ it('is cancelled where it was only asked for, whenever that is', function (): vo
 
 it('is over sooner: cancelled before it has begun, else ended there and then', function (string $now, AbsenceStatus $status, string $to): void {
     $ended = Build::absence('oona', '2026-03-03T00:00:00Z', '2026-03-05T00:00:00Z', ['tobias'])->endedAt(Build::at($now));
-    expect([$ended->status, gmdate('Y-m-d H:i:s', $ended->span->from), gmdate('Y-m-d H:i:s', $ended->span->to), $ended->substituteIds])
+    expect([$ended->status, gmdate('Y-m-d H:i:s', $ended->span->from), gmdate('Y-m-d H:i:s', $ended->span->to), $ended->substituteIds()])
         ->toBe([$status, '2026-03-03 00:00:00', $to, ['tobias']]);
 })->with([
     'the day before' => ['2026-03-02T12:00:00Z', AbsenceStatus::Cancelled, '2026-03-05 00:00:00'],

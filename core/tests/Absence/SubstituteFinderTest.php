@@ -5,12 +5,16 @@ declare(strict_types=1);
 use OpenBaton\Core\Absence\Absence;
 use OpenBaton\Core\Absence\AbsenceStatus;
 use OpenBaton\Core\Absence\Cover;
+use OpenBaton\Core\Absence\Covering;
 use OpenBaton\Core\Absence\CoverStep;
+use OpenBaton\Core\Absence\Substitute;
 use OpenBaton\Core\Absence\SubstituteFinder;
 use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\People\Team;
 use OpenBaton\Core\People\Unavailability;
+use OpenBaton\Core\Subject\ChangeFacts;
 use OpenBaton\Core\Tests\Support\Build;
+use OpenBaton\Core\Tests\Support\CoverStory;
 use OpenBaton\Core\Time\LocalDate;
 use OpenBaton\Core\Time\Zone;
 
@@ -111,4 +115,27 @@ it('goes eight deep and no deeper', function (int $links, ?string $expected): vo
 it('counts whole days from midnight to midnight of the zone, over a change of the clocks too', function (): void {
     $span = Absence::wholeDays(LocalDate::parse('2026-03-29'), LocalDate::parse('2026-03-29'), new Zone('Europe/Helsinki'));
     expect(gmdate('d H:i', $span->from))->toBe('28 22:00')->and($span->seconds())->toBe(23 * 3600);
+});
+
+it('leaves out substitutes who stand in for other work, and says so', function (): void {
+    $repairs = CoverStory::only('femi', ['field' => 'task.kind', 'op' => 'is', 'value' => 'repair']);
+    $roster = CoverStory::roster(CoverStory::absence(substitutes: [$repairs, new Substitute('tobias')]));
+    $find = static fn(?string $kind): Cover => (new SubstituteFinder($roster))->find('callum', Build::at('2026-03-10'), $kind === null ? null : Build::facts(['task.kind' => $kind]));
+    expect([$find('repair')->personId, $find('quote')->personId, $find(null)->personId])->toBe(['femi', 'tobias', 'tobias'])
+        ->and(array_map(static fn(CoverStep $step): array => [$step->personId, array_column($step->reasons, 'value')], $find('quote')->steps))
+        ->toBe([['callum', ['absent']], ['femi', ['other_work']], ['tobias', []]])
+        ->and($find('quote')->covering())->toEqual(new Covering('callum', 'callum-away'))
+        ->and((new SubstituteFinder($roster))->find('femi', Build::at('2026-03-10'))->covering())->toBeNull();
+});
+
+it('looks up days seen from now in the criteria of substitutes', function (): void {
+    $soon = CoverStory::only('femi', ['field' => 'task.due', 'op' => 'before', 'value' => ['now' => '+2 days']]);
+    $roster = CoverStory::roster(CoverStory::absence(substitutes: [$soon, new Substitute('tobias')]));
+    $facts = new ChangeFacts($roster, $roster->lookups);
+    $find = static function (string $due) use ($roster, $facts): ?string {
+        $task = CoverStory::task('t', $due);
+
+        return (new SubstituteFinder($roster))->find('callum', Build::at('2026-03-09'), $facts->of($task, $task, Build::at('2026-03-09')))->personId;
+    };
+    expect([$find('2026-03-10 12:00'), $find('2026-03-11 12:00')])->toBe(['femi', 'tobias']);
 });

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use OpenBaton\Core\Absence\Covering;
 use OpenBaton\Core\Chain\CutReason;
 use OpenBaton\Core\Chain\Link;
 use OpenBaton\Core\Document\DecisionFormat;
@@ -122,7 +123,8 @@ it('gives what is sent back to the substitute of whoever did it and is away', fu
     $away = Story::run([$rule], Story::change($of('callum'), $of('callum')->inStatus(TaskStatus::Working), [$rule]));
     expect(Story::told($there))->toBe(['0 t1 back kept femi'])
         ->and(Story::told($away))->toBe(['0 t1 back assigned tobias', '1 t1 nobody listens'])
-        ->and($away->links[0]->decision?->standIn()?->namedId)->toBe('callum');
+        ->and($away->links[0]->decision?->standIn()?->namedId)->toBe('callum')
+        ->and($away->subjects['t1']->covering)->toEqual(new Covering('callum', 'callum-2026-03-02'));
 });
 
 it('takes a task away only where the rule says that it waits', function (Otherwise $otherwise, Outcome $outcome, ?string $holder): void {

@@ -8,6 +8,7 @@ use DateTimeImmutable;
 use DateTimeZone;
 use OpenBaton\Core\Absence\Absence;
 use OpenBaton\Core\Absence\AbsenceStatus;
+use OpenBaton\Core\Absence\Substitute;
 use OpenBaton\Core\Criteria\Facts;
 use OpenBaton\Core\Criteria\Field;
 use OpenBaton\Core\Criteria\FieldCatalogue;
@@ -81,7 +82,7 @@ final class Build
     /** @param list<string> $substitutes */
     public static function absence(string $personId, string $from, string $to, array $substitutes = [], AbsenceStatus $status = AbsenceStatus::Approved): Absence
     {
-        return new Absence("{$personId}-{$from}", $personId, new Span(self::at($from), self::at($to)), $status, $substitutes);
+        return new Absence("{$personId}-{$from}", $personId, new Span(self::at($from), self::at($to)), $status, Substitute::forAll(...$substitutes));
     }
 
     public static function item(string $id, string $holder, int $minutes, ?string $due = null, ?string $start = null, TaskStatus $status = TaskStatus::New, Priority $priority = Priority::Normal, string $created = '2026-01-01', ?string $reviewer = null): WorkItem

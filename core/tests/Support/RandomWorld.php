@@ -6,6 +6,7 @@ namespace OpenBaton\Core\Tests\Support;
 
 use OpenBaton\Core\Absence\Absence;
 use OpenBaton\Core\Absence\AbsenceStatus;
+use OpenBaton\Core\Absence\Substitute;
 use OpenBaton\Core\People\Membership;
 use OpenBaton\Core\People\Person;
 use OpenBaton\Core\People\Roster;
@@ -137,7 +138,7 @@ final class RandomWorld
                     $id,
                     new Span($from, $from + $this->pick(1, 30) * 3600),
                     $this->chance(80) ? AbsenceStatus::Approved : AbsenceStatus::Asked,
-                    [$this->id(), $this->id()],
+                    Substitute::forAll($this->id(), $this->id()),
                 );
             }
         }

@@ -10,6 +10,7 @@ use App\Actions\TakeInTask;
 use App\Actions\WaitTask;
 use App\Bridge\SnapshotSource;
 use App\Clock\FireTimers;
+use App\Clock\SettleAbsences;
 use App\Models\House;
 use App\Models\Person;
 use App\Models\Task;
@@ -104,6 +105,7 @@ final class DemoHistory
             Carbon::setTestNow(Carbon::createFromTimestampUTC($this->tickedAt + self::TICK));
             CarbonImmutable::setTestNow(CarbonImmutable::createFromTimestampUTC($this->tickedAt + self::TICK));
             House::query()->update(['ticked_at' => CarbonImmutable::now()]);
+            app(SettleAbsences::class)(CarbonImmutable::now());
             app(FireTimers::class)(CarbonImmutable::now());
         }
     }

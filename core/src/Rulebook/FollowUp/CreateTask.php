@@ -18,6 +18,7 @@ use OpenBaton\Core\People\Availability;
 use OpenBaton\Core\People\Membership;
 use OpenBaton\Core\Rulebook\Family;
 use OpenBaton\Core\Rulebook\Pool\Pool;
+use OpenBaton\Core\Subject\ChangeFacts;
 use OpenBaton\Core\Subject\Effect\Effect;
 use OpenBaton\Core\Subject\Effect\TaskMade;
 use OpenBaton\Core\Subject\Subject;
@@ -99,7 +100,13 @@ final readonly class CreateTask implements FollowUp
         $roster = $situation->roster;
         $members = $for->members($roster, $facts);
         if ($for->namesOne()) {
-            return $made->heldBy($members === [] ? null : (new SubstituteFinder($roster))->find($members[0]->personId, $situation->change->at)->personId);
+            if ($members === []) {
+                return $made->heldBy(null);
+            }
+            $at = $situation->change->at;
+            $cover = (new SubstituteFinder($roster))->find($members[0]->personId, $at, (new ChangeFacts($roster, $roster->lookups))->of(null, $made, $at));
+
+            return $made->heldBy($cover->personId, [], $cover->covering());
         }
         $availability = new Availability($roster);
         $there = array_filter($members, static fn(Membership $member): bool => $availability->reasonsAgainst($roster->people[$member->personId], $situation->change->at) === []);

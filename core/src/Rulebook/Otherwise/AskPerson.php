@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OpenBaton\Core\Rulebook\Otherwise;
 
 use OpenBaton\Core\Absence\SubstituteFinder;
+use OpenBaton\Core\Criteria\Facts;
 use OpenBaton\Core\Parameter\Parameter;
 use OpenBaton\Core\Parameter\PersonReference;
 use OpenBaton\Core\People\Roster;
@@ -24,9 +25,9 @@ final readonly class AskPerson implements Otherwise
         return [Parameter::required('person', new PersonReference())];
     }
 
-    public function settle(Roster $roster, int $at): Fallback
+    public function settle(Roster $roster, Facts $facts, int $at): Fallback
     {
-        $cover = (new SubstituteFinder($roster))->find($this->person, $at);
+        $cover = (new SubstituteFinder($roster))->find($this->person, $at, $facts);
 
         return new Fallback($cover->personId, [], $cover);
     }

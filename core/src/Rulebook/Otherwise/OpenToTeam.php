@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Rulebook\Otherwise;
 
+use OpenBaton\Core\Criteria\Facts;
 use OpenBaton\Core\Parameter\Parameter;
 use OpenBaton\Core\Parameter\TeamReference;
 use OpenBaton\Core\People\Availability;
@@ -24,7 +25,7 @@ final readonly class OpenToTeam implements Otherwise
         return [Parameter::required('team', new TeamReference())];
     }
 
-    public function settle(Roster $roster, int $at): Fallback
+    public function settle(Roster $roster, Facts $facts, int $at): Fallback
     {
         $availability = new Availability($roster);
         $openTo = [];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Rulebook\Otherwise;
 
+use OpenBaton\Core\Criteria\Facts;
 use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\Rulebook\Part;
 
@@ -11,5 +12,5 @@ use OpenBaton\Core\Rulebook\Part;
 interface Otherwise extends Part
 {
     /** Null: the next rule is asked. */
-    public function settle(Roster $roster, int $at): ?Fallback;
+    public function settle(Roster $roster, Facts $facts, int $at): ?Fallback;
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Rulebook\Otherwise;
 
+use OpenBaton\Core\Criteria\Facts;
 use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\Rulebook\NoParameters;
 
@@ -16,7 +17,7 @@ final readonly class WaitUnplaced implements Otherwise
         return 'unplaced';
     }
 
-    public function settle(Roster $roster, int $at): Fallback
+    public function settle(Roster $roster, Facts $facts, int $at): Fallback
     {
         return new Fallback(waits: true);
     }

@@ -1,14 +1,12 @@
-import { Head, router, useForm } from '@inertiajs/react';
+import { Head, Link, router } from '@inertiajs/react';
 import type { AbsenceLine, AbsencesPageProps } from '@props/AbsencesPage';
 import { useState } from 'react';
 import { useFormats } from '@/lib/format';
 import { say } from '@/lib/words';
-import { AbsenceDialog } from '@/parts/AbsenceDialog';
+import { AbsenceDialog } from '@/parts/absence/AbsenceDialog';
+import { DecideDialog } from '@/parts/absence/DecideDialog';
 import { PersonName } from '@/parts/PersonMark';
 import { Button } from '@/ui/Button';
-import { Dialog } from '@/ui/Dialog';
-import { DialogForm } from '@/ui/DialogForm';
-import { Labelled } from '@/ui/Labelled';
 
 /** The groups in which absences stand, those to be decided first. */
 const GROUPS: [string, AbsenceLine['state'][]][] = [
@@ -18,30 +16,11 @@ const GROUPS: [string, AbsenceLine['state'][]][] = [
     ['past', ['over', 'declined', 'cancelled']],
 ];
 
-/** Approves or declines, with a word for whoever asked. */
-function DecideDialog({ absence, approve, onClose }: { absence: AbsenceLine; approve: boolean; onClose: () => void }) {
-    const form = useForm({ word: '' });
-    const send = (): void => {
-        form.transform((data) => ({ ...data, approve: approve ? 1 : 0 }) as unknown as typeof data);
-        form.post(`/absences/${absence.id}/decide`, { preserveScroll: true, onSuccess: onClose });
-    };
-    const way = approve ? 'approve' : 'decline';
-    return (
-        <Dialog open onOpenChange={(open) => !open && onClose()} title={say(`absence.${way}_title`, { person: absence.person?.name ?? '' })} description={say(`absence.${way}_description`)}>
-            <DialogForm busy={form.processing} send={say(`absence.${way}`)} look={approve ? 'main' : 'grave'} onLeave={onClose} onSend={send}>
-                <Labelled label={say('absence.word')} hint={say('absence.word_hint')} wrong={form.errors.word}>
-                    <input data-autofocus className="entry w-full" maxLength={255} value={form.data.word} onChange={(event) => form.setData('word', event.target.value)} />
-                </Labelled>
-            </DialogForm>
-        </Dialog>
-    );
-}
-
-function Line({ absence, onDecide }: { absence: AbsenceLine; onDecide: (approve: boolean) => void }) {
+function Line({ absence, onDecide, onChange }: { absence: AbsenceLine; onDecide: (approve: boolean) => void; onChange: () => void }) {
     const formats = useFormats();
     const told = [...(absence.kind === null ? [] : [say(`absence.kinds.${absence.kind}`)]), ...(absence.note === null ? [] : [absence.note])].join(': ');
     return (
-        <li className="grid grid-cols-[minmax(150px,1fr)_minmax(170px,1fr)_minmax(170px,1.4fr)_250px] items-start gap-x-4 border-t border-line px-4 py-2 first:border-0">
+        <li className="grid grid-cols-[minmax(140px,0.9fr)_minmax(160px,0.9fr)_minmax(170px,1.2fr)_auto] items-start gap-x-4 border-t border-line px-4 py-2 first:border-0">
             <span>{absence.person !== null && <PersonName {...absence.person} />}</span>
             <span>
                 {absence.first !== null && absence.last !== null ? formats.days(absence.first, absence.last) : `${formats.moment(absence.from)} – ${formats.moment(absence.to)}`}
@@ -50,7 +29,7 @@ function Line({ absence, onDecide }: { absence: AbsenceLine; onDecide: (approve:
             <span className="min-w-0 text-ink2 [overflow-wrap:anywhere]">
                 {told}
                 {told !== '' && <br />}
-                {absence.substitutes.length > 0 && say('absence.stands_in', { people: absence.substitutes.map((one) => one.name).join(', ') })}
+                {absence.substitutes.length > 0 && say('absence.stands_in', { people: absence.substitutes.map((one) => (one.only === null ? one.name : say('absence.for_some_work', { person: one.name }))).join(', ') })}
                 {absence.substitutes.length === 0 && absence.conflicts.length === 0 && say('absence.no_substitute')}
                 {absence.conflicts.map((one) => (
                     <span key={one} className="block text-ochre">
@@ -59,7 +38,17 @@ function Line({ absence, onDecide }: { absence: AbsenceLine; onDecide: (approve:
                 ))}
                 {absence.word !== null && <span className="block">“{absence.word}”</span>}
             </span>
-            <span className="flex justify-end gap-1">
+            <span className="flex items-center justify-end gap-1">
+                {absence.may.plan && !['over', 'declined', 'cancelled'].includes(absence.state) && (
+                    <Link href={`/absences/${absence.id}`} className="px-1 text-sm font-medium whitespace-nowrap text-sky hover:underline">
+                        {say('absence.plan')}
+                    </Link>
+                )}
+                {absence.may.change && (
+                    <Button look="quiet" onClick={onChange}>
+                        {say('absence.edit')}
+                    </Button>
+                )}
                 {absence.may.decide && (
                     <>
                         <Button onClick={() => onDecide(true)}>{say('absence.approve')}</Button>
@@ -78,18 +67,24 @@ function Line({ absence, onDecide }: { absence: AbsenceLine; onDecide: (approve:
     );
 }
 
-export default function Absences({ absences, people, kinds, self, leads }: AbsencesPageProps) {
-    const [asking, setAsking] = useState(false);
+export default function Absences(props: AbsencesPageProps) {
+    const { absences, self, leads } = props;
+    const [asking, setAsking] = useState<AbsenceLine | true | null>(null);
     const [deciding, setDeciding] = useState<{ absence: AbsenceLine; approve: boolean } | null>(null);
     return (
-        <div className="mx-auto my-6 max-w-5xl space-y-6 px-4">
+        <div className="mx-auto my-6 max-w-6xl space-y-6 px-4">
             <Head title="Absences" />
             <header className="flex items-baseline justify-between">
                 <h1 className="text-xl font-semibold">Absences</h1>
                 {(leads || self !== null) && (
+                  <span className="flex items-baseline gap-4">
+                    <Link href="/absences/what-if" className="font-medium text-sky hover:underline">
+                        {say('cover.what_if')}
+                    </Link>
                     <Button look="main" onClick={() => setAsking(true)}>
                         {say(leads ? 'absence.enter' : 'absence.ask')}
                     </Button>
+                  </span>
                 )}
             </header>
             {GROUPS.map(([group, states]) => {
@@ -105,14 +100,14 @@ export default function Absences({ absences, people, kinds, self, leads }: Absen
                         ) : (
                             <ul>
                                 {lines.map((absence) => (
-                                    <Line key={absence.id} absence={absence} onDecide={(approve) => setDeciding({ absence, approve })} />
+                                    <Line key={absence.id} absence={absence} onDecide={(approve) => setDeciding({ absence, approve })} onChange={() => setAsking(absence)} />
                                 ))}
                             </ul>
                         )}
                     </section>
                 );
             })}
-            {asking && <AbsenceDialog people={people} kinds={kinds} self={self} leads={leads} onClose={() => setAsking(false)} />}
+            {asking !== null && <AbsenceDialog {...props} absence={asking === true ? null : asking} onClose={() => setAsking(null)} />}
             {deciding !== null && <DecideDialog {...deciding} onClose={() => setDeciding(null)} />}
         </div>
     );

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Bridge\SnapshotSource;
+use App\Cover\SettleAbsence;
+use App\Models\Absence;
+use Carbon\CarbonImmutable;
+
+/** Puts an absence at another time, or changes who stands in and what passes. */
+final readonly class ChangeAbsence
+{
+    public function __construct(private SettleAbsence $settle, private SnapshotSource $snapshots) {}
+
+    /** @throws AbsenceMovedOn where it is over, or was declined or called off in the meantime */
+    public function __invoke(Absence $absence, AbsenceTerms $terms, Actor $by): Absence
+    {
+        $changed = ChangeHouse::run('absence_changed', 'changed an absence of '.(string) $absence->person?->name, $by, function () use ($absence, $terms): Absence {
+            $locked = Absence::query()->with(Absence::WITH)->lockForUpdate()->findOrFail($absence->id);
+            $now = CarbonImmutable::now();
+            if (! $locked->status->isAlive() || $locked->asCore($this->snapshots->current())->span->to <= $now->getTimestamp()) {
+                throw new AbsenceMovedOn('This absence is over, or has been declined or called off in the meantime.');
+            }
+            $locked->fill($terms->columns());
+            $locked->save();
+            $terms->nameSubstitutes($locked);
+            $begin = $locked->load(Absence::WITH)->asCore($this->snapshots->current())->span->from;
+            if ($begin > $now->getTimestamp()) {
+                $locked->update(['handed_over_at' => null]);
+            }
+
+            return $locked;
+        });
+        ($this->settle)($changed->id, $by, moved: true);
+
+        return $changed;
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Bridge\HouseState;
+use App\Cover\SettleAbsence;
+use App\Models\Absence;
+use App\Models\CoverSetting;
+use App\Models\Person;
+use App\Models\Task;
+use Illuminate\Support\Facades\DB;
+
+/** Sets one line of a cover plan by hand: who gets the task, that it stays, or that the policy decides again. */
+final readonly class SetCover
+{
+    public function __construct(private SettleAbsence $settle) {}
+
+    /**
+     * @param bool        $set whether it is set by hand; false: the policy decides
+     * @param Person|null $to  null: it stays
+     *
+     * @throws AbsenceMovedOn where the absence is over or does not count any more
+     */
+    public function __invoke(Absence $absence, Task $task, bool $set, ?Person $to, Actor $by): void
+    {
+        DB::transaction(static function () use ($absence, $task, $set, $to, $by): void {
+            HouseState::lock();
+            $locked = Absence::query()->with('person')->lockForUpdate()->findOrFail($absence->id);
+            if (! $locked->status->isAlive() || $locked->handed_back_at !== null) {
+                throw new AbsenceMovedOn('This absence is over, or has been declined or called off in the meantime.');
+            }
+            $line = ['absence_id' => $locked->id, 'task_id' => $task->id];
+            if ($set) {
+                CoverSetting::query()->updateOrCreate($line, ['person_id' => $to?->id]);
+            } else {
+                CoverSetting::query()->where($line)->delete();
+            }
+            Audit::record($by, 'house', 'cover_set', "set who covers № {$task->number} for {$locked->person?->name}", $locked, ['task' => $task->id, 'by_hand' => $set, 'to' => $to?->slug]);
+        }, attempts: 3);
+        // Where it is running, what was set acts at once.
+        ($this->settle)($absence->id, $by, again: true);
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Cover;
+
+use App\Bridge\SnapshotSource;
+use App\Models\Absence;
+use App\Models\Person;
+use App\Models\Task;
+use App\Models\TaskCover;
+use App\Models\User;
+use Carbon\CarbonImmutable;
+use OpenBaton\Core\Rulebook\SeatName;
+
+/** In whose place somebody acts on a task: of whoever is away, while the cover is in force. */
+final readonly class ActingFor
+{
+    public function __construct(private SnapshotSource $snapshots) {}
+
+    /** @return Person|null null: they act for themselves */
+    public function of(User $user, Task $task): ?Person
+    {
+        $person = $user->person;
+        if ($person === null || ($task->assignee_id !== $person->id && $task->reviewer_id !== $person->id)) {
+            return null;
+        }
+        foreach ($task->loadMissing('covers')->covers as $cover) {
+            $occupant = $cover->seat === SeatName::Reviewer ? $task->reviewer_id : $task->assignee_id;
+            if ($occupant === $person->id && $this->isInForce($cover)) {
+                return $cover->loadMissing('for.user')->for;
+            }
+        }
+
+        return null;
+    }
+
+    private function isInForce(TaskCover $cover): bool
+    {
+        $house = $this->snapshots->at($this->snapshots->recent());
+        $now = CarbonImmutable::now()->getTimestamp();
+        $slug = $house->personSlugs[$cover->for_id] ?? null;
+        if ($slug === null) {
+            return false;
+        }
+        if ($house->roster->absenceOf($slug, $now) !== null) {
+            return true;
+        }
+        // It was handed over before the absence begins.
+        $absence = $house->roster->absence($slug, $cover->absence);
+
+        return $absence !== null && $now < $absence->span->from && Absence::query()->where('slug', $absence->id)->whereNotNull('handed_over_at')->exists();
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+/** What has happened to a task of somebody's by the doing of others. */
+enum NoticeKind: string
+{
+    /** It came to them. */
+    case Got = 'got';
+    /** It went from them. */
+    case Lost = 'lost';
+    /** They have it in place of somebody who is away. */
+    case Covers = 'covers';
+    /** Somebody has it in their place while they are away. */
+    case Covered = 'covered';
+    /** It is theirs again. */
+    case Back = 'back';
+    /** It went back to whoever was away. */
+    case GivenBack = 'given_back';
+    /** They keep what they have begun in place of somebody. */
+    case Keeps = 'keeps';
+    /** Whoever covered keeps it. */
+    case Kept = 'kept';
+}

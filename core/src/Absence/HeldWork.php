@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\Absence;
+
+use OpenBaton\Core\People\Roster;
+use OpenBaton\Core\Rulebook\SeatName;
+use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Time\NoWorkingTime;
+use OpenBaton\Core\Time\Span;
+use OpenBaton\Core\Time\WorkingTime;
+use OpenBaton\Core\Workload\LoadPlanner;
+use OpenBaton\Core\Workload\PersonWork;
+use OpenBaton\Core\Workload\TaskStatus;
+
+/** What becomes of the work that somebody has in hand while they are away, by the policy of their absence. */
+final readonly class HeldWork
+{
+    /** @param array<string, int> $finishes planned, by task */
+    private function __construct(private HeldPolicy $policy, private Span $away, private int $dueBy, private array $finishes) {}
+
+    /**
+     * @param Roster $roster in which the absence counts
+     * @param int    $now    instant
+     */
+    public static function of(Absence $absence, Roster $roster, PersonWork $work, int $now): self
+    {
+        $person = $roster->people[$absence->personId];
+        $away = $roster->awayAt($person->id, $absence->span->from)->span ?? $absence->span;
+        $presence = $roster->presenceOf($person->id);
+        $finishes = $now < $away->from ? LoadPlanner::plan($person->hours, $presence, $person->capacity, $work->loading, $now, toTheEnd: true)->finishes : [];
+        try {
+            $dueBy = (new WorkingTime($presence))->endOfDayAfter($away->to);
+        } catch (NoWorkingTime) {
+            $dueBy = $away->to;
+        }
+
+        return new self($absence->held, $away, $dueBy, $finishes);
+    }
+
+    public function reason(Subject $task, SeatName $seat): CoverReason
+    {
+        return match (true) {
+            $this->policy === HeldPolicy::Nothing => CoverReason::NothingPasses,
+            $task->status === TaskStatus::Waiting && ($task->wakesAt ?? PHP_INT_MAX) >= $this->away->to => CoverReason::WaitsLonger,
+            $this->policy === HeldPolicy::All => CoverReason::All,
+            $task->dueAt === null => CoverReason::NoDueDate,
+            $task->dueAt > $this->dueBy => CoverReason::DueLater,
+            $seat === SeatName::Holder && ($this->finishes[$task->id] ?? PHP_INT_MAX) <= $this->away->from => CoverReason::FinishedBefore,
+            default => CoverReason::FallsDue,
+        };
+    }
+
+    /** In which seats of a task somebody has something to do, or will have. */
+    public static function seat(Subject $task, string $personId): ?SeatName
+    {
+        return match (true) {
+            $task->status === TaskStatus::InReview => $task->reviewerId === $personId ? SeatName::Reviewer : null,
+            $task->status->isOpen() => $task->holderId === $personId ? SeatName::Holder : null,
+            default => null,
+        };
+    }
+}

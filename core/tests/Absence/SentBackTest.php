@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+use OpenBaton\Core\Absence\Covering;
+use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Tests\Support\Story;
+use OpenBaton\Core\Workload\TaskStatus;
+
+it('lets nothing that comes back from review wait for somebody who is away', function (): void {
+    $of = static fn(string $holder): Subject => Story::task()->heldBy($holder)->inStatus(TaskStatus::InReview)->reviewedBy('ayumi');
+    $there = Story::run([], Story::change($of('femi'), $of('femi')->inStatus(TaskStatus::Working)));
+    $away = Story::run([], Story::change($of('callum'), $of('callum')->inStatus(TaskStatus::Working)));
+    expect($there->subjects['t1']->holderId)->toBe('femi')
+        ->and([$away->subjects['t1']->holderId, $away->subjects['t1']->covering])->toEqual(['tobias', new Covering('callum', 'callum-2026-03-02')])
+        ->and(Story::told($away))->toBe(['0 t1 nobody listens', '1 t1 nobody listens']);
+});

@@ -1,0 +1,56 @@
+import { router } from '@inertiajs/react';
+import type { CoverPageProps } from '@props/CoverPage';
+import { useState } from 'react';
+import { say } from '@/lib/words';
+import { Button } from '@/ui/Button';
+import { Labelled } from '@/ui/Labelled';
+import { Substitutes } from './Substitutes';
+
+type Props = Pick<CoverPageProps, 'people' | 'self' | 'leads' | 'policies'> & { asked: NonNullable<CoverPageProps['asked']> };
+
+/** Who might be away when, and who would stand in; nothing is asked for by that. */
+export function WhatIf({ asked, people, self, leads, policies }: Props) {
+    const [data, setData] = useState({ ...asked, person: asked.person === '' && !leads ? (self ?? '') : asked.person, held: asked.held === '' ? (policies[0] ?? '') : asked.held });
+    const set = (changes: Partial<typeof data>): void => setData((now) => ({ ...now, ...changes }));
+    return (
+        <form
+            className="box space-y-4 p-4"
+            onSubmit={(event) => {
+                event.preventDefault();
+                router.get('/absences/what-if', data, { preserveState: true, preserveScroll: true });
+            }}
+        >
+            <div className="grid gap-4 md:grid-cols-4">
+                <Labelled label={say('absence.who')}>
+                    <select className="entry" disabled={!leads} value={data.person} onChange={(event) => set({ person: event.target.value, substitutes: data.substitutes.filter((one) => one !== event.target.value) })}>
+                        <option value="">{say('absence.choose_person')}</option>
+                        {people.map((one) => (
+                            <option key={one.value} value={one.value}>
+                                {one.label}
+                            </option>
+                        ))}
+                    </select>
+                </Labelled>
+                <Labelled label={say('absence.first')}>
+                    <input type="date" className="entry" value={data.first} onChange={(event) => set({ first: event.target.value, last: data.last === '' || data.last < event.target.value ? event.target.value : data.last })} />
+                </Labelled>
+                <Labelled label={say('absence.last')}>
+                    <input type="date" className="entry" value={data.last} min={data.first} onChange={(event) => set({ last: event.target.value })} />
+                </Labelled>
+                <Labelled label={say('absence.held')}>
+                    <select className="entry" value={data.held} onChange={(event) => set({ held: event.target.value })}>
+                        {policies.map((one) => (
+                            <option key={one} value={one}>
+                                {say(`absence.held_policies.${one}`)}
+                            </option>
+                        ))}
+                    </select>
+                </Labelled>
+            </div>
+            <Substitutes person={data.person} chosen={data.substitutes} only={{}} people={people} vocabulary={null} wrong={undefined} onChange={(substitutes) => set({ substitutes })} />
+            <Button type="submit" look="main" disabled={data.person === '' || data.first === '' || data.last === ''}>
+                {say('cover.work_out')}
+            </Button>
+        </form>
+    );
+}
