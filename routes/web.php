@@ -10,6 +10,7 @@ use App\Http\Controllers\HouseController;
 use App\Http\Controllers\InHandController;
 use App\Http\Controllers\IntakeController;
 use App\Http\Controllers\NewTaskController;
+use App\Http\Controllers\NoticeController;
 use App\Http\Controllers\PulseController;
 use App\Http\Controllers\RosterFileController;
 use App\Http\Controllers\RulebookController;
@@ -95,6 +96,7 @@ Route::middleware('auth')->group(static function (): void {
 });
 
 Route::middleware('auth')->group(static function (): void {
+    Route::post('notices/{until}/seen', NoticeController::class);
     Route::get('absences', [AbsenceController::class, 'index']);
     Route::post('absences', [AbsenceController::class, 'store']);
     Route::get('absences/what-if', [CoverController::class, 'whatIf']);

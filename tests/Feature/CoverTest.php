@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Actions\AbsenceTerms;
 use App\Actions\Actor;
 use App\Actions\AskAbsence;
+use App\Actions\CommentOn;
 use App\Actions\EndAbsence;
 use App\Actions\HandOnTask;
 use App\Actions\StartTask;
@@ -134,6 +135,36 @@ it('acts in the place of whoever is away, and says so, until they are back', fun
     // The tick has not come yet, and the cover is over all the same.
     Clock::set('2026-03-04T00:00:00Z');
     expect($standings())->toBe(['holder']);
+});
+
+it('tells both in the product at once, until they have read it', function (): void {
+    $task = due('2026-03-04', 'Horn');
+    away('callum', '2026-03-02', '2026-03-03', ['femi']);
+    $page = function (string $who): array {
+        app()->forgetScopedInstances();
+
+        return $this->actingAs(House::user($who))->get('/in-hand')->assertOk()->viewData('page')['props'];
+    };
+    $told = static fn(array $props): array => array_map(static fn(array $notice): string => "{$notice['title']}: {$notice['said']}", $props['notices']);
+    expect($told($page('femi')))->toBe(['Horn: yours in place of Callum Rees'])
+        ->and($told($page('callum')))->toBe(['Horn: with Femi Adeyinka while you are away'])
+        ->and($page('femi')['tasks'][0]['coversFor'])->toBe(['slug' => 'callum', 'name' => 'Callum Rees'])
+        ->and($page('femi')['task']['covers'])->toBe([['seat' => 'holder', 'for' => ['slug' => 'callum', 'name' => 'Callum Rees'], 'until' => '2026-03-04T00:00:00Z']]);
+    $notice = Notice::query()->where('person_id', House::person('femi')->id)->sole();
+    $this->actingAs(House::user('callum'))->post("/notices/{$notice->id}/seen")->assertNotFound();
+    $this->actingAs(House::user('femi'))->post("/notices/{$notice->id}/seen");
+    expect($told($page('femi')))->toBe([])->and($told($page('callum')))->toHaveCount(1);
+    app(CommentOn::class)($task->refresh(), 'It needs a new valve', [], House::user('femi'));
+    expect(array_column($page('femi')['task']['history'], 'said'))->toBe(['It arrived', 'It passed to whoever stands in', 'Femi Adeyinka for Callum Rees said']);
+});
+
+it('draws on the floor who has whose work', function (): void {
+    due('2026-03-04');
+    due('2026-03-03')->update(['status' => TaskStatus::InReview, 'assignee_id' => House::person('tobias')->id, 'reviewer_id' => House::person('callum')->id]);
+    away('callum', '2026-03-02', '2026-03-03', ['femi']);
+    $floor = $this->actingAs(House::user('hanneke'))->get('/floor')->assertOk()->viewData('page')['props'];
+    expect($floor['covers'])->toBe([['for' => 'callum', 'by' => 'femi', 'count' => 2]])
+        ->and($floor['handoffs'][0])->toMatchArray(['cause' => 'cover', 'awayUntil' => '2026-03-04T00:00:00Z']);
 });
 
 it('lends the rights of a lead for the task that is covered, and for no other', function (): void {

@@ -46,7 +46,7 @@ final class FloorController
         return $person === null ? null : [
             'lane' => PersonRef::of($person),
             'intake' => IntakeState::of($person, $viewer),
-            'tasks' => Task::query()->with(['kind', 'customer'])->where(static fn(Builder $his): Builder => $his
+            'tasks' => Task::query()->with(['kind', 'customer', 'covers.for'])->where(static fn(Builder $his): Builder => $his
                 ->where(static fn(Builder $held): Builder => $held->where('assignee_id', $person->id)->where('status', '<>', TaskStatus::InReview))
                 ->orWhere(static fn(Builder $reviewed): Builder => $reviewed->where('reviewer_id', $person->id)->where('status', TaskStatus::InReview)))->open()->dueFirst()
                 ->limit(self::TASKS)->get()->map(TaskLine::of(...))->all(),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Pages;
 
 use App\Bridge\WorkReader;
+use App\Cover\CoverCounts;
 use App\Http\Viewer;
 use App\Models\ChainCut;
 use App\Models\Handoff;
@@ -44,6 +45,7 @@ final readonly class FloorPage
             'reviews' => fn(): array => $this->unreviewed(),
             'cuts' => fn(): array => $this->cuts(),
             'handoffs' => fn(): array => $this->handoffs(),
+            'covers' => fn(): array => CoverCounts::all($this->viewer->snapshot()),
         ];
     }
 

@@ -38,6 +38,8 @@ export type FloorPageProps = {
     /** rules that went round, or failed, for the lead to look at */
     cuts: { id: string; at: string; said: string; what: string; rules: string[]; taskId: string; number: number }[];
     handoffs: HandoffLine[];
+    /** how many tasks somebody has in place of whoever is away, by slug */
+    covers: { for: string; by: string; count: number }[];
     task: TaskView | null;
     person: { lane: PersonRef; intake: IntakeState; tasks: TaskLine[] } | null;
 };

@@ -8,7 +8,7 @@ export type HandoffLine = {
     title: string;
     from: PersonRef | null;
     to: PersonRef | null;
-    cause: 'rule' | 'claim' | 'hand_on' | 'given';
+    cause: 'rule' | 'claim' | 'hand_on' | 'given' | 'cover' | 'hand_back';
     standsInFor: PersonRef | null;
     awayUntil: string | null;
     reason: string | null;

@@ -33,6 +33,7 @@ final class InHandPage
                     ->where('completed_at', '>=', CarbonImmutable::now()->startOfDay())->latest('completed_at')->limit(self::DONE),
             ),
             'person' => static fn(): bool => $person !== null,
+            'notices' => static fn(): array => $person === null ? [] : NoticeLine::unseenBy($person, $viewer),
             'intake' => static fn(): ?array => $person === null ? null : IntakeState::of($person, $viewer),
         ];
     }
@@ -57,6 +58,6 @@ final class InHandPage
      */
     private function lines(Builder $query): array
     {
-        return array_values($query->with(['kind', 'customer'])->get()->map(TaskLine::of(...))->all());
+        return array_values($query->with(['kind', 'customer', 'covers.for'])->get()->map(TaskLine::of(...))->all());
     }
 }

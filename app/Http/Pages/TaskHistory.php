@@ -10,6 +10,7 @@ use App\Explain\ReasonTrail;
 use App\Http\Viewer;
 use App\Models\Comment;
 use App\Models\Decision;
+use App\Models\Person;
 use App\Models\Task;
 use App\Models\TaskChange;
 use Carbon\CarbonImmutable;
@@ -34,7 +35,7 @@ final readonly class TaskHistory
     /** @return list<Entry> */
     public function of(Task $task): array
     {
-        $changes = TaskChange::query()->with(['user', 'causedBy.task'])->where('task_id', $task->id)->orderByDesc('at')->orderByDesc('id')->limit(self::MOST)->get()->reverse();
+        $changes = TaskChange::query()->with(['user', 'for', 'causedBy.task'])->where('task_id', $task->id)->orderByDesc('at')->orderByDesc('id')->limit(self::MOST)->get()->reverse();
         $decisions = Decision::query()->where('task_id', $task->id)->where(static fn(Builder $query): Builder => $query->whereNull('change_id')->orWhereIn('change_id', $changes->modelKeys()))->orderBy('at')->orderBy('id')->get();
         $own = $decisions->modelKeys();
         $byChange = $decisions->keyBy(static fn(Decision $one): string => (string) $one->change_id);
@@ -50,7 +51,7 @@ final readonly class TaskHistory
                 $entries[] = $this->change($change, $following, $byChange, $words);
             }
         }
-        foreach (Comment::query()->with('user')->where('task_id', $task->id)->orderBy('at')->get() as $comment) {
+        foreach (Comment::query()->with(['user', 'for'])->where('task_id', $task->id)->orderBy('at')->get() as $comment) {
             $entries[] = $this->comment($comment);
         }
         usort($entries, static fn(array $a, array $b): int => [$a['at'], $a['id']] <=> [$b['at'], $b['id']]);
@@ -80,7 +81,7 @@ final readonly class TaskHistory
     private function change(TaskChange $change, Collection $following, Collection $byChange, ChangeWords $words): array
     {
         return ['id' => $change->id, 'reason' => $change->reason, 'changes' => $words->sentences((array) $change->difference), 'because' => $this->because($change)]
-            + $this->entry($change->occasion, $change->at, null, $change->user->name ?? $change->system, $byChange->get($change->id), $following, $byChange, $words);
+            + $this->entry($change->occasion, $change->at, null, $this->by($change->user?->name, $change->for) ?? $change->system, $byChange->get($change->id), $following, $byChange, $words);
     }
 
     /**
@@ -103,6 +104,12 @@ final readonly class TaskHistory
             'decision' => $decision === null ? null : $this->decision($decision),
             'follows' => $decision === null ? [] : array_values($following->get($decision->id, new Collection())->map(fn(TaskChange $one): array => $this->change($one, $following, $byChange, $words))->all()),
         ];
+    }
+
+    /** @param Person|null $for in whose place they did it */
+    private function by(?string $name, ?Person $for): ?string
+    {
+        return $name === null || $for === null ? $name : $this->viewer->words()->words->say('history.for', ['who' => $name, 'person' => $for->name]);
     }
 
     private function said(string $what, ?string $by): string
@@ -148,7 +155,7 @@ final readonly class TaskHistory
             'id' => $comment->id,
             'at' => Moment::of($comment->at),
             'what' => 'said',
-            'said' => $this->viewer->words()->words->say($comment->from_customer ? 'history.customer_said' : 'history.said', ['who' => (string) $comment->user?->name, 'to' => $names === [] ? 'none' : implode(', ', $names)]),
+            'said' => $this->viewer->words()->words->say($comment->from_customer ? 'history.customer_said' : 'history.said', ['who' => (string) $this->by($comment->user?->name, $comment->for), 'to' => $names === [] ? 'none' : implode(', ', $names)]),
             'reason' => null,
             'changes' => [],
             'because' => null,

@@ -25,6 +25,8 @@ final class TaskLine
             'minutesLeft' => $task->effort()->left(),
             'arrivedAt' => Moment::of($task->arrived_at),
             'dueAt' => Moment::orNull($task->due_at),
+            // Where whoever asks for lines has asked for it.
+            'coversFor' => $task->relationLoaded('covers') ? PersonRef::orNull($task->covers->first()?->for) : null,
             'completedAt' => Moment::orNull($task->completed_at),
         ];
     }

@@ -1,3 +1,5 @@
+import type { PersonRef } from './PersonRef';
+
 export type TaskStatus = 'new' | 'working' | 'waiting' | 'in_review' | 'done' | 'dropped';
 export type Priority = 'low' | 'normal' | 'high' | 'urgent';
 
@@ -15,4 +17,6 @@ export type TaskLine = {
     arrivedAt: string;
     dueAt: string | null;
     completedAt: string | null;
+    /** in whose place whoever has it has it, where that is told */
+    coversFor: PersonRef | null;
 };

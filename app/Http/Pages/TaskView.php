@@ -12,6 +12,7 @@ use App\Models\Decision;
 use App\Models\Handoff;
 use App\Models\Person;
 use App\Models\Task;
+use App\Models\TaskCover;
 use App\Models\TaskFile;
 use App\Policies\TaskPolicy;
 use Carbon\CarbonImmutable;
@@ -32,7 +33,7 @@ final readonly class TaskView
     /** @return array<string, mixed> */
     public function of(Task $task): array
     {
-        $task->loadMissing([...TaskSubjects::RELATIONS, 'kind', 'customer.place', 'assignee', 'reviewer', 'files.user', 'handoffs.task', 'handoffs.from', 'handoffs.to', 'handoffs.standsInFor']);
+        $task->loadMissing([...TaskSubjects::RELATIONS, 'kind', 'customer.place', 'assignee', 'reviewer', 'files.user', 'handoffs.task', 'handoffs.from', 'handoffs.to', 'handoffs.standsInFor', 'covers.for']);
         $decision = Decision::query()->where('task_id', $task->id)->orderByDesc('at')->orderByDesc('id')->first();
         $words = $this->viewer->words();
         $may = $this->may($task);
@@ -56,6 +57,7 @@ final readonly class TaskView
             'people' => $this->people($task),
             'handoffs' => $task->handoffs->sortBy(['at', 'id'])->values()->map(static fn(Handoff $handoff): array => HandoffLine::of($handoff))->all(),
             'reviewer' => PersonRef::orNull($task->reviewer),
+            'covers' => array_values($task->covers->map($this->cover(...))->all()),
             'links' => TaskLinks::of($task),
             'checklist' => array_map(get_object_vars(...), $task->items()),
             'files' => array_values($task->files->map(static fn(TaskFile $file): array => ['id' => $file->id, 'name' => $file->name, 'size' => $file->size, 'at' => Moment::of($file->at), 'by' => (string) $file->user?->name])->all()),
@@ -73,6 +75,14 @@ final readonly class TaskView
     public function trail(Decision $decision): array
     {
         return (new ReasonTrail($this->viewer->words()))->of($this->decisions->document($decision));
+    }
+
+    /** @return array{seat: string, for: array{slug: string, name: string}|null, until: string|null} in whose place it is held or reviewed */
+    private function cover(TaskCover $cover): array
+    {
+        $until = $this->viewer->snapshot()->roster->awayUntil((string) $cover->for?->slug, CarbonImmutable::now()->getTimestamp());
+
+        return ['seat' => $cover->seat->value, 'for' => PersonRef::orNull($cover->for), 'until' => Instant::orNull($until)];
     }
 
     /** @return array<string, bool> by action, and for editing */

@@ -72,6 +72,8 @@ export type TaskView = TaskLine & {
     people: (PersonRef & { note: string })[];
     handoffs: HandoffLine[];
     reviewer: PersonRef | null;
+    /** in whose place it is held or reviewed, and until when they are away */
+    covers: { seat: 'holder' | 'reviewer'; for: PersonRef | null; until: string | null }[];
     links: LinkedTask[];
     checklist: { text: string; done: boolean }[];
     files: { id: string; name: string; size: number; at: string; by: string }[];

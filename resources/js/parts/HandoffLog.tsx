@@ -14,7 +14,7 @@ export function Arc() {
 
 function cause(handoff: HandoffLine): string {
     if (handoff.standsInFor !== null) return `for ${handoff.standsInFor.name}`;
-    return { rule: 'by rule', claim: 'claimed', hand_on: 'handed on', given: 'given' }[handoff.cause];
+    return { rule: 'by rule', claim: 'claimed', hand_on: 'handed on', given: 'given', cover: 'cover', hand_back: 'handed back' }[handoff.cause];
 }
 
 export function HandoffRow({ handoff, withTask = false, onTask }: { handoff: HandoffLine; withTask?: boolean; onTask?: (id: string) => void }) {

@@ -37,13 +37,21 @@ function waitsFor(task: TaskView): string {
     return [...(task.waitingFor === null ? [] : [task.waitingFor]), ...others].join(', ');
 }
 
+/** In whose place somebody has it, and until when. */
+function InPlaceOf({ task, seat }: { task: TaskView; seat: 'holder' | 'reviewer' }) {
+    const formats = useFormats();
+    const cover = task.covers.find((one) => one.seat === seat);
+    if (cover?.for === null || cover === undefined) return null;
+    return <span className="ml-2 text-plum">{say(cover.until === null ? 'cover.in_place' : 'cover.in_place_until', { person: cover.for.name, until: cover.until === null ? '' : formats.until(cover.until) })}</span>;
+}
+
 function Facts({ task }: { task: TaskView }) {
     const formats = useFormats();
     const late = task.dueAt !== null && task.status !== 'done' && formats.isPast(task.dueAt);
     const rows: [string, ReactNode][] = [
         ['Status', say(`status.${task.status}`)],
-        ['Held by', task.assignee === null ? (task.claimants.length > 0 ? <>nobody yet; {plural(task.claimants.length, 'person', 'people')} may claim it</> : <span className="font-semibold text-brick">nobody: unplaced</span>) : <PersonName {...task.assignee} />],
-        ...(task.status === 'in_review' ? [['Reviewed by', task.reviewer === null ? <span key="r" className="font-semibold text-brick">nobody yet</span> : <PersonName {...task.reviewer} />] as [string, ReactNode]] : []),
+        ['Held by', task.assignee === null ? (task.claimants.length > 0 ? <>nobody yet; {plural(task.claimants.length, 'person', 'people')} may claim it</> : <span className="font-semibold text-brick">nobody: unplaced</span>) : <><PersonName {...task.assignee} /><InPlaceOf task={task} seat="holder" /></>],
+        ...(task.status === 'in_review' ? [['Reviewed by', task.reviewer === null ? <span key="r" className="font-semibold text-brick">nobody yet</span> : <span key="r"><PersonName {...task.reviewer} /><InPlaceOf task={task} seat="reviewer" /></span>] as [string, ReactNode]] : []),
         ...(task.status === 'waiting' ? [['Waits for', `${waitsFor(task)}${task.wakesAt === null ? '' : `, ${say('value.until', { moment: formats.moment(task.wakesAt) })}`}`] as [string, ReactNode]] : []),
         ['Due', task.dueAt === null ? 'no date' : <span className={late ? 'font-semibold text-brick' : ''}>{formats.due(task.dueAt)}{late && ', late'}</span>],
         ['Priority', <span key="p" className={task.priority === 'urgent' || task.priority === 'high' ? 'font-semibold text-ochre' : ''}>{task.priority}</span>],

@@ -1,5 +1,6 @@
 import type { TaskLine } from '@props/TaskLine';
 import { duration, useFormats } from '@/lib/format';
+import { say } from '@/lib/words';
 
 type Props = { tasks: TaskLine[]; chosen: string | undefined; onChoose: (id: string) => void; label: string };
 
@@ -25,6 +26,7 @@ export function TaskRows({ tasks, chosen, onChoose, label }: Props) {
                             </span>
                             <span />
                             <span className="truncate text-xs text-ink2">
+                                {task.coversFor !== null && <span className="text-plum">{say('cover.in_place', { person: task.coversFor.name })} · </span>}
                                 {task.kind}
                                 {task.customer !== null && ` · ${task.customer}`}
                                 {task.status === 'waiting' && ` · waits${task.waitingFor === null ? '' : ` for ${task.waitingFor}`}`}

@@ -1,7 +1,8 @@
 import { Head, Link, router } from '@inertiajs/react';
 import type { FloorPageProps, FloorTeam, Lane } from '@props/FloorPage';
-import { useEffect, type ReactNode } from 'react';
+import { useEffect, useMemo, type ReactNode } from 'react';
 import { plural, useFormats, weekday } from '@/lib/format';
+import { CoverArcs } from '@/parts/CoverArcs';
 import { HandoffRow } from '@/parts/HandoffLog';
 import { Intake } from '@/parts/Intake';
 import { LoadDay } from '@/parts/LoadLane';
@@ -11,7 +12,7 @@ import { TaskPanel } from '@/parts/TaskPanel';
 import { TaskRows } from '@/parts/TaskRows';
 import { Button } from '@/ui/Button';
 
-const COLUMNS = 'grid grid-cols-[minmax(150px,1.3fr)_minmax(92px,0.6fr)_36px_32px_48px_repeat(5,minmax(66px,1fr))] items-center gap-x-2';
+const COLUMNS = 'pl-11 grid grid-cols-[minmax(150px,1.3fr)_minmax(92px,0.6fr)_36px_32px_48px_repeat(5,minmax(66px,1fr))] items-center gap-x-2';
 
 function state(lane: Lane, lastDay: (iso: string) => string): ReactNode {
     switch (lane.state) {
@@ -36,7 +37,7 @@ function LaneRow({ lane, full, chosen, onChoose }: { lane: Lane; full: number; c
     const { lastDay } = useFormats();
     const over = lane.loadPercent === null ? lane.openTasks > 0 : lane.loadPercent > 100;
     return (
-        <div role="row" className={`${COLUMNS} h-8 border-t border-line px-3 ${chosen ? 'bg-pine-wash' : ''}`}>
+        <div role="row" data-lane={lane.slug} className={`${COLUMNS} h-8 border-t border-line pr-3 ${chosen ? 'bg-pine-wash' : ''}`}>
             <span role="rowheader" className="min-w-0">
                 <button type="button" className="flex max-w-full items-center text-left hover:underline" onClick={() => onChoose(lane.slug)}>
                     <PersonName slug={lane.slug} name={lane.name} />
@@ -153,10 +154,11 @@ function useEscape(open: boolean, close: () => void): void {
     });
 }
 
-export default function Floor({ days, teams, unplaced, reviews, cuts, open, handoffs, task, person }: FloorPageProps) {
+export default function Floor({ days, teams, unplaced, reviews, cuts, open, handoffs, covers, task, person }: FloorPageProps) {
     const show = (query: string): void => router.visit(`/floor${query}`, { only: ['task', 'person'], preserveState: true, preserveScroll: true });
     // The capacity line of the fullest day is the measure of all.
     const full = Math.max(1, ...teams.flatMap((team) => team.people.flatMap((lane) => lane.days.map((one) => one.capacity))));
+    const names = useMemo(() => new Map(teams.flatMap((team) => team.people.map((lane) => [lane.slug, lane.name]))), [teams]);
     const showTask = (id: string): void => show(`?task=${id}`);
     useEscape(task !== null || person !== null, () => show(''));
 
@@ -165,9 +167,9 @@ export default function Floor({ days, teams, unplaced, reviews, cuts, open, hand
             <Head title="Floor" />
             <h1 className="sr-only">Floor</h1>
             <div className="overflow-auto">
-                <div role="table" aria-label="Load of everybody" className="min-w-[780px] bg-paper">
+                <div role="table" aria-label="Load of everybody" className="relative min-w-[780px] bg-paper">
                     <div role="rowgroup" className="sticky top-0 z-10 bg-paper">
-                        <div role="row" className={`${COLUMNS} px-3 py-1.5 text-xs text-ink2`}>
+                        <div role="row" className={`${COLUMNS} py-1.5 pr-3 text-xs text-ink2`}>
                             <span role="columnheader">Person</span>
                             <span role="columnheader">Now</span>
                             <span role="columnheader" className="text-right">Open</span>
@@ -180,6 +182,7 @@ export default function Floor({ days, teams, unplaced, reviews, cuts, open, hand
                             ))}
                         </div>
                     </div>
+                    <CoverArcs covers={covers} names={names} />
                     {teams.map((team) => (
                         <Team key={team.slug} team={team} full={full} chosen={person?.lane.slug} onChoose={(slug) => show(`?person=${slug}`)} />
                     ))}

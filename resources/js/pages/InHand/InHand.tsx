@@ -4,6 +4,7 @@ import type { TaskLine } from '@props/TaskLine';
 import { duration, plural } from '@/lib/format';
 import { useShortcuts } from '@/lib/keys';
 import { Intake } from '@/parts/Intake';
+import { Notices } from '@/parts/Notices';
 import { TaskPanel } from '@/parts/TaskPanel';
 import { TaskRows } from '@/parts/TaskRows';
 
@@ -26,7 +27,7 @@ function sum(tasks: TaskLine[]): number {
     return tasks.reduce((total, task) => total + task.minutesLeft, 0);
 }
 
-export default function InHand({ tasks, reviews, open, done, person, intake, chosen, task }: InHandPageProps) {
+export default function InHand({ tasks, reviews, open, done, person, intake, notices, chosen, task }: InHandPageProps) {
     const choose = (id: string): void => router.visit(`/in-hand?task=${id}`, { only: ['task', 'chosen'], preserveState: true, preserveScroll: true });
     const working = tasks.filter((one) => one.status === 'working');
     const next = tasks.filter((one) => one.status === 'new');
@@ -49,6 +50,7 @@ export default function InHand({ tasks, reviews, open, done, person, intake, cho
             <nav aria-label="My tasks" className={`overflow-auto border-r border-line bg-paper pb-4 ${chosen ? 'hidden md:block' : ''}`}>
                 {!person && <p className="p-4">You are signed in as nobody of the house, so no task can be in your hands. Tasks are handed out on the floor.</p>}
                 {intake !== null && <Intake intake={intake} own />}
+                <Notices notices={notices} onTask={choose} />
                 {person && order.length === 0 && <p className="p-4">Nothing is in your hands. What a rule or a colleague gives you appears here by itself.</p>}
                 <Section title="Working" note={duration(sum(working))} tasks={working} chosen={task?.id} onChoose={choose} />
                 <Section title="To review" note={plural(reviews.length, 'task', 'tasks')} tasks={reviews} chosen={task?.id} onChoose={choose} />

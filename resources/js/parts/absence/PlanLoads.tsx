@@ -17,7 +17,7 @@ function Day({ day, full, name }: { day: CoverLoad['days'][number]; full: number
     const passed = Math.max(0, Math.min(day.planned * scale, LINE) - own);
     const said = say('cover.day', { planned: duration(day.planned), capacity: duration(day.capacity), before: duration(day.before), late: day.late, late_span: duration(day.late) });
     return (
-        <td className="border-l border-line px-1 align-bottom">
+        <td className="min-w-[62px] border-l border-line px-1 align-bottom">
             {day.capacity > 0 || day.planned > 0 ? (
                 <div role="img" aria-label={`${name}, ${day.date}: ${said}`} title={said} className="relative" style={{ height: HEIGHT }}>
                     <div className="absolute bottom-0 left-0 w-6 bg-bar" style={{ height: own }} />
