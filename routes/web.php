@@ -99,6 +99,7 @@ Route::middleware('auth')->group(static function (): void {
     Route::post('notices/{until}/seen', NoticeController::class);
     Route::get('absences', [AbsenceController::class, 'index']);
     Route::post('absences', [AbsenceController::class, 'store']);
+    Route::post('absences/minimum', [AbsenceController::class, 'minimum']);
     Route::get('absences/what-if', [CoverController::class, 'whatIf']);
     Route::get('absences/{absence}', [CoverController::class, 'show']);
     Route::post('absences/{absence}', [CoverController::class, 'change']);

@@ -32,7 +32,7 @@ final class RosterDocument
                 'exceptions' => $house->exceptions,
             ]),
             'skills' => Skill::query()->orderBy('position')->get()
-                ->map(static fn(Skill $skill): array => ['id' => $skill->slug, 'name' => $skill->name])->all(),
+                ->map(static fn(Skill $skill): array => array_filter(['id' => $skill->slug, 'name' => $skill->name, 'minimum' => $skill->minimum]))->all(),
             'people' => self::people(),
             'teams' => self::teams(),
             'absences' => Absence::query()->with(['person', 'substitutes'])->orderBy('slug')->get()->map(self::absence(...))->all(),
@@ -82,6 +82,7 @@ final class RosterDocument
             'name' => $team->name,
             'parent' => $team->parent?->slug,
             'lead' => $team->lead?->slug,
+            'minimum' => $team->minimum,
             'members' => $team->members->map(static fn(Person $person): array => ['person' => $person->slug, 'weight' => $person->pivot instanceof TeamMembership ? $person->pivot->weight : Membership::FULL_WEIGHT])->all(),
         ], static fn(mixed $value): bool => $value !== null);
     }

@@ -19,6 +19,12 @@ final class HousePolicy
         return $user->leads();
     }
 
+    /** Keeping people, teams, skills and what is asked of them. */
+    public function keepRoster(User $user): bool
+    {
+        return $user->leads();
+    }
+
     public function importRoster(User $user): bool
     {
         return $user->leads();

@@ -46,7 +46,7 @@ final readonly class RosterWriter
         $slugs = [];
         foreach ($node->itemsOf('skills') as $position => $item) {
             $slugs[] = $slug = $item->get('id')->text();
-            $this->put(new Skill(), $slug, ['name' => $item->get('name')->text(), 'position' => $position]);
+            $this->put(new Skill(), $slug, ['name' => $item->get('name')->text(), 'minimum' => $item->find('minimum')?->int(), 'position' => $position]);
         }
         if ($this->remove) {
             Skill::query()->whereNotIn('slug', $slugs)->delete();
@@ -101,7 +101,7 @@ final readonly class RosterWriter
         foreach ($node->itemsOf('teams') as $position => $item) {
             $slugs[] = $slug = $item->get('id')->text();
             $lead = $item->find('lead')?->text();
-            $team = $this->put(new Team(), $slug, ['name' => $item->get('name')->text(), 'lead_id' => $lead === null ? null : $people[$lead], 'position' => $position]);
+            $team = $this->put(new Team(), $slug, ['name' => $item->get('name')->text(), 'lead_id' => $lead === null ? null : $people[$lead], 'minimum' => $item->find('minimum')?->int(), 'position' => $position]);
             $members = [];
             foreach ($item->itemsOf('members') as $place => $member) {
                 $members[$people[$member->get('person')->text()]] = ['weight' => $member->find('weight')?->int() ?? Membership::FULL_WEIGHT, 'position' => $place];

@@ -8,11 +8,15 @@ use App\Actions\AbsenceTerms;
 use App\Actions\AskAbsence;
 use App\Actions\DecideAbsence;
 use App\Actions\EndAbsence;
+use App\Actions\SetMinimum;
 use App\Http\Pages\AbsencesPage;
 use App\Http\Requests\AbsenceRequest;
 use App\Http\Viewer;
 use App\Models\Absence;
+use App\Models\House;
 use App\Models\Person;
+use App\Models\Skill;
+use App\Models\Team;
 use App\Words\Words;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\RedirectResponse;
@@ -33,6 +37,18 @@ final class AbsenceController
         Gate::authorize('viewAny', Absence::class);
 
         return Inertia::render('Absences/Absences', $page->props());
+    }
+
+    /** How many should be there on each day: "of" is "team:slug" or "skill:slug". */
+    public function minimum(Request $request, Viewer $viewer, SetMinimum $set): RedirectResponse
+    {
+        Gate::authorize('keepRoster', House::class);
+        $request->validate(['of' => ['required', 'string', 'regex:/^(team|skill):./'], 'people' => ['nullable', 'integer', 'min:1', 'max:500']], ['people.*' => 'Give a number from 1 to 500, or nothing where none is asked for.']);
+        [$kind, $slug] = explode(':', $request->string('of')->toString(), 2);
+        $of = ($kind === 'team' ? Team::query() : Skill::query())->where('slug', $slug)->firstOrFail();
+        $set($of, $request->filled('people') ? $request->integer('people') : null, $viewer->actor());
+
+        return back();
     }
 
     public function store(AbsenceRequest $request, Viewer $viewer, AskAbsence $ask): RedirectResponse

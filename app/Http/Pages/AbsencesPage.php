@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Pages;
 
+use App\Cover\Minimums;
 use App\Fields\Choices;
 use App\Http\Viewer;
 use App\Models\Absence;
@@ -11,6 +12,7 @@ use App\Models\AbsenceSubstitute;
 use App\Models\Person;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
+use OpenBaton\Core\Absence\Absence as CoreAbsence;
 use OpenBaton\Core\Absence\AbsenceKind;
 use OpenBaton\Core\Absence\AbsenceStatus;
 use OpenBaton\Core\Absence\Conflict;
@@ -27,7 +29,7 @@ final readonly class AbsencesPage
 
     private const WEEKS_BACK = 8;
 
-    public function __construct(private Viewer $viewer) {}
+    public function __construct(private Viewer $viewer, private AbsenceChart $chart) {}
 
     /** @return array<string, mixed> */
     public function props(): array
@@ -36,6 +38,8 @@ final readonly class AbsencesPage
 
         return [
             'absences' => fn(): array => $this->absences(),
+            'chart' => fn(): array => $this->chart->props(),
+            'groups' => fn(): array => $user->leads() ? array_map(static fn(array $group): array => ['value' => "{$group['of']}:{$group['slug']}", 'label' => $group['name'], 'minimum' => $group['minimum']], $this->chart->groups) : [],
             'people' => fn(): array => Choices::people($this->viewer->snapshot()->roster),
             'kinds' => array_column(AbsenceKind::cases(), 'value'),
             'heldPolicies' => array_column(HeldPolicy::cases(), 'value'),
@@ -88,7 +92,7 @@ final readonly class AbsencesPage
             'kind' => $whole ? $absence->kind->value : null,
             'note' => $whole ? $absence->reason : null,
             'word' => $whole ? $absence->decided_word : null,
-            'conflicts' => $whole && in_array($absence->status, [AbsenceStatus::Asked, AbsenceStatus::Approved], true) && $known->span->to > $now ? array_map($this->conflict(...), Conflicts::of($known, $this->viewer->snapshot()->roster)) : [],
+            'conflicts' => $whole && in_array($absence->status, [AbsenceStatus::Asked, AbsenceStatus::Approved], true) && $known->span->to > $now ? $this->conflicts($known) : [],
             'substitutes' => array_values($absence->substitutes->map(static fn(Person $person): array => PersonRef::of($person) + ['only' => $person->pivot instanceof AbsenceSubstitute ? $person->pivot->only : null])->all()),
             'held' => $absence->held->value,
             'handBack' => $absence->hand_back->value,
@@ -101,6 +105,21 @@ final readonly class AbsencesPage
                 'handOver' => $absence->status === AbsenceStatus::Approved && $absence->handed_over_at === null && $known->span->from > $now && $user->can('decide', $absence),
             ],
         ];
+    }
+
+    /** @return list<string> what stands against an absence, be it of its substitutes or of who is left */
+    public function conflicts(CoreAbsence $absence): array
+    {
+        $words = $this->viewer->words();
+        $short = array_map(static fn(array $short): string => $words->words->say('absence.conflicts.too_few', [
+            'name' => $short['name'],
+            'there' => $short['there'],
+            'minimum' => $short['minimum'],
+            'day' => $words->day($short['days'][0]),
+            'more' => count($short['days']) - 1,
+        ]), Minimums::shortBy($absence, $this->viewer->snapshot(), $this->chart->groups));
+
+        return [...array_map($this->conflict(...), Conflicts::of($absence, $this->viewer->snapshot()->roster)), ...$short];
     }
 
     private function conflict(Conflict $conflict): string

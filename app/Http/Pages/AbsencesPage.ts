@@ -1,3 +1,4 @@
+import type { AbsenceChart } from './AbsenceChart';
 import type { PersonRef } from './PersonRef';
 import type { Criteria } from './RulebookPage';
 import type { Option, Vocabulary } from './Vocabulary';
@@ -29,6 +30,9 @@ export type AbsenceLine = {
 
 export type AbsencesPageProps = {
     absences: AbsenceLine[];
+    chart: AbsenceChart;
+    /** teams and skills of which a minimum can be set, as "team:slug" or "skill:slug"; empty for members */
+    groups: (Option & { minimum: number | null })[];
     people: Option[];
     kinds: string[];
     heldPolicies: string[];

@@ -64,6 +64,7 @@ final readonly class CoverPage
         return [
             'plan' => fn(): ?array => $absence === null ? null : (new CoverPlanView($viewer))->of($this->plans->of($absence, $set)),
             'named' => fn(): array => $absence === null ? [] : $this->named->during($absence, $viewer->snapshot(), $viewer->words(), $now),
+            'conflicts' => fn(): array => $absence === null ? [] : $this->absences->conflicts($absence),
             'span' => $absence === null ? null : ['from' => Instant::format($absence->span->from), 'to' => Instant::format($absence->span->to)],
             'people' => static fn(): array => Choices::people($viewer->snapshot()->roster),
             'self' => $viewer->person()?->slug,

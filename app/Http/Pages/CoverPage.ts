@@ -10,6 +10,8 @@ export type CoverPageProps = {
     /** null: it is not said yet who, or when */
     plan: CoverPlan | null;
     named: CoverMention[];
+    /** what stands against it, a sentence each */
+    conflicts: string[];
     span: { from: string; to: string } | null;
     people: Option[];
     self: string | null;

@@ -11,6 +11,9 @@ use OpenBaton\Core\People\Team;
 /** Reads the teams of a roster document. */
 final class TeamFormat
 {
+    /** People whom a team or a skill may need on a day. */
+    private const MOST = 500;
+
     /**
      * @param list<Node>               $nodes
      * @param array<array-key, Person> $people by id
@@ -27,6 +30,12 @@ final class TeamFormat
         }
 
         return array_map(static fn(Node $team): Team => self::team($team, $people), array_values($teams));
+    }
+
+    /** How many should be there on each day; decisions do not ask for it. */
+    public static function checkMinimum(Node $node): void
+    {
+        $node->find('minimum')?->intBetween(1, self::MOST);
     }
 
     /** @param array<array-key, Node> $teams */
@@ -52,7 +61,8 @@ final class TeamFormat
     /** @param array<array-key, Person> $people */
     private static function team(Node $node, array $people): Team
     {
-        $node->only(['id', 'name', 'parent', 'lead', 'members']);
+        $node->only(['id', 'name', 'parent', 'lead', 'members', 'minimum']);
+        self::checkMinimum($node);
         $members = [];
         foreach ($node->itemsOf('members') as $member) {
             $id = Known::person($member->get('person'), $people);

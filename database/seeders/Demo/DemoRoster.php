@@ -67,6 +67,9 @@ final class DemoRoster
         'leo-later' => ['leo-marchetti', 14, 18, 'asked', ['winnie-achieng']],
     ];
 
+    /** How many of a team should be there on each day. */
+    private const MINIMUMS = ['brass-bench' => 2, 'strings-bench' => 2, 'quality' => 1];
+
     private const HALF_WEIGHT = ['callum-rees', 'siobhan-quirke'];
 
     /** @return array<string, mixed> */
@@ -81,7 +84,7 @@ final class DemoRoster
                 'hours' => [self::week('09:00-13:00', '13:30-17:30')],
                 'holidays' => [$today->year.'-12-25', $today->year.'-12-26', ($today->year + 1).'-01-01', ($today->year + 1).'-03-17'],
             ],
-            'skills' => self::listed(self::SKILLS, static fn(string $id, string $name): array => ['id' => $id, 'name' => $name]),
+            'skills' => self::listed(self::SKILLS, static fn(string $id, string $name): array => ['id' => $id, 'name' => $name] + ($id === 'insurer-claims' ? ['minimum' => 1] : [])),
             'people' => self::listed(self::PEOPLE, self::person(...)),
             'teams' => self::listed(self::TEAMS, self::team(...)),
             'absences' => self::listed(self::ABSENCES, static fn(string $id, array $absence): array => [
@@ -141,6 +144,7 @@ final class DemoRoster
             'name' => $team[0],
             'parent' => $team[3],
             'lead' => $team[1],
+            'minimum' => self::MINIMUMS[$id] ?? null,
             'members' => array_map(static fn(string $person): array => [
                 'person' => $person,
                 'weight' => in_array($person, self::HALF_WEIGHT, true) ? 50 : 100,

@@ -3,6 +3,7 @@ import type { AbsenceLine, AbsencesPageProps } from '@props/AbsencesPage';
 import { useState } from 'react';
 import { useFormats } from '@/lib/format';
 import { say } from '@/lib/words';
+import { AbsenceChart } from '@/parts/absence/AbsenceChart';
 import { AbsenceDialog } from '@/parts/absence/AbsenceDialog';
 import { DecideDialog } from '@/parts/absence/DecideDialog';
 import { PersonName } from '@/parts/PersonMark';
@@ -87,6 +88,7 @@ export default function Absences(props: AbsencesPageProps) {
                   </span>
                 )}
             </header>
+            <AbsenceChart chart={props.chart} groups={props.groups} leads={leads} />
             {GROUPS.map(([group, states]) => {
                 const lines = absences.filter((one) => states.includes(one.state));
                 if (group === 'past') lines.reverse();

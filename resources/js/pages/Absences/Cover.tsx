@@ -90,18 +90,13 @@ function Header({ absence, span }: Pick<CoverPageProps, 'absence' | 'span'>) {
                 </p>
                 <p className="text-ink2">{told.join(' · ')}</p>
                 {absence.substitutes.length > 0 && <p className="text-ink2">{say('absence.stands_in', { people: absence.substitutes.map((one) => (one.only === null ? one.name : say('absence.for_some_work', { person: one.name }))).join(', ') })}</p>}
-                {absence.conflicts.map((one) => (
-                    <p key={one} className="text-ochre">
-                        {one}
-                    </p>
-                ))}
             </div>
             <Decide absence={absence} />
         </header>
     );
 }
 
-export default function Cover({ absence, asked, plan, named, span, people, self, leads, policies, maySet }: CoverPageProps) {
+export default function Cover({ absence, asked, plan, named, conflicts, span, people, self, leads, policies, maySet }: CoverPageProps) {
     const onSet = absence !== null && maySet ? (taskId: string, choice: { auto: boolean; to: string }): void => router.post(`/absences/${absence.id}/cover`, { task: taskId, auto: choice.auto ? 1 : 0, to: choice.to }, { preserveScroll: true, preserveState: true }) : null;
     const others = people.filter((one) => one.value !== (absence?.person?.slug ?? asked?.person));
     const passing = (plan?.lines ?? []).filter((line) => line.passes).sort((one, other) => Number(other.gap) - Number(one.gap));
@@ -118,6 +113,13 @@ export default function Cover({ absence, asked, plan, named, span, people, self,
             {asked !== null && <WhatIf asked={asked} people={people} self={self} leads={leads} policies={policies} />}
             {plan !== null && (
                 <>
+                    {conflicts.length > 0 && (
+                        <ul className="text-ochre" aria-label={say('cover.conflicts')}>
+                            {conflicts.map((one) => (
+                                <li key={one}>{one}</li>
+                            ))}
+                        </ul>
+                    )}
                     <section aria-label={say('cover.tasks')} className="box">
                         <h2 className="px-4 pt-3 font-semibold">{say('cover.tasks')}</h2>
                         <div className="px-4 pb-3">

@@ -2,9 +2,10 @@ import { Head, Link, router } from '@inertiajs/react';
 import type { FloorPageProps, FloorTeam, Lane } from '@props/FloorPage';
 import { useEffect, useMemo, type ReactNode } from 'react';
 import { plural, useFormats, weekday } from '@/lib/format';
-import { CoverArcs } from '@/parts/CoverArcs';
+import { say } from '@/lib/words';
 import { HandoffRow } from '@/parts/HandoffLog';
 import { Intake } from '@/parts/Intake';
+import { LaneArcs, type LaneArc } from '@/parts/LaneArcs';
 import { LoadDay } from '@/parts/LoadLane';
 import { PersonName } from '@/parts/PersonMark';
 import { RosterFile } from '@/parts/roster/RosterFile';
@@ -142,6 +143,12 @@ function Aside({ unplaced, reviews, cuts, open, handoffs, onTask }: Pick<FloorPa
     );
 }
 
+/** From whoever is away to whoever has their work, with the number of tasks. */
+function arcsOf(covers: FloorPageProps['covers'], teams: FloorTeam[]): LaneArc[] {
+    const names = new Map(teams.flatMap((team) => team.people.map((lane) => [lane.slug, lane.name])));
+    return covers.map((one) => ({ from: one.for, to: one.by, label: String(one.count), said: say('cover.arc', { count: one.count, person: names.get(one.for) ?? one.for, substitute: names.get(one.by) ?? one.by }) }));
+}
+
 /** Escape closes the panel at the right. */
 function useEscape(open: boolean, close: () => void): void {
     useEffect(() => {
@@ -158,7 +165,7 @@ export default function Floor({ days, teams, unplaced, reviews, cuts, open, hand
     const show = (query: string): void => router.visit(`/floor${query}`, { only: ['task', 'person'], preserveState: true, preserveScroll: true });
     // The capacity line of the fullest day is the measure of all.
     const full = Math.max(1, ...teams.flatMap((team) => team.people.flatMap((lane) => lane.days.map((one) => one.capacity))));
-    const names = useMemo(() => new Map(teams.flatMap((team) => team.people.map((lane) => [lane.slug, lane.name]))), [teams]);
+    const arcs = useMemo(() => arcsOf(covers, teams), [covers, teams]);
     const showTask = (id: string): void => show(`?task=${id}`);
     useEscape(task !== null || person !== null, () => show(''));
 
@@ -182,7 +189,7 @@ export default function Floor({ days, teams, unplaced, reviews, cuts, open, hand
                             ))}
                         </div>
                     </div>
-                    <CoverArcs covers={covers} names={names} />
+                    <LaneArcs arcs={arcs} />
                     {teams.map((team) => (
                         <Team key={team.slug} team={team} full={full} chosen={person?.lane.slug} onChoose={(slug) => show(`?person=${slug}`)} />
                     ))}

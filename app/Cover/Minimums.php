@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Cover;
+
+use App\Bridge\Snapshot;
+use App\Models\Skill;
+use App\Models\Team;
+use OpenBaton\Core\Absence\Absence;
+use OpenBaton\Core\People\DayStrength;
+use OpenBaton\Core\People\Membership;
+use OpenBaton\Core\People\Roster;
+use OpenBaton\Core\People\Strength;
+use OpenBaton\Core\Time\LocalDate;
+
+/**
+ * How many of teams and of those with a skill are there on days, against the
+ * minimums that the lead has set.
+ *
+ * @phpstan-type Group array{of: 'team'|'skill', slug: string, name: string, minimum: int|null, people: list<string>}
+ */
+final class Minimums
+{
+    /** @return list<Group> all teams, and all skills */
+    public static function groups(Snapshot $house): array
+    {
+        $minimums = [
+            'team' => Team::query()->whereNotNull('minimum')->pluck('minimum', 'slug')->all(),
+            'skill' => Skill::query()->whereNotNull('minimum')->pluck('minimum', 'slug')->all(),
+        ];
+        $number = static fn(mixed $value): ?int => is_numeric($value) ? (int) $value : null;
+        $strength = new Strength($house->roster);
+        $groups = [];
+        foreach ($house->roster->teams as $team) {
+            $people = array_map(static fn(Membership $member): string => $member->personId, $team->members);
+            $groups[] = ['of' => 'team', 'slug' => $team->id, 'name' => $team->name, 'minimum' => $number($minimums['team'][$team->id] ?? null), 'people' => $people];
+        }
+        foreach ($house->roster->skills as $slug => $name) {
+            $groups[] = ['of' => 'skill', 'slug' => (string) $slug, 'name' => $name, 'minimum' => $number($minimums['skill'][$slug] ?? null), 'people' => $strength->skilled((string) $slug)];
+        }
+
+        return $groups;
+    }
+
+    /**
+     * Where an absence makes it fewer than there should be.
+     *
+     * @param list<Group> $groups
+     *
+     * @return list<array{name: string, minimum: int, there: int, days: list<string>}> dates as YYYY-MM-DD, with the fewest on any of them
+     */
+    public static function shortBy(Absence $absence, Snapshot $house, array $groups): array
+    {
+        $zone = $house->roster->people[$absence->personId]->hours->zone();
+        $first = $zone->dateAt($absence->span->from);
+        $count = $zone->dateAt($absence->span->to - 1)->day - $first->day + 1;
+        $short = [];
+        foreach ($groups as $group) {
+            if ($group['minimum'] === null || ! in_array($absence->personId, $group['people'], true)) {
+                continue;
+            }
+            $below = self::below($house->roster->withAbsence($absence->approved()), $house->roster, $group['people'], $group['minimum'], $first, $count);
+            if ($below !== []) {
+                $short[] = [
+                    'name' => $group['name'],
+                    'minimum' => $group['minimum'],
+                    'there' => min(array_map(static fn(DayStrength $day): int => $day->there, $below)),
+                    'days' => array_map(static fn(DayStrength $day): string => $day->date->format(), $below),
+                ];
+            }
+        }
+
+        return $short;
+    }
+
+    /**
+     * @param list<string> $people
+     *
+     * @return list<DayStrength> days below the minimum on which fewer are there than without
+     */
+    private static function below(Roster $with, Roster $without, array $people, int $minimum, LocalDate $first, int $count): array
+    {
+        $before = (new Strength($without))->of($people, $first, $count);
+        $below = [];
+        foreach ((new Strength($with))->of($people, $first, $count) as $index => $day) {
+            if ($day->isBelow($minimum) && $day->there < $before[$index]->there) {
+                $below[] = $day;
+            }
+        }
+
+        return $below;
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\People;
+
+use OpenBaton\Core\Time\LocalDate;
+
+/** Counts who is there on days. Whoever works any part of a day counts for it. */
+final class Strength
+{
+    /** @var array<array-key, array<int, array{bool, bool}>> whether they work and whether they would, by person and day */
+    private array $known = [];
+
+    public function __construct(private readonly Roster $roster) {}
+
+    /**
+     * @param list<string> $personIds
+     *
+     * @return list<DayStrength> for $days dates from the first on
+     */
+    public function of(array $personIds, LocalDate $first, int $days): array
+    {
+        $strengths = [];
+        for ($day = 0, $date = $first; $day < $days; ++$day, $date = $date->plus(1)) {
+            $there = $expected = 0;
+            foreach ($personIds as $id) {
+                [$works, $would] = $this->known[$id][$date->day] ??= $this->day($this->roster->people[$id], $date);
+                $there += $works ? 1 : 0;
+                $expected += $would ? 1 : 0;
+            }
+            $strengths[] = new DayStrength($date, $there, $expected);
+        }
+
+        return $strengths;
+    }
+
+    /** @return list<string> those with a skill at a level */
+    public function skilled(string $skill, int $level = 1): array
+    {
+        $ids = [];
+        foreach ($this->roster->people as $id => $person) {
+            if ($person->level($skill) >= $level) {
+                $ids[] = (string) $id;
+            }
+        }
+
+        return $ids;
+    }
+
+    /** @return array{bool, bool} */
+    private function day(Person $person, LocalDate $date): array
+    {
+        $noon = $person->hours->zone()->instant($date, 12 * 60);
+        $member = $person->active && ($person->memberFrom ?? $noon) <= $noon && $noon < ($person->memberUntil ?? PHP_INT_MAX);
+
+        return $member
+            ? [$this->roster->presenceOf($person->id)->spansOf($date) !== [], $person->hours->spansOf($date) !== []]
+            : [false, false];
+    }
+}

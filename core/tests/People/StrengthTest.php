@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+use OpenBaton\Core\People\DayStrength;
+use OpenBaton\Core\People\Roster;
+use OpenBaton\Core\People\Strength;
+use OpenBaton\Core\Tests\Support\Build;
+use OpenBaton\Core\Time\LocalDate;
+
+it('counts who works on each day, and who would if nobody were away', function (): void {
+    $roster = new Roster(
+        Build::calendar(),
+        [
+            Build::person('ayumi', ['brass' => 3]), Build::person('femi', ['brass' => 1]),
+            Build::person('callum', ['brass' => 2], Build::calendar('UTC', '09:00-17:00', [1, 2])), Build::person('greta', ['brass' => 3], active: false),
+            Build::person('new', ['brass' => 1], memberFrom: Build::at('2026-03-05 00:00')),
+        ],
+        absences: [Build::absence('ayumi', '2026-03-03', '2026-03-04'), Build::absence('femi', '2026-03-04 09:00', '2026-03-04 13:00'), Build::absence('femi', '2026-03-03 12:00', '2026-03-03 17:00')],
+    );
+    $strength = new Strength($roster);
+    // Monday 2 March to Saturday: of four at most, Callum works on two days, "new" comes on Thursday; half a day counts.
+    $days = $strength->of($strength->skilled('brass'), LocalDate::parse('2026-03-02'), 6);
+    expect(array_map(static fn(DayStrength $day): array => [$day->date->format(), $day->there, $day->expected], $days))->toBe([
+        ['2026-03-02', 3, 3], ['2026-03-03', 2, 3], ['2026-03-04', 2, 2], ['2026-03-05', 3, 3], ['2026-03-06', 3, 3], ['2026-03-07', 0, 0],
+    ])
+        ->and(array_map(static fn(DayStrength $day): bool => $day->isBelow(3), $days))->toBe([false, true, true, false, false, false])
+        ->and($strength->skilled('brass', 3))->toBe(['ayumi', 'greta']);
+});
