@@ -19,6 +19,7 @@ use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Document\DocumentError;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Document\RosterFormat;
+use OpenBaton\Core\People\Roster;
 
 /** Merges a roster document into the roster of the house. */
 final readonly class ImportRoster
@@ -47,7 +48,7 @@ final readonly class ImportRoster
         DB::transaction(function () use ($node, $remove, $by): void {
             HouseState::lock();
             $changes = $this->changes($node, $remove);
-            (new RosterWriter($remove))->write($node);
+            (new RosterWriter($remove))->write($remove ? $node : MergedRoster::of($node, Node::root(RosterDocument::build(House::query()->firstOrFail()))));
             RosterImported::dispatch(CarbonImmutable::now()->getTimestamp());
             Audit::record($by, 'roster', 'imported', 'imported a roster', null, ['removing' => $remove, 'changes' => $changes]);
         }, attempts: 3);
@@ -64,12 +65,26 @@ final readonly class ImportRoster
         $fields = $this->fields->catalogue($house);
         $known = Node::root(RosterDocument::build($house));
         $alone = RosterFormat::read($node, $fields);
-        $after = $remove ? $alone : RosterFormat::read(MergedRoster::of($node, $known), $fields);
+        $this->fits($remove ? $alone : RosterFormat::read(MergedRoster::of($node, $known), $fields));
+
+        return RosterChanges::of($node, $known, $remove);
+    }
+
+    /**
+     * That a document of the whole roster is right, and the published rules are with it.
+     *
+     * @throws DocumentError where it is not
+     */
+    public function check(Node $node): void
+    {
+        $this->fits(RosterFormat::read($node, $this->fields->catalogue(House::query()->firstOrFail())));
+    }
+
+    private function fits(Roster $roster): void
+    {
         $published = RulebookVersion::query()->published()->first();
         if ($published !== null) {
-            $this->rulebooks->read($published, $after, '/published rulebook');
+            $this->rulebooks->read($published, $roster, '/published rulebook');
         }
-
-        return RosterChanges::of($node, $known);
     }
 }

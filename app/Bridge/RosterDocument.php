@@ -51,14 +51,20 @@ final class RosterDocument
         return array_values(Team::query()->with(['lead', 'parent', 'members'])->orderBy('position')->get()->map(self::team(...))->all());
     }
 
-    /** @return array<string, mixed> */
-    private static function person(Person $person): array
+    /**
+     * @param Person $person with the skills
+     *
+     * @return array<string, mixed>
+     */
+    public static function person(Person $person): array
     {
         $levels = $person->skills->mapWithKeys(static fn(Skill $skill): array => [$skill->slug => $skill->pivot?->level])->all();
 
         return array_filter([
             'id' => $person->slug,
             'name' => $person->name,
+            'email' => $person->email,
+            'phone' => $person->phone,
             'zone' => $person->zone,
             'hours' => $person->hours,
             'holidays' => $person->holidays,
@@ -67,6 +73,7 @@ final class RosterDocument
                 ? ['minutes_a_day' => $person->capacity_minutes]
                 : ['percent' => $person->capacity_percent],
             'skills' => $levels === [] ? null : (object) $levels,
+            'open_tasks_at_most' => $person->open_tasks_at_most,
             'active' => $person->active,
             'from' => $person->member_from?->format('Y-m-d'),
             'until' => $person->member_until?->format('Y-m-d'),

@@ -13,11 +13,12 @@ final class RosterChanges
     public const LISTS = ['skills', 'people', 'teams', 'absences'];
 
     /**
-     * @param Node $now the roster of the house as a document
+     * @param Node $now   the roster of the house as a document
+     * @param bool $whole what the document does not say of what it lists is taken away
      *
      * @return array<string, array{added: list<string>, changed: list<string>, missing: list<string>}> names by list; "missing" is what the document does not have
      */
-    public static function of(Node $document, Node $now): array
+    public static function of(Node $document, Node $now, bool $whole): array
     {
         $changes = [];
         foreach (self::LISTS as $list) {
@@ -27,7 +28,7 @@ final class RosterChanges
                 'added' => self::names(array_diff_key($given, $known)),
                 'changed' => self::names(array_filter(
                     array_intersect_key($given, $known),
-                    static fn(Node $item): bool => self::differs($item, $known[$item->get('id')->text()]),
+                    static fn(Node $item): bool => self::differs($item, $known[$item->get('id')->text()], $whole),
                 )),
                 'missing' => self::names(array_diff_key($known, $given)),
             ];
@@ -48,12 +49,15 @@ final class RosterChanges
     }
 
     /** Members that are missing on one side differ where the other has something else than nothing. */
-    private static function differs(Node $given, Node $known): bool
+    private static function differs(Node $given, Node $known, bool $whole): bool
     {
         $plain = static fn(Node $node): array => array_filter((array) json_decode((string) json_encode($node->value), true), static fn(mixed $value): bool => $value !== [] && $value !== null);
         [$one, $other] = [$plain($given), $plain($known)];
         // What the house fills in where a document has nothing.
         $one += array_intersect_key($other, ['capacity' => true, 'active' => true]);
+        if (! $whole) {
+            $other = array_intersect_key($other, $one);
+        }
         ksort($one);
         ksort($other);
 

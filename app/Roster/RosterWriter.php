@@ -26,7 +26,23 @@ final readonly class RosterWriter
     /** @param Node $node a document that was read and found right */
     public function write(Node $node): void
     {
-        $house = $node->get('house');
+        $this->house($node->get('house'));
+        $skills = $this->skills($node);
+        $people = $this->people($node, $skills);
+        $this->teams($node, $people);
+        $this->absences($node, $people);
+    }
+
+    /** What is neither people nor absences, of a document of the whole roster. */
+    public function writeFrame(Node $node): void
+    {
+        $this->house($node->get('house'));
+        $this->skills($node);
+        $this->teams($node, $this->ids(new Person()));
+    }
+
+    private function house(Node $house): void
+    {
         House::query()->firstOrFail()->update([
             'zone' => $house->get('zone')->text(),
             'hours' => $house->find('hours')->value ?? [],
@@ -34,10 +50,6 @@ final readonly class RosterWriter
             'exceptions' => $house->find('exceptions')->value ?? [],
         ]);
         House::query()->increment('roster_revision');
-        $skills = $this->skills($node);
-        $people = $this->people($node, $skills);
-        $this->teams($node, $people);
-        $this->absences($node, $people);
     }
 
     /** @return array<array-key, string> id by slug */
@@ -64,27 +76,8 @@ final readonly class RosterWriter
     {
         $slugs = [];
         foreach ($node->get('people')->items() as $position => $item) {
-            $slugs[] = $slug = $item->get('id')->text();
-            $capacity = $item->find('capacity');
-            $person = $this->put(new Person(), $slug, [
-                'name' => $item->get('name')->text(),
-                'zone' => $item->find('zone')?->text(),
-                'hours' => $item->find('hours')?->value,
-                'holidays' => $item->find('holidays')?->value,
-                'exceptions' => $item->find('exceptions')?->value,
-                'capacity_percent' => $capacity?->find('percent')?->int() ?? 80,
-                'capacity_minutes' => $capacity?->find('minutes_a_day')?->int(),
-                'active' => $item->find('active')?->bool() ?? true,
-                'member_from' => $item->find('from')?->text(),
-                'member_until' => $item->find('until')?->text(),
-                'intake_paused_until' => $item->find('intake_paused_until')?->text(),
-                'position' => $position,
-            ]);
-            $levels = [];
-            foreach ($item->find('skills')?->members() ?? [] as [$skill, $level]) {
-                $levels[$skills[$skill]] = ['level' => $level->int()];
-            }
-            $person->skills()->sync($levels);
+            $slugs[] = $item->get('id')->text();
+            $this->person($item, $position, $skills);
         }
         if ($this->remove) {
             // With what they have done they stay; nothing new comes to them.
@@ -92,6 +85,51 @@ final readonly class RosterWriter
         }
 
         return $this->ids(new Person());
+    }
+
+    /**
+     * Some people of a document of the whole roster, and who is in which team.
+     *
+     * @param array<int, string> $changed slugs by their place in the document
+     */
+    public function writePeople(Node $node, array $changed): void
+    {
+        House::query()->increment('roster_revision');
+        $skills = $this->ids(new Skill());
+        foreach ($node->get('people')->items() as $position => $item) {
+            if (isset($changed[$position])) {
+                $this->person($item, $position, $skills);
+            }
+        }
+        $this->teams($node, $this->ids(new Person()));
+    }
+
+    /** @param array<array-key, string> $skills */
+    private function person(Node $item, int $position, array $skills): void
+    {
+        $capacity = $item->find('capacity');
+        $person = $this->put(new Person(), $item->get('id')->text(), [
+            'name' => $item->get('name')->text(),
+            'email' => $item->find('email')?->text(),
+            'phone' => $item->find('phone')?->text(),
+            'zone' => $item->find('zone')?->text(),
+            'hours' => $item->find('hours')?->value,
+            'holidays' => $item->find('holidays')?->value,
+            'exceptions' => $item->find('exceptions')?->value,
+            'capacity_percent' => $capacity?->find('percent')?->int() ?? 80,
+            'capacity_minutes' => $capacity?->find('minutes_a_day')?->int(),
+            'open_tasks_at_most' => $item->find('open_tasks_at_most')?->int(),
+            'active' => $item->find('active')?->bool() ?? true,
+            'member_from' => $item->find('from')?->text(),
+            'member_until' => $item->find('until')?->text(),
+            'intake_paused_until' => $item->find('intake_paused_until')?->text(),
+            'position' => $position,
+        ]);
+        $levels = [];
+        foreach ($item->find('skills')?->members() ?? [] as [$skill, $level]) {
+            $levels[$skills[$skill]] = ['level' => $level->int()];
+        }
+        $person->skills()->sync($levels);
     }
 
     /** @param array<array-key, string> $people */

@@ -17,7 +17,7 @@ function chooseFile(BrowserTestCase $test, mixed $document): void
 
 beforeEach(function (): void {
     $this->signIn('hanneke');
-    $this->visit('/floor');
+    $this->visit('/people');
     $this->press('Import …');
 });
 

@@ -16,6 +16,9 @@ final class HoursFormat
 {
     public const MEMBERS = ['hours', 'holidays', 'exceptions'];
 
+    /** After which a pattern comes back. */
+    private const MOST_WEEKS = 8;
+
     private const WEEKDAYS = ['mon' => 1, 'tue' => 2, 'wed' => 3, 'thu' => 4, 'fri' => 5, 'sat' => 6, 'sun' => 7];
 
     public static function zone(Node $node): Zone
@@ -47,13 +50,28 @@ final class HoursFormat
 
     private static function pattern(Node $node): WeeklyPattern
     {
-        $node->only(['from', ...array_keys(self::WEEKDAYS)]);
+        $node->only(['from', 'then', ...array_keys(self::WEEKDAYS)]);
+        $then = array_map(static function (Node $week): array {
+            $week->only(array_keys(self::WEEKDAYS));
+
+            return self::week($week);
+        }, $node->itemsOf('then'));
+        if (count($then) >= self::MOST_WEEKS) {
+            throw $node->get('then')->fail('A pattern comes back after {most} weeks at most.', most: self::MOST_WEEKS);
+        }
+
+        return new WeeklyPattern(self::date($node->get('from')), self::week($node), $then);
+    }
+
+    /** @return array<int, list<MinuteRange>> by weekday */
+    private static function week(Node $node): array
+    {
         $shifts = [];
         foreach (self::WEEKDAYS as $name => $weekday) {
             $shifts[$weekday] = self::ranges($node, $name);
         }
 
-        return new WeeklyPattern(self::date($node->get('from')), $shifts);
+        return $shifts;
     }
 
     private static function exception(Node $node): DateException

@@ -68,7 +68,7 @@ final class RosterFormat
     /** @param array<array-key, string> $skills */
     private static function person(Node $node, WorkCalendar $hours, array $skills): Person
     {
-        $node->only(['id', 'name', 'zone', 'capacity', 'skills', 'active', 'from', 'until', 'intake_paused_until', ...HoursFormat::MEMBERS]);
+        $node->only(['id', 'name', 'zone', 'capacity', 'skills', 'active', 'from', 'until', 'intake_paused_until', 'email', 'phone', 'open_tasks_at_most', ...HoursFormat::MEMBERS]);
         $levels = [];
         foreach ($node->find('skills')?->members() ?? [] as [$skill, $level]) {
             if (! isset($skills[$skill])) {
@@ -76,6 +76,8 @@ final class RosterFormat
             }
             $levels[$skill] = $level->intBetween(1, Person::HIGHEST_LEVEL);
         }
+        $node->find('email')?->line(TextLimits::NAME);
+        $node->find('phone')?->line(TextLimits::PHONE);
         $from = $node->find('from');
         $until = $node->find('until');
 
@@ -89,6 +91,7 @@ final class RosterFormat
             $from === null ? null : $hours->zone()->instant(HoursFormat::date($from), 0),
             $until === null ? null : $hours->zone()->instant(HoursFormat::date($until)->plus(1), 0),
             self::pausedUntil($node->find('intake_paused_until')),
+            $node->find('open_tasks_at_most')?->intBetween(1, Person::MOST_OPEN_TASKS),
         ));
     }
 

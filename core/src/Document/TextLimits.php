@@ -7,6 +7,8 @@ namespace OpenBaton\Core\Document;
 /** How long texts may be, in characters: documents, schemas and tables go by these. */
 final class TextLimits
 {
+    public const PHONE = 60;
+
     public const ID = 120;
 
     public const NAME = 200;

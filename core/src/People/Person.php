@@ -12,6 +12,8 @@ final readonly class Person
 {
     public const HIGHEST_LEVEL = 3;
 
+    public const MOST_OPEN_TASKS = 1000;
+
     /** As $pausedUntil: paused until somebody ends it. */
     public const UNTIL_FURTHER_NOTICE = PHP_INT_MAX;
 
@@ -20,6 +22,7 @@ final readonly class Person
      * @param int|null           $memberFrom  instant; null: has always been here
      * @param int|null           $memberUntil instant at which the person is no longer here; null: stays
      * @param int|null           $pausedUntil instant until which no new work is taken in; null: not paused
+     * @param int|null           $openTasksAtMost where a rule limits open tasks, never more than these
      */
     public function __construct(
         public string $id,
@@ -31,6 +34,7 @@ final readonly class Person
         public ?int $memberFrom = null,
         public ?int $memberUntil = null,
         public ?int $pausedUntil = null,
+        public ?int $openTasksAtMost = null,
     ) {
         foreach ($skills as $skill => $level) {
             if ($level < 1 || $level > self::HIGHEST_LEVEL) {

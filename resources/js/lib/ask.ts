@@ -16,8 +16,10 @@ function token(): string {
     return found === undefined ? '' : decodeURIComponent(found.slice('XSRF-TOKEN='.length));
 }
 
+export type Method = 'GET' | 'PUT' | 'POST' | 'DELETE';
+
 /** Asks the server for JSON. Throws a Problem where it says no, and a TypeError where it can't be reached. */
-export async function ask<T>(method: 'GET' | 'PUT' | 'POST', url: string, body?: string): Promise<T> {
+export async function ask<T>(method: Method, url: string, body?: string): Promise<T> {
     const response = await fetch(url, {
         method,
         headers: { Accept: 'application/json', 'Content-Type': 'application/json', 'X-XSRF-TOKEN': token() },

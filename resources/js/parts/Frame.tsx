@@ -41,7 +41,7 @@ function placesOf(viewer: Shared['viewer']): (readonly [string, string])[] {
         ...(viewer?.leads === true ? [['Floor', '/floor'] as const] : []),
         ...(viewer !== null && viewer.slug !== null ? [['In hand', '/in-hand'] as const] : []),
         ...(viewer !== null && (viewer.leads || viewer.slug !== null) ? [['Absences', '/absences'] as const] : []),
-        ...(viewer?.leads === true ? [['Customers', '/customers'] as const] : []),
+        ...(viewer?.leads === true ? [['People', '/people'] as const, ['Customers', '/customers'] as const] : []),
         ['Rulebook', '/rulebook'] as const,
         ...(viewer?.leads === true ? [['House', '/house'] as const] : []),
     ];

@@ -11,7 +11,7 @@ use OpenBaton\Core\People\Person;
 use OpenBaton\Core\Rulebook\Input;
 use OpenBaton\Core\Workload\LoadView;
 
-/** At most so many open tasks, the new one among them; waiting ones count where the rule says so. */
+/** At most so many open tasks, or as many as the person takes where those are fewer, the new one among them; waiting ones count where the rule says so. */
 final readonly class OpenTasksAtMost implements Limit
 {
     public function __construct(public int $tasks, public bool $countWaiting = false) {}
@@ -39,6 +39,8 @@ final readonly class OpenTasksAtMost implements Limit
         $work = $load->of($person->id);
         $open = $work->openTasks() + ($this->countWaiting ? $work->waitingTasks() : 0);
 
-        return $open < $this->tasks ? null : ['open_tasks' => $open, 'at_most' => $this->tasks];
+        $most = min($this->tasks, $person->openTasksAtMost ?? $this->tasks);
+
+        return $open < $most ? null : ['open_tasks' => $open, 'at_most' => $most];
     }
 }

@@ -8,7 +8,6 @@ import { Intake } from '@/parts/Intake';
 import { LaneArcs, type LaneArc } from '@/parts/LaneArcs';
 import { LoadDay } from '@/parts/LoadLane';
 import { PersonName } from '@/parts/PersonMark';
-import { RosterFile } from '@/parts/roster/RosterFile';
 import { TaskPanel } from '@/parts/TaskPanel';
 import { TaskRows } from '@/parts/TaskRows';
 import { Button } from '@/ui/Button';
@@ -138,7 +137,6 @@ function Aside({ unplaced, reviews, cuts, open, handoffs, onTask }: Pick<FloorPa
                     ))}
                 </ul>
             )}
-            <RosterFile />
         </div>
     );
 }

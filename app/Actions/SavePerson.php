@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Bridge\HouseState;
+use App\Bridge\RosterDocument;
+use App\Events\RosterImported;
+use App\Models\House;
+use App\Models\Person;
+use App\Roster\PersonTerms;
+use App\Roster\RosterWriter;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use OpenBaton\Core\Document\DocumentError;
+use OpenBaton\Core\Document\Node;
+
+/** Puts down what is said of people in the roster, one or several alike: read and checked with the whole roster and the published rules, written for them alone. */
+final readonly class SavePerson
+{
+    public function __construct(private ImportRoster $import) {}
+
+    /**
+     * @param string|null $slug of whom; null: somebody new
+     *
+     * @throws DocumentError where it is not right; its pointers begin at the person. Nothing is changed
+     */
+    public function __invoke(?string $slug, PersonTerms $terms, Actor $by): Person
+    {
+        $slug ??= self::slugOf(is_string($terms->document['name'] ?? null) ? $terms->document['name'] : '');
+        $this->all([$slug => $terms], $by);
+
+        return Person::query()->where('slug', $slug)->firstOrFail();
+    }
+
+    /** @param array<array-key, PersonTerms> $people by slug */
+    public function all(array $people, Actor $by): void
+    {
+        DB::transaction(function () use ($people, $by): void {
+            HouseState::lock();
+            $document = RosterDocument::build(House::query()->firstOrFail());
+            /** @var list<array{id: string}> $known */
+            $known = $document['people'];
+            $places = array_flip(array_column($known, 'id'));
+            $changed = [];
+            foreach ($people as $slug => $terms) {
+                $places[$slug] ??= count($places);
+                $known[$places[$slug]] = ['id' => (string) $slug] + $terms->document;
+                $changed[$places[$slug]] = (string) $slug;
+            }
+            $document['people'] = $known;
+            $document['teams'] = self::teams((array) $document['teams'], $people);
+            $node = Node::root(json_decode((string) json_encode($document)));
+            $this->import->check($node);
+            $writer = new RosterWriter(false);
+            $writer->writePeople($node, $changed);
+            RosterImported::dispatch(CarbonImmutable::now()->getTimestamp());
+            foreach ($changed as $place => $slug) {
+                Audit::record($by, 'roster', 'person_saved', 'changed what is known of '.$slug, Person::query()->where('slug', $slug)->first(), ['now' => $known[$place]]);
+            }
+        }, attempts: 3);
+    }
+
+    /**
+     * @param array<mixed>                  $teams
+     * @param array<array-key, PersonTerms> $people
+     *
+     * @return list<array<string, mixed>> with the people in those that they are in, at the end where they are new there
+     */
+    private static function teams(array $teams, array $people): array
+    {
+        $changed = [];
+        foreach ($teams as $team) {
+            /** @var array{id: string, members: list<array{person: string, weight: int}>} $team */
+            $members = array_column($team['members'], null, 'person');
+            foreach ($people as $slug => $terms) {
+                $weight = $terms->teams[$team['id']] ?? null;
+                if ($weight === null) {
+                    unset($members[$slug]);
+                } else {
+                    $members[$slug] = ['person' => (string) $slug, 'weight' => $weight];
+                }
+            }
+            $changed[] = ['members' => array_values($members)] + $team;
+        }
+
+        return $changed;
+    }
+
+    private static function slugOf(string $name): string
+    {
+        $slug = Str::slug($name);
+        $slug = $slug === '' ? 'person' : Str::limit($slug, 100, '');
+        $taken = Person::query()->where('slug', 'like', "{$slug}%")->get('slug')->map(static fn(Person $one): string => $one->slug)->all();
+        for ($number = 2, $free = $slug; in_array($free, $taken, true); ++$number) {
+            $free = "{$slug}-{$number}";
+        }
+
+        return $free;
+    }
+}

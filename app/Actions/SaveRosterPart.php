@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Bridge\HouseState;
+use App\Bridge\RosterDocument;
+use App\Events\RosterImported;
+use App\Models\House;
+use App\Models\Skill;
+use App\Models\Team;
+use App\Roster\RosterWriter;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use OpenBaton\Core\Document\DocumentError;
+use OpenBaton\Core\Document\Node;
+
+/** Adds, changes and takes away teams and skills, and says when the house works: checked with the whole roster and the published rules. */
+final readonly class SaveRosterPart
+{
+    public function __construct(private ImportRoster $import) {}
+
+    /**
+     * @param 'teams'|'skills'     $list
+     * @param string|null          $slug     null: a new one
+     * @param array<string, mixed> $document as in a roster document; members of a team stay as they are
+     *
+     * @throws DocumentError where it is not right; nothing is changed
+     */
+    public function save(string $list, ?string $slug, array $document, Actor $by): void
+    {
+        $this->change("{$list}_saved", $by, static function (array $roster) use ($list, $slug, $document): array {
+            $items = [];
+            foreach ((array) $roster[$list] as $item) {
+                $item = (array) $item;
+                $items[is_string($item['id'] ?? null) ? $item['id'] : ''] = $item;
+            }
+            $name = is_string($document['name'] ?? null) ? $document['name'] : '';
+            $slug ??= self::free($name, array_map(strval(...), array_keys($items)));
+            $kept = array_intersect_key($items[$slug] ?? ($list === 'teams' ? ['members' => []] : []), ['members' => true]);
+            $items[$slug] = ['id' => $slug] + $document + $kept;
+
+            return [$list => array_values($items)] + $roster;
+        });
+    }
+
+    /** @param 'teams'|'skills' $list */
+    public function remove(string $list, string $slug, Actor $by): void
+    {
+        $this->change("{$list}_removed", $by, static fn(array $roster): array => [
+            $list => array_values(array_filter((array) $roster[$list], static fn(mixed $item): bool => ((array) $item)['id'] !== $slug)),
+        ] + $roster, static function () use ($list, $slug): void {
+            ($list === 'teams' ? Team::query() : Skill::query())->where('slug', $slug)->delete();
+        });
+    }
+
+    /** @param array<string, mixed> $document zone, hours, holidays and exceptions of the house */
+    public function house(array $document, Actor $by): void
+    {
+        $this->change('house_hours_saved', $by, static fn(array $roster): array => ['house' => $document] + $roster);
+    }
+
+    /**
+     * @param callable(array<string, mixed>): array<string, mixed> $change of the roster as a document
+     * @param (callable(): void)|null                               $besides
+     */
+    private function change(string $event, Actor $by, callable $change, ?callable $besides = null): void
+    {
+        DB::transaction(function () use ($event, $by, $change, $besides): void {
+            HouseState::lock();
+            $document = $change(RosterDocument::build(House::query()->firstOrFail()));
+            $node = Node::root(json_decode((string) json_encode($document)));
+            $this->import->check($node);
+            (new RosterWriter(false))->writeFrame($node);
+            $besides === null || $besides();
+            RosterImported::dispatch(CarbonImmutable::now()->getTimestamp());
+            Audit::record($by, 'roster', $event, 'changed the teams, skills or hours of the house', null, ['now' => array_intersect_key($document, ['teams' => true, 'skills' => true, 'house' => true])]);
+        }, attempts: 3);
+    }
+
+    /** @param list<string> $taken */
+    private static function free(string $name, array $taken): string
+    {
+        $slug = Str::limit(Str::slug($name), 100, '') ?: 'new';
+        for ($number = 2, $free = $slug; in_array($free, $taken, true); ++$number) {
+            $free = "{$slug}-{$number}";
+        }
+
+        return $free;
+    }
+}

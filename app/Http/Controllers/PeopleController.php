@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\SavePerson;
+use App\Http\Pages\PeoplePage;
+use App\Http\Requests\PeopleChangeRequest;
+use App\Http\Requests\PersonRequest;
+use App\Http\Viewer;
+use App\Models\House;
+use App\Models\Person;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
+use Inertia\Inertia;
+use Inertia\Response;
+
+/** The roster, kept by the lead. */
+final class PeopleController
+{
+    public function index(Request $request, PeoplePage $page): Response
+    {
+        Gate::authorize('keepRoster', House::class);
+
+        return Inertia::render('People/People', $page->props($request->string('person')->toString()));
+    }
+
+    public function store(PersonRequest $request, Viewer $viewer, SavePerson $save): JsonResponse
+    {
+        return new JsonResponse(['slug' => $save(null, $request->terms(), $viewer->actor())->slug], 201);
+    }
+
+    public function update(Person $person, PersonRequest $request, Viewer $viewer, SavePerson $save): JsonResponse
+    {
+        return new JsonResponse(['slug' => $save($person->slug, $request->terms(), $viewer->actor())->slug]);
+    }
+
+    public function change(PeopleChangeRequest $request, Viewer $viewer, SavePerson $save): JsonResponse
+    {
+        $people = [];
+        foreach (Person::query()->with('skills')->whereIn('slug', $request->people())->orderBy('position')->get() as $person) {
+            $people[$person->slug] = $request->change()->of(PeoplePage::terms($person, $viewer->snapshot()->roster));
+        }
+        $save->all($people, $viewer->actor());
+
+        return new JsonResponse(['changed' => count($people)]);
+    }
+}

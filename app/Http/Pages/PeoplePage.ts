@@ -1,0 +1,46 @@
+import type { PersonRef } from './PersonRef';
+import type { Option } from './Vocabulary';
+
+export type PersonLine = PersonRef & {
+    teams: string[];
+    skills: { name: string; level: number }[];
+    zone: string;
+    state: 'in' | 'off' | 'away' | 'paused' | 'inactive' | 'gone' | 'to_come';
+    from: string | null;
+    until: string | null;
+};
+
+/** Hours of a weekday, such as 09:00-17:30. */
+export type WeekHours = Partial<Record<'mon' | 'tue' | 'wed' | 'thu' | 'fri' | 'sat' | 'sun', string[]>>;
+
+export type HoursPattern = WeekHours & { from: string; then?: WeekHours[] };
+
+/** As in a roster document, without the id. */
+export type PersonDocument = {
+    name?: string;
+    email?: string;
+    phone?: string;
+    zone?: string;
+    hours?: HoursPattern[];
+    holidays?: string[];
+    exceptions?: { date: string; add?: string[]; remove?: string[] }[];
+    capacity?: { percent?: number; minutes_a_day?: number };
+    open_tasks_at_most?: number;
+    skills?: Record<string, number>;
+    active?: boolean;
+    from?: string;
+    until?: string;
+    intake_paused_until?: string;
+};
+
+export type PeoplePageProps = {
+    people: PersonLine[];
+    teams: (Option & { lead: string | null; parent: string | null; members: number })[];
+    /** when the house works, as in a roster document */
+    house: Pick<PersonDocument, 'zone' | 'hours' | 'holidays' | 'exceptions'>;
+    skills: Option[];
+    zones: string[];
+    houseZone: string;
+    /** who is changed; slug null: somebody new. teams: weight of their turns by team */
+    person: { slug: string | null; document: PersonDocument; teams: Record<string, number> } | null;
+};

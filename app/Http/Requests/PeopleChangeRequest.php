@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\House;
+use App\Roster\PeopleChange;
+use DateTimeZone;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use OpenBaton\Core\People\Membership;
+
+/** One change of several people. */
+final class PeopleChangeRequest extends FormRequest
+{
+    public const MOST = 500;
+
+    public function authorize(): bool
+    {
+        return $this->user()?->can('keepRoster', House::class) === true;
+    }
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'people' => ['required', 'array', 'max:'.self::MOST],
+            'people.*' => ['string', 'distinct', 'exists:people,slug'],
+            'what' => ['required', Rule::in(PeopleChange::KINDS)],
+            'percent' => ['required_if:what,percent', 'integer', 'min:1', 'max:100'],
+            'tasks' => ['nullable', 'integer', 'min:1', 'max:1000'],
+            'zone' => ['required_if:what,zone', Rule::in(DateTimeZone::listIdentifiers())],
+            'team' => ['required_if:what,join,leave', 'string', 'exists:teams,slug'],
+            'weight' => ['nullable', 'integer', 'min:1', 'max:1000'],
+            'skill' => ['required_if:what,skill', 'string', 'exists:skills,slug'],
+            'level' => ['required_if:what,skill', 'integer', 'min:0', 'max:3'],
+        ];
+    }
+
+    public function change(): PeopleChange
+    {
+        return new PeopleChange(
+            $this->string('what')->toString(),
+            match ($this->string('what')->toString()) {
+                'percent' => $this->integer('percent'),
+                'tasks' => $this->filled('tasks') ? $this->integer('tasks') : null,
+                'zone' => $this->string('zone')->toString(),
+                'skill' => $this->string('skill')->toString(),
+                default => $this->string('team')->toString(),
+            },
+            $this->string('what')->toString() === 'skill' ? $this->integer('level') : ($this->filled('weight') ? $this->integer('weight') : Membership::FULL_WEIGHT),
+        );
+    }
+
+    /** @return list<string> slugs */
+    public function people(): array
+    {
+        return array_values(array_filter((array) $this->input('people'), is_string(...)));
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\House;
+use App\Roster\PersonTerms;
+use Illuminate\Foundation\Http\FormRequest;
+use OpenBaton\Core\People\Membership;
+
+/** A person as in a roster document, which the core checks, and the teams that they are in. */
+final class PersonRequest extends FormRequest
+{
+    public function authorize(): bool
+    {
+        return $this->user()?->can('keepRoster', House::class) === true;
+    }
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'document' => ['required', 'array'],
+            'teams' => ['array'],
+            'teams.*' => ['integer', 'min:1', 'max:1000'],
+        ];
+    }
+
+    public function terms(): PersonTerms
+    {
+        /** @var array<string, mixed> $document */
+        $document = array_diff_key((array) $this->input('document'), ['id' => true]);
+        if (($document['skills'] ?? null) === []) {
+            unset($document['skills']);
+        }
+        $teams = [];
+        foreach ((array) $this->input('teams', []) as $team => $weight) {
+            $teams[$team] = is_numeric($weight) ? (int) $weight : Membership::FULL_WEIGHT;
+        }
+
+        return new PersonTerms($document, $teams);
+    }
+}

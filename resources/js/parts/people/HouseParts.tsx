@@ -1,0 +1,158 @@
+import { router } from '@inertiajs/react';
+import type { PeoplePageProps, PersonDocument } from '@props/PeoplePage';
+import { useState } from 'react';
+import { ask, Problem, type Method } from '@/lib/ask';
+import { plural } from '@/lib/format';
+import { say } from '@/lib/words';
+import { FaultList, faultsOf } from '@/parts/FaultList';
+import { Button } from '@/ui/Button';
+import { Dialog } from '@/ui/Dialog';
+import { DialogForm } from '@/ui/DialogForm';
+import { Labelled } from '@/ui/Labelled';
+import { DatesEditor, HoursEditor } from './HoursEditor';
+
+type Team = PeoplePageProps['teams'][number];
+type Item = { list: 'teams' | 'skills'; slug: string | null; name: string; lead: string; parent: string };
+
+/** Sends, says what is wrong, and closes once it is done. */
+function useSending(onDone: () => void): { faults: string[]; wrong: Record<string, string>; busy: boolean; send: (method: Method, url: string, document?: unknown) => void } {
+    const [faults, setFaults] = useState<string[]>([]);
+    const [wrong, setWrong] = useState<Record<string, string>>({});
+    const [busy, setBusy] = useState(false);
+    const send = (method: Method, url: string, document?: unknown): void => {
+        setBusy(true);
+        setFaults([]);
+        ask(method, url, document === undefined ? undefined : JSON.stringify({ document }))
+            .then(() => {
+                router.reload();
+                onDone();
+            })
+            .catch((error: unknown) => {
+                setFaults(faultsOf(error));
+                setWrong(error instanceof Problem ? Object.fromEntries(error.errors.map((one) => [one.pointer.replace(/^\/house/, ''), one.detail])) : {});
+            })
+            .finally(() => setBusy(false));
+    };
+    return { faults, wrong, busy, send };
+}
+
+function ItemDialog({ item, teams, people, onClose }: { item: Item; teams: Team[]; people: PeoplePageProps['people']; onClose: () => void }) {
+    const [data, setData] = useState(item);
+    const { faults, busy, send } = useSending(onClose);
+    const at = `/roster/${item.list}${item.slug === null ? '' : `/${item.slug}`}`;
+    const document = item.list === 'teams' ? { name: data.name, lead: data.lead, parent: data.parent } : { name: data.name };
+    return (
+        <Dialog open onOpenChange={(open) => !open && onClose()} title={item.slug === null ? say(`people.new_${item.list}`) : item.name}>
+            <DialogForm busy={busy} onLeave={onClose} onSend={() => send('PUT', at, document)}>
+                <Labelled label={say('people.name')}>
+                    <input className="entry" maxLength={200} value={data.name} onChange={(event) => setData({ ...data, name: event.target.value })} />
+                </Labelled>
+                {item.list === 'teams' && (
+                    <>
+                        <Labelled label={say('people.lead')}>
+                            <select className="entry" value={data.lead} onChange={(event) => setData({ ...data, lead: event.target.value })}>
+                                <option value="">{say('people.no_lead')}</option>
+                                {people.map((one) => (
+                                    <option key={one.slug} value={one.slug}>
+                                        {one.name}
+                                    </option>
+                                ))}
+                            </select>
+                        </Labelled>
+                        <Labelled label={say('people.parent')}>
+                            <select className="entry" value={data.parent} onChange={(event) => setData({ ...data, parent: event.target.value })}>
+                                <option value="">{say('people.no_parent')}</option>
+                                {teams
+                                    .filter((one) => one.value !== item.slug)
+                                    .map((one) => (
+                                        <option key={one.value} value={one.value}>
+                                            {one.label}
+                                        </option>
+                                    ))}
+                            </select>
+                        </Labelled>
+                    </>
+                )}
+                <FaultList faults={faults} />
+                {item.slug !== null && (
+                    <Button look="grave" disabled={busy} onClick={() => send('DELETE', at)}>
+                        {say(`people.remove_${item.list}`)}
+                    </Button>
+                )}
+            </DialogForm>
+        </Dialog>
+    );
+}
+
+function HouseDialog({ house, zones, onClose }: Pick<PeoplePageProps, 'house' | 'zones'> & { onClose: () => void }) {
+    const [document, setDocument] = useState<PersonDocument>(house);
+    const { faults, wrong, busy, send } = useSending(onClose);
+    const set = (changes: Partial<PersonDocument>): void => setDocument((now) => ({ ...now, ...changes }));
+    return (
+        <Dialog open wide onOpenChange={(open) => !open && onClose()} title={say('people.house_hours')} description={say('people.house_hours_description')}>
+            <DialogForm busy={busy} onLeave={onClose} onSend={() => send('PUT', '/roster/house', document)}>
+                <Labelled label={say('people.zone')}>
+                    <select className="entry" value={document.zone ?? ''} onChange={(event) => set({ zone: event.target.value })}>
+                        {zones.map((one) => (
+                            <option key={one}>{one}</option>
+                        ))}
+                    </select>
+                </Labelled>
+                <HoursEditor document={document} wrong={wrong} house onChange={set} />
+                <DatesEditor document={document} wrong={wrong} house onChange={set} />
+                <FaultList faults={faults} />
+            </DialogForm>
+        </Dialog>
+    );
+}
+
+/** Teams, skills and the hours of the house, each to be changed. */
+export function HouseParts({ teams, skills, people, house, zones }: Pick<PeoplePageProps, 'teams' | 'skills' | 'people' | 'house' | 'zones'>) {
+    const [item, setItem] = useState<Item | null>(null);
+    const [hours, setHours] = useState(false);
+    const nameOf = (slug: string | null): string => people.find((one) => one.slug === slug)?.name ?? '';
+    return (
+        <div className="grid gap-6 px-4 py-6 md:grid-cols-2">
+            <section aria-label={say('people.teams')}>
+                <h2 className="flex items-baseline justify-between pb-1 font-semibold">
+                    {say('people.teams')}
+                    <Button look="quiet" onClick={() => setItem({ list: 'teams', slug: null, name: '', lead: '', parent: '' })}>
+                        {say('people.new_teams')}
+                    </Button>
+                </h2>
+                <ul>
+                    {teams.map((team) => (
+                        <li key={team.value} className="flex items-baseline justify-between gap-3 border-t border-line py-1">
+                            <button type="button" className="text-left text-sky underline" onClick={() => setItem({ list: 'teams', slug: team.value, name: team.label, lead: team.lead ?? '', parent: team.parent ?? '' })}>
+                                {team.label}
+                            </button>
+                            <span className="text-right text-xs text-ink2">
+                                {plural(team.members, 'person', 'people')}
+                                {team.lead !== null && ` · ${say('people.led_by', { person: nameOf(team.lead) })}`}
+                            </span>
+                        </li>
+                    ))}
+                </ul>
+            </section>
+            <section aria-label={say('people.skills')}>
+                <h2 className="flex items-baseline justify-between pb-1 font-semibold">
+                    {say('people.skills')}
+                    <Button look="quiet" onClick={() => setItem({ list: 'skills', slug: null, name: '', lead: '', parent: '' })}>
+                        {say('people.new_skills')}
+                    </Button>
+                </h2>
+                <p className="flex flex-wrap gap-x-3 gap-y-1">
+                    {skills.map((skill) => (
+                        <button key={skill.value} type="button" className="text-sky underline" onClick={() => setItem({ list: 'skills', slug: skill.value, name: skill.label, lead: '', parent: '' })}>
+                            {skill.label}
+                        </button>
+                    ))}
+                </p>
+                <h2 className="pt-6 pb-1 font-semibold">{say('people.house_hours')}</h2>
+                <Button onClick={() => setHours(true)}>{say('people.change_house_hours')}</Button>
+            </section>
+            {item !== null && <ItemDialog item={item} teams={teams} people={people} onClose={() => setItem(null)} />}
+            {hours && <HouseDialog house={house} zones={zones} onClose={() => setHours(false)} />}
+        </div>
+    );
+}

@@ -1,0 +1,184 @@
+import { router } from '@inertiajs/react';
+import type { PeoplePageProps, PersonDocument } from '@props/PeoplePage';
+import { useState } from 'react';
+import { ask, Problem } from '@/lib/ask';
+import { say } from '@/lib/words';
+import { Button } from '@/ui/Button';
+import { Labelled } from '@/ui/Labelled';
+import { DatesEditor, HoursEditor } from './HoursEditor';
+
+type Props = Pick<PeoplePageProps, 'teams' | 'skills' | 'zones' | 'houseZone'> & { person: NonNullable<PeoplePageProps['person']>; onClose: () => void };
+type Part = { document: PersonDocument; wrong: Record<string, string>; set: (changes: Partial<PersonDocument>) => void };
+
+/** What is empty is not said. */
+function filled(document: PersonDocument): PersonDocument {
+    return Object.fromEntries(Object.entries(document).filter(([, value]) => value !== undefined && value !== '' && value !== null)) as PersonDocument;
+}
+
+function Plain({ document, wrong, set, zones, houseZone }: Part & Pick<Props, 'zones' | 'houseZone'>) {
+    return (
+        <div className="grid gap-3 sm:grid-cols-2">
+            <Labelled label={say('people.name')} wrong={wrong['/name']}>
+                <input className="entry" maxLength={200} value={document.name ?? ''} onChange={(event) => set({ name: event.target.value })} />
+            </Labelled>
+            <Labelled label={say('people.zone')} wrong={wrong['/zone']}>
+                <select className="entry" value={document.zone ?? ''} onChange={(event) => set({ zone: event.target.value })}>
+                    <option value="">{say('people.zone_of_house', { zone: houseZone })}</option>
+                    {zones.map((one) => (
+                        <option key={one}>{one}</option>
+                    ))}
+                </select>
+            </Labelled>
+            <Labelled label={say('people.email')} wrong={wrong['/email']}>
+                <input type="email" className="entry" maxLength={200} value={document.email ?? ''} onChange={(event) => set({ email: event.target.value })} />
+            </Labelled>
+            <Labelled label={say('people.phone')} wrong={wrong['/phone']}>
+                <input type="tel" className="entry" maxLength={60} value={document.phone ?? ''} onChange={(event) => set({ phone: event.target.value })} />
+            </Labelled>
+            <Labelled label={say('people.from')} hint={say('people.from_hint')} wrong={wrong['/from']}>
+                <input type="date" className="entry" value={document.from ?? ''} onChange={(event) => set({ from: event.target.value })} />
+            </Labelled>
+            <Labelled label={say('people.until')} hint={say('people.until_hint')} wrong={wrong['/until']}>
+                <input type="date" className="entry" value={document.until ?? ''} onChange={(event) => set({ until: event.target.value })} />
+            </Labelled>
+            <label className="flex items-center gap-2 sm:col-span-2">
+                <input type="checkbox" checked={document.active !== false} onChange={(event) => set({ active: event.target.checked })} />
+                {say('people.active')}
+            </label>
+        </div>
+    );
+}
+
+function Capacity({ document, wrong, set }: Part) {
+    const byMinutes = document.capacity?.minutes_a_day !== undefined;
+    const problem = Object.entries(wrong).find(([at]) => at.startsWith('/capacity'))?.[1];
+    return (
+        <div className="grid gap-3 sm:grid-cols-3">
+            <Labelled label={say('people.capacity')}>
+                <select className="entry" value={byMinutes ? 'minutes' : 'percent'} onChange={(event) => set({ capacity: event.target.value === 'minutes' ? { minutes_a_day: 360 } : { percent: 80 } })}>
+                    <option value="percent">{say('people.by_percent')}</option>
+                    <option value="minutes">{say('people.by_minutes')}</option>
+                </select>
+            </Labelled>
+            <Labelled label={say(byMinutes ? 'people.minutes' : 'people.percent')} wrong={problem}>
+                <input
+                    type="number"
+                    className="entry"
+                    min={1}
+                    max={byMinutes ? 1440 : 100}
+                    value={(byMinutes ? document.capacity?.minutes_a_day : (document.capacity?.percent ?? 80)) ?? ''}
+                    onChange={(event) => set({ capacity: byMinutes ? { minutes_a_day: Number(event.target.value) } : { percent: Number(event.target.value) } })}
+                />
+            </Labelled>
+            <Labelled label={say('people.most_open')} hint={say('people.most_open_hint')} wrong={wrong['/open_tasks_at_most']}>
+                <input type="number" className="entry" min={1} max={1000} value={document.open_tasks_at_most ?? ''} onChange={(event) => set({ open_tasks_at_most: event.target.value === '' ? undefined : Number(event.target.value) } as Partial<PersonDocument>)} />
+            </Labelled>
+        </div>
+    );
+}
+
+function Skills({ document, set, skills }: Part & Pick<Props, 'skills'>) {
+    const levels = document.skills ?? {};
+    return (
+        <fieldset>
+            <legend className="font-medium">{say('people.skills')}</legend>
+            <div className="grid grid-cols-2 gap-x-4 sm:grid-cols-3">
+                {skills.map((skill) => (
+                    <label key={skill.value} className="flex items-center justify-between gap-2 py-0.5">
+                        <span className="truncate">{skill.label}</span>
+                        <select
+                            className="entry px-1 py-0"
+                            value={levels[skill.value] ?? 0}
+                            onChange={(event) => {
+                                const level = Number(event.target.value);
+                                set({ skills: Object.fromEntries([...Object.entries(levels).filter(([one]) => one !== skill.value), ...(level === 0 ? [] : [[skill.value, level] as const])]) });
+                            }}
+                        >
+                            <option value={0}>–</option>
+                            {[1, 2, 3].map((level) => (
+                                <option key={level}>{level}</option>
+                            ))}
+                        </select>
+                    </label>
+                ))}
+            </div>
+        </fieldset>
+    );
+}
+
+function Teams({ teams, chosen, onChange }: { teams: Props['teams']; chosen: Record<string, number>; onChange: (next: Record<string, number>) => void }) {
+    const without = (slug: string): Record<string, number> => Object.fromEntries(Object.entries(chosen).filter(([one]) => one !== slug));
+    return (
+        <fieldset>
+            <legend className="font-medium">{say('people.teams')}</legend>
+            {teams.map((team) => (
+                <div key={team.value} className="flex items-center gap-2 py-0.5">
+                    <label className="flex flex-1 items-center gap-2">
+                        <input type="checkbox" checked={team.value in chosen} onChange={(event) => onChange(event.target.checked ? { ...chosen, [team.value]: 100 } : without(team.value))} />
+                        {team.label}
+                    </label>
+                    {team.value in chosen && (
+                        <label className="text-xs text-ink2">
+                            {say('people.weight')} <input type="number" min={1} max={1000} className="entry w-20 py-0" value={chosen[team.value]} onChange={(event) => onChange({ ...chosen, [team.value]: Number(event.target.value) })} />
+                        </label>
+                    )}
+                </div>
+            ))}
+        </fieldset>
+    );
+}
+
+/** All that is known of a person, to be changed; what is wrong stands beside it, and nothing that was typed is lost. */
+export function PersonForm({ person, teams, skills, zones, houseZone, onClose }: Props) {
+    const [document, setDocument] = useState<PersonDocument>(person.document);
+    const [chosen, setChosen] = useState(person.teams);
+    const [wrong, setWrong] = useState<Record<string, string>>({});
+    const [said, setSaid] = useState('');
+    const set = (changes: Partial<PersonDocument>): void => setDocument((now) => ({ ...now, ...changes }));
+    const save = async (): Promise<void> => {
+        setWrong({});
+        setSaid('');
+        try {
+            const { slug } = await ask<{ slug: string }>(person.slug === null ? 'POST' : 'PUT', person.slug === null ? '/people' : `/people/${person.slug}`, JSON.stringify({ document: filled(document), teams: chosen }));
+            setSaid(say('people.saved'));
+            router.visit(`/people?person=${slug}`, { preserveState: person.slug !== null, preserveScroll: true });
+        } catch (error) {
+            if (!(error instanceof Problem)) throw error;
+            setWrong(Object.fromEntries(error.errors.map((one) => [one.pointer.replace(/^\/people\/\d+/, '').replace(/^\/document/, ''), one.detail])));
+            setSaid(error.errors.length === 0 ? error.message : say('people.not_saved'));
+        }
+    };
+    const part = { document, wrong, set };
+    return (
+        <form
+            className="space-y-5 p-4"
+            onSubmit={(event) => {
+                event.preventDefault();
+                void save();
+            }}
+        >
+            <Plain {...part} zones={zones} houseZone={houseZone} />
+            <Teams teams={teams} chosen={chosen} onChange={setChosen} />
+            <Skills {...part} skills={skills} />
+            <Capacity {...part} />
+            <HoursEditor document={document} wrong={wrong} onChange={set} />
+            <DatesEditor document={document} wrong={wrong} onChange={set} />
+            {Object.entries(wrong)
+                .filter(([at]) => !/^\/(name|zone|email|phone|from|until|capacity|open_tasks_at_most|hours|exceptions|holidays)/.test(at))
+                .map(([at, text]) => (
+                    <p key={at} className="text-brick">
+                        {text}
+                    </p>
+                ))}
+            <div className="sticky bottom-0 flex items-center gap-3 border-t border-line bg-paper py-3">
+                <Button type="submit" look="main">
+                    {say('people.save')}
+                </Button>
+                <Button onClick={onClose}>{say('people.close')}</Button>
+                <span role="status" className="text-ink2">
+                    {said}
+                </span>
+            </div>
+        </form>
+    );
+}

@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\House as HouseRow;
+use App\Models\Person;
+use App\Models\Skill;
+use App\Models\Team;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Testing\TestResponse;
+use Spatie\Activitylog\Models\Activity;
+use Tests\Support\Clock;
+use Tests\Support\House;
+
+beforeEach(function (): void {
+    Clock::set('2026-03-02T10:00:00Z');
+    House::open();
+    House::publish(House::rule('brass', ['all' => []], ['pool' => ['kind' => 'skill', 'skill' => 'brass', 'level' => 1], 'method' => ['kind' => 'in_order'], 'limits' => [['kind' => 'open_tasks_at_most', 'tasks' => 5]]]));
+});
+
+/** @param array<string, mixed> $data */
+function roster(mixed $test, string $method, string $url, array $data = [], string $who = 'hanneke'): TestResponse
+{
+    app()->forgetScopedInstances();
+
+    return $test->actingAs(House::user($who))->json($method, $url, $data);
+}
+
+/** @return array<string, mixed> */
+function peopleProps(mixed $test, string $query = ''): array
+{
+    app()->forgetScopedInstances();
+
+    return $test->actingAs(House::user('hanneke'))->get("/people{$query}")->assertOk()->viewData('page')['props'];
+}
+
+it('takes somebody new in, to whom rules give at once', function (): void {
+    roster($this, 'POST', '/people', ['document' => ['name' => 'Oona Varga', 'email' => 'oona@alderquill.example', 'skills' => ['brass' => 3], 'capacity' => ['minutes_a_day' => 300], 'hours' => [['from' => '2026-01-01', 'mon' => ['22:00-06:00'], 'then' => [['tue' => ['09:00-17:00']]]]]], 'teams' => ['brass-bench' => 50]])
+        ->assertCreated()->assertExactJson(['slug' => 'oona-varga']);
+    $person = peopleProps($this, '?person=oona-varga')['person'];
+    expect((array) $person['document'])->toEqual([
+        'name' => 'Oona Varga', 'email' => 'oona@alderquill.example', 'hours' => [['from' => '2026-01-01', 'mon' => ['22:00-06:00'], 'then' => [['tue' => ['09:00-17:00']]]]],
+        'capacity' => ['minutes_a_day' => 300], 'skills' => (object) ['brass' => 3], 'active' => true,
+    ])->and((array) $person['teams'])->toBe(['brass-bench' => 50])
+        ->and(Person::query()->orderByDesc('position')->first()?->slug)->toBe('oona-varga')
+        ->and(Activity::query()->where('event', 'person_saved')->count())->toBe(1);
+    Person::query()->whereIn('slug', ['ayumi', 'femi'])->update(['active' => false]);
+    HouseRow::query()->increment('roster_revision');
+    expect(House::arrive()->assignee?->slug)->toBe('oona-varga');
+    roster($this, 'POST', '/people', ['document' => ['name' => 'Oona Varga']])->assertExactJson(['slug' => 'oona-varga-2']);
+});
+
+it('says what is not right and where, and changes nothing', function (array $document, string $pointer): void {
+    $before = HouseRow::query()->sole()->roster_revision;
+    roster($this, 'PUT', '/people/femi', ['document' => $document])->assertUnprocessable()->assertJsonPath('errors.0.pointer', "/people/2{$pointer}");
+    expect(HouseRow::query()->sole()->roster_revision)->toBe($before)->and(House::person('femi')->name)->toBe('Femi Adeyinka');
+})->with([
+    'no name' => [['email' => 'x'], ''],
+    'hours' => [['name' => 'F', 'hours' => [['from' => '2026-01-01', 'mon' => ['9-5']]]], '/hours/0/mon/0'],
+    'a zone' => [['name' => 'F', 'zone' => 'Europe/Selwyn'], '/zone'],
+    'a skill' => [['name' => 'F', 'skills' => ['singing' => 1]], '/skills/singing'],
+    'a share' => [['name' => 'F', 'capacity' => ['percent' => 101]], '/capacity'],
+    'open tasks' => [['name' => 'F', 'open_tasks_at_most' => 0], '/open_tasks_at_most'],
+    'what nobody knows' => [['name' => 'F', 'shoes' => 42], '/shoes'],
+]);
+
+it('changes what is said, takes away what is no longer said, and leaves others alone', function (): void {
+    $ayumi = House::person('ayumi')->updated_at;
+    roster($this, 'PUT', '/people/femi', ['document' => ['name' => 'Femi Adeyinka', 'zone' => 'Europe/Helsinki', 'open_tasks_at_most' => 1, 'skills' => ['brass' => 3]], 'teams' => []])->assertOk();
+    expect(House::person('femi')->only(['zone', 'open_tasks_at_most', 'position']))->toBe(['zone' => 'Europe/Helsinki', 'open_tasks_at_most' => 1, 'position' => 2])
+        ->and(Team::query()->sole()->members->pluck('slug')->all())->toBe(['ayumi', 'callum'])
+        ->and(House::person('ayumi')->updated_at)->toEqual($ayumi);
+    Person::query()->where('slug', 'ayumi')->update(['active' => false]);
+    HouseRow::query()->increment('roster_revision');
+    // The rule takes five, Femi one.
+    expect([House::arrive()->assignee?->slug, House::arrive()->assignee?->slug])->toBe(['femi', null]);
+});
+
+it('changes several people alike', function (array $change, Closure $seen): void {
+    roster($this, 'POST', '/people/change', ['people' => ['femi', 'tobias'], ...$change])->assertOk()->assertExactJson(['changed' => 2]);
+    expect($seen())->toBeTrue()->and(House::person('ayumi')->capacity_percent)->toBe(80);
+})->with([
+    'a share' => [['what' => 'percent', 'percent' => 50], static fn(): bool => House::person('femi')->capacity_percent === 50 && House::person('tobias')->capacity_percent === 50],
+    'open tasks' => [['what' => 'tasks', 'tasks' => 3], static fn(): bool => House::person('tobias')->open_tasks_at_most === 3],
+    'a zone' => [['what' => 'zone', 'zone' => 'America/Halifax'], static fn(): bool => House::person('femi')->zone === 'America/Halifax'],
+    'joining' => [['what' => 'join', 'team' => 'brass-bench', 'weight' => 50], static fn(): bool => Team::query()->sole()->members->pluck('pivot.weight', 'slug')->all() === ['ayumi' => 100, 'femi' => 50, 'callum' => 100, 'tobias' => 50]],
+    'leaving' => [['what' => 'leave', 'team' => 'brass-bench'], static fn(): bool => Team::query()->sole()->members->pluck('slug')->all() === ['ayumi', 'callum']],
+    'a skill' => [['what' => 'skill', 'skill' => 'brass', 'level' => 3], static fn(): bool => House::person('tobias')->skills->sole()->pivot?->level === 3],
+    'a skill taken away' => [['what' => 'skill', 'skill' => 'brass', 'level' => 0], static fn(): bool => House::person('femi')->skills->isEmpty()],
+]);
+
+it('keeps teams, skills and the hours of the house', function (): void {
+    roster($this, 'PUT', '/roster/teams', ['document' => ['name' => 'Workshop', 'lead' => 'tobias']])->assertOk();
+    roster($this, 'PUT', '/roster/teams/brass-bench', ['document' => ['name' => 'Brass', 'parent' => 'workshop']])->assertOk();
+    roster($this, 'PUT', '/roster/skills', ['document' => ['name' => 'Strings']])->assertOk();
+    expect(Team::query()->with(['parent', 'members'])->orderBy('position')->get()->map(static fn(Team $team): array => [$team->slug, $team->name, $team->parent?->slug, $team->members->count()])->all())->toBe([['brass-bench', 'Brass', 'workshop', 3], ['workshop', 'Workshop', null, 0]])
+        ->and(Skill::query()->orderBy('position')->pluck('slug')->all())->toBe(['brass', 'strings']);
+    roster($this, 'PUT', '/roster/teams/workshop', ['document' => ['name' => 'Workshop', 'parent' => 'brass-bench']])->assertUnprocessable();
+    // A rule names brass, and people have it.
+    roster($this, 'DELETE', '/roster/skills/brass')->assertUnprocessable();
+    roster($this, 'DELETE', '/roster/skills/strings')->assertOk();
+    roster($this, 'PUT', '/roster/house', ['document' => ['zone' => 'Europe/Dublin', 'hours' => [['from' => '2020-01-01', 'mon' => ['10:00-11:00']]], 'holidays' => ['2026-03-17']]])->assertOk();
+    roster($this, 'PUT', '/roster/house', ['document' => ['zone' => 'Europe/Dublin', 'hours' => [['from' => '2020-01-01', 'mon' => ['late']]]]])->assertUnprocessable()->assertJsonPath('errors.0.pointer', '/house/hours/0/mon/0');
+    expect(Skill::query()->pluck('slug')->all())->toBe(['brass'])->and(HouseRow::query()->sole()->holidays)->toBe(['2026-03-17']);
+});
+
+it('is for leads', function (): void {
+    $this->actingAs(House::user('femi'))->get('/people')->assertForbidden();
+    foreach ([['POST', '/people'], ['PUT', '/people/femi'], ['POST', '/people/change'], ['PUT', '/roster/teams'], ['DELETE', '/roster/skills/brass'], ['PUT', '/roster/house']] as [$method, $url]) {
+        roster($this, $method, $url, ['document' => ['name' => 'X']], 'femi')->assertForbidden();
+    }
+});
+
+it('asks no more of the database for more people', function (): void {
+    $count = function (): int {
+        peopleProps($this);
+        DB::flushQueryLog();
+        DB::enableQueryLog();
+        peopleProps($this);
+        DB::disableQueryLog();
+
+        return count(DB::getQueryLog());
+    };
+    $few = $count();
+    foreach (['A', 'B', 'C', 'D'] as $name) {
+        roster($this, 'POST', '/people', ['document' => ['name' => $name, 'skills' => ['brass' => 1]], 'teams' => ['brass-bench' => 100]]);
+    }
+    expect($count())->toBe($few);
+});
