@@ -5,38 +5,60 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\ImportRoster;
-use App\Bridge\RosterDocument;
-use App\Formats\RulebookFile;
 use App\Http\Requests\RosterImportRequest;
 use App\Http\Viewer;
 use App\Models\House;
+use App\Roster\RosterFile;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Gate;
+use OpenBaton\Core\Document\DocumentError;
 
 /** The roster as a file, out and in. What comes in is looked at first. */
 final class RosterFileController
 {
-    public function export(): Response
+    public function export(Request $request): Response
     {
         Gate::authorize('exportRoster', House::class);
+        $form = RosterFile::tryFrom($request->string('form')->toString()) ?? RosterFile::Json;
 
-        return new Response(RulebookFile::json(RosterDocument::build(House::query()->firstOrFail())), 200, [
-            'Content-Type' => 'application/json',
-            'Content-Disposition' => 'attachment; filename="roster.json"',
+        return new Response($form->write(), 200, [
+            'Content-Type' => $form->type(),
+            'Content-Disposition' => "attachment; filename=\"roster.{$form->value}\"",
         ]);
     }
 
     /** What a file would add, change and remove. */
     public function preview(RosterImportRequest $request, ImportRoster $import): JsonResponse
     {
-        return new JsonResponse($import->preview($request->document(), $request->removes()));
+        return new JsonResponse($this->located($request, static fn(): array => $import->preview($request->document(), $request->removes())));
     }
 
     public function import(RosterImportRequest $request, Viewer $viewer, ImportRoster $import): JsonResponse
     {
-        $import($request->document(), $request->removes(), $viewer->actor());
+        return new JsonResponse($this->located($request, static function () use ($request, $viewer, $import): array {
+            $import($request->document(), $request->removes(), $viewer->actor());
 
-        return new JsonResponse(['imported' => true]);
+            return ['imported' => true];
+        }));
+    }
+
+    /**
+     * @template T
+     *
+     * @param callable(): T $do
+     *
+     * @return T
+     *
+     * @throws DocumentError with what is wrong by its place in the file
+     */
+    private function located(RosterImportRequest $request, callable $do): mixed
+    {
+        try {
+            return $do();
+        } catch (DocumentError $error) {
+            throw $request->form()->located($error);
+        }
     }
 }

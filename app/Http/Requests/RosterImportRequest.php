@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\House;
+use App\Roster\RosterFile;
 use Illuminate\Foundation\Http\FormRequest;
 use OpenBaton\Core\Document\Node;
 
@@ -24,7 +25,14 @@ final class RosterImportRequest extends FormRequest
 
     public function document(): Node
     {
-        return Node::parse((string) $this->getContent());
+        return $this->form()->read((string) $this->getContent());
+    }
+
+    public function form(): RosterFile
+    {
+        $form = $this->query('form');
+
+        return RosterFile::tryFrom(is_string($form) ? $form : '') ?? RosterFile::Json;
     }
 
     /** Whether what the document does not have goes. */

@@ -10,9 +10,11 @@ export function RosterFile() {
         <section className="px-3 pt-6">
             <h2 className="pb-1 font-semibold">People and teams as a file</h2>
             <p className="flex items-baseline gap-3">
-                <a className="text-sky underline" href="/roster/export">
-                    Export
-                </a>
+                {['json', 'csv', 'vcf'].map((form) => (
+                    <a key={form} className="text-sky underline" href={`/roster/export?form=${form}`}>
+                        {{ json: 'Export', csv: 'as a table', vcf: 'as cards' }[form]}
+                    </a>
+                ))}
                 <Button look="quiet" className="min-h-6 font-normal" onClick={() => setImporting(true)}>
                     Import …
                 </Button>

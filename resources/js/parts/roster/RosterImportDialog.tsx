@@ -13,7 +13,12 @@ const LISTS = [
     { list: 'absences', label: 'Absences' },
 ] as const;
 
-type Found = { text: string; changes: RosterChanges };
+type Found = { text: string; form: string; changes: RosterChanges };
+
+/** By its name; what has none is taken for a roster document. */
+function formOf(file: File): string {
+    return /\.(csv|vcf)$/i.exec(file.name)?.[1]?.toLowerCase() ?? 'json';
+}
 
 /** A file that is looked at, and merged once one has seen what that would do. */
 function useRosterImport(onMerged: () => void) {
@@ -36,13 +41,13 @@ function useRosterImport(onMerged: () => void) {
         setFound(null);
         if (file !== undefined)
             void attempt(async () => {
-                const text = await file.text();
-                setFound({ text, changes: await ask<RosterChanges>('POST', '/roster/preview', text) });
+                const [text, form] = [await file.text(), formOf(file)];
+                setFound({ text, form, changes: await ask<RosterChanges>('POST', `/roster/preview?form=${form}`, text) });
             });
     };
-    const merge = (text: string, remove: boolean): void =>
+    const merge = ({ text, form }: Found, remove: boolean): void =>
         void attempt(async () => {
-            await ask('POST', `/roster/import${remove ? '?remove=1' : ''}`, text);
+            await ask('POST', `/roster/import?form=${form}${remove ? '&remove=1' : ''}`, text);
             onMerged();
         });
     return { found, faults, busy, look, merge };
@@ -62,8 +67,8 @@ export function RosterImportDialog({ onClose, onDone }: { onClose: () => void; o
     return (
         <Dialog open onOpenChange={onClose} wide title="Read people and teams from a file" description="What the file has is added or changed; nothing happens before you have seen what.">
             <label className="block space-y-1">
-                <span className="font-medium">Roster file (JSON)</span>
-                <input className="entry w-full" type="file" accept="application/json,.json" onChange={(event) => look(event.target.files?.[0])} />
+                <span className="font-medium">Roster (JSON), table (CSV) or cards (vCard)</span>
+                <input className="entry w-full" type="file" accept=".json,.csv,.vcf" onChange={(event) => look(event.target.files?.[0])} />
             </label>
             <FaultList faults={faults} />
             {found !== null && <WhatChanges changes={found.changes} remove={remove} />}
@@ -80,7 +85,7 @@ export function RosterImportDialog({ onClose, onDone }: { onClose: () => void; o
             <div className="mt-4 flex justify-end gap-2">
                 <Button onClick={onClose}>{found === null ? 'Close' : 'Not yet'}</Button>
                 {found !== null && (
-                    <Button look={remove ? 'grave' : 'main'} disabled={busy || nothing} onClick={() => merge(found.text, remove)}>
+                    <Button look={remove ? 'grave' : 'main'} disabled={busy || nothing} onClick={() => merge(found, remove)}>
                         {remove ? 'Merge and take away' : 'Merge'}
                     </Button>
                 )}
