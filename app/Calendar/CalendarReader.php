@@ -1,0 +1,248 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Calendar;
+
+use DateTimeImmutable;
+use DateTimeInterface;
+use DateTimeZone;
+use InvalidArgumentException;
+use OpenBaton\Core\Document\DocumentError;
+use Sabre\VObject\Component;
+use Sabre\VObject\Component\VCalendar;
+use Sabre\VObject\Component\VEvent;
+use Sabre\VObject\InvalidDataException;
+use Sabre\VObject\Parameter;
+use Sabre\VObject\ParseException;
+use Sabre\VObject\Property;
+use Sabre\VObject\Property\ICalendar\DateTime as CalendarTime;
+use Sabre\VObject\Reader;
+use Sabre\VObject\Recur\EventIterator;
+use Sabre\VObject\TimeZoneUtil;
+use Throwable;
+
+/**
+ * Reads a calendar (RFC 5545), whoever sends it: how large it is, how deep it
+ * nests and how often an event recurs is bounded before anything is worked out.
+ * What recurs is taken from eight weeks back to two years ahead.
+ */
+final readonly class CalendarReader
+{
+    public const MOST_BYTES = 2_097_152;
+
+    private const MOST_EVENTS = 5_000;
+
+    private const DEEPEST = 6;
+
+    private const MOST_TIMES = 400;
+
+    private const LONGEST_DAYS = 400;
+
+    private const PAST = '-8 weeks';
+
+    private const AHEAD = '+2 years';
+
+    private const FREQUENCIES = ['DAILY', 'WEEKLY', 'MONTHLY', 'YEARLY'];
+
+    /** @param DateTimeZone $zone of the house, for times that name none */
+    public function __construct(private DateTimeZone $zone, private DateTimeImmutable $now) {}
+
+    /** @throws DocumentError where it is no calendar, or one that is too large */
+    public function read(string $text): CalendarReading
+    {
+        self::check($text);
+        try {
+            $calendar = Reader::read($text, Reader::OPTION_FORGIVING);
+        } catch (ParseException) {
+            throw DocumentError::at('', 'This is not a calendar (iCalendar).');
+        }
+        if (! $calendar instanceof VCalendar) {
+            throw DocumentError::at('', 'This is not a calendar (iCalendar).');
+        }
+        $byUid = $events = $faults = [];
+        foreach ($calendar->select('VEVENT') as $event) {
+            if ($event instanceof VEvent) {
+                $byUid[self::text($event, 'UID')][] = $event;
+            }
+        }
+        foreach ($byUid as $uid => $all) {
+            try {
+                if ((string) $uid === '') {
+                    throw new InvalidArgumentException('It has no UID.');
+                }
+                array_push($events, ...$this->events((string) $uid, $all, $calendar));
+            } catch (InvalidArgumentException|InvalidDataException $error) {
+                $faults[] = ['title' => self::title($all[0]), 'reason' => $error->getMessage()];
+            } catch (Throwable) {
+                $faults[] = ['title' => self::title($all[0]), 'reason' => 'It is not written as it should be.'];
+            }
+        }
+
+        return new CalendarReading($events, $faults);
+    }
+
+    private static function check(string $text): void
+    {
+        if (strlen($text) > self::MOST_BYTES) {
+            throw DocumentError::at('', 'A calendar has at most 2 MB.');
+        }
+        if (! mb_check_encoding($text, 'UTF-8')) {
+            throw DocumentError::at('', 'The calendar is not in UTF-8.');
+        }
+        $open = [];
+        $components = 0;
+        foreach (preg_split('/\r\n|\r|\n/', $text) ?: [] as $line) {
+            if (stripos($line, 'BEGIN:') === 0) {
+                $open[] = $line;
+                ++$components;
+            } elseif (stripos($line, 'END:') === 0) {
+                array_pop($open);
+            }
+            if (count($open) > self::DEEPEST || $components > self::MOST_EVENTS) {
+                throw DocumentError::at('', count($open) > self::DEEPEST ? 'The calendar is nested too deep.' : 'A calendar has at most {most} events.', most: self::MOST_EVENTS);
+            }
+        }
+    }
+
+    /**
+     * @param list<VEvent> $all of one UID
+     *
+     * @return list<CalendarEvent>
+     */
+    private function events(string $uid, array $all, VCalendar $calendar): array
+    {
+        foreach ($all as $event) {
+            $this->checkTimes($event, $calendar);
+        }
+        $recurs = array_filter($all, static fn(VEvent $event): bool => isset($event->RRULE) || isset($event->RDATE)) !== [];
+        if (! $recurs && count($all) === 1) {
+            return self::isFree($all[0]) ? [] : [$this->event($uid, $all[0], $calendar)];
+        }
+        $begin = $this->now->modify(self::PAST);
+        $end = $this->now->modify(self::AHEAD);
+        $iterator = new EventIterator($all, null, $this->zone);
+        $iterator->fastForward($begin);
+        $events = [];
+        for ($times = 0; $iterator->valid() && $iterator->getDtStart() < $end; $iterator->next()) {
+            if (++$times > self::MOST_TIMES) {
+                throw new InvalidArgumentException('It recurs more than '.self::MOST_TIMES.' times in the time that is looked at.');
+            }
+            $one = $iterator->getEventObject();
+            if (! self::isFree($one)) {
+                $events[] = $this->event($uid.' '.(isset($one->{'RECURRENCE-ID'}) ? self::text($one, 'RECURRENCE-ID') : $iterator->getDtStart()->format('Ymd\THis')), $one, $calendar, self::isCancelled($calendar, $all[0]));
+            }
+        }
+
+        return $events;
+    }
+
+    private function checkTimes(VEvent $event, VCalendar $calendar): void
+    {
+        $start = $event->DTSTART ?? null;
+        if (! $start instanceof CalendarTime) {
+            throw new InvalidArgumentException('It does not say when it begins.');
+        }
+        foreach ([$start, $event->DTEND ?? null] as $time) {
+            $zone = $time instanceof CalendarTime ? self::parameter($time, 'TZID') : '';
+            if ($zone !== '') {
+                try {
+                    TimeZoneUtil::getTimeZone($zone, $calendar, true);
+                } catch (Throwable) {
+                    throw new InvalidArgumentException("Its time zone \"{$zone}\" is not known.");
+                }
+            }
+        }
+        $rule = self::text($event, 'RRULE');
+        if ($rule !== '' && (preg_match('/FREQ=([A-Z]+)/i', $rule, $found) !== 1 || ! in_array(strtoupper($found[1]), self::FREQUENCIES, true) || preg_match('/BY(HOUR|MINUTE|SECOND)=/i', $rule) === 1)) {
+            throw new InvalidArgumentException('It recurs more than once a day.');
+        }
+        if ($rule !== '' && $start->getDateTime($this->zone) < $this->now->modify('-10 years')) {
+            throw new InvalidArgumentException('It has recurred for more than ten years.');
+        }
+    }
+
+    private function event(string $key, VEvent $event, VCalendar $calendar, bool $cancelled = false): CalendarEvent
+    {
+        $start = $event->select('DTSTART')[0] ?? null;
+        if (! $start instanceof CalendarTime) {
+            throw new InvalidArgumentException('It does not say when it begins.');
+        }
+        $days = ! $start->hasTime();
+        $from = $start->getDateTime($this->zone);
+        $to = $this->end($event, $from, $days);
+        if ($to <= $from || $to > $from->modify('+'.self::LONGEST_DAYS.' days')) {
+            throw new InvalidArgumentException($to <= $from ? 'It ends before it begins.' : 'It lasts for more than '.self::LONGEST_DAYS.' days.');
+        }
+
+        return new CalendarEvent(
+            $key,
+            max(0, (int) self::text($event, 'SEQUENCE')),
+            self::who($event),
+            self::title($event),
+            $cancelled || self::isCancelled($calendar, $event),
+            $days ? $from->format('Y-m-d') : null,
+            $days ? DateTimeImmutable::createFromInterface($to)->modify('-1 day')->format('Y-m-d') : null,
+            $days ? null : $from->getTimestamp(),
+            $days ? null : $to->getTimestamp(),
+        );
+    }
+
+    private function end(VEvent $event, DateTimeImmutable $from, bool $days): DateTimeInterface
+    {
+        $end = $event->DTEND ?? null;
+        if ($end instanceof CalendarTime) {
+            return $end->getDateTime($this->zone);
+        }
+        $duration = $event->DURATION ?? null;
+
+        return $duration instanceof Property\ICalendar\Duration ? $from->add($duration->getDateInterval()) : $from->modify($days ? '+1 day' : '+0 seconds');
+    }
+
+    private static function isCancelled(VCalendar $calendar, VEvent $event): bool
+    {
+        return strtoupper(self::text($event, 'STATUS')) === 'CANCELLED' || strtoupper(self::text($calendar, 'METHOD')) === 'CANCEL';
+    }
+
+    /** Of what makes nobody busy nobody is away. */
+    private static function isFree(VEvent $event): bool
+    {
+        return strtoupper(self::text($event, 'TRANSP')) === 'TRANSPARENT';
+    }
+
+    /** @return list<string> */
+    private static function who(VEvent $event): array
+    {
+        $who = [];
+        foreach (['ATTENDEE', 'ORGANIZER'] as $name) {
+            foreach ($event->select($name) as $property) {
+                if ($property instanceof Property) {
+                    $who[] = (string) preg_replace('/^mailto:/i', '', trim((string) $property));
+                    $who[] = self::parameter($property, 'CN');
+                }
+            }
+        }
+
+        return array_values(array_unique(array_filter(array_map(static fn(string $one): string => mb_strtolower(trim($one)), $who))));
+    }
+
+    private static function title(VEvent $event): string
+    {
+        return mb_substr(self::text($event, 'SUMMARY'), 0, 200);
+    }
+
+    private static function parameter(Property $property, string $name): string
+    {
+        $parameter = $property->parameters()[$name] ?? null;
+        $value = $parameter instanceof Parameter ? $parameter->getValue() : null;
+
+        return is_string($value) ? $value : '';
+    }
+
+    private static function text(Component $of, string $name): string
+    {
+        $property = $of->select($name)[0] ?? null;
+
+        return $property instanceof Property ? trim((string) $property) : '';
+    }
+}

@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Actions\Actor;
+use App\Actions\ImportCalendar;
+use App\Calendar\CalendarLine;
+use App\Calendar\CalendarPlan;
+use App\Models\Absence;
+use App\Models\CalendarEntry;
+use App\Models\Person;
+use App\Models\Task;
+use Carbon\CarbonImmutable;
+use OpenBaton\Core\Absence\AbsenceStatus;
+use OpenBaton\Core\Document\DocumentError;
+use Tests\Support\Clock;
+use Tests\Support\House;
+
+beforeEach(function (): void {
+    Clock::set('2026-03-02T10:00:00Z');
+    House::open();
+    House::publish(House::rule('one', ['all' => []], ['pool' => ['kind' => 'people', 'people' => ['callum']], 'method' => ['kind' => 'same_person']]));
+});
+
+/** @param list<string> $events lines of each, without UID and summary where they have none */
+function calendar(string ...$events): string
+{
+    return "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:-//Personnel office//EN\r\n".implode('', array_map(static fn(string $event): string => "BEGIN:VEVENT\r\nDTSTAMP:20260301T000000Z\r\n".str_replace("\n", "\r\n", trim($event))."\r\nEND:VEVENT\r\n", $events))."END:VCALENDAR\r\n";
+}
+
+function take(string $text, string $source = 'file'): CalendarPlan
+{
+    app()->forgetScopedInstances();
+
+    return app(ImportCalendar::class)($text, $source, Actor::user(House::user('hanneke')));
+}
+
+/** @return list<string> what each event comes to */
+function comes(CalendarPlan $plan): array
+{
+    return array_map(static fn(CalendarLine $line): string => "{$line->what} {$line->person->slug}", $plan->lines);
+}
+
+/** @return list<string> who is away when, in order */
+function awayWhen(): array
+{
+    return array_values(Absence::query()->with('person')->where('status', AbsenceStatus::Approved)->get()
+        ->map(static fn(Absence $one): string => $one->person?->slug.' '.($one->first_day === null ? "{$one->from?->format('Y-m-d H:i')} - {$one->to?->format('Y-m-d H:i')}" : "{$one->first_day->format('Y-m-d')} - {$one->last_day?->format('Y-m-d')}"))->sort()->values()->all());
+}
+
+it('takes whole days and times, of whoever the event is about', function (): void {
+    Person::query()->where('slug', 'femi')->update(['email' => 'femi@office.example']);
+    $plan = take(calendar(
+        "UID:1\nSUMMARY:Callum away\nDTSTART;VALUE=DATE:20260309\nDTEND;VALUE=DATE:20260314\nATTENDEE;CN=Callum Rees:mailto:somewhere@else.example",
+        "UID:2\nDTSTART;TZID=America/Halifax:20260310T090000\nDURATION:PT4H\nATTENDEE:MAILTO:Femi@Office.example",
+        "UID:3\nDTSTART:20260310T090000Z\nDTEND:20260310T120000Z\nORGANIZER:mailto:tobias@alderquill.example",
+        "UID:4\nDTSTART;VALUE=DATE:20260312\nORGANIZER;CN=Ayumi Kato:mailto:a@b.example\nTRANSP:TRANSPARENT",
+    ));
+    expect(comes($plan))->toBe(['create callum', 'create femi', 'create tobias'])
+        // Halifax changed its clocks on 8 March: 9:00 is 12:00 UTC.
+        ->and(awayWhen())->toBe(['callum 2026-03-09 - 2026-03-13', 'femi 2026-03-10 12:00 - 2026-03-10 16:00', 'tobias 2026-03-10 09:00 - 2026-03-10 12:00'])
+        ->and($plan->notUnderstood)->toBe([]);
+});
+
+it('goes by UID and sequence: changes, cancels, and does nothing twice or backwards', function (): void {
+    $event = static fn(string $first, int $sequence, string $more = ''): string => calendar("UID:1\nSEQUENCE:{$sequence}\nDTSTART;VALUE=DATE:{$first}\nATTENDEE;CN=Callum Rees:mailto:x@y.example\n{$more}");
+    expect(comes(take($event('20260309', 0))))->toBe(['create callum'])
+        ->and(comes(take($event('20260309', 0))))->toBe(['same callum'])
+        ->and(comes(take($event('20260311', 2))))->toBe(['change callum'])
+        ->and(comes(take($event('20260310', 1))))->toBe(['same callum'])
+        ->and(awayWhen())->toBe(['callum 2026-03-11 - 2026-03-11'])
+        // Another calendar may have the same UID.
+        ->and(comes(take($event('20260320', 0), 'other')))->toBe(['create callum'])
+        ->and(comes(take($event('20260311', 3, 'STATUS:CANCELLED'))))->toBe(['cancel callum'])
+        ->and(comes(take($event('20260311', 3, 'STATUS:CANCELLED'))))->toBe(['same callum'])
+        ->and(awayWhen())->toBe(['callum 2026-03-20 - 2026-03-20'])
+        ->and(comes(take($event('20260312', 4))))->toBe(['change callum'])
+        ->and(CalendarEntry::query()->count())->toBe(2);
+});
+
+it('hands work over and back as the calendar moves', function (): void {
+    $task = House::arrive();
+    $task->update(['due_at' => CarbonImmutable::parse('2026-03-03T12:00:00Z'), 'estimate_minutes' => 60]);
+    $event = static fn(string $more): string => calendar("UID:1\nDTSTART;VALUE=DATE:20260302\nDTEND;VALUE=DATE:20260304\nATTENDEE;CN=Callum Rees:mailto:x@y.example\n{$more}");
+    take($event('SEQUENCE:0'));
+    expect(Task::query()->with('assignee')->sole()->assignee?->slug)->toBe('ayumi');
+    take($event("SEQUENCE:1\nSTATUS:CANCELLED"));
+    expect(Task::query()->with('assignee')->sole()->assignee?->slug)->toBe('callum');
+});
+
+it('takes what recurs one by one, with what was moved and left out', function (): void {
+    take(calendar(
+        "UID:r\nDTSTART;VALUE=DATE:20260306\nRRULE:FREQ=WEEKLY;COUNT=4\nEXDATE;VALUE=DATE:20260313\nATTENDEE;CN=Callum Rees:mailto:x@y.example",
+        "UID:r\nRECURRENCE-ID;VALUE=DATE:20260320\nDTSTART;VALUE=DATE:20260319\nATTENDEE;CN=Callum Rees:mailto:x@y.example",
+    ));
+    expect(awayWhen())->toBe(['callum 2026-03-06 - 2026-03-06', 'callum 2026-03-19 - 2026-03-19', 'callum 2026-03-27 - 2026-03-27']);
+});
+
+it('leaves alone what was entered by hand, and knows it again', function (): void {
+    $absence = Absence::query()->create(['slug' => 'by-hand', 'person_id' => House::person('callum')->id, 'first_day' => '2026-03-09', 'last_day' => '2026-03-13', 'status' => AbsenceStatus::Approved, 'reason' => 'Fair']);
+    Absence::query()->create(['slug' => 'other', 'person_id' => House::person('femi')->id, 'first_day' => '2026-03-09', 'last_day' => '2026-03-13', 'status' => AbsenceStatus::Approved]);
+    expect(comes(take(calendar("UID:1\nDTSTART;VALUE=DATE:20260309\nDTEND;VALUE=DATE:20260314\nATTENDEE;CN=Callum Rees:mailto:x@y.example"))))->toBe(['same callum'])
+        ->and(Absence::query()->count())->toBe(2)->and($absence->refresh()->reason)->toBe('Fair')
+        ->and(comes(take(calendar("UID:1\nSEQUENCE:1\nDTSTART;VALUE=DATE:20260310\nDTEND;VALUE=DATE:20260314\nATTENDEE;CN=Callum Rees:mailto:x@y.example"))))->toBe(['change callum'])
+        ->and(awayWhen())->toBe(['callum 2026-03-10 - 2026-03-13', 'femi 2026-03-09 - 2026-03-13']);
+});
+
+it('says what it has not understood, and takes the rest', function (string $event, string $reason): void {
+    $plan = take(calendar($event, "UID:ok\nDTSTART;VALUE=DATE:20260309\nATTENDEE;CN=Callum Rees:mailto:x@y.example"));
+    expect(array_column($plan->notUnderstood, 'reason'))->toBe([$reason])->and(comes($plan))->toBe(['create callum']);
+})->with([
+    'nobody' => ["UID:1\nDTSTART;VALUE=DATE:20260309", 'It does not say whom it is about.'],
+    'a stranger' => ["UID:1\nDTSTART;VALUE=DATE:20260309\nATTENDEE:mailto:who@else.example", 'Nobody of the house is who@else.example.'],
+    'no begin' => ["UID:1\nATTENDEE;CN=Callum Rees:mailto:x@y.example", 'It does not say when it begins.'],
+    'no UID' => ["DTSTART;VALUE=DATE:20260309\nATTENDEE;CN=Callum Rees:mailto:x@y.example", 'It has no UID.'],
+    'a zone' => ["UID:1\nDTSTART;TZID=Selwyn/Harbour:20260309T090000\nDURATION:PT1H\nATTENDEE;CN=Callum Rees:mailto:x@y.example", 'Its time zone "Selwyn/Harbour" is not known.'],
+    'the end before the begin' => ["UID:1\nDTSTART:20260309T090000Z\nDTEND:20260308T090000Z\nATTENDEE;CN=Callum Rees:mailto:x@y.example", 'It ends before it begins.'],
+    'two years at once' => ["UID:1\nDTSTART;VALUE=DATE:20260309\nDTEND;VALUE=DATE:20280309\nATTENDEE;CN=Callum Rees:mailto:x@y.example", 'It lasts for more than 400 days.'],
+    'every hour' => ["UID:1\nDTSTART:20260309T090000Z\nDURATION:PT1H\nRRULE:FREQ=HOURLY\nATTENDEE;CN=Callum Rees:mailto:x@y.example", 'It recurs more than once a day.'],
+    'every day for ever' => ["UID:1\nDTSTART;VALUE=DATE:20260309\nRRULE:FREQ=DAILY\nATTENDEE;CN=Callum Rees:mailto:x@y.example", 'It recurs more than 400 times in the time that is looked at.'],
+    'since ever' => ["UID:1\nDTSTART;VALUE=DATE:19000101\nRRULE:FREQ=DAILY\nATTENDEE;CN=Callum Rees:mailto:x@y.example", 'It has recurred for more than ten years.'],
+]);
+
+it('refuses what is no calendar, or too much of one, and takes nothing of it', function (Closure $text, string $reason): void {
+    expect(static fn() => take($text()))->toThrow(DocumentError::class, $reason)->and(Absence::query()->count())->toBe(0);
+})->with([
+    'a letter' => [static fn(): string => 'Dear all', 'This is not a calendar'],
+    'a card' => [static fn(): string => "BEGIN:VCARD\r\nVERSION:4.0\r\nFN:X\r\nEND:VCARD\r\n", 'This is not a calendar'],
+    'another encoding' => [static fn(): string => calendar("UID:1\nSUMMARY:R\xf3n\xe1n\nDTSTART;VALUE=DATE:20260309"), 'not in UTF-8'],
+    'too large' => [static fn(): string => calendar('UID:1').str_repeat('x', 2_100_000), 'at most 2 MB'],
+    'nested' => [static fn(): string => str_repeat("BEGIN:VCALENDAR\r\n", 1000).str_repeat("END:VCALENDAR\r\n", 1000), 'nested too deep'],
+    'too many' => [static fn(): string => calendar(...array_fill(0, 5001, 'UID:1')), 'at most 5000 events'],
+]);
