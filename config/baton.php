@@ -18,9 +18,13 @@ return [
     // How far back the coverage of rules and of a draft look, in days.
     'recent_days' => 28,
 
+    // Where the calendar of the personnel office is read; empty: from the stand-in that ships.
+    'personnel_calendar' => env('BATON_PERSONNEL_CALENDAR'),
+
     // Requests a minute from one address, by what is asked for.
     'throttle' => [
         'sign_in' => (int) env('BATON_THROTTLE_SIGN_IN', 10),
+        'calendar' => (int) env('BATON_THROTTLE_CALENDAR', 60),
         'web_form' => (int) env('BATON_THROTTLE_WEB_FORM', 20),
         'api' => (int) env('BATON_THROTTLE_API', 1200),
     ],

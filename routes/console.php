@@ -8,5 +8,6 @@ use Illuminate\Support\Facades\Schedule;
 // One at a time over all nodes: the lock stands in the database.
 Schedule::useCache('database');
 Schedule::command('baton:tick')->everyMinute()->withoutOverlapping(10);
+Schedule::command('baton:poll-calendar')->everyFiveMinutes()->withoutOverlapping(10);
 Schedule::command('model:prune', ['--model' => [RecordedChange::class]])->daily();
 Schedule::command('queue:prune-failed', ['--hours' => 24 * 28])->daily();

@@ -3,15 +3,18 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\AbsenceController;
+use App\Http\Controllers\CalendarController;
 use App\Http\Controllers\CoverController;
 use App\Http\Controllers\CustomerController;
 use App\Http\Controllers\FloorController;
 use App\Http\Controllers\HouseController;
 use App\Http\Controllers\InHandController;
 use App\Http\Controllers\IntakeController;
+use App\Http\Controllers\MeController;
 use App\Http\Controllers\NewTaskController;
 use App\Http\Controllers\NoticeController;
 use App\Http\Controllers\PeopleController;
+use App\Http\Controllers\PersonnelController;
 use App\Http\Controllers\PulseController;
 use App\Http\Controllers\RosterController;
 use App\Http\Controllers\RosterFileController;
@@ -38,6 +41,10 @@ Route::middleware('guest')->group(static function (): void {
 // The stand-in for the web form of the demo house: anybody may ask for something.
 Route::get('stand-ins/web-form', [WebFormController::class, 'show']);
 Route::post('stand-ins/web-form', [WebFormController::class, 'store'])->middleware('throttle:web-form');
+
+// The calendar of the stand-in for the personnel office, and absences under secret addresses: programs read them.
+Route::get('stand-ins/personnel.ics', [PersonnelController::class, 'calendar'])->middleware('signed')->name('personnel-calendar');
+Route::get('calendar/{secret}.ics', [CalendarController::class, 'feed'])->middleware('throttle:calendar')->where('secret', '[A-Za-z0-9]{48}');
 
 // Asked every few seconds by every page: it looks at the session itself.
 Route::get('pulse', [PulseController::class, '__invoke'])->withoutMiddleware([ShareWithPages::class]);
@@ -102,6 +109,16 @@ Route::middleware('auth')->group(static function (): void {
     Route::get('absences', [AbsenceController::class, 'index']);
     Route::post('absences', [AbsenceController::class, 'store']);
     Route::post('absences/minimum', [AbsenceController::class, 'minimum']);
+    Route::get('absences/calendars', [CalendarController::class, 'index']);
+    Route::post('absences/calendars/preview', [CalendarController::class, 'preview']);
+    Route::post('absences/calendars/import', [CalendarController::class, 'import']);
+    Route::post('absences/calendars/hours', [CalendarController::class, 'hours']);
+    Route::post('absences/calendars/poll', [CalendarController::class, 'poll']);
+    Route::post('absences/calendars/renew', [CalendarController::class, 'renew']);
+    Route::get('stand-ins/personnel', [PersonnelController::class, 'show']);
+    Route::post('stand-ins/personnel', [PersonnelController::class, 'store']);
+    Route::post('stand-ins/personnel/{event}/cancel', [PersonnelController::class, 'cancel']);
+    Route::get('me', MeController::class);
     Route::get('absences/what-if', [CoverController::class, 'whatIf']);
     Route::get('absences/{absence}', [CoverController::class, 'show']);
     Route::post('absences/{absence}', [CoverController::class, 'change']);

@@ -29,12 +29,6 @@ use Throwable;
  */
 final readonly class CalendarReader
 {
-    public const MOST_BYTES = 2_097_152;
-
-    private const MOST_EVENTS = 5_000;
-
-    private const DEEPEST = 6;
-
     private const MOST_TIMES = 400;
 
     private const LONGEST_DAYS = 400;
@@ -49,17 +43,22 @@ final readonly class CalendarReader
     public function __construct(private DateTimeZone $zone, private DateTimeImmutable $now) {}
 
     /** @throws DocumentError where it is no calendar, or one that is too large */
-    public function read(string $text): CalendarReading
+    public static function parse(string $text): VCalendar
     {
-        self::check($text);
+        CalendarBounds::check($text);
         try {
             $calendar = Reader::read($text, Reader::OPTION_FORGIVING);
         } catch (ParseException) {
             throw DocumentError::at('', 'This is not a calendar (iCalendar).');
         }
-        if (! $calendar instanceof VCalendar) {
-            throw DocumentError::at('', 'This is not a calendar (iCalendar).');
-        }
+
+        return $calendar instanceof VCalendar ? $calendar : throw DocumentError::at('', 'This is not a calendar (iCalendar).');
+    }
+
+    /** @throws DocumentError where it is no calendar, or one that is too large */
+    public function read(string $text): CalendarReading
+    {
+        $calendar = self::parse($text);
         $byUid = $events = $faults = [];
         foreach ($calendar->select('VEVENT') as $event) {
             if ($event instanceof VEvent) {
@@ -80,29 +79,6 @@ final readonly class CalendarReader
         }
 
         return new CalendarReading($events, $faults);
-    }
-
-    private static function check(string $text): void
-    {
-        if (strlen($text) > self::MOST_BYTES) {
-            throw DocumentError::at('', 'A calendar has at most 2 MB.');
-        }
-        if (! mb_check_encoding($text, 'UTF-8')) {
-            throw DocumentError::at('', 'The calendar is not in UTF-8.');
-        }
-        $open = [];
-        $components = 0;
-        foreach (preg_split('/\r\n|\r|\n/', $text) ?: [] as $line) {
-            if (stripos($line, 'BEGIN:') === 0) {
-                $open[] = $line;
-                ++$components;
-            } elseif (stripos($line, 'END:') === 0) {
-                array_pop($open);
-            }
-            if (count($open) > self::DEEPEST || $components > self::MOST_EVENTS) {
-                throw DocumentError::at('', count($open) > self::DEEPEST ? 'The calendar is nested too deep.' : 'A calendar has at most {most} events.', most: self::MOST_EVENTS);
-            }
-        }
     }
 
     /**
@@ -239,7 +215,8 @@ final readonly class CalendarReader
         return is_string($value) ? $value : '';
     }
 
-    private static function text(Component $of, string $name): string
+    /** The value of a property; empty where there is none. */
+    public static function text(Component $of, string $name): string
     {
         $property = $of->select($name)[0] ?? null;
 

@@ -26,6 +26,7 @@ function ViewerMenu({ viewer, onKeys }: { viewer: NonNullable<Shared['viewer']>;
                 </button>
             }
             items={[
+                ...(viewer.slug === null ? [] : [{ label: 'My page', run: () => router.visit('/me') }]),
                 { label: 'Light', run: () => setScheme('light') },
                 { label: 'Dark', run: () => setScheme('dark') },
                 { label: 'Keys', run: onKeys },

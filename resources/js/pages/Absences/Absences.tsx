@@ -79,6 +79,11 @@ export default function Absences(props: AbsencesPageProps) {
                 <h1 className="text-xl font-semibold">Absences</h1>
                 {(leads || self !== null) && (
                   <span className="flex items-baseline gap-4">
+                    {leads && (
+                        <Link href="/absences/calendars" className="font-medium text-sky hover:underline">
+                            {say('calendar.title')}
+                        </Link>
+                    )}
                     <Link href="/absences/what-if" className="font-medium text-sky hover:underline">
                         {say('cover.what_if')}
                     </Link>

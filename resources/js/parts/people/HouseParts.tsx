@@ -9,7 +9,7 @@ import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 import { DialogForm } from '@/ui/DialogForm';
 import { Labelled } from '@/ui/Labelled';
-import { DatesEditor, HoursEditor } from './HoursEditor';
+import { CalendarHours, DatesEditor, HoursEditor } from './HoursEditor';
 
 type Team = PeoplePageProps['teams'][number];
 type Item = { list: 'teams' | 'skills'; slug: string | null; name: string; lead: string; parent: string };
@@ -100,6 +100,7 @@ function HouseDialog({ house, zones, onClose }: Pick<PeoplePageProps, 'house' | 
                 </Labelled>
                 <HoursEditor document={document} wrong={wrong} house onChange={set} />
                 <DatesEditor document={document} wrong={wrong} house onChange={set} />
+                <CalendarHours document={document} onChange={set} />
                 <FaultList faults={faults} />
             </DialogForm>
         </Dialog>

@@ -5,7 +5,7 @@ import { ask, Problem } from '@/lib/ask';
 import { say } from '@/lib/words';
 import { Button } from '@/ui/Button';
 import { Labelled } from '@/ui/Labelled';
-import { DatesEditor, HoursEditor } from './HoursEditor';
+import { CalendarHours, DatesEditor, HoursEditor } from './HoursEditor';
 
 type Props = Pick<PeoplePageProps, 'teams' | 'skills' | 'zones' | 'houseZone'> & { person: NonNullable<PeoplePageProps['person']>; onClose: () => void };
 type Part = { document: PersonDocument; wrong: Record<string, string>; set: (changes: Partial<PersonDocument>) => void };
@@ -163,6 +163,7 @@ export function PersonForm({ person, teams, skills, zones, houseZone, onClose }:
             <Capacity {...part} />
             <HoursEditor document={document} wrong={wrong} onChange={set} />
             <DatesEditor document={document} wrong={wrong} onChange={set} />
+            <CalendarHours document={document} onChange={set} />
             {Object.entries(wrong)
                 .filter(([at]) => !/^\/(name|zone|email|phone|from|until|capacity|open_tasks_at_most|hours|exceptions|holidays)/.test(at))
                 .map(([at, text]) => (

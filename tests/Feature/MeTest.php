@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Actions\AbsenceTerms;
+use App\Actions\Actor;
+use App\Actions\AskAbsence;
+use Carbon\CarbonImmutable;
+use OpenBaton\Core\Absence\AbsenceKind;
+use Tests\Support\Clock;
+use Tests\Support\House;
+
+it('shows when one is there, what one covers, who covers for one, and what came and went', function (): void {
+    Clock::set('2026-03-02T10:00:00Z');
+    House::open();
+    House::publish(House::rule('one', ['all' => []], ['pool' => ['kind' => 'people', 'people' => ['callum']], 'method' => ['kind' => 'same_person']]));
+    $task = House::arrive(title: 'Horn');
+    $task->update(['due_at' => CarbonImmutable::parse('2026-03-04T12:00:00Z'), 'estimate_minutes' => 4800]);
+    app()->forgetScopedInstances();
+    app(AskAbsence::class)(House::person('callum'), new AbsenceTerms(AbsenceKind::Leave, '2026-03-02', '2026-03-03', substitutes: ['femi']), true, Actor::user(House::user('hanneke')));
+    $page = function (string $who): array {
+        app()->forgetScopedInstances();
+
+        return $this->actingAs(House::user($who))->get('/me')->assertOk()->viewData('page')['props'];
+    };
+    $femi = $page('femi');
+    $callum = $page('callum');
+    expect([$femi['skills'], $femi['teams'], $femi['absences'], $femi['covered'], $femi['address']])->toBe([[['name' => 'Brass', 'level' => 2]], [['name' => 'Brass bench', 'weight' => 100]], [], [], null])
+        ->and([$femi['covers'][0]['for']['slug'], $femi['covers'][0]['until'], array_column($femi['covers'][0]['tasks'], 'title')])->toBe(['callum', '2026-03-04T00:00:00Z', ['Horn']])
+        ->and($femi['days'][0])->toBe(['date' => '2026-03-02', 'hours' => [['from' => '2026-03-02T09:00:00Z', 'to' => '2026-03-02T17:00:00Z']], 'away' => false])
+        ->and($callum['days'][0])->toBe(['date' => '2026-03-02', 'hours' => [], 'away' => true])
+        ->and([$callum['covers'], $callum['covered'][0]['task']['title'], $callum['covered'][0]['with']['slug'], $callum['absences'][0]['state']])->toBe([[], 'Horn', 'femi', 'running'])
+        ->and([$femi['notices'][0]['said'], $callum['notices'][0]['said']])->toBe(['yours in place of Callum Rees', 'with Femi Adeyinka while you are away']);
+    auth()->logout();
+    $this->get('/me')->assertRedirect('/sign-in');
+});
