@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Middleware\EndsWithThePerson;
 use App\Http\Middleware\ShareWithPages;
 use App\Http\Problems;
 use Illuminate\Foundation\Application;
@@ -24,7 +25,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $isDraft = static fn(Request $request): bool => $request->is('rulebook/draft', 'rulebook/import', 'roster/*', 'api/*');
         $middleware->trimStrings(except: [$isDraft]);
         $middleware->convertEmptyStringsToNull(except: [$isDraft]);
-        $middleware->web(append: [ShareWithPages::class]);
+        $middleware->web(append: [EndsWithThePerson::class, ShareWithPages::class]);
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/');
     })

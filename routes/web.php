@@ -10,6 +10,7 @@ use App\Http\Controllers\FloorController;
 use App\Http\Controllers\HouseController;
 use App\Http\Controllers\InHandController;
 use App\Http\Controllers\IntakeController;
+use App\Http\Controllers\LeavingController;
 use App\Http\Controllers\MeController;
 use App\Http\Controllers\NewTaskController;
 use App\Http\Controllers\NoticeController;
@@ -133,6 +134,8 @@ Route::middleware('auth')->group(static function (): void {
     Route::post('people', [PeopleController::class, 'store']);
     Route::post('people/change', [PeopleController::class, 'change']);
     Route::put('people/{person:slug}', [PeopleController::class, 'update']);
+    Route::get('people/{person:slug}/leaving', [LeavingController::class, 'show']);
+    Route::post('people/{person:slug}/leaving', [LeavingController::class, 'store']);
     Route::post('people/{person:slug}/ill', [AbsenceController::class, 'ill']);
     Route::post('people/{person:slug}/pause', [IntakeController::class, 'pause']);
     Route::post('people/{person:slug}/resume', [IntakeController::class, 'resume']);

@@ -53,13 +53,22 @@ final readonly class NamedWhere
     }
 
     /** @return list<Mention> of the published rules */
-    public function mentions(string $person): array
+    private function mentions(string $person): array
     {
         return Mentions::of($this->rulebooks->compiled(HouseState::read()->versionId)->rulebook, $person);
     }
 
+    /** @return list<array{said: string, url: string}> the published rules that name somebody */
+    public function rulesOf(string $person, HouseWords $words): array
+    {
+        return array_map(static fn(Mention $mention): array => [
+            'said' => $words->words->say("cover.named.{$mention->place->value}", ['rule' => $mention->rule->name, 'alone' => $mention->alone ? 'true' : 'false']),
+            'url' => '/rulebook?rule='.rawurlencode($mention->rule->id),
+        ], $this->mentions($person));
+    }
+
     /** @return list<array{string, bool}> what is said, and whether somebody has to answer there */
-    private function elsewhere(string $person, Snapshot $house, HouseWords $words): array
+    public function elsewhere(string $person, Snapshot $house, HouseWords $words): array
     {
         $id = $house->personIds[$person];
         $lines = [];

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace App\Roster;
 
+use App\Bridge\RosterDocument;
+use App\Models\Person;
+use OpenBaton\Core\People\Roster;
+
 /** What is said of a person in the roster, and in which teams they are. */
 final readonly class PersonTerms
 {
@@ -12,4 +16,19 @@ final readonly class PersonTerms
      * @param array<array-key, int>   $teams    weight of their turns by team
      */
     public function __construct(public array $document, public array $teams) {}
+
+    /** @param Person $person with the skills */
+    public static function of(Person $person, Roster $roster): PersonTerms
+    {
+        $teams = [];
+        foreach ($roster->teamsOf($person->slug) as $team) {
+            foreach ($team->members as $member) {
+                if ($member->personId === $person->slug) {
+                    $teams[$team->id] = $member->weight;
+                }
+            }
+        }
+
+        return new self(array_diff_key(RosterDocument::person($person), ['id' => true]), $teams);
+    }
 }

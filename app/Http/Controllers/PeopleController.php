@@ -11,6 +11,7 @@ use App\Http\Requests\PersonRequest;
 use App\Http\Viewer;
 use App\Models\House;
 use App\Models\Person;
+use App\Roster\PersonTerms;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
@@ -41,7 +42,7 @@ final class PeopleController
     {
         $people = [];
         foreach (Person::query()->with('skills')->whereIn('slug', $request->people())->orderBy('position')->get() as $person) {
-            $people[$person->slug] = $request->change()->of(PeoplePage::terms($person, $viewer->snapshot()->roster));
+            $people[$person->slug] = $request->change()->of(PersonTerms::of($person, $viewer->snapshot()->roster));
         }
         $save->all($people, $viewer->actor());
 

@@ -14,7 +14,6 @@ use Carbon\CarbonImmutable;
 use DateTimeZone;
 use OpenBaton\Core\Document\Instant;
 use OpenBaton\Core\People\Person as CorePerson;
-use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\Time\WorkingTime;
 
 /** Everybody of the house, and one of them to be changed. Its type is PeoplePage.ts. */
@@ -82,23 +81,8 @@ final readonly class PeoplePage
         if ($person === null) {
             return null;
         }
-        $terms = self::terms($person, $this->viewer->snapshot()->roster);
+        $terms = PersonTerms::of($person, $this->viewer->snapshot()->roster);
 
         return ['slug' => $person->slug, 'document' => (object) $terms->document, 'teams' => (object) $terms->teams];
-    }
-
-    /** @param Person $person with the skills */
-    public static function terms(Person $person, Roster $roster): PersonTerms
-    {
-        $teams = [];
-        foreach ($roster->teamsOf($person->slug) as $team) {
-            foreach ($team->members as $member) {
-                if ($member->personId === $person->slug) {
-                    $teams[$team->id] = $member->weight;
-                }
-            }
-        }
-
-        return new PersonTerms(array_diff_key(RosterDocument::person($person), ['id' => true]), $teams);
     }
 }

@@ -1,4 +1,4 @@
-import { router } from '@inertiajs/react';
+import { Link, router } from '@inertiajs/react';
 import type { PeoplePageProps, PersonDocument } from '@props/PeoplePage';
 import { useState } from 'react';
 import { ask, Problem } from '@/lib/ask';
@@ -176,6 +176,11 @@ export function PersonForm({ person, teams, skills, zones, houseZone, onClose }:
                     {say('people.save')}
                 </Button>
                 <Button onClick={onClose}>{say('people.close')}</Button>
+                {person.slug !== null && person.document.active !== false && (
+                    <Link href={`/people/${person.slug}/leaving`} className="ml-auto text-brick underline">
+                        {say('leaving.link')}
+                    </Link>
+                )}
                 <span role="status" className="text-ink2">
                     {said}
                 </span>
