@@ -30,6 +30,7 @@ use App\Http\Controllers\TaskFileController;
 use App\Http\Controllers\TaskLinkController;
 use App\Http\Controllers\TaskTalkController;
 use App\Http\Controllers\WebFormController;
+use App\Http\Middleware\EndsWithThePerson;
 use App\Http\Middleware\ShareWithPages;
 use Illuminate\Support\Facades\Route;
 use OpenBaton\Core\Subject\TaskAction;
@@ -48,7 +49,7 @@ Route::get('stand-ins/personnel.ics', [PersonnelController::class, 'calendar'])-
 Route::get('calendar/{secret}.ics', [CalendarController::class, 'feed'])->middleware('throttle:calendar')->where('secret', '[A-Za-z0-9]{48}');
 
 // Asked every few seconds by every page: it looks at the session itself.
-Route::get('pulse', [PulseController::class, '__invoke'])->withoutMiddleware([ShareWithPages::class]);
+Route::get('pulse', [PulseController::class, '__invoke'])->withoutMiddleware([EndsWithThePerson::class, ShareWithPages::class]);
 
 Route::middleware('auth')->group(static function (): void {
     Route::post('sign-out', [SignInController::class, 'destroy']);

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Models\Absence;
 use App\Models\Task;
 
 /** Opens each main view in turn and gives what axe finds there, by view. */
@@ -48,6 +49,11 @@ function findings(mixed $test, string $scheme): array
     $look('absences');
     $test->press('Enter an absence');
     $look('entering an absence');
+    foreach (['/absences/'.Absence::query()->where('status', 'asked')->firstOrFail()->id => 'What becomes of the work', '/absences/what-if' => 'Work it out', '/absences/calendars' => 'From a file', '/people?person=femi-adeyinka' => 'Open tasks at most', '/people/femi-adeyinka/leaving' => 'What they hold', '/me' => 'When I am there'] as $path => $text) {
+        $test->visit($path);
+        $test->see($text);
+        $look($path);
+    }
     $test->visit('/in-hand');
     $test->see('Current');
     $look('in hand');

@@ -16,7 +16,8 @@ final class EndsWithThePerson
     public function handle(Request $request, Closure $next): Response
     {
         $user = $request->user();
-        if ($user instanceof User && $user->person !== null && ! $user->person->active) {
+        // Who is only inactive gets no work, and may still look.
+        if ($user instanceof User && $user->person !== null && ! $user->person->active && $user->person->member_until !== null) {
             Auth::guard('web')->logout();
             $request->session()->invalidate();
 

@@ -31,7 +31,7 @@ export function LaneArcs({ arcs }: { arcs: LaneArc[] }) {
         return () => watch.disconnect();
     }, [arcs]);
     return (
-        <svg ref={place} className="pointer-events-none absolute top-0 left-0 h-full w-11 overflow-visible" role={drawn.length === 0 ? 'presentation' : 'img'} aria-label={drawn.length === 0 ? undefined : drawn.map((one) => one.said).join('; ')}>
+        <svg ref={place} className="pointer-events-none absolute top-0 left-0 z-[5] h-full w-11 overflow-visible" role={drawn.length === 0 ? 'presentation' : 'img'} aria-label={drawn.length === 0 ? undefined : drawn.map((one) => one.said).join('; ')}>
             {drawn.map(({ from, to, top, bottom, label, said }, index) => {
                 // Further apart bulges more, so that one can be told from another.
                 const bulge = Math.max(4, 26 - Math.min(22, Math.abs(bottom - top) / 10) - (index % 3) * 3);

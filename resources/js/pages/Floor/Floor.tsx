@@ -172,7 +172,9 @@ export default function Floor({ days, teams, unplaced, reviews, cuts, open, hand
             <Head title="Floor" />
             <h1 className="sr-only">Floor</h1>
             <div className="overflow-auto">
-                <div role="table" aria-label="Load of everybody" className="relative min-w-[780px] bg-paper">
+                <div className="relative min-w-[780px]">
+                <LaneArcs arcs={arcs} />
+                <div role="table" aria-label="Load of everybody" className="bg-paper">
                     <div role="rowgroup" className="sticky top-0 z-10 bg-paper">
                         <div role="row" className={`${COLUMNS} py-1.5 pr-3 text-xs text-ink2`}>
                             <span role="columnheader">Person</span>
@@ -187,10 +189,10 @@ export default function Floor({ days, teams, unplaced, reviews, cuts, open, hand
                             ))}
                         </div>
                     </div>
-                    <LaneArcs arcs={arcs} />
                     {teams.map((team) => (
                         <Team key={team.slug} team={team} full={full} chosen={person?.lane.slug} onChoose={(slug) => show(`?person=${slug}`)} />
                     ))}
+                </div>
                 </div>
             </div>
             <aside aria-label="Details" className="overflow-auto border-l border-line bg-paper">

@@ -71,7 +71,9 @@ function Header({ days }: { days: Chart['days'] }) {
     const labelled = days.length <= 14 ? 1 : 7;
     return (
         <div className="flex border-t border-line text-xs text-ink2" role="row">
-            <span role="columnheader" className={NAMES} aria-label={say('chart.of')} />
+            <span role="columnheader" className={NAMES}>
+            <span className="sr-only">{say('chart.of')}</span>
+        </span>
             <div className="grid min-w-0 flex-1" style={{ gridTemplateColumns: `repeat(${days.length / labelled}, minmax(0, 1fr))` }}>
                 {days
                     .filter((_, index) => index % labelled === 0)
@@ -157,13 +159,14 @@ export function AbsenceChart({ chart, groups, leads }: Pick<AbsencesPageProps, '
                 <h2 className="font-semibold">{say('chart.title')}</h2>
                 <Choices chart={chart} onGo={go} />
             </header>
+            <div className="relative">
+            <LaneArcs arcs={arcs} />
             <div role="table" aria-label={say('chart.title')}>
                 <Header days={chart.days} />
                 {chart.lanes.length === 0 ? (
                     <p className="border-t border-line px-3 py-3 text-ink2">{say('chart.nobody')}</p>
                 ) : (
-                    <div className="relative" role="rowgroup">
-                        <LaneArcs arcs={arcs} />
+                    <div role="rowgroup">
                         {chart.lanes.map((lane) => (
                             <div key={lane.slug} data-lane={lane.slug} role="row" className="flex h-8 items-center border-t border-line">
                                 <span role="rowheader" className={`${NAMES} pl-11`}>
@@ -182,6 +185,7 @@ export function AbsenceChart({ chart, groups, leads }: Pick<AbsencesPageProps, '
                 {chart.strength.map((row) => (
                     <StrengthRow key={`${row.of} ${row.slug}`} row={row} days={chart.days} />
                 ))}
+            </div>
             </div>
             {leads && (
                 <p className="flex items-baseline gap-3 border-t border-line px-3 py-1 text-sm text-ink2">
