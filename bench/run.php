@@ -187,3 +187,11 @@ foreach (['idle' => 'where nothing is due', 'busy' => 'where 10 dates are reache
     printf("  %-28s with 50 rules on dates %7.1f, with 1,000 %7.1f   %.2f times; aim: at most 1.5: %s\n", $what, $ticks["{$code}_50"], $ticks["{$code}_1000"], $times, verdict($times <= 1.5));
 }
 printf("  all tasks gone over in the background after publishing: %.0f, and %.0f\n", $ticks['hung_50'], $ticks['hung_1000']);
+
+echo "\nSomebody goes: the whole request in one process, milliseconds\n";
+/** @var array<string, float> $cover */
+$cover = json_decode(run([PHP_BINARY, '-d', 'memory_limit=1G', __DIR__.'/cover.php'], $environment), true, 4, JSON_THROW_ON_ERROR);
+$times = $cover['plan_500'] / $cover['plan_50'];
+printf("  the cover plan of 50 tasks %.1f, of 500 %.1f   %.1f times; aim: at most 10, and a second: %s\n", $cover['plan_50'], $cover['plan_500'], $times, verdict($times <= 10 && $cover['plan_500'] <= 1000));
+printf("  approved, with %d tasks that pass at once, in one transaction: %.0f\n", $cover['handed_over'], $cover['hand_over_500']);
+printf("  absences over 12 weeks, of the demo house %.1f, of 500 people %.1f; aim: at most a second: %s\n", $cover['absences_demo'], $cover['absences_500'], verdict($cover['absences_500'] <= 1000));

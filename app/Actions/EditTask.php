@@ -73,7 +73,9 @@ final readonly class EditTask
                 $this->recorder->record($chain, new Commit($house, $inputs, $at, $cause, $edit->occasion, $by->user?->id, $by->system, $edit->reason, $edit->handoff, $for?->id), [$task->id => $task]);
                 $seat = $edit->action?->givenSeat();
                 if ($seat !== null) {
-                    Notices::handedOn($task->id, $before->occupant($seat), $after->occupant($seat), $person, $house, $at);
+                    $notices = new Notices($house, $at);
+                    $notices->handedOn($task->id, $before->occupant($seat), $after->occupant($seat), $person);
+                    $notices->save();
                 }
             }
 

@@ -35,7 +35,8 @@ final class TaskCovers
             if ($is === null && $was !== null) {
                 TaskCover::query()->where(['task_id' => $row->id, 'seat' => $seat])->delete();
             } elseif ($is !== null && ($was === null || get_object_vars($is) !== get_object_vars($was))) {
-                TaskCover::query()->updateOrCreate(['task_id' => $row->id, 'seat' => $seat], self::columns($is, $house));
+                $cover = ['task_id' => $row->id, 'seat' => $seat];
+                $was === null ? TaskCover::query()->create($cover + self::columns($is, $house)) : TaskCover::query()->where($cover)->firstOrFail()->update(self::columns($is, $house));
             }
         }
         $covers = array_filter(array_map(static fn(SeatName $seat): ?TaskCover => self::row($subject->coveringOf($seat), $seat, $row, $house), SeatName::cases()));

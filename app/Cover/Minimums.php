@@ -10,9 +10,7 @@ use App\Models\Team;
 use OpenBaton\Core\Absence\Absence;
 use OpenBaton\Core\People\DayStrength;
 use OpenBaton\Core\People\Membership;
-use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\People\Strength;
-use OpenBaton\Core\Time\LocalDate;
 
 /**
  * How many of teams and of those with a skill are there on days, against the
@@ -50,17 +48,14 @@ final class Minimums
      *
      * @return list<array{name: string, minimum: int, there: int, days: list<string>}> dates as YYYY-MM-DD, with the fewest on any of them
      */
-    public static function shortBy(Absence $absence, Snapshot $house, array $groups): array
+    public static function shortBy(Absence $absence, Strength $strength, array $groups): array
     {
-        $zone = $house->roster->people[$absence->personId]->hours->zone();
-        $first = $zone->dateAt($absence->span->from);
-        $count = $zone->dateAt($absence->span->to - 1)->day - $first->day + 1;
         $short = [];
         foreach ($groups as $group) {
             if ($group['minimum'] === null || ! in_array($absence->personId, $group['people'], true)) {
                 continue;
             }
-            $below = self::below($house->roster->withAbsence($absence->approved()), $house->roster, $group['people'], $group['minimum'], $first, $count);
+            $below = $strength->shortBy($absence, $group['people'], $group['minimum']);
             if ($below !== []) {
                 $short[] = [
                     'name' => $group['name'],
@@ -72,23 +67,5 @@ final class Minimums
         }
 
         return $short;
-    }
-
-    /**
-     * @param list<string> $people
-     *
-     * @return list<DayStrength> days below the minimum on which fewer are there than without
-     */
-    private static function below(Roster $with, Roster $without, array $people, int $minimum, LocalDate $first, int $count): array
-    {
-        $before = (new Strength($without))->of($people, $first, $count);
-        $below = [];
-        foreach ((new Strength($with))->of($people, $first, $count) as $index => $day) {
-            if ($day->isBelow($minimum) && $day->there < $before[$index]->there) {
-                $below[] = $day;
-            }
-        }
-
-        return $below;
     }
 }

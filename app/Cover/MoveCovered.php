@@ -47,6 +47,7 @@ final readonly class MoveCovered
         $router = $this->routers->at($inputs->state, $house);
         $moves = new CoverMoves($house->roster, $router->facts, self::early());
         $cause = $by->user === null ? Cause::Timer : Cause::Person;
+        $notices = new Notices($house, $at);
         $done = [];
         $count = 0;
         for (; $people !== []; array_shift($people)) {
@@ -66,7 +67,7 @@ final readonly class MoveCovered
                 // A rule may have given it to somebody else by now.
                 if ($subject->occupant($move->seat) === $move->before->occupant($move->seat)) {
                     $known = $this->apply($move, $subject, $rows, $router, new Commit($house, $inputs, $at, $cause, "cover_{$move->kind->value}", $by->user?->id, $by->system, handoff: $move->kind === CoverMoveKind::ComesBack ? HandoffCause::HandBack : HandoffCause::Cover)) + $known;
-                    Notices::moved($move, $house, $at);
+                    $notices->moved($move);
                     // What stays with somebody who is away by now is theirs from now on.
                     array_push($people, ...array_filter($move->kind === CoverMoveKind::Stays ? [$move->after->occupant($move->seat)] : []));
                     ++$count;
@@ -74,6 +75,8 @@ final readonly class MoveCovered
             }
             $done[$person] = true;
         }
+
+        $notices->save();
 
         return $count;
     }

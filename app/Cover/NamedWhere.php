@@ -33,7 +33,7 @@ final readonly class NamedWhere
     /** @return list<Line> */
     public function during(Absence $absence, Snapshot $house, HouseWords $words, int $now): array
     {
-        $cover = (new SubstituteFinder($house->roster->withAbsence($absence->approved())))->find($absence->personId, max($now, $absence->span->from));
+        $cover = (new SubstituteFinder($house->roster->with($absence->approved())))->find($absence->personId, max($now, $absence->span->from));
         $person = $cover->isSubstitute() ? $cover->personId : null;
         $instead = $person === null ? null : ['slug' => $person, 'name' => $words->person($person)];
         $lines = [];

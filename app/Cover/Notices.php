@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Cover;
 
 use App\Bridge\Snapshot;
+use App\Database\Id;
 use App\Database\Stamp;
 use App\Models\Notice;
 use App\Models\NoticeKind;
@@ -14,40 +15,56 @@ use OpenBaton\Core\Absence\CoverMoveKind;
 /** Tells people of tasks that came to them, or went from them, by the doing of others. */
 final class Notices
 {
-    public static function moved(CoverMove $move, Snapshot $house, int $at): void
+    private const PIECE = 500;
+
+    /** @var list<array<string, mixed>> */
+    private array $rows = [];
+
+    public function __construct(private readonly Snapshot $house, private readonly int $at) {}
+
+    public function moved(CoverMove $move): void
     {
         $before = $move->before->occupant($move->seat);
         $after = $move->after->occupant($move->seat);
         match ($move->kind) {
-            CoverMoveKind::Passes => self::tell($move->after->id, $house, $at, [$after, NoticeKind::Covers, $move->forId], [$move->forId, NoticeKind::Covered, $after]),
-            CoverMoveKind::PassesOn => self::tell($move->after->id, $house, $at, [$after, NoticeKind::Covers, $move->forId], [$before, NoticeKind::Lost, $after], [$move->forId, NoticeKind::Covered, $after]),
-            CoverMoveKind::ComesBack => self::tell($move->after->id, $house, $at, [$move->forId, NoticeKind::Back, $before], [$before, NoticeKind::GivenBack, $move->forId]),
-            CoverMoveKind::Stays => self::tell($move->after->id, $house, $at, [$after, NoticeKind::Keeps, $move->forId], [$move->forId, NoticeKind::Kept, $after]),
+            CoverMoveKind::Passes => $this->tell($move->after->id, [$after, NoticeKind::Covers, $move->forId], [$move->forId, NoticeKind::Covered, $after]),
+            CoverMoveKind::PassesOn => $this->tell($move->after->id, [$after, NoticeKind::Covers, $move->forId], [$before, NoticeKind::Lost, $after], [$move->forId, NoticeKind::Covered, $after]),
+            CoverMoveKind::ComesBack => $this->tell($move->after->id, [$move->forId, NoticeKind::Back, $before], [$before, NoticeKind::GivenBack, $move->forId]),
+            CoverMoveKind::Stays => $this->tell($move->after->id, [$after, NoticeKind::Keeps, $move->forId], [$move->forId, NoticeKind::Kept, $after]),
         };
     }
 
     /** That somebody has given what one person had to another. */
-    public static function handedOn(string $taskId, ?string $from, ?string $to, ?string $by, Snapshot $house, int $at): void
+    public function handedOn(string $taskId, ?string $from, ?string $to, ?string $by): void
     {
-        self::tell($taskId, $house, $at, ...array_filter([
+        $this->tell($taskId, ...array_filter([
             $to === $by ? null : [$to, NoticeKind::Got, $from],
             $from === $by ? null : [$from, NoticeKind::Lost, $to],
         ]));
     }
 
     /** @param array{string|null, NoticeKind, string|null} ...$notices whom to tell, what, and who else it is about, by slug */
-    private static function tell(string $taskId, Snapshot $house, int $at, array ...$notices): void
+    private function tell(string $taskId, array ...$notices): void
     {
         foreach ($notices as [$person, $kind, $other]) {
             if ($person !== null) {
-                Notice::query()->create([
-                    'person_id' => $house->personIds[$person],
+                $this->rows[] = [
+                    'id' => Id::next(),
+                    'person_id' => $this->house->personIds[$person],
                     'task_id' => $taskId,
-                    'kind' => $kind,
-                    'other_id' => $other === null ? null : $house->personIds[$other],
-                    'at' => Stamp::of($at),
-                ]);
+                    'kind' => $kind->value,
+                    'other_id' => $other === null ? null : $this->house->personIds[$other],
+                    'at' => Stamp::of($this->at),
+                ];
             }
         }
+    }
+
+    public function save(): void
+    {
+        foreach (array_chunk($this->rows, self::PIECE) as $rows) {
+            Notice::query()->insert($rows);
+        }
+        $this->rows = [];
     }
 }

@@ -33,7 +33,7 @@ final readonly class PlanCover
         $state = HouseState::read();
         $house = $this->snapshots->at($state);
         $absence = $absence->approved();
-        $roster = $house->roster->withAbsence($absence);
+        $roster = $house->roster->with($absence);
         $router = $this->routers->at($state, $house);
         $id = $house->personIds[$absence->personId];
         $tasks = Task::query()->with(TaskSubjects::RELATIONS)->open()->where(static fn(Builder $own): Builder => $own->where('assignee_id', $id)->orWhere('reviewer_id', $id))->get();

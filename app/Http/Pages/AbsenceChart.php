@@ -11,6 +11,7 @@ use App\Models\Absence;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\Request;
+use OpenBaton\Core\Absence\Absence as CoreAbsence;
 use OpenBaton\Core\Absence\AbsenceStatus;
 use OpenBaton\Core\Document\Instant;
 use OpenBaton\Core\People\DayStrength;
@@ -37,12 +38,16 @@ final readonly class AbsenceChart
 
     private Snapshot $house;
 
+    /** As it is, without what is only asked for. */
+    public Strength $strength;
+
     /** @var list<array{of: 'team'|'skill', slug: string, name: string, minimum: int|null, people: list<string>}> whose strength is looked at */
     public array $groups;
 
     public function __construct(private Viewer $viewer, Request $request)
     {
         $this->house = $viewer->snapshot();
+        $this->strength = new Strength($this->house->roster);
         $this->groups = Minimums::groups($this->house);
         $zone = $this->house->roster->house->zone();
         $today = $zone->dateAt(CarbonImmutable::now()->getTimestamp());
@@ -160,7 +165,6 @@ final readonly class AbsenceChart
      */
     private function strength(array $absences): array
     {
-        $now = new Strength($this->house->roster);
         $asked = new Strength($this->withAsked($absences));
         $rows = [];
         foreach ($this->groups as $group) {
@@ -176,7 +180,7 @@ final readonly class AbsenceChart
                     'below' => $group['minimum'] !== null && $day->isBelow($group['minimum']),
                     'wouldBeBelow' => $group['minimum'] !== null && $then->isBelow($group['minimum']),
                 ],
-                $now->of($group['people'], $this->first, $this->days),
+                $this->strength->of($group['people'], $this->first, $this->days),
                 $with,
             )];
         }
@@ -187,13 +191,8 @@ final readonly class AbsenceChart
     /** @param list<Absence> $absences */
     private function withAsked(array $absences): Roster
     {
-        $roster = $this->house->roster;
-        foreach ($absences as $absence) {
-            if ($absence->status === AbsenceStatus::Asked) {
-                $roster = $roster->withAbsence($absence->asCore($this->house)->approved());
-            }
-        }
+        $asked = array_filter($absences, static fn(Absence $absence): bool => $absence->status === AbsenceStatus::Asked);
 
-        return $roster;
+        return $this->house->roster->with(...array_map(fn(Absence $absence): CoreAbsence => $absence->asCore($this->house)->approved(), array_values($asked)));
     }
 }

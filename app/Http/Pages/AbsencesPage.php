@@ -117,7 +117,7 @@ final readonly class AbsencesPage
             'minimum' => $short['minimum'],
             'day' => $words->day($short['days'][0]),
             'more' => count($short['days']) - 1,
-        ]), Minimums::shortBy($absence, $this->viewer->snapshot(), $this->chart->groups));
+        ]), Minimums::shortBy($absence, $this->chart->strength, $this->chart->groups));
 
         return [...array_map($this->conflict(...), Conflicts::of($absence, $this->viewer->snapshot()->roster)), ...$short];
     }

@@ -116,12 +116,15 @@ final readonly class Roster
         return array_values(array_filter(array_map(static fn(Substitute $one): ?Expression => $one->only, $substitutes)));
     }
 
-    /** The same with one absence more, or otherwise. */
-    public function withAbsence(Absence $absence): self
+    /** The same with some absences more, or otherwise. */
+    public function with(Absence ...$absences): self
     {
-        $others = array_filter(array_merge(...array_values($this->absences)), static fn(Absence $one): bool => $one->id !== $absence->id);
+        $byId = [];
+        foreach ([...array_merge(...array_values($this->absences)), ...$absences] as $absence) {
+            $byId[$absence->id] = $absence;
+        }
 
-        return new self($this->house, array_values($this->people), array_values($this->teams), $this->skills, [...array_values($others), $absence]);
+        return new self($this->house, array_values($this->people), array_values($this->teams), $this->skills, array_values($byId));
     }
 
     public function awayAt(string $personId, int $at): ?Away

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\People;
 
+use OpenBaton\Core\Absence\Absence;
 use OpenBaton\Core\Time\LocalDate;
+use OpenBaton\Core\Time\Span;
 
 /** Counts who is there on days. Whoever works any part of a day counts for it. */
 final class Strength
@@ -33,6 +35,30 @@ final class Strength
         }
 
         return $strengths;
+    }
+
+    /**
+     * Days on which fewer than there should be are there with an absence more, and it makes the difference.
+     *
+     * @param list<string> $personIds the person among them
+     *
+     * @return list<DayStrength> as they would be
+     */
+    public function shortBy(Absence $absence, array $personIds, int $minimum): array
+    {
+        $presence = $this->roster->presenceOf($absence->personId);
+        $first = $presence->zone()->dateAt($absence->span->from);
+        $count = $presence->zone()->dateAt($absence->span->to - 1)->day - $first->day + 1;
+        $short = [];
+        foreach ($this->of($personIds, $first, $count) as $day) {
+            $spans = $presence->spansOf($day->date);
+            $then = new DayStrength($day->date, $day->there - 1, $day->expected);
+            if ($spans !== [] && Span::subtract($spans, [$absence->span]) === [] && $then->isBelow($minimum)) {
+                $short[] = $then;
+            }
+        }
+
+        return $short;
     }
 
     /** @return list<string> those with a skill at a level */

@@ -26,4 +26,8 @@ it('counts who works on each day, and who would if nobody were away', function (
     ])
         ->and(array_map(static fn(DayStrength $day): bool => $day->isBelow(3), $days))->toBe([false, true, true, false, false, false])
         ->and($strength->skilled('brass', 3))->toBe(['ayumi', 'greta']);
+    // Femi away from Monday noon until Friday: Monday keeps its morning, Wednesday is short already and loses one more.
+    $short = $strength->shortBy(Build::absence('femi', '2026-03-02 12:00', '2026-03-07'), $strength->skilled('brass'), 3);
+    expect(array_map(static fn(DayStrength $day): array => [$day->date->format(), $day->there], $short))->toBe([['2026-03-03', 1], ['2026-03-04', 1], ['2026-03-05', 2], ['2026-03-06', 2]])
+        ->and($strength->shortBy(Build::absence('femi', '2026-03-02', '2026-03-03'), $strength->skilled('brass'), 2))->toBe([]);
 });
