@@ -16,6 +16,7 @@ use App\Http\Controllers\NewTaskController;
 use App\Http\Controllers\NoticeController;
 use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PersonnelController;
+use App\Http\Controllers\PlaceController;
 use App\Http\Controllers\PulseController;
 use App\Http\Controllers\RosterController;
 use App\Http\Controllers\RosterFileController;
@@ -131,6 +132,10 @@ Route::middleware('auth')->group(static function (): void {
     Route::put('roster/house', [RosterController::class, 'house']);
     Route::put('roster/{list}/{slug?}', [RosterController::class, 'save'])->whereIn('list', ['teams', 'skills']);
     Route::delete('roster/{list}/{slug}', [RosterController::class, 'remove'])->whereIn('list', ['teams', 'skills']);
+    Route::get('places', [PlaceController::class, 'index']);
+    Route::post('places', [PlaceController::class, 'store']);
+    Route::post('places/{place:slug}', [PlaceController::class, 'update']);
+    Route::delete('places/{place:slug}', [PlaceController::class, 'remove']);
     Route::get('people', [PeopleController::class, 'index']);
     Route::post('people', [PeopleController::class, 'store']);
     Route::post('people/change', [PeopleController::class, 'change']);

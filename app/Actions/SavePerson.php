@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Bridge\HouseState;
 use App\Bridge\RosterDocument;
+use App\Database\Slug;
 use App\Events\RosterImported;
 use App\Models\House;
 use App\Models\Person;
@@ -13,7 +14,6 @@ use App\Roster\PersonTerms;
 use App\Roster\RosterWriter;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Str;
 use OpenBaton\Core\Document\DocumentError;
 use OpenBaton\Core\Document\Node;
 
@@ -29,7 +29,7 @@ final readonly class SavePerson
      */
     public function __invoke(?string $slug, PersonTerms $terms, Actor $by): Person
     {
-        $slug ??= self::slugOf(is_string($terms->document['name'] ?? null) ? $terms->document['name'] : '');
+        $slug ??= Slug::free(is_string($terms->document['name'] ?? null) ? $terms->document['name'] : '', new Person());
         $this->all([$slug => $terms], $by);
 
         return Person::query()->where('slug', $slug)->firstOrFail();
@@ -87,17 +87,5 @@ final readonly class SavePerson
         }
 
         return $changed;
-    }
-
-    private static function slugOf(string $name): string
-    {
-        $slug = Str::slug($name);
-        $slug = $slug === '' ? 'person' : Str::limit($slug, 100, '');
-        $taken = Person::query()->where('slug', 'like', "{$slug}%")->get('slug')->map(static fn(Person $one): string => $one->slug)->all();
-        for ($number = 2, $free = $slug; in_array($free, $taken, true); ++$number) {
-            $free = "{$slug}-{$number}";
-        }
-
-        return $free;
     }
 }

@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Bridge\HouseState;
 use App\Bridge\RosterDocument;
+use App\Database\Slug;
 use App\Events\RosterImported;
 use App\Models\House;
 use App\Models\Skill;
@@ -13,7 +14,6 @@ use App\Models\Team;
 use App\Roster\RosterWriter;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Str;
 use OpenBaton\Core\Document\DocumentError;
 use OpenBaton\Core\Document\Node;
 
@@ -37,8 +37,7 @@ final readonly class SaveRosterPart
                 $item = (array) $item;
                 $items[is_string($item['id'] ?? null) ? $item['id'] : ''] = $item;
             }
-            $name = is_string($document['name'] ?? null) ? $document['name'] : '';
-            $slug ??= self::free($name, array_map(strval(...), array_keys($items)));
+            $slug ??= Slug::free(is_string($document['name'] ?? null) ? $document['name'] : '', $list === 'teams' ? new Team() : new Skill());
             $kept = array_intersect_key($items[$slug] ?? ($list === 'teams' ? ['members' => []] : []), ['members' => true]);
             $items[$slug] = ['id' => $slug] + $document + $kept;
 
@@ -78,16 +77,5 @@ final readonly class SaveRosterPart
             RosterImported::dispatch(CarbonImmutable::now()->getTimestamp());
             Audit::record($by, 'roster', $event, 'changed the teams, skills or hours of the house', null, ['now' => array_intersect_key($document, ['teams' => true, 'skills' => true, 'house' => true])]);
         }, attempts: 3);
-    }
-
-    /** @param list<string> $taken */
-    private static function free(string $name, array $taken): string
-    {
-        $slug = Str::limit(Str::slug($name), 100, '') ?: 'new';
-        for ($number = 2, $free = $slug; in_array($free, $taken, true); ++$number) {
-            $free = "{$slug}-{$number}";
-        }
-
-        return $free;
     }
 }

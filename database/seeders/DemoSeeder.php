@@ -11,12 +11,14 @@ use App\Actions\PublishDraft;
 use App\Actions\SaveDraft;
 use App\Actions\TakeInTask;
 use App\Bridge\SnapshotSource;
+use App\Models\Absence;
 use App\Models\Checklist;
 use App\Models\Customer;
 use App\Models\CustomField;
 use App\Models\House;
 use App\Models\Person;
 use App\Models\Role;
+use App\Models\StandInEvent;
 use App\Models\TaskKind;
 use App\Models\User;
 use Carbon\CarbonImmutable;
@@ -66,6 +68,7 @@ final class DemoSeeder extends Seeder
         $lead = $this->signIns();
         (new DemoPlaces($random))->lay();
         (new DemoPlaces($random))->hires($today);
+        $this->covers($today);
         $this->touchRoster();
 
         $history = new DemoHistory($random, $this->takeIn, $this->snapshots, $lead);
@@ -80,6 +83,17 @@ final class DemoSeeder extends Seeder
         $this->hires($begin, $history, $requests);
         $this->latest($now, $history, $requests);
         $history->runUntil($now->getTimestamp());
+    }
+
+    /** Somebody who stands in for some work only, and what the personnel office knows of the coming weeks. */
+    private function covers(CarbonImmutable $today): void
+    {
+        $id = static fn(string $slug): string => Person::query()->where('slug', $slug)->sole()->id;
+        Absence::query()->where('slug', 'leo-later')->sole()->syncSubstitutes([$id('winnie-achieng'), $id('tobias-lindqvist')], [
+            $id('winnie-achieng') => ['all' => [['field' => 'task.kind', 'op' => 'one_of', 'value' => ['bench-repair', 'rush-repair', 'rework']]]],
+        ]);
+        $monday = $today->startOfWeek();
+        StandInEvent::query()->create(['name' => 'Dilnoza Karimova', 'first_day' => $monday->addDays(21)->format('Y-m-d'), 'last_day' => $monday->addDays(25)->format('Y-m-d')]);
     }
 
     private function house(CarbonImmutable $today): void

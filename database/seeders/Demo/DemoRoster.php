@@ -111,7 +111,7 @@ final class DemoRoster
      */
     private static function person(string $id, array $person): array
     {
-        $document = ['id' => $id, 'name' => $person[0]];
+        $document = ['id' => $id, 'name' => $person[0], 'email' => explode('-', $id)[0].'@alderquill.example'];
         if (isset($person[2])) {
             $document['zone'] = $person[2];
         }

@@ -1,4 +1,4 @@
-import { Head, router } from '@inertiajs/react';
+import { Head, Link, router } from '@inertiajs/react';
 import type { PeoplePageProps, PersonLine } from '@props/PeoplePage';
 import { useMemo, useState } from 'react';
 import { useFormats } from '@/lib/format';
@@ -76,7 +76,10 @@ export default function People({ people, teams, skills, zones, houseZone, house,
                         ))}
                     </select>
                     {picked.size > 0 && <Button onClick={() => setChanging(true)}>{say('people.change_picked', { count: picked.size })}</Button>}
-                    <Button look="main" className="ml-auto" onClick={() => show('new')}>
+                    <Link href="/places" className="ml-auto font-medium text-sky hover:underline">
+                        {say('places.title')}
+                    </Link>
+                    <Button look="main" onClick={() => show('new')}>
                         {say('people.new')}
                     </Button>
                 </header>

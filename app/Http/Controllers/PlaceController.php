@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\SavePlace;
+use App\Fields\Choices;
+use App\Http\Pages\PersonRef;
+use App\Http\Requests\PlaceRequest;
+use App\Http\Viewer;
+use App\Models\Customer;
+use App\Models\House;
+use App\Models\Place;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Support\Facades\Gate;
+use Inertia\Inertia;
+use Inertia\Response;
+
+/** The tree of places, kept by the lead. */
+final class PlaceController
+{
+    public function index(Viewer $viewer): Response
+    {
+        Gate::authorize('keepRoster', House::class);
+        /** @var array<string, string> $levels */
+        $levels = House::query()->firstOrFail()->place_levels ?? [];
+
+        return Inertia::render('People/Places', [
+            'levels' => Choices::of($levels),
+            'places' => static function (): array {
+                $customers = Customer::query()->whereNotNull('place_id')->groupBy('place_id')->selectRaw('place_id, COUNT(*) AS number')->pluck('number', 'place_id');
+
+                return array_values(Place::query()->with(['parent', 'responsible', 'deputy'])->orderBy('name')->get()->map(static fn(Place $place): array => [
+                    'slug' => $place->slug,
+                    'name' => $place->name,
+                    'level' => $place->level,
+                    'parent' => $place->parent?->slug,
+                    'responsible' => PersonRef::orNull($place->responsible),
+                    'deputy' => PersonRef::orNull($place->deputy),
+                    'customers' => is_numeric($customers->get($place->id)) ? (int) $customers->get($place->id) : 0,
+                ])->all());
+            },
+            'people' => static fn(): array => Choices::people($viewer->snapshot()->roster),
+        ]);
+    }
+
+    public function store(PlaceRequest $request, Viewer $viewer, SavePlace $save): RedirectResponse
+    {
+        $parent = $request->parent();
+        $levels = array_map(strval(...), array_keys((array) House::query()->firstOrFail()->place_levels));
+        $level = $levels[$parent === null ? 0 : (int) array_search($parent->level, $levels, true) + 1] ?? abort(422, 'Nothing lies below the last level.');
+        $save(null, $parent, $level, $request->name(), $request->person('responsible'), $request->person('deputy'), $viewer->actor());
+
+        return back();
+    }
+
+    public function update(Place $place, PlaceRequest $request, Viewer $viewer, SavePlace $save): RedirectResponse
+    {
+        $save($place, null, $place->level, $request->name(), $request->person('responsible'), $request->person('deputy'), $viewer->actor());
+
+        return back();
+    }
+
+    public function remove(Place $place, Viewer $viewer, SavePlace $save): RedirectResponse
+    {
+        Gate::authorize('keepRoster', House::class);
+        $save->remove($place, $viewer->actor());
+
+        return back();
+    }
+}
