@@ -2,11 +2,17 @@
 
 declare(strict_types=1);
 
+use App\Actions\AbsenceTerms;
+use App\Actions\Actor;
+use App\Actions\AskAbsence;
 use App\Actions\LockedDraft;
 use App\Http\Middleware\ShareWithPages;
+use App\Models\Team;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Facades\Process;
+use OpenBaton\Core\Absence\AbsenceKind;
+use OpenBaton\Core\Absence\HeldPolicy;
 use Tests\Support\House;
+use Tests\Support\PropTypes;
 
 beforeEach(function (): void {
     House::open([['id' => 'away', 'person' => 'callum', 'from' => now()->subDay()->format('Y-m-d\TH:i:s\Z'), 'to' => now()->addDays(2)->format('Y-m-d\TH:i:s\Z'), 'status' => 'approved', 'substitutes' => ['femi']]]);
@@ -136,20 +142,34 @@ it('gives every page what its TypeScript type says', function (): void {
         ['RosterChanges', 'RosterChanges', $this->postJson('/roster/preview', House::roster())->json()],
         ['StatusStrip', 'StatusStripProps', propsOf($this, 'hanneke', '/rulebook')['status']],
     ];
-    $lines = [];
-    foreach ($checks as $number => [$file, $type, $props]) {
-        if (str_ends_with($type, 'PageProps')) {
-            unset($props['viewer'], $props['stamp'], $props['notice'], $props['errors'], $props['status']);
-        }
-        $lines[] = "import type { {$type} as Type{$number} } from '@props/{$file}';";
-        $lines[] = "export const props{$number}: Type{$number} = ".json_encode($props, JSON_THROW_ON_ERROR).';';
-    }
-    $lines[] = "import type { Rulebook } from '@/generated/rulebook';";
-    $lines[] = 'export const rulebook: Rulebook = '.$this->get('/rulebook/export')->getContent().';';
-    $folder = base_path('.data/props');
-    is_dir($folder) || mkdir($folder, 0o777, true);
-    file_put_contents("{$folder}/check.ts", implode("\n", $lines)."\n");
-    file_put_contents("{$folder}/tsconfig.json", (string) json_encode(['extends' => '../../tsconfig.json', 'include' => ['check.ts']]));
-    $result = Process::path(base_path())->run(['node_modules/.bin/tsc', '--noEmit', '-p', "{$folder}/tsconfig.json"]);
-    expect($result->output())->toBe('')->and($result->exitCode())->toBe(0);
+    $rulebook = ["import type { Rulebook } from '@/generated/rulebook';", 'export const rulebook: Rulebook = '.$this->get('/rulebook/export')->getContent().';'];
+    expect(PropTypes::check('pages', $checks, $rulebook))->toBe('');
+});
+
+it('gives pages of people and absences what their TypeScript types say', function (): void {
+    $task = House::arrive('quote');
+    $task->update(['assignee_id' => House::person('femi')->id, 'due_at' => now()->addDays(4)]);
+    $absence = app(AskAbsence::class)(House::person('femi'), new AbsenceTerms(AbsenceKind::Leave, now()->addDays(2)->format('Y-m-d'), now()->addDays(3)->format('Y-m-d'), substitutes: ['ayumi', 'tobias'], only: ['ayumi' => ['field' => 'task.kind', 'op' => 'is', 'value' => 'quote']], held: HeldPolicy::All), false, Actor::user(House::user('femi')));
+    Team::query()->update(['minimum' => 3]);
+    $day = now()->addDays(2)->format('Y-m-d');
+    $calendar = "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nBEGIN:VEVENT\r\nUID:1\r\nDTSTART;VALUE=DATE:20260309\r\nATTENDEE;CN=Callum Rees:mailto:a@b.example\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n";
+    $props = function (string $who, string $url): array {
+        app()->forgetScopedInstances();
+
+        return propsOf($this, $who, $url);
+    };
+    $told = fn(): mixed => $this->actingAs(House::user('hanneke'))->call('POST', '/absences/calendars/preview', [], [], [], ['HTTP_ACCEPT' => 'application/json'], $calendar)->json();
+    expect(PropTypes::check('people', [
+        ['AbsencesPage', 'AbsencesPageProps', $props('hanneke', '/absences?team=brass-bench')],
+        ['CoverPage', 'CoverPageProps', $props('hanneke', "/absences/{$absence->id}")],
+        ['CoverPage', 'CoverPageProps', $props('hanneke', "/absences/what-if?person=femi&first={$day}&last={$day}")],
+        ['CoverPage', 'CoverPageProps', $props('hanneke', '/absences/what-if')],
+        ['CalendarsPage', 'CalendarsPageProps', $props('hanneke', '/absences/calendars')],
+        ['CalendarsPage', 'CalendarTold', $told()],
+        ['MePage', 'MePageProps', $props('femi', '/me')],
+        ['PeoplePage', 'PeoplePageProps', $props('hanneke', '/people?person=femi')],
+        ['PeoplePage', 'PeoplePageProps', $props('hanneke', '/people?person=new')],
+        ['PlacesPage', 'PlacesPageProps', $props('hanneke', '/places')],
+        ['LeavingPage', 'LeavingPageProps', $props('hanneke', '/people/femi/leaving')],
+    ]))->toBe('');
 });

@@ -23,8 +23,7 @@ final class PlaceController
     public function index(Viewer $viewer): Response
     {
         Gate::authorize('keepRoster', House::class);
-        /** @var array<string, string> $levels */
-        $levels = House::query()->firstOrFail()->place_levels ?? [];
+        $levels = self::levels();
 
         return Inertia::render('People/Places', [
             'levels' => Choices::of($levels),
@@ -48,7 +47,7 @@ final class PlaceController
     public function store(PlaceRequest $request, Viewer $viewer, SavePlace $save): RedirectResponse
     {
         $parent = $request->parent();
-        $levels = array_map(strval(...), array_keys((array) House::query()->firstOrFail()->place_levels));
+        $levels = array_keys(self::levels());
         $level = $levels[$parent === null ? 0 : (int) array_search($parent->level, $levels, true) + 1] ?? abort(422, 'Nothing lies below the last level.');
         $save(null, $parent, $level, $request->name(), $request->person('responsible'), $request->person('deputy'), $viewer->actor());
 
@@ -60,6 +59,18 @@ final class PlaceController
         $save($place, null, $place->level, $request->name(), $request->person('responsible'), $request->person('deputy'), $viewer->actor());
 
         return back();
+    }
+
+    /** @return array<string, string> names of the levels, the highest first: those that rules ask about, and others that places have */
+    private static function levels(): array
+    {
+        /** @var array<string, string> $levels */
+        $levels = House::query()->firstOrFail()->place_levels ?? [];
+        foreach (Place::query()->distinct()->orderBy('level')->get('level') as $place) {
+            $levels[$place->level] ??= ucfirst($place->level);
+        }
+
+        return $levels;
     }
 
     public function remove(Place $place, Viewer $viewer, SavePlace $save): RedirectResponse

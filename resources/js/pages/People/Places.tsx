@@ -54,7 +54,7 @@ function Node({ place, depth, all, levels, onOpen }: NodeProps) {
     const last = levels[levels.length - 1]?.value === place.level;
     return (
         <>
-            <li className="grid grid-cols-[minmax(200px,1.4fr)_minmax(150px,1fr)_minmax(150px,1fr)_auto] items-center gap-x-3 border-t border-line px-4 py-1">
+            <li className="grid grid-cols-[minmax(200px,1.4fr)_minmax(150px,1fr)_minmax(150px,1fr)_230px] items-center gap-x-3 border-t border-line px-4 py-1">
                 <span className="min-w-0" style={{ paddingLeft: depth * 20 }}>
                     {place.name} {place.customers > 0 && <span className="text-xs text-ink2">{plural(place.customers, 'customer', 'customers')}</span>}
                 </span>
@@ -105,7 +105,7 @@ export default function Places({ levels, places, people }: PlacesPageProps) {
                 </Button>
             </header>
             <section aria-label={say('places.title')} className="box">
-                <p className="grid grid-cols-[minmax(200px,1.4fr)_minmax(150px,1fr)_minmax(150px,1fr)_auto] gap-x-3 px-4 py-1 text-xs text-ink2">
+                <p className="grid grid-cols-[minmax(200px,1.4fr)_minmax(150px,1fr)_minmax(150px,1fr)_230px] gap-x-3 px-4 py-1 text-xs text-ink2">
                     <span>{levels.map((one) => one.label).join(' › ')}</span>
                     <span>{say('places.responsible')}</span>
                     <span>{say('places.deputy')}</span>
