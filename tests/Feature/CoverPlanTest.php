@@ -38,7 +38,7 @@ function absence(string $person, string $first, string $last, array $substitutes
 }
 
 /** Callum's, due on a day at noon, and too long to be finished before. */
-function dueOn(string $day, string $title = 'Horn', string $kind = 'quote'): Task
+function callums(string $day, string $title = 'Horn', string $kind = 'quote'): Task
 {
     $task = House::arrive($kind, title: $title);
     $task->update(['assignee_id' => House::person('callum')->id, 'due_at' => CarbonImmutable::parse("{$day}T12:00:00Z"), 'estimate_minutes' => 4800]);
@@ -66,8 +66,8 @@ function as_(mixed $test, string $who): mixed
 }
 
 it('shows what becomes of every task before it is approved, and where they are named', function (): void {
-    dueOn('2026-03-10', 'Due');
-    dueOn('2026-04-10', 'Later');
+    callums('2026-03-10', 'Due');
+    callums('2026-04-10', 'Later');
     $repair = House::arrive('bench-repair', title: 'Repair');
     $repair->update(['assignee_id' => House::person('callum')->id, 'due_at' => CarbonImmutable::parse('2026-03-11T12:00:00Z'), 'estimate_minutes' => 60]);
     Customer::query()->update(['owner_id' => House::person('callum')->id]);
@@ -94,7 +94,7 @@ it('shows what becomes of every task before it is approved, and where they are n
 });
 
 it('shows gaps where nobody is left', function (): void {
-    dueOn('2026-03-10', 'Due');
+    callums('2026-03-10', 'Due');
     absence('ayumi', '2026-03-09', '2026-03-13', [], true);
     $asked = absence('callum', '2026-03-09', '2026-03-13', []);
     $props = coverProps(as_($this, 'hanneke')->get("/absences/{$asked->id}"));
@@ -103,7 +103,7 @@ it('shows gaps where nobody is left', function (): void {
 });
 
 it('is set task by task, and what was set acts when the absence begins', function (): void {
-    $task = dueOn('2026-03-10');
+    $task = callums('2026-03-10');
     $absence = absence('callum', '2026-03-09', '2026-03-13', ['tobias']);
     $set = fn(array $data): TestResponse => as_($this, 'hanneke')->post("/absences/{$absence->id}/cover", ['task' => $task->id, ...$data]);
     $shown = fn(): array => lines(coverProps(as_($this, 'hanneke')->get("/absences/{$absence->id}")));
@@ -122,13 +122,13 @@ it('is set task by task, and what was set acts when the absence begins', functio
     app(SettleAbsences::class)(CarbonImmutable::now());
     expect($task->refresh()->assignee?->slug)->toBe('ayumi');
     // What is set while it runs acts at once; what has passed stays where it is.
-    $kept = dueOn('2026-04-10', 'Later');
+    $kept = callums('2026-04-10', 'Later');
     as_($this, 'hanneke')->post("/absences/{$absence->id}/cover", ['task' => $kept->id, 'auto' => 0, 'to' => 'tobias']);
     expect($kept->refresh()->assignee?->slug)->toBe('tobias');
 });
 
 it('is a matter of leads, and of whoever is away to look at', function (): void {
-    $task = dueOn('2026-03-10');
+    $task = callums('2026-03-10');
     $absence = absence('callum', '2026-03-09', '2026-03-13', ['tobias']);
     expect(coverProps(as_($this, 'callum')->get("/absences/{$absence->id}"))['maySet'])->toBeFalse();
     as_($this, 'femi')->get("/absences/{$absence->id}")->assertForbidden();
@@ -142,7 +142,7 @@ it('is a matter of leads, and of whoever is away to look at', function (): void 
 });
 
 it('hands over before it begins where the lead asks for it, once', function (): void {
-    $task = dueOn('2026-03-10');
+    $task = callums('2026-03-10');
     $absence = absence('callum', '2026-03-09', '2026-03-13', ['tobias'], true);
     as_($this, 'hanneke')->post("/absences/{$absence->id}/hand-over")->assertSessionHas('done', '1 task of Callum Rees’s has passed.');
     expect($task->refresh()->assignee?->slug)->toBe('tobias');
@@ -152,7 +152,7 @@ it('hands over before it begins where the lead asks for it, once', function (): 
 });
 
 it('passes what now falls due where it is extended, and hands back what no longer should pass where it is moved', function (): void {
-    [$soon, $later] = [dueOn('2026-03-06', 'Soon'), dueOn('2026-03-12', 'Later')];
+    [$soon, $later] = [callums('2026-03-06', 'Soon'), callums('2026-03-12', 'Later')];
     $absence = absence('callum', '2026-03-02', '2026-03-05', ['tobias'], true);
     $holders = static fn(): array => [$soon->refresh()->assignee?->slug, $later->refresh()->assignee?->slug];
     expect($holders())->toBe(['tobias', 'callum']);
@@ -180,7 +180,7 @@ it('takes substitutes for some work only, and says what is wrong with the criter
 });
 
 it('shows what would be if somebody were away, and changes nothing', function (): void {
-    dueOn('2026-03-10');
+    callums('2026-03-10');
     $before = [Absence::query()->count(), HouseRow::query()->sole()->roster_revision];
     $props = coverProps(as_($this, 'hanneke')->get('/absences/what-if?person=callum&first=2026-03-09&last=2026-03-13&substitutes[0]=femi'));
     expect(lines($props)[0])->toStartWith('Horn: femi, Due before')
@@ -193,7 +193,7 @@ it('asks no more of the database for more tasks', function (): void {
     $absence = absence('callum', '2026-03-09', '2026-03-13', ['tobias']);
     $queries = function (int $tasks) use ($absence): int {
         for ($count = 0; $count < $tasks; ++$count) {
-            dueOn('2026-03-10');
+            callums('2026-03-10');
         }
         $ask = fn(): int => count(coverProps(as_($this, 'hanneke')->get("/absences/{$absence->id}"))['plan']['lines']);
         $ask();
