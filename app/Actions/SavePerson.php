@@ -76,11 +76,11 @@ final readonly class SavePerson
             /** @var array{id: string, members: list<array{person: string, weight: int}>} $team */
             $members = array_column($team['members'], null, 'person');
             foreach ($people as $slug => $terms) {
-                $weight = $terms->teams[$team['id']] ?? null;
-                if ($weight === null) {
+                $membership = $terms->teams[$team['id']] ?? null;
+                if ($membership === null) {
                     unset($members[$slug]);
                 } else {
-                    $members[$slug] = ['person' => (string) $slug, 'weight' => $weight];
+                    $members[$slug] = ['person' => (string) $slug] + $membership;
                 }
             }
             $changed[] = ['members' => array_values($members)] + $team;

@@ -90,7 +90,20 @@ final class RosterDocument
             'parent' => $team->parent?->slug,
             'lead' => $team->lead?->slug,
             'minimum' => $team->minimum,
-            'members' => $team->members->map(static fn(Person $person): array => ['person' => $person->slug, 'weight' => $person->pivot instanceof TeamMembership ? $person->pivot->weight : Membership::FULL_WEIGHT])->all(),
+            'members' => array_values($team->members->map(self::member(...))->all()),
+        ], static fn(mixed $value): bool => $value !== null);
+    }
+
+    /** @return array<string, mixed> */
+    private static function member(Person $person): array
+    {
+        $membership = $person->pivot instanceof TeamMembership ? $person->pivot : null;
+
+        return array_filter([
+            'person' => $person->slug,
+            'weight' => $membership->weight ?? Membership::FULL_WEIGHT,
+            'from' => $membership?->from?->format('Y-m-d'),
+            'until' => $membership?->until?->format('Y-m-d'),
         ], static fn(mixed $value): bool => $value !== null);
     }
 

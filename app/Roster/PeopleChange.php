@@ -31,7 +31,7 @@ final readonly class PeopleChange
                 $document['zone'] = $this->value;
                 break;
             case 'join':
-                $teams[(string) $this->value] = $this->amount;
+                $teams[(string) $this->value] = ['weight' => $this->amount] + ($teams[(string) $this->value] ?? []);
                 break;
             case 'leave':
                 unset($teams[(string) $this->value]);

@@ -32,9 +32,10 @@ final class PeopleDocument
             foreach ($rows as $row) {
                 $id = is_string($row['document']['id'] ?? null) ? $row['document']['id'] : '';
                 if ($row['teams'] !== null) {
+                    $before = $members[$id] ?? [];
                     unset($members[$id]);
                     if (isset($row['teams'][$team['id']])) {
-                        $members[$id] = ['person' => $id, 'weight' => $row['teams'][$team['id']]];
+                        $members[$id] = ['person' => $id, 'weight' => $row['teams'][$team['id']]] + $before;
                     }
                 }
             }

@@ -13,7 +13,7 @@ final readonly class PersonTerms
 {
     /**
      * @param array<string, mixed>    $document as in a roster document, without the id
-     * @param array<array-key, int>   $teams    weight of their turns by team
+     * @param array<array-key, array{weight: int, from?: string, until?: string}> $teams by team
      */
     public function __construct(public array $document, public array $teams) {}
 
@@ -24,7 +24,7 @@ final readonly class PersonTerms
         foreach ($roster->teamsOf($person->slug) as $team) {
             foreach ($team->members as $member) {
                 if ($member->personId === $person->slug) {
-                    $teams[$team->id] = $member->weight;
+                    $teams[$team->id] = ['weight' => $member->weight] + array_filter(['from' => $member->from?->format(), 'until' => $member->until?->format()], is_string(...));
                 }
             }
         }

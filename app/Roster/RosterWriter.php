@@ -142,7 +142,7 @@ final readonly class RosterWriter
             $team = $this->put(new Team(), $slug, ['name' => $item->get('name')->text(), 'lead_id' => $lead === null ? null : $people[$lead], 'minimum' => $item->find('minimum')?->int(), 'position' => $position]);
             $members = [];
             foreach ($item->itemsOf('members') as $place => $member) {
-                $members[$people[$member->get('person')->text()]] = ['weight' => $member->find('weight')?->int() ?? Membership::FULL_WEIGHT, 'position' => $place];
+                $members[$people[$member->get('person')->text()]] = ['weight' => $member->find('weight')?->int() ?? Membership::FULL_WEIGHT, 'position' => $place, 'from' => $member->find('from')?->text(), 'until' => $member->find('until')?->text()];
             }
             $team->members()->sync($members);
         }

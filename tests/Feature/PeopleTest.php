@@ -35,13 +35,13 @@ function peopleProps(mixed $test, string $query = ''): array
 }
 
 it('takes somebody new in, to whom rules give at once', function (): void {
-    roster($this, 'POST', '/people', ['document' => ['name' => 'Oona Varga', 'email' => 'oona@alderquill.example', 'skills' => ['brass' => 3], 'capacity' => ['minutes_a_day' => 300], 'hours' => [['from' => '2026-01-01', 'mon' => ['22:00-06:00'], 'then' => [['tue' => ['09:00-17:00']]]]]], 'teams' => ['brass-bench' => 50]])
+    roster($this, 'POST', '/people', ['document' => ['name' => 'Oona Varga', 'email' => 'oona@alderquill.example', 'skills' => ['brass' => 3], 'capacity' => ['minutes_a_day' => 300], 'hours' => [['from' => '2026-01-01', 'mon' => ['22:00-06:00'], 'then' => [['tue' => ['09:00-17:00']]]]]], 'teams' => ['brass-bench' => ['weight' => 50]]])
         ->assertCreated()->assertExactJson(['slug' => 'oona-varga']);
     $person = peopleProps($this, '?person=oona-varga')['person'];
     expect((array) $person['document'])->toEqual([
         'name' => 'Oona Varga', 'email' => 'oona@alderquill.example', 'hours' => [['from' => '2026-01-01', 'mon' => ['22:00-06:00'], 'then' => [['tue' => ['09:00-17:00']]]]],
         'capacity' => ['minutes_a_day' => 300], 'skills' => (object) ['brass' => 3], 'active' => true,
-    ])->and((array) $person['teams'])->toBe(['brass-bench' => 50])
+    ])->and((array) $person['teams'])->toBe(['brass-bench' => ['weight' => 50]])
         ->and(Person::query()->orderByDesc('position')->first()?->slug)->toBe('oona-varga')
         ->and(Activity::query()->where('event', 'person_saved')->count())->toBe(1);
     Person::query()->whereIn('slug', ['ayumi', 'femi'])->update(['active' => false]);
@@ -74,6 +74,22 @@ it('changes what is said, takes away what is no longer said, and leaves others a
     HouseRow::query()->increment('roster_revision');
     // The rule takes five, Femi one.
     expect([House::arrive()->assignee?->slug, House::arrive()->assignee?->slug])->toBe(['femi', null]);
+});
+
+it('puts somebody into a team for some time, in which rules find them', function (): void {
+    House::publish(House::roundRule());
+    Person::query()->whereIn('slug', ['ayumi', 'femi', 'callum'])->update(['active' => false]);
+    HouseRow::query()->increment('roster_revision');
+    roster($this, 'PUT', '/people/tobias', ['document' => ['name' => 'Tobias Lindqvist'], 'teams' => ['brass-bench' => ['weight' => 100, 'from' => '2026-03-03', 'until' => '2026-03-04']]])->assertOk();
+    expect((array) peopleProps($this, '?person=tobias')['person']['teams'])->toBe(['brass-bench' => ['weight' => 100, 'from' => '2026-03-03', 'until' => '2026-03-04']]);
+    $gets = [];
+    foreach (['2026-03-02T10:00:00Z', '2026-03-03T00:00:00Z', '2026-03-04T23:59:00Z', '2026-03-05T00:00:00Z'] as $moment) {
+        Clock::set($moment);
+        app()->forgetScopedInstances();
+        $gets[] = House::arrive()->assignee?->slug;
+    }
+    expect($gets)->toBe([null, 'tobias', 'tobias', null]);
+    roster($this, 'PUT', '/people/tobias', ['document' => ['name' => 'Tobias Lindqvist'], 'teams' => ['brass-bench' => ['weight' => 100, 'from' => '2026-03-04', 'until' => '2026-03-03']]])->assertUnprocessable();
 });
 
 it('changes several people alike', function (array $change, Closure $seen): void {
@@ -123,7 +139,7 @@ it('asks no more of the database for more people', function (): void {
     };
     $few = $count();
     foreach (['A', 'B', 'C', 'D'] as $name) {
-        roster($this, 'POST', '/people', ['document' => ['name' => $name, 'skills' => ['brass' => 1]], 'teams' => ['brass-bench' => 100]]);
+        roster($this, 'POST', '/people', ['document' => ['name' => $name, 'skills' => ['brass' => 1]], 'teams' => ['brass-bench' => ['weight' => 100]]]);
     }
     expect($count())->toBe($few);
 });

@@ -33,6 +33,9 @@ export type PersonDocument = {
     intake_paused_until?: string;
 };
 
+/** weight of their turns in percent; first and last day in it */
+export type TeamMembership = { weight: number; from?: string; until?: string };
+
 export type PeoplePageProps = {
     people: PersonLine[];
     teams: (Option & { lead: string | null; parent: string | null; members: number })[];
@@ -41,6 +44,6 @@ export type PeoplePageProps = {
     skills: Option[];
     zones: string[];
     houseZone: string;
-    /** who is changed; slug null: somebody new. teams: weight of their turns by team */
-    person: { slug: string | null; document: PersonDocument; teams: Record<string, number> } | null;
+    /** who is changed; slug null: somebody new. teams: what they are in each, by team */
+    person: { slug: string | null; document: PersonDocument; teams: Record<string, TeamMembership> } | null;
 };

@@ -23,7 +23,9 @@ final class PersonRequest extends FormRequest
         return [
             'document' => ['required', 'array'],
             'teams' => ['array'],
-            'teams.*' => ['integer', 'min:1', 'max:1000'],
+            'teams.*.weight' => ['required', 'integer', 'min:1', 'max:1000'],
+            'teams.*.from' => ['nullable', 'date_format:Y-m-d'],
+            'teams.*.until' => ['nullable', 'date_format:Y-m-d'],
         ];
     }
 
@@ -35,8 +37,10 @@ final class PersonRequest extends FormRequest
             unset($document['skills']);
         }
         $teams = [];
-        foreach ((array) $this->input('teams', []) as $team => $weight) {
-            $teams[$team] = is_numeric($weight) ? (int) $weight : Membership::FULL_WEIGHT;
+        foreach ((array) $this->input('teams', []) as $team => $membership) {
+            $given = (array) $membership;
+            $day = static fn(string $name): ?string => is_string($given[$name] ?? null) && $given[$name] !== '' ? $given[$name] : null;
+            $teams[$team] = ['weight' => is_numeric($given['weight'] ?? null) ? (int) $given['weight'] : Membership::FULL_WEIGHT] + array_filter(['from' => $day('from'), 'until' => $day('until')], is_string(...));
         }
 
         return new PersonTerms($document, $teams);

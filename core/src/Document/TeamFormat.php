@@ -7,6 +7,7 @@ namespace OpenBaton\Core\Document;
 use OpenBaton\Core\People\Membership;
 use OpenBaton\Core\People\Person;
 use OpenBaton\Core\People\Team;
+use OpenBaton\Core\Time\LocalDate;
 
 /** Reads the teams of a roster document. */
 final class TeamFormat
@@ -69,8 +70,10 @@ final class TeamFormat
             if (isset($members[$id])) {
                 throw $member->get('person')->fail('"{id}" is in this team already.', id: $id);
             }
+            $member->only(['person', 'weight', 'from', 'until']);
             $weight = $member->find('weight')?->int() ?? Membership::FULL_WEIGHT;
-            $members[$id] = $member->refuse(static fn(): Membership => new Membership($id, $weight));
+            [$from, $until] = array_map(static fn(string $name): ?LocalDate => $member->has($name) ? HoursFormat::date($member->get($name)) : null, ['from', 'until']);
+            $members[$id] = $member->refuse(static fn(): Membership => new Membership($id, $weight, $from, $until));
         }
         $lead = $node->find('lead');
 

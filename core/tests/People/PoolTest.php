@@ -23,6 +23,7 @@ use OpenBaton\Core\Rulebook\Pool\TeamMembers;
 use OpenBaton\Core\Rulebook\Pool\Union;
 use OpenBaton\Core\Tests\Support\Bench;
 use OpenBaton\Core\Tests\Support\Build;
+use OpenBaton\Core\Time\LocalDate;
 use OpenBaton\Core\Workload\TaskStatus;
 use OpenBaton\Core\Workload\Work;
 
@@ -165,4 +166,15 @@ it('counts what takes time, and waiting ones where asked to', function (bool $co
     [false, 3, true],
     [true, 3, false],
     [true, 4, true],
+]);
+
+it('finds members of a team on the days that they are in it', function (?string $from, ?string $until, bool $found): void {
+    $day = static fn(?string $date): ?LocalDate => $date === null ? null : LocalDate::parse($date);
+    $roster = new Roster(Build::calendar(), [Build::person('a'), Build::person('b')], [new Team('t', 'T', [new Membership('a'), new Membership('b', 100, $day($from), $day($until))])]);
+    $ids = static fn(array $members): array => array_map(static fn(Membership $one): string => $one->personId, $members);
+    expect($ids((new TeamMembers('t'))->members($roster, Build::facts([], '2026-03-02'))))->toBe($found ? ['a', 'b'] : ['a'])
+        ->and((new OpenToTeam('t'))->settle($roster, Build::facts([], '2026-03-02'), Build::at('2026-03-02 10:00'))->openTo)->toBe($found ? ['a', 'b'] : ['a']);
+})->with([
+    'for good' => [null, null, true], 'from that day on' => ['2026-03-02', null, true], 'from the next on' => ['2026-03-03', null, false],
+    'until that day' => [null, '2026-03-02', true], 'until the day before' => [null, '2026-03-01', false], 'just that day' => ['2026-03-02', '2026-03-02', true],
 ]);

@@ -30,7 +30,7 @@ final readonly class OpenToTeam implements Otherwise
         $availability = new Availability($roster);
         $openTo = [];
         foreach (($roster->teams[$this->team] ?? null)->members ?? [] as $member) {
-            if ($availability->reasonsAgainst($roster->people[$member->personId], $at) === []) {
+            if ($member->isOn($facts->today) && $availability->reasonsAgainst($roster->people[$member->personId], $at) === []) {
                 $openTo[] = $member->personId;
             }
         }

@@ -39,7 +39,7 @@ final readonly class TeamMembers implements Pool
         $members = [];
         foreach ($roster->family($this->team, $this->withSubTeams) as $team) {
             foreach ($team->members as $member) {
-                if ($this->withLead || $member->personId !== $team->leadId) {
+                if ($member->isOn($facts->today) && ($this->withLead || $member->personId !== $team->leadId)) {
                     $members[$member->personId] ??= $member;
                 }
             }

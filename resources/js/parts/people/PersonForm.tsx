@@ -1,5 +1,5 @@
 import { Link, router } from '@inertiajs/react';
-import type { PeoplePageProps, PersonDocument } from '@props/PeoplePage';
+import type { PeoplePageProps, PersonDocument, TeamMembership } from '@props/PeoplePage';
 import { useState } from 'react';
 import { ask, Problem } from '@/lib/ask';
 import { say } from '@/lib/words';
@@ -106,22 +106,32 @@ function Skills({ document, set, skills }: Part & Pick<Props, 'skills'>) {
     );
 }
 
-function Teams({ teams, chosen, onChange }: { teams: Props['teams']; chosen: Record<string, number>; onChange: (next: Record<string, number>) => void }) {
-    const without = (slug: string): Record<string, number> => Object.fromEntries(Object.entries(chosen).filter(([one]) => one !== slug));
+/** How much of a turn somebody takes in a team, and from when until when they are in it. */
+function Membership({ name, membership, onChange }: { name: string; membership: TeamMembership; onChange: (next: TeamMembership) => void }) {
+    return (
+        <span className="flex items-center gap-2 text-xs text-ink2">
+            <label>
+                {say('people.weight')} <input type="number" min={1} max={1000} className="entry w-16 px-1 py-0" value={membership.weight} onChange={(event) => onChange({ ...membership, weight: Number(event.target.value) })} />
+            </label>
+            {(['from', 'until'] as const).map((end) => (
+                <input key={end} type="date" className="entry w-32 px-1 py-0" aria-label={say(`people.team_${end}`, { team: name })} value={membership[end] ?? ''} onChange={(event) => onChange({ ...membership, [end]: event.target.value })} />
+            ))}
+        </span>
+    );
+}
+
+function Teams({ teams, chosen, onChange }: { teams: Props['teams']; chosen: Record<string, TeamMembership>; onChange: (next: Record<string, TeamMembership>) => void }) {
+    const without = (slug: string): Record<string, TeamMembership> => Object.fromEntries(Object.entries(chosen).filter(([one]) => one !== slug));
     return (
         <fieldset>
             <legend className="font-medium">{say('people.teams')}</legend>
             {teams.map((team) => (
                 <div key={team.value} className="flex items-center gap-2 py-0.5">
                     <label className="flex flex-1 items-center gap-2">
-                        <input type="checkbox" checked={team.value in chosen} onChange={(event) => onChange(event.target.checked ? { ...chosen, [team.value]: 100 } : without(team.value))} />
+                        <input type="checkbox" checked={team.value in chosen} onChange={(event) => onChange(event.target.checked ? { ...chosen, [team.value]: { weight: 100 } } : without(team.value))} />
                         {team.label}
                     </label>
-                    {team.value in chosen && (
-                        <label className="text-xs text-ink2">
-                            {say('people.weight')} <input type="number" min={1} max={1000} className="entry w-20 py-0" value={chosen[team.value]} onChange={(event) => onChange({ ...chosen, [team.value]: Number(event.target.value) })} />
-                        </label>
-                    )}
+                    {chosen[team.value] !== undefined && <Membership name={team.label} membership={chosen[team.value] ?? { weight: 100 }} onChange={(next) => onChange({ ...chosen, [team.value]: next })} />}
                 </div>
             ))}
         </fieldset>
