@@ -29,6 +29,7 @@ final class RosterDocument
                 'zone' => $house->zone,
                 'hours' => $house->hours,
                 'holidays' => $house->holidays,
+                'calendars' => $house->calendars,
                 'exceptions' => $house->exceptions,
             ]),
             'skills' => Skill::query()->orderBy('position')->get()
@@ -68,6 +69,7 @@ final class RosterDocument
             'zone' => $person->zone,
             'hours' => $person->hours,
             'holidays' => $person->holidays,
+            'calendar' => $person->calendar,
             'exceptions' => $person->exceptions,
             'capacity' => $person->capacity_minutes !== null
                 ? ['minutes_a_day' => $person->capacity_minutes]

@@ -24,6 +24,7 @@ final class House extends Model
         'exceptions' => 'array',
         'customer_tiers' => 'array',
         'place_levels' => 'array',
+        'calendars' => 'array',
         'ticked_at' => 'immutable_datetime',
     ];
 }

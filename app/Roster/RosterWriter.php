@@ -47,6 +47,7 @@ final readonly class RosterWriter
             'zone' => $house->get('zone')->text(),
             'hours' => $house->find('hours')->value ?? [],
             'holidays' => $house->find('holidays')->value ?? [],
+            'calendars' => $house->find('calendars')?->value,
             'exceptions' => $house->find('exceptions')->value ?? [],
         ]);
         House::query()->increment('roster_revision');
@@ -115,6 +116,7 @@ final readonly class RosterWriter
             'zone' => $item->find('zone')?->text(),
             'hours' => $item->find('hours')?->value,
             'holidays' => $item->find('holidays')?->value,
+            'calendar' => $item->find('calendar')?->text(),
             'exceptions' => $item->find('exceptions')?->value,
             'capacity_percent' => $capacity?->find('percent')?->int() ?? 80,
             'capacity_minutes' => $capacity?->find('minutes_a_day')?->int(),

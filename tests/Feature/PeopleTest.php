@@ -2,12 +2,14 @@
 
 declare(strict_types=1);
 
+use App\Bridge\SnapshotSource;
 use App\Models\House as HouseRow;
 use App\Models\Person;
 use App\Models\Skill;
 use App\Models\Team;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
+use OpenBaton\Core\Time\LocalDate;
 use Spatie\Activitylog\Models\Activity;
 use Tests\Support\Clock;
 use Tests\Support\House;
@@ -118,6 +120,22 @@ it('keeps teams, skills and the hours of the house', function (): void {
     roster($this, 'PUT', '/roster/house', ['document' => ['zone' => 'Europe/Dublin', 'hours' => [['from' => '2020-01-01', 'mon' => ['10:00-11:00']]], 'holidays' => ['2026-03-17']]])->assertOk();
     roster($this, 'PUT', '/roster/house', ['document' => ['zone' => 'Europe/Dublin', 'hours' => [['from' => '2020-01-01', 'mon' => ['late']]]]])->assertUnprocessable()->assertJsonPath('errors.0.pointer', '/house/hours/0/mon/0');
     expect(Skill::query()->pluck('slug')->all())->toBe(['brass'])->and(HouseRow::query()->sole()->holidays)->toBe(['2026-03-17']);
+});
+
+it('has holidays by country, which go for whoever has them', function (): void {
+    $house = ['zone' => 'Europe/Dublin', 'hours' => [['from' => '2020-01-01', 'mon' => ['09:00-17:00'], 'tue' => ['09:00-17:00']]], 'holidays' => ['2026-03-17']];
+    roster($this, 'PUT', '/roster/house', ['document' => $house + ['calendars' => [['id' => 'fi', 'name' => 'Finland', 'holidays' => ['2026-03-16']]]]])->assertOk();
+    roster($this, 'PUT', '/people/tobias', ['document' => ['name' => 'Tobias Lindqvist', 'calendar' => 'fi']])->assertOk();
+    $works = static function (string $who, string $date): bool {
+        app()->forgetScopedInstances();
+
+        return app(SnapshotSource::class)->current()->roster->people[$who]->hours->spansOf(LocalDate::parse($date)) !== [];
+    };
+    expect([$works('tobias', '2026-03-16'), $works('tobias', '2026-03-17'), $works('femi', '2026-03-16'), $works('femi', '2026-03-17')])->toBe([false, true, true, false]);
+    roster($this, 'PUT', '/people/tobias', ['document' => ['name' => 'Tobias Lindqvist', 'calendar' => 'se']])->assertUnprocessable()->assertJsonPath('errors.0.detail', 'There is no holiday calendar "se".');
+    // Somebody has it.
+    roster($this, 'PUT', '/roster/house', ['document' => $house])->assertUnprocessable();
+    roster($this, 'PUT', '/roster/house', ['document' => $house + ['calendars' => [['id' => 'fi', 'name' => 'Finland', 'holidays' => ['soon']]]]])->assertUnprocessable()->assertJsonPath('errors.0.pointer', '/house/calendars/0/holidays/0');
 });
 
 it('is for leads', function (): void {

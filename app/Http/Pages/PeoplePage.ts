@@ -23,6 +23,8 @@ export type PersonDocument = {
     zone?: string;
     hours?: HoursPattern[];
     holidays?: string[];
+    /** one of the house's calendars, in place of those of the house */
+    calendar?: string;
     exceptions?: { date: string; add?: string[]; remove?: string[] }[];
     capacity?: { percent?: number; minutes_a_day?: number };
     open_tasks_at_most?: number;
@@ -36,11 +38,13 @@ export type PersonDocument = {
 /** weight of their turns in percent; first and last day in it */
 export type TeamMembership = { weight: number; from?: string; until?: string };
 
+export type HolidayCalendar = { id: string; name: string; holidays: string[] };
+
 export type PeoplePageProps = {
     people: PersonLine[];
     teams: (Option & { lead: string | null; parent: string | null; members: number })[];
     /** when the house works, as in a roster document */
-    house: Pick<PersonDocument, 'zone' | 'hours' | 'holidays' | 'exceptions'>;
+    house: Pick<PersonDocument, 'zone' | 'hours' | 'holidays' | 'exceptions'> & { calendars?: HolidayCalendar[] };
     skills: Option[];
     zones: string[];
     houseZone: string;

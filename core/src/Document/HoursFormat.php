@@ -34,11 +34,12 @@ final class HoursFormat
     /**
      * @param Node      $node     has "hours", "exceptions" and "holidays", each of which may be missing
      * @param Node|null $fallback where "hours" and "holidays" are taken from if they are
+     * @param Node|null $named    where "holidays" are taken from before that
      */
-    public static function calendar(Node $node, Zone $zone, ?Node $fallback = null): WorkCalendar
+    public static function calendar(Node $node, Zone $zone, ?Node $fallback = null, ?Node $named = null): WorkCalendar
     {
         $hours = $node->has('hours') || $fallback === null ? $node : $fallback;
-        $holidays = $node->has('holidays') || $fallback === null ? $node : $fallback;
+        $holidays = $node->has('holidays') ? $node : $named ?? $fallback ?? $node;
 
         return $node->refuse(static fn(): WorkCalendar => new WorkCalendar(
             $zone,

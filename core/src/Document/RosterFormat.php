@@ -32,23 +32,33 @@ final class RosterFormat
         $faults = new Faults();
         $faults->add(...$node->strangers(self::MEMBERS));
         $house = $node->get('house');
-        $faults->add(...$house->strangers(['zone', ...HoursFormat::MEMBERS]));
+        $faults->add(...$house->strangers(['zone', 'calendars', ...HoursFormat::MEMBERS]));
         $houseZone = HoursFormat::zone($house->get('zone'));
         $skills = array_map(
             static fn(Node $skill): string => $skill->get('name')->line(TextLimits::NAME),
             Format::distinct($node->itemsOf('skills')),
         );
 
+        $named = Format::distinct($house->itemsOf('calendars'));
+        foreach ($named as $one) {
+            $faults->collect(static fn(): Node => self::namedCalendar($one));
+        }
+
         /** @var array<string, Zone> $zones */
         $zones = [$houseZone->name => $houseZone];
         $calendars = new Calendars();
         $people = [];
         foreach (Format::distinct($node->get('people')->items()) as $id => $person) {
-            $people[$id] = $faults->collect(static function () use ($person, $house, $houseZone, &$zones, $calendars, $skills): Person {
+            $people[$id] = $faults->collect(static function () use ($person, $house, $houseZone, &$zones, $calendars, $named, $skills): Person {
                 $name = $person->find('zone')?->text() ?? $houseZone->name;
                 $zones[$name] ??= HoursFormat::zone($person->get('zone'));
 
-                return self::person($person, $calendars->of($person, $zones[$name], $house), $skills);
+                $calendar = $person->find('calendar');
+                if ($calendar !== null && ! isset($named[$calendar->text()])) {
+                    throw $calendar->fail('There is no holiday calendar "{id}".', id: $calendar->text());
+                }
+
+                return self::person($person, $calendars->of($person, $zones[$name], $house, $calendar === null ? null : $named[$calendar->text()]), $skills);
             });
         }
         $faults->throwIfAny();
@@ -65,10 +75,20 @@ final class RosterFormat
         return $with(...array_filter($absences));
     }
 
+    /** Holidays of a country, say, which people may have in place of those of the house. */
+    private static function namedCalendar(Node $node): Node
+    {
+        $node->only(['id', 'name', 'holidays']);
+        $node->get('name')->line(TextLimits::NAME);
+        array_map(HoursFormat::date(...), $node->get('holidays')->items());
+
+        return $node;
+    }
+
     /** @param array<array-key, string> $skills */
     private static function person(Node $node, WorkCalendar $hours, array $skills): Person
     {
-        $node->only(['id', 'name', 'zone', 'capacity', 'skills', 'active', 'from', 'until', 'intake_paused_until', 'email', 'phone', 'open_tasks_at_most', ...HoursFormat::MEMBERS]);
+        $node->only(['id', 'name', 'zone', 'capacity', 'skills', 'active', 'from', 'until', 'intake_paused_until', 'email', 'phone', 'open_tasks_at_most', 'calendar', ...HoursFormat::MEMBERS]);
         $levels = [];
         foreach ($node->find('skills')?->members() ?? [] as [$skill, $level]) {
             if (! isset($skills[$skill])) {

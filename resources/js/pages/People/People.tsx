@@ -105,7 +105,7 @@ export default function People({ people, teams, skills, zones, houseZone, house,
             {person !== null && (
                 <aside aria-label={person.document.name ?? say('people.new')} className="overflow-auto border-l border-line bg-paper">
                     <h2 className="px-4 pt-4 text-lg">{person.document.name ?? say('people.new')}</h2>
-                    <PersonForm key={person.slug ?? ''} person={person} teams={teams} skills={skills} zones={zones} houseZone={houseZone} onClose={() => show('')} />
+                    <PersonForm key={person.slug ?? ''} person={person} teams={teams} skills={skills} zones={zones} houseZone={houseZone} house={house} onClose={() => show('')} />
                 </aside>
             )}
             {changing && <ChangeDialog people={people.filter((one) => picked.has(one.slug))} teams={teams} skills={skills} zones={zones} onClose={() => setChanging(false)} />}

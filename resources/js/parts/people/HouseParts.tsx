@@ -1,5 +1,5 @@
 import { router } from '@inertiajs/react';
-import type { PeoplePageProps, PersonDocument } from '@props/PeoplePage';
+import type { HolidayCalendar, PeoplePageProps, PersonDocument } from '@props/PeoplePage';
 import { useState } from 'react';
 import { ask, Problem, type Method } from '@/lib/ask';
 import { plural } from '@/lib/format';
@@ -84,13 +84,43 @@ function ItemDialog({ item, teams, people, onClose }: { item: Item; teams: Team[
     );
 }
 
+/** Holidays of countries, say, which people may have in place of those of the house. */
+function NamedCalendars({ calendars, onChange }: { calendars: HolidayCalendar[]; onChange: (next: HolidayCalendar[]) => void }) {
+    const put = (place: number, changes: Partial<HolidayCalendar>): void => onChange(calendars.map((one, index) => (index === place ? { ...one, ...changes } : one)));
+    const free = (): string => `calendar-${Math.max(0, ...calendars.map((one) => Number(/^calendar-(\d+)$/.exec(one.id)?.[1] ?? 0))) + 1}`;
+    return (
+        <fieldset className="space-y-2">
+            <legend className="font-medium">{say('people.calendars')}</legend>
+            {calendars.map((one, place) => (
+                <div key={one.id} className="grid grid-cols-[1fr_2fr_auto] items-end gap-2">
+                    <label className="text-xs text-ink2">
+                        {say('people.name')}
+                        <input className="entry w-full" value={one.name} onChange={(event) => put(place, { name: event.target.value })} />
+                    </label>
+                    <label className="text-xs text-ink2">
+                        {say('people.holidays')}
+                        <input className="entry w-full font-mono text-xs" placeholder="2026-12-06 2026-12-25" defaultValue={one.holidays.join(' ')} onBlur={(event) => put(place, { holidays: event.target.value.split(/[\s,]+/).filter((day) => day !== '') })} />
+                    </label>
+                    <Button look="quiet" onClick={() => onChange(calendars.filter((_, index) => index !== place))}>
+                        {say('people.take_out')}
+                    </Button>
+                </div>
+            ))}
+            <Button look="quiet" onClick={() => onChange([...calendars, { id: free(), name: '', holidays: [] }])}>
+                {say('people.new_calendar')}
+            </Button>
+        </fieldset>
+    );
+}
+
 function HouseDialog({ house, zones, onClose }: Pick<PeoplePageProps, 'house' | 'zones'> & { onClose: () => void }) {
     const [document, setDocument] = useState<PersonDocument>(house);
+    const [calendars, setCalendars] = useState<HolidayCalendar[]>(house.calendars ?? []);
     const { faults, wrong, busy, send } = useSending(onClose);
     const set = (changes: Partial<PersonDocument>): void => setDocument((now) => ({ ...now, ...changes }));
     return (
         <Dialog open wide onOpenChange={(open) => !open && onClose()} title={say('people.house_hours')} description={say('people.house_hours_description')}>
-            <DialogForm busy={busy} onLeave={onClose} onSend={() => send('PUT', '/roster/house', document)}>
+            <DialogForm busy={busy} onLeave={onClose} onSend={() => send('PUT', '/roster/house', { ...document, calendars })}>
                 <Labelled label={say('people.zone')}>
                     <select className="entry" value={document.zone ?? ''} onChange={(event) => set({ zone: event.target.value })}>
                         {zones.map((one) => (
@@ -101,6 +131,7 @@ function HouseDialog({ house, zones, onClose }: Pick<PeoplePageProps, 'house' | 
                 <HoursEditor document={document} wrong={wrong} house onChange={set} />
                 <DatesEditor document={document} wrong={wrong} house onChange={set} />
                 <CalendarHours document={document} onChange={set} />
+                <NamedCalendars calendars={calendars} onChange={setCalendars} />
                 <FaultList faults={faults} />
             </DialogForm>
         </Dialog>

@@ -7,7 +7,7 @@ import { Button } from '@/ui/Button';
 import { Labelled } from '@/ui/Labelled';
 import { CalendarHours, DatesEditor, HoursEditor } from './HoursEditor';
 
-type Props = Pick<PeoplePageProps, 'teams' | 'skills' | 'zones' | 'houseZone'> & { person: NonNullable<PeoplePageProps['person']>; onClose: () => void };
+type Props = Pick<PeoplePageProps, 'teams' | 'skills' | 'zones' | 'houseZone' | 'house'> & { person: NonNullable<PeoplePageProps['person']>; onClose: () => void };
 type Part = { document: PersonDocument; wrong: Record<string, string>; set: (changes: Partial<PersonDocument>) => void };
 
 /** What is empty is not said. */
@@ -138,26 +138,49 @@ function Teams({ teams, chosen, onChange }: { teams: Props['teams']; chosen: Rec
     );
 }
 
-/** All that is known of a person, to be changed; what is wrong stands beside it, and nothing that was typed is lost. */
-export function PersonForm({ person, teams, skills, zones, houseZone, onClose }: Props) {
-    const [document, setDocument] = useState<PersonDocument>(person.document);
-    const [chosen, setChosen] = useState(person.teams);
+/** Saves a person, and says where something is not right. */
+function useSaving(slug: string | null, document: PersonDocument, chosen: Record<string, TeamMembership>): { wrong: Record<string, string>; said: string; save: () => Promise<void> } {
     const [wrong, setWrong] = useState<Record<string, string>>({});
     const [said, setSaid] = useState('');
-    const set = (changes: Partial<PersonDocument>): void => setDocument((now) => ({ ...now, ...changes }));
     const save = async (): Promise<void> => {
         setWrong({});
         setSaid('');
         try {
-            const { slug } = await ask<{ slug: string }>(person.slug === null ? 'POST' : 'PUT', person.slug === null ? '/people' : `/people/${person.slug}`, JSON.stringify({ document: filled(document), teams: chosen }));
+            const saved = await ask<{ slug: string }>(slug === null ? 'POST' : 'PUT', slug === null ? '/people' : `/people/${slug}`, JSON.stringify({ document: filled(document), teams: chosen }));
             setSaid(say('people.saved'));
-            router.visit(`/people?person=${slug}`, { preserveState: person.slug !== null, preserveScroll: true });
+            router.visit(`/people?person=${saved.slug}`, { preserveState: slug !== null, preserveScroll: true });
         } catch (error) {
             if (!(error instanceof Problem)) throw error;
             setWrong(Object.fromEntries(error.errors.map((one) => [one.pointer.replace(/^\/people\/\d+/, '').replace(/^\/document/, ''), one.detail])));
             setSaid(error.errors.length === 0 ? error.message : say('people.not_saved'));
         }
     };
+    return { wrong, said, save };
+}
+
+/** Whose holidays somebody has, where there are others than those of the house. */
+function HolidaysOf({ document, wrong, set, house }: Part & Pick<Props, 'house'>) {
+    if ((house.calendars ?? []).length === 0) return null;
+    return (
+        <Labelled label={say('people.calendar')} hint={say('people.calendar_hint')} wrong={wrong['/calendar']}>
+            <select className="entry" value={document.calendar ?? ''} onChange={(event) => set({ calendar: event.target.value })}>
+                <option value="">{say('people.calendar_of_house')}</option>
+                {house.calendars?.map((one) => (
+                    <option key={one.id} value={one.id}>
+                        {one.name}
+                    </option>
+                ))}
+            </select>
+        </Labelled>
+    );
+}
+
+/** All that is known of a person, to be changed; what is wrong stands beside it, and nothing that was typed is lost. */
+export function PersonForm({ person, teams, skills, zones, houseZone, house, onClose }: Props) {
+    const [document, setDocument] = useState<PersonDocument>(person.document);
+    const [chosen, setChosen] = useState(person.teams);
+    const { wrong, said, save } = useSaving(person.slug, document, chosen);
+    const set = (changes: Partial<PersonDocument>): void => setDocument((now) => ({ ...now, ...changes }));
     const part = { document, wrong, set };
     return (
         <form
@@ -172,10 +195,11 @@ export function PersonForm({ person, teams, skills, zones, houseZone, onClose }:
             <Skills {...part} skills={skills} />
             <Capacity {...part} />
             <HoursEditor document={document} wrong={wrong} onChange={set} />
+            <HolidaysOf {...part} house={house} />
             <DatesEditor document={document} wrong={wrong} onChange={set} />
             <CalendarHours document={document} onChange={set} />
             {Object.entries(wrong)
-                .filter(([at]) => !/^\/(name|zone|email|phone|from|until|capacity|open_tasks_at_most|hours|exceptions|holidays)/.test(at))
+                .filter(([at]) => !/^\/(name|zone|email|phone|from|until|capacity|open_tasks_at_most|hours|exceptions|holidays|calendar)/.test(at))
                 .map(([at, text]) => (
                     <p key={at} className="text-brick">
                         {text}
