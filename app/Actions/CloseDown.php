@@ -54,7 +54,7 @@ final readonly class CloseDown
 
     private function leave(Person $person, string $lastDay, Actor $by): void
     {
-        $known = PersonTerms::of($person->load(['skills', 'user']), $this->snapshots->current()->roster);
+        $known = PersonTerms::of($person->load(['skills', 'place', 'user']), $this->snapshots->current()->roster);
         $this->save->all([$person->slug => new PersonTerms(['active' => false, 'until' => $lastDay] + array_diff_key($known->document, ['active' => true, 'until' => true, 'intake_paused_until' => true]), [])], $by);
         // Programs that asked in their name ask no more.
         $person->user?->tokens()->delete();

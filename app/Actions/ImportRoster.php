@@ -10,6 +10,7 @@ use App\Bridge\RulebookReader;
 use App\Events\RosterImported;
 use App\Fields\FieldProviders;
 use App\Models\House;
+use App\Models\Place;
 use App\Models\RulebookVersion;
 use App\Roster\MergedRoster;
 use App\Roster\RosterChanges;
@@ -17,6 +18,7 @@ use App\Roster\RosterWriter;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Document\DocumentError;
+use OpenBaton\Core\Document\Faults;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Document\RosterFormat;
 use OpenBaton\Core\People\Roster;
@@ -65,6 +67,7 @@ final readonly class ImportRoster
         $fields = $this->fields->catalogue($house);
         $known = Node::root(RosterDocument::build($house));
         $alone = RosterFormat::read($node, $fields);
+        $this->placesAreKnown($node);
         $this->fits($remove ? $alone : RosterFormat::read(MergedRoster::of($node, $known), $fields));
 
         return RosterChanges::of($node, $known, $remove);
@@ -77,7 +80,23 @@ final readonly class ImportRoster
      */
     public function check(Node $node): void
     {
-        $this->fits(RosterFormat::read($node, $this->fields->catalogue(House::query()->firstOrFail())));
+        $roster = RosterFormat::read($node, $this->fields->catalogue(House::query()->firstOrFail()));
+        $this->placesAreKnown($node);
+        $this->fits($roster);
+    }
+
+    /** A roster document does not have the tree of places; the house has. */
+    private function placesAreKnown(Node $node): void
+    {
+        $known = Place::query()->pluck('slug', 'slug');
+        $faults = new Faults();
+        foreach ($node->get('people')->items() as $person) {
+            $place = $person->find('place');
+            if ($place !== null && ! $known->has($place->text())) {
+                $faults->add(...$place->fail('There is no place "{place}".', place: $place->text())->faults);
+            }
+        }
+        $faults->throwIfAny();
     }
 
     private function fits(Roster $roster): void

@@ -23,12 +23,12 @@ final class SavePlace
         });
     }
 
-    /** @throws PlaceInUse where customers or other places lie in it; nothing is changed */
+    /** @throws PlaceInUse where customers, people or other places are in it; nothing is changed */
     public function remove(Place $place, Actor $by): void
     {
         ChangeHouse::run('place_removed', "took the place {$place->name} away", $by, static function () use ($place): Place {
-            if (Customer::query()->where('place_id', $place->id)->exists() || Place::query()->where('parent_id', $place->id)->exists()) {
-                throw new PlaceInUse('Customers or other places lie in it; move them first.');
+            if (Customer::query()->where('place_id', $place->id)->exists() || Place::query()->where('parent_id', $place->id)->exists() || Person::query()->where('place_id', $place->id)->exists()) {
+                throw new PlaceInUse('Customers, people or other places are in it; move them first.');
             }
             $place->delete();
 

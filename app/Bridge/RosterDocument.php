@@ -43,7 +43,7 @@ final class RosterDocument
     /** @return list<array<string, mixed>> */
     private static function people(): array
     {
-        return array_values(Person::query()->with('skills')->orderBy('position')->get()->map(self::person(...))->all());
+        return array_values(Person::query()->with(['skills', 'place'])->orderBy('position')->get()->map(self::person(...))->all());
     }
 
     /** @return list<array<string, mixed>> */
@@ -53,7 +53,7 @@ final class RosterDocument
     }
 
     /**
-     * @param Person $person with the skills
+     * @param Person $person with the skills and the place
      *
      * @return array<string, mixed>
      */
@@ -76,6 +76,8 @@ final class RosterDocument
                 : ['percent' => $person->capacity_percent],
             'skills' => $levels === [] ? null : (object) $levels,
             'open_tasks_at_most' => $person->open_tasks_at_most,
+            'attributes' => $person->attribute_list,
+            'place' => $person->place?->slug,
             'active' => $person->active,
             'from' => $person->member_from?->format('Y-m-d'),
             'until' => $person->member_until?->format('Y-m-d'),

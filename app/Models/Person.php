@@ -28,6 +28,7 @@ final class Person extends Model
         'hours' => 'array',
         'holidays' => 'array',
         'exceptions' => 'array',
+        'attribute_list' => 'array',
         'active' => 'boolean',
         'member_from' => 'immutable_date:Y-m-d',
         'member_until' => 'immutable_date:Y-m-d',
@@ -37,6 +38,12 @@ final class Person extends Model
     public function skills(): BelongsToMany
     {
         return $this->belongsToMany(Skill::class, 'person_skills')->using(SkillLevel::class)->withPivot('level')->orderBy('skills.position');
+    }
+
+    /** @return BelongsTo<Place, $this> where they work */
+    public function place(): BelongsTo
+    {
+        return $this->belongsTo(Place::class);
     }
 
     /** @return BelongsTo<User, $this> */

@@ -9,11 +9,12 @@ use RuntimeException;
 
 /**
  * People as a table: a line for each, with a heading. Skills and teams as
- * "brass:3 strings:2" and "brass-bench:50", level and weight after the colon.
+ * "brass:3 strings:2" and "brass-bench:50", level and weight after the colon;
+ * attributes with a semicolon between two.
  */
 final class PeopleCsv
 {
-    public const COLUMNS = ['id', 'name', 'email', 'phone', 'zone', 'from', 'until', 'active', 'percent', 'minutes_a_day', 'open_tasks_at_most', 'skills', 'teams'];
+    public const COLUMNS = ['id', 'name', 'email', 'phone', 'zone', 'from', 'until', 'active', 'percent', 'minutes_a_day', 'open_tasks_at_most', 'place', 'attributes', 'skills', 'teams'];
 
     private const MOST_LINES = 5_000;
 
@@ -34,7 +35,7 @@ final class PeopleCsv
                     $weights[$team['id']] = $weight;
                 }
             }
-            $cells = ['active' => ($person['active'] ?? true) ? 'yes' : 'no', 'skills' => self::pairs((array) ($person['skills'] ?? [])), 'teams' => self::pairs($weights)] + $capacity + $person;
+            $cells = ['attributes' => implode('; ', array_filter((array) ($person['attributes'] ?? []), is_string(...))), 'active' => ($person['active'] ?? true) ? 'yes' : 'no', 'skills' => self::pairs((array) ($person['skills'] ?? [])), 'teams' => self::pairs($weights)] + $capacity + $person;
             fputcsv($file, array_map(static fn(string $column): string => self::harmless($cells[$column] ?? ''), self::COLUMNS), escape: '');
         }
         rewind($file);
@@ -86,7 +87,7 @@ final class PeopleCsv
      */
     private static function row(array $cells, int $line): array
     {
-        $document = array_filter(array_intersect_key($cells, array_flip(['id', 'name', 'email', 'phone', 'zone', 'from', 'until'])), static fn(string $cell): bool => $cell !== '');
+        $document = array_filter(array_intersect_key($cells, array_flip(['id', 'name', 'email', 'phone', 'zone', 'from', 'until', 'place'])), static fn(string $cell): bool => $cell !== '');
         foreach (['percent', 'minutes_a_day'] as $column) {
             if (($cells[$column] ?? '') !== '') {
                 $document['capacity'] = [$column => self::number($cells[$column], $line, $column)];
@@ -101,6 +102,9 @@ final class PeopleCsv
                 'no' => false,
                 default => throw DocumentError::at("/line {$line}/active", 'Write "yes" or "no".'),
             };
+        }
+        if (($cells['attributes'] ?? '') !== '') {
+            $document['attributes'] = preg_split('/\s*;\s*/', $cells['attributes'], flags: PREG_SPLIT_NO_EMPTY) ?: [];
         }
         if (($cells['skills'] ?? '') !== '') {
             $document['skills'] = self::numbers($cells['skills'], 1, $line, 'skills');

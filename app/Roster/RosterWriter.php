@@ -8,6 +8,7 @@ use App\Database\Row;
 use App\Models\Absence;
 use App\Models\House;
 use App\Models\Person;
+use App\Models\Place;
 use App\Models\Skill;
 use App\Models\Team;
 use Carbon\CarbonImmutable;
@@ -21,7 +22,13 @@ use OpenBaton\Core\People\Membership;
 /** Writes a roster document into the tables. What is in it becomes as it says; what is not stays, unless removing is chosen. */
 final readonly class RosterWriter
 {
-    public function __construct(private bool $remove) {}
+    /** @var array<array-key, string> id by slug */
+    private array $places;
+
+    public function __construct(private bool $remove)
+    {
+        $this->places = $this->ids(new Place());
+    }
 
     /** @param Node $node a document that was read and found right */
     public function write(Node $node): void
@@ -109,6 +116,7 @@ final readonly class RosterWriter
     private function person(Node $item, int $position, array $skills): void
     {
         $capacity = $item->find('capacity');
+        $place = $item->find('place')?->text();
         $person = $this->put(new Person(), $item->get('id')->text(), [
             'name' => $item->get('name')->text(),
             'email' => $item->find('email')?->text(),
@@ -120,6 +128,8 @@ final readonly class RosterWriter
             'exceptions' => $item->find('exceptions')?->value,
             'capacity_percent' => $capacity?->find('percent')?->int() ?? 80,
             'capacity_minutes' => $capacity?->find('minutes_a_day')?->int(),
+            'attribute_list' => $item->find('attributes')?->value,
+            'place_id' => $place === null ? null : $this->places[$place],
             'open_tasks_at_most' => $item->find('open_tasks_at_most')?->int(),
             'active' => $item->find('active')?->bool() ?? true,
             'member_from' => $item->find('from')?->text(),

@@ -13,6 +13,10 @@ use App\Models\User;
 use Carbon\CarbonImmutable;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Workload\TaskStatus;
+use Tests\Support\DemoServer;
+
+// What has happened in days to come, and who has left, stays in the house.
+afterAll(DemoServer::end(...));
 
 /** The clock, as the house sees it, is so far. */
 function settleAt(mixed $test, CarbonImmutable $moment): void

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Models\House as HouseRow;
 use App\Models\Person;
+use App\Models\Place;
 use App\Models\Team;
 use Illuminate\Testing\TestResponse;
 use Tests\Support\House;
@@ -26,13 +27,13 @@ function faultsIn(TestResponse $response): array
 }
 
 it('goes out as a table and comes in the same', function (): void {
-    Person::query()->where('slug', 'femi')->update(['email' => 'femi@alderquill.example', 'phone' => '+353 1 555 0100', 'member_from' => '2024-05-06', 'open_tasks_at_most' => 4]);
+    Person::query()->where('slug', 'femi')->update(['email' => 'femi@alderquill.example', 'phone' => '+353 1 555 0100', 'member_from' => '2024-05-06', 'open_tasks_at_most' => 4, 'attribute_list' => ['drives the van', 'speaks Finnish'], 'place_id' => Place::query()->where('slug', 'the-holms')->sole()->id]);
     Person::query()->where('slug', 'callum')->update(['name' => '=1+1']);
     HouseRow::query()->increment('roster_revision');
     $table = $this->get('/roster/export?form=csv')->assertOk()->assertHeader('Content-Type', 'text/csv; charset=utf-8')->getContent();
     $lines = explode("\n", trim((string) $table));
-    expect($lines[0])->toBe('id,name,email,phone,zone,from,until,active,percent,minutes_a_day,open_tasks_at_most,skills,teams')
-        ->and($lines[3])->toBe('femi,"Femi Adeyinka",femi@alderquill.example,"+353 1 555 0100",,2024-05-06,,yes,80,,4,brass:2,brass-bench:100')
+    expect($lines[0])->toBe('id,name,email,phone,zone,from,until,active,percent,minutes_a_day,open_tasks_at_most,place,attributes,skills,teams')
+        ->and($lines[3])->toBe('femi,"Femi Adeyinka",femi@alderquill.example,"+353 1 555 0100",,2024-05-06,,yes,80,,4,the-holms,"drives the van; speaks Finnish",brass:2,brass-bench:100')
         // No spreadsheet takes it for a formula.
         ->and($lines[4])->toStartWith('callum," =1+1"')
         ->and(sendFile($this, 'csv', str_replace('" =1+1"', '"=1+1"', (string) $table), 'preview')->assertOk()->json('people'))->toBe(['added' => [], 'changed' => [], 'missing' => []]);
@@ -56,7 +57,7 @@ it('says what is wrong with a table, by its lines', function (string $table, arr
     expect(faultsIn(sendFile($this, 'csv', $table)))->toBe($expected)->and(Person::query()->count())->toBe(5);
 })->with([
     'no heading' => ["femi,Femi\n", ['/line 1: The first line has the names of the columns, "id" and "name" among them.']],
-    'a strange column' => ["id,name,shoes\n", ['/line 1: There is no column "shoes"; there are: id, name, email, phone, zone, from, until, active, percent, minutes_a_day, open_tasks_at_most, skills, teams.']],
+    'a strange column' => ["id,name,shoes\n", ['/line 1: There is no column "shoes"; there are: id, name, email, phone, zone, from, until, active, percent, minutes_a_day, open_tasks_at_most, place, attributes, skills, teams.']],
     'a number' => ["id,name,percent\nfemi,Femi,most\n", ['/line 2/percent: "most" is not a whole number.']],
     'a skill' => ["id,name,skills\nayumi,Ayumi,\nfemi,Femi,singing:2\n", ['/line 3/skills/singing: There is no skill "singing".']],
     'a zone' => ["id,name,zone\nfemi,Femi,Europe/Selwyn\n", ['/line 2/zone: "Europe/Selwyn" is not a time zone of the IANA list, such as Europe/Dublin.']],

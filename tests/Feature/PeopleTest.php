@@ -3,8 +3,10 @@
 declare(strict_types=1);
 
 use App\Bridge\SnapshotSource;
+use App\Models\Customer;
 use App\Models\House as HouseRow;
 use App\Models\Person;
+use App\Models\Place;
 use App\Models\Skill;
 use App\Models\Team;
 use Illuminate\Support\Facades\DB;
@@ -63,6 +65,10 @@ it('says what is not right and where, and changes nothing', function (array $doc
     'a skill' => [['name' => 'F', 'skills' => ['singing' => 1]], '/skills/singing'],
     'a share' => [['name' => 'F', 'capacity' => ['percent' => 101]], '/capacity'],
     'open tasks' => [['name' => 'F', 'open_tasks_at_most' => 0], '/open_tasks_at_most'],
+    'a place that there is not' => [['name' => 'Femi', 'place' => 'nowhere'], '/place'],
+    'an attribute with a semicolon' => [['name' => 'Femi', 'attributes' => ['van', 'a; b']], '/attributes/1'],
+    'an empty attribute' => [['name' => 'Femi', 'attributes' => ['']], '/attributes/0'],
+    'too many attributes' => [['name' => 'Femi', 'attributes' => array_map(static fn(int $one): string => "a{$one}", range(1, 31))], '/attributes'],
     'what nobody knows' => [['name' => 'F', 'shoes' => 42], '/shoes'],
 ]);
 
@@ -94,6 +100,21 @@ it('puts somebody into a team for some time, in which rules find them', function
     roster($this, 'PUT', '/people/tobias', ['document' => ['name' => 'Tobias Lindqvist'], 'teams' => ['brass-bench' => ['weight' => 100, 'from' => '2026-03-04', 'until' => '2026-03-03']]])->assertUnprocessable();
 });
 
+it('gives to those with an attribute, of the place of the customer or of the one above', function (): void {
+    House::publish(House::rule('van', ['all' => []], ['pool' => ['kind' => 'place', 'fields' => ['customer.district', 'customer.region']], 'method' => ['kind' => 'in_order']]), House::rule('any', ['all' => []], ['pool' => ['kind' => 'attribute', 'attribute' => 'drives the van'], 'method' => ['kind' => 'in_order']]));
+    roster($this, 'PUT', '/people/tobias', ['document' => ['name' => 'Tobias Lindqvist', 'attributes' => ['drives the van']]])->assertOk();
+    expect(House::arrive('quote', customer: 'holms-school')->assignee?->slug)->toBe('tobias')
+        ->and(House::person('tobias')->attribute_list)->toBe(['drives the van']);
+    roster($this, 'PUT', '/people/femi', ['document' => ['name' => 'Femi Adeyinka', 'place' => 'islands']])->assertOk();
+    expect(House::arrive('quote', customer: 'holms-school')->assignee?->slug)->toBe('femi');
+    // Whoever works there keeps the place from being taken away.
+    roster($this, 'PUT', '/people/ayumi', ['document' => ['name' => 'Ayumi Takeda', 'place' => 'the-holms']])->assertOk();
+    expect(House::arrive('quote', customer: 'holms-school')->assignee?->slug)->toBe('ayumi');
+    Customer::query()->update(['place_id' => null]);
+    $this->delete('/places/the-holms')->assertSessionHas('problem');
+    expect(Place::query()->where('slug', 'the-holms')->exists())->toBeTrue();
+});
+
 it('changes several people alike', function (array $change, Closure $seen): void {
     roster($this, 'POST', '/people/change', ['people' => ['femi', 'tobias'], ...$change])->assertOk()->assertExactJson(['changed' => 2]);
     expect($seen())->toBeTrue()->and(House::person('ayumi')->capacity_percent)->toBe(80);
@@ -104,6 +125,9 @@ it('changes several people alike', function (array $change, Closure $seen): void
     'joining' => [['what' => 'join', 'team' => 'brass-bench', 'weight' => 50], static fn(): bool => Team::query()->sole()->members->pluck('pivot.weight', 'slug')->all() === ['ayumi' => 100, 'femi' => 50, 'callum' => 100, 'tobias' => 50]],
     'leaving' => [['what' => 'leave', 'team' => 'brass-bench'], static fn(): bool => Team::query()->sole()->members->pluck('slug')->all() === ['ayumi', 'callum']],
     'a skill' => [['what' => 'skill', 'skill' => 'brass', 'level' => 3], static fn(): bool => House::person('tobias')->skills->sole()->pivot?->level === 3],
+    'an attribute' => [['what' => 'attribute', 'attribute' => ' speaks Finnish ', 'level' => 1], static fn(): bool => House::person('femi')->attribute_list === ['speaks Finnish'] && House::person('tobias')->attribute_list === ['speaks Finnish']],
+    'an attribute taken away that nobody has' => [['what' => 'attribute', 'attribute' => 'speaks Finnish', 'level' => 0], static fn(): bool => House::person('femi')->attribute_list === null],
+    'a place' => [['what' => 'place', 'place' => 'the-holms'], static fn(): bool => House::person('tobias')->place?->slug === 'the-holms'],
     'a skill taken away' => [['what' => 'skill', 'skill' => 'brass', 'level' => 0], static fn(): bool => House::person('femi')->skills->isEmpty()],
 ]);
 

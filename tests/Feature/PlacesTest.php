@@ -31,7 +31,7 @@ it('adds places level by level, and takes away only what is empty', function ():
     $this->post('/places', ['name' => 'A street', 'parent' => 'mill-vale'])->assertStatus(422);
     $places = $this->get('/places')->assertOk()->viewData('page')['props']['places'];
     expect(array_map(static fn(array $place): array => [$place['slug'], $place['level'], $place['parent'], $place['customers']], $places))->toBe([['islands', 'region', null, 0], ['lowlands', 'region', null, 0], ['mill-vale', 'district', 'lowlands', 0], ['the-holms', 'district', 'islands', 1]]);
-    $this->delete('/places/the-holms')->assertSessionHas('problem', 'Customers or other places lie in it; move them first.');
+    $this->delete('/places/the-holms')->assertSessionHas('problem', 'Customers, people or other places are in it; move them first.');
     $this->delete('/places/lowlands')->assertSessionHas('problem');
     $this->delete('/places/mill-vale')->assertSessionMissing('problem');
     expect(Place::query()->count())->toBe(3);

@@ -15,7 +15,7 @@ use Illuminate\Support\Facades\DB;
 use RuntimeException;
 use Symfony\Component\Process\Process;
 
-/** What browser tests use: the demo house on a database of its own, a web server, a driver. Started once, stopped at the end. */
+/** What browser tests use: the demo house on a database of its own, a web server, a driver. Started once, and again where a test ended it; stopped at the end. */
 final class DemoServer
 {
     private const DATABASE = 'openbaton_browser';
@@ -78,6 +78,13 @@ final class DemoServer
         return $browser;
     }
 
+    /** The house as it is now is not for other tests: the next one gets a new one. */
+    public static function end(): void
+    {
+        self::$running?->stop();
+        self::$running = null;
+    }
+
     private function stop(): void
     {
         foreach ($this->processes as $process) {
@@ -86,6 +93,7 @@ final class DemoServer
                 posix_kill(-$pid, SIGTERM);
             }
         }
+        $this->processes = [];
     }
 
     /**

@@ -9,6 +9,7 @@ use App\Models\Absence;
 use App\Models\CalendarFeed;
 use App\Models\Notice;
 use App\Models\Person;
+use App\Models\Place;
 use App\Models\Task;
 use App\Models\TaskCover;
 use Carbon\CarbonImmutable;
@@ -41,6 +42,8 @@ final readonly class MePage
             'zone' => $core->hours->zone()->name,
             'days' => fn(): array => $this->days($person->slug),
             'skills' => fn(): array => array_map(static fn(string $skill, int $level): array => ['name' => $roster->skills[$skill], 'level' => $level], array_map(strval(...), array_keys($core->skills)), $core->skills),
+            'attributes' => $core->attributes,
+            'place' => static fn(): ?string => $core->place === null ? null : Place::query()->where('slug', $core->place)->first()?->name,
             'teams' => static fn(): array => array_map(static fn($team): array => [
                 'name' => $team->name,
                 'weight' => array_column(array_map(static fn(Membership $one): array => [$one->personId, $one->weight], $team->members), 1, 0)[$person->slug] ?? Membership::FULL_WEIGHT,

@@ -9,6 +9,9 @@ export type MePageProps = {
     /** the next two weeks; away: one would work, and is not there */
     days: { date: string; hours: { from: string; to: string }[]; away: boolean }[];
     skills: { name: string; level: number }[];
+    attributes: string[];
+    /** where one works */
+    place: string | null;
     /** weight of their turns in percent */
     teams: { name: string; weight: number }[];
     absences: AbsenceLine[];

@@ -35,6 +35,7 @@ final readonly class PeoplePage
             'teams' => static fn(): array => array_values(array_map(static fn($team): array => ['value' => $team->id, 'label' => $team->name, 'lead' => $team->leadId, 'parent' => $team->parentId, 'members' => count($team->members)], $roster->teams)),
             'house' => static fn(): object => (object) RosterDocument::build(House::query()->firstOrFail())['house'],
             'skills' => static fn(): array => Choices::of($roster->skills),
+            'places' => static fn(): array => Choices::places(),
             'zones' => static fn(): array => DateTimeZone::listIdentifiers(),
             'houseZone' => $roster->house->zone()->name,
             'person' => fn(): ?array => $this->person($chosen),
@@ -77,7 +78,7 @@ final readonly class PeoplePage
         if ($chosen === 'new') {
             return ['slug' => null, 'document' => (object) [], 'teams' => (object) []];
         }
-        $person = Person::query()->with('skills')->where('slug', $chosen)->first();
+        $person = Person::query()->with(['skills', 'place'])->where('slug', $chosen)->first();
         if ($person === null) {
             return null;
         }

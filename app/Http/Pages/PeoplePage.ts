@@ -29,6 +29,9 @@ export type PersonDocument = {
     capacity?: { percent?: number; minutes_a_day?: number };
     open_tasks_at_most?: number;
     skills?: Record<string, number>;
+    attributes?: string[];
+    /** slug */
+    place?: string;
     active?: boolean;
     from?: string;
     until?: string;
@@ -46,6 +49,8 @@ export type PeoplePageProps = {
     /** when the house works, as in a roster document */
     house: Pick<PersonDocument, 'zone' | 'hours' | 'holidays' | 'exceptions'> & { calendars?: HolidayCalendar[] };
     skills: Option[];
+    /** by their names, with that of the place above */
+    places: Option[];
     zones: string[];
     houseZone: string;
     /** who is changed; slug null: somebody new. teams: what they are in each, by team */

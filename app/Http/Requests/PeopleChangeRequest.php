@@ -34,7 +34,9 @@ final class PeopleChangeRequest extends FormRequest
             'team' => ['required_if:what,join,leave', 'string', 'exists:teams,slug'],
             'weight' => ['nullable', 'integer', 'min:1', 'max:1000'],
             'skill' => ['required_if:what,skill', 'string', 'exists:skills,slug'],
-            'level' => ['required_if:what,skill', 'integer', 'min:0', 'max:3'],
+            'level' => ['required_if:what,skill,attribute', 'integer', 'min:0', 'max:3'],
+            'attribute' => ['required_if:what,attribute', 'string'],
+            'place' => ['nullable', 'string', 'exists:places,slug'],
         ];
     }
 
@@ -47,9 +49,11 @@ final class PeopleChangeRequest extends FormRequest
                 'tasks' => $this->filled('tasks') ? $this->integer('tasks') : null,
                 'zone' => $this->string('zone')->toString(),
                 'skill' => $this->string('skill')->toString(),
+                'attribute' => $this->string('attribute')->trim()->toString(),
+                'place' => $this->filled('place') ? $this->string('place')->toString() : null,
                 default => $this->string('team')->toString(),
             },
-            $this->string('what')->toString() === 'skill' ? $this->integer('level') : ($this->filled('weight') ? $this->integer('weight') : Membership::FULL_WEIGHT),
+            in_array($this->string('what')->toString(), ['skill', 'attribute'], true) ? $this->integer('level') : ($this->filled('weight') ? $this->integer('weight') : Membership::FULL_WEIGHT),
         );
     }
 

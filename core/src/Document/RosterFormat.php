@@ -88,7 +88,7 @@ final class RosterFormat
     /** @param array<array-key, string> $skills */
     private static function person(Node $node, WorkCalendar $hours, array $skills): Person
     {
-        $node->only(['id', 'name', 'zone', 'capacity', 'skills', 'active', 'from', 'until', 'intake_paused_until', 'email', 'phone', 'open_tasks_at_most', 'calendar', ...HoursFormat::MEMBERS]);
+        $node->only(['id', 'name', 'zone', 'capacity', 'skills', 'active', 'from', 'until', 'intake_paused_until', 'email', 'phone', 'open_tasks_at_most', 'calendar', 'attributes', 'place', ...HoursFormat::MEMBERS]);
         $levels = [];
         foreach ($node->find('skills')?->members() ?? [] as [$skill, $level]) {
             if (! isset($skills[$skill])) {
@@ -112,7 +112,24 @@ final class RosterFormat
             $until === null ? null : $hours->zone()->instant(HoursFormat::date($until)->plus(1), 0),
             self::pausedUntil($node->find('intake_paused_until')),
             $node->find('open_tasks_at_most')?->intBetween(1, Person::MOST_OPEN_TASKS),
+            self::attributes($node),
+            $node->find('place')?->line(TextLimits::ID),
         ));
+    }
+
+    /** @return list<string> each once */
+    private static function attributes(Node $node): array
+    {
+        $items = $node->itemsOf('attributes');
+        if (count($items) > Person::MOST_ATTRIBUTES) {
+            throw $node->get('attributes')->fail('There are at most {most} in a list.', most: Person::MOST_ATTRIBUTES);
+        }
+
+        return array_values(array_unique(array_map(static function (Node $item): string {
+            $text = $item->line(TextLimits::TAG);
+
+            return str_contains($text, ';') ? throw $item->fail('An attribute has no semicolon in it: that stands between two.') : $text;
+        }, $items)));
     }
 
     private static function pausedUntil(?Node $node): ?int

@@ -14,6 +14,8 @@ final readonly class Person
 
     public const MOST_OPEN_TASKS = 1000;
 
+    public const MOST_ATTRIBUTES = 30;
+
     /** As $pausedUntil: paused until somebody ends it. */
     public const UNTIL_FURTHER_NOTICE = PHP_INT_MAX;
 
@@ -23,6 +25,8 @@ final readonly class Person
      * @param int|null           $memberUntil instant at which the person is no longer here; null: stays
      * @param int|null           $pausedUntil instant until which no new work is taken in; null: not paused
      * @param int|null           $openTasksAtMost where a rule limits open tasks, never more than these
+     * @param list<string>       $attributes what else is to be known of them, such as a language
+     * @param string|null        $place      where in the tree of places they work
      */
     public function __construct(
         public string $id,
@@ -35,6 +39,8 @@ final readonly class Person
         public ?int $memberUntil = null,
         public ?int $pausedUntil = null,
         public ?int $openTasksAtMost = null,
+        public array $attributes = [],
+        public ?string $place = null,
     ) {
         foreach ($skills as $skill => $level) {
             if ($level < 1 || $level > self::HIGHEST_LEVEL) {
@@ -50,6 +56,11 @@ final readonly class Person
     public function isPausedAt(int $at): bool
     {
         return $this->pausedUntil !== null && $at < $this->pausedUntil;
+    }
+
+    public function has(string $attribute): bool
+    {
+        return in_array($attribute, $this->attributes, true);
     }
 
     /** 0 where the person does not have the skill. */

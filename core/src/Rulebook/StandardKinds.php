@@ -30,6 +30,8 @@ final class StandardKinds
             Pool\TeamMembers::class,
             Pool\NamedPeople::class,
             Pool\SkilledPeople::class,
+            Pool\PeopleWithAttribute::class,
+            Pool\PeopleOfPlace::class,
             Pool\PersonInField::class,
             Pool\Union::class,
             Pool\Except::class,

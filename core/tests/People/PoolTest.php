@@ -16,6 +16,8 @@ use OpenBaton\Core\Rulebook\Otherwise\OpenToTeam;
 use OpenBaton\Core\Rulebook\Otherwise\WaitUnplaced;
 use OpenBaton\Core\Rulebook\Pool\Except;
 use OpenBaton\Core\Rulebook\Pool\NamedPeople;
+use OpenBaton\Core\Rulebook\Pool\PeopleOfPlace;
+use OpenBaton\Core\Rulebook\Pool\PeopleWithAttribute;
 use OpenBaton\Core\Rulebook\Pool\PersonInField;
 use OpenBaton\Core\Rulebook\Pool\Pool;
 use OpenBaton\Core\Rulebook\Pool\SkilledPeople;
@@ -34,10 +36,10 @@ function workshop(): Roster
         Build::calendar(),
         [
             Build::person('hanneke'),
-            Build::person('ayumi', ['brass' => 3]),
+            Build::person('ayumi', ['brass' => 3], attributes: ['drives the van'], place: 'islands'),
             Build::person('femi', ['brass' => 2, 'reeds' => 1]),
             Build::person('callum', ['brass' => 1], active: false),
-            Build::person('tobias', ['reeds' => 3], pausedUntil: Person::UNTIL_FURTHER_NOTICE),
+            Build::person('tobias', ['reeds' => 3], pausedUntil: Person::UNTIL_FURTHER_NOTICE, attributes: ['speaks Finnish', 'drives the van'], place: 'the-holms'),
             Build::person('oona'),
         ],
         [
@@ -74,12 +76,23 @@ it('makes a team with and without its lead and what lies below it', function (Po
     'a team that is no more' => [new TeamMembers('choir'), []],
     'a skill at a level' => [new SkilledPeople('brass', 2), ['ayumi' => 100, 'femi' => 100]],
     'a skill at the highest' => [new SkilledPeople('reeds', 3), ['tobias' => 100]],
+    'an attribute' => [new PeopleWithAttribute('drives the van'), ['ayumi' => 100, 'tobias' => 100]],
+    'an attribute, written as it is' => [new PeopleWithAttribute('Drives the van'), []],
+    'a place of which nothing is known' => [new PeopleOfPlace(['customer.district', 'customer.region']), []],
     'named ones, in their order' => [new NamedPeople(['tobias', 'ayumi']), ['tobias' => 100, 'ayumi' => 100]],
     'a union after a named first' => [new Union([new NamedPeople(['ayumi']), new TeamMembers('bench')]), ['ayumi' => 100, 'femi' => 50, 'callum' => 100]],
     'a union of three' => [new Union([new NamedPeople(['oona']), new SkilledPeople('reeds', 1), new NamedPeople(['hanneke', 'femi'])]), ['oona' => 100, 'femi' => 100, 'tobias' => 100, 'hanneke' => 100]],
     'one but another' => [new Except(new TeamMembers('bench'), new SkilledPeople('reeds', 1)), ['callum' => 100, 'ayumi' => 70]],
     'one but itself' => [new Except(new TeamMembers('bench'), new TeamMembers('bench')), []],
     'whoever is in an empty field' => [new PersonInField('case.owner'), []],
+]);
+
+it('finds those of a place, and of the one above where that is asked for', function (array $fields, array $expected): void {
+    expect(poolOf(new PeopleOfPlace($fields), ['customer.district' => 'the-holms', 'customer.region' => 'islands']))->toBe($expected);
+})->with([
+    'the district' => [['customer.district'], ['tobias' => 100]],
+    'the region' => [['customer.region'], ['ayumi' => 100]],
+    'both, in the order of the roster' => [['customer.district', 'customer.region'], ['ayumi' => 100, 'tobias' => 100]],
 ]);
 
 it('finds nobody in a field that names somebody who is no more', function (): void {
@@ -95,6 +108,8 @@ it('names one person only where it can be no other', function (Pool $pool, bool 
     [new NamedPeople(['ayumi', 'femi']), false],
     [new TeamMembers('bench'), false],
     [new SkilledPeople('brass', 1), false],
+    [new PeopleWithAttribute('speaks Finnish'), false],
+    [new PeopleOfPlace(['customer.district']), false],
     [new Union([new NamedPeople(['ayumi'])]), true],
     [new Union([new NamedPeople(['ayumi']), new NamedPeople(['femi'])]), false],
     [new Except(new NamedPeople(['ayumi']), new NamedPeople(['femi'])), false],

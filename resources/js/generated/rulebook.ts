@@ -242,6 +242,18 @@ export type Pool =
       level?: number;
     }
   | {
+      kind: "attribute";
+      attribute: string;
+    }
+  | {
+      kind: "place";
+      /**
+       * @minItems 1
+       * @maxItems 500
+       */
+      fields: [string, ...string[]];
+    }
+  | {
       kind: "field";
       field: string;
     }

@@ -54,13 +54,17 @@ function Absence({ absence }: { absence: AbsenceLine }) {
     );
 }
 
-function Known({ skills, teams, zone }: Pick<MePageProps, 'skills' | 'teams' | 'zone'>) {
+function Known({ skills, attributes, place, teams, zone }: Pick<MePageProps, 'skills' | 'attributes' | 'place' | 'teams' | 'zone'>) {
     return (
         <dl className="grid grid-cols-[90px_1fr] gap-x-4 gap-y-1 px-4 pb-3">
             <dt className="text-ink2">{say('me.skills')}</dt>
             <dd>{skills.length === 0 ? say('me.no_skills') : skills.map((one) => say('me.skill', { name: one.name, level: one.level })).join(', ')}</dd>
             <dt className="text-ink2">{say('me.teams')}</dt>
             <dd>{teams.length === 0 ? say('me.no_teams') : teams.map((one) => (one.weight === 100 ? one.name : say('me.weighted', { name: one.name, weight: one.weight }))).join(', ')}</dd>
+            {attributes.length > 0 && <dt className="text-ink2">{say('me.attributes')}</dt>}
+            {attributes.length > 0 && <dd>{attributes.join(', ')}</dd>}
+            {place !== null && <dt className="text-ink2">{say('me.place')}</dt>}
+            {place !== null && <dd>{place}</dd>}
             <dt className="text-ink2">{say('me.zone')}</dt>
             <dd>{zone}</dd>
         </dl>
@@ -112,7 +116,7 @@ function Happened({ notices }: Pick<MePageProps, 'notices'>) {
 }
 
 /** One's own page: when one is there, what one covers, who covers for one, and what came and went. */
-export default function Me({ person, zone, days, skills, teams, absences, covers, covered, notices, address }: MePageProps) {
+export default function Me({ person, zone, days, skills, attributes, place, teams, absences, covers, covered, notices, address }: MePageProps) {
     const formats = useFormats();
     const open = (id: string): void => router.visit(`/tasks/${id}`);
     return (
@@ -123,7 +127,7 @@ export default function Me({ person, zone, days, skills, teams, absences, covers
             </h1>
             <Part title={say('me.hours')}>
                 <Hours days={days} />
-                <Known skills={skills} teams={teams} zone={zone} />
+                <Known skills={skills} attributes={attributes} place={place} teams={teams} zone={zone} />
             </Part>
             <Part title={say('me.absences')}>
                 {absences.length === 0 ? <p className="px-4 pb-3 text-ink2">{say('me.no_absences')}</p> : <ul>{absences.map((one) => <Absence key={one.id} absence={one} />)}</ul>}

@@ -8,10 +8,10 @@ import { Dialog } from '@/ui/Dialog';
 import { DialogForm } from '@/ui/DialogForm';
 import { Labelled } from '@/ui/Labelled';
 
-type Props = Pick<PeoplePageProps, 'teams' | 'skills' | 'zones'> & { people: PersonLine[]; onClose: () => void };
-type Change = { what: string; percent: number; tasks: number | ''; zone: string; team: string; weight: number; skill: string; level: number };
+type Props = Pick<PeoplePageProps, 'teams' | 'skills' | 'zones' | 'places'> & { people: PersonLine[]; onClose: () => void };
+type Change = { what: string; percent: number; tasks: number | ''; zone: string; team: string; weight: number; skill: string; level: number; attribute: string; place: string };
 
-const WHATS = ['join', 'leave', 'skill', 'percent', 'tasks', 'zone'];
+const WHATS = ['join', 'leave', 'skill', 'attribute', 'place', 'percent', 'tasks', 'zone'];
 
 function Choice({ label, value, options, onChange }: { label: string; value: string; options: { value: string; label: string }[]; onChange: (value: string) => void }) {
     return (
@@ -36,8 +36,8 @@ function Amount({ label, value, least, most, onChange }: { label: string; value:
 }
 
 /** One change of several people, who are named before it is made. */
-export function ChangeDialog({ people, teams, skills, zones, onClose }: Props) {
-    const [change, setChange] = useState<Change>({ what: 'join', percent: 80, tasks: '', zone: zones[0] ?? '', team: teams[0]?.value ?? '', weight: 100, skill: skills[0]?.value ?? '', level: 1 });
+export function ChangeDialog({ people, teams, skills, zones, places, onClose }: Props) {
+    const [change, setChange] = useState<Change>({ what: 'join', percent: 80, tasks: '', zone: zones[0] ?? '', team: teams[0]?.value ?? '', weight: 100, skill: skills[0]?.value ?? '', level: 1, attribute: '', place: '' });
     const [faults, setFaults] = useState<string[]>([]);
     const [busy, setBusy] = useState(false);
     const set = (changes: Partial<Change>): void => setChange((now) => ({ ...now, ...changes }));
@@ -63,6 +63,13 @@ export function ChangeDialog({ people, teams, skills, zones, onClose }: Props) {
                 {what === 'join' && <Amount label={say('people.weight')} value={change.weight} least={1} most={1000} onChange={(weight) => set({ weight: Number(weight) })} />}
                 {what === 'skill' && <Choice label={say('people.skill')} value={change.skill} options={skills} onChange={(skill) => set({ skill })} />}
                 {what === 'skill' && <Choice label={say('people.level')} value={String(change.level)} options={['0', '1', '2', '3'].map((one) => ({ value: one, label: one === '0' ? say('people.no_level') : one }))} onChange={(level) => set({ level: Number(level) })} />}
+                {what === 'attribute' && (
+                    <Labelled label={say('people.attribute')}>
+                        <input className="entry" maxLength={60} value={change.attribute} onChange={(event) => set({ attribute: event.target.value })} />
+                    </Labelled>
+                )}
+                {what === 'attribute' && <Choice label={say('people.attribute_how')} value={change.level === 0 ? '0' : '1'} options={['1', '0'].map((one) => ({ value: one, label: say(one === '1' ? 'people.attribute_on' : 'people.attribute_off') }))} onChange={(level) => set({ level: Number(level) })} />}
+                {what === 'place' && <Choice label={say('people.place')} value={change.place} options={[{ value: '', label: say('people.no_place') }, ...places]} onChange={(place) => set({ place })} />}
                 {what === 'percent' && <Amount label={say('people.percent')} value={change.percent} least={1} most={100} onChange={(percent) => set({ percent: Number(percent) })} />}
                 {what === 'tasks' && <Amount label={say('people.most_open')} value={change.tasks} least={1} most={1000} onChange={(tasks) => set({ tasks })} />}
                 {what === 'zone' && <Choice label={say('people.zone')} value={change.zone} options={zones.map((one) => ({ value: one, label: one }))} onChange={(zone) => set({ zone })} />}

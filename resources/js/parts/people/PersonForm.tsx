@@ -6,9 +6,10 @@ import { say } from '@/lib/words';
 import { Button } from '@/ui/Button';
 import { Labelled } from '@/ui/Labelled';
 import { CalendarHours, DatesEditor, HoursEditor } from './HoursEditor';
+import { MoreOf } from './MoreOf';
 
-type Props = Pick<PeoplePageProps, 'teams' | 'skills' | 'zones' | 'houseZone' | 'house'> & { person: NonNullable<PeoplePageProps['person']>; onClose: () => void };
-type Part = { document: PersonDocument; wrong: Record<string, string>; set: (changes: Partial<PersonDocument>) => void };
+type Props = Pick<PeoplePageProps, 'teams' | 'skills' | 'zones' | 'houseZone' | 'house' | 'places'> & { person: NonNullable<PeoplePageProps['person']>; onClose: () => void };
+export type Part = { document: PersonDocument; wrong: Record<string, string>; set: (changes: Partial<PersonDocument>) => void };
 
 /** What is empty is not said. */
 function filled(document: PersonDocument): PersonDocument {
@@ -176,7 +177,7 @@ function HolidaysOf({ document, wrong, set, house }: Part & Pick<Props, 'house'>
 }
 
 /** All that is known of a person, to be changed; what is wrong stands beside it, and nothing that was typed is lost. */
-export function PersonForm({ person, teams, skills, zones, houseZone, house, onClose }: Props) {
+export function PersonForm({ person, teams, skills, zones, houseZone, house, places, onClose }: Props) {
     const [document, setDocument] = useState<PersonDocument>(person.document);
     const [chosen, setChosen] = useState(person.teams);
     const { wrong, said, save } = useSaving(person.slug, document, chosen);
@@ -193,13 +194,14 @@ export function PersonForm({ person, teams, skills, zones, houseZone, house, onC
             <Plain {...part} zones={zones} houseZone={houseZone} />
             <Teams teams={teams} chosen={chosen} onChange={setChosen} />
             <Skills {...part} skills={skills} />
+            <MoreOf {...part} places={places} />
             <Capacity {...part} />
             <HoursEditor document={document} wrong={wrong} onChange={set} />
             <HolidaysOf {...part} house={house} />
             <DatesEditor document={document} wrong={wrong} onChange={set} />
             <CalendarHours document={document} onChange={set} />
             {Object.entries(wrong)
-                .filter(([at]) => !/^\/(name|zone|email|phone|from|until|capacity|open_tasks_at_most|hours|exceptions|holidays|calendar)/.test(at))
+                .filter(([at]) => !/^\/(name|zone|email|phone|from|until|capacity|open_tasks_at_most|hours|exceptions|holidays|calendar|attributes|place)/.test(at))
                 .map(([at, text]) => (
                     <p key={at} className="text-brick">
                         {text}

@@ -1,0 +1,36 @@
+import type { PeoplePageProps } from '@props/PeoplePage';
+import { useState } from 'react';
+import { listed } from '@/lib/text';
+import { say } from '@/lib/words';
+import { Labelled } from '@/ui/Labelled';
+import type { Part } from './PersonForm';
+
+/** What else is to be known of somebody, and where they work. */
+export function MoreOf({ document, wrong, set, places }: Part & Pick<PeoplePageProps, 'places'>) {
+    const [text, setText] = useState((document.attributes ?? []).join('; '));
+    const problem = Object.entries(wrong).find(([at]) => at.startsWith('/attributes'))?.[1];
+    return (
+        <div className="grid gap-3 sm:grid-cols-2">
+            <Labelled label={say('people.attributes')} hint={say('people.attributes_hint')} wrong={problem}>
+                <input
+                    className="entry"
+                    value={text}
+                    onChange={(event) => {
+                        setText(event.target.value);
+                        set({ attributes: listed(event.target.value) });
+                    }}
+                />
+            </Labelled>
+            <Labelled label={say('people.place')} hint={say('people.place_hint')} wrong={wrong['/place']}>
+                <select className="entry" value={document.place ?? ''} onChange={(event) => set({ place: event.target.value })}>
+                    <option value="">{say('people.no_place')}</option>
+                    {places.map((one) => (
+                        <option key={one.value} value={one.value}>
+                            {one.label}
+                        </option>
+                    ))}
+                </select>
+            </Labelled>
+        </div>
+    );
+}
