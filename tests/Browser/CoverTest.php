@@ -16,7 +16,9 @@ use OpenBaton\Core\Workload\TaskStatus;
 use Tests\Support\DemoServer;
 
 // What has happened in days to come, and who has left, stays in the house.
-afterAll(DemoServer::end(...));
+afterAll(function (): void {
+    DemoServer::end();
+});
 
 /** The clock, as the house sees it, is so far. */
 function settleAt(mixed $test, CarbonImmutable $moment): void
