@@ -14,7 +14,6 @@ use Sabre\VObject\Component\VCalendar;
 use Sabre\VObject\Component\VEvent;
 use Sabre\VObject\InvalidDataException;
 use Sabre\VObject\Parameter;
-use Sabre\VObject\ParseException;
 use Sabre\VObject\Property;
 use Sabre\VObject\Property\ICalendar\DateTime as CalendarTime;
 use Sabre\VObject\Reader;
@@ -33,6 +32,9 @@ final readonly class CalendarReader
 
     private const LONGEST_DAYS = 400;
 
+    /** Of integers in a calendar (RFC 5545, 3.3.8). */
+    private const HIGHEST_SEQUENCE = 2_147_483_647;
+
     private const PAST = '-8 weeks';
 
     private const AHEAD = '+2 years';
@@ -48,7 +50,8 @@ final readonly class CalendarReader
         CalendarBounds::check($text);
         try {
             $calendar = Reader::read($text, Reader::OPTION_FORGIVING);
-        } catch (ParseException) {
+        } catch (Throwable) {
+            // What the library throws at what it does not expect is not told by any one class.
             throw DocumentError::at('', 'This is not a calendar (iCalendar).');
         }
 
@@ -119,6 +122,11 @@ final readonly class CalendarReader
         if (! $start instanceof CalendarTime) {
             throw new InvalidArgumentException('It does not say when it begins.');
         }
+        foreach (['DTSTART', 'DTEND', 'DURATION', 'RRULE'] as $once) {
+            if (count($event->select($once)) > 1) {
+                throw new InvalidArgumentException("It says more than once what is said once: {$once}.");
+            }
+        }
         foreach ([$start, $event->DTEND ?? null] as $time) {
             $zone = $time instanceof CalendarTime ? self::parameter($time, 'TZID') : '';
             if ($zone !== '') {
@@ -150,18 +158,32 @@ final readonly class CalendarReader
         if ($to <= $from || $to > $from->modify('+'.self::LONGEST_DAYS.' days')) {
             throw new InvalidArgumentException($to <= $from ? 'It ends before it begins.' : 'It lasts for more than '.self::LONGEST_DAYS.' days.');
         }
+        $last = DateTimeImmutable::createFromInterface($to)->modify('-1 day');
+        if ($days && $last->format('Ymd') < $from->format('Ymd')) {
+            throw new InvalidArgumentException('It begins on a day and lasts for less than a day.');
+        }
 
         return new CalendarEvent(
             $key,
-            max(0, (int) self::text($event, 'SEQUENCE')),
+            self::sequence($event),
             self::who($event),
             self::title($event),
             $cancelled || self::isCancelled($calendar, $event),
             $days ? $from->format('Y-m-d') : null,
-            $days ? DateTimeImmutable::createFromInterface($to)->modify('-1 day')->format('Y-m-d') : null,
+            $days ? $last->format('Y-m-d') : null,
             $days ? null : $from->getTimestamp(),
             $days ? null : $to->getTimestamp(),
         );
+    }
+
+    private static function sequence(VEvent $event): int
+    {
+        $text = self::text($event, 'SEQUENCE');
+        if ($text !== '' && (! ctype_digit($text) || (int) $text > self::HIGHEST_SEQUENCE)) {
+            throw new InvalidArgumentException('Its SEQUENCE is not a number from 0 to '.self::HIGHEST_SEQUENCE.'.');
+        }
+
+        return (int) $text;
     }
 
     private function end(VEvent $event, DateTimeImmutable $from, bool $days): DateTimeInterface
