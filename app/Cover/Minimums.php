@@ -16,7 +16,7 @@ use OpenBaton\Core\People\Strength;
  * How many of teams and of those with a skill are there on days, against the
  * minimums that the lead has set.
  *
- * @phpstan-type Group array{of: 'team'|'skill', slug: string, name: string, minimum: int|null, people: list<string>}
+ * @phpstan-type Group array{of: 'team'|'skill', slug: string, name: string, minimum: int|null, members: list<Membership>}
  */
 final class Minimums
 {
@@ -31,11 +31,10 @@ final class Minimums
         $strength = new Strength($house->roster);
         $groups = [];
         foreach ($house->roster->teams as $team) {
-            $people = array_map(static fn(Membership $member): string => $member->personId, $team->members);
-            $groups[] = ['of' => 'team', 'slug' => $team->id, 'name' => $team->name, 'minimum' => $number($minimums['team'][$team->id] ?? null), 'people' => $people];
+            $groups[] = ['of' => 'team', 'slug' => $team->id, 'name' => $team->name, 'minimum' => $number($minimums['team'][$team->id] ?? null), 'members' => $team->members];
         }
         foreach ($house->roster->skills as $slug => $name) {
-            $groups[] = ['of' => 'skill', 'slug' => (string) $slug, 'name' => $name, 'minimum' => $number($minimums['skill'][$slug] ?? null), 'people' => $strength->skilled((string) $slug)];
+            $groups[] = ['of' => 'skill', 'slug' => (string) $slug, 'name' => $name, 'minimum' => $number($minimums['skill'][$slug] ?? null), 'members' => $strength->skilled((string) $slug)];
         }
 
         return $groups;
@@ -52,10 +51,10 @@ final class Minimums
     {
         $short = [];
         foreach ($groups as $group) {
-            if ($group['minimum'] === null || ! in_array($absence->personId, $group['people'], true)) {
+            if ($group['minimum'] === null || array_filter($group['members'], static fn(Membership $member): bool => $member->personId === $absence->personId) === []) {
                 continue;
             }
-            $below = $strength->shortBy($absence, $group['people'], $group['minimum']);
+            $below = $strength->shortBy($absence, $group['members'], $group['minimum']);
             if ($below !== []) {
                 $short[] = [
                     'name' => $group['name'],

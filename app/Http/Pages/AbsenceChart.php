@@ -41,7 +41,7 @@ final readonly class AbsenceChart
     /** As it is, without what is only asked for. */
     public Strength $strength;
 
-    /** @var list<array{of: 'team'|'skill', slug: string, name: string, minimum: int|null, people: list<string>}> whose strength is looked at */
+    /** @var list<array{of: 'team'|'skill', slug: string, name: string, minimum: int|null, members: list<Membership>}> whose strength is looked at */
     public array $groups;
 
     public function __construct(private Viewer $viewer, Request $request)
@@ -171,7 +171,7 @@ final readonly class AbsenceChart
             if ($group['minimum'] === null && ($group['of'] !== 'team' || $group['slug'] !== $this->team)) {
                 continue;
             }
-            $with = $asked->of($group['people'], $this->first, $this->days);
+            $with = $asked->of($group['members'], $this->first, $this->days);
             $rows[] = ['of' => $group['of'], 'slug' => $group['slug'], 'name' => $group['name'], 'minimum' => $group['minimum'], 'days' => array_map(
                 static fn(DayStrength $day, DayStrength $then): array => [
                     'there' => $day->there,
@@ -180,7 +180,7 @@ final readonly class AbsenceChart
                     'below' => $group['minimum'] !== null && $day->isBelow($group['minimum']),
                     'wouldBeBelow' => $group['minimum'] !== null && $then->isBelow($group['minimum']),
                 ],
-                $this->strength->of($group['people'], $this->first, $this->days),
+                $this->strength->of($group['members'], $this->first, $this->days),
                 $with,
             )];
         }

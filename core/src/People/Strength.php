@@ -17,16 +17,20 @@ final class Strength
     public function __construct(private readonly Roster $roster) {}
 
     /**
-     * @param list<string> $personIds
+     * @param list<Membership> $members
      *
      * @return list<DayStrength> for $days dates from the first on
      */
-    public function of(array $personIds, LocalDate $first, int $days): array
+    public function of(array $members, LocalDate $first, int $days): array
     {
         $strengths = [];
         for ($day = 0, $date = $first; $day < $days; ++$day, $date = $date->plus(1)) {
             $there = $expected = 0;
-            foreach ($personIds as $id) {
+            foreach ($members as $member) {
+                if (! $member->isOn($date)) {
+                    continue;
+                }
+                $id = $member->personId;
                 [$works, $would] = $this->known[$id][$date->day] ??= $this->day($this->roster->people[$id], $date);
                 $there += $works ? 1 : 0;
                 $expected += $would ? 1 : 0;
@@ -40,17 +44,21 @@ final class Strength
     /**
      * Days on which fewer than there should be are there with an absence more, and it makes the difference.
      *
-     * @param list<string> $personIds the person among them
+     * @param list<Membership> $members the person among them
      *
      * @return list<DayStrength> as they would be
      */
-    public function shortBy(Absence $absence, array $personIds, int $minimum): array
+    public function shortBy(Absence $absence, array $members, int $minimum): array
     {
         $presence = $this->roster->presenceOf($absence->personId);
         $first = $presence->zone()->dateAt($absence->span->from);
         $count = $presence->zone()->dateAt($absence->span->to - 1)->day - $first->day + 1;
         $short = [];
-        foreach ($this->of($personIds, $first, $count) as $day) {
+        $own = array_filter($members, static fn(Membership $member): bool => $member->personId === $absence->personId);
+        foreach ($this->of($members, $first, $count) as $day) {
+            if (array_filter($own, static fn(Membership $member): bool => $member->isOn($day->date)) === []) {
+                continue;
+            }
             $spans = $presence->spansOf($day->date);
             $then = new DayStrength($day->date, $day->there - 1, $day->expected);
             if ($spans !== [] && Span::subtract($spans, [$absence->span]) === [] && $then->isBelow($minimum)) {
@@ -61,17 +69,17 @@ final class Strength
         return $short;
     }
 
-    /** @return list<string> those with a skill at a level */
+    /** @return list<Membership> those with a skill at a level */
     public function skilled(string $skill, int $level = 1): array
     {
-        $ids = [];
-        foreach ($this->roster->people as $id => $person) {
+        $members = [];
+        foreach ($this->roster->people as $person) {
             if ($person->level($skill) >= $level) {
-                $ids[] = (string) $id;
+                $members[] = new Membership($person->id);
             }
         }
 
-        return $ids;
+        return $members;
     }
 
     /** @return array{bool, bool} */

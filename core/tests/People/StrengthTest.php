@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use OpenBaton\Core\People\DayStrength;
+use OpenBaton\Core\People\Membership;
 use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\People\Strength;
 use OpenBaton\Core\Tests\Support\Build;
@@ -25,9 +26,19 @@ it('counts who works on each day, and who would if nobody were away', function (
         ['2026-03-02', 3, 3], ['2026-03-03', 2, 3], ['2026-03-04', 2, 2], ['2026-03-05', 3, 3], ['2026-03-06', 3, 3], ['2026-03-07', 0, 0],
     ])
         ->and(array_map(static fn(DayStrength $day): bool => $day->isBelow(3), $days))->toBe([false, true, true, false, false, false])
-        ->and($strength->skilled('brass', 3))->toBe(['ayumi', 'greta']);
+        ->and(array_map(static fn(Membership $member): string => $member->personId, $strength->skilled('brass', 3)))->toBe(['ayumi', 'greta']);
     // Femi away from Monday noon until Friday: Monday keeps its morning, Wednesday is short already and loses one more.
     $short = $strength->shortBy(Build::absence('femi', '2026-03-02 12:00', '2026-03-07'), $strength->skilled('brass'), 3);
     expect(array_map(static fn(DayStrength $day): array => [$day->date->format(), $day->there], $short))->toBe([['2026-03-03', 1], ['2026-03-04', 1], ['2026-03-05', 2], ['2026-03-06', 2]])
         ->and($strength->shortBy(Build::absence('femi', '2026-03-02', '2026-03-03'), $strength->skilled('brass'), 2))->toBe([]);
+});
+
+it('counts in a team whoever is in it on the day', function (): void {
+    $strength = new Strength(new Roster(Build::calendar(), [Build::person('ayumi'), Build::person('femi'), Build::person('callum')]));
+    $bench = [new Membership('ayumi'), new Membership('femi', until: LocalDate::parse('2026-03-03')), new Membership('callum', from: LocalDate::parse('2026-03-05'), until: LocalDate::parse('2026-03-05'))];
+    $there = array_map(static fn(DayStrength $day): array => [$day->there, $day->expected], $strength->of($bench, LocalDate::parse('2026-03-02'), 5));
+    expect($there)->toBe([[2, 2], [2, 2], [1, 1], [2, 2], [1, 1]]);
+    // Femi away all week makes the difference as long as she is in it.
+    $short = $strength->shortBy(Build::absence('femi', '2026-03-02', '2026-03-07'), $bench, 2);
+    expect(array_map(static fn(DayStrength $day): array => [$day->date->format(), $day->there], $short))->toBe([['2026-03-02', 1], ['2026-03-03', 1]]);
 });
