@@ -17,6 +17,7 @@ use OpenBaton\Core\Absence\Absence;
 use OpenBaton\Core\Absence\CoverPlan;
 use OpenBaton\Core\Absence\CoverPlanner;
 use OpenBaton\Core\People\Roster;
+use OpenBaton\Core\People\Team;
 use OpenBaton\Core\Routing\Needs;
 use OpenBaton\Core\Routing\Outcome;
 use OpenBaton\Core\Rulebook\Give;
@@ -56,7 +57,7 @@ final readonly class PlanCover
         for ($waiting = [$personId]; $waiting !== [];) {
             $id = array_shift($waiting);
             $substitutes = array_merge(...array_map(static fn(Absence $one): array => $one->substituteIds(), $id === $personId ? [$absence] : $roster->absencesOf($id)));
-            foreach (array_filter([...$substitutes, ($roster->teamsOf($id)[0] ?? null)?->leadId]) as $next) {
+            foreach (array_filter([...$substitutes, ...array_map(static fn(Team $team): ?string => $team->leadId, $roster->teamsOf($id))]) as $next) {
                 if (! isset($found[$next])) {
                     $found[$next] = true;
                     $waiting[] = $next;

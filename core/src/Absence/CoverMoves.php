@@ -69,7 +69,7 @@ final readonly class CoverMoves
             $before = count($found);
             foreach (array_map(strval(...), array_keys($roster->people)) as $id) {
                 $absence = $roster->absenceOf($id, $now);
-                $answering = [...$absence?->substituteIds() ?? [], ($roster->teamsOf($id)[0] ?? null)?->leadId];
+                $answering = [...$absence?->substituteIds() ?? [], $roster->leadFor($id, $now)];
                 if ($absence !== null && array_intersect_key($found, array_flip(array_filter($answering, is_string(...)))) !== []) {
                     $found[$id] = true;
                 }

@@ -50,7 +50,7 @@ final class SubstituteFinder
         $byLead = false;
         $absence = $this->roster->absenceOf($personId, $at);
         if ($found === null && $absence !== null) {
-            $leadId = ($this->roster->teamsOf($personId)[0] ?? null)?->leadId;
+            $leadId = $this->roster->leadFor($personId, $at);
             // The lead is asked for themselves, not for their own substitutes.
             if ($leadId !== null && ! isset($this->asked[$leadId]) && $this->step($leadId) === []) {
                 $found = $leadId;

@@ -12,6 +12,7 @@ use OpenBaton\Core\Criteria\Expression;
 use OpenBaton\Core\Criteria\Lookups;
 use OpenBaton\Core\Refusal;
 use OpenBaton\Core\Time\HoursLessBlocks;
+use OpenBaton\Core\Time\LocalDate;
 use OpenBaton\Core\Time\Span;
 use OpenBaton\Core\Time\WorkingHours;
 
@@ -188,10 +189,22 @@ final readonly class Roster
         return $this->presence[$personId];
     }
 
-    /** @return list<Team> */
+    /** @return list<Team> in which they are, or have been, or are to be */
     public function teamsOf(string $personId): array
     {
         return $this->teamsOf[$personId] ?? [];
+    }
+
+    /** @return list<Team> in which they are on a date */
+    public function teamsOn(string $personId, LocalDate $date): array
+    {
+        return array_values(array_filter($this->teamsOf($personId), static fn(Team $team): bool => $team->has($personId, $date)));
+    }
+
+    /** The lead of the first team in which somebody is at an instant; null: they are in none, or it has no lead. */
+    public function leadFor(string $personId, int $at): ?string
+    {
+        return ($this->teamsOn($personId, $this->house->zone()->dateAt($at))[0] ?? null)?->leadId;
     }
 
     /**

@@ -27,12 +27,14 @@ final readonly class ChangeFacts
         $values = $this->values($after);
         $valuesBefore = $before === null ? null : ($before === $after ? $values : $this->values($before));
 
+        $today = $this->roster->house->zone()->dateAt($at);
+
         return new Facts(
             $values,
-            $this->roster->house->zone()->dateAt($at),
+            $today,
             $valuesBefore,
             $this->lookups->days === [] ? [] : $this->days($at),
-            $this->lookups->teams ? $this->teams($values, $valuesBefore ?? []) : [],
+            $this->lookups->teams ? $this->teams($today, $values, $valuesBefore ?? []) : [],
         );
     }
 
@@ -63,13 +65,13 @@ final readonly class ChangeFacts
      *
      * @return array<array-key, list<string>>
      */
-    private function teams(array ...$values): array
+    private function teams(LocalDate $today, array ...$values): array
     {
         $teams = [];
         foreach ($values as $one) {
             foreach ($one as $value) {
                 if (is_string($value) && isset($this->roster->people[$value])) {
-                    $teams[$value] ??= array_map(static fn(Team $team): string => $team->id, $this->roster->teamsOf($value));
+                    $teams[$value] ??= array_map(static fn(Team $team): string => $team->id, $this->roster->teamsOn($value, $today));
                 }
             }
         }

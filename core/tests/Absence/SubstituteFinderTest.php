@@ -6,9 +6,12 @@ use OpenBaton\Core\Absence\Absence;
 use OpenBaton\Core\Absence\AbsenceStatus;
 use OpenBaton\Core\Absence\Cover;
 use OpenBaton\Core\Absence\Covering;
+use OpenBaton\Core\Absence\CoverMoves;
 use OpenBaton\Core\Absence\CoverStep;
 use OpenBaton\Core\Absence\Substitute;
 use OpenBaton\Core\Absence\SubstituteFinder;
+use OpenBaton\Core\Criteria\Lookups;
+use OpenBaton\Core\People\Membership;
 use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\People\Team;
 use OpenBaton\Core\People\Unavailability;
@@ -94,6 +97,29 @@ it('has no cover where nobody is left', function (): void {
     // The lead is asked for themselves, not for their own substitutes.
     expect($cover->personId)->toBeNull()->and(asked($cover))->toBe(['oona', 'lead']);
 });
+
+it('falls back on the lead of the team in which somebody is on the day', function (string $at, ?string $lead): void {
+    $people = array_map(static fn(string $id) => Build::person($id), ['oona', 'tobias', 'ines', 'marek']);
+    $teams = [
+        new Team('reeds', 'Reeds', [new Membership('oona', until: LocalDate::parse('2026-03-03'))], null, 'tobias'),
+        new Team('bench', 'Bench', [new Membership('marek'), new Membership('oona', from: LocalDate::parse('2026-03-05'))], null, 'ines'),
+    ];
+    $roster = new Roster(Build::calendar(), $people, $teams, [], [Build::absence('oona', '2026-03-02', '2026-03-07')]);
+    expect((new SubstituteFinder($roster))->find('oona', Build::at($at))->personId)->toBe($lead)
+        ->and($roster->leadFor('oona', Build::at($at)))->toBe($lead)
+        ->and(CoverMoves::coveredBy($roster, 'tobias', Build::at($at)))->toBe($lead === 'tobias' ? ['oona'] : [])
+        ->and(array_column($roster->teamsOf('oona'), 'id'))->toBe(['reeds', 'bench']);
+})->with([
+    'her last day in the first' => ['2026-03-03 23:59', 'tobias'],
+    'in none' => ['2026-03-04 10:00', null],
+    'her first day in the other' => ['2026-03-05 00:00', 'ines'],
+]);
+
+it('sees in criteria whoever is in a team on the day', function (string $at, array $teams): void {
+    $roster = new Roster(Build::calendar(), [Build::person('oona')], [new Team('bench', 'Bench', [new Membership('oona', from: LocalDate::parse('2026-03-05'))])]);
+    $facts = (new ChangeFacts($roster, Lookups::of([], teams: true)))->of(null, CoverStory::task('t', null, holder: 'oona'), Build::at($at));
+    expect($facts->teams['oona'])->toBe($teams);
+})->with([['2026-03-04 23:59', []], ['2026-03-05 00:00', ['bench']]]);
 
 it('has no cover for somebody in no team', function (): void {
     expect(coverOf('marek', '2026-03-04', Build::absence('marek', '2026-03-03', '2026-03-05'))->personId)->toBeNull();
