@@ -7,6 +7,7 @@ namespace App\Http;
 use App\Actions\MovedOn;
 use App\Intake\KeyUsedOtherwise;
 use Illuminate\Auth\AuthenticationException;
+use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\Exceptions\HttpResponseException;
 use Illuminate\Http\JsonResponse;
@@ -17,6 +18,7 @@ use OpenBaton\Core\Criteria\Fault;
 use OpenBaton\Core\Document\DocumentError;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Throwable;
 
 /** Errors as application/problem+json (RFC 9457) for whoever asks for JSON; as a sentence on the page for whoever looks at one. */
@@ -24,16 +26,22 @@ final class Problems
 {
     private const TYPES = 'https://openbaton.example/problems/';
 
+    /** MariaDB, ER_CANT_AGGREGATE_2COLLATIONS. */
+    private const MIXED_COLLATIONS = 1267;
+
     private const SAID = [
         403 => ['not-allowed', 'Not allowed.', 'You do not have the right to do this.'],
         404 => ['not-found', 'Not found.', 'There is nothing at this address.'],
         405 => ['not-that-way', 'Not that way.', 'This address is not asked in this way.'],
         413 => ['too-large', 'Too large.', 'This is more than is taken at once; a file has at most 10 MB.'],
         419 => ['open-too-long', 'The page was open for too long.', 'Load it again, then do it once more.'],
+        422 => ['not-valid', 'This was not right.', 'Go back, and look at what you have written.'],
         429 => ['too-many-requests', 'Too many requests.', 'Wait a moment, then send it again.'],
         500 => ['failed', 'Something failed on our side.', 'Nothing was changed. The error is in the log.'],
         503 => ['closed', 'Closed for a moment.', 'Open Baton is being brought up to date. Try again in a minute.'],
     ];
+
+    private const LONGEST_DETAIL = 600;
 
     /** What has no words of its own. */
     private const REFUSED = ['http', 'The request was not carried out.', 'Go back and try it once more; where that is no help, ask the administrator.'];
@@ -41,6 +49,8 @@ final class Problems
     public static function register(Exceptions $exceptions): void
     {
         $exceptions->dontReport([DocumentError::class, MovedOn::class, KeyUsedOtherwise::class]);
+        // A text beyond ASCII was compared with ids: it is the id of nothing.
+        $exceptions->map(QueryException::class, static fn(QueryException $error): Throwable => ($error->errorInfo[1] ?? null) === self::MIXED_COLLATIONS ? new NotFoundHttpException(previous: $error) : $error);
         $exceptions->render(self::render(...));
     }
 
@@ -88,6 +98,10 @@ final class Problems
         if ($error instanceof MovedOn) {
             return back()->with('problem', $error->getMessage());
         }
+        $invalid = $error instanceof ValidationException || $error instanceof DocumentError;
+        if ($invalid && ($request->isMethod('GET') || $error instanceof DocumentError)) {
+            return self::notValid($error->getMessage(), $request);
+        }
         $http = $error instanceof HttpExceptionInterface ? $error : null;
         if ($error instanceof ValidationException || $error instanceof AuthenticationException || $error instanceof HttpResponseException
             || ($http === null && config()->boolean('app.debug'))) {
@@ -101,6 +115,14 @@ final class Problems
             $request->isMethod('GET') => Inertia::location($request->fullUrl()),
             default => back(303)->with('problem', "{$title} {$detail}"),
         };
+    }
+
+    /** There is no page to go back to that would be another one: an address, or a document that a program sent. */
+    private static function notValid(string $detail, Request $request): Response
+    {
+        return $request->hasHeader('X-Inertia') && ! $request->isMethod('GET')
+            ? back(303)->with('problem', $detail)
+            : response()->view('problem', ['status' => 422, 'title' => self::SAID[422][1], 'detail' => mb_strimwidth($detail, 0, self::LONGEST_DETAIL, '…')], 422);
     }
 
     private static function http(HttpExceptionInterface $error): JsonResponse

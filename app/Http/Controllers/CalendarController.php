@@ -84,6 +84,7 @@ final class CalendarController
     /** One's own address, or a lead that of a team; an address that was known before is none any more. */
     public function renew(Request $request, Viewer $viewer, RenewFeed $renew): RedirectResponse
     {
+        $request->validate(['team' => ['nullable', 'string']]);
         $team = $request->filled('team') ? Team::query()->where('slug', $request->string('team')->toString())->firstOrFail() : null;
         $team === null ? abort_if($viewer->person() === null, 403) : Gate::authorize('keepRoster', House::class);
         $renew($team ?? $viewer->person() ?? abort(403), $viewer->actor());

@@ -32,7 +32,7 @@ final class LeavingController
         Gate::authorize('keepRoster', House::class);
         $others = Rule::exists('people', 'slug')->where('active', true)->whereNot('slug', $person->slug);
         $request->validate([
-            'last_day' => ['required', 'date_format:Y-m-d', 'before_or_equal:today'],
+            'last_day' => ['bail', 'required', 'string', 'date_format:Y-m-d', 'before_or_equal:today'],
             'successor' => ['nullable', 'string', $others],
             'tasks' => ['array'],
             'tasks.*' => ['nullable', 'string', $others],

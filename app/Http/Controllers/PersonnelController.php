@@ -34,8 +34,8 @@ final class PersonnelController
         $request->validate([
             'event' => ['nullable', 'string', 'exists:stand_in_events,id'],
             'name' => ['required_without:event', 'string', 'max:200'],
-            'first_day' => ['required', 'date_format:Y-m-d'],
-            'last_day' => ['required', 'date_format:Y-m-d', 'after_or_equal:first_day'],
+            'first_day' => ['bail', 'required', 'string', 'date_format:Y-m-d'],
+            'last_day' => ['bail', 'required', 'string', 'date_format:Y-m-d', ...(is_string($request->input('first_day')) ? ['after_or_equal:first_day'] : [])],
         ]);
         $days = ['first_day' => $request->string('first_day')->toString(), 'last_day' => $request->string('last_day')->toString()];
         $event = $request->filled('event') ? StandInEvent::query()->findOrFail($request->string('event')->toString()) : null;

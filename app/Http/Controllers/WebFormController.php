@@ -55,6 +55,7 @@ final class WebFormController
     /** @return array<string, mixed> the document that another system would send */
     private function document(Request $request): array
     {
+        $request->validate(array_map(static fn(mixed $value): array => ['nullable', 'string'], $request->request->all()));
         $text = static fn(string $name): ?string => $request->filled($name) ? trim($request->string($name)->toString()) : null;
         $fields = [];
         foreach ($this->fields() as $field) {

@@ -10,7 +10,6 @@ use App\Models\Absence;
 use App\Models\Person;
 use Carbon\CarbonImmutable;
 use Closure;
-use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use OpenBaton\Core\Absence\AbsenceKind;
 use OpenBaton\Core\Absence\HandBackPolicy;
@@ -20,7 +19,7 @@ use OpenBaton\Core\Document\DocumentError;
 use OpenBaton\Core\Document\Node;
 
 /** That somebody wants to be away: whole days, or from a moment to another. */
-final class AbsenceRequest extends FormRequest
+final class AbsenceRequest extends InputRequest
 {
     private const MOST_SUBSTITUTES = 8;
 
@@ -34,8 +33,8 @@ final class AbsenceRequest extends FormRequest
     {
         $bounds = ['after:-1 year', 'before:+3 years'];
         $when = $this->boolean('days')
-            ? ['first' => ['required', 'date_format:Y-m-d', ...$bounds], 'last' => ['required', 'date_format:Y-m-d', 'after_or_equal:first', ...$bounds]]
-            : ['from' => ['required', 'date', ...$bounds], 'to' => ['required', 'date', 'after:from', ...$bounds]];
+            ? ['first' => ['bail', 'required', 'string', 'date_format:Y-m-d', ...$bounds], 'last' => ['bail', 'required', 'string', 'date_format:Y-m-d', $this->compared('after_or_equal', 'first'), ...$bounds]]
+            : ['from' => ['bail', 'required', 'string', 'date', ...$bounds], 'to' => ['bail', 'required', 'string', 'date', $this->compared('after', 'from'), ...$bounds]];
 
         return $when + [
             'person' => ['required', 'string', 'exists:people,slug'],

@@ -5,10 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\RulebookVersion;
-use Illuminate\Foundation\Http\FormRequest;
 
 /** Something that is done with the draft as it was at a revision: publishing, discarding, reading a file into it. */
-final class DraftRequest extends FormRequest
+final class DraftRequest extends InputRequest
 {
     public function authorize(): bool
     {

@@ -5,10 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\House;
-use Illuminate\Foundation\Http\FormRequest;
 
 /** A change of what the house is made of. */
-abstract class HouseRequest extends FormRequest
+abstract class HouseRequest extends InputRequest
 {
     public function authorize(): bool
     {

@@ -6,11 +6,10 @@ namespace App\Http\Requests;
 
 use App\Models\Person;
 use Carbon\CarbonImmutable;
-use Illuminate\Foundation\Http\FormRequest;
 use LogicException;
 
 /** That no new work is to come to somebody for a while. */
-final class PauseRequest extends FormRequest
+final class PauseRequest extends InputRequest
 {
     public function authorize(): bool
     {
@@ -20,7 +19,7 @@ final class PauseRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['until' => ['nullable', 'date', 'after:now', 'before:2038-01-01'], 'reason' => ['required', 'string', 'min:3', 'max:200']];
+        return ['until' => ['bail', 'nullable', 'string', 'date', 'after:now', 'before:2038-01-01'], 'reason' => ['required', 'string', 'min:3', 'max:200']];
     }
 
     /** @return array<string, string> */

@@ -7,12 +7,11 @@ namespace App\Http\Requests;
 use App\Models\House;
 use App\Roster\PeopleChange;
 use DateTimeZone;
-use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use OpenBaton\Core\People\Membership;
 
 /** One change of several people. */
-final class PeopleChangeRequest extends FormRequest
+final class PeopleChangeRequest extends InputRequest
 {
     public const MOST = 500;
 

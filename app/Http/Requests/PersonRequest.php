@@ -6,11 +6,10 @@ namespace App\Http\Requests;
 
 use App\Models\House;
 use App\Roster\PersonTerms;
-use Illuminate\Foundation\Http\FormRequest;
 use OpenBaton\Core\People\Membership;
 
 /** A person as in a roster document, which the core checks, and the teams that they are in. */
-final class PersonRequest extends FormRequest
+final class PersonRequest extends InputRequest
 {
     public function authorize(): bool
     {
@@ -24,8 +23,8 @@ final class PersonRequest extends FormRequest
             'document' => ['required', 'array'],
             'teams' => ['array'],
             'teams.*.weight' => ['required', 'integer', 'min:1', 'max:1000'],
-            'teams.*.from' => ['nullable', 'date_format:Y-m-d'],
-            'teams.*.until' => ['nullable', 'date_format:Y-m-d'],
+            'teams.*.from' => ['bail', 'nullable', 'string', 'date_format:Y-m-d'],
+            'teams.*.until' => ['bail', 'nullable', 'string', 'date_format:Y-m-d'],
         ];
     }
 

@@ -7,10 +7,9 @@ namespace App\Http\Requests;
 use App\Models\House;
 use App\Models\Person;
 use App\Models\Place;
-use Illuminate\Foundation\Http\FormRequest;
 
 /** A place of the tree, with who answers for it. */
-final class PlaceRequest extends FormRequest
+final class PlaceRequest extends InputRequest
 {
     public function authorize(): bool
     {

@@ -6,11 +6,10 @@ namespace App\Http\Requests;
 
 use App\Models\House;
 use App\Roster\RosterFile;
-use Illuminate\Foundation\Http\FormRequest;
 use OpenBaton\Core\Document\Node;
 
 /** A roster document as the body, to be looked at or merged. */
-final class RosterImportRequest extends FormRequest
+final class RosterImportRequest extends InputRequest
 {
     public function authorize(): bool
     {

@@ -5,12 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\RulebookVersion;
-use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;
 use OpenBaton\Core\Document\TextLimits;
 
 /** A draft as the page has it: rules with distinct ids, finished or not. */
-final class SaveDraftRequest extends FormRequest
+final class SaveDraftRequest extends InputRequest
 {
     private const MOST_RULES = 5000;
 

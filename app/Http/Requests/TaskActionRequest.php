@@ -31,8 +31,8 @@ final class TaskActionRequest extends TaskRequest
             Asked::To->value => ['required', 'string', 'exists:people,slug'],
             Asked::Reason->value => ['required', 'string', 'min:3', 'max:500'],
             Asked::Note->value => ['nullable', 'string', 'max:5000'],
-            Asked::Until->value => ['nullable', 'date', 'after:now'],
-            Asked::On->value => ['nullable', 'string', new EndsSomeTime($this->task())],
+            Asked::Until->value => ['bail', 'nullable', 'string', 'date', 'after:now'],
+            Asked::On->value => ['bail', 'nullable', 'string', new EndsSomeTime($this->task())],
             Asked::Spent->value => ['nullable', 'integer', 'min:0', 'max:60000'],
         ];
 

@@ -5,11 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\Task;
-use Illuminate\Foundation\Http\FormRequest;
 use LogicException;
 
 /** Something that is done with a task as it was at a revision. */
-abstract class TaskRequest extends FormRequest
+abstract class TaskRequest extends InputRequest
 {
     abstract public function authorize(): bool;
 

@@ -6,7 +6,6 @@ namespace App\Http\Requests;
 
 use App\Models\Absence;
 use App\Models\Person;
-use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use OpenBaton\Core\Absence\Absence as CoreAbsence;
 use OpenBaton\Core\Absence\AbsenceStatus;
@@ -16,7 +15,7 @@ use OpenBaton\Core\Time\LocalDate;
 use OpenBaton\Core\Time\Zone;
 
 /** What if somebody were away on some days; without a person and days nothing is worked out yet. */
-final class WhatIfRequest extends FormRequest
+final class WhatIfRequest extends InputRequest
 {
     public function authorize(): bool
     {
@@ -30,8 +29,8 @@ final class WhatIfRequest extends FormRequest
     {
         return [
             'person' => ['nullable', 'string', 'exists:people,slug'],
-            'first' => ['nullable', 'date_format:Y-m-d', 'after:-1 year', 'before:+3 years'],
-            'last' => ['nullable', 'date_format:Y-m-d', 'after_or_equal:first', 'before:+3 years'],
+            'first' => ['bail', 'nullable', 'string', 'date_format:Y-m-d', 'after:-1 year', 'before:+3 years'],
+            'last' => ['bail', 'nullable', 'string', 'date_format:Y-m-d', $this->compared('after_or_equal', 'first'), 'before:+3 years'],
             'held' => ['nullable', Rule::enum(HeldPolicy::class)],
             'substitutes' => ['array', 'max:8'],
             'substitutes.*' => ['string', 'distinct', 'exists:people,slug', Rule::notIn([$this->string('person')->toString()])],
