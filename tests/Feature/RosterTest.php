@@ -111,3 +111,31 @@ it('is not seen after it was refused, not even by the import that comes next', f
     $roster = app(SnapshotSource::class)->current()->roster;
     expect($roster->people['ayumi']->name)->toBe('Ayumi Kato')->and(array_keys($roster->teams))->toBe(['brass-bench']);
 });
+
+it('refuses ids that differ by small and capital letters alone, with both places', function (): void {
+    $before = Person::query()->count();
+    $roster = House::roster();
+    $roster['people'][] = ['id' => 'FEMI', 'name' => 'Another Femi'];
+    $this->actingAs(House::user('hanneke'))->postJson('/roster/import', $roster)->assertUnprocessable()
+        ->assertJsonPath('errors.0', ['pointer' => '/people/5/id', 'detail' => '"FEMI" differs from "femi" at /people/2/id by small and capital letters alone.']);
+    // Beside the one who is in the house already, too.
+    $this->postJson('/roster/import', ['people' => [['id' => 'Femi', 'name' => 'Another Femi']], 'teams' => []] + $roster)->assertUnprocessable();
+    expect(Person::query()->count())->toBe($before);
+});
+
+it('takes ids of digits alone, everywhere', function (): void {
+    $roster = House::roster();
+    $roster['people'][] = ['id' => '7', 'name' => 'Seven', 'skills' => ['12' => 2]];
+    $roster['skills'][] = ['id' => '12', 'name' => 'Twelve'];
+    $roster['teams'][] = ['id' => '3', 'name' => 'Three', 'lead' => '7', 'members' => [['person' => '7']]];
+    $roster['absences'][] = ['id' => '1', 'person' => '7', 'first' => '2026-12-24', 'last' => '2026-12-24', 'status' => 'approved', 'substitutes' => ['femi']];
+    $this->actingAs(House::user('hanneke'))->postJson('/roster/import', $roster)->assertOk();
+    House::publish(House::rule('9', ['all' => []], ['pool' => ['kind' => 'team', 'team' => '3'], 'method' => ['kind' => 'round_robin', 'rotation' => '5'], 'limits' => [['kind' => 'skill_at_least', 'skill' => '12', 'level' => 2]]]));
+    app()->forgetScopedInstances();
+    expect(House::arrive()->assignee?->slug)->toBe('7');
+    foreach (['/floor', '/absences', '/people?person=7', '/rulebook', '/people/7/leaving', '/absences?team=3'] as $page) {
+        app()->forgetScopedInstances();
+        $this->get($page)->assertOk();
+    }
+    expect($this->postJson('/roster/preview', $this->getJson('/roster/export')->json())->assertOk()->json('people'))->toBe(['added' => [], 'changed' => [], 'missing' => []]);
+});

@@ -27,17 +27,22 @@ final class Format
     /**
      * @param list<Node> $nodes
      *
-     * @return array<array-key, Node> by $key, each once
+     * @return array<array-key, Node> by $key, each once; ids that differ by small and capital letters alone are not two
      */
     public static function distinct(array $nodes, string $key = 'id', int $most = TextLimits::ID): array
     {
-        $byKey = [];
+        $byKey = $folded = [];
         foreach ($nodes as $node) {
             $id = $node->get($key)->line($most);
             if (isset($byKey[$id])) {
                 throw $node->get($key)->fail('There is another "{id}".', id: $id);
             }
+            $fold = $key === 'id' ? mb_strtolower($id) : $id;
+            if (isset($folded[$fold])) {
+                throw $node->get($key)->fail('"{id}" differs from "{other}" at {place} by small and capital letters alone.', id: $id, other: $folded[$fold]->text(), place: $folded[$fold]->pointer);
+            }
             $byKey[$id] = $node;
+            $folded[$fold] = $node->get($key);
         }
 
         return $byKey;

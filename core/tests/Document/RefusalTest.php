@@ -45,6 +45,7 @@ it('refuses what it used to take without a word, at its place', function (string
     'oneself as substitute' => ['roster/absences/0/substitutes', ['callum', 'femi'], 'Nobody is their own substitute', '/roster/absences/0/substitutes/1'],
     'a substitute twice' => ['roster/absences/0/substitutes', ['callum', 'tobias', 'callum'], '"callum" is named already', '/roster/absences/0/substitutes/2'],
     'a field twice' => ['rulebook/fields/1/path', 'task.kind', 'There is another "task.kind"'],
+    'a person twice but for the letters' => ['roster/people/1/id', 'AYUMI', '"AYUMI" differs from "ayumi" at /roster/people/0/id by small and capital letters alone.', '/roster/people/1/id'],
     'an option twice' => ['rulebook/fields/0/options/1/value', 'repair', 'There is another "repair"'],
     'a rotation twice' => ['rotations/1', ['name' => ' Brass bench'], 'There is another "Brass bench"', '/rotations/1/name'],
     'somebody twice in a rotation' => ['rotations/0/passes/1/person', 'femi', 'in this rotation already'],
