@@ -35,7 +35,6 @@ final class Problems
         405 => ['not-that-way', 'Not that way.', 'This address is not asked in this way.'],
         413 => ['too-large', 'Too large.', 'This is more than is taken at once; a file has at most 10 MB.'],
         419 => ['open-too-long', 'The page was open for too long.', 'Load it again, then do it once more.'],
-        422 => ['not-valid', 'This was not right.', 'Go back, and look at what you have written.'],
         429 => ['too-many-requests', 'Too many requests.', 'Wait a moment, then send it again.'],
         500 => ['failed', 'Something failed on our side.', 'Nothing was changed. The error is in the log.'],
         503 => ['closed', 'Closed for a moment.', 'Open Baton is being brought up to date. Try again in a minute.'],
@@ -122,7 +121,7 @@ final class Problems
     {
         return $request->hasHeader('X-Inertia') && ! $request->isMethod('GET')
             ? back(303)->with('problem', $detail)
-            : response()->view('problem', ['status' => 422, 'title' => self::SAID[422][1], 'detail' => mb_strimwidth($detail, 0, self::LONGEST_DETAIL, '…')], 422);
+            : response()->view('problem', ['status' => 422, 'title' => 'This was not right.', 'detail' => mb_strimwidth($detail, 0, self::LONGEST_DETAIL, '…')], 422);
     }
 
     private static function http(HttpExceptionInterface $error): JsonResponse
