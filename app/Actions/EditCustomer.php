@@ -31,13 +31,14 @@ final readonly class EditCustomer
     public function __construct(private SnapshotSource $snapshots, private Routers $routers, private TaskSubjects $subjects, private ChainRecorder $recorder) {}
 
     /**
-     * @param Node $set values by path; null empties
+     * @param Node      $set    values by path; null empties
+     * @param bool|null $onForm whether the web form offers them; null: as it is
      *
      * @throws DocumentError with all that is wrong with it; nothing is changed
      */
-    public function __invoke(Customer $customer, Node $set, Actor $by): Customer
+    public function __invoke(Customer $customer, Node $set, Actor $by, ?bool $onForm = null): Customer
     {
-        return DB::transaction(function () use ($customer, $set, $by): Customer {
+        return DB::transaction(function () use ($customer, $set, $onForm, $by): Customer {
             $inputs = LockedInputs::take();
             $house = $this->snapshots->at($inputs->state);
             $customer = Customer::query()->lockForUpdate()->findOrFail($customer->id);
@@ -63,6 +64,7 @@ final readonly class EditCustomer
             }
             $faults->throwIfAny();
             $customer->facts = $facts;
+            $customer->on_form = $onForm ?? $customer->on_form;
             if (! $customer->isDirty()) {
                 return $customer;
             }

@@ -20,7 +20,7 @@ final class Customer extends Model
 
     protected $guarded = [];
 
-    protected $casts = ['facts' => 'array'];
+    protected $casts = ['facts' => 'array', 'on_form' => 'boolean'];
 
     /** @return BelongsTo<Person, $this> */
     public function owner(): BelongsTo

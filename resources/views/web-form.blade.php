@@ -61,7 +61,7 @@
                                     @endforeach
                                 </select>
                             @else
-                                <input name="{{ $name }}" value="{{ old($name) }}" maxlength="100" @if ($field->type === 'date') type="date" @elseif ($field->type === 'yes_no') type="checkbox" @elseif (in_array($field->type, ['money', 'number'], true)) inputmode="decimal" @endif>
+                                <input name="{{ $name }}" value="{{ old($name) }}" maxlength="200" @if ($field->type === 'date') type="date" @elseif ($field->type === 'yes_no') type="checkbox" @elseif (in_array($field->type, ['money', 'number'], true)) inputmode="decimal" @endif>
                             @endif
                             @error($name) <span class="wrong">{{ $message }}</span> @enderror
                         </label>
@@ -81,7 +81,7 @@
                     @error('contact') <span class="wrong">{{ $message }}</span> @enderror
                 </label>
                 <label>Anything else
-                    <textarea name="description" maxlength="20000">{{ old('description') }}</textarea>
+                    <textarea name="description" maxlength="5000">{{ old('description') }}</textarea>
                     @error('description') <span class="wrong">{{ $message }}</span> @enderror
                 </label>
                 <button type="submit">Send the request</button>

@@ -53,7 +53,7 @@ final class House
         Checklist::query()->create(['slug' => 'brass-check', 'name' => 'Check of a brass instrument', 'items' => ['Photograph it', 'Play it']]);
         $region = Place::query()->create(['slug' => 'islands', 'name' => 'Islands', 'level' => 'region']);
         $district = Place::query()->create(['slug' => 'the-holms', 'name' => 'The Holms', 'level' => 'district', 'parent_id' => $region->id, 'responsible_id' => self::person('tobias')->id]);
-        Customer::query()->create(['slug' => 'holms-school', 'name' => 'The Holms Primary School', 'tier' => 'school', 'place_id' => $district->id]);
+        Customer::query()->create(['slug' => 'holms-school', 'name' => 'The Holms Primary School', 'tier' => 'school', 'place_id' => $district->id, 'on_form' => true]);
         self::signIns();
         HouseRow::query()->increment('roster_revision');
     }

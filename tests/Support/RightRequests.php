@@ -103,7 +103,7 @@ final class RightRequests
             'POST stand-ins/web-form' => ['title' => 'Trumpet', 'kind' => 'bench-repair', 'description' => 'Stuck', 'customer' => 'holms-school', 'contact' => 'Ada'],
             'GET tasks/new/customers' => ['q' => 'holm'],
             'GET customers' => ['q' => 'holm', 'page' => '1', 'customer' => 'holms-school'],
-            'PUT customers/{customer}' => ['set' => ['customer.owner' => 'femi']],
+            'PUT customers/{customer}' => ['set' => ['customer.owner' => 'femi'], 'on_form' => false],
             'POST tasks', 'POST tasks/new/preview', 'POST api/v1/tasks' => $task,
             'PUT tasks/{task}/fields' => ['seen' => ['task.title' => 'Trumpet, stuck valve'], 'set' => ['task.title' => 'Horn', 'task.due' => '2026-03-09T10:00:00Z', 'task.tags' => ['rush'], 'task.estimate' => 'PT2H']],
             'POST tasks/{task}/hand-on', 'POST tasks/{task}/hand-review' => ['to' => 'femi', 'reason' => 'Femi has time.', 'revision' => null],

@@ -44,6 +44,7 @@ final class CustomerController
             'people' => Choices::people($viewer->snapshot()->roster),
             'customer' => $chosen === null ? null : self::line($chosen) + [
                 'contact' => $chosen->contact,
+                'onForm' => $chosen->on_form,
                 'values' => (object) (array_filter([OwnerGiven::FIELD => $chosen->owner?->slug]) + (array) $chosen->facts),
                 'tasks' => array_values(Task::query()->with(['kind', 'customer'])->where('customer_id', $chosen->id)->open()->dueFirst()->limit(self::TASKS)->get()->map(TaskLine::of(...))->all()),
             ],
@@ -54,8 +55,8 @@ final class CustomerController
     {
         Gate::authorize('keepCustomers', House::class);
         $document = Node::parse((string) $request->getContent());
-        $document->only(['set']);
-        $edit($customer, $document->get('set'), $viewer->actor());
+        $document->only(['set', 'on_form']);
+        $edit($customer, $document->get('set'), $viewer->actor(), $document->find('on_form')?->bool());
 
         return new JsonResponse(['saved' => true]);
     }

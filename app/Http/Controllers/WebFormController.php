@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\TakeInTask;
+use App\Http\Requests\WebFormRequest;
 use App\Intake\TaskSource;
 use App\Models\Customer;
 use App\Models\CustomField;
@@ -12,10 +13,8 @@ use App\Models\House;
 use App\Models\TaskKind;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Support\Collection;
 use OpenBaton\Core\Criteria\Fault;
-use OpenBaton\Core\Criteria\FieldType;
 use OpenBaton\Core\Document\DocumentError;
 use OpenBaton\Core\Document\Node;
 
@@ -30,16 +29,16 @@ final class WebFormController
         return view('web-form', [
             'house' => (string) House::query()->firstOrFail()->name,
             'kinds' => $this->kinds()->pluck('form_label', 'slug')->all(),
-            'customers' => Customer::query()->orderBy('name')->pluck('name', 'slug')->all(),
+            'customers' => Customer::query()->where('on_form', true)->orderBy('name')->pluck('name', 'slug')->all(),
             'fields' => $this->fields(),
             'currency' => config()->string('baton.currency'),
         ]);
     }
 
-    public function store(Request $request, TakeInTask $takeIn): RedirectResponse
+    public function store(WebFormRequest $request, TakeInTask $takeIn): RedirectResponse
     {
         try {
-            $taken = $takeIn(Node::root($this->document($request)), TaskSource::WebForm, null);
+            $taken = $takeIn(Node::root($request->document()), TaskSource::WebForm, null);
         } catch (DocumentError $error) {
             $messages = [];
             foreach ($error->faults as $fault) {
@@ -50,35 +49,6 @@ final class WebFormController
         }
 
         return redirect('/stand-ins/web-form')->with('number', $taken->task->number);
-    }
-
-    /** @return array<string, mixed> the document that another system would send */
-    private function document(Request $request): array
-    {
-        $request->validate(array_map(static fn(mixed $value): array => ['nullable', 'string'], $request->request->all()));
-        $text = static fn(string $name): ?string => $request->filled($name) ? trim($request->string($name)->toString()) : null;
-        $fields = [];
-        foreach ($this->fields() as $field) {
-            $value = $text(self::inputName($field->path));
-            $numeric = in_array(FieldType::from($field->type), [FieldType::Number, FieldType::Money], true) && is_numeric($value);
-            $fields[$field->path] = match (true) {
-                $field->type === FieldType::YesNo->value => $value === null ? null : true,
-                $numeric => 0 + $value,
-                default => $value,
-            };
-        }
-        $kind = $text('kind');
-        // What comes with the kind, such as that a rush repair is a rush.
-        $fields = ($this->kinds()->firstWhere('slug', $kind)->form_facts ?? []) + $fields;
-
-        return array_filter([
-            'title' => $text('title'),
-            'kind' => $kind,
-            'customer' => $text('customer'),
-            'contact' => $text('contact'),
-            'description' => $text('description'),
-            'fields' => array_filter($fields, static fn(mixed $value): bool => $value !== null),
-        ], static fn(mixed $value): bool => $value !== null && $value !== []);
     }
 
     /** @return Collection<int, TaskKind> the kinds that are offered */

@@ -13,5 +13,5 @@ export type CustomersPageProps = {
     pages: number;
     fields: EntryField[];
     people: Option[];
-    customer: (CustomerLine & { contact: string | null; values: Record<string, EntryValue>; tasks: TaskLine[] }) | null;
+    customer: (CustomerLine & { contact: string | null; /** the web form offers them */ onForm: boolean; values: Record<string, EntryValue>; tasks: TaskLine[] }) | null;
 };

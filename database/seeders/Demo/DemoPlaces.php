@@ -67,6 +67,8 @@ final class DemoPlaces
             'tier' => $tier,
             'place_id' => $place->id,
             'contact' => Str::slug($name, '.').'@selwyn.example',
+            // Who plays at home is nobody's business.
+            'on_form' => $tier !== 'private',
         ]);
     }
 

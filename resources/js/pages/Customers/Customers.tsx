@@ -14,13 +14,14 @@ type Chosen = NonNullable<CustomersPageProps['customer']>;
 /** A customer with what the house keeps of them; what is changed here their open tasks see, and rules answer it. */
 function CustomerPanel({ customer, fields, people, onClose }: Pick<CustomersPageProps, 'fields' | 'people'> & { customer: Chosen; onClose: () => void }) {
     const [typed, setTyped] = useState<Record<string, EntryValue>>({});
+    const [onForm, setOnForm] = useState(customer.onForm);
     const [wrong, setWrong] = useState<Record<string, string>>({});
     const [said, setSaid] = useState('');
     const save = async (): Promise<void> => {
         setWrong({});
         setSaid('');
         try {
-            await ask('PUT', `/customers/${customer.id}`, JSON.stringify({ set: typed }));
+            await ask('PUT', `/customers/${customer.id}`, JSON.stringify({ set: typed, on_form: onForm }));
             setTyped({});
             setSaid('Saved. Their open tasks see it.');
             router.reload();
@@ -50,8 +51,12 @@ function CustomerPanel({ customer, fields, people, onClose }: Pick<CustomersPage
                 {fields.map((field) => (
                     <FieldEntry key={field.path} field={field} people={people} value={field.path in typed ? (typed[field.path] ?? null) : (customer.values[field.path] ?? null)} wrong={wrong[field.path]} onChange={(value) => setTyped({ ...typed, [field.path]: value })} />
                 ))}
+                <label className="flex items-center gap-2">
+                    <input type="checkbox" checked={onForm} onChange={(event) => setOnForm(event.target.checked)} />
+                    Offered on the web form: whoever looks at it reads the name
+                </label>
                 <div className="flex items-center gap-3">
-                    <Button type="submit" look="main" disabled={Object.keys(typed).length === 0}>
+                    <Button type="submit" look="main" disabled={Object.keys(typed).length === 0 && onForm === customer.onForm}>
                         Save
                     </Button>
                     <span role="status" className="text-ink2">

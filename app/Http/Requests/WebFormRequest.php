@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Http\Controllers\WebFormController;
+use App\Models\CustomField;
+use App\Models\TaskKind;
+use Illuminate\Support\Collection;
+use Illuminate\Validation\Rule;
+use OpenBaton\Core\Criteria\FieldType;
+use OpenBaton\Core\Document\TextLimits;
+
+/** What somebody whom nobody knows asks for: of the kinds and customers that the house offers, and no more than a letter. */
+final class WebFormRequest extends InputRequest
+{
+    private const LONGEST = 5_000;
+
+    private const LONGEST_FIELD = 200;
+
+    /** Of the whole, in bytes. */
+    private const LARGEST = 65_536;
+
+    public function authorize(): bool
+    {
+        abort_if(max(strlen((string) $this->getContent()), (int) $this->header('Content-Length')) > self::LARGEST, 413);
+
+        return true;
+    }
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        $own = $this->fields()->map(static fn(CustomField $field): string => WebFormController::inputName($field->path))->all();
+
+        return [
+            'kind' => ['required', 'string', Rule::exists('task_kinds', 'slug')->whereNotNull('form_label')],
+            // What is missing, and of the wrong type, the document says with all else.
+            'title' => ['nullable', 'string', 'max:'.TextLimits::TITLE],
+            'customer' => ['nullable', 'string', Rule::exists('customers', 'slug')->where('on_form', true)],
+            'contact' => ['nullable', 'string', 'max:'.TextLimits::TITLE],
+            'description' => ['nullable', 'string', 'max:'.self::LONGEST],
+        ] + array_fill_keys($own, ['nullable', 'string', 'max:'.self::LONGEST_FIELD]);
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['kind.*' => 'Choose one of what we offer.', 'customer.*' => 'Choose one of the list, or none.', 'max' => 'This has at most :max characters.'];
+    }
+
+    /** @return array<string, mixed> the document that another system would send */
+    public function document(): array
+    {
+        $fields = [];
+        foreach ($this->fields() as $field) {
+            $value = $this->text(WebFormController::inputName($field->path));
+            $numeric = in_array(FieldType::from($field->type), [FieldType::Number, FieldType::Money], true) && is_numeric($value);
+            $fields[$field->path] = match (true) {
+                $field->type === FieldType::YesNo->value => $value === null ? null : true,
+                $numeric => 0 + $value,
+                default => $value,
+            };
+        }
+        // What comes with the kind, such as that a rush repair is a rush.
+        $fields = (TaskKind::query()->where('slug', $this->text('kind'))->first()->form_facts ?? []) + $fields;
+
+        return array_filter([
+            'title' => $this->text('title'),
+            'kind' => $this->text('kind'),
+            'customer' => $this->text('customer'),
+            'contact' => $this->text('contact'),
+            'description' => $this->text('description'),
+            'fields' => array_filter($fields, static fn(mixed $value): bool => $value !== null),
+        ], static fn(mixed $value): bool => $value !== null && $value !== []);
+    }
+
+    private function text(string $name): ?string
+    {
+        return $this->filled($name) ? trim($this->string($name)->toString()) : null;
+    }
+
+    /** @return Collection<int, CustomField> the fields that are asked for */
+    private function fields(): Collection
+    {
+        return CustomField::query()->whereNotNull('form_label')->orderBy('position')->get();
+    }
+}
