@@ -97,8 +97,7 @@ final class Problems
         if ($error instanceof MovedOn) {
             return back()->with('problem', $error->getMessage());
         }
-        $invalid = $error instanceof ValidationException || $error instanceof DocumentError;
-        if ($invalid && ($request->isMethod('GET') || $error instanceof DocumentError)) {
+        if ($error instanceof DocumentError || ($error instanceof ValidationException && self::goesRound($request))) {
             return self::notValid($error->getMessage(), $request);
         }
         $http = $error instanceof HttpExceptionInterface ? $error : null;
@@ -116,12 +115,23 @@ final class Problems
         };
     }
 
+    /** Whether whoever is sent back would be sent to the same address. */
+    private static function goesRound(Request $request): bool
+    {
+        $before = url()->previous();
+        parse_str((string) parse_url($before, PHP_URL_QUERY), $query);
+
+        return $request->isMethod('GET') && trim((string) parse_url($before, PHP_URL_PATH), '/') === trim($request->path(), '/') && $query === $request->query->all();
+    }
+
     /** There is no page to go back to that would be another one: an address, or a document that a program sent. */
     private static function notValid(string $detail, Request $request): Response
     {
-        return $request->hasHeader('X-Inertia') && ! $request->isMethod('GET')
-            ? back(303)->with('problem', $detail)
-            : response()->view('problem', ['status' => 422, 'title' => 'This was not right.', 'detail' => mb_strimwidth($detail, 0, self::LONGEST_DETAIL, '…')], 422);
+        return match (true) {
+            ! $request->hasHeader('X-Inertia') => response()->view('problem', ['status' => 422, 'title' => 'This was not right.', 'detail' => mb_strimwidth($detail, 0, self::LONGEST_DETAIL, '…')], 422),
+            $request->isMethod('GET') => Inertia::location($request->fullUrl()),
+            default => back(303)->with('problem', $detail),
+        };
     }
 
     private static function http(HttpExceptionInterface $error): JsonResponse

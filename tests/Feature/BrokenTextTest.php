@@ -42,6 +42,8 @@ it('takes a list in an address only where the page asks for one', function (): v
 
 it('shows whoever looks at a page what was not right, and does not send them round', function (): void {
     $this->get('/floor?task[]=1', ['Referer' => url('/floor?task[]=1')])->assertStatus(422)->assertSee('A text belongs here.')->assertSee('To your work in Open Baton');
+    $this->get('/floor?task[]=1', ['Referer' => url('/floor?task[]=1'), 'X-Inertia' => 'true'])->assertStatus(409)->assertHeader('X-Inertia-Location', url('/floor?task%5B0%5D=1'));
+    $this->get('/floor?task[]=1', ['Referer' => url('/people')])->assertRedirect('/people')->assertSessionHasErrors('task');
     $this->call('POST', '/absences/calendars/import', [], [], [], ['CONTENT_TYPE' => 'text/calendar'], 'Dear all')->assertStatus(422)->assertSee('This is not a calendar');
     $this->call('POST', '/absences/calendars/import', [], [], [], ['CONTENT_TYPE' => 'text/calendar', 'HTTP_X_INERTIA' => 'true', 'HTTP_REFERER' => url('/absences/calendars')], 'Dear all')->assertStatus(303)->assertSessionHas('problem');
 });

@@ -41,7 +41,7 @@ function fuzzed(mixed $test, Route $route, string $url, array|string $body, bool
     app()->forgetScopedInstances();
     $method = $route->methods()[0];
     $content = is_string($body) ? $body : ($asJson && $method !== 'GET' ? (string) json_encode($body, JSON_INVALID_UTF8_IGNORE) : null);
-    $headers = ['HTTP_ACCEPT' => $asJson ? 'application/json' : 'text/html', 'HTTP_IDEMPOTENCY_KEY' => $key];
+    $headers = ['HTTP_ACCEPT' => $asJson ? 'application/json' : 'text/html', 'HTTP_IDEMPOTENCY_KEY' => $key, 'HTTP_REFERER' => $key];
     if (str_starts_with($route->uri(), 'api/')) {
         $headers['HTTP_AUTHORIZATION'] = "Bearer {$test->token}";
     } else {
