@@ -83,6 +83,7 @@ Route::middleware('auth')->group(static function (): void {
     Route::get('customers', [CustomerController::class, 'index']);
     Route::put('customers/{customer}', [CustomerController::class, 'update']);
     Route::get('house', [HouseController::class, 'show']);
+    Route::put('house/sight', [HouseController::class, 'sight']);
     Route::post('house/fields', [HouseController::class, 'defineField']);
     Route::put('house/fields/{field}', [HouseController::class, 'changeField']);
     Route::post('house/fields/{field}/retire', [HouseController::class, 'retireField']);

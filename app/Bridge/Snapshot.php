@@ -22,7 +22,7 @@ use OpenBaton\Core\Text\ValueWords;
 final readonly class Snapshot
 {
     /** Stands for what the classes of kept values are made of: what an older version of the code has kept is not read. A test says what it should be. */
-    public const SHAPE = '9c8c7183';
+    public const SHAPE = 'f592636b';
 
     /**
      * @param array<array-key, string>  $personIds   id by slug
@@ -30,6 +30,7 @@ final readonly class Snapshot
      * @param array<string, KnownKind>  $kinds       by id, in their order
      * @param array<array-key, Checklist> $checklists by slug
      * @param list<string>             $customFields paths of the fields that the house has added
+     * @param bool                     $tasksAreOpen everybody of the house sees every task
      */
     public function __construct(
         public string $houseId,
@@ -42,6 +43,7 @@ final readonly class Snapshot
         public array $kinds,
         public array $checklists,
         public array $customFields,
+        public bool $tasksAreOpen,
     ) {}
 
     /** Tells it from every other, of this house and of any. */

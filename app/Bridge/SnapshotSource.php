@@ -95,6 +95,7 @@ final class SnapshotSource
             $kinds,
             $checklists,
             array_values(CustomField::query()->orderBy('position')->get('path')->map(static fn(CustomField $field): string => $field->path)->all()),
+            (bool) $house->tasks_are_open,
         );
     }
 }

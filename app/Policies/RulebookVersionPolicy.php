@@ -4,14 +4,21 @@ declare(strict_types=1);
 
 namespace App\Policies;
 
+use App\Models\RulebookVersion;
 use App\Models\User;
 
 final class RulebookVersionPolicy
 {
-    /** Everybody may read the rules that give them work. */
+    /** Everybody of the house may read the rules that give them work. */
     public function viewAny(User $user): bool
     {
-        return true;
+        return $user->person !== null || $user->leads();
+    }
+
+    /** What was in force is told to everybody; a draft only to those who write it. */
+    public function view(User $user, RulebookVersion $version): bool
+    {
+        return $version->number !== null ? $this->viewAny($user) : $this->write($user);
     }
 
     public function write(User $user): bool

@@ -7,16 +7,34 @@ namespace App\Policies;
 use App\Cover\ActingFor;
 use App\Models\Task;
 use App\Models\User;
+use App\Sight\TasksInSight;
 use OpenBaton\Core\Subject\Standing;
 use OpenBaton\Core\Subject\TaskAction;
+use OpenBaton\Core\Subject\TaskRight;
 use OpenBaton\Core\Subject\Transitions;
 
-/** Who may do what with a task is for the core's table of transitions to say; here stands how somebody stands to it. */
+/**
+ * Who may do what with a task is for the core to say, in its rights and its
+ * table of transitions; here stands how somebody stands to it.
+ */
 final class TaskPolicy
 {
     public function view(User $user, Task $task): bool
     {
+        return app(TasksInSight::class)->includes($user, $task);
+    }
+
+    /** Looking for tasks; what is found is what they see. */
+    public function find(User $user): bool
+    {
         return $user->person !== null || $user->leads();
+    }
+
+    /** Whoever asked for it, with how to reach them. */
+    public function viewContact(User $user, Task $task): bool
+    {
+        return TaskRight::SeeContact->isFor(self::standings($user, $task))
+            || ($user->person !== null && TaskRight::SeeContact->isFor([Standing::Substitute]) && app(TasksInSight::class)->covers($user->person, $task));
     }
 
     public function create(User $user): bool
@@ -39,7 +57,7 @@ final class TaskPolicy
     /** Changing what stands on it. */
     public function edit(User $user, Task $task): bool
     {
-        return array_intersect([Standing::Holder->value, Standing::Creator->value, Standing::Reviewer->value, Standing::Lead->value], array_column(self::standings($user, $task), 'value')) !== [];
+        return TaskRight::Edit->isFor(self::standings($user, $task));
     }
 
     public function comment(User $user, Task $task): bool
@@ -47,7 +65,7 @@ final class TaskPolicy
         return $this->view($user, $task);
     }
 
-    /** @return list<Standing> */
+    /** @return list<Standing> those by which somebody acts on it */
     public static function standings(User $user, Task $task): array
     {
         return array_values(array_unique([...self::own($user, $task), ...self::lent($user, $task)], SORT_REGULAR));

@@ -6,24 +6,28 @@ namespace App\Search;
 
 use App\Models\Customer;
 use App\Models\Task;
+use App\Models\User;
+use App\Sight\TasksInSight;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use OpenBaton\Core\Workload\TaskStatus;
 
 /** Finds tasks by number, or by the beginnings of words in title or customer, through indexes; open ones first. */
-final class TaskSearch
+final readonly class TaskSearch
 {
     /** The database's index has no shorter words. */
     private const SHORTEST = 3;
 
     private const CUSTOMERS = 200;
 
-    /** @return Collection<int, Task> */
-    public static function find(string $text, int $most): Collection
+    public function __construct(private TasksInSight $sight) {}
+
+    /** @return Collection<int, Task> of those that somebody sees */
+    public function find(string $text, int $most, User $by): Collection
     {
         $number = ltrim($text, '№# ');
         if (ctype_digit($number) && strlen($number) < 10) {
-            return Task::query()->with(['kind', 'customer'])->where('number', (int) $number)->get();
+            return $this->sight->of($by, Task::query()->with(['kind', 'customer'])->where('number', (int) $number))->get();
         }
         $query = self::words($text);
         if ($query === null) {
@@ -32,7 +36,7 @@ final class TaskSearch
         $found = new Collection();
         foreach ([true, false] as $open) {
             if ($found->count() < $most) {
-                $found = $found->merge(self::tasks($query, $open, $most - $found->count()));
+                $found = $found->merge($this->tasks($query, $open, $most - $found->count(), $by));
             }
         }
 
@@ -40,11 +44,11 @@ final class TaskSearch
     }
 
     /** @return Collection<int, Task> */
-    private static function tasks(string $words, bool $open, int $most): Collection
+    private function tasks(string $words, bool $open, int $most, User $by): Collection
     {
         $customers = Customer::query()->whereFullText('name', $words, ['mode' => 'boolean'])->limit(self::CUSTOMERS)->pluck('id');
         $closed = [TaskStatus::Done, TaskStatus::Dropped];
-        $of = static fn(Builder $query): Builder => ($open ? $query->whereNotIn('status', $closed) : $query->whereIn('status', $closed))->select('id')->latest('arrived_at')->limit($most);
+        $of = fn(Builder $query): Builder => $this->sight->of($by, $open ? $query->whereNotIn('status', $closed) : $query->whereIn('status', $closed))->select('id')->latest('arrived_at')->limit($most);
         // Two queries, each by its index; the database would scan all tasks for one with "or".
         $ids = $of(Task::query()->whereFullText('title', $words, ['mode' => 'boolean']))->pluck('id')
             ->merge($customers->isEmpty() ? [] : $of(Task::query()->whereIn('customer_id', $customers))->pluck('id'));

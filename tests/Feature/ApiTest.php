@@ -16,7 +16,7 @@ use Tests\Support\House;
 beforeEach(function (): void {
     House::open();
     House::publish(House::roundRule());
-    $this->token = House::user('hanneke')->createToken('shop', ['tasks:create'])->plainTextToken;
+    $this->token = House::user('hanneke')->createToken('shop', ['tasks:create', 'tasks:read'])->plainTextToken;
 });
 
 /**

@@ -32,9 +32,9 @@ it('opens each page to whom it is for', function (string $who, array $statuses):
 })->with([
     'a lead' => ['hanneke', [200, 200, 200, 200, 200, 200]],
     'a member' => ['ayumi', [403, 200, 200, 200, 403, 200]],
-    'a reviewer' => ['tobias', [403, 200, 200, 200, 403, 200]],
+    'a reviewer, who does not review it' => ['tobias', [403, 200, 200, 200, 403, 403]],
     'an administrator who does no tasks' => ['administrator', [200, 200, 200, 200, 200, 200]],
-    'somebody who is nobody here' => ['outsider', [403, 200, 200, 200, 403, 403]],
+    'somebody who is nobody here' => ['outsider', [403, 200, 403, 403, 403, 403]],
 ]);
 
 it('lets a reviewer read the rules and change none', function (): void {

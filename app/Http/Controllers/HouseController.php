@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\OpenTasks;
 use App\Actions\SaveChecklist;
 use App\Actions\SaveField;
 use App\Actions\SaveKind;
@@ -39,9 +40,20 @@ final class HouseController
             'checklists' => static fn(): array => array_values(Checklist::query()->orderBy('position')->get()->map(static fn(Checklist $list): array => [
                 'id' => $list->id, 'slug' => $list->slug, 'name' => $list->name, 'items' => $list->items,
             ])->all()),
+            'tasksAreOpen' => static fn(): bool => $viewer->snapshot()->tasksAreOpen,
             'entries' => static fn(): array => array_values(array_filter((new EditableFields($viewer->snapshot(), $words))->all(), static fn(array $field): bool => in_array($field['path'], $viewer->snapshot()->customFields, true))),
             'people' => static fn(): array => Choices::people($viewer->snapshot()->roster),
         ]);
+    }
+
+    /** Whether everybody sees every task. */
+    public function sight(Request $request, Viewer $viewer, OpenTasks $open): RedirectResponse
+    {
+        Gate::authorize('shape', House::class);
+        $request->validate(['open' => ['required', 'boolean']]);
+        $open($request->boolean('open'), $viewer->actor());
+
+        return back();
     }
 
     public function defineField(FieldRequest $request, Viewer $viewer, SaveField $save): RedirectResponse

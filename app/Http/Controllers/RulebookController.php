@@ -41,7 +41,7 @@ final class RulebookController
     /** What the rules take of the recent work, as far as that is worked out: of those in force, or of a revision of the draft. */
     public function coverage(Request $request): JsonResponse
     {
-        Gate::authorize('viewAny', RulebookVersion::class);
+        Gate::authorize($request->filled('revision') ? 'write' : 'viewAny', RulebookVersion::class);
         $draft = $request->filled('revision') ? RulebookVersion::query()->draft()->first() : null;
         $published = RulebookVersion::query()->published()->first();
         $run = match (true) {
@@ -70,7 +70,7 @@ final class RulebookController
     /** The rules of an earlier version, to look at or to take up as a draft. */
     public function version(RulebookVersion $version): JsonResponse
     {
-        Gate::authorize('viewAny', RulebookVersion::class);
+        Gate::authorize('view', $version);
 
         return new JsonResponse(RulebookPage::line($version->load('savedBy')) + ['rules' => $version->rules]);
     }

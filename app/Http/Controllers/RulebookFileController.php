@@ -19,10 +19,10 @@ final class RulebookFileController
 {
     public function export(Request $request, Viewer $viewer, RulebookFile $file): Response
     {
-        Gate::authorize('viewAny', RulebookVersion::class);
         $version = $request->filled('version')
             ? RulebookVersion::query()->findOrFail($request->string('version')->toString())
             : RulebookVersion::query()->published()->firstOrFail();
+        Gate::authorize('view', $version);
         $name = 'rulebook-'.($version->number ?? 'draft').'.json';
 
         return new Response($file->write($version, $viewer->snapshot()), 200, [

@@ -9,6 +9,8 @@ export type HousePageProps = {
     fields: HouseField[];
     kinds: HouseKind[];
     checklists: HouseChecklist[];
+    /** everybody of the house sees every task */
+    tasksAreOpen: boolean;
     /** the fields of tasks that the house has added, as they are entered */
     entries: EntryField[];
     people: Option[];

@@ -70,7 +70,7 @@ final readonly class RulebookPage
     /** @return array<string, mixed>|null */
     private function draft(): ?array
     {
-        $draft = RulebookVersion::query()->with('savedBy')->draft()->first();
+        $draft = $this->viewer->user()->can('write', RulebookVersion::class) ? RulebookVersion::query()->with('savedBy')->draft()->first() : null;
 
         return $draft === null ? null : [
             'rules' => $draft->rules,

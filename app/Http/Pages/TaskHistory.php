@@ -13,6 +13,7 @@ use App\Models\Decision;
 use App\Models\Person;
 use App\Models\Task;
 use App\Models\TaskChange;
+use App\Sight\TasksInSight;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
@@ -30,7 +31,7 @@ final readonly class TaskHistory
 {
     private const MOST = 200;
 
-    public function __construct(private Viewer $viewer, private DecisionReader $decisions) {}
+    public function __construct(private Viewer $viewer, private DecisionReader $decisions, private TasksInSight $sight) {}
 
     /** @return list<Entry> */
     public function of(Task $task): array
@@ -126,14 +127,15 @@ final readonly class TaskHistory
     }
 
     /**
-     * What differs, said with the names of the tasks that it is about.
+     * What differs, said with the names of the tasks that it is about; of those that the viewer does not see with their numbers.
      *
      * @param Collection<int, TaskChange> $changes
      */
     private function words(Collection $changes): ChangeWords
     {
         $ids = array_values(array_unique(array_merge(...array_values($changes->map(static fn(TaskChange $one): array => ChangeWords::tasksIn((array) $one->difference))->all()))));
-        $names = $ids === [] ? [] : Task::query()->findMany($ids, ['id', 'number', 'title'])->mapWithKeys(static fn(Task $one): array => [$one->id => "№ {$one->number} {$one->title}"])->all();
+        $seen = $ids === [] ? [] : $this->sight->of($this->viewer->user(), Task::query()->whereKey($ids))->pluck('id')->all();
+        $names = $ids === [] ? [] : Task::query()->findMany($ids, ['id', 'number', 'title'])->mapWithKeys(static fn(Task $one): array => [$one->id => in_array($one->id, $seen, true) ? "№ {$one->number} {$one->title}" : "№ {$one->number}"])->all();
 
         return new ChangeWords($this->viewer->words(), $names);
     }

@@ -4,18 +4,22 @@ declare(strict_types=1);
 
 namespace App\Http\Pages;
 
+use App\Http\Viewer;
 use App\Models\Task;
+use App\Sight\TasksInSight;
 use Illuminate\Database\Eloquent\Builder;
 
-/** The tasks that have to do with a task, and how. Its type is TaskLinks.ts. */
-final class TaskLinks
+/** The tasks that have to do with a task, and how: those that the viewer does not see by their number alone. Its type is TaskLinks.ts. */
+final readonly class TaskLinks
 {
+    public function __construct(private Viewer $viewer, private TasksInSight $sight) {}
+
     /**
      * @param Task $task with waitsOn and linked
      *
-     * @return list<array{task: array<string, mixed>, ways: list<string>}> open ones first, the newest of each first
+     * @return list<array{number: int, task: array<string, mixed>|null, ways: list<string>}> open ones first, the newest of each first
      */
-    public static function of(Task $task): array
+    public function of(Task $task): array
     {
         $ways = [];
         $others = [
@@ -25,15 +29,18 @@ final class TaskLinks
             'waited_for' => $task->status->isOpen() ? self::ids($task->waitedForBy()->getQuery()) : [],
             'linked' => $task->linked->modelKeys(),
         ];
-        foreach ($others as $way => $ids) {
-            foreach ($ids as $id) {
+        foreach ($others as $way => $those) {
+            foreach ($those as $id) {
                 $ways[(string) $id][] = $way;
             }
         }
-        $tasks = $ways === [] ? [] : Task::query()->with(['kind', 'customer'])->findMany(array_map(strval(...), array_keys($ways)))
+        $ids = array_map(strval(...), array_keys($ways));
+        $tasks = $ways === [] ? [] : Task::query()->with(['kind', 'customer'])->findMany($ids)
             ->sortBy([static fn(Task $one, Task $other): int => $other->status->isOpen() <=> $one->status->isOpen() ?: $other->number <=> $one->number])->all();
 
-        return array_values(array_map(static fn(Task $one): array => ['task' => TaskLine::of($one), 'ways' => $ways[$one->id]], $tasks));
+        $seen = $tasks === [] ? [] : $this->sight->of($this->viewer->user(), Task::query()->whereKey($ids))->pluck('id')->flip()->all();
+
+        return array_values(array_map(static fn(Task $one): array => ['number' => (int) $one->number, 'task' => isset($seen[$one->id]) ? TaskLine::of($one) : null, 'ways' => $ways[$one->id]], $tasks));
     }
 
     /**

@@ -28,6 +28,7 @@ final readonly class TaskView
         private TaskHistory $history,
         private TaskNext $next,
         private TaskButtons $buttons,
+        private TaskLinks $links,
     ) {}
 
     /** @return array<string, mixed> */
@@ -41,7 +42,7 @@ final readonly class TaskView
         return TaskLine::of($task) + [
             'description' => $task->description,
             'guide' => $task->kind?->guide,
-            'contact' => $task->contact,
+            'contact' => $this->viewer->user()->can('viewContact', $task) ? $task->contact : null,
             'place' => $task->customer?->place?->name,
             'source' => $words->value('task.source', $task->source->value),
             'facts' => $this->facts($task),
@@ -58,7 +59,7 @@ final readonly class TaskView
             'handoffs' => $task->handoffs->sortBy(['at', 'id'])->values()->map(static fn(Handoff $handoff): array => HandoffLine::of($handoff))->all(),
             'reviewer' => PersonRef::orNull($task->reviewer),
             'covers' => array_values($task->covers->map($this->cover(...))->all()),
-            'links' => TaskLinks::of($task),
+            'links' => $this->links->of($task),
             'checklist' => array_map(get_object_vars(...), $task->items()),
             'files' => array_values($task->files->map(static fn(TaskFile $file): array => ['id' => $file->id, 'name' => $file->name, 'size' => $file->size, 'at' => Moment::of($file->at), 'by' => (string) $file->user?->name])->all()),
             'mayAttach' => $this->viewer->user()->can('comment', $task),

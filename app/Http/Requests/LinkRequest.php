@@ -17,7 +17,7 @@ final class LinkRequest extends TaskRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return parent::rules() + ['other' => ['required', 'string', 'exists:tasks,id', "not_in:{$this->task()->id}"], 'on' => ['required', 'boolean']];
+        return parent::rules() + ['other' => ['bail', 'required', 'string', new SeesTask($this->user()), "not_in:{$this->task()->id}"], 'on' => ['required', 'boolean']];
     }
 
     /** @return array<string, string> */

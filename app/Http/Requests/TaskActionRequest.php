@@ -32,7 +32,7 @@ final class TaskActionRequest extends TaskRequest
             Asked::Reason->value => ['required', 'string', 'min:3', 'max:500'],
             Asked::Note->value => ['nullable', 'string', 'max:5000'],
             Asked::Until->value => ['bail', 'nullable', 'string', 'date', 'after:now'],
-            Asked::On->value => ['bail', 'nullable', 'string', new EndsSomeTime($this->task())],
+            Asked::On->value => ['bail', 'nullable', 'string', new SeesTask($this->user()), new EndsSomeTime($this->task())],
             Asked::Spent->value => ['nullable', 'integer', 'min:0', 'max:60000'],
         ];
 

@@ -14,6 +14,13 @@ enum Standing: string
     case Reviewer = 'reviewer';
     /** Made it. */
     case Creator = 'creator';
+    /** Is named as a substitute of whoever holds or reviews it and is away. */
+    case Substitute = 'substitute';
+    /** Held it, or reviewed it last. */
+    case Former = 'former';
+    case Watcher = 'watcher';
+    /** Is in a team of whoever holds it, or leads that team. */
+    case Teammate = 'teammate';
     /** Leads the house. */
     case Lead = 'lead';
 }

@@ -24,7 +24,7 @@ type EntryProps = { name: Asked; action: TaskActionCode; task: TaskView; value: 
 
 /** Linked tasks on whose end it could wait. */
 function awaitable(task: TaskView): TaskLine[] {
-    return task.links.map(({ task: other }) => other).filter((other) => other.status !== 'done' && other.status !== 'dropped');
+    return task.links.flatMap(({ task: other }) => (other === null || other.status === 'done' || other.status === 'dropped' ? [] : [other]));
 }
 
 /** One of the things that an action asks for. */

@@ -14,16 +14,20 @@ export function LinkedTasks({ task }: { task: TaskView }) {
     return (
         <>
             <ul>
-                {task.links.map(({ task: other, ways }) => (
-                    <li key={other.id} className="flex flex-wrap items-baseline gap-x-3 border-t border-line py-1 first:border-0">
-                        <Link href={`/tasks/${other.id}`} className="min-w-0 flex-1 text-sky underline [overflow-wrap:anywhere]">
-                            № {other.number} {other.title}
-                        </Link>
+                {task.links.map(({ number, task: other, ways }) => (
+                    <li key={number} className="flex flex-wrap items-baseline gap-x-3 border-t border-line py-1 first:border-0">
+                        {other === null ? (
+                            <span className="min-w-0 flex-1">№ {number}</span>
+                        ) : (
+                            <Link href={`/tasks/${other.id}`} className="min-w-0 flex-1 text-sky underline [overflow-wrap:anywhere]">
+                                № {number} {other.title}
+                            </Link>
+                        )}
                         <span className="text-xs text-ink2">
-                            {ways.map((way) => say(`link.${way}`)).join(', ')} · {say(`status.${other.status}`).toLowerCase()}
+                            {ways.map((way) => say(`link.${way}`)).join(', ')} · {other === null ? say('link.unseen') : say(`status.${other.status}`).toLowerCase()}
                         </span>
-                        {task.may.edit && ways.includes('linked') && (
-                            <Button look="quiet" aria-label={`Unlink № ${other.number}`} onClick={() => link(other.id, false)}>
+                        {task.may.edit && other !== null && ways.includes('linked') && (
+                            <Button look="quiet" aria-label={`Unlink № ${number}`} onClick={() => link(other.id, false)}>
                                 Unlink
                             </Button>
                         )}
@@ -38,7 +42,7 @@ export function LinkedTasks({ task }: { task: TaskView }) {
                         placeholder="Link another task"
                         className="entry w-72"
                         side="left"
-                        except={[task.id, ...task.links.filter(({ ways }) => ways.includes('linked')).map(({ task: other }) => other.id)]}
+                        except={[task.id, ...task.links.flatMap(({ task: other, ways }) => (other !== null && ways.includes('linked') ? [other.id] : []))]}
                         onChoose={(other) => link(other.id, true)}
                     />
                     {wrong !== undefined && (

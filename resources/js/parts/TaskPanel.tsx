@@ -33,7 +33,7 @@ function Part({ title, children }: { title: string; children: ReactNode }) {
 
 /** What it waits for: what was said, and other tasks. */
 function waitsFor(task: TaskView): string {
-    const others = task.links.filter(({ ways }) => ways.includes('waits_on')).map(({ task: other }) => `№ ${other.number}`);
+    const others = task.links.filter(({ ways }) => ways.includes('waits_on')).map(({ number }) => `№ ${number}`);
     return [...(task.waitingFor === null ? [] : [task.waitingFor]), ...others].join(', ');
 }
 

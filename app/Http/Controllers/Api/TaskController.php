@@ -16,6 +16,7 @@ use App\Intake\RequestKey;
 use App\Intake\TaskSource;
 use App\Models\Decision;
 use App\Models\Task;
+use App\Models\TokenAbility;
 use App\Models\User;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -29,8 +30,8 @@ final class TaskController
     public function store(Request $request, TakeInTask $takeIn): JsonResponse
     {
         $user = $request->user();
-        if (! $user instanceof User || ! $user->tokenCan('tasks:create')) {
-            return self::refused('tasks:create');
+        if (! $user instanceof User || ! $user->tokenCan(TokenAbility::Create->value)) {
+            return self::refused(TokenAbility::Create);
         }
         Gate::authorize('takeIn', Task::class);
         $key = $request->header('Idempotency-Key');
@@ -49,18 +50,19 @@ final class TaskController
 
     public function show(Task $task, Request $request, SnapshotSource $snapshots): JsonResponse
     {
-        if (! self::mayRead($request)) {
-            return self::refused('tasks:read');
+        if (! self::mayRead($request, $task)) {
+            return self::refused(TokenAbility::Read);
         }
         Gate::authorize('view', $task);
+        $document = TaskDocument::of($task->load(TaskSubjects::RELATIONS), $snapshots->current())->write(self::address($request));
 
-        return new JsonResponse(TaskDocument::of($task->load(TaskSubjects::RELATIONS), $snapshots->current())->write(self::address($request)));
+        return new JsonResponse(array_diff_key($document, Gate::allows('viewContact', $task) ? [] : ['contact' => true]));
     }
 
     public function decision(Task $task, Request $request, Viewer $viewer, DecisionReader $decisions): JsonResponse
     {
-        if (! self::mayRead($request)) {
-            return self::refused('tasks:read');
+        if (! self::mayRead($request, $task)) {
+            return self::refused(TokenAbility::Read);
         }
         Gate::authorize('view', $task);
         $decision = Decision::query()->where('task_id', $task->id)->orderByDesc('at')->orderByDesc('id')->firstOrFail();
@@ -76,17 +78,17 @@ final class TaskController
         ]);
     }
 
-    /** Whoever brings tasks in may see what became of them. */
-    private static function mayRead(Request $request): bool
+    /** Whoever brings tasks in may see what became of those. */
+    private static function mayRead(Request $request, Task $task): bool
     {
         $user = $request->user();
 
-        return $user instanceof User && ($user->tokenCan('tasks:read') || $user->tokenCan('tasks:create'));
+        return $user instanceof User && ($user->tokenCan(TokenAbility::Read->value) || ($task->key_user_id === $user->id && $user->tokenCan(TokenAbility::Create->value)));
     }
 
-    private static function refused(string $right): JsonResponse
+    private static function refused(TokenAbility $right): JsonResponse
     {
-        return Problems::response(403, 'not-allowed', 'Not allowed.', "The token does not carry the right \"{$right}\".");
+        return Problems::response(403, 'not-allowed', 'Not allowed.', "The token does not carry the right \"{$right->value}\".");
     }
 
     private static function address(Request $request): string

@@ -55,8 +55,24 @@ function FieldRow({ field, first, last, onOpen }: { field: HouseField; first: bo
     );
 }
 
+function Sight({ open }: { open: boolean }) {
+    return (
+        <section className="box p-5" aria-label={say('sight.title')}>
+            <h2 className="mb-2 font-semibold">{say('sight.title')}</h2>
+            {[false, true].map((one) => (
+                <label key={String(one)} className="flex items-baseline gap-2 py-1">
+                    <input type="radio" name="sight" checked={open === one} onChange={() => router.put('/house/sight', { open: one }, { preserveScroll: true })} />
+                    <span>
+                        {say(one ? 'sight.everybody' : 'sight.concerned')} <span className="text-ink2">{say(one ? 'sight.everybody_hint' : 'sight.concerned_hint')}</span>
+                    </span>
+                </label>
+            ))}
+        </section>
+    );
+}
+
 /** What the house is made of. */
-export default function House({ fields, kinds, checklists, entries, people }: HousePageProps) {
+export default function House({ fields, kinds, checklists, entries, people, tasksAreOpen }: HousePageProps) {
     const [open, setOpen] = useState<Open | null>(null);
     const close = (): void => setOpen(null);
     return (
@@ -100,6 +116,7 @@ export default function House({ fields, kinds, checklists, entries, people }: Ho
                     </tr>
                 ))}
             </Section>
+            <Sight open={tasksAreOpen} />
             {open?.what === 'field' && <FieldDialog field={open.row} onClose={close} />}
             {open?.what === 'kind' && <KindDialog kind={open.row} entries={entries} people={people} onClose={close} />}
             {open?.what === 'checklist' && <ChecklistDialog checklist={open.row} onClose={close} />}
