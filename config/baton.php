@@ -23,7 +23,7 @@ return [
 
     // Requests a minute from one address, by what is asked for.
     'throttle' => [
-        'sign_in' => (int) env('BATON_THROTTLE_SIGN_IN', 10),
+        'invitation' => (int) env('BATON_THROTTLE_INVITATION', 20),
         'calendar' => (int) env('BATON_THROTTLE_CALENDAR', 60),
         'web_form' => (int) env('BATON_THROTTLE_WEB_FORM', 20),
         'api' => (int) env('BATON_THROTTLE_API', 1200),

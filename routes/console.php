@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
+use App\Models\Invitation;
 use App\Models\RecordedChange;
+use App\Models\SignInAttempt;
 use Illuminate\Support\Facades\Schedule;
 
 // One at a time over all nodes: the lock stands in the database.
@@ -10,4 +12,5 @@ Schedule::useCache('database');
 Schedule::command('baton:tick')->everyMinute()->withoutOverlapping(10);
 Schedule::command('baton:poll-calendar')->everyFiveMinutes()->withoutOverlapping(10);
 Schedule::command('model:prune', ['--model' => [RecordedChange::class]])->daily();
+Schedule::command('model:prune', ['--model' => [SignInAttempt::class, Invitation::class]])->hourly();
 Schedule::command('queue:prune-failed', ['--hours' => 24 * 28])->daily();

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\AbsenceController;
+use App\Http\Controllers\AccountController;
 use App\Http\Controllers\CalendarController;
 use App\Http\Controllers\CoverController;
 use App\Http\Controllers\CustomerController;
@@ -10,6 +11,7 @@ use App\Http\Controllers\FloorController;
 use App\Http\Controllers\HouseController;
 use App\Http\Controllers\InHandController;
 use App\Http\Controllers\IntakeController;
+use App\Http\Controllers\InvitationController;
 use App\Http\Controllers\LeavingController;
 use App\Http\Controllers\MeController;
 use App\Http\Controllers\NewTaskController;
@@ -24,12 +26,14 @@ use App\Http\Controllers\RulebookController;
 use App\Http\Controllers\RulebookFileController;
 use App\Http\Controllers\SearchController;
 use App\Http\Controllers\SignInController;
+use App\Http\Controllers\SignInsController;
 use App\Http\Controllers\TaskActionController;
 use App\Http\Controllers\TaskController;
 use App\Http\Controllers\TaskFieldController;
 use App\Http\Controllers\TaskFileController;
 use App\Http\Controllers\TaskLinkController;
 use App\Http\Controllers\TaskTalkController;
+use App\Http\Controllers\TokensController;
 use App\Http\Controllers\WebFormController;
 use App\Http\Middleware\EndsWithThePerson;
 use App\Http\Middleware\ShareWithPages;
@@ -38,7 +42,14 @@ use OpenBaton\Core\Subject\TaskAction;
 
 Route::middleware('guest')->group(static function (): void {
     Route::get('sign-in', [SignInController::class, 'show'])->name('login');
-    Route::post('sign-in', [SignInController::class, 'store'])->middleware('throttle:sign-in');
+    // Attempts counts the tries.
+    Route::post('sign-in', [SignInController::class, 'store']);
+});
+
+// Whoever was invited chooses a password, be somebody signed in at the machine or not.
+Route::middleware('throttle:invitation')->where(['secret' => '[A-Za-z0-9]{48}'])->group(static function (): void {
+    Route::get('invitation/{secret}', [InvitationController::class, 'show']);
+    Route::post('invitation/{secret}', [InvitationController::class, 'accept']);
 });
 
 // The stand-in for the web form of the demo house: anybody may ask for something.
@@ -123,6 +134,16 @@ Route::middleware('auth')->group(static function (): void {
     Route::post('stand-ins/personnel', [PersonnelController::class, 'store']);
     Route::post('stand-ins/personnel/{event}/cancel', [PersonnelController::class, 'cancel']);
     Route::get('me', MeController::class);
+    Route::get('account', [AccountController::class, 'show']);
+    Route::post('account/password', [AccountController::class, 'password']);
+    Route::delete('account/sessions/{session?}', [AccountController::class, 'end']);
+    Route::get('sign-ins', [SignInsController::class, 'index']);
+    Route::post('sign-ins', [SignInsController::class, 'store']);
+    Route::post('sign-ins/{user}/invite', [SignInsController::class, 'invite']);
+    Route::post('sign-ins/{user}/end', [SignInsController::class, 'end']);
+    Route::post('sign-ins/{user}/sign-out', [SignInsController::class, 'signOut']);
+    Route::post('tokens', [TokensController::class, 'store']);
+    Route::delete('tokens/{token}', [TokensController::class, 'revoke']);
     Route::get('absences/what-if', [CoverController::class, 'whatIf']);
     Route::get('absences/{absence}', [CoverController::class, 'show']);
     Route::post('absences/{absence}', [CoverController::class, 'change']);

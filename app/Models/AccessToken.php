@@ -33,7 +33,7 @@ final class AccessToken extends PersonalAccessToken
     {
         [$id, $secret] = [...explode('|', $token, 2), ''];
         $found = self::withOwner($id);
-        if ($found === null || ! hash_equals($found->token, hash('sha256', $secret))) {
+        if ($found === null || ! hash_equals($found->token, hash('sha256', $secret)) || ! $found->isOfSomebodyWelcome()) {
             return null;
         }
         $found->touchUse();
@@ -41,12 +41,20 @@ final class AccessToken extends PersonalAccessToken
         return $found;
     }
 
-    /** Whose it is and whether they lead come in one round trip: each request wants to know. */
+    private function isOfSomebodyWelcome(): bool
+    {
+        $owner = $this->getRelation('tokenable');
+
+        return $owner instanceof User && $owner->isWelcome();
+    }
+
+    /** Whose it is, whether they lead and whether they are still here come in one round trip: each request wants to know. */
     private static function withOwner(string $id): ?static
     {
         $token = new self();
         $row = User::query()
             ->withExists(['roles as '.User::LEADS => static fn(Builder $roles): Builder => $roles->whereIn('name', User::LEADING_ROLES)])
+            ->withExists(['person as '.User::GONE => Person::thoseGone(...)])
             ->join($token->getTable(), 'tokenable_id', '=', 'users.id')
             ->where('tokenable_type', User::class)
             ->where($token->getQualifiedKeyName(), $id)

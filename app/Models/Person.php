@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\BootsByName;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -44,6 +46,18 @@ final class Person extends Model
     public function place(): BelongsTo
     {
         return $this->belongsTo(Place::class);
+    }
+
+    /**
+     * Those who do not belong to the house now: inactive, or past their last day.
+     *
+     * @param Builder<self> $people
+     *
+     * @return Builder<self>
+     */
+    public static function thoseGone(Builder $people): Builder
+    {
+        return $people->where(static fn(Builder $gone): Builder => $gone->where('active', false)->orWhere('member_until', '<', CarbonImmutable::now()->format('Y-m-d')));
     }
 
     /** @return BelongsTo<User, $this> */

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Models\Concerns\BootsByName;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Foundation\Auth\User as Authenticatable;
 use Illuminate\Notifications\Notifiable;
@@ -27,6 +28,9 @@ final class User extends Authenticatable
     /** Whether they lead, where it was asked for with the user. */
     public const LEADS = 'leads_house';
 
+    /** Whether their person is gone, where it was asked for with the user. */
+    public const GONE = 'person_gone';
+
     protected $table = 'users';
 
     protected $guarded = [];
@@ -35,7 +39,19 @@ final class User extends Authenticatable
 
     protected function casts(): array
     {
-        return ['password' => 'hashed'];
+        return ['password' => 'hashed', 'ended_at' => 'immutable_datetime'];
+    }
+
+    /** @return HasOne<Invitation, $this> */
+    public function invitation(): HasOne
+    {
+        return $this->hasOne(Invitation::class);
+    }
+
+    /** @return HasMany<OpenSession, $this> */
+    public function sessions(): HasMany
+    {
+        return $this->hasMany(OpenSession::class);
     }
 
     /** @return HasOne<Person, $this> */
@@ -48,6 +64,12 @@ final class User extends Authenticatable
     public function authorOn(Task $task): Author
     {
         return $this->person !== null && $this->person->id === $task->assignee_id ? Author::Holder : Author::Anyone;
+    }
+
+    /** Whether they may be signed in: neither has the sign-in ended, nor is its person gone from the house. */
+    public function isWelcome(): bool
+    {
+        return $this->ended_at === null && ! ($this->attributes[self::GONE] ?? Person::thoseGone($this->person()->getQuery())->exists());
     }
 
     /** Whether they decide who gets what. */

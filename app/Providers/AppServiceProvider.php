@@ -57,9 +57,8 @@ final class AppServiceProvider extends ServiceProvider
             DB::connection()->unsetEventDispatcher();
         }
 
-        RateLimiter::for('sign-in', static fn(Request $request): Limit => Limit::perMinute(config()->integer('baton.throttle.sign_in'))
-            ->by($request->string('email')->lower()->limit(100)->toString().'|'.$request->ip()));
         RateLimiter::for('web-form', static fn(Request $request): Limit => Limit::perMinute(config()->integer('baton.throttle.web_form'))->by((string) $request->ip()));
+        RateLimiter::for('invitation', static fn(Request $request): Limit => Limit::perMinute(config()->integer('baton.throttle.invitation'))->by((string) $request->ip()));
         RateLimiter::for('calendar', static fn(Request $request): Limit => Limit::perMinute(config()->integer('baton.throttle.calendar'))->by((string) $request->ip()));
         RateLimiter::for('api', static fn(Request $request): Limit => Limit::perMinute(config()->integer('baton.throttle.api'))->by($request->bearerToken() ?? (string) $request->ip()));
     }

@@ -47,12 +47,10 @@ final class DemoServer
             'PHP_CLI_SERVER_WORKERS' => '4',
             'DB_DATABASE' => self::DATABASE,
             'CACHE_STORE' => 'apc',
-            'SESSION_DRIVER' => 'file',
             'QUEUE_CONNECTION' => 'sync',
             'LOG_CHANNEL' => 'single',
             'APP_ENV' => 'testing',
             'APP_URL' => $server->url,
-            'BATON_THROTTLE_SIGN_IN' => '1000',
         ]);
         $server->launch(['chromedriver', "--port={$driver}", '--allowed-ips=127.0.0.1'], base_path(), []);
         $server->await($web);

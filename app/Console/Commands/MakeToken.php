@@ -4,25 +4,68 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Actions\Actor;
+use App\Actions\MakeAccessToken;
+use App\Models\TokenAbility;
 use App\Models\User;
+use App\SignIn\Address;
+use Carbon\CarbonImmutable;
 use Illuminate\Console\Command;
 
 final class MakeToken extends Command
 {
-    protected $signature = 'baton:token {email : whose token it is} {name : what it is for}';
+    private const DAYS = 365;
 
-    protected $description = 'Make a personal token with which a system may bring tasks in; it is shown once';
+    protected $signature = 'baton:token {email : whose token it is} {name : what it is for}
+        {--may=* : what it may do; tasks:create where nothing is said}
+        {--until= : its last day, as 2027-03-31; a year from now where nothing is said}';
 
-    public function handle(): int
+    protected $description = 'Make a token with which another system asks; it is shown once';
+
+    public function handle(MakeAccessToken $make): int
     {
-        $user = User::query()->where('email', $this->argument('email'))->first();
-        if ($user === null) {
-            $this->error('Nobody signs in with this address.');
-
-            return 2;
+        $user = User::query()->where('email', Address::spelled((string) $this->argument('email')))->first();
+        $abilities = $this->abilities();
+        $until = $this->until();
+        if ($user === null || ! $user->isWelcome()) {
+            return $this->refuse('Nobody signs in with this address.');
         }
-        $this->line($user->createToken((string) $this->argument('name'), ['tasks:create'])->plainTextToken);
+        if ($abilities === null) {
+            return $this->refuse('A token may do: '.implode(', ', array_column(TokenAbility::cases(), 'value')).'.');
+        }
+        if ($until === null || $until->isPast()) {
+            return $this->refuse('Give its last day as 2027-03-31, after today.');
+        }
+        $this->line($make($user, (string) $this->argument('name'), $abilities, $until, Actor::system('command line')));
 
         return 0;
+    }
+
+    /** @return list<TokenAbility>|null null: there is one that there is not */
+    private function abilities(): ?array
+    {
+        $found = [];
+        foreach ($this->option('may') === [] ? [TokenAbility::Create->value] : $this->option('may') as $name) {
+            $found[] = TokenAbility::tryFrom((string) $name);
+        }
+
+        return in_array(null, $found, true) ? null : array_values(array_filter($found));
+    }
+
+    private function until(): ?CarbonImmutable
+    {
+        $day = $this->option('until');
+        if ($day === null) {
+            return CarbonImmutable::now()->addDays(self::DAYS)->endOfDay();
+        }
+
+        return CarbonImmutable::hasFormat((string) $day, 'Y-m-d') ? CarbonImmutable::parse((string) $day)->endOfDay() : null;
+    }
+
+    private function refuse(string $why): int
+    {
+        $this->error($why);
+
+        return 2;
     }
 }

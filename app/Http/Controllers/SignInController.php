@@ -6,6 +6,9 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\SignInRequest;
 use App\Models\User;
+use App\SignIn\Attempts;
+use App\SignIn\Credentials;
+use App\Words\Words;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
@@ -14,16 +17,29 @@ use Inertia\Response;
 
 final class SignInController
 {
+    public const ENDED = 'This sign-in has ended. Ask an administrator of the house.';
+
     public function show(): Response
     {
         return Inertia::render('SignIn/SignIn');
     }
 
-    public function store(SignInRequest $request): RedirectResponse
+    public function store(SignInRequest $request, Attempts $attempts, Credentials $credentials, Words $words): RedirectResponse
     {
-        if (! Auth::attempt($request->credentials(), $request->boolean('stay'))) {
-            return back()->withErrors(['email' => 'This address and password do not go together.'])->onlyInput('email');
+        $ip = (string) $request->ip();
+        $wait = $attempts->begin($request->address(), $ip);
+        if ($wait > 0) {
+            return self::refuse($words->say('sign_in.wait', ['minutes' => (int) ceil($wait / 60)]));
         }
+        $user = $credentials->check($request->address(), $request->password());
+        if ($user === null) {
+            return self::refuse($words->say('sign_in.wrong'));
+        }
+        $attempts->succeed($request->address(), $ip);
+        if (! $user->isWelcome()) {
+            return self::refuse(self::ENDED);
+        }
+        Auth::login($user, $request->boolean('stay'));
         $request->session()->regenerate();
 
         return redirect()->intended('/');
@@ -43,5 +59,10 @@ final class SignInController
         $request->session()->regenerateToken();
 
         return redirect('/sign-in');
+    }
+
+    private static function refuse(string $why): RedirectResponse
+    {
+        return back()->withErrors(['email' => $why])->onlyInput('email');
     }
 }

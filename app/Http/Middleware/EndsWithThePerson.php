@@ -4,24 +4,24 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Http\Controllers\SignInController;
 use App\Models\User;
 use Closure;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Symfony\Component\HttpFoundation\Response;
 
-/** Whoever has left the house is signed out, wherever they had signed in. */
+/** Whoever has left the house, or is not to sign in any more, is signed out, wherever they had signed in. */
 final class EndsWithThePerson
 {
     public function handle(Request $request, Closure $next): Response
     {
         $user = $request->user();
-        // Who is only inactive gets no work, and may still look.
-        if ($user instanceof User && $user->person !== null && ! $user->person->active && $user->person->member_until !== null) {
+        if ($user instanceof User && ! $user->isWelcome()) {
             Auth::guard('web')->logout();
             $request->session()->invalidate();
 
-            return redirect('/sign-in')->withErrors(['email' => 'This sign-in has ended with your time at the house.']);
+            return redirect('/sign-in')->withErrors(['email' => SignInController::ENDED]);
         }
         /** @var Response $response */
         $response = $next($request);

@@ -27,6 +27,7 @@ final class ShareWithPages extends Middleware
                 'name' => $user->name,
                 'slug' => $user->person?->slug,
                 'leads' => $user->leads(),
+                'administers' => $user->can('administer', User::class),
                 'creates' => $user->can('create', Task::class),
             ] : null,
             'status' => static fn(): ?array => $user instanceof User ? app(StatusStrip::class)->props() : null,

@@ -4,17 +4,23 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\SignIn\Address;
+
 final class SignInRequest extends InputRequest
 {
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['email' => ['required', 'email'], 'password' => ['required', 'string'], 'stay' => ['boolean']];
+        return ['email' => ['required', 'string', 'max:200'], 'password' => ['required', 'string', 'max:200'], 'stay' => ['boolean']];
     }
 
-    /** @return array<string, string> */
-    public function credentials(): array
+    public function address(): string
     {
-        return ['email' => $this->string('email')->toString(), 'password' => $this->string('password')->toString()];
+        return Address::spelled($this->string('email')->toString());
+    }
+
+    public function password(): string
+    {
+        return $this->string('password')->toString();
     }
 }

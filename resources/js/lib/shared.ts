@@ -3,7 +3,7 @@ import type { StatusStripProps } from '@props/StatusStrip';
 
 /** What every page gets. */
 export type Shared = {
-    viewer: { name: string; slug: string | null; leads: boolean; creates: boolean } | null;
+    viewer: { name: string; slug: string | null; leads: boolean; creates: boolean; administers: boolean } | null;
     status: StatusStripProps | null;
     stamp: string;
     notice: { done: string | null; problem: string | null; undo: { label: string; url: string } | null };

@@ -27,6 +27,8 @@ function ViewerMenu({ viewer, onKeys }: { viewer: NonNullable<Shared['viewer']>;
             }
             items={[
                 ...(viewer.slug === null ? [] : [{ label: 'My page', run: () => router.visit('/me') }]),
+                { label: 'My sign-in', run: () => router.visit('/account') },
+                ...(viewer.administers ? [{ label: 'Sign-ins', run: () => router.visit('/sign-ins') }] : []),
                 { label: 'Light', run: () => setScheme('light') },
                 { label: 'Dark', run: () => setScheme('dark') },
                 { label: 'Keys', run: onKeys },

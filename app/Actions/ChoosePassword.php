@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Invitation;
+use App\Models\OpenSession;
+use App\Models\User;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+
+/** Gives a sign-in another password. Whoever was signed in by the old one no longer is. */
+final class ChoosePassword
+{
+    /** @param string|null $except the session that stays, by its id; null: none */
+    public function __invoke(User $user, string $password, ?string $except, Actor $by): void
+    {
+        DB::transaction(static function () use ($user, $password, $except, $by): void {
+            $user->forceFill(['password' => $password, 'ended_at' => null, 'remember_token' => Str::random(60)])->save();
+            Invitation::query()->where('user_id', $user->id)->delete();
+            OpenSession::query()->where('user_id', $user->id)->where('id', '<>', (string) $except)->delete();
+            Audit::record($by, 'sign-in', 'password_chosen', "chose a password for {$user->email}", $user);
+        });
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\OpenSession;
+use App\Models\User;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+
+/** Signs somebody out elsewhere. No machine stays signed in by its cookie alone after that. */
+final class EndSessions
+{
+    /**
+     * @param string|null $only   a session, by OpenSession::name(); null: all of theirs
+     * @param string|null $except the session that stays, by its id
+     *
+     * @return int how many there were
+     */
+    public function __invoke(User $user, ?string $only, ?string $except, Actor $by): int
+    {
+        return DB::transaction(static function () use ($user, $only, $except, $by): int {
+            $ids = OpenSession::query()->where('user_id', $user->id)->where('id', '<>', (string) $except)->get(['id'])
+                ->filter(static fn(OpenSession $one): bool => $only === null || $one->name() === $only)->modelKeys();
+            OpenSession::query()->whereKey($ids)->delete();
+            $user->forceFill(['remember_token' => Str::random(60)])->save();
+            Audit::record($by, 'sign-in', 'sessions_ended', "ended sessions of {$user->email}", $user, ['sessions' => count($ids)]);
+
+            return count($ids);
+        });
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Actions\Actor;
+use App\Actions\RevokeAccessToken;
+use App\Models\AccessToken;
+use App\Models\User;
+use Illuminate\Console\Command;
+
+final class Tokens extends Command
+{
+    protected $signature = 'baton:tokens {--revoke= : the number of one to take back}';
+
+    protected $description = 'List the tokens of other systems, or take one back';
+
+    public function handle(RevokeAccessToken $revoke): int
+    {
+        $number = $this->option('revoke');
+        if ($number !== null) {
+            $token = AccessToken::query()->whereKey($number)->first();
+            if ($token === null) {
+                $this->error('There is no token with this number.');
+
+                return 2;
+            }
+            $revoke($token, Actor::system('command line'));
+            $this->line("The token {$token->name} is revoked.");
+
+            return 0;
+        }
+        $this->table(['Number', 'For', 'Owner', 'May', 'Last used', 'Until'], AccessToken::query()->with('tokenable')->orderBy('id')->get()->map(static fn(AccessToken $token): array => [
+            $token->id,
+            $token->name,
+            $token->tokenable instanceof User ? $token->tokenable->email : '',
+            implode(' ', (array) $token->abilities),
+            $token->last_used_at?->toIso8601String() ?? 'never',
+            $token->expires_at?->toDateString() ?? 'without an end',
+        ])->all());
+
+        return 0;
+    }
+}

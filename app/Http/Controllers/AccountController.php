@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\ChoosePassword;
+use App\Actions\EndSessions;
+use App\Http\Pages\SessionLine;
+use App\Http\Requests\PasswordRequest;
+use App\Http\Viewer;
+use App\Models\OpenSession;
+use App\SignIn\Attempts;
+use App\SignIn\Credentials;
+use App\Words\Words;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Inertia\Inertia;
+use Inertia\Response;
+
+/** One's own sign-in: the password, and where one is signed in. */
+final class AccountController
+{
+    private const SESSIONS = 50;
+
+    public function show(Request $request, Viewer $viewer): Response
+    {
+        $user = $viewer->user();
+        $here = $request->session()->getId();
+
+        return Inertia::render('Account/Account', [
+            'email' => $user->email,
+            'sessions' => static fn(): array => array_values(OpenSession::query()->where('user_id', $user->id)->orderByDesc('last_activity')->limit(self::SESSIONS)->get(['id', 'ip_address', 'user_agent', 'last_activity'])
+                ->map(static fn(OpenSession $session): array => SessionLine::of($session, $session->id === $here))->all()),
+        ]);
+    }
+
+    public function password(PasswordRequest $request, Viewer $viewer, Attempts $attempts, Credentials $credentials, ChoosePassword $choose, Words $words): RedirectResponse
+    {
+        $user = $viewer->user();
+        $ip = (string) $request->ip();
+        $wait = $attempts->begin($user->email, $ip);
+        if ($wait > 0) {
+            return back()->withErrors(['current' => $words->say('sign_in.wait', ['minutes' => (int) ceil($wait / 60)])]);
+        }
+        if ($credentials->check($user->email, $request->current()) === null) {
+            return back()->withErrors(['current' => $words->say('account.not_current')]);
+        }
+        $attempts->succeed($user->email, $ip);
+        $choose($user, $request->password(), $request->session()->getId(), $viewer->actor());
+
+        $request->session()->regenerate();
+
+        return back()->with('done', $words->say('account.changed'));
+    }
+
+    /** @param string|null $session null: all but this one */
+    public function end(Request $request, Viewer $viewer, EndSessions $end, Words $words, ?string $session = null): RedirectResponse
+    {
+        $count = $end($viewer->user(), $session, $request->session()->getId(), $viewer->actor());
+
+        return back()->with('done', $words->say('account.ended', ['count' => $count]));
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\Actor;
+use App\Actions\ChoosePassword;
+use App\Http\Requests\InvitationRequest;
+use App\Models\Invitation;
+use App\SignIn\KnownMachine;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Support\Facades\Auth;
+use Inertia\Inertia;
+use Inertia\Response;
+
+/** The link by which somebody who was invited chooses their password. Looking at it does not use it up. */
+final class InvitationController
+{
+    public function show(string $secret): Response
+    {
+        $user = Invitation::by($secret)->with('user')->first()?->user;
+
+        return Inertia::render('SignIn/Invitation', ['invited' => $user === null ? null : ['name' => $user->name, 'email' => $user->email, 'address' => "/invitation/{$secret}"]]);
+    }
+
+    public function accept(string $secret, InvitationRequest $request, ChoosePassword $choose, KnownMachine $machine): RedirectResponse
+    {
+        $user = $request->whose();
+        $choose($user, $request->password(), null, Actor::user($user));
+        $machine->remember($user->email);
+        if (! $user->isWelcome()) {
+            return redirect('/sign-in')->withErrors(['email' => SignInController::ENDED]);
+        }
+        Auth::login($user);
+        $request->session()->regenerate();
+
+        return redirect('/');
+    }
+}

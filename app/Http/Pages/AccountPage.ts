@@ -1,0 +1,9 @@
+/** name: what the session is called where others may see it */
+export type SessionLine = { name: string; here: boolean; browser: string | null; system: string | null; ip: string | null; at: string };
+
+export type AccountPageProps = { email: string; sessions: SessionLine[] };
+
+export type InvitationPageProps = {
+    /** null: the link is no longer good, or never was */
+    invited: { name: string; email: string; address: string } | null;
+};
