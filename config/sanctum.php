@@ -7,6 +7,8 @@ return [
     'stateful' => [],
     'guard' => [],
     'expiration' => null,
+    // Its one route is for pages of other origins.
+    'routes' => false,
     'token_prefix' => 'baton_',
     // AccessToken keeps it itself, to the minute.
     'last_used_at' => false,

@@ -21,7 +21,6 @@ return new class extends Migration {
 
     public function down(): void
     {
-        Schema::table('handoffs', static fn(Blueprint $table) => $table->index('task_id'));
         Schema::table('handoffs', static fn(Blueprint $table) => $table->dropIndex(['task_id', 'to_id']));
         Schema::table('houses', static fn(Blueprint $table) => $table->dropColumn('tasks_are_open'));
     }

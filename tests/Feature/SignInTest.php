@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Models\SignInAttempt;
 use App\SignIn\Waits;
 use Carbon\CarbonImmutable;
+use Illuminate\Contracts\Hashing\Hasher;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Testing\TestResponse;
 use Tests\Support\Clock;
@@ -82,7 +83,7 @@ it('looks at a hash as costly as all others where nobody has the address', funct
 
         return false;
     });
-    app()->instance(Illuminate\Contracts\Hashing\Hasher::class, Hash::getFacadeRoot());
+    app()->instance(Hasher::class, Hash::getFacadeRoot());
     signIn($this, 'nobody@alderquill.example', 'one');
     signIn($this, 'ayumi@alderquill.example', 'two');
     expect($checked)->toBe([['one', true], ['two', true]]);

@@ -8,13 +8,14 @@ use App\Http\Viewer;
 use App\Models\Handoff;
 use App\Models\RulebookVersion;
 use App\Models\Task;
+use App\Sight\TasksInSight;
 use Carbon\CarbonImmutable;
 use OpenBaton\Core\Document\Instant;
 
 /** The strip at the bottom of every page. Its type is StatusStrip.ts. */
 final readonly class StatusStrip
 {
-    public function __construct(private Viewer $viewer) {}
+    public function __construct(private Viewer $viewer, private TasksInSight $sight) {}
 
     /** @return array<string, mixed> */
     public function props(): array
@@ -23,9 +24,9 @@ final readonly class StatusStrip
 
         return [
             'unplaced' => Task::query()->unplaced()->count(),
-            'lastHandoff' => $last === null ? null : [
+            'lastHandoff' => $last?->task === null || ! $this->sight->includes($this->viewer->user(), $last->task) ? null : [
                 'at' => Moment::of($last->at),
-                'number' => (int) $last->task?->number,
+                'number' => (int) $last->task->number,
                 'taskId' => $last->task_id,
                 'to' => (string) $last->to?->name,
                 'toSlug' => (string) $last->to?->slug,

@@ -18,7 +18,7 @@ export function PasswordForm({ action, email, asksCurrent, send }: { action: str
             }}
         >
             {/* So that what keeps passwords knows whose it is. */}
-            <input type="hidden" name="username" autoComplete="username" value={email} readOnly />
+            <input type="text" name="username" autoComplete="username" value={email} readOnly hidden />
             {asksCurrent && (
                 <Labelled label={say('account.current')} wrong={form.errors.current}>
                     {entry('current', 'current-password')}

@@ -11,6 +11,9 @@ import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 import { DialogForm } from '@/ui/DialogForm';
 
+/** Rows at once; whoever is not among them is found by name. */
+const SHOWN = 60;
+
 type Open = { what: 'sign-in' } | { what: 'token' } | { what: 'invite' | 'end'; signIn: SignInLine } | { what: 'revoke'; token: TokenLine };
 
 function Section({ title, note, add, onAdd, children }: { title: string; note: string; add: string; onAdd: () => void; children: ReactNode }) {
@@ -30,7 +33,7 @@ function SignInRow({ signIn, onOpen }: { signIn: SignInLine; onOpen: (open: Open
     const formats = useFormats();
     const off = signIn.state === 'ended' || signIn.state === 'gone';
     return (
-        <tr className="border-t border-line align-baseline">
+        <tr className="border-t border-line">
             <th scope="row" className={`py-1.5 pr-3 font-medium whitespace-nowrap ${off ? 'text-ink2 line-through' : ''}`}>
                 <span className="mr-2 inline-block w-4 align-middle">{signIn.person !== null && <PersonMark slug={signIn.person} size={16} />}</span>
                 {signIn.name}
@@ -38,8 +41,9 @@ function SignInRow({ signIn, onOpen }: { signIn: SignInLine; onOpen: (open: Open
             <td className="py-1.5 pr-3 [overflow-wrap:anywhere]">{signIn.email}</td>
             <td className="py-1.5 pr-3">{signIn.roles.map((one) => say(`sign_ins.roles.${one}`)).join(', ')}</td>
             <td className={`py-1.5 pr-3 ${signIn.state === 'invited' ? 'text-ochre' : 'text-ink2'}`}>
-                {say(`sign_ins.states.${signIn.state}`, { until: signIn.invitedUntil === null ? '' : formats.moment(signIn.invitedUntil) })}
-                {!off && signIn.sessions > 0 && `, ${say('sign_ins.seen', { count: signIn.sessions, moment: signIn.seenAt === null ? '' : formats.moment(signIn.seenAt) })}`}
+                {signIn.state === 'open' && signIn.seenAt !== null
+                    ? say('sign_ins.seen', { count: signIn.sessions, moment: formats.moment(signIn.seenAt) })
+                    : say(`sign_ins.states.${signIn.state}`, { until: signIn.invitedUntil === null ? '' : formats.moment(signIn.invitedUntil) })}
             </td>
             <td className="py-1 text-right whitespace-nowrap">
                 {signIn.own ? (
@@ -115,11 +119,12 @@ export default function SignIns({ signIns, tokens, people, roles, abilities }: S
                 <input type="search" className="entry mb-3 w-72" aria-label={say('sign_ins.find')} placeholder={say('sign_ins.find')} value={find} onChange={(event) => setFind(event.target.value)} />
                 <table className="w-full text-left">
                     <tbody>
-                        {found.map((one) => (
+                        {found.slice(0, SHOWN).map((one) => (
                             <SignInRow key={one.id} signIn={one} onOpen={setOpen} />
                         ))}
                     </tbody>
                 </table>
+                {found.length > SHOWN && <p className="border-t border-line pt-2 text-ink2">{say('sign_ins.more', { count: found.length - SHOWN })}</p>}
                 {found.length === 0 && <p className="text-ink2">{say('sign_ins.none')}</p>}
             </Section>
             <Section title={say('sign_ins.tokens')} note={say('sign_ins.tokens_note')} add={say('sign_ins.new_token')} onAdd={() => setOpen({ what: 'token' })}>

@@ -10,7 +10,8 @@ export function ShownOnce({ secret, label, onClose }: { secret: string; label: s
             <p>{say('sign_ins.once')}</p>
             <p className="flex items-center gap-2">
                 <input readOnly autoFocus className="entry min-w-0 flex-1 font-mono text-xs" aria-label={label} value={secret} onFocus={(event) => event.target.select()} />
-                <Button onClick={() => void navigator.clipboard.writeText(secret).then(() => setCopied(true))}>{say(copied ? 'sign_ins.copied' : 'sign_ins.copy')}</Button>
+                {/* Browsers have no clipboard for pages that come without TLS from elsewhere. */}
+                {'clipboard' in navigator && <Button onClick={() => void navigator.clipboard.writeText(secret).then(() => setCopied(true))}>{say(copied ? 'sign_ins.copied' : 'sign_ins.copy')}</Button>}
             </p>
             <p className="text-right">
                 <Button look="main" onClick={onClose}>

@@ -1,0 +1,166 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+/**
+ * Whom each route lets in that is not about a certain task (for those: Standings), with what it would take.
+ *
+ * @phpstan-type Entry array{list<string>, array<string, mixed>}
+ */
+final class LetsIn
+{
+    public const SIGNED_IN = ['nobody here', 'member', 'whose', 'reviewer', 'lead', 'administrator'];
+
+    private const EVERYBODY = ['guest', ...self::SIGNED_IN];
+
+    private const OF_THE_HOUSE = ['member', 'whose', 'reviewer', 'lead', 'administrator'];
+
+    /** An administrator does no tasks. */
+    private const PEOPLE = ['member', 'whose', 'reviewer', 'lead'];
+
+    private const WHOSE = ['whose', 'lead', 'administrator'];
+
+    private const LEADS = ['lead', 'administrator'];
+
+    private const ADMINISTRATORS = ['administrator'];
+
+    /** @return array<string, Entry> who is let in, and what is sent, by method and path */
+    public static function table(): array
+    {
+        return self::doors() + self::work() + self::rules() + self::roster() + self::absences();
+    }
+
+    /** @return array<string, Entry> */
+    private static function doors(): array
+    {
+        return [
+            'GET /' => [self::SIGNED_IN, []],
+            'GET up' => [self::EVERYBODY, []],
+            'GET sign-in' => [['guest'], []],
+            'POST sign-in' => [['guest'], ['email' => 'nobody@alderquill.example', 'password' => 'x']],
+            'POST sign-out' => [self::SIGNED_IN, []],
+            'GET invitation/{secret}' => [self::EVERYBODY, []],
+            'POST invitation/{secret}' => [self::EVERYBODY, ['password' => 'short']],
+            'GET account' => [self::SIGNED_IN, []],
+            'POST account/password' => [self::SIGNED_IN, []],
+            'DELETE account/sessions/{session}' => [self::SIGNED_IN, []],
+            'GET sign-ins' => [self::ADMINISTRATORS, []],
+            'POST sign-ins' => [self::ADMINISTRATORS, ['name' => 'Some system', 'email' => 'system@alderquill.example', 'role' => 'lead']],
+            'POST sign-ins/{user}/invite' => [self::ADMINISTRATORS, []],
+            'POST sign-ins/{user}/end' => [self::ADMINISTRATORS, []],
+            'POST sign-ins/{user}/sign-out' => [self::ADMINISTRATORS, []],
+            'POST tokens' => [self::ADMINISTRATORS, ['name' => 'Shop']],
+            'DELETE tokens/{token}' => [self::ADMINISTRATORS, []],
+            'GET pulse' => [self::SIGNED_IN, []],
+            'GET stand-ins/web-form' => [self::EVERYBODY, []],
+            'POST stand-ins/web-form' => [self::EVERYBODY, []],
+            // By their signature and their secret, which nobody has here.
+            'GET stand-ins/personnel.ics' => [[], []],
+            'GET calendar/{feed}.ics' => [[], []],
+        ];
+    }
+
+    /** @return array<string, Entry> */
+    private static function work(): array
+    {
+        $customer = ['set' => [], 'on_form' => true];
+
+        return [
+            'GET floor' => [self::LEADS, []],
+            'GET in-hand' => [self::SIGNED_IN, []],
+            'GET search' => [self::OF_THE_HOUSE, ['q' => 'trumpet']],
+            'GET tasks/new' => [self::OF_THE_HOUSE, []],
+            'GET tasks/new/customers' => [self::OF_THE_HOUSE, ['q' => 'holms']],
+            'POST tasks/new/preview' => [self::OF_THE_HOUSE, ['title' => 'Tuba', 'kind' => 'quote']],
+            'POST tasks' => [self::OF_THE_HOUSE, ['title' => 'Tuba', 'kind' => 'quote']],
+            'POST notices/{until}/seen' => [['whose'], []],
+            'POST cuts/{cut}/seen' => [self::LEADS, []],
+            'GET customers' => [self::LEADS, []],
+            'PUT customers/{customer}' => [self::LEADS, $customer],
+            'GET house' => [self::LEADS, []],
+            'PUT house/sight' => [self::LEADS, ['open' => true]],
+            'POST house/fields' => [self::LEADS, []],
+            'PUT house/fields/{field}' => [self::LEADS, ['label' => 'Value']],
+            'POST house/fields/{field}/retire' => [self::LEADS, ['retired' => true]],
+            'POST house/fields/{field}/move' => [self::LEADS, ['places' => 1]],
+            'POST house/kinds' => [self::LEADS, []],
+            'PUT house/kinds/{kind}' => [self::LEADS, ['name' => 'Quote', 'minutes' => 30]],
+            'POST house/checklists' => [self::LEADS, []],
+            'PUT house/checklists/{checklist}' => [self::LEADS, ['name' => 'Check', 'items' => ['Play it']]],
+        ];
+    }
+
+    /** @return array<string, Entry> */
+    private static function rules(): array
+    {
+        return [
+            'GET rulebook' => [self::OF_THE_HOUSE, []],
+            'GET rulebook/export' => [self::OF_THE_HOUSE, []],
+            'GET rulebook/coverage' => [self::OF_THE_HOUSE, []],
+            'GET rulebook/versions/{version}' => [self::OF_THE_HOUSE, []],
+            'GET rulebook/merged' => [self::LEADS, ['text' => 'Repair of ~task.title~']],
+            'PUT rulebook/draft' => [self::LEADS, ['rules' => [], 'revision' => 0]],
+            'DELETE rulebook/draft' => [self::LEADS, ['revision' => 0]],
+            'POST rulebook/import' => [self::LEADS, ['revision' => 0]],
+            'POST rulebook/publish' => [self::LEADS, ['revision' => 0]],
+        ];
+    }
+
+    /** @return array<string, Entry> */
+    private static function roster(): array
+    {
+        return [
+            'GET me' => [self::PEOPLE, []],
+            'GET people' => [self::LEADS, []],
+            'POST people' => [self::LEADS, ['document' => ['name' => 'Oona Varga']]],
+            'POST people/change' => [self::LEADS, ['people' => ['callum'], 'what' => 'percent', 'percent' => 50]],
+            'PUT people/{person}' => [self::LEADS, ['document' => ['name' => 'Callum Rees']]],
+            'GET people/{person}/leaving' => [self::LEADS, []],
+            'POST people/{person}/leaving' => [self::LEADS, []],
+            'POST people/{person}/ill' => [self::LEADS, []],
+            'POST people/{person}/pause' => [self::WHOSE, ['until' => 'further_notice', 'reason' => 'Stock count']],
+            'POST people/{person}/resume' => [self::WHOSE, []],
+            'GET places' => [self::LEADS, []],
+            'POST places' => [self::LEADS, ['name' => 'Lowlands']],
+            'POST places/{place}' => [self::LEADS, ['name' => 'Islands']],
+            'DELETE places/{place}' => [self::LEADS, []],
+            'GET roster/export' => [self::LEADS, []],
+            'POST roster/preview' => [self::LEADS, House::roster()],
+            'POST roster/import' => [self::LEADS, House::roster()],
+            'PUT roster/house' => [self::LEADS, ['document' => ['zone' => 'Europe/Dublin']]],
+            'PUT roster/{list}/{slug}' => [self::LEADS, ['document' => ['name' => 'Brass']]],
+            'DELETE roster/{list}/{slug}' => [self::LEADS, []],
+        ];
+    }
+
+    /** @return array<string, Entry> */
+    private static function absences(): array
+    {
+        $days = ['kind' => 'holiday', 'first' => '2026-03-16', 'last' => '2026-03-17'];
+        $calendar = ['text' => "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:-//X//EN\r\nEND:VCALENDAR\r\n"];
+
+        return [
+            'GET absences' => [self::OF_THE_HOUSE, []],
+            'POST absences' => [self::WHOSE, ['person' => 'callum'] + $days],
+            'POST absences/minimum' => [self::LEADS, ['of' => 'team:brass-bench', 'people' => 2]],
+            'GET absences/calendars' => [self::LEADS, []],
+            'POST absences/calendars/preview' => [self::LEADS, $calendar],
+            'POST absences/calendars/import' => [self::LEADS, $calendar],
+            'POST absences/calendars/hours' => [self::LEADS, $calendar],
+            'POST absences/calendars/poll' => [self::LEADS, []],
+            'POST absences/calendars/renew' => [self::PEOPLE, []],
+            'GET absences/what-if' => [self::WHOSE, ['person' => 'callum', 'first' => '2026-03-16', 'last' => '2026-03-17']],
+            'GET absences/{absence}' => [self::WHOSE, []],
+            'POST absences/{absence}' => [self::WHOSE, ['person' => 'callum'] + $days],
+            'POST absences/{absence}/cover' => [self::LEADS, ['task' => '', 'person' => null]],
+            'POST absences/{absence}/hand-over' => [self::LEADS, []],
+            'POST absences/{absence}/decide' => [self::LEADS, ['approve' => true]],
+            'POST absences/{absence}/end' => [self::WHOSE, []],
+            'GET stand-ins/personnel' => [self::LEADS, []],
+            'POST stand-ins/personnel' => [self::LEADS, []],
+            'POST stand-ins/personnel/{event}/cancel' => [self::LEADS, []],
+        ];
+    }
+}
