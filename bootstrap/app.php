@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Middleware\EndsWithThePerson;
 use App\Http\Middleware\RefuseBrokenText;
+use App\Http\Middleware\RefuseLargeBodies;
 use App\Http\Middleware\ShareWithPages;
 use App\Http\Problems;
 use Illuminate\Foundation\Application;
@@ -26,6 +27,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $isDraft = static fn(Request $request): bool => $request->is('rulebook/draft', 'rulebook/import', 'roster/*', 'api/*');
         $middleware->trimStrings(except: [$isDraft]);
         $middleware->convertEmptyStringsToNull(except: [$isDraft]);
+        $middleware->prepend(RefuseLargeBodies::class);
         $middleware->web(append: [EndsWithThePerson::class, ShareWithPages::class, RefuseBrokenText::class]);
         $middleware->api(append: [RefuseBrokenText::class]);
         $middleware->redirectGuestsTo('/sign-in');

@@ -18,6 +18,9 @@ return [
     // How far back the coverage of rules and of a draft look, in days.
     'recent_days' => 28,
 
+    // Seconds after which a draft that is still being read is refused.
+    'draft_seconds' => 10,
+
     // Where the calendar of the personnel office is read; empty: from the stand-in that ships.
     'personnel_calendar' => env('BATON_PERSONNEL_CALENDAR'),
 

@@ -11,6 +11,8 @@ use App\Models\Casts\Document;
 use App\Models\RulebookVersion;
 use App\Models\VersionState;
 use Illuminate\Support\Facades\DB;
+use OpenBaton\Core\Document\DocumentError;
+use OpenBaton\Core\Document\RulebookFormat;
 
 /** Saves the draft of the rulebook as it stands, finished or not, and says what still stands against publishing it. */
 final readonly class SaveDraft
@@ -21,16 +23,21 @@ final readonly class SaveDraft
      * @param list<array<string, mixed>> $rules        rule documents, some perhaps unfinished
      * @param int                        $seenRevision of the drafts of the house, when one began to change it
      *
+     * @throws DocumentError where it is larger than a rulebook may be, or takes too long to be read; nothing is changed
      * @throws DraftMovedOn where somebody else saved other rules, published or discarded in the meantime
      */
     public function __invoke(array $rules, int $seenRevision, Actor $by): SavedDraft
     {
-        $faults = $this->checked->faults($rules, $this->snapshots->current());
+        $text = Document::encode($rules);
+        if (strlen($text) > RulebookFormat::LARGEST) {
+            throw DocumentError::at('/rules', 'All rules together have at most {most} MB; these have {have} MB.', most: RulebookFormat::LARGEST >> 20, have: number_format(strlen($text) / (1 << 20), 1));
+        }
+        $faults = $this->checked->faults($rules, $this->snapshots->current(), config()->integer('baton.draft_seconds'));
 
-        return DB::transaction(static function () use ($rules, $seenRevision, $by, $faults): SavedDraft {
+        return DB::transaction(static function () use ($rules, $text, $seenRevision, $by, $faults): SavedDraft {
             $locked = LockedDraft::take();
             // Saved before, with the answer lost on its way: once is enough.
-            if ($locked->draft?->getRawOriginal('rules') === Document::encode($rules)) {
+            if ($locked->draft?->getRawOriginal('rules') === $text) {
                 return new SavedDraft($locked->revision, $faults);
             }
             $draft = $locked->asSeenAt($seenRevision)->draft ?? new RulebookVersion(['state' => VersionState::Draft]);

@@ -33,7 +33,7 @@ final class Problems
         403 => ['not-allowed', 'Not allowed.', 'You do not have the right to do this.'],
         404 => ['not-found', 'Not found.', 'There is nothing at this address.'],
         405 => ['not-that-way', 'Not that way.', 'This address is not asked in this way.'],
-        413 => ['too-large', 'Too large.', 'This is more than is taken at once; a file has at most 10 MB.'],
+        413 => ['too-large', 'Too large.', 'This is more than is taken at once: a file has at most 10 MB, rules or a roster 4 MB.'],
         419 => ['open-too-long', 'The page was open for too long.', 'Load it again, then do it once more.'],
         429 => ['too-many-requests', 'Too many requests.', 'Wait a moment, then send it again.'],
         500 => ['failed', 'Something failed on our side.', 'Nothing was changed. The error is in the log.'],

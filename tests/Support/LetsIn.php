@@ -138,7 +138,7 @@ final class LetsIn
     /** @return array<string, Entry> */
     private static function absences(): array
     {
-        $days = ['kind' => 'holiday', 'first' => '2026-03-16', 'last' => '2026-03-17'];
+        $days = ['kind' => 'leave', 'first' => '2026-03-16', 'last' => '2026-03-17'];
         $calendar = ['text' => "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:-//X//EN\r\nEND:VCALENDAR\r\n"];
 
         return [

@@ -46,10 +46,14 @@ final class MakeToken extends Command
     {
         $found = [];
         foreach ($this->option('may') === [] ? [TokenAbility::Create->value] : $this->option('may') as $name) {
-            $found[] = TokenAbility::tryFrom((string) $name);
+            $ability = TokenAbility::tryFrom((string) $name);
+            if ($ability === null) {
+                return null;
+            }
+            $found[] = $ability;
         }
 
-        return in_array(null, $found, true) ? null : array_values(array_filter($found));
+        return $found;
     }
 
     private function until(): ?CarbonImmutable

@@ -35,7 +35,7 @@ final class Tokens extends Command
             $token->id,
             $token->name,
             $token->tokenable instanceof User ? $token->tokenable->email : '',
-            implode(' ', (array) $token->abilities),
+            implode(' ', array_filter((array) $token->abilities, is_string(...))),
             $token->last_used_at?->toIso8601String() ?? 'never',
             $token->expires_at?->toDateString() ?? 'without an end',
         ])->all());

@@ -25,6 +25,7 @@ use Illuminate\Support\Facades\Gate;
 use Inertia\Inertia;
 use Inertia\Response;
 use OpenBaton\Core\Absence\AbsenceKind;
+use OpenBaton\Core\Document\TextLimits;
 use OpenBaton\Core\Time\Zone;
 
 /** Who is away, who asks to be, and what becomes of it. */
@@ -73,7 +74,7 @@ final class AbsenceController
     public function decide(Absence $absence, Request $request, Viewer $viewer, DecideAbsence $decide): RedirectResponse
     {
         Gate::authorize('decide', $absence);
-        $request->validate(['approve' => ['required', 'boolean'], 'word' => ['nullable', 'string', 'max:255']]);
+        $request->validate(['approve' => ['required', 'boolean'], 'word' => ['nullable', 'string', 'max:'.TextLimits::NOTE]]);
         $approve = $request->boolean('approve');
         $decide($absence, $approve, $request->filled('word') ? $request->string('word')->toString() : null, $viewer->actor());
 

@@ -13,6 +13,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Gate;
+use OpenBaton\Core\Document\TextLimits;
 
 /** A stand-in for the calendar of the personnel office: what is put into it there comes to the house as every other calendar does. */
 final class PersonnelController
@@ -33,7 +34,7 @@ final class PersonnelController
         Gate::authorize('keepRoster', House::class);
         $request->validate([
             'event' => ['nullable', 'string', 'exists:stand_in_events,id'],
-            'name' => ['required_without:event', 'string', 'max:200'],
+            'name' => ['required_without:event', 'string', 'max:'.TextLimits::NAME],
             'first_day' => ['bail', 'required', 'string', 'date_format:Y-m-d'],
             'last_day' => ['bail', 'required', 'string', 'date_format:Y-m-d', ...(is_string($request->input('first_day')) ? ['after_or_equal:first_day'] : [])],
         ]);

@@ -20,6 +20,9 @@ use Symfony\Component\HttpFoundation\Response;
  */
 final class RefuseBrokenText
 {
+    /** Those that are read as texts. */
+    private const HEADERS = ['Idempotency-Key', 'Authorization', 'Referer', 'User-Agent'];
+
     /** Tabs and line ends belong to texts. */
     private const CONTROL = '/[\x00-\x08\x0B\x0C\x0E-\x1F\x7F]/';
 
@@ -30,6 +33,9 @@ final class RefuseBrokenText
             if (is_array($value) && ! self::takesLists($request->route())) {
                 throw ValidationException::withMessages([mb_scrub((string) $name) => 'A text belongs here.']);
             }
+        }
+        foreach (self::HEADERS as $header) {
+            self::check([$header => $request->headers->get($header)], '');
         }
         self::check($request->query->all(), '');
         self::check($request->isJson() ? $request->json()->all() : $request->request->all(), '');

@@ -73,6 +73,7 @@ final readonly class RulebookPage
         $draft = $this->viewer->user()->can('write', RulebookVersion::class) ? RulebookVersion::query()->with('savedBy')->draft()->first() : null;
 
         return $draft === null ? null : [
+            'id' => $draft->id,
             'rules' => $draft->rules,
             'savedBy' => $draft->author(),
             'savedAt' => Moment::orNull($draft->updated_at),

@@ -61,7 +61,7 @@ export type Version = { id: string; number: number; note: string | null; publish
 export type RulebookPageProps = {
     vocabulary: Vocabulary;
     published: (Version & { rules: Rule[] }) | null;
-    draft: { rules: Rule[]; savedBy: string | null; savedAt: string | null; faults: Fault[] } | null;
+    draft: { id: string; rules: Rule[]; savedBy: string | null; savedAt: string | null; faults: Fault[] } | null;
     /** Grows whenever a draft is saved, published or discarded. */
     draftRevision: number;
     recentDays: number;

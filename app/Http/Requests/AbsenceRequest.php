@@ -17,6 +17,7 @@ use OpenBaton\Core\Absence\HeldPolicy;
 use OpenBaton\Core\Document\CriteriaFormat;
 use OpenBaton\Core\Document\DocumentError;
 use OpenBaton\Core\Document\Node;
+use OpenBaton\Core\Document\TextLimits;
 
 /** That somebody wants to be away: whole days, or from a moment to another. */
 final class AbsenceRequest extends InputRequest
@@ -44,7 +45,7 @@ final class AbsenceRequest extends InputRequest
             'hand_back' => ['nullable', Rule::enum(HandBackPolicy::class)],
             'only' => ['array'],
             'only.*' => [$this->isCriteria(...)],
-            'note' => ['nullable', 'string', 'max:255'],
+            'note' => ['nullable', 'string', 'max:'.TextLimits::NOTE],
             'substitutes' => ['array', 'max:'.self::MOST_SUBSTITUTES],
             'substitutes.*' => ['required', 'string', 'distinct', 'exists:people,slug', Rule::notIn([$this->string('person')->toString()])],
         ];

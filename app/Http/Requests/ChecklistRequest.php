@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\Checklist;
+use OpenBaton\Core\Document\TextLimits;
 
 /** A checklist that the house makes, or changes. */
 final class ChecklistRequest extends HouseRequest
@@ -13,9 +14,9 @@ final class ChecklistRequest extends HouseRequest
     public function rules(): array
     {
         return [
-            'name' => ['required', 'string', 'max:120'],
+            'name' => ['required', 'string', 'max:'.TextLimits::LABEL],
             'items' => ['required', 'array', 'min:1', 'max:100'],
-            'items.*' => ['required', 'string', 'max:200', 'distinct'],
+            'items.*' => ['required', 'string', 'max:'.TextLimits::NAME, 'distinct'],
         ] + ($this->checklist() === null ? ['slug' => self::newSlug('checklists')] : []);
     }
 

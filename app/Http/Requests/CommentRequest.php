@@ -5,12 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\Person;
+use OpenBaton\Core\Document\TextLimits;
 
 /** What somebody says on a task, and to whom. */
 final class CommentRequest extends TaskRequest
 {
-    public const LONGEST = 5000;
-
     public function authorize(): bool
     {
         return $this->user()?->can('comment', $this->task()) === true;
@@ -19,13 +18,13 @@ final class CommentRequest extends TaskRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['body' => ['required', 'string', 'max:'.self::LONGEST], 'mentions' => ['array', 'max:20'], 'mentions.*' => ['string', 'exists:people,slug']];
+        return ['body' => ['required', 'string', 'max:'.TextLimits::PROSE], 'mentions' => ['array', 'max:20'], 'mentions.*' => ['string', 'exists:people,slug']];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['body.required' => 'Say something.', 'body.max' => 'A comment has at most '.self::LONGEST.' characters; put more into a file.', 'mentions.*' => 'There is no such person.'];
+        return ['body.required' => 'Say something.', 'body.max' => 'A comment has at most '.TextLimits::PROSE.' characters; put more into a file.', 'mentions.*' => 'There is no such person.'];
     }
 
     public function body(): string

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\RulebookVersion;
+use OpenBaton\Core\Document\TextLimits;
 
 /** Something that is done with the draft as it was at a revision: publishing, discarding, reading a file into it. */
 final class DraftRequest extends InputRequest
@@ -17,7 +18,7 @@ final class DraftRequest extends InputRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['revision' => ['required', 'integer'], 'note' => ['nullable', 'string', 'max:255']];
+        return ['revision' => ['required', 'integer'], 'note' => ['nullable', 'string', 'max:'.TextLimits::NOTE]];
     }
 
     public function revision(): int

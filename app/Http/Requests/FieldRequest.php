@@ -9,6 +9,7 @@ use App\Models\CustomField;
 use Closure;
 use Illuminate\Validation\Rule;
 use OpenBaton\Core\Criteria\FieldType;
+use OpenBaton\Core\Document\TextLimits;
 
 /** A field of tasks or customers that the house defines, or changes. */
 final class FieldRequest extends HouseRequest
@@ -18,15 +19,15 @@ final class FieldRequest extends HouseRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        $options = ['options' => ['array', 'max:'.self::MOST_OPTIONS], 'options.*.value' => ['required', 'string', 'max:60', 'regex:/^[a-z0-9][a-z0-9_-]*$/', 'distinct'], 'options.*.label' => ['required', 'string', 'max:120']];
+        $options = ['options' => ['array', 'max:'.self::MOST_OPTIONS], 'options.*.value' => ['required', 'string', 'max:'.TextLimits::SHORT_NAME, 'regex:/^[a-z0-9][a-z0-9_-]*$/', 'distinct'], 'options.*.label' => ['required', 'string', 'max:'.TextLimits::LABEL]];
         if ($this->field() !== null) {
-            return ['label' => ['required', 'string', 'max:120']] + $options;
+            return ['label' => ['required', 'string', 'max:'.TextLimits::LABEL]] + $options;
         }
 
         return [
             'of' => ['required', Rule::in(['task', 'customer'])],
-            'name' => ['required', 'string', 'max:60', 'regex:/^[a-z][a-z0-9_]*$/', $this->isNew(...)],
-            'label' => ['required', 'string', 'max:120'],
+            'name' => ['required', 'string', 'max:'.TextLimits::SHORT_NAME, 'regex:/^[a-z][a-z0-9_]*$/', $this->isNew(...)],
+            'label' => ['required', 'string', 'max:'.TextLimits::LABEL],
             'type' => ['required', Rule::enum(FieldType::class)],
         ] + ['options' => [Rule::requiredIf(self::isListed($this->input('type'))), ...$options['options']]] + $options;
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\House;
+use OpenBaton\Core\Document\TextLimits;
 
 /** A change of what the house is made of. */
 abstract class HouseRequest extends InputRequest
@@ -21,7 +22,7 @@ abstract class HouseRequest extends InputRequest
      */
     protected static function newSlug(string $table): array
     {
-        return ['required', 'string', 'max:60', 'regex:/^[a-z][a-z0-9-]*$/', "unique:{$table},slug"];
+        return ['required', 'string', 'max:'.TextLimits::SHORT_NAME, 'regex:/^[a-z][a-z0-9-]*$/', "unique:{$table},slug"];
     }
 
     /** @return array<string, string> */

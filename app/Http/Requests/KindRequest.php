@@ -8,6 +8,7 @@ use App\Bridge\SnapshotSource;
 use App\Models\TaskKind;
 use OpenBaton\Core\Document\Faults;
 use OpenBaton\Core\Document\Node;
+use OpenBaton\Core\Document\TextLimits;
 use OpenBaton\Core\Document\ValueCodec;
 use OpenBaton\Core\Parameter\Assignment;
 
@@ -18,9 +19,9 @@ final class KindRequest extends HouseRequest
     public function rules(): array
     {
         return [
-            'name' => ['required', 'string', 'max:120'],
+            'name' => ['required', 'string', 'max:'.TextLimits::LABEL],
             'minutes' => ['required', 'integer', 'min:1', 'max:60000'],
-            'guide' => ['nullable', 'string', 'max:10000'],
+            'guide' => ['nullable', 'string', 'max:'.TextLimits::GUIDE],
             'defaults' => ['array'],
         ] + ($this->kind() === null ? ['slug' => self::newSlug('task_kinds')] : []);
     }

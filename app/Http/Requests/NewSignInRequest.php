@@ -9,6 +9,7 @@ use App\Models\Role;
 use App\Models\User;
 use App\SignIn\Address;
 use Illuminate\Validation\Rule;
+use OpenBaton\Core\Document\TextLimits;
 
 /** A sign-in for somebody of the house, or for an administrator or a system. */
 final class NewSignInRequest extends InputRequest
@@ -28,8 +29,8 @@ final class NewSignInRequest extends InputRequest
     {
         return [
             'person' => ['bail', 'nullable', 'string', Rule::exists('people', 'slug')->whereNull('user_id')->where('active', true)],
-            'name' => ['required_without:person', 'nullable', 'string', 'max:200'],
-            'email' => ['bail', 'required', 'string', 'max:200', 'email', 'unique:users,email'],
+            'name' => ['required_without:person', 'nullable', 'string', 'max:'.TextLimits::NAME],
+            'email' => ['bail', 'required', 'string', 'max:'.TextLimits::NAME, 'email', 'unique:users,email'],
             'role' => ['required', Rule::enum(Role::class)],
         ];
     }

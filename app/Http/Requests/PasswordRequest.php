@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\User;
+use OpenBaton\Core\Document\TextLimits;
 
 /** That somebody who is signed in wants another password. */
 final class PasswordRequest extends ChoosesPassword
@@ -17,7 +18,7 @@ final class PasswordRequest extends ChoosesPassword
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return parent::rules() + ['current' => ['required', 'string', 'max:200']];
+        return parent::rules() + ['current' => ['required', 'string', 'max:'.TextLimits::NAME]];
     }
 
     public function whose(): User

@@ -7,6 +7,7 @@ namespace App\Http\Requests;
 use App\Models\Person;
 use Carbon\CarbonImmutable;
 use LogicException;
+use OpenBaton\Core\Document\TextLimits;
 
 /** That no new work is to come to somebody for a while. */
 final class PauseRequest extends InputRequest
@@ -19,7 +20,7 @@ final class PauseRequest extends InputRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['until' => ['bail', 'nullable', 'string', 'date', 'after:now', 'before:2038-01-01'], 'reason' => ['required', 'string', 'min:3', 'max:200']];
+        return ['until' => ['bail', 'nullable', 'string', 'date', 'after:now', 'before:2038-01-01'], 'reason' => ['required', 'string', 'min:3', 'max:'.TextLimits::NAME]];
     }
 
     /** @return array<string, string> */

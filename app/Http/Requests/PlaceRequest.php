@@ -7,6 +7,7 @@ namespace App\Http\Requests;
 use App\Models\House;
 use App\Models\Person;
 use App\Models\Place;
+use OpenBaton\Core\Document\TextLimits;
 
 /** A place of the tree, with who answers for it. */
 final class PlaceRequest extends InputRequest
@@ -20,7 +21,7 @@ final class PlaceRequest extends InputRequest
     public function rules(): array
     {
         return [
-            'name' => ['required', 'string', 'max:200'],
+            'name' => ['required', 'string', 'max:'.TextLimits::NAME],
             'parent' => ['nullable', 'string', 'exists:places,slug'],
             'responsible' => ['nullable', 'string', 'exists:people,slug'],
             'deputy' => ['nullable', 'string', 'exists:people,slug', 'different:responsible'],

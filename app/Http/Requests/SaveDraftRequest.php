@@ -6,13 +6,12 @@ namespace App\Http\Requests;
 
 use App\Models\RulebookVersion;
 use Illuminate\Validation\ValidationException;
+use OpenBaton\Core\Document\RulebookFormat;
 use OpenBaton\Core\Document\TextLimits;
 
 /** A draft as the page has it: rules with distinct ids, finished or not. */
 final class SaveDraftRequest extends InputRequest
 {
-    private const MOST_RULES = 5000;
-
     public function authorize(): bool
     {
         return $this->user()?->can('write', RulebookVersion::class) === true;
@@ -32,8 +31,8 @@ final class SaveDraftRequest extends InputRequest
     public function draftRules(): array
     {
         $given = $this->json('rules');
-        if (! is_array($given) || ! array_is_list($given) || count($given) > self::MOST_RULES) {
-            throw ValidationException::withMessages(['rules' => 'The rules are a list of at most '.self::MOST_RULES.'.']);
+        if (! is_array($given) || ! array_is_list($given) || count($given) > RulebookFormat::MOST_RULES) {
+            throw ValidationException::withMessages(['rules' => 'The rules are a list of at most '.RulebookFormat::MOST_RULES.'.']);
         }
         $rules = [];
         $ids = [];

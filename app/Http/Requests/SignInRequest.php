@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\SignIn\Address;
+use OpenBaton\Core\Document\TextLimits;
 
 final class SignInRequest extends InputRequest
 {
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['email' => ['required', 'string', 'max:200'], 'password' => ['required', 'string', 'max:200'], 'stay' => ['boolean']];
+        return ['email' => ['required', 'string', 'max:'.TextLimits::NAME], 'password' => ['required', 'string', 'max:'.TextLimits::NAME], 'stay' => ['boolean']];
     }
 
     public function address(): string

@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use App\Models\Person;
 use Carbon\CarbonImmutable;
+use OpenBaton\Core\Document\TextLimits;
 use OpenBaton\Core\Subject\Asked;
 use OpenBaton\Core\Subject\TaskAction;
 use OpenBaton\Core\Subject\Transitions;
@@ -29,8 +30,8 @@ final class TaskActionRequest extends TaskRequest
     {
         $rules = [
             Asked::To->value => ['required', 'string', 'exists:people,slug'],
-            Asked::Reason->value => ['required', 'string', 'min:3', 'max:500'],
-            Asked::Note->value => ['nullable', 'string', 'max:5000'],
+            Asked::Reason->value => ['required', 'string', 'min:3', $this->action() === TaskAction::Wait ? 'max:'.TextLimits::NAME : 'max:'.TextLimits::REASON],
+            Asked::Note->value => ['nullable', 'string', 'max:'.TextLimits::PROSE],
             Asked::Until->value => ['bail', 'nullable', 'string', 'date', 'after:now'],
             Asked::On->value => ['bail', 'nullable', 'string', new SeesTask($this->user()), new EndsSomeTime($this->task())],
             Asked::Spent->value => ['nullable', 'integer', 'min:0', 'max:60000'],

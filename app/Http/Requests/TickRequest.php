@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use OpenBaton\Core\Document\TextLimits;
+
 /** That an item of a checklist is done, or not. */
 final class TickRequest extends TaskRequest
 {
@@ -15,7 +17,7 @@ final class TickRequest extends TaskRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['item' => ['required', 'string', 'max:200'], 'done' => ['required', 'boolean']];
+        return ['item' => ['required', 'string', 'max:'.TextLimits::NAME], 'done' => ['required', 'boolean']];
     }
 
     public function item(): string

@@ -8,6 +8,7 @@ use App\Models\TokenAbility;
 use App\Models\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Validation\Rule;
+use OpenBaton\Core\Document\TextLimits;
 
 /** A token for a system: in whose name, what it may do, and until when. */
 final class TokenRequest extends InputRequest
@@ -22,7 +23,7 @@ final class TokenRequest extends InputRequest
     {
         return [
             'user' => ['bail', 'required', 'string', Rule::exists('users', 'id')->whereNull('ended_at')],
-            'name' => ['required', 'string', 'max:120'],
+            'name' => ['required', 'string', 'max:'.TextLimits::LABEL],
             'abilities' => ['required', 'array', 'min:1'],
             'abilities.*' => ['required', Rule::enum(TokenAbility::class), 'distinct'],
             'until' => ['bail', 'required', 'string', 'date_format:Y-m-d', 'after:today', 'before:+3 years'],

@@ -15,17 +15,8 @@ use OpenBaton\Core\Document\TextLimits;
 /** What somebody whom nobody knows asks for: of the kinds and customers that the house offers, and no more than a letter. */
 final class WebFormRequest extends InputRequest
 {
-    private const LONGEST = 5_000;
-
-    private const LONGEST_FIELD = 200;
-
-    /** Of the whole, in bytes. */
-    private const LARGEST = 65_536;
-
     public function authorize(): bool
     {
-        abort_if(max(strlen((string) $this->getContent()), (int) $this->header('Content-Length')) > self::LARGEST, 413);
-
         return true;
     }
 
@@ -40,8 +31,8 @@ final class WebFormRequest extends InputRequest
             'title' => ['nullable', 'string', 'max:'.TextLimits::TITLE],
             'customer' => ['nullable', 'string', Rule::exists('customers', 'slug')->where('on_form', true)],
             'contact' => ['nullable', 'string', 'max:'.TextLimits::TITLE],
-            'description' => ['nullable', 'string', 'max:'.self::LONGEST],
-        ] + array_fill_keys($own, ['nullable', 'string', 'max:'.self::LONGEST_FIELD]);
+            'description' => ['nullable', 'string', 'max:'.TextLimits::PROSE],
+        ] + array_fill_keys($own, ['nullable', 'string', 'max:'.TextLimits::NAME]);
     }
 
     /** @return array<string, string> */

@@ -23,7 +23,7 @@ use OpenBaton\Core\Rulebook\RuleContext;
 /** Criteria as {"all": […]}, {"any": […]}, {"none": […]} and {"field", "op", "value"}. */
 final readonly class CriteriaFormat
 {
-    public const DEEPEST = 8;
+    public const DEEPEST = 32;
 
     public const MOST_DAYS = 3660;
 

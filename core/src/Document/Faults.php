@@ -7,9 +7,11 @@ namespace OpenBaton\Core\Document;
 use Closure;
 use OpenBaton\Core\Criteria\Fault;
 
-/** Collects what is wrong in several places of a document, so that all of it can be said at once. */
+/** Collects what is wrong in several places of a document, so that it can be said at once; the first of very many. */
 final class Faults
 {
+    public const MOST = 500;
+
     /** @var list<Fault> */
     private array $found = [];
 
@@ -25,7 +27,7 @@ final class Faults
         try {
             return $read();
         } catch (DocumentError $error) {
-            array_push($this->found, ...$error->faults);
+            $this->add(...$error->faults);
 
             return null;
         }
@@ -33,7 +35,7 @@ final class Faults
 
     public function add(Fault ...$faults): void
     {
-        array_push($this->found, ...array_values($faults));
+        array_push($this->found, ...array_slice(array_values($faults), 0, self::MOST - count($this->found)));
     }
 
     /** @return list<Fault> */

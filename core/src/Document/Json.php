@@ -9,7 +9,8 @@ use JsonException;
 /** Reads JSON as documents need it: objects stay objects, and no key stands twice in one. */
 final class Json
 {
-    private const DEEPEST = 64;
+    /** Each group of criteria takes two levels. */
+    private const DEEPEST = 128;
 
     /** @throws DocumentError */
     public static function decode(string $json): mixed

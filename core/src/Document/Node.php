@@ -124,7 +124,7 @@ final readonly class Node
     {
         $faults = [];
         foreach ($this->members() as [$key, $member]) {
-            if (! in_array($key, $known, true)) {
+            if (! in_array($key, $known, true) && count($faults) < Faults::MOST) {
                 $faults[] = new Fault($member->pointer, 'There is no such member; the known ones are {known}.', slots: ['known' => implode(', ', $known)]);
             }
         }

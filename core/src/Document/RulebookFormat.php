@@ -23,6 +23,11 @@ final class RulebookFormat
 
     public const MEMBERS = ['openbaton', 'fields', 'rules'];
 
+    public const MOST_RULES = 5_000;
+
+    /** Bytes of all rules, finished or not. */
+    public const LARGEST = 4 * 1024 * 1024;
+
     /**
      * @param Roster|null $roster null: whom and what the rules name is not checked
      *
@@ -57,6 +62,9 @@ final class RulebookFormat
         $faults = new Faults();
         $rules = [];
         $known = [];
+        if (count($node->items()) > self::MOST_RULES) {
+            throw $node->fail('There are at most {most} rules.', most: self::MOST_RULES);
+        }
         foreach ($node->items() as $item) {
             $rule = $faults->collect(static fn() => $format->read($item));
             if ($rule === null) {

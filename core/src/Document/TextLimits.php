@@ -20,6 +20,23 @@ final class TextLimits
 
     public const TAG = 60;
 
+    /** Of what the house calls one of its kinds or fields, where it stays. */
+    public const SHORT_NAME = 60;
+
+    /** Of kinds, fields and checklists, as people read them. */
+    public const LABEL = 120;
+
+    /** Of a draft, an absence, a decision about one. */
+    public const NOTE = 255;
+
+    /** Why somebody did something with a task. */
+    public const REASON = 500;
+
+    /** What is said on a task, or when it is done. */
+    public const PROSE = 5_000;
+
+    public const GUIDE = 10_000;
+
     public const ROTATION = 160;
 
     /** Of a text that criteria compare with. */

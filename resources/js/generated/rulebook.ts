@@ -167,7 +167,7 @@ export type Event =
       by?: "holder_or_lead" | "lead" | "anyone";
     };
 /**
- * A group, nested at most 8 deep, or a comparison. Money is in units of the house's currency, a duration in ISO 8601.
+ * A group, nested at most 32 deep, or a comparison. Money is in units of the house's currency, a duration in ISO 8601.
  */
 export type Criteria =
   | {

@@ -1,10 +1,11 @@
 import type { Fault, Rule, RulebookPageProps, SavedDraft } from '@props/RulebookPage';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { ask, Problem } from './ask';
+import { drawable } from './drawable';
 
 const PAUSE = 600;
 
-export type Saving = { state: 'nothing to save' | 'waiting' | 'saving' | 'saved' } | { state: 'failed'; reason: string; final: boolean };
+export type Saving = { state: 'nothing to save' | 'waiting' | 'saving' | 'saved' } | { state: 'failed'; reason: string; /** somebody else saved first */ final: boolean; /** the same may go through a moment later */ again: boolean };
 
 export type Draft = {
     rules: Rule[];
@@ -28,7 +29,7 @@ type Page = Pick<RulebookPageProps, 'published' | 'draft' | 'draftRevision'>;
 type Kept = { rules: Rule[]; faults: Fault[] | null; revision: number; source: number };
 
 function fromServer(page: Page): Kept {
-    return { rules: page.draft?.rules ?? page.published?.rules ?? [], faults: page.draft?.faults ?? null, revision: page.draftRevision, source: page.draftRevision };
+    return { rules: drawable(page.draft?.rules ?? page.published?.rules ?? []), faults: page.draft?.faults ?? null, revision: page.draftRevision, source: page.draftRevision };
 }
 
 type Autosaved = {
@@ -66,14 +67,15 @@ function useAutosaved(page: Page): Autosaved {
             setSaving({ state: more ? 'waiting' : 'saved' });
         } catch (error) {
             const final = error instanceof Problem && error.status === 409;
-            setSaving({ state: 'failed', final, reason: error instanceof Problem ? error.message : 'The server cannot be reached; it is tried again.' });
+            const again = !(error instanceof Problem) || error.status >= 500 || error.status === 429;
+            setSaving({ state: 'failed', final, again, reason: error instanceof Problem ? error.message : 'The server cannot be reached; it is tried again.' });
         } finally {
             busy.current = false;
         }
     }, []);
 
     useEffect(() => {
-        const again = saving.state === 'failed' && !saving.final;
+        const again = saving.state === 'failed' && saving.again;
         if (saving.state !== 'waiting' && !again) return;
         const timer = setTimeout(() => void save(), again ? 4000 : PAUSE);
         return () => clearTimeout(timer);

@@ -84,7 +84,7 @@ final readonly class CreateTask implements FollowUp
         $fields[self::SOURCE_FIELD] = self::SOURCE;
         $fields['task.title'] = mb_substr($this->title->fill($facts, $situation->trade->words), 0, TextLimits::NAME);
         if ($this->details !== null) {
-            $fields[self::DETAILS_FIELD] = $this->details->fill($facts, $situation->trade->words);
+            $fields[self::DETAILS_FIELD] = mb_substr($this->details->fill($facts, $situation->trade->words), 0, TextLimits::DETAILS);
         }
         $made = new Subject('', $situation->change->at, new Effort($kind->usualMinutes ?? 0, $this->estimate), fields: $fields, customerId: $subject->customerId, madeById: $subject->id);
         $due = $this->due?->effect(new Situation($situation->change, $made, $situation->roster, $situation->trade));

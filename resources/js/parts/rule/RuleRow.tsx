@@ -3,6 +3,8 @@ import { CSS } from '@dnd-kit/utilities';
 import type { Fault, Rule } from '@props/RulebookPage';
 import type { Vocabulary } from '@props/Vocabulary';
 import type { ReactNode } from 'react';
+import { say } from '@/lib/words';
+import { Boundary } from '@/ui/Boundary';
 import { Button } from '@/ui/Button';
 import { Menu } from '@/ui/Menu';
 import { RuleEditor } from './RuleEditor';
@@ -80,7 +82,9 @@ export function RuleRow({ rule, place, last, vocabulary, open, mayWrite, faults,
                                     {!active && <span className="ml-2 font-normal text-ochre">paused</span>}
                                 </h2>
                                 <p>
-                                    <RuleSentence rule={rule} vocabulary={vocabulary} />
+                                    <Boundary instead={<Undrawn />} of={rule}>
+                                        <RuleSentence rule={rule} vocabulary={vocabulary} />
+                                    </Boundary>
                                 </p>
                             </div>
                         )}
@@ -88,11 +92,20 @@ export function RuleRow({ rule, place, last, vocabulary, open, mayWrite, faults,
                     </div>
                     {note !== null && <p className="text-xs text-ochre">{note}</p>}
                     {!open && <FaultNote faults={faults} />}
-                    {open && <RuleEditor rule={rule} vocabulary={vocabulary} faults={faults} onChange={actions.change} />}
+                    {open && (
+                        <Boundary instead={<Undrawn />} of={rule}>
+                            <RuleEditor rule={rule} vocabulary={vocabulary} faults={faults} onChange={actions.change} />
+                        </Boundary>
+                    )}
                 </div>
             </div>
         </div>
     );
+}
+
+/** In the place of a rule that no page has made, and that can't be told. */
+function Undrawn() {
+    return <span className="text-brick">{say('rule.undrawn')}</span>;
 }
 
 /** What is wrong with a rule, else that it is unfinished. */

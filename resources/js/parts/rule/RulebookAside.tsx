@@ -2,6 +2,7 @@ import type { Coverage, Rule, RulebookPageProps } from '@props/RulebookPage';
 import { useState } from 'react';
 import { useFormats } from '@/lib/format';
 import type { Draft } from '@/lib/useDraft';
+import { say } from '@/lib/words';
 import { Button } from '@/ui/Button';
 import { Changes } from './Changes';
 import { ImportDialog } from './ImportDialog';
@@ -37,6 +38,11 @@ export function RulebookAside({ page, draft, coverage }: Props) {
                     <a className="text-sky underline" href="/rulebook/export">
                         Export
                     </a>
+                    {page.draft !== null && (
+                        <a className="text-sky underline" href={`/rulebook/export?version=${page.draft.id}`}>
+                            {say('rulebook.export_draft')}
+                        </a>
+                    )}
                     {page.mayWrite && (
                         <Button look="quiet" className="min-h-6 font-normal" onClick={() => setImporting(true)}>
                             Import …
