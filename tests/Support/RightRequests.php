@@ -12,11 +12,13 @@ use App\Models\Checklist;
 use App\Models\Customer;
 use App\Models\CustomField;
 use App\Models\Decision;
+use App\Models\Invitation;
 use App\Models\Notice;
 use App\Models\RulebookVersion;
 use App\Models\StandInEvent;
 use App\Models\Task;
 use App\Models\TaskKind;
+use Database\Factories\UserFactory;
 use Illuminate\Routing\Route;
 use OpenBaton\Core\Absence\AbsenceStatus;
 use OpenBaton\Core\Workload\TaskStatus;
@@ -44,6 +46,8 @@ final class RightRequests
         $this->tasks['open']->claimants()->sync([$hanneke]);
         $absence = Absence::query()->create(['slug' => 'asked', 'person_id' => House::person('callum')->id, 'first_day' => '2026-03-09', 'last_day' => '2026-03-13', 'status' => AbsenceStatus::Asked]);
         $notice = Notice::query()->create(['person_id' => $hanneke, 'task_id' => $this->tasks['new']->id, 'kind' => 'got', 'at' => now()]);
+        $user = UserFactory::new()->create();
+        Invitation::query()->create(['user_id' => $user->id, 'token' => Invitation::digest(str_repeat('a', 48)), 'expires_at' => now()->addDay()]);
         $this->ids = [
             'absence' => $absence->id, 'person' => 'callum', 'place' => 'the-holms', 'list' => 'teams', 'slug' => 'brass-bench', 'until' => (string) $notice->id,
             'customer' => Customer::query()->firstOrFail()->id, 'version' => (string) RulebookVersion::query()->published()->firstOrFail()->id, 'kind' => TaskKind::query()->where('slug', 'quote')->firstOrFail()->id,
@@ -51,6 +55,7 @@ final class RightRequests
             'decision' => (string) Decision::query()->where('task_id', $this->tasks['new']->id)->firstOrFail()->id,
             'field' => CustomField::query()->create(['path' => 'task.colour', 'label' => 'Colour', 'type' => 'text', 'position' => 1])->id,
             'checklist' => Checklist::query()->create(['slug' => 'c', 'name' => 'C', 'items' => ['A']])->id,
+            'user' => $user->id, 'token' => (string) $user->createToken('t', [])->accessToken->getKey(), 'secret' => str_repeat('a', 48), 'session' => hash('sha256', 'x'),
         ];
         app(SaveDraft::class)([House::roundRule()], LockedDraft::revision(), Actor::user(House::user('hanneke')));
     }
@@ -114,6 +119,11 @@ final class RightRequests
             'POST tasks/{task}/link' => ['other' => $this->tasks['open']->id, 'on' => true],
             'POST tasks/{task}/tick' => ['item' => 'Photograph it', 'done' => true],
             'POST tasks/{task}/watch' => ['on' => true],
+            'POST invitation/{secret}' => ['password' => 'a heron on the quay', 'again' => 'a heron on the quay'],
+            'POST account/password' => ['current' => House::PASSWORD, 'password' => 'a heron on the quay', 'again' => 'a heron on the quay'],
+            'POST sign-ins' => ['person' => null, 'name' => 'Web shop', 'email' => 'shop@alderquill.example', 'role' => 'lead'],
+            'POST tokens' => ['user' => $this->ids['user'], 'name' => 'Web shop', 'abilities' => ['tasks:read'], 'until' => '2026-06-01'],
+            'PUT house/sight' => ['open' => true],
             'POST house/fields' => ['of' => 'task', 'name' => 'case_colour', 'label' => 'Colour of the case', 'type' => 'one_of', 'options' => [['value' => 'red', 'label' => 'Red']]],
             'PUT house/fields/{field}' => ['label' => 'Colour'],
             'POST house/fields/{field}/move' => ['places' => 1],

@@ -32,7 +32,7 @@ final class InvitationController
         if (! $user->isWelcome()) {
             return redirect('/sign-in')->withErrors(['email' => SignInController::ENDED]);
         }
-        Auth::login($user);
+        Auth::guard('web')->login($user);
         $request->session()->regenerate();
 
         return redirect('/');

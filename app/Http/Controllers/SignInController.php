@@ -39,7 +39,7 @@ final class SignInController
         if (! $user->isWelcome()) {
             return self::refuse(self::ENDED);
         }
-        Auth::login($user, $request->boolean('stay'));
+        Auth::guard('web')->login($user, $request->boolean('stay'));
         $request->session()->regenerate();
 
         return redirect()->intended('/');
