@@ -2,22 +2,28 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\UpController;
 use App\Http\Middleware\EndsWithThePerson;
+use App\Http\Middleware\KnownHosts;
 use App\Http\Middleware\RefuseBrokenText;
 use App\Http\Middleware\RefuseLargeBodies;
+use App\Http\Middleware\SecureHeaders;
 use App\Http\Middleware\ShareWithPages;
 use App\Http\Problems;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Route;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
         web: __DIR__.'/../routes/web.php',
         api: [__DIR__.'/../routes/api.php', ...(getenv('BATON_BENCH') === '1' ? [__DIR__.'/../routes/bench.php'] : [])],
         commands: __DIR__.'/../routes/console.php',
-        health: '/up',
+        then: static function (): void {
+            Route::get('up', UpController::class);
+        },
         apiPrefix: 'api/v1',
     )
     // AppServiceProvider names the listeners; found by themselves, they would be called twice.
@@ -27,7 +33,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $isDraft = static fn(Request $request): bool => $request->is('rulebook/draft', 'rulebook/import', 'roster/*', 'api/*');
         $middleware->trimStrings(except: [$isDraft]);
         $middleware->convertEmptyStringsToNull(except: [$isDraft]);
-        $middleware->prepend(RefuseLargeBodies::class);
+        $middleware->prepend([SecureHeaders::class, KnownHosts::class, RefuseLargeBodies::class]);
         $middleware->web(append: [EndsWithThePerson::class, ShareWithPages::class, RefuseBrokenText::class]);
         $middleware->api(append: [RefuseBrokenText::class]);
         $middleware->redirectGuestsTo('/sign-in');

@@ -3,6 +3,12 @@
 declare(strict_types=1);
 
 return [
+    // Names under which the application is reached, without ports; none: that of APP_URL. "*": whatever is asked for.
+    'hosts' => array_values(array_filter(explode(',', (string) env('BATON_HOSTS', '')))),
+
+    // Addresses or networks of proxies that stand before it and end TLS; "*": whoever asks is one.
+    'proxies' => (string) env('BATON_PROXIES', ''),
+
     // The currency in which money is shown; amounts are kept in hundredths of it.
     'currency' => env('BATON_CURRENCY', 'EUR'),
 

@@ -6,6 +6,7 @@ namespace App\Http;
 
 use App\Actions\MovedOn;
 use App\Intake\KeyUsedOtherwise;
+use App\Logging\WithoutValues;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -37,7 +38,7 @@ final class Problems
         419 => ['open-too-long', 'The page was open for too long.', 'Load it again, then do it once more.'],
         429 => ['too-many-requests', 'Too many requests.', 'Wait a moment, then send it again.'],
         500 => ['failed', 'Something failed on our side.', 'Nothing was changed. The error is in the log.'],
-        503 => ['closed', 'Closed for a moment.', 'Open Baton is being brought up to date. Try again in a minute.'],
+        503 => ['closed', 'Closed for a moment.', 'Open Baton is being brought up to date, or too much is asked of it just now. Nothing was changed.'],
     ];
 
     private const LONGEST_DETAIL = 600;
@@ -50,6 +51,7 @@ final class Problems
         $exceptions->dontReport([DocumentError::class, MovedOn::class, KeyUsedOtherwise::class]);
         // A text beyond ASCII was compared with ids: it is the id of nothing.
         $exceptions->map(QueryException::class, static fn(QueryException $error): Throwable => ($error->errorInfo[1] ?? null) === self::MIXED_COLLATIONS ? new NotFoundHttpException(previous: $error) : $error);
+        $exceptions->report(WithoutValues::report(...));
         $exceptions->render(self::render(...));
     }
 
@@ -76,7 +78,10 @@ final class Problems
 
     private static function render(Throwable $error, Request $request): ?Response
     {
-        if (! $request->is('api/*') && ! $request->expectsJson()) {
+        $error = Outage::of($error) ?? $error;
+        // A page that is open stays, with what was typed on it, while the house can't be reached.
+        $stays = $request->hasHeader('X-Inertia') && $error instanceof HttpExceptionInterface && $error->getStatusCode() === 503;
+        if (! $request->is('api/*') && ! $request->expectsJson() && ! $stays) {
             return self::toPage($error, $request);
         }
 
@@ -109,7 +114,7 @@ final class Problems
         [, $title, $detail] = self::said($status);
 
         return match (true) {
-            ! $request->hasHeader('X-Inertia') => response()->view('problem', ['status' => $status, 'title' => $title, 'detail' => $detail], $status, $http?->getHeaders() ?? []),
+            ! $request->hasHeader('X-Inertia') => response()->view('problem', ['status' => $status, 'title' => $title, 'detail' => $detail, 'again' => $status === 503 ? Again::of($request) : null], $status, $http?->getHeaders() ?? []),
             $request->isMethod('GET') => Inertia::location($request->fullUrl()),
             default => back(303)->with('problem', "{$title} {$detail}"),
         };
@@ -128,7 +133,7 @@ final class Problems
     private static function notValid(string $detail, Request $request): Response
     {
         return match (true) {
-            ! $request->hasHeader('X-Inertia') => response()->view('problem', ['status' => 422, 'title' => 'This was not right.', 'detail' => mb_strimwidth($detail, 0, self::LONGEST_DETAIL, '…')], 422),
+            ! $request->hasHeader('X-Inertia') => response()->view('problem', ['status' => 422, 'title' => 'This was not right.', 'detail' => mb_strimwidth($detail, 0, self::LONGEST_DETAIL, '…'), 'again' => null], 422),
             $request->isMethod('GET') => Inertia::location($request->fullUrl()),
             default => back(303)->with('problem', $detail),
         };

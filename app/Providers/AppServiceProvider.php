@@ -21,6 +21,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
 use Illuminate\Queue\Events\JobFailed;
 use Illuminate\Support\Facades\Date;
@@ -44,6 +45,9 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Date::use(CarbonImmutable::class);
+        $proxies = config()->string('baton.proxies');
+        TrustProxies::at($proxies === '*' ? '*' : array_values(array_filter(explode(',', $proxies))));
+        TrustProxies::withHeaders(Request::HEADER_X_FORWARDED_FOR | Request::HEADER_X_FORWARDED_PROTO);
         Event::listen(DraftSaved::class, [BeginCoverage::class, 'handleDraft']);
         Event::listen(RulebookPublished::class, [BeginCoverage::class, 'handlePublished']);
         Event::listen([RulebookPublished::class, RosterImported::class], [FindNextMoments::class, 'handle']);

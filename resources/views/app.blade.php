@@ -5,13 +5,8 @@
         <meta name="viewport" content="width=device-width, initial-scale=1">
         <title inertia>Open Baton</title>
         <link rel="icon" href="/mark.svg" type="image/svg+xml">
-        <script>
-            (() => {
-                const chosen = localStorage.getItem('scheme');
-                const dark = chosen === 'dark' || (chosen !== 'light' && matchMedia('(prefers-color-scheme: dark)').matches);
-                document.documentElement.dataset.scheme = dark ? 'dark' : 'light';
-            })();
-        </script>
+        <meta name="csp-nonce" content="{{ Vite::cspNonce() }}">
+        <script src="/scheme.js"></script>
         @viteReactRefresh
         @vite(['resources/css/app.css', 'resources/js/app.tsx'])
         @inertiaHead

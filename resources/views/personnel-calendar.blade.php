@@ -5,7 +5,7 @@
         <meta name="viewport" content="width=device-width, initial-scale=1">
         <title>Personnel office</title>
         <link rel="icon" href="/mark.svg" type="image/svg+xml">
-        <style>
+        <style nonce="{{ Vite::cspNonce() }}">
             body { margin: 0; background: #efe9dd; color: #2b2118; font: 16px/1.5 Georgia, 'DejaVu Serif', serif; }
             .stand-in { background: #2b2118; color: #f6f0e4; padding: 8px 16px; font: 14px/1.4 system-ui, sans-serif; text-align: center; }
             .stand-in a { color: inherit; }
@@ -18,6 +18,7 @@
             input, select { display: block; padding: 6px 8px; border: 1px solid #8a7a62; background: #fff; color: inherit; font: inherit; }
             button { padding: 6px 14px; border: 0; background: #6a3b1f; color: #fff; font: inherit; cursor: pointer; }
             :focus-visible { outline: 3px solid #1f5f8b; outline-offset: 2px; }
+            caption { caption-side: bottom; }
             .off { text-decoration: line-through; color: #5e5040; }
             .wrong { color: #9a2d12; }
         </style>
@@ -43,7 +44,7 @@
                 <button>Enter</button>
             </form>
             <table>
-                <caption class="stand-in" style="caption-side: bottom">An entry that is moved or called off keeps its number; what was read before changes with it.</caption>
+                <caption class="stand-in">An entry that is moved or called off keeps its number; what was read before changes with it.</caption>
                 @forelse ($events as $event)
                     <tr>
                         <td class="{{ $event->cancelled ? 'off' : '' }}">{{ $event->name }}</td>

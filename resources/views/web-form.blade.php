@@ -5,7 +5,7 @@
         <meta name="viewport" content="width=device-width, initial-scale=1">
         <title>Ask us · {{ $house }}</title>
         <link rel="icon" href="/mark.svg" type="image/svg+xml">
-        <style>
+        <style nonce="{{ Vite::cspNonce() }}">
             body { margin: 0; background: #efe9dd; color: #2b2118; font: 17px/1.5 Georgia, 'DejaVu Serif', serif; }
             .stand-in { background: #2b2118; color: #f6f0e4; padding: 8px 16px; font: 14px/1.4 system-ui, sans-serif; text-align: center; }
             main { max-width: 640px; margin: 32px auto; padding: 32px 40px; background: #fffdf8; border: 1px solid #cbbfa8; }

@@ -1,18 +1,20 @@
 import { router } from '@inertiajs/react';
 import { useEffect, useState } from 'react';
-import { ask } from './ask';
+import { ask, Problem } from './ask';
 import { useShared } from './shared';
 
 const EVERY = 3000;
+
+export type Currency = 'current' | 'out of touch' | 'signed out';
 
 /**
  * Keeps the page current: asks for the stamp of the state every few seconds
  * and fetches the props anew when it has moved. What is being typed stays, since
  * it lives in the components. Answers whether the page is current.
  */
-export function useCurrent(): 'current' | 'out of touch' {
+export function useCurrent(): Currency {
     const { stamp, viewer } = useShared();
-    const [inTouch, setInTouch] = useState(true);
+    const [state, setState] = useState<Currency>('current');
     const signedIn = viewer !== null;
 
     useEffect(() => {
@@ -23,12 +25,12 @@ export function useCurrent(): 'current' | 'out of touch' {
             busy = true;
             try {
                 const now = await ask<{ stamp: string }>('GET', '/pulse');
-                setInTouch(true);
+                setState('current');
                 if (now.stamp !== stamp) {
                     router.reload({ preserveUrl: true });
                 }
-            } catch {
-                setInTouch(false);
+            } catch (error) {
+                setState(error instanceof Problem && error.status === 401 ? 'signed out' : 'out of touch');
             } finally {
                 busy = false;
             }
@@ -42,5 +44,5 @@ export function useCurrent(): 'current' | 'out of touch' {
         };
     }, [stamp, signedIn]);
 
-    return inTouch ? 'current' : 'out of touch';
+    return state;
 }

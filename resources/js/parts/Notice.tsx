@@ -1,5 +1,6 @@
 import { router } from '@inertiajs/react';
 import { useState } from 'react';
+import { useOutage } from '@/lib/outage';
 import { useShared } from '@/lib/shared';
 import { Button } from '@/ui/Button';
 
@@ -7,20 +8,23 @@ import { Button } from '@/ui/Button';
 export function Notice() {
     const { notice } = useShared();
     const [sentAway, setSentAway] = useState<typeof notice | null>(null);
-    const text = notice.problem ?? notice.done;
-    if (text === null || sentAway === notice) return <div role="status" />;
-    const grave = notice.problem !== null;
+    const outage = useOutage();
+    const text = outage ?? notice.problem ?? notice.done;
+    if (text === null || (outage === null && sentAway === notice)) return <div role="status" />;
+    const grave = outage !== null || notice.problem !== null;
     return (
         <div role="status" className={`flex shrink-0 items-center gap-4 border-b px-4 py-1 ${grave ? 'border-brick text-brick' : 'border-line'} bg-paper`}>
             <span className={grave ? 'font-semibold' : ''}>{text}</span>
-            {notice.undo !== null && (
+            {outage === null && notice.undo !== null && (
                 <Button look="quiet" onClick={() => router.post(notice.undo?.url ?? '', {})}>
                     {notice.undo.label}
                 </Button>
             )}
-            <Button look="quiet" className="ml-auto" onClick={() => setSentAway(notice)}>
-                Close
-            </Button>
+            {outage === null && (
+                <Button look="quiet" className="ml-auto" onClick={() => setSentAway(notice)}>
+                    Close
+                </Button>
+            )}
         </div>
     );
 }

@@ -1,10 +1,12 @@
 import { Link } from '@inertiajs/react';
+import type { Currency } from '@/lib/current';
 import { useFormats } from '@/lib/format';
+import { say } from '@/lib/words';
 import { useShared } from '@/lib/shared';
 import { Popover } from '@/ui/Popover';
 import { PersonName } from './PersonMark';
 
-export function StatusStrip({ state }: { state: 'current' | 'out of touch' }) {
+export function StatusStrip({ state }: { state: Currency }) {
     const { status: strip, viewer } = useShared();
     const formats = useFormats();
     if (strip === null) return null;
@@ -48,7 +50,16 @@ export function StatusStrip({ state }: { state: 'current' | 'out of touch' }) {
                 {strip.version === null ? 'No rulebook yet' : `Rulebook version ${strip.version}`}
             </Link>
             <span className="ml-auto" role="status">
-                {state === 'current' ? 'Current' : <span className="font-semibold text-ochre">Out of touch with the server; trying again</span>}
+                {state === 'current' && 'Current'}
+                {state === 'out of touch' && <span className="font-semibold text-ochre">Out of touch with the server; trying again</span>}
+                {state === 'signed out' && (
+                    <span className="font-semibold text-ochre">
+                        {say('outage.signed_out')}{' '}
+                        <a href="/sign-in" target="_blank" rel="noreferrer" className="underline">
+                            {say('outage.sign_in')}
+                        </a>
+                    </span>
+                )}
             </span>
             <span className="hidden md:inline">Times in {strip.zone}</span>
         </footer>

@@ -1,6 +1,7 @@
 import { Head, useForm } from '@inertiajs/react';
 import type { ReactNode } from 'react';
 import { Mark } from '@/parts/Mark';
+import { OutageNote } from '@/parts/OutageNote';
 import { Button } from '@/ui/Button';
 import { Labelled } from '@/ui/Labelled';
 
@@ -30,6 +31,7 @@ function SignIn() {
                         <input type="checkbox" checked={form.data.stay} onChange={(event) => form.setData('stay', event.target.checked)} />
                         Stay signed in on this machine
                     </label>
+                    <OutageNote />
                     <Button type="submit" look="main" disabled={form.processing} className="w-full justify-center">
                         Sign in
                     </Button>
