@@ -3,33 +3,70 @@
 
 DB_DIR="$DATA/mysql"
 DB_PID="$DATA/mariadb.pid"
+# What the application and what migrations sign in with, made once for this data folder.
+DB_ACCOUNTS="$DATA/database.env"
 
+# As the server's administrator, who is let in by the socket alone.
 sql() {
-    mariadb --no-defaults -h127.0.0.1 -P"$DB_PORT" -uroot -N -e "$1"
+    mariadb --no-defaults -S "$DB_DIR/s.sock" -u"$(cat "$DB_DIR/.administrator" 2>/dev/null || echo root)" -N -e "$1"
 }
 
 is_ours() {
-    is_running "$DB_PID" && sql "SELECT @@datadir" 2>/dev/null | grep -q "^$DB_DIR/\?$"
+    is_alive mariadb && sql "SELECT 1" >/dev/null 2>&1
+}
+
+secret() {
+    od -An -N24 -tx1 /dev/urandom | tr -d ' \n'
+}
+
+# The application may read and write rows of its tables and nothing else; only the owner makes tables.
+make_accounts() {
+    if [ ! -f "$DB_ACCOUNTS" ]; then
+        (umask 077; printf 'BATON_DB_PASSWORD=%s\nBATON_DB_OWNER_PASSWORD=%s\n' "$(secret)" "$(secret)" >"$DB_ACCOUNTS")
+        rm -f "$DATA/accounts.stamp"
+    fi
+    # shellcheck source=/dev/null
+    source "$DB_ACCOUNTS"
+    once_for accounts "$(sha256sum "$DB_ACCOUNTS")" grant_accounts
+    export DB_USERNAME=openbaton DB_PASSWORD="$BATON_DB_PASSWORD" BATON_DB_PASSWORD
+}
+
+grant_accounts() {
+    local name
+    say "Making the accounts of the database"
+    sql "CREATE OR REPLACE USER openbaton@'127.0.0.1' IDENTIFIED BY '$BATON_DB_PASSWORD';
+         CREATE OR REPLACE USER openbaton_owner@'127.0.0.1' IDENTIFIED BY '$BATON_DB_OWNER_PASSWORD';"
+    for name in 'openbaton' 'openbaton\_%'; do
+        sql "GRANT SELECT, INSERT, UPDATE, DELETE ON \`$name\`.* TO openbaton@'127.0.0.1';
+             GRANT ALL PRIVILEGES ON \`$name\`.* TO openbaton_owner@'127.0.0.1';"
+    done
+}
+
+# Runs a command that makes tables, or throws them away.
+as_owner() {
+    DB_USERNAME=openbaton_owner DB_PASSWORD="$BATON_DB_OWNER_PASSWORD" "$@"
 }
 
 start_database() {
-    if is_ours; then return; fi
+    if is_ours; then make_accounts; return; fi
     port_is_taken "$DB_PORT" && fail "Port $DB_PORT is taken by something else; choose another with BATON_DB_PORT."
     if [ ! -d "$DB_DIR/mysql" ]; then
         say "Making a data folder for MariaDB"
         rm -rf "$DB_DIR"
         mkdir -p "$DB_DIR"
         quietly mariadb-install "The data folder of MariaDB can't be made." mariadb-install-db --no-defaults --datadir="$DB_DIR" \
-            --auth-root-authentication-method=normal --user="$(id -un)" --skip-test-db
+            --auth-root-authentication-method=socket --auth-root-socket-user="$(id -un)" --user="$(id -un)" --skip-test-db
+        id -un >"$DB_DIR/.administrator"
+        rm -f "$DATA/accounts.stamp"
     fi
     say "Starting MariaDB on 127.0.0.1:$DB_PORT"
     # A commit is safe when a process dies, not when the machine does: right for a demo and for tests.
-    setsid nohup mariadbd --no-defaults --user="$(id -un)" --datadir="$DB_DIR" --socket="$DB_DIR/s.sock" --bind-address=127.0.0.1 \
+    start_process mariadb "$DATA/mariadb.log" mariadbd --no-defaults --user="$(id -un)" --datadir="$DB_DIR" --socket="$DB_DIR/s.sock" --bind-address=127.0.0.1 \
         --port="$DB_PORT" --pid-file="$DB_PID" --skip-log-bin --innodb-flush-log-at-trx-commit=2 \
-        --innodb-buffer-pool-size=256M --max-connections=200 >"$DATA/mariadb.log" 2>&1 </dev/null &
+        --innodb-buffer-pool-size=256M --max-connections=200
     local tries
     for tries in $(seq 1 150); do
-        if is_ours; then return; fi
+        if is_ours; then make_accounts; return; fi
         sleep 0.2
     done
     tail -n 20 "$DATA/mariadb.log" >&2
@@ -41,23 +78,15 @@ create_database() {
 }
 
 stop_database() {
-    if ! is_running "$DB_PID"; then
-        say "MariaDB is not running"
-        return
-    fi
-    say "Stopping MariaDB"
-    local pid
-    pid="$(cat "$DB_PID")"
-    kill "$pid"
-    while kill -0 "$pid" 2>/dev/null; do sleep 0.1; done
+    stop_process mariadb MariaDB
 }
 
 seed_demo() {
     say "Bringing the tables up to date"
-    quietly migrate "The tables can't be made." php artisan migrate --force --no-interaction
+    quietly migrate "The tables can't be made." as_owner php artisan migrate --force --no-interaction
     if [ "$(sql "SELECT COUNT(*) FROM openbaton.houses")" = 0 ]; then
         say "Living through ten weeks at Alder & Quill (about a minute)"
-        if ! php artisan db:seed --force --no-interaction >"$DATA/seed.log" 2>&1; then
+        if ! as_owner php artisan db:seed --force --no-interaction >"$DATA/seed.log" 2>&1; then
             tail -n 20 "$DATA/seed.log" >&2
             # Half a house is no house: the next start begins anew.
             sql "DROP DATABASE openbaton"

@@ -1,7 +1,7 @@
 # shellcheck shell=bash
 # What a bare machine lacks: Debian packages, Composer's and npm's.
 
-PACKAGES=(mariadb-server mariadb-client php8.2-mysql php8.2-curl php8.2-zip php8.2-apcu php8.2-igbinary php8.2-xml php8.2-mbstring php8.2-intl chromium chromium-driver unzip)
+PACKAGES=(mariadb-server mariadb-client php8.2-mysql php8.2-curl php8.2-zip php8.2-apcu php8.2-igbinary php8.2-xml php8.2-mbstring php8.2-intl chromium chromium-driver unzip procps)
 
 as_root() {
     if [ "$(id -u)" -eq 0 ]; then "$@"; else sudo -n "$@"; fi

@@ -13,10 +13,6 @@ port_is_taken() {
     (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null
 }
 
-is_running() {
-    [ -f "$1" ] && kill -0 "$(cat "$1")" 2>/dev/null
-}
-
 # Runs a command with its output in a log, and shows the end of the log where it fails.
 quietly() {
     local log="$DATA/$1.log" sentence="$2"

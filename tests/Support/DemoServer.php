@@ -46,6 +46,9 @@ final class DemoServer
             'PHP_INI_SCAN_DIR' => ':'.base_path('deploy/php'),
             'PHP_CLI_SERVER_WORKERS' => '4',
             'DB_DATABASE' => self::DATABASE,
+            // As in the demo: what the application needs beyond rows is missing here too.
+            'DB_USERNAME' => 'openbaton',
+            'DB_PASSWORD' => (string) getenv('BATON_DB_PASSWORD'),
             'CACHE_STORE' => 'apc',
             'QUEUE_CONNECTION' => 'sync',
             'LOG_CHANNEL' => 'single',
