@@ -84,3 +84,23 @@ it('says when somebody else saved first, shows theirs on request, and brings our
     $this->dontSee('Woodwind, as another lead has it');
     expect(array_column(array_slice(draftRules(), 0, 2), 'active'))->toBe([false, false]);
 });
+
+it('shows a draft that no page has made as far as it goes, and lets it be deleted, exported and discarded', function (): void {
+    app(SaveDraft::class)([
+        ['id' => 'a', 'name' => ['x' => 1], 'when' => 5, 'if' => 'abc', 'give' => []],
+        ['id' => 'b', 'name' => 'Lists', 'when' => [null, 3], 'then' => null],
+        ['id' => 'c', 'name' => 'All right', 'when' => [['kind' => 'task_arrives']]],
+    ], LockedDraft::revision(), Actor::user(User::query()->where('email', 'hanneke@alderquill.example')->sole()));
+    $this->visit('/rulebook');
+    $this->see('This rule can’t be shown as it stands.');
+    $this->see('All right');
+    $this->see('Export the draft');
+    $this->press('Edit rule 1');
+    $this->press('More for rule 1');
+    $this->press('Delete');
+    $this->until(fn(): bool => str_contains($this->text(), 'Draft saved') && count(draftRules()) === 2, fn(): string => $this->text());
+    $this->press('Discard');
+    $this->press('Discard', "//*[@role='dialog']");
+    $this->see('The draft is discarded.');
+    expect(RulebookVersion::query()->where('state', VersionState::Draft)->exists())->toBeFalse();
+});

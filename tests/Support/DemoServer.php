@@ -50,6 +50,7 @@ final class DemoServer
             'DB_USERNAME' => 'openbaton',
             'DB_PASSWORD' => (string) getenv('BATON_DB_PASSWORD'),
             'CACHE_STORE' => 'apc',
+            'SESSION_DRIVER' => 'database',
             'QUEUE_CONNECTION' => 'sync',
             'LOG_CHANNEL' => 'single',
             'APP_ENV' => 'testing',
