@@ -5,7 +5,9 @@ declare(strict_types=1);
 use App\Bridge\SnapshotSource;
 use App\Formats\SchemaCheck;
 use App\Models\AccessToken;
+use App\Models\House as HouseRow;
 use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
 use Tests\Support\House;
 
 beforeEach(function (): void {
@@ -55,3 +57,9 @@ it('says what it cannot do, and does nothing', function (string $command, array 
     ['baton:import', ['what' => 'roster', 'file' => '/nowhere/at/all.json'], 'can\'t be read'],
     ['baton:import', ['what' => 'roster', 'file' => 'FILE'], '"house" is missing'],
 ]);
+
+it('begins a house in empty tables, and none where there is one', function (array $given, int $code): void {
+    DB::table('houses')->delete();
+    expect(Artisan::call('baton:begin', $given))->toBe($code)->and(HouseRow::query()->count())->toBe($code === 0 ? 1 : 0);
+    expect(Artisan::call('baton:begin', ['name' => 'Once more']))->toBe($code === 0 ? 2 : 0);
+})->with([[['name' => 'Alder & Quill', '--zone' => 'Europe/Dublin'], 0], [['name' => ' '], 2], [['name' => str_repeat('x', 201)], 2], [['name' => 'X', '--zone' => 'Nowhere'], 2]]);

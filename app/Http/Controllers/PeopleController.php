@@ -12,6 +12,7 @@ use App\Http\Viewer;
 use App\Models\House;
 use App\Models\Person;
 use App\Roster\PersonTerms;
+use App\Words\Words;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
@@ -28,9 +29,13 @@ final class PeopleController
         return Inertia::render('People/People', $page->props($request->string('person')->toString()));
     }
 
-    public function store(PersonRequest $request, Viewer $viewer, SavePerson $save): JsonResponse
+    public function store(PersonRequest $request, Viewer $viewer, SavePerson $save, Words $words): JsonResponse
     {
-        return new JsonResponse(['slug' => $save(null, $request->terms(), $viewer->actor())->slug], 201);
+        $person = $save(null, $request->terms(), $viewer->actor());
+        // For the page of somebody new, which comes next.
+        $request->session()->flash('done', $words->say('people.saved'));
+
+        return new JsonResponse(['slug' => $person->slug], 201);
     }
 
     public function update(Person $person, PersonRequest $request, Viewer $viewer, SavePerson $save): JsonResponse

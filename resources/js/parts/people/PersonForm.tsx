@@ -148,7 +148,7 @@ function useSaving(slug: string | null, document: PersonDocument, chosen: Record
         setSaid('');
         try {
             const saved = await ask<{ slug: string }>(slug === null ? 'POST' : 'PUT', slug === null ? '/people' : `/people/${slug}`, JSON.stringify({ document: filled(document), teams: chosen }));
-            setSaid(say('people.saved'));
+            if (slug !== null) setSaid(say('people.saved'));
             router.visit(`/people?person=${saved.slug}`, { preserveState: slug !== null, preserveScroll: true });
         } catch (error) {
             if (!(error instanceof Problem)) throw error;
