@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Edits;
 
 use App\Bridge\Snapshot;
-use App\Database\Stamp;
 use App\Fields\Choices;
 use App\Words\Words;
 use OpenBaton\Core\Document\DocumentError;
@@ -97,8 +96,8 @@ final readonly class EditableFields
             CreateTask::DETAILS_FIELD => $subject->withField($path, $empty ? null : $node->prose(TextLimits::DETAILS)),
             'task.priority' => $subject->prioritised($node->case(Priority::class)),
             // Set by hand, it follows nothing any more.
-            'task.due' => $subject->dueAt($empty ? null : Stamp::instant($node)),
-            'task.start' => $subject->with(['startAt' => $empty ? null : Stamp::instant($node)]),
+            'task.due' => $subject->dueAt($empty ? null : $node->instant()),
+            'task.start' => $subject->with(['startAt' => $empty ? null : $node->instant()]),
             'task.estimate' => $subject->with(['effort' => new Effort($subject->effort->default, $empty ? null : $node->minutes(), $subject->effort->spent, $subject->effort->remaining)]),
             default => $subject->with(['tags' => $empty ? [] : array_values(array_unique(array_map(static fn(Node $tag): string => $tag->line(TextLimits::TAG), $node->items())))]),
         };

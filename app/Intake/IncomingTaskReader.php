@@ -8,7 +8,6 @@ use App\Bridge\CustomerSource;
 use App\Bridge\KnownCustomer;
 use App\Bridge\KnownKind;
 use App\Bridge\Snapshot;
-use App\Database\Stamp;
 use LogicException;
 use OpenBaton\Core\Criteria\FieldCatalogue;
 use OpenBaton\Core\Document\DocumentError;
@@ -71,7 +70,7 @@ final readonly class IncomingTaskReader
 
     private static function moment(?Node $node): ?int
     {
-        return $node === null ? null : Stamp::instant($node);
+        return $node === null ? null : $node->instant();
     }
 
     /** @return array<string, mixed> */

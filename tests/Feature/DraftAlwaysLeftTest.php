@@ -94,5 +94,5 @@ it('reads no more of a body than its address takes', function (string $method, s
     expect($send($kilobytes * 1024))->not->toBe(413)->toBeLessThan(500)
         ->and($send($kilobytes * 1024 + 1))->toBe(413);
 })->with([
-    ['POST', '/api/v1/tasks', 256], ['POST', '/tasks', 256], ['PUT', '/rulebook/draft', 6_144], ['POST', '/roster/import', 6_144], ['POST', '/stand-ins/web-form', 64], ['POST', '/sign-in', 256],
+    ['POST', '/api/v1/tasks', 512], ['POST', '/tasks', 2_048], ['PUT', '/rulebook/draft', 6_144], ['POST', '/roster/import', 6_144], ['POST', '/stand-ins/web-form', 64], ['POST', '/sign-in', 2_048],
 ]);

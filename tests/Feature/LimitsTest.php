@@ -116,3 +116,25 @@ it('cuts what rules put together to the length of what is written by hand', func
     $made = Task::query()->where('made_by_id', $task->id)->sole();
     expect(mb_strlen($made->title))->toBe(TextLimits::NAME)->and(mb_strlen((string) $made->description))->toBe(TextLimits::DETAILS);
 });
+
+it('holds whatever instant rules and people come to, and refuses those beyond with the place', function (): void {
+    Clock::set('2026-03-02T10:00:00Z');
+    House::open();
+    House::publish(
+        House::rule('needed', ['field' => 'task.kind', 'op' => 'is', 'value' => 'quote'], House::roundRule()['give'], [['kind' => 'due_from', 'date_field' => 'task.needed', 'offset' => '+3660 days']]),
+        ['id' => 'near', 'name' => 'Near', 'when' => [['kind' => 'date_reached', 'field' => 'task.needed', 'offset' => '+3660 days']], 'then' => [['kind' => 'tag', 'tag' => 'near']]],
+    );
+    foreach (['2039-01-01' => '2049', '2999-12-31' => '3010', '1900-01-01' => null] as $needed => $year) {
+        expect(House::arrive('quote', ['task.needed' => $needed])->due_at?->format('Y'))->toBe($year);
+    }
+    $this->actingAs(House::user('hanneke'));
+    foreach (['3000-01-01', '1899-12-31', '9999-12-31'] as $beyond) {
+        $this->postJson('/tasks', ['title' => 'T', 'kind' => 'quote', 'fields' => ['task.needed' => $beyond]])->assertUnprocessable()
+            ->assertJsonPath('errors.0', ['pointer' => '/fields/task.needed', 'detail' => 'A date in the years from 1900 to 2999 belongs here.']);
+        $this->postJson('/tasks', ['title' => 'T', 'kind' => 'quote', 'due' => "{$beyond}T10:00:00Z"])->assertUnprocessable()
+            ->assertJsonPath('errors.0', ['pointer' => '/due', 'detail' => 'A moment in the years from 1900 to 2999 belongs here.']);
+    }
+    $absence = static fn(string $from, string $to): array => ['absences' => [['id' => 'far', 'person' => 'femi', 'from' => $from, 'to' => $to, 'status' => 'approved']]] + House::roster();
+    $this->postJson('/roster/import', $absence('2044-01-01T10:00:00Z', '2044-01-02T10:00:00Z'))->assertSuccessful();
+    $this->postJson('/roster/import', $absence('3044-01-01T10:00:00Z', '3044-01-02T10:00:00Z'))->assertUnprocessable()->assertJsonPath('errors.0.pointer', '/absences/0/from');
+});

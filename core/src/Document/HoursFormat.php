@@ -28,7 +28,7 @@ final class HoursFormat
 
     public static function date(Node $node): LocalDate
     {
-        return $node->refuse(static fn(): LocalDate => LocalDate::parse($node->text()));
+        return Day::read($node);
     }
 
     /**

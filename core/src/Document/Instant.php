@@ -36,8 +36,10 @@ final class Instant
             throw new Refusal('"{text}" is not a moment such as 2026-03-02T09:00:00Z.', text: $text);
         }
 
-        return str_starts_with($moment->format('Y-m-d\TH:i:s'), substr(strtoupper($text), 0, 19))
-            ? $moment->getTimestamp()
-            : throw new Refusal('There is no such moment as "{text}".', text: $text);
+        return match (true) {
+            ! str_starts_with($moment->format('Y-m-d\TH:i:s'), substr(strtoupper($text), 0, 19)) => throw new Refusal('There is no such moment as "{text}".', text: $text),
+            ! Day::isWithin((int) gmdate('Y', $moment->getTimestamp())) => throw new Refusal('A moment in the years from {first} to {last} belongs here.', first: Day::FIRST_YEAR, last: Day::LAST_YEAR),
+            default => $moment->getTimestamp(),
+        };
     }
 }

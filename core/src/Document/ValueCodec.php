@@ -8,7 +8,6 @@ use OpenBaton\Core\Criteria\Field;
 use OpenBaton\Core\Criteria\FieldCatalogue;
 use OpenBaton\Core\Criteria\FieldType;
 use OpenBaton\Core\People\Roster;
-use OpenBaton\Core\Time\LocalDate;
 
 /** Field values between their form in documents and that in the core: money is in units with up to two decimals, a duration in ISO 8601. */
 final class ValueCodec
@@ -72,7 +71,7 @@ final class ValueCodec
             FieldType::Money => self::hundredths($node),
             FieldType::Duration => $node->minutes(),
             FieldType::YesNo => $node->bool(),
-            FieldType::Date => $node->refuse(static fn(): string => LocalDate::parse($node->text())->format()),
+            FieldType::Date => Day::read($node)->format(),
         };
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Parameter;
 
+use OpenBaton\Core\Document\Day;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Rulebook\RuleContext;
 use OpenBaton\Core\Time\LocalDate;
@@ -18,7 +19,7 @@ final readonly class DateType implements ParameterType
 
     public function read(Node $node, RuleContext $context): LocalDate
     {
-        return $node->refuse(static fn(): LocalDate => LocalDate::parse($node->text()));
+        return Day::read($node);
     }
 
     public function write(mixed $value): mixed

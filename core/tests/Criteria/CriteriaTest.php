@@ -176,7 +176,7 @@ it('refuses what the catalogue does not know, with the place in the tree', funct
 
 it('refuses groups nested too deep', function (): void {
     $tree = ['all' => []];
-    for ($depth = 0; $depth < 10; ++$depth) {
+    for ($depth = 0; $depth < 33; ++$depth) {
         $tree = ['all' => [$tree]];
     }
     criteria($tree);
