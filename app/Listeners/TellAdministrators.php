@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Listeners;
 
+use App\Logging\WithoutValues;
 use App\Models\Role;
 use App\Models\User;
 use App\Notifications\BackgroundWorkFailed;
@@ -16,7 +17,7 @@ final class TellAdministrators
 {
     public function handle(JobFailed $event): void
     {
-        $notification = new BackgroundWorkFailed(class_basename($event->job->resolveName()), Str::limit($event->exception->getMessage(), 300));
+        $notification = new BackgroundWorkFailed(class_basename($event->job->resolveName()), Str::limit(WithoutValues::said($event->exception), 300));
         // A mail server that does not answer must not be the next failure.
         rescue(static fn() => Notification::send(User::query()->role(Role::Administrator->value)->get(), $notification));
     }

@@ -24,6 +24,12 @@ final class WithoutValues
         return false;
     }
 
+    /** What an error says, without the values that it may have been about. */
+    public static function said(Throwable $error): string
+    {
+        return $error instanceof QueryException ? "the database has refused {$error->getSql()}" : $error->getMessage();
+    }
+
     /** Where of the application's own code it came from. */
     private static function place(Throwable $error): string
     {

@@ -141,7 +141,7 @@ it('says everything that is wrong, each with its place', function (array $body, 
         ['/title', '/priority', '/estimate', '/due', '/fields/task.value'],
     ],
     'moments of other centuries' => [
-        ['title' => 'T', 'kind' => 'quote', 'start' => '1970-01-01T09:00:00Z', 'due' => '2038-01-01T09:00:00Z'],
+        ['title' => 'T', 'kind' => 'quote', 'start' => '1899-12-31T09:00:00Z', 'due' => '3000-01-01T09:00:00Z'],
         ['/start', '/due'],
     ],
     'due before it starts' => [
@@ -183,8 +183,8 @@ it('knows a token by number and secret, and keeps to the minute when it was used
 
 it('finds with a token all that is known of whose it is', function (): void {
     $member = House::user('ayumi')->createToken('reader', ['tasks:read'])->plainTextToken;
-    expect(AccessToken::findToken($this->token)?->tokenable->getAttributes())->toEqual([...House::user('hanneke')->getAttributes(), 'leads_house' => 1])
-        ->and(AccessToken::findToken($member)?->tokenable->getAttributes())->toEqual([...House::user('ayumi')->getAttributes(), 'leads_house' => 0]);
+    expect(AccessToken::findToken($this->token)?->tokenable->getAttributes())->toEqual([...House::user('hanneke')->getAttributes(), 'leads_house' => 1, 'person_gone' => 0])
+        ->and(AccessToken::findToken($member)?->tokenable->getAttributes())->toEqual([...House::user('ayumi')->getAttributes(), 'leads_house' => 0, 'person_gone' => 0]);
     DB::enableQueryLog();
     expect(AccessToken::findToken($member)?->tokenable->leads())->toBeFalse()
         ->and(AccessToken::findToken($this->token)?->tokenable->leads())->toBeTrue()

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Logging\WithoutValues;
 use App\Models\SignInAttempt;
 use App\Models\Task;
 use Illuminate\Database\QueryException;
@@ -42,7 +43,7 @@ it('has no script and no style in a page that does not bear its number', functio
     foreach ($styles[1] as $attributes) {
         expect($attributes)->toMatch('/nonce="[A-Za-z0-9]{40}"/');
     }
-    expect($html)->not->toMatch('/\sstyle="/')->not->toMatch('/\son[a-z]+="/')->not->toMatch('#(src|href)="(https?:)?//(?!localhost)#');
+    expect($html)->not->toMatch('/\sstyle="/')->not->toMatch('/\son[a-z]+="/')->not->toMatch('#(src|href)="(https?:)?//(?!localhost|127\.0\.0\.1)#');
 })->with(['/floor', '/rulebook', '/stand-ins/web-form', '/stand-ins/personnel', '/nothing']);
 
 it('believes a proxy that it is told of, and nobody else', function (string $proxies, bool $believed): void {
@@ -108,4 +109,10 @@ it('logs what the database refuses without what was meant for it', function (): 
     Log::shouldHaveReceived('error')->once()->withArgs(static function (string $message, array $context): bool {
         return $message === 'The database has refused a statement.' && $context['code'] === 1054 && str_contains($context['statement'], '`no_such_column` = ?') && ! str_contains((string) json_encode($context), 'Ada');
     });
+});
+
+it('tells administrators what the background could not do without the values that it was about', function (): void {
+    $error = new QueryException('mariadb', 'update tasks set contact = ?', ['Ada Lovelace'], new PDOException('no'));
+    expect($error->getMessage())->toContain('Ada')->and(WithoutValues::said($error))->toBe('the database has refused update tasks set contact = ?')
+        ->and(WithoutValues::said(new RuntimeException('No room.')))->toBe('No room.');
 });

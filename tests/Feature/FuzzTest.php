@@ -90,7 +90,7 @@ it('answers whatever is sent without failing, and changes nothing of what it ref
         for ($try = 0; $try < tries(); ++$try) {
             $url = $fuzz->path($route->uri(), fn(string $one): string => $this->right->id($route, $one), spoil: $try % 4 === 3).$this->right->query($route);
             $right = $this->right->body($route);
-            $body = $fuzz->spoil(is_array($right) ? $right + Fuzz::known($route) : $right);
+            $body = $fuzz->spoil(is_array($right) ? $right + Fuzz::known($route) + Fuzz::documented($route) : $right);
             $key = $fuzz->hostile();
             DB::beginTransaction();
             $before = tablesNow();
@@ -119,3 +119,13 @@ it('answers whatever is sent without failing, and changes nothing of what it ref
         expect($slowest[1])->toBeLessThan(1.0, $slowest[0]);
     }
 })->with([1, 2]);
+
+it('knows of the API what its document says', function (): void {
+    $members = [];
+    foreach (Fuzz::routes() as $route) {
+        if (Fuzz::documented($route) !== []) {
+            $members[$route->uri()] = array_keys(Fuzz::documented($route));
+        }
+    }
+    expect(array_keys($members))->toBe(['api/v1/tasks'])->and($members['api/v1/tasks'])->toContain('title', 'kind', 'description', 'contact', 'due', 'tags', 'fields', 'estimate');
+});

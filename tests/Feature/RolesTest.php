@@ -73,7 +73,8 @@ it('lets a reviewer do with a task of somebody else no more than look', function
     ['hand-on', ['to' => 'femi', 'reason' => 'Mine']],
 ]);
 
-it('asks whoever is gone for nothing more', function (): void {
+it('lets nobody look who is no longer active', function (): void {
     Person::query()->where('slug', 'ayumi')->update(['active' => false]);
-    $this->actingAs(House::user('ayumi'))->get("/tasks/{$this->task->id}")->assertOk();
+    $this->actingAs(House::user('ayumi'))->get("/tasks/{$this->task->id}")->assertRedirect('/sign-in');
+    $this->assertGuest();
 });

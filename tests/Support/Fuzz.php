@@ -13,6 +13,7 @@ use Random\Randomizer;
 use ReflectionNamedType;
 use ReflectionParameter;
 use Stringable;
+use Symfony\Component\Yaml\Yaml;
 
 /**
  * Makes requests that nobody would send in good faith of right ones, by what
@@ -60,6 +61,28 @@ final class Fuzz
         }
 
         return $known;
+    }
+
+    /**
+     * The members that the OpenAPI document knows of what a route of the API takes, with its example.
+     *
+     * @return array<string, mixed>
+     */
+    public static function documented(Route $route): array
+    {
+        static $document = null;
+        $document ??= (array) Yaml::parseFile(base_path('docs/formats/openapi.yaml'));
+        $body = data_get($document, ['paths', Str::after($route->uri(), 'api/v1'), strtolower($route->methods()[0]), 'requestBody', 'content', 'application/json']);
+        if (! str_starts_with($route->uri(), 'api/') || ! is_array($body)) {
+            return [];
+        }
+        $schema = data_get($document, str_replace('/', '.', Str::after((string) data_get($body, 'schema.$ref'), '#/')));
+
+        return (array) ($body['example'] ?? []) + array_map(static fn(mixed $member): mixed => match (((array) data_get($member, 'type', 'string'))[0]) {
+            'array' => ['x'],
+            'object' => ['task.family' => 'brass'],
+            default => data_get($member, 'enum.0', 'PT1H'),
+        }, (array) data_get($schema, 'properties'));
     }
 
     /**

@@ -42,7 +42,7 @@ export function TokenDialog({ signIns, abilities, onClose }: Pick<SignInsPagePro
                     <fieldset>
                         <legend className="font-medium">{say('sign_ins.abilities')}</legend>
                         {abilities.map((one) => (
-                            <label key={one} className="flex items-baseline gap-2">
+                            <label key={one} className="flex min-h-7 items-center gap-2">
                                 <input type="checkbox" checked={may.includes(one)} onChange={(event) => setMay(event.target.checked ? [...may, one] : may.filter((other) => other !== one))} />
                                 <span>
                                     {say(`sign_ins.ability.${one}`)} <span className="font-mono text-xs text-ink2">{one}</span>
