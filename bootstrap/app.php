@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Controllers\UpController;
 use App\Http\Middleware\EndsWithThePerson;
 use App\Http\Middleware\KnownHosts;
+use App\Http\Middleware\ReadableAgent;
 use App\Http\Middleware\RefuseBrokenText;
 use App\Http\Middleware\RefuseLargeBodies;
 use App\Http\Middleware\SecureHeaders;
@@ -33,7 +34,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $isDraft = static fn(Request $request): bool => $request->is('rulebook/draft', 'rulebook/import', 'roster/*', 'api/*');
         $middleware->trimStrings(except: [$isDraft]);
         $middleware->convertEmptyStringsToNull(except: [$isDraft]);
-        $middleware->prepend([SecureHeaders::class, KnownHosts::class, RefuseLargeBodies::class]);
+        $middleware->prepend([SecureHeaders::class, KnownHosts::class, ReadableAgent::class, RefuseLargeBodies::class]);
         $middleware->web(append: [EndsWithThePerson::class, ShareWithPages::class, RefuseBrokenText::class]);
         $middleware->api(append: [RefuseBrokenText::class]);
         $middleware->redirectGuestsTo('/sign-in');

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Illuminate\Support\Facades\DB;
 use Tests\Support\Clock;
 use Tests\Support\House;
 
@@ -52,3 +53,21 @@ it('finds nothing by an id that can be none', function (): void {
     $this->get('/tasks/caf%C3%A9')->assertNotFound();
     $this->get('/in-hand?task=caf%C3%A9')->assertNotFound();
 });
+
+it('refuses headers that are no texts, with their name', function (string $name, string $value, string $pointer): void {
+    $this->call('GET', '/search?q=trumpet', [], [], [], ['HTTP_ACCEPT' => 'application/json', $name => $value])->assertUnprocessable()->assertJsonPath('errors.0.pointer', $pointer);
+})->with([
+    'bytes that are not UTF-8' => ['HTTP_REFERER', "http://localhost/\xff\xfe", '/Referer'],
+    'control characters' => ['HTTP_IDEMPOTENCY_KEY', "key\x01-00001", '/Idempotency-Key'],
+    'NUL' => ['HTTP_AUTHORIZATION', "Bearer 1|\0x", '/Authorization'],
+]);
+
+it('refuses nobody for what their browser calls itself, and keeps it as a text', function (string $agent, string $kept): void {
+    config()->set('session.driver', 'database');
+    $this->call('GET', '/account', [], [], [], ['HTTP_USER_AGENT' => $agent])->assertOk();
+    expect(DB::table('sessions')->orderByDesc('last_activity')->value('user_agent'))->toBe($kept);
+})->with([
+    'bytes that are not UTF-8' => ["Firefox \xff\xfe", 'Firefox ??'],
+    'control characters' => ["Fire\0fox\x1b[2J", 'Fire fox [2J'],
+    'longer than can be kept, of characters of four bytes' => ['x'.str_repeat('🎺', 300), 'x'.str_repeat('🎺', 99)],
+]);

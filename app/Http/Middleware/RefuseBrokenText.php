@@ -21,7 +21,7 @@ use Symfony\Component\HttpFoundation\Response;
 final class RefuseBrokenText
 {
     /** Those that are read as texts. */
-    private const HEADERS = ['Idempotency-Key', 'Authorization', 'Referer', 'User-Agent'];
+    private const HEADERS = ['Idempotency-Key', 'Authorization', 'Referer'];
 
     /** Tabs and line ends belong to texts. */
     private const CONTROL = '/[\x00-\x08\x0B\x0C\x0E-\x1F\x7F]/';

@@ -172,3 +172,8 @@ it('tells what is unfinished from what is wrong', function (Closure $read, bool 
     [fn(Node $n) => $n->get('number')->text(), false],
     [fn(Node $n) => $n->fail('No.')->faults === [] ?: throw $n->fail('No.'), false],
 ]);
+
+it('tells of very many members that do not belong there the first ones', function (): void {
+    $faults = Node::root(array_fill_keys(array_map(static fn(int $number): string => "m{$number}", range(1, 40_000)), 1))->strangers(['title']);
+    expect(count($faults))->toBe(500)->and($faults[499]->pointer)->toBe('/m500');
+});
