@@ -78,7 +78,7 @@ create_database() {
 }
 
 stop_database() {
-    stop_process mariadb MariaDB
+    stop_process mariadb "MariaDB server"
 }
 
 seed_demo() {
