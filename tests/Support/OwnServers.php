@@ -18,7 +18,7 @@ final class OwnServers
 
     private ?Process $database = null;
 
-    private ?Process $web = null;
+    private ?Server $web = null;
 
     private int $megabytes = 512;
 
@@ -52,7 +52,7 @@ final class OwnServers
         $folder = sys_get_temp_dir().'/baton-'.bin2hex(random_bytes(4));
         mkdir($folder);
         (new Process(['mariadb-install-db', '--no-defaults', "--datadir={$folder}/data", '--auth-root-authentication-method=normal', '--skip-test-db', ...self::user(), ...self::small(512)]))->mustRun();
-        $servers = new self($folder, self::freePort(), self::freePort());
+        $servers = new self($folder, Server::freePort(), Server::freePort());
         $servers->startDatabase();
         $servers->pdo()->exec('CREATE DATABASE '.self::DATABASE.' CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci');
         config(['database.connections.mariadb' => ['port' => $servers->databasePort, 'database' => self::DATABASE, 'username' => 'root', 'password' => ''] + config()->array('database.connections.mariadb')]);
@@ -62,7 +62,8 @@ final class OwnServers
         House::open();
         House::publish(House::roundRule());
         $servers->token = House::user('hanneke')->createToken('t', ['tasks:create', 'tasks:read'])->plainTextToken;
-        $servers->startWeb();
+        $servers->web = Server::ofPages($servers->webPort, self::DATABASE, 'root', '');
+        $servers->web->await();
 
         return $servers;
     }
@@ -144,30 +145,9 @@ final class OwnServers
 
     public function stop(): void
     {
-        foreach ([$this->web, $this->database] as $process) {
-            $pid = $process?->getPid();
-            if ($pid !== null) {
-                posix_kill(-$pid, SIGKILL) || posix_kill($pid, SIGKILL);
-            }
-        }
+        $this->web?->stop();
+        $this->killDatabase();
         (new Process(['rm', '-rf', $this->folder]))->run();
-    }
-
-    private function startWeb(): void
-    {
-        $line = implode(' ', array_map(escapeshellarg(...), [PHP_BINARY, '-S', "127.0.0.1:{$this->webPort}", base_path('vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php')]));
-        $this->web = Process::fromShellCommandline("exec setsid {$line} </dev/null >/dev/null 2>&1", public_path(), [
-            'PHP_INI_SCAN_DIR' => ':'.base_path('deploy/php'), 'PHP_CLI_SERVER_WORKERS' => '4', 'DB_PORT' => (string) $this->databasePort, 'DB_DATABASE' => self::DATABASE, 'DB_USERNAME' => 'root', 'DB_PASSWORD' => '',
-            'CACHE_STORE' => 'apc', 'QUEUE_CONNECTION' => 'sync', 'LOG_CHANNEL' => 'null', 'APP_ENV' => 'testing', 'APP_URL' => "http://127.0.0.1:{$this->webPort}", 'SESSION_DRIVER' => 'database',
-        ], timeout: null);
-        $this->web->start();
-        for ($try = 0; $try < 100; ++$try) {
-            if (@file_get_contents("http://127.0.0.1:{$this->webPort}/up") === "up\n") {
-                return;
-            }
-            usleep(100_000);
-        }
-        throw new RuntimeException('The web server of the test does not answer.');
     }
 
     /** @return list<string> all tables in one file, which grows a megabyte at a time */
@@ -180,14 +160,5 @@ final class OwnServers
     private static function user(): array
     {
         return posix_geteuid() === 0 ? ['--user=root'] : [];
-    }
-
-    private static function freePort(): int
-    {
-        $socket = stream_socket_server('tcp://127.0.0.1:0') ?: throw new RuntimeException('No port is free.');
-        $name = (string) stream_socket_get_name($socket, false);
-        fclose($socket);
-
-        return (int) substr($name, (int) strrpos($name, ':') + 1);
     }
 }
