@@ -8,7 +8,6 @@ use App\Models\Invitation;
 use App\Models\OpenSession;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Str;
 
 /** Gives a sign-in another password. Whoever was signed in by the old one no longer is. */
 final class ChoosePassword
@@ -17,9 +16,9 @@ final class ChoosePassword
     public function __invoke(User $user, string $password, ?string $except, Actor $by): void
     {
         DB::transaction(static function () use ($user, $password, $except, $by): void {
-            $user->forceFill(['password' => $password, 'ended_at' => null, 'remember_token' => Str::random(60)])->save();
+            $user->update(['password' => $password, 'ended_at' => null]);
             Invitation::query()->where('user_id', $user->id)->delete();
-            OpenSession::query()->where('user_id', $user->id)->where('id', '<>', (string) $except)->delete();
+            OpenSession::endOf($user, $except);
             Audit::record($by, 'sign-in', 'password_chosen', "chose a password for {$user->email}", $user);
         });
     }

@@ -7,7 +7,6 @@ namespace App\Actions;
 use App\Models\OpenSession;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Str;
 
 /** Signs somebody out elsewhere. No machine stays signed in by its cookie alone after that. */
 final class EndSessions
@@ -21,13 +20,10 @@ final class EndSessions
     public function __invoke(User $user, ?string $only, ?string $except, Actor $by): int
     {
         return DB::transaction(static function () use ($user, $only, $except, $by): int {
-            $ids = OpenSession::query()->where('user_id', $user->id)->where('id', '<>', (string) $except)->get(['id'])
-                ->filter(static fn(OpenSession $one): bool => $only === null || $one->name() === $only)->modelKeys();
-            OpenSession::query()->whereKey($ids)->delete();
-            $user->forceFill(['remember_token' => Str::random(60)])->save();
-            Audit::record($by, 'sign-in', 'sessions_ended', "ended sessions of {$user->email}", $user, ['sessions' => count($ids)]);
+            $count = OpenSession::endOf($user, $except, $only);
+            Audit::record($by, 'sign-in', 'sessions_ended', "ended sessions of {$user->email}", $user, ['sessions' => $count]);
 
-            return count($ids);
+            return $count;
         });
     }
 }

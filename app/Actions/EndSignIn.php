@@ -9,7 +9,6 @@ use App\Models\OpenSession;
 use App\Models\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Str;
 
 /** Ends a sign-in: its sessions, its tokens and its invitation with it. What its owner did keeps their name. */
 final class EndSignIn
@@ -17,9 +16,9 @@ final class EndSignIn
     public function __invoke(User $user, Actor $by): void
     {
         DB::transaction(static function () use ($user, $by): void {
-            $user->forceFill(['ended_at' => CarbonImmutable::now(), 'remember_token' => Str::random(60)])->save();
+            $user->update(['ended_at' => CarbonImmutable::now()]);
             Invitation::query()->where('user_id', $user->id)->delete();
-            OpenSession::query()->where('user_id', $user->id)->delete();
+            OpenSession::endOf($user);
             $user->tokens()->delete();
             Audit::record($by, 'sign-in', 'sign_in_ended', "ended the sign-in of {$user->email}", $user);
         });

@@ -114,7 +114,7 @@ final class Problems
         [, $title, $detail] = self::said($status);
 
         return match (true) {
-            ! $request->hasHeader('X-Inertia') => response()->view('problem', ['status' => $status, 'title' => $title, 'detail' => $detail, 'again' => $status === 503 ? Again::of($request) : null], $status, $http?->getHeaders() ?? []),
+            ! $request->hasHeader('X-Inertia') => self::page($status, $title, $detail, $status === 503 ? Again::of($request) : null, $http?->getHeaders() ?? []),
             $request->isMethod('GET') => Inertia::location($request->fullUrl()),
             default => back(303)->with('problem', "{$title} {$detail}"),
         };
@@ -133,10 +133,16 @@ final class Problems
     private static function notValid(string $detail, Request $request): Response
     {
         return match (true) {
-            ! $request->hasHeader('X-Inertia') => response()->view('problem', ['status' => 422, 'title' => 'This was not right.', 'detail' => mb_strimwidth($detail, 0, self::LONGEST_DETAIL, '…'), 'again' => null], 422),
+            ! $request->hasHeader('X-Inertia') => self::page(422, 'This was not right.', mb_strimwidth($detail, 0, self::LONGEST_DETAIL, '…')),
             $request->isMethod('GET') => Inertia::location($request->fullUrl()),
             default => back(303)->with('problem', $detail),
         };
+    }
+
+    /** @param array<mixed> $headers */
+    private static function page(int $status, string $title, string $detail, ?Again $again = null, array $headers = []): Response
+    {
+        return response()->view('problem', ['status' => $status, 'title' => $title, 'detail' => $detail, 'again' => $again], $status, $headers);
     }
 
     private static function http(HttpExceptionInterface $error): JsonResponse

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\BootsByName;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 
@@ -23,6 +24,12 @@ final class CustomField extends Model
         'retired_options' => 'array',
         'retired_at' => 'immutable_datetime',
     ];
+
+    /** @return Collection<int, self> those that the web form asks for, in their order */
+    public static function onTheForm(): Collection
+    {
+        return self::query()->whereNotNull('form_label')->orderBy('position')->get();
+    }
 
     /** @return list<string> values that are no longer offered */
     public function retiredOptions(): array

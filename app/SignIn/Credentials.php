@@ -9,13 +9,24 @@ use Illuminate\Contracts\Cache\Repository as Cache;
 use Illuminate\Contracts\Hashing\Hasher;
 use Illuminate\Support\Str;
 
-/** Whether an address and a password go together; it takes as long for an address that nobody has. */
+/** Whether an address and a password go together, where whoever asks need not wait; it takes as long for an address that nobody has. */
 final readonly class Credentials
 {
-    public function __construct(private Hasher $hasher, private Cache $cache) {}
+    public function __construct(private Hasher $hasher, private Cache $cache, private Attempts $attempts) {}
 
     /** @param string $address as Address spells it */
-    public function check(string $address, string $password): ?User
+    public function check(string $address, string $password, string $ip): Verdict
+    {
+        $wait = $this->attempts->begin($address, $ip);
+        $user = $wait > 0 ? null : $this->owner($address, $password);
+        if ($user !== null) {
+            $this->attempts->succeed($address, $ip);
+        }
+
+        return new Verdict($user, $wait);
+    }
+
+    private function owner(string $address, string $password): ?User
     {
         $user = User::query()->where('email', $address)->first();
         $right = $this->hasher->check($password, $user->password ?? $this->nobodys());

@@ -10,7 +10,6 @@ use App\Http\Pages\SessionLine;
 use App\Http\Requests\PasswordRequest;
 use App\Http\Viewer;
 use App\Models\OpenSession;
-use App\SignIn\Attempts;
 use App\SignIn\Credentials;
 use App\Words\Words;
 use Illuminate\Http\RedirectResponse;
@@ -35,18 +34,13 @@ final class AccountController
         ]);
     }
 
-    public function password(PasswordRequest $request, Viewer $viewer, Attempts $attempts, Credentials $credentials, ChoosePassword $choose, Words $words): RedirectResponse
+    public function password(PasswordRequest $request, Viewer $viewer, Credentials $credentials, ChoosePassword $choose, Words $words): RedirectResponse
     {
         $user = $viewer->user();
-        $ip = (string) $request->ip();
-        $wait = $attempts->begin($user->email, $ip);
-        if ($wait > 0) {
-            return back()->withErrors(['current' => $words->say('sign_in.wait', ['minutes' => (int) ceil($wait / 60)])]);
+        $verdict = $credentials->check($user->email, $request->current(), (string) $request->ip());
+        if ($verdict->user === null) {
+            return back()->withErrors(['current' => $verdict->wait > 0 ? $words->say('sign_in.wait', ['minutes' => $verdict->minutes()]) : $words->say('account.not_current')]);
         }
-        if ($credentials->check($user->email, $request->current()) === null) {
-            return back()->withErrors(['current' => $words->say('account.not_current')]);
-        }
-        $attempts->succeed($user->email, $ip);
         $choose($user, $request->password(), $request->session()->getId(), $viewer->actor());
 
         $request->session()->regenerate();

@@ -6,7 +6,6 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\SignInRequest;
 use App\Models\User;
-use App\SignIn\Attempts;
 use App\SignIn\Credentials;
 use App\Words\Words;
 use Illuminate\Http\RedirectResponse;
@@ -24,18 +23,13 @@ final class SignInController
         return Inertia::render('SignIn/SignIn');
     }
 
-    public function store(SignInRequest $request, Attempts $attempts, Credentials $credentials, Words $words): RedirectResponse
+    public function store(SignInRequest $request, Credentials $credentials, Words $words): RedirectResponse
     {
-        $ip = (string) $request->ip();
-        $wait = $attempts->begin($request->address(), $ip);
-        if ($wait > 0) {
-            return self::refuse($words->say('sign_in.wait', ['minutes' => (int) ceil($wait / 60)]));
-        }
-        $user = $credentials->check($request->address(), $request->password());
+        $verdict = $credentials->check($request->address(), $request->password(), (string) $request->ip());
+        $user = $verdict->user;
         if ($user === null) {
-            return self::refuse($words->say('sign_in.wrong'));
+            return self::refuse($verdict->wait > 0 ? $words->say('sign_in.wait', ['minutes' => $verdict->minutes()]) : $words->say('sign_in.wrong'));
         }
-        $attempts->succeed($request->address(), $ip);
         if (! $user->isWelcome()) {
             return self::refuse(self::ENDED);
         }

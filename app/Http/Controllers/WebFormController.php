@@ -13,7 +13,6 @@ use App\Models\House;
 use App\Models\TaskKind;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Support\Collection;
 use OpenBaton\Core\Criteria\Fault;
 use OpenBaton\Core\Document\DocumentError;
 use OpenBaton\Core\Document\Node;
@@ -28,9 +27,9 @@ final class WebFormController
     {
         return view('web-form', [
             'house' => (string) House::query()->firstOrFail()->name,
-            'kinds' => $this->kinds()->pluck('form_label', 'slug')->all(),
+            'kinds' => TaskKind::query()->whereNotNull('form_label')->orderBy('position')->pluck('form_label', 'slug')->all(),
             'customers' => Customer::query()->where('on_form', true)->orderBy('name')->pluck('name', 'slug')->all(),
-            'fields' => $this->fields(),
+            'fields' => CustomField::onTheForm(),
             'currency' => config()->string('baton.currency'),
         ]);
     }
@@ -49,18 +48,6 @@ final class WebFormController
         }
 
         return redirect('/stand-ins/web-form')->with('number', $taken->task->number);
-    }
-
-    /** @return Collection<int, TaskKind> the kinds that are offered */
-    private function kinds(): Collection
-    {
-        return TaskKind::query()->whereNotNull('form_label')->orderBy('position')->get();
-    }
-
-    /** @return Collection<int, CustomField> the fields that are asked for */
-    private function fields(): Collection
-    {
-        return CustomField::query()->whereNotNull('form_label')->orderBy('position')->get();
     }
 
     /** Names of inputs have no dots. */

@@ -22,11 +22,10 @@ final class RefuseLargeBodies
     public function handle(Request $request, Closure $next): Response
     {
         if (! $request->is('tasks/*/files')) {
-            $most = self::most($request);
             $told = (int) $request->headers->get('Content-Length');
             // Where no length is told the body has to be looked at.
-            if (($told > 0 ? $told : strlen((string) $request->getContent())) > $most * 1024) {
-                throw new HttpException(413, "At most {$most} kB are taken here.");
+            if (($told > 0 ? $told : strlen((string) $request->getContent())) > self::most($request) * 1024) {
+                throw new HttpException(413);
             }
         }
 

@@ -38,6 +38,7 @@ final readonly class TaskView
         $decision = Decision::query()->where('task_id', $task->id)->orderByDesc('at')->orderByDesc('id')->first();
         $words = $this->viewer->words();
         $may = $this->may($task);
+        $comments = $this->viewer->user()->can('comment', $task);
 
         return TaskLine::of($task) + [
             'description' => $task->description,
@@ -62,9 +63,9 @@ final readonly class TaskView
             'links' => $this->links->of($task),
             'checklist' => array_map(get_object_vars(...), $task->items()),
             'files' => array_values($task->files->map(static fn(TaskFile $file): array => ['id' => $file->id, 'name' => $file->name, 'size' => $file->size, 'at' => Moment::of($file->at), 'by' => (string) $file->user?->name])->all()),
-            'mayAttach' => $this->viewer->user()->can('comment', $task),
+            'mayAttach' => $comments,
             'watchers' => array_values($task->watchers->map(PersonRef::of(...))->all()),
-            'watching' => $this->watching($task),
+            'watching' => $comments ? $this->watching($task) : null,
             'trail' => $decision === null ? null : $this->trail($decision),
             'history' => $this->history->of($task),
             'next' => $this->next->of($task),
@@ -99,12 +100,12 @@ final readonly class TaskView
         return $may;
     }
 
-    /** Whether whoever looks watches it; null: they can't. */
+    /** Whether whoever looks watches it; null: they are nobody who could. */
     private function watching(Task $task): ?bool
     {
         $person = $this->viewer->person();
 
-        return $person === null || ! $this->viewer->user()->can('comment', $task) ? null : $task->watchers->contains('id', $person->id);
+        return $person === null ? null : $task->watchers->contains('id', $person->id);
     }
 
     /** @return list<array{label: string, value: string}> */

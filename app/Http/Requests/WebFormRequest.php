@@ -7,7 +7,6 @@ namespace App\Http\Requests;
 use App\Http\Controllers\WebFormController;
 use App\Models\CustomField;
 use App\Models\TaskKind;
-use Illuminate\Support\Collection;
 use Illuminate\Validation\Rule;
 use OpenBaton\Core\Criteria\FieldType;
 use OpenBaton\Core\Document\TextLimits;
@@ -23,7 +22,7 @@ final class WebFormRequest extends InputRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        $own = $this->fields()->map(static fn(CustomField $field): string => WebFormController::inputName($field->path))->all();
+        $own = CustomField::onTheForm()->map(static fn(CustomField $field): string => WebFormController::inputName($field->path))->all();
 
         return [
             'kind' => ['required', 'string', Rule::exists('task_kinds', 'slug')->whereNotNull('form_label')],
@@ -45,7 +44,7 @@ final class WebFormRequest extends InputRequest
     public function document(): array
     {
         $fields = [];
-        foreach ($this->fields() as $field) {
+        foreach (CustomField::onTheForm() as $field) {
             $value = $this->text(WebFormController::inputName($field->path));
             $numeric = in_array(FieldType::from($field->type), [FieldType::Number, FieldType::Money], true) && is_numeric($value);
             $fields[$field->path] = match (true) {
@@ -70,11 +69,5 @@ final class WebFormRequest extends InputRequest
     private function text(string $name): ?string
     {
         return $this->filled($name) ? trim($this->string($name)->toString()) : null;
-    }
-
-    /** @return Collection<int, CustomField> the fields that are asked for */
-    private function fields(): Collection
-    {
-        return CustomField::query()->whereNotNull('form_label')->orderBy('position')->get();
     }
 }

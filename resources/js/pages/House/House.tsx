@@ -1,29 +1,15 @@
 import { Head, router } from '@inertiajs/react';
 import type { HouseChecklist, HouseField, HouseKind, HousePageProps } from '@props/HousePage';
-import { useState, type ReactNode } from 'react';
+import { useState } from 'react';
 import { duration } from '@/lib/format';
 import { say } from '@/lib/words';
 import { ChecklistDialog } from '@/parts/house/ChecklistDialog';
 import { FieldDialog } from '@/parts/house/FieldDialog';
 import { KindDialog } from '@/parts/house/KindDialog';
 import { Button } from '@/ui/Button';
+import { Rows, Section } from '@/ui/Section';
 
 type Open = { what: 'field'; row: HouseField | null } | { what: 'kind'; row: HouseKind | null } | { what: 'checklist'; row: HouseChecklist | null };
-
-function Section({ title, note, add, onAdd, children }: { title: string; note: string; add: string; onAdd: () => void; children: ReactNode }) {
-    return (
-        <section className="box p-5">
-            <header className="mb-2 flex items-baseline gap-3">
-                <h2 className="font-semibold">{title}</h2>
-                <span className="min-w-0 flex-1 text-ink2">{note}</span>
-                <Button onClick={onAdd}>{add}</Button>
-            </header>
-            <table className="w-full text-left">
-                <tbody>{children}</tbody>
-            </table>
-        </section>
-    );
-}
 
 function FieldRow({ field, first, last, onOpen }: { field: HouseField; first: boolean; last: boolean; onOpen: () => void }) {
     const post = (what: string, data: Record<string, boolean | number>): void => router.post(`/house/fields/${field.id}/${what}`, data, { preserveScroll: true });
@@ -80,41 +66,47 @@ export default function House({ fields, kinds, checklists, entries, people, task
             <Head title="House" />
             <h1 className="sr-only">House</h1>
             <Section title="Fields" note="of tasks and customers, beside those that every task has" add="New field" onAdd={() => setOpen({ what: 'field', row: null })}>
-                {fields.map((field, at) => (
-                    <FieldRow key={field.id} field={field} first={at === 0} last={at === fields.length - 1} onOpen={() => setOpen({ what: 'field', row: field })} />
-                ))}
+                <Rows>
+                    {fields.map((field, at) => (
+                        <FieldRow key={field.id} field={field} first={at === 0} last={at === fields.length - 1} onOpen={() => setOpen({ what: 'field', row: field })} />
+                    ))}
+                </Rows>
             </Section>
             <Section title="Kinds of task" note="with what they usually take, and what they begin with" add="New kind" onAdd={() => setOpen({ what: 'kind', row: null })}>
-                {kinds.map((kind) => (
-                    <tr key={kind.id} className="border-t border-line">
-                        <th scope="row" className="py-1.5 pr-3 font-medium">
-                            {kind.name}
-                        </th>
-                        <td className="py-1.5 pr-3 font-mono text-xs text-ink2">{kind.slug}</td>
-                        <td className="py-1.5 pr-3 text-right tabular-nums">{duration(kind.minutes)}</td>
-                        <td className="py-1 text-right">
-                            <Button look="quiet" aria-label={`change ${kind.name}`} onClick={() => setOpen({ what: 'kind', row: kind })}>
-                                Change
-                            </Button>
-                        </td>
-                    </tr>
-                ))}
+                <Rows>
+                    {kinds.map((kind) => (
+                        <tr key={kind.id} className="border-t border-line">
+                            <th scope="row" className="py-1.5 pr-3 font-medium">
+                                {kind.name}
+                            </th>
+                            <td className="py-1.5 pr-3 font-mono text-xs text-ink2">{kind.slug}</td>
+                            <td className="py-1.5 pr-3 text-right tabular-nums">{duration(kind.minutes)}</td>
+                            <td className="py-1 text-right">
+                                <Button look="quiet" aria-label={`change ${kind.name}`} onClick={() => setOpen({ what: 'kind', row: kind })}>
+                                    Change
+                                </Button>
+                            </td>
+                        </tr>
+                    ))}
+                </Rows>
             </Section>
             <Section title="Checklists" note="that rules put on tasks" add="New checklist" onAdd={() => setOpen({ what: 'checklist', row: null })}>
-                {checklists.map((list) => (
-                    <tr key={list.id} className="border-t border-line">
-                        <th scope="row" className="py-1.5 pr-3 font-medium">
-                            {list.name}
-                        </th>
-                        <td className="py-1.5 pr-3 font-mono text-xs text-ink2">{list.slug}</td>
-                        <td className="py-1.5 pr-3 text-ink2">{list.items.join(' · ')}</td>
-                        <td className="py-1 text-right">
-                            <Button look="quiet" aria-label={`change ${list.name}`} onClick={() => setOpen({ what: 'checklist', row: list })}>
-                                Change
-                            </Button>
-                        </td>
-                    </tr>
-                ))}
+                <Rows>
+                    {checklists.map((list) => (
+                        <tr key={list.id} className="border-t border-line">
+                            <th scope="row" className="py-1.5 pr-3 font-medium">
+                                {list.name}
+                            </th>
+                            <td className="py-1.5 pr-3 font-mono text-xs text-ink2">{list.slug}</td>
+                            <td className="py-1.5 pr-3 text-ink2">{list.items.join(' · ')}</td>
+                            <td className="py-1 text-right">
+                                <Button look="quiet" aria-label={`change ${list.name}`} onClick={() => setOpen({ what: 'checklist', row: list })}>
+                                    Change
+                                </Button>
+                            </td>
+                        </tr>
+                    ))}
+                </Rows>
             </Section>
             <Sight open={tasksAreOpen} />
             {open?.what === 'field' && <FieldDialog field={open.row} onClose={close} />}

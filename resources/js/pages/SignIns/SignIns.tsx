@@ -1,6 +1,6 @@
 import { Head, router } from '@inertiajs/react';
 import type { SignInLine, SignInsPageProps, TokenLine } from '@props/SignInsPage';
-import { useState, type ReactNode } from 'react';
+import { useState } from 'react';
 import { useFormats } from '@/lib/format';
 import { say } from '@/lib/words';
 import { PersonMark } from '@/parts/PersonMark';
@@ -10,24 +10,12 @@ import { TokenDialog } from '@/parts/signins/TokenDialog';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 import { DialogForm } from '@/ui/DialogForm';
+import { Rows, Section } from '@/ui/Section';
 
 /** Rows at once; whoever is not among them is found by name. */
 const SHOWN = 60;
 
 type Open = { what: 'sign-in' } | { what: 'token' } | { what: 'invite' | 'end'; signIn: SignInLine } | { what: 'revoke'; token: TokenLine };
-
-function Section({ title, note, add, onAdd, children }: { title: string; note: string; add: string; onAdd: () => void; children: ReactNode }) {
-    return (
-        <section className="box p-5" aria-label={title}>
-            <header className="mb-2 flex items-baseline gap-3">
-                <h2 className="font-semibold">{title}</h2>
-                <span className="min-w-0 flex-1 text-ink2">{note}</span>
-                <Button onClick={onAdd}>{add}</Button>
-            </header>
-            {children}
-        </section>
-    );
-}
 
 function SignInRow({ signIn, onOpen }: { signIn: SignInLine; onOpen: (open: Open) => void }) {
     const formats = useFormats();
@@ -117,13 +105,11 @@ export default function SignIns({ signIns, tokens, people, roles, abilities }: S
             <h1 className="sr-only">{say('sign_ins.title')}</h1>
             <Section title={say('sign_ins.title')} note={say('sign_ins.note')} add={say('sign_ins.new')} onAdd={() => setOpen({ what: 'sign-in' })}>
                 <input type="search" className="entry mb-3 w-72" aria-label={say('sign_ins.find')} placeholder={say('sign_ins.find')} value={find} onChange={(event) => setFind(event.target.value)} />
-                <table className="w-full text-left">
-                    <tbody>
-                        {found.slice(0, SHOWN).map((one) => (
-                            <SignInRow key={one.id} signIn={one} onOpen={setOpen} />
-                        ))}
-                    </tbody>
-                </table>
+                <Rows>
+                    {found.slice(0, SHOWN).map((one) => (
+                        <SignInRow key={one.id} signIn={one} onOpen={setOpen} />
+                    ))}
+                </Rows>
                 {found.length > SHOWN && <p className="border-t border-line pt-2 text-ink2">{say('sign_ins.more', { count: found.length - SHOWN })}</p>}
                 {found.length === 0 && <p className="text-ink2">{say('sign_ins.none')}</p>}
             </Section>
@@ -131,13 +117,11 @@ export default function SignIns({ signIns, tokens, people, roles, abilities }: S
                 {tokens.length === 0 ? (
                     <p className="text-ink2">{say('sign_ins.no_tokens')}</p>
                 ) : (
-                    <table className="w-full text-left">
-                        <tbody>
-                            {tokens.map((one) => (
-                                <TokenRow key={one.id} token={one} onOpen={setOpen} />
-                            ))}
-                        </tbody>
-                    </table>
+                    <Rows>
+                        {tokens.map((one) => (
+                            <TokenRow key={one.id} token={one} onOpen={setOpen} />
+                        ))}
+                    </Rows>
                 )}
             </Section>
             {open?.what === 'sign-in' && <SignInDialog people={people} roles={roles} onClose={close} />}
