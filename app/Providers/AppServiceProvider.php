@@ -16,6 +16,7 @@ use App\Listeners\FindNextMoments;
 use App\Listeners\RetryUnplacedTasks;
 use App\Listeners\TellAdministrators;
 use App\Models\AccessToken;
+use App\Session\SessionRows;
 use App\Words\Words;
 use Carbon\CarbonImmutable;
 use Illuminate\Cache\RateLimiting\Limit;
@@ -28,6 +29,7 @@ use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\Session;
 use Illuminate\Support\ServiceProvider;
 use Laravel\Sanctum\Sanctum;
 
@@ -53,6 +55,7 @@ final class AppServiceProvider extends ServiceProvider
         Event::listen([RulebookPublished::class, RosterImported::class], [FindNextMoments::class, 'handle']);
         Event::listen(RulebookPublished::class, [RetryUnplacedTasks::class, 'handle']);
         Event::listen(JobFailed::class, [TellAdministrators::class, 'handle']);
+        Session::extend('database', static fn(): SessionRows => new SessionRows(DB::connection(), 'sessions', config()->integer('session.lifetime'), app()));
         Sanctum::usePersonalAccessTokenModel(AccessToken::class);
         // Lazy loading is how N+1 queries begin; outside of production it is an error.
         Model::preventLazyLoading(! $this->app->isProduction());

@@ -163,23 +163,35 @@ it('moves rules by keyboard, pauses them, undoes, and takes an earlier version u
     expect(RulebookVersion::query()->where('state', VersionState::Draft)->exists())->toBeFalse();
 });
 
-it('keeps itself current, and what is being typed stays', function (): void {
+/** Something arrives by another browser; the page that is open shows it. */
+function arrivesMeanwhile(mixed $test, string $title): void
+{
+    $mine = $test->browser;
+    $test->browser = $test->server->browser();
+    try {
+        $task = askFor($test, 'A call back', $title);
+    } finally {
+        $test->browser->quit();
+        $test->browser = $mine;
+    }
+    $test->see("№ {$task->number}");
+}
+
+it('keeps itself current, and what is being typed and what was said stays', function (): void {
     $this->signIn('hanneke');
     $this->visit('/rulebook');
     $this->press('Edit rule 2');
     $this->fill('Name', 'A name half written');
-    $other = $this->server->browser();
-    try {
-        $mine = $this->browser;
-        $this->browser = $other;
-        $task = askFor($this, 'A call back', 'Call back about the harmonium');
-        $this->browser = $mine;
-        $this->see("№ {$task->number}");
-        expect($this->field('Name')->getAttribute('value'))->toBe('A name half written');
-    } finally {
-        $other->quit();
-    }
+    arrivesMeanwhile($this, 'Call back about the harmonium');
+    expect($this->field('Name')->getAttribute('value'))->toBe('A name half written');
+
     $this->press('Discard');
     $this->press('Discard', "//*[@role='dialog']");
     $this->see('The draft is discarded.');
+    arrivesMeanwhile($this, 'Call back about the melodeon');
+    $this->see('The draft is discarded.');
+    $this->press('Close', "//*[@role='status']");
+    $this->dontSee('The draft is discarded.');
+    arrivesMeanwhile($this, 'Call back about the celeste');
+    $this->dontSee('The draft is discarded.');
 });

@@ -22,7 +22,7 @@ export type Method = 'GET' | 'PUT' | 'POST' | 'DELETE';
 export async function ask<T>(method: Method, url: string, body?: string): Promise<T> {
     const response = await fetch(url, {
         method,
-        headers: { Accept: 'application/json', 'Content-Type': 'application/json', 'X-XSRF-TOKEN': token() },
+        headers: { Accept: 'application/json', 'X-Requested-With': 'XMLHttpRequest', 'Content-Type': 'application/json', 'X-XSRF-TOKEN': token() },
         ...(body === undefined ? {} : { body }),
     });
     if (!response.ok) {

@@ -27,7 +27,8 @@ export function useCurrent(): Currency {
                 const now = await ask<{ stamp: string }>('GET', '/pulse');
                 setState('current');
                 if (now.stamp !== stamp) {
-                    router.reload({ preserveUrl: true });
+                    // What the last action came to stays until the next.
+                    router.reload({ preserveUrl: true, except: ['notice'] });
                 }
             } catch (error) {
                 setState(error instanceof Problem && error.status === 401 ? 'signed out' : 'out of touch');

@@ -1,9 +1,10 @@
-import { closestCenter, DndContext, KeyboardSensor, PointerSensor, useSensor, useSensors } from '@dnd-kit/core';
+import { closestCenter, DndContext, KeyboardSensor, PointerSensor, useSensor, useSensors, type Announcements, type UniqueIdentifier } from '@dnd-kit/core';
 import { arrayMove, SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import type { Fault, Rule, Strip } from '@props/RulebookPage';
 import type { Vocabulary } from '@props/Vocabulary';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import type { RefObject } from 'react';
+import { say } from '@/lib/words';
 import { shares, StripPiece, takesArrivals } from './CoverageStrip';
 import { RuleRow, type RowActions } from './RuleRow';
 
@@ -33,6 +34,21 @@ function byRule(faults: Fault[]): Map<number, Fault[]> {
         found.set(index, [...(found.get(index) ?? []), fault]);
     }
     return found;
+}
+
+/** What somebody hears who moves a rule without seeing it. */
+export function announcementsOf(rules: Rule[]): Announcements {
+    const placeOf = (id: UniqueIdentifier): number => rules.findIndex((rule) => rule.id === id) + 1;
+    const tell = (what: 'taken' | 'over' | 'put' | 'left', active: { id: UniqueIdentifier }, over: { id: UniqueIdentifier } | null): string => {
+        const place = placeOf(active.id);
+        return say(`rulebook.moving.${what}`, { name: rules[place - 1]?.name ?? '', place, to: over === null ? place : placeOf(over.id), count: rules.length });
+    };
+    return {
+        onDragStart: ({ active }) => tell('taken', active, null),
+        onDragOver: ({ active, over }) => tell('over', active, over),
+        onDragEnd: ({ active, over }) => tell(over === null || over.id === active.id ? 'left' : 'put', active, over),
+        onDragCancel: ({ active }) => tell('left', active, null),
+    };
 }
 
 /** The rules in order; of thousands only those that are in view are drawn. */
@@ -69,6 +85,7 @@ export function RuleList({ rules, strip, faults, days, vocabulary, open, mayWrit
         <DndContext
             sensors={sensors}
             collisionDetection={closestCenter}
+            accessibility={{ announcements: announcementsOf(rules), screenReaderInstructions: { draggable: say('rulebook.moving.how') } }}
             onDragEnd={({ active, over }) => {
                 if (over !== null && active.id !== over.id) {
                     change((before) => arrayMove(before, before.findIndex((one) => one.id === active.id), before.findIndex((one) => one.id === over.id)));
