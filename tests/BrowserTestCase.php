@@ -51,6 +51,14 @@ abstract class BrowserTestCase extends TestCase
         $this->see('Current');
     }
 
+    public function signInInstead(string $who): void
+    {
+        $this->find("//button[@aria-haspopup='menu']")->click();
+        $this->press('Sign out');
+        $this->see('Password');
+        $this->signIn($who);
+    }
+
     /** A button or link by its text or its label. */
     public function press(string $text, string $within = ''): void
     {

@@ -5,23 +5,22 @@ declare(strict_types=1);
 namespace Tests;
 
 use Closure;
-use Illuminate\Support\Facades\DB;
 use Symfony\Component\Process\Process;
 use Tests\Support\House;
+use Tests\Support\OwnDatabase;
 
 /** Tests in which several processes work on one database, which is the tests' own and really committed to. */
 abstract class ProcessTestCase extends TestCase
 {
-    protected const DATABASE = 'openbaton_process';
-
     /** Seconds. */
     private const PATIENCE = 60.0;
+
+    private string $database;
 
     protected function setUp(): void
     {
         parent::setUp();
-        config(['database.connections.mariadb.database' => self::DATABASE]);
-        DB::purge();
+        $this->database = OwnDatabase::use('process');
         $this->artisan('migrate:fresh');
         House::open();
         House::publish(House::roundRule());
@@ -39,7 +38,7 @@ abstract class ProcessTestCase extends TestCase
         $process = new Process(
             [PHP_BINARY, '-d', 'pcov.enabled=0', ...array_values($command)],
             base_path(),
-            ['DB_DATABASE' => self::DATABASE, 'DB_PORT' => config('database.connections.mariadb.port'), 'CACHE_STORE' => 'array', 'QUEUE_CONNECTION' => 'database', 'APP_ENV' => 'testing', 'APP_KEY' => config('app.key')],
+            ['DB_DATABASE' => $this->database, 'DB_PORT' => config('database.connections.mariadb.port'), 'CACHE_STORE' => 'array', 'QUEUE_CONNECTION' => 'database', 'APP_ENV' => 'testing', 'APP_KEY' => config('app.key')],
             timeout: 240,
         );
         $process->start();

@@ -29,7 +29,7 @@ final class SessionRows extends DatabaseSessionHandler
 
     public function write($sessionId, $data): bool
     {
-        if ($data === '' || $data !== ($this->found[$sessionId] ?? null)) {
+        if ($data !== ($this->found[$sessionId] ?? null)) {
             $this->found[$sessionId] = $data;
 
             return parent::write($sessionId, $data);

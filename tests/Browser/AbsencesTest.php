@@ -21,7 +21,7 @@ it('is asked for, approved, and entered in two clicks where somebody is ill', fu
     $absence = Absence::query()->whereHas('person', static fn($person) => $person->where('slug', 'marek-dobry'))->latest('id')->firstOrFail();
     expect([$absence->status, $absence->first_day?->format('Y-m-d'), $absence->last_day?->format('Y-m-d'), $absence->reason])->toBe([AbsenceStatus::Asked, $day, $day, 'A wedding']);
 
-    change($this, 'hanneke');
+    $this->signInInstead('hanneke');
     $this->visit('/absences');
     $this->see('Leave: A wedding');
     $this->click("//li[contains(., 'Marek Dobry')]//button[normalize-space(.)='Approve']");

@@ -55,7 +55,7 @@ it('is asked for, planned, approved; begins, is acted for, and ends with what co
     $this->see('The absence of Winnie Achieng is asked for.');
     $absence = Absence::query()->whereHas('person', static fn($person) => $person->where('slug', 'winnie-achieng'))->latest('id')->firstOrFail();
 
-    change($this, 'hanneke');
+    $this->signInInstead('hanneke');
     $this->visit("/absences/{$absence->id}");
     $this->see('Cover plan of Winnie Achieng');
     $this->see('Viola to be left');
@@ -72,7 +72,7 @@ it('is asked for, planned, approved; begins, is acted for, and ends with what co
     $this->visit('/floor');
     $this->see('for Winnie Achieng');
 
-    change($this, 'tobias');
+    $this->signInInstead('tobias');
     $this->see('What changed hands');
     $this->see('yours in place of Winnie Achieng');
     $this->visit("/in-hand?task={$begun->id}");
@@ -83,7 +83,7 @@ it('is asked for, planned, approved; begins, is acted for, and ends with what co
     expect([$begun->refresh()->assignee?->slug, $untouched->refresh()->assignee?->slug])->toBe(['tobias-lindqvist', 'winnie-achieng']);
     $this->visit('/in-hand');
     $this->see('stays yours: you have begun it, and Winnie Achieng is back');
-    change($this, 'winnie');
+    $this->signInInstead('winnie');
     $this->visit('/me');
     $this->see('yours again, from Leo Marchetti');
     $this->see('stays with Tobias Lindqvist, who has begun it');

@@ -5,9 +5,12 @@ declare(strict_types=1);
 use App\Actions\Actor;
 use App\Actions\LockedDraft;
 use App\Actions\SaveDraft;
+use App\Actions\TakeInTask;
+use App\Intake\TaskSource;
 use App\Models\RulebookVersion;
 use App\Models\User;
 use App\Models\VersionState;
+use OpenBaton\Core\Document\Node;
 use Tests\BrowserTestCase;
 
 /** @return list<array<string, mixed>> the rules as they are saved in the draft */
@@ -50,6 +53,7 @@ it('does not fall back to an older page that comes in after a save', function ()
             window.held.splice(0).forEach((one) => one());
         };
         JS);
+    app(TakeInTask::class)(Node::root(['title' => 'Call back about the dulcimer', 'kind' => 'call-back']), TaskSource::ByHand, null);
     $this->until(fn(): bool => $this->browser->executeScript('return window.held.length > 0;') === true, static fn(): string => 'The page does not ask for news.');
     pauseRule($this, 2);
     $this->browser->executeScript('window.letGo();');

@@ -34,14 +34,6 @@ function userOf(?string $slug): string
     return explode('-', (string) $slug)[0];
 }
 
-function change(mixed $test, string $who): void
-{
-    $test->find("//button[@aria-haspopup='menu']")->click();
-    $test->press('Sign out');
-    $test->see('Password');
-    $test->signIn($who);
-}
-
 it('sends a repair to be checked by somebody else, and back with what is still to be done', function (): void {
     $task = comesIn(['title' => 'Oboe, octave key sticks', 'kind' => 'bench-repair', 'fields' => ['task.family' => 'woodwind', 'task.cost' => 120]]);
     $doer = userOf($task->assignee?->slug);
@@ -58,7 +50,7 @@ it('sends a repair to be checked by somebody else, and back with what is still t
         ->and($task->reviewer)->not->toBeNull()
         ->and($task->reviewer_id)->not->toBe($task->assignee_id);
 
-    change($this, userOf($task->reviewer?->slug));
+    $this->signInInstead(userOf($task->reviewer?->slug));
     $this->visit('/in-hand');
     $this->see('To review');
     $this->visit("/in-hand?task={$task->id}");
@@ -69,7 +61,7 @@ it('sends a repair to be checked by somebody else, and back with what is still t
     $this->press('Send back', "//*[@role='dialog']");
     $this->see("№ {$task->number} is sent back.");
 
-    change($this, $doer);
+    $this->signInInstead($doer);
     $this->visit("/in-hand?task={$task->id}");
     $this->see('“It still sticks when it is cold.”');
     $this->see('sent back');

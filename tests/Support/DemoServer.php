@@ -11,13 +11,10 @@ use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Support\Facades\Artisan;
-use Illuminate\Support\Facades\DB;
 
 /** What browser tests use: the demo house on a database of its own, a web server, a driver. Started once, and again where a test ended it; stopped at the end. */
 final class DemoServer
 {
-    private const DATABASE = 'openbaton_browser';
-
     private const WEEKS = 1;
 
     private static ?self $running = null;
@@ -27,8 +24,7 @@ final class DemoServer
 
     public static function start(Application $app): self
     {
-        config(['database.connections.mariadb.database' => self::DATABASE]);
-        DB::purge();
+        $database = OwnDatabase::use('browser');
         if (self::$running !== null) {
             return self::$running;
         }
@@ -36,7 +32,7 @@ final class DemoServer
         $app->make(DemoSeeder::class)->run(self::WEEKS);
 
         // As in the demo: what the application needs beyond rows is missing here too.
-        $web = Server::ofPages(Server::freePort(), self::DATABASE, 'openbaton', (string) getenv('BATON_DB_PASSWORD'));
+        $web = Server::ofPages(Server::freePort(), $database, 'openbaton', (string) getenv('BATON_DB_PASSWORD'));
         $port = Server::freePort();
         $driver = Server::launch($port, ['chromedriver', "--port={$port}", '--allowed-ips=127.0.0.1'], base_path(), []);
         $web->await();
@@ -53,7 +49,7 @@ final class DemoServer
         $options->setBinary('/usr/bin/chromium');
         $options->addArguments([
             '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
-            '--disable-component-update', '--disable-sync', '--disable-dev-shm-usage', '--user-data-dir='.sys_get_temp_dir().'/baton-browser-'.bin2hex(random_bytes(4)),
+            '--disable-component-update', '--disable-sync', '--disable-dev-shm-usage',
         ]);
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
