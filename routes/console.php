@@ -13,4 +13,5 @@ Schedule::command('baton:tick')->everyMinute()->withoutOverlapping(10);
 Schedule::command('baton:poll-calendar')->everyFiveMinutes()->withoutOverlapping(10);
 Schedule::command('model:prune', ['--model' => [RecordedChange::class]])->daily();
 Schedule::command('model:prune', ['--model' => [SignInAttempt::class, Invitation::class]])->hourly();
+Schedule::command('baton:sweep-files')->daily()->withoutOverlapping(60);
 Schedule::command('queue:prune-failed', ['--hours' => 24 * 28])->daily();

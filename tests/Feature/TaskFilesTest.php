@@ -78,3 +78,30 @@ it('leaves no file where the change fails', function (): void {
     $this->actingAs(House::user('ayumi'))->post("/tasks/{$this->task->id}/files", ['file' => UploadedFile::fake()->createWithContent('a.txt', 'words')])->assertStatus(500);
     expect(Storage::disk(AttachFile::DISK)->allFiles())->toBe([])->and($this->task->refresh()->files_count)->toBe(0);
 });
+
+it('sweeps away what no task has, a week later', function (): void {
+    $this->actingAs(House::user('ayumi'))->post("/tasks/{$this->task->id}/files", ['file' => onDisk('valve.png', (string) base64_decode(PNG, true))])->assertSessionHasNoErrors();
+    $disk = Storage::disk(AttachFile::DISK);
+    $kept = TaskFile::query()->sole()->path;
+    $paths = ['left' => dirname($kept).'/LEFT', 'elsewhere' => 'ZZ/LEFT', 'recent' => 'ZZ/RECENT'];
+    foreach ($paths as $path) {
+        $disk->put($path, 'x');
+    }
+    foreach ([$kept => 8, $paths['left'] => 8, $paths['elsewhere'] => 7, $paths['recent'] => 6] as $path => $days) {
+        touch($disk->path($path), now()->subDays($days)->subMinute()->getTimestamp());
+    }
+    $this->artisan('baton:sweep-files')->expectsOutput('2 files that no task has are removed.')->assertExitCode(0);
+    expect($disk->allFiles())->toEqualCanonicalizing([$kept, $paths['recent']]);
+    $this->artisan('baton:sweep-files')->expectsOutput('0 files that no task has are removed.')->assertExitCode(0);
+});
+
+it('sweeps as many files with as few questions', function (): void {
+    $disk = Storage::disk(AttachFile::DISK);
+    for ($number = 0; $number < 40; ++$number) {
+        $disk->put("ZZ/{$number}", 'x');
+        touch($disk->path("ZZ/{$number}"), now()->subDays(8)->getTimestamp());
+    }
+    DB::enableQueryLog();
+    $this->artisan('baton:sweep-files')->expectsOutput('40 files that no task has are removed.')->assertExitCode(0);
+    expect(DB::getQueryLog())->toHaveCount(1);
+});

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\Schema;
+
+return new class extends Migration {
+    public function up(): void
+    {
+        Schema::table('task_files', static function (Blueprint $table): void {
+            $table->unique('path');
+        });
+    }
+
+    public function down(): void
+    {
+        Schema::table('task_files', static function (Blueprint $table): void {
+            $table->dropUnique(['path']);
+        });
+    }
+};
