@@ -132,9 +132,10 @@ final class Mutants
             if (! $token->is([T_IF, T_WHILE])) {
                 continue;
             }
-            $open = $index + 1;
-            while ($tokens[$open]->text !== '(') {
-                ++$open;
+            $open = $index + ($tokens[$index + 1]->is(T_WHITESPACE) ? 2 : 1);
+            if ($tokens[$open]->text !== '(') {
+                // The name of an argument.
+                continue;
             }
             $depth = 0;
             for ($close = $open; isset($tokens[$close]); ++$close) {

@@ -54,6 +54,10 @@ function start(string $file, string $code): array
 }
 
 $all = mutants($argv[2] ?? '');
+if ($all === []) {
+    echo "No small fault can be put into what was named.\n";
+    exit(1);
+}
 $count = min((int) ($argv[1] ?? 300), count($all));
 $keys = (array) (new Randomizer(new Mt19937((int) ($argv[3] ?? 7))))->pickArrayKeys($all, $count);
 printf("%d small faults can be put into the core; %d of them are tried.\n", count($all), $count);
