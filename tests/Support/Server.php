@@ -22,6 +22,7 @@ final class Server
             'DB_DATABASE' => $database,
             'DB_USERNAME' => $user,
             'DB_PASSWORD' => $password,
+            'BATON_DATA' => self::data(),
             'CACHE_STORE' => 'apc',
             'SESSION_DRIVER' => 'database',
             'QUEUE_CONNECTION' => 'sync',
@@ -65,6 +66,12 @@ final class Server
         if ($pid !== null) {
             posix_kill(-$pid, SIGTERM);
         }
+    }
+
+    /** Where files of tasks are kept by the tests and by their servers. */
+    public static function data(): string
+    {
+        return sys_get_temp_dir().'/baton';
     }
 
     public static function freePort(): int
