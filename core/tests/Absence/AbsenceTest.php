@@ -26,3 +26,7 @@ it('is over sooner: cancelled before it has begun, else ended there and then', f
     'in the middle' => ['2026-03-04T12:30:00Z', AbsenceStatus::Approved, '2026-03-04 12:30:00'],
     'when it is over' => ['2026-03-06T00:00:00Z', AbsenceStatus::Approved, '2026-03-05 00:00:00'],
 ]);
+
+it('counts, or may come to, while it is asked for or approved', function (): void {
+    expect(array_map(static fn(AbsenceStatus $one): bool => $one->isAlive(), AbsenceStatus::cases()))->toBe([true, true, false, false]);
+});

@@ -98,6 +98,9 @@ it('sends a task to be reviewed, never by whoever did it, and back to them', fun
     expect(Story::told($sent))->toBe(['0 t1 review assigned ayumi', '1 t1 nobody listens'])
         ->and([$reviewed->holderId, $reviewed->reviewerId, $reviewed->lastReviewerId])->toBe(['femi', 'ayumi', null])
         ->and(Bench::narrowing($sent->links[0]->decision ?? throw new LogicException()))->toBe(['pool' => ['ayumi', 'callum'], 'present' => ['ayumi']]);
+    // What has changed on the task since then stays; who reviews it is as it was decided.
+    $meanwhile = $sent->links[0]->decision->appliedTo($task->inStatus(TaskStatus::InReview)->tagged('meanwhile'));
+    expect([$meanwhile->holderId, $meanwhile->reviewerId, $meanwhile->tags])->toBe(['femi', 'ayumi', ['meanwhile']]);
     $back = $reviewed->inStatus(TaskStatus::Working);
     expect([$back->holderId, $back->reviewerId, $back->lastReviewerId])->toBe(['femi', null, 'ayumi']);
 });

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use OpenBaton\Core\Subject\Asked;
+use OpenBaton\Core\Subject\Difference;
 use OpenBaton\Core\Subject\Effect\DueImpossible;
 use OpenBaton\Core\Subject\Effect\DueSet;
 use OpenBaton\Core\Subject\Effect\Effect;
@@ -13,6 +14,7 @@ use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Subject\TaskAction;
 use OpenBaton\Core\Subject\Transition;
 use OpenBaton\Core\Subject\Transitions;
+use OpenBaton\Core\Tests\Support\Build;
 use OpenBaton\Core\Workload\Effort;
 use OpenBaton\Core\Workload\PersonWork;
 use OpenBaton\Core\Workload\Priority;
@@ -141,3 +143,18 @@ it('knows only what it is told it needs', function (): void {
         ->and($less->held('femi')->lastAssignedAt)->toBe(6)
         ->and($work->ofOnly(['femi'], [])->held('ayumi'))->toEqual(new PersonWork());
 });
+
+it('knows what differs between two states of a task, by name, and leaves out what is empty in both', function (): void {
+    $before = whole();
+    $after = $before->tagged('vip')->dueAt(null)->prioritised(Priority::Low)->withField('task.count', 2);
+    expect(Difference::between($before, $after, Build::fields()))->toBe([
+        'priority' => ['high', 'low'], 'due' => ['1970-01-01T00:05:00Z', null], 'tags' => [['rush'], ['rush', 'vip']], 'task.count' => [null, 2],
+    ])
+        ->and(Difference::between($before, $before, Build::fields()))->toBe([])
+        ->and(Difference::between(null, new Subject('t2', 100, new Effort()), Build::fields()))->toBe(['status' => [null, 'new'], 'priority' => [null, 'normal']]);
+});
+
+it('counts the minutes that were spent, and never fewer than none', function (?int $spent, int $now, int $left): void {
+    $effort = (new Effort(5, 60, 10))->spending($spent);
+    expect([$effort->spent, $effort->left()])->toBe([$now, $left]);
+})->with(['some' => [25, 25, 35], 'more than it was to take' => [90, 90, 0], 'as it stands' => [null, 10, 50], 'none' => [0, 0, 60], 'fewer than none' => [-5, 0, 60]]);

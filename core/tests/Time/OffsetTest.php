@@ -17,6 +17,7 @@ it('goes so far from a date', function (string $offset, string $from, string $ex
 })->with([
     ['-20 days', '2026-03-10', '2026-02-18'],
     ['+0 days', '2026-03-10', '2026-03-10'],
+    ['+9999 days', '2026-03-10', '2053-07-25'],
     ['-2 weeks', '2026-03-10', '2026-02-24'],
     // 28 is the last of February; the day of the month is not carried on.
     ['-1 months', '2026-03-31', '2026-02-28'],
@@ -50,7 +51,7 @@ it('keeps the reading of the clock over both changes of it, and counts hours by 
 
 it('refuses what is no distance', function (string $text): void {
     expect(static fn(): Offset => Offset::parse($text))->toThrow(InvalidArgumentException::class);
-})->with(['20 days', '+20 fortnights', '+20days', '+99999 days', '']);
+})->with(['20 days', '+20 fortnights', '+20days', '+10000 days', '-10000 days', '+99999 days', '']);
 
 it('is a time of day', function (): void {
     expect(TimeOfDay::parse('09:05')->minute)->toBe(545)
@@ -100,6 +101,8 @@ it('comes again as its rule says', function (string $rule, string $from, string 
     'the second Tuesday' => ['FREQ=MONTHLY;BYDAY=2TU', '2026-03-10', '2026-03-01T12:00:00Z', ['2026-03-10T09:00', '2026-04-14T09:00', '2026-05-12T09:00', '2026-06-09T09:00']],
     'the first, from a day that is not' => ['FREQ=MONTHLY;BYDAY=1MO', '2026-03-10', '2026-03-01T12:00:00Z', ['2026-04-06T09:00', '2026-05-04T09:00', '2026-06-01T09:00', '2026-07-06T09:00']],
     'the last working day' => ['FREQ=MONTHLY;BYDAY=MO,TU,WE,TH,FR;BYSETPOS=-1', '2026-03-10', '2026-03-01T12:00:00Z', ['2026-03-31T09:00', '2026-04-30T09:00', '2026-05-29T09:00', '2026-06-30T09:00']],
+    'the third working day' => ['FREQ=MONTHLY;BYDAY=MO,TU,WE,TH,FR;BYSETPOS=3', '2026-03-04', '2026-03-01T12:00:00Z', ['2026-03-04T09:00', '2026-04-03T09:00', '2026-05-05T09:00', '2026-06-03T09:00']],
+    'the last Friday' => ['FREQ=MONTHLY;BYDAY=-1FR', '2026-03-27', '2026-03-01T12:00:00Z', ['2026-03-27T09:00', '2026-04-24T09:00', '2026-05-29T09:00', '2026-06-26T09:00']],
     'every other week' => ['FREQ=WEEKLY;INTERVAL=2;BYDAY=FR', '2026-03-06', '2026-03-01T12:00:00Z', ['2026-03-06T09:00', '2026-03-20T09:00', '2026-04-03T09:00', '2026-04-17T09:00']],
     'yearly' => ['FREQ=YEARLY;BYMONTH=6;BYMONTHDAY=10', '2026-03-10', '2026-03-01T12:00:00Z', ['2026-06-10T09:00', '2027-06-10T09:00', '2028-06-10T09:00', '2029-06-10T09:00']],
 ]);
