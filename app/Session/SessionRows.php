@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Session;
 
 use Illuminate\Session\DatabaseSessionHandler;
+use Illuminate\Support\Arr;
 
 /**
  * Sessions as rows, of which a request writes what it has changed. A page asks
@@ -13,7 +14,7 @@ use Illuminate\Session\DatabaseSessionHandler;
  */
 final class SessionRows extends DatabaseSessionHandler
 {
-    /** Seconds for which a session counts as just used, without saying so anew. */
+    /** Seconds for which a session counts as just used, and from where, without saying so anew. */
     private const FRESH = 60;
 
     /** @var array<string, string> what the sessions that were read held, by id */
@@ -34,8 +35,9 @@ final class SessionRows extends DatabaseSessionHandler
 
             return parent::write($sessionId, $data);
         }
-        $this->getQuery()->where('id', $sessionId)->where('last_activity', '<=', $this->currentTime() - self::FRESH)
-            ->update(['last_activity' => $this->currentTime()]);
+        /** @var array<string, mixed> $where */
+        $where = Arr::except($this->getDefaultPayload($data), 'payload');
+        $this->getQuery()->where('id', $sessionId)->where('last_activity', '<=', $this->currentTime() - self::FRESH)->update($where);
 
         return true;
     }

@@ -77,7 +77,7 @@ it('keeps what was wrong with a form until its page shows it', function (): void
 /** A request that has the session open while another does. */
 function openSession(): Store
 {
-    $session = new Store('session', new SessionRows(DB::connection(), 'sessions', 240), str_repeat('s', 40));
+    $session = new Store('session', new SessionRows(DB::connection(), 'sessions', 240, app()), str_repeat('s', 40));
     $session->start();
 
     return $session;
@@ -98,13 +98,14 @@ it('does not put back what a session held before another request, which ended me
     expect(openSession()->all())->toMatchArray(['more' => 'of it'])->not->toHaveKey('done');
 });
 
-it('says of a session that is only looked at once a minute that it is used, and ends it when it is not', function (): void {
+it('says of a session that is only looked at once a minute that it is used, and from where, and ends it when it is not', function (): void {
     openSession()->save();
-    $used = static fn(): int => DB::table('sessions')->value('last_activity') - Date::parse('2026-03-02T10:00:00Z')->getTimestamp();
-    foreach (['10:00:59' => 0, '10:01:00' => 60, '10:01:59' => 60, '14:01:00' => 14460] as $at => $seconds) {
+    $used = static fn(): array => [DB::table('sessions')->value('last_activity') - Date::parse('2026-03-02T10:00:00Z')->getTimestamp(), DB::table('sessions')->value('ip_address')];
+    app()->instance('request', Request::create('/', server: ['REMOTE_ADDR' => '203.0.113.9']));
+    foreach (['10:00:59' => [0, '127.0.0.1'], '10:01:00' => [60, '203.0.113.9'], '10:01:59' => [60, '203.0.113.9'], '14:01:00' => [14460, '203.0.113.9']] as $at => $expected) {
         Clock::set("2026-03-02T{$at}Z");
         openSession()->save();
-        expect($used())->toBe($seconds);
+        expect($used())->toBe($expected);
     }
     $token = openSession()->token();
     expect(openSession()->token())->toBe($token);
