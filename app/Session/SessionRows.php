@@ -31,13 +31,11 @@ final class SessionRows extends DatabaseSessionHandler
     public function write($sessionId, $data): bool
     {
         if ($data !== ($this->found[$sessionId] ?? null)) {
-            $this->found[$sessionId] = $data;
-
             return parent::write($sessionId, $data);
         }
-        /** @var array<string, mixed> $where */
-        $where = Arr::except($this->getDefaultPayload($data), 'payload');
-        $this->getQuery()->where('id', $sessionId)->where('last_activity', '<=', $this->currentTime() - self::FRESH)->update($where);
+        /** @var array<string, mixed> $used */
+        $used = Arr::except($this->getDefaultPayload($data), 'payload');
+        $this->getQuery()->where('id', $sessionId)->where('last_activity', '<=', $this->currentTime() - self::FRESH)->update($used);
 
         return true;
     }

@@ -2,11 +2,10 @@
 
 declare(strict_types=1);
 
-use App\Http\Middleware\ShareWithPages;
 use App\Models\Task;
-use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Route;
 use Tests\Support\House;
+use Tests\Support\OpenPage;
 
 beforeEach(function (): void {
     House::open();
@@ -15,7 +14,7 @@ beforeEach(function (): void {
 /** @return array<string, string> */
 function fromAnOpenPage(): array
 {
-    return ['X-Inertia' => 'true', 'X-Inertia-Version' => (string) app(ShareWithPages::class)->version(new Request()), 'Accept' => 'text/html, application/xhtml+xml', 'Referer' => url('/in-hand')];
+    return OpenPage::visits() + ['Referer' => url('/in-hand')];
 }
 
 it('says in words of its own, and where to go on, what a page can\'t be', function (string $who, string $url, int $status, string $title): void {

@@ -5,7 +5,6 @@ declare(strict_types=1);
 use App\Actions\Actor;
 use App\Actions\LockedDraft;
 use App\Actions\SaveDraft;
-use App\Http\Middleware\ShareWithPages;
 use App\Session\SessionRows;
 use Illuminate\Http\Request;
 use Illuminate\Session\Store;
@@ -14,6 +13,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Tests\Support\Clock;
 use Tests\Support\House;
+use Tests\Support\OpenPage;
 
 beforeEach(function (): void {
     config()->set('session.driver', 'database');
@@ -39,15 +39,9 @@ function fromOneBrowser(string $method, string $url, array $headers = [], array 
     return $answer;
 }
 
-/** @return array<string, string> */
-function asPage(): array
-{
-    return ['X-Inertia' => 'true', 'X-Inertia-Version' => (string) app(ShareWithPages::class)->version(new Request()), 'Accept' => 'text/html, application/xhtml+xml'];
-}
-
 function noticeOn(string $url): mixed
 {
-    return fromOneBrowser('GET', $url, asPage())->assertOk()->json('props.notice.done');
+    return fromOneBrowser('GET', $url, OpenPage::visits())->assertOk()->json('props.notice.done');
 }
 
 it('keeps what an action says until a page shows it, whatever is asked for meanwhile', function (string $url, array $headers): void {
@@ -60,18 +54,18 @@ it('keeps what an action says until a page shows it, whatever is asked for meanw
     expect(noticeOn('/rulebook'))->toBe('The draft is discarded.')
         ->and(noticeOn('/rulebook'))->toBeNull();
 })->with([
-    'whether it is current' => ['/pulse', ['Accept' => 'application/json', 'X-Requested-With' => 'XMLHttpRequest']],
-    'a search' => ['/search?q=trumpet', ['Accept' => 'application/json', 'X-Requested-With' => 'XMLHttpRequest']],
-    'the page anew, but for what is said' => fn(): array => ['/rulebook', asPage() + ['X-Inertia-Partial-Component' => 'Rulebook/Rulebook', 'X-Inertia-Partial-Except' => 'notice']],
-    'a part of the page' => fn(): array => ['/rulebook', asPage() + ['X-Inertia-Partial-Component' => 'Rulebook/Rulebook', 'X-Inertia-Partial-Data' => 'draft,published']],
+    'whether it is current' => ['/pulse', OpenPage::asks()],
+    'a search' => ['/search?q=trumpet', OpenPage::asks()],
+    'the page anew, but for what is said' => fn(): array => ['/rulebook', OpenPage::visits() + ['X-Inertia-Partial-Component' => 'Rulebook/Rulebook', 'X-Inertia-Partial-Except' => 'notice']],
+    'a part of the page' => fn(): array => ['/rulebook', OpenPage::visits() + ['X-Inertia-Partial-Component' => 'Rulebook/Rulebook', 'X-Inertia-Partial-Data' => 'draft,published']],
 ]);
 
 it('keeps what was wrong with a form until its page shows it', function (): void {
     $this->actingAs(House::user('hanneke'));
     fromOneBrowser('PUT', '/house/sight', ['Referer' => url('/house')], ['open' => 'perhaps'])->assertRedirect('/house');
-    fromOneBrowser('GET', '/pulse', ['Accept' => 'application/json', 'X-Requested-With' => 'XMLHttpRequest'])->assertOk();
-    expect(fromOneBrowser('GET', '/house', asPage())->json('props.errors'))->toHaveKey('open')
-        ->and(fromOneBrowser('GET', '/house', asPage())->json('props.errors'))->toBe([]);
+    fromOneBrowser('GET', '/pulse', OpenPage::asks())->assertOk();
+    expect(fromOneBrowser('GET', '/house', OpenPage::visits())->json('props.errors'))->toHaveKey('open')
+        ->and(fromOneBrowser('GET', '/house', OpenPage::visits())->json('props.errors'))->toBe([]);
 });
 
 /** A request that has the session open while another does. */

@@ -14,6 +14,7 @@ use Symfony\Component\HttpFoundation\Response;
 /** Whoever has left the house, or is not to sign in any more, is signed out, wherever they had signed in. */
 final class EndsWithThePerson
 {
+    /** @param Closure(Request): Response $next */
     public function handle(Request $request, Closure $next): Response
     {
         $user = $request->user();
@@ -23,9 +24,7 @@ final class EndsWithThePerson
 
             return redirect('/sign-in')->withErrors(['email' => SignInController::ENDED]);
         }
-        /** @var Response $response */
-        $response = $next($request);
 
-        return $response;
+        return $next($request);
     }
 }

@@ -15,27 +15,27 @@ use Symfony\Component\HttpFoundation\Response;
  */
 final class KeepWhatIsSaid
 {
+    /** @param Closure(Request): Response $next */
     public function handle(Request $request, Closure $next): Response
     {
         if (! self::shows($request)) {
             $request->session()->reflash();
         }
-        /** @var Response $response */
-        $response = $next($request);
 
-        return $response;
+        return $next($request);
     }
 
     private static function shows(Request $request): bool
     {
-        $only = $request->header(Header::PARTIAL_ONLY);
-        if ($only !== null) {
-            return in_array('notice', explode(',', $only), true);
-        }
-        if (in_array('notice', explode(',', (string) $request->header(Header::PARTIAL_EXCEPT)), true)) {
-            return false;
-        }
+        return match (true) {
+            ! $request->hasHeader(Header::INERTIA) => ! $request->expectsJson(),
+            $request->hasHeader(Header::PARTIAL_ONLY) => self::namesNotice($request, Header::PARTIAL_ONLY),
+            default => ! self::namesNotice($request, Header::PARTIAL_EXCEPT),
+        };
+    }
 
-        return $request->hasHeader(Header::INERTIA) || ! $request->expectsJson();
+    private static function namesNotice(Request $request, string $header): bool
+    {
+        return in_array(ShareWithPages::NOTICE, explode(',', (string) $request->header($header)), true);
     }
 }

@@ -14,6 +14,9 @@ use Inertia\Middleware;
 /** What every page gets: who looks, the status strip, the stamp of what they see. */
 final class ShareWithPages extends Middleware
 {
+    /** The prop of what an action says. */
+    public const NOTICE = 'notice';
+
     protected $rootView = 'app';
 
     /** @return array<string, mixed> */
@@ -32,7 +35,7 @@ final class ShareWithPages extends Middleware
             ] : null,
             'status' => static fn(): ?array => $user instanceof User ? app(StatusStrip::class)->props() : null,
             'stamp' => static fn(): string => $user instanceof User ? PulseController::stamp() : '',
-            'notice' => ['done' => $request->session()->get('done'), 'problem' => $request->session()->get('problem'), 'undo' => $request->session()->get('undo')],
+            self::NOTICE => ['done' => $request->session()->get('done'), 'problem' => $request->session()->get('problem'), 'undo' => $request->session()->get('undo')],
         ];
     }
 }

@@ -1,6 +1,6 @@
 import { Head, router } from '@inertiajs/react';
 import type { HouseChecklist, HouseField, HouseKind, HousePageProps } from '@props/HousePage';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { duration } from '@/lib/format';
 import { say } from '@/lib/words';
 import { ChecklistDialog } from '@/parts/house/ChecklistDialog';
@@ -57,6 +57,24 @@ function Sight({ open }: { open: boolean }) {
     );
 }
 
+/** Something of the house by its name, with one column of its own. */
+function NamedRow({ row, onChange, children }: { row: { name: string; slug: string }; onChange: () => void; children: ReactNode }) {
+    return (
+        <tr className="border-t border-line">
+            <th scope="row" className="py-1.5 pr-3 font-medium">
+                {row.name}
+            </th>
+            <td className="py-1.5 pr-3 font-mono text-xs text-ink2">{row.slug}</td>
+            {children}
+            <td className="py-1 text-right">
+                <Button look="quiet" aria-label={`change ${row.name}`} onClick={onChange}>
+                    Change
+                </Button>
+            </td>
+        </tr>
+    );
+}
+
 /** What the house is made of. */
 export default function House({ fields, kinds, checklists, entries, people, tasksAreOpen }: HousePageProps) {
     const [open, setOpen] = useState<Open | null>(null);
@@ -75,36 +93,18 @@ export default function House({ fields, kinds, checklists, entries, people, task
             <Section title="Kinds of task" note="with what they usually take, and what they begin with" add="New kind" onAdd={() => setOpen({ what: 'kind', row: null })}>
                 <Rows>
                     {kinds.map((kind) => (
-                        <tr key={kind.id} className="border-t border-line">
-                            <th scope="row" className="py-1.5 pr-3 font-medium">
-                                {kind.name}
-                            </th>
-                            <td className="py-1.5 pr-3 font-mono text-xs text-ink2">{kind.slug}</td>
+                        <NamedRow key={kind.id} row={kind} onChange={() => setOpen({ what: 'kind', row: kind })}>
                             <td className="py-1.5 pr-3 text-right tabular-nums">{duration(kind.minutes)}</td>
-                            <td className="py-1 text-right">
-                                <Button look="quiet" aria-label={`change ${kind.name}`} onClick={() => setOpen({ what: 'kind', row: kind })}>
-                                    Change
-                                </Button>
-                            </td>
-                        </tr>
+                        </NamedRow>
                     ))}
                 </Rows>
             </Section>
             <Section title="Checklists" note="that rules put on tasks" add="New checklist" onAdd={() => setOpen({ what: 'checklist', row: null })}>
                 <Rows>
                     {checklists.map((list) => (
-                        <tr key={list.id} className="border-t border-line">
-                            <th scope="row" className="py-1.5 pr-3 font-medium">
-                                {list.name}
-                            </th>
-                            <td className="py-1.5 pr-3 font-mono text-xs text-ink2">{list.slug}</td>
+                        <NamedRow key={list.id} row={list} onChange={() => setOpen({ what: 'checklist', row: list })}>
                             <td className="py-1.5 pr-3 text-ink2">{list.items.join(' · ')}</td>
-                            <td className="py-1 text-right">
-                                <Button look="quiet" aria-label={`change ${list.name}`} onClick={() => setOpen({ what: 'checklist', row: list })}>
-                                    Change
-                                </Button>
-                            </td>
-                        </tr>
+                        </NamedRow>
                     ))}
                 </Rows>
             </Section>
