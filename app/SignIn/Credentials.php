@@ -28,8 +28,10 @@ final readonly class Credentials
 
     private function owner(string $address, string $password): ?User
     {
+        // Asked for in any case: once, when it is made, it takes long.
+        $nobodys = $this->nobodys();
         $user = User::query()->where('email', $address)->first();
-        $right = $this->hasher->check($password, $user->password ?? $this->nobodys());
+        $right = $this->hasher->check($password, $user->password ?? $nobodys);
         if ($user === null || ! $right) {
             return null;
         }

@@ -74,20 +74,26 @@ it('says the same of an address that nobody has', function (): void {
     expect(guess($this, 7, 'nobody@alderquill.example'))->toBe(guess($this, 7, 'femi@alderquill.example', '192.0.2.7'));
 });
 
-it('looks at a hash as costly as all others where nobody has the address', function (): void {
+it('looks at a hash as costly as all others where nobody has the address, and makes it whoever asks first', function (string $first, string $second): void {
     $checked = [];
     Hash::shouldReceive('driver')->andReturnSelf();
-    Hash::shouldReceive('make')->once()->andReturn('$nobodys');
+    $made = 0;
+    Hash::shouldReceive('make')->once()->andReturnUsing(function () use (&$made): string {
+        ++$made;
+
+        return '$nobodys';
+    });
     Hash::shouldReceive('check')->twice()->andReturnUsing(function (string $password, string $hash) use (&$checked): bool {
         $checked[] = [$password, str_starts_with($hash, '$')];
 
         return false;
     });
     app()->instance(Hasher::class, Hash::getFacadeRoot());
-    signIn($this, 'nobody@alderquill.example', 'one');
-    signIn($this, 'ayumi@alderquill.example', 'two');
+    signIn($this, "{$first}@alderquill.example", 'one');
+    expect($made)->toBe(1);
+    signIn($this, "{$second}@alderquill.example", 'two');
     expect($checked)->toBe([['one', true], ['two', true]]);
-});
+})->with([['nobody', 'ayumi'], ['ayumi', 'nobody']]);
 
 it('slows down those who guess at one account from many machines, but not the machine at which it has been signed in before', function (): void {
     $cookie = signIn($this, 'ayumi@alderquill.example', House::PASSWORD, '192.0.2.99')->getCookie('known_machine')?->getValue();
