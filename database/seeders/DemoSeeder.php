@@ -19,10 +19,12 @@ use App\Models\House;
 use App\Models\Person;
 use App\Models\Role;
 use App\Models\StandInEvent;
+use App\Models\Task;
 use App\Models\TaskKind;
 use App\Models\User;
 use Carbon\CarbonImmutable;
 use Database\Seeders\Demo\DemoHistory;
+use Database\Seeders\Demo\DemoMoments;
 use Database\Seeders\Demo\DemoPlaces;
 use Database\Seeders\Demo\DemoRequests;
 use Database\Seeders\Demo\DemoRoster;
@@ -44,10 +46,15 @@ final class DemoSeeder extends Seeder
 
     private const REQUESTS_A_DAY = 27;
 
-    /** A pace at which nothing is done before the demo begins. */
-    private const NOT_YET = 40.0;
+    public const UNPLACED = 5;
 
-    private const UNPLACED = 5;
+    /** So many working minutes before the demo begins the last of the usual requests comes in. */
+    private const QUIET_MINUTES = 80;
+
+    private const WORKING_DAY = 480;
+
+    /** Who has no room for the requests of the band, and does nothing about it until the demo begins. */
+    private const FULL_BENCH = ['ayumi-kato', 'femi-adeyinka'];
 
     public function __construct(
         private readonly ImportRoster $importRoster,
@@ -57,7 +64,7 @@ final class DemoSeeder extends Seeder
         private readonly SnapshotSource $snapshots,
     ) {}
 
-    public function run(int $weeks = 10): void
+    public function run(int $weeks = 10, int $requestsADay = self::REQUESTS_A_DAY): void
     {
         mt_srand(8217);
         $random = new Randomizer(new Mt19937(8217));
@@ -65,6 +72,7 @@ final class DemoSeeder extends Seeder
         $today = $now->startOfDay();
 
         $this->house($today);
+        $moments = new DemoMoments($this->snapshots->current()->roster->house, $now->getTimestamp());
         $lead = $this->signIns();
         (new DemoPlaces($random))->lay();
         (new DemoPlaces($random))->hires($today);
@@ -78,10 +86,10 @@ final class DemoSeeder extends Seeder
             $history->at($begin->addDays($days)->addHours(8)->getTimestamp(), fn() => $this->publish($version, $lead));
         }
         for ($day = $begin; $day <= $today; $day = $day->addDay()) {
-            $this->day($day, $history, $requests, $random, $begin);
+            $this->day($day, $history, $requests, $random, $begin, $moments->ago(self::QUIET_MINUTES), $requestsADay);
         }
         $this->hires($begin, $history, $requests);
-        $this->latest($now, $history, $requests);
+        $this->latest($moments, $history, $requests);
         $history->runUntil($now->getTimestamp());
     }
 
@@ -170,7 +178,7 @@ final class DemoSeeder extends Seeder
         ][$version], Actor::user($lead));
     }
 
-    private function day(CarbonImmutable $day, DemoHistory $history, DemoRequests $requests, Randomizer $random, CarbonImmutable $begin): void
+    private function day(CarbonImmutable $day, DemoHistory $history, DemoRequests $requests, Randomizer $random, CarbonImmutable $begin, int $quietFrom, int $requestsADay): void
     {
         $weekday = $day->dayOfWeekIso;
         if ($weekday > 5) {
@@ -178,12 +186,15 @@ final class DemoSeeder extends Seeder
         }
         $week = (int) floor($begin->diffInDays($day) / 7);
         // Mondays are busy and Fridays are not; the week in which schools come back is half as busy again.
-        $number = (int) round(self::REQUESTS_A_DAY * [1 => 1.3, 2 => 1.1, 3 => 1.0, 4 => 0.9, 5 => 0.7][$weekday] * ($week === 6 ? 1.5 : 1.0) * $random->getInt(80, 120) / 100);
+        $number = (int) round($requestsADay * [1 => 1.3, 2 => 1.1, 3 => 1.0, 4 => 0.9, 5 => 0.7][$weekday] * ($week === 6 ? 1.5 : 1.0) * $random->getInt(80, 120) / 100);
         for ($count = 0; $count < $number; ++$count) {
             // Two humps, at ten and at three.
             $hour = $random->getInt(0, 1) === 0 ? 10 : 15;
             $minute = $hour * 60 + $random->getInt(-120, 120) + $random->getInt(-45, 45);
-            $history->at($day->getTimestamp() + max(430, $minute) * 60 + $random->getInt(0, 59), static fn() => $history->arrive($requests->next()));
+            $at = $day->getTimestamp() + max(430, $minute) * 60 + $random->getInt(0, 59);
+            if ($at < $quietFrom) {
+                $history->at($at, static fn() => $history->arrive($requests->next()));
+            }
         }
     }
 
@@ -195,31 +206,36 @@ final class DemoSeeder extends Seeder
         }
     }
 
-    /** What makes today worth a look: a full strings bench, a brass bench without room, what is sent back while somebody is away. */
-    private function latest(CarbonImmutable $now, DemoHistory $history, DemoRequests $requests): void
+    /**
+     * What makes the house worth a look at whatever hour the demo begins: a full strings bench, late quotes, a brass
+     * bench without room, what is sent back while somebody is away.
+     */
+    private function latest(DemoMoments $moments, DemoHistory $history, DemoRequests $requests): void
     {
-        $today = $now->startOfDay();
-        $yesterday = $today->subWeekday();
         $orchestra = $requests->customerNamed('Selwyn Youth Orchestra');
-        for ($count = 0; $count < 14; ++$count) {
-            $history->at($yesterday->setTime(11, $count * 4)->getTimestamp(), static fn() => $history->arrive($requests->incoming('bench-repair', 'Cello of the orchestra, set-up before the concert', $orchestra, [
+        for ($count = 0; $count < 16; ++$count) {
+            $history->at($moments->ago(5 * self::WORKING_DAY - 60 - 4 * $count), static fn() => $history->leave($requests->incoming('bench-repair', 'Cello of the orchestra, set-up before the concert', $orchestra, [
                 'task.family' => 'strings', 'task.instrument' => 'cello', 'task.value' => 900,
-            ], 300), self::NOT_YET));
+            ], 300)));
         }
         $band = $requests->customerNamed('Carrow Silver Band');
-        $history->at($yesterday->setTime(16, 10)->getTimestamp(), static function () use ($history, $requests, $band): void {
-            for ($count = 0, $unplaced = 0; $count < 30 && $unplaced < self::UNPLACED; ++$count) {
-                $task = $history->arrive($requests->incoming('bench-repair', 'Band '.($count % 2 === 0 ? 'cornet' : 'flugelhorn').', worn valve felts', $band, [
-                    'task.family' => 'brass', 'task.instrument' => $count % 2 === 0 ? 'cornet' : 'flugelhorn', 'task.value' => 320,
-                ], 60), self::NOT_YET);
-                $unplaced += $task->assignee_id === null ? 1 : 0;
+        foreach (['8 × cornet', '2 × tenor horn', '1 × sousaphone'] as $place => $wanted) {
+            $history->at($moments->ago(3 * self::WORKING_DAY + 50 * $place), static fn() => $history->leave($requests->incoming('quote', 'Hire of '.$wanted, $band, ['task.language' => 'english'])));
+        }
+        $history->at($moments->ago(70), static function () use ($history, $requests, $band): void {
+            $history->rest(...self::FULL_BENCH);
+            for ($count = 0; $count < 40 && Task::query()->unplaced()->count() < self::UNPLACED; ++$count) {
+                $instrument = $count % 2 === 0 ? 'cornet' : 'flugelhorn';
+                $history->leave($requests->incoming('bench-repair', "Band {$instrument}, worn valve felts", $band, [
+                    'task.family' => 'brass', 'task.instrument' => $instrument, 'task.value' => 320,
+                ], 60));
             }
         });
-        $history->at($yesterday->setTime(16, 40)->getTimestamp(), static fn() => $history->arrive($requests->incoming('rework', 'Trombone, slide still catches in third position', $band, [
+        $history->at($moments->ago(40), static fn() => $history->leave($requests->incoming('rework', 'Trombone, slide still catches in third position', $band, [
             'task.family' => 'brass', 'task.instrument' => 'trombone', 'task.value' => 540, 'task.repaired_by' => 'callum-rees',
         ])));
-        $history->at($yesterday->setTime(17, 5)->getTimestamp(), static fn() => $history->arrive($requests->incoming('quality-check', 'Cello, soundpost reset', $orchestra, [
+        $history->at($moments->ago(15), static fn() => $history->leave($requests->incoming('quality-check', 'Cello, soundpost reset', $orchestra, [
             'task.family' => 'strings', 'task.instrument' => 'cello', 'task.value' => 900, 'task.repaired_by' => 'jun-morita',
-        ]), self::NOT_YET));
+        ])));
     }
 }

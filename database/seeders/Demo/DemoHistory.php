@@ -52,6 +52,9 @@ final class DemoHistory
     /** @var array<string, int> instant from which a person is free, by id */
     private array $free = [];
 
+    /** @var array<string, true> slugs of people who do nothing any more */
+    private array $resting = [];
+
     /** @var array<array-key, Person> by id */
     private array $people;
 
@@ -110,19 +113,29 @@ final class DemoHistory
         }
     }
 
-    public function arrive(DemoRequest $request, ?float $pace = null): Task
+    public function arrive(DemoRequest $request): void
     {
-        $task = Task::query()->findOrFail(($this->takeIn)($request->document(), $request->source, $this->lead)->task->id);
+        $task = $this->leave($request);
         $now = CarbonImmutable::now()->getTimestamp();
         if ($task->assignee_id !== null) {
-            $this->plan($task->id, $task->assignee_id, $request, $now, $pace);
+            $this->plan($task->id, $task->assignee_id, $request, $now);
         } elseif ($task->claimants()->exists()) {
             $this->at($now + $this->random->getInt(20, 400) * 60, fn() => $this->claim($task->id, $request));
-        } elseif ($pace === null) {
+        } else {
             $this->at($now + $this->random->getInt(5, 60) * 60, fn() => $this->placeByHand($task->id, $request));
         }
+    }
 
-        return $task;
+    /** Comes in, and nobody does anything about it before the demo begins. */
+    public function leave(DemoRequest $request): Task
+    {
+        return Task::query()->findOrFail(($this->takeIn)($request->document(), $request->source, $this->lead)->task->id);
+    }
+
+    /** From now on they do nothing before the demo begins. */
+    public function rest(string ...$slugs): void
+    {
+        $this->resting += array_fill_keys($slugs, true);
     }
 
     private function claim(string $taskId, DemoRequest $request): void
@@ -137,17 +150,23 @@ final class DemoHistory
 
             return;
         }
+        if (! $task->status->isOpen() || $task->assignee_id !== null) {
+            return;
+        }
         app(ClaimTask::class)($task, $person, $this->users[$person->id]);
-        $this->plan($taskId, $person->id, $request, $now, null);
+        $this->plan($taskId, $person->id, $request, $now);
     }
 
     /** The lead finds a place for what no rule could place. */
     private function placeByHand(string $taskId, DemoRequest $request): void
     {
         $task = Task::query()->findOrFail($taskId);
+        if ($task->assignee_id !== null || ! $task->status->isOpen()) {
+            return;
+        }
         $tobias = Person::query()->where('slug', 'tobias-lindqvist')->firstOrFail();
         app(HandOnTask::class)($task, $tobias, 'Nobody on the bench could take it; Tobias decides who makes room.', $this->lead);
-        $this->plan($taskId, $tobias->id, $request, CarbonImmutable::now()->getTimestamp(), null);
+        $this->plan($taskId, $tobias->id, $request, CarbonImmutable::now()->getTimestamp());
     }
 
     /** A hire waits until its end. */
@@ -157,14 +176,15 @@ final class DemoHistory
         app(WaitTask::class)($task, 'The end of the hire', null, $this->users[(string) $task->assignee_id] ?? $this->lead);
     }
 
-    /** Who does the task is a matter of who holds it: whatever rules have made of it in between. */
+    /** @return User|null null: they do nothing any more */
     public function userOf(?string $personId): ?User
     {
-        return $this->users[(string) $personId] ?? null;
+        $slug = $this->people[(string) $personId]->slug ?? '';
+
+        return isset($this->resting[$slug]) ? null : $this->users[(string) $personId] ?? null;
     }
 
-    /** @param float|null $pace above 1 is slower; null: as it comes */
-    private function plan(string $taskId, string $personId, DemoRequest $request, int $now, ?float $pace): void
+    private function plan(string $taskId, string $personId, DemoRequest $request, int $now): void
     {
         $snapshot = $this->snapshots->current();
         $minutes = $request->estimateMinutes ?? $snapshot->kindNamed($request->kind)->usualMinutes ?? 0;
@@ -172,7 +192,7 @@ final class DemoHistory
         $time = new WorkingTime($snapshot->roster->presenceOf($this->people[$personId]->slug));
         // Days until somebody gets to it: parts to come, customers to answer, other things to do.
         $days = in_array($request->kind, self::SHORT, true) ? 6 : 34;
-        $wait = (int) round(self::CALENDAR_DAY * ($pace ?? 1.0) * $this->random->getInt(0, 1000) / 1000 * $this->random->getInt(0, 1000) / 1000 * $days);
+        $wait = (int) round(self::CALENDAR_DAY * $this->random->getInt(0, 1000) / 1000 * $this->random->getInt(0, 1000) / 1000 * $days);
         try {
             $free = max($now, $this->free[$personId] ?? 0);
             $end = $time->add(max($free, $now + $wait), $spent);

@@ -57,14 +57,17 @@ final class DemoRoster
         'quality' => ['Quality', 'greta-solheim', ['greta-solheim', 'jun-morita'], null],
     ];
 
-    /** Person, first and last day from the Monday of this week, status, substitutes. */
+    /**
+     * Person, first and last day, status, substitutes. Who is away now is so at whatever day of the week the demo
+     * begins, and is not back for a week; what is over and what is to come goes by the Monday of this week.
+     */
     private const ABSENCES = [
-        'ines-autumn' => ['ines-falcao', -14, -10, 'approved', ['oona-varga']],
-        'callum-this-week' => ['callum-rees', 0, 4, 'approved', ['femi-adeyinka']],
-        'viktor-this-week' => ['viktor-hale', 0, 6, 'approved', ['aroha-tane']],
-        'aroha-days' => ['aroha-tane', 1, 3, 'approved', ['bashir-noorzai']],
-        'sunniva-next-week' => ['sunniva-aas', 7, 11, 'approved', []],
-        'leo-later' => ['leo-marchetti', 14, 18, 'asked', ['winnie-achieng']],
+        'ines-autumn' => ['ines-falcao', 'monday -14 days', 'monday -10 days', 'approved', ['oona-varga']],
+        'callum-now' => ['callum-rees', 'today -3 weekdays', 'today +8 weekdays', 'approved', ['femi-adeyinka']],
+        'viktor-now' => ['viktor-hale', 'today -2 weekdays', 'today +5 weekdays', 'approved', ['aroha-tane']],
+        'aroha-days' => ['aroha-tane', 'today -1 weekday', 'today +2 weekdays', 'approved', ['bashir-noorzai']],
+        'sunniva-next-week' => ['sunniva-aas', 'monday +7 days', 'monday +11 days', 'approved', []],
+        'leo-later' => ['leo-marchetti', 'monday +14 days', 'monday +18 days', 'asked', ['winnie-achieng']],
     ];
 
     /** How many of a team should be there on each day. */
@@ -75,14 +78,19 @@ final class DemoRoster
     /** @return array<string, mixed> */
     public static function document(CarbonImmutable $today): array
     {
-        $monday = $today->startOfWeek();
+        $days = ['today' => $today, 'monday' => $today->startOfWeek()];
+        $day = static function (string $said) use ($days): string {
+            [$from, $distance] = explode(' ', $said, 2);
+
+            return $days[$from]->modify($distance)->format('Y-m-d');
+        };
 
         return [
             'openbaton' => 'roster/1',
             'house' => [
                 'zone' => 'Europe/Dublin',
                 'hours' => [self::week('09:00-13:00', '13:30-17:30')],
-                'holidays' => [$today->year.'-12-25', $today->year.'-12-26', ($today->year + 1).'-01-01', ($today->year + 1).'-03-17'],
+                'holidays' => self::holidays($today->year - 1, $today->year, $today->year + 1),
             ],
             'skills' => self::listed(self::SKILLS, static fn(string $id, string $name): array => ['id' => $id, 'name' => $name] + ($id === 'insurer-claims' ? ['minimum' => 1] : [])),
             'people' => self::listed(self::PEOPLE, self::person(...)),
@@ -90,12 +98,18 @@ final class DemoRoster
             'absences' => self::listed(self::ABSENCES, static fn(string $id, array $absence): array => [
                 'id' => $id,
                 'person' => $absence[0],
-                'first' => $monday->addDays($absence[1])->format('Y-m-d'),
-                'last' => $monday->addDays($absence[2])->format('Y-m-d'),
+                'first' => $day($absence[1]),
+                'last' => $day($absence[2]),
                 'status' => $absence[3],
                 'substitutes' => $absence[4],
             ]),
         ];
+    }
+
+    /** @return list<string> */
+    private static function holidays(int ...$years): array
+    {
+        return array_merge(...array_map(static fn(int $year): array => ["{$year}-01-01", "{$year}-03-17", "{$year}-12-25", "{$year}-12-26"], array_values($years)));
     }
 
     /** @return array<string, string> name by slug */
