@@ -27,7 +27,11 @@ function overloaded(): array
     $work = WorkReader::ofEverybody($house);
     $now = CarbonImmutable::now()->getTimestamp();
     $over = array_filter($house->roster->people, static fn(CorePerson $person): bool => LoadPlanner::plan(
-        $person->hours, $house->roster->presenceOf($person->id), $person->capacity, $work->held($person->id)->loading, $now,
+        $person->hours,
+        $house->roster->presenceOf($person->id),
+        $person->capacity,
+        $work->held($person->id)->loading,
+        $now,
     )->ratio()->exceedsPercent(100) && $house->roster->absenceOf($person->id, $now) === null);
 
     return array_values(array_map(static fn(CorePerson $person): string => $person->name, $over));
