@@ -22,17 +22,26 @@ final class RotationStore
         $this->loaded = new Rotations();
     }
 
-    /** @param list<string> $names */
+    /**
+     * Just these as they are stored, locked; one that was never used is empty.
+     *
+     * @param list<string> $names
+     */
     public function load(array $names, Snapshot $house): Rotations
     {
         if ($names === []) {
-            return $this->loaded;
+            return new Rotations();
         }
         foreach (Rotation::query()->with('seats')->whereIn('name', $names)->lockForUpdate()->get() as $row) {
             $this->stored[$row->name] = $row;
         }
+        $asked = array_intersect_key($this->stored, array_flip($names));
+        $found = Rotations::of(array_map(static fn(Rotation $row): CoreRotation => self::core($row, $house), array_values($asked)))->only($names);
+        foreach ($found->byName as $rotation) {
+            $this->loaded = $this->loaded->with($rotation);
+        }
 
-        return $this->loaded = Rotations::of(array_map(static fn(Rotation $row): CoreRotation => self::core($row, $house), array_values($this->stored)));
+        return $found;
     }
 
     /**
@@ -42,7 +51,7 @@ final class RotationStore
      */
     public static function read(array $names, Snapshot $house): Rotations
     {
-        return Rotations::of(array_values(Rotation::query()->with('seats')->whereIn('name', $names)->get()->map(static fn(Rotation $row): CoreRotation => self::core($row, $house))->all()));
+        return Rotations::of(array_values(Rotation::query()->with('seats')->whereIn('name', $names)->get()->map(static fn(Rotation $row): CoreRotation => self::core($row, $house))->all()))->only($names);
     }
 
     private static function core(Rotation $row, Snapshot $house): CoreRotation

@@ -26,8 +26,9 @@ final readonly class ActingFor
             return null;
         }
         foreach ($task->loadMissing('covers')->covers as $cover) {
-            $occupant = $cover->seat === SeatName::Reviewer ? $task->reviewer_id : $task->assignee_id;
-            if ($occupant === $person->id && $this->isInForce($cover)) {
+            [$occupant, $other] = $cover->seat === SeatName::Reviewer ? [$task->reviewer_id, $task->assignee_id] : [$task->assignee_id, $task->reviewer_id];
+            // Nobody reviews in somebody's place what they hold themselves.
+            if ($occupant === $person->id && $other !== $person->id && $this->isInForce($cover)) {
                 return $cover->loadMissing('for.user')->for;
             }
         }

@@ -110,7 +110,7 @@ final readonly class CoverMoves
             return $this->end($task, $seat, $covering);
         }
         $goneBack = $moved && $covering->forId === $personId && $covering->held && $covering->touchedBy === [] && ! array_key_exists($task->id, $set);
-        if ($goneBack && $held?->reason($task, $seat)->passes() === false) {
+        if ($goneBack && $task->occupant($seat->other()) !== $personId && $held?->reason($task, $seat)->passes() === false) {
             return $this->seat(CoverMoveKind::ComesBack, $task, $seat, $covering->forId, $covering->forId, null);
         }
 
@@ -125,18 +125,18 @@ final readonly class CoverMoves
         if ($absence === null || ($byHand ? $set[$task->id] === null : ! $held->reason($task, $seat)->passes())) {
             return null;
         }
-        $toId = $this->firstPresent(array_filter([$set[$task->id] ?? null]), $now) ?? $this->find($personId, $task, $now);
+        $toId = $this->firstPresent(array_filter([$set[$task->id] ?? null]), $now) ?? $this->find($personId, $task, $seat, $now);
 
         return $toId === null ? null : $this->seat(CoverMoveKind::Passes, $task, $seat, $personId, $toId, new Covering($personId, $absence->id, held: true));
     }
 
     private function passOn(Subject $task, SeatName $seat, string $occupant, Covering $covering, int $now): ?CoverMove
     {
-        $back = in_array($occupant, $covering->touchedBy, true) ? null : $this->firstPresent($covering->via, $now);
+        $back = in_array($occupant, $covering->touchedBy, true) ? null : $this->firstPresent(array_values(array_diff($covering->via, [$task->occupant($seat->other())])), $now);
         if ($back !== null) {
             return $this->seat(CoverMoveKind::PassesOn, $task, $seat, $covering->forId, $back, $covering->backWith($back));
         }
-        $toId = $this->inForce($occupant, $now) === null ? null : $this->find($covering->forId, $task, $now);
+        $toId = $this->inForce($occupant, $now) === null ? null : $this->find($covering->forId, $task, $seat, $now);
 
         return $toId === null || $toId === $occupant ? null : $this->seat(CoverMoveKind::PassesOn, $task, $seat, $covering->forId, $toId, $covering->passedOnBy($occupant));
     }
@@ -151,7 +151,8 @@ final readonly class CoverMoves
             HandBackPolicy::Nothing => false,
         };
 
-        return $comesBack
+        // Whoever has come to the other seat meanwhile does not get this one too.
+        return $comesBack && $task->occupant($seat->other()) !== $covering->forId
             ? $this->seat(CoverMoveKind::ComesBack, $task, $seat, $covering->forId, $covering->forId, null)
             : $this->seat(CoverMoveKind::Stays, $task, $seat, $covering->forId, $task->occupant($seat), null);
     }
@@ -174,10 +175,10 @@ final readonly class CoverMoves
     }
 
     /** Who answers for somebody now, or will when they go. */
-    private function find(string $personId, Subject $task, int $now): ?string
+    private function find(string $personId, Subject $task, SeatName $seat, int $now): ?string
     {
         $at = max($now, $this->inForce($personId, $now)->span->from ?? $now);
-        $cover = $this->finder->find($personId, $at, $this->facts->of($task, $task, $at));
+        $cover = $this->finder->find($personId, $at, $this->facts->of($task, $task, $at), $task->occupant($seat->other()));
 
         return $cover->isSubstitute() ? $cover->personId : null;
     }

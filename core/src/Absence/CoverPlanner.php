@@ -66,7 +66,7 @@ final readonly class CoverPlanner
                 $covering !== null => CoverReason::Covered,
                 default => $held->reason($task, $seat),
             };
-            $cover = $byHand || ! $reason->passes() ? null : $finder->find($covering->forId ?? $absence->personId, $at, $this->facts->of($task, $task, $at));
+            $cover = $byHand || ! $reason->passes() ? null : $finder->find($covering->forId ?? $absence->personId, $at, $this->facts->of($task, $task, $at), $task->occupant($seat->other()));
             $line = new CoverLine($task, $seat, $reason, $byHand ? $set[$task->id] : ($cover?->isSubstitute() === true ? $cover->personId : null), $cover);
             if ($line->toId !== null) {
                 $line = $line->warned(...$this->warnings($line, $line->toId, $after, $at, $givenBy[$task->id] ?? null));
@@ -89,7 +89,7 @@ final readonly class CoverPlanner
         if (! $give->pool->namesOne() && ! in_array($toId, array_map(static fn(Membership $one): string => $one->personId, $give->pool->members($this->roster, $this->facts->of($line->task, $line->task, $at))), true)) {
             $warnings[] = new CoverWarning(CoverWarning::OUTSIDE_POOL);
         }
-        $load = new LoadView($work, $this->book, $at, $line->task, false);
+        $load = new LoadView($work, $this->book, $at, $line->task);
         foreach ($give->limits as $limit) {
             $figures = $limit->refusal($this->roster->people[$toId], $load);
             if ($figures !== null) {

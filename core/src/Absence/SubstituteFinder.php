@@ -37,15 +37,24 @@ final class SubstituteFinder
 
     private bool $circle = false;
 
+    private ?string $namedId = null;
+
+    private ?string $otherSeatId = null;
+
     public function __construct(private readonly Roster $roster)
     {
         $this->availability = new Availability($roster);
     }
 
-    /** @param Facts|null $facts of the work that wants somebody; null: of no certain work */
-    public function find(string $personId, int $at, ?Facts $facts = null): Cover
+    /**
+     * @param Facts|null  $facts       of the work that wants somebody; null: of no certain work
+     * @param string|null $otherSeatId who is in the other seat of the task: cover never puts one person in both
+     */
+    public function find(string $personId, int $at, ?Facts $facts = null, ?string $otherSeatId = null): Cover
     {
         $this->begin($at, $facts);
+        $this->namedId = $personId;
+        $this->otherSeatId = $otherSeatId;
         $found = $this->ask($personId, []);
         $byLead = false;
         $absence = $this->roster->absenceOf($personId, $at);
@@ -102,6 +111,9 @@ final class SubstituteFinder
     private function step(string $personId): array
     {
         $reasons = $this->availability->reasonsAgainst($this->roster->people[$personId], $this->at);
+        if ($personId === $this->otherSeatId && $personId !== $this->namedId) {
+            $reasons[] = Unavailability::OtherSeat;
+        }
         $this->asked[$personId] = true;
         $this->steps[] = new CoverStep($personId, $reasons, $this->roster->awayUntil($personId, $this->at));
 

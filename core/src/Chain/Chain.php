@@ -10,6 +10,7 @@ use OpenBaton\Core\Routing\Needs;
 use OpenBaton\Core\Routing\Router;
 use OpenBaton\Core\Subject\Cause;
 use OpenBaton\Core\Subject\ChangeSet;
+use OpenBaton\Core\Subject\Effect\Effect;
 use OpenBaton\Core\Subject\Effect\OwnerGiven;
 use OpenBaton\Core\Subject\Effect\TaskMade;
 use OpenBaton\Core\Subject\Subject;
@@ -35,6 +36,10 @@ final readonly class Chain
     {
         $state = new ChainState($this->surroundings);
         foreach ($changes as $change) {
+            if (! $state->hasRoomFor(1)) {
+                $state->end(CutReason::TooManyChanges, $change->after->id, []);
+                break;
+            }
             $state->queue($change, 0, null);
         }
         while (($number = $state->next()) !== null) {
@@ -49,7 +54,7 @@ final readonly class Chain
         $link = $state->link($number);
         $change = $link->change;
         if ($link->generation > self::DEEPEST) {
-            $state->cut(CutReason::TooDeep, $change->after->id);
+            $state->cut(CutReason::TooDeep, $change->after->id, $this->round($state)->repeatedUntil($number));
 
             return;
         }
@@ -66,9 +71,24 @@ final readonly class Chain
         $work = $state->work($needs);
         $rotations = $state->rotations($needs->rotations);
         $decision = $this->router->decide($change, $work, $rotations, $state->acted($change->after->id));
+        $decision = $this->withinMostTasks($state, $decision, $number);
+        $following = $this->following($state, $decision, $number);
+        if (! $state->hasRoomFor(count($following))) {
+            // What can't be carried out is not decided: what is recorded is what has happened.
+            $state->end(CutReason::TooManyChanges, $change->after->id, $this->round($state)->repeatedUntil($number));
+
+            return;
+        }
         $state->decided($number, $decision);
         $this->watchForCircles($state, $decision, $needs, $number);
-        $this->carryOn($state, $decision, $number);
+        foreach ($following as $next) {
+            $state->queue($next, $state->link($number)->generation + 1, $number);
+        }
+    }
+
+    private function round(ChainState $state): Round
+    {
+        return new Round($state->links(), $this->router);
     }
 
     /** A rule that has acted on this task already, and would change it once more, goes round. */
@@ -82,66 +102,64 @@ final readonly class Chain
         foreach ($decision->heldBack as $position) {
             $rule = $this->router->rulebook->rulebook->rules[$position];
             if ($this->router->wouldChange($rule, $decision->change, $rotations, $work)) {
-                $state->cut(CutReason::Circle, $decision->change->after->id, $state->roundOf($number, $rule->id));
+                $state->cut(CutReason::Circle, $decision->change->after->id, $this->round($state)->backTo($rule->id, $number));
             }
         }
     }
 
-    private function carryOn(ChainState $state, Decision $decision, int $number): void
+    /** Without the tasks that it would make beyond the guard. */
+    private function withinMostTasks(ChainState $state, Decision $decision, int $number): Decision
     {
-        $link = $state->link($number);
+        $made = array_values(array_filter($decision->effects, static fn(Effect $effect): bool => $effect instanceof TaskMade));
+        $beyond = array_slice($made, $state->tasksLeft());
+        if ($beyond === []) {
+            return $decision;
+        }
+        $state->cut(CutReason::TooManyTasks, $decision->change->after->id, $this->round($state)->repeatedUntil($number));
+
+        return $decision->without(...$beyond);
+    }
+
+    /** @return list<ChangeSet> what a decision brings about: of the task itself, of other tasks of the customer, of tasks that it makes */
+    private function following(ChainState $state, Decision $decision, int $number): array
+    {
         $before = $state->subject($decision->change->after);
         $after = $decision->appliedTo($before);
         $at = $decision->change->at;
-        $owner = null;
-        $made = [];
+        $arrivals = $waitsOn = $others = [];
         foreach ($decision->effects as $effect) {
             if ($effect instanceof TaskMade) {
-                $made[] = $effect;
+                $task = $effect->made->with(['id' => $id = $state->newTaskId($before->id)]);
+                $arrivals[] = new ChangeSet("{$state->link($number)->change->id}/{$id}", $at, null, $task, $this->router->facts->of(null, $task, $at), Cause::FollowUp, placed: $effect->placed);
+                array_push($waitsOn, ...($effect->waits ? [$id] : []));
             } elseif ($effect instanceof OwnerGiven) {
-                $owner = $effect;
-            }
-        }
-        $arrivals = [];
-        $waitsOn = [];
-        foreach ($made as $effect) {
-            $id = $state->newTaskId($before->id);
-            if ($id === null) {
-                $state->cut(CutReason::TooManyTasks, $before->id);
-                break;
-            }
-            $task = $effect->made->with(['id' => $id]);
-            $arrivals[] = new ChangeSet("{$link->change->id}/{$id}", $at, null, $task, $this->router->facts->of(null, $task, $at), Cause::FollowUp, placed: $effect->placed);
-            if ($effect->waits) {
-                $waitsOn[] = $id;
+                $others = array_map(fn(Subject $other): ?ChangeSet => $this->changed($state, $number, $state->subject($other), $effect->on($state->subject($other)), $at), $this->surroundings->ofCustomer($effect->customerId, $before->id));
             }
         }
         if ($waitsOn !== [] && in_array($after->status, [TaskStatus::New, TaskStatus::Working, TaskStatus::Waiting], true)) {
             $after = $after->waiting($after->waitingFor, $after->wakesAt, [...$after->waitsOn, ...$waitsOn]);
         }
-        $this->change($state, $number, $before, $after, $at);
-        if ($owner !== null) {
-            foreach ($this->surroundings->ofCustomer($owner->customerId, $before->id) as $other) {
-                $other = $state->subject($other);
-                $this->change($state, $number, $other, $owner->on($other), $at);
-            }
-        }
-        foreach ($arrivals as $arrival) {
-            $state->queue($arrival, $link->generation + 1, $number);
-        }
+
+        return array_values(array_filter([$this->changed($state, $number, $before, $after, $at), ...$others, ...$arrivals]));
     }
 
-    /** A change set where something changes, and none where nothing does. */
-    private function change(ChainState $state, int $number, Subject $before, Subject $after, int $at): void
+    /** @return ChangeSet|null null: nothing changes */
+    private function changed(ChainState $state, int $number, Subject $before, Subject $after, int $at): ?ChangeSet
     {
         $after = $after->settled($this->router->roster->house);
-        if (! $after->equals($before)) {
-            $link = $state->link($number);
-            $state->queue(
-                new ChangeSet("{$link->change->id}/{$before->id}", $at, $before, $after, $this->router->facts->of($before, $after, $at), Cause::FollowUp),
-                $link->generation + 1,
-                $number,
-            );
+
+        return $after->equals($before) ? null
+            : new ChangeSet("{$state->link($number)->change->id}/{$before->id}", $at, $before, $after, $this->router->facts->of($before, $after, $at), Cause::FollowUp);
+    }
+
+    /** Queues a change set where something changes, as far as there is room. */
+    private function change(ChainState $state, int $number, Subject $before, Subject $after, int $at): void
+    {
+        $change = $this->changed($state, $number, $before, $after, $at);
+        if ($change !== null && $state->hasRoomFor(1)) {
+            $state->queue($change, $state->link($number)->generation + 1, $number);
+        } elseif ($change !== null) {
+            $state->end(CutReason::TooManyChanges, $before->id, $this->round($state)->repeatedUntil($number));
         }
     }
 
@@ -154,7 +172,7 @@ final readonly class Chain
         }
         if ($this->router->roster->absenceOf($task->holderId, $change->at) !== null) {
             $covering = $task->covering;
-            $cover = (new SubstituteFinder($this->router->roster))->find($covering->forId ?? $task->holderId, $change->at, $this->router->facts->of($task, $task, $change->at));
+            $cover = (new SubstituteFinder($this->router->roster))->find($covering->forId ?? $task->holderId, $change->at, $this->router->facts->of($task, $task, $change->at), $task->reviewerId);
             if ($cover->isSubstitute()) {
                 $this->change($state, $number, $task, $task->heldBy($cover->personId, [], $covering?->passedOnBy($task->holderId) ?? $cover->covering()), $change->at);
             }

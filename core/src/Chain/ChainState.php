@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Chain;
 
+use LogicException;
 use OpenBaton\Core\Routing\Decision;
 use OpenBaton\Core\Routing\Needs;
 use OpenBaton\Core\Routing\Outcome;
@@ -33,20 +34,21 @@ final class ChainState
     private array $known = [];
     private int $made = 0;
     private ?Cut $cut = null;
+    private bool $ended = false;
 
     public function __construct(private readonly Surroundings $surroundings)
     {
         $this->rotations = new Rotations();
     }
 
+    public function hasRoomFor(int $changes): bool
+    {
+        return count($this->links) + $changes <= Chain::MOST_CHANGES;
+    }
+
     public function queue(ChangeSet $change, int $generation, ?int $causedBy): void
     {
         $id = $change->after->id;
-        if (count($this->links) >= Chain::MOST_CHANGES) {
-            $this->cut(CutReason::TooManyChanges, $id);
-
-            return;
-        }
         $this->before += [$id => $change->before];
         $this->subjects[$id] = $change->after;
         if ($change->after->holderId !== null && $change->after->holderId !== $change->before?->holderId) {
@@ -58,7 +60,7 @@ final class ChainState
     /** @return int|null the number of the next link; null: all are settled */
     public function next(): ?int
     {
-        return $this->settled < count($this->links) ? $this->settled++ : null;
+        return ! $this->ended && $this->settled < count($this->links) ? $this->settled++ : null;
     }
 
     public function link(int $number): Link
@@ -106,10 +108,15 @@ final class ChainState
     {
         $new = array_values(array_filter($names, fn(string $name): bool => ! isset($this->known[$name])));
         if ($new !== []) {
-            foreach ($this->surroundings->rotations($new)->byName as $rotation) {
+            $this->known += $asked = array_fill_keys($new, true);
+            $answered = $this->surroundings->rotations($new)->byName;
+            // One that has taken a turn in this chain must not be answered as it was before.
+            if (array_diff_key($answered, $asked) !== [] || array_diff_key($asked, $answered) !== []) {
+                throw new LogicException('Other rotations were answered than were asked for.');
+            }
+            foreach ($answered as $rotation) {
                 $this->rotations = $this->rotations->with($rotation);
             }
-            $this->known += array_fill_keys($new, true);
         }
 
         return $this->rotations;
@@ -133,54 +140,38 @@ final class ChainState
         }
     }
 
-    /** @return string|null null: it has made as many as it may */
-    public function newTaskId(string $madeById): ?string
+    /** How many tasks may still be made. */
+    public function tasksLeft(): int
     {
-        return $this->made >= Chain::MOST_TASKS ? null : $this->surroundings->newId($madeById, ++$this->made);
+        return Chain::MOST_TASKS - $this->made;
+    }
+
+    public function newTaskId(string $madeById): string
+    {
+        return $this->surroundings->newId($madeById, ++$this->made);
+    }
+
+    /** @return list<Link> */
+    public function links(): array
+    {
+        return $this->links;
+    }
+
+    /** @param list<string> $ruleIds */
+    public function cut(CutReason $reason, string $taskId, array $ruleIds): void
+    {
+        $this->cut ??= new Cut($reason, $ruleIds, $taskId);
     }
 
     /**
-     * The rules that led from a rule back to it.
+     * Nothing more is decided; what was queued before has happened.
      *
-     * @return list<string> ids in the order in which they acted
+     * @param list<string> $ruleIds
      */
-    public function roundOf(int $number, string $ruleId): array
+    public function end(CutReason $reason, string $taskId, array $ruleIds): void
     {
-        $round = [];
-        for ($link = $this->links[$number]->causedBy; $link !== null; $link = $this->links[$link]->causedBy) {
-            $acted = $this->idsActing($this->links[$link]);
-            $round = [...$acted, ...$round];
-            if (in_array($ruleId, $acted, true)) {
-                break;
-            }
-        }
-
-        return array_values(array_unique($round));
-    }
-
-    /** @param list<string>|null $ruleIds null: all that have acted */
-    public function cut(CutReason $reason, string $taskId, ?array $ruleIds = null): void
-    {
-        $this->cut ??= new Cut($reason, $ruleIds ?? $this->allActing(), $taskId);
-    }
-
-    /** @return list<string> */
-    private function allActing(): array
-    {
-        $ids = [];
-        foreach ($this->links as $link) {
-            $ids = [...$ids, ...$this->idsActing($link)];
-        }
-
-        return array_values(array_unique($ids));
-    }
-
-    /** @return list<string> */
-    private function idsActing(Link $link): array
-    {
-        $decision = $link->decision;
-
-        return $decision === null ? [] : array_map(static fn(int $position): string => $decision->rulebook->rulebook->rules[$position]->id, $decision->acted());
+        $this->cut($reason, $taskId, $ruleIds);
+        $this->ended = true;
     }
 
     public function result(): ChainResult

@@ -15,7 +15,11 @@ interface Surroundings
     /** At least the work that is needed. */
     public function work(Needs $needs): Work;
 
-    /** @param list<string> $names of rotations */
+    /**
+     * Just those that are asked for: one that was never used is empty, and no other is answered.
+     *
+     * @param list<string> $names of rotations
+     */
     public function rotations(array $names): Rotations;
 
     /** @return list<Subject> the other open tasks of the customer */

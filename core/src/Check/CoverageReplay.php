@@ -11,7 +11,7 @@ use OpenBaton\Core\Subject\ChangeSet;
 final readonly class CoverageReplay
 {
     /**
-     * @param list<int> $acting positions of the rules that act: those that hold and follow up, and the first that gives, which ends it
+     * @param list<int> $acting positions of the rules that act, in order: those that hold and follow up, wherever they are, and the first that gives
      * @param int|null  $giving position of the rule that gives; null: none
      */
     private function __construct(public array $acting, public ?int $giving) {}
@@ -19,15 +19,16 @@ final readonly class CoverageReplay
     public static function of(CompiledRulebook $rulebook, ChangeSet $change): self
     {
         $acting = [];
-        foreach ($rulebook->holding($change) as $position => $rule) {
-            if ($rule->givesOn($change) !== null) {
-                return new self([...$acting, $position], $position);
+        $giving = null;
+        foreach ($rulebook->listening($change) as $position => $rule) {
+            $gives = $rule->givesOn($change) !== null;
+            if (($gives ? $giving !== null : $rule->followUps === []) || ! $rulebook->criteria($position)->holds($change->facts)) {
+                continue;
             }
-            if ($rule->followUps !== []) {
-                $acting[] = $position;
-            }
+            $giving ??= $gives ? $position : null;
+            $acting[] = $position;
         }
 
-        return new self($acting, null);
+        return new self($acting, $giving);
     }
 }

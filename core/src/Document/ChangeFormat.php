@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Document;
 
+use OpenBaton\Core\Criteria\Facts;
 use OpenBaton\Core\Criteria\FieldCatalogue;
 use OpenBaton\Core\Subject\Author;
 use OpenBaton\Core\Subject\Cause;
@@ -27,18 +28,41 @@ final class ChangeFormat
             'at' => $change->at,
             'cause' => $change->cause->value,
             'trigger' => $change->trigger === null ? null : [$change->trigger->kind, $change->trigger->ruleId, $change->trigger->due],
+            'facts' => (object) FactsFormat::values($change->facts, $fields),
+        ] + self::raised($change), static fn(mixed $value): bool => $value !== null) + FactsFormat::besides($change->facts, $fields);
+    }
+
+    /** @return array<string, mixed> what kinds of event ask for besides facts and trigger; null where there is nothing */
+    public static function raised(ChangeSet $change): array
+    {
+        return [
             'comment' => $change->comment?->value,
             'file' => $change->file?->value,
             'was' => $change->before === null ? null : self::state($change->before),
             'is' => self::state($change->after),
-            'facts' => (object) FactsFormat::values($change->facts, $fields),
-        ], static fn(mixed $value): bool => $value !== null) + FactsFormat::besides($change->facts, $fields);
+        ];
+    }
+
+    /**
+     * The change set of a recorded decision.
+     *
+     * @param Node $record as DecisionRecord made it
+     *
+     * @return ChangeSet|null null: it was recorded before this was kept
+     */
+    public static function ofRecord(Node $record, Facts $facts): ?ChangeSet
+    {
+        return $record->has('is') ? self::change($record, $record->get('event')->text(), $facts, $record->find('cause')?->case(Cause::class) ?? Cause::Intake) : null;
     }
 
     /** @throws DocumentError */
     public static function read(Node $node, FieldCatalogue $fields): ChangeSet
     {
-        $id = $node->get('id')->text();
+        return self::change($node, $node->get('id')->text(), FactsFormat::read($node, (array) $node->get('facts')->value, $fields), $node->get('cause')->case(Cause::class));
+    }
+
+    private static function change(Node $node, string $id, Facts $facts, Cause $cause): ChangeSet
+    {
         $trigger = $node->find('trigger')?->items();
 
         return new ChangeSet(
@@ -46,8 +70,8 @@ final class ChangeFormat
             $node->get('at')->int(),
             $node->has('was') ? self::subject($node->get('was'), $id) : null,
             self::subject($node->get('is'), $id),
-            FactsFormat::read($node, (array) $node->get('facts')->value, $fields),
-            $node->get('cause')->case(Cause::class),
+            $facts,
+            $cause,
             $trigger === null ? null : new Trigger($trigger[0]->text(), $trigger[1]->text(), $trigger[2]->int()),
             $node->find('comment')?->case(Author::class),
             $node->find('file')?->case(Author::class),

@@ -44,9 +44,10 @@ final class DecisionFormat
         $decidedBy = $record->find('decided_by')?->int();
         $kinds = $record->textsOf('kinds');
         $trigger = $record->find('trigger')?->items();
+        $seen = FactsFormat::read($record, $facts, $rulebook->rulebook->fields);
         $verdicts = new Verdicts(
             $rulebook,
-            FactsFormat::read($record, $facts, $rulebook->rulebook->fields),
+            $seen,
             $record->get('at')->int(),
             $kinds,
             $decidedBy,
@@ -54,6 +55,7 @@ final class DecisionFormat
             array_map(static fn(Node $position): int => $position->int(), $record->itemsOf('followed_up')),
             array_map(static fn(Node $position): int => $position->int(), $record->itemsOf('held_back')),
             $trigger === null ? null : $trigger[1]->text(),
+            ChangeFormat::ofRecord($record, $seen),
         );
         $documents = [];
         foreach ($verdicts->all() as $position => $verdict) {
@@ -107,7 +109,7 @@ final class DecisionFormat
             'rule' => $decidedBy === null ? null : $rulebook->rulebook->rules[$decidedBy]->id,
             'assignee' => $record->find('assignee')?->text(),
             'open_to' => $record->textsOf('open_to'),
-            'effects' => $record->find('effects')->value ?? [],
+            'effects' => array_map(static fn(Node $effect): array => self::effect($effect, $rulebook), $record->itemsOf('effects')),
             'verdicts' => $verdicts,
             'facts' => (object) $facts,
         ] + array_filter([
@@ -117,6 +119,14 @@ final class DecisionFormat
             'due' => $trigger === null ? null : Instant::format($trigger[2]->int()),
             'before' => $record->has('before') ? (object) $record->get('before')->value : null,
         ], static fn(mixed $value): bool => $value !== null);
+    }
+
+    /** @return array<array-key, mixed> with the id of the rule that brought it about */
+    private static function effect(Node $effect, CompiledRulebook $rulebook): array
+    {
+        $position = $effect->find('rule')?->int();
+
+        return ($position === null ? [] : ['rule' => $rulebook->rulebook->rules[$position]->id]) + (array) $effect->value;
     }
 
     /** @return array<string, mixed> */

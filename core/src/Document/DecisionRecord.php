@@ -12,7 +12,6 @@ use OpenBaton\Core\Routing\Exclusion;
 use OpenBaton\Core\Routing\Step;
 use OpenBaton\Core\Rulebook\SeatName;
 use OpenBaton\Core\Subject\Cause;
-use OpenBaton\Core\Subject\Effect\Effect;
 
 /**
  * What is kept of a decision: all that can't be worked out again from its
@@ -38,7 +37,7 @@ final class DecisionRecord
             'decided_by' => $decision->decidedBy,
             'assignee' => $decision->assigneeId,
             'open_to' => $decision->openTo,
-            'effects' => array_map(static fn(Effect $effect): array => $effect->write(), $decision->effects),
+            'effects' => self::effects($decision),
             'house' => count($decision->roster->people),
             'followed_up' => $decision->followedUp,
             'attempts' => $attempts,
@@ -46,7 +45,20 @@ final class DecisionRecord
             'seat' => $decision->seat === SeatName::Holder ? null : $decision->seat->value,
             'held_back' => $decision->heldBack === [] ? null : $decision->heldBack,
             'trigger' => $decision->change->trigger === null ? null : [$decision->change->trigger->kind, $decision->change->trigger->ruleId, $decision->change->trigger->due],
-        ], static fn(mixed $value): bool => $value !== null) + FactsFormat::besides($decision->change->facts, $decision->rulebook->rulebook->fields) + ['decided_by' => null, 'assignee' => null];
+        ] + ChangeFormat::raised($decision->change), static fn(mixed $value): bool => $value !== null) + FactsFormat::besides($decision->change->facts, $decision->rulebook->rulebook->fields) + ['decided_by' => null, 'assignee' => null];
+    }
+
+    /** @return list<array<string, mixed>> in order, each with the position of its rule */
+    private static function effects(Decision $decision): array
+    {
+        $written = [];
+        foreach ($decision->effectsOf as $position => $effects) {
+            foreach ($effects as $effect) {
+                $written[] = $effect->write() + ['rule' => $position];
+            }
+        }
+
+        return $written;
     }
 
     /** @return array<string, mixed> */

@@ -201,6 +201,14 @@ final readonly class Roster
         return array_values(array_filter($this->teamsOf($personId), static fn(Team $team): bool => $team->has($personId, $date)));
     }
 
+    /** @return list<string> ids of the teams in which they are on a date, or which they lead, listed as a member or not */
+    public function countedIn(string $personId, LocalDate $date): array
+    {
+        $counted = array_filter($this->teams, static fn(Team $team): bool => $team->leadId === $personId || $team->has($personId, $date));
+
+        return array_map(strval(...), array_keys($counted));
+    }
+
     /** The lead of the first team in which somebody is at an instant; null: they are in none, or it has no lead. */
     public function leadFor(string $personId, int $at): ?string
     {

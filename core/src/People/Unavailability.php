@@ -14,4 +14,6 @@ enum Unavailability: string
     case Absent = 'absent';
     /** Of a substitute: stands in for other work only. */
     case OtherWork = 'other_work';
+    /** Of a substitute: is in the other seat of the task. */
+    case OtherSeat = 'other_seat';
 }

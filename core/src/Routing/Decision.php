@@ -17,6 +17,9 @@ use OpenBaton\Core\Workload\Work;
 /** The outcome of routing one change set, with all that explains it. */
 final readonly class Decision
 {
+    /** @var list<Effect> in order */
+    public array $effects;
+
     /**
      * @param array<int, Attempt> $attempts   by position of the rule; of those that held and give
      * @param list<int>           $followedUp positions of rules of which only the follow-ups acted
@@ -24,7 +27,7 @@ final readonly class Decision
      * @param list<int>           $heldBack   positions of rules that held, but had acted on this task in this chain already
      * @param string|null         $assigneeId who is in the seat after it
      * @param list<string>        $openTo     who may claim it after it
-     * @param list<Effect>        $effects    in order
+     * @param array<int, list<Effect>> $effectsOf by position of the rule, in the order of the rulebook
      * @param Rotation|null       $rotation   after the turn that was taken
      * @param SeatName            $seat       that was decided upon
      * @param Subject             $after      the task as the decision leaves it
@@ -39,12 +42,22 @@ final readonly class Decision
         public Outcome $outcome,
         public ?string $assigneeId,
         public array $openTo,
-        public array $effects,
+        public array $effectsOf,
         public ?Rotation $rotation,
         public SeatName $seat,
         private Subject $after,
         public array $heldBack = [],
-    ) {}
+    ) {
+        $this->effects = array_merge(...array_values($effectsOf));
+    }
+
+    /** The same without some of its effects: they are not carried out. */
+    public function without(Effect ...$left): self
+    {
+        $effectsOf = array_map(static fn(array $effects): array => array_values(array_filter($effects, static fn(Effect $one): bool => ! in_array($one, $left, true))), $this->effectsOf);
+
+        return new self(...['effectsOf' => $effectsOf] + array_diff_key(get_object_vars($this), ['effects' => true]));
+    }
 
     public function decidingRule(): ?Rule
     {
@@ -65,15 +78,20 @@ final readonly class Decision
      */
     public function appliedTo(Subject $subject): Subject
     {
-        if ($subject->equals($this->change->after)) {
-            return $this->after;
-        }
-        if ($this->decidedBy !== null && $this->outcome !== Outcome::Kept) {
+        return $subject->equals($this->change->after) ? $this->after : $this->appliedWithout(null, $subject);
+    }
+
+    /** @param int|null $position of a rule that is left out; null: none */
+    public function appliedWithout(?int $position, Subject $subject): Subject
+    {
+        if ($this->decidedBy !== null && $this->decidedBy !== $position && $this->outcome !== Outcome::Kept) {
             $covering = $this->standIn()?->covering();
             $subject = $this->seat === SeatName::Reviewer ? $subject->reviewedBy($this->assigneeId, $covering) : $subject->heldBy($this->assigneeId, $this->openTo, $covering);
         }
-        foreach ($this->effects as $effect) {
-            $subject = $effect->on($subject);
+        foreach ($this->effectsOf as $of => $effects) {
+            foreach ($of === $position ? [] : $effects as $effect) {
+                $subject = $effect->on($subject);
+            }
         }
 
         return $subject;
@@ -85,10 +103,13 @@ final readonly class Decision
         return $this->after;
     }
 
-    /** @return list<int> positions of the rules that acted */
+    /** @return list<int> positions of the rules that acted, in the order of the rulebook */
     public function acted(): array
     {
-        return $this->decidedBy === null ? $this->followedUp : [...$this->followedUp, $this->decidedBy];
+        $positions = $this->decidedBy === null ? $this->followedUp : [...$this->followedUp, $this->decidedBy];
+        sort($positions);
+
+        return $positions;
     }
 
     /** The work of everybody once the task is where it goes. */
@@ -119,6 +140,7 @@ final readonly class Decision
             $this->followedUp,
             $this->heldBack,
             $this->change->trigger?->ruleId,
+            $this->change,
         ))->all();
     }
 }

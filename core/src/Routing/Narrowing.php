@@ -6,12 +6,13 @@ namespace OpenBaton\Core\Routing;
 
 use OpenBaton\Core\Absence\Cover;
 use OpenBaton\Core\Absence\SubstituteFinder;
-use OpenBaton\Core\Criteria\Facts;
 use OpenBaton\Core\People\Availability;
 use OpenBaton\Core\People\Membership;
 use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\People\Unavailability;
 use OpenBaton\Core\Rulebook\Limit\Limit;
+use OpenBaton\Core\Rulebook\SeatName;
+use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Workload\LoadView;
 
 /** Narrows a pool step by step; each step says who is excluded and why. */
@@ -41,10 +42,10 @@ final readonly class Narrowing
         return new Step('present', $kept, $excluded);
     }
 
-    /** @param Facts $facts of the work that wants somebody */
-    public function cover(string $personId, int $at, Facts $facts): Cover
+    /** @param ChangeSet $change of the work that wants somebody in a seat */
+    public function cover(string $personId, ChangeSet $change, SeatName $seat): Cover
     {
-        return (new SubstituteFinder($this->roster))->find($personId, $at, $facts);
+        return (new SubstituteFinder($this->roster))->find($personId, $change->at, $change->facts, $change->after->occupant($seat->other()));
     }
 
     /** @return Step whoever answers for the one who is named */

@@ -27,6 +27,16 @@ final readonly class Rotations
         return $this->byName[$name] ?? new Rotation($name);
     }
 
+    /**
+     * Just these, those that were never used among them.
+     *
+     * @param list<string> $names
+     */
+    public function only(array $names): self
+    {
+        return self::of(array_map($this->named(...), $names));
+    }
+
     public function with(Rotation $rotation): self
     {
         $byName = $this->byName;

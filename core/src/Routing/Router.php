@@ -47,36 +47,32 @@ final readonly class Router
     /** @param array<array-key, true> $acted ids of rules that have acted on this task in this chain: they act once */
     public function decide(ChangeSet $change, Work $work, Rotations $rotations, array $acted = []): Decision
     {
-        $load = new LoadView($work, $this->book, $change->at, $change->after, $change->isArrival());
-        $attempts = $followedUp = $heldBack = $effects = [];
-        $subject = $change->after;
-        foreach ($this->rulebook->holding($change) as $position => $rule) {
+        $load = new LoadView($work, $this->book, $change->at, $change->after);
+        $attempts = $acting = $heldBack = [];
+        $decidedBy = null;
+        $seat = Seat::asItIs($change->after);
+        foreach ($this->rulebook->listening($change) as $position => $rule) {
+            $give = $rule->givesOn($change);
+            // Below the rule that decides only follow-ups are looked for; on a task that is tried again they have acted.
+            if (($give === null ? $change->isRetry() : $decidedBy !== null) || ! $this->rulebook->criteria($position)->holds($change->facts)) {
+                continue;
+            }
             if (isset($acted[$rule->id])) {
                 $heldBack[] = $position;
                 continue;
             }
-            $give = $rule->givesOn($change);
-            if ($give === null && $change->isRetry()) {
-                continue;
-            }
-            if ($give === null) {
-                $followedUp[] = $position;
-                [$subject, $more] = $this->follow($rule, $change, $subject);
-                array_push($effects, ...$more);
-                continue;
-            }
-            $attempt = $this->attempt($give, $change, $rotations, $load);
-            $attempts[$position] = $attempt;
-            if ($attempt->decides()) {
+            if ($give !== null) {
+                $attempts[$position] = $attempt = $this->attempt($give, $change, $rotations, $load);
+                if (! $attempt->decides()) {
+                    continue;
+                }
+                $decidedBy = $position;
                 $seat = Seat::filledBy($attempt, $give->seat, $change);
-                $subject = $seat->on($subject);
-                [$subject, $more] = $change->letsFollow($rule->id) ? $this->follow($rule, $change, $subject) : [$subject, []];
-
-                return $this->decision($change, $attempts, $followedUp, $heldBack, $position, $seat, [...$effects, ...$more], $subject);
             }
+            $acting[] = $position;
         }
 
-        return $this->decision($change, $attempts, $followedUp, $heldBack, null, Seat::asItIs($change->after), $effects, $subject);
+        return $this->decision($change, $attempts, $acting, $heldBack, $decidedBy, $seat);
     }
 
     /** What a decision on this change set may look at. */
@@ -106,7 +102,7 @@ final readonly class Router
     private function mayGoTo(Give $give, ChangeSet $change): iterable
     {
         foreach ($give->pool->members($this->roster, $change->facts) as $member) {
-            $id = $give->pool->namesOne() ? $this->narrowing->cover($member->personId, $change->at, $change->facts)->personId : $member->personId;
+            $id = $give->pool->namesOne() ? $this->narrowing->cover($member->personId, $change, $give->seat)->personId : $member->personId;
             if ($id !== null) {
                 yield $id;
             }
@@ -114,27 +110,37 @@ final readonly class Router
     }
 
     /**
+     * The seat is filled, then the follow-ups act in the order of the rulebook: all of them see who has the task.
+     *
      * @param array<int, Attempt> $attempts
-     * @param list<int>           $followedUp
+     * @param list<int>           $acting
      * @param list<int>           $heldBack
-     * @param list<Effect>        $effects
      */
-    private function decision(ChangeSet $change, array $attempts, array $followedUp, array $heldBack, ?int $position, Seat $seat, array $effects, Subject $after): Decision
+    private function decision(ChangeSet $change, array $attempts, array $acting, array $heldBack, ?int $decidedBy, Seat $seat): Decision
     {
+        $subject = $decidedBy === null ? $change->after : $seat->on($change->after);
+        $effects = [];
+        foreach ($acting as $position) {
+            $rule = $this->rulebook->rulebook->rules[$position];
+            if ($change->letsFollow($rule->id)) {
+                [$subject, $effects[$position]] = $this->follow($rule, $change, $subject);
+            }
+        }
+
         return new Decision(
             $change,
             $this->rulebook,
             $this->roster,
             $attempts,
-            $followedUp,
-            $position,
+            array_values(array_diff($acting, [$decidedBy])),
+            $decidedBy,
             $seat->outcome,
             $seat->personId,
             $seat->openTo,
             $effects,
-            $position === null ? null : $attempts[$position]->choice?->rotation,
+            $decidedBy === null ? null : $attempts[$decidedBy]->choice?->rotation,
             $seat->name,
-            $after,
+            $subject,
             $heldBack,
         );
     }
@@ -142,7 +148,7 @@ final readonly class Router
     private function attempt(Give $give, ChangeSet $change, Rotations $rotations, LoadView $load): Attempt
     {
         $pool = $give->pool->members($this->roster, $change->facts);
-        $cover = $give->pool->namesOne() && $pool !== [] ? $this->narrowing->cover($pool[0]->personId, $change->at, $change->facts) : null;
+        $cover = $give->pool->namesOne() && $pool !== [] ? $this->narrowing->cover($pool[0]->personId, $change, $give->seat) : null;
         $step = new Step('pool', $pool);
         $steps = [$step];
         $steps[] = $step = $cover === null ? $this->narrowing->present($step, $change->at) : $this->narrowing->covered($cover);
@@ -150,7 +156,7 @@ final readonly class Router
             $steps[] = $step = $this->narrowing->within($step, $limit, $load);
         }
         if ($step->kept === []) {
-            return new Attempt($steps, null, $give->otherwise->settle($this->roster, $change->facts, $change->at), $cover);
+            return new Attempt($steps, null, $give->otherwise->settle($this->roster, $change->facts, $change->at, $change->after->occupant($give->seat->other())), $cover);
         }
         $occupant = $change->after->occupant($give->seat);
         if (! $change->isArrival() && ! $give->anew && $occupant !== null && $step->keeps($occupant)) {
@@ -182,7 +188,7 @@ final readonly class Router
         $subject = $change->after;
         $give = $rule->givesOn($change);
         if ($give !== null) {
-            $load = new LoadView($work, $this->book, $change->at, $subject, $change->isArrival());
+            $load = new LoadView($work, $this->book, $change->at, $subject);
             $attempt = $this->attempt($give, $change, $rotations, $load);
             $subject = $attempt->decides() ? Seat::filledBy($attempt, $give->seat, $change)->on($subject) : $subject;
         }

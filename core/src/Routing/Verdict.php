@@ -16,5 +16,6 @@ enum Verdict: string
     case Decided = 'decided';
     /** It held, but had acted on this task in this chain already. */
     case ActedAlready = 'acted_already';
+    /** It would have held, but a rule above it had decided. */
     case NotReached = 'not_reached';
 }

@@ -8,6 +8,7 @@ use OpenBaton\Core\Criteria\Facts;
 use OpenBaton\Core\Rulebook\CompiledRulebook;
 use OpenBaton\Core\Rulebook\Event\EventKind;
 use OpenBaton\Core\Rulebook\Rule;
+use OpenBaton\Core\Subject\ChangeSet;
 
 /**
  * The verdict on every rule of a rulebook, worked out from what a decision
@@ -23,6 +24,7 @@ final readonly class Verdicts
      * @param list<int>    $followedUp positions of rules of which only the follow-ups acted
      * @param list<int>    $heldBack   positions of rules that had acted in this chain already
      * @param string|null  $onlyFor    the only rule that it happened for
+     * @param ChangeSet|null $change   as far as it takes to tell which rules listen to it; null: only the kinds are known
      */
     public function __construct(
         private CompiledRulebook $rulebook,
@@ -34,6 +36,7 @@ final readonly class Verdicts
         private array $followedUp,
         private array $heldBack = [],
         private ?string $onlyFor = null,
+        private ?ChangeSet $change = null,
     ) {}
 
     /** @return list<RuleVerdict> in the order of the rules */
@@ -55,15 +58,18 @@ final readonly class Verdicts
         }
         $failed = $this->rulebook->criteria($position)->firstFailure($this->facts);
 
-        // With criteria that hold, it waits for the kind of event, but not for this very one.
-        return new RuleVerdict($rule, $failed === null ? Verdict::NotThisEvent : Verdict::CriterionFailed, $failed);
+        return new RuleVerdict($rule, match (true) {
+            $failed !== null => Verdict::CriterionFailed,
+            $this->decidedBy !== null && $position > $this->decidedBy => Verdict::NotReached,
+            // With criteria that hold, it waits for the kind of event, but not for this very one.
+            default => Verdict::NotThisEvent,
+        }, $failed);
     }
 
     /** Null: its criteria have to be asked. */
     private function known(int $position, Rule $rule): ?Verdict
     {
         return match (true) {
-            $this->decidedBy !== null && $position > $this->decidedBy => Verdict::NotReached,
             $position === $this->decidedBy => Verdict::Decided,
             in_array($position, $this->attempted, true) => Verdict::NobodyEligible,
             in_array($position, $this->followedUp, true) => Verdict::FollowedUp,
@@ -71,6 +77,7 @@ final readonly class Verdicts
             ! $rule->active => Verdict::Paused,
             $this->onlyFor !== null && $this->onlyFor !== $rule->id => Verdict::NotThisEvent,
             array_intersect(array_map(static fn(EventKind $event): string => $event::kind(), $rule->events), $this->occasions) === [] => Verdict::NotThisEvent,
+            $this->change?->isFor($rule->id) === true && ! $rule->listensTo($this->change) => Verdict::NotThisEvent,
             ! $rule->isValidAt($this->at) => Verdict::NotInForce,
             default => null,
         };

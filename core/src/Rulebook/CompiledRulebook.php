@@ -52,9 +52,24 @@ final class CompiledRulebook
      */
     public function holding(ChangeSet $change): iterable
     {
+        foreach ($this->listening($change) as $position => $rule) {
+            if ($this->criteria($position)->holds($change->facts)) {
+                yield $position => $rule;
+            }
+        }
+    }
+
+    /**
+     * The active and valid rules that listen to what the change set raises and
+     * whose criteria may hold, in order, one at a time.
+     *
+     * @return iterable<int, Rule> by position
+     */
+    public function listening(ChangeSet $change): iterable
+    {
         foreach ($this->candidates($change) as $position) {
             $rule = $this->rulebook->rules[$position];
-            if ($rule->isValidAt($change->at) && $rule->listensTo($change) && $this->criteria($position)->holds($change->facts)) {
+            if ($rule->isValidAt($change->at) && $rule->listensTo($change)) {
                 yield $position => $rule;
             }
         }

@@ -26,7 +26,7 @@ final readonly class FieldChange
     {
         $before = $facts->valueBefore($this->field->path);
         $after = $facts->value($this->field->path);
-        if ($before === $after) {
+        if (Plain::same($before, $after, $this->field->type)) {
             return false;
         }
 
@@ -40,6 +40,6 @@ final readonly class FieldChange
 
     private function matches(string|int|float|bool|null $wanted, mixed $value): bool
     {
-        return $wanted === null || ($value !== null && Plain::one($wanted, $this->field->type) === Plain::one($value, $this->field->type));
+        return $wanted === null || Plain::same($wanted, $value, $this->field->type);
     }
 }

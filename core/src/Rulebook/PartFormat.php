@@ -31,7 +31,7 @@ final class PartFormat
         $faults->add(...$node->strangers($names));
         $faults->throwIfAny();
 
-        return new $class(...$values);
+        return $node->refuse(static fn(): Part => new $class(...$values));
     }
 
     /** @return array<string, mixed> with its "kind" */

@@ -10,4 +10,9 @@ enum SeatName: string
     case Holder = 'holder';
     /** In whose hands it is while in review. */
     case Reviewer = 'reviewer';
+
+    public function other(): self
+    {
+        return $this === self::Holder ? self::Reviewer : self::Holder;
+    }
 }

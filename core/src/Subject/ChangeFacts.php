@@ -7,7 +7,6 @@ namespace OpenBaton\Core\Subject;
 use OpenBaton\Core\Criteria\Facts;
 use OpenBaton\Core\Criteria\Lookups;
 use OpenBaton\Core\People\Roster;
-use OpenBaton\Core\People\Team;
 use OpenBaton\Core\Time\LocalDate;
 
 /** What criteria see of a change: the values of the task after it and before it, and what they look up. */
@@ -71,7 +70,7 @@ final readonly class ChangeFacts
         foreach ($values as $one) {
             foreach ($one as $value) {
                 if (is_string($value) && isset($this->roster->people[$value])) {
-                    $teams[$value] ??= array_map(static fn(Team $team): string => $team->id, $this->roster->teamsOn($value, $today));
+                    $teams[$value] ??= $this->roster->countedIn($value, $today);
                 }
             }
         }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace OpenBaton\Core\Subject;
 
 use OpenBaton\Core\Criteria\Facts;
+use OpenBaton\Core\Criteria\FieldType;
+use OpenBaton\Core\Criteria\Operator\Plain;
 
 /** What one cause alters on one task at one instant. */
 final readonly class ChangeSet
@@ -66,12 +68,20 @@ final readonly class ChangeSet
     /** @return list<string> tags that were not there before */
     public function tagsOn(): array
     {
-        return $this->before === null ? $this->after->tags : array_values(array_diff($this->after->tags, $this->before->tags));
+        return self::tagsOnlyIn($this->after, $this->before);
     }
 
     /** @return list<string> tags that are no longer there */
     public function tagsOff(): array
     {
-        return $this->before === null ? [] : array_values(array_diff($this->before->tags, $this->after->tags));
+        return $this->before === null ? [] : self::tagsOnlyIn($this->before, $this->after);
+    }
+
+    /** @return list<string> case and outer blanks make no difference */
+    private static function tagsOnlyIn(Subject $one, ?Subject $other): array
+    {
+        $known = Plain::set($other->tags ?? [], FieldType::Tags);
+
+        return array_values(array_filter($one->tags, static fn(string $tag): bool => ! isset($known[Plain::key($tag, FieldType::Tags)])));
     }
 }

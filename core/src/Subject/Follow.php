@@ -15,7 +15,10 @@ use OpenBaton\Core\Time\WorkingTime;
 final readonly class Follow
 {
     /** @param TimeOfDay|null $time null: the end of work of the house on that day, or on the working day before */
-    public function __construct(public string $path, public Offset $offset, public ?TimeOfDay $time = null) {}
+    public function __construct(public string $path, public Offset $offset, public ?TimeOfDay $time = null)
+    {
+        $offset->mustGoWith($time);
+    }
 
     /**
      * @param Subject $subject with the field

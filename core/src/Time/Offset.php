@@ -40,6 +40,14 @@ final readonly class Offset
         return new self((int) $text, OffsetUnit::from($parts[1]));
     }
 
+    /** @throws Refusal where a time of day is given beside minutes or hours: "+2 hours, 12:30" says two things */
+    public function mustGoWith(?TimeOfDay $time): void
+    {
+        if ($time !== null && $this->unit->isOfClock()) {
+            throw new Refusal('A time of day goes with days, weeks and months, not with {unit}.', unit: $this->unit->value);
+        }
+    }
+
     public function format(): string
     {
         return sprintf('%+d %s', $this->amount, $this->unit->value);

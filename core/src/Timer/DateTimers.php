@@ -99,7 +99,7 @@ final readonly class DateTimers
     {
         try {
             $exact = StateFields::moment($event->field, $subject);
-            if ($exact !== null && ($event->time === null || $event->offset->unit->isOfClock())) {
+            if ($exact !== null && $event->time === null) {
                 return $event->offset->fromInstant($exact, $house);
             }
             $date = Follow::date($event->field, $subject, $house);

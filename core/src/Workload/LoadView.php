@@ -9,23 +9,19 @@ use OpenBaton\Core\Subject\Subject;
 /** The load of people at the moment of an event, with the task that wants somebody; it never counts as work against itself. */
 final readonly class LoadView
 {
-    /**
-     * @param int  $at  instant
-     * @param bool $new it has just come, so that nobody has it in hand
-     */
+    /** @param int $at instant */
     public function __construct(
         private Work $work,
         private LoadBook $book,
         private int $at,
         private Subject $subject,
-        private bool $new,
     ) {}
 
     public function of(string $personId): PersonWork
     {
         $held = $this->work->held($personId);
 
-        return ! $this->new && $held->has($this->subject->id) ? $held->without($this->subject->id) : $held;
+        return ($this->subject->holderId === $personId || $this->subject->reviewerId === $personId) && $held->has($this->subject->id) ? $held->without($this->subject->id) : $held;
     }
 
     /** Counting the task. */

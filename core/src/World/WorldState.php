@@ -120,7 +120,7 @@ final class WorldState implements Surroundings
 
     public function rotations(array $names): Rotations
     {
-        return $this->rotations;
+        return $this->rotations->only($names);
     }
 
     public function ofCustomer(string $customerId, string $exceptTaskId): array

@@ -50,16 +50,17 @@ it('follows the policy for what is held', function (HeldPolicy $policy, array $e
         $review('review', '2026-03-13 12:00'), $review('review-later', '2026-04-13 12:00'),
         CoverStory::task('done', '2026-03-10 12:00', status: TaskStatus::Done), CoverStory::task('theirs', '2026-03-10 12:00', holder: 'femi'), CoverStory::task('reviewed-by-femi', '2026-03-10 12:00', status: TaskStatus::InReview)->reviewedBy('femi'),
     ]);
+    // What Femi did is reviewed by the lead in her place.
     expect(CoverStory::lines($plan))->toBe($expected);
 })->with([
-    'what falls due' => [HeldPolicy::FallsDue, ['due falls_due femi', 'begun falls_due femi', 'wakes falls_due femi', 'sleeps waits_longer', 'open-end waits_longer', 'review falls_due femi', 'later due_later', 'review-later due_later', 'undated no_due_date', 'wakes-undated no_due_date']],
-    'all' => [HeldPolicy::All, ['due all femi', 'begun all femi', 'wakes all femi', 'sleeps waits_longer', 'open-end waits_longer', 'review all femi', 'later all femi', 'review-later all femi', 'undated all femi', 'wakes-undated all femi']],
+    'what falls due' => [HeldPolicy::FallsDue, ['due falls_due femi', 'begun falls_due femi', 'wakes falls_due femi', 'sleeps waits_longer', 'open-end waits_longer', 'review falls_due tobias', 'later due_later', 'review-later due_later', 'undated no_due_date', 'wakes-undated no_due_date']],
+    'all' => [HeldPolicy::All, ['due all femi', 'begun all femi', 'wakes all femi', 'sleeps waits_longer', 'open-end waits_longer', 'review all tobias', 'later all femi', 'review-later all tobias', 'undated all femi', 'wakes-undated all femi']],
     'nothing' => [HeldPolicy::Nothing, ['due nothing_passes', 'begun nothing_passes', 'wakes nothing_passes', 'sleeps nothing_passes', 'open-end nothing_passes', 'review nothing_passes', 'later nothing_passes', 'review-later nothing_passes', 'undated nothing_passes', 'wakes-undated nothing_passes']],
 ]);
 
-it('passes reviews in the seat of the reviewer', function (): void {
+it('passes reviews in the seat of the reviewer, and past whoever did the work', function (): void {
     $plan = CoverStory::plan(CoverStory::absence(), [CoverStory::task('r', '2026-03-10 12:00', holder: 'femi', status: TaskStatus::InReview)->reviewedBy('callum')]);
-    expect([$plan->lines[0]->seat, $plan->lines[0]->toId])->toBe([SeatName::Reviewer, 'femi']);
+    expect([$plan->lines[0]->seat, $plan->lines[0]->toId])->toBe([SeatName::Reviewer, 'tobias']);
 });
 
 it('asks each substitute for the work that is theirs, then the lead of the team, and says where nobody is left', function (): void {

@@ -245,6 +245,32 @@ it('is recorded so that the whole of it can be had again', function (): void {
         ->and($written['seat'])->toBe('reviewer')
         ->and($written['cause'])->toBe('person')
         ->and((array) $written['before'])->toBe(['task.status' => 'working'])
-        ->and(array_column($written['verdicts'], 'verdict'))->toBe(['criterion_failed', 'not_this_event', 'decided', 'not_reached'])
+        ->and(array_column($written['verdicts'], 'verdict'))->toBe(['criterion_failed', 'not_this_event', 'decided', 'not_this_event'])
         ->and($written['verdicts'][0]['failed']['comparison']['op'])->toBe('in_team');
 });
+
+it('names the rules that go round, and none that only acted beside them', function (): void {
+    $swap = static fn(string $from, string $to): Rule => Build::rule("{$from} to {$to}", null, then: [new RemoveTag($from), new AddTag($to)], when: [new TagOn([$from])]);
+    $rules = [
+        Build::rule('note', null, then: [new AddTag('noted')], when: [new TagOn(['pencil'])]),
+        $swap('pencil', 'ink'),
+        Build::rule('press', null, then: [new StepPriority(PriorityStep::Up)], when: [new TagOn(['ink'])]),
+        $swap('ink', 'pencil'),
+        Build::rule('quote', null, then: [new CreateTask('quote', MergedText::parse('One more'))], when: [new TagOn(['ink'])]),
+    ];
+    $task = Story::task();
+    $chain = Story::run($rules, Story::change($task, $task->tagged('pencil'), $rules));
+    expect($chain->cut?->reason)->toBe(CutReason::Circle)
+        ->and($chain->cut?->ruleIds)->toBe(['pencil to ink', 'ink to pencil']);
+});
+
+it('shows follow-ups who has the task, whether their rule is above or below the one that gives it', function (string $first, string $second): void {
+    $by = [
+        'owner' => Build::rule('owner', null, then: [new GiveOwner()]),
+        'gives' => Build::rule('gives', new NamedPeople(['ayumi']), new InOrder()),
+    ];
+    $task = Story::task()->with(['holderId' => null, 'status' => TaskStatus::New]);
+    $chain = Story::run([$by[$first], $by[$second]], Story::change(null, $task, array_values($by)));
+    expect($chain->subjects['t1']->holderId)->toBe('ayumi')
+        ->and($chain->subjects['t1']->fields['customer.owner'] ?? null)->toBe('ayumi');
+})->with([['owner', 'gives'], ['gives', 'owner']]);

@@ -3,16 +3,46 @@
 declare(strict_types=1);
 
 use OpenBaton\Core\Chain\Chain;
+use OpenBaton\Core\Chain\ChainResult;
 use OpenBaton\Core\Chain\CutReason;
 use OpenBaton\Core\Chain\Link;
 use OpenBaton\Core\Rulebook\Event\TagOn;
 use OpenBaton\Core\Rulebook\Event\TaskArrives;
 use OpenBaton\Core\Rulebook\FollowUp\AddTag;
 use OpenBaton\Core\Rulebook\FollowUp\CreateTask;
+use OpenBaton\Core\Rulebook\FollowUp\SetPriority;
 use OpenBaton\Core\Rulebook\Rule;
+use OpenBaton\Core\Subject\ChangeSet;
+use OpenBaton\Core\Subject\Effect\Effect;
+use OpenBaton\Core\Subject\Effect\PrioritySet;
+use OpenBaton\Core\Subject\Effect\TaskMade;
 use OpenBaton\Core\Tests\Support\Build;
 use OpenBaton\Core\Tests\Support\Story;
 use OpenBaton\Core\Text\MergedText;
+use OpenBaton\Core\Workload\Priority;
+
+/** What the decisions of a chain say is what has happened in it. */
+function recordedIsDone(ChainResult $chain): void
+{
+    $following = [];
+    foreach ($chain->links as $link) {
+        if ($link->causedBy !== null) {
+            $following[$link->causedBy][] = $link->change;
+        }
+    }
+    foreach ($chain->links as $number => $link) {
+        $changes = $following[$number] ?? [];
+        $made = array_filter($link->decision->effects ?? [], static fn(Effect $effect): bool => $effect instanceof TaskMade);
+        expect(count(array_filter($changes, static fn(ChangeSet $change): bool => $change->isArrival())))->toBe(count($made));
+        $own = array_values(array_filter($changes, static fn(ChangeSet $change): bool => $change->before !== null && $change->after->id === $link->change->after->id));
+        if ($link->decision !== null && ! $link->decision->subjectAfter()->equals($link->change->after)) {
+            expect($own)->not->toBe([], "link {$number}");
+            foreach ($link->decision->effects as $effect) {
+                expect($effect->on($own[0]->after)->equals($own[0]->after) || $effect instanceof PrioritySet)->toBeTrue("link {$number}");
+            }
+        }
+    }
+}
 
 it('goes no deeper than its guard', function (): void {
     $rule = Build::rule('breed', null, then: [new CreateTask('quote', MergedText::parse('One more'))], when: [new TaskArrives()]);
@@ -31,7 +61,9 @@ it('makes no more tasks than its guard', function (): void {
     $arrivals = array_filter($chain->links, static fn(Link $link): bool => $link->change->isArrival());
     expect(count($arrivals))->toBe(1 + Chain::MOST_TASKS)
         ->and($chain->cut?->reason)->toBe(CutReason::TooManyTasks)
+        ->and($chain->cut?->ruleIds)->toBe(['breed'])
         ->and(count($chain->subjects))->toBe(201);
+    recordedIsDone($chain);
 });
 
 it('holds no more change sets than its guard', function (): void {
@@ -42,6 +74,25 @@ it('holds no more change sets than its guard', function (): void {
         ...array_map(static fn(int $n): Rule => Build::rule("on-{$n}", null, then: [new AddTag((string) ($n + 1))], when: [new TagOn([(string) $n])]), range(1, 6)),
     ];
     $chain = Story::run($rules, Story::change(null, Story::task(), $rules));
+    expect(count($chain->links))->toBeGreaterThan(Chain::MOST_CHANGES - 17)->toBeLessThanOrEqual(Chain::MOST_CHANGES)
+        ->and($chain->cut?->reason)->toBe(CutReason::TooManyTasks);
+    recordedIsDone($chain);
+});
+
+it('decides nothing that it has no room to carry out', function (): void {
+    // Each of 199 tasks that a rule makes is marked, put up, and marked again as long as there is room.
+    $rules = [
+        Build::rule('breed', null, if: ['field' => 'task.kind', 'op' => 'is', 'value' => 'repair'], then: array_fill(0, 199, new CreateTask('quote', MergedText::parse('One more'))), when: [new TaskArrives()]),
+        Build::rule('press', null, then: [new AddTag('1'), new SetPriority(Priority::High)], when: [new TaskArrives()]),
+        ...array_map(static fn(int $n): Rule => Build::rule("on-{$n}", null, then: [new AddTag((string) ($n + 1))], when: [new TagOn([(string) $n])]), range(1, 6)),
+    ];
+    $chain = Story::run($rules, Story::change(null, Story::task()->with(['holderId' => null]), $rules));
     expect(count($chain->links))->toBe(Chain::MOST_CHANGES)
-        ->and($chain->cut?->reason)->toBeIn([CutReason::TooManyTasks, CutReason::TooManyChanges]);
+        ->and($chain->cut?->reason)->toBe(CutReason::TooManyChanges);
+    recordedIsDone($chain);
+    foreach ($chain->links as $link) {
+        if ($link->decision !== null) {
+            expect(array_diff($link->decision->subjectAfter()->tags, $chain->subjects[$link->change->after->id]->tags))->toBe([]);
+        }
+    }
 });

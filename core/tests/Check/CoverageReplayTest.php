@@ -46,7 +46,7 @@ it('goes past a rule that can give nothing there, as a decision does', function 
     $replay = CoverageReplay::of($compiled, new ChangeSet('c1', Build::at('2026-03-02'), $before, $before->inStatus($status), Build::facts([])));
     expect([$replay->acting, $replay->giving])->toBe([$acting, $giving]);
 })->with([
-    'in review: the reviewer is given' => [TaskStatus::InReview, [0], 0],
-    'waiting: no reviewer, a holder' => [TaskStatus::Waiting, [1], 1],
+    'in review: the reviewer is given' => [TaskStatus::InReview, [0, 2], 0],
+    'waiting: no reviewer, a holder' => [TaskStatus::Waiting, [1, 2], 1],
     'done: nobody is given, all follow-ups act' => [TaskStatus::Done, [1, 2], null],
 ]);

@@ -121,8 +121,8 @@ it('opens to those of a team who are there', function (string $team, array $expe
 })->with([
     'all but the inactive' => ['bench', ['femi', 'ayumi'], Outcome::Open],
     'all but the paused' => ['reeds', ['femi'], Outcome::Open],
-    // Oona is away, and the lead is not listed.
-    'nobody' => ['workshop', [], Outcome::Unplaced],
+    // Oona is away; the lead counts, though they are not listed.
+    'the lead alone' => ['workshop', ['hanneke'], Outcome::Open],
 ]);
 
 it('leaves somebody who is paused or inactive, but not away, to the rule\'s otherwise', function (string $person): void {

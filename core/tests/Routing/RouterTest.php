@@ -12,6 +12,7 @@ use OpenBaton\Core\Rulebook\FollowUp\AddTag;
 use OpenBaton\Core\Rulebook\FollowUp\DueIn;
 use OpenBaton\Core\Rulebook\FollowUp\HoursOf;
 use OpenBaton\Core\Rulebook\FollowUp\SetPriority;
+use OpenBaton\Core\Rulebook\FollowUp\Watch;
 use OpenBaton\Core\Rulebook\Limit\OpenTasksAtMost;
 use OpenBaton\Core\Rulebook\Limit\SkillAtLeast;
 use OpenBaton\Core\Rulebook\Method\InOrder;
@@ -75,19 +76,24 @@ it('leaves a task unplaced where no rule finds anybody', function (): void {
         ->and(Bench::decide([])->outcome)->toBe(Outcome::Unplaced);
 });
 
-it('does not stop at a rule without a pool, and carries its follow-ups before those of the one that decides', function (): void {
+it('fills the seat, then carries out the follow-ups of all rules that hold in the order of the rulebook', function (): void {
     $decision = Bench::decide([
         Build::rule('mark', null, then: [new AddTag('seen'), new SetPriority(Priority::Low)]),
         Build::rule('brass', new TeamMembers('brass'), new InOrder(), then: [new SetPriority(Priority::High), new DueIn(WorkingSpan::days(3))]),
-        Build::rule('after', null, then: [new AddTag('never')]),
+        Build::rule('other', new TeamMembers('brass'), new InOrder(), then: [new AddTag('never')]),
+        Build::rule('quotes', new TeamMembers('brass'), new InOrder(), ['field' => 'task.kind', 'op' => 'is', 'value' => 'quote']),
+        Build::rule('after', null, then: [new AddTag('last'), new Watch(new PersonInField('task.assignee'))]),
     ]);
-    expect(Bench::verdicts($decision))->toBe(['followed_up', 'decided', 'not_reached'])
+    expect(Bench::verdicts($decision))->toBe(['followed_up', 'decided', 'not_reached', 'criterion_failed', 'followed_up'])
         ->and(array_map(static fn(Effect $effect): array => $effect->write(), $decision->effects))->toBe([
             ['effect' => 'tag_added', 'tag' => 'seen'],
             ['effect' => 'priority_set', 'priority' => 'low'],
             ['effect' => 'priority_set', 'priority' => 'high'],
             ['effect' => 'due_set', 'due' => '2026-03-05T17:00:00Z'],
+            ['effect' => 'tag_added', 'tag' => 'last'],
+            ['effect' => 'watched', 'people' => ['ayumi']],
         ])
+        ->and(array_keys($decision->effectsOf))->toBe([0, 1, 4])
         ->and($decision->subjectAfter()->priority)->toBe(Priority::High)
         ->and($decision->subjectAfter()->dueAt)->toBe(Build::at('2026-03-05 17:00'));
 });

@@ -11,6 +11,7 @@ use OpenBaton\Core\Absence\CoverMoves;
 use OpenBaton\Core\Absence\HandBackPolicy;
 use OpenBaton\Core\Absence\HeldPolicy;
 use OpenBaton\Core\Absence\Substitute;
+use OpenBaton\Core\Absence\SubstituteFinder;
 use OpenBaton\Core\Absence\Touch;
 use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\People\Team;
@@ -59,11 +60,18 @@ final class CoverWorld
             $owner = self::PEOPLE[$this->pick(0, 5)];
             $due = $this->pick(0, 3) === 0 ? null : gmdate('Y-m-d H:i:s', $this->begin + $this->pick(0, self::HOURS) * 3600);
             $task = $this->pick(0, 3) === 0
-                ? CoverStory::task("t{$number}", $due, holder: 'a', status: TaskStatus::InReview)->reviewedBy($owner)
+                ? CoverStory::task("t{$number}", $due, holder: $this->other($owner), status: TaskStatus::InReview)->reviewedBy($owner)
                 : CoverStory::task("t{$number}", $due, $this->pick(10, 3000), $owner);
             $this->tasks[$task->id] = $task;
             $this->owners[$task->id] = $owner;
         }
+    }
+
+    private function other(string $person): string
+    {
+        $others = array_values(array_diff(self::PEOPLE, [$person]));
+
+        return $others[$this->pick(0, 4)];
     }
 
     /** @return list<int> instants at which somebody goes or returns, in order */
@@ -93,13 +101,19 @@ final class CoverWorld
         return self::PEOPLE;
     }
 
-    /** Somebody begins with one of the tasks, or it is done. */
-    public function work(): void
+    /** Somebody begins with one of the tasks, or it is done, or sent to be reviewed by anybody else who is there, or by whoever answers for them. */
+    public function work(int $now): void
     {
         $id = 't'.$this->pick(0, 7);
         $task = $this->tasks[$id];
         if ($task->status === TaskStatus::New && $task->holderId !== null) {
             $this->tasks[$id] = Touch::of($task, $task->inStatus($this->pick(0, 1) === 0 ? TaskStatus::Working : TaskStatus::Done), $task->holderId, false);
+        } elseif ($task->status === TaskStatus::Working && $task->holderId !== null) {
+            $named = $this->other($task->holderId);
+            $cover = (new SubstituteFinder($this->roster))->find($named, $now, null, $task->holderId);
+            $this->tasks[$id] = $task->inStatus(TaskStatus::InReview)->reviewedBy($cover->personId, $cover->covering());
+        } elseif ($task->status === TaskStatus::InReview && $this->pick(0, 2) === 0) {
+            $this->tasks[$id] = $task->inStatus(TaskStatus::Working);
         }
     }
 

@@ -50,7 +50,7 @@ it('knows when a date is reached', function (string $field, string $offset, ?str
     'a day, at a time' => ['task.needed', '-20 days', '09:00', Story::task()->withField('task.needed', '2026-04-10'), ['2026-03-21 09:00 r t1']],
     'a month before the end of one' => ['task.needed', '-1 months', '09:00', Story::task()->withField('task.needed', '2026-05-31'), ['2026-04-30 08:00 r t1']],
     'working days before' => ['task.needed', '-2 working_days', '09:00', Story::task()->withField('task.needed', '2026-03-10'), ['2026-03-06 09:00 r t1']],
-    'hours before a day at a time' => ['task.needed', '-3 hours', '09:00', Story::task()->withField('task.needed', '2026-03-10'), ['2026-03-10 06:00 r t1']],
+    'hours before a day' => ['task.needed', '-3 hours', null, Story::task()->withField('task.needed', '2026-03-10'), ['2026-03-09 21:00 r t1']],
     'a due date, to the minute' => ['task.due', '+1 days', null, Story::task()->dueAt(Build::at('2026-03-28T16:00:00Z')), ['2026-03-29 15:00 r t1']],
     'a due date, minutes' => ['task.due', '-90 minutes', null, Story::task()->dueAt(Build::at('2026-03-28T16:00:00Z')), ['2026-03-28 14:30 r t1']],
     'a due date, at a time' => ['task.due', '+1 days', '08:00', Story::task()->dueAt(Build::at('2026-03-28T16:00:00Z')), ['2026-03-29 07:00 r t1']],
@@ -155,7 +155,7 @@ it('finds among many what each of them alone would say', function (): void {
                 null,
                 if: $one([null, ['field' => 'task.kind', 'op' => 'is', 'value' => 'repair'], ['field' => 'task.kind', 'op' => 'one_of', 'value' => ['quote', 'tuning']]]),
                 then: [new AddTag('x')],
-                when: [new DateReached($one(['task.needed', 'task.due']), Offset::parse(sprintf('%+d %s', $random->getInt(-9, 9), $unit)), $one([null, null, TimeOfDay::parse('09:00'), TimeOfDay::parse('01:30')]))],
+                when: [new DateReached($one(['task.needed', 'task.due']), Offset::parse(sprintf('%+d %s', $random->getInt(-9, 9), $unit)), in_array($unit, ['minutes', 'hours'], true) ? null : $one([null, null, TimeOfDay::parse('09:00'), TimeOfDay::parse('01:30')]))],
             );
         }
         $since = [RuleTimer::id('r0', $rules[0]->events[0]) => Build::at('2026-03-25'), RuleTimer::id('r1', $rules[1]->events[0]) => Build::at('2026-04-01')];

@@ -165,6 +165,7 @@ export type Event =
       kind: "pressed";
       label: string;
       by?: "holder_or_lead" | "lead" | "anyone";
+      on?: "open" | "any";
     };
 /**
  * A group, nested at most 32 deep, or a comparison. Money is in units of the house's currency, a duration in ISO 8601.

@@ -30,6 +30,6 @@ final readonly class ChangedFromTo extends OnHistory
         [$from, $to] = Plain::pair($operand);
 
         return static fn(string|int|float|bool|array|null $before, string|int|float|bool|array|null $after): bool => $before !== null && $after !== null
-            && self::same($before, $from, $type) && self::same($after, $to, $type);
+            && Plain::same($before, $from, $type) && Plain::same($after, $to, $type);
     }
 }

@@ -25,16 +25,4 @@ abstract readonly class OnHistory implements HistoryOperator
     {
         throw new LogicException('What was before is needed, too.');
     }
-
-    /** Whether two values are the same; a missing one is the same as nothing but a missing one. */
-    protected static function same(mixed $one, mixed $other, FieldType $type): bool
-    {
-        if ($one === null || $other === null) {
-            return $one === $other;
-        }
-
-        return is_array($one) || is_array($other)
-            ? array_keys(Plain::set($one, $type)) === array_keys(Plain::set($other, $type))
-            : Plain::one($one, $type) === Plain::one($other, $type);
-    }
 }

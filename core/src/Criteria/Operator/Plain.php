@@ -32,6 +32,19 @@ final class Plain
         return $value === null || $value === [] || (is_string($value) && trim($value) === '');
     }
 
+    /** Whether two values are the same: for events as for criteria. What is missing is the same as nothing but what is missing; lists are sets. */
+    public static function same(mixed $one, mixed $other, FieldType $type): bool
+    {
+        if (self::isMissing($one) || self::isMissing($other)) {
+            return self::isMissing($one) && self::isMissing($other);
+        }
+
+        return is_array($one) || is_array($other)
+            // Two sets with the same keys, in whatever order.
+            ? self::set($one, $type) === self::set($other, $type)
+            : self::one($one, $type) === self::one($other, $type);
+    }
+
     /** The value as a key of sets and of the rule index. */
     public static function key(mixed $value, FieldType $type): string
     {

@@ -18,7 +18,10 @@ use OpenBaton\Core\Time\TimeOfDay;
 final readonly class DateReached implements EventKind
 {
     /** @param TimeOfDay|null $time null: as exact as the field is; of a day, when it begins */
-    public function __construct(public string $field, public Offset $offset = new Offset(0, OffsetUnit::Days), public ?TimeOfDay $time = null) {}
+    public function __construct(public string $field, public Offset $offset = new Offset(0, OffsetUnit::Days), public ?TimeOfDay $time = null)
+    {
+        $offset->mustGoWith($time);
+    }
 
     public static function kind(): string
     {

@@ -13,7 +13,7 @@ use OpenBaton\Core\Subject\ChangeSet;
 /** Somebody presses the button of the rule on the task. */
 final readonly class Pressed implements EventKind
 {
-    public function __construct(public string $label, public Presser $by = Presser::HolderOrLead) {}
+    public function __construct(public string $label, public Presser $by = Presser::HolderOrLead, public PressedOn $on = PressedOn::Open) {}
 
     public static function kind(): string
     {
@@ -25,12 +25,13 @@ final readonly class Pressed implements EventKind
         return [
             Parameter::required('label', new ShortText(TextLimits::TAG)),
             Parameter::optional('by', new Choice(Presser::class), Presser::HolderOrLead),
+            Parameter::optional('on', new Choice(PressedOn::class), PressedOn::Open),
         ];
     }
 
     public function isRaisedBy(ChangeSet $change): bool
     {
-        return self::occasion($change);
+        return self::occasion($change) && $this->on->includes($change->after->status);
     }
 
     public static function occasion(ChangeSet $change): bool

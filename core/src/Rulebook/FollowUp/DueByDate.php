@@ -17,7 +17,10 @@ use OpenBaton\Core\Time\TimeOfDay;
 abstract readonly class DueByDate implements SetsDue
 {
     /** @param TimeOfDay|null $time null: the end of work */
-    final public function __construct(public string $dateField, public Offset $offset, public ?TimeOfDay $time = null) {}
+    final public function __construct(public string $dateField, public Offset $offset, public ?TimeOfDay $time = null)
+    {
+        $offset->mustGoWith($time);
+    }
 
     public static function parameters(): array
     {

@@ -25,9 +25,9 @@ final readonly class AskPerson implements Otherwise
         return [Parameter::required('person', new PersonReference())];
     }
 
-    public function settle(Roster $roster, Facts $facts, int $at): Fallback
+    public function settle(Roster $roster, Facts $facts, int $at, ?string $otherSeatId = null): Fallback
     {
-        $cover = (new SubstituteFinder($roster))->find($this->person, $at, $facts);
+        $cover = (new SubstituteFinder($roster))->find($this->person, $at, $facts, $otherSeatId);
 
         return new Fallback($cover->personId, [], $cover);
     }

@@ -9,8 +9,9 @@ use OpenBaton\Core\Parameter\Parameter;
 use OpenBaton\Core\Parameter\TeamReference;
 use OpenBaton\Core\People\Availability;
 use OpenBaton\Core\People\Roster;
+use OpenBaton\Core\Rulebook\Pool\TeamMembers;
 
-/** Anyone in the team to whom new work may come now may claim it; unplaced where there is nobody. */
+/** Anyone in the team, its lead among them, to whom new work may come now may claim it; unplaced where there is nobody. */
 final readonly class OpenToTeam implements Otherwise
 {
     public function __construct(public string $team) {}
@@ -25,12 +26,12 @@ final readonly class OpenToTeam implements Otherwise
         return [Parameter::required('team', new TeamReference())];
     }
 
-    public function settle(Roster $roster, Facts $facts, int $at): Fallback
+    public function settle(Roster $roster, Facts $facts, int $at, ?string $otherSeatId = null): Fallback
     {
         $availability = new Availability($roster);
         $openTo = [];
-        foreach (($roster->teams[$this->team] ?? null)->members ?? [] as $member) {
-            if ($member->isOn($facts->today) && $availability->reasonsAgainst($roster->people[$member->personId], $at) === []) {
+        foreach ((new TeamMembers($this->team))->members($roster, $facts) as $member) {
+            if ($availability->reasonsAgainst($roster->people[$member->personId], $at) === []) {
                 $openTo[] = $member->personId;
             }
         }

@@ -11,6 +11,10 @@ use OpenBaton\Core\Rulebook\Part;
 /** What a rule does when it holds and finds nobody. */
 interface Otherwise extends Part
 {
-    /** Null: the next rule is asked. */
-    public function settle(Roster $roster, Facts $facts, int $at): ?Fallback;
+    /**
+     * @param string|null $otherSeatId who is in the other seat of the task
+     *
+     * @return Fallback|null null: the next rule is asked
+     */
+    public function settle(Roster $roster, Facts $facts, int $at, ?string $otherSeatId = null): ?Fallback;
 }
