@@ -8,6 +8,7 @@ use App\Bridge\HouseState;
 use App\Calendar\CalendarLine;
 use App\Calendar\CalendarPlan;
 use App\Calendar\CalendarReader;
+use App\Calendar\CalendarReading;
 use App\Cover\SettleAbsence;
 use App\Models\Absence;
 use App\Models\CalendarEntry;
@@ -31,9 +32,12 @@ final readonly class ImportCalendar
      */
     public function preview(string $text, string $source): CalendarPlan
     {
-        $zone = new DateTimeZone(House::query()->firstOrFail()->zone);
+        return CalendarPlan::of(self::read($text), $source);
+    }
 
-        return CalendarPlan::of((new CalendarReader($zone, CarbonImmutable::now()))->read($text), $source);
+    private static function read(string $text): CalendarReading
+    {
+        return (new CalendarReader(new DateTimeZone(House::query()->firstOrFail()->zone), CarbonImmutable::now()))->read($text);
     }
 
     /**
@@ -44,9 +48,11 @@ final readonly class ImportCalendar
     public function __invoke(string $text, string $source, Actor $by): CalendarPlan
     {
         $touched = [];
-        $plan = DB::transaction(function () use ($text, $source, $by, &$touched): CalendarPlan {
+        // A file is read before anything is locked.
+        $read = self::read($text);
+        $plan = DB::transaction(function () use ($read, $source, $by, &$touched): CalendarPlan {
             HouseState::lock();
-            $plan = $this->preview($text, $source);
+            $plan = CalendarPlan::of($read, $source);
             $touched = [];
             foreach ($plan->lines as $line) {
                 $absence = $this->apply($line, $by);

@@ -9,7 +9,7 @@ use OpenBaton\Core\Document\DocumentError;
 /** How much of a calendar is read at all, told before anything is made of it. */
 final class CalendarBounds
 {
-    private const MOST_BYTES = 2_097_152;
+    public const MOST_BYTES = 2_097_152;
 
     private const MOST_EVENTS = 5_000;
 

@@ -8,6 +8,7 @@ use App\Actions\Actor;
 use App\Actions\ImportCalendar;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\Client\ConnectionException;
+use Illuminate\Http\Client\Response;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Http;
 use Illuminate\Support\Facades\URL;
@@ -35,9 +36,9 @@ final readonly class PersonnelCalendar
         $problem = null;
         $plan = null;
         try {
-            $answer = Http::timeout(self::PATIENCE)->withOptions(['allow_redirects' => false])->get(self::address());
+            $answer = Http::timeout(self::PATIENCE)->withOptions(['allow_redirects' => false, 'stream' => true])->get(self::address());
             $answer->successful()
-                ? $plan = ($this->import)($answer->body(), self::SOURCE, Actor::system('personnel calendar'))
+                ? $plan = ($this->import)(self::body($answer), self::SOURCE, Actor::system('personnel calendar'))
                 : $problem = "The calendar answered {$answer->status()}.";
         } catch (ConnectionException) {
             $problem = 'The calendar cannot be reached.';
@@ -58,6 +59,17 @@ final readonly class PersonnelCalendar
         $report = Cache::store('database')->get(self::KEPT);
 
         return $report;
+    }
+
+    /** No more of it than a calendar may have, and a byte that says that it is more. */
+    private static function body(Response $answer): string
+    {
+        $body = '';
+        for ($stream = $answer->toPsrResponse()->getBody(); ! $stream->eof() && strlen($body) <= CalendarBounds::MOST_BYTES;) {
+            $body .= $stream->read(min(65_536, CalendarBounds::MOST_BYTES + 1 - strlen($body)) ?: 1);
+        }
+
+        return $body;
     }
 
     public static function isStandIn(): bool

@@ -14,6 +14,7 @@ use OpenBaton\Core\Rulebook\SeatName;
  * the figures of the method, what each rule came to.
  *
  * @phpstan-type PersonName array{slug: string, name: string}
+ * @phpstan-type EffectsOfRule array{rule: string|null, said: list<string>}
  * @phpstan-type Step array{code: string, count: int, label: string, kept: list<PersonName>, fallen: list<array{slug: string, name: string, reason: string}>}
  */
 final readonly class ReasonTrail
@@ -53,7 +54,7 @@ final readonly class ReasonTrail
             'cover' => $deciding?->has('cover') === true ? $this->cover($deciding->get('cover')) : null,
             'otherwise' => $deciding?->has('otherwise') === true ? $this->words->otherwise($deciding->get('otherwise')) : null,
             'openTo' => array_map($this->person(...), $trace->textsOf('open_to')),
-            'effects' => array_map($this->words->effect(...), $trace->itemsOf('effects')),
+            'effects' => $this->effects($trace),
             'verdicts' => array_map($this->verdict(...), $verdicts),
         ];
     }
@@ -63,7 +64,7 @@ final readonly class ReasonTrail
      *
      * @param array<string, mixed> $decision as docs/formats/decision.schema.json describes it
      *
-     * @return array{rule: string|null, summary: string, effects: list<string>, late: string|null}
+     * @return array{rule: string|null, summary: string, effects: list<EffectsOfRule>, late: string|null}
      */
     public function brief(array $decision): array
     {
@@ -73,9 +74,22 @@ final readonly class ReasonTrail
         return [
             'rule' => $deciding?->get('name')->text(),
             'summary' => $this->summary($trace, $deciding),
-            'effects' => array_map($this->words->effect(...), $trace->itemsOf('effects')),
+            'effects' => $this->effects($trace),
             'late' => $this->late($trace),
         ];
+    }
+
+    /** @return list<EffectsOfRule> in the order of the rulebook */
+    private function effects(Node $trace): array
+    {
+        $byRule = [];
+        foreach ($trace->itemsOf('effects') as $effect) {
+            $name = $effect->find('name')?->text();
+            $byRule[$effect->find('rule')?->text() ?? ''] ??= ['rule' => $name, 'said' => []];
+            $byRule[$effect->find('rule')?->text() ?? '']['said'][] = $this->words->effect($effect);
+        }
+
+        return array_values($byRule);
     }
 
     private static function deciding(Node $trace): ?Node

@@ -6,6 +6,7 @@ use App\Actions\Actor;
 use App\Actions\ImportCalendar;
 use App\Calendar\CalendarLine;
 use App\Calendar\CalendarPlan;
+use App\Calendar\CalendarReader;
 use App\Calendar\PersonnelCalendar;
 use App\Models\Absence;
 use App\Models\CalendarEntry;
@@ -14,12 +15,17 @@ use App\Models\Person;
 use App\Models\StandInEvent;
 use App\Models\Task;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Http\Client\ConnectionException;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Http;
 use Illuminate\Support\Facades\URL;
 use Illuminate\Testing\TestResponse;
 use OpenBaton\Core\Absence\AbsenceStatus;
 use OpenBaton\Core\Document\DocumentError;
+use OpenBaton\Core\Tests\Support\RandomRecurrence;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 use Tests\Support\Clock;
 use Tests\Support\House;
 
@@ -196,4 +202,37 @@ it('reads days off and weekly hours, for whoever edits hours', function (): void
     expect($send('hanneke', $text)->assertOk()->json())->toBe(['holidays' => ['2026-03-17', '2026-04-01', '2026-04-02'], 'hours' => ['from' => '2026-03-02', 'mon' => ['09:00-13:00'], 'wed' => ['09:00-13:00']], 'notUnderstood' => []]);
     $send('hanneke', 'nothing')->assertUnprocessable();
     $send('femi', $text)->assertForbidden();
+});
+
+it('refuses what never comes with the reason, takes the rest, and holds no lock while it reads', function (): void {
+    $event = static fn(string $uid, string $rule, string $day = '20260302'): string => "UID:{$uid}\nATTENDEE;CN=Femi Adeyinka:mailto:x@y.example\nDTSTART;VALUE=DATE:{$day}\nRRULE:{$rule}";
+    $locks = [];
+    DB::listen(static function (QueryExecuted $query) use (&$locks): void {
+        $locks[] = str_contains($query->sql, 'for update');
+    });
+    $plan = take(calendar(
+        $event('a', 'FREQ=YEARLY;BYMONTH=2;BYMONTHDAY=30'),
+        $event('b', 'FREQ=DAILY;INTERVAL=7;BYDAY=TU'),
+        $event('c', 'FREQ=YEARLY;BYWEEKNO=53;BYDAY=MO'),
+        $event('d', 'FREQ=MONTHLY;INTERVAL=12;BYMONTHDAY=31', '20260202'),
+        $event('e', 'FREQ=MONTHLY;COUNT=2'),
+    ));
+    expect(array_unique(array_column($plan->notUnderstood, 'reason')))->toBe(['It does not come, or so seldom that it can\'t be worked out.'])
+        ->and($plan->notUnderstood)->toHaveCount(3)
+        // Of what is meant for each 31 February the first day is all that comes.
+        ->and(comes($plan))->toBe(['create femi', 'create femi', 'create femi'])
+        ->and(in_array(true, $locks, true))->toBeTrue();
+});
+
+it('ends by itself whatever recurs, and says of a calendar that is too much for it', function (): void {
+    $random = new Randomizer(new Mt19937(5545));
+    $events = [];
+    for ($number = 0; $number < 400; ++$number) {
+        $events[] = "UID:r{$number}\nATTENDEE;CN=Femi Adeyinka:mailto:x@y.example\nDTSTART;VALUE=DATE:20260131\nRRULE:".RandomRecurrence::of($random);
+    }
+    $reading = (new CalendarReader(new DateTimeZone('Europe/Dublin'), CarbonImmutable::now()))->read(calendar(...$events));
+    expect(count($reading->events))->toBeGreaterThan(1_000)->and(count($reading->notUnderstood))->toBeGreaterThan(20);
+
+    $daily = array_map(static fn(int $n): string => "UID:d{$n}\nATTENDEE;CN=Femi Adeyinka:mailto:x@y.example\nDTSTART;VALUE=DATE:20160401\nRRULE:FREQ=DAILY;COUNT=3700", range(1, 400));
+    expect(static fn() => (new CalendarReader(new DateTimeZone('Europe/Dublin'), CarbonImmutable::now()))->read(calendar(...$daily)))->toThrow(DocumentError::class, 'too much for one calendar');
 });

@@ -49,8 +49,8 @@ it('shows members what is in their hands, and why', function (): void {
     $task = House::arrive();
     $props = propsOf($this, 'ayumi', '/in-hand');
     expect(array_column($props['tasks'], 'id'))->toBe([$task->id])
-        ->and($props['task']['trail']['pick']['name'])->toBe('Ayumi Kato')
-        ->and($props['task']['trail']['steps'][2]['fallen'][0]['reason'])->toStartWith('away until ')
+        ->and($props['task']['reasons'][0]['trail']['pick']['name'])->toBe('Ayumi Kato')
+        ->and($props['task']['reasons'][0]['trail']['steps'][2]['fallen'][0]['reason'])->toStartWith('away until ')
         ->and($props['task']['may'])->toBe([
             'edit' => true, 'start' => true, 'wait' => true, 'ask_review' => true, 'take_back' => false, 'send_back' => false, 'approve' => false,
             'complete' => true, 'reopen' => false, 'hand_on' => true, 'hand_review' => false, 'claim' => false, 'drop' => true,
@@ -60,7 +60,7 @@ it('shows members what is in their hands, and why', function (): void {
 
 it('says in words why each rule did not act', function (): void {
     $task = House::arrive('quote');
-    $verdicts = propsOf($this, 'hanneke', "/tasks/{$task->id}")['task']['trail']['verdicts'];
+    $verdicts = propsOf($this, 'hanneke', "/tasks/{$task->id}")['task']['reasons'][0]['trail']['verdicts'];
     expect(array_column($verdicts, 'sentence'))->toBe([
         'It asks that Kind of task is Bench repair; it was Quote.',
         'It asks that Repaired by is filled in; it was empty.',

@@ -163,7 +163,7 @@ it('draws a chain as causes, each decision with its own trail', function (): voi
     $task = $this->get("/tasks/{$this->task->id}")->viewData('page')['props']['task'];
     $entry = end($task['history']);
     expect($entry['said'])->toBe('Ayumi Kato started it')
-        ->and($entry['decision']['effects'])->toBe(['Tag “begun”'])
+        ->and($entry['decision']['effects'])->toBe([['rule' => 'First', 'said' => ['Tag “begun”']]])
         ->and($entry['follows'])->toHaveCount(1)
         ->and($entry['follows'][0]['changes'])->toBe(['Tagged begun'])
         ->and($entry['follows'][0]['decision']['rule'])->toBe('Second')

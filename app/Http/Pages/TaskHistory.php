@@ -97,7 +97,7 @@ final readonly class TaskHistory
             'id' => (string) $task?->id,
             'at' => Moment::of($at),
             'what' => $what,
-            'said' => $this->said($what, $by),
+            'said' => $this->said($what, $by, $decision),
             'reason' => null,
             'changes' => [],
             'because' => null,
@@ -113,14 +113,14 @@ final readonly class TaskHistory
         return $name === null || $for === null ? $name : $this->viewer->words()->words->say('history.for', ['who' => $name, 'person' => $for->name]);
     }
 
-    private function said(string $what, ?string $by): string
+    private function said(string $what, ?string $by, ?Decision $decision): string
     {
         $words = $this->viewer->words()->words;
 
-        return $words->say('history.'.($words->has("history.{$what}") ? $what : 'edited'), ['who' => $by ?? $words->say('history.somebody')]);
+        return $words->say('history.'.($words->has("history.{$what}") ? $what : 'edited'), ['who' => $by ?? $words->say('history.somebody'), 'label' => ($decision === null ? null : $this->decisions->pressed($decision)) ?? 'none']);
     }
 
-    /** @return array{id: string, rule: string|null, summary: string, effects: list<string>, late: string|null} */
+    /** @return array{id: string, rule: string|null, summary: string, effects: list<array{rule: string|null, said: list<string>}>, late: string|null} */
     private function decision(Decision $decision): array
     {
         return ['id' => $decision->id] + (new ReasonTrail($this->viewer->words()))->brief($this->decisions->brief($decision));

@@ -1,3 +1,5 @@
+import type { EffectsOfRule } from './TaskView';
+
 /** Something that happened to a task, with what rules made of it and what followed from that. */
 export type HistoryEntry = {
     id: string;
@@ -11,7 +13,7 @@ export type HistoryEntry = {
     /** another task whose rules brought it about */
     because: string | null;
     comment: string | null;
-    decision: { id: string; rule: string | null; summary: string; effects: string[]; late: string | null } | null;
+    decision: { id: string; rule: string | null; summary: string; effects: EffectsOfRule[]; late: string | null } | null;
     follows: HistoryEntry[];
 };
 

@@ -29,13 +29,13 @@ final readonly class TaskView
         private TaskNext $next,
         private TaskButtons $buttons,
         private TaskLinks $links,
+        private TaskReasons $reasons,
     ) {}
 
     /** @return array<string, mixed> */
     public function of(Task $task): array
     {
-        $task->loadMissing([...TaskSubjects::RELATIONS, 'kind', 'customer.place', 'assignee', 'reviewer', 'files.user', 'handoffs.task', 'handoffs.from', 'handoffs.to', 'handoffs.standsInFor', 'covers.for']);
-        $decision = Decision::query()->where('task_id', $task->id)->orderByDesc('at')->orderByDesc('id')->first();
+        $task->loadMissing([...TaskSubjects::RELATIONS, 'kind', 'customer.place', 'assignee', 'reviewer', 'files.user', 'handoffs.task', 'handoffs.from', 'handoffs.to', 'handoffs.standsInFor', 'handoffs.user', 'covers.for']);
         $words = $this->viewer->words();
         $may = $this->may($task);
         $comments = $this->viewer->user()->can('comment', $task);
@@ -66,7 +66,7 @@ final readonly class TaskView
             'mayAttach' => $comments,
             'watchers' => array_values($task->watchers->map(PersonRef::of(...))->all()),
             'watching' => $comments ? $this->watching($task) : null,
-            'trail' => $decision === null ? null : $this->trail($decision),
+            'reasons' => $this->reasons->of($task),
             'history' => $this->history->of($task),
             'next' => $this->next->of($task),
             'buttons' => $this->buttons->of($task),

@@ -26,6 +26,11 @@ export type Verdict =
     | 'acted_already'
     | 'not_reached';
 
+export type EffectsOfRule = { rule: string | null; said: string[] };
+
+/** Why somebody has it, or nobody: by a decision, or in words by whoever did it. */
+export type Reason = { seat: 'holder' | 'reviewer'; title: string; said: string | null; trail: Trail | null };
+
 export type Trail = {
     at: string;
     version: string;
@@ -49,7 +54,8 @@ export type Trail = {
     } | null;
     otherwise: string | null;
     openTo: PersonRef[];
-    effects: string[];
+    /** by the rules that brought them about; null: it is not known which */
+    effects: EffectsOfRule[];
     verdicts: { rule: string; name: string; verdict: Verdict; sentence: string }[];
 };
 
@@ -81,7 +87,7 @@ export type TaskView = TaskLine & {
     watchers: PersonRef[];
     /** whether whoever looks watches it; null: they can't */
     watching: boolean | null;
-    trail: Trail | null;
+    reasons: Reason[];
     history: HistoryEntry[];
     next: NextMoment[];
     /** that rules put on it */

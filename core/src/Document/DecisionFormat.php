@@ -121,12 +121,14 @@ final class DecisionFormat
         ], static fn(mixed $value): bool => $value !== null);
     }
 
-    /** @return array<array-key, mixed> with the id of the rule that brought it about */
+    /** @return array<array-key, mixed> with the id and the name of the rule that brought it about */
     private static function effect(Node $effect, CompiledRulebook $rulebook): array
     {
         $position = $effect->find('rule')?->int();
 
-        return ($position === null ? [] : ['rule' => $rulebook->rulebook->rules[$position]->id]) + (array) $effect->value;
+        $rule = $position === null ? null : $rulebook->rulebook->rules[$position];
+
+        return ($rule === null ? [] : ['rule' => $rule->id, 'name' => $rule->name]) + (array) $effect->value;
     }
 
     /** @return array<string, mixed> */

@@ -6,9 +6,7 @@ namespace OpenBaton\Core\Parameter;
 
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Rulebook\RuleContext;
-use OpenBaton\Core\Time\LocalDate;
 use OpenBaton\Core\Time\Recurrence;
-use OpenBaton\Core\Time\TimeOfDay;
 
 /** A recurrence rule of RFC 5545, such as FREQ=WEEKLY;BYDAY=MO. */
 final readonly class RecurrenceRule implements ParameterType
@@ -23,7 +21,7 @@ final readonly class RecurrenceRule implements ParameterType
     public function read(Node $node, RuleContext $context): string
     {
         $rule = strtoupper($node->line(Recurrence::MOST));
-        $node->refuse(static fn(): Recurrence => new Recurrence($rule, LocalDate::parse('2026-01-01'), TimeOfDay::parse('00:00')));
+        $node->refuse(static fn() => Recurrence::mustBeKnown($rule));
 
         return $rule;
     }

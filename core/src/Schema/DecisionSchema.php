@@ -36,7 +36,7 @@ final readonly class DecisionSchema
             'rule' => self::TEXT_OR_NULL + ['description' => 'The rule that decided.'],
             'assignee' => self::TEXT_OR_NULL + ['description' => 'Who is in the seat after it.'],
             'open_to' => self::TEXTS + ['description' => 'Who may claim an open task.'],
-            'effects' => ['type' => 'array', 'items' => ['type' => 'object', 'required' => ['effect'], 'properties' => ['effect' => self::TEXT, 'rule' => self::TEXT + ['description' => 'The rule that brought it about.']]]],
+            'effects' => ['type' => 'array', 'items' => ['type' => 'object', 'required' => ['effect'], 'properties' => ['effect' => self::TEXT, 'rule' => self::TEXT + ['description' => 'The rule that brought it about.'], 'name' => self::TEXT + ['description' => 'Of that rule.']]]],
             'verdicts' => ['description' => 'One for each rule, in order.', 'type' => 'array', 'items' => $this->verdict()],
             'facts' => ['description' => 'The values that criteria saw, by field path.', 'type' => 'object'],
         ];

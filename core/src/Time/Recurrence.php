@@ -9,15 +9,14 @@ use DateTimeInterface;
 use DateTimeZone;
 use OpenBaton\Core\Refusal;
 use Sabre\VObject\InvalidDataException;
-use Sabre\VObject\Recur\RRuleIterator;
 
 /** Moments that come again by a recurrence rule (RFC 5545, 3.3.10), at a time of day in a zone. */
 final readonly class Recurrence
 {
     public const MOST = 200;
 
-    /** At most so many moments are passed over. */
-    private const FURTHEST = 20_000;
+    /** From the first day to the next moment: a daily one for more than a hundred years. */
+    private const MOST_STEPS = 60_000;
 
     private const DAYS = '(MO|TU|WE|TH|FR|SA|SU)(,(MO|TU|WE|TH|FR|SA|SU))*';
     private const NTH_DAYS = '([1-4]|-1)(MO|TU|WE|TH|FR|SA|SU)(,([1-4]|-1)(MO|TU|WE|TH|FR|SA|SU))*';
@@ -42,13 +41,27 @@ final readonly class Recurrence
      */
     public function __construct(public string $rule, public LocalDate $from, public TimeOfDay $time)
     {
-        if (preg_match('/^('.implode('|', self::FORMS).')$/D', $rule) !== 1 || str_contains($rule, 'INTERVAL=0')) {
-            throw new Refusal('"{rule}" is not a recurrence such as FREQ=WEEKLY;BYDAY=MO,TH or FREQ=MONTHLY;BYMONTHDAY=-1.', rule: $rule);
-        }
+        self::mustBeKnown($rule);
+        $zone = new Zone('UTC');
         try {
-            $this->iterator(new Zone('UTC'));
+            $comes = $this->next($zone->instant($from, 0) - 1, $zone);
         } catch (InvalidDataException $error) {
             throw new Refusal('"{rule}" can\'t be read: {reason}', rule: $rule, reason: $error->getMessage());
+        }
+        if ($comes === null) {
+            throw new Refusal('"{rule}" never comes from {from} on.', rule: $rule, from: $from->format());
+        }
+    }
+
+    /**
+     * Whether it comes depends on the day it is counted from as well.
+     *
+     * @throws Refusal where it is not of a form that is taken
+     */
+    public static function mustBeKnown(string $rule): void
+    {
+        if (preg_match('/^('.implode('|', self::FORMS).')$/D', $rule) !== 1 || str_contains($rule, 'INTERVAL=0')) {
+            throw new Refusal('"{rule}" is not a recurrence such as FREQ=WEEKLY;BYDAY=MO,TH or FREQ=MONTHLY;BYMONTHDAY=-1.', rule: $rule);
         }
     }
 
@@ -59,14 +72,16 @@ final readonly class Recurrence
      */
     public function next(int $after, Zone $zone): ?int
     {
-        $moments = $this->iterator($zone);
-        $moments->fastForward((new DateTimeImmutable('@'.$after))->setTimezone(new DateTimeZone($zone->name)));
-        for ($tries = 0; $tries < self::FURTHEST && $moments->valid(); ++$tries) {
-            $moment = $moments->current();
-            if ($moment instanceof DateTimeInterface && $moment->getTimestamp() > $after && $this->isMeant($moment)) {
-                return $moment->getTimestamp();
+        $start = new DateTimeImmutable("{$this->from->format()} {$this->time->format()}", new DateTimeZone($zone->name));
+        try {
+            for ($moments = new BoundedRule($this->rule, $start, new Steps(self::MOST_STEPS)); $moments->valid(); $moments->next()) {
+                $moment = $moments->current();
+                if ($moment instanceof DateTimeInterface && $moment->getTimestamp() > $after && $this->isMeant($moment)) {
+                    return $moment->getTimestamp();
+                }
             }
-            $moments->next();
+        } catch (Refusal) {
+            return null;
         }
 
         return null;
@@ -104,10 +119,5 @@ final readonly class Recurrence
         }
 
         return ($named[$position < 0 ? count($named) + $position : $position - 1] ?? null) === $date->day;
-    }
-
-    private function iterator(Zone $zone): RRuleIterator
-    {
-        return new RRuleIterator($this->rule, new DateTimeImmutable("{$this->from->format()} {$this->time->format()}", new DateTimeZone($zone->name)));
     }
 }

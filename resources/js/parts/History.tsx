@@ -6,7 +6,7 @@ import { ask } from '@/lib/ask';
 import { useFormats } from '@/lib/format';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
-import { ReasonTrail } from './ReasonTrail';
+import { Effects, ReasonTrail } from './ReasonTrail';
 
 function Decision({ taskId, decision }: { taskId: string; decision: NonNullable<HistoryEntry['decision']> }) {
     const [trail, setTrail] = useState<Trail | null>(null);
@@ -20,7 +20,9 @@ function Decision({ taskId, decision }: { taskId: string; decision: NonNullable<
                 </Button>
             </p>
             {decision.late !== null && <p className="text-xs text-ochre">{decision.late}</p>}
-            {decision.effects.length > 0 && <p className="text-ink2">Then: {decision.effects.join(' · ')}</p>}
+            <div className="text-ink2">
+                <Effects effects={decision.effects} by={decision.rule} />
+            </div>
             {trail !== null && (
                 <Dialog open onOpenChange={(still) => !still && setTrail(null)} title="Why it was decided so" wide>
                     <ReasonTrail trail={trail} />

@@ -1,5 +1,5 @@
 import type { PersonRef } from '@props/PersonRef';
-import type { Trail, TrailStep } from '@props/TaskView';
+import type { EffectsOfRule, Trail, TrailStep } from '@props/TaskView';
 import { Fragment, type ReactNode } from 'react';
 import { plural, useFormats } from '@/lib/format';
 import { Popover } from '@/ui/Popover';
@@ -149,6 +149,15 @@ function Verdicts({ verdicts }: Pick<Trail, 'verdicts'>) {
     );
 }
 
+/** What rules did besides, each named that is not the one which decided. */
+export function Effects({ effects, by }: { effects: EffectsOfRule[]; by: string | null }) {
+    return effects.map((one, place) => (
+        <p key={place}>
+            Then{one.rule !== null && one.rule !== by && <>, by <strong className="font-medium">{one.rule}</strong></>}: {one.said.join(' · ')}
+        </p>
+    ));
+}
+
 /** Why this person and nobody else. */
 export function ReasonTrail({ trail }: { trail: Trail }) {
     const formats = useFormats();
@@ -174,7 +183,7 @@ export function ReasonTrail({ trail }: { trail: Trail }) {
             <PeopleTable caption="Who was compared, and on what" rows={compared.map((one) => ({ slug: one.slug, name: one.name, note: one.figures, picked: one.picked }))} />
             <PeopleTable caption="Who was left out, and why" rows={excluded.map((one) => ({ slug: one.slug, name: one.name, note: one.reason }))} />
             {outside > 0 && <p className="text-xs text-ink2">{plural(outside, 'other person was', 'other people were')} not in the pool of the rule.</p>}
-            {trail.effects.length > 0 && <p>Then: {trail.effects.join(' · ')}</p>}
+            <Effects effects={trail.effects} by={trail.rule?.name ?? null} />
             <Verdicts verdicts={trail.verdicts} />
         </section>
     );

@@ -14,14 +14,6 @@ import { LinkedTasks } from './LinkedTasks';
 import { PersonName } from './PersonMark';
 import { ReasonTrail } from './ReasonTrail';
 
-/** What the decision explains; who holds the task now may have come to it otherwise since. */
-function trailTitle(task: TaskView): string {
-    const pick = task.trail?.pick ?? null;
-    if (pick !== null) return pick.slug === task.assignee?.slug ? `Why ${pick.name}` : `Why ${pick.name} got it`;
-    if (task.assignee !== null) return task.trail?.outcome === 'open' ? 'Why it was open to claim' : 'Why no rule placed it';
-    return task.trail?.outcome === 'open' ? 'Why it is open to claim' : 'Why nobody holds it';
-}
-
 function Part({ title, children }: { title: string; children: ReactNode }) {
     return (
         <section className="border-t border-line py-4">
@@ -160,11 +152,12 @@ function Parts({ task }: { task: TaskView }) {
                 <Part title="What has happened">
                     <History task={task} />
                 </Part>
-                {task.trail !== null && (
-                    <Part title={trailTitle(task)}>
-                        <ReasonTrail trail={task.trail} />
+                {task.reasons.map((reason) => (
+                    <Part key={reason.seat} title={reason.title}>
+                        {reason.said !== null && <p>{reason.said}</p>}
+                        {reason.trail !== null && <ReasonTrail trail={reason.trail} />}
                     </Part>
-                )}
+                ))}
                 <Part title="Handoffs">
                     <HandoffLog handoffs={task.handoffs} />
                 </Part>

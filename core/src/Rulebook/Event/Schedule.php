@@ -17,7 +17,11 @@ use OpenBaton\Core\Time\TimeOfDay;
 final readonly class Schedule implements EventKind
 {
     /** @param string $recurrence RFC 5545 */
-    public function __construct(public string $recurrence, public LocalDate $from, public TimeOfDay $time) {}
+    public function __construct(public string $recurrence, public LocalDate $from, public TimeOfDay $time)
+    {
+        // What never comes is refused.
+        $this->moments();
+    }
 
     public static function kind(): string
     {
