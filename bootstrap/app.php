@@ -6,6 +6,7 @@ use App\Http\Controllers\UpController;
 use App\Http\Middleware\EndsWithThePerson;
 use App\Http\Middleware\KeepWhatIsSaid;
 use App\Http\Middleware\KnownHosts;
+use App\Http\Middleware\OwnReferer;
 use App\Http\Middleware\ReadableAgent;
 use App\Http\Middleware\RefuseBrokenText;
 use App\Http\Middleware\RefuseLargeBodies;
@@ -36,7 +37,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->trimStrings(except: [$isDraft]);
         $middleware->convertEmptyStringsToNull(except: [$isDraft]);
         $middleware->prepend([SecureHeaders::class, KnownHosts::class, ReadableAgent::class, RefuseLargeBodies::class]);
-        $middleware->web(append: [KeepWhatIsSaid::class, EndsWithThePerson::class, ShareWithPages::class, RefuseBrokenText::class]);
+        $middleware->web(prepend: [OwnReferer::class], append: [KeepWhatIsSaid::class, EndsWithThePerson::class, ShareWithPages::class, RefuseBrokenText::class]);
         $middleware->api(append: [RefuseBrokenText::class]);
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/');

@@ -8,6 +8,7 @@ use App\Models\Absence;
 use App\Models\Person;
 use Carbon\CarbonImmutable;
 use OpenBaton\Core\Absence\AbsenceKind;
+use OpenBaton\Core\Absence\AbsenceStatus;
 use OpenBaton\Core\Absence\HandBackPolicy;
 use OpenBaton\Core\Absence\HeldPolicy;
 
@@ -45,6 +46,13 @@ final readonly class AbsenceTerms
             'hand_back' => $this->handBack,
             'reason' => $this->note,
         ];
+    }
+
+    /** One that says the same of the same person: sent twice, it is one. */
+    public function sameOf(Person $person, AbsenceStatus $status): ?Absence
+    {
+        return Absence::query()->where('person_id', $person->id)->where('status', $status)->where('kind', $this->kind)
+            ->where('first_day', $this->firstDay)->where('last_day', $this->lastDay)->where('from', $this->from)->where('to', $this->to)->first();
     }
 
     public function nameSubstitutes(Absence $absence): void

@@ -33,7 +33,7 @@ final readonly class AskAbsence
             $terms->nameSubstitutes($absence);
 
             return $absence;
-        });
+        }, static fn(): ?Absence => $terms->sameOf($person, $approved ? AbsenceStatus::Approved : AbsenceStatus::Asked));
         ($this->settle)($absence->id, $by);
 
         return $absence;

@@ -16,14 +16,19 @@ final class ChangeHouse
     /**
      * @template T of Model
      *
-     * @param Closure(): T $change
+     * @param Closure(): T           $change
+     * @param (Closure(): (T|null))|null $already what is there already, so that nothing is to be done
      *
      * @return T
      */
-    public static function run(string $event, string $description, Actor $by, Closure $change): Model
+    public static function run(string $event, string $description, Actor $by, Closure $change, ?Closure $already = null): Model
     {
-        return DB::transaction(static function () use ($event, $description, $by, $change): Model {
+        return DB::transaction(static function () use ($event, $description, $by, $change, $already): Model {
             HouseState::lock();
+            $known = $already === null ? null : $already();
+            if ($known !== null) {
+                return $known;
+            }
             $row = $change();
             House::query()->increment('roster_revision');
             Audit::record($by, 'house', $event, $description, $row, ['now' => $row->attributesToArray()]);

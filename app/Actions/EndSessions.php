@@ -21,6 +21,9 @@ final class EndSessions
     {
         return DB::transaction(static function () use ($user, $only, $except, $by): int {
             $count = OpenSession::endOf($user, $except, $only);
+            if ($count === 0) {
+                return 0;
+            }
             Audit::record($by, 'sign-in', 'sessions_ended', "ended sessions of {$user->email}", $user, ['sessions' => $count]);
 
             return $count;

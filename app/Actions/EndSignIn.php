@@ -16,6 +16,9 @@ final class EndSignIn
     public function __invoke(User $user, Actor $by): void
     {
         DB::transaction(static function () use ($user, $by): void {
+            if (User::query()->lockForUpdate()->findOrFail($user->id)->ended_at !== null) {
+                return;
+            }
             $user->update(['ended_at' => CarbonImmutable::now()]);
             Invitation::query()->where('user_id', $user->id)->delete();
             OpenSession::endOf($user);

@@ -13,7 +13,7 @@ final class RevokeAccessToken
     public function __invoke(AccessToken $token, Actor $by): void
     {
         DB::transaction(static function () use ($token, $by): void {
-            $token->delete();
+            AccessToken::query()->lockForUpdate()->findOrFail($token->id)->delete();
             Audit::record($by, 'sign-in', 'token_revoked', "revoked the token {$token->name}", null, ['token' => $token->id, 'user' => $token->getAttribute('tokenable_id')]);
         });
     }

@@ -30,7 +30,8 @@ final class SavePlace
             if (Customer::query()->where('place_id', $place->id)->exists() || Place::query()->where('parent_id', $place->id)->exists() || Person::query()->where('place_id', $place->id)->exists()) {
                 throw new PlaceInUse('Customers, people or other places are in it; move them first.');
             }
-            $place->delete();
+            // Somebody else may have taken it away a moment ago.
+            Place::query()->findOrFail($place->id)->delete();
 
             return $place;
         });

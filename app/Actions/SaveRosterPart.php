@@ -13,6 +13,7 @@ use App\Models\Skill;
 use App\Models\Team;
 use App\Roster\RosterWriter;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Document\DocumentError;
 use OpenBaton\Core\Document\Node;
@@ -48,9 +49,12 @@ final readonly class SaveRosterPart
     /** @param 'teams'|'skills' $list */
     public function remove(string $list, string $slug, Actor $by): void
     {
-        $this->change("{$list}_removed", $by, static fn(array $roster): array => [
-            $list => array_values(array_filter((array) $roster[$list], static fn(mixed $item): bool => ((array) $item)['id'] !== $slug)),
-        ] + $roster, static function () use ($list, $slug): void {
+        $this->change("{$list}_removed", $by, static function (array $roster) use ($list, $slug): array {
+            $others = array_values(array_filter((array) $roster[$list], static fn(mixed $item): bool => ((array) $item)['id'] !== $slug));
+            count($others) < count((array) $roster[$list]) || throw (new ModelNotFoundException())->setModel($list === 'teams' ? Team::class : Skill::class, [$slug]);
+
+            return [$list => $others] + $roster;
+        }, static function () use ($list, $slug): void {
             ($list === 'teams' ? Team::query() : Skill::query())->where('slug', $slug)->delete();
         });
     }

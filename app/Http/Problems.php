@@ -9,6 +9,7 @@ use App\Intake\KeyUsedOtherwise;
 use App\Logging\WithoutValues;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Database\QueryException;
+use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\Exceptions\HttpResponseException;
 use Illuminate\Http\JsonResponse;
@@ -37,7 +38,7 @@ final class Problems
         413 => ['too-large', 'Too large.', 'This is more than is taken at once: a file has at most 10 MB, rules or a roster 4 MB.'],
         419 => ['open-too-long', 'The page was open for too long.', 'Load it again, then do it once more.'],
         429 => ['too-many-requests', 'Too many requests.', 'Wait a moment, then send it again.'],
-        500 => ['failed', 'Something failed on our side.', 'Nothing was changed. The error is in the log.'],
+        500 => ['failed', 'Something failed on our side.', 'Look whether it was done before you do it once more. The error is in the log.'],
         503 => ['closed', 'Closed for a moment.', 'Open Baton is being brought up to date, or too much is asked of it just now. Nothing was changed.'],
     ];
 
@@ -51,6 +52,7 @@ final class Problems
         $exceptions->dontReport([DocumentError::class, MovedOn::class, KeyUsedOtherwise::class]);
         // A text beyond ASCII was compared with ids: it is the id of nothing.
         $exceptions->map(QueryException::class, static fn(QueryException $error): Throwable => ($error->errorInfo[1] ?? null) === self::MIXED_COLLATIONS ? new NotFoundHttpException(previous: $error) : $error);
+        $exceptions->map(UniqueConstraintViolationException::class, TakenMeanwhile::of(...));
         $exceptions->report(WithoutValues::report(...));
         $exceptions->render(self::render(...));
     }

@@ -16,9 +16,11 @@ use App\Listeners\FindNextMoments;
 use App\Listeners\RetryUnplacedTasks;
 use App\Listeners\TellAdministrators;
 use App\Models\AccessToken;
+use App\Models\User;
 use App\Session\SessionRows;
 use App\Words\Words;
 use Carbon\CarbonImmutable;
+use Closure;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Schema\Blueprint;
@@ -50,10 +52,10 @@ final class AppServiceProvider extends ServiceProvider
         $proxies = config()->string('baton.proxies');
         TrustProxies::at($proxies === '*' ? '*' : array_values(array_filter(explode(',', $proxies))));
         TrustProxies::withHeaders(Request::HEADER_X_FORWARDED_FOR | Request::HEADER_X_FORWARDED_PROTO);
-        Event::listen(DraftSaved::class, [BeginCoverage::class, 'handleDraft']);
-        Event::listen(RulebookPublished::class, [BeginCoverage::class, 'handlePublished']);
-        Event::listen([RulebookPublished::class, RosterImported::class], [FindNextMoments::class, 'handle']);
-        Event::listen(RulebookPublished::class, [RetryUnplacedTasks::class, 'handle']);
+        self::afterwards([DraftSaved::class], static fn(DraftSaved $event) => app(BeginCoverage::class)->handleDraft($event));
+        self::afterwards([RulebookPublished::class], static fn(RulebookPublished $event) => app(BeginCoverage::class)->handlePublished($event));
+        self::afterwards([RulebookPublished::class, RosterImported::class], static fn(RulebookPublished|RosterImported $event) => app(FindNextMoments::class)->handle($event));
+        self::afterwards([RulebookPublished::class], static fn() => app(RetryUnplacedTasks::class)->handle());
         Event::listen(JobFailed::class, [TellAdministrators::class, 'handle']);
         Session::extend('database', static fn(): SessionRows => new SessionRows(DB::connection(), 'sessions', config()->integer('session.lifetime'), app()));
         Sanctum::usePersonalAccessTokenModel(AccessToken::class);
@@ -67,6 +69,25 @@ final class AppServiceProvider extends ServiceProvider
         RateLimiter::for('web-form', static fn(Request $request): Limit => Limit::perMinute(config()->integer('baton.throttle.web_form'))->by((string) $request->ip()));
         RateLimiter::for('invitation', static fn(Request $request): Limit => Limit::perMinute(config()->integer('baton.throttle.invitation'))->by((string) $request->ip()));
         RateLimiter::for('calendar', static fn(Request $request): Limit => Limit::perMinute(config()->integer('baton.throttle.calendar'))->by((string) $request->ip()));
-        RateLimiter::for('api', static fn(Request $request): Limit => Limit::perMinute(config()->integer('baton.throttle.api'))->by($request->bearerToken() ?? (string) $request->ip()));
+        RateLimiter::for('api', static fn(Request $request): Limit => Limit::perMinute(config()->integer('baton.throttle.api'))->by(self::bearer($request)));
+    }
+
+    /**
+     * What comes after a commit is reported where it fails, and is not the failure of the request that has committed.
+     *
+     * @param list<class-string> $events
+     */
+    private static function afterwards(array $events, Closure $listener): void
+    {
+        Event::listen($events, static fn(object $event): mixed => rescue(static fn(): mixed => $listener($event)));
+    }
+
+    /** Who asks, however the same token is spelled; somebody who is not known goes by their machine. */
+    private static function bearer(Request $request): string
+    {
+        $user = $request->user();
+        $token = $user instanceof User ? $user->currentAccessToken() : null;
+
+        return $token instanceof AccessToken ? "token {$token->id}" : (string) $request->ip();
     }
 }

@@ -24,6 +24,12 @@ final readonly class Attempts
     {
         $now = CarbonImmutable::now();
 
+        // Whoever has to wait writes nothing.
+        $wait = SignInAttempt::query()->whereKey(array_values($this->keys($address, $ip)))->get()->max(static fn(SignInAttempt $row): int => $row->secondsLeft($now));
+        if (is_int($wait) && $wait > 0) {
+            return $wait;
+        }
+
         return DB::transaction(function () use ($address, $ip, $now): int {
             $rows = $this->rows($address, $ip, $now);
             $wait = max(array_map(static fn(SignInAttempt $row): int => $row->secondsLeft($now), $rows));
@@ -50,16 +56,22 @@ final readonly class Attempts
     /** @return non-empty-array<string, SignInAttempt> those that count for this attempt, by kind, locked until the transaction ends */
     private function rows(string $address, string $ip, CarbonImmutable $now): array
     {
+        return array_map(static fn(string $key): SignInAttempt => SignInAttempt::locked($key, $now), $this->keys($address, $ip));
+    }
+
+    /** @return non-empty-array<string, string> of the rows that count for an attempt, by kind */
+    private function keys(string $address, string $ip): array
+    {
         // Where one's own machine is known, what others try elsewhere does not keep one waiting.
-        $keys = $this->machine->is($address)
+        $of = $this->machine->is($address)
             ? [Waits::Known->value => "{$address}\n{$ip}"]
             : [Waits::Account->value => $address, Waits::Here->value => "{$address}\n{$ip}", Waits::Machine->value => self::network($ip)];
-        $rows = [];
-        foreach ($keys as $kind => $of) {
-            $rows[$kind] = SignInAttempt::locked(hash('sha256', "{$kind}\n{$of}"), $now);
+        $keys = [];
+        foreach ($of as $kind => $one) {
+            $keys[$kind] = hash('sha256', "{$kind}\n{$one}");
         }
 
-        return $rows;
+        return $keys;
     }
 
     /** One machine has as many addresses of IPv6 as it likes, within its network of 64 bits (RFC 4291, 2.5.1). */

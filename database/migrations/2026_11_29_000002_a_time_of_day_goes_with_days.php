@@ -14,7 +14,7 @@ return new class extends Migration {
     public function up(): void
     {
         foreach (DB::table('rulebook_versions')->orderBy('id')->get(['id', 'rules']) as $version) {
-            $rules = json_decode((string) $version->rules, true);
+            $rules = is_string($version->rules) ? json_decode($version->rules, true) : null;
             $said = is_array($rules) ? self::inDays($rules) : $rules;
             if ($said !== $rules) {
                 DB::table('rulebook_versions')->where('id', $version->id)->update(['rules' => json_encode($said, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE)]);

@@ -11,6 +11,7 @@ use App\Actions\EndAbsence;
 use App\Actions\SetMinimum;
 use App\Http\Pages\AbsencesPage;
 use App\Http\Requests\AbsenceRequest;
+use App\Http\Requests\Whole;
 use App\Http\Viewer;
 use App\Models\Absence;
 use App\Models\House;
@@ -44,7 +45,7 @@ final class AbsenceController
     public function minimum(Request $request, Viewer $viewer, SetMinimum $set): RedirectResponse
     {
         Gate::authorize('keepRoster', House::class);
-        $request->validate(['of' => ['required', 'string', 'regex:/^(team|skill):./'], 'people' => ['nullable', 'integer', 'min:1', 'max:500']], ['people.*' => 'Give a number from 1 to 500, or nothing where none is asked for.']);
+        $request->validate(['of' => ['required', 'string', 'regex:/^(team|skill):./'], 'people' => ['nullable', new Whole(1, 500)]], ['people.*' => 'Give a number from 1 to 500, or nothing where none is asked for.']);
         [$kind, $slug] = explode(':', $request->string('of')->toString(), 2);
         $of = ($kind === 'team' ? Team::query() : Skill::query())->where('slug', $slug)->firstOrFail();
         $set($of, $request->filled('people') ? $request->integer('people') : null, $viewer->actor());

@@ -53,6 +53,8 @@ final class AccountController
     {
         $count = $end($viewer->user(), $session, $request->session()->getId(), $viewer->actor());
 
+        abort_if($session !== null && $count === 0, 404);
+
         return back()->with('done', $words->say('account.ended', ['count' => $count]));
     }
 }

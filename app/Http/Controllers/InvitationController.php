@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\Actor;
-use App\Actions\ChoosePassword;
+use App\Actions\AcceptInvitation;
 use App\Http\Requests\InvitationRequest;
 use App\Models\Invitation;
 use App\SignIn\KnownMachine;
@@ -24,10 +23,9 @@ final class InvitationController
         return Inertia::render('SignIn/Invitation', ['invited' => $user === null ? null : ['name' => $user->name, 'email' => $user->email, 'address' => "/invitation/{$secret}"]]);
     }
 
-    public function accept(string $secret, InvitationRequest $request, ChoosePassword $choose, KnownMachine $machine): RedirectResponse
+    public function accept(string $secret, InvitationRequest $request, AcceptInvitation $accept, KnownMachine $machine): RedirectResponse
     {
-        $user = $request->whose();
-        $choose($user, $request->password(), null, Actor::user($user));
+        $user = $accept($secret, $request->password()) ?? abort(404);
         $machine->remember($user->email);
         if (! $user->isWelcome()) {
             return redirect('/sign-in')->withErrors(['email' => SignInController::ENDED]);

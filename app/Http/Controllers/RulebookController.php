@@ -14,6 +14,7 @@ use App\Http\Pages\MergedPreview;
 use App\Http\Pages\RulebookPage;
 use App\Http\Requests\DraftRequest;
 use App\Http\Requests\SaveDraftRequest;
+use App\Http\Requests\Whole;
 use App\Http\Viewer;
 use App\Models\RulebookVersion;
 use Illuminate\Http\JsonResponse;
@@ -57,7 +58,7 @@ final class RulebookController
     public function merged(Request $request, MergedPreview $preview): JsonResponse
     {
         Gate::authorize('write', RulebookVersion::class);
-        $request->validate(['text' => ['required', 'string', 'max:'.self::LONGEST_TEXT], 'number' => ['nullable', 'integer', 'min:1']]);
+        $request->validate(['text' => ['required', 'string', 'max:'.self::LONGEST_TEXT], 'number' => ['nullable', new Whole(1)]]);
         try {
             $text = MergedText::parse($request->string('text')->toString());
         } catch (Refusal $refusal) {

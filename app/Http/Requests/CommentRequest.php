@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\Person;
+use Illuminate\Contracts\Validation\Validator;
 use OpenBaton\Core\Document\TextLimits;
 
 /** What somebody says on a task, and to whom. */
@@ -19,6 +20,21 @@ final class CommentRequest extends TaskRequest
     public function rules(): array
     {
         return ['body' => ['required', 'string', 'max:'.TextLimits::PROSE], 'mentions' => ['array', 'max:20'], 'mentions.*' => ['string', 'exists:people,slug']];
+    }
+
+    /** Who is spoken to watches the task from then on, and so sees it: those who do not are let in by whoever may change it. */
+    public function withValidator(Validator $validator): void
+    {
+        $validator->after(function (Validator $validator): void {
+            if ($this->user()?->can('edit', $this->task()) === true) {
+                return;
+            }
+            foreach (Person::query()->with('user')->whereIn('slug', array_filter((array) $this->input('mentions', []), is_string(...)))->get() as $person) {
+                if ($person->user?->setRelation('person', $person)->can('view', $this->task()) !== true) {
+                    $validator->errors()->add('mentions', "{$person->name} does not see this task. Whoever has it, or a lead, can speak to them.");
+                }
+            }
+        });
     }
 
     /** @return array<string, string> */

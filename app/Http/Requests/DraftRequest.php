@@ -15,10 +15,10 @@ final class DraftRequest extends InputRequest
         return $this->user()?->can('write', RulebookVersion::class) === true;
     }
 
-    /** @return array<string, list<string>> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['revision' => ['required', 'integer'], 'note' => ['nullable', 'string', 'max:'.TextLimits::NOTE]];
+        return ['revision' => ['required', new Whole(0)], 'note' => ['nullable', 'string', 'max:'.TextLimits::NOTE]];
     }
 
     public function revision(): int

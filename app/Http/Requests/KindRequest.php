@@ -20,7 +20,7 @@ final class KindRequest extends HouseRequest
     {
         return [
             'name' => ['required', 'string', 'max:'.TextLimits::LABEL],
-            'minutes' => ['required', 'integer', 'min:1', 'max:60000'],
+            'minutes' => ['required', new Whole(1, 60000)],
             'guide' => ['nullable', 'string', 'max:'.TextLimits::GUIDE],
             'defaults' => ['array'],
         ] + ($this->kind() === null ? ['slug' => self::newSlug('task_kinds')] : []);

@@ -22,7 +22,7 @@ final class PersonRequest extends InputRequest
         return [
             'document' => ['required', 'array'],
             'teams' => ['array'],
-            'teams.*.weight' => ['required', 'integer', 'min:1', 'max:1000'],
+            'teams.*.weight' => ['required', new Whole(1, 1000)],
             'teams.*.from' => ['bail', 'nullable', 'string', 'date_format:Y-m-d'],
             'teams.*.until' => ['bail', 'nullable', 'string', 'date_format:Y-m-d'],
         ];

@@ -17,10 +17,10 @@ final class SaveDraftRequest extends InputRequest
         return $this->user()?->can('write', RulebookVersion::class) === true;
     }
 
-    /** @return array<string, list<string>> what stands inside of the rules is checked by rules(), since there may be thousands */
+    /** @return array<string, list<mixed>> what stands inside of the rules is checked by rules(), since there may be thousands */
     public function rules(): array
     {
-        return ['revision' => ['required', 'integer']];
+        return ['revision' => ['required', new Whole(0)]];
     }
 
     /**

@@ -34,7 +34,7 @@ final class TaskActionRequest extends TaskRequest
             Asked::Note->value => ['nullable', 'string', 'max:'.TextLimits::PROSE],
             Asked::Until->value => ['bail', 'nullable', 'string', 'date', 'after:now'],
             Asked::On->value => ['bail', 'nullable', 'string', new SeesTask($this->user()), new EndsSomeTime($this->task())],
-            Asked::Spent->value => ['nullable', 'integer', 'min:0', 'max:60000'],
+            Asked::Spent->value => ['nullable', new Whole(0, 60000)],
         ];
 
         return parent::rules() + array_intersect_key($rules, array_flip(array_column(Transitions::of($this->action())->asks, 'value')));

@@ -15,7 +15,7 @@ abstract class TaskRequest extends InputRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['revision' => ['nullable', 'integer']];
+        return ['revision' => ['nullable', new Whole(0)]];
     }
 
     public function task(): Task

@@ -56,7 +56,22 @@ final readonly class Decision
     {
         $effectsOf = array_map(static fn(array $effects): array => array_values(array_filter($effects, static fn(Effect $one): bool => ! in_array($one, $left, true))), $this->effectsOf);
 
-        return new self(...['effectsOf' => $effectsOf] + array_diff_key(get_object_vars($this), ['effects' => true]));
+        return new self(
+            $this->change,
+            $this->rulebook,
+            $this->roster,
+            $this->attempts,
+            $this->followedUp,
+            $this->decidedBy,
+            $this->outcome,
+            $this->assigneeId,
+            $this->openTo,
+            $effectsOf,
+            $this->rotation,
+            $this->seat,
+            $this->after,
+            $this->heldBack,
+        );
     }
 
     public function decidingRule(): ?Rule

@@ -28,7 +28,7 @@ final class BoundedRule extends RRuleIterator
         parent::next();
     }
 
-    /** @return list<int> days of the month */
+    /** @return array<array-key, mixed> days of the month */
     protected function getMonthlyOccurrences(): array
     {
         $this->steps->take();

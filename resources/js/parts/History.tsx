@@ -74,7 +74,7 @@ function Say({ task }: { task: TaskView }) {
             }}
         >
             <textarea className="entry w-full" rows={2} maxLength={5000} aria-label="Say something on this task" placeholder="Say something on this task" value={form.data.body} onChange={(event) => form.setData('body', event.target.value)} />
-            {form.errors.body !== undefined && <p className="text-xs text-brick">{form.errors.body}</p>}
+            {[form.errors.body, form.errors.mentions].map((wrong) => wrong !== undefined && <p key={wrong} className="text-xs text-brick">{wrong}</p>)}
             {form.data.body !== '' && (
                 <div className="flex flex-wrap items-center gap-2">
                     <label className="flex items-center gap-2 text-sm">

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Closure;
+use Illuminate\Contracts\Validation\ValidationRule;
+
+/** A whole number within bounds, however it is written: what is beyond the numbers of this machine is out of bounds, not an error. */
+final readonly class Whole implements ValidationRule
+{
+    public const MOST = 2_147_483_647;
+
+    public function __construct(private int $least, private int $most = self::MOST) {}
+
+    /** @param Closure(string): mixed $fail */
+    public function validate(string $attribute, mixed $value, Closure $fail): void
+    {
+        $number = is_int($value) ? $value : (is_string($value) ? filter_var(trim($value), FILTER_VALIDATE_INT) : false);
+        if ($number === false || $number < $this->least || $number > $this->most) {
+            $fail("Give a whole number from {$this->least} to {$this->most}.");
+        }
+    }
+}
