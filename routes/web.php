@@ -164,6 +164,7 @@ Route::middleware('auth')->group(static function (): void {
     Route::put('people/{person:slug}', [PeopleController::class, 'update']);
     Route::get('people/{person:slug}/leaving', [LeavingController::class, 'show']);
     Route::post('people/{person:slug}/leaving', [LeavingController::class, 'store']);
+    Route::get('people/{person:slug}/ill', [AbsenceController::class, 'illPlan']);
     Route::post('people/{person:slug}/ill', [AbsenceController::class, 'ill']);
     Route::post('people/{person:slug}/pause', [IntakeController::class, 'pause']);
     Route::post('people/{person:slug}/resume', [IntakeController::class, 'resume']);

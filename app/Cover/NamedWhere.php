@@ -7,6 +7,7 @@ namespace App\Cover;
 use App\Bridge\HouseState;
 use App\Bridge\RulebookReader;
 use App\Bridge\Snapshot;
+use App\Explain\CriteriaWords;
 use App\Explain\HouseWords;
 use App\Models\Customer;
 use App\Models\CustomField;
@@ -15,16 +16,20 @@ use App\Models\Rotation;
 use App\Models\RotationSeat;
 use App\Models\Task;
 use OpenBaton\Core\Absence\Absence;
+use OpenBaton\Core\Absence\Answer;
 use OpenBaton\Core\Absence\SubstituteFinder;
 use OpenBaton\Core\Check\Mention;
 use OpenBaton\Core\Check\Mentions;
+use OpenBaton\Core\Document\CriteriaFormat;
+use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Criteria\FieldType;
 
 /**
  * Where the house names a person: in rules, rotations, places, customers and
  * fields of tasks; and who answers there while they are away.
  *
- * @phpstan-type Line array{said: string, url: string|null, instead: array{slug: string, name: string}|null, gap: bool}
+ * @phpstan-type Instead array{slug: string, name: string, work: string|null}
+ * @phpstan-type Line array{said: string, url: string|null, instead: list<Instead>, gap: bool}
  */
 final readonly class NamedWhere
 {
@@ -33,23 +38,44 @@ final readonly class NamedWhere
     /** @return list<Line> */
     public function during(Absence $absence, Snapshot $house, HouseWords $words, int $now): array
     {
-        $cover = (new SubstituteFinder($house->roster->with($absence->approved())))->find($absence->personId, max($now, $absence->span->from));
-        $person = $cover->isSubstitute() ? $cover->personId : null;
-        $instead = $person === null ? null : ['slug' => $person, 'name' => $words->person($person)];
+        $answers = (new SubstituteFinder($house->roster->with($absence->approved())))->answers($absence->personId, max($now, $absence->span->from));
+        $instead = self::said($answers, $house, $words);
+        $gap = $answers[count($answers) - 1]->personId === null;
         $lines = [];
         foreach ($this->mentions($absence->personId) as $mention) {
             $lines[] = [
                 'said' => $words->words->say("cover.named.{$mention->place->value}", ['rule' => $mention->rule->name, 'alone' => $mention->alone ? 'true' : 'false']),
                 'url' => '/rulebook?rule='.rawurlencode($mention->rule->id),
-                'instead' => $mention->alone ? $instead : null,
-                'gap' => $mention->alone && $mention->rule->active && $instead === null,
+                'instead' => $mention->alone ? $instead : [],
+                'gap' => $mention->alone && $mention->rule->active && $gap,
             ];
         }
-        foreach ($this->elsewhere($absence->personId, $house, $words) as [$said, $answers]) {
-            $lines[] = ['said' => $said, 'url' => null, 'instead' => $answers ? $instead : null, 'gap' => $answers && $instead === null];
+        foreach ($this->elsewhere($absence->personId, $house, $words) as [$said, $needed]) {
+            $lines[] = ['said' => $said, 'url' => null, 'instead' => $needed ? $instead : [], 'gap' => $needed && $gap];
         }
 
         return $lines;
+    }
+
+    /**
+     * @param list<Answer> $answers
+     *
+     * @return list<Instead> those who answer, each with the work that it is for where there are several
+     */
+    private static function said(array $answers, Snapshot $house, HouseWords $words): array
+    {
+        $format = new CriteriaFormat($house->ruleContext());
+        $said = [];
+        foreach ($answers as $answer) {
+            if ($answer->personId !== null) {
+                $work = $answer->only === null
+                    ? $words->words->say('cover.the_rest')
+                    : (new CriteriaWords($words))->say(Node::root(json_decode((string) json_encode($format->write($answer->only)))));
+                $said[] = ['slug' => $answer->personId, 'name' => $words->person($answer->personId), 'work' => count($answers) > 1 ? $work : null];
+            }
+        }
+
+        return $said;
     }
 
     /** @return list<Mention> of the published rules */

@@ -110,12 +110,10 @@ final readonly class TraceWords
         if (! is_string($path) || $path === '') {
             return $this->house->words->say('verdict.criteria_empty');
         }
-        $operand = $comparison->find('value')?->value;
-        $value = $this->house->operand($path, $comparison->get('op')->text(), $operand instanceof stdClass ? (array) $operand : $operand);
 
         return $this->house->words->say($failed->get('negated')->bool() ? 'verdict.criterion_held' : 'verdict.criterion_failed', [
             'field' => $this->house->field($path),
-            'asked' => $this->house->words->say('operator.'.$comparison->get('op')->text(), ['value' => $value, 'value_count' => is_int($operand) ? $operand : 0]),
+            'asked' => (new CriteriaWords($this->house))->asked($comparison, $path),
             'seen' => $this->house->value($path, $failed->find('seen')?->value),
         ]);
     }

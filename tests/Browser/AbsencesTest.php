@@ -33,6 +33,9 @@ it('is asked for, approved, and entered in two clicks where somebody is ill', fu
     $this->visit('/floor');
     $this->press('Femi Adeyinka');
     $this->press('Ill today');
+    $this->see('Femi Adeyinka is ill');
+    $this->see('in that time');
+    $this->press('Enter it', "//*[@role='dialog']");
     $this->see('Femi Adeyinka is away today.');
     expect(Absence::query()->where('person_id', Person::query()->where('slug', 'femi-adeyinka')->sole()->id)->where('kind', 'ill')->sole()->status)->toBe(AbsenceStatus::Approved);
     $this->press('They are not away');

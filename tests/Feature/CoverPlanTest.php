@@ -82,7 +82,7 @@ it('shows what becomes of every task before it is approved, and where they are n
     ])
         ->and($props['plan']['gaps'])->toBe(0)
         ->and(array_map(static fn(array $load): array => [$load['person']['slug'], $load['tasks']], $props['plan']['loads']))->toBe([['tobias', 2]])
-        ->and(array_map(static fn(array $one): string => $one['said'].' '.($one['instead']['slug'] ?? '-'), $props['named']))->toBe([
+        ->and(array_map(static fn(array $one): string => $one['said'].' '.($one['instead'][0]['slug'] ?? '-'), $props['named']))->toBe([
             '“His own” gives to them tobias',
             '“Round the bench” chooses from a pool with them -',
             '“Round the bench” gives to them where it finds nobody tobias',
@@ -205,4 +205,15 @@ it('asks no more of the database for more tasks', function (): void {
         return count(DB::getQueryLog());
     };
     expect($queries(3))->toBe($queries(20));
+});
+
+it('says who answers for which work where a substitute stands in for some only', function (): void {
+    House::publish(['id' => 'his', 'name' => 'His own', 'when' => [['kind' => 'task_arrives']], 'give' => ['pool' => ['kind' => 'people', 'people' => ['callum']], 'method' => ['kind' => 'same_person']]]);
+    $asked = absence('callum', '2026-03-09', '2026-03-13', ['femi', 'tobias']);
+    $asked->syncSubstitutes([House::person('femi')->id, House::person('tobias')->id], [House::person('femi')->id => ['all' => [['field' => 'task.kind', 'op' => 'is', 'value' => 'bench-repair']]]]);
+    app()->forgetScopedInstances();
+    expect(coverProps(as_($this, 'hanneke')->get("/absences/{$asked->id}"))['named'][0]['instead'])->toBe([
+        ['slug' => 'femi', 'name' => 'Femi Adeyinka', 'work' => 'Kind of task is Bench repair'],
+        ['slug' => 'tobias', 'name' => 'Tobias Lindqvist', 'work' => 'the rest'],
+    ]);
 });

@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\AbsenceTerms;
 use App\Actions\AskAbsence;
 use App\Actions\DecideAbsence;
 use App\Actions\EndAbsence;
 use App\Actions\SetMinimum;
 use App\Http\Pages\AbsencesPage;
+use App\Http\Pages\IllToday;
 use App\Http\Requests\AbsenceRequest;
+use App\Http\Requests\IllRequest;
 use App\Http\Requests\Whole;
 use App\Http\Viewer;
 use App\Models\Absence;
@@ -20,14 +21,13 @@ use App\Models\Skill;
 use App\Models\Team;
 use App\Words\Words;
 use Carbon\CarbonImmutable;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use Inertia\Inertia;
 use Inertia\Response;
-use OpenBaton\Core\Absence\AbsenceKind;
 use OpenBaton\Core\Document\TextLimits;
-use OpenBaton\Core\Time\Zone;
 
 /** Who is away, who asks to be, and what becomes of it. */
 final class AbsenceController
@@ -62,12 +62,16 @@ final class AbsenceController
         return back()->with('done', $this->words->say($approved ? 'said.absence_entered' : 'said.absence_asked', ['person' => $person->name]));
     }
 
-    /** Today, without being asked for anything: somebody else does the explaining. */
-    public function ill(Person $person, Viewer $viewer, AskAbsence $ask): RedirectResponse
+    /** What it would mean; nothing is changed. */
+    public function illPlan(Person $person, IllRequest $request, Viewer $viewer, IllToday $ill): JsonResponse
     {
-        Gate::authorize('enter', Absence::class);
-        $today = (new Zone($person->zone ?? $viewer->snapshot()->zone))->dateAt(CarbonImmutable::now()->getTimestamp())->format();
-        $absence = $ask($person, new AbsenceTerms(AbsenceKind::Ill, $today, $today), true, $viewer->actor());
+        return new JsonResponse($ill->of($request->absence(), $viewer->snapshot(), CarbonImmutable::now()->getTimestamp()));
+    }
+
+    /** Today, without being asked for anything: somebody else does the explaining. */
+    public function ill(Person $person, IllRequest $request, Viewer $viewer, AskAbsence $ask): RedirectResponse
+    {
+        $absence = $ask($person, $request->terms(), true, $viewer->actor());
 
         return back()->with('done', $this->words->say('said.ill_today', ['person' => $person->name]))->with('undo', ['label' => $this->words->say('said.not_away'), 'url' => "/absences/{$absence->id}/end"]);
     }

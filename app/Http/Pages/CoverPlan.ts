@@ -46,8 +46,8 @@ export type CoverMention = {
     said: string;
     /** a page where it stands */
     url: string | null;
-    /** null: nobody, or others of a pool */
-    instead: PersonRef | null;
+    /** nobody, or others of a pool, where it is empty; with the work that each is for where there are several */
+    instead: (PersonRef & { work: string | null })[];
     /** somebody is needed there, and nobody answers */
     gap: boolean;
 };

@@ -18,6 +18,8 @@ enum CoverReason: string
     case FinishedBefore = 'finished_before';
     case WaitsLonger = 'waits_longer';
     case NothingPasses = 'nothing_passes';
+    /** They would not have worked a minute while they are away. */
+    case NothingMissed = 'nothing_missed';
     case KeptByHand = 'kept_by_hand';
 
     public function passes(): bool

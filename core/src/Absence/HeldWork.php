@@ -18,7 +18,7 @@ use OpenBaton\Core\Workload\TaskStatus;
 final readonly class HeldWork
 {
     /** @param array<string, int> $finishes planned, by task */
-    private function __construct(private HeldPolicy $policy, private Span $away, private int $dueBy, private array $finishes) {}
+    private function __construct(private HeldPolicy $policy, private Span $away, private int $dueBy, private array $finishes, private bool $missed) {}
 
     /**
      * @param Roster $roster in which the absence counts
@@ -36,12 +36,13 @@ final readonly class HeldWork
             $dueBy = $away->to;
         }
 
-        return new self($absence->held, $away, $dueBy, $finishes);
+        return new self($absence->held, $away, $dueBy, $finishes, (new WorkingTime($person->hours))->minutesBetween($away->from, $away->to) > 0);
     }
 
     public function reason(Subject $task, SeatName $seat): CoverReason
     {
         return match (true) {
+            ! $this->missed => CoverReason::NothingMissed,
             $this->policy === HeldPolicy::Nothing => CoverReason::NothingPasses,
             $task->status === TaskStatus::Waiting && ($task->wakesAt ?? PHP_INT_MAX) >= $this->away->to => CoverReason::WaitsLonger,
             $this->policy === HeldPolicy::All => CoverReason::All,

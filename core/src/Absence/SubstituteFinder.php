@@ -70,6 +70,27 @@ final class SubstituteFinder
         return new Cover($personId, $found, $this->steps, $this->circle, $byLead, $absence?->id);
     }
 
+    /**
+     * Who answers for somebody who is away: for the work that a substitute is limited to, in the order in which they are
+     * asked, and last for the rest.
+     *
+     * @return non-empty-list<Answer>
+     */
+    public function answers(string $personId, int $at): array
+    {
+        $answers = [];
+        foreach ($this->roster->absenceOf($personId, $at)->substitutes ?? [] as $substitute) {
+            $this->begin($at, null);
+            $found = $substitute->only === null ? null : $this->ask($substitute->personId, [$personId]);
+            if ($found !== null && $found !== $personId) {
+                $answers[] = new Answer($substitute->only, $found);
+            }
+        }
+        $rest = $this->find($personId, $at);
+
+        return [...$answers, new Answer(null, $rest->isSubstitute() ? $rest->personId : null)];
+    }
+
     private function begin(int $at, ?Facts $facts): void
     {
         $this->steps = $this->asked = [];

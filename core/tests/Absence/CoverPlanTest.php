@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use OpenBaton\Core\Absence\Absence;
+use OpenBaton\Core\Absence\AbsenceStatus;
 use OpenBaton\Core\Absence\CoverLine;
 use OpenBaton\Core\Absence\CoverWarning;
 use OpenBaton\Core\Absence\HeldPolicy;
@@ -15,6 +17,7 @@ use OpenBaton\Core\Rulebook\Pool\SkilledPeople;
 use OpenBaton\Core\Rulebook\SeatName;
 use OpenBaton\Core\Tests\Support\Build;
 use OpenBaton\Core\Tests\Support\CoverStory;
+use OpenBaton\Core\Time\Span;
 use OpenBaton\Core\Workload\TaskStatus;
 
 /** @return list<array{string, array<string, int|string|null>}> kind and figures */
@@ -123,3 +126,15 @@ it('says how loaded substitutes are before and after, and on which days they are
         // 1440 minutes from Monday to Wednesday, the last 60 on Thursday by 10:00.
         ->and(warnings($plan->lines[0]))->toBe([['late', ['minutes' => 17 * 60]]]);
 });
+
+it('passes nothing for a time in which they would not have worked a minute', function (string $from, string $to, HeldPolicy $policy, string $expected): void {
+    // Callum works on weekdays from 9 to 17; the task falls due on the Tuesday after.
+    $absence = new Absence('ill', 'callum', new Span(Build::at($from), Build::at($to)), AbsenceStatus::Approved, Substitute::forAll('femi'), $policy);
+    $plan = CoverStory::plan($absence, [CoverStory::task('t', '2026-03-10 12:00')], CoverStory::FRIDAY_BEFORE);
+    expect(CoverStory::lines($plan))->toBe([$expected]);
+})->with([
+    'a weekend' => ['2026-03-07 00:00', '2026-03-09 00:00', HeldPolicy::FallsDue, 't nothing_missed'],
+    'a weekend, all of it' => ['2026-03-07 00:00', '2026-03-09 00:00', HeldPolicy::All, 't nothing_missed'],
+    'a night' => ['2026-03-09 17:00', '2026-03-10 09:00', HeldPolicy::All, 't nothing_missed'],
+    'a minute of Monday' => ['2026-03-07 00:00', '2026-03-09 09:01', HeldPolicy::All, 't all femi'],
+]);

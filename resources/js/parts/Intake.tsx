@@ -7,6 +7,7 @@ import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 import { DialogForm } from '@/ui/DialogForm';
 import { Labelled } from '@/ui/Labelled';
+import { IllDialog } from './absence/IllDialog';
 
 /** Asks until when and why no new work is to come to somebody. */
 function PauseDialog({ intake, own, onClose }: { intake: IntakeState; own: boolean; onClose: () => void }) {
@@ -34,6 +35,7 @@ function PauseDialog({ intake, own, onClose }: { intake: IntakeState; own: boole
 export function Intake({ intake, own }: { intake: IntakeState; own: boolean }) {
     const formats = useFormats();
     const [asking, setAsking] = useState(false);
+    const [ill, setIll] = useState(false);
     const state = intake.paused
         ? say(intake.until === null ? 'intake.paused_for_now' : 'intake.paused_until', { moment: intake.until === null ? '' : formats.moment(intake.until) })
         : say('intake.open');
@@ -54,10 +56,11 @@ export function Intake({ intake, own }: { intake: IntakeState; own: boolean }) {
                     </Button>
                 ))}
             {intake.mayEnterIll && (
-                <Button look="quiet" onClick={() => router.post(`/people/${intake.slug}/ill`, {}, { preserveScroll: true })}>
+                <Button look="quiet" onClick={() => setIll(true)}>
                     {say('absence.ill_today')}
                 </Button>
             )}
+            {ill && <IllDialog slug={intake.slug} name={intake.name} onClose={() => setIll(false)} />}
             {asking && <PauseDialog intake={intake} own={own} onClose={() => setAsking(false)} />}
         </div>
     );

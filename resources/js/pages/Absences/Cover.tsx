@@ -37,11 +37,14 @@ function Named({ named }: { named: CoverMention[] }) {
                             {one.said}
                         </Link>
                     )}
-                    {one.instead !== null && (
-                        <span className="flex shrink-0 items-baseline gap-2 text-ink2">
-                            {say('cover.instead')} <PersonName {...one.instead} className="text-ink" />
-                        </span>
-                    )}
+                    <span className="text-ink2">
+                        {one.instead.map((person) => (
+                            <span key={person.slug + (person.work ?? '')} className="flex items-baseline gap-2">
+                                {say('cover.instead')} <PersonName slug={person.slug} name={person.name} className="shrink-0 text-ink" />
+                                {person.work !== null && say('cover.for_work', { work: person.work })}
+                            </span>
+                        ))}
+                    </span>
                     {one.gap && <strong className="shrink-0 text-brick">{say('cover.nobody_answers')}</strong>}
                 </li>
             ))}
