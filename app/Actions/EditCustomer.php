@@ -96,7 +96,7 @@ final readonly class EditCustomer
             foreach ($values as $path => $value) {
                 $after = $after->withField($path, $value);
             }
-            $after = $after->settled($house->roster->house);
+            $after = $router->settled($after);
             if (! $after->equals($before)) {
                 $changes[] = new ChangeSet("customer-{$task->id}-{$task->revision}", $at, $before, $after, $router->facts->of($before, $after, $at), Cause::Person);
                 $rows[$task->id] = $task;

@@ -55,7 +55,7 @@ final readonly class EditTask
             $house = $this->snapshots->at($inputs->state);
             $router = $this->routers->at($inputs->state, $house);
             $before = $this->subjects->of($task, $house, $inputs->state);
-            $after = ($edit->change)($before, $house)->settled($house->roster->house);
+            $after = $router->settled(($edit->change)($before, $house));
             $at = CarbonImmutable::now()->getTimestamp();
             $for = $by->user === null ? null : $this->acting->of($by->user, $task);
             $person = $house->personSlugs[(string) $by->user?->person?->id] ?? null;

@@ -41,6 +41,13 @@ final readonly class ChainSurroundings implements Surroundings
         return $this->subjects->all($tasks, $this->house, $this->inputs->state);
     }
 
+    public function madeBy(string $taskId): array
+    {
+        $tasks = Task::query()->with(TaskSubjects::RELATIONS)->where('made_by_id', $taskId)->open()->orderBy('id')->get();
+
+        return $this->subjects->all($tasks, $this->house, $this->inputs->state);
+    }
+
     public function newId(string $madeById, int $number): string
     {
         return Id::next();

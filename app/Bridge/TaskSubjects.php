@@ -17,6 +17,7 @@ use OpenBaton\Core\Document\TaskFormat;
 use OpenBaton\Core\Rulebook\FollowUp\CreateTask;
 use OpenBaton\Core\Rulebook\SeatName;
 use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Text\FollowingTexts;
 use OpenBaton\Core\Workload\Effort;
 
 /** Tasks of the tables as subjects of the core. */
@@ -95,6 +96,8 @@ final readonly class TaskSubjects
             self::ids($task->linked),
             TaskCovers::read($task, SeatName::Holder, $house),
             TaskCovers::read($task, SeatName::Reviewer, $house),
+            $task->made_by_rule,
+            $task->text_follows === null ? null : FollowingTexts::read($task->text_follows),
         );
     }
 

@@ -20,9 +20,9 @@ use OpenBaton\Core\Absence\Answer;
 use OpenBaton\Core\Absence\SubstituteFinder;
 use OpenBaton\Core\Check\Mention;
 use OpenBaton\Core\Check\Mentions;
+use OpenBaton\Core\Criteria\FieldType;
 use OpenBaton\Core\Document\CriteriaFormat;
 use OpenBaton\Core\Document\Node;
-use OpenBaton\Core\Criteria\FieldType;
 
 /**
  * Where the house names a person: in rules, rotations, places, customers and

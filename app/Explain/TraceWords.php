@@ -8,7 +8,6 @@ use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\People\Unavailability;
 use OpenBaton\Core\Routing\Rotation;
 use OpenBaton\Core\Rulebook\Family;
-use stdClass;
 
 /** What single parts of a trace say. */
 final readonly class TraceWords

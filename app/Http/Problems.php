@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Actions\MovedOn;
+use App\Actions\StillWaits;
 use App\Intake\KeyUsedOtherwise;
 use App\Logging\WithoutValues;
 use Illuminate\Auth\AuthenticationException;
@@ -91,6 +92,7 @@ final class Problems
             $error instanceof DocumentError => self::response(422, 'not-valid', 'The document is not valid.', $error->getMessage(), $error->faults),
             $error instanceof ValidationException => self::response(422, 'not-valid', 'The request is not valid.', $error->getMessage(), self::faults($error)),
             $error instanceof KeyUsedOtherwise => self::response(422, 'key-used-otherwise', 'The idempotency key was used for another request.', $error->getMessage()),
+            $error instanceof StillWaits => self::response(409, 'waits-for-others', 'It waits for other tasks.', $error->getMessage()),
             $error instanceof MovedOn => self::response(409, 'moved-on', 'It has changed in the meantime.', $error->getMessage()),
             $error instanceof AuthenticationException => self::response(401, 'not-signed-in', 'Not signed in.', 'Send a personal token as "Authorization: Bearer …".'),
             $error instanceof HttpExceptionInterface => self::http($error),

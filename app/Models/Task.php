@@ -44,6 +44,7 @@ final class Task extends Model
         'next_moment_at' => 'immutable_datetime',
         'resumes_as' => TaskStatus::class,
         'due_follows' => 'array',
+        'text_follows' => 'array',
         'checklist' => 'array',
     ];
 

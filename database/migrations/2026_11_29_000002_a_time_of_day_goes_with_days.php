@@ -13,11 +13,14 @@ return new class extends Migration {
     /** "+2 hours, 12:30" meant 14:30 of the day as an event and 12:30 as a due date; both are said in days from now on. */
     public function up(): void
     {
-        foreach (DB::table('rulebook_versions')->orderBy('id')->get(['id', 'rules']) as $version) {
-            $rules = is_string($version->rules) ? json_decode($version->rules, true) : null;
-            $said = is_array($rules) ? self::inDays($rules) : $rules;
-            if ($said !== $rules) {
-                DB::table('rulebook_versions')->where('id', $version->id)->update(['rules' => json_encode($said, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE)]);
+        foreach (['rulebook_versions' => 'rules', 'tasks' => 'due_follows'] as $table => $column) {
+            foreach (DB::table($table)->whereNotNull($column)->orderBy('id')->select(['id', $column])->lazy() as $row) {
+                $text = $row->{$column};
+                $said = is_string($text) ? json_decode($text, true) : null;
+                $inDays = is_array($said) ? self::inDays($said) : $said;
+                if ($inDays !== $said) {
+                    DB::table($table)->where('id', $row->id)->update([$column => json_encode($inDays, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE)]);
+                }
             }
         }
     }

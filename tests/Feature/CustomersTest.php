@@ -2,13 +2,16 @@
 
 declare(strict_types=1);
 
+use App\Actions\DropTask;
 use App\Models\Customer;
 use App\Models\CustomField;
 use App\Models\House as HouseRow;
+use App\Models\Task;
 use App\Models\TaskChange;
 use Carbon\CarbonImmutable;
 use Illuminate\Testing\TestResponse;
 use Spatie\Activitylog\Models\Activity;
+use Tests\Support\Clock;
 use Tests\Support\House;
 
 beforeEach(function (): void {
@@ -64,4 +67,31 @@ it('refuses what is not right, and changes nothing', function (array $set, strin
 it('does nothing where nothing changes', function (): void {
     changeCustomer($this, ['customer.owner' => null])->assertOk();
     expect(Activity::query()->where('log_name', 'customers')->count())->toBe(0);
+});
+
+it('moves the title of a call with the date that it speaks of, and makes no second one while it is open', function (): void {
+    House::publish(
+        ['id' => 'ends', 'name' => 'Ends', 'when' => [['kind' => 'date_reached', 'field' => 'customer.hire_ends', 'offset' => '-20 days']], 'if' => ['field' => 'task.kind', 'op' => 'is', 'value' => 'quote'], 'then' => [
+            ['kind' => 'create_task', 'task_kind' => 'bench-repair', 'title' => 'Call ~customer.name~ by ~customer.hire_ends~'],
+        ]],
+    );
+    $hire = House::arrive('quote', customer: 'holms-school', title: 'Hire');
+    $ends = function (string $day): void {
+        $this->actingAs(House::user('hanneke'))->putJson('/customers/'.Customer::query()->sole()->id, ['set' => ['customer.hire_ends' => $day]])->assertOk();
+    };
+    $calls = static fn(): array => Task::query()->where('made_by_id', $hire->id)->orderBy('number')->pluck('title')->all();
+    $ends('2026-03-24');
+    Clock::tick('2026-03-04T09:00:00Z');
+    expect($calls())->toBe(['Call The Holms Primary School by Tue 24 Mar']);
+    $ends('2026-04-03');
+    expect($calls())->toBe(['Call The Holms Primary School by Fri 3 Apr']);
+    Clock::tick('2026-03-14T09:00:00Z');
+    expect($calls())->toBe(['Call The Holms Primary School by Fri 3 Apr']);
+    $call = Task::query()->where('made_by_id', $hire->id)->sole();
+    $this->putJson("/tasks/{$call->id}/fields", ['seen' => ['task.title' => $call->title], 'set' => ['task.title' => 'Ring them']])->assertOk();
+    $ends('2026-04-09');
+    expect($calls())->toBe(['Ring them']);
+    app(DropTask::class)($call->refresh(), 'Rung by chance', House::user('hanneke'));
+    Clock::tick('2026-03-21T09:00:00Z');
+    expect($calls())->toBe(['Ring them', 'Call The Holms Primary School by Thu 9 Apr']);
 });

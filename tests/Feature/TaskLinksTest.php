@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Actions\WaitTask;
 use App\Models\Task;
 use App\Models\TaskChange;
 use Illuminate\Support\Facades\DB;
@@ -89,4 +90,16 @@ it('asks for as many rows however many tasks are linked', function (): void {
         posted($this, 'ayumi', $this->one, 'link', ['other' => House::arrive()->id, 'on' => 1]);
     }
     expect($queries())->toBe($one);
+});
+
+it('completes what waits for others only where one says so, and tells which', function (): void {
+    app(WaitTask::class)($this->one, 'The other', null, House::user('hanneke'), null, [$this->two->id]);
+    $complete = fn(array $more) => $this->actingAs(House::user('hanneke'))->postJson("/tasks/{$this->one->id}/complete", ['spent' => 5] + $more);
+    $complete([])->assertStatus(409)->assertJsonPath('type', 'https://openbaton.example/problems/waits-for-others')
+        ->assertJsonPath('detail', "It waits for № {$this->two->number}, still open. Say that it is to be completed all the same: the others stay open then, and nothing waits for them any more.");
+    expect([$this->one->refresh()->status, $this->one->spent_minutes])->toBe([TaskStatus::Waiting, 0]);
+    $complete(['anyway' => true])->assertRedirect();
+    expect([$this->one->refresh()->status, $this->two->refresh()->status->isOpen(), $this->one->waitsOn()->count()])->toBe([TaskStatus::Done, true, 0]);
+    // What waits for nothing needs no such word.
+    $this->postJson("/tasks/{$this->two->id}/complete", ['spent' => 5])->assertRedirect();
 });

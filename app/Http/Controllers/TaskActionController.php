@@ -50,7 +50,7 @@ final class TaskActionController
         $seen = $request->seen();
         match ($action) {
             TaskAction::Start => app(StartTask::class)($task, $user, $seen),
-            TaskAction::Complete => app(CompleteTask::class)($task, $user, $request->note(), $request->spent(), $seen),
+            TaskAction::Complete => app(CompleteTask::class)($task, $user, $request->note(), $request->spent(), $seen, $request->anyway()),
             TaskAction::Reopen => app(ReopenTask::class)($task, $user, $seen),
             TaskAction::HandOn => app(HandOnTask::class)($task, $request->to(), $request->reason(), $user, $seen),
             TaskAction::Claim => app(ClaimTask::class)($task, $viewer->person() ?? abort(403), $user),

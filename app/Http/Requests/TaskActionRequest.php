@@ -34,6 +34,7 @@ final class TaskActionRequest extends TaskRequest
             Asked::Note->value => ['nullable', 'string', 'max:'.TextLimits::PROSE],
             Asked::Until->value => ['bail', 'nullable', 'string', 'date', 'after:now'],
             Asked::On->value => ['bail', 'nullable', 'string', new SeesTask($this->user()), new EndsSomeTime($this->task())],
+            Asked::Anyway->value => ['nullable', 'boolean'],
             Asked::Spent->value => ['nullable', new Whole(0, 60000)],
         ];
 
@@ -69,6 +70,11 @@ final class TaskActionRequest extends TaskRequest
     public function spent(): ?int
     {
         return $this->filled('spent') ? $this->integer('spent') : null;
+    }
+
+    public function anyway(): bool
+    {
+        return $this->boolean('anyway');
     }
 
     /** @return list<string> ids of tasks with whose end it goes on */

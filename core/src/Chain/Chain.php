@@ -13,6 +13,7 @@ use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Subject\Effect\Effect;
 use OpenBaton\Core\Subject\Effect\OwnerGiven;
 use OpenBaton\Core\Subject\Effect\TaskMade;
+use OpenBaton\Core\Subject\Effect\TaskOpen;
 use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Workload\TaskStatus;
 
@@ -71,7 +72,7 @@ final readonly class Chain
         $work = $state->work($needs);
         $rotations = $state->rotations($needs->rotations);
         $decision = $this->router->decide($change, $work, $rotations, $state->acted($change->after->id));
-        $decision = $this->withinMostTasks($state, $decision, $number);
+        $decision = $this->withinMostTasks($state, $this->madeOnce($state, $decision), $number);
         $following = $this->following($state, $decision, $number);
         if (! $state->hasRoomFor(count($following))) {
             // What can't be carried out is not decided: what is recorded is what has happened.
@@ -107,6 +108,19 @@ final readonly class Chain
         }
     }
 
+    /** Without the tasks of which the rule has made one before that is still open. */
+    private function madeOnce(ChainState $state, Decision $decision): Decision
+    {
+        $once = array_filter($decision->effects, static fn(Effect $effect): bool => $effect instanceof TaskMade && ! $effect->again);
+        $open = $once === [] ? [] : $state->madeBy($decision->change->after->id);
+
+        return $open === [] ? $decision : $decision->carriedOutAs(static function (Effect $effect) use ($open): Effect {
+            $like = ! $effect instanceof TaskMade || $effect->again ? [] : array_filter($open, $effect->isLike(...));
+
+            return $like === [] || ! $effect instanceof TaskMade ? $effect : new TaskOpen($effect->title());
+        });
+    }
+
     /** Without the tasks that it would make beyond the guard. */
     private function withinMostTasks(ChainState $state, Decision $decision, int $number): Decision
     {
@@ -117,7 +131,7 @@ final readonly class Chain
         }
         $state->cut(CutReason::TooManyTasks, $decision->change->after->id, $this->round($state)->repeatedUntil($number));
 
-        return $decision->without(...$beyond);
+        return $decision->carriedOutAs(static fn(Effect $effect): ?Effect => in_array($effect, $beyond, true) ? null : $effect);
     }
 
     /** @return list<ChangeSet> what a decision brings about: of the task itself, of other tasks of the customer, of tasks that it makes */
@@ -146,7 +160,7 @@ final readonly class Chain
     /** @return ChangeSet|null null: nothing changes */
     private function changed(ChainState $state, int $number, Subject $before, Subject $after, int $at): ?ChangeSet
     {
-        $after = $after->settled($this->router->roster->house);
+        $after = $this->router->settled($after);
 
         return $after->equals($before) ? null
             : new ChangeSet("{$state->link($number)->change->id}/{$before->id}", $at, $before, $after, $this->router->facts->of($before, $after, $at), Cause::FollowUp);

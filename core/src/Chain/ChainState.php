@@ -88,6 +88,20 @@ final class ChainState
         return array_values($waiting);
     }
 
+    /** @return list<Subject> open tasks that rules have made for a task, as they are by now */
+    public function madeBy(string $taskId): array
+    {
+        $made = [];
+        foreach ([...$this->surroundings->madeBy($taskId), ...array_values($this->subjects)] as $one) {
+            $one = $this->subject($one);
+            if ($one->madeById === $taskId && $one->status->isOpen()) {
+                $made[$one->id] = $one;
+            }
+        }
+
+        return array_values($made);
+    }
+
     /** The work as it is by now. */
     public function work(Needs $needs): Work
     {

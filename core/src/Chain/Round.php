@@ -88,7 +88,7 @@ final readonly class Round
         if ($before->id !== $decision->change->after->id) {
             return array_filter($effects, static fn(object $one): bool => $one instanceof OwnerGiven) !== [];
         }
-        $after = $decision->appliedWithout($position, $before)->settled($this->router->roster->house);
+        $after = $this->router->settled($decision->appliedWithout($position, $before));
         if ($after->equals($before)) {
             return true;
         }

@@ -28,6 +28,9 @@ interface Surroundings
     /** @return list<Subject> tasks that wait for the end of this one */
     public function waitingOn(string $taskId): array;
 
+    /** @return list<Subject> open tasks that rules have made for this one */
+    public function madeBy(string $taskId): array;
+
     /** An id for a task that is made: the same for the same place in the chain. */
     public function newId(string $madeById, int $number): string;
 }

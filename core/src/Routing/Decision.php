@@ -51,10 +51,14 @@ final readonly class Decision
         $this->effects = array_merge(...array_values($effectsOf));
     }
 
-    /** The same without some of its effects: they are not carried out. */
-    public function without(Effect ...$left): self
+    /**
+     * The same with its effects as they are carried out.
+     *
+     * @param callable(Effect): (Effect|null) $as null: it is not carried out
+     */
+    public function carriedOutAs(callable $as): self
     {
-        $effectsOf = array_map(static fn(array $effects): array => array_values(array_filter($effects, static fn(Effect $one): bool => ! in_array($one, $left, true))), $this->effectsOf);
+        $effectsOf = array_map(static fn(array $effects): array => array_values(array_filter(array_map($as, $effects))), $this->effectsOf);
 
         return new self(
             $this->change,

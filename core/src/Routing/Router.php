@@ -75,6 +75,12 @@ final readonly class Router
         return $this->decision($change, $attempts, $acting, $heldBack, $decidedBy, $seat);
     }
 
+    /** The task with its due date and its texts where what they follow puts them. */
+    public function settled(Subject $subject): Subject
+    {
+        return $subject->settled($this->roster->house, $this->trade->words);
+    }
+
     /** What a decision on this change set may look at. */
     public function needs(ChangeSet $change): Needs
     {
@@ -172,10 +178,10 @@ final readonly class Router
     {
         $effects = [];
         foreach ($rule->followUps as $followUp) {
-            $effect = $followUp->effect(new Situation($change, $subject, $this->roster, $this->trade));
+            $effect = $followUp->effect(new Situation($change, $subject, $this->roster, $this->trade, $rule->id));
             if ($effect !== null) {
                 $effects[] = $effect;
-                $subject = $effect->on($subject)->settled($this->roster->house);
+                $subject = $this->settled($effect->on($subject));
             }
         }
 
@@ -194,6 +200,6 @@ final readonly class Router
         }
         [$subject, $effects] = $this->follow($rule, $change, $subject);
 
-        return ! $subject->equals($change->after) || array_filter($effects, static fn(Effect $effect): bool => $effect instanceof TaskMade) !== [];
+        return ! $subject->equals($change->after) || array_filter($effects, static fn(Effect $effect): bool => $effect instanceof TaskMade && $effect->again) !== [];
     }
 }

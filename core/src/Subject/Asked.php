@@ -19,4 +19,6 @@ enum Asked: string
     case On = 'on';
     /** May be given: the minutes spent in all. */
     case Spent = 'spent';
+    /** May be given: that it is completed although others that it waits for are open. */
+    case Anyway = 'anyway';
 }

@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace OpenBaton\Core\Subject;
 
 use OpenBaton\Core\Absence\Covering;
+use OpenBaton\Core\Criteria\Facts;
 use OpenBaton\Core\Criteria\FieldType;
 use OpenBaton\Core\Criteria\Operator\Plain;
 use OpenBaton\Core\Rulebook\SeatName;
+use OpenBaton\Core\Text\FollowingTexts;
+use OpenBaton\Core\Text\ValueWords;
 use OpenBaton\Core\Time\WorkingHours;
 use OpenBaton\Core\Workload\Effort;
 use OpenBaton\Core\Workload\Priority;
@@ -36,6 +39,8 @@ final readonly class Subject
      * @param list<string>                                      $linkedTo   tasks that go with it, as people have said
      * @param Covering|null                                     $covering   where the holder has it for somebody who is away
      * @param Covering|null                                     $reviewCovering likewise of the reviewer
+     * @param string|null                                       $madeByRule the rule that made it, by id
+     * @param FollowingTexts|null                               $textFollows what its title and details follow
      */
     public function __construct(
         public string $id,
@@ -66,6 +71,8 @@ final readonly class Subject
         public array $linkedTo = [],
         public ?Covering $covering = null,
         public ?Covering $reviewCovering = null,
+        public ?string $madeByRule = null,
+        public ?FollowingTexts $textFollows = null,
     ) {}
 
     /**
@@ -147,10 +154,16 @@ final readonly class Subject
         return $this->with(['dueAt' => $instant, 'dueFollows' => $follows]);
     }
 
-    /** With the due date where the date that it follows puts it. */
-    public function settled(WorkingHours $house): self
+    /** With the due date where the date that it follows puts it, and the texts with what the fields in them say. */
+    public function settled(WorkingHours $house, ValueWords $words): self
     {
-        return $this->dueFollows === null ? $this : $this->dueAt($this->dueFollows->instant($this, $house), $this->dueFollows);
+        $settled = $this->dueFollows === null ? $this : $this->dueAt($this->dueFollows->instant($this, $house), $this->dueFollows);
+        if ($settled->textFollows === null) {
+            return $settled;
+        }
+        $facts = new Facts(StateFields::values($settled, $house->zone()) + $settled->fields, $house->zone()->dateAt($settled->createdAt));
+
+        return $settled->with(['fields' => $settled->textFollows->in($settled->fields, $facts, $words)]);
     }
 
     public function tagged(string $tag): self
@@ -183,7 +196,8 @@ final readonly class Subject
     {
         $fields = array_diff_key($this->fields, [$path => true]);
 
-        return $this->with(['fields' => $value === null ? $fields : $fields + [$path => $value]]);
+        // A text that somebody writes follows nothing any more.
+        return $this->with(['fields' => $value === null ? $fields : $fields + [$path => $value], 'textFollows' => $this->textFollows?->without($path)]);
     }
 
     /** @param list<string> $items that it does not have yet are put on at the end */

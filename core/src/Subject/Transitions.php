@@ -25,7 +25,7 @@ final class Transitions
             new Transition(TaskAction::TakeBack, [TaskStatus::InReview], TaskStatus::Working, $holderOrLead),
             new Transition(TaskAction::SendBack, [TaskStatus::InReview], TaskStatus::Working, $reviewerOrLead, null, [Asked::Reason]),
             new Transition(TaskAction::Approve, [TaskStatus::InReview], TaskStatus::Done, $reviewerOrLead, null, [Asked::Note]),
-            new Transition(TaskAction::Complete, TaskStatus::wantingHolder(), TaskStatus::Done, $holderOrLead, true, [Asked::Note, Asked::Spent]),
+            new Transition(TaskAction::Complete, TaskStatus::wantingHolder(), TaskStatus::Done, $holderOrLead, true, [Asked::Note, Asked::Spent, Asked::Anyway]),
             new Transition(TaskAction::Reopen, [TaskStatus::Done, TaskStatus::Dropped], TaskStatus::Working, $holderOrLead),
             new Transition(TaskAction::HandOn, TaskStatus::open(), null, $holderOrLead, null, [Asked::To, Asked::Reason]),
             new Transition(TaskAction::HandReview, [TaskStatus::InReview], null, $reviewerOrLead, null, [Asked::To, Asked::Reason]),

@@ -40,6 +40,40 @@ final readonly class MergedText
         return new self($text, $pieces);
     }
 
+    /**
+     * With what some fields say now in their place; the others are still merged in.
+     *
+     * @param callable(string): bool $follows whether a field stays, by its path
+     *
+     * @return self|null null: no field is left
+     */
+    public function pinned(callable $follows, Facts $facts, ValueWords $words): ?self
+    {
+        $text = '';
+        foreach ($this->pieces as $piece) {
+            $text .= match (true) {
+                is_string($piece) => self::plain($piece),
+                $follows($piece->path) => "~{$piece->path}".($piece->otherwise === null ? '' : "|{$piece->otherwise}").'~',
+                default => self::plain(self::said($piece, $facts, $words)),
+            };
+        }
+        $pinned = self::parse($text);
+
+        return $pinned->fields() === [] ? null : $pinned;
+    }
+
+    private static function plain(string $text): string
+    {
+        return str_replace('~', '~~', $text);
+    }
+
+    private static function said(MergedField $field, Facts $facts, ValueWords $words): string
+    {
+        $value = $facts->value($field->path);
+
+        return Plain::isMissing($value) ? $field->otherwise ?? $words->missing($field->path) : $words->value($field->path, $value ?? '');
+    }
+
     /** @return list<string> of the fields that it names, each once */
     public function paths(): array
     {
@@ -50,12 +84,7 @@ final readonly class MergedText
     {
         $filled = '';
         foreach ($this->pieces as $piece) {
-            if (is_string($piece)) {
-                $filled .= $piece;
-                continue;
-            }
-            $value = $facts->value($piece->path);
-            $filled .= Plain::isMissing($value) ? $piece->otherwise ?? $words->missing($piece->path) : $words->value($piece->path, $value ?? '');
+            $filled .= is_string($piece) ? $piece : self::said($piece, $facts, $words);
         }
 
         return trim((string) preg_replace('/[^\S\n]{2,}/', ' ', $filled));

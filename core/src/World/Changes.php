@@ -40,7 +40,7 @@ final readonly class Changes implements Happening
     {
         $sets = [];
         foreach (($this->which)($state) as $number => $before) {
-            $after = ($this->change)($before)->settled($state->house());
+            $after = $state->settled(($this->change)($before));
             if ($this->comment !== null || $this->file !== null || ! $after->equals($before)) {
                 $sets[] = $state->changeSet($number === 0 ? $this->id : "{$this->id}+{$number}", $this->at, $before, $after, $this->cause, null, $this->comment, $this->file);
             }

@@ -49,6 +49,12 @@ final class WorldState implements Surroundings
         }
     }
 
+    /** The task with its due date and its texts where what they follow puts them. */
+    public function settled(Subject $subject): Subject
+    {
+        return $this->router->settled($subject);
+    }
+
     public function house(): WorkingHours
     {
         return $this->world->roster->house;
@@ -131,6 +137,11 @@ final class WorldState implements Surroundings
     public function waitingOn(string $taskId): array
     {
         return array_values(array_filter($this->tasks, static fn(Subject $task): bool => in_array($taskId, $task->waitsOn, true)));
+    }
+
+    public function madeBy(string $taskId): array
+    {
+        return array_values(array_filter($this->tasks, static fn(Subject $task): bool => $task->madeById === $taskId && $task->status->isOpen()));
     }
 
     public function newId(string $madeById, int $number): string

@@ -91,6 +91,11 @@ it('refuses rotations that were not asked for, and misses those that were', func
             return [];
         }
 
+        public function madeBy(string $taskId): array
+        {
+            return [];
+        }
+
         public function newId(string $madeById, int $number): string
         {
             return "{$madeById}.{$number}";

@@ -12,7 +12,7 @@ final class DemoEventRules
     /** @return list<array<string, mixed>> */
     public static function version(int $version): array
     {
-        $since = ['to-quality' => 1, 'checked-back' => 1, 'hires' => 1, 'claim-overdue' => 2, 'hire-ends' => 2, 'owner-calls' => 2];
+        $since = ['to-quality' => 1, 'checked-back' => 1, 'hires' => 1, 'claim-overdue' => 2, 'hire-ends' => 2, 'owner-calls' => 2, 'owner-less' => 2];
 
         return array_values(array_filter(self::all(), static fn(array $rule): bool => ($since[is_string($rule['id']) ? $rule['id'] : ''] ?? 3) <= $version));
     }
@@ -29,6 +29,7 @@ final class DemoEventRules
             ]], null, [
                 ['kind' => 'create_task', 'task_kind' => 'diagnosis', 'title' => 'Diagnosis: ~task.title~', 'details' => 'The repair is estimated at ~task.cost~ for ~customer.name|a customer not known~.', 'same_fields' => true],
                 ['kind' => 'create_task', 'task_kind' => 'approval', 'title' => 'Approve ~task.title~ at ~task.cost~', 'for' => ['kind' => 'people', 'people' => ['tobias-lindqvist']], 'due' => ['kind' => 'due_in', 'after' => 'P2D', 'hours_of' => 'house']],
+                ['kind' => 'create_task', 'task_kind' => 'call-back', 'title' => 'Tell ~customer.name|the customer~: ~task.title~ may cost ~task.cost~'],
             ]),
             self::on('to-quality', 'A repair that is sent to be checked goes round Quality, never to whoever did it', ['kind' => 'status_becomes', 'statuses' => ['in_review']], self::REPAIRS, [
                 'seat' => 'reviewer',
@@ -51,6 +52,10 @@ final class DemoEventRules
                 DemoRules::is('task.kind', 'call-back'),
                 DemoRules::is('task.source', 'rule'),
             ]], $owner),
+            self::on('owner-less', 'Other calls that a rule made go round Enquiries', ['kind' => 'task_arrives'], ['all' => [
+                DemoRules::is('task.kind', 'call-back'),
+                DemoRules::is('task.source', 'rule'),
+            ]], DemoRules::give(DemoRules::team('enquiries'), ['kind' => 'round_robin', 'rotation' => 'Calls of Enquiries']), [['kind' => 'due_in', 'after' => 'PT12H', 'hours_of' => 'house']]),
             self::on('parts', 'Parts to be ordered', ['kind' => 'pressed', 'label' => 'Order parts'], self::REPAIRS, null, [
                 ['kind' => 'create_task', 'task_kind' => 'stock-count', 'title' => 'Order parts for ~task.title~', 'for' => DemoRules::team('accounts'), 'due' => ['kind' => 'due_end_of', 'period' => 'today'], 'wait' => true],
             ]),

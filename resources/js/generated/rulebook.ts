@@ -370,6 +370,7 @@ export type FollowUp =
       for?: Pool;
       wait?: boolean;
       same_fields?: boolean;
+      again?: boolean;
     }
   | {
       kind: "customer_owner";
@@ -447,6 +448,7 @@ export type FollowUp1 = {
       for?: Pool;
       wait?: boolean;
       same_fields?: boolean;
+      again?: boolean;
     }
   | {
       kind: "customer_owner";

@@ -1,5 +1,6 @@
 import { useForm } from '@inertiajs/react';
 import type { TaskLine } from '@props/TaskLine';
+import type { LinkedTask } from '@props/TaskLinks';
 import type { TaskActionCode, TaskView } from '@props/TaskView';
 import { useFormats } from '@/lib/format';
 import { say } from '@/lib/words';
@@ -84,6 +85,23 @@ function Entry({ name, action, task, value, wrong, onChange }: EntryProps) {
     }
 }
 
+/** What is still waited for, and what becomes of it where one completes the task all the same. */
+function StillWaited({ others }: { others: LinkedTask[] }) {
+    return (
+        <div className="border-l-2 border-ochre pl-3">
+            <p>{say('ask.complete.waits')}</p>
+            <ul>
+                {others.map((one) => (
+                    <li key={one.number}>
+                        № {one.number} {one.task?.title ?? ''}
+                    </li>
+                ))}
+            </ul>
+            <p>{say('ask.complete.waits_then')}</p>
+        </div>
+    );
+}
+
 type Props = { action: TaskActionCode; task: TaskView; place: string; onClose: () => void };
 
 /** Asks for what goes with an action, and does it. */
@@ -91,8 +109,11 @@ export function ActionDialog({ action, task, place, onClose }: Props) {
     const formats = useFormats();
     const form = useForm({ to: '', reason: '', note: '', until: '', on: '', spent: String(task.spentMinutes > 0 ? task.spentMinutes : task.estimateMinutes) });
     const asks = (ASKS[action] ?? []).filter((name) => name !== 'on' || awaitable(task).length > 0);
+    const waited = action === 'complete' ? task.links.filter(({ ways }) => ways.includes('waits_on')) : [];
+    const giving = action === 'hand_on' && task.assignee === null;
     const send = (): void => {
         form.transform((data) => ({
+            ...(waited.length > 0 ? { anyway: 1 } : {}),
             ...Object.fromEntries(asks.map((name) => [name, name === 'until' && data.until !== '' ? formats.fromLocal(data.until) : data[name]])),
             revision: task.revision,
             from: place,
@@ -100,8 +121,9 @@ export function ActionDialog({ action, task, place, onClose }: Props) {
         form.post(`/tasks/${task.id}/${action.replace('_', '-')}`, { preserveScroll: true, onSuccess: onClose });
     };
     return (
-        <Dialog open onOpenChange={(open) => !open && onClose()} title={say(`ask.${action}.title`, { number: String(task.number) })} description={say(`ask.${action}.description`)}>
-            <DialogForm busy={form.processing} leave={say(`ask.${action}.leave`)} send={say(`action.${action}`)} look={action === 'drop' ? 'grave' : 'main'} onLeave={onClose} onSend={send}>
+        <Dialog open onOpenChange={(open) => !open && onClose()} title={say(`ask.${giving ? 'give' : action}.title`, { number: String(task.number) })} description={say(`ask.${giving ? 'give' : action}.description`)}>
+            <DialogForm busy={form.processing} leave={say(`ask.${action}.leave`)} send={say(waited.length > 0 ? 'ask.complete.anyway' : giving ? 'action.give' : `action.${action}`)} look={action === 'drop' ? 'grave' : 'main'} onLeave={onClose} onSend={send}>
+                {waited.length > 0 && <StillWaited others={waited} />}
                 {asks.map((name) => (
                     <Entry key={name} name={name} action={action} task={task} value={form.data[name]} wrong={form.errors[name]} onChange={(value) => form.setData(name, value)} />
                 ))}

@@ -22,6 +22,7 @@ use OpenBaton\Core\Subject\ChangeFacts;
 use OpenBaton\Core\Subject\Effect\Effect;
 use OpenBaton\Core\Subject\Effect\TaskMade;
 use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Text\FollowingTexts;
 use OpenBaton\Core\Text\MergedText;
 use OpenBaton\Core\Workload\Effort;
 
@@ -42,6 +43,7 @@ final readonly class CreateTask implements FollowUp
      * @param FollowUp|null $due     one that gives a due date; null: none
      * @param Pool|null    $for      null: the rules say whose it is
      * @param bool         $wait     this task waits until the other is done
+     * @param bool         $again    also while what this rule made for the same task is open
      * @param bool         $sameFields the other has the values of this one in the fields of the house
      */
     public function __construct(
@@ -53,6 +55,7 @@ final readonly class CreateTask implements FollowUp
         public ?Pool $for = null,
         public bool $wait = false,
         public bool $sameFields = false,
+        public bool $again = false,
     ) {}
 
     public static function kind(): string
@@ -71,6 +74,7 @@ final readonly class CreateTask implements FollowUp
             Parameter::optional('for', new PartOf(Family::Pool), null),
             Parameter::optional('wait', new YesNo(), false),
             Parameter::optional('same_fields', new YesNo(), false),
+            Parameter::optional('again', new YesNo(), false),
         ];
     }
 
@@ -86,13 +90,24 @@ final readonly class CreateTask implements FollowUp
         if ($this->details !== null) {
             $fields[self::DETAILS_FIELD] = mb_substr($this->details->fill($facts, $situation->trade->words), 0, TextLimits::DETAILS);
         }
-        $made = new Subject('', $situation->change->at, new Effort($kind->usualMinutes ?? 0, $this->estimate), fields: $fields, customerId: $subject->customerId, madeById: $subject->id);
+        $made = new Subject('', $situation->change->at, new Effort($kind->usualMinutes ?? 0, $this->estimate), fields: $fields, customerId: $subject->customerId, madeById: $subject->id, madeByRule: $situation->ruleId, textFollows: $this->following($situation, $facts));
         $due = $this->due?->effect(new Situation($situation->change, $made, $situation->roster, $situation->trade));
         $made = $due?->on($made) ?? $made;
 
         return $this->for === null
-            ? new TaskMade($made, false, $this->wait)
-            : new TaskMade($this->given($made, $this->for, $situation, $facts), true, $this->wait);
+            ? new TaskMade($made, false, $this->wait, $this->again)
+            : new TaskMade($this->given($made, $this->for, $situation, $facts), true, $this->wait, $this->again);
+    }
+
+    /** What belongs to the other task as well, such as the fields of its customer, is followed; what this one says stays as it was said. */
+    private function following(Situation $situation, Facts $facts): ?FollowingTexts
+    {
+        $follows = fn(string $path): bool => ! str_starts_with($path, 'task.') || ($this->sameFields && Assignment::isSettable($path));
+
+        return FollowingTexts::of(
+            $this->title->pinned($follows, $facts, $situation->trade->words),
+            $this->details?->pinned($follows, $facts, $situation->trade->words),
+        );
     }
 
     private function given(Subject $made, Pool $for, Situation $situation, Facts $facts): Subject

@@ -14,12 +14,16 @@ use OpenBaton\Core\Subject\Subject;
 /** What a follow-up sees: the change, and the task as it is by its turn. */
 final readonly class Situation
 {
-    /** @param Subject $subject with whoever got it, and with the effects of the follow-ups before */
+    /**
+     * @param Subject     $subject with whoever got it, and with the effects of the follow-ups before
+     * @param string|null $ruleId  of the rule whose follow-up it is
+     */
     public function __construct(
         public ChangeSet $change,
         public Subject $subject,
         public Roster $roster,
         public Trade $trade,
+        public ?string $ruleId = null,
     ) {}
 
     /** The values of the task by its turn. */

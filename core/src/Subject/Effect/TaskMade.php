@@ -13,8 +13,9 @@ final readonly class TaskMade implements Effect
      * @param Subject $made   its id is given to it when it comes into being
      * @param bool    $placed it was said whose it is, so that no rule gives it to anybody
      * @param bool    $waits  the task that makes it waits until it is done
+     * @param bool    $again  also while one that the rule made before for the same task is open
      */
-    public function __construct(public Subject $made, public bool $placed, public bool $waits) {}
+    public function __construct(public Subject $made, public bool $placed, public bool $waits, public bool $again = true) {}
 
     /** What follows for the task that makes it needs the other's id: the chain does it. */
     public function on(Subject $subject): Subject
@@ -24,8 +25,19 @@ final readonly class TaskMade implements Effect
 
     public function write(): array
     {
+        return ['effect' => 'task_made', 'title' => $this->title(), 'waits' => $this->waits];
+    }
+
+    public function title(): string
+    {
         $title = $this->made->fields['task.title'] ?? '';
 
-        return ['effect' => 'task_made', 'title' => is_string($title) ? $title : '', 'waits' => $this->waits];
+        return is_string($title) ? $title : '';
+    }
+
+    /** Whether another task is one that the same rule has made, of the same kind. */
+    public function isLike(Subject $other): bool
+    {
+        return $other->madeById === $this->made->madeById && $other->madeByRule === $this->made->madeByRule && ($other->fields['task.kind'] ?? null) === ($this->made->fields['task.kind'] ?? null);
     }
 }

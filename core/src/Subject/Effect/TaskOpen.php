@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\Subject\Effect;
+
+use OpenBaton\Core\Subject\Subject;
+
+/** No task is made, since the one that the rule made before is still open. */
+final readonly class TaskOpen implements Effect
+{
+    public function __construct(public string $title) {}
+
+    public function on(Subject $subject): Subject
+    {
+        return $subject;
+    }
+
+    public function write(): array
+    {
+        return ['effect' => 'task_open', 'title' => $this->title];
+    }
+}
