@@ -44,7 +44,7 @@ it('sends a repair to be checked by somebody else, and back with what is still t
     $this->press('Send to be reviewed');
     $this->fill('Note', 'Mind the octave key.');
     $this->press('Send to be reviewed', "//*[@role='dialog']");
-    $this->see("№ {$task->number} is sent to be reviewed.");
+    $this->see("№ {$task->number} is sent to be reviewed by ");
     $task->refresh();
     expect($task->status)->toBe(TaskStatus::InReview)
         ->and($task->reviewer)->not->toBeNull()
@@ -59,7 +59,7 @@ it('sends a repair to be checked by somebody else, and back with what is still t
     $this->press('Send back', "//*[@role='dialog']");
     $this->fill('What is still to be done', 'It still sticks when it is cold.');
     $this->press('Send back', "//*[@role='dialog']");
-    $this->see("№ {$task->number} is sent back.");
+    $this->see("№ {$task->number} is sent back to ");
 
     $this->signInInstead($doer);
     $this->visit("/in-hand?task={$task->id}");

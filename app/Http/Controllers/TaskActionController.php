@@ -27,13 +27,13 @@ use OpenBaton\Core\Subject\TaskAction;
 final class TaskActionController
 {
     /** After these the task is no longer in the hands of whoever did it: their next one comes up. */
-    private const LEAVES = [TaskAction::Complete, TaskAction::HandOn, TaskAction::AskReview, TaskAction::Approve, TaskAction::SendBack, TaskAction::HandReview, TaskAction::Drop];
+    private const LEAVES = [TaskAction::Complete, TaskAction::HandOn, TaskAction::Approve, TaskAction::SendBack, TaskAction::HandReview, TaskAction::Drop];
 
     public function __invoke(Task $task, TaskActionRequest $request, Viewer $viewer, Words $words): RedirectResponse
     {
         $action = $request->action();
         $this->perform($action, $task, $request, $viewer);
-        $said = $words->say("said.{$action->value}", ['number' => (string) $task->number, 'person' => in_array($action, [TaskAction::HandOn, TaskAction::HandReview], true) ? $request->to()->name : '']);
+        $said = $this->said($action, $task->refresh()->load(['assignee', 'reviewer']), $words);
         $answer = match (true) {
             $action === TaskAction::Claim => redirect("/in-hand?task={$task->id}"),
             in_array($action, self::LEAVES, true) => redirect($request->back()),
@@ -42,6 +42,18 @@ final class TaskActionController
         $undo = ['label' => $words->say('said.undo'), 'url' => "/tasks/{$task->id}/reopen"];
 
         return in_array($action, [TaskAction::Complete, TaskAction::Approve, TaskAction::Drop], true) ? $answer->with('done', $said)->with('undo', $undo) : $answer->with('done', $said);
+    }
+
+    /** What was done, and in whose hands it is now where that has changed. */
+    private function said(TaskAction $action, Task $task, Words $words): string
+    {
+        $person = match ($action) {
+            TaskAction::HandOn, TaskAction::SendBack => $task->assignee,
+            TaskAction::HandReview, TaskAction::AskReview => $task->reviewer,
+            default => null,
+        };
+
+        return $words->say("said.{$action->value}", ['number' => (string) $task->number, 'person' => $person->name ?? 'none']);
     }
 
     private function perform(TaskAction $action, Task $task, TaskActionRequest $request, Viewer $viewer): void

@@ -3,21 +3,23 @@ import type { InHandPageProps } from '@props/InHandPage';
 import type { TaskLine } from '@props/TaskLine';
 import { duration, plural } from '@/lib/format';
 import { useShortcuts } from '@/lib/keys';
+import { say } from '@/lib/words';
 import { Intake } from '@/parts/Intake';
 import { Notices } from '@/parts/Notices';
 import { TaskPanel } from '@/parts/TaskPanel';
 import { TaskRows } from '@/parts/TaskRows';
 
-type SectionProps = { title: string; note: string; tasks: TaskLine[]; chosen: string | undefined; onChoose: (id: string) => void };
+type SectionProps = { title: string; note: string; why?: string; tasks: TaskLine[]; chosen: string | undefined; onChoose: (id: string) => void };
 
 /** Some of the tasks under a heading; nothing where there are none. */
-function Section({ title, note, tasks, chosen, onChoose }: SectionProps) {
+function Section({ title, note, why, tasks, chosen, onChoose }: SectionProps) {
     if (tasks.length === 0) return null;
     return (
         <>
             <h2 className="flex justify-between gap-3 px-3 pt-4 pb-1 font-semibold">
                 {title} <span className="font-normal text-ink2">{note}</span>
             </h2>
+            {why !== undefined && tasks.length > 1 && <p className="px-3 pb-1 text-xs text-ink2">{why}</p>}
             <TaskRows label={title} tasks={tasks} chosen={chosen} onChoose={onChoose} />
         </>
     );
@@ -54,7 +56,7 @@ export default function InHand({ tasks, reviews, open, done, person, intake, not
                 {person && order.length === 0 && <p className="p-4">Nothing is in your hands. What a rule or a colleague gives you appears here by itself.</p>}
                 <Section title="Working" note={duration(sum(working))} tasks={working} chosen={task?.id} onChoose={choose} />
                 <Section title="To review" note={plural(reviews.length, 'task', 'tasks')} tasks={reviews} chosen={task?.id} onChoose={choose} />
-                <Section title="Next" note={`${plural(next.length, 'task', 'tasks')}, ${duration(sum(next))}`} tasks={next} chosen={task?.id} onChoose={choose} />
+                <Section title="Next" why={say('in_hand.order')} note={`${plural(next.length, 'task', 'tasks')}, ${duration(sum(next))}`} tasks={next} chosen={task?.id} onChoose={choose} />
                 <Section title="Open to claim" note={plural(open.length, 'task', 'tasks')} tasks={open} chosen={task?.id} onChoose={choose} />
                 <Section title="Waiting, or being reviewed" note={plural(elsewhere.length, 'task', 'tasks')} tasks={elsewhere} chosen={task?.id} onChoose={choose} />
                 <Section title="Done today" note={plural(done.length, 'task', 'tasks')} tasks={done} chosen={task?.id} onChoose={choose} />

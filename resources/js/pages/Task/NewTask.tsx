@@ -47,7 +47,8 @@ function CustomerEntry({ value, onChange, ...rest }: { value: string; onChange: 
                 placeholder="A part of the name"
                 onChange={(event) => {
                     setTyped(event.target.value);
-                    onChange(found.find((one) => one.label === event.target.value)?.value ?? '');
+                    // What is not one of them goes along as it is, so that it is refused wherever it is asked about.
+                    onChange(found.find((one) => one.label === event.target.value)?.value ?? event.target.value);
                 }}
             />
             <datalist id="customers">
@@ -55,7 +56,7 @@ function CustomerEntry({ value, onChange, ...rest }: { value: string; onChange: 
                     <option key={one.value} value={one.label} />
                 ))}
             </datalist>
-            {typed !== '' && value === '' && <span className="text-xs text-ochre">Choose one of those that are offered, or leave it empty.</span>}
+            {typed !== '' && value === typed && <span className="text-xs text-ochre">Choose one of those that are offered, or leave it empty.</span>}
         </>
     );
 }

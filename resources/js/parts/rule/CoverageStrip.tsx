@@ -1,4 +1,5 @@
 import type { Rule, Strip } from '@props/RulebookPage';
+import { say } from '@/lib/words';
 
 const WIDTH = 96;
 
@@ -38,7 +39,7 @@ export function StripPiece({ share, total, active }: { share: Share | undefined;
             <span className={`absolute top-1.5 right-1 text-xs ${dead ? 'font-semibold text-ochre' : ''}`}>
                 <span className="bg-paper/85 px-0.5">
                     {share.arrives ? share.taken : <span aria-hidden="true" title={share.about ? 'Estimated by the dates that tasks have now' : undefined}>{`${about}${share.acts}×`}</span>}
-                    <span className="sr-only">{share.arrives ? ` of ${total} recent tasks` : share.about ? `would have acted about ${share.acts} times lately, by the dates that tasks have now` : `has acted ${share.acts} times lately`}</span>
+                    <span className="sr-only">{share.arrives ? ` of ${total} recent tasks` : share.about ? say('strip.about', { times: share.acts }) : say('strip.acted', { times: share.acts })}</span>
                     {share.arrives && share.acts > share.taken && <span className="block text-right text-ink2">{`${about}${share.acts - share.taken}× else`}</span>}
                 </span>
             </span>

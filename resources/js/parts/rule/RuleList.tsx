@@ -22,9 +22,10 @@ type Props = {
 };
 
 /** Why a rule takes nothing, as far as its place says it. */
-function deadNote(rule: Rule, acts: number | undefined, before: number | undefined, days: number): string | null {
+function deadNote(rule: Rule, acts: number | undefined, before: number | undefined, total: number, days: number): string | null {
     if (!takesArrivals(rule) || rule.active === false || acts !== 0) return null;
-    return before === 0 ? 'Nothing reaches this rule: those above take everything.' : `Took none of the work of the last ${days} days: either such work is rare, or an earlier rule takes it.`;
+    // Where nothing has come at all, nothing is known of any rule.
+    return say(total === 0 ? 'strip.no_work' : before === 0 ? 'strip.not_reached' : 'strip.takes_none', { days });
 }
 
 function byRule(faults: Fault[]): Map<number, Fault[]> {
@@ -75,7 +76,7 @@ export function RuleList({ rules, strip, faults, days, vocabulary, open, mayWrit
                 open={open === rule.id}
                 mayWrite={mayWrite}
                 faults={faultsOf.get(index) ?? []}
-                note={faultsOf.has(index) ? null : deadNote(rule, own?.acts, own?.before, days)}
+                note={faultsOf.has(index) ? null : deadNote(rule, own?.acts, own?.before, strip?.total ?? 0, days)}
                 strip={<StripPiece share={own} total={strip?.total ?? 0} active={rule.active !== false} />}
                 actions={actions}
             />
