@@ -30,10 +30,14 @@ return [
     // Where the calendar of the personnel office is read; empty: from the stand-in that ships.
     'personnel_calendar' => env('BATON_PERSONNEL_CALENDAR'),
 
+    // Weeks after the end of a task in which whoever asked for it still sees it under their address.
+    'customer_weeks' => (int) env('BATON_CUSTOMER_WEEKS', 4),
+
     // Requests a minute from one address, by what is asked for.
     'throttle' => [
         'invitation' => (int) env('BATON_THROTTLE_INVITATION', 20),
         'calendar' => (int) env('BATON_THROTTLE_CALENDAR', 60),
+        'customer' => (int) env('BATON_THROTTLE_CUSTOMER', 30),
         'web_form' => (int) env('BATON_THROTTLE_WEB_FORM', 20),
         'api' => (int) env('BATON_THROTTLE_API', 1200),
     ],

@@ -2,11 +2,14 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\Api\TalkController;
 use App\Http\Controllers\Api\TaskController;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware(['auth:sanctum', 'throttle:api'])->group(static function (): void {
     Route::post('tasks', [TaskController::class, 'store']);
     Route::get('tasks/{task}', [TaskController::class, 'show']);
+    Route::post('tasks/{task}/comments', [TalkController::class, 'comment']);
+    Route::post('tasks/{task}/files', [TalkController::class, 'file']);
     Route::get('tasks/{task}/decision', [TaskController::class, 'decision']);
 });

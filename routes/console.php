@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Models\Invitation;
 use App\Models\RecordedChange;
+use App\Models\SentKey;
 use App\Models\SignInAttempt;
 use Illuminate\Support\Facades\Schedule;
 
@@ -11,7 +12,7 @@ use Illuminate\Support\Facades\Schedule;
 Schedule::useCache('database');
 Schedule::command('baton:tick')->everyMinute()->withoutOverlapping(10);
 Schedule::command('baton:poll-calendar')->everyFiveMinutes()->withoutOverlapping(10);
-Schedule::command('model:prune', ['--model' => [RecordedChange::class]])->daily();
+Schedule::command('model:prune', ['--model' => [RecordedChange::class, SentKey::class]])->daily();
 Schedule::command('model:prune', ['--model' => [SignInAttempt::class, Invitation::class]])->hourly();
 Schedule::command('baton:sweep-files')->daily()->withoutOverlapping(60);
 Schedule::command('queue:prune-failed', ['--hours' => 24 * 28])->daily();

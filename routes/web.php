@@ -7,6 +7,7 @@ use App\Http\Controllers\AccountController;
 use App\Http\Controllers\CalendarController;
 use App\Http\Controllers\CoverController;
 use App\Http\Controllers\CustomerController;
+use App\Http\Controllers\CustomerLinkController;
 use App\Http\Controllers\FloorController;
 use App\Http\Controllers\HouseController;
 use App\Http\Controllers\InHandController;
@@ -56,6 +57,12 @@ Route::middleware('throttle:invitation')->where(['secret' => '[A-Za-z0-9]{48}'])
 Route::get('stand-ins/web-form', [WebFormController::class, 'show']);
 Route::post('stand-ins/web-form', [WebFormController::class, 'store'])->middleware('throttle:web-form');
 
+// The address of whoever asked for something: where it is, and what they have to say.
+Route::middleware('throttle:customer')->where(['secret' => '[A-Za-z0-9]{48}'])->group(static function (): void {
+    Route::get('requests/{secret}', [CustomerLinkController::class, 'show']);
+    Route::post('requests/{secret}', [CustomerLinkController::class, 'say']);
+});
+
 // The calendar of the stand-in for the personnel office, and absences under secret addresses: programs read them.
 Route::get('stand-ins/personnel.ics', [PersonnelController::class, 'calendar'])->middleware('signed')->name('personnel-calendar');
 Route::get('calendar/{secret}.ics', [CalendarController::class, 'feed'])->middleware('throttle:calendar')->where('secret', '[A-Za-z0-9]{48}');
@@ -94,6 +101,7 @@ Route::middleware('auth')->group(static function (): void {
     Route::get('customers', [CustomerController::class, 'index']);
     Route::put('customers/{customer}', [CustomerController::class, 'update']);
     Route::get('house', [HouseController::class, 'show']);
+    Route::put('house/customer-words', [HouseController::class, 'customerWords']);
     Route::put('house/sight', [HouseController::class, 'sight']);
     Route::post('house/fields', [HouseController::class, 'defineField']);
     Route::put('house/fields/{field}', [HouseController::class, 'changeField']);

@@ -7,7 +7,6 @@ namespace App\Actions;
 use App\Database\Id;
 use App\Models\Task;
 use App\Models\TaskFile;
-use App\Models\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Storage;
@@ -23,7 +22,7 @@ final readonly class AttachFile
 
     public function __construct(private EditTask $edit) {}
 
-    public function __invoke(Task $task, UploadedFile $file, User $by): Task
+    public function __invoke(Task $task, UploadedFile $file, Speaker $by): Task
     {
         $path = $file->storeAs(substr($task->id, -2), Id::next(), ['disk' => self::DISK]);
         if ($path === false) {
@@ -37,11 +36,12 @@ final readonly class AttachFile
                 reason: $name,
                 file: $by->authorOn($task),
                 besides: static function (Task $row) use ($file, $path, $name, $by): void {
+                    $by->useKey();
                     TaskFile::query()->create([
-                        'task_id' => $row->id, 'user_id' => $by->id, 'name' => $name, 'type' => (string) $file->getMimeType(), 'size' => (int) $file->getSize(), 'path' => $path, 'at' => CarbonImmutable::now(),
+                        'task_id' => $row->id, 'user_id' => $by->isCustomer ? null : $by->user?->id, 'from_customer' => $by->isCustomer, 'name' => $name, 'type' => (string) $file->getMimeType(), 'size' => (int) $file->getSize(), 'path' => $path, 'at' => CarbonImmutable::now(),
                     ]);
                 },
-            ), Actor::user($by));
+            ), $by->actor());
         } catch (Throwable $error) {
             Storage::disk(self::DISK)->delete($path);
 

@@ -8,7 +8,6 @@ use App\Bridge\Snapshot;
 use App\Models\Comment;
 use App\Models\Person;
 use App\Models\Task;
-use App\Models\User;
 use Carbon\CarbonImmutable;
 use OpenBaton\Core\Subject\Subject;
 
@@ -18,15 +17,16 @@ final readonly class CommentOn
     public function __construct(private EditTask $edit) {}
 
     /** @param list<string> $mentions people who are spoken to, by slug */
-    public function __invoke(Task $task, string $body, array $mentions, User $by): Task
+    public function __invoke(Task $task, string $body, array $mentions, Speaker $by): Task
     {
         return ($this->edit)($task->id, null, new Edit(
             'commented',
             static fn(Subject $subject, Snapshot $house): Subject => $subject->with(['comments' => $subject->comments + 1])->watchedBy(array_values(array_filter($mentions, static fn(string $slug): bool => isset($house->personIds[$slug])))),
             comment: $by->authorOn($task),
             besides: static function (Task $row, ?Person $for) use ($body, $mentions, $by): void {
-                Comment::query()->create(['task_id' => $row->id, 'user_id' => $by->id, 'for_id' => $for?->id, 'body' => $body, 'mentions' => $mentions, 'at' => CarbonImmutable::now()]);
+                $by->useKey();
+                Comment::query()->create(['task_id' => $row->id, 'user_id' => $by->isCustomer ? null : $by->user?->id, 'from_customer' => $by->isCustomer, 'for_id' => $for?->id, 'body' => $body, 'mentions' => $mentions, 'at' => CarbonImmutable::now()]);
             },
-        ), Actor::user($by));
+        ), $by->actor());
     }
 }

@@ -9,9 +9,6 @@ use DateTimeInterface;
 use DateTimeZone;
 use InvalidArgumentException;
 use OpenBaton\Core\Document\DocumentError;
-use OpenBaton\Core\Refusal;
-use OpenBaton\Core\Time\BoundedRule;
-use OpenBaton\Core\Time\Steps;
 use Sabre\VObject\Component;
 use Sabre\VObject\Component\VCalendar;
 use Sabre\VObject\Component\VEvent;
@@ -32,24 +29,13 @@ use Throwable;
 final readonly class CalendarReader
 {
     private const MOST_TIMES = 400;
-
     /** Of all events of a calendar. */
     private const MOST_TIMES_IN_ALL = 20_000;
-
-    /** To find the days of what recurs, of one event and of a whole calendar. */
-    private const MOST_STEPS = 10_000;
-
-    private const MOST_STEPS_IN_ALL = 500_000;
-
     private const LONGEST_DAYS = 400;
-
     /** Of integers in a calendar (RFC 5545, 3.3.8). */
     private const HIGHEST_SEQUENCE = 2_147_483_647;
-
     private const PAST = '-8 weeks';
-
     private const AHEAD = '+2 years';
-
     private const FREQUENCIES = ['DAILY', 'WEEKLY', 'MONTHLY', 'YEARLY'];
 
     /** @param DateTimeZone $zone of the house, for times that name none */
@@ -79,13 +65,13 @@ final readonly class CalendarReader
                 $byUid[self::text($event, 'UID')][] = $event;
             }
         }
-        $steps = new Steps(self::MOST_STEPS_IN_ALL);
+        $recurrence = new CalendarRecurrence($this->zone, $this->now->modify(self::AHEAD));
         foreach ($byUid as $uid => $all) {
             try {
                 if ((string) $uid === '') {
                     throw new InvalidArgumentException('It has no UID.');
                 }
-                array_push($events, ...$this->events((string) $uid, $all, $calendar, $steps));
+                array_push($events, ...$this->events((string) $uid, $all, $calendar, $recurrence));
                 count($events) <= self::MOST_TIMES_IN_ALL || throw DocumentError::at('', 'The calendar has more than {most} times in the time that is looked at.', most: self::MOST_TIMES_IN_ALL);
             } catch (DocumentError $error) {
                 throw $error;
@@ -100,41 +86,16 @@ final readonly class CalendarReader
     }
 
     /**
-     * The library looks for what never comes without end: what recurs is gone through in so many steps before.
-     *
-     * @param list<VEvent> $all of one UID
-     */
-    private function checkThatItComes(array $all, Steps $inAll): void
-    {
-        $end = $this->now->modify(self::AHEAD);
-        foreach ($all as $event) {
-            $start = $event->DTSTART ?? null;
-            $rule = self::text($event, 'RRULE');
-            if ($rule === '' || ! $start instanceof CalendarTime) {
-                continue;
-            }
-            try {
-                $days = new BoundedRule($rule, $start->getDateTime($this->zone), new Steps(self::MOST_STEPS, $inAll));
-                while ($days->valid() && $days->current() < $end) {
-                    $days->next();
-                }
-            } catch (Refusal $refusal) {
-                throw $inAll->areLeft() ? $refusal : DocumentError::at('', 'What recurs in it is too much for one calendar; send it in parts.');
-            }
-        }
-    }
-
-    /**
      * @param list<VEvent> $all of one UID
      *
      * @return list<CalendarEvent>
      */
-    private function events(string $uid, array $all, VCalendar $calendar, Steps $steps): array
+    private function events(string $uid, array $all, VCalendar $calendar, CalendarRecurrence $recurrence): array
     {
         foreach ($all as $event) {
             $this->checkTimes($event, $calendar);
         }
-        $this->checkThatItComes($all, $steps);
+        array_map($recurrence->mustCome(...), $all);
         $recurs = array_filter($all, static fn(VEvent $event): bool => isset($event->RRULE) || isset($event->RDATE)) !== [];
         if (! $recurs && count($all) === 1) {
             return self::isFree($all[0]) ? [] : [$this->event($uid, $all[0], $calendar)];

@@ -25,6 +25,7 @@ final class House extends Model
         'customer_tiers' => 'array',
         'place_levels' => 'array',
         'calendars' => 'array',
+        'customer_words' => 'array',
         'tasks_are_open' => 'boolean',
         'ticked_at' => 'immutable_datetime',
     ];

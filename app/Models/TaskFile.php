@@ -21,7 +21,7 @@ final class TaskFile extends Model
 
     protected $guarded = [];
 
-    protected $casts = ['at' => 'immutable_datetime'];
+    protected $casts = ['at' => 'immutable_datetime', 'from_customer' => 'boolean'];
 
     /** @return BelongsTo<User, $this> */
     public function user(): BelongsTo

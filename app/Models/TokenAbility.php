@@ -11,4 +11,6 @@ enum TokenAbility: string
     case Create = 'tasks:create';
     /** Seeing tasks that the owner sees, and how they were decided. */
     case Read = 'tasks:read';
+    /** Bringing what customers say and send to tasks that the owner sees. */
+    case Speak = 'tasks:speak';
 }

@@ -67,6 +67,7 @@ final class AppServiceProvider extends ServiceProvider
         }
 
         RateLimiter::for('web-form', static fn(Request $request): Limit => Limit::perMinute(config()->integer('baton.throttle.web_form'))->by((string) $request->ip()));
+        RateLimiter::for('customer', static fn(Request $request): Limit => Limit::perMinute(config()->integer('baton.throttle.customer'))->by((string) $request->ip()));
         RateLimiter::for('invitation', static fn(Request $request): Limit => Limit::perMinute(config()->integer('baton.throttle.invitation'))->by((string) $request->ip()));
         RateLimiter::for('calendar', static fn(Request $request): Limit => Limit::perMinute(config()->integer('baton.throttle.calendar'))->by((string) $request->ip()));
         RateLimiter::for('api', static fn(Request $request): Limit => Limit::perMinute(config()->integer('baton.throttle.api'))->by(self::bearer($request)));

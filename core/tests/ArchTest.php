@@ -17,7 +17,7 @@ it('reads no clock, no file and no chance, and names nothing beyond itself, PHP,
         $code = (string) file_get_contents((string) $file);
         expect($code)
             ->toContain('declare(strict_types=1);')
-            ->not->toMatch(str_ends_with((string) $file, '/Time/Recurrence.php') ? '/^use (?!OpenBaton\\\\Core\\\\|Sabre\\\\VObject\\\\)\w+\\\\/m' : '/^use (?!OpenBaton\\\\Core\\\\)\w+\\\\/m')
+            ->not->toMatch(preg_match('#/Time/(Recurrence|BoundedRule)\.php$#', (string) $file) === 1 ? '/^use (?!OpenBaton\\\\Core\\\\|Sabre\\\\VObject\\\\)\w+\\\\/m' : '/^use (?!OpenBaton\\\\Core\\\\)\w+\\\\/m')
             ->not->toMatch('/(?<![\w>:])(?<!function )(time|microtime|hrtime|date|rand|mt_rand|random_int|shuffle|file_get_contents|file_put_contents|fopen|getenv|echo|print)\(/')
             ->not->toMatch('/new \\\\?DateTime(Immutable)?\(\)/');
         ++$checked;

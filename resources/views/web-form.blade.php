@@ -29,7 +29,7 @@
             <p class="lead">Tell us what you need.</p>
 
             @if (session('number'))
-                <p class="taken" role="status">Thank you. Your request has the number <strong>{{ session('number') }}</strong>; we will be in touch.</p>
+                <p class="taken" role="status">Thank you. Your request has the number <strong>{{ session('number') }}</strong>; we will be in touch. <br>Under <a href="{{ session('address') }}">your own address</a> you see where it is, write to us and add files. Keep it: nobody else knows it.</p>
             @endif
             @if ($errors->any())
                 <p class="wrong" role="alert">Something is missing or not right; see below. Nothing you wrote is lost.</p>

@@ -8,6 +8,7 @@ use App\Actions\AskAbsence;
 use App\Actions\CommentOn;
 use App\Actions\EndAbsence;
 use App\Actions\HandOnTask;
+use App\Actions\Speaker;
 use App\Actions\StartTask;
 use App\Clock\SettleAbsences;
 use App\Models\Absence;
@@ -154,7 +155,7 @@ it('tells both in the product at once, until they have read it', function (): vo
     $this->actingAs(House::user('callum'))->post("/notices/{$notice->id}/seen")->assertNotFound();
     $this->actingAs(House::user('femi'))->post("/notices/{$notice->id}/seen");
     expect($told($page('femi')))->toBe([])->and($told($page('callum')))->toHaveCount(1);
-    app(CommentOn::class)($task->refresh(), 'It needs a new valve', [], House::user('femi'));
+    app(CommentOn::class)($task->refresh(), 'It needs a new valve', [], Speaker::user(House::user('femi')));
     expect(array_column($page('femi')['task']['history'], 'said'))->toBe(['It arrived', 'It passed to whoever stands in', 'Femi Adeyinka for Callum Rees said']);
 });
 

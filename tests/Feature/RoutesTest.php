@@ -9,6 +9,7 @@ use App\Models\Absence;
 use App\Models\ChainCut;
 use App\Models\Checklist;
 use App\Models\Customer;
+use App\Models\CustomerLink;
 use App\Models\CustomField;
 use App\Models\Invitation;
 use App\Models\Notice;
@@ -74,6 +75,7 @@ beforeEach(function (): void {
     $secret = str_repeat('a', 48);
     Invitation::query()->create(['user_id' => House::user('femi')->id, 'token' => Invitation::digest($secret), 'expires_at' => now()->addDay()]);
     $task = House::arrive();
+    CustomerLink::query()->create(['task_id' => $task->id, 'secret' => CustomerLink::digest($secret), 'made_at' => now()]);
     $cut = ChainCut::query()->create(['task_id' => $task->id, 'reason' => CutReason::Circle, 'rules' => [], 'at' => now()]);
     $notice = Notice::query()->create(['person_id' => House::person('callum')->id, 'task_id' => $task->id, 'kind' => NoticeKind::cases()[0], 'at' => now()]);
     $this->values = [

@@ -22,6 +22,8 @@ const TAKES = [
     'GET tasks/{task}/files/{file}' => 'see',
     'GET api/v1/tasks/{task}' => 'see',
     'GET api/v1/tasks/{task}/decision' => 'see',
+    'POST api/v1/tasks/{task}/comments' => 'comment',
+    'POST api/v1/tasks/{task}/files' => 'comment',
     'POST tasks/{task}/comment' => 'comment',
     'POST tasks/{task}/watch' => 'comment',
     'POST tasks/{task}/files' => 'comment',
@@ -66,7 +68,7 @@ function getsIn(mixed $test, User $user, string $route): bool
     $headers = ['Accept' => 'application/json'];
     DB::beginTransaction();
     if (str_starts_with($path, 'api/')) {
-        $headers += ['Authorization' => 'Bearer '.$user->createToken('t', ['tasks:read'])->plainTextToken];
+        $headers += ['Authorization' => 'Bearer '.$user->createToken('t', ['tasks:read', 'tasks:speak'])->plainTextToken];
         app('auth')->forgetGuards();
         $answer = $test->json($method, $url, [], $headers);
     } else {

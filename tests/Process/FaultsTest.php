@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Actions\CommentOn;
+use App\Actions\Speaker;
 use App\Models\Comment;
 use App\Models\Decision;
 use App\Models\Handoff;
@@ -183,7 +184,7 @@ it('does once what a deadlock has broken off', function (): void {
     });
     $deadlocks = fn(): int => (int) $this->servers->pdo()->query("SHOW GLOBAL STATUS LIKE 'Innodb_deadlocks'")->fetchColumn(1);
     $before = $deadlocks();
-    app(CommentOn::class)($task, 'Look at the valve.', [], House::user('hanneke'));
+    app(CommentOn::class)($task, 'Look at the valve.', [], Speaker::user(House::user('hanneke')));
     pcntl_waitpid($other, $_);
     expect($deadlocks() - $before)->toBe(1)->and(Comment::query()->where('task_id', $task->id)->count())->toBe(1);
 });

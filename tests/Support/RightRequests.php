@@ -10,6 +10,7 @@ use App\Actions\SaveDraft;
 use App\Models\Absence;
 use App\Models\Checklist;
 use App\Models\Customer;
+use App\Models\CustomerLink;
 use App\Models\CustomField;
 use App\Models\Decision;
 use App\Models\Invitation;
@@ -47,6 +48,7 @@ final class RightRequests
         $absence = Absence::query()->create(['slug' => 'asked', 'person_id' => House::person('callum')->id, 'first_day' => '2026-03-09', 'last_day' => '2026-03-13', 'status' => AbsenceStatus::Asked]);
         $notice = Notice::query()->create(['person_id' => $hanneke, 'task_id' => $this->tasks['new']->id, 'kind' => 'got', 'at' => now()]);
         $user = UserFactory::new()->create();
+        CustomerLink::query()->create(['task_id' => $this->tasks['new']->id, 'secret' => CustomerLink::digest(str_repeat('a', 48)), 'made_at' => now()]);
         Invitation::query()->create(['user_id' => $user->id, 'token' => Invitation::digest(str_repeat('a', 48)), 'expires_at' => now()->addDay()]);
         $this->ids = [
             'absence' => $absence->id, 'person' => 'callum', 'place' => 'the-holms', 'list' => 'teams', 'slug' => 'brass-bench', 'until' => (string) $notice->id,
@@ -134,6 +136,17 @@ final class RightRequests
             'GET rulebook/coverage' => ['revision' => (string) LockedDraft::revision()],
             'GET rulebook/merged' => ['text' => 'For ~task.title~', 'number' => (string) $this->tasks['new']->number],
             'POST rulebook/import' => ['openbaton' => 'rulebook/1', 'fields' => [], 'rules' => [House::rule('any', ['all' => []], ['pool' => ['kind' => 'people', 'people' => ['femi']], 'method' => ['kind' => 'in_order']])]],
+            default => self::ofCustomers($route),
+        };
+    }
+
+    /** @return array<string, mixed> */
+    private static function ofCustomers(Route $route): array
+    {
+        return match ($route->methods()[0].' '.$route->uri()) {
+            'PUT house/customer-words' => ['words' => ['new' => 'We have it.', 'waiting' => 'We wait for you.']],
+            'POST requests/{secret}' => ['body' => 'The valve sticks again.'],
+            'POST api/v1/tasks/{task}/comments' => ['from' => 'customer', 'body' => 'Is it ready?'],
             default => [],
         };
     }

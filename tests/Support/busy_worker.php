@@ -5,6 +5,7 @@ declare(strict_types=1);
 // Does what requests do, until it is killed: tasks come in, are begun, and are talked about.
 
 use App\Actions\CommentOn;
+use App\Actions\Speaker;
 use App\Actions\StartTask;
 use Illuminate\Contracts\Console\Kernel;
 use Tests\Support\House;
@@ -16,5 +17,5 @@ $lead = House::user('hanneke');
 while (true) {
     $task = House::arrive();
     $app->make(StartTask::class)($task, $lead);
-    $app->make(CommentOn::class)($task->refresh(), 'Under way.', [], $lead);
+    $app->make(CommentOn::class)($task->refresh(), 'Under way.', [], Speaker::user($lead));
 }

@@ -53,8 +53,6 @@ final class AccountController
     {
         $count = $end($viewer->user(), $session, $request->session()->getId(), $viewer->actor());
 
-        abort_if($session !== null && $count === 0, 404);
-
         return back()->with('done', $words->say('account.ended', ['count' => $count]));
     }
 }

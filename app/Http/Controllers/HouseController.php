@@ -6,10 +6,12 @@ namespace App\Http\Controllers;
 
 use App\Actions\OpenTasks;
 use App\Actions\SaveChecklist;
+use App\Actions\SaveCustomerWords;
 use App\Actions\SaveField;
 use App\Actions\SaveKind;
 use App\Edits\EditableFields;
 use App\Fields\Choices;
+use App\Http\Pages\CustomerWords;
 use App\Http\Requests\ChecklistRequest;
 use App\Http\Requests\FieldRequest;
 use App\Http\Requests\KindRequest;
@@ -24,6 +26,8 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use Inertia\Inertia;
 use Inertia\Response;
+use OpenBaton\Core\Document\TextLimits;
+use OpenBaton\Core\Workload\TaskStatus;
 
 /** What the house is made of: its fields, kinds of task and checklists. */
 final class HouseController
@@ -40,6 +44,7 @@ final class HouseController
             'checklists' => static fn(): array => array_values(Checklist::query()->orderBy('position')->get()->map(static fn(Checklist $list): array => [
                 'id' => $list->id, 'slug' => $list->slug, 'name' => $list->name, 'items' => $list->items,
             ])->all()),
+            'customerWords' => static fn(): array => (new CustomerWords($words))->all(House::query()->firstOrFail()),
             'tasksAreOpen' => static fn(): bool => $viewer->snapshot()->tasksAreOpen,
             'entries' => static fn(): array => array_values(array_filter((new EditableFields($viewer->snapshot(), $words))->all(), static fn(array $field): bool => in_array($field['path'], $viewer->snapshot()->customFields, true))),
             'people' => static fn(): array => Choices::people($viewer->snapshot()->roster),
@@ -52,6 +57,23 @@ final class HouseController
         Gate::authorize('shape', House::class);
         $request->validate(['open' => ['required', 'boolean']]);
         $open($request->boolean('open'), $viewer->actor());
+
+        return back();
+    }
+
+    /** What customers read of the status of their request. */
+    public function customerWords(Request $request, Viewer $viewer, SaveCustomerWords $save): RedirectResponse
+    {
+        Gate::authorize('shape', House::class);
+        $words = [];
+        $rules = array_fill_keys(array_map(static fn(TaskStatus $one): string => "words.{$one->value}", TaskStatus::cases()), ['nullable', 'string', 'max:'.TextLimits::NAME]);
+        $request->validate(['words' => ['present', 'array:'.implode(',', array_column(TaskStatus::cases(), 'value'))]] + $rules);
+        foreach ((array) $request->input('words') as $status => $text) {
+            if (is_string($text) && trim($text) !== '') {
+                $words[(string) $status] = trim($text);
+            }
+        }
+        $save($words, $viewer->actor());
 
         return back();
     }

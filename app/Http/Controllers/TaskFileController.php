@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\AttachFile;
+use App\Actions\Speaker;
 use App\Http\Requests\FileRequest;
 use App\Http\Viewer;
 use App\Models\Task;
@@ -22,7 +23,7 @@ final class TaskFileController
 
     public function store(Task $task, FileRequest $request, Viewer $viewer, AttachFile $attach): RedirectResponse
     {
-        $attach($task, $request->upload(), $viewer->user());
+        $attach($task, $request->upload(), Speaker::user($viewer->user()));
 
         return back();
     }

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Actions\CommentOn;
 use App\Actions\PressButton;
+use App\Actions\Speaker;
 use App\Actions\TickItem;
 use App\Actions\WatchTask;
 use App\Http\Pages\TaskButtons;
@@ -25,7 +26,7 @@ final class TaskTalkController
 {
     public function comment(Task $task, CommentRequest $request, Viewer $viewer, CommentOn $comment): RedirectResponse
     {
-        $comment($task, $request->body(), $request->mentions(), $viewer->user());
+        $comment($task, $request->body(), $request->mentions(), Speaker::user($viewer->user()));
 
         return back();
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\LinkCustomer;
 use App\Actions\TakeInTask;
 use App\Http\Requests\WebFormRequest;
 use App\Intake\TaskSource;
@@ -13,6 +14,7 @@ use App\Models\House;
 use App\Models\TaskKind;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Criteria\Fault;
 use OpenBaton\Core\Document\DocumentError;
 use OpenBaton\Core\Document\Node;
@@ -34,10 +36,14 @@ final class WebFormController
         ]);
     }
 
-    public function store(WebFormRequest $request, TakeInTask $takeIn): RedirectResponse
+    public function store(WebFormRequest $request, TakeInTask $takeIn, LinkCustomer $link): RedirectResponse
     {
         try {
-            $taken = $takeIn(Node::root($request->document()), TaskSource::WebForm, null);
+            [$taken, $secret] = DB::transaction(static function () use ($request, $takeIn, $link): array {
+                $taken = $takeIn(Node::root($request->document()), TaskSource::WebForm, null);
+
+                return [$taken, $link($taken->task->id)];
+            }, attempts: 3);
         } catch (DocumentError $error) {
             $messages = [];
             foreach ($error->faults as $fault) {
@@ -47,7 +53,7 @@ final class WebFormController
             return back()->withInput()->withErrors($messages);
         }
 
-        return redirect('/stand-ins/web-form')->with('number', $taken->task->number);
+        return redirect('/stand-ins/web-form')->with('number', $taken->task->number)->with('address', url("/requests/{$secret}"));
     }
 
     /** Names of inputs have no dots. */

@@ -16,7 +16,7 @@ final class RefuseLargeBodies
     private const USUAL = 2_048;
 
     /** Kilobytes, where it is something else: what strangers send, and rulebooks, rosters and calendars. */
-    private const OTHERS = ['stand-ins/web-form' => 64, 'api/*' => 512, 'rulebook/draft' => 6_144, 'rulebook/import' => 6_144, 'roster/preview' => 6_144, 'roster/import' => 6_144, 'absences/calendars/*' => 6_144];
+    private const OTHERS = ['stand-ins/web-form' => 64, 'requests/*' => 12_288, 'api/v1/tasks/*/files' => 12_288, 'api/*' => 512, 'rulebook/draft' => 6_144, 'rulebook/import' => 6_144, 'roster/preview' => 6_144, 'roster/import' => 6_144, 'absences/calendars/*' => 6_144];
 
     /** @param Closure(Request): Response $next */
     public function handle(Request $request, Closure $next): Response

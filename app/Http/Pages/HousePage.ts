@@ -10,6 +10,8 @@ export type HousePageProps = {
     kinds: HouseKind[];
     checklists: HouseChecklist[];
     /** everybody of the house sees every task */
+    /** what customers read of each status: the house's own words, and the usual ones */
+    customerWords: { status: string; own: string; usual: string }[];
     tasksAreOpen: boolean;
     /** the fields of tasks that the house has added, as they are entered */
     entries: EntryField[];

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace OpenBaton\Core\Subject;
 
 use OpenBaton\Core\Absence\Covering;
-use OpenBaton\Core\Criteria\Facts;
 use OpenBaton\Core\Criteria\FieldType;
 use OpenBaton\Core\Criteria\Operator\Plain;
 use OpenBaton\Core\Rulebook\SeatName;
@@ -158,12 +157,8 @@ final readonly class Subject
     public function settled(WorkingHours $house, ValueWords $words): self
     {
         $settled = $this->dueFollows === null ? $this : $this->dueAt($this->dueFollows->instant($this, $house), $this->dueFollows);
-        if ($settled->textFollows === null) {
-            return $settled;
-        }
-        $facts = new Facts(StateFields::values($settled, $house->zone()) + $settled->fields, $house->zone()->dateAt($settled->createdAt));
 
-        return $settled->with(['fields' => $settled->textFollows->in($settled->fields, $facts, $words)]);
+        return $settled->textFollows?->on($settled, $house->zone(), $words) ?? $settled;
     }
 
     public function tagged(string $tag): self
@@ -249,16 +244,6 @@ final readonly class Subject
     /** The task as the load of whoever it loads. */
     public function asWork(): WorkItem
     {
-        return new WorkItem(
-            $this->id,
-            $this->holderId,
-            $this->status,
-            $this->priority,
-            $this->effort,
-            $this->createdAt,
-            $this->startAt,
-            $this->dueAt,
-            $this->reviewerId,
-        );
+        return new WorkItem($this->id, $this->holderId, $this->status, $this->priority, $this->effort, $this->createdAt, $this->startAt, $this->dueAt, $this->reviewerId);
     }
 }

@@ -7,6 +7,9 @@ namespace OpenBaton\Core\Text;
 use OpenBaton\Core\Criteria\Facts;
 use OpenBaton\Core\Document\TextLimits;
 use OpenBaton\Core\Rulebook\FollowUp\CreateTask;
+use OpenBaton\Core\Subject\StateFields;
+use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Time\Zone;
 
 /** The title and the details of a task that was made with fields merged in: they follow these until a person writes others. */
 final readonly class FollowingTexts
@@ -20,13 +23,11 @@ final readonly class FollowingTexts
         return $title === null && $details === null ? null : new self($title, $details);
     }
 
-    /**
-     * @param array<string, string|int|float|bool|list<string>> $fields of the task, by path
-     *
-     * @return array<string, string|int|float|bool|list<string>> with the texts as they are now
-     */
-    public function in(array $fields, Facts $facts, ValueWords $words): array
+    /** The task with the texts as they are now. */
+    public function on(Subject $subject, Zone $zone, ValueWords $words): Subject
     {
+        $facts = new Facts(StateFields::values($subject, $zone) + $subject->fields, $zone->dateAt($subject->createdAt));
+        $fields = $subject->fields;
         if ($this->title !== null) {
             $fields['task.title'] = mb_substr($this->title->fill($facts, $words), 0, TextLimits::NAME);
         }
@@ -34,7 +35,7 @@ final readonly class FollowingTexts
             $fields[CreateTask::DETAILS_FIELD] = mb_substr($this->details->fill($facts, $words), 0, TextLimits::DETAILS);
         }
 
-        return $fields;
+        return $subject->with(['fields' => $fields]);
     }
 
     /** @return self|null what still follows once somebody has written a field */

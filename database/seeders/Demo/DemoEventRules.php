@@ -56,6 +56,10 @@ final class DemoEventRules
                 DemoRules::is('task.kind', 'call-back'),
                 DemoRules::is('task.source', 'rule'),
             ]], DemoRules::give(DemoRules::team('enquiries'), ['kind' => 'round_robin', 'rotation' => 'Calls of Enquiries']), [['kind' => 'due_in', 'after' => 'PT12H', 'hours_of' => 'house']]),
+            ['when' => [['kind' => 'comment_added', 'by' => 'customer'], ['kind' => 'file_added', 'by' => 'customer']]] + self::on('customer-answers', 'What waits goes on when the customer writes or sends something', ['kind' => 'comment_added', 'by' => 'customer'], DemoRules::is('task.status', 'waiting'), null, [
+                ['kind' => 'status', 'status' => 'working'],
+                ['kind' => 'tag', 'tag' => 'answered'],
+            ]),
             self::on('parts', 'Parts to be ordered', ['kind' => 'pressed', 'label' => 'Order parts'], self::REPAIRS, null, [
                 ['kind' => 'create_task', 'task_kind' => 'stock-count', 'title' => 'Order parts for ~task.title~', 'for' => DemoRules::team('accounts'), 'due' => ['kind' => 'due_end_of', 'period' => 'today'], 'wait' => true],
             ]),

@@ -10,6 +10,7 @@ use App\Actions\AttachFile;
 use App\Actions\CommentOn;
 use App\Actions\CompleteTask;
 use App\Actions\SendBack;
+use App\Actions\Speaker;
 use App\Actions\StartTask;
 use App\Actions\TickItem;
 use App\Actions\WaitTask;
@@ -46,7 +47,7 @@ final class DemoWork
             if ($task !== null && $user !== null) {
                 app(StartTask::class)($task, $user);
                 if ($says) {
-                    app(CommentOn::class)($task, $this->one(DemoTrade::SAID), [], $user);
+                    app(CommentOn::class)($task, $this->one(DemoTrade::SAID), [], Speaker::user($user));
                 }
                 if ($attaches) {
                     $this->attach($task, $user);
@@ -63,7 +64,7 @@ final class DemoWork
     {
         $path = (string) tempnam(sys_get_temp_dir(), 'baton');
         file_put_contents($path, "Found on {$task->title}:\n- {$this->one(DemoTrade::FAULTS['brass'])}\n- {$this->one(DemoTrade::FAULTS['keys'])}\n");
-        app(AttachFile::class)($task, new UploadedFile($path, 'what was found.txt', 'text/plain', null, true), $user);
+        app(AttachFile::class)($task, new UploadedFile($path, 'what was found.txt', 'text/plain', null, true), Speaker::user($user));
         unlink($path);
     }
 

@@ -39,10 +39,12 @@ final class Plain
             return self::isMissing($one) && self::isMissing($other);
         }
 
-        return is_array($one) || is_array($other)
-            // Two sets with the same keys, in whatever order.
-            ? self::set($one, $type) === self::set($other, $type)
-            : self::one($one, $type) === self::one($other, $type);
+        if (! is_array($one) && ! is_array($other)) {
+            return self::one($one, $type) === self::one($other, $type);
+        }
+        [$these, $those] = [self::set($one, $type), self::set($other, $type)];
+
+        return array_diff_key($these, $those) === [] && array_diff_key($those, $these) === [];
     }
 
     /** The value as a key of sets and of the rule index. */

@@ -4,6 +4,7 @@ import { useState, type ReactNode } from 'react';
 import { duration } from '@/lib/format';
 import { say } from '@/lib/words';
 import { ChecklistDialog } from '@/parts/house/ChecklistDialog';
+import { CustomerWords } from '@/parts/house/CustomerWords';
 import { FieldDialog } from '@/parts/house/FieldDialog';
 import { KindDialog } from '@/parts/house/KindDialog';
 import { Button } from '@/ui/Button';
@@ -76,7 +77,7 @@ function NamedRow({ row, onChange, children }: { row: { name: string; slug: stri
 }
 
 /** What the house is made of. */
-export default function House({ fields, kinds, checklists, entries, people, tasksAreOpen }: HousePageProps) {
+export default function House({ fields, kinds, checklists, entries, people, customerWords, tasksAreOpen }: HousePageProps) {
     const [open, setOpen] = useState<Open | null>(null);
     const close = (): void => setOpen(null);
     return (
@@ -108,6 +109,7 @@ export default function House({ fields, kinds, checklists, entries, people, task
                     ))}
                 </Rows>
             </Section>
+            <CustomerWords words={customerWords} />
             <Sight open={tasksAreOpen} />
             {open?.what === 'field' && <FieldDialog field={open.row} onClose={close} />}
             {open?.what === 'kind' && <KindDialog kind={open.row} entries={entries} people={people} onClose={close} />}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+use OpenBaton\Core\Chain\CutReason;
+use OpenBaton\Core\Rulebook\Event\TagOn;
+use OpenBaton\Core\Rulebook\FollowUp\AddTag;
+use OpenBaton\Core\Rulebook\FollowUp\CreateTask;
+use OpenBaton\Core\Rulebook\FollowUp\GiveOwner;
+use OpenBaton\Core\Rulebook\FollowUp\PriorityStep;
+use OpenBaton\Core\Rulebook\FollowUp\RemoveTag;
+use OpenBaton\Core\Rulebook\FollowUp\StepPriority;
+use OpenBaton\Core\Rulebook\Method\InOrder;
+use OpenBaton\Core\Rulebook\Pool\NamedPeople;
+use OpenBaton\Core\Rulebook\Rule;
+use OpenBaton\Core\Tests\Support\Build;
+use OpenBaton\Core\Tests\Support\Story;
+use OpenBaton\Core\Text\MergedText;
+use OpenBaton\Core\Workload\TaskStatus;
+
+it('names the rules that go round, and none that only acted beside them', function (): void {
+    $swap = static fn(string $from, string $to): Rule => Build::rule("{$from} to {$to}", null, then: [new RemoveTag($from), new AddTag($to)], when: [new TagOn([$from])]);
+    $rules = [
+        Build::rule('note', null, then: [new AddTag('noted')], when: [new TagOn(['pencil'])]),
+        $swap('pencil', 'ink'),
+        Build::rule('press', null, then: [new StepPriority(PriorityStep::Up)], when: [new TagOn(['ink'])]),
+        $swap('ink', 'pencil'),
+        Build::rule('quote', null, then: [new CreateTask('quote', MergedText::parse('One more'))], when: [new TagOn(['ink'])]),
+    ];
+    $task = Story::task();
+    $chain = Story::run($rules, Story::change($task, $task->tagged('pencil'), $rules));
+    expect($chain->cut?->reason)->toBe(CutReason::Circle)
+        ->and($chain->cut?->ruleIds)->toBe(['pencil to ink', 'ink to pencil']);
+});
+
+it('shows follow-ups who has the task, whether their rule is above or below the one that gives it', function (string $first, string $second): void {
+    $by = [
+        'owner' => Build::rule('owner', null, then: [new GiveOwner()]),
+        'gives' => Build::rule('gives', new NamedPeople(['ayumi']), new InOrder()),
+    ];
+    $task = Story::task()->with(['holderId' => null, 'status' => TaskStatus::New]);
+    $chain = Story::run([$by[$first], $by[$second]], Story::change(null, $task, array_values($by)));
+    expect($chain->subjects['t1']->holderId)->toBe('ayumi')
+        ->and($chain->subjects['t1']->fields['customer.owner'] ?? null)->toBe('ayumi');
+})->with([['owner', 'gives'], ['gives', 'owner']]);
