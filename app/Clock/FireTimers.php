@@ -7,6 +7,7 @@ namespace App\Clock;
 use App\Actions\Actor;
 use App\Actions\Edit;
 use App\Actions\EditTask;
+use App\Actions\TaskMovedOn;
 use App\Bridge\HouseState;
 use App\Bridge\NextMoments;
 use App\Bridge\Routers;
@@ -33,7 +34,7 @@ use Throwable;
  */
 final readonly class FireTimers
 {
-    public function __construct(private SnapshotSource $snapshots, private Routers $routers, private TaskSubjects $subjects, private EditTask $edit) {}
+    public function __construct(private SnapshotSource $snapshots, private Routers $routers, private TaskSubjects $subjects, private EditTask $edit, private MissedMoments $missed) {}
 
     /** @return int how many have happened */
     public function __invoke(CarbonImmutable $now): int
@@ -62,6 +63,27 @@ final readonly class FireTimers
         }
 
         return $fired;
+    }
+
+    /**
+     * Lets a moment happen that was past already when its date was set.
+     *
+     * @throws TaskMovedOn where there is none of that timer, or it has happened meanwhile
+     */
+    public function catchUp(Task $task, string $timerId, Actor $by): void
+    {
+        DB::transaction(function () use ($task, $timerId, $by): void {
+            $state = HouseState::lock();
+            $locked = Task::query()->with([...TaskSubjects::RELATIONS, 'assignee'])->lockForUpdate()->findOrFail($task->id);
+            foreach ($this->missed->of($locked, $state) as $due) {
+                if ($due->timer?->id === $timerId) {
+                    $this->fire($due, CarbonImmutable::now(), $by);
+
+                    return;
+                }
+            }
+            throw TaskMovedOn::since($locked);
+        }, attempts: 3);
     }
 
     /** Where something has fallen due first: a row that is put down, or a task. */
@@ -121,10 +143,10 @@ final readonly class FireTimers
         return $this->subjects->of($task, $this->snapshots->at($state), $state);
     }
 
-    private function fire(Occurrence $due, CarbonImmutable $now): void
+    private function fire(Occurrence $due, CarbonImmutable $now, ?Actor $by = null): void
     {
         Timer::query()->updateOrCreate(['key' => $due->key], ['fired_at' => $now] + Timer::columns($due));
-        ($this->edit)($due->taskId, null, self::edition($due), Actor::system('clock'), Cause::Timer);
+        ($this->edit)($due->taskId, null, self::edition($due), $by ?? Actor::system('clock'), Cause::Timer);
     }
 
     private static function edition(Occurrence $due): Edit

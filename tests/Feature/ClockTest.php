@@ -194,3 +194,20 @@ it('asks for as many rows at each tick however many rules go by dates and the ca
     $queries(1);
     expect($queries(12))->toBe($queries(2));
 });
+
+it('says which moment a date has missed by less than a day, and lets it happen once', function (): void {
+    Clock::set('2026-03-01T10:00:00Z');
+    House::publish(House::roundRule(), ['id' => 'soon', 'name' => 'Needed soon', 'when' => [['kind' => 'date_reached', 'field' => 'task.needed', 'offset' => '-20 days', 'time' => '09:00']], 'then' => [['kind' => 'tag', 'tag' => 'soon']]]);
+    $task = House::arrive();
+    Clock::tick('2026-03-02T10:30:00Z');
+    $set = fn(string $day, mixed $seen = null): array => (array) $this->actingAs(House::user('hanneke'))->putJson("/tasks/{$task->id}/fields", ['seen' => ['task.needed' => $seen], 'set' => ['task.needed' => $day]])->assertOk()->json('missed');
+    // Exactly twenty days ahead of today, and it is past nine; a day later nothing is missed, two days before it is too long ago.
+    $missed = $set('2026-03-22');
+    expect(array_map(static fn(array $one): array => [$one['rule'], $one['at']], $missed))->toBe([['Needed soon', '2026-03-02T09:00:00Z']]);
+    Clock::tick('2026-03-02T10:31:00Z');
+    expect($task->refresh()->tags)->toBe([]);
+    $this->postJson("/tasks/{$task->id}/moments", ['timer' => $missed[0]['timer']])->assertOk();
+    expect($task->refresh()->tags)->toBe(['soon']);
+    $this->postJson("/tasks/{$task->id}/moments", ['timer' => $missed[0]['timer']])->assertStatus(409);
+    expect($set('2026-03-23', '2026-03-22'))->toBe([])->and($set('2026-03-20', '2026-03-23'))->toBe([])->and($set('2026-03-22', '2026-03-20'))->toBe([]);
+});

@@ -29,6 +29,7 @@ const TAKES = [
     'POST tasks/{task}/files' => 'comment',
     'GET tasks/{task}/fields' => 'edit',
     'PUT tasks/{task}/fields' => 'edit',
+    'POST tasks/{task}/moments' => 'edit',
     'POST tasks/{task}/link' => 'edit',
     'POST tasks/{task}/tick' => 'edit',
     'POST tasks/{task}/start' => 'hold',

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Actions\EditCustomer;
 use App\Fields\Choices;
+use App\Http\Pages\MissedLine;
 use App\Http\Pages\PersonRef;
 use App\Http\Pages\TaskLine;
 use App\Http\Viewer;
@@ -51,14 +52,16 @@ final class CustomerController
         ]);
     }
 
-    public function update(Customer $customer, Request $request, Viewer $viewer, EditCustomer $edit): JsonResponse
+    public function update(Customer $customer, Request $request, Viewer $viewer, EditCustomer $edit, MissedLine $missed): JsonResponse
     {
         Gate::authorize('keepCustomers', House::class);
         $document = Node::parse((string) $request->getContent());
         $document->only(['set', 'on_form']);
         $edit($customer, $document->get('set'), $viewer->actor(), $document->find('on_form')?->bool());
 
-        return new JsonResponse(['saved' => true]);
+        $tasks = Task::query()->where('customer_id', $customer->id)->open()->orderBy('id')->limit(self::TASKS)->get();
+
+        return new JsonResponse(['saved' => true, 'missed' => array_merge(...$tasks->map($missed->of(...))->all())]);
     }
 
     /** @return array<string, mixed> */

@@ -6,9 +6,11 @@ namespace App\Http\Controllers;
 
 use App\Bridge\HouseState;
 use App\Bridge\TaskSubjects;
+use App\Clock\FireTimers;
 use App\Edits\EditableFields;
 use App\Edits\EditFields;
 use App\Explain\ChangeWords;
+use App\Http\Pages\MissedLine;
 use App\Http\Viewer;
 use App\Models\Task;
 use App\Words\Words;
@@ -29,7 +31,17 @@ final class TaskFieldController
         return new JsonResponse(['fields' => array_map(static fn(array $field): array => $field + ['value' => $fields->value($subject, $field['path'])], $fields->all())]);
     }
 
-    public function update(Task $task, Request $request, Viewer $viewer, EditFields $edit, Words $words): JsonResponse
+    /** Lets what a date has missed happen now. */
+    public function catchUp(Task $task, Request $request, Viewer $viewer, FireTimers $timers): JsonResponse
+    {
+        Gate::authorize('edit', $task);
+        $request->validate(['timer' => ['required', 'string', 'max:64']]);
+        $timers->catchUp($task, $request->string('timer')->toString(), $viewer->actor());
+
+        return new JsonResponse(['done' => true]);
+    }
+
+    public function update(Task $task, Request $request, Viewer $viewer, EditFields $edit, Words $words, MissedLine $missed): JsonResponse
     {
         Gate::authorize('edit', $task);
         $document = Node::parse((string) $request->getContent());
@@ -38,7 +50,7 @@ final class TaskFieldController
         $fields = new EditableFields($viewer->snapshot(), $words);
         $said = new ChangeWords($viewer->words());
 
-        return new JsonResponse(['conflicts' => array_map(static fn(array $one): array => $one + [
+        return new JsonResponse(['missed' => $missed->of($task), 'conflicts' => array_map(static fn(array $one): array => $one + [
             'label' => $fields->label($one['path']),
             'said' => $said->ofField($one['path'], $one['theirs'], $one['yours']),
         ], $conflicts)]);

@@ -1,4 +1,5 @@
 import { router } from '@inertiajs/react';
+import type { MissedLine } from '@props/MissedLine';
 import type { EntryField, EntryValue } from '@props/NewTaskPage';
 import type { TaskView } from '@props/TaskView';
 import { useEffect, useState } from 'react';
@@ -7,6 +8,7 @@ import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 import { DialogForm } from '@/ui/DialogForm';
 import { FieldEntry } from './FieldEntry';
+import { Missed } from './Missed';
 
 type Loaded = (EntryField & { value: EntryValue })[];
 type Conflict = { path: string; theirs: EntryValue; yours: EntryValue; label: string; said: string };
@@ -42,6 +44,7 @@ function useFieldEdits(task: TaskView, onClose: () => void) {
     const [seen, setSeen] = useState<Record<string, EntryValue>>({});
     const [typed, setTyped] = useState<Record<string, EntryValue>>({});
     const [conflicts, setConflicts] = useState<Conflict[]>([]);
+    const [missed, setMissed] = useState<MissedLine[]>([]);
     const [wrong, setWrong] = useState<Record<string, string>>({});
     const [busy, setBusy] = useState(false);
 
@@ -58,10 +61,11 @@ function useFieldEdits(task: TaskView, onClose: () => void) {
         setWrong({});
         try {
             const pick = (from: Record<string, EntryValue>): Record<string, EntryValue> => Object.fromEntries(paths.map((path) => [path, from[path] ?? null]));
-            const answer = await ask<{ conflicts: Conflict[] }>('PUT', `/tasks/${task.id}/fields`, JSON.stringify({ seen: pick(known), set: pick(typed) }));
+            const answer = await ask<{ conflicts: Conflict[]; missed: MissedLine[] }>('PUT', `/tasks/${task.id}/fields`, JSON.stringify({ seen: pick(known), set: pick(typed) }));
             setConflicts(answer.conflicts);
+            setMissed(answer.missed);
             router.reload();
-            if (answer.conflicts.length === 0) onClose();
+            if (answer.conflicts.length === 0 && answer.missed.length === 0) onClose();
             else setSeen({ ...known, ...pick(typed), ...Object.fromEntries(answer.conflicts.map((one) => [one.path, one.theirs])) });
         } catch (error) {
             if (!(error instanceof Problem)) throw error;
@@ -74,18 +78,20 @@ function useFieldEdits(task: TaskView, onClose: () => void) {
         setTyped({ ...typed, [one.path]: value });
         setConflicts(conflicts.filter((other) => other !== one));
     };
-    return { fields, seen, typed, setTyped, conflicts, wrong, busy, settle, changed: changed.length, save: () => void save(changed, seen) };
+    const leave = (left: MissedLine[]): void => (left.length === 0 && conflicts.length === 0 ? onClose() : setMissed(left));
+    return { fields, seen, typed, setTyped, conflicts, missed, leave, wrong, busy, settle, changed: changed.length, save: () => void save(changed, seen) };
 }
 
 /** Changes what stands on a task. What somebody else changes at the same time is kept, and said. */
 export function EditDialog({ task, onClose }: { task: TaskView; onClose: () => void }) {
-    const { fields, seen, typed, setTyped, conflicts, wrong, busy, settle, changed, save } = useFieldEdits(task, onClose);
+    const { fields, seen, typed, setTyped, conflicts, missed, leave, wrong, busy, settle, changed, save } = useFieldEdits(task, onClose);
     return (
         <Dialog open onOpenChange={(open) => !open && onClose()} title={`Change № ${task.number}`} description="What is changed stands in its history, with what was before. Rules may act on it." wide>
             {fields === null ? (
                 <p className="text-ink2">A moment …</p>
             ) : (
                 <DialogForm busy={busy || changed === 0} onLeave={onClose} onSend={save}>
+                    <Missed missed={missed} onDone={leave} />
                     <Conflicts conflicts={conflicts} onTheirs={(one) => settle(one, one.theirs)} onMine={(one) => settle(one, one.yours)} />
                     <div className="grid gap-4 sm:grid-cols-2">
                         {fields.map((field) => (

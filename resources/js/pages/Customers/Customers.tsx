@@ -1,10 +1,12 @@
 import { Head, Link, router } from '@inertiajs/react';
 import type { CustomersPageProps } from '@props/CustomersPage';
+import type { MissedLine } from '@props/MissedLine';
 import type { EntryValue } from '@props/NewTaskPage';
 import { useState } from 'react';
 import { ask, Problem } from '@/lib/ask';
 import { plural } from '@/lib/format';
 import { FieldEntry } from '@/parts/FieldEntry';
+import { Missed } from '@/parts/Missed';
 import { PersonName } from '@/parts/PersonMark';
 import { TaskRows } from '@/parts/TaskRows';
 import { Button } from '@/ui/Button';
@@ -17,12 +19,14 @@ function CustomerPanel({ customer, fields, people, onClose }: Pick<CustomersPage
     const [onForm, setOnForm] = useState(customer.onForm);
     const [wrong, setWrong] = useState<Record<string, string>>({});
     const [said, setSaid] = useState('');
+    const [missed, setMissed] = useState<MissedLine[]>([]);
     const save = async (): Promise<void> => {
         setWrong({});
         setSaid('');
         try {
-            await ask('PUT', `/customers/${customer.id}`, JSON.stringify({ set: typed, on_form: onForm }));
+            const answer = await ask<{ missed: MissedLine[] }>('PUT', `/customers/${customer.id}`, JSON.stringify({ set: typed, on_form: onForm }));
             setTyped({});
+            setMissed(answer.missed);
             setSaid('Saved. Their open tasks see it.');
             router.reload();
         } catch (error) {
@@ -64,6 +68,7 @@ function CustomerPanel({ customer, fields, people, onClose }: Pick<CustomersPage
                     </span>
                 </div>
             </form>
+            <Missed missed={missed} onDone={setMissed} />
             <h3 className="mt-5 mb-1 font-semibold">{plural(customer.tasks.length, 'open task', 'open tasks')}</h3>
             {customer.tasks.length === 0 ? <p className="text-ink2">Nothing is open for them.</p> : <TaskRows label={`Open tasks for ${customer.name}`} tasks={customer.tasks} chosen={undefined} onChoose={(id) => router.visit(`/tasks/${id}`)} />}
         </article>
