@@ -13,7 +13,6 @@ use App\Models\Skill;
 use App\Models\Team;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
-use LogicException;
 use OpenBaton\Core\Absence\HandBackPolicy;
 use OpenBaton\Core\Absence\HeldPolicy;
 use OpenBaton\Core\Document\Node;
@@ -25,8 +24,11 @@ final readonly class RosterWriter
     /** @var array<array-key, string> id by slug */
     private array $places;
 
+    private RosterRows $rows;
+
     public function __construct(private bool $remove)
     {
+        $this->rows = new RosterRows();
         $this->places = $this->ids(new Place());
     }
 
@@ -141,7 +143,7 @@ final readonly class RosterWriter
         foreach ($item->find('skills')?->members() ?? [] as [$skill, $level]) {
             $levels[$skills[$skill]] = ['level' => $level->int()];
         }
-        $person->skills()->sync($levels);
+        RosterRows::attach($person->skills, $person->skills(), $levels);
     }
 
     /** @param array<array-key, string> $people */
@@ -156,12 +158,12 @@ final readonly class RosterWriter
             foreach ($item->itemsOf('members') as $place => $member) {
                 $members[$people[$member->get('person')->text()]] = ['weight' => $member->find('weight')?->int() ?? Membership::FULL_WEIGHT, 'position' => $place, 'from' => $member->find('from')?->text(), 'until' => $member->find('until')?->text()];
             }
-            $team->members()->sync($members);
+            RosterRows::attach($team->members, $team->members(), $members);
         }
         $ids = $this->ids(new Team());
         foreach ($node->itemsOf('teams') as $item) {
             $parent = $item->find('parent')?->text();
-            Team::query()->where('slug', $item->get('id')->text())->update(['parent_id' => $parent === null ? null : $ids[$parent]]);
+            $this->put(new Team(), $item->get('id')->text(), ['parent_id' => $parent === null ? null : $ids[$parent]]);
         }
         if ($this->remove) {
             Team::query()->whereNotIn('slug', $slugs)->delete();
@@ -207,7 +209,11 @@ final readonly class RosterWriter
                 $only[$id] = $criteria;
             }
         }
-        $absence->syncSubstitutes($ids, $only);
+        $known = $absence->substitutes->mapWithKeys(static fn(Person $one): array => [$one->id => data_get($one, 'pivot.only')])->all();
+        // Those who are asked, in that order, each for the same work.
+        if (array_map(strval(...), array_keys($known)) !== $ids || array_filter($known) !== $only) {
+            $absence->syncSubstitutes($ids, $only);
+        }
     }
 
     /**
@@ -220,11 +226,12 @@ final readonly class RosterWriter
      */
     private function put(Model $blank, string $slug, array $values): Model
     {
-        $row = $blank->newQuery()->firstOrNew(['slug' => $slug]);
-        if (! $row instanceof $blank) {
-            throw new LogicException('A query gives models of its own class.');
+        $row = $this->rows->named($blank, $slug);
+        $row->forceFill($values);
+        // What is as it was is not written.
+        if (! $row->exists || $row->isDirty()) {
+            $row->save();
         }
-        $row->forceFill($values)->save();
 
         return $row;
     }

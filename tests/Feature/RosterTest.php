@@ -2,11 +2,17 @@
 
 declare(strict_types=1);
 
+use App\Actions\Actor;
+use App\Actions\ImportRoster;
 use App\Bridge\SnapshotSource;
 use App\Formats\SchemaCheck;
 use App\Models\Absence;
 use App\Models\Person;
 use App\Models\Team;
+use Illuminate\Database\Events\QueryExecuted;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Event;
+use OpenBaton\Core\Document\Node;
 use Tests\Support\House;
 
 beforeEach(function (): void {
@@ -138,4 +144,39 @@ it('takes ids of digits alone, everywhere', function (): void {
         $this->get($page)->assertOk();
     }
     expect($this->postJson('/roster/preview', $this->getJson('/roster/export')->json())->assertOk()->json('people'))->toBe(['added' => [], 'changed' => [], 'missing' => []]);
+});
+
+it('reads a roster once and writes what differs, however large it is', function (): void {
+    $large = static function (int $people): array {
+        $roster = House::roster();
+        for ($n = 0; $n < $people; ++$n) {
+            $roster['people'][] = ['id' => "more-{$n}", 'name' => "More {$n}", 'skills' => ['brass' => 2], 'hours' => $roster['house']['hours'], 'attributes' => ['van'], 'from' => '2025-01-01'];
+            $roster['teams'][0]['members'][] = ['person' => "more-{$n}", 'weight' => 50, 'from' => '2025-02-01'];
+            $roster['absences'][] = ['id' => "away-{$n}", 'person' => "more-{$n}", 'first' => '2026-05-04', 'last' => '2026-05-05', 'status' => 'asked', 'substitutes' => ['femi', ['person' => 'ayumi', 'only' => ['field' => 'task.kind', 'op' => 'is', 'value' => 'quote']]]];
+        }
+
+        return $roster;
+    };
+    $queries = static function (array $roster): array {
+        $count = ['select' => 0, 'write' => 0];
+        app()->forgetScopedInstances();
+        DB::listen(static function (QueryExecuted $query) use (&$count): void {
+            ++$count[str_starts_with($query->sql, 'select') ? 'select' : 'write'];
+        });
+        app(ImportRoster::class)(Node::root(json_decode((string) json_encode($roster))), false, Actor::system('test'));
+        Event::forget(QueryExecuted::class);
+
+        return $count;
+    };
+    $queries($large(5));
+    $few = $queries($large(5));
+    $queries($large(30));
+    $many = $queries($large(30));
+    expect($many['select'])->toBe($few['select'])->and($many['write'])->toBe($few['write'])->toBeLessThan(8);
+    $other = $large(30);
+    $other['people'][10]['name'] = 'Somebody else';
+    $other['people'][11]['skills'] = ['brass' => 3];
+    $queries($other);
+    expect(Person::query()->where('slug', 'more-5')->sole()->name)->toBe('Somebody else')
+        ->and(Person::query()->with('skills')->where('slug', 'more-6')->sole()->skills->first()?->getRelation('pivot')->getAttribute('level'))->toBe(3);
 });
