@@ -96,6 +96,7 @@ final class DemoHistory
             CarbonImmutable::setTestNow(CarbonImmutable::createFromTimestampUTC($instant));
             ($next['data'])();
         }
+        $this->tick($until);
         Carbon::setTestNow();
         CarbonImmutable::setTestNow();
     }

@@ -13,7 +13,7 @@ export function CustomerWords({ words }: { words: HousePageProps['customerWords'
             <h2 className="font-semibold">{say('customer_words.title')}</h2>
             <p className="mb-3 text-ink2">{say('customer_words.note')}</p>
             <form
-                className="space-y-3"
+                className="grid gap-4 sm:grid-cols-2"
                 onSubmit={(event) => {
                     event.preventDefault();
                     form.put('/house/customer-words', { preserveScroll: true });
@@ -24,7 +24,7 @@ export function CustomerWords({ words }: { words: HousePageProps['customerWords'
                         <input className="entry w-full" maxLength={200} value={form.data.words[status] ?? ''} onChange={(event) => form.setData('words', { ...form.data.words, [status]: event.target.value })} />
                     </Labelled>
                 ))}
-                <Button type="submit" look="main" disabled={form.processing || !form.isDirty}>
+                <Button type="submit" look="main" className="justify-self-start" disabled={form.processing || !form.isDirty}>
                     {say('customer_words.save')}
                 </Button>
             </form>
