@@ -55,9 +55,9 @@ it('finds nothing by an id that can be none', function (): void {
 });
 
 it('refuses headers that are no texts, with their name', function (string $name, string $value, string $pointer): void {
-    $this->call('GET', '/search?q=trumpet', [], [], [], ['HTTP_ACCEPT' => 'application/json', $name => $value])->assertUnprocessable()->assertJsonPath('errors.0.pointer', $pointer);
+    $this->call('GET', '/search?q=trumpet', [], [], [], ['HTTP_ACCEPT' => 'application/json', $name => str_replace('{house}', url(''), $value)])->assertUnprocessable()->assertJsonPath('errors.0.pointer', $pointer);
 })->with([
-    'bytes that are not UTF-8' => ['HTTP_REFERER', "http://localhost/\xff\xfe", '/Referer'],
+    'bytes that are not UTF-8' => ['HTTP_REFERER', "{house}/\xff\xfe", '/Referer'],
     'control characters' => ['HTTP_IDEMPOTENCY_KEY', "key\x01-00001", '/Idempotency-Key'],
     'NUL' => ['HTTP_AUTHORIZATION', "Bearer 1|\0x", '/Authorization'],
 ]);

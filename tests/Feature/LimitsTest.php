@@ -27,13 +27,13 @@ const LIMITED = [
     'task_covers.absence' => TextLimits::ID,
     'task_files.name' => TextLimits::NAME,
     'task_kinds.name' => TextLimits::LABEL, 'task_kinds.slug' => TextLimits::SHORT_NAME, 'task_kinds.guide' => TextLimits::GUIDE, 'task_kinds.form_label' => TextLimits::LABEL,
-    'tasks.title' => TextLimits::TITLE, 'tasks.description' => TextLimits::DETAILS, 'tasks.contact' => TextLimits::TITLE, 'tasks.outcome_note' => TextLimits::PROSE, 'tasks.waiting_for' => TextLimits::NAME, 'tasks.key' => 120,
+    'tasks.title' => TextLimits::TITLE, 'tasks.description' => TextLimits::DETAILS, 'tasks.contact' => TextLimits::TITLE, 'tasks.outcome_note' => TextLimits::PROSE, 'tasks.waiting_for' => TextLimits::NAME, 'tasks.key' => 120, 'tasks.made_by_rule' => TextLimits::ID,
     'teams.name' => TextLimits::NAME, 'teams.slug' => TextLimits::ID,
     'users.name' => TextLimits::NAME, 'users.email' => TextLimits::NAME,
 ];
 
 /** Columns of the framework and its packages, and of the application's own words: codes, digests, instants, zones. */
-const OWN_WORDS = '/^(cache|cache_locks|jobs|failed_jobs|job_batches|migrations|permissions|roles|model_has_\w+|role_has_\w+|sessions)\.|\.(status|kind|type|cause|occasion|event|outcome|state|seat|level|tier|source|system|saved_by_system|only_one|zone|priority|held|hand_back|resumes_as|answering_level|log_name|subject_type|causer_type|tokenable_type|abilities|token|secret|key|key_hash|timer|path|password|remember_token|intake_paused_until|batch_uuid)$|^chain_cuts\.reason$|^houses\.name$|^customers\.(name|slug|contact)$/';
+const OWN_WORDS = '/^(cache|cache_locks|jobs|failed_jobs|job_batches|migrations|permissions|roles|model_has_\w+|role_has_\w+|sessions)\.|\.(status|kind|type|cause|occasion|event|outcome|state|seat|level|tier|source|system|saved_by_system|only_one|zone|priority|held|hand_back|resumes_as|answering_level|log_name|subject_type|causer_type|tokenable_type|abilities|token|secret|key|key_hash|hash|timer|path|password|remember_token|intake_paused_until|batch_uuid)$|^chain_cuts\.reason$|^houses\.name$|^customers\.(name|slug|contact)$/';
 
 it('has a limit for each text that comes from outside, and a column in which it fits', function (): void {
     $columns = DB::table('information_schema.columns')->where('table_schema', DB::connection()->getDatabaseName())->whereNotNull('character_set_name')

@@ -5,11 +5,13 @@ declare(strict_types=1);
 use App\Actions\AbsenceTerms;
 use App\Actions\Actor;
 use App\Actions\AskAbsence;
+use App\Actions\ImportRoster;
 use App\Actions\LockedDraft;
 use App\Models\Team;
 use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Absence\AbsenceKind;
 use OpenBaton\Core\Absence\HeldPolicy;
+use OpenBaton\Core\Document\Node;
 use Tests\Support\House;
 use Tests\Support\OpenPage;
 use Tests\Support\PropTypes;
@@ -35,7 +37,7 @@ it('shows the floor as it is', function (): void {
     House::arrive();
     House::arrive('quote');
     $props = propsOf($this, 'hanneke', '/floor');
-    $lanes = array_column($props['teams'][0]['people'], null, 'slug');
+    $lanes = array_column($props['lanes'], null, 'slug');
     expect($lanes['ayumi']['openTasks'])->toBe(1)
         ->and($lanes['callum']['state'])->toBe('away')
         ->and($lanes['callum']['substitutes'])->toBe([['slug' => 'femi', 'name' => 'Femi Adeyinka']])
@@ -43,6 +45,22 @@ it('shows the floor as it is', function (): void {
         ->and($props['handoffs'][0]['to']['slug'])->toBe('ayumi')
         ->and($props['status']['unplaced'])->toBe(1)
         ->and($props['status']['away'][0]['slug'])->toBe('callum');
+});
+
+it('sends the first lanes of the floor, and others as they come into view', function (): void {
+    $roster = House::roster();
+    $extra = array_map(static fn(int $one): array => ['id' => "extra-{$one}", 'name' => "Extra {$one}"], range(0, 59));
+    app(ImportRoster::class)(Node::root(['people' => [...$roster['people'], ...$extra]] + $roster), false, Actor::system('test'));
+    $this->actingAs(House::user('hanneke'));
+    $floor = static fn(string $query, array $headers = []): array => test()->get("/floor{$query}", $headers)->assertOk()->json('props') ?? [];
+    $whole = propsOf($this, 'hanneke', '/floor');
+    $named = array_merge(...array_column($whole['teams'], 'people'));
+    $part = OpenPage::visits() + ['X-Inertia-Partial-Component' => 'Floor/Floor', 'X-Inertia-Partial-Data' => 'lanes'];
+    expect(count(array_unique(array_column($named, 'slug'))))->toBeGreaterThan(60)
+        ->and(count($whole['lanes']))->toBeLessThanOrEqual(40)
+        ->and(array_column($whole['lanes'], 'slug'))->not->toContain('extra-59')
+        ->and(array_column($floor('?lanes=extra-59,nobody,ayumi', $part)['lanes'], 'slug'))->toEqualCanonicalizing(['extra-59', 'ayumi'])
+        ->and($floor('?lanes='.implode(',', array_map(static fn(int $one): string => "nobody-{$one}", range(1, 200))), $part)['lanes'])->toBe([]);
 });
 
 it('shows members what is in their hands, and why', function (): void {

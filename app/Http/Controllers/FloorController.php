@@ -28,7 +28,7 @@ final class FloorController
     {
         Gate::authorize('viewFloor', House::class);
 
-        return Inertia::render('Floor/Floor', $page->props() + [
+        return Inertia::render('Floor/Floor', $page->props(array_values(array_filter(explode(',', $request->string('lanes')->toString())))) + [
             'task' => static function () use ($request, $view): ?array {
                 $task = Task::query()->find($request->string('task')->toString());
 

@@ -7,7 +7,6 @@ namespace App\Http\Pages;
 use OpenBaton\Core\Document\Instant;
 use OpenBaton\Core\People\Person;
 use OpenBaton\Core\People\Roster;
-use OpenBaton\Core\People\Team;
 use OpenBaton\Core\Time\LocalDate;
 use OpenBaton\Core\Time\WorkingTime;
 use OpenBaton\Core\Workload\LoadPlan;
@@ -16,16 +15,25 @@ use OpenBaton\Core\Workload\Work;
 use OpenBaton\Core\Workload\WorkItem;
 
 /** The lanes of the floor: how loaded somebody is on each of the days. Its type is in FloorPage.ts. */
-final readonly class FloorLanes
+final class FloorLanes
 {
+    /** @var array<string, array{slug: string, state: string, openTasks: int, days: list<array{capacity: int}>, ...}> what was computed of whom, by slug */
+    private array $made = [];
+
     /**
      * @param list<LocalDate> $days
      * @param int             $now  instant
      */
-    public function __construct(private Roster $roster, private Work $work, private array $days, private int $now) {}
+    public function __construct(private readonly Roster $roster, private readonly Work $work, private readonly array $days, private readonly int $now) {}
 
-    /** @return array<string, mixed> */
-    public function of(Person $person, ?Team $team): array
+    /** @return array{slug: string, state: string, openTasks: int, days: list<array{capacity: int}>, ...} */
+    public function of(Person $person): array
+    {
+        return $this->made[$person->id] ??= $this->computed($person);
+    }
+
+    /** @return array{slug: string, state: string, openTasks: int, days: list<array{capacity: int}>, ...} */
+    private function computed(Person $person): array
     {
         $held = $this->work->held($person->id);
         $plan = LoadPlanner::plan($person->hours, $this->roster->presenceOf($person->id), $person->capacity, $held->loading, $this->now);
@@ -34,7 +42,6 @@ final readonly class FloorLanes
         return [
             'slug' => $person->id,
             'name' => $person->name,
-            'lead' => $team?->leadId === $person->id,
             'state' => $this->state($person),
             'awayUntil' => Instant::orNull($this->roster->awayUntil($person->id, $this->now)),
             'substitutes' => array_map(fn(string $slug): array => ['slug' => $slug, 'name' => $this->roster->people[$slug]->name], $absence?->substituteIds() ?? []),

@@ -13,12 +13,13 @@ use App\Models\Task;
 use Carbon\CarbonImmutable;
 use Closure;
 use OpenBaton\Core\Document\Instant;
+use OpenBaton\Core\People\Membership;
 use OpenBaton\Core\People\Person;
 use OpenBaton\Core\Time\LocalDate;
 use OpenBaton\Core\Workload\TaskStatus;
 
 /** The lead's home. Its type is FloorPage.ts. */
-final readonly class FloorPage
+final class FloorPage
 {
     private const DAYS = 5;
 
@@ -26,20 +27,33 @@ final readonly class FloorPage
 
     private const UNPLACED = 50;
 
-    private int $now;
+    /** Lanes that come with the page; more of them as they are scrolled into view, so many at once. */
+    private const FIRST_LANES = 40;
 
-    public function __construct(private Viewer $viewer)
+    private const MOST_LANES = 100;
+
+    private readonly int $now;
+
+    private ?FloorLanes $floor = null;
+
+    public function __construct(private readonly Viewer $viewer)
     {
         $this->now = CarbonImmutable::now()->getTimestamp();
     }
 
-    /** @return array<string, Closure(): mixed> */
-    public function props(): array
+    /**
+     * @param list<string> $shown whose lanes are asked for, by slug; nobody: the first
+     *
+     * @return array<string, Closure(): mixed>
+     */
+    public function props(array $shown): array
     {
         return [
             'days' => fn(): array => array_map(static fn(LocalDate $date): string => $date->format(), $this->days()),
             'now' => fn(): string => Instant::format($this->now),
             'teams' => fn(): array => $this->teams(),
+            'full' => fn(): int => $this->full(),
+            'lanes' => fn(): array => $this->lanes($shown),
             'unplaced' => fn(): array => $this->unplaced(),
             'open' => static fn(): int => Task::query()->claimable()->count(),
             'reviews' => fn(): array => $this->unreviewed(),
@@ -64,32 +78,71 @@ final readonly class FloorPage
         return $days;
     }
 
-    /** @return list<array<string, mixed>> */
-    private function teams(): array
+    private function floor(): FloorLanes
     {
         $house = $this->viewer->snapshot();
-        $lanes = new FloorLanes($house->roster, WorkReader::ofEverybody($house), $this->days(), $this->now);
-        $teams = [];
+
+        return $this->floor ??= new FloorLanes($house->roster, WorkReader::ofEverybody($house), $this->days(), $this->now);
+    }
+
+    /** @return list<array{slug: string, name: string, above: string|null, people: list<Person>, lead: string|null}> those in no team come last */
+    private function rows(): array
+    {
+        $roster = $this->viewer->snapshot()->roster;
+        $rows = [];
         $seen = [];
-        foreach ($house->roster->teams as $team) {
-            $people = [];
-            foreach ($team->members as $member) {
-                $seen[$member->personId] = true;
-                $people[] = $lanes->of($house->roster->people[$member->personId], $team);
-            }
-            $teams[] = [
-                'slug' => $team->id,
-                'name' => $team->name,
-                'above' => $team->parentId === null ? null : $house->roster->teams[$team->parentId]->name,
-                'people' => $people,
-            ];
+        foreach ($roster->teams as $team) {
+            $people = array_values(array_map(static fn(Membership $member): Person => $roster->people[$member->personId], $team->members));
+            $seen += array_flip(array_column($people, 'id'));
+            $rows[] = ['slug' => $team->id, 'name' => $team->name, 'above' => $team->parentId === null ? null : $roster->teams[$team->parentId]->name, 'people' => $people, 'lead' => $team->leadId];
         }
-        $others = array_filter(array_diff_key($house->roster->people, $seen), static fn(Person $person): bool => $person->active);
-        if ($others !== []) {
-            $teams[] = ['slug' => '', 'name' => 'In no team', 'above' => null, 'people' => array_values(array_map(static fn(Person $person): array => $lanes->of($person, null), $others))];
+        $others = array_values(array_filter(array_diff_key($roster->people, $seen), static fn(Person $person): bool => $person->active));
+
+        return $others === [] ? $rows : [...$rows, ['slug' => '', 'name' => 'In no team', 'above' => null, 'people' => $others, 'lead' => null]];
+    }
+
+    /** @return list<array<string, mixed>> who is in them, and what their lanes come to */
+    private function teams(): array
+    {
+        return array_map(function (array $team): array {
+            $lanes = array_map($this->floor()->of(...), $team['people']);
+
+            return [
+                'slug' => $team['slug'],
+                'name' => $team['name'],
+                'above' => $team['above'],
+                'present' => count(array_filter($lanes, static fn(array $lane): bool => $lane['state'] === 'in')),
+                'openTasks' => array_sum(array_column($lanes, 'openTasks')),
+                'people' => array_map(static fn(Person $person): array => ['slug' => $person->id, 'name' => $person->name, 'lead' => $team['lead'] === $person->id], $team['people']),
+            ];
+        }, $this->rows());
+    }
+
+    /** Minutes: the capacity of the fullest day of anybody, the measure of all days. */
+    private function full(): int
+    {
+        $full = 1;
+        foreach ($this->rows() as $team) {
+            foreach ($team['people'] as $person) {
+                $full = max($full, ...array_column($this->floor()->of($person)['days'], 'capacity'));
+            }
         }
 
-        return $teams;
+        return $full;
+    }
+
+    /**
+     * @param list<string> $shown slugs; nobody: the first lanes
+     *
+     * @return list<array<string, mixed>>
+     */
+    private function lanes(array $shown): array
+    {
+        $people = $this->viewer->snapshot()->roster->people;
+        $first = array_slice(array_merge(...array_column($this->rows(), 'people')), 0, self::FIRST_LANES);
+        $asked = array_values(array_intersect_key($people, array_flip(array_slice($shown, 0, self::MOST_LANES))));
+
+        return array_map($this->floor()->of(...), $shown === [] ? array_values(array_column($first, null, 'id')) : $asked);
     }
 
     /** @return list<array<string, mixed>> */

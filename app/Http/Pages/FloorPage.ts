@@ -14,7 +14,6 @@ export type LaneDay = {
 };
 
 export type Lane = PersonRef & {
-    lead: boolean;
     state: 'in' | 'off' | 'away' | 'paused' | 'inactive';
     awayUntil: string | null;
     substitutes: PersonRef[];
@@ -25,12 +24,24 @@ export type Lane = PersonRef & {
     days: LaneDay[];
 };
 
-export type FloorTeam = { slug: string; name: string; above: string | null; people: Lane[] };
+export type FloorTeam = {
+    slug: string;
+    name: string;
+    above: string | null;
+    /** how many are in now, and have open between them */
+    present: number;
+    openTasks: number;
+    people: (PersonRef & { lead: boolean })[];
+};
 
 export type FloorPageProps = {
     days: string[];
     now: string;
     teams: FloorTeam[];
+    /** minutes: the capacity of the fullest day, the measure of all */
+    full: number;
+    /** of the first, or of those that were asked for */
+    lanes: Lane[];
     unplaced: TaskLine[];
     open: number;
     /** in review, with nobody to review them */

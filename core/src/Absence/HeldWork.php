@@ -32,11 +32,14 @@ final readonly class HeldWork
         $finishes = $now < $away->from ? LoadPlanner::plan($person->hours, $presence, $person->capacity, $work->loading, $now, toTheEnd: true)->finishes : [];
         try {
             $dueBy = (new WorkingTime($presence))->endOfDayAfter($away->to);
+            $missed = (new WorkingTime($person->hours))->minutesBetween($away->from, $away->to) > 0;
         } catch (NoWorkingTime) {
+            // Whoever never works again does nothing later either.
             $dueBy = $away->to;
+            $missed = true;
         }
 
-        return new self($absence->held, $away, $dueBy, $finishes, (new WorkingTime($person->hours))->minutesBetween($away->from, $away->to) > 0);
+        return new self($absence->held, $away, $dueBy, $finishes, $missed);
     }
 
     public function reason(Subject $task, SeatName $seat): CoverReason

@@ -72,7 +72,7 @@ it('has one table of what people may do', function (): void {
         ['take_back', 'in_review', 'working', 'holder lead', null, ''],
         ['send_back', 'in_review', 'working', 'reviewer lead', null, 'reason'],
         ['approve', 'in_review', 'done', 'reviewer lead', null, 'note'],
-        ['complete', 'new working waiting', 'done', 'holder lead', true, 'note spent'],
+        ['complete', 'new working waiting', 'done', 'holder lead', true, 'note spent anyway'],
         ['reopen', 'done dropped', 'working', 'holder lead', null, ''],
         ['hand_on', 'new working waiting in_review', null, 'holder lead', null, 'to reason'],
         ['hand_review', 'in_review', null, 'reviewer lead', null, 'to reason'],

@@ -1,81 +1,16 @@
 import { Head, Link, router } from '@inertiajs/react';
-import type { FloorPageProps, FloorTeam, Lane } from '@props/FloorPage';
-import { useEffect, useMemo, type ReactNode } from 'react';
-import { plural, useFormats, weekday } from '@/lib/format';
+import type { FloorPageProps, FloorTeam } from '@props/FloorPage';
+import { useEffect, useMemo, useRef } from 'react';
+import { plural, weekday } from '@/lib/format';
 import { say } from '@/lib/words';
 import { HandoffRow } from '@/parts/HandoffLog';
 import { Intake } from '@/parts/Intake';
 import { LaneArcs, type LaneArc } from '@/parts/LaneArcs';
-import { LoadDay } from '@/parts/LoadLane';
+import { COLUMNS, LaneTeam, useLanes } from '@/parts/Lanes';
 import { PersonName } from '@/parts/PersonMark';
 import { TaskPanel } from '@/parts/TaskPanel';
 import { TaskRows } from '@/parts/TaskRows';
 import { Button } from '@/ui/Button';
-
-const COLUMNS = 'pl-11 grid grid-cols-[minmax(150px,1.3fr)_minmax(92px,0.6fr)_36px_32px_48px_repeat(5,minmax(66px,1fr))] items-center gap-x-2';
-
-function state(lane: Lane, lastDay: (iso: string) => string): ReactNode {
-    switch (lane.state) {
-        case 'away':
-            return (
-                <span className="text-plum" title={lane.substitutes.length === 0 ? 'no substitute named' : `substitutes: ${lane.substitutes.map((one) => one.name).join(', ')}`}>
-                    away{lane.awayUntil !== null && ` to ${lastDay(lane.awayUntil)}`}
-                </span>
-            );
-        case 'in':
-            return 'in';
-        case 'paused':
-            return <span className="text-ochre">paused</span>;
-        case 'inactive':
-            return <span className="text-ink2">inactive</span>;
-        case 'off':
-            return <span className="text-ink2">off now</span>;
-    }
-}
-
-function LaneRow({ lane, full, chosen, onChoose }: { lane: Lane; full: number; chosen: boolean; onChoose: (slug: string) => void }) {
-    const { lastDay } = useFormats();
-    const over = lane.loadPercent === null ? lane.openTasks > 0 : lane.loadPercent > 100;
-    return (
-        <div role="row" data-lane={lane.slug} className={`${COLUMNS} h-8 border-t border-line pr-3 ${chosen ? 'bg-pine-wash' : ''}`}>
-            <span role="rowheader" className="min-w-0">
-                <button type="button" className="flex max-w-full items-center text-left hover:underline" onClick={() => onChoose(lane.slug)}>
-                    <PersonName slug={lane.slug} name={lane.name} />
-                    {lane.lead && <span className="ml-1 text-xs text-ink2">lead</span>}
-                </button>
-            </span>
-            <span role="cell" className="truncate">{state(lane, lastDay)}</span>
-            <span role="cell" className="text-right">{lane.openTasks}</span>
-            <span role="cell" className={`text-right ${lane.late > 0 ? 'font-semibold text-brick' : 'text-ink2'}`}>{lane.late}</span>
-            <span role="cell" className={`text-right ${over ? 'font-semibold text-brick' : ''}`}>{lane.loadPercent === null ? 'none' : `${lane.loadPercent} %`}</span>
-            {lane.days.map((one) => (
-                <span role="cell" key={one.date} className="border-l border-line pl-1">
-                    <LoadDay day={one} full={full} name={lane.name} />
-                </span>
-            ))}
-        </div>
-    );
-}
-
-function Team({ team, full, chosen, onChoose }: { team: FloorTeam; full: number; chosen: string | undefined; onChoose: (slug: string) => void }) {
-    const present = team.people.filter((lane) => lane.state === 'in').length;
-    return (
-        <div role="rowgroup" aria-label={team.name}>
-            <div role="row" className="border-t border-ink2 bg-chalk px-3 py-1">
-                <span role="rowheader" className="font-semibold">
-                    {team.name}
-                    {team.above !== null && <span className="font-normal text-ink2"> of {team.above}</span>}
-                    <span className="ml-3 text-xs font-normal text-ink2">
-                        {present} of {team.people.length} in, {plural(team.people.reduce((sum, lane) => sum + lane.openTasks, 0), 'open task', 'open tasks')}
-                    </span>
-                </span>
-            </div>
-            {team.people.map((lane) => (
-                <LaneRow key={lane.slug} lane={lane} full={full} chosen={lane.slug === chosen} onChoose={onChoose} />
-            ))}
-        </div>
-    );
-}
 
 /** That rules went round, or failed, with what to do about it. */
 function Cuts({ cuts, onTask }: Pick<FloorPageProps, 'cuts'> & { onTask: (id: string) => void }) {
@@ -159,10 +94,10 @@ function useEscape(open: boolean, close: () => void): void {
     });
 }
 
-export default function Floor({ days, teams, unplaced, reviews, cuts, open, handoffs, covers, task, person }: FloorPageProps) {
+export default function Floor({ days, teams, full, lanes, unplaced, reviews, cuts, open, handoffs, covers, task, person }: FloorPageProps) {
     const show = (query: string): void => router.visit(`/floor${query}`, { only: ['task', 'person'], preserveState: true, preserveScroll: true });
-    // The capacity line of the fullest day is the measure of all.
-    const full = Math.max(1, ...teams.flatMap((team) => team.people.flatMap((lane) => lane.days.map((one) => one.capacity))));
+    const view = useRef<HTMLDivElement>(null);
+    const known = useLanes(view, teams, lanes);
     const arcs = useMemo(() => arcsOf(covers, teams), [covers, teams]);
     const showTask = (id: string): void => show(`?task=${id}`);
     useEscape(task !== null || person !== null, () => show(''));
@@ -171,7 +106,7 @@ export default function Floor({ days, teams, unplaced, reviews, cuts, open, hand
         <div className="grid h-full grid-cols-[minmax(0,1fr)_340px] xl:grid-cols-[minmax(0,1fr)_420px]">
             <Head title="Floor" />
             <h1 className="sr-only">Floor</h1>
-            <div className="overflow-auto">
+            <div ref={view} className="overflow-auto">
                 <div className="relative min-w-[780px]">
                 <LaneArcs arcs={arcs} />
                 <div role="table" aria-label="Load of everybody" className="bg-paper">
@@ -190,7 +125,7 @@ export default function Floor({ days, teams, unplaced, reviews, cuts, open, hand
                         </div>
                     </div>
                     {teams.map((team) => (
-                        <Team key={team.slug} team={team} full={full} chosen={person?.lane.slug} onChoose={(slug) => show(`?person=${slug}`)} />
+                        <LaneTeam key={team.slug} team={team} lanes={known} full={full} chosen={person?.lane.slug} onChoose={(slug) => show(`?person=${slug}`)} />
                     ))}
                 </div>
                 </div>

@@ -143,7 +143,7 @@ export function RuleEditor({ rule, vocabulary, faults, onChange }: Props) {
             <Clause word="give to">
                 {rule.give === undefined ? (
                     <>
-                        <span>nobody; it only carries its follow-ups and the search goes on. </span>
+                        <span>nobody. Once the task is given, its follow-ups run too, wherever it stands among the rules. </span>
                         <Button look="quiet" onClick={() => change({ ...rule, give: { otherwise: { kind: 'next_rule' } } })}>
                             Give it to somebody
                         </Button>

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Actions\Actor;
+use App\Actions\ChangeHouse;
+use App\Actions\PauseIntake;
+use App\Models\Person;
+
+it('fetches the lanes of a large house as they are scrolled into view, and keeps those current', function (): void {
+    ChangeHouse::run('people_added', 'added many', Actor::system('test'), static function (): Person {
+        $like = Person::query()->where('slug', 'jun-morita')->sole();
+        for ($more = 100; $more < 200; ++$more) {
+            $like->replicate(['user_id', 'email', 'calendar'])->fill(['slug' => "jun-{$more}", 'name' => "Jun {$more}"])->save();
+        }
+
+        return $like;
+    });
+    $cells = fn(): int => (int) $this->browser->executeScript('return document.querySelectorAll("[data-lane=jun-199] [role=cell]").length');
+    $asked = fn(): int => (int) $this->browser->executeScript('return performance.getEntriesByType("resource").filter((one) => one.name.includes("/floor?lanes=")).length');
+    $this->signIn('hanneke');
+    $this->visit('/floor');
+    $this->see('Jun 199');
+    expect($cells())->toBe(0);
+    $this->browser->executeScript('document.querySelector("[data-lane=jun-199]").scrollIntoView()');
+    $this->until(fn(): bool => $cells() === 9, static fn(): string => 'The lane of Jun 199 is not fetched.');
+    usleep(600_000);
+    expect($asked())->toBeBetween(1, 4)->and($this->browser->getCurrentURL())->toEndWith('/floor');
+
+    app(PauseIntake::class)->pause(Person::query()->where('slug', 'jun-199')->sole(), null, 'Stocktaking', Actor::system('test'));
+    $this->until(fn(): bool => (bool) $this->browser->executeScript('return document.querySelector("[data-lane=jun-199]").textContent.includes("paused")'), static fn(): string => 'The lane of Jun 199 stays as it was.');
+});
