@@ -8,6 +8,7 @@ use App\Models\RulebookVersion;
 use App\Models\VersionState;
 use Spatie\Activitylog\Models\Activity;
 use Tests\Support\House;
+use Tests\Support\OpenPage;
 
 beforeEach(function (): void {
     House::open();
@@ -89,6 +90,17 @@ it('refuses rules that are no list with distinct ids', function (mixed $rules): 
     $this->putJson('/rulebook/draft', ['rules' => $rules, 'revision' => LockedDraft::revision()])->assertUnprocessable();
     expect(RulebookVersion::query()->where('state', VersionState::Draft)->exists())->toBeFalse();
 })->with(['a text' => ['x'], 'a map' => [['a' => []]], 'without ids' => [[['name' => 'x']]], 'the same id twice' => [[['id' => 'a'], ['id' => 'a']]]]);
+
+it('sends the rules of a revision once, and those of a newer one', function (): void {
+    $first = $this->putJson('/rulebook/draft', ['rules' => [quoteRule()], 'revision' => LockedDraft::revision()])->json('revision');
+    $reload = OpenPage::visits() + ['X-Inertia-Partial-Component' => 'Rulebook/Rulebook', 'X-Inertia-Partial-Except' => 'notice'];
+    $props = fn(string $known): array => $this->get("/rulebook?known={$known}", $reload)->assertOk()->json('props');
+    expect($props("{$first}"))->not->toHaveKey('rules')->toHaveKeys(['draft', 'published', 'vocabulary'])
+        ->and(array_column($props('')['rules'], 'id'))->toBe(['quotes'])
+        ->and(array_column($props('abc')['rules'], 'id'))->toBe(['quotes']);
+    $this->putJson('/rulebook/draft', ['rules' => [House::roundRule(), quoteRule()], 'revision' => $first])->assertOk();
+    expect(array_column($props("{$first}")['rules'], 'id'))->toBe(['round', 'quotes']);
+});
 
 it('discards a draft and keeps its rules in the audit trail', function (): void {
     $revision = $this->putJson('/rulebook/draft', ['rules' => [quoteRule()], 'revision' => LockedDraft::revision()])->json('revision');

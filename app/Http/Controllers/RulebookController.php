@@ -32,11 +32,11 @@ final class RulebookController
 {
     private const LONGEST_TEXT = 2000;
 
-    public function show(RulebookPage $page): Response
+    public function show(Request $request, RulebookPage $page): Response
     {
         Gate::authorize('viewAny', RulebookVersion::class);
 
-        return Inertia::render('Rulebook/Rulebook', $page->props());
+        return Inertia::render('Rulebook/Rulebook', $page->props($request->filled('known') ? $request->integer('known') : null));
     }
 
     /** What the rules take of the recent work, as far as that is worked out: of those in force, or of a revision of the draft. */

@@ -19,8 +19,12 @@ final readonly class RulebookPage
 
     public function __construct(private Viewer $viewer, private CheckedRules $checked) {}
 
-    /** @return array<string, Closure(): mixed> */
-    public function props(): array
+    /**
+     * @param int|null $known the revision whose rules the page has already: they are not sent again
+     *
+     * @return array<string, Closure(): mixed>
+     */
+    public function props(?int $known = null): array
     {
         // Read before the draft itself, so that a page never takes an older draft for a newer one.
         $revision = LockedDraft::revision();
@@ -28,7 +32,8 @@ final readonly class RulebookPage
         return [
             'vocabulary' => fn(): array => (new Vocabulary(KindRegistry::standard()))->of($this->viewer->snapshot()),
             'published' => $this->published(...),
-            'draft' => $this->draft(...),
+            'draft' => $this->draftLine(...),
+            ...($known === $revision ? [] : ['rules' => fn(): array => array_values((array) ($this->draft() ?? RulebookVersion::query()->published()->first())?->rules)]),
             'draftRevision' => static fn(): int => $revision,
             'recentDays' => static fn(): int => config()->integer('baton.recent_days'),
             'versions' => static fn(): array => RulebookVersion::query()->with('savedBy')->whereNotNull('number')->orderByDesc('number')->limit(self::VERSIONS)
@@ -64,17 +69,21 @@ final readonly class RulebookPage
     {
         $published = RulebookVersion::query()->with('savedBy')->published()->first();
 
-        return $published === null ? null : self::line($published) + ['rules' => $published->rules];
+        return $published === null ? null : self::line($published);
+    }
+
+    private function draft(): ?RulebookVersion
+    {
+        return once(fn(): ?RulebookVersion => $this->viewer->user()->can('write', RulebookVersion::class) ? RulebookVersion::query()->with('savedBy')->draft()->first() : null);
     }
 
     /** @return array<string, mixed>|null */
-    private function draft(): ?array
+    private function draftLine(): ?array
     {
-        $draft = $this->viewer->user()->can('write', RulebookVersion::class) ? RulebookVersion::query()->with('savedBy')->draft()->first() : null;
+        $draft = $this->draft();
 
         return $draft === null ? null : [
             'id' => $draft->id,
-            'rules' => $draft->rules,
             'savedBy' => $draft->author(),
             'savedAt' => Moment::orNull($draft->updated_at),
             'faults' => self::faults($this->checked->faults(array_values((array) $draft->rules), $this->viewer->snapshot())),

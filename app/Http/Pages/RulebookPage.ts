@@ -60,8 +60,10 @@ export type Version = { id: string; number: number; note: string | null; publish
 
 export type RulebookPageProps = {
     vocabulary: Vocabulary;
-    published: (Version & { rules: Rule[] }) | null;
-    draft: { id: string; rules: Rule[]; savedBy: string | null; savedAt: string | null; faults: Fault[] } | null;
+    published: Version | null;
+    draft: { id: string; savedBy: string | null; savedAt: string | null; faults: Fault[] } | null;
+    /** of the draft, and else those in force; not sent again while the revision is the same */
+    rules: Rule[];
     /** Grows whenever a draft is saved, published or discarded. */
     draftRevision: number;
     recentDays: number;

@@ -13,7 +13,7 @@ export type Currency = 'current' | 'out of touch' | 'signed out';
  * it lives in the components. Answers whether the page is current.
  */
 export function useCurrent(): Currency {
-    const { stamp, viewer } = useShared();
+    const { stamp, viewer, draftRevision } = useShared();
     const [state, setState] = useState<Currency>('current');
     const signedIn = viewer !== null;
 
@@ -27,8 +27,8 @@ export function useCurrent(): Currency {
                 const now = await ask<{ stamp: string }>('GET', '/pulse');
                 setState('current');
                 if (now.stamp !== stamp) {
-                    // What the last action came to stays until the next.
-                    router.reload({ preserveUrl: true, except: ['notice'] });
+                    // What the last action came to stays until the next; rules that are known are not sent again.
+                    router.reload({ preserveUrl: true, except: ['notice'], data: draftRevision === undefined ? {} : { known: draftRevision } });
                 }
             } catch (error) {
                 setState(error instanceof Problem && error.status === 401 ? 'signed out' : 'out of touch');
@@ -43,7 +43,7 @@ export function useCurrent(): Currency {
             clearInterval(timer);
             document.removeEventListener('visibilitychange', onShow);
         };
-    }, [stamp, signedIn]);
+    }, [stamp, signedIn, draftRevision]);
 
     return state;
 }

@@ -6,6 +6,8 @@ export type Shared = {
     viewer: { name: string; slug: string | null; leads: boolean; creates: boolean; administers: boolean } | null;
     status: StatusStripProps | null;
     stamp: string;
+    /** of the rulebook, on its page alone */
+    draftRevision?: number;
     notice: { done: string | null; problem: string | null; undo: { label: string; url: string } | null };
 };
 

@@ -24,12 +24,12 @@ export type Draft = {
     theirs: (() => void) | null;
 };
 
-type Page = Pick<RulebookPageProps, 'published' | 'draft' | 'draftRevision'>;
+type Page = Pick<RulebookPageProps, 'rules' | 'draft' | 'draftRevision'>;
 /** What is worked on; source is the revision at which it was last taken over from the server. */
 type Kept = { rules: Rule[]; faults: Fault[] | null; revision: number; source: number };
 
 function fromServer(page: Page): Kept {
-    return { rules: drawable(page.draft?.rules ?? page.published?.rules ?? []), faults: page.draft?.faults ?? null, revision: page.draftRevision, source: page.draftRevision };
+    return { rules: drawable(page.rules), faults: page.draft?.faults ?? null, revision: page.draftRevision, source: page.draftRevision };
 }
 
 type Autosaved = {
