@@ -22,7 +22,7 @@ function ViewerMenu({ viewer, onKeys }: { viewer: NonNullable<Shared['viewer']>;
             trigger={
                 <button type="button" className="inline-flex items-center gap-2 rounded px-2 py-1 hover:bg-pine-wash">
                     {viewer.slug !== null && <PersonMark slug={viewer.slug} size={18} />}
-                    <span className="max-w-40 truncate">{viewer.name}</span>
+                    <span className="max-w-28 truncate xl:max-w-40">{viewer.name}</span>
                 </button>
             }
             items={[
@@ -66,7 +66,7 @@ export function Frame({ children }: { children: ReactNode }) {
                 To the page
             </a>
             <header className="flex h-12 shrink-0 items-center gap-1 border-b border-line bg-paper px-4">
-                <span className="mr-5 inline-flex items-center gap-2 font-semibold whitespace-nowrap">
+                <span className="mr-2 inline-flex xl:mr-5 items-center gap-2 font-semibold whitespace-nowrap">
                     <Mark />
                     <span className="hidden sm:inline">Open Baton</span>
                 </span>
@@ -78,7 +78,7 @@ export function Frame({ children }: { children: ReactNode }) {
                                 key={href}
                                 href={href}
                                 aria-current={here ? 'page' : undefined}
-                                className={`inline-flex h-full items-center border-b-2 px-3 whitespace-nowrap ${here ? 'border-pine font-semibold' : 'border-transparent text-ink2 hover:text-ink'}`}
+                                className={`inline-flex h-full items-center border-b-2 px-2 whitespace-nowrap xl:px-3 ${here ? 'border-pine font-semibold' : 'border-transparent text-ink2 hover:text-ink'}`}
                             >
                                 {label}
                             </Link>

@@ -12,7 +12,7 @@ export function Search() {
             inputId={inputId}
             label="Find a task by number, title or customer"
             placeholder="Find a task"
-            className="entry h-8 min-h-8 w-40 py-0 xl:w-52 text-sm"
+            className="entry h-8 min-h-8 w-32 py-0 xl:w-52 text-sm"
             side="right"
             onChoose={(task) => router.visit(`/tasks/${task.id}`)}
         />
