@@ -38,7 +38,7 @@ final readonly class AttachFile
                 besides: static function (Task $row) use ($file, $path, $name, $by): void {
                     $by->useKey();
                     TaskFile::query()->create([
-                        'task_id' => $row->id, 'user_id' => $by->isCustomer ? null : $by->user?->id, 'from_customer' => $by->isCustomer, 'name' => $name, 'type' => (string) $file->getMimeType(), 'size' => (int) $file->getSize(), 'path' => $path, 'at' => CarbonImmutable::now(),
+                        'task_id' => $row->id, ...$by->columns(), 'name' => $name, 'type' => (string) $file->getMimeType(), 'size' => (int) $file->getSize(), 'path' => $path, 'at' => CarbonImmutable::now(),
                     ]);
                 },
             ), $by->actor());

@@ -25,7 +25,7 @@ final readonly class CommentOn
             comment: $by->authorOn($task),
             besides: static function (Task $row, ?Person $for) use ($body, $mentions, $by): void {
                 $by->useKey();
-                Comment::query()->create(['task_id' => $row->id, 'user_id' => $by->isCustomer ? null : $by->user?->id, 'from_customer' => $by->isCustomer, 'for_id' => $for?->id, 'body' => $body, 'mentions' => $mentions, 'at' => CarbonImmutable::now()]);
+                Comment::query()->create(['task_id' => $row->id, ...$by->columns(), 'for_id' => $for?->id, 'body' => $body, 'mentions' => $mentions, 'at' => CarbonImmutable::now()]);
             },
         ), $by->actor());
     }

@@ -16,7 +16,7 @@ final readonly class Speaker
 {
     private const CUSTOMER = 'the customer';
 
-    private function __construct(public ?User $user, public bool $isCustomer, private ?RequestKey $key = null) {}
+    private function __construct(private ?User $user, private bool $isCustomer, private ?RequestKey $key = null) {}
 
     public static function user(User $user): self
     {
@@ -42,6 +42,12 @@ final readonly class Speaker
     public function authorOn(Task $task): Author
     {
         return $this->isCustomer ? Author::Customer : ($this->user?->authorOn($task) ?? Author::Anyone);
+    }
+
+    /** @return array{user_id: string|null, from_customer: bool} whose it is, in the row of what is said */
+    public function columns(): array
+    {
+        return ['user_id' => $this->isCustomer ? null : $this->user?->id, 'from_customer' => $this->isCustomer];
     }
 
     /** Within the transaction that does it: that it comes once is decided by the key. */

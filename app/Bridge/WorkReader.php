@@ -27,7 +27,7 @@ final class WorkReader
     public static function ofEverybody(Snapshot $house): Work
     {
         return Work::of(
-            self::items(Task::query()->whereNotNull('assignee_id'), $house),
+            self::items(Task::query()->where(static fn(Builder $held): Builder => $held->whereNotNull('assignee_id')->orWhereNotNull('reviewer_id')), $house),
             self::lastAssigned(array_values($house->personIds), $house),
         );
     }

@@ -75,7 +75,7 @@ final readonly class FireTimers
         DB::transaction(function () use ($task, $timerId, $by): void {
             $state = HouseState::lock();
             $locked = Task::query()->with([...TaskSubjects::RELATIONS, 'assignee'])->lockForUpdate()->findOrFail($task->id);
-            foreach ($this->missed->of($locked, $state) as $due) {
+            foreach ($this->missed->of([$locked], $state) as $due) {
                 if ($due->timer?->id === $timerId) {
                     $this->fire($due, CarbonImmutable::now(), $by);
 

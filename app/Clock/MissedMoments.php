@@ -14,7 +14,7 @@ use Carbon\CarbonImmutable;
 use OpenBaton\Core\Timer\Occurrence;
 
 /**
- * Moments of a task that were past already when what they hang on was set, by
+ * Moments of tasks that were past already when what they hang on was set, by
  * less than a day: nothing happens at them by itself. Those of rules whose
  * criteria hold now.
  */
@@ -25,24 +25,29 @@ final readonly class MissedMoments
     public function __construct(private SnapshotSource $snapshots, private Routers $routers, private TaskSubjects $subjects) {}
 
     /**
-     * @param Task $task with TaskSubjects::RELATIONS
+     * @param iterable<Task> $tasks with TaskSubjects::RELATIONS
      *
-     * @return list<Occurrence> in order of time
+     * @return list<Occurrence> by task, in order of time
      */
-    public function of(Task $task, HouseState $state): array
+    public function of(iterable $tasks, HouseState $state): array
     {
         $house = $this->snapshots->at($state);
         $router = $this->routers->at($state, $house);
-        $subject = $this->subjects->of($task, $house, $state);
+        $timers = $this->routers->timers($state, $house);
         $now = CarbonImmutable::now()->getTimestamp();
-        // What falls due from the next moment on is still to come.
-        $until = min($now, $state->tickedAt, ($task->next_moment_at?->getTimestamp() ?? PHP_INT_MAX) - 1);
-        $facts = $router->facts->of($subject, $subject, $now);
-        $due = array_filter(
-            $this->routers->timers($state, $house)->due($subject, $now - self::SECONDS, $until),
-            static fn(Occurrence $one): bool => $one->timer !== null && $router->rulebook->rulebook->rules[$one->timer->position]->isValidAt($now) && $router->rulebook->criteria($one->timer->position)->holds($facts),
-        );
+        $missed = [];
+        foreach ($tasks as $task) {
+            $subject = $this->subjects->of($task, $house, $state);
+            // What falls due from the next moment on is still to come.
+            $until = min($now, $state->tickedAt, ($task->next_moment_at?->getTimestamp() ?? PHP_INT_MAX) - 1);
+            $facts = $router->facts->of($subject, $subject, $now);
+            foreach ($timers->due($subject, $now - self::SECONDS, $until) as $one) {
+                if ($one->timer !== null && $router->rulebook->rulebook->rules[$one->timer->position]->isValidAt($now) && $router->rulebook->criteria($one->timer->position)->holds($facts)) {
+                    $missed[] = $one;
+                }
+            }
+        }
 
-        return NextMoments::withoutRow(array_values($due));
+        return NextMoments::withoutRow($missed);
     }
 }

@@ -84,9 +84,9 @@ final readonly class ReasonTrail
     {
         $byRule = [];
         foreach ($trace->itemsOf('effects') as $effect) {
-            $name = $effect->find('name')?->text();
-            $byRule[$effect->find('rule')?->text() ?? ''] ??= ['rule' => $name, 'said' => []];
-            $byRule[$effect->find('rule')?->text() ?? '']['said'][] = $this->words->effect($effect);
+            $rule = $effect->find('rule')?->text() ?? '';
+            $byRule[$rule] ??= ['rule' => $effect->find('name')?->text(), 'said' => []];
+            $byRule[$rule]['said'][] = $this->words->effect($effect);
         }
 
         return array_values($byRule);

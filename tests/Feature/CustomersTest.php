@@ -3,12 +3,15 @@
 declare(strict_types=1);
 
 use App\Actions\DropTask;
+use App\Bridge\TaskSubjects;
+use App\Http\Pages\MissedLine;
 use App\Models\Customer;
 use App\Models\CustomField;
 use App\Models\House as HouseRow;
 use App\Models\Task;
 use App\Models\TaskChange;
 use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Spatie\Activitylog\Models\Activity;
 use Tests\Support\Clock;
@@ -67,6 +70,25 @@ it('refuses what is not right, and changes nothing', function (array $set, strin
 it('does nothing where nothing changes', function (): void {
     changeCustomer($this, ['customer.owner' => null])->assertOk();
     expect(Activity::query()->where('log_name', 'customers')->count())->toBe(0);
+});
+
+it('says what a date of theirs has missed for all of their tasks, by as many queries as for one', function (): void {
+    Clock::set('2026-03-01T10:00:00Z');
+    House::publish(House::roundRule(), ['id' => 'ends', 'name' => 'The hire ends', 'when' => [['kind' => 'date_reached', 'field' => 'customer.hire_ends', 'offset' => '-20 days', 'time' => '09:00']], 'then' => [['kind' => 'tag', 'tag' => 'ends']]]);
+    $numbers = array_map(static fn(): ?int => House::arrive('quote', customer: 'holms-school')->number, range(1, 4));
+    Clock::tick('2026-03-02T10:30:00Z');
+    expect(array_column((array) changeCustomer($this, ['customer.hire_ends' => '2026-03-22'])->assertOk()->json('missed'), 'number'))->toBe($numbers);
+
+    $queries = static function (int $tasks): int {
+        DB::flushQueryLog();
+        DB::enableQueryLog();
+        $missed = app(MissedLine::class)->of(Task::query()->with(TaskSubjects::RELATIONS)->limit($tasks)->get());
+        DB::disableQueryLog();
+
+        return count($missed) === $tasks ? count(DB::getQueryLog()) : -1;
+    };
+    $queries(1);
+    expect($queries(4))->toBe($queries(1))->toBeGreaterThan(0);
 });
 
 it('moves the title of a call with the date that it speaks of, and makes no second one while it is open', function (): void {

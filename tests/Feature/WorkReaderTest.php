@@ -52,6 +52,11 @@ it('counts what is in review for whoever reviews it', function (): void {
         ->and(WorkReader::of(new Needs(['ayumi']), app(SnapshotSource::class)->current())->held('ayumi')->openTasks())->toBe(0);
 });
 
+it('counts what is in review although nobody holds it', function (): void {
+    leaveIn($this->ayumis, TaskStatus::InReview, ['assignee_id' => null, 'reviewer_id' => House::person('tobias')->id]);
+    expect([loading('tobias'), loading('tobias', ['tobias'])])->toBe([[$this->ayumis->id], [$this->ayumis->id]]);
+});
+
 it('counts nothing that is done, dropped or waits outside of our hands', function (): void {
     leaveIn($this->ayumis, TaskStatus::Done, ['completed_at' => now()]);
     leaveIn($this->femis, TaskStatus::Dropped);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\EditCustomer;
+use App\Bridge\TaskSubjects;
 use App\Fields\Choices;
 use App\Http\Pages\MissedLine;
 use App\Http\Pages\PersonRef;
@@ -59,9 +60,9 @@ final class CustomerController
         $document->only(['set', 'on_form']);
         $edit($customer, $document->get('set'), $viewer->actor(), $document->find('on_form')?->bool());
 
-        $tasks = Task::query()->where('customer_id', $customer->id)->open()->orderBy('id')->limit(self::TASKS)->get();
+        $tasks = Task::query()->with(TaskSubjects::RELATIONS)->where('customer_id', $customer->id)->open()->orderBy('id')->limit(self::TASKS)->get();
 
-        return new JsonResponse(['saved' => true, 'missed' => array_merge(...$tasks->map($missed->of(...))->all())]);
+        return new JsonResponse(['saved' => true, 'missed' => $missed->of($tasks)]);
     }
 
     /** @return array<string, mixed> */

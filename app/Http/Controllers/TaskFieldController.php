@@ -50,7 +50,7 @@ final class TaskFieldController
         $fields = new EditableFields($viewer->snapshot(), $words);
         $said = new ChangeWords($viewer->words());
 
-        return new JsonResponse(['missed' => $missed->of($task), 'conflicts' => array_map(static fn(array $one): array => $one + [
+        return new JsonResponse(['missed' => $missed->of(Task::query()->with(TaskSubjects::RELATIONS)->whereKey($task->id)->get()), 'conflicts' => array_map(static fn(array $one): array => $one + [
             'label' => $fields->label($one['path']),
             'said' => $said->ofField($one['path'], $one['theirs'], $one['yours']),
         ], $conflicts)]);

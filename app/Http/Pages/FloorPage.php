@@ -15,8 +15,10 @@ use Closure;
 use OpenBaton\Core\Document\Instant;
 use OpenBaton\Core\People\Membership;
 use OpenBaton\Core\People\Person;
+use OpenBaton\Core\Routing\Needs;
 use OpenBaton\Core\Time\LocalDate;
 use OpenBaton\Core\Workload\TaskStatus;
+use OpenBaton\Core\Workload\Work;
 
 /** The lead's home. Its type is FloorPage.ts. */
 final class FloorPage
@@ -80,9 +82,12 @@ final class FloorPage
 
     private function floor(): FloorLanes
     {
-        $house = $this->viewer->snapshot();
+        return $this->floor ??= $this->lanesBy(WorkReader::ofEverybody($this->viewer->snapshot()));
+    }
 
-        return $this->floor ??= new FloorLanes($house->roster, WorkReader::ofEverybody($house), $this->days(), $this->now);
+    private function lanesBy(Work $work): FloorLanes
+    {
+        return new FloorLanes($this->viewer->snapshot()->roster, $work, $this->days(), $this->now);
     }
 
     /** @return list<array{slug: string, name: string, above: string|null, people: list<Person>, lead: string|null}> those in no team come last */
@@ -138,11 +143,15 @@ final class FloorPage
      */
     private function lanes(array $shown): array
     {
-        $people = $this->viewer->snapshot()->roster->people;
-        $first = array_slice(array_merge(...array_column($this->rows(), 'people')), 0, self::FIRST_LANES);
-        $asked = array_values(array_intersect_key($people, array_flip(array_slice($shown, 0, self::MOST_LANES))));
+        if ($shown === []) {
+            $first = array_slice(array_merge(...array_column($this->rows(), 'people')), 0, self::FIRST_LANES);
 
-        return array_map($this->floor()->of(...), $shown === [] ? array_values(array_column($first, null, 'id')) : $asked);
+            return array_map($this->floor()->of(...), array_values(array_column($first, null, 'id')));
+        }
+        $house = $this->viewer->snapshot();
+        $asked = array_values(array_intersect_key($house->roster->people, array_flip(array_slice($shown, 0, self::MOST_LANES))));
+
+        return array_map($this->lanesBy(WorkReader::of(new Needs(array_column($asked, 'id')), $house))->of(...), $asked);
     }
 
     /** @return list<array<string, mixed>> */

@@ -9,9 +9,9 @@ export type HousePageProps = {
     fields: HouseField[];
     kinds: HouseKind[];
     checklists: HouseChecklist[];
-    /** everybody of the house sees every task */
     /** what customers read of each status: the house's own words, and the usual ones */
     customerWords: { status: string; own: string; usual: string }[];
+    /** everybody of the house sees every task */
     tasksAreOpen: boolean;
     /** the fields of tasks that the house has added, as they are entered */
     entries: EntryField[];

@@ -6,29 +6,33 @@ namespace App\Http\Pages;
 
 use App\Bridge\HouseState;
 use App\Bridge\RulebookReader;
-use App\Bridge\TaskSubjects;
 use App\Clock\MissedMoments;
 use App\Models\Task;
+use Illuminate\Database\Eloquent\Collection;
 use OpenBaton\Core\Document\Instant;
 use OpenBaton\Core\Timer\Occurrence;
 
-/** What would have happened to a task, had a date been set a little earlier. Its type is MissedLine.ts. */
+/** What would have happened to tasks, had a date been set a little earlier. Its type is MissedLine.ts. */
 final readonly class MissedLine
 {
     public function __construct(private MissedMoments $missed, private RulebookReader $rulebooks) {}
 
-    /** @return list<array{task: string, number: int, timer: string, rule: string, at: string}> */
-    public function of(Task $task): array
+    /**
+     * @param Collection<int, Task> $tasks with TaskSubjects::RELATIONS, as they are now
+     *
+     * @return list<array{task: string, number: int, timer: string, rule: string, at: string}>
+     */
+    public function of(Collection $tasks): array
     {
         $state = HouseState::read();
         $rules = $this->rulebooks->compiled($state->versionId)->rulebook->rules;
 
         return array_map(static fn(Occurrence $one): array => [
-            'task' => $task->id,
-            'number' => (int) $task->number,
+            'task' => $one->taskId,
+            'number' => (int) $tasks->find($one->taskId)?->number,
             'timer' => (string) $one->timer?->id,
             'rule' => $one->timer === null ? '' : $rules[$one->timer->position]->name,
             'at' => Instant::format($one->at),
-        ], $this->missed->of($task->refresh()->load(TaskSubjects::RELATIONS), $state));
+        ], $this->missed->of($tasks, $state));
     }
 }

@@ -17,6 +17,9 @@ final readonly class RulebookPage
 {
     private const VERSIONS = 50;
 
+    /** What stands of a version in a line: all but its rules, which may be large. */
+    private const LINE = ['id', 'number', 'note', 'published_at', 'saved_by', 'saved_by_system', 'state'];
+
     public function __construct(private Viewer $viewer, private CheckedRules $checked) {}
 
     /**
@@ -33,11 +36,11 @@ final readonly class RulebookPage
             'vocabulary' => fn(): array => (new Vocabulary(KindRegistry::standard()))->of($this->viewer->snapshot()),
             'published' => $this->published(...),
             'draft' => $this->draftLine(...),
-            ...($known === $revision ? [] : ['rules' => fn(): array => array_values((array) ($this->draft() ?? RulebookVersion::query()->published()->first())?->rules)]),
+            ...($known === $revision ? [] : ['rules' => fn(): array => array_values((array) ($this->draft() ?? RulebookVersion::query()->published()->first(['id', 'rules']))?->rules)]),
             'draftRevision' => static fn(): int => $revision,
             'recentDays' => static fn(): int => config()->integer('baton.recent_days'),
             'versions' => static fn(): array => RulebookVersion::query()->with('savedBy')->whereNotNull('number')->orderByDesc('number')->limit(self::VERSIONS)
-                ->get(['id', 'number', 'note', 'published_at', 'saved_by', 'saved_by_system', 'state'])->map(self::line(...))->all(),
+                ->get(self::LINE)->map(self::line(...))->all(),
             'mayWrite' => fn(): bool => $this->viewer->user()->can('write', RulebookVersion::class),
         ];
     }
@@ -67,7 +70,7 @@ final readonly class RulebookPage
     /** @return array<string, mixed>|null */
     private function published(): ?array
     {
-        $published = RulebookVersion::query()->with('savedBy')->published()->first();
+        $published = RulebookVersion::query()->with('savedBy')->published()->first(self::LINE);
 
         return $published === null ? null : self::line($published);
     }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Intake\RequestKey;
-use App\Models\Task;
 use App\Models\TokenAbility;
 use App\Models\User;
 use Illuminate\Http\UploadedFile;
@@ -13,7 +12,7 @@ use Illuminate\Validation\Rule;
 use OpenBaton\Core\Document\TextLimits;
 
 /** What another system says on a task, or attaches to it: for the customer, or for the owner of its token. */
-final class ApiTalkRequest extends InputRequest
+final class ApiTalkRequest extends TaskRequest
 {
     private const CUSTOMER = 'customer';
 
@@ -59,31 +58,19 @@ final class ApiTalkRequest extends InputRequest
 
     public function upload(): UploadedFile
     {
-        $file = $this->file('file');
-
-        return $file instanceof UploadedFile ? $file : abort(422);
+        return FileRules::upload($this) ?? abort(422);
     }
 
     /** @return RequestKey|null null: none, or one that can be none */
     public function requestKey(): ?RequestKey
     {
-        $key = $this->header('Idempotency-Key');
         $what = $this->isFile() ? hash_file('sha256', $this->upload()->getPathname()).$this->upload()->getClientOriginalName() : $this->body();
 
-        return is_string($key) && preg_match('/^[\x21-\x7e]{8,120}$/', $key) === 1
-            ? new RequestKey($this->owner()->id, $key, hash('sha256', "{$this->path()}\n{$this->string('from')}\n{$what}"))
-            : null;
+        return RequestKey::of($this->owner()->id, $this->header('Idempotency-Key'), "{$this->path()}\n{$this->string('from')}\n{$what}");
     }
 
     private function isFile(): bool
     {
         return str_ends_with($this->path(), '/files');
-    }
-
-    private function task(): Task
-    {
-        $task = $this->route('task');
-
-        return $task instanceof Task ? $task : abort(404);
     }
 }

@@ -43,8 +43,6 @@ final class CustomerSaysRequest extends InputRequest
 
     public function upload(): ?UploadedFile
     {
-        $file = $this->file('file');
-
-        return $file instanceof UploadedFile ? $file : null;
+        return FileRules::upload($this);
     }
 }

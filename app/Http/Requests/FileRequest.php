@@ -28,8 +28,6 @@ final class FileRequest extends TaskRequest
 
     public function upload(): UploadedFile
     {
-        $file = $this->file('file');
-
-        return $file instanceof UploadedFile ? $file : abort(422);
+        return FileRules::upload($this) ?? abort(422);
     }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Illuminate\Contracts\Validation\ValidationRule;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\Rules\File;
 
 /** Which files the house takes, whoever sends them: by what is in them as well as by their names. */
@@ -16,6 +18,13 @@ final class FileRules
         $types = array_keys(config()->array('baton.files.types'));
 
         return [File::types($types)->extensions($types)->max(config()->integer('baton.files.most_kilobytes'))];
+    }
+
+    public static function upload(FormRequest $request): ?UploadedFile
+    {
+        $file = $request->file('file');
+
+        return $file instanceof UploadedFile ? $file : null;
     }
 
     /** @return array<string, string> */

@@ -110,7 +110,7 @@ final readonly class CoverMoves
             return $this->end($task, $seat, $covering);
         }
         $goneBack = $moved && $covering->forId === $personId && $covering->held && $covering->touchedBy === [] && ! array_key_exists($task->id, $set);
-        if ($goneBack && $task->occupant($seat->other()) !== $personId && $held?->reason($task, $seat)->passes() === false) {
+        if ($goneBack && $task->beside($seat) !== $personId && $held?->reason($task, $seat)->passes() === false) {
             return $this->seat(CoverMoveKind::ComesBack, $task, $seat, $covering->forId, $covering->forId, null);
         }
 
@@ -132,7 +132,7 @@ final readonly class CoverMoves
 
     private function passOn(Subject $task, SeatName $seat, string $occupant, Covering $covering, int $now): ?CoverMove
     {
-        $back = in_array($occupant, $covering->touchedBy, true) ? null : $this->firstPresent(array_values(array_diff($covering->via, [$task->occupant($seat->other())])), $now);
+        $back = in_array($occupant, $covering->touchedBy, true) ? null : $this->firstPresent(array_values(array_diff($covering->via, [$task->beside($seat)])), $now);
         if ($back !== null) {
             return $this->seat(CoverMoveKind::PassesOn, $task, $seat, $covering->forId, $back, $covering->backWith($back));
         }
@@ -152,7 +152,7 @@ final readonly class CoverMoves
         };
 
         // Whoever has come to the other seat meanwhile does not get this one too.
-        return $comesBack && $task->occupant($seat->other()) !== $covering->forId
+        return $comesBack && $task->beside($seat) !== $covering->forId
             ? $this->seat(CoverMoveKind::ComesBack, $task, $seat, $covering->forId, $covering->forId, null)
             : $this->seat(CoverMoveKind::Stays, $task, $seat, $covering->forId, $task->occupant($seat), null);
     }
@@ -178,7 +178,7 @@ final readonly class CoverMoves
     private function find(string $personId, Subject $task, SeatName $seat, int $now): ?string
     {
         $at = max($now, $this->inForce($personId, $now)->span->from ?? $now);
-        $cover = $this->finder->find($personId, $at, $this->facts->of($task, $task, $at), $task->occupant($seat->other()));
+        $cover = $this->finder->find($personId, $at, $this->facts->of($task, $task, $at), $task->beside($seat));
 
         return $cover->isSubstitute() ? $cover->personId : null;
     }

@@ -66,7 +66,7 @@ final readonly class CoverPlanner
                 $covering !== null => CoverReason::Covered,
                 default => $held->reason($task, $seat),
             };
-            $cover = $byHand || ! $reason->passes() ? null : $finder->find($covering->forId ?? $absence->personId, $at, $this->facts->of($task, $task, $at), $task->occupant($seat->other()));
+            $cover = $byHand || ! $reason->passes() ? null : $finder->find($covering->forId ?? $absence->personId, $at, $this->facts->of($task, $task, $at), $task->beside($seat));
             $line = new CoverLine($task, $seat, $reason, $byHand ? $set[$task->id] : ($cover?->isSubstitute() === true ? $cover->personId : null), $cover);
             if ($line->toId !== null) {
                 $line = $line->warned(...$this->warnings($line, $line->toId, $after, $at, $givenBy[$task->id] ?? null));

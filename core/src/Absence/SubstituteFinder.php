@@ -52,9 +52,7 @@ final class SubstituteFinder
      */
     public function find(string $personId, int $at, ?Facts $facts = null, ?string $otherSeatId = null): Cover
     {
-        $this->begin($at, $facts);
-        $this->namedId = $personId;
-        $this->otherSeatId = $otherSeatId;
+        $this->begin($at, $facts, $personId, $otherSeatId);
         $found = $this->ask($personId, []);
         $byLead = false;
         $absence = $this->roster->absenceOf($personId, $at);
@@ -80,7 +78,7 @@ final class SubstituteFinder
     {
         $answers = [];
         foreach ($this->roster->absenceOf($personId, $at)->substitutes ?? [] as $substitute) {
-            $this->begin($at, null);
+            $this->begin($at, null, $personId, null);
             $found = $substitute->only === null ? null : $this->ask($substitute->personId, [$personId]);
             if ($found !== null && $found !== $personId) {
                 $answers[] = new Answer($substitute->only, $found);
@@ -91,8 +89,10 @@ final class SubstituteFinder
         return [...$answers, new Answer(null, $rest->isSubstitute() ? $rest->personId : null)];
     }
 
-    private function begin(int $at, ?Facts $facts): void
+    private function begin(int $at, ?Facts $facts, string $namedId, ?string $otherSeatId): void
     {
+        $this->namedId = $namedId;
+        $this->otherSeatId = $otherSeatId;
         $this->steps = $this->asked = [];
         $this->circle = false;
         $this->at = $at;

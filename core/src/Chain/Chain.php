@@ -13,7 +13,6 @@ use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Subject\Effect\Effect;
 use OpenBaton\Core\Subject\Effect\OwnerGiven;
 use OpenBaton\Core\Subject\Effect\TaskMade;
-use OpenBaton\Core\Subject\Effect\TaskOpen;
 use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Workload\TaskStatus;
 
@@ -114,11 +113,7 @@ final readonly class Chain
         $once = array_filter($decision->effects, static fn(Effect $effect): bool => $effect instanceof TaskMade && ! $effect->again);
         $open = $once === [] ? [] : $state->madeBy($decision->change->after->id);
 
-        return $open === [] ? $decision : $decision->carriedOutAs(static function (Effect $effect) use ($open): Effect {
-            $like = ! $effect instanceof TaskMade || $effect->again ? [] : array_filter($open, $effect->isLike(...));
-
-            return $like === [] || ! $effect instanceof TaskMade ? $effect : new TaskOpen($effect->title());
-        });
+        return $open === [] ? $decision : $decision->carriedOutAs(static fn(Effect $effect): Effect => $effect instanceof TaskMade ? $effect->unlessOpen($open) : $effect);
     }
 
     /** Without the tasks that it would make beyond the guard. */

@@ -125,7 +125,6 @@ final class DecisionFormat
     private static function effect(Node $effect, CompiledRulebook $rulebook): array
     {
         $position = $effect->find('rule')?->int();
-
         $rule = $position === null ? null : $rulebook->rulebook->rules[$position];
 
         return ($rule === null ? [] : ['rule' => $rule->id, 'name' => $rule->name]) + (array) $effect->value;

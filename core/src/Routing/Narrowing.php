@@ -45,7 +45,7 @@ final readonly class Narrowing
     /** @param ChangeSet $change of the work that wants somebody in a seat */
     public function cover(string $personId, ChangeSet $change, SeatName $seat): Cover
     {
-        return (new SubstituteFinder($this->roster))->find($personId, $change->at, $change->facts, $change->after->occupant($seat->other()));
+        return (new SubstituteFinder($this->roster))->find($personId, $change->at, $change->facts, $change->after->beside($seat));
     }
 
     /** @return Step whoever answers for the one who is named */

@@ -162,7 +162,7 @@ final readonly class Router
             $steps[] = $step = $this->narrowing->within($step, $limit, $load);
         }
         if ($step->kept === []) {
-            return new Attempt($steps, null, $give->otherwise->settle($this->roster, $change->facts, $change->at, $change->after->occupant($give->seat->other())), $cover);
+            return new Attempt($steps, null, $give->otherwise->settle($this->roster, $change->facts, $change->at, $change->after->beside($give->seat)), $cover);
         }
         $occupant = $change->after->occupant($give->seat);
         if (! $change->isArrival() && ! $give->anew && $occupant !== null && $step->keeps($occupant)) {

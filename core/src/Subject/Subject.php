@@ -94,6 +94,12 @@ final readonly class Subject
         return $seat === SeatName::Reviewer ? $this->reviewerId : $this->holderId;
     }
 
+    /** Who is in the seat beside it. */
+    public function beside(SeatName $seat): ?string
+    {
+        return $this->occupant($seat->other());
+    }
+
     public function coveringOf(SeatName $seat): ?Covering
     {
         return $seat === SeatName::Reviewer ? $this->reviewCovering : $this->covering;

@@ -17,7 +17,6 @@ use OpenBaton\Core\Subject\Cause;
 use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Subject\Trigger;
-use OpenBaton\Core\Time\WorkingHours;
 use OpenBaton\Core\Timer\Occurrence;
 use OpenBaton\Core\Timer\RuleTimers;
 use OpenBaton\Core\Timer\Timers;
@@ -53,11 +52,6 @@ final class WorldState implements Surroundings
     public function settled(Subject $subject): Subject
     {
         return $this->router->settled($subject);
-    }
-
-    public function house(): WorkingHours
-    {
-        return $this->world->roster->house;
     }
 
     public function task(string $id): Subject

@@ -66,7 +66,7 @@ export function Frame({ children }: { children: ReactNode }) {
                 To the page
             </a>
             <header className="flex h-12 shrink-0 items-center gap-1 border-b border-line bg-paper px-4">
-                <span className="mr-2 inline-flex xl:mr-5 items-center gap-2 font-semibold whitespace-nowrap">
+                <span className="mr-2 inline-flex items-center gap-2 font-semibold whitespace-nowrap xl:mr-5">
                     <Mark />
                     <span className="hidden sm:inline">Open Baton</span>
                 </span>

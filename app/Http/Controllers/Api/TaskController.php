@@ -34,12 +34,12 @@ final class TaskController
             return self::refused(TokenAbility::Create);
         }
         Gate::authorize('takeIn', Task::class);
-        $key = $request->header('Idempotency-Key');
-        if (! is_string($key) || preg_match('/^[\x21-\x7e]{8,120}$/', $key) !== 1) {
+        $body = (string) $request->getContent();
+        $key = RequestKey::of($user->id, $request->header('Idempotency-Key'), $body);
+        if ($key === null) {
             return Problems::response(400, 'key-missing', 'An idempotency key is needed.', 'Send an Idempotency-Key header of 8 to 120 visible characters, a new one for each task.');
         }
-        $body = (string) $request->getContent();
-        $taken = $takeIn(Node::parse($body), TaskSource::Api, $user, new RequestKey($user->id, $key, hash('sha256', $body)));
+        $taken = $takeIn(Node::parse($body), TaskSource::Api, $user, $key);
 
         return new JsonResponse(
             $taken->document->write(self::address($request)),

@@ -8,6 +8,7 @@ use OpenBaton\Core\Parameter\DateType;
 use OpenBaton\Core\Parameter\Parameter;
 use OpenBaton\Core\Parameter\RecurrenceRule;
 use OpenBaton\Core\Parameter\TimeOfDayType;
+use OpenBaton\Core\Refusal;
 use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Time\LocalDate;
 use OpenBaton\Core\Time\Recurrence;
@@ -16,11 +17,16 @@ use OpenBaton\Core\Time\TimeOfDay;
 /** A moment of a recurrence rule comes: it happens to every open task. */
 final readonly class Schedule implements EventKind
 {
-    /** @param string $recurrence RFC 5545 */
+    private Recurrence $moments;
+
+    /**
+     * @param string $recurrence RFC 5545
+     *
+     * @throws Refusal where it never comes
+     */
     public function __construct(public string $recurrence, public LocalDate $from, public TimeOfDay $time)
     {
-        // What never comes is refused.
-        $this->moments();
+        $this->moments = new Recurrence($recurrence, $from, $time);
     }
 
     public static function kind(): string
@@ -49,6 +55,6 @@ final readonly class Schedule implements EventKind
 
     public function moments(): Recurrence
     {
-        return new Recurrence($this->recurrence, $this->from, $this->time);
+        return $this->moments;
     }
 }

@@ -28,15 +28,21 @@ final readonly class TaskMade implements Effect
         return ['effect' => 'task_made', 'title' => $this->title(), 'waits' => $this->waits];
     }
 
-    public function title(): string
+    private function title(): string
     {
         $title = $this->made->fields['task.title'] ?? '';
 
         return is_string($title) ? $title : '';
     }
 
+    /** @param list<Subject> $open tasks that rules have made before for the same task */
+    public function unlessOpen(array $open): Effect
+    {
+        return $this->again || array_filter($open, $this->isLike(...)) === [] ? $this : new TaskOpen($this->title());
+    }
+
     /** Whether another task is one that the same rule has made, of the same kind. */
-    public function isLike(Subject $other): bool
+    private function isLike(Subject $other): bool
     {
         return $other->madeById === $this->made->madeById && $other->madeByRule === $this->made->madeByRule && ($other->fields['task.kind'] ?? null) === ($this->made->fields['task.kind'] ?? null);
     }
