@@ -7,6 +7,7 @@ namespace OpenBaton\Core\Absence;
 use OpenBaton\Core\People\Membership;
 use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\Rulebook\Give;
+use OpenBaton\Core\Rulebook\SeatName;
 use OpenBaton\Core\Subject\ChangeFacts;
 use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Time\WorkingHours;
@@ -71,7 +72,7 @@ final readonly class CoverPlanner
             if ($line->toId !== null) {
                 $line = $line->warned(...$this->warnings($line, $line->toId, $after, $at, $givenBy[$task->id] ?? null));
                 $moved = $task->seated($seat, $line->toId, null)->with(['startAt' => max($at, $task->startAt ?? $at)]);
-                $after = $after->after($task->asWork(), $moved->asWork(), $at);
+                $after = $after->after($task->asWork(), $moved->asWork())->assigned($seat === SeatName::Holder ? [$line->toId => $at] : []);
             }
             $lines[] = $line;
         }

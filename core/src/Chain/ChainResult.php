@@ -13,7 +13,7 @@ final readonly class ChainResult
     /**
      * @param list<Link>                $links
      * @param array<array-key, Subject> $subjects   every task that the chain touched as it is after it, by id
-     * @param array<array-key, int>     $assignedAt instant at which a task came to its holder in it, by id
+     * @param array<array-key, int>     $assignedAt instant at which work came to somebody in it, by person
      * @param Rotations                 $rotations  that were looked at, after it
      */
     public function __construct(

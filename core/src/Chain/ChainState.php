@@ -7,9 +7,7 @@ namespace OpenBaton\Core\Chain;
 use LogicException;
 use OpenBaton\Core\Routing\Decision;
 use OpenBaton\Core\Routing\Needs;
-use OpenBaton\Core\Routing\Outcome;
 use OpenBaton\Core\Routing\Rotations;
-use OpenBaton\Core\Rulebook\SeatName;
 use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Workload\TaskStatus;
@@ -23,10 +21,7 @@ final class ChainState
     private int $settled = 0;
     /** @var array<array-key, Subject> by id: every task that the chain touched, as it is by now */
     private array $subjects = [];
-    /** @var array<array-key, Subject|null> by id: as it was before the chain; null: the chain made it */
-    private array $before = [];
-    /** @var array<array-key, int> instant at which a task came to its holder in this chain, by id */
-    private array $assignedAt = [];
+    private readonly ChainWork $work;
     /** @var array<array-key, array<array-key, true>> ids of rules by task */
     private array $acted = [];
     private Rotations $rotations;
@@ -38,6 +33,7 @@ final class ChainState
 
     public function __construct(private readonly Surroundings $surroundings)
     {
+        $this->work = new ChainWork($surroundings);
         $this->rotations = new Rotations();
     }
 
@@ -48,11 +44,9 @@ final class ChainState
 
     public function queue(ChangeSet $change, int $generation, ?int $causedBy): void
     {
-        $id = $change->after->id;
-        $this->before += [$id => $change->before];
-        $this->subjects[$id] = $change->after;
-        if ($change->after->holderId !== null && $change->after->holderId !== $change->before?->holderId) {
-            $this->assignedAt[$id] = $change->at;
+        $this->subjects[$change->after->id] = $change->after;
+        if ($change->before !== $change->after) {
+            $this->work->changed($change->before, $change->after, $change->at);
         }
         $this->links[] = new Link($change, $generation, $causedBy);
     }
@@ -105,16 +99,7 @@ final class ChainState
     /** The work as it is by now. */
     public function work(Needs $needs): Work
     {
-        $work = $this->surroundings->work($needs);
-        foreach ($this->subjects as $id => $subject) {
-            $before = $this->before[$id];
-            if ($before === $subject) {
-                continue;
-            }
-            $work = $work->after($before?->asWork(), $subject->asWork(), $this->assignedAt[$id] ?? null);
-        }
-
-        return $work;
+        return $this->work->of($needs);
     }
 
     /** @param list<string> $names */
@@ -148,9 +133,6 @@ final class ChainState
         $this->rotations = $decision->rotationsAfter($this->rotations);
         foreach ($decision->acted() as $position) {
             $this->acted[$decision->change->after->id][$decision->rulebook->rulebook->rules[$position]->id] = true;
-        }
-        if ($decision->outcome === Outcome::Assigned && $decision->seat === SeatName::Holder) {
-            $this->assignedAt[$decision->change->after->id] = $decision->change->at;
         }
     }
 
@@ -190,6 +172,6 @@ final class ChainState
 
     public function result(): ChainResult
     {
-        return new ChainResult($this->links, $this->subjects, $this->assignedAt, $this->rotations, $this->cut);
+        return new ChainResult($this->links, $this->subjects, $this->work->assignedAt(), $this->rotations, $this->cut);
     }
 }

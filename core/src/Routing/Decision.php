@@ -134,11 +134,11 @@ final readonly class Decision
     /** The work of everybody once the task is where it goes. */
     public function workAfter(Work $work): Work
     {
-        return $work->after(
-            $this->change->isArrival() ? null : $this->change->after->asWork(),
-            $this->subjectAfter()->asWork(),
-            $this->outcome === Outcome::Assigned && $this->seat === SeatName::Holder ? $this->change->at : null,
-        );
+        $holderId = $this->after->holderId;
+
+        return $work
+            ->after($this->change->isArrival() ? null : $this->change->after->asWork(), $this->after->asWork())
+            ->assigned($holderId === null || $holderId === $this->change->after->holderId ? [] : [$holderId => $this->change->at]);
     }
 
     public function rotationsAfter(Rotations $rotations): Rotations

@@ -31,7 +31,7 @@ final readonly class LoadView
         $held = $this->of($personId);
         // The closed form knows nothing of tasks that start later.
         return $task->startAt !== null && $task->startAt > $this->at
-            ? $this->book->plan($personId, $held->with($personId, $task->heldBy($personId)->asWork(), null), $this->at)->ratio()
+            ? $this->book->plan($personId, $held->with($personId, $task->heldBy($personId)->asWork()), $this->at)->ratio()
             : $this->book->plan($personId, $held, $this->at)->ratioWith($task->effort->left(), $task->dueAt);
     }
 }

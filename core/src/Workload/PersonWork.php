@@ -55,14 +55,19 @@ final readonly class PersonWork
         return false;
     }
 
-    /** @param int|null $assignedAt instant at which it came to them; null: it did not just come */
-    public function with(string $personId, WorkItem $item, ?int $assignedAt): self
+    public function with(string $personId, WorkItem $item): self
     {
         return new self(
             $item->loads() === $personId ? [...$this->loading, $item] : $this->loading,
             self::waitsFor($personId, $item) ? [...$this->waiting, $item] : $this->waiting,
-            $assignedAt === null ? $this->lastAssignedAt : max($assignedAt, $this->lastAssignedAt ?? $assignedAt),
+            $this->lastAssignedAt,
         );
+    }
+
+    /** @param int $at instant at which work came to them */
+    public function assigned(int $at): self
+    {
+        return new self($this->loading, $this->waiting, max($at, $this->lastAssignedAt ?? $at));
     }
 
     public function without(string $taskId): self

@@ -55,9 +55,8 @@ final readonly class Work
      * With a task as it is now.
      *
      * @param WorkItem|null $before as it was; null: it is new
-     * @param int|null      $at     instant at which it came to its holder; null: it did not just come
      */
-    public function after(?WorkItem $before, WorkItem $item, ?int $at): self
+    public function after(?WorkItem $before, WorkItem $item): self
     {
         $byPerson = $this->byPerson;
         if ($before !== null) {
@@ -66,10 +65,27 @@ final readonly class Work
             }
         }
         foreach (self::concerned($item) as $id) {
-            $byPerson[$id] = ($byPerson[$id] ?? $this->nothing)->with($id, $item, $id === $item->holderId ? $at : null);
+            $byPerson[$id] = ($byPerson[$id] ?? $this->nothing)->with($id, $item);
         }
 
         return new self($byPerson, $this->nothing);
+    }
+
+    /** @param array<array-key, int> $at instant at which work came to somebody, by person */
+    public function assigned(array $at): self
+    {
+        $byPerson = $this->byPerson;
+        foreach ($at as $id => $instant) {
+            $byPerson[$id] = ($byPerson[$id] ?? $this->nothing)->assigned($instant);
+        }
+
+        return new self($byPerson, $this->nothing);
+    }
+
+    /** With what is known of others, or better known of the same. */
+    public function with(self $other): self
+    {
+        return new self($other->byPerson + $this->byPerson, $this->nothing);
     }
 
     /** @return list<string> holder and reviewer */

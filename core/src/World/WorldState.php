@@ -44,7 +44,7 @@ final class WorldState implements Surroundings
         $this->tickedAt = $world->clock;
         foreach ($world->tasks as $task) {
             $this->tasks[$task->id] = $task;
-            $this->work = $this->work->after(null, $task->asWork(), null);
+            $this->work = $this->work->after(null, $task->asWork());
         }
     }
 
@@ -74,9 +74,10 @@ final class WorldState implements Surroundings
     {
         $result = (new Chain($this->router, $this))->run(...$changes);
         foreach ($result->subjects as $id => $subject) {
-            $this->work = $this->work->after(($this->tasks[$id] ?? null)?->asWork(), $subject->asWork(), $result->assignedAt[$id] ?? null);
+            $this->work = $this->work->after(($this->tasks[$id] ?? null)?->asWork(), $subject->asWork());
             $this->tasks[$id] = $subject;
         }
+        $this->work = $this->work->assigned($result->assignedAt);
         foreach ($result->rotations->byName as $rotation) {
             $this->rotations = $this->rotations->with($rotation);
         }

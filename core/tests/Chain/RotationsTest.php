@@ -3,9 +3,7 @@
 declare(strict_types=1);
 
 use OpenBaton\Core\Chain\Chain;
-use OpenBaton\Core\Chain\Surroundings;
 use OpenBaton\Core\People\Membership;
-use OpenBaton\Core\Routing\Needs;
 use OpenBaton\Core\Routing\Rotation;
 use OpenBaton\Core\Routing\Rotations;
 use OpenBaton\Core\Rulebook\FollowUp\CreateTask;
@@ -16,6 +14,7 @@ use OpenBaton\Core\Rulebook\Rulebook;
 use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Tests\Support\Bench;
 use OpenBaton\Core\Tests\Support\Build;
+use OpenBaton\Core\Tests\Support\StillSurroundings;
 use OpenBaton\Core\Tests\Support\Story;
 use OpenBaton\Core\Text\MergedText;
 use OpenBaton\Core\Workload\Effort;
@@ -68,39 +67,7 @@ it('keeps the turns of each rotation where a chain reads another one later', fun
 });
 
 it('refuses rotations that were not asked for, and misses those that were', function (Rotations $answered): void {
-    $surroundings = new class ($answered) implements Surroundings {
-        public function __construct(private Rotations $answered) {}
-
-        public function work(Needs $needs): Work
-        {
-            return Work::of([]);
-        }
-
-        public function rotations(array $names): Rotations
-        {
-            return $this->answered;
-        }
-
-        public function ofCustomer(string $customerId, string $exceptTaskId): array
-        {
-            return [];
-        }
-
-        public function waitingOn(string $taskId): array
-        {
-            return [];
-        }
-
-        public function madeBy(string $taskId): array
-        {
-            return [];
-        }
-
-        public function newId(string $madeById, int $number): string
-        {
-            return "{$madeById}.{$number}";
-        }
-    };
+    $surroundings = new StillSurroundings(Work::of([]), $answered);
     $rules = [goesRound('repair', 'Repairs', ['ayumi', 'femi'])];
     (new Chain(Story::router($rules), $surroundings))->run(Story::change(null, arriving('r1', 'repair'), $rules));
 })->with([

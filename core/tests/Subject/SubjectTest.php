@@ -120,9 +120,9 @@ it('moves work from one to another, reviewer and waiting ones too', function ():
     $item = static fn(string $holder, TaskStatus $status, ?string $reviewer = null): WorkItem => new WorkItem('t1', $holder, $status, Priority::Normal, new Effort(), 0, reviewerId: $reviewer);
     $counts = static fn(Work $work, string $id): array => [$work->held($id)->openTasks(), $work->held($id)->waitingTasks(), $work->held($id)->lastAssignedAt];
     $work = Work::of([$item('ayumi', TaskStatus::Working)], ['femi' => 50]);
-    $waiting = $work->after($item('ayumi', TaskStatus::Working), $item('femi', TaskStatus::Waiting), 90);
-    $review = $waiting->after($item('femi', TaskStatus::Waiting), $item('femi', TaskStatus::InReview, 'ayumi'), null);
-    $back = $review->after($item('femi', TaskStatus::InReview, 'ayumi'), $item('femi', TaskStatus::Working, 'femi'), 40);
+    $waiting = $work->after($item('ayumi', TaskStatus::Working), $item('femi', TaskStatus::Waiting))->assigned(['femi' => 90]);
+    $review = $waiting->after($item('femi', TaskStatus::Waiting), $item('femi', TaskStatus::InReview, 'ayumi'));
+    $back = $review->after($item('femi', TaskStatus::InReview, 'ayumi'), $item('femi', TaskStatus::Working, 'femi'))->assigned(['femi' => 40]);
     expect($counts($work, 'ayumi'))->toBe([1, 0, null])
         ->and($counts($waiting, 'ayumi'))->toBe([0, 0, null])
         ->and($counts($waiting, 'femi'))->toBe([0, 1, 90])

@@ -37,7 +37,7 @@ it('loads whoever has to do something', function (TaskStatus $status, array $loa
 
 it('carries a task that comes to somebody, and leaves the old work as it was', function (): void {
     $before = Work::of([Build::item('a', 'oona', 60)], ['oona' => 100]);
-    $after = $before->after(null, Build::item('b', 'oona', 30), 200);
+    $after = $before->after(null, Build::item('b', 'oona', 30))->assigned(['oona' => 200]);
     expect($after->held('oona')->openTasks())->toBe(2)
         ->and($after->held('oona')->lastAssignedAt)->toBe(200)
         ->and($before->held('oona')->openTasks())->toBe(1)

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\Chain;
+
+use OpenBaton\Core\Routing\Needs;
+use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Workload\Work;
+use OpenBaton\Core\Workload\WorkItem;
+
+/** The work in hand of those that a chain has asked for, as it is by now. What was there before the chain is read once. */
+final class ChainWork
+{
+    private Work $work;
+    /** @var array<array-key, true> people whose work was read, by id */
+    private array $read = [];
+    /** @var array<array-key, true> those of whom it was read when work last came to them */
+    private array $dated = [];
+    /** @var array<array-key, WorkItem|null> by id of the task: as it was before the chain; null: the chain made it */
+    private array $before = [];
+    /** @var array<array-key, WorkItem> by id of the task: as it is by now, where it is another than before */
+    private array $now = [];
+    /** @var array<array-key, int> instant at which work came to somebody in this chain, by person */
+    private array $assignedAt = [];
+
+    public function __construct(private readonly Surroundings $surroundings)
+    {
+        $this->work = Work::of([]);
+    }
+
+    /** At least the work that is needed. */
+    public function of(Needs $needs): Work
+    {
+        $undated = array_values(array_filter($needs->lastAssigned, fn(string $id): bool => ! isset($this->dated[$id])));
+        $unread = array_values(array_filter($needs->people, fn(string $id): bool => ! isset($this->read[$id])));
+        $new = array_values(array_unique([...$unread, ...$undated]));
+        if ($new !== []) {
+            $this->work = $this->work->with($this->read(new Needs($new, $undated)));
+            $this->read += array_fill_keys($new, true);
+            $this->dated += array_fill_keys($undated, true);
+        }
+
+        return $this->work;
+    }
+
+    public function changed(?Subject $before, Subject $after, int $at): void
+    {
+        $was = $before?->asWork();
+        $this->before += [$after->id => $was];
+        $this->now[$after->id] = $item = $after->asWork();
+        $this->work = $this->work->after($was, $item);
+        if ($after->holderId !== null && $after->holderId !== $before?->holderId) {
+            $this->assignedAt[$after->holderId] = $at;
+            $this->work = $this->work->assigned([$after->holderId => $at]);
+        }
+    }
+
+    /** @return array<array-key, int> instant at which work came to somebody in this chain, by person */
+    public function assignedAt(): array
+    {
+        return $this->assignedAt;
+    }
+
+    private function read(Needs $needs): Work
+    {
+        $work = $this->surroundings->work($needs);
+        foreach ($this->now as $id => $item) {
+            $work = $work->after($this->before[$id], $item);
+        }
+
+        return $work->assigned($this->assignedAt)->ofOnly($needs->people, $needs->lastAssigned);
+    }
+}
