@@ -114,6 +114,7 @@ Route::middleware('auth')->group(static function (): void {
     Route::put('house/checklists/{checklist}', [HouseController::class, 'saveChecklist']);
 
     Route::get('rulebook', [RulebookController::class, 'show']);
+    Route::get('rulebook/rules', [RulebookController::class, 'rules']);
     Route::put('rulebook/draft', [RulebookController::class, 'saveDraft']);
     Route::delete('rulebook/draft', [RulebookController::class, 'discardDraft']);
     Route::post('rulebook/publish', [RulebookController::class, 'publish']);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Bridge\CheckedRules;
+use App\Bridge\IdentifiedRules;
 use App\Bridge\SnapshotSource;
 use App\Events\DraftSaved;
 use App\Models\Casts\Document;
@@ -20,14 +21,15 @@ final readonly class SaveDraft
     public function __construct(private SnapshotSource $snapshots, private CheckedRules $checked) {}
 
     /**
-     * @param list<array<string, mixed>> $rules        rule documents, some perhaps unfinished
-     * @param int                        $seenRevision of the drafts of the house, when one began to change it
+     * @param list<array<string, mixed>|string> $given        rule documents, some perhaps unfinished; a text is the id of one that stays as it was at that revision
+     * @param int                               $seenRevision of the drafts of the house, when one began to change it
      *
-     * @throws DocumentError where it is larger than a rulebook may be, or takes too long to be read; nothing is changed
+     * @throws DocumentError where it is larger than a rulebook may be, takes too long to be read, or names a rule that there is not; nothing is changed
      * @throws DraftMovedOn where somebody else saved other rules, published or discarded in the meantime
      */
-    public function __invoke(array $rules, int $seenRevision, Actor $by): SavedDraft
+    public function __invoke(array $given, int $seenRevision, Actor $by): SavedDraft
     {
+        $rules = $this->whole($given, $seenRevision);
         $text = Document::encode($rules);
         if (strlen($text) > RulebookFormat::LARGEST) {
             throw DocumentError::at('/rules', 'All rules together have at most {most} MB; these have {have} MB.', most: RulebookFormat::LARGEST >> 20, have: number_format(strlen($text) / (1 << 20), 1));
@@ -51,5 +53,27 @@ final readonly class SaveDraft
 
             return new SavedDraft($revision, $faults);
         }, attempts: 3);
+    }
+
+    /**
+     * @param list<array<string, mixed>|string> $given
+     *
+     * @return list<array<string, mixed>>
+     */
+    private function whole(array $given, int $seenRevision): array
+    {
+        if (array_filter($given, is_string(...)) === []) {
+            return array_values(array_filter($given, is_array(...)));
+        }
+        // Read before the rules are. Had they moved on in between, the revision under the lock would be another than the one that was seen.
+        $revision = LockedDraft::revision();
+        $draft = RulebookVersion::query()->draft()->first();
+        $there = IdentifiedRules::of(array_values((array) ($draft ?? RulebookVersion::query()->published()->first(['id', 'rules']))?->rules));
+        $whole = [];
+        foreach ($given as $index => $rule) {
+            $whole[] = is_array($rule) ? $rule : $there->find($rule) ?? throw ($revision === $seenRevision ? DocumentError::at("/rules/{$index}", 'There is no rule "{id}" that could stay as it is.', id: $rule) : DraftMovedOn::of($draft));
+        }
+
+        return $whole;
     }
 }

@@ -89,6 +89,30 @@ it('says when somebody else saved first, shows theirs on request, and brings our
     expect(array_column(array_slice(draftRules(), 0, 2), 'active'))->toBe([false, false]);
 });
 
+it('fetches the rules of a long draft as they come into view, and saves what is changed among them', function (): void {
+    $of = static fn(int $number): array => ['id' => "long-{$number}", 'name' => "Rule of place {$number}", 'when' => [['kind' => 'task_arrives']], 'then' => [['kind' => 'tag', 'tag' => "seen-{$number}"]]];
+    app(SaveDraft::class)(array_map($of, range(1, 300)), LockedDraft::revision(), Actor::user(User::query()->where('email', 'hanneke@alderquill.example')->sole()));
+    $this->visit('/rulebook');
+    $this->see('Rule of place 4');
+    $this->dontSee('Rule of place 299');
+    $this->browser->executeScript("const list = document.querySelector('ol[aria-label=Rules]').parentElement; list.scrollTop = list.scrollHeight;");
+    $this->see('Rule of place 299');
+    pauseRule($this, 299);
+    expect(draftRules()[298])->toBe($of(299) + ['active' => false]);
+
+    // Moved, deleted and brought back, beside rules that were never on the screen.
+    $this->press('More for rule 300');
+    $this->press('Move up');
+    $this->until(fn(): bool => draftRules()[298]['id'] === 'long-300', fn(): string => $this->text());
+    $this->press('More for rule 300');
+    $this->press('Delete');
+    $this->until(fn(): bool => count(draftRules()) === 299, fn(): string => $this->text());
+    foreach (range(1, 3) as $ignored) {
+        $this->press('Undo');
+    }
+    $this->until(fn(): bool => draftRules() === array_map($of, range(1, 300)), fn(): string => $this->text());
+});
+
 it('shows a draft that no page has made as far as it goes, and lets it be deleted, exported and discarded', function (): void {
     app(SaveDraft::class)([
         ['id' => 'a', 'name' => ['x' => 1], 'when' => 5, 'if' => 'abc', 'give' => []],

@@ -6,6 +6,7 @@ use App\Actions\LockedDraft;
 use App\Formats\SchemaCheck;
 use App\Models\RulebookVersion;
 use App\Models\VersionState;
+use Illuminate\Testing\TestResponse;
 use Spatie\Activitylog\Models\Activity;
 use Tests\Support\House;
 use Tests\Support\OpenPage;
@@ -96,10 +97,54 @@ it('sends the rules of a revision once, and those of a newer one', function (): 
     $reload = OpenPage::visits() + ['X-Inertia-Partial-Component' => 'Rulebook/Rulebook', 'X-Inertia-Partial-Except' => 'notice'];
     $props = fn(string $known): array => $this->get("/rulebook?known={$known}", $reload)->assertOk()->json('props');
     expect($props("{$first}"))->not->toHaveKey('rules')->toHaveKeys(['draft', 'published', 'vocabulary'])
-        ->and(array_column($props('')['rules'], 'id'))->toBe(['quotes'])
-        ->and(array_column($props('abc')['rules'], 'id'))->toBe(['quotes']);
+        ->and($props("{$first}"))->not->toHaveKey('firstRules')
+        ->and(array_column($props('')['rules'], 0))->toBe(['quotes'])
+        ->and(array_column($props('abc')['firstRules'], 'id'))->toBe(['quotes']);
     $this->putJson('/rulebook/draft', ['rules' => [House::roundRule(), quoteRule()], 'revision' => $first])->assertOk();
-    expect(array_column($props("{$first}")['rules'], 'id'))->toBe(['round', 'quotes']);
+    expect(array_column($props("{$first}")['rules'], 0))->toBe(['round', 'quotes']);
+});
+
+it('sends of many rules their ids, those at the top, and others as they are asked for', function (): void {
+    $rules = array_map(static fn(int $number): array => ['id' => "r{$number}", 'name' => "Rule {$number}"] + House::roundRule(), range(1, 200));
+    $this->putJson('/rulebook/draft', ['rules' => $rules, 'revision' => LockedDraft::revision()])->assertOk();
+    $page = $this->get('/rulebook', OpenPage::visits())->assertOk()->json('props');
+    expect(array_column($page['rules'], 0))->toBe(array_column($rules, 'id'))
+        ->and($page['firstRules'])->toHaveCount(30)
+        ->and($page['firstRules'][29]['rule'])->toBe($rules[29])
+        ->and($page['firstRules'][29]['hash'])->toBe($page['rules'][29][1]);
+
+    $asked = fn(array $ids): TestResponse => $this->getJson('/rulebook/rules?'.http_build_query(['ids' => $ids]));
+    expect($asked(['r150', 'gone', 'r31'])->assertOk()->json('rules'))->toBe([
+        ['id' => 'r150', 'hash' => $page['rules'][149][1], 'rule' => $rules[149]],
+        ['id' => 'r31', 'hash' => $page['rules'][30][1], 'rule' => $rules[30]],
+    ]);
+    $asked(array_map(static fn(int $number): string => "r{$number}", range(1, 51)))->assertUnprocessable()->assertJsonPath('errors.0.pointer', '/ids');
+});
+
+it('leaves rules as they are of which only the id is sent, wherever they go', function (): void {
+    House::publish(House::roundRule(), quoteRule());
+    [$round, $quotes] = RulebookVersion::query()->where('state', VersionState::Published)->sole()->rules;
+    $third = ['id' => 'third', 'name' => 'Third'] + House::roundRule();
+    $save = fn(array $rules, ?int $seen = null): TestResponse => $this->putJson('/rulebook/draft', ['rules' => $rules, 'revision' => $seen ?? LockedDraft::revision()]);
+    $draft = static fn(): array => RulebookVersion::query()->where('state', VersionState::Draft)->sole()->rules;
+
+    // Of the rules in force, where there is no draft yet.
+    $save(['quotes', $third, 'round'])->assertOk()->assertJson(['faults' => []]);
+    expect($draft())->toBe([$quotes, $third, $round]);
+
+    // Of the draft, where there is one; what is not named is taken away.
+    $seen = LockedDraft::revision();
+    $lost = $save(['third', ['name' => 'Other'] + quoteRule()], $seen)->assertOk()->json();
+    expect($draft())->toBe([$third, ['name' => 'Other'] + quoteRule()])
+        // The same again, since the answer was lost on its way.
+        ->and($save(['third', ['name' => 'Other'] + quoteRule()], $seen)->assertOk()->json())->toBe($lost);
+
+    $save(['third', 'round'])->assertUnprocessable()->assertJsonPath('errors.0.pointer', '/rules/1');
+    // Somebody else has taken it away meanwhile.
+    $save(['third', 'round'], $seen)->assertConflict();
+    $save(['third'], $seen)->assertConflict();
+    $save(['third', 'third'])->assertUnprocessable();
+    expect($draft())->toBe([$third, ['name' => 'Other'] + quoteRule()]);
 });
 
 it('discards a draft and keeps its rules in the audit trail', function (): void {

@@ -67,7 +67,7 @@ it('makes one task of each request that two processes send at once under one key
     $numbers = [];
     foreach ($workers as $worker) {
         $worker->wait();
-        expect($worker->getErrorOutput())->toBe('');
+        expect($worker->getExitCode())->toBe(0, $worker->getErrorOutput().$worker->getOutput());
         $numbers[] = array_values(array_filter(explode("\n", $worker->getOutput())));
     }
     expect($numbers[0])->toHaveCount(40)->and($numbers[1])->toBe($numbers[0])->and(Task::query()->count())->toBe(40);

@@ -100,6 +100,7 @@ final class LetsIn
     {
         return [
             'GET rulebook' => [self::OF_THE_HOUSE, []],
+            'GET rulebook/rules' => [self::OF_THE_HOUSE, ['ids' => ['round']]],
             'GET rulebook/export' => [self::OF_THE_HOUSE, []],
             'GET rulebook/coverage' => [self::OF_THE_HOUSE, []],
             'GET rulebook/versions/{version}' => [self::OF_THE_HOUSE, []],

@@ -131,22 +131,31 @@ final class RightRequests
             'POST house/fields/{field}/move' => ['places' => 1],
             'POST house/kinds', 'PUT house/kinds/{kind}' => ['slug' => 'fitting', 'name' => 'Fitting', 'minutes' => 30, 'guide' => 'Measure twice.', 'defaults' => []],
             'POST house/checklists', 'PUT house/checklists/{checklist}' => ['slug' => 'leaving', 'name' => 'Before it leaves', 'items' => ['Polish', 'Case']],
-            'PUT rulebook/draft' => ['rules' => [House::roundRule()], 'revision' => LockedDraft::revision()],
-            'DELETE rulebook/draft', 'POST rulebook/publish' => ['revision' => LockedDraft::revision(), 'note' => 'New'],
-            'GET rulebook/coverage' => ['revision' => (string) LockedDraft::revision()],
-            'GET rulebook/merged' => ['text' => 'For ~task.title~', 'number' => (string) $this->tasks['new']->number],
-            'POST rulebook/import' => ['openbaton' => 'rulebook/1', 'fields' => [], 'rules' => [House::rule('any', ['all' => []], ['pool' => ['kind' => 'people', 'people' => ['femi']], 'method' => ['kind' => 'in_order']])]],
-            default => self::ofCustomers($route),
+            default => self::ofCustomers($route) ?? self::ofRulebook($route, $this->tasks['new']->number),
         };
     }
 
-    /** @return array<string, mixed> */
-    private static function ofCustomers(Route $route): array
+    /** @return array<string, mixed>|null */
+    private static function ofCustomers(Route $route): ?array
     {
         return match ($route->methods()[0].' '.$route->uri()) {
             'PUT house/customer-words' => ['words' => ['new' => 'We have it.', 'waiting' => 'We wait for you.']],
             'POST requests/{secret}' => ['body' => 'The valve sticks again.'],
             'POST api/v1/tasks/{task}/comments' => ['from' => 'customer', 'body' => 'Is it ready?'],
+            default => null,
+        };
+    }
+
+    /** @return array<string, mixed> */
+    private static function ofRulebook(Route $route, ?int $number): array
+    {
+        return match ($route->methods()[0].' '.$route->uri()) {
+            'PUT rulebook/draft' => ['rules' => [House::roundRule()], 'revision' => LockedDraft::revision()],
+            'DELETE rulebook/draft', 'POST rulebook/publish' => ['revision' => LockedDraft::revision(), 'note' => 'New'],
+            'GET rulebook/rules' => ['ids' => ['round']],
+            'GET rulebook/coverage' => ['revision' => (string) LockedDraft::revision()],
+            'GET rulebook/merged' => ['text' => 'For ~task.title~', 'number' => (string) $number],
+            'POST rulebook/import' => ['openbaton' => 'rulebook/1', 'fields' => [], 'rules' => [House::rule('any', ['all' => []], ['pool' => ['kind' => 'people', 'people' => ['femi']], 'method' => ['kind' => 'in_order']])]],
             default => [],
         };
     }

@@ -24,5 +24,5 @@ for ($left = (int) $argv[1]; $left > 0; --$left) {
         continue;
     }
     $tuba = Node::root(['title' => 'Tuba, sent twice', 'kind' => 'bench-repair']);
-    echo $app->make(TakeInTask::class)($tuba, TaskSource::Api, null, new RequestKey(House::user('hanneke')->id, "{$key}-{$left}", 'hash'))->task->number, "\n";
+    echo $app->make(TakeInTask::class)($tuba, TaskSource::Api, null, RequestKey::of(House::user('hanneke')->id, "{$key}-request-{$left}", 'Tuba, sent twice'))->task->number, "\n";
 }

@@ -13,6 +13,7 @@ use App\Http\Pages\CoverageView;
 use App\Http\Pages\MergedPreview;
 use App\Http\Pages\RulebookPage;
 use App\Http\Requests\DraftRequest;
+use App\Http\Requests\RulesRequest;
 use App\Http\Requests\SaveDraftRequest;
 use App\Http\Requests\Whole;
 use App\Http\Viewer;
@@ -37,6 +38,12 @@ final class RulebookController
         Gate::authorize('viewAny', RulebookVersion::class);
 
         return Inertia::render('Rulebook/Rulebook', $page->props($request->filled('known') ? $request->integer('known') : null));
+    }
+
+    /** Some of the rules that are worked on, as they come into view. */
+    public function rules(RulesRequest $request, RulebookPage $page): JsonResponse
+    {
+        return new JsonResponse(['rules' => $page->rules()->only($request->ids())]);
     }
 
     /** What the rules take of the recent work, as far as that is worked out: of those in force, or of a revision of the draft. */

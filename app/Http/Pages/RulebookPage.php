@@ -6,6 +6,7 @@ namespace App\Http\Pages;
 
 use App\Actions\LockedDraft;
 use App\Bridge\CheckedRules;
+use App\Bridge\IdentifiedRules;
 use App\Http\Viewer;
 use App\Models\RulebookVersion;
 use Closure;
@@ -16,6 +17,9 @@ use OpenBaton\Core\Rulebook\KindRegistry;
 final readonly class RulebookPage
 {
     private const VERSIONS = 50;
+
+    /** How many rules are sent at once: a screen of them, and what is scrolled to next. */
+    private const FIRST_RULES = 30;
 
     /** What stands of a version in a line: all but its rules, which may be large. */
     private const LINE = ['id', 'number', 'note', 'published_at', 'saved_by', 'saved_by_system', 'state'];
@@ -36,13 +40,19 @@ final readonly class RulebookPage
             'vocabulary' => fn(): array => (new Vocabulary(KindRegistry::standard()))->of($this->viewer->snapshot()),
             'published' => $this->published(...),
             'draft' => $this->draftLine(...),
-            ...($known === $revision ? [] : ['rules' => fn(): array => array_values((array) ($this->draft() ?? RulebookVersion::query()->published()->first(['id', 'rules']))?->rules)]),
+            ...($known === $revision ? [] : ['rules' => fn(): array => $this->rules()->lines(), 'firstRules' => fn(): array => $this->rules()->first(self::FIRST_RULES)]),
             'draftRevision' => static fn(): int => $revision,
             'recentDays' => static fn(): int => config()->integer('baton.recent_days'),
             'versions' => static fn(): array => RulebookVersion::query()->with('savedBy')->whereNotNull('number')->orderByDesc('number')->limit(self::VERSIONS)
                 ->get(self::LINE)->map(self::line(...))->all(),
             'mayWrite' => fn(): bool => $this->viewer->user()->can('write', RulebookVersion::class),
         ];
+    }
+
+    /** The rules that are worked on: of the draft, and else those in force. */
+    public function rules(): IdentifiedRules
+    {
+        return once(fn(): IdentifiedRules => IdentifiedRules::of(array_values((array) ($this->draft() ?? RulebookVersion::query()->published()->first(['id', 'rules']))?->rules)));
     }
 
     /** @return array<string, mixed> */

@@ -25,6 +25,9 @@ export type Rule = {
     valid_until?: string;
 };
 
+/** A rule, and the hash of its text. A draft may have been written by a program: nothing is known of its shape. */
+export type KnownRule = { id: string; hash: string; rule: unknown };
+
 export type Fault = { pointer: string; reason: string; unfinished: boolean };
 
 /** How many of the recent tasks each rule takes, by rule id, and how many no rule takes. */
@@ -62,8 +65,10 @@ export type RulebookPageProps = {
     vocabulary: Vocabulary;
     published: Version | null;
     draft: { id: string; savedBy: string | null; savedAt: string | null; faults: Fault[] } | null;
-    /** of the draft, and else those in force; not sent again while the revision is the same */
-    rules: Rule[];
+    /** id and hash of each, of the draft, and else of those in force; not sent again while the revision is the same */
+    rules: [string, string][];
+    /** what is at the top of them; the others are asked for as they come into view */
+    firstRules: KnownRule[];
     /** Grows whenever a draft is saved, published or discarded. */
     draftRevision: number;
     recentDays: number;

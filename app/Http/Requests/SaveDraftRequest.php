@@ -9,7 +9,7 @@ use Illuminate\Validation\ValidationException;
 use OpenBaton\Core\Document\RulebookFormat;
 use OpenBaton\Core\Document\TextLimits;
 
-/** A draft as the page has it: rules with distinct ids, finished or not. */
+/** A draft as the page has it: rules with distinct ids, finished or not; of one that has not changed its id. */
 final class SaveDraftRequest extends InputRequest
 {
     public function authorize(): bool
@@ -24,7 +24,7 @@ final class SaveDraftRequest extends InputRequest
     }
 
     /**
-     * @return list<array<string, mixed>>
+     * @return list<array<string, mixed>|string> a text is the id of a rule that stays as it is
      *
      * @throws ValidationException
      */
@@ -37,18 +37,18 @@ final class SaveDraftRequest extends InputRequest
         $rules = [];
         $ids = [];
         foreach ($given as $index => $rule) {
-            $id = is_array($rule) ? $rule['id'] ?? null : null;
+            $id = is_array($rule) ? $rule['id'] ?? null : $rule;
             $reason = match (true) {
-                ! is_array($rule) => 'A rule is an object.',
+                ! is_array($rule) && ! is_string($rule) => 'A rule is an object, or the id of one that stays as it is.',
                 ! is_string($id) || $id === '' || mb_strlen($id) > TextLimits::ID => 'A rule has an id of its own.',
                 isset($ids[$id]) => "There is another rule \"{$id}\".",
                 default => null,
             };
-            if ($reason !== null || ! is_array($rule) || ! is_string($id)) {
+            if ($reason !== null || ! is_string($id)) {
                 throw ValidationException::withMessages(["rules.{$index}.id" => (string) $reason]);
             }
             $ids[$id] = true;
-            /** @var array<string, mixed> $rule */
+            /** @var array<string, mixed>|string $rule */
             $rules[] = $rule;
         }
 

@@ -169,27 +169,14 @@ final readonly class Subject
 
     public function tagged(string $tag): self
     {
-        return $this->tagLike($tag) === null ? $this->with(['tags' => [...$this->tags, $tag]]) : $this;
+        return Plain::like($tag, $this->tags, FieldType::Tags) === null ? $this->with(['tags' => [...$this->tags, $tag]]) : $this;
     }
 
     public function untagged(string $tag): self
     {
-        $gone = $this->tagLike($tag);
+        $gone = Plain::like($tag, $this->tags, FieldType::Tags);
 
         return $gone === null ? $this : $this->with(['tags' => array_values(array_diff($this->tags, [$gone]))]);
-    }
-
-    /** The same tag as it has it; case and outer blanks make no difference. */
-    private function tagLike(string $tag): ?string
-    {
-        $plain = Plain::one($tag, FieldType::Tags);
-        foreach ($this->tags as $one) {
-            if (Plain::one($one, FieldType::Tags) === $plain) {
-                return $one;
-            }
-        }
-
-        return null;
     }
 
     /** @param string|int|float|bool|list<string>|null $value null: it is emptied */

@@ -1,12 +1,10 @@
 import type { Rule } from '@props/RulebookPage';
 
 /** A draft may have been written by a program: what a list of rules reads of each is given the shape that it reads, and the rest stays as it is. */
-export function drawable(rules: unknown[]): Rule[] {
-    return rules.map((given, at) => {
-        const rule = (typeof given === 'object' && given !== null ? given : {}) as Record<string, unknown>;
-        const fits = typeof rule.id === 'string' && typeof rule.name === 'string' && isParts(rule.when);
-        return (fits ? rule : { ...rule, id: typeof rule.id === 'string' ? rule.id : `rule-${at}`, name: typeof rule.name === 'string' ? rule.name : '', when: isParts(rule.when) ? rule.when : [] }) as Rule;
-    });
+export function drawable(given: unknown, id: string): Rule {
+    const rule = (typeof given === 'object' && given !== null ? given : {}) as Record<string, unknown>;
+    const fits = rule.id === id && typeof rule.name === 'string' && isParts(rule.when);
+    return (fits ? rule : { ...rule, id, name: typeof rule.name === 'string' ? rule.name : '', when: isParts(rule.when) ? rule.when : [] }) as Rule;
 }
 
 function isParts(value: unknown): boolean {

@@ -1,14 +1,18 @@
-import type { Fault, Rule, RulebookPageProps, SavedDraft } from '@props/RulebookPage';
-import { useCallback, useEffect, useRef, useState } from 'react';
+import type { Fault, KnownRule, Rule, RulebookPageProps, SavedDraft } from '@props/RulebookPage';
+import { useCallback, useEffect, useRef, useState, useSyncExternalStore } from 'react';
 import { ask, Problem } from './ask';
-import { drawable } from './drawable';
+import { besideTheirs, KnownRules, stubs, toSave, type Entry, type Stub } from './rules';
 
 const PAUSE = 600;
 
 export type Saving = { state: 'nothing to save' | 'waiting' | 'saving' | 'saved' } | { state: 'failed'; reason: string; /** somebody else saved first */ final: boolean; /** the same may go through a moment later */ again: boolean };
 
 export type Draft = {
-    rules: Rule[];
+    rules: Entry[];
+    /** null: its text is not here yet */
+    find: (entry: Entry) => Rule | null;
+    /** These are in view: what is not here of them is fetched. */
+    want: (entries: Stub[]) => void;
     /** what stands against publishing; null where there is no draft, or none that was saved yet */
     faults: Fault[] | null;
     isDraft: boolean;
@@ -17,19 +21,32 @@ export type Draft = {
     /** The revision that is worked on; what is asked of the server is asked of it. */
     revision: number;
     saving: Saving;
-    change: (edit: (rules: Rule[]) => Rule[]) => void;
+    change: (edit: (rules: Entry[]) => Entry[]) => void;
     undo: (() => void) | null;
     redo: (() => void) | null;
     /** Where somebody else saved first: puts their rules in the place of ours, which an undo brings back. */
     theirs: (() => void) | null;
 };
 
-type Page = Pick<RulebookPageProps, 'rules' | 'draft' | 'draftRevision'>;
-/** What is worked on; source is the revision at which it was last taken over from the server. */
-type Kept = { rules: Rule[]; faults: Fault[] | null; revision: number; source: number };
+type Page = Pick<RulebookPageProps, 'rules' | 'firstRules' | 'draft' | 'draftRevision'>;
+/** What is worked on; saved: as the server has it; source: the revision at which it was last taken over from there. */
+type Kept = { rules: Entry[]; saved: Entry[]; faults: Fault[] | null; revision: number; source: number };
 
 function fromServer(page: Page): Kept {
-    return { rules: drawable(page.rules), faults: page.draft?.faults ?? null, revision: page.draftRevision, source: page.draftRevision };
+    const rules = stubs(page.rules);
+    return { rules, saved: rules, faults: page.draft?.faults ?? null, revision: page.draftRevision, source: page.draftRevision };
+}
+
+/** The texts that the page has of rules. */
+function useKnownRules(page: Page): KnownRules {
+    const [known] = useState(() => {
+        const first = new KnownRules(async (ids) => (await ask<{ rules: KnownRule[] }>('GET', `/rulebook/rules?${new URLSearchParams(ids.map((id) => ['ids[]', id])).toString()}`)).rules);
+        first.add(page.firstRules);
+        return first;
+    });
+    useEffect(() => known.add(page.firstRules), [known, page.firstRules]);
+    useSyncExternalStore(known.subscribe, known.version);
+    return known;
 }
 
 type Autosaved = {
@@ -37,11 +54,11 @@ type Autosaved = {
     saving: Saving;
     unsaved: boolean;
     /** Puts other rules, or all of what the server has, in the place of what is kept. */
-    put: (next: Rule[] | Kept, state: Saving['state'] & ('waiting' | 'nothing to save')) => void;
+    put: (next: Entry[] | Kept, state: Saving['state'] & ('waiting' | 'nothing to save')) => void;
 };
 
 /** Keeps the rules and saves them a moment after they have changed, and again where the server could not be reached. */
-function useAutosaved(page: Page): Autosaved {
+function useAutosaved(page: Page, known: KnownRules): Autosaved {
     const [kept, setKept] = useState(() => fromServer(page));
     const [saving, setSaving] = useState<Saving>({ state: 'nothing to save' });
     const latest = useRef(kept);
@@ -60,9 +77,9 @@ function useAutosaved(page: Page): Autosaved {
         const sent = latest.current;
         setSaving({ state: 'saving' });
         try {
-            const saved = await ask<SavedDraft>('PUT', '/rulebook/draft', JSON.stringify({ rules: sent.rules, revision: sent.revision }));
+            const saved = await ask<SavedDraft>('PUT', '/rulebook/draft', JSON.stringify({ rules: toSave(sent.rules, sent.saved, known.find), revision: sent.revision }));
             const more = latest.current.rules !== sent.rules;
-            latest.current = { ...latest.current, ...saved };
+            latest.current = { ...latest.current, ...saved, saved: sent.rules };
             setKept(latest.current);
             setSaving({ state: more ? 'waiting' : 'saved' });
         } catch (error) {
@@ -72,7 +89,7 @@ function useAutosaved(page: Page): Autosaved {
         } finally {
             busy.current = false;
         }
-    }, []);
+    }, [known]);
 
     useEffect(() => {
         const again = saving.state === 'failed' && saving.again;
@@ -96,13 +113,13 @@ function useWarning(unsaved: boolean): void {
     }, [unsaved]);
 }
 
-type History = { past: Rule[][]; future: Rule[][] };
+type History = { past: Entry[][]; future: Entry[][] };
 
 const NO_HISTORY: History = { past: [], future: [] };
 const STEPS = 50;
 
 /** The step back or forward in a history: what is worked on then, and the history after it; null where there is none. */
-export function step(history: History, now: Rule[], back: boolean): { rules: Rule[]; history: History } | null {
+export function step(history: History, now: Entry[], back: boolean): { rules: Entry[]; history: History } | null {
     const rules = back ? history.past[history.past.length - 1] : history.future[0];
     if (rules === undefined) return null;
     return {
@@ -112,7 +129,7 @@ export function step(history: History, now: Rule[], back: boolean): { rules: Rul
 }
 
 /** The history once something else is put in the place of what is worked on now. */
-export function remembered(history: History, now: Rule[]): History {
+export function remembered(history: History, now: Entry[]): History {
     return { past: [...history.past.slice(1 - STEPS), now], future: [] };
 }
 
@@ -121,7 +138,8 @@ export function remembered(history: History, now: Rule[]): History {
  * moment later; what is unsaved is never thrown away by news from the server.
  */
 export function useDraft(page: Page): Draft {
-    const { kept, saving, unsaved, put } = useAutosaved(page);
+    const known = useKnownRules(page);
+    const { kept, saving, unsaved, put } = useAutosaved(page, known);
     // The steps there were belong to what was taken over from the server before them.
     const [steps, setSteps] = useState({ history: NO_HISTORY, source: kept.source });
     const history = steps.source === kept.source ? steps.history : NO_HISTORY;
@@ -133,7 +151,7 @@ export function useDraft(page: Page): Draft {
         if (newer && !unsaved) put(fromServer(page), 'nothing to save');
     }, [newer, unsaved, page, put]);
 
-    const change = (rules: Rule[] | Kept, after: History, state: 'waiting' | 'nothing to save'): void => {
+    const change = (rules: Entry[] | Kept, after: History, state: 'waiting' | 'nothing to save'): void => {
         put(rules, state);
         setSteps({ history: after, source: Array.isArray(rules) ? kept.source : rules.source });
     };
@@ -144,6 +162,8 @@ export function useDraft(page: Page): Draft {
 
     return {
         rules: kept.rules,
+        find: known.find,
+        want: (entries) => known.want(entries),
         faults: kept.faults,
         isDraft: kept.faults !== null || unsaved,
         unsaved,
@@ -152,6 +172,6 @@ export function useDraft(page: Page): Draft {
         change: (edit) => change(edit(kept.rules), remembered(history, kept.rules), 'waiting'),
         undo: go(true),
         redo: go(false),
-        theirs: saving.state !== 'failed' || !saving.final || !newer ? null : () => change(fromServer(page), remembered(history, kept.rules), 'nothing to save'),
+        theirs: saving.state !== 'failed' || !saving.final || !newer ? null : () => change(fromServer(page), remembered(history, besideTheirs(kept.rules, stubs(page.rules), known.find)), 'nothing to save'),
     };
 }

@@ -47,6 +47,23 @@ final class Plain
         return array_diff_key($these, $those) === [] && array_diff_key($those, $these) === [];
     }
 
+    /**
+     * @param list<string> $values
+     *
+     * @return string|null the one that is the same, as it stands among them
+     */
+    public static function like(string $value, array $values, FieldType $type): ?string
+    {
+        $plain = self::one($value, $type);
+        foreach ($values as $one) {
+            if (self::one($one, $type) === $plain) {
+                return $one;
+            }
+        }
+
+        return null;
+    }
+
     /** The value as a key of sets and of the rule index. */
     public static function key(mixed $value, FieldType $type): string
     {

@@ -27,7 +27,7 @@ function actionsOn(draft: Draft, open: (id: string | null) => void): RowActions 
                 const at = rules.findIndex((one) => one.id === id);
                 return arrayMove(rules, at, Math.min(Math.max(at + by, 0), rules.length - 1));
             }),
-        copy: (id) => draft.change((rules) => rules.flatMap((one) => (one.id === id ? [one, { ...structuredClone(one), id: newId(), name: `${one.name} (copy)` }] : [one]))),
+        copy: (rule) => draft.change((rules) => rules.flatMap((one) => (one.id === rule.id ? [one, { ...structuredClone(rule), id: newId(), name: `${rule.name} (copy)` }] : [one]))),
         remove: (id) => draft.change((rules) => rules.filter((one) => one.id !== id)),
     };
 }
@@ -89,7 +89,7 @@ export default function Rulebook(page: RulebookPageProps) {
                 {draft.rules.length === 0 ? (
                     <p className="p-6">There is no rule yet, so whatever arrives stays unplaced. {mayWrite && 'Begin with "New rule": say what arrives, and who should get it.'}</p>
                 ) : (
-                    <RuleList rules={draft.rules} strip={strip} faults={draft.faults ?? []} days={recentDays} vocabulary={vocabulary} open={open} mayWrite={mayWrite} actions={actionsOn(draft, setOpen)} scroller={scroller} change={draft.change} />
+                    <RuleList draft={draft} strip={strip} days={recentDays} vocabulary={vocabulary} open={open} mayWrite={mayWrite} actions={actionsOn(draft, setOpen)} scroller={scroller} />
                 )}
                 <StripFoot strip={strip} />
             </div>

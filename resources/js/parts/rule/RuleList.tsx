@@ -3,22 +3,22 @@ import { arrayMove, SortableContext, sortableKeyboardCoordinates, verticalListSo
 import type { Fault, Rule, Strip } from '@props/RulebookPage';
 import type { Vocabulary } from '@props/Vocabulary';
 import { useVirtualizer } from '@tanstack/react-virtual';
-import type { RefObject } from 'react';
+import { useEffect, type ReactNode, type RefObject } from 'react';
+import { Stub, type Entry } from '@/lib/rules';
+import type { Draft } from '@/lib/useDraft';
 import { say } from '@/lib/words';
 import { shares, StripPiece, takesArrivals } from './CoverageStrip';
 import { RuleRow, type RowActions } from './RuleRow';
 
 type Props = {
-    rules: Rule[];
+    draft: Draft;
     strip: Strip | null;
-    faults: Fault[];
     days: number;
     vocabulary: Vocabulary;
     open: string | null;
     mayWrite: boolean;
     actions: RowActions;
     scroller: RefObject<HTMLElement | null>;
-    change: (edit: (rules: Rule[]) => Rule[]) => void;
 };
 
 /** Why a rule takes nothing, as far as its place says it. */
@@ -38,7 +38,7 @@ function byRule(faults: Fault[]): Map<number, Fault[]> {
 }
 
 /** What somebody hears who moves a rule without seeing it. */
-export function announcementsOf(rules: Rule[]): Announcements {
+export function announcementsOf(rules: { id: string; name: string }[]): Announcements {
     const placeOf = (id: UniqueIdentifier): number => rules.findIndex((rule) => rule.id === id) + 1;
     const tell = (what: 'taken' | 'over' | 'put' | 'left', active: { id: UniqueIdentifier }, over: { id: UniqueIdentifier } | null): string => {
         const place = placeOf(active.id);
@@ -52,8 +52,29 @@ export function announcementsOf(rules: Rule[]): Announcements {
     };
 }
 
-/** The rules in order; of thousands only those that are in view are drawn. */
-export function RuleList({ rules, strip, faults, days, vocabulary, open, mayWrite, actions, scroller, change }: Props) {
+/** In the place of a rule whose text is on its way. */
+function Coming({ place, strip }: { place: number; strip: ReactNode }) {
+    return (
+        <div className="flex min-h-18 border-t border-line bg-paper" aria-busy="true">
+            {strip}
+            <p className="flex-1 border-l border-line px-3 py-2 text-ink2">
+                <span className="inline-block min-w-6 text-right">{place}</span> …
+            </p>
+        </div>
+    );
+}
+
+/** Rules in view of which the text is not here yet are fetched. */
+function useFetched({ rules, find, want }: Draft, places: number[]): void {
+    useEffect(() => {
+        const missing = places.map((place) => rules[place]).filter((one): one is Stub => one instanceof Stub && find(one) === null);
+        if (missing.length > 0) want(missing);
+    });
+}
+
+/** The rules in order; of thousands only those that are in view are drawn, and fetched. */
+export function RuleList({ draft, strip, days, vocabulary, open, mayWrite, actions, scroller }: Props) {
+    const { rules, find } = draft;
     const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 4 } }), useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }));
     // eslint-disable-next-line react-hooks/incompatible-library -- what it returns is used in this component alone
     const rows = useVirtualizer({
@@ -64,38 +85,33 @@ export function RuleList({ rules, strip, faults, days, vocabulary, open, mayWrit
         overscan: 12,
     });
     const share = strip === null ? null : shares(rules, strip);
-    const faultsOf = byRule(faults);
-    const row = (rule: Rule, index: number) => {
-        const own = share?.get(rule.id);
-        return (
-            <RuleRow
-                rule={rule}
-                place={index + 1}
-                last={index === rules.length - 1}
-                vocabulary={vocabulary}
-                open={open === rule.id}
-                mayWrite={mayWrite}
-                faults={faultsOf.get(index) ?? []}
-                note={faultsOf.has(index) ? null : deadNote(rule, own?.acts, own?.before, strip?.total ?? 0, days)}
-                strip={<StripPiece share={own} total={strip?.total ?? 0} active={rule.active !== false} />}
-                actions={actions}
-            />
-        );
+    const faultsOf = byRule(draft.faults ?? []);
+    const drawn = rows.getVirtualItems();
+    useFetched(draft, drawn.map((item) => item.index));
+    const row = (entry: Entry, index: number) => {
+        const rule = find(entry);
+        const own = share?.get(entry.id);
+        const total = strip?.total ?? 0;
+        const piece = <StripPiece share={own} total={total} rule={rule} />;
+        if (rule === null) return <Coming place={index + 1} strip={piece} />;
+        const faults = faultsOf.get(index) ?? [];
+        const note = faults.length > 0 ? null : deadNote(rule, own?.acts, own?.before, total, days);
+        return <RuleRow rule={rule} place={index + 1} last={index === rules.length - 1} vocabulary={vocabulary} open={open === rule.id} mayWrite={mayWrite} faults={faults} note={note} strip={piece} actions={actions} />;
     };
     return (
         <DndContext
             sensors={sensors}
             collisionDetection={closestCenter}
-            accessibility={{ announcements: announcementsOf(rules), screenReaderInstructions: { draggable: say('rulebook.moving.how') } }}
+            accessibility={{ announcements: announcementsOf(rules.map((one) => ({ id: one.id, name: find(one)?.name ?? '' }))), screenReaderInstructions: { draggable: say('rulebook.moving.how') } }}
             onDragEnd={({ active, over }) => {
                 if (over !== null && active.id !== over.id) {
-                    change((before) => arrayMove(before, before.findIndex((one) => one.id === active.id), before.findIndex((one) => one.id === over.id)));
+                    draft.change((before) => arrayMove(before, before.findIndex((one) => one.id === active.id), before.findIndex((one) => one.id === over.id)));
                 }
             }}
         >
             <SortableContext items={rules.map((rule) => rule.id)} strategy={verticalListSortingStrategy}>
                 <ol aria-label="Rules" className="relative" style={{ height: rows.getTotalSize() }}>
-                    {rows.getVirtualItems().map((item) => {
+                    {drawn.map((item) => {
                         const rule = rules[item.index];
                         return (
                             rule !== undefined && (

@@ -14,7 +14,7 @@ export type RowActions = {
     change: (rule: Rule) => void;
     open: (id: string | null) => void;
     move: (id: string, by: number) => void;
-    copy: (id: string) => void;
+    copy: (rule: Rule) => void;
     remove: (id: string) => void;
 };
 
@@ -48,7 +48,7 @@ function RowMenu({ rule, place, last, open, actions }: Pick<Props, 'rule' | 'pla
                     { label: active ? 'Pause' : 'Take out of pause', run: () => actions.change({ ...rule, active: !active }) },
                     { label: 'Move up', run: () => actions.move(rule.id, -1), disabled: place === 1 },
                     { label: 'Move down', run: () => actions.move(rule.id, 1), disabled: last },
-                    { label: 'Copy', run: () => actions.copy(rule.id) },
+                    { label: 'Copy', run: () => actions.copy(rule) },
                     { label: 'Delete', run: () => actions.remove(rule.id) },
                 ]}
             />

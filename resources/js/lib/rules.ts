@@ -1,0 +1,105 @@
+import type { KnownRule, Rule } from '@props/RulebookPage';
+import { drawable } from './drawable';
+
+/** A rule as the server has it, of which the page may not have the text. */
+export class Stub {
+    constructor(
+        readonly id: string,
+        readonly hash: string,
+    ) {}
+
+    get key(): string {
+        return `${this.hash} ${this.id}`;
+    }
+}
+
+/** A rule that was written on this page, or one as the server has it. */
+export type Entry = Rule | Stub;
+
+export function stubs(lines: [string, string][]): Stub[] {
+    return lines.map(([id, hash]) => new Stub(id, hash));
+}
+
+function isSame(one: Entry | undefined, other: Entry): boolean {
+    return one === other || (one instanceof Stub && other instanceof Stub && one.key === other.key);
+}
+
+/** What is sent to save a draft: of a rule that the server has as it is here, its id. */
+export function toSave(entries: Entry[], saved: Entry[], find: (entry: Entry) => Rule | null): (Rule | string)[] {
+    const there = new Map(saved.map((one) => [one.id, one]));
+    return entries.map((one) => (isSame(there.get(one.id), one) ? one.id : (find(one) ?? one.id)));
+}
+
+/**
+ * Ours, to be kept beside what somebody else has saved meanwhile: of what was
+ * never seen here there is nothing of ours, so it is as they have it.
+ */
+export function besideTheirs(ours: Entry[], theirs: Stub[], find: (entry: Entry) => Rule | null): Entry[] {
+    const there = new Map(theirs.map((one) => [one.id, one]));
+    return ours.flatMap((one) => find(one) ?? there.get(one.id) ?? []);
+}
+
+const TOGETHER = 50;
+const PAUSE = 40;
+const AGAIN = 4000;
+
+type Fetch = (ids: string[]) => Promise<KnownRule[]>;
+
+/** The rules that the page has the text of, by the hash of it. Others are fetched when they are wanted, many at a time. */
+export class KnownRules {
+    private readonly known = new Map<string, Rule>();
+    private readonly asked = new Set<string>();
+    private waiting: Stub[] = [];
+    private timer: ReturnType<typeof setTimeout> | null = null;
+    private readonly listeners = new Set<() => void>();
+    private changes = 0;
+
+    constructor(private readonly fetch: Fetch) {}
+
+    readonly subscribe = (listener: () => void): (() => void) => {
+        this.listeners.add(listener);
+        return () => this.listeners.delete(listener);
+    };
+
+    /** Another number whenever more is known. */
+    readonly version = (): number => this.changes;
+
+    /** null: its text is not here yet */
+    readonly find = (entry: Entry): Rule | null => (entry instanceof Stub ? (this.known.get(entry.key) ?? null) : entry);
+
+    add(rules: KnownRule[]): void {
+        const news = rules.filter((one) => !this.known.has(new Stub(one.id, one.hash).key));
+        if (news.length === 0) return;
+        for (const one of news) this.known.set(new Stub(one.id, one.hash).key, drawable(one.rule, one.id));
+        this.changes++;
+        for (const listener of this.listeners) listener();
+    }
+
+    /** Fetches what is not known, once. */
+    want(entries: Stub[]): void {
+        for (const one of entries) {
+            if (this.known.has(one.key) || this.asked.has(one.key)) continue;
+            this.asked.add(one.key);
+            this.waiting.push(one);
+        }
+        this.soon(PAUSE);
+    }
+
+    private soon(pause: number): void {
+        if (this.waiting.length > 0) this.timer ??= setTimeout(() => void this.ask(), pause);
+    }
+
+    private async ask(): Promise<void> {
+        // What came into view last is what is looked at now.
+        const wanted = this.waiting.splice(-TOGETHER);
+        let pause = PAUSE;
+        try {
+            this.add(await this.fetch(wanted.map((one) => one.id)));
+        } catch {
+            this.waiting = [...wanted, ...this.waiting];
+            pause = AGAIN;
+        }
+        this.timer = null;
+        this.soon(pause);
+    }
+}
