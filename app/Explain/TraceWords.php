@@ -49,7 +49,7 @@ final readonly class TraceWords
             $away = $candidate->get('pass')->int() - $picked->get('pass')->int();
             $parts[] = $candidate->get('person')->text() === $picked->get('person')->text()
                 ? $say('figures.turn')
-                : $say('figures.turns_away', ['turns' => number_format($away / Rotation::stride(100), 2)]);
+                : $say('figures.turns_away', ['turns' => $away === 0 ? 'none' : number_format(max(0.01, $away / Rotation::stride(100)), 2)]);
             $weight = $candidate->find('weight')?->int() ?? 100;
             if ($weight !== 100) {
                 $parts[] = $say('figures.weight', ['weight' => number_format($weight / 100, 2)]);

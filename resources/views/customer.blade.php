@@ -43,7 +43,7 @@
                 <form method="post" action="/requests/{{ $secret }}" enctype="multipart/form-data">
                     @csrf
                     <label>Write to us
-                        <textarea name="body" maxlength="5000">{{ old('body') }}</textarea>
+                        <textarea name="body" maxlength="{{ \OpenBaton\Core\Document\TextLimits::PROSE }}">{{ old('body') }}</textarea>
                         @error('body') <span class="wrong" role="alert">{{ $message }}</span> @enderror
                     </label>
                     <label>Add a file <span class="hint">(a picture, a recording, a document)</span>

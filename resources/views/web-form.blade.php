@@ -81,7 +81,7 @@
                     @error('contact') <span class="wrong">{{ $message }}</span> @enderror
                 </label>
                 <label>Anything else
-                    <textarea name="description" maxlength="5000">{{ old('description') }}</textarea>
+                    <textarea name="description" maxlength="{{ \OpenBaton\Core\Document\TextLimits::PROSE }}">{{ old('description') }}</textarea>
                     @error('description') <span class="wrong">{{ $message }}</span> @enderror
                 </label>
                 <button type="submit">Send the request</button>

@@ -72,9 +72,11 @@ it('says of a rotation whose turn it was and how far the others were from theirs
         ['person' => 'ayumi', 'pass' => 15_000_000, 'weight' => 100],
         ['person' => 'femi', 'pass' => 10_000_000, 'weight' => 50],
         ['person' => 'callum', 'pass' => 32_500_000, 'weight' => 100],
+        ['person' => 'tobias', 'pass' => 10_000_000, 'weight' => 100],
+        ['person' => 'greta', 'pass' => 10_000_001, 'weight' => 100],
     ]], assignee: 'femi'));
     // A whole turn of full weight is 10^7.
-    expect(array_column($trail['method']['candidates'], 'figures'))->toBe(['0.50 of a turn to go', 'their turn, weight 0.50', '2.25 of a turn to go']);
+    expect(array_column($trail['method']['candidates'], 'figures'))->toBe(['0.50 of a turn to go', 'their turn, weight 0.50', '2.25 of a turn to go', 'as near, but further down the order', '0.01 of a turn to go']);
 });
 
 it('says what every rule came to', function (array $verdict, string $said): void {
