@@ -6,20 +6,27 @@ use OpenBaton\Core\Chain\Chain;
 use OpenBaton\Core\Chain\ChainResult;
 use OpenBaton\Core\Chain\CutReason;
 use OpenBaton\Core\Chain\Link;
+use OpenBaton\Core\Routing\Needs;
+use OpenBaton\Core\Routing\Rotations;
 use OpenBaton\Core\Rulebook\Event\TagOn;
 use OpenBaton\Core\Rulebook\Event\TaskArrives;
 use OpenBaton\Core\Rulebook\FollowUp\AddTag;
 use OpenBaton\Core\Rulebook\FollowUp\CreateTask;
 use OpenBaton\Core\Rulebook\FollowUp\SetPriority;
+use OpenBaton\Core\Rulebook\Method\LightestLoad;
+use OpenBaton\Core\Rulebook\Pool\NamedPeople;
 use OpenBaton\Core\Rulebook\Rule;
 use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Subject\Effect\Effect;
 use OpenBaton\Core\Subject\Effect\PrioritySet;
 use OpenBaton\Core\Subject\Effect\TaskMade;
 use OpenBaton\Core\Tests\Support\Build;
+use OpenBaton\Core\Tests\Support\StillSurroundings;
 use OpenBaton\Core\Tests\Support\Story;
 use OpenBaton\Core\Text\MergedText;
 use OpenBaton\Core\Workload\Priority;
+use OpenBaton\Core\Workload\TaskStatus;
+use OpenBaton\Core\Workload\Work;
 
 /** What the decisions of a chain say is what has happened in it. */
 function recordedIsDone(ChainResult $chain): void
@@ -95,4 +102,67 @@ it('decides nothing that it has no room to carry out', function (): void {
             expect(array_diff($link->decision->subjectAfter()->tags, $chain->subjects[$link->change->after->id]->tags))->toBe([]);
         }
     }
+});
+
+/** @return list<ChangeSet> of so many tasks, a change each, which no rule makes */
+function changesOf(int $count, Rule ...$rules): array
+{
+    return array_map(static function (int $number) use ($rules): ChangeSet {
+        $task = Story::task("t{$number}");
+
+        return Story::change($task, $task->tagged('seen'), array_values($rules));
+    }, range(1, $count));
+}
+
+function chainOf(Rule ...$rules): Chain
+{
+    return new Chain(Story::router(array_values($rules)), new StillSurroundings(Work::of([]), new Rotations()));
+}
+
+it('takes as many change sets to begin with as its guard, and decides none of more', function (): void {
+    $rule = Build::rule('seen', null, then: [new SetPriority(Priority::Normal)], when: [new TagOn(['seen'])]);
+    $all = chainOf($rule)->run(...changesOf(Chain::MOST_CHANGES, $rule));
+    expect([count($all->links), $all->cut, $all->links[999]->decision === null])->toBe([1000, null, false]);
+
+    $more = chainOf($rule)->run(...changesOf(Chain::MOST_CHANGES + 1, $rule));
+    expect([count($more->links), $more->cut?->reason, $more->cut?->taskId, $more->cut?->ruleIds])->toBe([1000, CutReason::TooManyChanges, 't1001', []])
+        ->and(array_filter(array_column($more->links, 'decision')))->toBe([]);
+});
+
+it('lets a task that waits go on as long as there is room', function (int $others, TaskStatus $expected, ?CutReason $reason): void {
+    $waits = Story::task('w')->waiting('parts', null, ['d']);
+    $chain = chainOf()->run(
+        Story::change($waits, $waits->tagged('seen')),
+        Story::change(Story::task('d'), Story::task('d')->inStatus(TaskStatus::Done)),
+        ...changesOf($others),
+    );
+    expect([count($chain->links), $chain->subjects['w']->status, $chain->cut?->reason])->toBe([Chain::MOST_CHANGES, $expected, $reason]);
+})->with([
+    'the last place is free' => [997, TaskStatus::Working, null],
+    'none is free' => [998, TaskStatus::Waiting, CutReason::TooManyChanges],
+]);
+
+it('decides nothing once it is cut for want of room', function (): void {
+    // The first has no room for what it brings about; the second would change nothing.
+    $rules = [
+        Build::rule('more', null, if: ['field' => 'task.kind', 'op' => 'is', 'value' => 'quote'], then: [new AddTag('more')], when: [new TagOn(['seen'])]),
+        Build::rule('same', null, then: [new SetPriority(Priority::Normal)], when: [new TagOn(['seen'])]),
+    ];
+    $first = Story::task('first')->withField('task.kind', 'quote');
+    $chain = chainOf(...$rules)->run(Story::change($first, $first->tagged('seen'), $rules), ...changesOf(Chain::MOST_CHANGES - 1, ...$rules));
+    expect($chain->cut?->reason)->toBe(CutReason::TooManyChanges)
+        ->and($chain->cut?->taskId)->toBe('first')
+        ->and(array_filter(array_column($chain->links, 'decision')))->toBe([]);
+});
+
+it('takes for the first decision what was worked out before, and works it out for the others', function (): void {
+    $rule = Build::rule('light', new NamedPeople(['ayumi', 'femi']), new LightestLoad());
+    $around = new StillSurroundings(Work::of([]), new Rotations());
+    $arrives = static fn(string $id): ChangeSet => Story::change(null, Story::task($id)->with(['holderId' => null, 'status' => TaskStatus::New]), [$rule]);
+    (new Chain(Story::router([$rule]), $around, new Needs(['greta'])))->run($arrives('t1'), $arrives('t2'));
+    expect($around->asked)->toBe([[['greta'], []], [['ayumi', 'femi'], ['ayumi', 'femi']]]);
+
+    $around->asked = [];
+    (new Chain(Story::router([$rule]), $around))->run($arrives('t1'));
+    expect($around->asked)->toBe([[['ayumi', 'femi'], ['ayumi', 'femi']]]);
 });
