@@ -69,7 +69,7 @@ final class Problems
             'title' => $title,
             'status' => $status,
             'detail' => $detail,
-            'errors' => array_map(static fn(Fault $fault): array => ['pointer' => $fault->pointer, 'detail' => $fault->reason], $faults),
+            'errors' => array_map(static fn(Fault $fault): array => ['pointer' => $fault->pointer, 'detail' => $fault->reason] + ($fault->missing === null ? [] : ['missing' => $fault->missing]), $faults),
         ]), $status, ['Content-Type' => 'application/problem+json']);
     }
 

@@ -89,6 +89,20 @@ it('says when somebody else saved first, shows theirs on request, and brings our
     expect(array_column(array_slice(draftRules(), 0, 2), 'active'))->toBe([false, false]);
 });
 
+it('takes a single key for what is nearest, and lists what keys do here', function (): void {
+    $this->browser->getKeyboard()->sendKeys('n');
+    $this->see('Draft saved');
+    expect($this->browser->getCurrentURL())->toEndWith('/rulebook')
+        ->and(draftRules()[0]['name'])->toBe('');
+    $this->browser->getKeyboard()->sendKeys('?');
+    $this->see('new rule');
+    expect(preg_match('/new task|finish it/', $this->text()))->toBe(0);
+    $this->visit('/floor');
+    $this->find("//h1[.='Floor']");
+    $this->browser->getKeyboard()->sendKeys('n');
+    $this->until(fn(): bool => str_ends_with($this->browser->getCurrentURL(), '/tasks/new'), fn(): string => $this->text());
+});
+
 it('fetches the rules of a long draft as they come into view, and saves what is changed among them', function (): void {
     $of = static fn(int $number): array => ['id' => "long-{$number}", 'name' => "Rule of place {$number}", 'when' => [['kind' => 'task_arrives']], 'then' => [['kind' => 'tag', 'tag' => "seen-{$number}"]]];
     app(SaveDraft::class)(array_map($of, range(1, 300)), LockedDraft::revision(), Actor::user(User::query()->where('email', 'hanneke@alderquill.example')->sole()));

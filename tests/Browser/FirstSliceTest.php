@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 use App\Actions\TakeInTask;
 use App\Intake\TaskSource;
+use App\Models\Customer;
+use App\Models\House as HouseRow;
+use App\Models\Place;
 use App\Models\RulebookVersion;
 use App\Models\Task;
 use App\Models\VersionState;
@@ -48,6 +51,24 @@ it('brings a request from the web form into somebody\'s hands, who starts and co
     $this->press('Take it up again');
     $this->see("№ {$task->number} is taken up again.");
     expect($task->refresh()->status)->toBe(TaskStatus::Working);
+});
+
+it('makes a task for the second of two customers of one name', function (): void {
+    $first = Customer::query()->with('place')->whereNotNull('place_id')->orderBy('name')->firstOrFail();
+    $other = $first->replicate()->fill(['slug' => 'second-of-one-name', 'place_id' => Place::query()->whereKeyNot($first->place_id)->where('level', $first->place?->level)->orderBy('name')->firstOrFail()->id]);
+    $other->save();
+    HouseRow::query()->increment('customer_revision');
+    $this->signIn('hanneke');
+    $this->visit('/tasks/new');
+    $this->press('Make it');
+    $this->see('"title" is missing.');
+    $this->choose('Kind of task', 'Quote');
+    $this->fill('Title', 'A quote for the other one');
+    $this->fill('Customer', $first->name);
+    $this->click("//li[@role='option'][contains(., '{$first->name}') and contains(., '{$other->load('place')->place?->name}')]");
+    $this->press('Make it');
+    $this->see('What is known');
+    expect(Task::query()->where('title', 'A quote for the other one')->sole()->customer_id)->toBe($other->id);
 });
 
 it('hands a task on with a reason, which the lead reads in the log', function (): void {

@@ -129,6 +129,8 @@ it('refuses a key that comes back with something else', function (): void {
 it('says everything that is wrong, each with its place', function (array $body, array $pointers): void {
     $response = send($this, $body)->assertUnprocessable()->assertHeader('Content-Type', 'application/problem+json');
     expect(array_column($response->json('errors'), 'pointer'))->toBe($pointers)
+        // What is missing is named, apart from the sentence that says so.
+        ->and(array_column($response->json('errors'), 'missing'))->toBe(array_values(array_filter(['title', 'kind'], static fn(string $name): bool => ! isset($body[$name]))))
         ->and(Task::query()->count())->toBe(0);
 })->with([
     'nothing' => [['x' => 1], ['/x', '', '']],

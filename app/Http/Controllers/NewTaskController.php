@@ -58,8 +58,8 @@ final class NewTaskController
     public function customers(Request $request): JsonResponse
     {
         Gate::authorize('create', Task::class);
-        $found = Customer::query()->named(trim($request->string('q')->limit(100, '')->toString()))->limit(self::CUSTOMERS)->get(['slug', 'name']);
+        $found = Customer::query()->named(trim($request->string('q')->limit(100, '')->toString()))->with('place.parent')->orderBy('slug')->limit(self::CUSTOMERS)->get(['slug', 'name', 'place_id']);
 
-        return new JsonResponse(['customers' => Choices::of($found->mapWithKeys(static fn(Customer $one): array => [$one->slug => $one->name])->all())]);
+        return new JsonResponse(['customers' => $found->map(static fn(Customer $one): array => ['value' => $one->slug, 'label' => $one->name, 'place' => $one->place?->name === $one->name ? $one->place->parent?->name : $one->place?->name])->all()]);
     }
 }

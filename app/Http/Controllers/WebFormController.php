@@ -66,8 +66,7 @@ final class WebFormController
     {
         return match (true) {
             str_starts_with($fault->pointer, '/fields/') => self::inputName(explode('/', $fault->pointer)[2]),
-            $fault->pointer === '' => str_contains($fault->reason, '"title"') ? 'title' : 'kind',
-            default => ltrim($fault->pointer, '/'),
+            default => $fault->missing ?? ltrim($fault->pointer, '/'),
         };
     }
 }

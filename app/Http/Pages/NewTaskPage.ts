@@ -7,6 +7,9 @@ export type EntryField = { path: string; label: string; type: EntryType; options
 
 export type EntryValue = string | number | boolean | string[] | null;
 
+/** A customer who is found by a part of the name; several may have one name. */
+export type FoundCustomer = Option & { place: string | null };
+
 export type NewTaskPageProps = {
     kinds: (Option & { minutes: number; defaults: Record<string, EntryValue> })[];
     fields: EntryField[];

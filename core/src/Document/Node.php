@@ -75,7 +75,7 @@ final readonly class Node
 
     public function get(string $key): self
     {
-        return $this->find($key) ?? throw $this->unfinished('"{key}" is missing.', key: $key);
+        return $this->find($key) ?? throw new DocumentError([new Fault($this->pointer, '"{key}" is missing.', true, ['key' => $key], $key)]);
     }
 
     /** Null where the member is missing or null. */

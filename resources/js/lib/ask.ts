@@ -1,15 +1,18 @@
+/** Something that is wrong with what was sent; missing: the member of what the pointer points at that is not there. */
+export type ProblemFault = { pointer: string; detail: string; missing?: string };
+
 /** A problem as the server tells it (RFC 9457). */
 export class Problem extends Error {
     constructor(
         readonly status: number,
         detail: string,
-        readonly errors: { pointer: string; detail: string }[],
+        readonly errors: ProblemFault[],
     ) {
         super(detail);
     }
 }
 
-type ProblemBody = { detail?: string; title?: string; errors?: { pointer: string; detail: string }[] };
+type ProblemBody = { detail?: string; title?: string; errors?: ProblemFault[] };
 
 function token(): string {
     const found = document.cookie.split('; ').find((one) => one.startsWith('XSRF-TOKEN='));

@@ -10,7 +10,6 @@ export type Formats = {
     due: (iso: string) => string;
     /** the end of an absence; one that ends at midnight is said by its last day */
     until: (iso: string) => string;
-    isPast: (iso: string) => boolean;
     /** the end of an absence as a day: the last one away */
     lastDay: (iso: string) => string;
     /** days of the calendar, first and last, whatever the zone */
@@ -69,7 +68,6 @@ export function useFormats(): Formats {
         toLocal: (iso) => readingOf(iso, zone),
         fromLocal: (reading) => momentOf(reading, zone),
         zone,
-        isPast: (iso) => Date.parse(iso) < Date.now(),
         due: (iso) => {
             const at = new Date(iso);
             const days = dayOf(at) - dayOf(new Date());

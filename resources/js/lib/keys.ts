@@ -1,6 +1,15 @@
+import { useEffect, useRef } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 
-export type Shortcut = { key: string; does: string; run: () => void };
+/** A single key; one without "run" is only told: whatever has it does it itself. */
+export type Shortcut = { key: string; does: string; run?: () => void };
+
+/** Where keys act, from the outside to the inside: the innermost that has a key takes it, alone. */
+const PLACES = ['anywhere', 'page', 'part'] as const;
+export type Place = (typeof PLACES)[number];
+
+/** Keys that act at present, and the name of what they act on. */
+export type Scope = { place: Place; where: string; shortcuts: readonly Shortcut[] };
 
 const OFF = 'single-keys-off';
 
@@ -13,11 +22,55 @@ export function setSingleKeys(on: boolean): void {
     else localStorage.setItem(OFF, '1');
 }
 
+/** The scopes that are on the page, by the order in which they came. */
+export class Scopes {
+    private readonly all = new Set<Scope>();
+
+    /** Answers what takes it away again. */
+    add(scope: Scope): () => void {
+        this.all.add(scope);
+        return () => this.all.delete(scope);
+    }
+
+    /** What a key does at present. */
+    of(key: string): Shortcut | undefined {
+        return this.acting().find((one) => one.key === key)?.shortcut;
+    }
+
+    /** All that keys do at present, from the outside to the inside; what a scope further inside takes is not among those further outside. */
+    list(): { where: string; key: string; does: string }[] {
+        return this.acting()
+            .reverse()
+            .map(({ scope, key, shortcut }) => ({ where: scope.where, key, does: shortcut.does }));
+    }
+
+    private acting(): { scope: Scope; key: string; shortcut: Shortcut }[] {
+        const inside = [...this.all].reverse().sort((one, other) => PLACES.indexOf(other.place) - PLACES.indexOf(one.place));
+        const taken = new Set<string>();
+        return inside.flatMap((scope) => {
+            const own = scope.shortcuts.filter((one) => !taken.has(one.key));
+            for (const one of own) taken.add(one.key);
+            return [...own].reverse().map((shortcut) => ({ scope, key: shortcut.key, shortcut }));
+        });
+    }
+}
+
+export const scopes = new Scopes();
+
 /** Single keys that act while nobody is typing and no dialog is open; they can be turned off under "?". */
-export function useShortcuts(shortcuts: Shortcut[]): void {
+export function useShortcuts(place: Place, where: string, shortcuts: readonly Shortcut[]): void {
+    const own = useRef<Scope>({ place, where, shortcuts });
+    useEffect(() => {
+        own.current.where = where;
+        own.current.shortcuts = shortcuts;
+    });
+    useEffect(() => scopes.add(own.current), []);
     useHotkeys(
-        shortcuts.map((shortcut) => shortcut.key),
-        (event) => shortcuts.find((shortcut) => shortcut.key === event.key)?.run(),
+        shortcuts.filter((shortcut) => shortcut.run !== undefined).map((shortcut) => shortcut.key),
+        (event) => {
+            const shortcut = scopes.of(event.key);
+            if (shortcut !== undefined && own.current.shortcuts.includes(shortcut)) shortcut.run?.();
+        },
         {
             // By the character, not by the place on the keyboard: which key "?" is depends on the layout.
             useKey: true,

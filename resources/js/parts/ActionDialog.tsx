@@ -3,6 +3,7 @@ import type { TaskLine } from '@props/TaskLine';
 import type { LinkedTask } from '@props/TaskLinks';
 import type { TaskActionCode, TaskView } from '@props/TaskView';
 import { useFormats } from '@/lib/format';
+import { isOpen } from '@/lib/task';
 import { say } from '@/lib/words';
 import { Dialog } from '@/ui/Dialog';
 import { DialogForm } from '@/ui/DialogForm';
@@ -25,7 +26,7 @@ type EntryProps = { name: Asked; action: TaskActionCode; task: TaskView; value: 
 
 /** Linked tasks on whose end it could wait. */
 function awaitable(task: TaskView): TaskLine[] {
-    return task.links.flatMap(({ task: other }) => (other === null || other.status === 'done' || other.status === 'dropped' ? [] : [other]));
+    return task.links.flatMap(({ task: other }) => (other !== null && isOpen(other) ? [other] : []));
 }
 
 /** One of the things that an action asks for. */

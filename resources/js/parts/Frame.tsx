@@ -2,6 +2,7 @@ import { Link, router, usePage } from '@inertiajs/react';
 import { useState, type ReactNode } from 'react';
 import { useCurrent } from '@/lib/current';
 import { useShortcuts } from '@/lib/keys';
+import { say } from '@/lib/words';
 import { useShared, type Shared } from '@/lib/shared';
 import { Menu } from '@/ui/Menu';
 import { Mark } from './Mark';
@@ -56,7 +57,10 @@ export function Frame({ children }: { children: ReactNode }) {
     const { url } = usePage();
     const state = useCurrent();
     const [keys, setKeys] = useState(false);
-    useShortcuts([{ key: '?', does: 'Keys', run: () => setKeys(true) }, ...(viewer?.creates === true ? [{ key: 'n', does: 'New task', run: () => router.visit('/tasks/new') }] : [])]);
+    useShortcuts('anywhere', say('keys.anywhere'), [
+        { key: '?', does: say('keys.keys'), run: () => setKeys(true) },
+        ...(viewer?.creates === true ? [{ key: 'n', does: say('keys.new_task'), run: () => router.visit('/tasks/new') }] : []),
+    ]);
 
     const places = placesOf(viewer);
 

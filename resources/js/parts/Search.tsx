@@ -1,12 +1,13 @@
 import { router } from '@inertiajs/react';
 import { useId } from 'react';
 import { useShortcuts } from '@/lib/keys';
+import { say } from '@/lib/words';
 import { TaskFinder } from './TaskFinder';
 
 /** Finds a task from every page, and opens it. */
 export function Search() {
     const inputId = useId();
-    useShortcuts([{ key: '/', does: 'Search', run: () => document.getElementById(inputId)?.focus() }]);
+    useShortcuts('anywhere', say('keys.anywhere'), [{ key: '/', does: say('keys.find'), run: () => document.getElementById(inputId)?.focus() }]);
     return (
         <TaskFinder
             inputId={inputId}

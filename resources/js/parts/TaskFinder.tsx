@@ -2,6 +2,7 @@ import type { TaskLine } from '@props/TaskLine';
 import { useCombobox } from 'downshift';
 import { useState } from 'react';
 import { useAsked } from '@/lib/useAsked';
+import { isOpen } from '@/lib/task';
 import { say } from '@/lib/words';
 
 const SHORTEST = 2;
@@ -55,7 +56,7 @@ export function TaskFinder({ inputId, label, placeholder, className, side, excep
                         <li key={task.id} {...box.getItemProps({ item: task, index })} className={`flex cursor-pointer gap-3 rounded px-3 py-1.5 ${index === box.highlightedIndex ? 'bg-pine-wash' : ''}`}>
                             <span className="font-mono text-xs text-ink2">{task.number}</span>
                             <span className="min-w-0 flex-1 truncate">{task.title}</span>
-                            <span className="text-xs text-ink2">{task.status === 'done' || task.status === 'dropped' ? say(`status.${task.status}`).toLowerCase() : task.kind}</span>
+                            <span className="text-xs text-ink2">{isOpen(task) ? task.kind : say(`status.${task.status}`).toLowerCase()}</span>
                         </li>
                     ))}
             </ul>

@@ -3,6 +3,7 @@ import type { TaskActionCode, TaskView } from '@props/TaskView';
 import { useState, type ReactNode } from 'react';
 import { duration, plural, useFormats } from '@/lib/format';
 import { useShortcuts } from '@/lib/keys';
+import { isLate } from '@/lib/task';
 import { say } from '@/lib/words';
 import { Button } from '@/ui/Button';
 import { ActionDialog } from './ActionDialog';
@@ -39,7 +40,7 @@ function InPlaceOf({ task, seat }: { task: TaskView; seat: 'holder' | 'reviewer'
 
 function Facts({ task }: { task: TaskView }) {
     const formats = useFormats();
-    const late = task.dueAt !== null && task.status !== 'done' && formats.isPast(task.dueAt);
+    const late = isLate(task);
     const rows: [string, ReactNode][] = [
         ['Status', say(`status.${task.status}`)],
         ['Held by', task.assignee === null ? (task.claimants.length > 0 ? <>nobody yet; {plural(task.claimants.length, 'person', 'people')} may claim it</> : <span className="font-semibold text-brick">nobody: unplaced</span>) : <><PersonName {...task.assignee} /><InPlaceOf task={task} seat="holder" /></>],
@@ -115,13 +116,13 @@ function Buttons({ task, busy, onSend, onAsk, onEdit }: ButtonsProps) {
 /** Single keys for what is done most. */
 function useTaskKeys(task: TaskView, on: boolean, send: (what: string) => void, ask: (action: TaskActionCode) => void): void {
     const keys = [
-        { action: 'start', key: 'b', does: 'Begin', run: () => send('start') },
-        { action: 'complete', key: 'f', does: 'Finish', run: () => ask('complete') },
-        { action: 'ask_review', key: 'r', does: 'Send to be reviewed', run: () => ask('ask_review') },
-        { action: 'wait', key: 'w', does: 'Let it wait', run: () => ask('wait') },
-        { action: 'hand_on', key: 'h', does: 'Hand on', run: () => ask('hand_on') },
+        { action: 'start', key: 'b', run: () => send('start') },
+        { action: 'complete', key: 'f', run: () => ask('complete') },
+        { action: 'ask_review', key: 'r', run: () => ask('ask_review') },
+        { action: 'wait', key: 'w', run: () => ask('wait') },
+        { action: 'hand_on', key: 'h', run: () => ask('hand_on') },
     ] as const;
-    useShortcuts(on ? keys.filter((one) => task.may[one.action]) : []);
+    useShortcuts('part', say('keys.task'), on ? keys.filter((one) => task.may[one.action]).map((one) => ({ ...one, does: say(`keys.${one.action}`) })) : []);
 }
 
 function Parts({ task }: { task: TaskView }) {

@@ -1,5 +1,6 @@
 import type { TaskLine } from '@props/TaskLine';
 import { duration, useFormats } from '@/lib/format';
+import { isLate } from '@/lib/task';
 import { say } from '@/lib/words';
 
 type Props = { tasks: TaskLine[]; chosen: string | undefined; onChoose: (id: string) => void; label: string };
@@ -10,7 +11,7 @@ export function TaskRows({ tasks, chosen, onChoose, label }: Props) {
     return (
         <ul aria-label={label}>
             {tasks.map((task) => {
-                const late = task.dueAt !== null && task.completedAt === null && formats.isPast(task.dueAt);
+                const late = isLate(task);
                 return (
                     <li key={task.id}>
                         <button
@@ -22,7 +23,7 @@ export function TaskRows({ tasks, chosen, onChoose, label }: Props) {
                             <span className="font-mono text-xs text-ink2">{task.number}</span>
                             <span className="truncate font-medium">{task.title}</span>
                             <span className={`text-right text-xs ${late ? 'font-semibold text-brick' : 'text-ink2'}`}>
-                                {task.completedAt !== null ? `done ${formats.moment(task.completedAt)}` : task.dueAt === null ? 'no date' : `${late ? 'late, ' : ''}${formats.due(task.dueAt)}`}
+                                {task.completedAt !== null ? `${say(`status.${task.status}`).toLowerCase()} ${formats.moment(task.completedAt)}` : task.dueAt === null ? 'no date' : `${late ? 'late, ' : ''}${formats.due(task.dueAt)}`}
                             </span>
                             <span />
                             <span className="truncate text-xs text-ink2">

@@ -2,6 +2,7 @@ import { Head, Link, router } from '@inertiajs/react';
 import type { FloorPageProps, FloorTeam } from '@props/FloorPage';
 import { useEffect, useMemo, useRef } from 'react';
 import { plural, weekday } from '@/lib/format';
+import { useShortcuts } from '@/lib/keys';
 import { say } from '@/lib/words';
 import { HandoffRow } from '@/parts/HandoffLog';
 import { Intake } from '@/parts/Intake';
@@ -84,6 +85,7 @@ function arcsOf(covers: FloorPageProps['covers'], teams: FloorTeam[]): LaneArc[]
 
 /** Escape closes the panel at the right. */
 function useEscape(open: boolean, close: () => void): void {
+    useShortcuts('page', say('keys.floor'), open ? [{ key: 'Esc', does: say('keys.close') }] : []);
     useEffect(() => {
         const listen = (event: KeyboardEvent): void => {
             // What is open above the panel takes the key first, and says so.

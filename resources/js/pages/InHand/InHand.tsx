@@ -40,9 +40,9 @@ export default function InHand({ tasks, reviews, open, done, person, intake, not
         const target = order[Math.min(Math.max(at + by, 0), order.length - 1)];
         if (target !== undefined) choose(target.id);
     };
-    useShortcuts([
-        { key: '.', does: 'Next', run: () => step(1) },
-        { key: ',', does: 'Before', run: () => step(-1) },
+    useShortcuts('page', say('keys.in_hand'), [
+        { key: ',', does: say('keys.before'), run: () => step(-1) },
+        { key: '.', does: say('keys.after'), run: () => step(1) },
     ]);
 
     return (

@@ -5,6 +5,7 @@ import { useRef, useState } from 'react';
 import { useShortcuts } from '@/lib/keys';
 import { useCoverage } from '@/lib/useCoverage';
 import { useDraft, type Draft } from '@/lib/useDraft';
+import { say } from '@/lib/words';
 import { Progress } from '@/parts/rule/Changes';
 import { DiscardDialog } from '@/parts/rule/DiscardDialog';
 import { PublishDialog } from '@/parts/rule/PublishDialog';
@@ -73,7 +74,16 @@ export default function Rulebook(page: RulebookPageProps) {
         setOpen(rule.id);
         scroller.current?.scrollTo({ top: 0 });
     };
-    useShortcuts(mayWrite ? [{ key: 'n', does: 'New rule', run: add }] : []);
+    useShortcuts(
+        'page',
+        say('keys.rulebook'),
+        mayWrite
+            ? [
+                  { key: 'n', does: say('keys.new_rule'), run: add },
+                  { key: say('keys.space'), does: say('keys.move_rule') },
+              ]
+            : [],
+    );
 
     return (
         <div className="grid h-full grid-cols-[minmax(0,1fr)_320px] xl:grid-cols-[minmax(0,1fr)_380px]">

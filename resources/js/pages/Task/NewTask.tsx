@@ -1,11 +1,10 @@
 import { Head, router } from '@inertiajs/react';
 import type { EntryValue, NewTaskPageProps } from '@props/NewTaskPage';
 import type { Trail } from '@props/TaskView';
-import type { Option } from '@props/Vocabulary';
 import { useState } from 'react';
-import { ask, Problem } from '@/lib/ask';
+import { ask, Problem, type ProblemFault } from '@/lib/ask';
 import { duration } from '@/lib/format';
-import { useAsked } from '@/lib/useAsked';
+import { CustomerFinder } from '@/parts/CustomerFinder';
 import { FieldEntry } from '@/parts/FieldEntry';
 import { ReasonTrail } from '@/parts/ReasonTrail';
 import { Button } from '@/ui/Button';
@@ -27,38 +26,9 @@ function documentOf(kind: string, customer: string, values: Record<string, Entry
 }
 
 /** Where a fault belongs on the page. */
-function placeOf(pointer: string, detail: string): string {
-    const path = pointer.replace(/^\/fields\//, '').replace(/^\//, '');
-    if (path === '') return detail.includes('title') ? 'task.title' : 'kind';
+function placeOf({ pointer, missing }: ProblemFault): string {
+    const path = missing ?? pointer.replace(/^\/fields\//, '').replace(/^\//, '');
     return Object.keys(MEMBERS).find((one) => MEMBERS[one] === path.split('/')[0]) ?? path;
-}
-
-/** A customer by a part of their name. */
-function CustomerEntry({ value, onChange, ...rest }: { value: string; onChange: (slug: string) => void; id?: string }) {
-    const [typed, setTyped] = useState('');
-    const found = useAsked<{ customers: Option[] }>(`/tasks/new/customers?q=${encodeURIComponent(typed)}`).answer?.customers ?? [];
-    return (
-        <>
-            <input
-                {...rest}
-                className="entry w-full"
-                list="customers"
-                value={typed}
-                placeholder="A part of the name"
-                onChange={(event) => {
-                    setTyped(event.target.value);
-                    // What is not one of them goes along as it is, so that it is refused wherever it is asked about.
-                    onChange(found.find((one) => one.label === event.target.value)?.value ?? event.target.value);
-                }}
-            />
-            <datalist id="customers">
-                {found.map((one) => (
-                    <option key={one.value} value={one.label} />
-                ))}
-            </datalist>
-            {typed !== '' && value === typed && <span className="text-xs text-ochre">Choose one of those that are offered, or leave it empty.</span>}
-        </>
-    );
 }
 
 /** What is typed of a new task, and what the server says of it. */
@@ -78,7 +48,7 @@ function useNewTask(kinds: NewTaskPageProps['kinds']) {
         } catch (error) {
             if (!(error instanceof Problem)) throw error;
             setTrail(null);
-            setWrong(Object.fromEntries(error.errors.map((one) => [placeOf(one.pointer, one.detail), one.detail])));
+            setWrong(Object.fromEntries(error.errors.map((one) => [placeOf(one), one.detail])));
         } finally {
             setBusy(false);
         }
@@ -121,7 +91,7 @@ export default function NewTask({ kinds, fields, people }: NewTaskPageProps) {
                         </select>
                     </Labelled>
                     <Labelled label="Customer" wrong={task.wrong.customer}>
-                        <CustomerEntry value={task.customer} onChange={task.setCustomer} />
+                        <CustomerFinder value={task.customer} onChange={task.setCustomer} />
                     </Labelled>
                     {fields.map((field) => (
                         <div key={field.path} className={field.type === 'line' || field.type === 'long_text' ? 'sm:col-span-2' : ''}>

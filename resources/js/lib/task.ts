@@ -1,0 +1,11 @@
+import type { TaskStatus } from '@props/TaskLine';
+
+/** Whether anything is still to be done of a task. */
+export function isOpen(task: { status: TaskStatus }): boolean {
+    return task.status !== 'done' && task.status !== 'dropped';
+}
+
+/** Whether a task should have been done by now; what is closed is late no more. */
+export function isLate(task: { status: TaskStatus; dueAt: string | null }, now = Date.now()): boolean {
+    return isOpen(task) && task.dueAt !== null && Date.parse(task.dueAt) < now;
+}
