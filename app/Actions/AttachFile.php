@@ -10,6 +10,7 @@ use App\Models\TaskFile;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Storage;
+use OpenBaton\Core\Rulebook\Event\FileAdded;
 use OpenBaton\Core\Subject\Subject;
 use RuntimeException;
 use Throwable;
@@ -34,7 +35,7 @@ final readonly class AttachFile
                 'attached',
                 static fn(Subject $subject): Subject => $subject->with(['files' => $subject->files + 1]),
                 reason: $name,
-                file: $by->authorOn($task),
+                happened: [new FileAdded($by->authorOn($task))],
                 besides: static function (Task $row) use ($file, $path, $name, $by): void {
                     $by->useKey();
                     TaskFile::query()->create([

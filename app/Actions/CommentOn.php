@@ -9,6 +9,8 @@ use App\Models\Comment;
 use App\Models\Person;
 use App\Models\Task;
 use Carbon\CarbonImmutable;
+use OpenBaton\Core\Rulebook\Event\CommentAdded;
+use OpenBaton\Core\Rulebook\Event\Mentioned;
 use OpenBaton\Core\Subject\Subject;
 
 /** Somebody says something on a task. Whoever is spoken to watches it from then on. */
@@ -19,10 +21,12 @@ final readonly class CommentOn
     /** @param list<string> $mentions people who are spoken to, by slug */
     public function __invoke(Task $task, string $body, array $mentions, Speaker $by): Task
     {
+        $author = $by->authorOn($task);
+
         return ($this->edit)($task->id, null, new Edit(
             'commented',
             static fn(Subject $subject, Snapshot $house): Subject => $subject->with(['comments' => $subject->comments + 1])->watchedBy(array_values(array_filter($mentions, static fn(string $slug): bool => isset($house->personIds[$slug])))),
-            comment: $by->authorOn($task),
+            happened: [new CommentAdded($author), ...array_map(static fn(string $slug): Mentioned => new Mentioned($author, $slug), $mentions)],
             besides: static function (Task $row, ?Person $for) use ($body, $mentions, $by): void {
                 $by->useKey();
                 Comment::query()->create(['task_id' => $row->id, ...$by->columns(), 'for_id' => $for?->id, 'body' => $body, 'mentions' => $mentions, 'at' => CarbonImmutable::now()]);

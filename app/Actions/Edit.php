@@ -9,7 +9,7 @@ use App\Models\HandoffCause;
 use App\Models\Person;
 use App\Models\Task;
 use Closure;
-use OpenBaton\Core\Subject\Author;
+use OpenBaton\Core\Subject\Happened;
 use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Subject\TaskAction;
 use OpenBaton\Core\Subject\Trigger;
@@ -22,9 +22,7 @@ final readonly class Edit
      * @param Closure(Subject, Snapshot): Subject $change
      * @param TaskAction|null                     $action   of the table of transitions; null: an edit that leaves the status alone
      * @param string|null                         $reason   that was given
-     * @param Author|null                         $comment  by whom one is added
-     * @param Author|null                         $file     by whom one is added
-     * @param Trigger|null                        $trigger  where it happens for one rule alone
+     * @param list<Happened>                      $happened what happens besides what is changed
      * @param Closure(Task, Person|null): void|null $besides what is written besides, in the same transaction; with the person in whose place the user acts
      */
     public function __construct(
@@ -33,9 +31,13 @@ final readonly class Edit
         public ?TaskAction $action = null,
         public ?string $reason = null,
         public HandoffCause $handoff = HandoffCause::HandOn,
-        public ?Author $comment = null,
-        public ?Author $file = null,
-        public ?Trigger $trigger = null,
+        public array $happened = [],
         public ?Closure $besides = null,
     ) {}
+
+    /** Whether something is said or attached, rather than set off for one rule. */
+    public function says(): bool
+    {
+        return array_filter($this->happened, static fn(Happened $one): bool => ! $one instanceof Trigger) !== [];
+    }
 }

@@ -4,19 +4,16 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Bridge\ChainRecorder;
-use App\Bridge\ChainSurroundings;
-use App\Bridge\Commit;
-use App\Bridge\LockedInputs;
-use App\Bridge\Routers;
-use App\Bridge\SnapshotSource;
+use App\Bridge\ChangeRunner;
+use App\Bridge\Houses;
+use App\Bridge\LockedHouse;
+use App\Bridge\Occasion;
 use App\Bridge\TaskSubjects;
 use App\Models\Customer;
 use App\Models\House;
 use App\Models\Task;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
-use OpenBaton\Core\Chain\Chain;
 use OpenBaton\Core\Document\DocumentError;
 use OpenBaton\Core\Document\Faults;
 use OpenBaton\Core\Document\Node;
@@ -28,7 +25,7 @@ use OpenBaton\Core\Subject\Effect\OwnerGiven;
 /** Changes who looks after a customer, and the fields that the house has added to customers; their open tasks see it, and rules answer it. */
 final readonly class EditCustomer
 {
-    public function __construct(private SnapshotSource $snapshots, private Routers $routers, private TaskSubjects $subjects, private ChainRecorder $recorder) {}
+    public function __construct(private Houses $houses, private TaskSubjects $subjects, private ChangeRunner $runner) {}
 
     /**
      * @param Node      $set    values by path; null empties
@@ -39,8 +36,8 @@ final readonly class EditCustomer
     public function __invoke(Customer $customer, Node $set, Actor $by, ?bool $onForm = null): Customer
     {
         return DB::transaction(function () use ($customer, $set, $onForm, $by): Customer {
-            $inputs = LockedInputs::take();
-            $house = $this->snapshots->at($inputs->state);
+            $locked = $this->houses->lock();
+            $house = $locked->house->snapshot;
             $customer = Customer::query()->lockForUpdate()->findOrFail($customer->id);
             $faults = new Faults();
             $values = [];
@@ -72,7 +69,7 @@ final readonly class EditCustomer
             $customer->save();
             House::query()->increment('customer_revision');
             Audit::record($by, 'customers', 'changed', "changed the customer {$customer->name}", $customer, $changed);
-            $this->carryOut($customer, $values, $inputs, $by);
+            $this->carryOut($customer, $values, $locked, $by);
 
             return $customer;
         }, attempts: 3);
@@ -85,14 +82,13 @@ final readonly class EditCustomer
     }
 
     /** @param array<string, string|int|float|bool|list<string>|null> $values by path; null: empty */
-    private function carryOut(Customer $customer, array $values, LockedInputs $inputs, Actor $by): void
+    private function carryOut(Customer $customer, array $values, LockedHouse $locked, Actor $by): void
     {
-        $house = $this->snapshots->at($inputs->state);
-        $router = $this->routers->at($inputs->state, $house);
+        $router = $locked->house->router();
         $at = CarbonImmutable::now()->getTimestamp();
         $changes = $rows = [];
         foreach (Task::query()->with(TaskSubjects::RELATIONS)->where('customer_id', $customer->id)->open()->orderBy('id')->lockForUpdate()->get() as $task) {
-            $before = $after = $this->subjects->of($task, $house, $inputs->state);
+            $before = $after = $this->subjects->of($task, $locked->house);
             foreach ($values as $path => $value) {
                 $after = $after->withField($path, $value);
             }
@@ -103,8 +99,7 @@ final readonly class EditCustomer
             }
         }
         if ($changes !== []) {
-            $chain = (new Chain($router, new ChainSurroundings($inputs, $house, $this->subjects)))->run(...$changes);
-            $this->recorder->record($chain, new Commit($house, $inputs, $at, Cause::Person, 'customer_edited', $by->user?->id, $by->system), $rows);
+            $this->runner->run($locked, new Occasion($at, Cause::Person, 'customer_edited', $by->user?->id, $by->system), $changes, $rows);
         }
     }
 }

@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Bridge\HouseState;
+use App\Bridge\Houses;
 use App\Bridge\RotationStore;
-use App\Bridge\SnapshotSource;
 use App\Bridge\WorkReader;
 use App\Intake\Arrival;
 use App\Intake\IncomingTaskReader;
@@ -19,7 +18,7 @@ use OpenBaton\Core\Document\Node;
 /** Who would get a task if it came now, and why; nothing is changed, and no turn of a rotation is taken. */
 final readonly class PreviewTask
 {
-    public function __construct(private SnapshotSource $snapshots, private IncomingTaskReader $reader, private RouteTask $route) {}
+    public function __construct(private Houses $houses, private IncomingTaskReader $reader, private RouteTask $route) {}
 
     /**
      * @return array<string, mixed> a decision
@@ -28,11 +27,11 @@ final readonly class PreviewTask
      */
     public function __invoke(Node $document, User $by): array
     {
-        $state = HouseState::read();
-        $house = $this->snapshots->at($state);
-        $incoming = $this->reader->read($document, TaskSource::ByHand, $house, $state->customerRevision);
-        $ready = $this->route->ready(new Arrival($by, null, $by->person?->slug), $incoming, $state, $house);
+        $house = $this->houses->now();
+        $incoming = $this->reader->read($document, TaskSource::ByHand, $house);
+        $ready = $this->route->ready(new Arrival($by, null, $by->person?->slug), $incoming, $house);
+        $work = WorkReader::of($ready->needs, $house->snapshot);
 
-        return DecisionFormat::write($ready->router->decide($ready->change, WorkReader::of($ready->needs, $house), RotationStore::read($ready->needs->rotations, $house)));
+        return DecisionFormat::write($house->router()->decide($ready->change, $work, RotationStore::read($ready->needs->rotations, $house->snapshot)));
     }
 }

@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Bridge\HouseState;
-use App\Bridge\LockedInputs;
-use App\Bridge\SnapshotSource;
+use App\Bridge\HouseAt;
+use App\Bridge\Houses;
 use App\Bridge\TaskSubjects;
 use App\Formats\TaskDocument;
 use App\Intake\Arrival;
@@ -33,7 +32,7 @@ use OpenBaton\Core\Document\Node;
 final readonly class TakeInTask
 {
     public function __construct(
-        private SnapshotSource $snapshots,
+        private Houses $houses,
         private IncomingTaskReader $reader,
         private RouteTask $route,
     ) {}
@@ -51,12 +50,12 @@ final readonly class TakeInTask
         try {
             $ready = $this->readyAtFirst($document, $source, $arrival);
             $task = DB::transaction(function () use ($document, $source, $arrival, &$ready): TaskDocument {
-                $inputs = LockedInputs::take();
-                if (! $inputs->state->equals($ready->state)) {
-                    $ready = $this->ready($document, $source, $arrival, $inputs->state);
+                $locked = $this->houses->lock($ready->house);
+                if (! $locked->house->state->decidesLike($ready->house->state)) {
+                    $ready = $this->ready($document, $source, $arrival, $locked->house);
                 }
 
-                return ($this->route)($ready, $inputs);
+                return ($this->route)($ready, $locked);
             }, attempts: 3);
 
             return new TakenIn($task, false);
@@ -68,21 +67,19 @@ final readonly class TakeInTask
 
     private function readyAtFirst(Node $document, TaskSource $source, Arrival $arrival): ReadyToRoute
     {
-        $recent = $this->snapshots->recent();
+        $recent = $this->houses->recent();
         try {
             return $this->ready($document, $source, $arrival, $recent);
         } catch (DocumentError $error) {
-            $now = HouseState::read();
+            $now = $this->houses->now();
 
-            return $now->equals($recent) ? throw $error : $this->ready($document, $source, $arrival, $now);
+            return $now->state->decidesLike($recent->state) ? throw $error : $this->ready($document, $source, $arrival, $now);
         }
     }
 
-    private function ready(Node $document, TaskSource $source, Arrival $arrival, HouseState $state): ReadyToRoute
+    private function ready(Node $document, TaskSource $source, Arrival $arrival, HouseAt $house): ReadyToRoute
     {
-        $house = $this->snapshots->at($state);
-
-        return $this->route->ready($arrival, $this->reader->read($document, $source, $house, $state->customerRevision), $state, $house);
+        return $this->route->ready($arrival, $this->reader->read($document, $source, $house), $house);
     }
 
     private function again(RequestKey $key): ?TakenIn
@@ -92,6 +89,6 @@ final readonly class TakeInTask
             throw new KeyUsedOtherwise('This key came with another request before; use a new one for each task.');
         }
 
-        return $task === null ? null : new TakenIn(TaskDocument::of($task, $this->snapshots->current()), true);
+        return $task === null ? null : new TakenIn(TaskDocument::of($task, $this->houses->now()->snapshot), true);
     }
 }

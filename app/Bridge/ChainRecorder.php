@@ -25,7 +25,6 @@ use OpenBaton\Core\Subject\Cause;
 use OpenBaton\Core\Subject\Difference;
 use OpenBaton\Core\Subject\Effect\OwnerGiven;
 use OpenBaton\Core\Subject\Subject;
-use OpenBaton\Core\Timer\Timers;
 
 /**
  * Writes all that came of a chain, within the transaction that it was carried
@@ -34,39 +33,37 @@ use OpenBaton\Core\Timer\Timers;
  */
 final readonly class ChainRecorder
 {
-    public function __construct(private Routers $routers) {}
-
     /** @param array<array-key, Task> $rows those that are known or new, by id */
-    public function record(ChainResult $chain, Commit $commit, array $rows): void
+    public function record(ChainResult $chain, LockedHouse $locked, Occasion $occasion, array $rows): void
     {
-        $timers = $this->routers->timers($commit->inputs->state, $commit->house);
-        $rows = $this->rows($chain, $commit, $timers, $rows);
-        $handoffs = new HandoffRecorder($commit);
+        $house = $locked->house->snapshot;
+        $rows = $this->rows($chain, $locked->house, $occasion, $rows);
+        $handoffs = new HandoffRecorder($house, $occasion);
         $decisions = [];
         foreach ($chain->links as $number => $link) {
             $cause = $link->causedBy === null ? null : $decisions[$link->causedBy] ?? null;
-            $change = self::isWorthARow($link, $chain) ? self::change($link, $commit, $cause) : null;
+            $change = self::isWorthARow($link, $chain) ? self::change($link, $house, $occasion, $cause) : null;
             $handoffs->changed($link->change, $cause);
             if ($link->decision !== null) {
-                $decisions[$number] = self::decision($link->decision, $commit, $change);
+                $decisions[$number] = self::decision($link->decision, $locked->house, $occasion, $change);
                 $handoffs->decided($link->decision, $decisions[$number]);
             }
         }
         $handoffs->save();
-        self::changes($chain, $commit);
+        self::changes($chain, $house, $occasion);
         foreach ($chain->subjects as $id => $subject) {
             $row = $rows[$id];
             if ($row->exists && ! $row->wasRecentlyCreated) {
-                self::put($subject, $row, $commit, $timers);
+                self::put($subject, $row, $locked->house, $occasion);
                 ++$row->revision;
                 $row->save();
             }
-            $this->relations($subject, $row, $commit);
-            TaskCovers::write($subject, $row, $commit->house);
+            self::relations($subject, $row, $house);
+            TaskCovers::write($subject, $row, $house);
         }
-        $commit->inputs->rotations->saveAll($chain->rotations, $commit->house);
-        self::owners($chain, $commit);
-        self::cut($chain, $commit);
+        $locked->rotations->saveAll($chain->rotations, $house);
+        self::owners($chain, $house);
+        self::cut($chain, $locked->house->state, $occasion);
     }
 
     /**
@@ -74,7 +71,7 @@ final readonly class ChainRecorder
      *
      * @return array<array-key, Task> of every task that the chain touched, by id
      */
-    private function rows(ChainResult $chain, Commit $commit, Timers $timers, array $rows): array
+    private function rows(ChainResult $chain, HouseAt $house, Occasion $occasion, array $rows): array
     {
         $made = [];
         foreach ($chain->links as $link) {
@@ -89,8 +86,8 @@ final readonly class ChainRecorder
             }
         }
         foreach (array_keys($made) as $id) {
-            $row = $rows[$id] ?? new Task(['id' => $id, 'source' => TaskSource::Rule, 'arrived_at' => CarbonImmutable::createFromTimestampUTC($commit->at), 'revision' => 1, 'facts' => []]);
-            self::put($chain->subjects[$id], $row, $commit, $timers);
+            $row = $rows[$id] ?? new Task(['id' => $id, 'source' => TaskSource::Rule, 'arrived_at' => CarbonImmutable::createFromTimestampUTC($occasion->at), 'revision' => 1, 'facts' => []]);
+            self::put($chain->subjects[$id], $row, $house, $occasion);
             $row->saveNumbered();
             $rows[$id] = $row;
         }
@@ -98,10 +95,10 @@ final readonly class ChainRecorder
         return $rows;
     }
 
-    private static function put(Subject $subject, Task $row, Commit $commit, Timers $timers): void
+    private static function put(Subject $subject, Task $row, HouseAt $house, Occasion $occasion): void
     {
-        TaskRow::put($subject, $row, $commit->house, $commit->at);
-        $row->next_moment_at = NextMoments::of($timers, $subject, $row, $commit->inputs->state->tickedAt);
+        TaskRow::put($subject, $row, $house->snapshot, $occasion->at);
+        $row->next_moment_at = NextMoments::of($house->timers(), $subject, $row, $house->state->tickedAt);
     }
 
     /** What a decision does to its own task stands in the decision; a row of its own has what was decided upon, and what happened to another task. */
@@ -114,31 +111,31 @@ final readonly class ChainRecorder
         return $link->change->before !== null && ($link->decision !== null || $link->change->after->id !== $chain->links[$link->causedBy]->change->after->id);
     }
 
-    private static function change(Link $link, Commit $commit, ?DecisionRow $cause): TaskChange
+    private static function change(Link $link, Snapshot $house, Occasion $occasion, ?DecisionRow $cause): TaskChange
     {
         $first = $link->causedBy === null;
 
         return TaskChange::query()->create([
             'task_id' => $link->change->after->id,
-            'at' => CarbonImmutable::createFromTimestampUTC($commit->at),
+            'at' => CarbonImmutable::createFromTimestampUTC($occasion->at),
             'cause' => $link->change->cause,
-            'occasion' => $first ? $commit->occasion : 'followed',
-            'user_id' => $first ? $commit->userId : null,
-            'for_id' => $first ? $commit->forId : null,
-            'system' => $first ? $commit->system : null,
-            'reason' => $first ? $commit->reason : null,
-            'difference' => Difference::between($link->change->before, $link->change->after, $commit->house->catalogue),
+            'occasion' => $first ? $occasion->name : 'followed',
+            'user_id' => $first ? $occasion->userId : null,
+            'for_id' => $first ? $occasion->forId : null,
+            'system' => $first ? $occasion->system : null,
+            'reason' => $first ? $occasion->reason : null,
+            'difference' => Difference::between($link->change->before, $link->change->after, $house->catalogue),
             'caused_by_id' => $cause?->id,
         ]);
     }
 
     /** All but arrivals, of which the decisions tell, whether or not a rule listened, so that other rules can be held against them. */
-    private static function changes(ChainResult $chain, Commit $commit): void
+    private static function changes(ChainResult $chain, Snapshot $house, Occasion $occasion): void
     {
         $rows = [];
         foreach ($chain->links as $link) {
             if (! $link->change->isArrival() && ! $link->change->isRetry()) {
-                $rows[] = ['at' => Stamp::of($commit->at), 'document' => Document::encode(ChangeFormat::write($link->change, $commit->house->catalogue))];
+                $rows[] = ['at' => Stamp::of($occasion->at), 'document' => Document::encode(ChangeFormat::write($link->change, $house->catalogue))];
             }
         }
         if ($rows !== []) {
@@ -146,7 +143,7 @@ final readonly class ChainRecorder
         }
     }
 
-    private static function decision(Decision $decision, Commit $commit, ?TaskChange $change): DecisionRow
+    private static function decision(Decision $decision, HouseAt $house, Occasion $occasion, ?TaskChange $change): DecisionRow
     {
         $kinds = $decision->rulebook->occasions($decision->change);
 
@@ -154,23 +151,23 @@ final readonly class ChainRecorder
             'task_id' => $decision->change->after->id,
             'change_id' => $change?->id,
             'event' => $decision->change->isArrival() ? 'task_arrives' : ($kinds[0] ?? ''),
-            'at' => CarbonImmutable::createFromTimestampUTC($commit->at),
-            'user_id' => $change === null ? $commit->userId : null,
-            'rulebook_version_id' => $commit->inputs->state->versionId,
+            'at' => CarbonImmutable::createFromTimestampUTC($occasion->at),
+            'user_id' => $change === null ? $occasion->userId : null,
+            'rulebook_version_id' => $house->state->versionId,
             'outcome' => $decision->outcome,
             'rule' => $decision->decidingRule()?->id,
-            'assignee_id' => $decision->assigneeId === null ? null : $commit->house->personIds[$decision->assigneeId],
+            'assignee_id' => $decision->assigneeId === null ? null : $house->snapshot->personIds[$decision->assigneeId],
             'facts' => FactsFormat::values($decision->change->facts, $decision->rulebook->rulebook->fields),
             'record' => DecisionRecord::of($decision),
         ]);
     }
 
-    private function relations(Subject $subject, Task $row, Commit $commit): void
+    private static function relations(Subject $subject, Task $row, Snapshot $house): void
     {
         $openTo = $subject->holderId === null && $subject->status->wantsHolder() ? $subject->openTo : [];
         $others = [
-            'claimants' => $commit->house->idsOf($openTo),
-            'watchers' => $commit->house->idsOf($subject->watcherIds),
+            'claimants' => $house->idsOf($openTo),
+            'watchers' => $house->idsOf($subject->watcherIds),
             'waitsOn' => $subject->waitsOn,
             'linked' => $subject->linkedTo,
         ];
@@ -183,27 +180,27 @@ final readonly class ChainRecorder
         }
     }
 
-    private static function owners(ChainResult $chain, Commit $commit): void
+    private static function owners(ChainResult $chain, Snapshot $house): void
     {
         foreach ($chain->links as $link) {
             foreach ($link->decision->effects ?? [] as $effect) {
                 if ($effect instanceof OwnerGiven) {
-                    Customer::query()->whereKey($effect->customerId)->update(['owner_id' => $commit->house->personIds[$effect->personId]]);
+                    Customer::query()->whereKey($effect->customerId)->update(['owner_id' => $house->personIds[$effect->personId]]);
                     House::query()->increment('customer_revision');
                 }
             }
         }
     }
 
-    private static function cut(ChainResult $chain, Commit $commit): void
+    private static function cut(ChainResult $chain, HouseState $state, Occasion $occasion): void
     {
         if ($chain->cut !== null) {
             ChainCut::query()->create([
                 'task_id' => $chain->cut->taskId,
-                'at' => CarbonImmutable::createFromTimestampUTC($commit->at),
+                'at' => CarbonImmutable::createFromTimestampUTC($occasion->at),
                 'reason' => $chain->cut->reason,
                 'rules' => $chain->cut->ruleIds,
-                'rulebook_version_id' => $commit->inputs->state->versionId,
+                'rulebook_version_id' => $state->versionId,
             ]);
         }
     }

@@ -18,10 +18,9 @@ final readonly class CustomerSource
 {
     public function __construct(private Cache $cache) {}
 
-    /** @param int $revision of the customers of the house */
-    public function named(string $slug, Snapshot $house, int $revision): ?KnownCustomer
+    public function named(string $slug, HouseAt $house): ?KnownCustomer
     {
-        $key = Snapshot::SHAPE.":customer:{$house->name()}:{$revision}:{$slug}";
+        $key = Snapshot::SHAPE.":customer:{$house->snapshot->name()}:{$house->state->customerRevision}:{$slug}";
         $known = $this->cache->get($key);
         if ($known instanceof KnownCustomer) {
             return $known;

@@ -20,7 +20,7 @@ final class HandoffRecorder
     /** @var list<Handoff> */
     private array $handoffs = [];
 
-    public function __construct(private readonly Commit $commit) {}
+    public function __construct(private readonly Snapshot $house, private readonly Occasion $occasion) {}
 
     /** What the change itself altered: by a person, by whoever made the task, or because somebody is away. */
     public function changed(ChangeSet $change, ?DecisionRow $cause): void
@@ -33,11 +33,11 @@ final class HandoffRecorder
         $this->add($before, $change->after, match (true) {
             $change->after->covering !== null => HandoffCause::Cover,
             $cause !== null => HandoffCause::Rule,
-            default => $this->commit->handoff,
+            default => $this->occasion->handoff,
         }, [
             'decision_id' => $cause?->id,
-            'user_id' => $cause === null ? $this->commit->userId : null,
-            'reason' => $cause === null ? $this->commit->reason : null,
+            'user_id' => $cause === null ? $this->occasion->userId : null,
+            'reason' => $cause === null ? $this->occasion->reason : null,
         ]);
     }
 
@@ -53,9 +53,9 @@ final class HandoffRecorder
     /** @param array<string, mixed> $more */
     private function add(?string $from, Subject $after, HandoffCause $cause, array $more): void
     {
-        $ids = $this->commit->house->personIds;
+        $ids = $this->house->personIds;
         $for = $after->covering?->forId;
-        $until = $for === null ? null : $this->commit->house->roster->awayUntil($for, $this->commit->at) ?? $this->commit->house->roster->absence($for, $after->covering->absenceId)?->span->to;
+        $until = $for === null ? null : $this->house->roster->awayUntil($for, $this->occasion->at) ?? $this->house->roster->absence($for, $after->covering->absenceId)?->span->to;
         $this->handoffs[] = new Handoff([
             'task_id' => $after->id,
             'from_id' => $from === null ? null : $ids[$from],
@@ -63,7 +63,7 @@ final class HandoffRecorder
             'cause' => $cause,
             'for_id' => $for === null ? null : $ids[$for],
             'away_until' => $until === null ? null : CarbonImmutable::createFromTimestampUTC($until),
-            'at' => CarbonImmutable::createFromTimestampUTC($this->commit->at),
+            'at' => CarbonImmutable::createFromTimestampUTC($this->occasion->at),
         ] + $more);
     }
 

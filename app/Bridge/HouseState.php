@@ -67,8 +67,8 @@ final readonly class HouseState
         return "{$this->houseId}:{$this->rosterRevision}";
     }
 
-    /** Whether house, customers and published rulebook are the same in the two. */
-    public function equals(self $other): bool
+    /** Whether all that decisions look at is the same in the two: house, customers and published rulebook. The draft, and how far the clock has come, make no difference to them. */
+    public function decidesLike(self $other): bool
     {
         return $this->snapshotName() === $other->snapshotName() && $this->versionId === $other->versionId && $this->customerRevision === $other->customerRevision;
     }

@@ -57,7 +57,7 @@ final class SnapshotSource
 
     private function seen(HouseState $state): HouseState
     {
-        if ($this->recent?->equals($state) !== true) {
+        if ($this->recent?->decidesLike($state) !== true) {
             $this->cache->put(self::RECENT, $state, 3600);
         }
 

@@ -50,17 +50,18 @@ final readonly class TaskSubjects
      *
      * @return list<Subject>
      */
-    public function all(Collection $tasks, Snapshot $house, HouseState $state): array
+    public function all(Collection $tasks, HouseAt $house): array
     {
-        return array_values($tasks->map(fn(Task $task): Subject => $this->of($task, $house, $state))->all());
+        return array_values($tasks->map(fn(Task $task): Subject => $this->of($task, $house))->all());
     }
 
     /** @param Task $task with RELATIONS */
-    public function of(Task $task, Snapshot $house, HouseState $state): Subject
+    public function of(Task $task, HouseAt $at): Subject
     {
+        $house = $at->snapshot;
         $kind = $house->kinds[$task->task_kind_id] ?? null;
         $person = static fn(?string $id): ?string => $id === null ? null : $house->personSlugs[$id] ?? null;
-        $customer = $task->customer === null ? null : $this->customers->named($task->customer->slug, $house, $state->customerRevision);
+        $customer = $task->customer === null ? null : $this->customers->named($task->customer->slug, $at);
         $content = new TaskContent($task->title, $kind, $task->source, $customer, (array) $task->facts);
         $fields = $this->fields->values($content, new FieldContext($house->catalogue));
         if ($task->description !== null && $task->description !== '') {

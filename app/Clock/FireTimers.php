@@ -8,10 +8,10 @@ use App\Actions\Actor;
 use App\Actions\Edit;
 use App\Actions\EditTask;
 use App\Actions\TaskMovedOn;
+use App\Bridge\HouseAt;
+use App\Bridge\Houses;
 use App\Bridge\HouseState;
 use App\Bridge\NextMoments;
-use App\Bridge\Routers;
-use App\Bridge\SnapshotSource;
 use App\Bridge\TaskSubjects;
 use App\Models\ChainCut;
 use App\Models\Task;
@@ -34,7 +34,7 @@ use Throwable;
  */
 final readonly class FireTimers
 {
-    public function __construct(private SnapshotSource $snapshots, private Routers $routers, private TaskSubjects $subjects, private EditTask $edit, private MissedMoments $missed) {}
+    public function __construct(private Houses $houses, private TaskSubjects $subjects, private EditTask $edit, private MissedMoments $missed) {}
 
     /** @return int how many have happened */
     public function __invoke(CarbonImmutable $now): int
@@ -45,8 +45,8 @@ final readonly class FireTimers
             $due = null;
             try {
                 $fired += DB::transaction(function () use ($next, $now, &$due): int {
-                    $state = HouseState::lock();
-                    $due = $next instanceof Timer ? $this->putDown($next, $state) : $this->onTask($next, $state, $now);
+                    $house = $this->houses->lock()->house;
+                    $due = $next instanceof Timer ? $this->putDown($next, $house) : $this->onTask($next, $house, $now);
                     if ($due !== null) {
                         $this->fire($due, $now);
                     }
@@ -73,9 +73,9 @@ final readonly class FireTimers
     public function catchUp(Task $task, string $timerId, Actor $by): void
     {
         DB::transaction(function () use ($task, $timerId, $by): void {
-            $state = HouseState::lock();
+            $house = $this->houses->lock()->house;
             $locked = Task::query()->with([...TaskSubjects::RELATIONS, 'assignee'])->lockForUpdate()->findOrFail($task->id);
-            foreach ($this->missed->of([$locked], $state) as $due) {
+            foreach ($this->missed->of([$locked], $house) as $due) {
                 if ($due->timer?->id === $timerId) {
                     $this->fire($due, CarbonImmutable::now(), $by);
 
@@ -96,21 +96,21 @@ final readonly class FireTimers
     }
 
     /** @return Occurrence|null null: another worker was there first, or it is not to happen any more */
-    private function putDown(Timer $timer, HouseState $state): ?Occurrence
+    private function putDown(Timer $timer, HouseAt $house): ?Occurrence
     {
         $locked = Timer::query()->lockForUpdate()->find($timer->id);
         if ($locked === null || $locked->fired_at !== null) {
             return null;
         }
         $at = $locked->due_at->getTimestamp();
-        $timers = $this->routers->timers($state, $this->snapshots->at($state));
+        $timers = $house->timers();
         $rule = $timers->rules->all[(string) $locked->timer] ?? null;
         if ($rule?->event instanceof Schedule) {
             return new Occurrence($locked->key, $rule, $locked->task_id, $at);
         }
         // It has failed before: the date may have moved since.
         $task = Task::query()->with(TaskSubjects::RELATIONS)->lockForUpdate()->find($locked->task_id);
-        foreach ($task === null ? [] : $timers->due($this->subject($task, $state), $at - 1, $at) as $one) {
+        foreach ($task === null ? [] : $timers->due($this->subjects->of($task, $house), $at - 1, $at) as $one) {
             if ($one->key === $locked->key) {
                 return $one;
             }
@@ -121,26 +121,21 @@ final readonly class FireTimers
     }
 
     /** @return Occurrence|null null: nothing is left of what was due; the task then says when it goes on */
-    private function onTask(Task $found, HouseState $state, CarbonImmutable $now): ?Occurrence
+    private function onTask(Task $found, HouseAt $house, CarbonImmutable $now): ?Occurrence
     {
         $task = Task::query()->with(TaskSubjects::RELATIONS)->lockForUpdate()->find($found->id);
         if ($task?->next_moment_at === null || $task->next_moment_at > $now) {
             return null;
         }
-        $timers = $this->routers->timers($state, $this->snapshots->at($state));
-        $subject = $this->subject($task, $state);
+        $timers = $house->timers();
+        $subject = $this->subjects->of($task, $house);
         $left = NextMoments::withoutRow($timers->due($subject, $task->next_moment_at->getTimestamp() - 1, $now->getTimestamp()));
         if ($left === []) {
-            $task->next_moment_at = NextMoments::of($timers, $subject, $task, max($now->getTimestamp(), $state->tickedAt));
+            $task->next_moment_at = NextMoments::of($timers, $subject, $task, max($now->getTimestamp(), $house->state->tickedAt));
             $task->saveQuietly();
         }
 
         return $left[0] ?? null;
-    }
-
-    private function subject(Task $task, HouseState $state): Subject
-    {
-        return $this->subjects->of($task, $this->snapshots->at($state), $state);
     }
 
     private function fire(Occurrence $due, CarbonImmutable $now, ?Actor $by = null): void
@@ -156,7 +151,7 @@ final readonly class FireTimers
         }
         $kind = $due->timer->event::kind();
 
-        return new Edit($kind, static fn(Subject $subject): Subject => $subject, trigger: new Trigger($kind, $due->timer->ruleId, $due->at));
+        return new Edit($kind, static fn(Subject $subject): Subject => $subject, happened: [new Trigger($kind, $due->timer->ruleId, $due->at)]);
     }
 
     /** Once until the lead has seen it. */

@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace App\Clock;
 
-use App\Bridge\HouseState;
+use App\Bridge\HouseAt;
 use App\Bridge\NextMoments;
-use App\Bridge\Routers;
-use App\Bridge\SnapshotSource;
 use App\Bridge\TaskSubjects;
 use App\Models\Task;
 use Carbon\CarbonImmutable;
@@ -22,24 +20,23 @@ final readonly class MissedMoments
 {
     private const SECONDS = 86_400;
 
-    public function __construct(private SnapshotSource $snapshots, private Routers $routers, private TaskSubjects $subjects) {}
+    public function __construct(private TaskSubjects $subjects) {}
 
     /**
      * @param iterable<Task> $tasks with TaskSubjects::RELATIONS
      *
      * @return list<Occurrence> by task, in order of time
      */
-    public function of(iterable $tasks, HouseState $state): array
+    public function of(iterable $tasks, HouseAt $house): array
     {
-        $house = $this->snapshots->at($state);
-        $router = $this->routers->at($state, $house);
-        $timers = $this->routers->timers($state, $house);
+        $router = $house->router();
+        $timers = $house->timers();
         $now = CarbonImmutable::now()->getTimestamp();
         $missed = [];
         foreach ($tasks as $task) {
-            $subject = $this->subjects->of($task, $house, $state);
+            $subject = $this->subjects->of($task, $house);
             // What falls due from the next moment on is still to come.
-            $until = min($now, $state->tickedAt, ($task->next_moment_at?->getTimestamp() ?? PHP_INT_MAX) - 1);
+            $until = min($now, $house->state->tickedAt, ($task->next_moment_at?->getTimestamp() ?? PHP_INT_MAX) - 1);
             $facts = $router->facts->of($subject, $subject, $now);
             foreach ($timers->due($subject, $now - self::SECONDS, $until) as $one) {
                 if ($one->timer !== null && $router->rulebook->rulebook->rules[$one->timer->position]->isValidAt($now) && $router->rulebook->criteria($one->timer->position)->holds($facts)) {

@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace App\Clock;
 
-use App\Bridge\HouseState;
-use App\Bridge\Routers;
-use App\Bridge\Snapshot;
-use App\Bridge\SnapshotSource;
+use App\Bridge\HouseAt;
+use App\Bridge\Houses;
 use App\Bridge\TaskSubjects;
 use App\Database\Stamp;
 use App\Models\ScheduleMark;
@@ -16,41 +14,40 @@ use App\Models\Timer;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Timer\RuleTimer;
-use OpenBaton\Core\Timer\Timers;
 
 /** Puts down, for every moment of a schedule that has come, the open tasks that it acts on: those that meet the criteria of its rule. */
 final readonly class PutDownSchedules
 {
     private const PIECE = 500;
 
-    public function __construct(private SnapshotSource $snapshots, private Routers $routers, private TaskSubjects $subjects) {}
+    public function __construct(private Houses $houses, private TaskSubjects $subjects) {}
 
     /** @param int $now instant */
     public function __invoke(int $now): void
     {
-        $state = HouseState::read();
-        $house = $this->snapshots->at($state);
-        $timers = $this->routers->timers($state, $house);
+        $house = $this->houses->now();
+        $timers = $house->timers();
         $schedules = $timers->rules->schedules;
         $through = $schedules === [] ? [] : ScheduleMark::query()->findMany(array_column($schedules, 'id'))->keyBy('timer');
         foreach ($schedules as $timer) {
             // Until when its moments have been put down.
             $last = ($through[$timer->id] ?? null)?->through->getTimestamp() ?? $timer->since - 1;
             for ($at = $timers->nextMoment($timer, $last); $at !== null && $at <= $now; $at = $timers->nextMoment($timer, $at)) {
-                $this->putDown($timers, $timer, $at, $state, $house);
+                $this->putDown($timer, $at, $house);
             }
         }
     }
 
     /** All of a moment, or nothing: the mark moves on with it. */
-    private function putDown(Timers $timers, RuleTimer $timer, int $at, HouseState $state, Snapshot $house): void
+    private function putDown(RuleTimer $timer, int $at, HouseAt $house): void
     {
-        $router = $this->routers->at($state, $house);
+        $router = $house->router();
+        $timers = $house->timers();
         $criteria = $router->rulebook->criteria($timer->position);
-        DB::transaction(function () use ($timers, $timer, $at, $state, $house, $router, $criteria): void {
-            Task::query()->with(TaskSubjects::RELATIONS)->open()->where('arrived_at', '<', Stamp::of($at))->chunkById(self::PIECE, function (Collection $tasks) use ($timers, $timer, $at, $state, $house, $router, $criteria): void {
+        DB::transaction(function () use ($timers, $timer, $at, $house, $router, $criteria): void {
+            Task::query()->with(TaskSubjects::RELATIONS)->open()->where('arrived_at', '<', Stamp::of($at))->chunkById(self::PIECE, function (Collection $tasks) use ($timers, $timer, $at, $house, $router, $criteria): void {
                 $due = [];
-                foreach ($this->subjects->all($tasks, $house, $state) as $subject) {
+                foreach ($this->subjects->all($tasks, $house) as $subject) {
                     $one = $timers->onSchedule($timer, $subject, $at);
                     if ($one !== null && $criteria->holds($router->facts->of($subject, $subject, $at))) {
                         $due[] = Timer::columns($one);

@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace App\Clock;
 
-use App\Bridge\HouseState;
-use App\Bridge\SnapshotSource;
+use App\Bridge\Houses;
 use App\Jobs\RetryUnplaced;
 use App\Models\Task;
 use App\Models\TaskChange;
@@ -22,7 +21,7 @@ final readonly class RetryWhenWorthwhile
 {
     private const KEY = 'unplaced.tried-with';
 
-    public function __construct(private SnapshotSource $snapshots) {}
+    public function __construct(private Houses $houses) {}
 
     /** @param int $now instant */
     public function __invoke(int $now): void
@@ -30,12 +29,12 @@ final readonly class RetryWhenWorthwhile
         if (Task::query()->unplaced()->doesntExist()) {
             return;
         }
-        $state = HouseState::read();
+        $house = $this->houses->now();
         $print = hash('sha256', json_encode([
-            $state->versionId,
-            $state->rosterRevision,
+            $house->state->versionId,
+            $house->state->rosterRevision,
             TaskChange::query()->max('id'),
-            self::there($this->snapshots->at($state)->roster, $now),
+            self::there($house->snapshot->roster, $now),
         ], JSON_THROW_ON_ERROR));
         $store = Cache::store('database');
         if ($store->get(self::KEY) !== $print) {

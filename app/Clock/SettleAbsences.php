@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Clock;
 
 use App\Actions\Actor;
-use App\Bridge\LockedInputs;
+use App\Bridge\Houses;
 use App\Bridge\SnapshotSource;
 use App\Cover\MoveCovered;
 use App\Cover\SettleAbsence;
@@ -19,7 +19,7 @@ use Throwable;
 /** Lets absences begin and end whose time has come, in order of time, each in a transaction of its own. */
 final readonly class SettleAbsences
 {
-    public function __construct(private SnapshotSource $snapshots, private SettleAbsence $settle, private MoveCovered $move) {}
+    public function __construct(private SnapshotSource $snapshots, private Houses $houses, private SettleAbsence $settle, private MoveCovered $move) {}
 
     public function __invoke(CarbonImmutable $now): void
     {
@@ -53,9 +53,7 @@ final readonly class SettleAbsences
         $people = array_intersect_key($this->snapshots->current()->personSlugs, array_flip(array_diff($ids, $known)));
 
         return $people === [] ? 0 : DB::transaction(function () use ($people, $now): int {
-            $inputs = LockedInputs::take();
-
-            return ($this->move)($inputs, $this->snapshots->at($inputs->state), array_values($people), Actor::system('clock'), $now->getTimestamp());
+            return ($this->move)($this->houses->lock(), array_values($people), Actor::system('clock'), $now->getTimestamp());
         }, attempts: 3);
     }
 

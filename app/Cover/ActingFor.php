@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Cover;
 
-use App\Bridge\SnapshotSource;
+use App\Bridge\Houses;
 use App\Models\Absence;
 use App\Models\Person;
 use App\Models\Task;
@@ -16,7 +16,7 @@ use OpenBaton\Core\Rulebook\SeatName;
 /** In whose place somebody acts on a task: of whoever is away, while the cover is in force. */
 final readonly class ActingFor
 {
-    public function __construct(private SnapshotSource $snapshots) {}
+    public function __construct(private Houses $houses) {}
 
     /** @return Person|null null: they act for themselves */
     public function of(User $user, Task $task): ?Person
@@ -38,7 +38,7 @@ final readonly class ActingFor
 
     private function isInForce(TaskCover $cover): bool
     {
-        $house = $this->snapshots->at($this->snapshots->recent());
+        $house = $this->houses->recent()->snapshot;
         $now = CarbonImmutable::now()->getTimestamp();
         $slug = $house->personSlugs[$cover->for_id] ?? null;
         if ($slug === null) {

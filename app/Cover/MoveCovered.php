@@ -5,11 +5,9 @@ declare(strict_types=1);
 namespace App\Cover;
 
 use App\Actions\Actor;
-use App\Bridge\ChainRecorder;
-use App\Bridge\ChainSurroundings;
-use App\Bridge\Commit;
-use App\Bridge\LockedInputs;
-use App\Bridge\Routers;
+use App\Bridge\ChangeRunner;
+use App\Bridge\LockedHouse;
+use App\Bridge\Occasion;
 use App\Bridge\Snapshot;
 use App\Bridge\TaskSubjects;
 use App\Bridge\WorkReader;
@@ -23,9 +21,7 @@ use Illuminate\Database\Eloquent\Collection;
 use OpenBaton\Core\Absence\CoverMove;
 use OpenBaton\Core\Absence\CoverMoveKind;
 use OpenBaton\Core\Absence\CoverMoves;
-use OpenBaton\Core\Chain\Chain;
 use OpenBaton\Core\Routing\Needs;
-use OpenBaton\Core\Routing\Router;
 use OpenBaton\Core\Subject\Cause;
 use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Subject\Subject;
@@ -33,7 +29,7 @@ use OpenBaton\Core\Subject\Subject;
 /** Passes work on, and hands it back, as the core says, within a transaction that holds the lock; each task with what its rules make of it. */
 final readonly class MoveCovered
 {
-    public function __construct(private Routers $routers, private TaskSubjects $subjects, private ChainRecorder $recorder) {}
+    public function __construct(private TaskSubjects $subjects, private ChangeRunner $runner) {}
 
     /**
      * @param list<string> $people slugs of those whose work is looked at, in order
@@ -42,10 +38,10 @@ final readonly class MoveCovered
      *
      * @return int how many tasks have moved
      */
-    public function __invoke(LockedInputs $inputs, Snapshot $house, array $people, Actor $by, int $at, bool $moved = false): int
+    public function __invoke(LockedHouse $locked, array $people, Actor $by, int $at, bool $moved = false): int
     {
-        $router = $this->routers->at($inputs->state, $house);
-        $moves = new CoverMoves($house->roster, $router->facts, self::early());
+        $house = $locked->house->snapshot;
+        $moves = new CoverMoves($house->roster, $locked->house->router()->facts, self::early());
         $cause = $by->user === null ? Cause::Timer : Cause::Person;
         $notices = new Notices($house, $at);
         $done = [];
@@ -57,7 +53,7 @@ final readonly class MoveCovered
             }
             $tasks = $this->concerning($person, $house);
             $known = [];
-            foreach ($this->subjects->all($tasks->values(), $house, $inputs->state) as $subject) {
+            foreach ($this->subjects->all($tasks->values(), $locked->house) as $subject) {
                 $known[$subject->id] = $subject;
             }
             $rows = $tasks->keyBy('id')->all();
@@ -66,7 +62,8 @@ final readonly class MoveCovered
                 $subject = $known[$move->after->id];
                 // A rule may have given it to somebody else by now.
                 if ($subject->occupant($move->seat) === $move->before->occupant($move->seat)) {
-                    $known = $this->apply($move, $subject, $rows, $router, new Commit($house, $inputs, $at, $cause, "cover_{$move->kind->value}", $by->user?->id, $by->system, handoff: $move->kind === CoverMoveKind::ComesBack ? HandoffCause::HandBack : HandoffCause::Cover)) + $known;
+                    $handoff = $move->kind === CoverMoveKind::ComesBack ? HandoffCause::HandBack : HandoffCause::Cover;
+                    $known = $this->apply($move, $subject, $rows, $locked, new Occasion($at, $cause, "cover_{$move->kind->value}", $by->user?->id, $by->system, handoff: $handoff)) + $known;
                     $notices->moved($move);
                     // What stays with somebody who is away by now is theirs from now on.
                     array_push($people, ...array_filter($move->kind === CoverMoveKind::Stays ? [$move->after->occupant($move->seat)] : []));
@@ -86,14 +83,13 @@ final readonly class MoveCovered
      *
      * @return array<array-key, Subject> the tasks that the chain touched, as they are after it
      */
-    private function apply(CoverMove $move, Subject $subject, array $rows, Router $router, Commit $commit): array
+    private function apply(CoverMove $move, Subject $subject, array $rows, LockedHouse $locked, Occasion $occasion): array
     {
         $after = $subject->seated($move->seat, $move->after->occupant($move->seat), $move->after->coveringOf($move->seat));
-        $change = new ChangeSet("cover-{$subject->id}-{$rows[$subject->id]->revision}", $commit->at, $subject, $after, $router->facts->of($subject, $after, $commit->at), $commit->cause);
-        $chain = (new Chain($router, new ChainSurroundings($commit->inputs, $commit->house, $this->subjects)))->run($change);
-        $this->recorder->record($chain, $commit, $rows);
+        $facts = $locked->house->router()->facts->of($subject, $after, $occasion->at);
+        $change = new ChangeSet("cover-{$subject->id}-{$rows[$subject->id]->revision}", $occasion->at, $subject, $after, $facts, $occasion->cause);
 
-        return $chain->subjects;
+        return $this->runner->run($locked, $occasion, [$change], $rows)->subjects;
     }
 
     /** @return Collection<int, Task> open ones that somebody holds or reviews, or that others do for them or in their place */

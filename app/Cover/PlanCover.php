@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace App\Cover;
 
-use App\Bridge\HouseState;
-use App\Bridge\Routers;
-use App\Bridge\SnapshotSource;
+use App\Bridge\Houses;
 use App\Bridge\TaskSubjects;
 use App\Bridge\WorkReader;
 use App\Models\Decision;
@@ -26,23 +24,23 @@ use OpenBaton\Core\Rulebook\Rulebook;
 /** Works out the cover plan of an absence, of one that is asked for as of one that is only thought of. */
 final readonly class PlanCover
 {
-    public function __construct(private SnapshotSource $snapshots, private Routers $routers, private TaskSubjects $subjects) {}
+    public function __construct(private Houses $houses, private TaskSubjects $subjects) {}
 
     /** @param array<array-key, string|null> $set what was set by hand, by task: who gets it; null: it stays */
     public function of(Absence $absence, array $set): CoverPlan
     {
-        $state = HouseState::read();
-        $house = $this->snapshots->at($state);
+        $now = $this->houses->now();
+        $house = $now->snapshot;
         $absence = $absence->approved();
         $roster = $house->roster->with($absence);
-        $router = $this->routers->at($state, $house);
+        $router = $now->router();
         $id = $house->personIds[$absence->personId];
         $tasks = Task::query()->with(TaskSubjects::RELATIONS)->open()->where(static fn(Builder $own): Builder => $own->where('assignee_id', $id)->orWhere('reviewer_id', $id))->get();
         $people = array_values(array_unique([...self::answering($absence->personId, $absence, $roster), ...array_values(array_filter($set))]));
 
         return (new CoverPlanner($roster, $router->facts->in($roster)))->plan(
             $absence,
-            $this->subjects->all($tasks, $house, $state),
+            $this->subjects->all($tasks, $now),
             WorkReader::of(new Needs($people, [], []), $house),
             CarbonImmutable::now()->getTimestamp(),
             $this->givenBy($tasks->modelKeys(), $router->rulebook->rulebook),

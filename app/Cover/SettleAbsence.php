@@ -5,9 +5,8 @@ declare(strict_types=1);
 namespace App\Cover;
 
 use App\Actions\Actor;
-use App\Bridge\LockedInputs;
+use App\Bridge\Houses;
 use App\Bridge\Snapshot;
-use App\Bridge\SnapshotSource;
 use App\Models\Absence;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
@@ -19,7 +18,7 @@ use OpenBaton\Core\Absence\CoverMoves;
  */
 final readonly class SettleAbsence
 {
-    public function __construct(private SnapshotSource $snapshots, private MoveCovered $move) {}
+    public function __construct(private Houses $houses, private MoveCovered $move) {}
 
     /**
      * @param bool $early its work is handed over before it begins
@@ -31,19 +30,19 @@ final readonly class SettleAbsence
     public function __invoke(string $absenceId, Actor $by, bool $early = false, bool $moved = false, bool $again = false): int
     {
         return DB::transaction(function () use ($absenceId, $by, $early, $moved, $again): int {
-            $inputs = LockedInputs::take();
+            $locked = $this->houses->lock();
             $row = Absence::query()->with(Absence::WITH)->lockForUpdate()->find($absenceId);
             if ($row === null) {
                 return 0;
             }
-            $house = $this->snapshots->at($inputs->state);
+            $house = $locked->house->snapshot;
             $now = CarbonImmutable::now();
             $due = self::mark($row, $house, $now, $early);
             $row->saveQuietly();
             $person = (string) $row->person?->slug;
 
             return $due || $moved || ($again && $row->handed_over_at !== null)
-                ? ($this->move)($inputs, $house, [$person, ...CoverMoves::coveredBy($house->roster, $person, $now->getTimestamp())], $by, $now->getTimestamp(), $moved)
+                ? ($this->move)($locked, [$person, ...CoverMoves::coveredBy($house->roster, $person, $now->getTimestamp())], $by, $now->getTimestamp(), $moved)
                 : 0;
         }, attempts: 3);
     }

@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace App\Coverage;
 
-use App\Bridge\HouseState;
-use App\Bridge\Snapshot;
+use App\Bridge\HouseAt;
 use App\Bridge\TaskSubjects;
 use App\Database\Stamp;
 use App\Models\Task;
@@ -15,7 +14,7 @@ use OpenBaton\Core\Check\MomentReplay;
 /** The tasks of the last weeks and those that are still open, in the order of their numbers, with what timers would have done with each. */
 final readonly class RecentTasks
 {
-    public function __construct(private MomentReplay $replay, private TaskSubjects $subjects, private HouseState $state, private Snapshot $house) {}
+    public function __construct(private MomentReplay $replay, private TaskSubjects $subjects, private HouseAt $house) {}
 
     public function countAfter(int $number): int
     {
@@ -28,7 +27,7 @@ final readonly class RecentTasks
         $acted = [];
         if ($this->replay->isNeeded()) {
             foreach ($this->query($number)->with(TaskSubjects::RELATIONS)->orderBy('number')->limit($most)->get() as $task) {
-                $acted[(int) $task->number] = $this->replay->of($this->subjects->of($task, $this->house, $this->state), $task->completed_at?->getTimestamp());
+                $acted[(int) $task->number] = $this->replay->of($this->subjects->of($task, $this->house), $task->completed_at?->getTimestamp());
             }
         }
 

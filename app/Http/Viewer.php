@@ -5,10 +5,9 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Actions\Actor;
-use App\Bridge\HouseState;
-use App\Bridge\RulebookReader;
+use App\Bridge\HouseAt;
+use App\Bridge\Houses;
 use App\Bridge\Snapshot;
-use App\Bridge\SnapshotSource;
 use App\Explain\HouseWords;
 use App\Models\Person;
 use App\Models\User;
@@ -19,12 +18,11 @@ use OpenBaton\Core\Time\Zone;
 /** Whoever is looking: who they are, and in which zone they read times. */
 final class Viewer
 {
-    private ?Snapshot $snapshot = null;
+    private ?HouseAt $house = null;
 
     public function __construct(
         private readonly Request $request,
-        private readonly SnapshotSource $snapshots,
-        private readonly RulebookReader $rulebooks,
+        private readonly Houses $houses,
         private readonly Words $words,
     ) {}
 
@@ -56,14 +54,19 @@ final class Viewer
     }
 
     /** The house as it was when this request first asked. */
+    public function house(): HouseAt
+    {
+        return $this->house ??= $this->houses->now();
+    }
+
     public function snapshot(): Snapshot
     {
-        return $this->snapshot ??= $this->snapshots->current();
+        return $this->house()->snapshot;
     }
 
     /** @return array<array-key, string> names of the published rules, by id */
     public function ruleNames(): array
     {
-        return array_column($this->rulebooks->compiled(HouseState::read()->versionId)->rulebook->rules, 'name', 'id');
+        return array_column($this->house()->router()->rulebook->rulebook->rules, 'name', 'id');
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Intake;
 
 use App\Bridge\CustomerSource;
+use App\Bridge\HouseAt;
 use App\Bridge\KnownCustomer;
 use App\Bridge\KnownKind;
 use App\Bridge\Snapshot;
@@ -26,19 +27,16 @@ final readonly class IncomingTaskReader
 
     public function __construct(private CustomerSource $customers) {}
 
-    /**
-     * @param int $customers the revision of the customers of the house
-     *
-     * @throws DocumentError
-     */
-    public function read(Node $node, TaskSource $source, Snapshot $house, int $customers): IncomingTask
+    /** @throws DocumentError */
+    public function read(Node $node, TaskSource $source, HouseAt $at): IncomingTask
     {
+        $house = $at->snapshot;
         $faults = new Faults();
         $faults->add(...$node->strangers(self::MEMBERS));
         $title = $faults->collect(static fn(): string => $node->get('title')->line(TextLimits::TITLE));
         $kind = $faults->collect(fn(): KnownKind => $this->kind($node->get('kind'), $house));
         $description = $faults->collect(static fn(): ?string => $node->find('description')?->prose(TextLimits::DETAILS));
-        $customer = $faults->collect(fn(): ?KnownCustomer => $node->has('customer') ? $this->customer($node->get('customer'), $house, $customers) : null);
+        $customer = $faults->collect(fn(): ?KnownCustomer => $node->has('customer') ? $this->customer($node->get('customer'), $at) : null);
         $contact = $faults->collect(static fn(): ?string => $node->find('contact')?->line(TextLimits::TITLE));
         $priority = $faults->collect(static fn(): ?Priority => $node->find('priority')?->case(Priority::class));
         $estimate = $faults->collect(static fn(): ?int => $node->find('estimate')?->minutes());
@@ -63,9 +61,9 @@ final readonly class IncomingTaskReader
             ?? throw $node->fail('There is no kind of task "{given}"; there are {known}.', given: $node->text(), known: implode(', ', array_column($house->kinds, 'slug')));
     }
 
-    private function customer(Node $node, Snapshot $house, int $customers): KnownCustomer
+    private function customer(Node $node, HouseAt $house): KnownCustomer
     {
-        return $this->customers->named($node->text(), $house, $customers) ?? throw $node->fail('There is no customer "{given}".', given: $node->text());
+        return $this->customers->named($node->text(), $house) ?? throw $node->fail('There is no customer "{given}".', given: $node->text());
     }
 
     private static function moment(?Node $node): ?int

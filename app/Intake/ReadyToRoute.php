@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace App\Intake;
 
-use App\Bridge\HouseState;
-use App\Bridge\Snapshot;
+use App\Bridge\HouseAt;
 use OpenBaton\Core\Routing\Needs;
-use OpenBaton\Core\Routing\Router;
 use OpenBaton\Core\Subject\ChangeSet;
 
 /** A task that arrives, with all that its decision takes but work in hand and rotations: these are read under the lock. */
@@ -15,15 +13,13 @@ final readonly class ReadyToRoute
 {
     public Needs $needs;
 
-    /** @param HouseState $state how house and rulebook were when it was made ready; where they are otherwise by now, it is not */
+    /** @param HouseAt $house where it decides otherwise by now, this is not ready any more */
     public function __construct(
         public Arrival $arrival,
         public IncomingTask $task,
         public ChangeSet $change,
-        public Router $router,
-        public Snapshot $house,
-        public HouseState $state,
+        public HouseAt $house,
     ) {
-        $this->needs = $router->needs($change);
+        $this->needs = $house->router()->needs($change);
     }
 }

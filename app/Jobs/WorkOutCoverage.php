@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace App\Jobs;
 
-use App\Bridge\HouseState;
+use App\Bridge\HouseAt;
+use App\Bridge\Houses;
 use App\Bridge\RulebookReader;
-use App\Bridge\Snapshot;
-use App\Bridge\SnapshotSource;
 use App\Bridge\TaskSubjects;
 use App\Coverage\CoveragePiece;
 use App\Coverage\RecentTasks;
@@ -58,20 +57,21 @@ final class WorkOutCoverage implements ShouldBeUniqueUntilProcessing, ShouldQueu
         return Cache::store('database');
     }
 
-    public function handle(SnapshotSource $snapshots, RulebookReader $rulebooks, TaskSubjects $subjects): void
+    public function handle(Houses $houses, RulebookReader $rulebooks, TaskSubjects $subjects): void
     {
         $run = CoverageRun::query()->with('version')->find($this->runId);
         if ($run === null || $run->version === null) {
             return;
         }
-        $house = $snapshots->current();
+        $now = $houses->now();
+        $house = $now->snapshot;
         $rules = $run->revision === 0
             ? $rulebooks->compiled($run->rulebook_version_id)
             : $rulebooks->compileDraft(array_values((array) $run->version->rules), $house);
         $against = $run->revision === 0 ? $rules : $rulebooks->compiled($run->against_id);
         $arrivals = new RecordedArrivals($house->catalogue, new Zone($house->zone));
         $changes = new RecordedChanges($house->catalogue);
-        $moments = self::moments($run, $rules, $house, $subjects);
+        $moments = self::moments($run, $rules, $now, $subjects);
         $run->update(['total' => $run->done + RecordedArrivals::countAfter($run->through) + RecordedChanges::countAfter($run->through_change) + $moments->countAfter($run->through_task)]);
         $whole = self::byPieces($run, static fn(): array => $arrivals->after($run->through, self::PIECE), static fn(array $piece): bool => CoveragePiece::ofArrivals($run->id, $piece, $rules, $against))
             && self::byPieces($run, static fn(): array => $changes->after($run->through_change, self::PIECE), static fn(array $piece): bool => CoveragePiece::ofChanges($run->id, $piece, $rules))
@@ -82,19 +82,19 @@ final class WorkOutCoverage implements ShouldBeUniqueUntilProcessing, ShouldQueu
     }
 
     /** What the timers of a draft, or of a version that was just published, would have done before anything of it was recorded. */
-    private static function moments(CoverageRun $run, CompiledRulebook $rules, Snapshot $house, TaskSubjects $subjects): RecentTasks
+    private static function moments(CoverageRun $run, CompiledRulebook $rules, HouseAt $house, TaskSubjects $subjects): RecentTasks
     {
         $version = $run->revision === 0 ? $run->version : $run->against;
         $replay = new MomentReplay(
-            new Timers(RuleTimers::of($rules->rulebook), $house->roster->house),
+            new Timers(RuleTimers::of($rules->rulebook), $house->snapshot->roster->house),
             $rules,
-            new ChangeFacts($house->roster, $rules->lookups),
+            new ChangeFacts($house->snapshot->roster, $rules->lookups),
             $version?->timersSince() ?? [],
             RecordedArrivals::since()->getTimestamp(),
             CarbonImmutable::now()->getTimestamp(),
         );
 
-        return new RecentTasks($replay, $subjects, HouseState::read(), $house);
+        return new RecentTasks($replay, $subjects, $house);
     }
 
     /**

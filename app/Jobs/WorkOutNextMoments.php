@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace App\Jobs;
 
-use App\Bridge\HouseState;
+use App\Bridge\Houses;
 use App\Bridge\NextMoments;
-use App\Bridge\Routers;
-use App\Bridge\SnapshotSource;
 use App\Bridge\TaskSubjects;
 use App\Models\Task;
 use Illuminate\Bus\Queueable;
@@ -35,18 +33,16 @@ final class WorkOutNextMoments implements ShouldQueue
         $this->afterCommit();
     }
 
-    public function handle(SnapshotSource $snapshots, Routers $routers, TaskSubjects $subjects): void
+    public function handle(Houses $houses, TaskSubjects $subjects): void
     {
         $since = $this->since;
-        Task::query()->where('status', '<>', TaskStatus::Dropped)->select('id')->chunkById(self::PIECE, static function (Collection $ids) use ($snapshots, $routers, $subjects, $since): void {
+        Task::query()->where('status', '<>', TaskStatus::Dropped)->select('id')->chunkById(self::PIECE, static function (Collection $ids) use ($houses, $subjects, $since): void {
             // Under the lock a task does not change between being read and being written.
-            DB::transaction(static function () use ($ids, $snapshots, $routers, $subjects, $since): void {
-                $state = HouseState::lock();
-                $house = $snapshots->at($state);
-                $timers = $routers->timers($state, $house);
+            DB::transaction(static function () use ($ids, $houses, $subjects, $since): void {
+                $house = $houses->lock()->house;
                 $changed = [];
                 foreach (Task::query()->with(TaskSubjects::RELATIONS)->findMany($ids->modelKeys()) as $task) {
-                    $next = NextMoments::of($timers, $subjects->of($task, $house, $state), $task, $state->tickedAt, $since);
+                    $next = NextMoments::of($house->timers(), $subjects->of($task, $house), $task, $house->state->tickedAt, $since);
                     if ($next?->getTimestamp() !== $task->next_moment_at?->getTimestamp()) {
                         $changed[(string) $next?->format('Y-m-d H:i:s')][] = $task->id;
                     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Actions\AskReview;
 use App\Actions\LockedDraft;
+use App\Bridge\Houses;
 use App\Bridge\RulebookReader;
 use App\Bridge\SnapshotSource;
 use App\Bridge\TaskSubjects;
@@ -157,7 +158,7 @@ it('counts a piece once, whichever of two workers is first', function (): void {
 it('works nothing out for a run that is gone', function (): void {
     $run = CoverageRuns::forPublished(RulebookVersion::query()->published()->sole());
     $run->delete();
-    (new WorkOutCoverage($run->id))->handle(app(SnapshotSource::class), app(RulebookReader::class), app(TaskSubjects::class));
+    (new WorkOutCoverage($run->id))->handle(app(Houses::class), app(RulebookReader::class), app(TaskSubjects::class));
     expect(CoverageCount::query()->count())->toBe(0);
 });
 

@@ -116,6 +116,26 @@ it('says things, to somebody who watches it from then on, and nothing of it runs
     expect(Comment::query()->count())->toBe(1);
 });
 
+it('lets rules answer that somebody is mentioned, whoever else is', function (): void {
+    House::publish(
+        House::roundRule(),
+        ['id' => 'asked', 'name' => 'Tobias is asked', 'when' => [['kind' => 'mentioned', 'whom' => 'tobias']], 'then' => [['kind' => 'tag', 'tag' => 'asked']]],
+        ['id' => 'by-holder', 'name' => 'The holder asks', 'when' => [['kind' => 'mentioned', 'by' => 'holder']], 'then' => [['kind' => 'tag', 'tag' => 'by the holder']]],
+    );
+    $say = fn(string $who, string ...$to) => $this->actingAs(House::user($who))->post("/tasks/{$this->task->id}/comment", ['body' => 'Look', 'mentions' => $to])->assertSessionHasNoErrors();
+    $say('hanneke');
+    $say('hanneke', 'femi');
+    expect($this->task->refresh()->tags)->toBe([]);
+    $say('hanneke', 'femi', 'tobias');
+    expect($this->task->refresh()->tags)->toBe(['asked']);
+    $say('ayumi', 'callum');
+    expect($this->task->refresh()->tags)->toBe(['asked', 'by the holder'])
+        ->and(Decision::query()->where('event', 'mentioned')->pluck('record')->map(static fn(array $record): array => $record['happened'])->all())->toBe([
+            [['kind' => 'comment_added', 'by' => 'anyone'], ['kind' => 'mentioned', 'by' => 'anyone', 'whom' => 'femi'], ['kind' => 'mentioned', 'by' => 'anyone', 'whom' => 'tobias']],
+            [['kind' => 'comment_added', 'by' => 'holder'], ['kind' => 'mentioned', 'by' => 'holder', 'whom' => 'callum']],
+        ]);
+});
+
 it('has its checklist ticked, and rules hear that it is complete', function (): void {
     House::publish(
         House::rule('list', ['all' => []], ['pool' => ['kind' => 'people', 'people' => ['ayumi']], 'method' => ['kind' => 'in_order']], [['kind' => 'checklist', 'checklist' => 'brass-check']]),

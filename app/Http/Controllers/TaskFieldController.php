@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Bridge\HouseState;
 use App\Bridge\TaskSubjects;
 use App\Clock\FireTimers;
 use App\Edits\EditableFields;
@@ -26,7 +25,7 @@ final class TaskFieldController
     {
         Gate::authorize('edit', $task);
         $fields = new EditableFields($viewer->snapshot(), $words);
-        $subject = $subjects->of($task->loadMissing(TaskSubjects::RELATIONS), $viewer->snapshot(), HouseState::read());
+        $subject = $subjects->of($task->loadMissing(TaskSubjects::RELATIONS), $viewer->house());
 
         return new JsonResponse(['fields' => array_map(static fn(array $field): array => $field + ['value' => $fields->value($subject, $field['path'])], $fields->all())]);
     }

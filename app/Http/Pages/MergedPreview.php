@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Pages;
 
-use App\Bridge\HouseState;
-use App\Bridge\SnapshotSource;
+use App\Bridge\Houses;
 use App\Bridge\TaskSubjects;
 use App\Explain\HouseWords;
 use App\Explain\MergedWords;
@@ -20,7 +19,7 @@ use OpenBaton\Core\Time\Zone;
 /** What a text with fields merged in is on a task that is really there. */
 final readonly class MergedPreview
 {
-    public function __construct(private SnapshotSource $snapshots, private TaskSubjects $subjects, private Words $words) {}
+    public function __construct(private Houses $houses, private TaskSubjects $subjects, private Words $words) {}
 
     /**
      * @param int|null $number of the task; null: the one that came last
@@ -33,10 +32,10 @@ final readonly class MergedPreview
         if ($task === null) {
             return null;
         }
-        $state = HouseState::read();
-        $house = $this->snapshots->at($state);
+        $now = $this->houses->now();
+        $house = $now->snapshot;
         $zone = new Zone($house->zone);
-        $subject = $this->subjects->of($task, $house, $state);
+        $subject = $this->subjects->of($task, $now);
         $facts = new Facts($subject->fields + StateFields::values($subject, $zone), $zone->dateAt(CarbonImmutable::now()->getTimestamp()));
         $words = new HouseWords($this->words, $house, $zone);
 

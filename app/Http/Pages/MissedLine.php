@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Pages;
 
-use App\Bridge\HouseState;
-use App\Bridge\RulebookReader;
+use App\Bridge\Houses;
 use App\Clock\MissedMoments;
 use App\Models\Task;
 use Illuminate\Database\Eloquent\Collection;
@@ -15,7 +14,7 @@ use OpenBaton\Core\Timer\Occurrence;
 /** What would have happened to tasks, had a date been set a little earlier. Its type is MissedLine.ts. */
 final readonly class MissedLine
 {
-    public function __construct(private MissedMoments $missed, private RulebookReader $rulebooks) {}
+    public function __construct(private MissedMoments $missed, private Houses $houses) {}
 
     /**
      * @param Collection<int, Task> $tasks with TaskSubjects::RELATIONS, as they are now
@@ -24,8 +23,8 @@ final readonly class MissedLine
      */
     public function of(Collection $tasks): array
     {
-        $state = HouseState::read();
-        $rules = $this->rulebooks->compiled($state->versionId)->rulebook->rules;
+        $house = $this->houses->now();
+        $rules = $house->router()->rulebook->rulebook->rules;
 
         return array_map(static fn(Occurrence $one): array => [
             'task' => $one->taskId,
@@ -33,6 +32,6 @@ final readonly class MissedLine
             'timer' => (string) $one->timer?->id,
             'rule' => $one->timer === null ? '' : $rules[$one->timer->position]->name,
             'at' => Instant::format($one->at),
-        ], $this->missed->of($tasks, $state));
+        ], $this->missed->of($tasks, $house));
     }
 }

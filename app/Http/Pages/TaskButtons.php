@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Pages;
 
-use App\Bridge\HouseState;
-use App\Bridge\Routers;
 use App\Bridge\TaskSubjects;
 use App\Http\Viewer;
 use App\Models\Task;
@@ -15,14 +13,13 @@ use OpenBaton\Core\Rulebook\Event\Pressed;
 /** The buttons that rules put on a task: of rules that are in force and whose criteria hold. */
 final readonly class TaskButtons
 {
-    public function __construct(private Viewer $viewer, private Routers $routers, private TaskSubjects $subjects) {}
+    public function __construct(private Viewer $viewer, private TaskSubjects $subjects) {}
 
     /** @return list<array{rule: string, label: string}> those that the viewer may press */
     public function of(Task $task): array
     {
-        $state = HouseState::read();
-        $house = $this->viewer->snapshot();
-        $router = $this->routers->at($state, $house);
+        $house = $this->viewer->house();
+        $router = $house->router();
         $standings = TaskPolicy::standings($this->viewer->user(), $task);
         $facts = null;
         $now = now()->getTimestamp();
@@ -33,7 +30,7 @@ final readonly class TaskButtons
                     continue;
                 }
                 if ($facts === null) {
-                    $subject = $this->subjects->of($task->loadMissing(TaskSubjects::RELATIONS), $house, $state);
+                    $subject = $this->subjects->of($task->loadMissing(TaskSubjects::RELATIONS), $house);
                     $facts = $router->facts->of($subject, $subject, $now);
                 }
                 if ($router->rulebook->criteria($position)->holds($facts)) {

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Pages;
 
-use App\Bridge\HouseState;
-use App\Bridge\Routers;
 use App\Bridge\TaskSubjects;
 use App\Explain\PartWords;
 use App\Http\Viewer;
@@ -29,7 +27,7 @@ final readonly class TaskNext
 {
     private const MOST = 20;
 
-    public function __construct(private Viewer $viewer, private Routers $routers, private TaskSubjects $subjects) {}
+    public function __construct(private Viewer $viewer, private TaskSubjects $subjects) {}
 
     /**
      * @param Task $task with TaskSubjects::RELATIONS
@@ -38,16 +36,15 @@ final readonly class TaskNext
      */
     public function of(Task $task): array
     {
-        $state = HouseState::read();
-        $house = $this->viewer->snapshot();
-        $router = $this->routers->at($state, $house);
+        $house = $this->viewer->house();
+        $router = $house->router();
 
         return array_map(fn(Occurrence $one): array => [
             'at' => Instant::format($one->at),
             'what' => $this->what($one->timer),
             'rule' => $one->timer === null ? null : ['id' => $one->timer->ruleId, 'name' => $router->rulebook->rulebook->rules[$one->timer->position]->name],
             'unless' => $this->unless($one->timer),
-        ], $this->occurrences($task, $this->subjects->of($task, $house, $state), $router, $this->routers->timers($state, $house)));
+        ], $this->occurrences($task, $this->subjects->of($task, $house), $router, $house->timers()));
     }
 
     /** @return list<Occurrence> the nearest, in order of time */

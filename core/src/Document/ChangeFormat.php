@@ -6,10 +6,12 @@ namespace OpenBaton\Core\Document;
 
 use OpenBaton\Core\Criteria\Facts;
 use OpenBaton\Core\Criteria\FieldCatalogue;
-use OpenBaton\Core\Subject\Author;
+use OpenBaton\Core\Rulebook\KindRegistry;
+use OpenBaton\Core\Rulebook\RuleContext;
 use OpenBaton\Core\Subject\Cause;
 use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Subject\ChecklistItem;
+use OpenBaton\Core\Subject\Happened;
 use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Subject\Trigger;
 use OpenBaton\Core\Workload\TaskStatus;
@@ -27,17 +29,16 @@ final class ChangeFormat
             'id' => $change->id,
             'at' => $change->at,
             'cause' => $change->cause->value,
-            'trigger' => $change->trigger === null ? null : [$change->trigger->kind, $change->trigger->ruleId, $change->trigger->due],
             'facts' => (object) FactsFormat::values($change->facts, $fields),
         ] + self::raised($change), static fn(mixed $value): bool => $value !== null) + FactsFormat::besides($change->facts, $fields);
     }
 
-    /** @return array<string, mixed> what kinds of event ask for besides facts and trigger; null where there is nothing */
+    /** @return array<string, mixed> what kinds of event ask for besides facts; null where there is nothing */
     public static function raised(ChangeSet $change): array
     {
         return [
-            'comment' => $change->comment?->value,
-            'file' => $change->file?->value,
+            'trigger' => ($trigger = $change->trigger()) === null ? null : [$trigger->kind, $trigger->ruleId, $trigger->due],
+            'happened' => self::happened($change),
             'was' => $change->before === null ? null : self::state($change->before),
             'is' => self::state($change->after),
         ];
@@ -50,20 +51,22 @@ final class ChangeFormat
      *
      * @return ChangeSet|null null: it was recorded before this was kept
      */
-    public static function ofRecord(Node $record, Facts $facts): ?ChangeSet
+    public static function ofRecord(Node $record, Facts $facts, FieldCatalogue $fields): ?ChangeSet
     {
-        return $record->has('is') ? self::change($record, $record->get('event')->text(), $facts, $record->find('cause')?->case(Cause::class) ?? Cause::Intake) : null;
+        return $record->has('is') ? self::change($record, $record->get('event')->text(), $facts, $record->find('cause')?->case(Cause::class) ?? Cause::Intake, $fields) : null;
     }
 
     /** @throws DocumentError */
     public static function read(Node $node, FieldCatalogue $fields): ChangeSet
     {
-        return self::change($node, $node->get('id')->text(), FactsFormat::read($node, (array) $node->get('facts')->value, $fields), $node->get('cause')->case(Cause::class));
+        return self::change($node, $node->get('id')->text(), FactsFormat::read($node, (array) $node->get('facts')->value, $fields), $node->get('cause')->case(Cause::class), $fields);
     }
 
-    private static function change(Node $node, string $id, Facts $facts, Cause $cause): ChangeSet
+    private static function change(Node $node, string $id, Facts $facts, Cause $cause, FieldCatalogue $fields): ChangeSet
     {
         $trigger = $node->find('trigger')?->items();
+        // Whom and what it names may be gone by now.
+        $context = new RuleContext(KindRegistry::standard(), $fields);
 
         return new ChangeSet(
             $id,
@@ -72,10 +75,19 @@ final class ChangeFormat
             self::subject($node->get('is'), $id),
             $facts,
             $cause,
-            $trigger === null ? null : new Trigger($trigger[0]->text(), $trigger[1]->text(), $trigger[2]->int()),
-            $node->find('comment')?->case(Author::class),
-            $node->find('file')?->case(Author::class),
+            [
+                ...($trigger === null ? [] : [new Trigger($trigger[0]->text(), $trigger[1]->text(), $trigger[2]->int())]),
+                ...array_map(static fn(Node $one): Happened => HappenedFormat::read($one, $context), $node->itemsOf('happened')),
+            ],
         );
+    }
+
+    /** @return list<array<string, mixed>>|null null: nothing but what it is for one rule alone */
+    private static function happened(ChangeSet $change): ?array
+    {
+        $written = array_values(array_filter(array_map(HappenedFormat::write(...), $change->happened)));
+
+        return $written === [] ? null : $written;
     }
 
     /** @return array<string, mixed> */

@@ -55,7 +55,7 @@ final class DecisionFormat
             array_map(static fn(Node $position): int => $position->int(), $record->itemsOf('followed_up')),
             array_map(static fn(Node $position): int => $position->int(), $record->itemsOf('held_back')),
             $trigger === null ? null : $trigger[1]->text(),
-            ChangeFormat::ofRecord($record, $seen),
+            ChangeFormat::ofRecord($record, $seen, $rulebook->rulebook->fields),
         );
         $documents = [];
         foreach ($verdicts->all() as $position => $verdict) {

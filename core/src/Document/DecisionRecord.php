@@ -44,7 +44,6 @@ final class DecisionRecord
             'cause' => $decision->change->cause === Cause::Intake ? null : $decision->change->cause->value,
             'seat' => $decision->seat === SeatName::Holder ? null : $decision->seat->value,
             'held_back' => $decision->heldBack === [] ? null : $decision->heldBack,
-            'trigger' => $decision->change->trigger === null ? null : [$decision->change->trigger->kind, $decision->change->trigger->ruleId, $decision->change->trigger->due],
         ] + ChangeFormat::raised($decision->change), static fn(mixed $value): bool => $value !== null) + FactsFormat::besides($decision->change->facts, $decision->rulebook->rulebook->fields) + ['decided_by' => null, 'assignee' => null];
     }
 

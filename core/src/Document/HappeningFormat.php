@@ -91,8 +91,7 @@ final class HappeningFormat
             static fn(WorldState $state): array => [$state->task($taskId)],
             $set->on(...),
             $node->find('by')?->case(Cause::class) ?? Cause::Person,
-            $set->comment,
-            $set->file,
+            $set->happened,
         );
     }
 

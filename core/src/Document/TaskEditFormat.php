@@ -6,8 +6,13 @@ namespace OpenBaton\Core\Document;
 
 use OpenBaton\Core\Criteria\FieldCatalogue;
 use OpenBaton\Core\People\Roster;
+use OpenBaton\Core\Rulebook\Event\CommentAdded;
+use OpenBaton\Core\Rulebook\Event\FileAdded;
+use OpenBaton\Core\Rulebook\KindRegistry;
+use OpenBaton\Core\Rulebook\RuleContext;
 use OpenBaton\Core\Subject\Author;
 use OpenBaton\Core\Subject\ChecklistItem;
+use OpenBaton\Core\Subject\Happened;
 use OpenBaton\Core\Subject\StateFields;
 use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Workload\Priority;
@@ -16,12 +21,10 @@ use OpenBaton\Core\Workload\TaskStatus;
 /** What is changed on a task, read from a document; null empties. */
 final readonly class TaskEditFormat
 {
-    public const MEMBERS = ['status', 'priority', 'assignee', 'reviewer', 'start', 'due', 'wakes', 'waiting_for', 'tags_on', 'tags_off', 'items', 'tick', 'facts', 'comment', 'file'];
+    public const MEMBERS = ['status', 'priority', 'assignee', 'reviewer', 'start', 'due', 'wakes', 'waiting_for', 'tags_on', 'tags_off', 'items', 'tick', 'facts', 'happened', 'comment', 'file'];
 
-    /** By whom a comment is added; null: none is. */
-    public ?Author $comment;
-    /** By whom a file is added; null: none is. */
-    public ?Author $file;
+    /** @var list<Happened> what happens besides */
+    public array $happened;
     /** @var array<string, mixed> by name, of the types of the state */
     private array $set;
     /** @var array<string, string|int|float|bool|list<string>|null> by path */
@@ -31,8 +34,15 @@ final readonly class TaskEditFormat
     public function __construct(private Node $node, FieldCatalogue $fields, Roster $roster)
     {
         $node->only(self::MEMBERS);
-        $this->comment = $node->find('comment')?->case(Author::class);
-        $this->file = $node->find('file')?->case(Author::class);
+        $context = new RuleContext(KindRegistry::standard(), $fields, $roster);
+        $comment = $node->find('comment')?->case(Author::class);
+        $file = $node->find('file')?->case(Author::class);
+        $this->happened = [
+            // Short for two kinds of what happens: by whom a comment or a file is added.
+            ...($comment === null ? [] : [new CommentAdded($comment)]),
+            ...($file === null ? [] : [new FileAdded($file)]),
+            ...array_map(static fn(Node $one): Happened => HappenedFormat::read($one, $context), $node->itemsOf('happened')),
+        ];
         $person = static fn(Node $one): string => Known::person($one, $roster->people);
         $this->set = array_filter([
             'status' => $node->find('status')?->case(TaskStatus::class),
@@ -95,9 +105,15 @@ final readonly class TaskEditFormat
 
         return $subject->with($changes + [
             'checklist' => array_map(static fn(ChecklistItem $item): ChecklistItem => in_array($item->text, $ticked, true) ? new ChecklistItem($item->text, true) : $item, $subject->checklist),
-            'comments' => $subject->comments + ($this->comment === null ? 0 : 1),
-            'files' => $subject->files + ($this->file === null ? 0 : 1),
+            'comments' => $subject->comments + $this->count(CommentAdded::class),
+            'files' => $subject->files + $this->count(FileAdded::class),
         ]);
+    }
+
+    /** @param class-string<Happened> $kind */
+    private function count(string $kind): int
+    {
+        return count(array_filter($this->happened, static fn(Happened $one): bool => $one instanceof $kind));
     }
 
     private function status(Subject $subject): Subject

@@ -158,7 +158,7 @@ final readonly class Decision
             array_keys($this->attempts),
             $this->followedUp,
             $this->heldBack,
-            $this->change->trigger?->ruleId,
+            $this->change->trigger()?->ruleId,
             $this->change,
         ))->all();
     }

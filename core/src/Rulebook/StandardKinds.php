@@ -20,6 +20,7 @@ final class StandardKinds
             Event\TagOff::class,
             Event\CommentAdded::class,
             Event\FileAdded::class,
+            Event\Mentioned::class,
             Event\ChecklistComplete::class,
             Event\Dropped::class,
             Event\DateReached::class,

@@ -16,9 +16,7 @@ final readonly class ChangeSet
      * @param int          $at      instant
      * @param Subject|null $before  null: the task is made
      * @param Facts        $facts   the values that criteria see, after the change, and those before
-     * @param Trigger|null $trigger where it happens for one rule alone
-     * @param Author|null  $comment by whom one was added
-     * @param Author|null  $file    by whom one was added
+     * @param list<Happened> $happened what else has happened on it
      * @param bool         $placed  whoever made the task has said whose it is: rules give it to nobody
      * @param list<string> $followed of a task that is tried again, the rules whose follow-ups have acted on it
      */
@@ -29,9 +27,7 @@ final readonly class ChangeSet
         public Subject $after,
         public Facts $facts,
         public Cause $cause = Cause::Intake,
-        public ?Trigger $trigger = null,
-        public ?Author $comment = null,
-        public ?Author $file = null,
+        public array $happened = [],
         public bool $placed = false,
         public array $followed = [],
     ) {}
@@ -56,13 +52,39 @@ final readonly class ChangeSet
     /** Whether a rule may act on it at all. */
     public function isFor(string $ruleId): bool
     {
-        return $this->trigger === null || $this->trigger->ruleId === $ruleId;
+        $trigger = $this->trigger();
+
+        return $trigger === null || $trigger->ruleId === $ruleId;
+    }
+
+    /** @param class-string<Happened> $kind */
+    public function has(string $kind): bool
+    {
+        foreach ($this->happened as $one) {
+            if ($one instanceof $kind) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Where it happens for one rule alone. */
+    public function trigger(): ?Trigger
+    {
+        foreach ($this->happened as $one) {
+            if ($one instanceof Trigger) {
+                return $one;
+            }
+        }
+
+        return null;
     }
 
     /** Whether it happens for the timer or the button of a rule. */
     public function isTriggeredAs(string $kind): bool
     {
-        return $this->trigger?->kind === $kind;
+        return $this->trigger()?->kind === $kind;
     }
 
     /** @return list<string> tags that were not there before */

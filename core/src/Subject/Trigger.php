@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OpenBaton\Core\Subject;
 
 /** What happens for one rule alone: its timer, or its button. */
-final readonly class Trigger
+final readonly class Trigger implements Happened
 {
     /**
      * @param string $kind   of the event

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace OpenBaton\Core\World;
 
 use Closure;
-use OpenBaton\Core\Subject\Author;
 use OpenBaton\Core\Subject\Cause;
+use OpenBaton\Core\Subject\Happened;
 use OpenBaton\Core\Subject\Subject;
 
 /** Somebody, or another system, changes tasks: one, or all open ones of a customer. */
@@ -15,6 +15,7 @@ final readonly class Changes implements Happening
     /**
      * @param Closure(WorldState): list<Subject> $which
      * @param Closure(Subject): Subject          $change
+     * @param list<Happened>                     $happened besides, on each
      */
     public function __construct(
         private string $id,
@@ -22,8 +23,7 @@ final readonly class Changes implements Happening
         private Closure $which,
         private Closure $change,
         private Cause $cause = Cause::Person,
-        private ?Author $comment = null,
-        private ?Author $file = null,
+        private array $happened = [],
     ) {}
 
     public function id(): string
@@ -41,8 +41,8 @@ final readonly class Changes implements Happening
         $sets = [];
         foreach (($this->which)($state) as $number => $before) {
             $after = $state->settled(($this->change)($before));
-            if ($this->comment !== null || $this->file !== null || ! $after->equals($before)) {
-                $sets[] = $state->changeSet($number === 0 ? $this->id : "{$this->id}+{$number}", $this->at, $before, $after, $this->cause, null, $this->comment, $this->file);
+            if ($this->happened !== [] || ! $after->equals($before)) {
+                $sets[] = $state->changeSet($number === 0 ? $this->id : "{$this->id}+{$number}", $this->at, $before, $after, $this->cause, ...$this->happened);
             }
         }
         yield new ChainOf($this->id, $state->run(...$sets));

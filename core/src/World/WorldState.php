@@ -12,9 +12,9 @@ use OpenBaton\Core\Routing\Needs;
 use OpenBaton\Core\Routing\Rotations;
 use OpenBaton\Core\Routing\Router;
 use OpenBaton\Core\Rulebook\CompiledRulebook;
-use OpenBaton\Core\Subject\Author;
 use OpenBaton\Core\Subject\Cause;
 use OpenBaton\Core\Subject\ChangeSet;
+use OpenBaton\Core\Subject\Happened;
 use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Subject\Trigger;
 use OpenBaton\Core\Timer\Occurrence;
@@ -65,9 +65,9 @@ final class WorldState implements Surroundings
         return array_values($this->tasks);
     }
 
-    public function changeSet(string $id, int $at, Subject $before, Subject $after, Cause $cause, ?Trigger $trigger = null, ?Author $comment = null, ?Author $file = null): ChangeSet
+    public function changeSet(string $id, int $at, Subject $before, Subject $after, Cause $cause, Happened ...$happened): ChangeSet
     {
-        return new ChangeSet($id, $at, $before, $after, $this->router->facts->of($before, $after, $at), $cause, $trigger, $comment, $file);
+        return new ChangeSet($id, $at, $before, $after, $this->router->facts->of($before, $after, $at), $cause, array_values($happened));
     }
 
     public function run(ChangeSet ...$changes): ChainResult

@@ -83,7 +83,7 @@ it('does the same whether the clock is looked at often or seldom, where nobody d
         $keys = static function (array $events) use ($document): array {
             $found = [];
             foreach (WorldFormat::read(Node::root(['events' => $events] + array_replace($document, ['tasks' => array_map(static fn(array $task): array => array_replace_recursive($task, ['facts' => ['task.needed' => '2026-03-04']]), $document['tasks'])])))->chains() as $of) {
-                $found[] = "{$of->due} {$of->chain->links[0]->change->after->id} {$of->chain->links[0]->change->trigger?->ruleId}";
+                $found[] = "{$of->due} {$of->chain->links[0]->change->after->id} {$of->chain->links[0]->change->trigger()?->ruleId}";
             }
 
             return $found;

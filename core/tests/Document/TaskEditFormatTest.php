@@ -42,11 +42,14 @@ it('changes what it names and keeps all else', function (array $document, array 
     'an item, and one ticked' => [['items' => ['Photograph it'], 'tick' => ['Play it']], ['checklist' => [new ChecklistItem('Play it', true), new ChecklistItem('Photograph it', false)]]],
     'a comment' => [['comment' => 'holder'], ['comments' => 1]],
     'a file' => [['file' => 'customer'], ['files' => 1]],
+    'all that happens' => [['comment' => 'holder', 'happened' => [['kind' => 'comment_added', 'by' => 'customer'], ['kind' => 'file_added'], ['kind' => 'mentioned', 'whom' => 'femi']]], ['comments' => 2, 'files' => 1]],
 ]);
 
 it('refuses whom the house does not know, what follows from the state, and what it does not name', function (array $document, string $pointer, string $reason): void {
     expect(static fn() => editOf($document))->toThrow(static fn(DocumentError $error) => expect([$error->faults[0]->pointer, $error->faults[0]->reason])->toBe([$pointer, $reason]));
 })->with([
     [['assignee' => 'nobody'], '/assignee', 'There is no person "nobody".'],
+    [['happened' => [['kind' => 'mentioned', 'whom' => 'nobody']]], '/happened/0/whom', 'There is no person "nobody".'],
+    [['happened' => [['kind' => 'dropped']]], '/happened/0/kind', '"dropped" does not happen by itself: it follows from how a task changes. What happens is one of: comment_added, file_added, mentioned.'],
     [['facts' => ['task.status' => 'done']], '/facts/task.status', '"task.status" follows from the state of the task; set that.'],
 ]);

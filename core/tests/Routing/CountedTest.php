@@ -46,7 +46,7 @@ it('counts the lead in, listed or not: in criteria and events as in pools', func
 it('puts a button on closed tasks only where the rule says so', function (PressedOn $on, TaskStatus $status, bool $acts): void {
     $rules = [Build::rule('r', null, then: [new AddTag('pressed')], when: [new Pressed('Order parts', on: $on)])];
     $task = Story::task()->inStatus($status);
-    $chain = Story::run($rules, Story::change($task, $task, $rules, new Trigger(Pressed::kind(), 'r', Build::at(Story::NOW))));
+    $chain = Story::run($rules, Story::change($task, $task, $rules, [new Trigger(Pressed::kind(), 'r', Build::at(Story::NOW))]));
     expect($chain->subjects['t1']->tags)->toBe($acts ? ['pressed'] : []);
 })->with([
     [PressedOn::Open, TaskStatus::Working, true], [PressedOn::Open, TaskStatus::InReview, true], [PressedOn::Open, TaskStatus::Done, false],

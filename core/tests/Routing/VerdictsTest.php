@@ -32,7 +32,7 @@ it('tells a rule that waits for something else of the same kind from one whose c
         Build::rule('says', null, then: $then, when: [new CommentAdded(Author::Holder)]),
     ];
     $task = Story::task();
-    $change = Story::change($task, $task->tagged('hot')->inStatus(TaskStatus::Waiting), $rules, comment: Author::Holder);
+    $change = Story::change($task, $task->tagged('hot')->inStatus(TaskStatus::Waiting), $rules, [new CommentAdded(Author::Holder)]);
     $decision = Story::run($rules, $change)->links[0]->decision ?? throw new LogicException();
     $kept = json_decode((string) json_encode([DecisionRecord::of($decision), FactsFormat::values($change->facts, Build::fields())]), true);
     $verdicts = static fn(array $document): array => array_column($document['verdicts'], 'verdict', 'rule');

@@ -85,7 +85,7 @@ final class RandomStory
     private function when(): array
     {
         return $this->one([
-            ['kind' => 'task_arrives'], ['kind' => 'holder_changes'], ['kind' => 'checklist_complete'], ['kind' => 'dropped'], ['kind' => 'comment_added'],
+            ['kind' => 'task_arrives'], ['kind' => 'holder_changes'], ['kind' => 'checklist_complete'], ['kind' => 'dropped'], ['kind' => 'comment_added'], ['kind' => 'mentioned', 'whom' => $this->one(self::PEOPLE)],
             ['kind' => 'status_becomes', 'statuses' => [$this->one(self::STATUSES)]], ['kind' => 'status_leaves', 'statuses' => [$this->one(self::STATUSES)]],
             ['kind' => 'tag_on', 'tags' => [$this->one(self::TAGS)]], ['kind' => 'tag_off', 'tags' => [$this->one(self::TAGS)]],
             ['kind' => 'field_changes', 'change' => ['field' => $this->one(['task.rush', 'task.needed', 'customer.owner'])]],
@@ -117,7 +117,7 @@ final class RandomStory
             ['kind' => 'task_arrives', 'task' => ['id' => "T{$number}", 'customer' => 'c1', 'estimate' => 'PT1H', 'facts' => ['task.kind' => 'repair', 'task.needed' => '2026-03-04']]],
             ['kind' => 'customer_changes', 'customer' => 'c1', 'facts' => ['customer.owner' => $this->one(self::PEOPLE)]],
             ['kind' => 'task_changes', 'task' => $task, 'set' => ['status' => $this->one(self::STATUSES)]],
-            ['kind' => 'task_changes', 'task' => $task, 'set' => ['tags_on' => [$this->one(self::TAGS)], 'comment' => 'holder']],
+            ['kind' => 'task_changes', 'task' => $task, 'set' => ['tags_on' => [$this->one(self::TAGS)], 'comment' => 'holder', 'happened' => [['kind' => 'mentioned', 'by' => 'holder', 'whom' => $this->one(self::PEOPLE)]]]],
             ['kind' => 'task_changes', 'task' => $task, 'set' => ['tags_off' => [$this->one(self::TAGS)], 'facts' => ['task.needed' => $this->one(['2026-03-03', '2026-03-05', null])]]],
             ['kind' => 'task_changes', 'task' => $task, 'set' => ['assignee' => $this->one(self::PEOPLE), 'tick' => ['One', 'Two']]],
         ]);

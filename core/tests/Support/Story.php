@@ -17,12 +17,11 @@ use OpenBaton\Core\Rulebook\Rule;
 use OpenBaton\Core\Rulebook\Rulebook;
 use OpenBaton\Core\Rulebook\TaskKind;
 use OpenBaton\Core\Rulebook\Trade;
-use OpenBaton\Core\Subject\Author;
 use OpenBaton\Core\Subject\Cause;
 use OpenBaton\Core\Subject\ChangeFacts;
 use OpenBaton\Core\Subject\ChangeSet;
+use OpenBaton\Core\Subject\Happened;
 use OpenBaton\Core\Subject\Subject;
-use OpenBaton\Core\Subject\Trigger;
 use OpenBaton\Core\Text\PlainWords;
 use OpenBaton\Core\Workload\Effort;
 use OpenBaton\Core\Workload\TaskStatus;
@@ -41,13 +40,16 @@ final class Story
         return new Subject($id, Build::at('2026-03-01T09:00:00Z'), new Effort(0, 60), TaskStatus::Working, holderId: 'femi', fields: ['task.kind' => 'repair', 'task.title' => 'Horn'], customerId: 'band');
     }
 
-    /** @param list<Rule> $rules */
-    public static function change(?Subject $before, Subject $after, array $rules = [], ?Trigger $trigger = null, ?Author $comment = null, ?Author $file = null, ?Roster $roster = null): ChangeSet
+    /**
+     * @param list<Rule>     $rules
+     * @param list<Happened> $happened
+     */
+    public static function change(?Subject $before, Subject $after, array $rules = [], array $happened = [], ?Roster $roster = null): ChangeSet
     {
         $facts = new ChangeFacts($roster ?? Bench::house(), Lookups::ofRulebook(new Rulebook(Build::fields(), $rules)));
         $at = Build::at(self::NOW);
 
-        return new ChangeSet('c1', $at, $before, $after, $facts->of($before, $after, $at), $before === null ? Cause::Intake : Cause::Person, $trigger, $comment, $file);
+        return new ChangeSet('c1', $at, $before, $after, $facts->of($before, $after, $at), $before === null ? Cause::Intake : Cause::Person, $happened);
     }
 
     /**

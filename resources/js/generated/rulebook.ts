@@ -144,6 +144,11 @@ export type Event =
       by?: "anyone" | "holder" | "customer";
     }
   | {
+      kind: "mentioned";
+      by?: "anyone" | "holder" | "customer";
+      whom?: string;
+    }
+  | {
       kind: "checklist_complete";
     }
   | {

@@ -7,11 +7,13 @@ namespace OpenBaton\Core\Rulebook\Event;
 use OpenBaton\Core\Parameter\Choice;
 use OpenBaton\Core\Parameter\Parameter;
 use OpenBaton\Core\Subject\Author;
-use OpenBaton\Core\Subject\ChangeSet;
+use OpenBaton\Core\Subject\Happened;
 
 /** Somebody says something on it. */
-final readonly class CommentAdded implements EventKind
+final readonly class CommentAdded implements EventKind, Happened
 {
+    use Occurs;
+
     public function __construct(public Author $by = Author::Anyone) {}
 
     public static function kind(): string
@@ -26,13 +28,8 @@ final readonly class CommentAdded implements EventKind
         ];
     }
 
-    public function isRaisedBy(ChangeSet $change): bool
+    private function takes(self $happened): bool
     {
-        return self::occasion($change) && ($this->by === Author::Anyone || $this->by === $change->comment);
-    }
-
-    public static function occasion(ChangeSet $change): bool
-    {
-        return $change->comment !== null;
+        return $this->by === Author::Anyone || $this->by === $happened->by;
     }
 }

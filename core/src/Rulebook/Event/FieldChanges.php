@@ -8,6 +8,7 @@ use OpenBaton\Core\Parameter\FieldChangeType;
 use OpenBaton\Core\Parameter\Parameter;
 use OpenBaton\Core\Rulebook\FieldChange;
 use OpenBaton\Core\Subject\ChangeSet;
+use OpenBaton\Core\Subject\Trigger;
 
 /** The value of a field differs from before; what a task arrives with was missing before. */
 final readonly class FieldChanges implements EventKind
@@ -33,6 +34,6 @@ final readonly class FieldChanges implements EventKind
 
     public static function occasion(ChangeSet $change): bool
     {
-        return $change->trigger === null && $change->facts->changed() !== [];
+        return ! $change->has(Trigger::class) && $change->facts->changed() !== [];
     }
 }

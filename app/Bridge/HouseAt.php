@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bridge;
+
+use App\Explain\HouseWords;
+use App\Explain\MergedWords;
+use App\Words\Words;
+use OpenBaton\Core\Routing\Router;
+use OpenBaton\Core\Timer\Timers;
+
+/** The house at one moment: its revisions, what decisions know of it, and its rules, made together so that no two moments are mixed. */
+final class HouseAt
+{
+    private ?Router $router = null;
+    private ?Timers $timers = null;
+
+    public function __construct(
+        public readonly HouseState $state,
+        public readonly Snapshot $snapshot,
+        private readonly RulebookReader $rulebooks,
+        private readonly Words $words,
+    ) {}
+
+    /** The same house at another moment that decides like this one. */
+    public function in(HouseState $state): self
+    {
+        $house = new self($state, $this->snapshot, $this->rulebooks, $this->words);
+        $house->router = $this->router;
+        $house->timers = $this->timers;
+
+        return $house;
+    }
+
+    public function router(): Router
+    {
+        return $this->router ??= new Router(
+            $this->snapshot->roster,
+            $this->rulebooks->compiled($this->state->versionId),
+            $this->snapshot->trade(new MergedWords(new HouseWords($this->words, $this->snapshot, $this->snapshot->roster->house->zone()), $this->snapshot)),
+        );
+    }
+
+    /** The moments that rules act at by themselves. */
+    public function timers(): Timers
+    {
+        return $this->timers ??= new Timers($this->rulebooks->timers($this->state->versionId), $this->snapshot->roster->house);
+    }
+}

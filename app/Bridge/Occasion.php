@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bridge;
+
+use App\Models\HandoffCause;
+use OpenBaton\Core\Subject\Cause;
+
+/** What is recorded of the cause that began a chain. */
+final readonly class Occasion
+{
+    /**
+     * @param int          $at      instant
+     * @param string       $name    what was done, such as "started"
+     * @param string|null  $userId  null: nobody who is signed in
+     * @param string|null  $system  by what means, where it is nobody's doing
+     * @param string|null  $reason  that was given
+     * @param HandoffCause $handoff of a holder that the cause itself has changed
+     * @param string|null  $forId   of the person in whose place the user acts
+     */
+    public function __construct(
+        public int $at,
+        public Cause $cause,
+        public string $name,
+        public ?string $userId = null,
+        public ?string $system = null,
+        public ?string $reason = null,
+        public HandoffCause $handoff = HandoffCause::HandOn,
+        public ?string $forId = null,
+    ) {}
+}

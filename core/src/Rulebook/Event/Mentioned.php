@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\Rulebook\Event;
+
+use OpenBaton\Core\Parameter\Choice;
+use OpenBaton\Core\Parameter\Parameter;
+use OpenBaton\Core\Parameter\PersonReference;
+use OpenBaton\Core\Subject\Author;
+use OpenBaton\Core\Subject\Happened;
+
+/** Somebody is mentioned in what is said on it. */
+final readonly class Mentioned implements EventKind, Happened
+{
+    use Occurs;
+
+    /** @param string|null $whom id; null: whoever it is */
+    public function __construct(public Author $by = Author::Anyone, public ?string $whom = null) {}
+
+    public static function kind(): string
+    {
+        return 'mentioned';
+    }
+
+    public static function parameters(): array
+    {
+        return [
+            Parameter::optional('by', new Choice(Author::class), Author::Anyone),
+            Parameter::optional('whom', new PersonReference(), null),
+        ];
+    }
+
+    private function takes(self $happened): bool
+    {
+        return ($this->by === Author::Anyone || $this->by === $happened->by) && ($this->whom === null || $this->whom === $happened->whom);
+    }
+}
