@@ -7,6 +7,7 @@ namespace App\Actions;
 use App\Bridge\SnapshotSource;
 use App\Cover\SettleAbsence;
 use App\Models\Absence;
+use App\Refusals\AbsenceMovedOn;
 use Carbon\CarbonImmutable;
 
 /** Puts an absence at another time, or changes who stands in and what passes. */
@@ -21,7 +22,7 @@ final readonly class ChangeAbsence
             $locked = Absence::query()->with(Absence::WITH)->lockForUpdate()->findOrFail($absence->id);
             $now = CarbonImmutable::now();
             if (! $locked->status->isAlive() || $locked->asCore($this->snapshots->current())->span->to <= $now->getTimestamp()) {
-                throw new AbsenceMovedOn('This absence is over, or has been declined or called off in the meantime.');
+                throw AbsenceMovedOn::over();
             }
             $locked->fill($terms->columns());
             $locked->save();

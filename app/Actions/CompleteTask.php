@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Models\Task;
 use App\Models\User;
+use App\Refusals\StillWaits;
 use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Subject\TaskAction;
 use OpenBaton\Core\Workload\TaskStatus;

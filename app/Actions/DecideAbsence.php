@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Cover\SettleAbsence;
 use App\Models\Absence;
+use App\Refusals\AbsenceMovedOn;
 use Carbon\CarbonImmutable;
 use OpenBaton\Core\Absence\AbsenceStatus;
 
@@ -22,7 +23,7 @@ final readonly class DecideAbsence
         $decided = ChangeHouse::run($approve ? 'absence_approved' : 'absence_declined', ($approve ? 'approved' : 'declined')." an absence of {$name}", $by, static function () use ($absence, $approve, $word, $by): Absence {
             $locked = Absence::query()->lockForUpdate()->findOrFail($absence->id);
             if ($locked->status !== AbsenceStatus::Asked) {
-                throw new AbsenceMovedOn('This absence has been decided or called off in the meantime.');
+                throw AbsenceMovedOn::decided();
             }
             $locked->update([
                 'status' => $approve ? AbsenceStatus::Approved : AbsenceStatus::Declined,

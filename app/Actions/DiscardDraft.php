@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Refusals\DraftMovedOn;
 use Illuminate\Support\Facades\DB;
 
 /** Throws the draft away. */

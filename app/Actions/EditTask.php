@@ -11,6 +11,7 @@ use App\Bridge\TaskSubjects;
 use App\Cover\ActingFor;
 use App\Cover\Notices;
 use App\Models\Task;
+use App\Refusals\TaskMovedOn;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Absence\Touch;

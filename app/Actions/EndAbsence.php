@@ -7,6 +7,7 @@ namespace App\Actions;
 use App\Bridge\SnapshotSource;
 use App\Cover\SettleAbsence;
 use App\Models\Absence;
+use App\Refusals\AbsenceMovedOn;
 use Carbon\CarbonImmutable;
 use OpenBaton\Core\Absence\AbsenceStatus;
 
@@ -25,7 +26,7 @@ final readonly class EndAbsence
             $locked = Absence::query()->with(Absence::WITH)->lockForUpdate()->findOrFail($absence->id);
             $known = $locked->asCore($this->snapshots->current());
             if (! $locked->status->leadsTo(AbsenceStatus::Cancelled) || $known->span->to <= $now) {
-                throw new AbsenceMovedOn('This absence is over, or has been declined or called off in the meantime.');
+                throw AbsenceMovedOn::over();
             }
             $ended = $known->endedAt($now);
             $locked->update($ended->status === AbsenceStatus::Cancelled

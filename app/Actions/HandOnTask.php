@@ -7,6 +7,7 @@ namespace App\Actions;
 use App\Models\Person;
 use App\Models\Task;
 use App\Models\User;
+use App\Refusals\TaskMovedOn;
 use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Subject\TaskAction;
 

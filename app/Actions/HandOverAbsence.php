@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Cover\SettleAbsence;
 use App\Models\Absence;
+use App\Refusals\AbsenceMovedOn;
 use OpenBaton\Core\Absence\AbsenceStatus;
 
 /** Passes the work of somebody who will be away now, and not only when they go. */
@@ -22,7 +23,7 @@ final readonly class HandOverAbsence
     {
         $absence->refresh();
         if ($absence->status !== AbsenceStatus::Approved || $absence->handed_over_at !== null) {
-            throw new AbsenceMovedOn('The work was handed over already, or the absence has been called off.');
+            throw AbsenceMovedOn::handedOver();
         }
 
         return ($this->settle)($absence->id, $by, early: true);

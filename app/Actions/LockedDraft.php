@@ -7,6 +7,7 @@ namespace App\Actions;
 use App\Bridge\HouseState;
 use App\Models\House;
 use App\Models\RulebookVersion;
+use App\Refusals\DraftMovedOn;
 
 /** The draft of the rulebook under the lock, seen as it is; null where there is none. */
 final readonly class LockedDraft

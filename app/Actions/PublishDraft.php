@@ -9,6 +9,7 @@ use App\Bridge\SnapshotSource;
 use App\Events\RulebookPublished;
 use App\Models\RulebookVersion;
 use App\Models\VersionState;
+use App\Refusals\DraftMovedOn;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Document\DocumentError;

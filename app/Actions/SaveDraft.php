@@ -11,6 +11,7 @@ use App\Events\DraftSaved;
 use App\Models\Casts\Document;
 use App\Models\RulebookVersion;
 use App\Models\VersionState;
+use App\Refusals\DraftMovedOn;
 use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Document\DocumentError;
 use OpenBaton\Core\Document\RulebookFormat;

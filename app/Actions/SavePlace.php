@@ -8,6 +8,7 @@ use App\Database\Slug;
 use App\Models\Customer;
 use App\Models\Person;
 use App\Models\Place;
+use App\Refusals\PlaceInUse;
 
 /** Adds, changes and takes away places of the tree. Who answers for a place answers for all below that has nobody of its own. */
 final class SavePlace
@@ -28,7 +29,7 @@ final class SavePlace
     {
         ChangeHouse::run('place_removed', "took the place {$place->name} away", $by, static function () use ($place): Place {
             if (Customer::query()->where('place_id', $place->id)->exists() || Place::query()->where('parent_id', $place->id)->exists() || Person::query()->where('place_id', $place->id)->exists()) {
-                throw new PlaceInUse('Customers, people or other places are in it; move them first.');
+                throw PlaceInUse::byOthers();
             }
             // Somebody else may have taken it away a moment ago.
             Place::query()->findOrFail($place->id)->delete();

@@ -10,6 +10,7 @@ use App\Models\Absence;
 use App\Models\CoverSetting;
 use App\Models\Person;
 use App\Models\Task;
+use App\Refusals\AbsenceMovedOn;
 use Illuminate\Support\Facades\DB;
 
 /** Sets one line of a cover plan by hand: who gets the task, that it stays, or that the policy decides again. */
@@ -29,7 +30,7 @@ final readonly class SetCover
             HouseState::lock();
             $locked = Absence::query()->with('person')->lockForUpdate()->findOrFail($absence->id);
             if (! $locked->status->isAlive() || $locked->handed_back_at !== null) {
-                throw new AbsenceMovedOn('This absence is over, or has been declined or called off in the meantime.');
+                throw AbsenceMovedOn::over();
             }
             $line = ['absence_id' => $locked->id, 'task_id' => $task->id];
             if ($set) {

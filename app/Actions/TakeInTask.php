@@ -10,13 +10,13 @@ use App\Bridge\TaskSubjects;
 use App\Formats\TaskDocument;
 use App\Intake\Arrival;
 use App\Intake\IncomingTaskReader;
-use App\Intake\KeyUsedOtherwise;
 use App\Intake\ReadyToRoute;
 use App\Intake\RequestKey;
 use App\Intake\TakenIn;
 use App\Intake\TaskSource;
 use App\Models\Task;
 use App\Models\User;
+use App\Refusals\KeyUsedOtherwise;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Document\DocumentError;
@@ -86,7 +86,7 @@ final readonly class TakeInTask
     {
         $task = Task::query()->with(TaskSubjects::RELATIONS)->where('key_user_id', $key->userId)->where('key', $key->key)->first();
         if ($task !== null && $task->key_hash !== $key->hash) {
-            throw new KeyUsedOtherwise('This key came with another request before; use a new one for each task.');
+            throw KeyUsedOtherwise::forTask();
         }
 
         return $task === null ? null : new TakenIn(TaskDocument::of($task, $this->houses->now()->snapshot), true);

@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http;
 
-use App\Actions\MovedOn;
-use App\Actions\StillWaits;
-use App\Intake\KeyUsedOtherwise;
 use App\Logging\WithoutValues;
+use App\Refusals\Refused;
+use App\Words\Words;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Database\QueryException;
 use Illuminate\Database\UniqueConstraintViolationException;
@@ -19,6 +18,7 @@ use Illuminate\Validation\ValidationException;
 use Inertia\Inertia;
 use OpenBaton\Core\Criteria\Fault;
 use OpenBaton\Core\Document\DocumentError;
+use OpenBaton\Core\Foreseen;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
@@ -32,25 +32,17 @@ final class Problems
     /** MariaDB, ER_CANT_AGGREGATE_2COLLATIONS. */
     private const MIXED_COLLATIONS = 1267;
 
-    private const SAID = [
-        403 => ['not-allowed', 'Not allowed.', 'You do not have the right to do this.'],
-        404 => ['not-found', 'Not found.', 'There is nothing at this address.'],
-        405 => ['not-that-way', 'Not that way.', 'This address is not asked in this way.'],
-        413 => ['too-large', 'Too large.', 'This is more than is taken at once: a file has at most 10 MB, rules or a roster 4 MB.'],
-        419 => ['open-too-long', 'The page was open for too long.', 'Load it again, then do it once more.'],
-        429 => ['too-many-requests', 'Too many requests.', 'Wait a moment, then send it again.'],
-        500 => ['failed', 'Something failed on our side.', 'Look whether it was done before you do it once more. The error is in the log.'],
-        503 => ['closed', 'Closed for a moment.', 'Open Baton is being brought up to date, or too much is asked of it just now. Nothing was changed.'],
-    ];
+    /** The last part of the problem's type by status; its words stand under "problem". */
+    private const CODES = [403 => 'not-allowed', 404 => 'not-found', 405 => 'not-that-way', 413 => 'too-large', 419 => 'open-too-long', 429 => 'too-many-requests', 500 => 'failed', 503 => 'closed'];
+
+    /** What has no words of its own. */
+    private const OTHER = 'http';
 
     private const LONGEST_DETAIL = 600;
 
-    /** What has no words of its own. */
-    private const REFUSED = ['http', 'The request was not carried out.', 'Go back and try it once more; where that is no help, ask the administrator.'];
-
     public static function register(Exceptions $exceptions): void
     {
-        $exceptions->dontReport([DocumentError::class, MovedOn::class, KeyUsedOtherwise::class]);
+        $exceptions->dontReport([Foreseen::class]);
         // A text beyond ASCII was compared with ids: it is the id of nothing.
         $exceptions->map(QueryException::class, static fn(QueryException $error): Throwable => ($error->errorInfo[1] ?? null) === self::MIXED_COLLATIONS ? new NotFoundHttpException(previous: $error) : $error);
         $exceptions->map(UniqueConstraintViolationException::class, TakenMeanwhile::of(...));
@@ -76,7 +68,16 @@ final class Problems
     /** @return array{string, string, string} the last part of the problem's type, its title, and what to do */
     private static function said(int $status): array
     {
-        return self::SAID[$status] ?? ($status >= 500 ? self::SAID[500] : self::REFUSED);
+        $words = app(Words::class);
+        $code = self::CODES[$status] ?? ($status >= 500 ? self::CODES[500] : self::OTHER);
+        $path = 'problem.'.str_replace('-', '_', $code);
+
+        return [$code, $words->say("{$path}.title"), $words->say("{$path}.detail")];
+    }
+
+    private static function detailOf(Refused $refused): string
+    {
+        return app(Words::class)->say($refused->detail(), $refused->slots);
     }
 
     private static function render(Throwable $error, Request $request): ?Response
@@ -91,9 +92,7 @@ final class Problems
         return match (true) {
             $error instanceof DocumentError => self::response(422, 'not-valid', 'The document is not valid.', $error->getMessage(), $error->faults),
             $error instanceof ValidationException => self::response(422, 'not-valid', 'The request is not valid.', $error->getMessage(), self::faults($error)),
-            $error instanceof KeyUsedOtherwise => self::response(422, 'key-used-otherwise', 'The idempotency key was used for another request.', $error->getMessage()),
-            $error instanceof StillWaits => self::response(409, 'waits-for-others', 'It waits for other tasks.', $error->getMessage()),
-            $error instanceof MovedOn => self::response(409, 'moved-on', 'It has changed in the meantime.', $error->getMessage()),
+            $error instanceof Refused => self::response($error->status(), $error->problem(), app(Words::class)->say($error->title()), self::detailOf($error)),
             $error instanceof AuthenticationException => self::response(401, 'not-signed-in', 'Not signed in.', 'Send a personal token as "Authorization: Bearer …".'),
             $error instanceof HttpExceptionInterface => self::http($error),
             default => self::response(500, ...self::said(500)),
@@ -103,8 +102,8 @@ final class Problems
     /** What was asked from a page that is open is answered on it; a page that can't be had is looked for anew, as a whole. */
     private static function toPage(Throwable $error, Request $request): ?Response
     {
-        if ($error instanceof MovedOn) {
-            return back()->with('problem', $error->getMessage());
+        if ($error instanceof Refused) {
+            return back()->with('problem', self::detailOf($error));
         }
         if ($error instanceof DocumentError || ($error instanceof ValidationException && self::goesRound($request))) {
             return self::notValid($error->getMessage(), $request);
@@ -152,8 +151,8 @@ final class Problems
     private static function http(HttpExceptionInterface $error): JsonResponse
     {
         $status = $error->getStatusCode();
-        [$code, $title, $detail] = self::SAID[$status] ?? [self::REFUSED[0], self::REFUSED[1], $error->getMessage()];
-        $response = self::response($status, $code, $title, $detail);
+        [$code, $title, $detail] = self::said($status);
+        $response = self::response($status, $code, $title, $code === self::OTHER ? $error->getMessage() : $detail);
         $response->headers->add($error->getHeaders());
         $response->headers->set('Content-Type', 'application/problem+json');
 

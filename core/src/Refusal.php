@@ -7,7 +7,7 @@ namespace OpenBaton\Core;
 use InvalidArgumentException;
 
 /** A value that can't be, with what is said of it kept apart from the message. */
-final class Refusal extends InvalidArgumentException
+final class Refusal extends InvalidArgumentException implements Foreseen
 {
     /** @var array<array-key, string|int> */
     public readonly array $slots;

@@ -32,6 +32,7 @@ it('adds places level by level, and takes away only what is empty', function ():
     $places = $this->get('/places')->assertOk()->viewData('page')['props']['places'];
     expect(array_map(static fn(array $place): array => [$place['slug'], $place['level'], $place['parent'], $place['customers']], $places))->toBe([['islands', 'region', null, 0], ['lowlands', 'region', null, 0], ['mill-vale', 'district', 'lowlands', 0], ['the-holms', 'district', 'islands', 1]]);
     $this->delete('/places/the-holms')->assertSessionHas('problem', 'Customers, people or other places are in it; move them first.');
+    $this->deleteJson('/places/the-holms')->assertConflict()->assertJson(['type' => 'https://openbaton.example/problems/in-use', 'title' => 'It is in use.']);
     $this->delete('/places/lowlands')->assertSessionHas('problem');
     $this->delete('/places/mill-vale')->assertSessionMissing('problem');
     expect(Place::query()->count())->toBe(3);

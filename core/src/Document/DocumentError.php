@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace OpenBaton\Core\Document;
 
 use OpenBaton\Core\Criteria\Fault;
+use OpenBaton\Core\Foreseen;
 use RuntimeException;
 
 /** A document is not what it should be. */
-final class DocumentError extends RuntimeException
+final class DocumentError extends RuntimeException implements Foreseen
 {
     /** @param non-empty-list<Fault> $faults */
     public function __construct(public readonly array $faults)

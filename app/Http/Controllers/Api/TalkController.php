@@ -9,9 +9,9 @@ use App\Actions\CommentOn;
 use App\Actions\Speaker;
 use App\Http\Problems;
 use App\Http\Requests\ApiTalkRequest;
-use App\Intake\KeyUsedOtherwise;
 use App\Models\SentKey;
 use App\Models\Task;
+use App\Refusals\KeyUsedOtherwise;
 use Closure;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Http\JsonResponse;
@@ -43,7 +43,7 @@ final class TalkController
 
             return $known->hash === $key->hash
                 ? new JsonResponse(['taken' => true], 200, ['Idempotent-Replayed' => 'true'])
-                : throw new KeyUsedOtherwise('This key came with another request before; use a new one for each message.');
+                : throw KeyUsedOtherwise::forMessage();
         }
 
         return new JsonResponse(['taken' => true], 201);

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Refusals;
+
+/** A place cannot go while something lies in it. */
+final class PlaceInUse extends Refused
+{
+    public static function byOthers(): self
+    {
+        return new self('in_use.place');
+    }
+
+    public function status(): int
+    {
+        return 409;
+    }
+}
