@@ -18,9 +18,9 @@ final readonly class Cover
         public string $namedId,
         public ?string $personId,
         public array $steps,
-        public bool $circle = false,
-        public bool $byLead = false,
-        public ?string $absenceId = null,
+        public bool $circle,
+        public bool $byLead,
+        public ?string $absenceId,
     ) {}
 
     public function isSubstitute(): bool

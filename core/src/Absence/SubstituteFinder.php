@@ -80,7 +80,8 @@ final class SubstituteFinder
         foreach ($this->roster->absenceOf($personId, $at)->substitutes ?? [] as $substitute) {
             $this->begin($at, null, $personId, null);
             $found = $substitute->only === null ? null : $this->ask($substitute->personId, [$personId]);
-            if ($found !== null && $found !== $personId) {
+            // Never the one who is away.
+            if ($found !== null) {
                 $answers[] = new Answer($substitute->only, $found);
             }
         }

@@ -10,6 +10,7 @@ use OpenBaton\Core\Workload\LoadPlan;
 /** How loaded somebody is without what a cover plan gives them, and with it. */
 final readonly class SubstituteLoad
 {
+    /** Both of the same days. */
     public function __construct(public string $personId, public LoadPlan $before, public LoadPlan $after) {}
 
     /** @return list<LocalDate> days by whose end more is left undone that is due than without it */
@@ -17,7 +18,7 @@ final readonly class SubstituteLoad
     {
         $over = [];
         foreach ($this->after->days as $index => $day) {
-            if ($day->late > ($this->before->days[$index]->late ?? 0)) {
+            if ($day->late > $this->before->days[$index]->late) {
                 $over[] = $day->date;
             }
         }

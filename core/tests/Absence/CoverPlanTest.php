@@ -5,9 +5,11 @@ declare(strict_types=1);
 use OpenBaton\Core\Absence\Absence;
 use OpenBaton\Core\Absence\AbsenceStatus;
 use OpenBaton\Core\Absence\CoverLine;
+use OpenBaton\Core\Absence\CoverPlanner;
 use OpenBaton\Core\Absence\CoverWarning;
 use OpenBaton\Core\Absence\HeldPolicy;
 use OpenBaton\Core\Absence\Substitute;
+use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\Rulebook\Give;
 use OpenBaton\Core\Rulebook\Limit\OpenTasksAtMost;
 use OpenBaton\Core\Rulebook\Limit\SkillAtLeast;
@@ -15,6 +17,7 @@ use OpenBaton\Core\Rulebook\Method\InOrder;
 use OpenBaton\Core\Rulebook\Otherwise\NextRule;
 use OpenBaton\Core\Rulebook\Pool\SkilledPeople;
 use OpenBaton\Core\Rulebook\SeatName;
+use OpenBaton\Core\Subject\ChangeFacts;
 use OpenBaton\Core\Tests\Support\Build;
 use OpenBaton\Core\Tests\Support\CoverStory;
 use OpenBaton\Core\Time\Span;
@@ -138,3 +141,34 @@ it('passes nothing for a time in which they would not have worked a minute', fun
     'a night' => ['2026-03-09 17:00', '2026-03-10 09:00', HeldPolicy::All, 't nothing_missed'],
     'a minute of Monday' => ['2026-03-07 00:00', '2026-03-09 09:01', HeldPolicy::All, 't all femi'],
 ]);
+
+it('has the substitute begin with what passes when the absence does, or later where the task begins later', function (?string $starts, string $finish): void {
+    $task = CoverStory::task('t', '2026-03-20 12:00', 480)->with(['startAt' => $starts === null ? null : Build::at($starts)]);
+    $load = CoverStory::plan(CoverStory::absence(held: HeldPolicy::All), [$task])->loads[0];
+    expect([$load->personId, gmdate('Y-m-d H:i', $load->after->finishes['t'] ?? 0)])->toBe(['femi', $finish]);
+})->with([
+    'at once' => [null, '2026-03-09 17:00'],
+    'for a week' => ['2026-03-02 09:00', '2026-03-09 17:00'],
+    'from Wednesday on' => ['2026-03-11 09:00', '2026-03-11 17:00'],
+]);
+
+it('warns of what passes and is late, by how much where it is ever done, and of nothing that stays', function (): void {
+    $tasks = [CoverStory::task('kept', '2026-03-09 10:00'), CoverStory::task('soon', '2026-03-09 11:00', 120), CoverStory::task('later', '2026-03-09 12:00', 61), CoverStory::task('never', '2026-03-10 12:00', 9_000_000), CoverStory::task('undated', null)];
+    $plan = CoverStory::plan(CoverStory::absence(held: HeldPolicy::All), $tasks, '2026-03-09 09:00', [], [], ['kept' => null]);
+    expect(array_map(warnings(...), $plan->lines))->toBe([[], [], [['late', ['minutes' => 1]]], [['late', ['minutes' => null]]], []]);
+});
+
+it('looks sixty working days ahead at most', function (string $to, int $days): void {
+    $absence = CoverStory::absence(to: $to, held: HeldPolicy::All);
+    // From Friday on: six working days to the end of the next week, 480 minutes each.
+    expect(CoverStory::plan($absence, [CoverStory::task('t', null)])->loads[0]->after->capacity)->toBe($days * 480);
+})->with([['2026-03-14 00:00', 6], ['2026-05-28 17:00', 60], ['2026-12-01 00:00', 60]]);
+
+it('passes all of somebody who never works again', function (): void {
+    $house = CoverStory::roster($absence = CoverStory::absence(held: HeldPolicy::All));
+    $people = array_replace($house->people, ['callum' => Build::person('callum', hours: Build::calendar(weekdays: []))]);
+    $roster = new Roster($house->house, array_values($people), array_values($house->teams), $house->skills, [$absence]);
+    $tasks = [CoverStory::task('t', '2026-03-10 12:00')];
+    $plan = (new CoverPlanner($roster, new ChangeFacts($roster, $roster->lookups)))->plan($absence, $tasks, CoverStory::work($tasks), Build::at(CoverStory::FRIDAY_BEFORE), [], []);
+    expect(CoverStory::lines($plan))->toBe(['t all femi']);
+});

@@ -19,6 +19,7 @@ it('fills in what is known, and leaves no hole where it is not', function (strin
     'missing, and nothing is said' => ['Call ~case.owner|~ now', 'Call now', ['case.owner']],
     'missing without' => ['Call ~case.owner~', 'Call (Owner of the case not known)', ['case.owner']],
     'twice' => ['~case.owner~ and ~case.owner|x~', '(Owner of the case not known) and x', ['case.owner']],
+    'a bar in what is said instead' => ['Call ~case.owner|this|that~', 'Call this|that', ['case.owner']],
     'tildes' => ['about ~~10 for ~task.title~', 'about ~10 for Horn', []],
     'no field' => ['Just call', 'Just call', []],
     'over lines' => ["~task.title~\n\nPlay it", "Horn\n\nPlay it", []],
