@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Models\Concerns\BootsByName;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\MassPrunable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -15,6 +16,11 @@ final class Notice extends Model
 {
     use BootsByName;
     use HasUlids;
+    use MassPrunable;
+
+    /** Days for which one that was seen is kept, and one that never was. */
+    private const SEEN_DAYS = 90;
+    private const UNSEEN_DAYS = 365;
 
     protected $table = 'notices';
 
@@ -23,6 +29,12 @@ final class Notice extends Model
     protected $guarded = [];
 
     protected $casts = ['kind' => NoticeKind::class, 'at' => 'immutable_datetime', 'seen_at' => 'immutable_datetime'];
+
+    /** @return Builder<self> what nobody looks for any more */
+    public function prunable(): Builder
+    {
+        return self::query()->where('seen_at', '<', now()->subDays(self::SEEN_DAYS))->orWhere('at', '<', now()->subDays(self::UNSEEN_DAYS));
+    }
 
     /** @return BelongsTo<Person, $this> */
     public function person(): BelongsTo

@@ -6,6 +6,8 @@ namespace App\Models;
 
 use App\Database\Stamp;
 use App\Models\Concerns\BootsByName;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\MassPrunable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use OpenBaton\Core\Timer\Occurrence;
@@ -14,6 +16,10 @@ use OpenBaton\Core\Timer\Occurrence;
 final class Timer extends Model
 {
     use BootsByName;
+    use MassPrunable;
+
+    /** Days for which it is kept that something has happened: no clock is set back as far, and nothing falls due as late. */
+    private const KEPT_DAYS = 28;
 
 
     protected $table = 'timers';
@@ -26,6 +32,14 @@ final class Timer extends Model
         'due_at' => 'immutable_datetime',
         'fired_at' => 'immutable_datetime',
     ];
+
+    /** @return Builder<self> what happened long ago, and was meant for then */
+    public function prunable(): Builder
+    {
+        $then = now()->subDays(self::KEPT_DAYS);
+
+        return self::query()->where('fired_at', '<', $then)->where('due_at', '<', $then);
+    }
 
     /** @return array{key: string, task_id: string, timer: string|null, due_at: string} of one that is still to happen */
     public static function columns(Occurrence $one): array

@@ -5,6 +5,8 @@ declare(strict_types=1);
 use App\Actions\Actor;
 use App\Actions\ImportRoster;
 use App\Actions\WaitTask;
+use App\Bridge\Houses;
+use App\Bridge\TaskSubjects;
 use App\Clock\FireTimers;
 use App\Jobs\WorkOutNextMoments;
 use App\Models\Decision;
@@ -193,6 +195,24 @@ it('asks for as many rows at each tick however many rules go by dates and the ca
     // What is done for the first time only is not counted.
     $queries(1);
     expect($queries(12))->toBe($queries(2));
+});
+
+it('forgets what has happened after four weeks, and does it no second time', function (): void {
+    House::publish(House::roundRule(), Clock::overdueRule('+0 days'));
+    $task = House::arrive();
+    Clock::moveDue($task, '2026-03-03T12:00:00Z');
+    Clock::tick('2026-03-03T12:00:00Z');
+    $prune = function (string $at): int {
+        Clock::tick($at);
+        $this->artisan('model:prune', ['--model' => [Timer::class]])->assertSuccessful();
+
+        return Timer::query()->count();
+    };
+    expect($prune('2026-03-31T12:00:00Z'))->toBe(1)->and($prune('2026-03-31T12:00:01Z'))->toBe(0);
+    Clock::tick('2026-03-31T12:01:00Z');
+    app(WorkOutNextMoments::class, ['since' => now()->getTimestamp()])->handle(app(Houses::class), app(TaskSubjects::class));
+    Clock::tick('2026-03-31T12:02:00Z');
+    expect(Decision::query()->where('rule', 'overdue')->count())->toBe(1)->and($task->refresh()->next_moment_at)->toBeNull();
 });
 
 it('says which moment a date has missed by less than a day, and lets it happen once', function (): void {

@@ -5,6 +5,8 @@ declare(strict_types=1);
 use App\Actions\AbsenceTerms;
 use App\Actions\Actor;
 use App\Actions\AskAbsence;
+use App\Models\Notice;
+use App\Models\NoticeKind;
 use Carbon\CarbonImmutable;
 use OpenBaton\Core\Absence\AbsenceKind;
 use Tests\Support\Clock;
@@ -33,4 +35,16 @@ it('shows when one is there, what one covers, who covers for one, and what came 
         ->and([$femi['notices'][0]['said'], $callum['notices'][0]['said']])->toBe(['yours in place of Callum Rees', 'with Femi Adeyinka while you are away']);
     auth()->logout();
     $this->get('/me')->assertRedirect('/sign-in');
+});
+
+it('forgets notices that were seen three months ago, and after a year all others', function (): void {
+    House::open();
+    $task = House::arrive();
+    $tell = static fn(string $at, ?string $seen): string => Notice::query()->create(['person_id' => House::person('femi')->id, 'task_id' => $task->id, 'kind' => NoticeKind::Got, 'at' => $at, 'seen_at' => $seen])->id;
+    $this->travelTo(CarbonImmutable::parse('2026-03-02T10:00:00Z'));
+    $kept = [$tell('2025-03-02 10:00:00', null), $tell('2025-11-01 10:00:00', '2025-12-02 10:00:00')];
+    $tell('2025-03-02 09:59:59', null);
+    $tell('2025-11-01 10:00:00', '2025-12-02 09:59:59');
+    $this->artisan('model:prune', ['--model' => [Notice::class]])->assertSuccessful();
+    expect(Notice::query()->orderBy('at')->pluck('id')->all())->toBe($kept);
 });
