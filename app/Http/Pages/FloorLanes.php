@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Pages;
 
 use OpenBaton\Core\Document\Instant;
+use OpenBaton\Core\People\Availability;
 use OpenBaton\Core\People\Person;
 use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\Time\LocalDate;
-use OpenBaton\Core\Time\WorkingTime;
 use OpenBaton\Core\Workload\LoadPlan;
 use OpenBaton\Core\Workload\LoadPlanner;
 use OpenBaton\Core\Workload\Work;
@@ -42,7 +42,7 @@ final class FloorLanes
         return [
             'slug' => $person->id,
             'name' => $person->name,
-            'state' => $this->state($person),
+            'state' => (new Availability($this->roster))->presence($person, $this->now)->value,
             'awayUntil' => Instant::orNull($this->roster->awayUntil($person->id, $this->now)),
             'substitutes' => array_map(fn(string $slug): array => ['slug' => $slug, 'name' => $this->roster->people[$slug]->name], $absence?->substituteIds() ?? []),
             'openTasks' => $held->openTasks(),
@@ -50,17 +50,6 @@ final class FloorLanes
             'loadPercent' => $plan->ratio()->percent(),
             'days' => array_map(fn(LocalDate $date): array => $this->day($person, $date, $plan), $this->days),
         ];
-    }
-
-    private function state(Person $person): string
-    {
-        return match (true) {
-            $this->roster->absenceOf($person->id, $this->now) !== null => 'away',
-            ! $person->active => 'inactive',
-            $person->isPausedAt($this->now) => 'paused',
-            (new WorkingTime($this->roster->presenceOf($person->id)))->isWorking($this->now) => 'in',
-            default => 'off',
-        };
     }
 
     /** @return array{date: string, state: string, capacity: int, planned: int, late: int} minutes */

@@ -1,6 +1,7 @@
 import type { HandoffLine } from './HandoffLine';
 import type { IntakeState } from './IntakeState';
 import type { PersonRef } from './PersonRef';
+import type { Presence } from './Presence';
 import type { TaskLine } from './TaskLine';
 import type { TaskView } from './TaskView';
 
@@ -14,7 +15,7 @@ export type LaneDay = {
 };
 
 export type Lane = PersonRef & {
-    state: 'in' | 'off' | 'away' | 'paused' | 'inactive';
+    state: Presence;
     awayUntil: string | null;
     substitutes: PersonRef[];
     openTasks: number;

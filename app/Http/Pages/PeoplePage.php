@@ -13,8 +13,8 @@ use App\Roster\PersonTerms;
 use Carbon\CarbonImmutable;
 use DateTimeZone;
 use OpenBaton\Core\Document\Instant;
+use OpenBaton\Core\People\Availability;
 use OpenBaton\Core\People\Person as CorePerson;
-use OpenBaton\Core\Time\WorkingTime;
 
 /** Everybody of the house, and one of them to be changed. Its type is PeoplePage.ts. */
 final readonly class PeoplePage
@@ -58,15 +58,7 @@ final readonly class PeoplePage
             'teams' => array_map(static fn($team): string => $team->name, $roster->teamsOf($person->id)),
             'skills' => $skills,
             'zone' => $person->hours->zone()->name,
-            'state' => match (true) {
-                ! $person->active => 'inactive',
-                $person->memberUntil !== null && $person->memberUntil <= $now => 'gone',
-                $person->memberFrom !== null && $person->memberFrom > $now => 'to_come',
-                $roster->absenceOf($person->id, $now) !== null => 'away',
-                $person->isPausedAt($now) => 'paused',
-                (new WorkingTime($roster->presenceOf($person->id)))->isWorking($now) => 'in',
-                default => 'off',
-            },
+            'state' => (new Availability($roster))->presence($person, $now)->value,
             'from' => Instant::orNull($person->memberFrom),
             'until' => Instant::orNull($person->memberUntil),
         ];

@@ -1,11 +1,12 @@
 import type { PersonRef } from './PersonRef';
+import type { Presence } from './Presence';
 import type { Option } from './Vocabulary';
 
 export type PersonLine = PersonRef & {
     teams: string[];
     skills: { name: string; level: number }[];
     zone: string;
-    state: 'in' | 'off' | 'away' | 'paused' | 'inactive' | 'gone' | 'to_come';
+    state: Presence;
     from: string | null;
     until: string | null;
 };

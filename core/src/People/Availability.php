@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\People;
 
-/** Whether new work may come to a person at an instant. All that stands against it is named. */
+use OpenBaton\Core\Time\WorkingTime;
+
+/** Whether new work may come to a person at an instant, with all that stands against it; and where they are then. */
 final readonly class Availability
 {
     public function __construct(private Roster $roster) {}
@@ -30,5 +32,18 @@ final readonly class Availability
         }
 
         return $found;
+    }
+
+    public function presence(Person $person, int $at): Presence
+    {
+        $against = $this->reasonsAgainst($person, $at);
+        $order = [[Unavailability::Inactive, Presence::Inactive], [Unavailability::NoLongerMember, Presence::Gone], [Unavailability::NotYetMember, Presence::ToCome], [Unavailability::Absent, Presence::Away], [Unavailability::Paused, Presence::Paused]];
+        foreach ($order as [$reason, $presence]) {
+            if (in_array($reason, $against, true)) {
+                return $presence;
+            }
+        }
+
+        return (new WorkingTime($this->roster->presenceOf($person->id)))->isWorking($at) ? Presence::In : Presence::Off;
     }
 }

@@ -1,7 +1,9 @@
 import { router } from '@inertiajs/react';
 import type { FloorTeam, Lane } from '@props/FloorPage';
-import { useEffect, useRef, useState, type ReactNode, type RefObject } from 'react';
+import { useEffect, useRef, useState, type RefObject } from 'react';
 import { plural, useFormats } from '@/lib/format';
+import { presenceLook } from '@/lib/presence';
+import { say } from '@/lib/words';
 import { LoadDay } from './LoadLane';
 import { PersonName } from './PersonMark';
 
@@ -13,31 +15,23 @@ const AT_ONCE = 100;
 
 export const COLUMNS = 'pl-11 grid grid-cols-[minmax(150px,1.3fr)_minmax(92px,0.6fr)_36px_32px_48px_repeat(5,minmax(66px,1fr))] items-center gap-x-2';
 
-function state(lane: Lane, lastDay: (iso: string) => string): ReactNode {
-    switch (lane.state) {
-        case 'away':
-            return (
-                <span className="text-plum" title={lane.substitutes.length === 0 ? 'no substitute named' : `substitutes: ${lane.substitutes.map((one) => one.name).join(', ')}`}>
-                    away{lane.awayUntil !== null && ` to ${lastDay(lane.awayUntil)}`}
-                </span>
-            );
-        case 'in':
-            return 'in';
-        case 'paused':
-            return <span className="text-ochre">paused</span>;
-        case 'inactive':
-            return <span className="text-ink2">inactive</span>;
-        case 'off':
-            return <span className="text-ink2">off now</span>;
-    }
+function State({ lane }: { lane: Lane }) {
+    const { lastDay } = useFormats();
+    const substitutes = lane.substitutes.map((one) => one.name).join(', ');
+    return (
+        <span className={presenceLook(lane.state)} {...(lane.state === 'away' ? { title: say('people.substitutes', { people: substitutes === '' ? 'none' : substitutes }) } : {})}>
+            {lane.state === 'away' && lane.awayUntil !== null ? say('people.away_to', { day: lastDay(lane.awayUntil) }) : say(`people.states.${lane.state}`)}
+        </span>
+    );
 }
 
 function LaneCells({ lane, full }: { lane: Lane; full: number }) {
-    const { lastDay } = useFormats();
     const over = lane.loadPercent === null ? lane.openTasks > 0 : lane.loadPercent > 100;
     return (
         <>
-            <span role="cell" className="truncate">{state(lane, lastDay)}</span>
+            <span role="cell" className="truncate">
+                <State lane={lane} />
+            </span>
             <span role="cell" className="text-right">{lane.openTasks}</span>
             <span role="cell" className={`text-right ${lane.late > 0 ? 'font-semibold text-brick' : 'text-ink2'}`}>{lane.late}</span>
             <span role="cell" className={`text-right ${over ? 'font-semibold text-brick' : ''}`}>{lane.loadPercent === null ? 'none' : `${lane.loadPercent} %`}</span>

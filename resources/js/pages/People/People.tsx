@@ -2,6 +2,7 @@ import { Head, Link, router } from '@inertiajs/react';
 import type { PeoplePageProps, PersonLine } from '@props/PeoplePage';
 import { useMemo, useState } from 'react';
 import { useFormats } from '@/lib/format';
+import { presenceLook } from '@/lib/presence';
 import { say } from '@/lib/words';
 import { ChangeDialog } from '@/parts/people/ChangeDialog';
 import { HouseParts } from '@/parts/people/HouseParts';
@@ -19,10 +20,9 @@ function matches(person: PersonLine, text: string, team: string): boolean {
 
 function State({ person }: { person: PersonLine }) {
     const formats = useFormats();
-    const look = { away: 'text-plum', paused: 'text-ochre', in: '' }[person.state as string] ?? 'text-ink2';
     const day = person.state === 'to_come' && person.from !== null ? formats.moment(person.from) : '';
     return (
-        <span className={look}>
+        <span className={presenceLook(person.state)}>
             {say(`people.states.${person.state}`)}
             {day !== '' && ` ${day}`}
             {person.until !== null && person.state !== 'gone' && <span className="block text-xs text-ochre">{say('people.leaves', { day: formats.lastDay(person.until) })}</span>}
