@@ -37,6 +37,25 @@ it('opens each page to whom it is for', function (string $who, array $statuses):
     'somebody who is nobody here' => ['outsider', [403, 200, 403, 403, 403, 403]],
 ]);
 
+it('offers just the pages that open', function (string $who, array $expected): void {
+    $user = match ($who) {
+        'administrator' => UserFactory::new()->who(Role::Administrator)->create(),
+        'outsider' => UserFactory::new()->create(),
+        default => House::user($who),
+    };
+    $places = $this->actingAs($user)->get('/account')->assertOk()->viewData('page')['props']['viewer']['places'];
+    expect(array_column($places, 'place'))->toBe($expected);
+    foreach (['/floor', '/absences', '/people', '/customers', '/rulebook', '/house'] as $url) {
+        expect([$url, $this->get($url)->getStatusCode()])->toBe([$url, in_array($url, array_column($places, 'url'), true) ? 200 : 403]);
+    }
+})->with([
+    'a lead' => ['hanneke', ['floor', 'in_hand', 'absences', 'people', 'customers', 'rulebook', 'house']],
+    'a member' => ['ayumi', ['in_hand', 'absences', 'rulebook']],
+    'a reviewer' => ['tobias', ['in_hand', 'absences', 'rulebook']],
+    'an administrator who does no tasks' => ['administrator', ['floor', 'absences', 'people', 'customers', 'rulebook', 'house']],
+    'somebody who is nobody here' => ['outsider', []],
+]);
+
 it('lets a reviewer read the rules and change none', function (): void {
     $this->actingAs(House::user('tobias'));
     $this->putJson('/rulebook/draft', ['rules' => [], 'revision' => 1])->assertForbidden();

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Middleware;
 
 use App\Http\Controllers\PulseController;
+use App\Http\Pages\Places;
 use App\Http\Pages\StatusStrip;
 use App\Models\Task;
 use App\Models\User;
@@ -29,9 +30,9 @@ final class ShareWithPages extends Middleware
             'viewer' => $user instanceof User ? [
                 'name' => $user->name,
                 'slug' => $user->person?->slug,
-                'leads' => $user->leads(),
                 'administers' => $user->can('administer', User::class),
                 'creates' => $user->can('create', Task::class),
+                'places' => Places::of($user),
             ] : null,
             'status' => static fn(): ?array => $user instanceof User ? app(StatusStrip::class)->props() : null,
             'stamp' => static fn(): string => $user instanceof User ? PulseController::stamp() : '',

@@ -1,9 +1,10 @@
 import { usePage } from '@inertiajs/react';
+import type { PlaceToGo } from '@props/Places';
 import type { StatusStripProps } from '@props/StatusStrip';
 
 /** What every page gets. */
 export type Shared = {
-    viewer: { name: string; slug: string | null; leads: boolean; creates: boolean; administers: boolean } | null;
+    viewer: { name: string; slug: string | null; creates: boolean; administers: boolean; places: PlaceToGo[] } | null;
     status: StatusStripProps | null;
     stamp: string;
     /** of the rulebook, on its page alone */

@@ -39,18 +39,6 @@ function ViewerMenu({ viewer, onKeys }: { viewer: NonNullable<Shared['viewer']>;
     );
 }
 
-/** Where the viewer may go. */
-function placesOf(viewer: Shared['viewer']): (readonly [string, string])[] {
-    return [
-        ...(viewer?.leads === true ? [['Floor', '/floor'] as const] : []),
-        ...(viewer !== null && viewer.slug !== null ? [['In hand', '/in-hand'] as const] : []),
-        ...(viewer !== null && (viewer.leads || viewer.slug !== null) ? [['Absences', '/absences'] as const] : []),
-        ...(viewer?.leads === true ? [['People', '/people'] as const, ['Customers', '/customers'] as const] : []),
-        ['Rulebook', '/rulebook'] as const,
-        ...(viewer?.leads === true ? [['House', '/house'] as const] : []),
-    ];
-}
-
 /** The bar at the top, the page, the strip at the bottom. */
 export function Frame({ children }: { children: ReactNode }) {
     const { viewer } = useShared();
@@ -61,8 +49,6 @@ export function Frame({ children }: { children: ReactNode }) {
         { key: '?', does: say('keys.keys'), run: () => setKeys(true) },
         ...(viewer?.creates === true ? [{ key: 'n', does: say('keys.new_task'), run: () => router.visit('/tasks/new') }] : []),
     ]);
-
-    const places = placesOf(viewer);
 
     return (
         <div className="flex h-screen min-w-80 flex-col">
@@ -75,16 +61,16 @@ export function Frame({ children }: { children: ReactNode }) {
                     <span className="hidden sm:inline">Open Baton</span>
                 </span>
                 <nav aria-label="Places" className="flex h-full gap-1">
-                    {places.map(([label, href]) => {
-                        const here = url.startsWith(href);
+                    {viewer?.places.map((one) => {
+                        const here = url.startsWith(one.url);
                         return (
                             <Link
-                                key={href}
-                                href={href}
+                                key={one.place}
+                                href={one.url}
                                 aria-current={here ? 'page' : undefined}
                                 className={`inline-flex h-full items-center border-b-2 px-2 whitespace-nowrap xl:px-3 ${here ? 'border-pine font-semibold' : 'border-transparent text-ink2 hover:text-ink'}`}
                             >
-                                {label}
+                                {say(`places.${one.place}`)}
                             </Link>
                         );
                     })}

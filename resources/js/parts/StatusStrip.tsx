@@ -14,7 +14,7 @@ export function StatusStrip({ state }: { state: Currency }) {
     return (
         <footer className="flex h-8 shrink-0 items-center gap-5 overflow-hidden border-t border-line bg-paper px-4 text-xs whitespace-nowrap text-ink2" aria-label="Status">
             <span className={strip.unplaced > 0 ? 'font-semibold text-brick' : ''}>
-                {viewer?.leads === true ? <Link href="/floor" className="underline decoration-line underline-offset-2 hover:decoration-ink">{strip.unplaced} unplaced</Link> : <>{strip.unplaced} unplaced</>}
+                {viewer?.places.some((one) => one.place === 'floor') === true ? <Link href="/floor" className="underline decoration-line underline-offset-2 hover:decoration-ink">{strip.unplaced} unplaced</Link> : <>{strip.unplaced} unplaced</>}
             </span>
             {last !== null && (
                 <span className="hidden min-w-0 overflow-hidden text-ellipsis sm:inline">

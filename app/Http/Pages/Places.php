@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Pages;
+
+use App\Models\Absence;
+use App\Models\House;
+use App\Models\RulebookVersion;
+use App\Models\User;
+
+/** The pages that somebody may go to from everywhere, as the policies have it. Its type is Places.ts. */
+final class Places
+{
+    /** Each with its address and what the policies ask; null: somebody of the house. */
+    private const ALL = [
+        'floor' => ['/floor', ['viewFloor', House::class]],
+        'in_hand' => ['/in-hand', null],
+        'absences' => ['/absences', ['viewAny', Absence::class]],
+        'people' => ['/people', ['keepRoster', House::class]],
+        'customers' => ['/customers', ['keepCustomers', House::class]],
+        'rulebook' => ['/rulebook', ['viewAny', RulebookVersion::class]],
+        'house' => ['/house', ['shape', House::class]],
+    ];
+
+    /** @return list<array{place: string, url: string}> in the order in which they are offered */
+    public static function of(User $user): array
+    {
+        $places = [];
+        foreach (self::ALL as $place => [$url, $asks]) {
+            if ($asks === null ? $user->person !== null : $user->can(...$asks)) {
+                $places[] = ['place' => $place, 'url' => $url];
+            }
+        }
+
+        return $places;
+    }
+}
