@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Controllers\UpController;
 use App\Http\Middleware\EndsWithThePerson;
-use App\Http\Middleware\KeepWhatIsSaid;
+use App\Http\Middleware\KeepFlash;
 use App\Http\Middleware\KnownHosts;
 use App\Http\Middleware\OwnReferer;
 use App\Http\Middleware\ReadableAgent;
@@ -37,7 +37,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->trimStrings(except: [$isDraft]);
         $middleware->convertEmptyStringsToNull(except: [$isDraft]);
         $middleware->prepend([SecureHeaders::class, KnownHosts::class, ReadableAgent::class, RefuseLargeBodies::class]);
-        $middleware->web(prepend: [OwnReferer::class], append: [KeepWhatIsSaid::class, EndsWithThePerson::class, ShareWithPages::class, RefuseBrokenText::class]);
+        $middleware->web(prepend: [OwnReferer::class], append: [KeepFlash::class, EndsWithThePerson::class, ShareWithPages::class, RefuseBrokenText::class]);
         $middleware->api(append: [RefuseBrokenText::class]);
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/');

@@ -14,7 +14,7 @@ use App\Models\Task;
 use App\Refusals\TaskMovedOn;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
-use OpenBaton\Core\Absence\Touch;
+use OpenBaton\Core\Absence\MarkTouched;
 use OpenBaton\Core\Subject\Cause;
 use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Subject\Transitions;
@@ -54,7 +54,7 @@ final readonly class EditTask
             $for = $by->user === null ? null : $this->acting->of($by->user, $task);
             $person = $house->personSlugs[(string) $by->user?->person?->id] ?? null;
             if ($person !== null) {
-                $after = Touch::of($before, $after, $person, $edit->says());
+                $after = MarkTouched::of($before, $after, $person, $edit->says());
             }
             if ($edit->besides !== null) {
                 ($edit->besides)($task, $for);

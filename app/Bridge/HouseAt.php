@@ -38,7 +38,7 @@ final class HouseAt
         return $this->router ??= new Router(
             $this->snapshot->roster,
             $this->rulebooks->compiled($this->state->versionId),
-            $this->snapshot->trade(new MergedWords(new HouseWords($this->words, $this->snapshot, $this->snapshot->roster->house->zone()), $this->snapshot)),
+            $this->snapshot->taskCatalogue(new MergedWords(new HouseWords($this->words, $this->snapshot, $this->snapshot->roster->house->zone()), $this->snapshot)),
         );
     }
 

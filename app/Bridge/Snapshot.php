@@ -10,8 +10,8 @@ use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\Rulebook\Checklist;
 use OpenBaton\Core\Rulebook\KindRegistry;
 use OpenBaton\Core\Rulebook\RuleContext;
+use OpenBaton\Core\Rulebook\TaskCatalogue;
 use OpenBaton\Core\Rulebook\TaskKind;
-use OpenBaton\Core\Rulebook\Trade;
 use OpenBaton\Core\Text\ValueWords;
 
 /**
@@ -22,7 +22,7 @@ use OpenBaton\Core\Text\ValueWords;
 final readonly class Snapshot
 {
     /** Stands for what the classes of kept values are made of: what an older version of the code has kept is not read. A test says what it should be. */
-    public const SHAPE = '070d95d3';
+    public const SHAPE = '76e8ac4b';
 
     /**
      * @param array<array-key, string>  $personIds   id by slug
@@ -55,18 +55,18 @@ final readonly class Snapshot
     /** What rules of this house are read against. */
     public function ruleContext(): RuleContext
     {
-        return new RuleContext(KindRegistry::standard(), $this->catalogue, $this->roster, new Trade([], $this->checklists));
+        return new RuleContext(KindRegistry::standard(), $this->catalogue, $this->roster, new TaskCatalogue([], $this->checklists));
     }
 
     /** What rules make tasks of. */
-    public function trade(ValueWords $words): Trade
+    public function taskCatalogue(ValueWords $words): TaskCatalogue
     {
         $kinds = [];
         foreach ($this->kinds as $kind) {
             $kinds[$kind->slug] = new TaskKind($kind->slug, $kind->name, $kind->usualMinutes, ValueCodec::known($kind->defaults, $this->catalogue));
         }
 
-        return new Trade($kinds, $this->checklists, $words);
+        return new TaskCatalogue($kinds, $this->checklists, $words);
     }
 
     /**

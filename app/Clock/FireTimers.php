@@ -40,7 +40,7 @@ final readonly class FireTimers
     public function __invoke(CarbonImmutable $now): int
     {
         $fired = 0;
-        $passed = new PassedOver();
+        $passed = new SkippedTimers();
         while (($next = self::next($now, $passed)) !== null) {
             $due = null;
             try {
@@ -87,7 +87,7 @@ final readonly class FireTimers
     }
 
     /** Where something has fallen due first: a row that is put down, or a task. */
-    private static function next(CarbonImmutable $now, PassedOver $passed): Timer|Task|null
+    private static function next(CarbonImmutable $now, SkippedTimers $passed): Timer|Task|null
     {
         $timer = Timer::query()->whereNull('fired_at')->where('due_at', '<=', $now)->whereNotIn('key', $passed->keys())->orderBy('due_at')->orderBy('id')->first();
         $task = Task::query()->where('next_moment_at', '<=', $now)->whereNotIn('id', $passed->tasks())->orderBy('next_moment_at')->orderBy('id')->first(['id', 'next_moment_at']);

@@ -117,7 +117,7 @@ final class Problems
         [, $title, $detail] = self::said($status);
 
         return match (true) {
-            ! $request->hasHeader('X-Inertia') => self::page($status, $title, $detail, $status === 503 ? Again::of($request) : null, $http?->getHeaders() ?? []),
+            ! $request->hasHeader('X-Inertia') => self::page($status, $title, $detail, $status === 503 ? RetryRequest::of($request) : null, $http?->getHeaders() ?? []),
             $request->isMethod('GET') => Inertia::location($request->fullUrl()),
             default => back(303)->with('problem', "{$title} {$detail}"),
         };
@@ -143,7 +143,7 @@ final class Problems
     }
 
     /** @param array<mixed> $headers */
-    private static function page(int $status, string $title, string $detail, ?Again $again = null, array $headers = []): Response
+    private static function page(int $status, string $title, string $detail, ?RetryRequest $again = null, array $headers = []): Response
     {
         return response()->view('problem', ['status' => $status, 'title' => $title, 'detail' => $detail, 'again' => $again], $status, $headers);
     }

@@ -45,7 +45,7 @@ final class AccessToken extends PersonalAccessToken
     {
         $owner = $this->getRelation('tokenable');
 
-        return $owner instanceof User && $owner->isWelcome();
+        return $owner instanceof User && $owner->maySignIn();
     }
 
     /** Whose it is, whether they lead and whether they are still here come in one round trip: each request wants to know. */
@@ -54,7 +54,7 @@ final class AccessToken extends PersonalAccessToken
         $token = new self();
         $row = User::query()
             ->withExists(['roles as '.User::LEADS => static fn(Builder $roles): Builder => $roles->whereIn('name', User::LEADING_ROLES)])
-            ->withExists(['person as '.User::GONE => Person::thoseGone(...)])
+            ->withExists(['person as '.User::GONE => Person::formerMembers(...)])
             ->join($token->getTable(), 'tokenable_id', '=', 'users.id')
             ->where('tokenable_type', User::class)
             ->where($token->getQualifiedKeyName(), $id)

@@ -55,7 +55,7 @@ final class Person extends Model
      *
      * @return Builder<self>
      */
-    public static function thoseGone(Builder $people): Builder
+    public static function formerMembers(Builder $people): Builder
     {
         return $people->where(static fn(Builder $gone): Builder => $gone->where('active', false)->orWhere('member_until', '<', CarbonImmutable::now()->format('Y-m-d')));
     }

@@ -59,10 +59,10 @@ it('ends a sign-in with its sessions, its tokens and its links, and takes it up 
     $this->getJson('/api/v1/tasks/x', ['Authorization' => "Bearer {$token}"])->assertUnauthorized();
 
     $new = $this->actingAs($this->administrator)->postJson("/sign-ins/{$femi->id}/invite")->json('secret');
-    expect($femi->refresh()->isWelcome())->toBeFalse();
+    expect($femi->refresh()->maySignIn())->toBeFalse();
     app('auth')->forgetGuards();
     $this->post($new, ['password' => 'a heron on the quay', 'again' => 'a heron on the quay'])->assertRedirect('/');
-    expect($femi->refresh()->isWelcome())->toBeTrue();
+    expect($femi->refresh()->maySignIn())->toBeTrue();
 });
 
 it('lets nobody end their own', function (): void {

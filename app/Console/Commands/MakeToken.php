@@ -27,7 +27,7 @@ final class MakeToken extends Command
         $user = User::query()->where('email', Address::spelled((string) $this->argument('email')))->first();
         $abilities = $this->abilities();
         $until = $this->until();
-        if ($user === null || ! $user->isWelcome()) {
+        if ($user === null || ! $user->maySignIn()) {
             return $this->refuse('Nobody signs in with this address.');
         }
         if ($abilities === null) {

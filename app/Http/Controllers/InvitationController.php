@@ -27,7 +27,7 @@ final class InvitationController
     {
         $user = $accept($secret, $request->password()) ?? abort(404);
         $machine->remember($user->email);
-        if (! $user->isWelcome()) {
+        if (! $user->maySignIn()) {
             return redirect('/sign-in')->withErrors(['email' => SignInController::ENDED]);
         }
         Auth::guard('web')->login($user);

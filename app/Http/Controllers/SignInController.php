@@ -30,7 +30,7 @@ final class SignInController
         if ($user === null) {
             return self::refuse($verdict->wait > 0 ? $words->say('sign_in.wait', ['minutes' => $verdict->minutes()]) : $words->say('sign_in.wrong'));
         }
-        if (! $user->isWelcome()) {
+        if (! $user->maySignIn()) {
             return self::refuse(self::ENDED);
         }
         Auth::guard('web')->login($user, $request->boolean('stay'));

@@ -23,7 +23,7 @@ final readonly class SignInsPage
     {
         return [
             'signIns' => fn(): array => array_values(User::query()->with(['roles', 'person', 'invitation'])
-                ->withExists(['person as '.User::GONE => Person::thoseGone(...)])
+                ->withExists(['person as '.User::GONE => Person::formerMembers(...)])
                 ->withMax('sessions as seen', 'last_activity')->withCount('sessions')
                 ->orderBy('name')->get()->map($this->signIn(...))->all()),
             'tokens' => static fn(): array => array_values(AccessToken::query()->with('tokenable')->orderBy('name')->get()->map(self::token(...))->all()),
@@ -48,7 +48,7 @@ final readonly class SignInsPage
             'roles' => $user->roles->pluck('name')->all(),
             'state' => match (true) {
                 $user->ended_at !== null => 'ended',
-                ! $user->isWelcome() => 'gone',
+                ! $user->maySignIn() => 'gone',
                 $invitation !== null && $invitation->expires_at > CarbonImmutable::now() => 'invited',
                 default => 'open',
             },

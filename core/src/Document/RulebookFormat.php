@@ -14,7 +14,7 @@ use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\Rulebook\KindRegistry;
 use OpenBaton\Core\Rulebook\Rulebook;
 use OpenBaton\Core\Rulebook\RuleContext;
-use OpenBaton\Core\Rulebook\Trade;
+use OpenBaton\Core\Rulebook\TaskCatalogue;
 
 /** Reads and writes a rulebook document; docs/formats/rulebook.schema.json describes it. */
 final class RulebookFormat
@@ -33,7 +33,7 @@ final class RulebookFormat
      *
      * @throws DocumentError with the faults of all rules
      */
-    public static function read(Node $node, ?Roster $roster = null, ?KindRegistry $kinds = null, ?Trade $trade = null): Rulebook
+    public static function read(Node $node, ?Roster $roster = null, ?KindRegistry $kinds = null, ?TaskCatalogue $taskCatalogue = null): Rulebook
     {
         $version = self::version($node);
         $faults = new Faults();
@@ -42,7 +42,7 @@ final class RulebookFormat
         $rules = $node->get('rules');
         $rulebook = $faults->collect(static fn(): Rulebook => self::rules(
             RulebookUpgrade::rules($rules, $version),
-            new RuleContext($kinds ?? KindRegistry::standard(), $fields, $roster, $trade),
+            new RuleContext($kinds ?? KindRegistry::standard(), $fields, $roster, $taskCatalogue),
         ));
         $faults->throwIfAny();
 

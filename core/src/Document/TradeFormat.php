@@ -7,8 +7,8 @@ namespace OpenBaton\Core\Document;
 use OpenBaton\Core\Criteria\FieldCatalogue;
 use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\Rulebook\Checklist;
+use OpenBaton\Core\Rulebook\TaskCatalogue;
 use OpenBaton\Core\Rulebook\TaskKind;
-use OpenBaton\Core\Rulebook\Trade;
 use OpenBaton\Core\Text\PlainWords;
 
 /** Reads what a house makes tasks of: kinds of task and checklists. */
@@ -17,13 +17,13 @@ final class TradeFormat
     private const MOST_MINUTES = 60_000;
 
     /** @throws DocumentError */
-    public static function read(?Node $node, FieldCatalogue $fields, Roster $roster): Trade
+    public static function read(?Node $node, FieldCatalogue $fields, Roster $roster): TaskCatalogue
     {
         $node?->only(['kinds', 'checklists']);
         $kinds = array_map(static fn(Node $kind): TaskKind => self::kind($kind, $fields, $roster), Format::distinct($node?->itemsOf('kinds') ?? []));
         $checklists = array_map(self::checklist(...), Format::distinct($node?->itemsOf('checklists') ?? []));
 
-        return new Trade($kinds, $checklists, new PlainWords($fields));
+        return new TaskCatalogue($kinds, $checklists, new PlainWords($fields));
     }
 
     private static function kind(Node $node, FieldCatalogue $fields, Roster $roster): TaskKind

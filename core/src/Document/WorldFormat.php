@@ -38,8 +38,8 @@ final class WorldFormat
         $clock = $node->get('clock')->instant();
         $fields = RulebookFormat::catalogue($node->get('rulebook')->get('fields'));
         $roster = RosterFormat::read($node->get('roster'), $fields);
-        $trade = TradeFormat::read($node->find('trade'), $fields, $roster);
-        $rulebook = RulebookFormat::read($node->get('rulebook'), $roster, trade: $node->has('trade') ? $trade : null);
+        $taskCatalogue = TradeFormat::read($node->find('trade'), $fields, $roster);
+        $rulebook = RulebookFormat::read($node->get('rulebook'), $roster, taskCatalogue: $node->has('trade') ? $taskCatalogue : null);
         $format = new TaskFormat($fields, $roster);
         $tasks = array_values(array_map(static fn(Node $task): Subject => $format->read($task, $clock), Format::distinct($node->itemsOf('tasks'))));
 
@@ -53,7 +53,7 @@ final class WorldFormat
             )),
             self::work($node, $roster, $clock),
             self::events($node, $rulebook, $roster, $tasks, $clock),
-            $trade,
+            $taskCatalogue,
             $tasks,
         );
     }

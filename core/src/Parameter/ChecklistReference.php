@@ -16,6 +16,6 @@ final readonly class ChecklistReference extends Reference
 
     protected function known(RuleContext $context): ?array
     {
-        return $context->trade?->checklists;
+        return $context->taskCatalogue?->checklists;
     }
 }

@@ -12,7 +12,7 @@ use OpenBaton\Core\Rulebook\Input;
 use OpenBaton\Core\Rulebook\Method\Selection;
 use OpenBaton\Core\Rulebook\Method\UsesRotation;
 use OpenBaton\Core\Rulebook\Rule;
-use OpenBaton\Core\Rulebook\Trade;
+use OpenBaton\Core\Rulebook\TaskCatalogue;
 use OpenBaton\Core\Subject\ChangeFacts;
 use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Subject\Effect\Effect;
@@ -37,7 +37,7 @@ final readonly class Router
 
     private LoadBook $book;
 
-    public function __construct(public Roster $roster, public CompiledRulebook $rulebook, private Trade $trade = new Trade())
+    public function __construct(public Roster $roster, public CompiledRulebook $rulebook, private TaskCatalogue $taskCatalogue = new TaskCatalogue())
     {
         $this->facts = new ChangeFacts($roster, $rulebook->lookups->and($roster->lookups));
         $this->narrowing = new Narrowing($roster);
@@ -78,7 +78,7 @@ final readonly class Router
     /** The task with its due date and its texts where what they follow puts them. */
     public function settled(Subject $subject): Subject
     {
-        return $subject->settled($this->roster->house, $this->trade->words);
+        return $subject->settled($this->roster->house, $this->taskCatalogue->words);
     }
 
     /** What a decision on this change set may look at. */
@@ -178,7 +178,7 @@ final readonly class Router
     {
         $effects = [];
         foreach ($rule->followUps as $followUp) {
-            $effect = $followUp->effect(new Situation($change, $subject, $this->roster, $this->trade, $rule->id));
+            $effect = $followUp->effect(new Situation($change, $subject, $this->roster, $this->taskCatalogue, $rule->id));
             if ($effect !== null) {
                 $effects[] = $effect;
                 $subject = $this->settled($effect->on($subject));

@@ -12,12 +12,12 @@ final readonly class RuleContext
 {
     /**
      * @param Roster|null $roster null: whom and what the rules name is not checked
-     * @param Trade|null  $trade  likewise
+     * @param TaskCatalogue|null  $taskCatalogue  likewise
      */
     public function __construct(
         public KindRegistry $kinds,
         public FieldCatalogue $fields,
         public ?Roster $roster = null,
-        public ?Trade $trade = null,
+        public ?TaskCatalogue $taskCatalogue = null,
     ) {}
 }

@@ -9,7 +9,7 @@ use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\Routing\Decision;
 use OpenBaton\Core\Routing\Rotations;
 use OpenBaton\Core\Rulebook\Rulebook;
-use OpenBaton\Core\Rulebook\Trade;
+use OpenBaton\Core\Rulebook\TaskCatalogue;
 use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Workload\Work;
 
@@ -28,7 +28,7 @@ final readonly class World
         public Rotations $rotations,
         public Work $work,
         public array $events,
-        public Trade $trade = new Trade(),
+        public TaskCatalogue $taskCatalogue = new TaskCatalogue(),
         public array $tasks = [],
     ) {}
 

@@ -37,7 +37,7 @@ final class WorldState implements Surroundings
 
     public function __construct(private readonly World $world, string $rulebookVersion)
     {
-        $this->router = new Router($world->roster, CompiledRulebook::compile($world->rulebook, $rulebookVersion), $world->trade);
+        $this->router = new Router($world->roster, CompiledRulebook::compile($world->rulebook, $rulebookVersion), $world->taskCatalogue);
         $this->timers = new Timers(RuleTimers::of($world->rulebook), $world->roster->house);
         $this->work = $world->work;
         $this->rotations = $world->rotations;

@@ -6,8 +6,8 @@ use OpenBaton\Core\Absence\Absence;
 use OpenBaton\Core\Absence\Covering;
 use OpenBaton\Core\Absence\HandBackPolicy;
 use OpenBaton\Core\Absence\HeldPolicy;
+use OpenBaton\Core\Absence\MarkTouched;
 use OpenBaton\Core\Absence\Substitute;
-use OpenBaton\Core\Absence\Touch;
 use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\Rulebook\SeatName;
 use OpenBaton\Core\Subject\ChecklistItem;
@@ -55,7 +55,7 @@ it('asks for nothing once all has moved', function (): void {
 it('hands back by the policy what the substitute has or has not begun', function (HandBackPolicy $policy, bool $begun, string $expected): void {
     $absence = CoverStory::absence(handBack: $policy);
     $task = covered($absence);
-    $task = $begun ? Touch::of($task, $task->inStatus(TaskStatus::Working), 'femi', false) : $task;
+    $task = $begun ? MarkTouched::of($task, $task->inStatus(TaskStatus::Working), 'femi', false) : $task;
     expect(CoverStory::told(CoverStory::moves(CoverStory::roster($absence), 'callum', [$task], CoverStory::SATURDAY)))->toBe([$expected]);
 })->with([
     [HandBackPolicy::Untouched, false, 't comes_back for callum: callum'], [HandBackPolicy::Untouched, true, 't stays for callum: femi'],
@@ -74,7 +74,7 @@ it('never hands back what is done, dropped or was handed on by hand', function (
 
 it('takes for begun what whoever covers has done, and nothing else', function (Closure $change, string $by, bool $says, bool $begun): void {
     $task = covered()->with(['checklist' => [new ChecklistItem('Photograph it')]]);
-    expect(Touch::of($task, $change($task), $by, $says)->covering->touchedBy ?? [])->toBe($begun ? ['femi'] : []);
+    expect(MarkTouched::of($task, $change($task), $by, $says)->covering->touchedBy ?? [])->toBe($begun ? ['femi'] : []);
 })->with([
     'begun' => [static fn(Subject $task): Subject => $task->inStatus(TaskStatus::Working), 'femi', false, true],
     'begun for them' => [static fn(Subject $task): Subject => $task->inStatus(TaskStatus::Working), 'ayumi', false, true],
@@ -102,7 +102,7 @@ it('passes on what a substitute covers when they are away too, and gives it back
     expect([$passed[0]->holderId, $passed[0]->covering])->toEqual(['ayumi', new Covering('callum', 'callum-away', ['femi'], true)]);
     $back = moved($roster, 'femi', $passed, '2026-03-12');
     expect([$back[0]->holderId, $back[0]->covering])->toEqual(['femi', new Covering('callum', 'callum-away', held: true)]);
-    $begun = Touch::of($passed[0], $passed[0]->inStatus(TaskStatus::Working), 'ayumi', false);
+    $begun = MarkTouched::of($passed[0], $passed[0]->inStatus(TaskStatus::Working), 'ayumi', false);
     expect(CoverStory::moves($roster, 'femi', [$begun], '2026-03-12'))->toBe([])
         ->and(CoverStory::told(CoverStory::moves($roster, 'callum', [$begun], CoverStory::SATURDAY)))->toBe(['t stays for callum: ayumi']);
 });
@@ -131,7 +131,7 @@ it('leaves with whoever is away what nobody is there for, and passes it when som
 
 it('acts at the new end where an absence is cut short after half of the work was done', function (): void {
     $tasks = array_map(static fn(string $id): Subject => covered(null, $id), ['done', 'begun', 'untouched']);
-    $tasks = [$tasks[0]->inStatus(TaskStatus::Done), Touch::of($tasks[1], $tasks[1]->inStatus(TaskStatus::Working), 'femi', false), $tasks[2]];
+    $tasks = [$tasks[0]->inStatus(TaskStatus::Done), MarkTouched::of($tasks[1], $tasks[1]->inStatus(TaskStatus::Working), 'femi', false), $tasks[2]];
     $short = CoverStory::roster(CoverStory::absence()->endedAt(Build::at('2026-03-11 10:00')));
     expect(CoverStory::told(CoverStory::moves($short, 'callum', $tasks, '2026-03-11 10:00')))->toBe(['begun stays for callum: femi', 'untouched comes_back for callum: callum']);
 });
@@ -146,7 +146,7 @@ it('hands back untouched what passed and no longer should where an absence is mo
     // It began on Monday and now ends on Wednesday; the second task is due on Friday, after the first working day back.
     $long = CoverStory::roster(CoverStory::absence());
     $tasks = moved($long, 'callum', [CoverStory::task('t', '2026-03-10 12:00'), CoverStory::task('u', '2026-03-13 12:00'), CoverStory::task('v', '2026-03-13 13:00')], CoverStory::MONDAY);
-    $tasks[2] = Touch::of($tasks[2], $tasks[2]->inStatus(TaskStatus::Working), 'femi', false);
+    $tasks[2] = MarkTouched::of($tasks[2], $tasks[2]->inStatus(TaskStatus::Working), 'femi', false);
     $short = CoverStory::roster(CoverStory::absence(to: '2026-03-11'));
     expect(CoverStory::moves($short, 'callum', $tasks, '2026-03-10 10:00'))->toBe([])
         ->and(CoverStory::told(CoverStory::moves($short, 'callum', $tasks, '2026-03-10 10:00', moved: true)))->toBe(['u comes_back for callum: callum'])

@@ -45,7 +45,7 @@ function goesRound(string $kind, string $rotation, array $people): Rule
 /** @param list<Rule> $rules */
 function worldOf(array $rules): WorldState
 {
-    return new WorldState(new World(Build::at(Story::NOW), Bench::house(), new Rulebook(Build::fields(), $rules), new Rotations(), Work::of([]), [], Story::trade(), []), 'v1');
+    return new WorldState(new World(Build::at(Story::NOW), Bench::house(), new Rulebook(Build::fields(), $rules), new Rotations(), Work::of([]), [], Story::taskCatalogue(), []), 'v1');
 }
 
 function arriving(string $id, string $kind): Subject

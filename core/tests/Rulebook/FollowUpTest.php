@@ -29,7 +29,7 @@ use OpenBaton\Core\Workload\TaskStatus;
 /** @param array<string, mixed> $document */
 function followUp(array $document): FollowUp
 {
-    $part = PartFormat::read(Node::root($document), Family::FollowUp, new RuleContext(KindRegistry::standard(), Build::fields(), Bench::house(), Story::trade()));
+    $part = PartFormat::read(Node::root($document), Family::FollowUp, new RuleContext(KindRegistry::standard(), Build::fields(), Bench::house(), Story::taskCatalogue()));
 
     return $part instanceof FollowUp ? $part : throw new LogicException('Not a follow-up.');
 }
@@ -39,7 +39,7 @@ function effectOf(array $document, ?Subject $subject = null): ?Effect
 {
     $subject ??= Story::task();
 
-    return followUp($document)->effect(new Situation(Story::change($subject, $subject), $subject, Bench::house(), Story::trade()));
+    return followUp($document)->effect(new Situation(Story::change($subject, $subject), $subject, Bench::house(), Story::taskCatalogue()));
 }
 
 it('does what it says', function (array $document, Subject $subject, array $written, array $changed): void {
@@ -87,11 +87,11 @@ it('lets a due date follow another until it is set by hand', function (): void {
     $task = Story::task()->withField('task.needed', '2026-03-20');
     $effect = effectOf(['kind' => 'due_follows', 'date_field' => 'task.needed', 'offset' => '-3 days', 'time' => '12:00'], $task);
     $following = $effect?->on($task) ?? $task;
-    $moved = $following->withField('task.needed', '2026-03-25')->settled($house, Story::trade()->words);
+    $moved = $following->withField('task.needed', '2026-03-25')->settled($house, Story::taskCatalogue()->words);
     expect($effect?->write())->toBe(['effect' => 'due_follows', 'field' => 'task.needed', 'offset' => '-3 days', 'due' => '2026-03-17T12:00:00Z'])
         ->and($moved->dueAt)->toBe(Build::at('2026-03-22T12:00:00Z'))
-        ->and($following->withField('task.needed', null)->settled($house, Story::trade()->words)->dueAt)->toBeNull()
-        ->and($moved->dueAt(5)->withField('task.needed', '2026-04-01')->settled($house, Story::trade()->words)->dueAt)->toBe(5);
+        ->and($following->withField('task.needed', null)->settled($house, Story::taskCatalogue()->words)->dueAt)->toBeNull()
+        ->and($moved->dueAt(5)->withField('task.needed', '2026-04-01')->settled($house, Story::taskCatalogue()->words)->dueAt)->toBe(5);
 });
 
 it('has nothing to do where there is nobody, or nothing, to do it with', function (array $document, Subject $subject): void {
@@ -184,10 +184,10 @@ it('makes no task while the one that the same rule made for the same task is ope
 
 it('lets the title and the details of what it makes follow the fields in them until somebody writes others', function (): void {
     $house = Bench::house()->house;
-    $words = Story::trade()->words;
+    $words = Story::taskCatalogue()->words;
     $make = new CreateTask('quote', MergedText::parse('~task.title~ by ~customer.hire_ends|no day~ ~~'), MergedText::parse('For ~task.title~'));
     $task = Story::task()->withField('task.title', 'Horn ~ 2')->withField('customer.hire_ends', '2026-12-19');
-    $effect = $make->effect(new Situation(Story::change($task, $task), $task, Bench::house(), Story::trade(), 'call'));
+    $effect = $make->effect(new Situation(Story::change($task, $task), $task, Bench::house(), Story::taskCatalogue(), 'call'));
     $made = $effect->made;
     expect($made->fields['task.title'])->toBe('Horn ~ 2 by 2026-12-19 ~')
         // What this task says stays as it was said; what the customer says is followed.

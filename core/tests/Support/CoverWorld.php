@@ -10,9 +10,9 @@ use OpenBaton\Core\Absence\CoverMove;
 use OpenBaton\Core\Absence\CoverMoves;
 use OpenBaton\Core\Absence\HandBackPolicy;
 use OpenBaton\Core\Absence\HeldPolicy;
+use OpenBaton\Core\Absence\MarkTouched;
 use OpenBaton\Core\Absence\Substitute;
 use OpenBaton\Core\Absence\SubstituteFinder;
-use OpenBaton\Core\Absence\Touch;
 use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\People\Team;
 use OpenBaton\Core\Rulebook\SeatName;
@@ -107,7 +107,7 @@ final class CoverWorld
         $id = 't'.$this->pick(0, 7);
         $task = $this->tasks[$id];
         if ($task->status === TaskStatus::New && $task->holderId !== null) {
-            $this->tasks[$id] = Touch::of($task, $task->inStatus($this->pick(0, 1) === 0 ? TaskStatus::Working : TaskStatus::Done), $task->holderId, false);
+            $this->tasks[$id] = MarkTouched::of($task, $task->inStatus($this->pick(0, 1) === 0 ? TaskStatus::Working : TaskStatus::Done), $task->holderId, false);
         } elseif ($task->status === TaskStatus::Working && $task->holderId !== null) {
             $named = $this->other($task->holderId);
             $cover = (new SubstituteFinder($this->roster))->find($named, $now, null, $task->holderId);

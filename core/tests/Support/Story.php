@@ -15,8 +15,8 @@ use OpenBaton\Core\Rulebook\Checklist;
 use OpenBaton\Core\Rulebook\CompiledRulebook;
 use OpenBaton\Core\Rulebook\Rule;
 use OpenBaton\Core\Rulebook\Rulebook;
+use OpenBaton\Core\Rulebook\TaskCatalogue;
 use OpenBaton\Core\Rulebook\TaskKind;
-use OpenBaton\Core\Rulebook\Trade;
 use OpenBaton\Core\Subject\Cause;
 use OpenBaton\Core\Subject\ChangeFacts;
 use OpenBaton\Core\Subject\ChangeSet;
@@ -60,14 +60,14 @@ final class Story
     {
         $roster ??= Bench::house();
         $tasks = [...$others, ...($change->before === null ? [] : [$change->before])];
-        $world = new World($change->at, $roster, new Rulebook(Build::fields(), $rules), new Rotations(), Work::of([]), [], self::trade(), $tasks);
+        $world = new World($change->at, $roster, new Rulebook(Build::fields(), $rules), new Rotations(), Work::of([]), [], self::taskCatalogue(), $tasks);
 
         return (new WorldState($world, 'v1'))->run($change);
     }
 
-    public static function trade(): Trade
+    public static function taskCatalogue(): TaskCatalogue
     {
-        return new Trade(
+        return new TaskCatalogue(
             ['quote' => new TaskKind('quote', 'Quote', 45, ['task.count' => 1])],
             ['bench' => new Checklist('bench', 'Bench', ['Photograph it', 'Play it'])],
             new PlainWords(Build::fields()),
@@ -98,6 +98,6 @@ final class Story
     /** @param list<Rule> $rules */
     public static function router(array $rules, ?Roster $roster = null): Router
     {
-        return new Router($roster ?? Bench::house(), CompiledRulebook::compile(new Rulebook(Build::fields(), $rules), 'v1'), self::trade());
+        return new Router($roster ?? Bench::house(), CompiledRulebook::compile(new Rulebook(Build::fields(), $rules), 'v1'), self::taskCatalogue());
     }
 }

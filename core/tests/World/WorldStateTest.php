@@ -35,7 +35,7 @@ use OpenBaton\Core\World\WorldState;
  */
 function worldWith(array $rules, array $events, array $tasks): World
 {
-    return new World(Build::at(Story::NOW), Bench::house(), new Rulebook(Build::fields(), $rules), new Rotations(), Work::of([]), $events, Story::trade(), $tasks);
+    return new World(Build::at(Story::NOW), Bench::house(), new Rulebook(Build::fields(), $rules), new Rotations(), Work::of([]), $events, Story::taskCatalogue(), $tasks);
 }
 
 /** @return list<string> event, task, rules that acted on it, and its tags after the chain */

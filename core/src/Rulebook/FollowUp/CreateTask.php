@@ -82,16 +82,16 @@ final readonly class CreateTask implements FollowUp
     {
         $facts = $situation->facts();
         $subject = $situation->subject;
-        $kind = $situation->trade->kinds[$this->taskKind] ?? null;
+        $kind = $situation->taskCatalogue->kinds[$this->taskKind] ?? null;
         $fields = array_filter($subject->fields, fn(string $path): bool => ! str_starts_with($path, 'task.') || ($this->sameFields && Assignment::isSettable($path)), ARRAY_FILTER_USE_KEY) + ($kind->defaults ?? []);
         $fields['task.kind'] = $this->taskKind;
         $fields[self::SOURCE_FIELD] = self::SOURCE;
-        $fields['task.title'] = mb_substr($this->title->fill($facts, $situation->trade->words), 0, TextLimits::NAME);
+        $fields['task.title'] = mb_substr($this->title->fill($facts, $situation->taskCatalogue->words), 0, TextLimits::NAME);
         if ($this->details !== null) {
-            $fields[self::DETAILS_FIELD] = mb_substr($this->details->fill($facts, $situation->trade->words), 0, TextLimits::DETAILS);
+            $fields[self::DETAILS_FIELD] = mb_substr($this->details->fill($facts, $situation->taskCatalogue->words), 0, TextLimits::DETAILS);
         }
         $made = new Subject('', $situation->change->at, new Effort($kind->usualMinutes ?? 0, $this->estimate), fields: $fields, customerId: $subject->customerId, madeById: $subject->id, madeByRule: $situation->ruleId, textFollows: $this->following($situation, $facts));
-        $due = $this->due?->effect(new Situation($situation->change, $made, $situation->roster, $situation->trade));
+        $due = $this->due?->effect(new Situation($situation->change, $made, $situation->roster, $situation->taskCatalogue));
         $made = $due?->on($made) ?? $made;
 
         return $this->for === null
@@ -105,8 +105,8 @@ final readonly class CreateTask implements FollowUp
         $follows = fn(string $path): bool => ! str_starts_with($path, 'task.') || ($this->sameFields && Assignment::isSettable($path));
 
         return FollowingTexts::of(
-            $this->title->pinned($follows, $facts, $situation->trade->words),
-            $this->details?->pinned($follows, $facts, $situation->trade->words),
+            $this->title->pinned($follows, $facts, $situation->taskCatalogue->words),
+            $this->details?->pinned($follows, $facts, $situation->taskCatalogue->words),
         );
     }
 

@@ -28,7 +28,7 @@ final readonly class PutChecklist implements FollowUp
 
     public function effect(Situation $situation): ?Effect
     {
-        $checklist = $situation->trade->checklists[$this->checklist] ?? null;
+        $checklist = $situation->taskCatalogue->checklists[$this->checklist] ?? null;
 
         return $checklist === null ? null : new ChecklistPut($checklist->name, $checklist->items);
     }

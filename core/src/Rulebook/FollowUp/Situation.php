@@ -6,7 +6,7 @@ namespace OpenBaton\Core\Rulebook\FollowUp;
 
 use OpenBaton\Core\Criteria\Facts;
 use OpenBaton\Core\People\Roster;
-use OpenBaton\Core\Rulebook\Trade;
+use OpenBaton\Core\Rulebook\TaskCatalogue;
 use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Subject\StateFields;
 use OpenBaton\Core\Subject\Subject;
@@ -22,7 +22,7 @@ final readonly class Situation
         public ChangeSet $change,
         public Subject $subject,
         public Roster $roster,
-        public Trade $trade,
+        public TaskCatalogue $taskCatalogue,
         public ?string $ruleId = null,
     ) {}
 

@@ -13,7 +13,7 @@ use Symfony\Component\HttpFoundation\Response;
  * What an action says, or what was wrong with a form, is there for the next page
  * that shows it. What a page asks for meanwhile does not show it, and leaves it.
  */
-final class KeepWhatIsSaid
+final class KeepFlash
 {
     /** @param Closure(Request): Response $next */
     public function handle(Request $request, Closure $next): Response

@@ -9,7 +9,7 @@ use OpenBaton\Core\Text\PlainWords;
 use OpenBaton\Core\Text\ValueWords;
 
 /** What a house makes tasks of: their kinds, the checklists that it keeps, and how it says values. */
-final readonly class Trade
+final readonly class TaskCatalogue
 {
     /**
      * @param array<array-key, TaskKind>  $kinds      by id

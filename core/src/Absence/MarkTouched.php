@@ -12,7 +12,7 @@ use OpenBaton\Core\Subject\Subject;
  * the status in which they got it, or they have spent time on it, ticked
  * something, said or attached something.
  */
-final class Touch
+final class MarkTouched
 {
     /**
      * @param string $byId person who makes the change

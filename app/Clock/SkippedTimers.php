@@ -9,7 +9,7 @@ use App\Models\Timer;
 use OpenBaton\Core\Timer\Occurrence;
 
 /** What has failed at this tick and is tried again at the next. */
-final class PassedOver
+final class SkippedTimers
 {
     /** @var array<string, true> */
     private array $keys = [];

@@ -7,7 +7,7 @@ namespace App\Http;
 use Illuminate\Http\Request;
 
 /** How what could not be answered is asked once more: a page by itself, a form by whoever filled it in, with what they typed. */
-final readonly class Again
+final readonly class RetryRequest
 {
     /** @param array<string, string> $typed by the names of the form's entries */
     private function __construct(public bool $byItself, public string $address, public array $typed) {}
