@@ -9,6 +9,7 @@ use App\Cover\SettleAbsence;
 use App\Models\Absence;
 use App\Refusals\AbsenceMovedOn;
 use Carbon\CarbonImmutable;
+use OpenBaton\Core\Absence\AbsenceAction;
 
 /** Puts an absence at another time, or changes who stands in and what passes. */
 final readonly class ChangeAbsence
@@ -21,7 +22,7 @@ final readonly class ChangeAbsence
         $changed = ChangeHouse::run('absence_changed', 'changed an absence of '.(string) $absence->person?->name, $by, function () use ($absence, $terms): Absence {
             $locked = Absence::query()->with(Absence::WITH)->lockForUpdate()->findOrFail($absence->id);
             $now = CarbonImmutable::now();
-            if (! $locked->status->isAlive() || $locked->asCore($this->snapshots->current())->span->to <= $now->getTimestamp()) {
+            if (! $locked->fits(AbsenceAction::Change, $this->snapshots->current(), $now)) {
                 throw AbsenceMovedOn::over();
             }
             $locked->fill($terms->columns());

@@ -4,25 +4,27 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Bridge\SnapshotSource;
 use App\Cover\SettleAbsence;
 use App\Models\Absence;
 use App\Refusals\AbsenceMovedOn;
 use Carbon\CarbonImmutable;
+use OpenBaton\Core\Absence\AbsenceAction;
 use OpenBaton\Core\Absence\AbsenceStatus;
 
 /** Approves an absence that was asked for, or declines it, with a word. */
 final readonly class DecideAbsence
 {
-    public function __construct(private SettleAbsence $settle) {}
+    public function __construct(private SettleAbsence $settle, private SnapshotSource $snapshots) {}
 
     /** @throws AbsenceMovedOn where it has been decided or called off in the meantime */
     public function __invoke(Absence $absence, bool $approve, ?string $word, Actor $by): Absence
     {
         $name = (string) $absence->person?->name;
 
-        $decided = ChangeHouse::run($approve ? 'absence_approved' : 'absence_declined', ($approve ? 'approved' : 'declined')." an absence of {$name}", $by, static function () use ($absence, $approve, $word, $by): Absence {
-            $locked = Absence::query()->lockForUpdate()->findOrFail($absence->id);
-            if ($locked->status !== AbsenceStatus::Asked) {
+        $decided = ChangeHouse::run($approve ? 'absence_approved' : 'absence_declined', ($approve ? 'approved' : 'declined')." an absence of {$name}", $by, function () use ($absence, $approve, $word, $by): Absence {
+            $locked = Absence::query()->with(Absence::WITH)->lockForUpdate()->findOrFail($absence->id);
+            if (! $locked->fits(AbsenceAction::Decide, $this->snapshots->current(), CarbonImmutable::now())) {
                 throw AbsenceMovedOn::decided();
             }
             $locked->update([

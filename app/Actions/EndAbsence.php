@@ -9,6 +9,7 @@ use App\Cover\SettleAbsence;
 use App\Models\Absence;
 use App\Refusals\AbsenceMovedOn;
 use Carbon\CarbonImmutable;
+use OpenBaton\Core\Absence\AbsenceAction;
 use OpenBaton\Core\Absence\AbsenceStatus;
 
 /** Calls an absence off before it begins, or ends it now where it is running. */
@@ -22,13 +23,13 @@ final readonly class EndAbsence
         $name = (string) $absence->person?->name;
 
         $ended = ChangeHouse::run('absence_ended', "ended an absence of {$name}", $by, function () use ($absence): Absence {
-            $now = CarbonImmutable::now()->getTimestamp();
+            $now = CarbonImmutable::now();
             $locked = Absence::query()->with(Absence::WITH)->lockForUpdate()->findOrFail($absence->id);
-            $known = $locked->asCore($this->snapshots->current());
-            if (! $locked->status->leadsTo(AbsenceStatus::Cancelled) || $known->span->to <= $now) {
+            $house = $this->snapshots->current();
+            if (! $locked->fits(AbsenceAction::End, $house, $now)) {
                 throw AbsenceMovedOn::over();
             }
-            $ended = $known->endedAt($now);
+            $ended = $locked->asCore($house)->endedAt($now->getTimestamp());
             $locked->update($ended->status === AbsenceStatus::Cancelled
                 ? ['status' => AbsenceStatus::Cancelled]
                 : [

@@ -4,25 +4,26 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Bridge\SnapshotSource;
 use App\Cover\SettleAbsence;
 use App\Models\Absence;
 use App\Refusals\AbsenceMovedOn;
-use OpenBaton\Core\Absence\AbsenceStatus;
+use Carbon\CarbonImmutable;
+use OpenBaton\Core\Absence\AbsenceAction;
 
 /** Passes the work of somebody who will be away now, and not only when they go. */
 final readonly class HandOverAbsence
 {
-    public function __construct(private SettleAbsence $settle) {}
+    public function __construct(private SettleAbsence $settle, private SnapshotSource $snapshots) {}
 
     /**
      * @return int how many tasks have passed
      *
-     * @throws AbsenceMovedOn where it is not approved, or its work was handed over already
+     * @throws AbsenceMovedOn where it is not approved, has begun, or its work was handed over already
      */
     public function __invoke(Absence $absence, Actor $by): int
     {
-        $absence->refresh();
-        if ($absence->status !== AbsenceStatus::Approved || $absence->handed_over_at !== null) {
+        if (! $absence->refresh()->load(Absence::WITH)->fits(AbsenceAction::HandOver, $this->snapshots->current(), CarbonImmutable::now())) {
             throw AbsenceMovedOn::handedOver();
         }
 

@@ -4,19 +4,21 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Bridge\HouseState;
+use App\Bridge\Houses;
 use App\Cover\SettleAbsence;
 use App\Models\Absence;
 use App\Models\CoverSetting;
 use App\Models\Person;
 use App\Models\Task;
 use App\Refusals\AbsenceMovedOn;
+use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
+use OpenBaton\Core\Absence\AbsenceAction;
 
 /** Sets one line of a cover plan by hand: who gets the task, that it stays, or that the policy decides again. */
 final readonly class SetCover
 {
-    public function __construct(private SettleAbsence $settle) {}
+    public function __construct(private SettleAbsence $settle, private Houses $houses) {}
 
     /**
      * @param bool        $set whether it is set by hand; false: the policy decides
@@ -26,10 +28,10 @@ final readonly class SetCover
      */
     public function __invoke(Absence $absence, Task $task, bool $set, ?Person $to, Actor $by): void
     {
-        DB::transaction(static function () use ($absence, $task, $set, $to, $by): void {
-            HouseState::lock();
-            $locked = Absence::query()->with('person')->lockForUpdate()->findOrFail($absence->id);
-            if (! $locked->status->isAlive() || $locked->handed_back_at !== null) {
+        DB::transaction(function () use ($absence, $task, $set, $to, $by): void {
+            $house = $this->houses->lock()->house->snapshot;
+            $locked = Absence::query()->with(Absence::WITH)->lockForUpdate()->findOrFail($absence->id);
+            if (! $locked->fits(AbsenceAction::SetCover, $house, CarbonImmutable::now())) {
                 throw AbsenceMovedOn::over();
             }
             $line = ['absence_id' => $locked->id, 'task_id' => $task->id];

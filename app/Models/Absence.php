@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Bridge\RosterDocument;
 use App\Bridge\Snapshot;
 use App\Models\Concerns\BootsByName;
+use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
@@ -14,6 +15,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use OpenBaton\Core\Absence\Absence as CoreAbsence;
+use OpenBaton\Core\Absence\AbsenceAction;
 use OpenBaton\Core\Absence\AbsenceKind;
 use OpenBaton\Core\Absence\AbsenceStatus;
 use OpenBaton\Core\Absence\HandBackPolicy;
@@ -62,6 +64,12 @@ final class Absence extends Model
     public function asCore(Snapshot $house): CoreAbsence
     {
         return AbsenceFormat::read(Node::root(RosterDocument::absence($this)), $house->roster, $house->catalogue);
+    }
+
+    /** Whether something is still done with it, as it is now. */
+    public function fits(AbsenceAction $action, Snapshot $house, CarbonImmutable $now): bool
+    {
+        return $action->fits($this->asCore($house), $now->getTimestamp(), $this->handed_over_at !== null, $this->handed_back_at !== null);
     }
 
     /**

@@ -13,6 +13,7 @@ use App\Models\Person;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use OpenBaton\Core\Absence\Absence as CoreAbsence;
+use OpenBaton\Core\Absence\AbsenceAction;
 use OpenBaton\Core\Absence\AbsenceKind;
 use OpenBaton\Core\Absence\AbsenceStatus;
 use OpenBaton\Core\Absence\Conflict;
@@ -72,8 +73,10 @@ final readonly class AbsencesPage
         $known = $absence->asCore($this->viewer->snapshot());
         $now = CarbonImmutable::now()->getTimestamp();
         $user = $this->viewer->user();
-        $decides = $absence->status === AbsenceStatus::Asked && $user->can('decide', $absence);
-        $ends = $known->span->to > $now && $absence->status->leadsTo(AbsenceStatus::Cancelled) && ! ($decides && $absence->person_id !== $user->person?->id);
+        $may = static fn(AbsenceAction $action, string $ability): bool => $action->fits($known, $now, $absence->handed_over_at !== null, $absence->handed_back_at !== null) && $user->can($ability, $absence);
+        $decides = $may(AbsenceAction::Decide, 'decide');
+        // Whoever decides of somebody else's declines it.
+        $declines = $decides && $absence->person_id !== $user->person?->id;
 
         return [
             'id' => $absence->id,
@@ -99,10 +102,10 @@ final readonly class AbsencesPage
             'handedOver' => $absence->handed_over_at !== null,
             'may' => [
                 'decide' => $decides,
-                'end' => $ends && $user->can('end', $absence),
+                'end' => ! $declines && $may(AbsenceAction::End, 'end'),
                 'plan' => $user->can('plan', $absence),
-                'change' => $absence->status->isAlive() && $known->span->to > $now && $user->can('change', $absence),
-                'handOver' => $absence->status === AbsenceStatus::Approved && $absence->handed_over_at === null && $known->span->from > $now && $user->can('decide', $absence),
+                'change' => $may(AbsenceAction::Change, 'change'),
+                'handOver' => $may(AbsenceAction::HandOver, 'decide'),
             ],
         ];
     }
