@@ -119,16 +119,6 @@ it('gives a reviewer only to what is in review', function (): void {
     expect($chain->subjects['t1']->reviewerId)->toBeNull()->and($chain->subjects['t1']->tags)->toBe(['again', 'seen']);
 });
 
-it('passes to nobody else what its holder has who is away, other than what comes back from review', function (Subject $before, Subject $after): void {
-    $chain = Story::run([], Story::change($before, $after));
-    expect([count($chain->links), $chain->subjects['t1']->holderId])->toBe([1, $after->holderId]);
-})->with([
-    'marked in work' => [$held = Story::task()->heldBy('callum'), $held->tagged('x')],
-    'approved' => [$review = $held->inStatus(TaskStatus::InReview)->reviewedBy('ayumi'), $review->inStatus(TaskStatus::Done)],
-    'dropped in review' => [$review, $review->inStatus(TaskStatus::Dropped)],
-    'sent back to nobody' => [$review->heldBy(null), $review->heldBy(null)->inStatus(TaskStatus::Working)],
-]);
-
 it('gives what is sent back to the substitute of whoever did it and is away', function (): void {
     $rule = Build::rule('back', new PersonInField('task.assignee'), new SamePerson(), when: [new StatusBecomes([TaskStatus::Working], [TaskStatus::InReview])]);
     $of = static fn(string $holder): Subject => Story::task()->heldBy($holder)->inStatus(TaskStatus::InReview)->reviewedBy('ayumi');
