@@ -71,6 +71,12 @@ it('has words for every kind, parameter, operator, verdict, status and reason', 
         ->and(array_values(array_filter($others, static fn(string $path): bool => ! $words->has($path))))->toBe([]);
 });
 
+it('names nothing twice in the words file, of which the first would be lost', function (): void {
+    $file = (string) file_get_contents(resource_path('words/en.json'));
+    $again = json_encode(json_decode($file, true, 16, JSON_THROW_ON_ERROR), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR);
+    expect(trim($file))->toBe($again);
+});
+
 it('has no words for kinds that are no more', function (): void {
     $file = json_decode((string) file_get_contents(base_path('resources/words/en.json')), true);
     foreach (StandardKinds::BY_FAMILY as $family => $classes) {

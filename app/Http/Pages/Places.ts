@@ -1,2 +1,2 @@
-/** A page that whoever looks may go to from everywhere; its words stand under "places". */
+/** A page that whoever looks may go to from everywhere; its words stand under "nav". */
 export type PlaceToGo = { place: string; url: string };

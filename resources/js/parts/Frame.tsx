@@ -70,7 +70,7 @@ export function Frame({ children }: { children: ReactNode }) {
                                 aria-current={here ? 'page' : undefined}
                                 className={`inline-flex h-full items-center border-b-2 px-2 whitespace-nowrap xl:px-3 ${here ? 'border-pine font-semibold' : 'border-transparent text-ink2 hover:text-ink'}`}
                             >
-                                {say(`places.${one.place}`)}
+                                {say(`nav.${one.place}`)}
                             </Link>
                         );
                     })}
