@@ -92,3 +92,20 @@ it('cannot be taken up again before it is done', function (): void {
     act($this, 'ayumi', 'reopen')->assertSessionHas('problem');
     expect($this->task->refresh()->status)->toBe(TaskStatus::New);
 });
+
+it('opens in hand what stands first in the list, and what one can not go on with last', function (): void {
+    House::publish(House::roundRule());
+    Task::query()->update(['status' => TaskStatus::Done]);
+    $tasks = array_map(static fn(int $day): Task => tap(House::arrive(), static fn(Task $task) => $task->update(['assignee_id' => House::person('ayumi')->id, 'reviewer_id' => null, 'due_at' => "2026-03-0{$day} 12:00:00"])), [3, 4, 5, 6]);
+    $open = fn(): ?string => $this->actingAs(House::user('ayumi'))->get('/in-hand')->viewData('page')['props']['task']['id'] ?? null;
+    $tasks[0]->update(['status' => TaskStatus::InReview, 'reviewer_id' => House::person('tobias')->id]);
+    $tasks[1]->update(['status' => TaskStatus::Waiting]);
+    expect($open())->toBe($tasks[2]->id);
+    $reviewed = tap(House::arrive(), static fn(Task $task) => $task->update(['assignee_id' => House::person('femi')->id, 'status' => TaskStatus::InReview, 'reviewer_id' => House::person('ayumi')->id]));
+    expect($open())->toBe($reviewed->id);
+    $tasks[3]->update(['status' => TaskStatus::Working]);
+    expect($open())->toBe($tasks[3]->id);
+    $reviewed->update(['status' => TaskStatus::Done]);
+    Task::query()->whereKey([$tasks[2]->id, $tasks[3]->id])->update(['status' => TaskStatus::Done]);
+    expect($open())->toBe($tasks[0]->id);
+});

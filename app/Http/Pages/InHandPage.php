@@ -24,7 +24,7 @@ final class InHandPage
     {
         return [
             'tasks' => fn(): array => $person === null ? [] : $this->lines($this->held($person)->limit(self::MOST)),
-            'reviews' => fn(): array => $person === null ? [] : $this->lines(Task::query()->where('reviewer_id', $person->id)->where('status', TaskStatus::InReview)->dueFirst()->limit(self::MOST)),
+            'reviews' => fn(): array => $person === null ? [] : $this->lines($this->reviewed($person)->limit(self::MOST)),
             'open' => fn(): array => $person === null ? [] : $this->lines(
                 Task::query()->claimable()->whereHas('claimants', static fn(Builder $claimants): Builder => $claimants->whereKey($person->id))->dueFirst()->limit(self::MOST),
             ),
@@ -38,10 +38,22 @@ final class InHandPage
         ];
     }
 
-    /** The id of the task that is open where none is chosen. */
+    /** The id of the task that is open where none is chosen: the first of the list, what one can't go on with last. */
     public function first(?Person $person): string
     {
-        return $person === null ? '' : (string) $this->held($person)->first()?->id;
+        if ($person === null) {
+            return '';
+        }
+        $held = fn(TaskStatus $status): ?Task => $this->held($person)->where('status', $status)->first('id');
+        $first = $held(TaskStatus::Working) ?? $this->reviewed($person)->first('id') ?? $held(TaskStatus::New) ?? $this->held($person)->first('id');
+
+        return (string) $first?->id;
+    }
+
+    /** @return Builder<Task> */
+    private function reviewed(Person $person): Builder
+    {
+        return Task::query()->where('reviewer_id', $person->id)->where('status', TaskStatus::InReview)->dueFirst();
     }
 
     /** @return Builder<Task> what is being worked on first, then what is due */
