@@ -190,17 +190,22 @@ it('does once what a deadlock has broken off', function (): void {
 });
 
 it('takes nothing in by halves where the disk is full, says so, and goes on once there is room', function (): void {
-    $keys = keysFor('full', 240);
     $this->servers->limitTo($this->servers->size() + 3);
-    $answers = sendTasks($this, $keys, 20_000);
+    $keys = $answers = $taken = [];
+    // How much is free within what its tables take up already is not known: until it is full.
+    for ($batch = 1; $batch <= 12 && count($taken) === count($keys); ++$batch) {
+        $more = keysFor("full-{$batch}", 120);
+        $keys = [...$keys, ...$more];
+        $answers += sendTasks($this, $more, 20_000);
+        $taken = array_keys(array_filter($answers, static fn(?Response $answer): bool => $answer?->status() === 201));
+    }
     saysSo($answers);
     isWhole($keys);
-    $taken = array_keys(array_filter($answers, static fn(?Response $answer): bool => $answer?->status() === 201));
-    expect(count($taken))->toBeGreaterThan(0)->toBeLessThan(240)->and(Task::query()->whereIn('key', $keys)->count())->toBe(count($taken));
+    expect(count($taken))->toBeGreaterThan(0)->toBeLessThan(count($keys))->and(Task::query()->whereIn('key', $keys)->count())->toBe(count($taken));
     $this->servers->limitTo(512);
     foreach (sendTasks($this, $keys, 20_000) as $answer) {
         expect($answer?->status())->toBeIn([200, 201]);
     }
     isWhole($keys);
-    expect(Task::query()->whereIn('key', $keys)->count())->toBe(240);
+    expect(Task::query()->whereIn('key', $keys)->count())->toBe(count($keys));
 });
