@@ -22,7 +22,7 @@ final readonly class ChangeAbsence
         $changed = ChangeHouse::run('absence_changed', 'changed an absence of '.(string) $absence->person?->name, $by, function () use ($absence, $terms): Absence {
             $locked = Absence::query()->with(Absence::WITH)->lockForUpdate()->findOrFail($absence->id);
             $now = CarbonImmutable::now();
-            if (! $locked->fits(AbsenceAction::Change, $this->snapshots->current(), $now)) {
+            if (! $locked->fits(AbsenceAction::Change, $locked->asCore($this->snapshots->current()), $now->getTimestamp())) {
                 throw AbsenceMovedOn::over();
             }
             $locked->fill($terms->columns());

@@ -24,7 +24,7 @@ final readonly class DecideAbsence
 
         $decided = ChangeHouse::run($approve ? 'absence_approved' : 'absence_declined', ($approve ? 'approved' : 'declined')." an absence of {$name}", $by, function () use ($absence, $approve, $word, $by): Absence {
             $locked = Absence::query()->with(Absence::WITH)->lockForUpdate()->findOrFail($absence->id);
-            if (! $locked->fits(AbsenceAction::Decide, $this->snapshots->current(), CarbonImmutable::now())) {
+            if (! $locked->fits(AbsenceAction::Decide, $locked->asCore($this->snapshots->current()), CarbonImmutable::now()->getTimestamp())) {
                 throw AbsenceMovedOn::decided();
             }
             $locked->update([

@@ -23,13 +23,13 @@ final readonly class EndAbsence
         $name = (string) $absence->person?->name;
 
         $ended = ChangeHouse::run('absence_ended', "ended an absence of {$name}", $by, function () use ($absence): Absence {
-            $now = CarbonImmutable::now();
+            $now = CarbonImmutable::now()->getTimestamp();
             $locked = Absence::query()->with(Absence::WITH)->lockForUpdate()->findOrFail($absence->id);
-            $house = $this->snapshots->current();
-            if (! $locked->fits(AbsenceAction::End, $house, $now)) {
+            $known = $locked->asCore($this->snapshots->current());
+            if (! $locked->fits(AbsenceAction::End, $known, $now)) {
                 throw AbsenceMovedOn::over();
             }
-            $ended = $locked->asCore($house)->endedAt($now->getTimestamp());
+            $ended = $known->endedAt($now);
             $locked->update($ended->status === AbsenceStatus::Cancelled
                 ? ['status' => AbsenceStatus::Cancelled]
                 : [

@@ -23,7 +23,8 @@ final readonly class HandOverAbsence
      */
     public function __invoke(Absence $absence, Actor $by): int
     {
-        if (! $absence->refresh()->load(Absence::WITH)->fits(AbsenceAction::HandOver, $this->snapshots->current(), CarbonImmutable::now())) {
+        $known = $absence->refresh()->load(Absence::WITH)->asCore($this->snapshots->current());
+        if (! $absence->fits(AbsenceAction::HandOver, $known, CarbonImmutable::now()->getTimestamp())) {
             throw AbsenceMovedOn::handedOver();
         }
 

@@ -69,7 +69,7 @@ final readonly class SaveDraft
         // Read before the rules are. Had they moved on in between, the revision under the lock would be another than the one that was seen.
         $revision = LockedDraft::revision();
         $draft = RulebookVersion::query()->draft()->first();
-        $there = IdentifiedRules::of(array_values((array) ($draft ?? RulebookVersion::query()->published()->first(['id', 'rules']))?->rules));
+        $there = IdentifiedRules::workedOn($draft);
         $whole = [];
         foreach ($given as $index => $rule) {
             $whole[] = is_array($rule) ? $rule : $there->find($rule) ?? throw ($revision === $seenRevision ? DocumentError::at("/rules/{$index}", 'There is no rule "{id}" that could stay as it is.', id: $rule) : DraftMovedOn::of($draft));

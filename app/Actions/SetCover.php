@@ -31,7 +31,7 @@ final readonly class SetCover
         DB::transaction(function () use ($absence, $task, $set, $to, $by): void {
             $house = $this->houses->lock()->house->snapshot;
             $locked = Absence::query()->with(Absence::WITH)->lockForUpdate()->findOrFail($absence->id);
-            if (! $locked->fits(AbsenceAction::SetCover, $house, CarbonImmutable::now())) {
+            if (! $locked->fits(AbsenceAction::SetCover, $locked->asCore($house), CarbonImmutable::now()->getTimestamp())) {
                 throw AbsenceMovedOn::over();
             }
             $line = ['absence_id' => $locked->id, 'task_id' => $task->id];

@@ -8,6 +8,7 @@ use App\Explain\HouseWords;
 use App\Explain\MergedWords;
 use App\Words\Words;
 use OpenBaton\Core\Routing\Router;
+use OpenBaton\Core\Rulebook\CompiledRulebook;
 use OpenBaton\Core\Timer\Timers;
 
 /** The house at one moment: its revisions, what decisions know of it, and its rules, made together so that no two moments are mixed. */
@@ -33,11 +34,16 @@ final class HouseAt
         return $house;
     }
 
+    public function rulebook(): CompiledRulebook
+    {
+        return $this->rulebooks->compiled($this->state->versionId);
+    }
+
     public function router(): Router
     {
         return $this->router ??= new Router(
             $this->snapshot->roster,
-            $this->rulebooks->compiled($this->state->versionId),
+            $this->rulebook(),
             $this->snapshot->taskCatalogue(new MergedWords(new HouseWords($this->words, $this->snapshot, $this->snapshot->roster->house->zone()), $this->snapshot)),
         );
     }

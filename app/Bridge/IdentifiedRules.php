@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bridge;
 
 use App\Models\Casts\Document;
+use App\Models\RulebookVersion;
 
 /** The rules of a version of the rulebook, finished or not: a page knows of each its id and the hash of its text, and asks for those that it shows. */
 final readonly class IdentifiedRules
@@ -13,7 +14,7 @@ final readonly class IdentifiedRules
     private function __construct(private array $rules) {}
 
     /** @param list<mixed> $documents a draft may have been written by a program that gives no ids: its place is one, then */
-    public static function of(array $documents): self
+    private static function of(array $documents): self
     {
         $rules = [];
         foreach ($documents as $at => $rule) {
@@ -22,6 +23,12 @@ final readonly class IdentifiedRules
         }
 
         return new self($rules);
+    }
+
+    /** Those that are worked on: of the draft, and where there is none those in force. */
+    public static function workedOn(?RulebookVersion $draft): self
+    {
+        return self::of(array_values((array) ($draft ?? RulebookVersion::query()->published()->first(['id', 'rules']))?->rules));
     }
 
     /** @return list<array{string, string}> id and hash, in order */

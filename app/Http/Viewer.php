@@ -67,6 +67,6 @@ final class Viewer
     /** @return array<array-key, string> names of the published rules, by id */
     public function ruleNames(): array
     {
-        return array_column($this->house()->router()->rulebook->rulebook->rules, 'name', 'id');
+        return array_column($this->house()->rulebook()->rulebook->rules, 'name', 'id');
     }
 }

@@ -7,7 +7,6 @@ namespace App\Models;
 use App\Bridge\RosterDocument;
 use App\Bridge\Snapshot;
 use App\Models\Concerns\BootsByName;
-use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
@@ -66,10 +65,15 @@ final class Absence extends Model
         return AbsenceFormat::read(Node::root(RosterDocument::absence($this)), $house->roster, $house->catalogue);
     }
 
-    /** Whether something is still done with it, as it is now. */
-    public function fits(AbsenceAction $action, Snapshot $house, CarbonImmutable $now): bool
+    /**
+     * Whether something is still done with it, as it is now.
+     *
+     * @param CoreAbsence $known it, as a value of the core
+     * @param int         $now   instant
+     */
+    public function fits(AbsenceAction $action, CoreAbsence $known, int $now): bool
     {
-        return $action->fits($this->asCore($house), $now->getTimestamp(), $this->handed_over_at !== null, $this->handed_back_at !== null);
+        return $action->fits($known, $now, $this->handed_over_at !== null, $this->handed_back_at !== null);
     }
 
     /**

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Refusals;
 
 /** Somebody else has decided or ended the absence in the meantime, or handed its work over. */
-final class AbsenceMovedOn extends MovedOn
+final class AbsenceMovedOn extends Refused
 {
     public static function over(): self
     {

@@ -7,7 +7,7 @@ namespace App\Refusals;
 use App\Models\RulebookVersion;
 
 /** Somebody else saved, published or discarded the draft in the meantime. */
-final class DraftMovedOn extends MovedOn
+final class DraftMovedOn extends Refused
 {
     /** @param RulebookVersion|null $draft as it is now; null: there is none */
     public static function of(?RulebookVersion $draft): self

@@ -11,9 +11,4 @@ final class PlaceInUse extends Refused
     {
         return new self('in_use.place');
     }
-
-    public function status(): int
-    {
-        return 409;
-    }
 }

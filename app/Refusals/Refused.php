@@ -21,7 +21,10 @@ abstract class Refused extends RuntimeException implements Foreseen
     }
 
     /** Of HTTP. */
-    abstract public function status(): int;
+    public function status(): int
+    {
+        return 409;
+    }
 
     /** The last part of the problem's type. */
     public function problem(): string

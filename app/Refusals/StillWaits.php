@@ -16,9 +16,4 @@ final class StillWaits extends Refused
 
         return new self('waits_for_others.task', ['numbers' => $numbers]);
     }
-
-    public function status(): int
-    {
-        return 409;
-    }
 }

@@ -7,7 +7,7 @@ namespace App\Refusals;
 use App\Models\Task;
 
 /** Somebody else has changed the task in the meantime, or it is not in the state for what was asked. */
-final class TaskMovedOn extends MovedOn
+final class TaskMovedOn extends Refused
 {
     public static function since(Task $task): self
     {

@@ -73,7 +73,7 @@ final readonly class AbsencesPage
         $known = $absence->asCore($this->viewer->snapshot());
         $now = CarbonImmutable::now()->getTimestamp();
         $user = $this->viewer->user();
-        $may = static fn(AbsenceAction $action, string $ability): bool => $action->fits($known, $now, $absence->handed_over_at !== null, $absence->handed_back_at !== null) && $user->can($ability, $absence);
+        $may = static fn(AbsenceAction $action, string $ability): bool => $absence->fits($action, $known, $now) && $user->can($ability, $absence);
         $decides = $may(AbsenceAction::Decide, 'decide');
         // Whoever decides of somebody else's declines it.
         $declines = $decides && $absence->person_id !== $user->person?->id;
@@ -95,7 +95,7 @@ final readonly class AbsencesPage
             'kind' => $whole ? $absence->kind->value : null,
             'note' => $whole ? $absence->reason : null,
             'word' => $whole ? $absence->decided_word : null,
-            'conflicts' => $whole && in_array($absence->status, [AbsenceStatus::Asked, AbsenceStatus::Approved], true) && $known->span->to > $now ? $this->conflicts($known) : [],
+            'conflicts' => $whole && $absence->status->isAlive() && $known->span->to > $now ? $this->conflicts($known) : [],
             'substitutes' => array_values($absence->substitutes->map(static fn(Person $person): array => PersonRef::of($person) + ['only' => $person->pivot instanceof AbsenceSubstitute ? $person->pivot->only : null])->all()),
             'held' => $absence->held->value,
             'handBack' => $absence->hand_back->value,

@@ -24,7 +24,7 @@ final readonly class MissedLine
     public function of(Collection $tasks): array
     {
         $house = $this->houses->now();
-        $rules = $house->router()->rulebook->rulebook->rules;
+        $rules = $house->rulebook()->rulebook->rules;
 
         return array_map(static fn(Occurrence $one): array => [
             'task' => $one->taskId,

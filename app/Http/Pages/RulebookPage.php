@@ -52,7 +52,7 @@ final readonly class RulebookPage
     /** The rules that are worked on: of the draft, and else those in force. */
     public function rules(): IdentifiedRules
     {
-        return once(fn(): IdentifiedRules => IdentifiedRules::of(array_values((array) ($this->draft() ?? RulebookVersion::query()->published()->first(['id', 'rules']))?->rules)));
+        return once(fn(): IdentifiedRules => IdentifiedRules::workedOn($this->draft()));
     }
 
     /** @return array<string, mixed> */

@@ -18,18 +18,12 @@ final class HappenedFormat
     {
         $event = PartFormat::read($node, Family::Event, $context);
 
-        return $event instanceof Happened ? $event : throw $node->get('kind')->fail('"{kind}" does not happen by itself: it follows from how a task changes. What happens is one of: {known}.', kind: $event::kind(), known: implode(', ', self::kinds($context)));
+        return $event instanceof Happened ? $event : throw $node->get('kind')->fail('"{kind}" does not happen by itself: it follows from how a task changes. What happens is one of: {known}.', kind: $event::kind(), known: implode(', ', array_keys($context->kinds->happening())));
     }
 
     /** @return array<string, mixed>|null null: it is for one rule alone, and told elsewhere */
     public static function write(Happened $happened): ?array
     {
         return $happened instanceof Part ? PartFormat::write($happened) : null;
-    }
-
-    /** @return list<string> kinds of event that happen */
-    public static function kinds(RuleContext $context): array
-    {
-        return array_keys(array_filter($context->kinds->of(Family::Event), static fn(string $class): bool => is_a($class, Happened::class, true)));
     }
 }

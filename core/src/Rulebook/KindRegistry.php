@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OpenBaton\Core\Rulebook;
 
 use LogicException;
+use OpenBaton\Core\Subject\Happened;
 
 /** The kinds of parts that rules may have, by family and code. */
 final readonly class KindRegistry
@@ -43,5 +44,11 @@ final readonly class KindRegistry
     public function of(Family $family): array
     {
         return $this->classes[$family->value] ?? [];
+    }
+
+    /** @return array<string, class-string<Part>> kinds of event that happen by themselves, by kind */
+    public function happening(): array
+    {
+        return array_filter($this->of(Family::Event), static fn(string $class): bool => is_a($class, Happened::class, true));
     }
 }

@@ -11,8 +11,8 @@ use OpenBaton\Core\People\Roster;
 final readonly class RuleContext
 {
     /**
-     * @param Roster|null $roster null: whom and what the rules name is not checked
-     * @param TaskCatalogue|null  $taskCatalogue  likewise
+     * @param Roster|null        $roster        null: whom and what the rules name is not checked
+     * @param TaskCatalogue|null $taskCatalogue likewise
      */
     public function __construct(
         public KindRegistry $kinds,

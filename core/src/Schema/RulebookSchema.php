@@ -16,7 +16,6 @@ use OpenBaton\Core\Rulebook\Family;
 use OpenBaton\Core\Rulebook\KindRegistry;
 use OpenBaton\Core\Rulebook\Part;
 use OpenBaton\Core\Rulebook\SeatName;
-use OpenBaton\Core\Subject\Happened;
 
 /** The JSON Schema of a rulebook, from what the kinds of parts declare of themselves. */
 final readonly class RulebookSchema
@@ -60,8 +59,7 @@ final readonly class RulebookSchema
             $definitions[$family->value] = ['oneOf' => array_map($this->part(...), array_values($this->kinds->of($family)))];
         }
 
-        $happening = array_filter($this->kinds->of(Family::Event), static fn(string $class): bool => is_a($class, Happened::class, true));
-        $definitions['happened'] = ['description' => 'Kinds of event that happen by themselves, in a world: with all that there is of them.', 'oneOf' => array_map($this->part(...), array_values($happening))];
+        $definitions['happened'] = ['description' => 'Kinds of event that happen by themselves, in a world: with all that there is of them.', 'oneOf' => array_map($this->part(...), array_values($this->kinds->happening()))];
 
         return $definitions;
     }

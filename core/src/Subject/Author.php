@@ -10,4 +10,10 @@ enum Author: string
     case Anyone = 'anyone';
     case Holder = 'holder';
     case Customer = 'customer';
+
+    /** Whether what comes from another is meant by this one. */
+    public function includes(self $other): bool
+    {
+        return $this === self::Anyone || $this === $other;
+    }
 }

@@ -34,24 +34,20 @@ export class Scopes {
 
     /** What a key does at present. */
     of(key: string): Shortcut | undefined {
-        return this.acting().find((one) => one.key === key)?.shortcut;
+        return this.fromInside()
+            .flatMap((scope) => scope.shortcuts)
+            .find((one) => one.key === key);
     }
 
     /** All that keys do at present, from the outside to the inside; what a scope further inside takes is not among those further outside. */
     list(): { where: string; key: string; does: string }[] {
-        return this.acting()
+        return this.fromInside()
             .reverse()
-            .map(({ scope, key, shortcut }) => ({ where: scope.where, key, does: shortcut.does }));
+            .flatMap((scope) => scope.shortcuts.filter((one) => this.of(one.key) === one).map(({ key, does }) => ({ where: scope.where, key, does })));
     }
 
-    private acting(): { scope: Scope; key: string; shortcut: Shortcut }[] {
-        const inside = [...this.all].reverse().sort((one, other) => PLACES.indexOf(other.place) - PLACES.indexOf(one.place));
-        const taken = new Set<string>();
-        return inside.flatMap((scope) => {
-            const own = scope.shortcuts.filter((one) => !taken.has(one.key));
-            for (const one of own) taken.add(one.key);
-            return [...own].reverse().map((shortcut) => ({ scope, key: shortcut.key, shortcut }));
-        });
+    private fromInside(): Scope[] {
+        return [...this.all].reverse().sort((one, other) => PLACES.indexOf(other.place) - PLACES.indexOf(one.place));
     }
 }
 

@@ -48,11 +48,11 @@ type Fetch = (ids: string[]) => Promise<KnownRule[]>;
 /** The rules that the page has the text of, by the hash of it. Others are fetched when they are wanted, many at a time. */
 export class KnownRules {
     private readonly known = new Map<string, Rule>();
+    /** Keys of what waits or is on its way. */
     private readonly asked = new Set<string>();
     private waiting: Stub[] = [];
     private timer: ReturnType<typeof setTimeout> | null = null;
     private readonly listeners = new Set<() => void>();
-    private changes = 0;
 
     constructor(private readonly fetch: Fetch) {}
 
@@ -62,20 +62,22 @@ export class KnownRules {
     };
 
     /** Another number whenever more is known. */
-    readonly version = (): number => this.changes;
+    readonly version = (): number => this.known.size;
 
     /** null: its text is not here yet */
     readonly find = (entry: Entry): Rule | null => (entry instanceof Stub ? (this.known.get(entry.key) ?? null) : entry);
 
     add(rules: KnownRule[]): void {
-        const news = rules.filter((one) => !this.known.has(new Stub(one.id, one.hash).key));
-        if (news.length === 0) return;
-        for (const one of news) this.known.set(new Stub(one.id, one.hash).key, drawable(one.rule, one.id));
-        this.changes++;
+        const before = this.known.size;
+        for (const { id, hash, rule } of rules) {
+            const { key } = new Stub(id, hash);
+            if (!this.known.has(key)) this.known.set(key, drawable(rule, id));
+        }
+        if (this.known.size === before) return;
         for (const listener of this.listeners) listener();
     }
 
-    /** Fetches what is not known, once. */
+    /** Fetches what is not known and not on its way. */
     want(entries: Stub[]): void {
         for (const one of entries) {
             if (this.known.has(one.key) || this.asked.has(one.key)) continue;
@@ -94,7 +96,10 @@ export class KnownRules {
         const wanted = this.waiting.splice(-TOGETHER);
         let pause = PAUSE;
         try {
-            this.add(await this.fetch(wanted.map((one) => one.id)));
+            const found = await this.fetch(wanted.map((one) => one.id));
+            // One that has changed meanwhile may be wanted again, should it ever be as it was.
+            for (const one of wanted) this.asked.delete(one.key);
+            this.add(found);
         } catch {
             this.waiting = [...wanted, ...this.waiting];
             pause = AGAIN;

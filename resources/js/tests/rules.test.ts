@@ -83,12 +83,17 @@ describe('rules that come into view', () => {
         expect([tries, rules.find(rush)]).toEqual([2, rule('rush', 'Rush')]);
     });
 
-    it('are not taken for what they were before somebody changed them', async () => {
-        const rules = new KnownRules((ids) => Promise.resolve(ids.map((id) => known(id, 'new', 'Changed'))));
+    it('are not taken for what they were before somebody changed them, until they are as they were', async () => {
+        let hash = 'new';
+        const rules = new KnownRules((ids) => Promise.resolve(ids.map((id) => known(id, hash, hash === 'new' ? 'Changed' : 'As it was'))));
         const seen = new Stub('rush', 'old');
         rules.want([seen]);
         await vi.runAllTimersAsync();
         expect([rules.find(seen), rules.find(new Stub('rush', 'new'))]).toEqual([null, rule('rush', 'Changed')]);
+        hash = 'old';
+        rules.want([seen]);
+        await vi.runAllTimersAsync();
+        expect(rules.find(seen)).toEqual(rule('rush', 'As it was'));
     });
 
     it('are drawn as far as it goes where a program has written them', () => {

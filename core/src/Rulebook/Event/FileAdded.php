@@ -30,6 +30,6 @@ final readonly class FileAdded implements EventKind, Happened
 
     private function takes(self $happened): bool
     {
-        return $this->by === Author::Anyone || $this->by === $happened->by;
+        return $this->by->includes($happened->by);
     }
 }

@@ -33,6 +33,6 @@ final readonly class Mentioned implements EventKind, Happened
 
     private function takes(self $happened): bool
     {
-        return ($this->by === Author::Anyone || $this->by === $happened->by) && ($this->whom === null || $this->whom === $happened->whom);
+        return $this->by->includes($happened->by) && ($this->whom === null || $this->whom === $happened->whom);
     }
 }
