@@ -44,7 +44,7 @@ export function CustomerFinder({ value, onChange, id, ...said }: Props) {
                     found.map((one, index) => (
                         <li key={one.value} {...box.getItemProps({ item: one, index })} className={`cursor-pointer rounded px-3 py-1 ${index === box.highlightedIndex ? 'bg-pine-wash' : ''}`}>
                             {one.label}
-                            {one.place !== null && <span className="ml-2 text-xs text-ink2">{one.place}</span>}
+                            {one.place !== null && <span className="block text-xs text-ink2">{one.place}</span>}
                         </li>
                     ))}
             </ul>
