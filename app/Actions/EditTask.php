@@ -9,7 +9,6 @@ use App\Bridge\Houses;
 use App\Bridge\Occasion;
 use App\Bridge\TaskSubjects;
 use App\Cover\ActingFor;
-use App\Cover\Notices;
 use App\Models\Task;
 use App\Refusals\TaskMovedOn;
 use Carbon\CarbonImmutable;
@@ -64,12 +63,6 @@ final readonly class EditTask
                 $facts = $router->facts->of($before, $after, $at);
                 $change = new ChangeSet("change-{$task->id}-{$task->revision}", $at, $before, $after, $facts, $cause, $edit->happened);
                 $this->runner->run($locked, new Occasion($at, $cause, $edit->occasion, $by->user?->id, $by->system, $edit->reason, $edit->handoff, $for?->id), [$change], [$task->id => $task]);
-                $seat = $edit->action?->givenSeat();
-                if ($seat !== null) {
-                    $notices = new Notices($house, $at);
-                    $notices->handedOn($task->id, $before->occupant($seat), $after->occupant($seat), $person);
-                    $notices->save();
-                }
             }
 
             return $task;

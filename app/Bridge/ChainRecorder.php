@@ -4,32 +4,27 @@ declare(strict_types=1);
 
 namespace App\Bridge;
 
-use App\Database\Stamp;
+use App\DomainEvents\EventLog;
 use App\Intake\TaskSource;
-use App\Models\Casts\Document;
 use App\Models\ChainCut;
-use App\Models\Customer;
 use App\Models\Decision as DecisionRow;
-use App\Models\House;
-use App\Models\RecordedChange;
 use App\Models\Task;
 use App\Models\TaskChange;
 use Carbon\CarbonImmutable;
 use OpenBaton\Core\Chain\ChainResult;
 use OpenBaton\Core\Chain\Link;
-use OpenBaton\Core\Document\ChangeFormat;
 use OpenBaton\Core\Document\DecisionRecord;
 use OpenBaton\Core\Document\FactsFormat;
 use OpenBaton\Core\Routing\Decision;
 use OpenBaton\Core\Subject\Cause;
 use OpenBaton\Core\Subject\Difference;
-use OpenBaton\Core\Subject\Effect\OwnerGiven;
 use OpenBaton\Core\Subject\Subject;
 
 /**
  * Writes all that came of a chain, within the transaction that it was carried
  * out in: tasks as they are after it, with the next moment of each, what
- * changed, decisions, handoffs, the rotations.
+ * changed, decisions, handoffs, the rotations, what reaches outside, and the
+ * domain events of it.
  */
 final readonly class ChainRecorder
 {
@@ -43,14 +38,13 @@ final readonly class ChainRecorder
         foreach ($chain->links as $number => $link) {
             $cause = $link->causedBy === null ? null : $decisions[$link->causedBy] ?? null;
             $change = self::isWorthARow($link, $chain) ? self::change($link, $house, $occasion, $cause) : null;
-            $handoffs->changed($link->change, $cause);
+            $handoffs->changed($link->change, $link->causedBy === null ? null : $chain->links[$link->causedBy]->decision, $cause);
             if ($link->decision !== null) {
                 $decisions[$number] = self::decision($link->decision, $locked->house, $occasion, $change);
                 $handoffs->decided($link->decision, $decisions[$number]);
             }
         }
         $handoffs->save();
-        self::changes($chain, $house, $occasion);
         foreach ($chain->subjects as $id => $subject) {
             $row = $rows[$id];
             if ($row->exists && ! $row->wasRecentlyCreated) {
@@ -62,7 +56,7 @@ final readonly class ChainRecorder
             TaskCovers::write($subject, $row, $house);
         }
         $locked->rotations->saveAll($chain->rotations, $house);
-        self::owners($chain, $house);
+        (new EventRecorder($locked, $occasion, new EventLog($occasion->at)))->record($chain);
         self::cut($chain, $locked->house->state, $occasion);
     }
 
@@ -129,20 +123,6 @@ final readonly class ChainRecorder
         ]);
     }
 
-    /** All but arrivals, of which the decisions tell, whether or not a rule listened, so that other rules can be held against them. */
-    private static function changes(ChainResult $chain, Snapshot $house, Occasion $occasion): void
-    {
-        $rows = [];
-        foreach ($chain->links as $link) {
-            if (! $link->change->isArrival() && ! $link->change->isRetry()) {
-                $rows[] = ['at' => Stamp::of($occasion->at), 'document' => Document::encode(ChangeFormat::write($link->change, $house->catalogue))];
-            }
-        }
-        if ($rows !== []) {
-            RecordedChange::query()->insert($rows);
-        }
-    }
-
     private static function decision(Decision $decision, HouseAt $house, Occasion $occasion, ?TaskChange $change): DecisionRow
     {
         $kinds = $decision->rulebook->occasions($decision->change);
@@ -176,18 +156,6 @@ final readonly class ChainRecorder
             // Nothing is asked where nothing has changed.
             if (array_diff($ids, $known) !== [] || array_diff($known, $ids) !== []) {
                 $row->others($relation)->sync($ids);
-            }
-        }
-    }
-
-    private static function owners(ChainResult $chain, Snapshot $house): void
-    {
-        foreach ($chain->links as $link) {
-            foreach ($link->decision->effects ?? [] as $effect) {
-                if ($effect instanceof OwnerGiven) {
-                    Customer::query()->whereKey($effect->customerId)->update(['owner_id' => $house->personIds[$effect->personId]]);
-                    House::query()->increment('customer_revision');
-                }
             }
         }
     }

@@ -23,11 +23,11 @@ final class HandoffRecorder
     public function __construct(private readonly Snapshot $house, private readonly Occasion $occasion) {}
 
     /** What the change itself altered: by a person, by whoever made the task, or because somebody is away. */
-    public function changed(ChangeSet $change, ?DecisionRow $cause): void
+    public function changed(ChangeSet $change, ?Decision $from, ?DecisionRow $cause): void
     {
         $before = $change->before?->holderId;
         // Of what follows from a decision on the same task the decision tells.
-        if ($before === $change->after->holderId || ($cause !== null && $cause->task_id === $change->after->id)) {
+        if ($before === $change->after->holderId || $from?->tellsOf($change, SeatName::Holder) === true) {
             return;
         }
         $this->add($before, $change->after, match (true) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bridge;
 
+use App\DomainEvents\WorkCovered;
 use App\Models\HandoffCause;
 use OpenBaton\Core\Subject\Cause;
 
@@ -18,6 +19,7 @@ final readonly class Occasion
      * @param string|null  $reason  that was given
      * @param HandoffCause $handoff of a holder that the cause itself has changed
      * @param string|null  $forId   of the person in whose place the user acts
+     * @param WorkCovered|null $move that it is, where somebody goes or returns
      */
     public function __construct(
         public int $at,
@@ -28,5 +30,6 @@ final readonly class Occasion
         public ?string $reason = null,
         public HandoffCause $handoff = HandoffCause::HandOn,
         public ?string $forId = null,
+        public ?WorkCovered $move = null,
     ) {}
 }

@@ -11,6 +11,7 @@ use App\Bridge\Occasion;
 use App\Bridge\Snapshot;
 use App\Bridge\TaskSubjects;
 use App\Bridge\WorkReader;
+use App\DomainEvents\WorkCovered;
 use App\Models\Absence;
 use App\Models\CoverSetting;
 use App\Models\HandoffCause;
@@ -43,7 +44,6 @@ final readonly class MoveCovered
         $house = $locked->house->snapshot;
         $moves = new CoverMoves($house->roster, $locked->house->router()->facts, self::early());
         $cause = $by->user === null ? Cause::Timer : Cause::Person;
-        $notices = new Notices($house, $at);
         $done = [];
         $count = 0;
         for (; $people !== []; array_shift($people)) {
@@ -63,8 +63,7 @@ final readonly class MoveCovered
                 // A rule may have given it to somebody else by now.
                 if ($subject->occupant($move->seat) === $move->before->occupant($move->seat)) {
                     $handoff = $move->kind === CoverMoveKind::ComesBack ? HandoffCause::HandBack : HandoffCause::Cover;
-                    $known = $this->apply($move, $subject, $rows, $locked, new Occasion($at, $cause, "cover_{$move->kind->value}", $by->user?->id, $by->system, handoff: $handoff)) + $known;
-                    $notices->moved($move);
+                    $known = $this->apply($move, $subject, $rows, $locked, new Occasion($at, $cause, "cover_{$move->kind->value}", $by->user?->id, $by->system, handoff: $handoff, move: self::moved($move, $house))) + $known;
                     // What stays with somebody who is away by now is theirs from now on.
                     array_push($people, ...array_filter($move->kind === CoverMoveKind::Stays ? [$move->after->occupant($move->seat)] : []));
                     ++$count;
@@ -73,9 +72,14 @@ final readonly class MoveCovered
             $done[$person] = true;
         }
 
-        $notices->save();
-
         return $count;
+    }
+
+    private static function moved(CoverMove $move, Snapshot $house): WorkCovered
+    {
+        $idOf = static fn(?string $slug): ?string => $slug === null ? null : $house->personIds[$slug];
+
+        return new WorkCovered($move->kind, $move->seat, $idOf($move->before->occupant($move->seat)), $idOf($move->after->occupant($move->seat)), $house->personIds[$move->forId]);
     }
 
     /**

@@ -4,14 +4,15 @@ declare(strict_types=1);
 
 namespace App\Coverage;
 
-use App\Models\RecordedChange;
+use App\DomainEvents\TaskChanged;
+use App\Models\RecordedEvent;
 use Illuminate\Database\Eloquent\Builder;
 use OpenBaton\Core\Criteria\FieldCatalogue;
 use OpenBaton\Core\Document\ChangeFormat;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Subject\ChangeSet;
 
-/** What happened to tasks in the last weeks other than that they arrived, in the order in which it was put down. */
+/** What happened to tasks in the last weeks other than that they arrived, in order. */
 final readonly class RecordedChanges
 {
     public function __construct(private FieldCatalogue $fields) {}
@@ -26,15 +27,15 @@ final readonly class RecordedChanges
     {
         $changes = [];
         foreach (self::query($id)->orderBy('id')->limit($most)->get() as $row) {
-            $changes[$row->id] = ChangeFormat::read(Node::root($row->document), $this->fields);
+            $changes[$row->id] = ChangeFormat::read(Node::root($row->data ?? []), $this->fields);
         }
 
         return $changes;
     }
 
-    /** @return Builder<RecordedChange> */
+    /** @return Builder<RecordedEvent> */
     private static function query(int $id): Builder
     {
-        return RecordedChange::query()->where('id', '>', $id)->where('at', '>=', RecordedArrivals::since());
+        return RecordedEvent::query()->where('kind', TaskChanged::code())->where('id', '>', $id)->where('at', '>=', RecordedArrivals::since());
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-/** What has happened to a task of somebody's by the doing of others. */
+/** What somebody is told of a task. */
 enum NoticeKind: string
 {
     /** It came to them. */
@@ -23,4 +23,14 @@ enum NoticeKind: string
     case Keeps = 'keeps';
     /** Whoever covered keeps it. */
     case Kept = 'kept';
+    /** A rule gave it to them. */
+    case Routed = 'routed';
+    /** A rule took it from them. */
+    case RoutedAway = 'routed_away';
+    /** It is theirs to review. */
+    case Reviews = 'reviews';
+    /** They are named in what was said on it. */
+    case Mentioned = 'mentioned';
+    /** A rule tells them something about it. */
+    case Told = 'told';
 }

@@ -7,6 +7,7 @@ namespace App\Providers;
 use App\Bridge\RulebookReader;
 use App\Bridge\SnapshotSource;
 use App\Database\TableBlueprint;
+use App\DomainEvents\HandOut;
 use App\Events\DraftSaved;
 use App\Events\RosterImported;
 use App\Events\RulebookPublished;
@@ -27,6 +28,7 @@ use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
 use Illuminate\Queue\Events\JobFailed;
+use Illuminate\Queue\Events\Looping;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;
@@ -57,6 +59,8 @@ final class AppServiceProvider extends ServiceProvider
         self::afterwards([RulebookPublished::class, RosterImported::class], static fn(RulebookPublished|RosterImported $event) => app(FindNextMoments::class)->handle($event));
         self::afterwards([RulebookPublished::class], static fn() => app(RetryUnplacedTasks::class)->handle());
         Event::listen(JobFailed::class, [TellAdministrators::class, 'handle']);
+        // A worker that has done a job, or has none, looks for what has happened meanwhile.
+        Event::listen(Looping::class, static fn(): mixed => rescue(static fn() => app(HandOut::class)()));
         Session::extend('database', static fn(): SessionRows => new SessionRows(DB::connection(), 'sessions', config()->integer('session.lifetime'), app()));
         Sanctum::usePersonalAccessTokenModel(AccessToken::class);
         // Lazy loading is how N+1 queries begin; outside of production it is an error.

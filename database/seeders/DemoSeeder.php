@@ -11,12 +11,16 @@ use App\Actions\PublishDraft;
 use App\Actions\SaveDraft;
 use App\Actions\TakeInTask;
 use App\Bridge\SnapshotSource;
+use App\DomainEvents\HandOut;
 use App\Models\Absence;
 use App\Models\Checklist;
 use App\Models\Customer;
 use App\Models\CustomField;
+use App\Models\EventPosition;
 use App\Models\House;
+use App\Models\Notice;
 use App\Models\Person;
+use App\Models\RecordedEvent;
 use App\Models\Role;
 use App\Models\StandInEvent;
 use App\Models\Task;
@@ -53,6 +57,9 @@ final class DemoSeeder extends Seeder
 
     private const WORKING_DAY = 480;
 
+    /** Since so many working minutes before the demo begins nobody has read what they were told. */
+    private const UNREAD_MINUTES = 240;
+
     /** Who has no room for the requests of the band, and does nothing about it until the demo begins. */
     private const FULL_BENCH = ['ayumi-kato', 'femi-adeyinka'];
 
@@ -62,6 +69,7 @@ final class DemoSeeder extends Seeder
         private readonly PublishDraft $publishDraft,
         private readonly TakeInTask $takeIn,
         private readonly SnapshotSource $snapshots,
+        private readonly HandOut $handOut,
     ) {}
 
     public function run(int $weeks = 10, int $requestsADay = self::REQUESTS_A_DAY): void
@@ -91,6 +99,17 @@ final class DemoSeeder extends Seeder
         $this->hires($begin, $history, $requests);
         $this->latest($moments, $history, $requests);
         $history->runUntil($now->getTimestamp());
+        $this->read($moments);
+    }
+
+    /** What people were told of until shortly before the demo begins, they have read. */
+    private function read(DemoMoments $moments): void
+    {
+        do {
+            ($this->handOut)();
+            $left = RecordedEvent::query()->where('id', '>', EventPosition::ofAll(HandOut::CONSUMERS))->exists();
+        } while ($left);
+        Notice::query()->where('at', '<', CarbonImmutable::createFromTimestampUTC($moments->ago(self::UNREAD_MINUTES)))->update(['seen_at' => CarbonImmutable::now()]);
     }
 
     /** Somebody who stands in for some work only, and what the personnel office knows of the coming weeks. */

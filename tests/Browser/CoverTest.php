@@ -73,7 +73,7 @@ it('is asked for, planned, approved; begins, is acted for, and ends with what co
     $this->see('for Winnie Achieng');
 
     $this->signInInstead('tobias');
-    $this->see('What changed hands');
+    $this->see('New for you');
     $this->see('yours in place of Winnie Achieng');
     $this->visit("/in-hand?task={$begun->id}");
     $this->press('Start');

@@ -15,6 +15,7 @@ use App\Models\Absence;
 use App\Models\CoverSetting;
 use App\Models\Handoff;
 use App\Models\Notice;
+use App\Models\NoticeKind;
 use App\Models\Task;
 use App\Models\TaskChange;
 use App\Models\TaskCover;
@@ -64,10 +65,10 @@ function handoffs(): array
         ->map(static fn(Handoff $one): string => trim("{$one->from?->slug} > {$one->to?->slug} {$one->cause->value} ".($one->standsInFor === null ? '' : "for {$one->standsInFor->slug} until {$one->away_until?->format('m-d H:i')}")))->all());
 }
 
-/** @return list<string> what somebody reads, and has not put away yet */
+/** @return list<string> what somebody is told besides that rules gave them something, and has not put away yet */
 function noticesOf(string $person): array
 {
-    return array_values(Notice::query()->unseen()->with('other')->where('person_id', House::person($person)->id)->orderBy('id')->get()->map(static fn(Notice $one): string => "{$one->kind->value} {$one->other?->slug}")->all());
+    return array_values(Notice::query()->unseen()->with('other')->where('person_id', House::person($person)->id)->where('kind', '<>', NoticeKind::Routed)->orderBy('id')->get()->map(static fn(Notice $one): string => "{$one->kind->value} {$one->other?->slug}")->all());
 }
 
 it('passes work at the begin of an absence and hands it back at its end, each once', function (): void {

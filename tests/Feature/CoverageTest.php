@@ -15,7 +15,7 @@ use App\Jobs\WorkOutCoverage;
 use App\Models\CoverageCount;
 use App\Models\CoverageRun;
 use App\Models\CustomField;
-use App\Models\RecordedChange;
+use App\Models\RecordedEvent;
 use App\Models\RulebookVersion;
 use App\Models\Task;
 use Carbon\CarbonImmutable;
@@ -213,7 +213,7 @@ it('counts what rules do on every kind of event, and what they would do by a dra
     $this->artisan('baton:tick');
     $acts = static fn(CoverageRun $run): array => $run->acts()->orderBy('rule')->pluck('times', 'rule')->all();
     expect($acts(published()))->toBe(['checked' => 1, 'round' => 1, 'said' => 2])
-        ->and(published()->done)->toBe(1 + RecordedChange::query()->count());
+        ->and(published()->done)->toBe(1 + RecordedEvent::query()->where('kind', 'task_changed')->count());
 
     $this->putJson('/rulebook/draft', ['rules' => [
         House::roundRule(),
@@ -223,6 +223,6 @@ it('counts what rules do on every kind of event, and what they would do by a dra
         ->and($this->getJson('/rulebook/coverage')->json('coverage.strip.acts'))->toBe(['checked' => 1, 'round' => 1, 'said' => 2]);
 
     $this->travel(config()->integer('baton.recent_days') + 2)->days();
-    $this->artisan('model:prune', ['--model' => [RecordedChange::class]])->assertSuccessful();
-    expect(RecordedChange::query()->count())->toBe(0);
+    $this->artisan('model:prune', ['--model' => [RecordedEvent::class]])->assertSuccessful();
+    expect(RecordedEvent::query()->where('kind', 'task_changed')->count())->toBe(0);
 });

@@ -21,6 +21,7 @@ use OpenBaton\Core\Tests\Support\NameHasAtMost;
 use OpenBaton\Core\Time\Zone;
 use OpenBaton\Core\Workload\Priority;
 use OpenBaton\Core\Workload\TaskStatus;
+use Tests\Support\Effects;
 use Tests\Support\House;
 
 /** @return list<array{family: string, part: array<string, mixed>, say: string}> what the pages are held against, too */
@@ -65,9 +66,11 @@ it('has words for every kind, parameter, operator, verdict, status and reason', 
         ...$codes('status', TaskStatus::cases()),
         ...$codes('priority', Priority::cases()),
         ...$codes('unavailability', Unavailability::cases()),
-        ...array_map(static fn(string $effect): string => "effect.{$effect}", ['due_set', 'due_impossible', 'due_follows', 'due_unknown', 'priority_set', 'tag_added', 'tag_removed', 'field_set', 'field_cleared', 'status_set', 'status_impossible', 'checklist_put', 'watched', 'owner_given', 'task_made']),
+        'effect.due_unknown',
+        ...array_map(static fn(string $effect): string => "effect.{$effect::code()}", Effects::all()),
     ];
-    expect(missingWords(KindRegistry::standard(), $words))->toBe([])
+    expect(count(Effects::all()))->toBeGreaterThan(15)
+        ->and(missingWords(KindRegistry::standard(), $words))->toBe([])
         ->and(array_values(array_filter($others, static fn(string $path): bool => ! $words->has($path))))->toBe([]);
 });
 

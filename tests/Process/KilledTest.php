@@ -5,7 +5,7 @@ declare(strict_types=1);
 use App\Coverage\CoverageRuns;
 use App\Models\Comment;
 use App\Models\Decision;
-use App\Models\RecordedChange;
+use App\Models\RecordedEvent;
 use App\Models\RulebookVersion;
 use App\Models\Task;
 use App\Models\TaskChange;
@@ -85,7 +85,7 @@ it('does nothing by halves and nothing twice when the clock, the queue and reque
     DB::table('cache_locks')->delete();
     $run = CoverageRuns::forPublished(RulebookVersion::query()->published()->sole())->refresh();
     expect($run->finished_at)->not->toBeNull()
-        ->and($run->done)->toBe(Task::query()->count() + RecordedChange::query()->count())
+        ->and($run->done)->toBe(Task::query()->count() + RecordedEvent::query()->where('kind', 'task_changed')->count())
         ->and((int) $run->counts()->sum('tasks'))->toBe(Task::query()->count())
         ->and($run->acts()->orderBy('rule')->selectRaw('rule, SUM(times) AS times')->groupBy('rule')->pluck('times', 'rule')->map(static fn($times): int => (int) $times)->all())
         ->toBe(['late' => 250, 'round' => $arrived, 'said' => Comment::query()->count()]);

@@ -10,6 +10,7 @@ use App\Clock\PutDownSchedules;
 use App\Clock\RetryWhenWorthwhile;
 use App\Clock\SettleAbsences;
 use App\Coverage\CoverageRuns;
+use App\DomainEvents\HandOut;
 use App\Models\House;
 use App\Models\RulebookVersion;
 use App\Models\Task;
@@ -25,7 +26,7 @@ final class Tick extends Command
 
     protected $description = 'Look at what the clock has brought about since the last tick';
 
-    public function handle(SnapshotSource $snapshots, PutDownSchedules $schedules, FireTimers $fire, RetryWhenWorthwhile $retry, SettleAbsences $absences): int
+    public function handle(SnapshotSource $snapshots, PutDownSchedules $schedules, FireTimers $fire, RetryWhenWorthwhile $retry, SettleAbsences $absences, HandOut $handOut): int
     {
         if (House::query()->doesntExist()) {
             return 0;
@@ -46,6 +47,7 @@ final class Tick extends Command
         $schedules($now->getTimestamp());
         $fire($now);
         $retry($now->getTimestamp());
+        $handOut();
         $published = RulebookVersion::query()->published()->first();
         if ($published !== null) {
             CoverageRuns::forPublished($published);

@@ -11,8 +11,7 @@ use OpenBaton\Core\Routing\Router;
 use OpenBaton\Core\Subject\Cause;
 use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Subject\Effect\Effect;
-use OpenBaton\Core\Subject\Effect\OwnerGiven;
-use OpenBaton\Core\Subject\Effect\TaskMade;
+use OpenBaton\Core\Subject\Effect\ReachesTasks;
 use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Workload\TaskStatus;
 
@@ -71,7 +70,7 @@ final readonly class Chain
         $work = $state->work($needs);
         $rotations = $state->rotations($needs->rotations);
         $decision = $this->router->decide($change, $work, $rotations, $state->acted($change->after->id));
-        $decision = $this->withinMostTasks($state, $this->madeOnce($state, $decision), $number);
+        $decision = $this->admitted($state, $decision, $number);
         $following = $this->following($state, $decision, $number);
         if (! $state->hasRoomFor(count($following))) {
             // What can't be carried out is not decided: what is recorded is what has happened.
@@ -107,49 +106,38 @@ final readonly class Chain
         }
     }
 
-    /** Without the tasks of which the rule has made one before that is still open. */
-    private function madeOnce(ChainState $state, Decision $decision): Decision
+    /** With its effects as far as the chain lets them be carried out. */
+    private function admitted(ChainState $state, Decision $decision, int $number): Decision
     {
-        $once = array_filter($decision->effects, static fn(Effect $effect): bool => $effect instanceof TaskMade && ! $effect->again);
-        $open = $once === [] ? [] : $state->madeBy($decision->change->after->id);
-
-        return $open === [] ? $decision : $decision->carriedOutAs(static fn(Effect $effect): Effect => $effect instanceof TaskMade ? $effect->unlessOpen($open) : $effect);
-    }
-
-    /** Without the tasks that it would make beyond the guard. */
-    private function withinMostTasks(ChainState $state, Decision $decision, int $number): Decision
-    {
-        $made = array_values(array_filter($decision->effects, static fn(Effect $effect): bool => $effect instanceof TaskMade));
-        $beyond = array_slice($made, $state->tasksLeft());
-        if ($beyond === []) {
-            return $decision;
+        $taskId = $decision->change->after->id;
+        $admission = new TasksAdmitted($state, $taskId);
+        $admitted = $decision->carriedOutAs(static fn(Effect $effect): ?Effect => $effect instanceof ReachesTasks ? $effect->admitted($admission) : $effect);
+        if ($admission->hasRefused()) {
+            $state->cut(CutReason::TooManyTasks, $taskId, $this->round($state)->repeatedUntil($number));
         }
-        $state->cut(CutReason::TooManyTasks, $decision->change->after->id, $this->round($state)->repeatedUntil($number));
 
-        return $decision->carriedOutAs(static fn(Effect $effect): ?Effect => in_array($effect, $beyond, true) ? null : $effect);
+        return $admitted;
     }
 
-    /** @return list<ChangeSet> what a decision brings about: of the task itself, of other tasks of the customer, of tasks that it makes */
+    /** @return list<ChangeSet> what a decision brings about: of the task itself, of others, of tasks that it makes */
     private function following(ChainState $state, Decision $decision, int $number): array
     {
         $before = $state->subject($decision->change->after);
         $after = $decision->appliedTo($before);
         $at = $decision->change->at;
-        $arrivals = $waitsOn = $others = [];
-        foreach ($decision->effects as $effect) {
-            if ($effect instanceof TaskMade) {
-                $task = $effect->made->with(['id' => $id = $state->newTaskId($before->id)]);
-                $arrivals[] = new ChangeSet("{$state->link($number)->change->id}/{$id}", $at, null, $task, $this->router->facts->of(null, $task, $at), Cause::FollowUp, placed: $effect->placed);
-                array_push($waitsOn, ...($effect->waits ? [$id] : []));
-            } elseif ($effect instanceof OwnerGiven) {
-                $others = array_map(fn(Subject $other): ?ChangeSet => $this->changed($state, $number, $state->subject($other), $effect->on($state->subject($other)), $at), $this->surroundings->ofCustomer($effect->customerId, $before->id));
-            }
+        $reached = new TasksReached($state, $this->surroundings, $before->id, $decision->effects);
+        if ($reached->waitsOn() !== [] && in_array($after->status, [TaskStatus::New, TaskStatus::Working, TaskStatus::Waiting], true)) {
+            $after = $after->waiting($after->waitingFor, $after->wakesAt, [...$after->waitsOn, ...$reached->waitsOn()]);
         }
-        if ($waitsOn !== [] && in_array($after->status, [TaskStatus::New, TaskStatus::Working, TaskStatus::Waiting], true)) {
-            $after = $after->waiting($after->waitingFor, $after->wakesAt, [...$after->waitsOn, ...$waitsOn]);
+        $changes = [$this->changed($state, $number, $before, $after, $at)];
+        foreach ($reached->changed() as [$other, $changed]) {
+            $changes[] = $this->changed($state, $number, $other, $changed, $at);
+        }
+        foreach ($reached->made() as [$task, $placed]) {
+            $changes[] = new ChangeSet("{$state->link($number)->change->id}/{$task->id}", $at, null, $task, $this->router->facts->of(null, $task, $at), Cause::FollowUp, placed: $placed);
         }
 
-        return array_values(array_filter([$this->changed($state, $number, $before, $after, $at), ...$others, ...$arrivals]));
+        return array_values(array_filter($changes));
     }
 
     /** @return ChangeSet|null null: nothing changes */

@@ -8,8 +8,8 @@ use OpenBaton\Core\Routing\Decision;
 use OpenBaton\Core\Routing\Router;
 use OpenBaton\Core\Subject\Cause;
 use OpenBaton\Core\Subject\ChangeSet;
-use OpenBaton\Core\Subject\Effect\OwnerGiven;
-use OpenBaton\Core\Subject\Effect\TaskMade;
+use OpenBaton\Core\Subject\Effect\Effect;
+use OpenBaton\Core\Subject\Effect\ReachesTasks;
 
 /** Which rules of a chain brought about what others then answered: those that go round, without those that only acted beside them. */
 final readonly class Round
@@ -82,11 +82,8 @@ final readonly class Round
     {
         $effects = $decision->effectsOf[$position] ?? [];
         $before = $change->before;
-        if ($before === null) {
-            return array_filter($effects, static fn(object $one): bool => $one instanceof TaskMade && $one->made->with(['id' => $change->after->id])->equals($change->after)) !== [];
-        }
-        if ($before->id !== $decision->change->after->id) {
-            return array_filter($effects, static fn(object $one): bool => $one instanceof OwnerGiven) !== [];
+        if ($before === null || $before->id !== $decision->change->after->id) {
+            return array_filter($effects, static fn(Effect $one): bool => $one instanceof ReachesTasks && $one->broughtAbout($change)) !== [];
         }
         $after = $this->router->settled($decision->appliedWithout($position, $before));
         if ($after->equals($before)) {

@@ -12,6 +12,7 @@ use OpenBaton\Core\Routing\Exclusion;
 use OpenBaton\Core\Routing\Step;
 use OpenBaton\Core\Rulebook\SeatName;
 use OpenBaton\Core\Subject\Cause;
+use OpenBaton\Core\Subject\Effect\Effect;
 
 /**
  * What is kept of a decision: all that can't be worked out again from its
@@ -53,11 +54,17 @@ final class DecisionRecord
         $written = [];
         foreach ($decision->effectsOf as $position => $effects) {
             foreach ($effects as $effect) {
-                $written[] = $effect->write() + ['rule' => $position];
+                $written[] = self::effect($effect) + ['rule' => $position];
             }
         }
 
         return $written;
+    }
+
+    /** @return array<string, mixed> */
+    public static function effect(Effect $effect): array
+    {
+        return ['effect' => $effect::code()] + $effect->write();
     }
 
     /** @return array<string, mixed> */

@@ -122,6 +122,14 @@ final readonly class Decision
         return $this->after;
     }
 
+    /** Whether a change is what the decision does to who is in a seat of its own task, and no more. */
+    public function tellsOf(ChangeSet $change, SeatName $seat): bool
+    {
+        return $change->after->id === $this->change->after->id
+            && $change->before?->occupant($seat) === $this->change->after->occupant($seat)
+            && $change->after->occupant($seat) === $this->after->occupant($seat);
+    }
+
     /** @return list<int> positions of the rules that acted, in the order of the rulebook */
     public function acted(): array
     {

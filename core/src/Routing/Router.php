@@ -16,7 +16,7 @@ use OpenBaton\Core\Rulebook\TaskCatalogue;
 use OpenBaton\Core\Subject\ChangeFacts;
 use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Subject\Effect\Effect;
-use OpenBaton\Core\Subject\Effect\TaskMade;
+use OpenBaton\Core\Subject\Effect\ReachesTasks;
 use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Workload\LoadBook;
 use OpenBaton\Core\Workload\LoadView;
@@ -200,6 +200,6 @@ final readonly class Router
         }
         [$subject, $effects] = $this->follow($rule, $change, $subject);
 
-        return ! $subject->equals($change->after) || array_filter($effects, static fn(Effect $effect): bool => $effect instanceof TaskMade && $effect->again) !== [];
+        return ! $subject->equals($change->after) || array_filter($effects, static fn(Effect $effect): bool => $effect instanceof ReachesTasks && $effect->accumulates()) !== [];
     }
 }

@@ -71,6 +71,7 @@ final class StandardKinds
             FollowUp\CreateTask::class,
             FollowUp\GiveOwner::class,
             FollowUp\Watch::class,
+            FollowUp\Tell::class,
         ],
     ];
 }

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Subject;
 
-use OpenBaton\Core\Rulebook\SeatName;
-
 /** What people do with a task. */
 enum TaskAction: string
 {
@@ -21,14 +19,4 @@ enum TaskAction: string
     case Approve = 'approve';
     case HandReview = 'hand_review';
     case Drop = 'drop';
-
-    /** The seat of the task that it gives to somebody else; null: none. */
-    public function givenSeat(): ?SeatName
-    {
-        return match ($this) {
-            self::HandOn => SeatName::Holder,
-            self::HandReview => SeatName::Reviewer,
-            default => null,
-        };
-    }
 }

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use OpenBaton\Core\Document\DecisionRecord;
 use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\Routing\Outcome;
 use OpenBaton\Core\Routing\Rotation;
@@ -25,7 +26,6 @@ use OpenBaton\Core\Rulebook\Pool\TeamMembers;
 use OpenBaton\Core\Rulebook\Rule;
 use OpenBaton\Core\Rulebook\Rulebook;
 use OpenBaton\Core\Subject\Effect\DueImpossible;
-use OpenBaton\Core\Subject\Effect\Effect;
 use OpenBaton\Core\Subject\Effect\TagAdded;
 use OpenBaton\Core\Tests\Support\Bench;
 use OpenBaton\Core\Tests\Support\Build;
@@ -85,7 +85,7 @@ it('fills the seat, then carries out the follow-ups of all rules that hold in th
         Build::rule('after', null, then: [new AddTag('last'), new Watch(new PersonInField('task.assignee'))]),
     ]);
     expect(Bench::verdicts($decision))->toBe(['followed_up', 'decided', 'not_reached', 'criterion_failed', 'followed_up'])
-        ->and(array_map(static fn(Effect $effect): array => $effect->write(), $decision->effects))->toBe([
+        ->and(array_map(DecisionRecord::effect(...), $decision->effects))->toBe([
             ['effect' => 'tag_added', 'tag' => 'seen'],
             ['effect' => 'priority_set', 'priority' => 'low'],
             ['effect' => 'priority_set', 'priority' => 'high'],
@@ -111,7 +111,7 @@ it('says so where a due date cannot be, and goes on', function (): void {
     $decision = Bench::decide([Build::rule('due', new NamedPeople(['ayumi']), new InOrder(), then: [new DueIn(WorkingSpan::days(2)), new AddTag('seen')])], roster: $never);
     expect($decision->assigneeId)->toBe('ayumi')
         ->and($decision->effects)->toEqual([new DueImpossible(), new TagAdded('seen')])
-        ->and($decision->effects[0]->write())->toBe(['effect' => 'due_impossible']);
+        ->and(DecisionRecord::effect($decision->effects[0]))->toBe(['effect' => 'due_impossible']);
 });
 
 it('moves the rotation of the rule that decided and of no other', function (): void {

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use OpenBaton\Core\Document\DecisionRecord;
 use OpenBaton\Core\Document\DocumentError;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Rulebook\Event\TagOn;
@@ -45,7 +46,7 @@ function effectOf(array $document, ?Subject $subject = null): ?Effect
 it('does what it says', function (array $document, Subject $subject, array $written, array $changed): void {
     $effect = effectOf($document, $subject);
     $after = $effect?->on($subject);
-    expect($effect?->write())->toBe($written)
+    expect($effect === null ? null : DecisionRecord::effect($effect))->toBe($written)
         ->and($after === null ? null : array_filter(get_object_vars($after), static fn(mixed $value, string $name): bool => $value !== $subject->{$name}, ARRAY_FILTER_USE_BOTH))->toEqual($changed);
 })->with([
     'a field' => [['kind' => 'set_field', 'set' => ['field' => 'task.value', 'value' => 400.5]], Story::task(), ['effect' => 'field_set', 'field' => 'task.value', 'value' => 400.5], ['fields' => ['task.kind' => 'repair', 'task.title' => 'Horn', 'task.value' => 40_050]]],
@@ -70,13 +71,14 @@ it('does what it says', function (array $document, Subject $subject, array $writ
     'a tag' => [['kind' => 'tag', 'tag' => 'vip'], Story::task(), ['effect' => 'tag_added', 'tag' => 'vip'], ['tags' => ['vip']]],
     'no tag' => [['kind' => 'tag_off', 'tag' => 'VIP'], Story::task()->tagged('vip'), ['effect' => 'tag_removed', 'tag' => 'VIP'], ['tags' => []]],
     'people who watch' => [['kind' => 'watch', 'watchers' => ['kind' => 'people', 'people' => ['ayumi', 'tobias']]], Story::task()->watchedBy(['ayumi']), ['effect' => 'watched', 'people' => ['ayumi', 'tobias']], ['watcherIds' => ['ayumi', 'tobias']]],
+    'people who are told' => [['kind' => 'tell', 'people' => ['kind' => 'people', 'people' => ['ayumi', 'tobias']], 'text' => 'The ~task.title~ waits'], Story::task(), ['effect' => 'told', 'people' => ['ayumi', 'tobias'], 'text' => 'The Horn waits'], []],
     'the owner of the customer' => [['kind' => 'customer_owner'], Story::task(), ['effect' => 'owner_given', 'person' => 'femi'], ['fields' => ['task.kind' => 'repair', 'task.title' => 'Horn', 'customer.owner' => 'femi']]],
 ]);
 
 it('puts the items of a checklist on once', function (): void {
     $effect = effectOf(['kind' => 'checklist', 'checklist' => 'bench']);
     $once = $effect?->on(Story::task()) ?? Story::task();
-    expect($effect?->write())->toBe(['effect' => 'checklist_put', 'checklist' => 'Bench', 'items' => 2])
+    expect($effect === null ? null : DecisionRecord::effect($effect))->toBe(['effect' => 'checklist_put', 'checklist' => 'Bench', 'items' => 2])
         ->and(array_column($once->checklist, 'text'))->toBe(['Photograph it', 'Play it'])
         ->and($once->openItems())->toBe(2)
         ->and($effect?->on($once))->toEqual($once);
@@ -88,7 +90,7 @@ it('lets a due date follow another until it is set by hand', function (): void {
     $effect = effectOf(['kind' => 'due_follows', 'date_field' => 'task.needed', 'offset' => '-3 days', 'time' => '12:00'], $task);
     $following = $effect?->on($task) ?? $task;
     $moved = $following->withField('task.needed', '2026-03-25')->settled($house, Story::taskCatalogue()->words);
-    expect($effect?->write())->toBe(['effect' => 'due_follows', 'field' => 'task.needed', 'offset' => '-3 days', 'due' => '2026-03-17T12:00:00Z'])
+    expect($effect === null ? null : DecisionRecord::effect($effect))->toBe(['effect' => 'due_follows', 'field' => 'task.needed', 'offset' => '-3 days', 'due' => '2026-03-17T12:00:00Z'])
         ->and($moved->dueAt)->toBe(Build::at('2026-03-22T12:00:00Z'))
         ->and($following->withField('task.needed', null)->settled($house, Story::taskCatalogue()->words)->dueAt)->toBeNull()
         ->and($moved->dueAt(5)->withField('task.needed', '2026-04-01')->settled($house, Story::taskCatalogue()->words)->dueAt)->toBe(5);
@@ -109,7 +111,7 @@ it('makes a task with what is merged in, for the same customer', function (): vo
         'due' => ['kind' => 'due_in', 'after' => 'P1D'], 'wait' => true,
     ], $task);
     $made = $effect instanceof TaskMade ? $effect->made : null;
-    expect($effect?->write())->toBe(['effect' => 'task_made', 'title' => 'Quote for Horn at 400, some of them', 'waits' => true])
+    expect($effect === null ? null : DecisionRecord::effect($effect))->toBe(['effect' => 'task_made', 'title' => 'Quote for Horn at 400, some of them', 'waits' => true])
         ->and($effect instanceof TaskMade && $effect->placed)->toBeFalse()
         ->and($made?->fields)->toEqual(['customer.tier' => 'school', 'task.count' => 1, 'task.kind' => 'quote', 'task.source' => 'rule', 'task.title' => 'Quote for Horn at 400, some of them', 'task.details' => "(Owner of the case not known)\nasked"])
         ->and($made?->effort->left())->toBe(20)
@@ -169,7 +171,7 @@ it('makes no task while the one that the same rule made for the same task is ope
     $titles = static function (Rule $rule, Subject ...$others) use ($task): array {
         $chain = Story::run([$rule], Story::change($task, $task->tagged('call'), [$rule]), array_values($others));
 
-        return array_map(static fn(Effect $effect): string => "{$effect->write()['effect']} {$effect->write()['title']}", $chain->links[0]->decision->effects ?? []);
+        return array_map(static fn(Effect $effect): string => $effect::code()." {$effect->write()['title']}", $chain->links[0]->decision->effects ?? []);
     };
     $made = static fn(string $id, string $kind, TaskStatus $status, string $rule = 'call', string $by = 't1'): Subject => new Subject($id, 0, new Effort(), $status, fields: ['task.kind' => $kind], madeById: $by, madeByRule: $rule);
     $both = ['task_made Call', 'task_made Look'];

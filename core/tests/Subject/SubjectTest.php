@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use OpenBaton\Core\Document\DecisionRecord;
 use OpenBaton\Core\Subject\Asked;
 use OpenBaton\Core\Subject\Difference;
 use OpenBaton\Core\Subject\Effect\DueImpossible;
@@ -44,7 +45,7 @@ it('changes one thing and keeps all else', function (Closure $change, array $exp
 
 it('lets effects apply themselves, and says what they did', function (Effect $effect, array $expected, array $document): void {
     expect(get_object_vars($effect->on(whole())))->toEqual([...get_object_vars(whole()), ...$expected])
-        ->and($effect->write())->toBe($document);
+        ->and(DecisionRecord::effect($effect))->toBe($document);
 })->with([
     [new DueSet(1_772_442_000), ['dueAt' => 1_772_442_000], ['effect' => 'due_set', 'due' => '2026-03-02T09:00:00Z']],
     [new DueImpossible(), [], ['effect' => 'due_impossible']],

@@ -383,6 +383,11 @@ export type FollowUp =
   | {
       kind: "watch";
       watchers: Pool;
+    }
+  | {
+      kind: "tell";
+      people: Pool;
+      text: string;
     };
 export type FollowUp1 = {
   kind?: "due_in" | "due_from" | "due_follows" | "due_end_of";
@@ -461,6 +466,11 @@ export type FollowUp1 = {
   | {
       kind: "watch";
       watchers: Pool;
+    }
+  | {
+      kind: "tell";
+      people: Pool;
+      text: string;
     }
 );
 export type Instant = string;

@@ -11,6 +11,11 @@ final readonly class ChecklistPut implements Effect
     /** @param list<string> $items */
     public function __construct(public string $name, public array $items) {}
 
+    public static function code(): string
+    {
+        return 'checklist_put';
+    }
+
     public function on(Subject $subject): Subject
     {
         return $subject->withItems($this->items);
@@ -18,6 +23,6 @@ final readonly class ChecklistPut implements Effect
 
     public function write(): array
     {
-        return ['effect' => 'checklist_put', 'checklist' => $this->name, 'items' => count($this->items)];
+        return ['checklist' => $this->name, 'items' => count($this->items)];
     }
 }

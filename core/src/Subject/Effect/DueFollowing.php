@@ -14,6 +14,11 @@ final readonly class DueFollowing implements Effect
     /** @param int|null $dueAt instant at which that puts it now; null: the field is empty */
     public function __construct(public Follow $follow, public ?int $dueAt) {}
 
+    public static function code(): string
+    {
+        return 'due_follows';
+    }
+
     public function on(Subject $subject): Subject
     {
         return $subject->dueAt($this->dueAt, $this->follow);
@@ -21,6 +26,6 @@ final readonly class DueFollowing implements Effect
 
     public function write(): array
     {
-        return ['effect' => 'due_follows', 'field' => $this->follow->path, 'offset' => $this->follow->offset->format(), 'due' => Instant::orNull($this->dueAt)];
+        return ['field' => $this->follow->path, 'offset' => $this->follow->offset->format(), 'due' => Instant::orNull($this->dueAt)];
     }
 }

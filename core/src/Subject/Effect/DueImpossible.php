@@ -9,6 +9,11 @@ use OpenBaton\Core\Subject\Subject;
 /** A due date was asked for in working time that does not come. */
 final readonly class DueImpossible implements Effect
 {
+    public static function code(): string
+    {
+        return 'due_impossible';
+    }
+
     public function on(Subject $subject): Subject
     {
         return $subject;
@@ -16,6 +21,6 @@ final readonly class DueImpossible implements Effect
 
     public function write(): array
     {
-        return ['effect' => 'due_impossible'];
+        return [];
     }
 }

@@ -12,6 +12,11 @@ final readonly class DueSet implements Effect
     /** @param int $dueAt instant */
     public function __construct(public int $dueAt) {}
 
+    public static function code(): string
+    {
+        return 'due_set';
+    }
+
     public function on(Subject $subject): Subject
     {
         return $subject->dueAt($this->dueAt);
@@ -19,6 +24,6 @@ final readonly class DueSet implements Effect
 
     public function write(): array
     {
-        return ['effect' => 'due_set', 'due' => Instant::format($this->dueAt)];
+        return ['due' => Instant::format($this->dueAt)];
     }
 }

@@ -6,12 +6,15 @@ namespace OpenBaton\Core\Subject\Effect;
 
 use OpenBaton\Core\Subject\Subject;
 
-/** A change to the task that a decision makes. */
+/** A change that a decision makes. */
 interface Effect
 {
-    /** The task as it is after it. */
+    /** By what it goes in the trace, and under which its sentence is. */
+    public static function code(): string;
+
+    /** The decision's own task as it is after it. */
     public function on(Subject $subject): Subject;
 
-    /** @return array<string, mixed> as it stands in the trace, with its "effect" */
+    /** @return array<string, mixed> what its sentence needs, as the trace keeps it */
     public function write(): array;
 }

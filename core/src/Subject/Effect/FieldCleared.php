@@ -10,6 +10,11 @@ final readonly class FieldCleared implements Effect
 {
     public function __construct(public string $path) {}
 
+    public static function code(): string
+    {
+        return 'field_cleared';
+    }
+
     public function on(Subject $subject): Subject
     {
         return $subject->withField($this->path, null);
@@ -17,6 +22,6 @@ final readonly class FieldCleared implements Effect
 
     public function write(): array
     {
-        return ['effect' => 'field_cleared', 'field' => $this->path];
+        return ['field' => $this->path];
     }
 }

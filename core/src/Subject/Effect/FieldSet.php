@@ -13,6 +13,11 @@ final readonly class FieldSet implements Effect
     /** @param string|int|float|bool|list<string> $value of the field's type */
     public function __construct(public Field $field, public string|int|float|bool|array $value) {}
 
+    public static function code(): string
+    {
+        return 'field_set';
+    }
+
     public function on(Subject $subject): Subject
     {
         return $subject->withField($this->field->path, $this->value);
@@ -20,6 +25,6 @@ final readonly class FieldSet implements Effect
 
     public function write(): array
     {
-        return ['effect' => 'field_set', 'field' => $this->field->path, 'value' => ValueCodec::write($this->value, $this->field->type)];
+        return ['field' => $this->field->path, 'value' => ValueCodec::write($this->value, $this->field->type)];
     }
 }

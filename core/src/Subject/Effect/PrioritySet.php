@@ -11,6 +11,11 @@ final readonly class PrioritySet implements Effect
 {
     public function __construct(public Priority $priority) {}
 
+    public static function code(): string
+    {
+        return 'priority_set';
+    }
+
     public function on(Subject $subject): Subject
     {
         return $subject->prioritised($this->priority);
@@ -18,6 +23,6 @@ final readonly class PrioritySet implements Effect
 
     public function write(): array
     {
-        return ['effect' => 'priority_set', 'priority' => $this->priority->value];
+        return ['priority' => $this->priority->value];
     }
 }

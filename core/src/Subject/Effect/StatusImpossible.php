@@ -12,6 +12,11 @@ final readonly class StatusImpossible implements Effect
 {
     public function __construct(public TaskStatus $status) {}
 
+    public static function code(): string
+    {
+        return 'status_impossible';
+    }
+
     public function on(Subject $subject): Subject
     {
         return $subject;
@@ -19,6 +24,6 @@ final readonly class StatusImpossible implements Effect
 
     public function write(): array
     {
-        return ['effect' => 'status_impossible', 'status' => $this->status->value];
+        return ['status' => $this->status->value];
     }
 }

@@ -11,6 +11,11 @@ final readonly class StatusSet implements Effect
 {
     public function __construct(public TaskStatus $status) {}
 
+    public static function code(): string
+    {
+        return 'status_set';
+    }
+
     public function on(Subject $subject): Subject
     {
         return $subject->inStatus($this->status);
@@ -18,6 +23,6 @@ final readonly class StatusSet implements Effect
 
     public function write(): array
     {
-        return ['effect' => 'status_set', 'status' => $this->status->value];
+        return ['status' => $this->status->value];
     }
 }

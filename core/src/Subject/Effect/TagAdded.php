@@ -10,6 +10,11 @@ final readonly class TagAdded implements Effect
 {
     public function __construct(public string $tag) {}
 
+    public static function code(): string
+    {
+        return 'tag_added';
+    }
+
     public function on(Subject $subject): Subject
     {
         return $subject->tagged($this->tag);
@@ -17,6 +22,6 @@ final readonly class TagAdded implements Effect
 
     public function write(): array
     {
-        return ['effect' => 'tag_added', 'tag' => $this->tag];
+        return ['tag' => $this->tag];
     }
 }

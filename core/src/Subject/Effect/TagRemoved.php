@@ -10,6 +10,11 @@ final readonly class TagRemoved implements Effect
 {
     public function __construct(public string $tag) {}
 
+    public static function code(): string
+    {
+        return 'tag_removed';
+    }
+
     public function on(Subject $subject): Subject
     {
         return $subject->untagged($this->tag);
@@ -17,6 +22,6 @@ final readonly class TagRemoved implements Effect
 
     public function write(): array
     {
-        return ['effect' => 'tag_removed', 'tag' => $this->tag];
+        return ['tag' => $this->tag];
     }
 }

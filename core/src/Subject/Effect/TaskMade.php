@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Subject\Effect;
 
+use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Subject\Subject;
 
 /** Another task is made, for the same customer. */
-final readonly class TaskMade implements Effect
+final readonly class TaskMade implements ReachesTasks
 {
     /**
      * @param Subject $made   its id is given to it when it comes into being
@@ -17,6 +18,11 @@ final readonly class TaskMade implements Effect
      */
     public function __construct(public Subject $made, public bool $placed, public bool $waits, public bool $again = true) {}
 
+    public static function code(): string
+    {
+        return 'task_made';
+    }
+
     /** What follows for the task that makes it needs the other's id: the chain does it. */
     public function on(Subject $subject): Subject
     {
@@ -25,7 +31,7 @@ final readonly class TaskMade implements Effect
 
     public function write(): array
     {
-        return ['effect' => 'task_made', 'title' => $this->title(), 'waits' => $this->waits];
+        return ['title' => $this->title(), 'waits' => $this->waits];
     }
 
     private function title(): string
@@ -35,10 +41,28 @@ final readonly class TaskMade implements Effect
         return is_string($title) ? $title : '';
     }
 
-    /** @param list<Subject> $open tasks that rules have made before for the same task */
-    public function unlessOpen(array $open): Effect
+    public function admitted(Admission $admission): ?Effect
     {
-        return $this->again || array_filter($open, $this->isLike(...)) === [] ? $this : new TaskOpen($this->title());
+        if (! $this->again && array_filter($admission->made(), $this->isLike(...)) !== []) {
+            return new TaskOpen($this->title());
+        }
+
+        return $admission->takesTask() ? $this : null;
+    }
+
+    public function reach(Reach $reach): void
+    {
+        $reach->make($this->made, $this->placed, $this->waits);
+    }
+
+    public function broughtAbout(ChangeSet $change): bool
+    {
+        return $change->isArrival() && $this->made->with(['id' => $change->after->id])->equals($change->after);
+    }
+
+    public function accumulates(): bool
+    {
+        return $this->again;
     }
 
     /** Whether another task is one that the same rule has made, of the same kind. */

@@ -11,6 +11,11 @@ final readonly class TaskOpen implements Effect
 {
     public function __construct(public string $title) {}
 
+    public static function code(): string
+    {
+        return 'task_open';
+    }
+
     public function on(Subject $subject): Subject
     {
         return $subject;
@@ -18,6 +23,6 @@ final readonly class TaskOpen implements Effect
 
     public function write(): array
     {
-        return ['effect' => 'task_open', 'title' => $this->title];
+        return ['title' => $this->title];
     }
 }

@@ -11,6 +11,11 @@ final readonly class Watched implements Effect
     /** @param list<string> $people */
     public function __construct(public array $people) {}
 
+    public static function code(): string
+    {
+        return 'watched';
+    }
+
     public function on(Subject $subject): Subject
     {
         return $subject->watchedBy($this->people);
@@ -18,6 +23,6 @@ final readonly class Watched implements Effect
 
     public function write(): array
     {
-        return ['effect' => 'watched', 'people' => $this->people];
+        return ['people' => $this->people];
     }
 }

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bridge\Outside;
+
+use App\Bridge\LockedHouse;
+use App\DomainEvents\EventLog;
+use OpenBaton\Core\Subject\Effect\ReachesOutside;
+
+/**
+ * Records an effect on what is no task, within the transaction of its decision.
+ *
+ * @template TEffect of ReachesOutside
+ */
+interface OutsideRecorder
+{
+    /** @return class-string<TEffect> */
+    public static function records(): string;
+
+    /** @param TEffect $effect of a decision on the task */
+    public function record(ReachesOutside $effect, string $taskId, LockedHouse $locked, EventLog $events): void;
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bridge\Outside;
+
+use App\Bridge\LockedHouse;
+use App\DomainEvents\EventLog;
+use App\Models\Customer;
+use App\Models\House;
+use OpenBaton\Core\Subject\Effect\OwnerGiven;
+use OpenBaton\Core\Subject\Effect\ReachesOutside;
+
+/** @implements OutsideRecorder<OwnerGiven> */
+final class RecordOwner implements OutsideRecorder
+{
+    public static function records(): string
+    {
+        return OwnerGiven::class;
+    }
+
+    public function record(ReachesOutside $effect, string $taskId, LockedHouse $locked, EventLog $events): void
+    {
+        Customer::query()->whereKey($effect->customerId)->update(['owner_id' => $locked->house->snapshot->personIds[$effect->personId]]);
+        House::query()->increment('customer_revision');
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bridge\Outside;
+
+use App\Bridge\LockedHouse;
+use App\DomainEvents\EventLog;
+use App\DomainEvents\PeopleTold;
+use OpenBaton\Core\Subject\Effect\ReachesOutside;
+use OpenBaton\Core\Subject\Effect\Told;
+
+/** @implements OutsideRecorder<Told> */
+final class RecordTold implements OutsideRecorder
+{
+    public static function records(): string
+    {
+        return Told::class;
+    }
+
+    public function record(ReachesOutside $effect, string $taskId, LockedHouse $locked, EventLog $events): void
+    {
+        $events->add($taskId, null, new PeopleTold($locked->house->snapshot->idsOf($effect->people), $effect->text));
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\DomainEvents;
+
+use OpenBaton\Core\Document\Node;
+
+/** Every kind of domain event. */
+final class EventKinds
+{
+    /** @var list<class-string<DomainEvent>> */
+    public const ALL = [
+        TaskChanged::class,
+        SeatChanged::class,
+        WorkCovered::class,
+        PeopleTold::class,
+        PersonMentioned::class,
+    ];
+
+    /**
+     * @param array<mixed> $data
+     *
+     * @return DomainEvent|null null: it is of a kind that is no more
+     */
+    public static function read(string $code, array $data): ?DomainEvent
+    {
+        foreach (self::ALL as $class) {
+            if ($class::code() === $code) {
+                return $class::read(Node::root($data));
+            }
+        }
+
+        return null;
+    }
+}

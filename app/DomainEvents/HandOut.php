@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\DomainEvents;
+
+use App\Models\EventPosition;
+use App\Models\RecordedEvent;
+use App\Notices\WriteNotices;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\DB;
+use Throwable;
+
+/**
+ * Hands domain events to those who consume them. Each consumer has its own
+ * position, locked while it works: what it writes and how far it has come commit
+ * together. An event that fails is tried again later, alone, and in the end left
+ * out, so that it does not hold up those behind it for ever.
+ */
+final readonly class HandOut
+{
+    /** @var list<class-string<EventConsumer>> */
+    public const CONSUMERS = [WriteNotices::class];
+
+    private const PIECE = 200;
+    /** Of one run: the next goes on. */
+    private const MOST_PIECES = 50;
+    /** With pauses of 2, 4, 8 … seconds: about four minutes. */
+    private const MOST_FAILURES = 7;
+
+    /** @param list<class-string<EventConsumer>> $consumers */
+    public function __construct(private array $consumers = self::CONSUMERS) {}
+
+    public function __invoke(): void
+    {
+        foreach ($this->consumers as $class) {
+            $position = EventPosition::query()->find($class::name());
+            // Nearly always nothing is new, and that is all that is asked.
+            if ($position?->isPausing() !== true && RecordedEvent::query()->where('id', '>', $position->position ?? 0)->exists()) {
+                $this->handTo($class);
+            }
+        }
+    }
+
+    /** @param class-string<EventConsumer> $class */
+    private function handTo(string $class): void
+    {
+        /** @var EventConsumer $consumer */
+        $consumer = app($class);
+        EventPosition::query()->insertOrIgnore(['consumer' => $consumer::name()]);
+        try {
+            for ($pieces = 0; $pieces < self::MOST_PIECES && $this->piece($consumer, self::PIECE) === self::PIECE; ++$pieces);
+        } catch (Throwable) {
+            $this->oneByOne($consumer);
+        }
+    }
+
+    /** Up to the one that fails. */
+    private function oneByOne(EventConsumer $consumer): void
+    {
+        try {
+            for ($events = 0; $events < self::PIECE && $this->piece($consumer, 1) === 1; ++$events);
+        } catch (Throwable $error) {
+            report($error);
+            $this->failed($consumer);
+        }
+    }
+
+    /** @return int how many events there were */
+    private function piece(EventConsumer $consumer, int $most): int
+    {
+        return DB::transaction(static function () use ($consumer, $most): int {
+            $position = EventPosition::query()->lockForUpdate()->findOrFail($consumer::name());
+            if ($position->isPausing()) {
+                return 0;
+            }
+            $rows = RecordedEvent::query()->where('id', '>', $position->position)->orderBy('id')->limit($most)->get();
+            if ($rows->isNotEmpty()) {
+                $kinds = array_map(static fn(string $class): string => $class::code(), $consumer::kinds());
+                $consumer->consume(array_values($rows->whereIn('kind', $kinds)->map(static fn(RecordedEvent $row): ?HandedEvent => $row->handed())->filter()->all()));
+                $position->comeTo($rows->last()->id);
+            }
+
+            return $rows->count();
+        }, attempts: 3);
+    }
+
+    private function failed(EventConsumer $consumer): void
+    {
+        DB::transaction(static function () use ($consumer): void {
+            $position = EventPosition::query()->lockForUpdate()->findOrFail($consumer::name());
+            $position->failures < self::MOST_FAILURES
+                ? $position->update(['failures' => $position->failures + 1, 'next_try_at' => CarbonImmutable::now()->addSeconds(2 ** ($position->failures + 1))])
+                : $position->comeTo(RecordedEvent::query()->where('id', '>', $position->position)->orderBy('id')->firstOrFail()->id);
+        }, attempts: 3);
+    }
+}
