@@ -10,7 +10,10 @@ use App\Clock\SettleAbsences;
 use App\Models\Absence;
 use App\Models\Comment;
 use App\Models\Decision;
+use App\Models\Handoff;
+use App\Models\HandoffCause;
 use App\Models\Notice;
+use App\Models\NoticeKind;
 use App\Models\Task;
 use App\Models\TaskChange;
 use App\Models\TaskCover;
@@ -127,4 +130,18 @@ it('asks rules that listen about what passes, and lets them decide', function ()
     callumAway('2026-03-02T09:00:00Z', '2026-03-02T14:00:00Z');
     expect($task->refresh()->assignee?->slug)->toBe('ayumi')->and(TaskCover::query()->count())->toBe(0)
         ->and(Decision::query()->where('task_id', $task->id)->where('event', 'holder_changes')->sole()->rule)->toBe('watch');
+});
+
+it('records that what comes back from review went to the substitute, where a rule listens to that as well', function (): void {
+    House::publish(
+        House::rule('one', ['all' => []], ['pool' => ['kind' => 'people', 'people' => ['callum']], 'method' => ['kind' => 'same_person']]),
+        ['id' => 'back', 'name' => 'Marked', 'when' => [['kind' => 'status_leaves', 'statuses' => ['in_review']]], 'then' => [['kind' => 'tag', 'tag' => 'again']]],
+    );
+    $task = House::arrive();
+    $task->update(['status' => TaskStatus::InReview, 'reviewer_id' => House::person('tobias')->id]);
+    callumAway('2026-03-02T09:00:00Z', '2026-03-02T14:00:00Z', HeldPolicy::Nothing);
+    does($this, 'tobias', $task->refresh(), 'send-back', ['reason' => 'Not yet'])->assertSessionHasNoErrors()->assertRedirect();
+    $handoff = Handoff::query()->where('task_id', $task->id)->orderByDesc('id')->first();
+    expect([$task->refresh()->assignee?->slug, $task->tags, $handoff?->cause, $handoff?->to?->slug])->toBe(['femi', ['again'], HandoffCause::Cover, 'femi'])
+        ->and(Notice::query()->where('person_id', House::person('femi')->id)->sole()->kind)->toBe(NoticeKind::Covers);
 });
