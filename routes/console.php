@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 use App\Models\Invitation;
 use App\Models\Notice;
-use App\Models\RecordedEvent;
 use App\Models\SentKey;
 use App\Models\SignInAttempt;
 use App\Models\Timer;
@@ -14,7 +13,8 @@ use Illuminate\Support\Facades\Schedule;
 Schedule::useCache('database');
 Schedule::command('baton:tick')->everyMinute()->withoutOverlapping(10);
 Schedule::command('baton:poll-calendar')->everyFiveMinutes()->withoutOverlapping(10);
-Schedule::command('model:prune', ['--model' => [RecordedEvent::class, SentKey::class, Notice::class, Timer::class]])->daily();
+Schedule::command('model:prune', ['--model' => [SentKey::class, Notice::class, Timer::class]])->daily();
 Schedule::command('model:prune', ['--model' => [SignInAttempt::class, Invitation::class]])->hourly();
+Schedule::command('baton:prune-events')->daily()->withoutOverlapping(60);
 Schedule::command('baton:sweep-files')->daily()->withoutOverlapping(60);
 Schedule::command('queue:prune-failed', ['--hours' => 24 * 28])->daily();

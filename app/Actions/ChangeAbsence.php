@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Bridge\AbsenceReader;
 use App\Bridge\SnapshotSource;
 use App\Cover\SettleAbsence;
 use App\Models\Absence;
@@ -22,13 +23,13 @@ final readonly class ChangeAbsence
         $changed = ChangeHouse::run('absence_changed', 'changed an absence of '.(string) $absence->person?->name, $by, function () use ($absence, $terms): Absence {
             $locked = Absence::query()->with(Absence::WITH)->lockForUpdate()->findOrFail($absence->id);
             $now = CarbonImmutable::now();
-            if (! $locked->fits(AbsenceAction::Change, $locked->asCore($this->snapshots->current()), $now->getTimestamp())) {
+            if (! $locked->fits(AbsenceAction::Change, AbsenceReader::of($locked, $this->snapshots->current()), $now->getTimestamp())) {
                 throw AbsenceMovedOn::over();
             }
             $locked->fill($terms->columns());
             $locked->save();
             $terms->nameSubstitutes($locked);
-            $begin = $locked->load(Absence::WITH)->asCore($this->snapshots->current())->span->from;
+            $begin = AbsenceReader::of($locked->load(Absence::WITH), $this->snapshots->current())->span->from;
             if ($begin > $now->getTimestamp()) {
                 $locked->update(['handed_over_at' => null]);
             }

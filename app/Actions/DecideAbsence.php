@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Bridge\AbsenceReader;
 use App\Bridge\SnapshotSource;
 use App\Cover\SettleAbsence;
 use App\Models\Absence;
@@ -24,7 +25,7 @@ final readonly class DecideAbsence
 
         $decided = ChangeHouse::run($approve ? 'absence_approved' : 'absence_declined', ($approve ? 'approved' : 'declined')." an absence of {$name}", $by, function () use ($absence, $approve, $word, $by): Absence {
             $locked = Absence::query()->with(Absence::WITH)->lockForUpdate()->findOrFail($absence->id);
-            if (! $locked->fits(AbsenceAction::Decide, $locked->asCore($this->snapshots->current()), CarbonImmutable::now()->getTimestamp())) {
+            if (! $locked->fits(AbsenceAction::Decide, AbsenceReader::of($locked, $this->snapshots->current()), CarbonImmutable::now()->getTimestamp())) {
                 throw AbsenceMovedOn::decided();
             }
             $locked->update([

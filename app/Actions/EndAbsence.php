@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Bridge\AbsenceReader;
 use App\Bridge\SnapshotSource;
 use App\Cover\SettleAbsence;
 use App\Models\Absence;
@@ -25,7 +26,7 @@ final readonly class EndAbsence
         $ended = ChangeHouse::run('absence_ended', "ended an absence of {$name}", $by, function () use ($absence): Absence {
             $now = CarbonImmutable::now()->getTimestamp();
             $locked = Absence::query()->with(Absence::WITH)->lockForUpdate()->findOrFail($absence->id);
-            $known = $locked->asCore($this->snapshots->current());
+            $known = AbsenceReader::of($locked, $this->snapshots->current());
             if (! $locked->fits(AbsenceAction::End, $known, $now)) {
                 throw AbsenceMovedOn::over();
             }

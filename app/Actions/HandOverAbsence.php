@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Bridge\AbsenceReader;
 use App\Bridge\SnapshotSource;
 use App\Cover\SettleAbsence;
 use App\Models\Absence;
@@ -23,7 +24,7 @@ final readonly class HandOverAbsence
      */
     public function __invoke(Absence $absence, Actor $by): int
     {
-        $known = $absence->refresh()->load(Absence::WITH)->asCore($this->snapshots->current());
+        $known = AbsenceReader::of($absence->refresh()->load(Absence::WITH), $this->snapshots->current());
         if (! $absence->fits(AbsenceAction::HandOver, $known, CarbonImmutable::now()->getTimestamp())) {
             throw AbsenceMovedOn::handedOver();
         }

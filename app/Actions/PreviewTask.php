@@ -9,7 +9,7 @@ use App\Bridge\RotationStore;
 use App\Bridge\WorkReader;
 use App\Intake\Arrival;
 use App\Intake\IncomingTaskReader;
-use App\Intake\TaskSource;
+use App\Models\TaskSource;
 use App\Models\User;
 use OpenBaton\Core\Document\DecisionFormat;
 use OpenBaton\Core\Document\DocumentError;

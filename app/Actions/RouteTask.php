@@ -8,7 +8,8 @@ use App\Bridge\ChangeRunner;
 use App\Bridge\HouseAt;
 use App\Bridge\LockedHouse;
 use App\Bridge\Occasion;
-use App\Bridge\TaskSubjects;
+use App\Fields\FieldContext;
+use App\Fields\FieldProviders;
 use App\Formats\TaskDocument;
 use App\Intake\Arrival;
 use App\Intake\IncomingTask;
@@ -16,15 +17,28 @@ use App\Intake\ReadyToRoute;
 use OpenBaton\Core\Rulebook\Event\TaskArrives;
 use OpenBaton\Core\Subject\Cause;
 use OpenBaton\Core\Subject\ChangeSet;
+use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Workload\Effort;
 
 /** Routes a task that arrives. */
 final readonly class RouteTask
 {
-    public function __construct(private TaskSubjects $subjects, private ChangeRunner $runner) {}
+    public function __construct(private FieldProviders $fields, private ChangeRunner $runner) {}
 
     public function ready(Arrival $arrival, IncomingTask $task, HouseAt $house): ReadyToRoute
     {
-        $subject = $this->subjects->arriving($arrival, $task, $house->snapshot);
+        $subject = new Subject(
+            $arrival->taskId,
+            $arrival->at,
+            new Effort($task->kind->usualMinutes, $task->estimateMinutes),
+            priority: $task->priority,
+            startAt: $task->startsAt,
+            dueAt: $task->dueAt,
+            tags: $task->tags,
+            fields: $this->fields->values($task->content(), new FieldContext($house->snapshot->catalogue)),
+            customerId: $task->customer?->id,
+            creatorId: $arrival->byPerson,
+        );
         $facts = $house->router()->facts->of(null, $subject, $arrival->at);
 
         return new ReadyToRoute($arrival, $task, new ChangeSet("arrival-{$arrival->taskId}", $arrival->at, null, $subject, $facts), $house);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Bridge\AbsenceReader;
 use App\Bridge\Houses;
 use App\Cover\SettleAbsence;
 use App\Models\Absence;
@@ -31,7 +32,7 @@ final readonly class SetCover
         DB::transaction(function () use ($absence, $task, $set, $to, $by): void {
             $house = $this->houses->lock()->house->snapshot;
             $locked = Absence::query()->with(Absence::WITH)->lockForUpdate()->findOrFail($absence->id);
-            if (! $locked->fits(AbsenceAction::SetCover, $locked->asCore($house), CarbonImmutable::now()->getTimestamp())) {
+            if (! $locked->fits(AbsenceAction::SetCover, AbsenceReader::of($locked, $house), CarbonImmutable::now()->getTimestamp())) {
                 throw AbsenceMovedOn::over();
             }
             $line = ['absence_id' => $locked->id, 'task_id' => $task->id];

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Bridge;
 
 use App\DomainEvents\EventLog;
-use App\Intake\TaskSource;
 use App\Models\ChainCut;
 use App\Models\Decision as DecisionRow;
 use App\Models\Task;
 use App\Models\TaskChange;
+use App\Models\TaskSource;
 use Carbon\CarbonImmutable;
 use OpenBaton\Core\Chain\ChainResult;
 use OpenBaton\Core\Chain\Link;

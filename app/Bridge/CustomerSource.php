@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bridge;
 
+use App\Fields\KnownCustomer;
 use App\Models\Customer;
 use App\Models\Place;
 use Illuminate\Contracts\Cache\Repository as Cache;

@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace App\Bridge;
 
-use App\Explain\HouseWords;
-use App\Explain\MergedWords;
-use App\Words\Words;
 use OpenBaton\Core\Routing\Router;
 use OpenBaton\Core\Rulebook\CompiledRulebook;
 use OpenBaton\Core\Timer\Timers;
@@ -21,7 +18,7 @@ final class HouseAt
         public readonly HouseState $state,
         public readonly Snapshot $snapshot,
         private readonly RulebookReader $rulebooks,
-        private readonly Words $words,
+        private readonly TextWords $words,
     ) {}
 
     /** The same house at another moment that decides like this one. */
@@ -44,7 +41,7 @@ final class HouseAt
         return $this->router ??= new Router(
             $this->snapshot->roster,
             $this->rulebook(),
-            $this->snapshot->taskCatalogue(new MergedWords(new HouseWords($this->words, $this->snapshot, $this->snapshot->roster->house->zone()), $this->snapshot)),
+            $this->snapshot->taskCatalogue($this->words->of($this->snapshot)),
         );
     }
 

@@ -4,12 +4,10 @@ declare(strict_types=1);
 
 namespace App\Bridge;
 
-use App\Words\Words;
-
 /** Gives the house as it is at a moment. */
 final readonly class Houses
 {
-    public function __construct(private SnapshotSource $snapshots, private RulebookReader $rulebooks, private Words $words) {}
+    public function __construct(private SnapshotSource $snapshots, private RulebookReader $rulebooks, private TextWords $words) {}
 
     /** Without waiting: it may be otherwise by the time of a lock. */
     public function now(): HouseAt

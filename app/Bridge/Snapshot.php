@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bridge;
 
+use App\Fields\KnownKind;
 use OpenBaton\Core\Criteria\FieldCatalogue;
 use OpenBaton\Core\Document\ValueCodec;
 use OpenBaton\Core\People\Roster;

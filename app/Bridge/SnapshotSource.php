@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bridge;
 
 use App\Fields\FieldProviders;
+use App\Fields\KnownKind;
 use App\Models\Checklist as ChecklistRow;
 use App\Models\CustomField;
 use App\Models\House;

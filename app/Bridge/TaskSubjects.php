@@ -7,8 +7,6 @@ namespace App\Bridge;
 use App\Fields\FieldContext;
 use App\Fields\FieldProviders;
 use App\Fields\TaskContent;
-use App\Intake\Arrival;
-use App\Intake\IncomingTask;
 use App\Models\Person;
 use App\Models\Task;
 use Illuminate\Support\Collection;
@@ -27,23 +25,6 @@ final readonly class TaskSubjects
     public const RELATIONS = ['customer', 'claimants', 'watchers', 'waitsOn:id', 'linked:id', 'covers'];
 
     public function __construct(private FieldProviders $fields, private CustomerSource $customers) {}
-
-    /** A task that comes from outside. */
-    public function arriving(Arrival $arrival, IncomingTask $task, Snapshot $house): Subject
-    {
-        return new Subject(
-            $arrival->taskId,
-            $arrival->at,
-            new Effort($task->kind->usualMinutes, $task->estimateMinutes),
-            priority: $task->priority,
-            startAt: $task->startsAt,
-            dueAt: $task->dueAt,
-            tags: $task->tags,
-            fields: $this->fields->values($task->content(), new FieldContext($house->catalogue)),
-            customerId: $task->customer?->id,
-            creatorId: $arrival->byPerson,
-        );
-    }
 
     /**
      * @param Collection<int, Task> $tasks with RELATIONS

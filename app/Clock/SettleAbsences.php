@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Clock;
 
 use App\Actions\Actor;
+use App\Bridge\AbsenceReader;
 use App\Bridge\Houses;
 use App\Bridge\SnapshotSource;
 use App\Cover\MoveCovered;
@@ -36,7 +37,7 @@ final readonly class SettleAbsences
         $due = [];
         foreach (Absence::query()->with(Absence::WITH)->unsettled()->get() as $row) {
             if (SettleAbsence::mark($row, $house, $now)) {
-                $span = $row->asCore($house)->span;
+                $span = AbsenceReader::of($row, $house)->span;
                 $due[$row->id] = $row->getOriginal('handed_over_at') === null ? $span->from : $span->to;
             }
         }

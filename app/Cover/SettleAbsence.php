@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Cover;
 
 use App\Actions\Actor;
+use App\Bridge\AbsenceReader;
 use App\Bridge\Houses;
 use App\Bridge\Snapshot;
 use App\Models\Absence;
@@ -50,7 +51,7 @@ final readonly class SettleAbsence
     /** What of it has to be acted upon now; the row then says so. */
     public static function mark(Absence $row, Snapshot $house, CarbonImmutable $now, bool $early = false): bool
     {
-        $absence = $row->asCore($house);
+        $absence = AbsenceReader::of($row, $house);
         $at = $now->getTimestamp();
         $begins = $absence->counts() && $row->handed_over_at === null && ($early || $absence->span->from <= $at);
         $ends = $row->handed_back_at === null && ($absence->counts() ? $absence->span->to <= $at : $row->handed_over_at !== null);

@@ -6,7 +6,6 @@ namespace App\DomainEvents;
 
 use App\Models\EventPosition;
 use App\Models\RecordedEvent;
-use App\Notices\WriteNotices;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use Throwable;
@@ -19,17 +18,14 @@ use Throwable;
  */
 final readonly class HandOut
 {
-    /** @var list<class-string<EventConsumer>> */
-    public const CONSUMERS = [WriteNotices::class];
-
     private const PIECE = 200;
     /** Of one run: the next goes on. */
     private const MOST_PIECES = 50;
     /** With pauses of 2, 4, 8 … seconds: about four minutes. */
     private const MOST_FAILURES = 7;
 
-    /** @param list<class-string<EventConsumer>> $consumers */
-    public function __construct(private array $consumers = self::CONSUMERS) {}
+    /** @param list<class-string<EventConsumer>> $consumers as the application's provider lists them */
+    public function __construct(private array $consumers) {}
 
     public function __invoke(): void
     {
@@ -77,7 +73,7 @@ final readonly class HandOut
             $rows = RecordedEvent::query()->where('id', '>', $position->position)->orderBy('id')->limit($most)->get();
             if ($rows->isNotEmpty()) {
                 $kinds = array_map(static fn(string $class): string => $class::code(), $consumer::kinds());
-                $consumer->consume(array_values($rows->whereIn('kind', $kinds)->map(static fn(RecordedEvent $row): ?HandedEvent => $row->handed())->filter()->all()));
+                $consumer->consume(array_values($rows->whereIn('kind', $kinds)->map(self::handed(...))->filter()->all()));
                 $position->comeTo($rows->last()->id);
             }
 
@@ -93,5 +89,19 @@ final readonly class HandOut
                 ? $position->update(['failures' => $position->failures + 1, 'next_try_at' => CarbonImmutable::now()->addSeconds(2 ** ($position->failures + 1))])
                 : $position->comeTo(RecordedEvent::query()->where('id', '>', $position->position)->orderBy('id')->firstOrFail()->id);
         }, attempts: 3);
+    }
+
+    /** How far all consumers have come: what is before may be forgotten. */
+    public function position(): int
+    {
+        return EventPosition::ofAll(array_map(static fn(string $class): string => $class::name(), $this->consumers));
+    }
+
+    /** @return HandedEvent|null null: it is of a kind that is no more */
+    private static function handed(RecordedEvent $row): ?HandedEvent
+    {
+        $event = EventKinds::read($row->kind, $row->data ?? []);
+
+        return $event === null ? null : new HandedEvent($row->id, $row->at, $row->task_id, $row->user_id, $event);
     }
 }

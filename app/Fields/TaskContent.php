@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace App\Fields;
 
-use App\Bridge\KnownCustomer;
-use App\Bridge\KnownKind;
-use App\Intake\TaskSource;
+use App\Models\TaskSource;
 
 /** What a task is about, apart from its state. */
 final readonly class TaskContent

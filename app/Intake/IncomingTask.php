@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace App\Intake;
 
-use App\Bridge\KnownCustomer;
-use App\Bridge\KnownKind;
+use App\Fields\KnownCustomer;
+use App\Fields\KnownKind;
 use App\Fields\TaskContent;
+use App\Models\TaskSource;
 use OpenBaton\Core\Workload\Priority;
 
 /** A task that is to be taken in, checked. */

@@ -6,9 +6,10 @@ namespace App\Intake;
 
 use App\Bridge\CustomerSource;
 use App\Bridge\HouseAt;
-use App\Bridge\KnownCustomer;
-use App\Bridge\KnownKind;
 use App\Bridge\Snapshot;
+use App\Fields\KnownCustomer;
+use App\Fields\KnownKind;
+use App\Models\TaskSource;
 use LogicException;
 use OpenBaton\Core\Criteria\FieldCatalogue;
 use OpenBaton\Core\Document\DocumentError;

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Bridge\RosterDocument;
-use App\Bridge\Snapshot;
 use App\Models\Concerns\BootsByName;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
@@ -19,8 +17,6 @@ use OpenBaton\Core\Absence\AbsenceKind;
 use OpenBaton\Core\Absence\AbsenceStatus;
 use OpenBaton\Core\Absence\HandBackPolicy;
 use OpenBaton\Core\Absence\HeldPolicy;
-use OpenBaton\Core\Document\AbsenceFormat;
-use OpenBaton\Core\Document\Node;
 
 /** A stretch in which a person is away; whole days or an exact stretch. */
 final class Absence extends Model
@@ -57,12 +53,6 @@ final class Absence extends Model
                 $absence->handed_back_at = null;
             }
         });
-    }
-
-    /** With the person and the substitutes. */
-    public function asCore(Snapshot $house): CoreAbsence
-    {
-        return AbsenceFormat::read(Node::root(RosterDocument::absence($this)), $house->roster, $house->catalogue);
     }
 
     /**

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\DomainEvents\EventConsumer;
 use App\Models\Concerns\BootsByName;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
@@ -26,17 +25,16 @@ final class EventPosition extends Model
 
     protected $guarded = [];
 
-    protected $casts = ['position' => 'integer', 'failures' => 'integer', 'next_try_at' => 'immutable_datetime'];
+    protected $casts = ['next_try_at' => 'immutable_datetime'];
 
     /**
      * How far all of them have come.
      *
-     * @param list<class-string<EventConsumer>> $consumers
+     * @param list<string> $consumers
      */
     public static function ofAll(array $consumers): int
     {
-        $positions = self::query()->whereIn('consumer', array_map(static fn(string $class): string => $class::name(), $consumers))->get()
-            ->map(static fn(self $one): int => $one->position)->all();
+        $positions = self::query()->whereIn('consumer', $consumers)->get()->map(static fn(self $one): int => $one->position)->all();
 
         return count($positions) < count($consumers) || $positions === [] ? 0 : min($positions);
     }

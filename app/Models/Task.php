@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Intake\TaskSource;
 use App\Models\Concerns\BootsByName;
 use App\Models\Concerns\ScopesTasks;
 use Illuminate\Database\Eloquent\Collection;

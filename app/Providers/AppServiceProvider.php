@@ -6,11 +6,13 @@ namespace App\Providers;
 
 use App\Bridge\RulebookReader;
 use App\Bridge\SnapshotSource;
+use App\Bridge\TextWords;
 use App\Database\TableBlueprint;
 use App\DomainEvents\HandOut;
 use App\Events\DraftSaved;
 use App\Events\RosterImported;
 use App\Events\RulebookPublished;
+use App\Explain\TextWordsOfHouse;
 use App\Http\Viewer;
 use App\Listeners\BeginCoverage;
 use App\Listeners\FindNextMoments;
@@ -18,6 +20,7 @@ use App\Listeners\RetryUnplacedTasks;
 use App\Listeners\TellAdministrators;
 use App\Models\AccessToken;
 use App\Models\User;
+use App\Notices\WriteNotices;
 use App\Session\SessionRows;
 use App\Words\Words;
 use Carbon\CarbonImmutable;
@@ -46,6 +49,8 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->scoped(RulebookReader::class);
         $this->app->scoped(Viewer::class);
         $this->app->singleton(Words::class);
+        $this->app->when(HandOut::class)->needs('$consumers')->give([WriteNotices::class]);
+        $this->app->bind(TextWords::class, TextWordsOfHouse::class);
     }
 
     public function boot(): void

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\SignIn;
 
 use App\Models\SignInAttempt;
+use App\Models\Waits;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 

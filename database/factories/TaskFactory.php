@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Database\Factories;
 
-use App\Intake\TaskSource;
 use App\Models\Customer;
 use App\Models\Person;
 use App\Models\Task;
 use App\Models\TaskKind;
+use App\Models\TaskSource;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Factories\Factory;
 use OpenBaton\Core\Workload\Priority;

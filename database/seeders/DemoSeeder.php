@@ -16,11 +16,8 @@ use App\Models\Absence;
 use App\Models\Checklist;
 use App\Models\Customer;
 use App\Models\CustomField;
-use App\Models\EventPosition;
 use App\Models\House;
-use App\Models\Notice;
 use App\Models\Person;
-use App\Models\RecordedEvent;
 use App\Models\Role;
 use App\Models\StandInEvent;
 use App\Models\Task;
@@ -29,6 +26,7 @@ use App\Models\User;
 use Carbon\CarbonImmutable;
 use Database\Seeders\Demo\DemoHistory;
 use Database\Seeders\Demo\DemoMoments;
+use Database\Seeders\Demo\DemoNotices;
 use Database\Seeders\Demo\DemoPlaces;
 use Database\Seeders\Demo\DemoRequests;
 use Database\Seeders\Demo\DemoRoster;
@@ -56,9 +54,6 @@ final class DemoSeeder extends Seeder
     private const QUIET_MINUTES = 80;
 
     private const WORKING_DAY = 480;
-
-    /** Since so many working minutes before the demo begins nobody has read what they were told. */
-    private const UNREAD_MINUTES = 240;
 
     /** Who has no room for the requests of the band, and does nothing about it until the demo begins. */
     private const FULL_BENCH = ['ayumi-kato', 'femi-adeyinka'];
@@ -99,17 +94,7 @@ final class DemoSeeder extends Seeder
         $this->hires($begin, $history, $requests);
         $this->latest($moments, $history, $requests);
         $history->runUntil($now->getTimestamp());
-        $this->read($moments);
-    }
-
-    /** What people were told of until shortly before the demo begins, they have read. */
-    private function read(DemoMoments $moments): void
-    {
-        do {
-            ($this->handOut)();
-            $left = RecordedEvent::query()->where('id', '>', EventPosition::ofAll(HandOut::CONSUMERS))->exists();
-        } while ($left);
-        Notice::query()->where('at', '<', CarbonImmutable::createFromTimestampUTC($moments->ago(self::UNREAD_MINUTES)))->update(['seen_at' => CarbonImmutable::now()]);
+        (new DemoNotices($this->handOut))->readUntil($moments->ago(DemoNotices::UNREAD_MINUTES));
     }
 
     /** Somebody who stands in for some work only, and what the personnel office knows of the coming weeks. */

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 use App\Actions\TakeInTask;
 use App\Clock\SettleAbsences;
-use App\Intake\TaskSource;
 use App\Models\Absence;
 use App\Models\House;
 use App\Models\Person;
 use App\Models\Task;
+use App\Models\TaskSource;
 use App\Models\User;
 use Carbon\CarbonImmutable;
 use OpenBaton\Core\Document\Node;

@@ -3,12 +3,12 @@
 declare(strict_types=1);
 
 use App\Actions\TakeInTask;
-use App\Intake\TaskSource;
 use App\Models\Customer;
 use App\Models\House as HouseRow;
 use App\Models\Place;
 use App\Models\RulebookVersion;
 use App\Models\Task;
+use App\Models\TaskSource;
 use App\Models\VersionState;
 use Facebook\WebDriver\WebDriverKeys;
 use OpenBaton\Core\Document\Node;

@@ -223,6 +223,6 @@ it('counts what rules do on every kind of event, and what they would do by a dra
         ->and($this->getJson('/rulebook/coverage')->json('coverage.strip.acts'))->toBe(['checked' => 1, 'round' => 1, 'said' => 2]);
 
     $this->travel(config()->integer('baton.recent_days') + 2)->days();
-    $this->artisan('model:prune', ['--model' => [RecordedEvent::class]])->assertSuccessful();
+    $this->artisan('baton:prune-events')->assertSuccessful();
     expect(RecordedEvent::query()->where('kind', 'task_changed')->count())->toBe(0);
 });

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 use App\Actions\TakeInTask;
 use App\Bridge\DecisionReader;
-use App\Intake\TaskSource;
 use App\Models\Decision;
 use App\Models\Handoff;
 use App\Models\HandoffCause;
 use App\Models\Task;
+use App\Models\TaskSource;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Database\QueryException;

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use App\Models\SignInAttempt;
-use App\SignIn\Waits;
+use App\Models\Waits;
 use Carbon\CarbonImmutable;
 use Illuminate\Contracts\Hashing\Hasher;
 use Illuminate\Support\Facades\Hash;

@@ -5,9 +5,9 @@ declare(strict_types=1);
 use App\Actions\LockedDraft;
 use App\Actions\TakeInTask;
 use App\Bridge\DecisionReader;
-use App\Intake\TaskSource;
 use App\Models\Decision;
 use App\Models\Task;
+use App\Models\TaskSource;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Document\DecisionRecord;
@@ -73,6 +73,8 @@ it('keeps a decision over 200 rules and a pool of 60 of 200 people in 6 kB', fun
 it('asks the same of the database to take a task in, whatever the rulebook and the history', function (): void {
     House::open();
     House::publish(...manyRules(2));
+    // What is handed out after the commit is a worker's.
+    config(['queue.default' => 'database']);
     $take = static fn(): mixed => app(TakeInTask::class)(Node::root(['title' => 'Trumpet', 'kind' => 'bench-repair']), TaskSource::ByHand, null);
     $take();
     $few = queriesOf($take);

@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use App\Intake\TaskSource;
 use App\Models\Customer;
 use App\Models\Task;
 use App\Models\TaskKind;
+use App\Models\TaskSource;
 use Tests\Support\House;
 
 beforeEach(function (): void {

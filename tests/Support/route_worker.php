@@ -6,7 +6,7 @@ declare(strict_types=1);
 
 use App\Actions\TakeInTask;
 use App\Intake\RequestKey;
-use App\Intake\TaskSource;
+use App\Models\TaskSource;
 use Illuminate\Contracts\Console\Kernel;
 use OpenBaton\Core\Document\Node;
 use Tests\Support\House;

@@ -6,14 +6,14 @@ namespace App\Http\Controllers;
 
 use App\Actions\PreviewTask;
 use App\Actions\TakeInTask;
-use App\Bridge\KnownKind;
 use App\Edits\EditableFields;
 use App\Explain\ReasonTrail;
 use App\Fields\Choices;
+use App\Fields\KnownKind;
 use App\Http\Viewer;
-use App\Intake\TaskSource;
 use App\Models\Customer;
 use App\Models\Task;
+use App\Models\TaskSource;
 use App\Words\Words;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Pages;
 
+use App\Bridge\AbsenceReader;
 use App\Bridge\Snapshot;
 use App\Cover\Minimums;
 use App\Http\Viewer;
@@ -111,7 +112,7 @@ final readonly class AbsenceChart
         $zone = $this->house->roster->house->zone();
         $stretches = [];
         foreach ($absences as $absence) {
-            $known = $absence->asCore($this->house);
+            $known = AbsenceReader::of($absence, $this->house);
             $stretches[$known->personId][] = [
                 'id' => $absence->id,
                 'from' => $this->place($known->span->from),
@@ -193,6 +194,6 @@ final readonly class AbsenceChart
     {
         $asked = array_filter($absences, static fn(Absence $absence): bool => $absence->status === AbsenceStatus::Asked);
 
-        return $this->house->roster->with(...array_map(fn(Absence $absence): CoreAbsence => $absence->asCore($this->house)->approved(), array_values($asked)));
+        return $this->house->roster->with(...array_map(fn(Absence $absence): CoreAbsence => AbsenceReader::of($absence, $this->house)->approved(), array_values($asked)));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Pages;
 
+use App\Bridge\AbsenceReader;
 use App\Cover\Minimums;
 use App\Fields\Choices;
 use App\Http\Viewer;
@@ -70,7 +71,7 @@ final readonly class AbsencesPage
     /** @return array<string, mixed> */
     public function line(Absence $absence, bool $whole): array
     {
-        $known = $absence->asCore($this->viewer->snapshot());
+        $known = AbsenceReader::of($absence, $this->viewer->snapshot());
         $now = CarbonImmutable::now()->getTimestamp();
         $user = $this->viewer->user();
         $may = static fn(AbsenceAction $action, string $ability): bool => $absence->fits($action, $known, $now) && $user->can($ability, $absence);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Pages;
 
-use App\Cover\NamedWhere;
+use App\Bridge\AbsenceReader;
 use App\Cover\PlanCover;
 use App\Fields\Choices;
 use App\Http\Requests\WhatIfRequest;
@@ -19,13 +19,13 @@ use OpenBaton\Core\Document\Instant;
 /** The cover plan of an absence, or of one that is only thought of. Its type is CoverPage.ts. */
 final readonly class CoverPage
 {
-    public function __construct(private Viewer $viewer, private PlanCover $plans, private NamedWhere $named, private AbsencesPage $absences) {}
+    public function __construct(private Viewer $viewer, private PlanCover $plans, private NamedLines $named, private AbsencesPage $absences) {}
 
     /** @return array<string, mixed> */
     public function ofAbsence(Absence $absence): array
     {
         $absence->loadMissing(Absence::WITH);
-        $known = $absence->asCore($this->viewer->snapshot());
+        $known = AbsenceReader::of($absence, $this->viewer->snapshot());
 
         return $this->page($known, $this->settings($absence)) + [
             'absence' => fn(): array => $this->absences->line($absence, true),
@@ -63,7 +63,7 @@ final readonly class CoverPage
 
         return [
             'plan' => fn(): ?array => $absence === null ? null : (new CoverPlanView($viewer))->of($this->plans->of($absence, $set)),
-            'named' => fn(): array => $absence === null ? [] : $this->named->during($absence, $viewer->snapshot(), $viewer->words(), $now),
+            'named' => fn(): array => $absence === null ? [] : $this->named->during($absence, $now),
             'conflicts' => fn(): array => $absence === null ? [] : $this->absences->conflicts($absence),
             'span' => $absence === null ? null : ['from' => Instant::format($absence->span->from), 'to' => Instant::format($absence->span->to)],
             'people' => static fn(): array => Choices::people($viewer->snapshot()->roster),

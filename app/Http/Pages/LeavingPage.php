@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Pages;
 
-use App\Cover\NamedWhere;
 use App\Fields\Choices;
 use App\Http\Viewer;
 use App\Models\Absence;
@@ -18,7 +17,7 @@ use OpenBaton\Core\Workload\TaskStatus;
 /** What somebody who leaves holds, and where they are named. Its type is LeavingPage.ts. */
 final readonly class LeavingPage
 {
-    public function __construct(private Viewer $viewer, private NamedWhere $named) {}
+    public function __construct(private Viewer $viewer, private NamedLines $named) {}
 
     /** @return array<string, mixed> */
     public function props(Person $person): array
@@ -31,9 +30,9 @@ final readonly class LeavingPage
             'today' => $house->roster->people[$person->slug]->hours->zone()->dateAt(CarbonImmutable::now()->getTimestamp())->format(),
             'tasks' => static fn(): array => array_values(Task::query()->with(['kind', 'customer'])->open()->where(static fn(Builder $theirs): Builder => $theirs->where('assignee_id', $person->id)->orWhere('reviewer_id', $person->id))->dueFirst()->get()
                 ->map(static fn(Task $task): array => ['task' => TaskLine::of($task), 'review' => $task->status === TaskStatus::InReview && $task->reviewer_id === $person->id])->all()),
-            'rules' => fn(): array => $this->named->rulesOf($person->slug, $words),
+            'rules' => fn(): array => $this->named->rules($person->slug),
             'elsewhere' => fn(): array => [
-                ...array_column($this->named->elsewhere($person->slug, $house, $words), 0),
+                ...$this->named->elsewhere($person->slug),
                 ...Team::query()->where('lead_id', $person->id)->orderBy('position')->get()->map(static fn(Team $team): string => $words->words->say('leaving.leads', ['team' => $team->name]))->all(),
                 ...$this->standsIn($person),
             ],

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Bridge;
+namespace App\Fields;
 
 /** A customer as decisions see them, with where they are and who answers for it there. */
 final readonly class KnownCustomer

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\SignIn;
+namespace App\Models;
 
 /** How long whoever keeps failing waits: not at first, then twice as long each time, and never longer than a quarter of an hour. */
 enum Waits: string

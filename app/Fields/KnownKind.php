@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Bridge;
+namespace App\Fields;
 
 /** A kind of task as decisions and documents see it. */
 final readonly class KnownKind

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Intake;
+namespace App\Models;
 
 /** By what way a task came in. */
 enum TaskSource: string

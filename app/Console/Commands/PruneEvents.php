@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Coverage\RecordedArrivals;
+use App\DomainEvents\HandOut;
+use App\DomainEvents\TaskChanged;
+use App\Models\RecordedEvent;
+use Illuminate\Console\Command;
+use Illuminate\Database\Eloquent\Builder;
+
+/** Forgets domain events that every consumer has been handed, but for changes that coverage still counts. */
+final class PruneEvents extends Command
+{
+    private const PIECE = 1000;
+
+    protected $signature = 'baton:prune-events';
+
+    protected $description = 'Forget what has happened and was handed out, as far as nothing counts it any more';
+
+    public function handle(HandOut $handOut): int
+    {
+        $query = RecordedEvent::query()->where('id', '<=', $handOut->position())
+            ->where(static fn(Builder $some): Builder => $some->where('kind', '<>', TaskChanged::code())->orWhere('at', '<', RecordedArrivals::since()));
+        while ($query->clone()->orderBy('id')->limit(self::PIECE)->delete() === self::PIECE);
+
+        return 0;
+    }
+}
