@@ -8,17 +8,17 @@ declare(strict_types=1);
  * median of some, in one process. Prints JSON.
  */
 
-use App\Actions\Actor;
-use App\Actions\Edit;
-use App\Actions\EditTask;
-use App\Actions\LockedDraft;
-use App\Actions\PublishDraft;
-use App\Actions\SaveDraft;
-use App\Actions\TakeInTask;
-use App\Models\Decision;
-use App\Models\RulebookVersion;
-use App\Models\TaskSource;
-use App\Models\User;
+use App\Access\Actor;
+use App\Intake\TakeInTask;
+use App\Models\Access\User;
+use App\Models\Rules\RulebookVersion;
+use App\Models\Tasks\Decision;
+use App\Models\Tasks\TaskSource;
+use App\Rules\LockedDraft;
+use App\Rules\PublishDraft;
+use App\Rules\SaveDraft;
+use App\Tasks\Edit;
+use App\Tasks\EditTask;
 use Illuminate\Foundation\Application;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Subject\Subject;

@@ -9,15 +9,15 @@ declare(strict_types=1);
  * Prints JSON.
  */
 
-use App\Actions\AbsenceTerms;
-use App\Actions\Actor;
-use App\Actions\AskAbsence;
-use App\Models\Absence;
-use App\Models\House;
-use App\Models\Person;
-use App\Models\Task;
-use App\Models\Team;
-use App\Models\User;
+use App\Absences\AbsenceTerms;
+use App\Absences\AskAbsence;
+use App\Access\Actor;
+use App\Models\Absences\Absence;
+use App\Models\Access\User;
+use App\Models\House\House;
+use App\Models\People\Person;
+use App\Models\People\Team;
+use App\Models\Tasks\Task;
 use Carbon\CarbonImmutable;
 use Illuminate\Contracts\Http\Kernel;
 use Illuminate\Foundation\Application;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 // Makes the house that the HTTP benchmark posts to, and prints a token for it; with "settle", completes what a round has left open.
 
-use App\Models\Decision;
-use App\Models\Task;
-use App\Models\User;
+use App\Models\Access\User;
+use App\Models\Tasks\Decision;
+use App\Models\Tasks\Task;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Foundation\Application;

@@ -8,16 +8,16 @@ declare(strict_types=1);
  * request, the median of some, in one process. Prints JSON.
  */
 
-use App\Actions\Actor;
-use App\Actions\LockedDraft;
-use App\Actions\PublishDraft;
-use App\Actions\SaveDraft;
+use App\Access\Actor;
 use App\Coverage\CoverageRuns;
-use App\Jobs\WorkOutCoverage;
-use App\Models\Decision;
-use App\Models\RulebookVersion;
-use App\Models\Task;
-use App\Models\User;
+use App\Coverage\WorkOutCoverage;
+use App\Models\Access\User;
+use App\Models\Rules\RulebookVersion;
+use App\Models\Tasks\Decision;
+use App\Models\Tasks\Task;
+use App\Rules\LockedDraft;
+use App\Rules\PublishDraft;
+use App\Rules\SaveDraft;
 use Illuminate\Contracts\Http\Kernel;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;

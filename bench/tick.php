@@ -8,14 +8,14 @@ declare(strict_types=1);
  * of some tasks are reached; the median of some, in one process. Prints JSON.
  */
 
-use App\Actions\Actor;
-use App\Actions\LockedDraft;
-use App\Actions\PublishDraft;
-use App\Actions\SaveDraft;
-use App\Jobs\WorkOutNextMoments;
-use App\Models\Decision;
-use App\Models\Task;
-use App\Models\User;
+use App\Access\Actor;
+use App\Clock\WorkOutNextMoments;
+use App\Models\Access\User;
+use App\Models\Tasks\Decision;
+use App\Models\Tasks\Task;
+use App\Rules\LockedDraft;
+use App\Rules\PublishDraft;
+use App\Rules\SaveDraft;
 use Carbon\Carbon;
 use Carbon\CarbonImmutable;
 use Illuminate\Contracts\Console\Kernel;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Models\AuditRecord;
+use App\Models\Access\AuditRecord;
 
 return [
     'enabled' => true,

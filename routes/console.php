@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-use App\Models\Invitation;
-use App\Models\Notice;
-use App\Models\SentKey;
-use App\Models\SignInAttempt;
-use App\Models\Timer;
+use App\Models\Access\Invitation;
+use App\Models\Access\SentKey;
+use App\Models\Access\SignInAttempt;
+use App\Models\Events\Notice;
+use App\Models\Tasks\Timer;
 use Illuminate\Support\Facades\Schedule;
 
 // One at a time over all nodes: the lock stands in the database.

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bridge;
 
-use App\Models\Absence;
+use App\Models\Absences\Absence;
 use OpenBaton\Core\Absence\Absence as CoreAbsence;
 use OpenBaton\Core\Document\AbsenceFormat;
 use OpenBaton\Core\Document\Node;

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Bridge;
 
 use App\DomainEvents\EventLog;
-use App\Models\ChainCut;
-use App\Models\Decision as DecisionRow;
-use App\Models\Task;
-use App\Models\TaskChange;
-use App\Models\TaskSource;
+use App\Models\Tasks\ChainCut;
+use App\Models\Tasks\Decision as DecisionRow;
+use App\Models\Tasks\Task;
+use App\Models\Tasks\TaskChange;
+use App\Models\Tasks\TaskSource;
 use Carbon\CarbonImmutable;
 use OpenBaton\Core\Chain\ChainResult;
 use OpenBaton\Core\Chain\Link;

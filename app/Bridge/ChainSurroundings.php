@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Bridge;
 
 use App\Database\Id;
-use App\Models\Task;
+use App\Models\Tasks\Task;
 use Illuminate\Database\Eloquent\Builder;
 use OpenBaton\Core\Chain\Surroundings;
 use OpenBaton\Core\Routing\Needs;

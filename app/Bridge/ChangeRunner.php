@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bridge;
 
-use App\Models\Task;
+use App\Models\Tasks\Task;
 use Closure;
 use OpenBaton\Core\Chain\Chain;
 use OpenBaton\Core\Chain\ChainResult;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Bridge;
 
 use App\Fields\KnownCustomer;
-use App\Models\Customer;
-use App\Models\Place;
+use App\Models\Customers\Customer;
+use App\Models\People\Place;
 use Illuminate\Contracts\Cache\Repository as Cache;
 
 /**

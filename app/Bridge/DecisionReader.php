@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bridge;
 
-use App\Models\Decision;
+use App\Models\Tasks\Decision;
 use OpenBaton\Core\Document\DecisionFormat;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Rulebook\Event\Pressed;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Bridge;
 
-use App\Models\Decision as DecisionRow;
-use App\Models\Handoff;
-use App\Models\HandoffCause;
+use App\Models\Tasks\Decision as DecisionRow;
+use App\Models\Tasks\Handoff;
+use App\Models\Tasks\HandoffCause;
 use Carbon\CarbonImmutable;
 use OpenBaton\Core\Routing\Decision;
 use OpenBaton\Core\Routing\Outcome;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Bridge;
 
 use App\Database\Row;
-use App\Models\House;
-use App\Models\VersionState;
+use App\Models\House\House;
+use App\Models\Rules\VersionState;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Query\JoinClause;
 use RuntimeException;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Bridge;
 
 use App\Models\Casts\Document;
-use App\Models\RulebookVersion;
+use App\Models\Rules\RulebookVersion;
 
 /** The rules of a version of the rulebook, finished or not: a page knows of each its id and the hash of its text, and asks for those that it shows. */
 final readonly class IdentifiedRules

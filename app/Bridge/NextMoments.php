@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Bridge;
 
-use App\Models\Task;
-use App\Models\Timer;
+use App\Models\Tasks\Task;
+use App\Models\Tasks\Timer;
 use Carbon\CarbonImmutable;
 use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Timer\Occurrence;

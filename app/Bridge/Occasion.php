@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Bridge;
 
 use App\DomainEvents\WorkCovered;
-use App\Models\HandoffCause;
+use App\Models\Tasks\HandoffCause;
 use OpenBaton\Core\Subject\Cause;
 
 /** What is recorded of the cause that began a chain. */

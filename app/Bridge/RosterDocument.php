@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Bridge;
 
-use App\Models\Absence;
-use App\Models\AbsenceSubstitute;
-use App\Models\House;
-use App\Models\Person;
-use App\Models\Skill;
-use App\Models\Team;
-use App\Models\TeamMembership;
+use App\Models\Absences\Absence;
+use App\Models\Absences\AbsenceSubstitute;
+use App\Models\House\House;
+use App\Models\People\Person;
+use App\Models\People\Skill;
+use App\Models\People\Team;
+use App\Models\People\TeamMembership;
 use OpenBaton\Core\Absence\HandBackPolicy;
 use OpenBaton\Core\Absence\HeldPolicy;
 use OpenBaton\Core\Document\Instant;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Bridge;
 
-use App\Models\Rotation;
-use App\Models\RotationSeat;
+use App\Models\Rules\Rotation;
+use App\Models\Rules\RotationSeat;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use OpenBaton\Core\Routing\Rotation as CoreRotation;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bridge;
 
-use App\Models\RulebookVersion;
+use App\Models\Rules\RulebookVersion;
 use Illuminate\Contracts\Cache\Repository as Cache;
 use OpenBaton\Core\Criteria\FieldCatalogue;
 use OpenBaton\Core\Document\DocumentError;

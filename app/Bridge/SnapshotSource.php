@@ -6,11 +6,11 @@ namespace App\Bridge;
 
 use App\Fields\FieldProviders;
 use App\Fields\KnownKind;
-use App\Models\Checklist as ChecklistRow;
-use App\Models\CustomField;
-use App\Models\House;
-use App\Models\Person;
-use App\Models\TaskKind;
+use App\Models\House\CustomField;
+use App\Models\House\House;
+use App\Models\People\Person;
+use App\Models\Tasks\Checklist as ChecklistRow;
+use App\Models\Tasks\TaskKind;
 use Illuminate\Contracts\Cache\Repository as Cache;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Document\RosterFormat;

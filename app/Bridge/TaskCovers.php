@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Bridge;
 
-use App\Models\Task;
-use App\Models\TaskCover;
+use App\Models\Absences\TaskCover;
+use App\Models\Tasks\Task;
 use Illuminate\Database\Eloquent\Collection;
 use OpenBaton\Core\Absence\Covering;
 use OpenBaton\Core\Rulebook\SeatName;

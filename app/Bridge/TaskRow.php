@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bridge;
 
-use App\Models\Task;
+use App\Models\Tasks\Task;
 use Carbon\CarbonImmutable;
 use OpenBaton\Core\Document\TaskFormat;
 use OpenBaton\Core\Document\ValueCodec;

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Bridge;
 
 use App\Database\Row;
-use App\Models\Handoff;
-use App\Models\Person;
-use App\Models\Task;
+use App\Models\People\Person;
+use App\Models\Tasks\Handoff;
+use App\Models\Tasks\Task;
 use Illuminate\Database\Eloquent\Builder;
 use OpenBaton\Core\Routing\Needs;
 use OpenBaton\Core\Workload\Effort;

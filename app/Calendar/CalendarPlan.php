@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Calendar;
 
-use App\Models\Absence;
-use App\Models\CalendarEntry;
-use App\Models\Person;
+use App\Models\Absences\Absence;
+use App\Models\Absences\CalendarEntry;
+use App\Models\People\Person;
 use Illuminate\Database\Eloquent\Collection;
 use OpenBaton\Core\Absence\AbsenceStatus;
 

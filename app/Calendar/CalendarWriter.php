@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Calendar;
 
-use App\Models\Absence;
-use App\Models\Person;
-use App\Models\StandInEvent;
+use App\Models\Absences\Absence;
+use App\Models\Absences\StandInEvent;
+use App\Models\People\Person;
 use DateTimeImmutable;
 use DateTimeZone;
 use Sabre\VObject\Component;

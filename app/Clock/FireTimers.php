@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace App\Clock;
 
-use App\Actions\Actor;
-use App\Actions\Edit;
-use App\Actions\EditTask;
+use App\Access\Actor;
 use App\Bridge\HouseAt;
 use App\Bridge\Houses;
 use App\Bridge\HouseState;
 use App\Bridge\NextMoments;
 use App\Bridge\TaskSubjects;
-use App\Models\ChainCut;
-use App\Models\Task;
-use App\Models\Timer;
+use App\Models\Tasks\ChainCut;
+use App\Models\Tasks\Task;
+use App\Models\Tasks\Timer;
 use App\Refusals\TaskMovedOn;
+use App\Tasks\Edit;
+use App\Tasks\EditTask;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Chain\CutReason;

@@ -7,7 +7,7 @@ namespace App\Clock;
 use App\Bridge\HouseAt;
 use App\Bridge\NextMoments;
 use App\Bridge\TaskSubjects;
-use App\Models\Task;
+use App\Models\Tasks\Task;
 use Carbon\CarbonImmutable;
 use OpenBaton\Core\Timer\Occurrence;
 

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Clock;
 
 use App\Bridge\Houses;
-use App\Jobs\RetryUnplaced;
-use App\Models\Task;
-use App\Models\TaskChange;
+use App\Models\Tasks\Task;
+use App\Models\Tasks\TaskChange;
+use App\Tasks\RetryUnplaced;
 use Illuminate\Support\Facades\Cache;
 use OpenBaton\Core\People\Availability;
 use OpenBaton\Core\People\Roster;

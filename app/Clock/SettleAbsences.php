@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Clock;
 
-use App\Actions\Actor;
+use App\Absences\MoveCovered;
+use App\Absences\SettleAbsence;
+use App\Access\Actor;
 use App\Bridge\AbsenceReader;
 use App\Bridge\Houses;
 use App\Bridge\SnapshotSource;
-use App\Cover\MoveCovered;
-use App\Cover\SettleAbsence;
-use App\Models\Absence;
-use App\Models\TaskCover;
+use App\Models\Absences\Absence;
+use App\Models\Absences\TaskCover;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Clock;
 
-use App\Models\Task;
-use App\Models\Timer;
+use App\Models\Tasks\Task;
+use App\Models\Tasks\Timer;
 use OpenBaton\Core\Timer\Occurrence;
 
 /** What has failed at this tick and is tried again at the next. */

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Coverage;
 
 use App\Database\Row;
-use App\Models\CoverageAct;
-use App\Models\CoverageCount;
-use App\Models\CoverageRun;
+use App\Models\Rules\CoverageAct;
+use App\Models\Rules\CoverageCount;
+use App\Models\Rules\CoverageRun;
 use Closure;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;

@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace App\Coverage;
 
-use App\Jobs\WorkOutCoverage;
-use App\Models\CoverageRun;
-use App\Models\RulebookVersion;
+use App\Models\Rules\CoverageRun;
+use App\Models\Rules\RulebookVersion;
 
 /** Begins holding the recent work against the rules of a version, and takes it up again when work has come since. */
 final class CoverageRuns

@@ -7,7 +7,7 @@ namespace App\Coverage;
 use App\Bridge\HouseAt;
 use App\Bridge\TaskSubjects;
 use App\Database\Stamp;
-use App\Models\Task;
+use App\Models\Tasks\Task;
 use Illuminate\Database\Eloquent\Builder;
 use OpenBaton\Core\Check\MomentReplay;
 

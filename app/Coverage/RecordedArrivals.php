@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Coverage;
 
 use App\Database\Row;
-use App\Models\Task;
+use App\Models\Tasks\Task;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Query\JoinClause;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Coverage;
 
 use App\DomainEvents\TaskChanged;
-use App\Models\RecordedEvent;
+use App\Models\Events\RecordedEvent;
 use Illuminate\Database\Eloquent\Builder;
 use OpenBaton\Core\Criteria\FieldCatalogue;
 use OpenBaton\Core\Document\ChangeFormat;

@@ -6,7 +6,7 @@ namespace App\DomainEvents;
 
 use App\Database\Stamp;
 use App\Models\Casts\Document;
-use App\Models\RecordedEvent;
+use App\Models\Events\RecordedEvent;
 use Illuminate\Support\Facades\DB;
 
 /**

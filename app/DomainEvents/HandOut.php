@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\DomainEvents;
 
-use App\Models\EventPosition;
-use App\Models\RecordedEvent;
+use App\Models\Events\EventPosition;
+use App\Models\Events\RecordedEvent;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use Throwable;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Fields;
 
-use App\Models\Place;
+use App\Models\People\Place;
 use OpenBaton\Core\Criteria\Field;
 use OpenBaton\Core\People\Person;
 use OpenBaton\Core\People\Roster;

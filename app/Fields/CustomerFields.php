@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Fields;
 
-use App\Models\House;
+use App\Models\House\House;
 use App\Words\Words;
 use OpenBaton\Core\Criteria\Field;
 use OpenBaton\Core\Criteria\FieldType;

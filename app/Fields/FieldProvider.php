@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Fields;
 
-use App\Models\House;
+use App\Models\House\House;
 use OpenBaton\Core\Criteria\Field;
 
 /** Gives some of the fields that criteria may ask about: what there is, and what a task has in them. */

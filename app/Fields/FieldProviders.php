@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Fields;
 
-use App\Models\House;
+use App\Models\House\House;
 use OpenBaton\Core\Criteria\FieldCatalogue;
 
 /** All fields of a house, in the order in which they are offered. Where they come from is known here alone. */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Fields;
 
-use App\Models\CustomField;
-use App\Models\House;
+use App\Models\House\CustomField;
+use App\Models\House\House;
 use OpenBaton\Core\Criteria\Field;
 use OpenBaton\Core\Criteria\FieldType;
 use OpenBaton\Core\Document\ValueCodec;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Fields;
 
-use App\Models\House;
-use App\Models\Place;
+use App\Models\House\House;
+use App\Models\People\Place;
 use App\Words\Words;
 use OpenBaton\Core\Criteria\Field;
 use OpenBaton\Core\Criteria\FieldType;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Fields;
 
-use App\Models\TaskSource;
+use App\Models\Tasks\TaskSource;
 
 /** What a task is about, apart from its state. */
 final readonly class TaskContent

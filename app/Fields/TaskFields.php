@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Fields;
 
-use App\Models\House;
-use App\Models\TaskKind;
-use App\Models\TaskSource;
+use App\Models\House\House;
+use App\Models\Tasks\TaskKind;
+use App\Models\Tasks\TaskSource;
 use App\Words\Words;
 use OpenBaton\Core\Criteria\Field;
 use OpenBaton\Core\Criteria\FieldType;

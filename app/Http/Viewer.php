@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http;
 
-use App\Actions\Actor;
+use App\Access\Actor;
 use App\Bridge\HouseAt;
 use App\Bridge\Houses;
 use App\Bridge\Snapshot;
 use App\Explain\HouseWords;
-use App\Models\Person;
-use App\Models\User;
+use App\Models\Access\User;
+use App\Models\People\Person;
 use App\Words\Words;
 use Illuminate\Http\Request;
 use OpenBaton\Core\Time\Zone;

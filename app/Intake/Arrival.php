@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace App\Intake;
 
-use App\Models\Task;
-use App\Models\User;
+use App\Access\RequestKey;
+use App\Models\Access\User;
+use App\Models\Tasks\Task;
 use Carbon\CarbonImmutable;
 
 /** That a task arrives: when and by whom, and the id that it will have. */

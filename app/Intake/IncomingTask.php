@@ -7,7 +7,7 @@ namespace App\Intake;
 use App\Fields\KnownCustomer;
 use App\Fields\KnownKind;
 use App\Fields\TaskContent;
-use App\Models\TaskSource;
+use App\Models\Tasks\TaskSource;
 use OpenBaton\Core\Workload\Priority;
 
 /** A task that is to be taken in, checked. */

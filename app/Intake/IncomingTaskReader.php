@@ -9,7 +9,7 @@ use App\Bridge\HouseAt;
 use App\Bridge\Snapshot;
 use App\Fields\KnownCustomer;
 use App\Fields\KnownKind;
-use App\Models\TaskSource;
+use App\Models\Tasks\TaskSource;
 use LogicException;
 use OpenBaton\Core\Criteria\FieldCatalogue;
 use OpenBaton\Core\Document\DocumentError;

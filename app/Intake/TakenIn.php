@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace App\Intake;
 
-use App\Formats\TaskDocument;
-use App\Models\Task;
+use App\Models\Tasks\Task;
 
 final readonly class TakenIn
 {

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Listeners;
 
 use App\Logging\WithoutValues;
-use App\Models\Role;
-use App\Models\User;
+use App\Models\Access\Role;
+use App\Models\Access\User;
 use App\Notifications\BackgroundWorkFailed;
 use Illuminate\Queue\Events\JobFailed;
 use Illuminate\Support\Facades\Notification;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Notices;
 
 use App\DomainEvents\HandedEvent;
-use App\Models\NoticeKind;
+use App\Models\Events\NoticeKind;
 
 /** What one person is told. */
 final readonly class NewNotice

@@ -11,10 +11,10 @@ use App\DomainEvents\PeopleTold;
 use App\DomainEvents\PersonMentioned;
 use App\DomainEvents\SeatChanged;
 use App\DomainEvents\WorkCovered;
-use App\Models\Notice;
-use App\Models\NoticeKind;
-use App\Models\Person;
-use App\Models\Task;
+use App\Models\Events\Notice;
+use App\Models\Events\NoticeKind;
+use App\Models\People\Person;
+use App\Models\Tasks\Task;
 use OpenBaton\Core\Absence\CoverMoveKind;
 use OpenBaton\Core\Rulebook\SeatName;
 

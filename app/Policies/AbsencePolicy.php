@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Policies;
 
-use App\Models\Absence;
-use App\Models\Person;
-use App\Models\User;
+use App\Models\Absences\Absence;
+use App\Models\Access\User;
+use App\Models\People\Person;
 use OpenBaton\Core\Absence\AbsenceStatus;
 
 final class AbsencePolicy

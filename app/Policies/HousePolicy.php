@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Policies;
 
-use App\Models\Role;
-use App\Models\User;
+use App\Models\Access\Role;
+use App\Models\Access\User;
 
 final class HousePolicy
 {

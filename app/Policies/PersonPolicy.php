@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Policies;
 
-use App\Models\Person;
-use App\Models\User;
+use App\Models\Access\User;
+use App\Models\People\Person;
 
 final class PersonPolicy
 {

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Policies;
 
-use App\Cover\ActingFor;
-use App\Models\Task;
-use App\Models\User;
-use App\Sight\TasksInSight;
+use App\Absences\ActingFor;
+use App\Models\Access\User;
+use App\Models\Tasks\Task;
+use App\Tasks\TasksInSight;
 use OpenBaton\Core\Subject\Standing;
 use OpenBaton\Core\Subject\TaskAction;
 use OpenBaton\Core\Subject\TaskRight;

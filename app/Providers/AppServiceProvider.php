@@ -4,29 +4,44 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Access\SessionRows;
 use App\Bridge\RulebookReader;
 use App\Bridge\SnapshotSource;
 use App\Bridge\TextWords;
+use App\Clock\FindNextMoments;
+use App\Coverage\BeginCoverage;
 use App\Database\TableBlueprint;
 use App\DomainEvents\HandOut;
-use App\Events\DraftSaved;
-use App\Events\RosterImported;
-use App\Events\RulebookPublished;
 use App\Explain\TextWordsOfHouse;
 use App\Http\Viewer;
-use App\Listeners\BeginCoverage;
-use App\Listeners\FindNextMoments;
-use App\Listeners\RetryUnplacedTasks;
 use App\Listeners\TellAdministrators;
-use App\Models\AccessToken;
-use App\Models\User;
+use App\Models\Absences\Absence;
+use App\Models\Absences\CalendarFeed;
+use App\Models\Access\AccessToken;
+use App\Models\Access\Invitation;
+use App\Models\Access\User;
+use App\Models\Customers\Customer;
+use App\Models\House\CustomField;
+use App\Models\House\House;
+use App\Models\People\Person;
+use App\Models\People\Place;
+use App\Models\People\Skill;
+use App\Models\People\Team;
+use App\Models\Rules\RulebookVersion;
+use App\Models\Tasks\Checklist;
+use App\Models\Tasks\Task;
+use App\Models\Tasks\TaskKind;
 use App\Notices\WriteNotices;
-use App\Session\SessionRows;
+use App\People\RosterImported;
+use App\Rules\DraftSaved;
+use App\Rules\RulebookPublished;
+use App\Tasks\RetryUnplacedTasks;
 use App\Words\Words;
 use Carbon\CarbonImmutable;
 use Closure;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\Relation;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
@@ -56,6 +71,11 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Date::use(CarbonImmutable::class);
+        Relation::enforceMorphMap([
+            'absence' => Absence::class, 'calendar_feed' => CalendarFeed::class, 'checklist' => Checklist::class, 'customer' => Customer::class,
+            'custom_field' => CustomField::class, 'house' => House::class, 'invitation' => Invitation::class, 'person' => Person::class, 'place' => Place::class,
+            'rulebook_version' => RulebookVersion::class, 'skill' => Skill::class, 'task' => Task::class, 'task_kind' => TaskKind::class, 'team' => Team::class, 'user' => User::class,
+        ]);
         $proxies = config()->string('baton.proxies');
         TrustProxies::at($proxies === '*' ? '*' : array_values(array_filter(explode(',', $proxies))));
         TrustProxies::withHeaders(Request::HEADER_X_FORWARDED_FOR | Request::HEADER_X_FORWARDED_PROTO);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Refusals;
 
-use App\Models\RulebookVersion;
+use App\Models\Rules\RulebookVersion;
 
 /** Somebody else saved, published or discarded the draft in the meantime. */
 final class DraftMovedOn extends Refused

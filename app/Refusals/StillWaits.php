@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Refusals;
 
-use App\Models\Task;
+use App\Models\Tasks\Task;
 
 /** A task that is to be completed waits for others that are still open. Whoever means it says so. */
 final class StillWaits extends Refused

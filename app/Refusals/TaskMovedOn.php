@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Refusals;
 
-use App\Models\Task;
+use App\Models\Tasks\Task;
 
 /** Somebody else has changed the task in the meantime, or it is not in the state for what was asked. */
 final class TaskMovedOn extends Refused

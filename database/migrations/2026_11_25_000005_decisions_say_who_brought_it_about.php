@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Models\Task;
-use App\Models\User;
+use App\Models\Access\User;
+use App\Models\Tasks\Task;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;

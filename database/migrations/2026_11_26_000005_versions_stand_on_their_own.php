@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use App\Bridge\SnapshotSource;
 use App\Database\Row;
-use App\Models\House;
+use App\Models\House\House;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;

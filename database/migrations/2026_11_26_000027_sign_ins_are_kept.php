@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Access\Address;
 use App\Database\Row;
-use App\SignIn\Address;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;

@@ -51,7 +51,7 @@
                 </label>
                 <div class="pair">
                     @foreach ($fields as $field)
-                        @php($name = \App\Http\Controllers\WebFormController::inputName($field->path))
+                        @php($name = \App\Http\Requests\Intake\WebFormRequest::inputName($field->path))
                         <label>{{ $field->form_label }}@if ($field->type === 'money') <span class="hint">({{ $currency }}, roughly)</span>@endif
                             @if ($field->options)
                                 <select name="{{ $name }}">

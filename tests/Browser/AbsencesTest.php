@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Models\Absence;
-use App\Models\Person;
+use App\Models\Absences\Absence;
+use App\Models\People\Person;
 use Carbon\CarbonImmutable;
 use OpenBaton\Core\Absence\AbsenceStatus;
 

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Models\Absence;
-use App\Models\Task;
+use App\Models\Absences\Absence;
+use App\Models\Tasks\Task;
 
 /** Opens each main view in turn and gives what axe finds there, by view. */
 function findings(mixed $test, string $scheme): array

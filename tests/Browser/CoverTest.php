@@ -2,14 +2,14 @@
 
 declare(strict_types=1);
 
-use App\Actions\TakeInTask;
 use App\Clock\SettleAbsences;
-use App\Models\Absence;
-use App\Models\House;
-use App\Models\Person;
-use App\Models\Task;
-use App\Models\TaskSource;
-use App\Models\User;
+use App\Intake\TakeInTask;
+use App\Models\Absences\Absence;
+use App\Models\Access\User;
+use App\Models\House\House;
+use App\Models\People\Person;
+use App\Models\Tasks\Task;
+use App\Models\Tasks\TaskSource;
 use Carbon\CarbonImmutable;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Workload\TaskStatus;

@@ -2,14 +2,14 @@
 
 declare(strict_types=1);
 
-use App\Actions\Actor;
-use App\Actions\LockedDraft;
-use App\Actions\SaveDraft;
-use App\Actions\TakeInTask;
-use App\Models\RulebookVersion;
-use App\Models\TaskSource;
-use App\Models\User;
-use App\Models\VersionState;
+use App\Access\Actor;
+use App\Intake\TakeInTask;
+use App\Models\Access\User;
+use App\Models\Rules\RulebookVersion;
+use App\Models\Rules\VersionState;
+use App\Models\Tasks\TaskSource;
+use App\Rules\LockedDraft;
+use App\Rules\SaveDraft;
 use OpenBaton\Core\Document\Node;
 use Tests\BrowserTestCase;
 

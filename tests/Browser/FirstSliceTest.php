@@ -2,14 +2,14 @@
 
 declare(strict_types=1);
 
-use App\Actions\TakeInTask;
-use App\Models\Customer;
-use App\Models\House as HouseRow;
-use App\Models\Place;
-use App\Models\RulebookVersion;
-use App\Models\Task;
-use App\Models\TaskSource;
-use App\Models\VersionState;
+use App\Intake\TakeInTask;
+use App\Models\Customers\Customer;
+use App\Models\House\House as HouseRow;
+use App\Models\People\Place;
+use App\Models\Rules\RulebookVersion;
+use App\Models\Rules\VersionState;
+use App\Models\Tasks\Task;
+use App\Models\Tasks\TaskSource;
 use Facebook\WebDriver\WebDriverKeys;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Workload\TaskStatus;

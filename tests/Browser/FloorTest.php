@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use App\Actions\Actor;
-use App\Actions\ChangeHouse;
-use App\Actions\PauseIntake;
-use App\Models\Person;
+use App\Access\Actor;
+use App\House\ChangeHouse;
+use App\Models\People\Person;
+use App\People\PauseIntake;
 
 it('fetches the lanes of a large house as they are scrolled into view, and keeps those current', function (): void {
     ChangeHouse::run('people_added', 'added many', Actor::system('test'), static function (): Person {

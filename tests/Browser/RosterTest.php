@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 use App\Bridge\RosterDocument;
-use App\Models\House;
-use App\Models\Person;
+use App\Models\House\House;
+use App\Models\People\Person;
 use Tests\BrowserTestCase;
 
 /** Chooses a file in the open dialog. */

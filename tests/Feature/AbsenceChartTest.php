@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use App\Actions\AbsenceTerms;
-use App\Actions\Actor;
-use App\Actions\AskAbsence;
-use App\Models\Team;
+use App\Absences\AbsenceTerms;
+use App\Absences\AskAbsence;
+use App\Access\Actor;
+use App\Models\People\Team;
 use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Absence\AbsenceKind;
 use Tests\Support\Clock;

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Models\Absence;
-use App\Models\Person;
+use App\Models\Absences\Absence;
+use App\Models\People\Person;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use OpenBaton\Core\Absence\AbsenceStatus;

@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use App\Models\Invitation;
-use App\Models\OpenSession;
-use App\Models\User;
+use App\Models\Access\Invitation;
+use App\Models\Access\OpenSession;
+use App\Models\Access\User;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
 use Spatie\Activitylog\Models\Activity;

@@ -2,21 +2,21 @@
 
 declare(strict_types=1);
 
-use App\Actions\AbsenceTerms;
-use App\Actions\Actor;
-use App\Actions\AskAbsence;
-use App\Actions\HandOverAbsence;
+use App\Absences\AbsenceTerms;
+use App\Absences\AskAbsence;
+use App\Absences\HandOverAbsence;
+use App\Access\Actor;
 use App\Clock\SettleAbsences;
-use App\Models\Absence;
-use App\Models\Comment;
-use App\Models\Decision;
-use App\Models\Handoff;
-use App\Models\HandoffCause;
-use App\Models\Notice;
-use App\Models\NoticeKind;
-use App\Models\Task;
-use App\Models\TaskChange;
-use App\Models\TaskCover;
+use App\Models\Absences\Absence;
+use App\Models\Absences\TaskCover;
+use App\Models\Events\Notice;
+use App\Models\Events\NoticeKind;
+use App\Models\Tasks\Comment;
+use App\Models\Tasks\Decision;
+use App\Models\Tasks\Handoff;
+use App\Models\Tasks\HandoffCause;
+use App\Models\Tasks\Task;
+use App\Models\Tasks\TaskChange;
 use Carbon\CarbonImmutable;
 use Illuminate\Testing\TestResponse;
 use OpenBaton\Core\Absence\AbsenceKind;

@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-use App\Actions\AskReview;
-use App\Formats\SchemaCheck;
-use App\Models\AccessToken;
-use App\Models\Task;
-use App\Models\TaskKind;
+use App\Documents\SchemaCheck;
+use App\Models\Access\AccessToken;
+use App\Models\Tasks\Task;
+use App\Models\Tasks\TaskKind;
+use App\Tasks\AskReview;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;

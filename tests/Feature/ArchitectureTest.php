@@ -15,11 +15,68 @@ function filesWith(string $pattern): array
     return $names;
 }
 
+/**
+ * @param int $deep how many parts of a class's namespace below the directory make a module
+ *
+ * @return array<string, list<string>> which modules each of a directory knows, sorted
+ */
+function knownBy(string $directory, string $namespace, int $deep = 1): array
+{
+    $known = [];
+    foreach (Finder::create()->files()->name('*.php')->in($directory) as $file) {
+        $parts = explode('/', $file->getRelativePathname());
+        if (count($parts) <= $deep) {
+            continue;
+        }
+        $module = $parts[$deep - 1];
+        $known[$module] ??= [];
+        preg_match_all('/\b'.str_replace('\\', '\\\\', $namespace).'\\\\(\w+)\\\\/', $file->getContents(), $found);
+        array_push($known[$module], ...array_diff($found[1], [$module]));
+    }
+
+    return array_map(static fn(array $names): array => collect($names)->unique()->sort()->values()->all(), $known);
+}
+
+/**
+ * @param array<string, list<string>> $known
+ *
+ * @return list<string> modules that know each other, by whatever way round
+ */
+function circles(array $known): array
+{
+    while (($free = array_keys(array_filter($known, static fn(array $of): bool => array_intersect($of, array_keys($known)) === []))) !== []) {
+        $known = array_diff_key($known, array_flip($free));
+    }
+
+    return array_keys($known);
+}
+
+it('has modules that know of each other what architecture.md says, and none in a circle', function (): void {
+    preg_match_all('/^\| (\w+) \| [^|]+ \| ([\w, ]+) \|$/m', (string) file_get_contents(base_path('docs/architecture.md')), $rows, PREG_SET_ORDER);
+    $said = [];
+    foreach ($rows as [, $module, $knows]) {
+        if ($module !== 'module') {
+            $said[$module] = $knows === 'none' ? [] : explode(', ', $knows);
+        }
+    }
+    $known = knownBy(app_path(), 'App');
+    ksort($said);
+    ksort($known);
+    foreach (array_diff_key($known, array_flip(['Http', 'Console', 'Providers'])) as $module => $of) {
+        expect([$module, $of])->toBe([$module, $said[$module] ?? []]);
+    }
+    expect(array_keys(array_diff_key($known, $said)))->toBe(['Console', 'Http', 'Providers'])->and(circles($known))->toBe([])
+        ->and(count($known))->toBeGreaterThan(20)
+        ->and(circles(['A' => ['B'], 'B' => ['C'], 'C' => ['A'], 'D' => ['A'], 'E' => []]))->toBe(['A', 'B', 'C', 'D'])
+        ->and(circles(knownBy(app_path('Http/Pages'), 'App\\Http\\Pages')))->toBe([])
+        ->and(circles(knownBy(app_path('Http/Requests'), 'App\\Http\\Requests')))->toBe([]);
+});
+
 it('runs chains and records them in one place', function (): void {
     expect(filesWith('/new Chain\(/'))->toBe(['app/Bridge/ChangeRunner'])
         ->and(filesWith('/\bChainRecorder\b/'))->toBe(['app/Bridge/ChainRecorder', 'app/Bridge/ChangeRunner'])
         ->and(filesWith('/\bChangeRunner\b/'))->toBe([
-            'app/Actions/EditCustomer', 'app/Actions/EditTask', 'app/Actions/RetryTask', 'app/Actions/RouteTask', 'app/Bridge/ChangeRunner', 'app/Cover/MoveCovered',
+            'app/Absences/MoveCovered', 'app/Bridge/ChangeRunner', 'app/Customers/EditCustomer', 'app/Intake/RouteTask', 'app/Tasks/EditTask', 'app/Tasks/RetryTask',
         ]);
 });
 

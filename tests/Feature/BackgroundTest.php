@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-use App\Jobs\WorkOutCoverage;
-use App\Models\CoverageRun;
-use App\Models\Role;
-use App\Models\RulebookVersion;
+use App\Coverage\WorkOutCoverage;
+use App\Models\Access\Role;
+use App\Models\Rules\CoverageRun;
+use App\Models\Rules\RulebookVersion;
 use App\Notifications\BackgroundWorkFailed;
-use Database\Factories\UserFactory;
+use Database\Factories\Access\UserFactory;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Notification;
 use Spatie\Permission\Models\Role as RoleRow;

@@ -2,18 +2,18 @@
 
 declare(strict_types=1);
 
-use App\Actions\Actor;
-use App\Actions\ImportCalendar;
+use App\Absences\ImportCalendar;
+use App\Absences\PersonnelCalendar;
+use App\Access\Actor;
 use App\Calendar\CalendarLine;
 use App\Calendar\CalendarPlan;
 use App\Calendar\CalendarReader;
-use App\Calendar\PersonnelCalendar;
-use App\Models\Absence;
-use App\Models\CalendarEntry;
-use App\Models\CalendarFeed;
-use App\Models\Person;
-use App\Models\StandInEvent;
-use App\Models\Task;
+use App\Models\Absences\Absence;
+use App\Models\Absences\CalendarEntry;
+use App\Models\Absences\CalendarFeed;
+use App\Models\Absences\StandInEvent;
+use App\Models\People\Person;
+use App\Models\Tasks\Task;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Http\Client\ConnectionException;

@@ -2,18 +2,18 @@
 
 declare(strict_types=1);
 
-use App\Actions\Actor;
-use App\Actions\AskReview;
-use App\Actions\Edit;
-use App\Actions\EditTask;
-use App\Models\ChainCut;
-use App\Models\Customer;
-use App\Models\Decision;
-use App\Models\Handoff;
-use App\Models\Task;
-use App\Models\TaskChange;
-use App\Models\TaskSource;
-use App\Models\Timer;
+use App\Access\Actor;
+use App\Models\Customers\Customer;
+use App\Models\Tasks\ChainCut;
+use App\Models\Tasks\Decision;
+use App\Models\Tasks\Handoff;
+use App\Models\Tasks\Task;
+use App\Models\Tasks\TaskChange;
+use App\Models\Tasks\TaskSource;
+use App\Models\Tasks\Timer;
+use App\Tasks\AskReview;
+use App\Tasks\Edit;
+use App\Tasks\EditTask;
 use Carbon\CarbonImmutable;
 use OpenBaton\Core\Chain\CutReason;
 use OpenBaton\Core\Subject\Cause;

@@ -2,17 +2,17 @@
 
 declare(strict_types=1);
 
-use App\Actions\Actor;
-use App\Actions\ImportRoster;
-use App\Actions\WaitTask;
+use App\Access\Actor;
 use App\Bridge\Houses;
 use App\Bridge\TaskSubjects;
 use App\Clock\FireTimers;
-use App\Jobs\WorkOutNextMoments;
-use App\Models\Decision;
-use App\Models\Task;
-use App\Models\TaskChange;
-use App\Models\Timer;
+use App\Clock\WorkOutNextMoments;
+use App\Models\Tasks\Decision;
+use App\Models\Tasks\Task;
+use App\Models\Tasks\TaskChange;
+use App\Models\Tasks\Timer;
+use App\People\ImportRoster;
+use App\Tasks\WaitTask;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;

@@ -3,9 +3,9 @@
 declare(strict_types=1);
 
 use App\Bridge\SnapshotSource;
-use App\Formats\SchemaCheck;
-use App\Models\AccessToken;
-use App\Models\House as HouseRow;
+use App\Documents\SchemaCheck;
+use App\Models\Access\AccessToken;
+use App\Models\House\House as HouseRow;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Tests\Support\House;

@@ -2,15 +2,15 @@
 
 declare(strict_types=1);
 
-use App\Actions\AbsenceTerms;
-use App\Actions\Actor;
-use App\Actions\AskAbsence;
+use App\Absences\AbsenceTerms;
+use App\Absences\AskAbsence;
+use App\Access\Actor;
 use App\Clock\SettleAbsences;
-use App\Models\Absence;
-use App\Models\Customer;
-use App\Models\Handoff;
-use App\Models\House as HouseRow;
-use App\Models\Task;
+use App\Models\Absences\Absence;
+use App\Models\Customers\Customer;
+use App\Models\House\House as HouseRow;
+use App\Models\Tasks\Handoff;
+use App\Models\Tasks\Task;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;

@@ -2,8 +2,6 @@
 
 declare(strict_types=1);
 
-use App\Actions\AskReview;
-use App\Actions\LockedDraft;
 use App\Bridge\Houses;
 use App\Bridge\RulebookReader;
 use App\Bridge\SnapshotSource;
@@ -11,13 +9,15 @@ use App\Bridge\TaskSubjects;
 use App\Coverage\CoveragePiece;
 use App\Coverage\CoverageRuns;
 use App\Coverage\RecordedArrivals;
-use App\Jobs\WorkOutCoverage;
-use App\Models\CoverageCount;
-use App\Models\CoverageRun;
-use App\Models\CustomField;
-use App\Models\RecordedEvent;
-use App\Models\RulebookVersion;
-use App\Models\Task;
+use App\Coverage\WorkOutCoverage;
+use App\Models\Events\RecordedEvent;
+use App\Models\House\CustomField;
+use App\Models\Rules\CoverageCount;
+use App\Models\Rules\CoverageRun;
+use App\Models\Rules\RulebookVersion;
+use App\Models\Tasks\Task;
+use App\Rules\LockedDraft;
+use App\Tasks\AskReview;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;

@@ -2,18 +2,18 @@
 
 declare(strict_types=1);
 
-use App\Actions\AttachFile;
-use App\Actions\CommentOn;
-use App\Actions\CompleteTask;
-use App\Actions\Speaker;
-use App\Actions\StartTask;
-use App\Actions\WaitTask;
-use App\Models\Comment;
-use App\Models\CustomerLink;
-use App\Models\House as HouseRow;
-use App\Models\SentKey;
-use App\Models\Task;
-use App\Models\TaskFile;
+use App\Access\Speaker;
+use App\Models\Access\SentKey;
+use App\Models\Customers\CustomerLink;
+use App\Models\House\House as HouseRow;
+use App\Models\Tasks\Comment;
+use App\Models\Tasks\Task;
+use App\Models\Tasks\TaskFile;
+use App\Tasks\AttachFile;
+use App\Tasks\CommentOn;
+use App\Tasks\CompleteTask;
+use App\Tasks\StartTask;
+use App\Tasks\WaitTask;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Storage;
 use OpenBaton\Core\Workload\TaskStatus;

@@ -2,14 +2,14 @@
 
 declare(strict_types=1);
 
-use App\Actions\DropTask;
 use App\Bridge\TaskSubjects;
-use App\Http\Pages\MissedLine;
-use App\Models\Customer;
-use App\Models\CustomField;
-use App\Models\House as HouseRow;
-use App\Models\Task;
-use App\Models\TaskChange;
+use App\Http\Pages\Tasks\MissedLine;
+use App\Models\Customers\Customer;
+use App\Models\House\CustomField;
+use App\Models\House\House as HouseRow;
+use App\Models\Tasks\Task;
+use App\Models\Tasks\TaskChange;
+use App\Tasks\DropTask;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Formats\SchemaCheck;
+use App\Documents\SchemaCheck;
 use Illuminate\Contracts\Process\ProcessResult;
 use Illuminate\Support\Facades\Process;
 

@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use App\Models\Handoff;
-use App\Models\RulebookVersion;
-use App\Models\Task;
-use App\Models\VersionState;
+use App\Models\Rules\RulebookVersion;
+use App\Models\Rules\VersionState;
+use App\Models\Tasks\Handoff;
+use App\Models\Tasks\Task;
 use Carbon\CarbonImmutable;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Support\Facades\DB;

@@ -2,9 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Actions\CommentOn;
-use App\Actions\HandOnTask;
-use App\Actions\Speaker;
+use App\Access\Speaker;
 use App\Bridge\Houses;
 use App\Bridge\Outside\OutsideRecorders;
 use App\DomainEvents\EventConsumer;
@@ -17,11 +15,13 @@ use App\DomainEvents\PersonMentioned;
 use App\DomainEvents\SeatChanged;
 use App\DomainEvents\TaskChanged;
 use App\DomainEvents\WorkCovered;
-use App\Models\EventPosition;
-use App\Models\Notice;
-use App\Models\RecordedEvent;
-use App\Models\Task;
+use App\Models\Events\EventPosition;
+use App\Models\Events\Notice;
+use App\Models\Events\RecordedEvent;
+use App\Models\Tasks\Task;
 use App\Notices\WriteNotices;
+use App\Tasks\CommentOn;
+use App\Tasks\HandOnTask;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Exceptions;

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Actions\LockedDraft;
-use App\Models\RulebookVersion;
+use App\Models\Rules\RulebookVersion;
+use App\Rules\LockedDraft;
 use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Document\Faults;
 use OpenBaton\Core\Document\RulebookFormat;

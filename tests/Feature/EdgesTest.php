@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 use App\Logging\WithoutValues;
-use App\Models\SignInAttempt;
-use App\Models\Task;
+use App\Models\Access\SignInAttempt;
+use App\Models\Tasks\Task;
 use Illuminate\Database\QueryException;
 use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;

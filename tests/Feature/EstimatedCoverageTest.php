@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use App\Actions\Actor;
-use App\Actions\Edit;
-use App\Actions\EditTask;
-use App\Actions\LockedDraft;
+use App\Access\Actor;
+use App\Rules\LockedDraft;
+use App\Tasks\Edit;
+use App\Tasks\EditTask;
 use Carbon\CarbonImmutable;
 use OpenBaton\Core\Subject\Subject;
 use Tests\Support\House;

@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-use App\Actions\Actor;
-use App\Actions\Edit;
-use App\Actions\EditTask;
-use App\Models\ChainCut;
-use App\Models\Decision;
-use App\Models\Timer;
+use App\Access\Actor;
+use App\Models\Tasks\ChainCut;
+use App\Models\Tasks\Decision;
+use App\Models\Tasks\Timer;
+use App\Tasks\Edit;
+use App\Tasks\EditTask;
 use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Chain\CutReason;
 use OpenBaton\Core\Subject\Subject;

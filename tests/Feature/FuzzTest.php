@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Models\Role;
+use App\Models\Access\Role;
 use Illuminate\Routing\Middleware\ThrottleRequests;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\Cache;

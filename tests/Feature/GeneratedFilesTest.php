@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Formats\GeneratedFiles;
-use App\Formats\SchemaCheck;
+use App\Console\GeneratedFiles;
+use App\Documents\SchemaCheck;
 use Illuminate\Support\Facades\Process;
 use OpenBaton\Core\Document\DecisionFormat;
 use OpenBaton\Core\Document\DocumentError;

@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-use App\Models\Absence;
-use App\Models\House as HouseRow;
-use App\Models\Person;
-use App\Models\Place;
-use App\Roster\PeopleCsv;
+use App\Models\Absences\Absence;
+use App\Models\House\House as HouseRow;
+use App\Models\People\Person;
+use App\Models\People\Place;
+use App\People\PeopleCsv;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use OpenBaton\Core\Absence\AbsenceStatus;

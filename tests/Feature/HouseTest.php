@@ -3,12 +3,12 @@
 declare(strict_types=1);
 
 use App\Bridge\SnapshotSource;
-use App\Models\Checklist;
-use App\Models\CustomField;
-use App\Models\Role;
-use App\Models\Task;
-use App\Models\TaskKind;
-use Database\Factories\UserFactory;
+use App\Models\Access\Role;
+use App\Models\House\CustomField;
+use App\Models\Tasks\Checklist;
+use App\Models\Tasks\Task;
+use App\Models\Tasks\TaskKind;
+use Database\Factories\Access\UserFactory;
 use OpenBaton\Core\Document\DocumentError;
 use Spatie\Activitylog\Models\Activity;
 use Tests\Support\House;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Models\Person;
+use App\Models\People\Person;
 use Illuminate\Testing\TestResponse;
 use Spatie\Activitylog\Models\Activity;
 use Tests\Support\Clock;

@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use App\Actions\TakeInTask;
 use App\Bridge\CustomerSource;
 use App\Bridge\Houses;
 use App\Bridge\HouseState;
@@ -11,10 +10,11 @@ use App\Bridge\Snapshot;
 use App\Bridge\SnapshotSource;
 use App\Fields\KnownCustomer;
 use App\Fields\KnownKind;
-use App\Models\Customer;
-use App\Models\Task;
-use App\Models\TaskKind;
-use App\Models\TaskSource;
+use App\Intake\TakeInTask;
+use App\Models\Customers\Customer;
+use App\Models\Tasks\Task;
+use App\Models\Tasks\TaskKind;
+use App\Models\Tasks\TaskSource;
 use Illuminate\Cache\Events\KeyWritten;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;

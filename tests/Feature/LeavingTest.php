@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-use App\Models\Absence;
-use App\Models\Customer;
-use App\Models\Place;
-use App\Models\Task;
-use App\Models\Team;
+use App\Models\Absences\Absence;
+use App\Models\Customers\Customer;
+use App\Models\People\Place;
+use App\Models\People\Team;
+use App\Models\Tasks\Task;
 use OpenBaton\Core\Absence\AbsenceStatus;
 use OpenBaton\Core\Workload\TaskStatus;
 use Tests\Support\Clock;

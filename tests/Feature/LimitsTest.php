@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use App\Models\Role;
-use App\Models\Task;
-use Database\Factories\UserFactory;
+use App\Models\Access\Role;
+use App\Models\Tasks\Task;
+use Database\Factories\Access\UserFactory;
 use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Document\TextLimits;
 use Tests\Support\Clock;

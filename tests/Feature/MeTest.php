@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-use App\Actions\AbsenceTerms;
-use App\Actions\Actor;
-use App\Actions\AskAbsence;
-use App\Models\Notice;
-use App\Models\NoticeKind;
+use App\Absences\AbsenceTerms;
+use App\Absences\AskAbsence;
+use App\Access\Actor;
+use App\Models\Events\Notice;
+use App\Models\Events\NoticeKind;
 use Carbon\CarbonImmutable;
 use OpenBaton\Core\Absence\AbsenceKind;
 use Tests\Support\Clock;

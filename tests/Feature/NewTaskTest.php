@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use App\Models\Customer;
-use App\Models\RotationSeat;
-use App\Models\Task;
+use App\Models\Customers\Customer;
+use App\Models\Rules\RotationSeat;
+use App\Models\Tasks\Task;
 use Illuminate\Support\Facades\DB;
 use Tests\Support\House;
 

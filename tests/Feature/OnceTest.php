@@ -2,23 +2,23 @@
 
 declare(strict_types=1);
 
-use App\Actions\AcceptInvitation;
-use App\Actions\Actor;
-use App\Actions\InviteUser;
-use App\Actions\LockedDraft;
-use App\Actions\MakeSignIn;
-use App\Actions\SaveChecklist;
-use App\Actions\SaveField;
-use App\Actions\SaveKind;
+use App\Access\AcceptInvitation;
+use App\Access\Actor;
+use App\Access\InviteUser;
+use App\Access\MakeSignIn;
+use App\Coverage\BeginCoverage;
+use App\House\SaveChecklist;
+use App\House\SaveField;
+use App\House\SaveKind;
 use App\Http\Requests\Whole;
 use App\Http\TakenMeanwhile;
-use App\Listeners\BeginCoverage;
-use App\Models\Absence;
-use App\Models\AuditRecord;
-use App\Models\Comment;
-use App\Models\Role;
-use App\Models\RulebookVersion;
-use App\Models\SignInAttempt;
+use App\Models\Absences\Absence;
+use App\Models\Access\AuditRecord;
+use App\Models\Access\Role;
+use App\Models\Access\SignInAttempt;
+use App\Models\Rules\RulebookVersion;
+use App\Models\Tasks\Comment;
+use App\Rules\LockedDraft;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\RateLimiter;

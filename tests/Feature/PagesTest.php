@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-use App\Actions\AbsenceTerms;
-use App\Actions\Actor;
-use App\Actions\AskAbsence;
-use App\Actions\ImportRoster;
-use App\Actions\LockedDraft;
-use App\Models\Team;
+use App\Absences\AbsenceTerms;
+use App\Absences\AskAbsence;
+use App\Access\Actor;
+use App\Models\People\Team;
+use App\People\ImportRoster;
+use App\Rules\LockedDraft;
 use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Absence\AbsenceKind;
 use OpenBaton\Core\Absence\HeldPolicy;

@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use App\Models\House as HouseRow;
-use App\Models\Person;
-use App\Models\Place;
-use App\Models\Team;
+use App\Models\House\House as HouseRow;
+use App\Models\People\Person;
+use App\Models\People\Place;
+use App\Models\People\Team;
 use Illuminate\Testing\TestResponse;
 use Tests\Support\House;
 

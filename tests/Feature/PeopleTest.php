@@ -3,12 +3,12 @@
 declare(strict_types=1);
 
 use App\Bridge\SnapshotSource;
-use App\Models\Customer;
-use App\Models\House as HouseRow;
-use App\Models\Person;
-use App\Models\Place;
-use App\Models\Skill;
-use App\Models\Team;
+use App\Models\Customers\Customer;
+use App\Models\House\House as HouseRow;
+use App\Models\People\Person;
+use App\Models\People\Place;
+use App\Models\People\Skill;
+use App\Models\People\Team;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use OpenBaton\Core\Time\LocalDate;

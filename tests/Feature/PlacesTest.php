@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Models\Customer;
-use App\Models\Place;
+use App\Models\Customers\Customer;
+use App\Models\People\Place;
 use Illuminate\Support\Facades\DB;
 use Tests\Support\House;
 

@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-use App\Actions\AskReview;
-use App\Actions\ClaimTask;
-use App\Actions\CompleteTask;
-use App\Actions\HandOnTask;
-use App\Actions\PressButton;
-use App\Actions\StartTask;
-use App\Models\Task;
+use App\Models\Tasks\Task;
+use App\Tasks\AskReview;
+use App\Tasks\ClaimTask;
+use App\Tasks\CompleteTask;
+use App\Tasks\HandOnTask;
+use App\Tasks\PressButton;
+use App\Tasks\StartTask;
 use Tests\Support\Clock;
 use Tests\Support\House;
 

@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-use App\Jobs\RetryUnplaced;
-use App\Models\Decision;
-use App\Models\Handoff;
-use App\Models\Person;
-use App\Models\Task;
-use App\Models\TaskChange;
+use App\Models\People\Person;
+use App\Models\Tasks\Decision;
+use App\Models\Tasks\Handoff;
+use App\Models\Tasks\Task;
+use App\Models\Tasks\TaskChange;
+use App\Tasks\RetryUnplaced;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use OpenBaton\Core\Subject\Cause;

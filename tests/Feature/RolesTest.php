@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use App\Models\Person;
-use App\Models\Role;
-use Database\Factories\UserFactory;
+use App\Models\Access\Role;
+use App\Models\People\Person;
+use Database\Factories\Access\UserFactory;
 use OpenBaton\Core\Workload\TaskStatus;
 use Spatie\Permission\Models\Role as RoleRow;
 use Tests\Support\House;

@@ -2,14 +2,14 @@
 
 declare(strict_types=1);
 
-use App\Actions\LockedDraft;
 use App\Bridge\CheckedRules;
 use App\Bridge\SnapshotSource;
-use App\Models\Absence;
-use App\Models\AuditRecord;
-use App\Models\Person;
-use App\Models\RulebookVersion;
-use App\Models\Team;
+use App\Models\Absences\Absence;
+use App\Models\Access\AuditRecord;
+use App\Models\People\Person;
+use App\Models\People\Team;
+use App\Models\Rules\RulebookVersion;
+use App\Rules\LockedDraft;
 use Illuminate\Support\Facades\Process;
 use Tests\Support\House;
 

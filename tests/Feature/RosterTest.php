@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-use App\Actions\Actor;
-use App\Actions\ImportRoster;
+use App\Access\Actor;
 use App\Bridge\SnapshotSource;
-use App\Formats\SchemaCheck;
-use App\Models\Absence;
-use App\Models\Person;
-use App\Models\Team;
+use App\Documents\SchemaCheck;
+use App\Models\Absences\Absence;
+use App\Models\People\Person;
+use App\Models\People\Team;
+use App\People\ImportRoster;
 use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;

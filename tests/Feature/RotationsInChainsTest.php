@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Models\Decision;
-use App\Models\Task;
+use App\Models\Tasks\Decision;
+use App\Models\Tasks\Task;
 use OpenBaton\Core\People\Membership;
 use OpenBaton\Core\Routing\Rotations;
 use Random\Engine\Mt19937;

@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-use App\Actions\TakeInTask;
 use App\Bridge\DecisionReader;
-use App\Models\Decision;
-use App\Models\Handoff;
-use App\Models\HandoffCause;
-use App\Models\Task;
-use App\Models\TaskSource;
+use App\Intake\TakeInTask;
+use App\Models\Tasks\Decision;
+use App\Models\Tasks\Handoff;
+use App\Models\Tasks\HandoffCause;
+use App\Models\Tasks\Task;
+use App\Models\Tasks\TaskSource;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Database\QueryException;

@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use App\Actions\LockedDraft;
-use App\Formats\SchemaCheck;
-use App\Models\RulebookVersion;
-use App\Models\VersionState;
+use App\Documents\SchemaCheck;
+use App\Models\Rules\RulebookVersion;
+use App\Models\Rules\VersionState;
+use App\Rules\LockedDraft;
 use Illuminate\Testing\TestResponse;
 use Spatie\Activitylog\Models\Activity;
 use Tests\Support\House;

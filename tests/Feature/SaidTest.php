@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use App\Actions\Actor;
-use App\Actions\LockedDraft;
-use App\Actions\SaveDraft;
-use App\Session\SessionRows;
+use App\Access\Actor;
+use App\Access\SessionRows;
+use App\Rules\LockedDraft;
+use App\Rules\SaveDraft;
 use Illuminate\Http\Request;
 use Illuminate\Session\Store;
 use Illuminate\Support\Facades\Date;

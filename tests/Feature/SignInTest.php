@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Models\SignInAttempt;
-use App\Models\Waits;
+use App\Models\Access\SignInAttempt;
+use App\Models\Access\Waits;
 use Carbon\CarbonImmutable;
 use Illuminate\Contracts\Hashing\Hasher;
 use Illuminate\Support\Facades\Hash;

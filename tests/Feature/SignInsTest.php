@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-use App\Models\AccessToken;
-use App\Models\OpenSession;
-use App\Models\Role;
-use App\Models\User;
-use Database\Factories\UserFactory;
+use App\Models\Access\AccessToken;
+use App\Models\Access\OpenSession;
+use App\Models\Access\Role;
+use App\Models\Access\User;
+use Database\Factories\Access\UserFactory;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;

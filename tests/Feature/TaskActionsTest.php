@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use App\Models\Handoff;
-use App\Models\Task;
-use App\Models\TaskChange;
+use App\Models\Tasks\Handoff;
+use App\Models\Tasks\Task;
+use App\Models\Tasks\TaskChange;
 use Illuminate\Testing\TestResponse;
 use OpenBaton\Core\Workload\TaskStatus;
 use Tests\Support\House;

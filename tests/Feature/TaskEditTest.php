@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-use App\Actions\WaitTask;
-use App\Models\Comment;
-use App\Models\Decision;
-use App\Models\Task;
-use App\Models\TaskChange;
+use App\Models\Tasks\Comment;
+use App\Models\Tasks\Decision;
+use App\Models\Tasks\Task;
+use App\Models\Tasks\TaskChange;
+use App\Tasks\WaitTask;
 use Carbon\CarbonImmutable;
 use Illuminate\Testing\TestResponse;
 use OpenBaton\Core\Workload\Priority;

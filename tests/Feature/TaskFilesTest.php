@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use App\Actions\AttachFile;
-use App\Models\TaskChange;
-use App\Models\TaskFile;
+use App\Models\Tasks\TaskChange;
+use App\Models\Tasks\TaskFile;
+use App\Tasks\AttachFile;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;

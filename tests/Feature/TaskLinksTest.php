@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use App\Actions\WaitTask;
-use App\Models\Task;
-use App\Models\TaskChange;
+use App\Models\Tasks\Task;
+use App\Models\Tasks\TaskChange;
+use App\Tasks\WaitTask;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use OpenBaton\Core\Workload\TaskStatus;

@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-use App\Models\Decision;
-use App\Models\Role;
-use App\Models\Task;
-use App\Models\TaskFile;
-use App\Models\User;
+use App\Models\Access\Role;
+use App\Models\Access\User;
+use App\Models\Tasks\Decision;
+use App\Models\Tasks\Task;
+use App\Models\Tasks\TaskFile;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;

@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\PulseController;
-use App\Models\House as HouseRow;
-use App\Models\Task;
+use App\Models\House\House as HouseRow;
+use App\Models\Tasks\Task;
 use Carbon\CarbonImmutable;
 use OpenBaton\Core\Workload\TaskStatus;
 use Tests\Support\House;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Models\Task;
+use App\Models\Tasks\Task;
 use Illuminate\Testing\TestResponse;
 use Tests\Support\House;
 

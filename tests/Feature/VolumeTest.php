@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-use App\Actions\LockedDraft;
-use App\Actions\TakeInTask;
 use App\Bridge\DecisionReader;
-use App\Models\Decision;
-use App\Models\Task;
-use App\Models\TaskSource;
+use App\Intake\TakeInTask;
+use App\Models\Tasks\Decision;
+use App\Models\Tasks\Task;
+use App\Models\Tasks\TaskSource;
+use App\Rules\LockedDraft;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Document\DecisionRecord;

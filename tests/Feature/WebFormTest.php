@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use App\Models\Customer;
-use App\Models\Task;
-use App\Models\TaskKind;
-use App\Models\TaskSource;
+use App\Models\Customers\Customer;
+use App\Models\Tasks\Task;
+use App\Models\Tasks\TaskKind;
+use App\Models\Tasks\TaskSource;
 use Tests\Support\House;
 
 beforeEach(function (): void {

@@ -3,10 +3,10 @@
 declare(strict_types=1);
 
 use App\Bridge\SnapshotSource;
+use App\Console\GeneratedFiles;
 use App\Explain\HouseWords;
 use App\Explain\PartWords;
-use App\Formats\GeneratedFiles;
-use App\Http\Pages\Vocabulary;
+use App\Http\Pages\Rules\Vocabulary;
 use App\Words\Words;
 use OpenBaton\Core\Criteria\OperatorList;
 use OpenBaton\Core\Document\Node;

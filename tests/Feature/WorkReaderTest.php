@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use App\Actions\HandOnTask;
 use App\Bridge\SnapshotSource;
 use App\Bridge\WorkReader;
-use App\Models\Task;
+use App\Models\Tasks\Task;
+use App\Tasks\HandOnTask;
 use Carbon\CarbonImmutable;
 use OpenBaton\Core\Routing\Needs;
 use OpenBaton\Core\Workload\TaskStatus;

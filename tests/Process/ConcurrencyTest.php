@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use App\Models\Decision;
-use App\Models\Handoff;
-use App\Models\Task;
+use App\Models\Tasks\Decision;
+use App\Models\Tasks\Handoff;
+use App\Models\Tasks\Task;
 use Illuminate\Support\Facades\DB;
 
 /** @return array<string, int> tasks held, by person */

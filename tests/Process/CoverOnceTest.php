@@ -2,14 +2,14 @@
 
 declare(strict_types=1);
 
-use App\Models\Absence;
-use App\Models\Handoff;
-use App\Models\HandoffCause;
-use App\Models\House as HouseRow;
-use App\Models\Notice;
-use App\Models\NoticeKind;
-use App\Models\Task;
-use App\Models\TaskCover;
+use App\Models\Absences\Absence;
+use App\Models\Absences\TaskCover;
+use App\Models\Events\Notice;
+use App\Models\Events\NoticeKind;
+use App\Models\House\House as HouseRow;
+use App\Models\Tasks\Handoff;
+use App\Models\Tasks\HandoffCause;
+use App\Models\Tasks\Task;
 use Carbon\CarbonImmutable;
 use OpenBaton\Core\Absence\AbsenceStatus;
 use OpenBaton\Core\Absence\HeldPolicy;

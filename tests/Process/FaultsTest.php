@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-use App\Actions\CommentOn;
-use App\Actions\Speaker;
-use App\Models\Comment;
-use App\Models\Decision;
-use App\Models\Handoff;
-use App\Models\Task;
+use App\Access\Speaker;
+use App\Models\Tasks\Comment;
+use App\Models\Tasks\Decision;
+use App\Models\Tasks\Handoff;
+use App\Models\Tasks\Task;
+use App\Tasks\CommentOn;
 use Illuminate\Http\Client\ConnectionException;
 use Illuminate\Http\Client\Pool;
 use Illuminate\Http\Client\Response;

@@ -3,12 +3,12 @@
 declare(strict_types=1);
 
 use App\Coverage\CoverageRuns;
-use App\Models\Comment;
-use App\Models\Decision;
-use App\Models\RecordedEvent;
-use App\Models\RulebookVersion;
-use App\Models\Task;
-use App\Models\TaskChange;
+use App\Models\Events\RecordedEvent;
+use App\Models\Rules\RulebookVersion;
+use App\Models\Tasks\Comment;
+use App\Models\Tasks\Decision;
+use App\Models\Tasks\Task;
+use App\Models\Tasks\TaskChange;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Workload\TaskStatus;

@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use App\Models\Task;
-use App\Search\TaskSearch;
-use Database\Factories\CustomerFactory;
-use Database\Factories\TaskFactory;
+use App\Models\Tasks\Task;
+use App\Tasks\TaskSearch;
+use Database\Factories\Customers\CustomerFactory;
+use Database\Factories\Tasks\TaskFactory;
 use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Workload\TaskStatus;
 use Tests\Support\House;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
-use App\Actions\Actor;
-use App\Actions\Edit;
-use App\Actions\EditTask;
-use App\Models\Task;
+use App\Access\Actor;
+use App\Models\Tasks\Task;
+use App\Tasks\Edit;
+use App\Tasks\EditTask;
 use Carbon\Carbon;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\Artisan;

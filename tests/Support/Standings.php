@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
-use App\Models\Absence;
-use App\Models\Handoff;
-use App\Models\HandoffCause;
-use App\Models\House as HouseRow;
-use App\Models\Role;
-use App\Models\Task;
-use App\Models\TaskCover;
-use App\Models\User;
+use App\Models\Absences\Absence;
+use App\Models\Absences\TaskCover;
+use App\Models\Access\Role;
+use App\Models\Access\User;
+use App\Models\House\House as HouseRow;
+use App\Models\Tasks\Handoff;
+use App\Models\Tasks\HandoffCause;
+use App\Models\Tasks\Task;
 use Carbon\CarbonImmutable;
-use Database\Factories\UserFactory;
+use Database\Factories\Access\UserFactory;
 use OpenBaton\Core\Absence\AbsenceStatus;
 use OpenBaton\Core\Rulebook\SeatName;
 use OpenBaton\Core\Workload\TaskStatus;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 // Does what requests do, until it is killed: tasks come in, are begun, and are talked about.
 
-use App\Actions\CommentOn;
-use App\Actions\Speaker;
-use App\Actions\StartTask;
+use App\Access\Speaker;
+use App\Tasks\CommentOn;
+use App\Tasks\StartTask;
 use Illuminate\Contracts\Console\Kernel;
 use Tests\Support\House;
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 // Routes as many tasks as it is told, through the action that everything goes through.
 
-use App\Actions\TakeInTask;
-use App\Intake\RequestKey;
-use App\Models\TaskSource;
+use App\Access\RequestKey;
+use App\Intake\TakeInTask;
+use App\Models\Tasks\TaskSource;
 use Illuminate\Contracts\Console\Kernel;
 use OpenBaton\Core\Document\Node;
 use Tests\Support\House;

@@ -6,8 +6,8 @@ namespace App\Bridge\Outside;
 
 use App\Bridge\LockedHouse;
 use App\DomainEvents\EventLog;
-use App\Models\Customer;
-use App\Models\House;
+use App\Models\Customers\Customer;
+use App\Models\House\House;
 use OpenBaton\Core\Subject\Effect\OwnerGiven;
 use OpenBaton\Core\Subject\Effect\ReachesOutside;
 

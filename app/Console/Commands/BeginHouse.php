@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Actions\Actor;
-use App\Actions\Audit;
-use App\Models\House;
-use App\Models\Role;
+use App\Access\Actor;
+use App\Access\Audit;
+use App\Models\Access\Role;
+use App\Models\House\House;
 use DateTimeZone;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;

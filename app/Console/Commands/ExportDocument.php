@@ -6,9 +6,9 @@ namespace App\Console\Commands;
 
 use App\Bridge\RosterDocument;
 use App\Bridge\SnapshotSource;
-use App\Formats\RulebookFile;
-use App\Models\House;
-use App\Models\RulebookVersion;
+use App\Documents\RulebookFile;
+use App\Models\House\House;
+use App\Models\Rules\RulebookVersion;
 use Illuminate\Console\Command;
 
 final class ExportDocument extends Command

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Formats\GeneratedFiles;
+use App\Console\GeneratedFiles;
 use Illuminate\Console\Command;
 
 final class Generate extends Command

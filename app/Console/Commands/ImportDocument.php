@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Actions\Actor;
-use App\Actions\ImportRoster;
-use App\Actions\LockedDraft;
-use App\Actions\PublishDraft;
-use App\Actions\SaveDraft;
+use App\Access\Actor;
 use App\Bridge\SnapshotSource;
-use App\Formats\RulebookFile;
+use App\Documents\RulebookFile;
+use App\People\ImportRoster;
+use App\Rules\LockedDraft;
+use App\Rules\PublishDraft;
+use App\Rules\SaveDraft;
 use Illuminate\Console\Command;
 use OpenBaton\Core\Document\DocumentError;
 use OpenBaton\Core\Document\Node;

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Actions\Actor;
-use App\Actions\InviteUser;
-use App\Actions\MakeSignIn;
-use App\Models\Role;
-use App\Models\User;
-use App\SignIn\Address;
+use App\Access\Actor;
+use App\Access\Address;
+use App\Access\InviteUser;
+use App\Access\MakeSignIn;
+use App\Models\Access\Role;
+use App\Models\Access\User;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
 

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Actions\Actor;
-use App\Actions\MakeAccessToken;
-use App\Models\TokenAbility;
-use App\Models\User;
-use App\SignIn\Address;
+use App\Access\Actor;
+use App\Access\Address;
+use App\Access\MakeAccessToken;
+use App\Models\Access\TokenAbility;
+use App\Models\Access\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Console\Command;
 

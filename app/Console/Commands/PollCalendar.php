@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Calendar\PersonnelCalendar;
-use App\Models\House;
+use App\Absences\PersonnelCalendar;
+use App\Models\House\House;
 use Illuminate\Console\Command;
 
 /** Asks the calendar of the personnel office who is away. */

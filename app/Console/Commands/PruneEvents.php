@@ -7,7 +7,7 @@ namespace App\Console\Commands;
 use App\Coverage\RecordedArrivals;
 use App\DomainEvents\HandOut;
 use App\DomainEvents\TaskChanged;
-use App\Models\RecordedEvent;
+use App\Models\Events\RecordedEvent;
 use Illuminate\Console\Command;
 use Illuminate\Database\Eloquent\Builder;
 

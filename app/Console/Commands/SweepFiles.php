@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Actions\AttachFile;
-use App\Models\TaskFile;
+use App\Models\Tasks\TaskFile;
+use App\Tasks\AttachFile;
 use Carbon\CarbonImmutable;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\Storage;

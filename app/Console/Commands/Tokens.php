@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Actions\Actor;
-use App\Actions\RevokeAccessToken;
-use App\Models\AccessToken;
-use App\Models\User;
+use App\Access\Actor;
+use App\Access\RevokeAccessToken;
+use App\Models\Access\AccessToken;
+use App\Models\Access\User;
 use Illuminate\Console\Command;
 
 final class Tokens extends Command

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Database\Row;
-use App\Models\House;
-use App\Models\Task;
+use App\Models\House\House;
+use App\Models\Tasks\Task;
 use Illuminate\Auth\SessionGuard;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;

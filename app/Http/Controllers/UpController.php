@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Models\House;
+use App\Models\House\House;
 use Illuminate\Database\QueryException;
 use Illuminate\Http\Response;
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
-use App\Http\Controllers\SignInController;
-use App\Models\User;
+use App\Http\Controllers\Access\SignInController;
+use App\Models\Access\User;
 use Closure;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;

@@ -7,8 +7,8 @@ namespace App\Http\Middleware;
 use App\Http\Controllers\PulseController;
 use App\Http\Pages\Places;
 use App\Http\Pages\StatusStrip;
-use App\Models\Task;
-use App\Models\User;
+use App\Models\Access\User;
+use App\Models\Tasks\Task;
 use Illuminate\Http\Request;
 use Inertia\Middleware;
 

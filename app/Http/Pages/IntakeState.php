@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Pages;
 
 use App\Http\Viewer;
-use App\Models\Absence;
-use App\Models\Person as PersonRow;
+use App\Models\Absences\Absence;
+use App\Models\People\Person as PersonRow;
 use Carbon\CarbonImmutable;
 use OpenBaton\Core\Document\Instant;
 use OpenBaton\Core\People\Person;

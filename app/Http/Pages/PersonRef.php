@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Pages;
 
-use App\Models\Person;
+use App\Models\People\Person;
 
 /** A person as they are named anywhere. Its type is PersonRef.ts. */
 final class PersonRef

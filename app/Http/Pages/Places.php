@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Pages;
 
-use App\Models\Absence;
-use App\Models\House;
-use App\Models\RulebookVersion;
-use App\Models\User;
+use App\Models\Absences\Absence;
+use App\Models\Access\User;
+use App\Models\House\House;
+use App\Models\Rules\RulebookVersion;
 
 /** The pages that somebody may go to from everywhere, as the policies have it. Its type is Places.ts. */
 final class Places

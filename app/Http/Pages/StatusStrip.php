@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Pages;
 
 use App\Http\Viewer;
-use App\Models\Handoff;
-use App\Models\RulebookVersion;
-use App\Models\Task;
-use App\Sight\TasksInSight;
+use App\Models\Rules\RulebookVersion;
+use App\Models\Tasks\Handoff;
+use App\Models\Tasks\Task;
+use App\Tasks\TasksInSight;
 use Carbon\CarbonImmutable;
 use OpenBaton\Core\Document\Instant;
 

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace Database\Seeders\Demo;
 
-use App\Actions\ClaimTask;
-use App\Actions\HandOnTask;
-use App\Actions\TakeInTask;
-use App\Actions\WaitTask;
 use App\Bridge\SnapshotSource;
 use App\Clock\FireTimers;
 use App\Clock\SettleAbsences;
-use App\Models\House;
-use App\Models\Person;
-use App\Models\Task;
-use App\Models\User;
+use App\Intake\TakeInTask;
+use App\Models\Access\User;
+use App\Models\House\House;
+use App\Models\People\Person;
+use App\Models\Tasks\Task;
+use App\Tasks\ClaimTask;
+use App\Tasks\HandOnTask;
+use App\Tasks\WaitTask;
 use Carbon\CarbonImmutable;
 use Closure;
 use Illuminate\Support\Carbon;

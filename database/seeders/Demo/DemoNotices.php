@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Database\Seeders\Demo;
 
 use App\DomainEvents\HandOut;
-use App\Models\Notice;
-use App\Models\RecordedEvent;
+use App\Models\Events\Notice;
+use App\Models\Events\RecordedEvent;
 use Carbon\CarbonImmutable;
 
 /** What people were told of in the weeks of the demo, of which they have read all but the latest. */

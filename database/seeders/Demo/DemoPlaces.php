@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Database\Seeders\Demo;
 
-use App\Models\Customer;
-use App\Models\Person;
-use App\Models\Place;
+use App\Models\Customers\Customer;
+use App\Models\People\Person;
+use App\Models\People\Place;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Str;
 use Random\Randomizer;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders\Demo;
 
-use App\Models\TaskSource;
+use App\Models\Tasks\TaskSource;
 use OpenBaton\Core\Document\Node;
 
 /** Something that somebody asks the house for. */

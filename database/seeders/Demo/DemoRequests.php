@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Database\Seeders\Demo;
 
-use App\Models\Customer;
-use App\Models\TaskSource;
+use App\Models\Customers\Customer;
+use App\Models\Tasks\TaskSource;
 use OpenBaton\Core\Document\Duration;
 use Random\Randomizer;
 

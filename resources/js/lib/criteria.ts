@@ -1,5 +1,5 @@
-import type { Comparison, Criteria, CriteriaValue } from '@props/RulebookPage';
-import type { FieldInfo, OperatorInfo, Vocabulary } from '@props/Vocabulary';
+import type { Comparison, Criteria, CriteriaValue } from '@props/Rules/RulebookPage';
+import type { FieldInfo, OperatorInfo, Vocabulary } from '@props/Rules/Vocabulary';
 
 export type GroupKind = 'all' | 'any' | 'none';
 

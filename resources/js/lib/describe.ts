@@ -1,5 +1,5 @@
-import type { Comparison, Criteria, CriteriaValue, Give, Part, Rule } from '@props/RulebookPage';
-import type { Family, KindInfo, ParameterInfo, Vocabulary } from '@props/Vocabulary';
+import type { Comparison, Criteria, CriteriaValue, Give, Part, Rule } from '@props/Rules/RulebookPage';
+import type { Family, KindInfo, ParameterInfo, Vocabulary } from '@props/Rules/Vocabulary';
 import { fieldOf, groupOf, minutesOf, topGroup } from './criteria';
 import { codeOf, describeDistance, describeDuration, describeParameter, describeRelative, labelOf } from './parameters';
 import { hasWords, say } from './words';

@@ -1,4 +1,4 @@
-import type { Rule } from '@props/RulebookPage';
+import type { Rule } from '@props/Rules/RulebookPage';
 
 /** A draft may have been written by a program: what a list of rules reads of each is given the shape that it reads, and the rest stays as it is. */
 export function drawable(given: unknown, id: string): Rule {

@@ -1,4 +1,4 @@
-import type { Option } from '@props/Vocabulary';
+import type { Option } from '@props/Rules/Vocabulary';
 
 /** What is offered: all that is not retired, and what is chosen already. */
 export function offeredOptions(options: Option[], chosen: readonly unknown[]): Option[] {

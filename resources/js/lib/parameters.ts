@@ -1,5 +1,5 @@
-import type { Part } from '@props/RulebookPage';
-import type { Bounds, Family, Option, Vocabulary } from '@props/Vocabulary';
+import type { Part } from '@props/Rules/RulebookPage';
+import type { Bounds, Family, Option, Vocabulary } from '@props/Rules/Vocabulary';
 import { fieldOf, minutesOf } from './criteria';
 import { describeRecurrence } from './recurrence';
 import { FORMATS, say } from './words';

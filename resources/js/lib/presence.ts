@@ -1,4 +1,4 @@
-import type { Presence } from '@props/Presence';
+import type { Presence } from '@props/People/Presence';
 
 const LOOKS: Partial<Record<Presence, string>> = { away: 'text-plum', paused: 'text-ochre', in: '' };
 

@@ -1,4 +1,4 @@
-import type { KnownRule, Rule } from '@props/RulebookPage';
+import type { KnownRule, Rule } from '@props/Rules/RulebookPage';
 import { drawable } from './drawable';
 
 /** A rule as the server has it, of which the page may not have the text. */

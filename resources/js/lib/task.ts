@@ -1,4 +1,4 @@
-import type { TaskStatus } from '@props/TaskLine';
+import type { TaskStatus } from '@props/Tasks/TaskLine';
 
 /** Whether anything is still to be done of a task. */
 export function isOpen(task: { status: TaskStatus }): boolean {

@@ -1,4 +1,4 @@
-import type { Coverage } from '@props/RulebookPage';
+import type { Coverage } from '@props/Rules/RulebookPage';
 import { useEffect, useState } from 'react';
 import { ask } from './ask';
 import { useShared } from './shared';

@@ -1,4 +1,4 @@
-import type { Fault, KnownRule, Rule, RulebookPageProps, SavedDraft } from '@props/RulebookPage';
+import type { Fault, KnownRule, Rule, RulebookPageProps, SavedDraft } from '@props/Rules/RulebookPage';
 import { useCallback, useEffect, useRef, useState, useSyncExternalStore } from 'react';
 import { ask, Problem } from './ask';
 import { besideTheirs, KnownRules, stubs, toSave, type Entry, type Stub } from './rules';

@@ -1,7 +1,7 @@
 import { useForm } from '@inertiajs/react';
-import type { TaskLine } from '@props/TaskLine';
-import type { LinkedTask } from '@props/TaskLinks';
-import type { TaskActionCode, TaskView } from '@props/TaskView';
+import type { TaskLine } from '@props/Tasks/TaskLine';
+import type { LinkedTask } from '@props/Tasks/TaskLinks';
+import type { TaskActionCode, TaskView } from '@props/Tasks/TaskView';
 import { useFormats } from '@/lib/format';
 import { isOpen } from '@/lib/task';
 import { say } from '@/lib/words';

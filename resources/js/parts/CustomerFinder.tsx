@@ -1,4 +1,4 @@
-import type { FoundCustomer } from '@props/NewTaskPage';
+import type { FoundCustomer } from '@props/Intake/NewTaskPage';
 import { useCombobox } from 'downshift';
 import { useState } from 'react';
 import { useAsked } from '@/lib/useAsked';

@@ -1,7 +1,7 @@
 import { router } from '@inertiajs/react';
-import type { MissedLine } from '@props/MissedLine';
-import type { EntryField, EntryValue } from '@props/NewTaskPage';
-import type { TaskView } from '@props/TaskView';
+import type { MissedLine } from '@props/Tasks/MissedLine';
+import type { EntryField, EntryValue } from '@props/Intake/NewTaskPage';
+import type { TaskView } from '@props/Tasks/TaskView';
 import { useEffect, useState } from 'react';
 import { ask, Problem } from '@/lib/ask';
 import { Button } from '@/ui/Button';

@@ -1,5 +1,5 @@
-import type { EntryField, EntryValue } from '@props/NewTaskPage';
-import type { Option } from '@props/Vocabulary';
+import type { EntryField, EntryValue } from '@props/Intake/NewTaskPage';
+import type { Option } from '@props/Rules/Vocabulary';
 import { useState } from 'react';
 import { durationOf, minutesOf } from '@/lib/criteria';
 import { useFormats } from '@/lib/format';

@@ -1,4 +1,4 @@
-import type { HandoffLine } from '@props/HandoffLine';
+import type { HandoffLine } from '@props/Tasks/HandoffLine';
 import { useFormats } from '@/lib/format';
 import { PersonMark } from './PersonMark';
 

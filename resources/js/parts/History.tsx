@@ -1,6 +1,6 @@
 import { useForm } from '@inertiajs/react';
-import type { HistoryEntry } from '@props/TaskHistory';
-import type { TaskView, Trail } from '@props/TaskView';
+import type { HistoryEntry } from '@props/Tasks/TaskHistory';
+import type { TaskView, Trail } from '@props/Tasks/TaskView';
 import { useState } from 'react';
 import { ask } from '@/lib/ask';
 import { useFormats } from '@/lib/format';

@@ -1,5 +1,5 @@
 import { router } from '@inertiajs/react';
-import type { FloorTeam, Lane } from '@props/FloorPage';
+import type { FloorTeam, Lane } from '@props/Tasks/FloorPage';
 import { useEffect, useRef, useState, type RefObject } from 'react';
 import { plural, useFormats } from '@/lib/format';
 import { presenceLook } from '@/lib/presence';

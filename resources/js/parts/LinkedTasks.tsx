@@ -1,5 +1,5 @@
 import { Link, router } from '@inertiajs/react';
-import type { TaskView } from '@props/TaskView';
+import type { TaskView } from '@props/Tasks/TaskView';
 import { useId, useState } from 'react';
 import { say } from '@/lib/words';
 import { Button } from '@/ui/Button';

@@ -1,4 +1,4 @@
-import type { LaneDay } from '@props/FloorPage';
+import type { LaneDay } from '@props/Tasks/FloorPage';
 import { duration, hours } from '@/lib/format';
 
 const HEIGHT = 28;

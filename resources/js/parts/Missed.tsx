@@ -1,5 +1,5 @@
 import { router } from '@inertiajs/react';
-import type { MissedLine } from '@props/MissedLine';
+import type { MissedLine } from '@props/Tasks/MissedLine';
 import { useState } from 'react';
 import { ask, Problem } from '@/lib/ask';
 import { useFormats } from '@/lib/format';

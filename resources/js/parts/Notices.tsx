@@ -1,5 +1,5 @@
 import { router } from '@inertiajs/react';
-import type { NoticeLine } from '@props/NoticeLine';
+import type { NoticeLine } from '@props/Tasks/NoticeLine';
 import { useFormats } from '@/lib/format';
 import { say } from '@/lib/words';
 import { Button } from '@/ui/Button';

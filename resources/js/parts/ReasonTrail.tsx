@@ -1,5 +1,5 @@
 import type { PersonRef } from '@props/PersonRef';
-import type { EffectsOfRule, Trail, TrailStep } from '@props/TaskView';
+import type { EffectsOfRule, Trail, TrailStep } from '@props/Tasks/TaskView';
 import { Fragment, type ReactNode } from 'react';
 import { plural, useFormats } from '@/lib/format';
 import { Popover } from '@/ui/Popover';

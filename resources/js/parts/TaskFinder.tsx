@@ -1,4 +1,4 @@
-import type { TaskLine } from '@props/TaskLine';
+import type { TaskLine } from '@props/Tasks/TaskLine';
 import { useCombobox } from 'downshift';
 import { useState } from 'react';
 import { useAsked } from '@/lib/useAsked';

@@ -1,5 +1,5 @@
 import { router } from '@inertiajs/react';
-import type { TaskActionCode, TaskView } from '@props/TaskView';
+import type { TaskActionCode, TaskView } from '@props/Tasks/TaskView';
 import { useState, type ReactNode } from 'react';
 import { duration, plural, useFormats } from '@/lib/format';
 import { useShortcuts } from '@/lib/keys';

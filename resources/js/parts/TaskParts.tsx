@@ -1,6 +1,6 @@
 import { router, useForm } from '@inertiajs/react';
-import type { NextMoment } from '@props/TaskHistory';
-import type { TaskView } from '@props/TaskView';
+import type { NextMoment } from '@props/Tasks/TaskHistory';
+import type { TaskView } from '@props/Tasks/TaskView';
 import { useRef } from 'react';
 import { useFormats } from '@/lib/format';
 import { Button } from '@/ui/Button';

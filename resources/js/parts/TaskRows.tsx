@@ -1,4 +1,4 @@
-import type { TaskLine } from '@props/TaskLine';
+import type { TaskLine } from '@props/Tasks/TaskLine';
 import { duration, useFormats } from '@/lib/format';
 import { isLate } from '@/lib/task';
 import { say } from '@/lib/words';

@@ -1,6 +1,6 @@
 import { amountOf, spanOf } from '@/parts/rule/SpanControl';
 import { BLANK, durationOf, fieldOf, groupOf, makeGroup, minutesOf, operatorsFor, topGroup, withField, withOperator } from '@/lib/criteria';
-import type { FieldType, OperatorInfo } from '@props/Vocabulary';
+import type { FieldType, OperatorInfo } from '@props/Rules/Vocabulary';
 import { describe, expect, it } from 'vitest';
 import { house } from './house';
 

@@ -1,7 +1,7 @@
 import { describePart, describeCriteriaValue, operatorWords, proposedName, sentence, slotsOf, wordsOf } from '@/lib/describe';
 import { describeDuration, labelOf } from '@/lib/parameters';
-import type { Rule } from '@props/RulebookPage';
-import type { Family } from '@props/Vocabulary';
+import type { Rule } from '@props/Rules/RulebookPage';
+import type { Family } from '@props/Rules/Vocabulary';
 import { describe, expect, it } from 'vitest';
 import { house, rule, text } from './house';
 import sentences from './sentences.json';

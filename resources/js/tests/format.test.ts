@@ -1,7 +1,7 @@
 import { duration, hours, momentOf, plural, readingOf, weekday } from '@/lib/format';
 import { hasWords, say, sayWith } from '@/lib/words';
 import { remembered, step } from '@/lib/useDraft';
-import type { Rule } from '@props/RulebookPage';
+import type { Rule } from '@props/Rules/RulebookPage';
 import { describe, expect, it } from 'vitest';
 import en from '../../words/en.json';
 

@@ -1,5 +1,5 @@
-import type { Rule } from '@props/RulebookPage';
-import type { Vocabulary } from '@props/Vocabulary';
+import type { Rule } from '@props/Rules/RulebookPage';
+import type { Vocabulary } from '@props/Rules/Vocabulary';
 import kinds from './kinds.json';
 
 /** The house of the server's tests (tests/Support/House.php), with the kinds that the core declares (generated). */

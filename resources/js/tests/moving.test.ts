@@ -1,4 +1,4 @@
-import type { Rule } from '@props/RulebookPage';
+import type { Rule } from '@props/Rules/RulebookPage';
 import { describe, expect, it } from 'vitest';
 import { announcementsOf } from '@/parts/rule/RuleList';
 

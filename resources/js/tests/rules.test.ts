@@ -1,4 +1,4 @@
-import type { KnownRule, Rule } from '@props/RulebookPage';
+import type { KnownRule, Rule } from '@props/Rules/RulebookPage';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { besideTheirs, KnownRules, Stub, stubs, toSave, type Entry } from '@/lib/rules';
 

@@ -1,4 +1,4 @@
-import type { TaskStatus } from '@props/TaskLine';
+import type { TaskStatus } from '@props/Tasks/TaskLine';
 import { expect, it } from 'vitest';
 import { isLate } from '@/lib/task';
 

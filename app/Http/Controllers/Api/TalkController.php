@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Api;
 
-use App\Actions\AttachFile;
-use App\Actions\CommentOn;
-use App\Actions\Speaker;
+use App\Access\Speaker;
 use App\Http\Problems;
-use App\Http\Requests\ApiTalkRequest;
-use App\Models\SentKey;
-use App\Models\Task;
+use App\Http\Requests\Tasks\ApiTalkRequest;
+use App\Models\Access\SentKey;
+use App\Models\Tasks\Task;
 use App\Refusals\KeyUsedOtherwise;
+use App\Tasks\AttachFile;
+use App\Tasks\CommentOn;
 use Closure;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Http\JsonResponse;

@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Api;
 
-use App\Actions\TakeInTask;
+use App\Access\RequestKey;
 use App\Bridge\DecisionReader;
 use App\Bridge\SnapshotSource;
 use App\Bridge\TaskSubjects;
 use App\Explain\ReasonTrail;
-use App\Formats\TaskDocument;
 use App\Http\Problems;
 use App\Http\Viewer;
-use App\Intake\RequestKey;
-use App\Models\Decision;
-use App\Models\Task;
-use App\Models\TaskSource;
-use App\Models\TokenAbility;
-use App\Models\User;
+use App\Intake\TakeInTask;
+use App\Intake\TaskDocument;
+use App\Models\Access\TokenAbility;
+use App\Models\Access\User;
+use App\Models\Tasks\Decision;
+use App\Models\Tasks\Task;
+use App\Models\Tasks\TaskSource;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;

@@ -1,5 +1,5 @@
 import { Head, Link, router } from '@inertiajs/react';
-import type { AbsenceLine, AbsencesPageProps } from '@props/AbsencesPage';
+import type { AbsenceLine, AbsencesPageProps } from '@props/Absences/AbsencesPage';
 import { useState } from 'react';
 import { useFormats } from '@/lib/format';
 import { say } from '@/lib/words';

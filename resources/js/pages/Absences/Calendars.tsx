@@ -1,5 +1,5 @@
 import { Head, Link, router } from '@inertiajs/react';
-import type { CalendarFault, CalendarsPageProps, CalendarTold } from '@props/CalendarsPage';
+import type { CalendarFault, CalendarsPageProps, CalendarTold } from '@props/Absences/CalendarsPage';
 import { useState } from 'react';
 import { ask } from '@/lib/ask';
 import { useFormats } from '@/lib/format';

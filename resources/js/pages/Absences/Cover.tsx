@@ -1,7 +1,7 @@
 import { Head, Link, router } from '@inertiajs/react';
-import type { AbsenceLine } from '@props/AbsencesPage';
-import type { CoverPageProps } from '@props/CoverPage';
-import type { CoverMention, CoverPlan } from '@props/CoverPlan';
+import type { AbsenceLine } from '@props/Absences/AbsencesPage';
+import type { CoverPageProps } from '@props/Absences/CoverPage';
+import type { CoverMention, CoverPlan } from '@props/Absences/CoverPlan';
 import { useState } from 'react';
 import { useFormats } from '@/lib/format';
 import { say } from '@/lib/words';

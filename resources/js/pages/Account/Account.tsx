@@ -1,5 +1,5 @@
 import { Head, router } from '@inertiajs/react';
-import type { AccountPageProps, SessionLine } from '@props/AccountPage';
+import type { AccountPageProps, SessionLine } from '@props/Access/AccountPage';
 import { useFormats } from '@/lib/format';
 import { say } from '@/lib/words';
 import { PasswordForm } from '@/parts/PasswordForm';

@@ -1,7 +1,7 @@
 import { Head, Link, router } from '@inertiajs/react';
-import type { CustomersPageProps } from '@props/CustomersPage';
-import type { MissedLine } from '@props/MissedLine';
-import type { EntryValue } from '@props/NewTaskPage';
+import type { CustomersPageProps } from '@props/Customers/CustomersPage';
+import type { MissedLine } from '@props/Tasks/MissedLine';
+import type { EntryValue } from '@props/Intake/NewTaskPage';
 import { useState } from 'react';
 import { ask, Problem } from '@/lib/ask';
 import { plural } from '@/lib/format';

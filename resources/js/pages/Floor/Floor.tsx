@@ -1,5 +1,5 @@
 import { Head, Link, router } from '@inertiajs/react';
-import type { FloorPageProps, FloorTeam } from '@props/FloorPage';
+import type { FloorPageProps, FloorTeam } from '@props/Tasks/FloorPage';
 import { useEffect, useMemo, useRef } from 'react';
 import { plural, weekday } from '@/lib/format';
 import { useShortcuts } from '@/lib/keys';

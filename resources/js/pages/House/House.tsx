@@ -1,5 +1,5 @@
 import { Head, router } from '@inertiajs/react';
-import type { HouseChecklist, HouseField, HouseKind, HousePageProps } from '@props/HousePage';
+import type { HouseChecklist, HouseField, HouseKind, HousePageProps } from '@props/House/HousePage';
 import { useState, type ReactNode } from 'react';
 import { duration } from '@/lib/format';
 import { say } from '@/lib/words';

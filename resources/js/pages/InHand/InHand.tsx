@@ -1,6 +1,6 @@
 import { Head, router } from '@inertiajs/react';
-import type { InHandPageProps } from '@props/InHandPage';
-import type { TaskLine } from '@props/TaskLine';
+import type { InHandPageProps } from '@props/Tasks/InHandPage';
+import type { TaskLine } from '@props/Tasks/TaskLine';
 import { duration, plural } from '@/lib/format';
 import { useShortcuts } from '@/lib/keys';
 import { say } from '@/lib/words';

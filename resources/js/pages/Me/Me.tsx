@@ -1,6 +1,6 @@
 import { Head, Link, router } from '@inertiajs/react';
-import type { AbsenceLine } from '@props/AbsencesPage';
-import type { MePageProps } from '@props/MePage';
+import type { AbsenceLine } from '@props/Absences/AbsencesPage';
+import type { MePageProps } from '@props/People/MePage';
 import type { ReactNode } from 'react';
 import { useFormats, weekday } from '@/lib/format';
 import { say } from '@/lib/words';

@@ -1,5 +1,5 @@
 import { Head, Link, useForm } from '@inertiajs/react';
-import type { LeavingPageProps } from '@props/LeavingPage';
+import type { LeavingPageProps } from '@props/People/LeavingPage';
 import { useFormats } from '@/lib/format';
 import { say } from '@/lib/words';
 import { PersonName } from '@/parts/PersonMark';

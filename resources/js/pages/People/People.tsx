@@ -1,5 +1,5 @@
 import { Head, Link, router } from '@inertiajs/react';
-import type { PeoplePageProps, PersonLine } from '@props/PeoplePage';
+import type { PeoplePageProps, PersonLine } from '@props/People/PeoplePage';
 import { useMemo, useState } from 'react';
 import { useFormats } from '@/lib/format';
 import { presenceLook } from '@/lib/presence';

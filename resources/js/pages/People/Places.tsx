@@ -1,5 +1,5 @@
 import { Head, Link, router, useForm } from '@inertiajs/react';
-import type { PlaceLine, PlacesPageProps } from '@props/PlacesPage';
+import type { PlaceLine, PlacesPageProps } from '@props/House/PlacesPage';
 import { useState } from 'react';
 import { plural } from '@/lib/format';
 import { say } from '@/lib/words';

@@ -1,6 +1,6 @@
 import { arrayMove } from '@dnd-kit/sortable';
 import { Head } from '@inertiajs/react';
-import type { Rule, RulebookPageProps, Strip } from '@props/RulebookPage';
+import type { Rule, RulebookPageProps, Strip } from '@props/Rules/RulebookPage';
 import { useRef, useState } from 'react';
 import { useShortcuts } from '@/lib/keys';
 import { useCoverage } from '@/lib/useCoverage';

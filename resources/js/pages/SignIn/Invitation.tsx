@@ -1,5 +1,5 @@
 import { Head, Link } from '@inertiajs/react';
-import type { InvitationPageProps } from '@props/AccountPage';
+import type { InvitationPageProps } from '@props/Access/AccountPage';
 import type { ReactNode } from 'react';
 import { say } from '@/lib/words';
 import { Mark } from '@/parts/Mark';

@@ -1,5 +1,5 @@
 import { Head, router } from '@inertiajs/react';
-import type { SignInLine, SignInsPageProps, TokenLine } from '@props/SignInsPage';
+import type { SignInLine, SignInsPageProps, TokenLine } from '@props/Access/SignInsPage';
 import { useState } from 'react';
 import { useFormats } from '@/lib/format';
 import { say } from '@/lib/words';

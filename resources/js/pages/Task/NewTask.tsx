@@ -1,6 +1,6 @@
 import { Head, router } from '@inertiajs/react';
-import type { EntryValue, NewTaskPageProps } from '@props/NewTaskPage';
-import type { Trail } from '@props/TaskView';
+import type { EntryValue, NewTaskPageProps } from '@props/Intake/NewTaskPage';
+import type { Trail } from '@props/Tasks/TaskView';
 import { useState } from 'react';
 import { ask, Problem, type ProblemFault } from '@/lib/ask';
 import { duration } from '@/lib/format';

@@ -1,5 +1,5 @@
 import { Head } from '@inertiajs/react';
-import type { TaskView } from '@props/TaskView';
+import type { TaskView } from '@props/Tasks/TaskView';
 import { TaskPanel } from '@/parts/TaskPanel';
 
 export default function Task({ task }: { task: TaskView }) {

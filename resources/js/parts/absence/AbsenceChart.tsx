@@ -1,6 +1,6 @@
 import { Link, router, useForm } from '@inertiajs/react';
-import type { AbsenceChart as Chart, AbsenceStretch } from '@props/AbsenceChart';
-import type { AbsencesPageProps } from '@props/AbsencesPage';
+import type { AbsenceChart as Chart, AbsenceStretch } from '@props/Absences/AbsenceChart';
+import type { AbsencesPageProps } from '@props/Absences/AbsencesPage';
 import { useMemo, useState } from 'react';
 import { useFormats, weekday } from '@/lib/format';
 import { say } from '@/lib/words';

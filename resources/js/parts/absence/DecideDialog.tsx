@@ -1,5 +1,5 @@
 import { useForm } from '@inertiajs/react';
-import type { AbsenceLine } from '@props/AbsencesPage';
+import type { AbsenceLine } from '@props/Absences/AbsencesPage';
 import { say } from '@/lib/words';
 import { Dialog } from '@/ui/Dialog';
 import { DialogForm } from '@/ui/DialogForm';

@@ -1,5 +1,5 @@
 import { useForm } from '@inertiajs/react';
-import type { IllToday } from '@props/IllToday';
+import type { IllToday } from '@props/Absences/IllToday';
 import { useEffect, useState } from 'react';
 import { ask } from '@/lib/ask';
 import { duration, useFormats } from '@/lib/format';

@@ -1,6 +1,6 @@
 import { Link } from '@inertiajs/react';
-import type { CoverPlanLine } from '@props/CoverPlan';
-import type { Option } from '@props/Vocabulary';
+import type { CoverPlanLine } from '@props/Absences/CoverPlan';
+import type { Option } from '@props/Rules/Vocabulary';
 import { useFormats } from '@/lib/format';
 import { say } from '@/lib/words';
 import { PersonName } from '@/parts/PersonMark';

@@ -1,4 +1,4 @@
-import type { CoverLoad } from '@props/CoverPlan';
+import type { CoverLoad } from '@props/Absences/CoverPlan';
 import { duration, hours, plural, weekday } from '@/lib/format';
 import { say } from '@/lib/words';
 import { PersonName } from '@/parts/PersonMark';

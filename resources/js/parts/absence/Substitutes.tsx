@@ -1,5 +1,5 @@
-import type { Criteria } from '@props/RulebookPage';
-import type { Option, Vocabulary } from '@props/Vocabulary';
+import type { Criteria } from '@props/Rules/RulebookPage';
+import type { Option, Vocabulary } from '@props/Rules/Vocabulary';
 import { topGroup } from '@/lib/criteria';
 import { say } from '@/lib/words';
 import { CriteriaEditor } from '@/parts/rule/CriteriaEditor';

@@ -1,5 +1,5 @@
 import { router } from '@inertiajs/react';
-import type { CoverPageProps } from '@props/CoverPage';
+import type { CoverPageProps } from '@props/Absences/CoverPage';
 import { useState } from 'react';
 import { say } from '@/lib/words';
 import { Button } from '@/ui/Button';

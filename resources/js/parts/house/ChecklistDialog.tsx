@@ -1,5 +1,5 @@
 import { useForm } from '@inertiajs/react';
-import type { HouseChecklist } from '@props/HousePage';
+import type { HouseChecklist } from '@props/House/HousePage';
 import { Dialog } from '@/ui/Dialog';
 import { DialogForm } from '@/ui/DialogForm';
 import { Labelled } from '@/ui/Labelled';

@@ -1,5 +1,5 @@
 import { useForm } from '@inertiajs/react';
-import type { HousePageProps } from '@props/HousePage';
+import type { HousePageProps } from '@props/House/HousePage';
 import { say } from '@/lib/words';
 import { Button } from '@/ui/Button';
 import { Labelled } from '@/ui/Labelled';

@@ -1,5 +1,5 @@
 import { useForm } from '@inertiajs/react';
-import type { HouseField } from '@props/HousePage';
+import type { HouseField } from '@props/House/HousePage';
 import { say } from '@/lib/words';
 import { Dialog } from '@/ui/Dialog';
 import { DialogForm } from '@/ui/DialogForm';

@@ -1,6 +1,6 @@
 import { router } from '@inertiajs/react';
-import type { HouseKind, HousePageProps } from '@props/HousePage';
-import type { EntryValue } from '@props/NewTaskPage';
+import type { HouseKind, HousePageProps } from '@props/House/HousePage';
+import type { EntryValue } from '@props/Intake/NewTaskPage';
 import { useState } from 'react';
 import { FieldEntry } from '@/parts/FieldEntry';
 import { Dialog } from '@/ui/Dialog';

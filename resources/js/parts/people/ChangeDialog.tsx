@@ -1,5 +1,5 @@
 import { router } from '@inertiajs/react';
-import type { PeoplePageProps, PersonLine } from '@props/PeoplePage';
+import type { PeoplePageProps, PersonLine } from '@props/People/PeoplePage';
 import { useState } from 'react';
 import { ask } from '@/lib/ask';
 import { say } from '@/lib/words';

@@ -1,4 +1,4 @@
-import type { HoursPattern, PersonDocument, WeekHours } from '@props/PeoplePage';
+import type { HoursPattern, PersonDocument, WeekHours } from '@props/People/PeoplePage';
 import { useState } from 'react';
 import { ask } from '@/lib/ask';
 import { say } from '@/lib/words';

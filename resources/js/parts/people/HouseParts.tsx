@@ -1,5 +1,5 @@
 import { router } from '@inertiajs/react';
-import type { HolidayCalendar, PeoplePageProps, PersonDocument } from '@props/PeoplePage';
+import type { HolidayCalendar, PeoplePageProps, PersonDocument } from '@props/People/PeoplePage';
 import { useState } from 'react';
 import { ask, Problem, type Method } from '@/lib/ask';
 import { plural } from '@/lib/format';

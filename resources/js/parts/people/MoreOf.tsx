@@ -1,4 +1,4 @@
-import type { PeoplePageProps } from '@props/PeoplePage';
+import type { PeoplePageProps } from '@props/People/PeoplePage';
 import { useState } from 'react';
 import { listed } from '@/lib/text';
 import { say } from '@/lib/words';

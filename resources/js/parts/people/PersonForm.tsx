@@ -1,5 +1,5 @@
 import { Link, router } from '@inertiajs/react';
-import type { PeoplePageProps, PersonDocument, TeamMembership } from '@props/PeoplePage';
+import type { PeoplePageProps, PersonDocument, TeamMembership } from '@props/People/PeoplePage';
 import { useState } from 'react';
 import { ask, Problem } from '@/lib/ask';
 import { say } from '@/lib/words';

@@ -1,5 +1,5 @@
 import { router } from '@inertiajs/react';
-import type { ListChanges, RosterChanges } from '@props/RosterChanges';
+import type { ListChanges, RosterChanges } from '@props/People/RosterChanges';
 import { useState } from 'react';
 import { ask } from '@/lib/ask';
 import { FaultList, faultsOf } from '@/parts/FaultList';

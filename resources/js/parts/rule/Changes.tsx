@@ -1,4 +1,4 @@
-import type { Coverage } from '@props/RulebookPage';
+import type { Coverage } from '@props/Rules/RulebookPage';
 
 /** What of the recent work would go by another rule than it does now, as far as it is worked out. */
 export function Changes({ coverage, days }: { coverage: Coverage | null; days: number }) {

@@ -1,4 +1,4 @@
-import type { Rule, Strip } from '@props/RulebookPage';
+import type { Rule, Strip } from '@props/Rules/RulebookPage';
 import { say } from '@/lib/words';
 
 const WIDTH = 96;

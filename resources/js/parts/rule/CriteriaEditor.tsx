@@ -1,5 +1,5 @@
-import type { Comparison, Criteria } from '@props/RulebookPage';
-import type { Vocabulary } from '@props/Vocabulary';
+import type { Comparison, Criteria } from '@props/Rules/RulebookPage';
+import type { Vocabulary } from '@props/Rules/Vocabulary';
 import { BLANK, fieldOf, groupOf, makeGroup, offered, operatorsFor, withField, withOperator, type GroupKind } from '@/lib/criteria';
 import { operatorWords } from '@/lib/describe';
 import { Button } from '@/ui/Button';

@@ -1,5 +1,5 @@
-import type { CriteriaValue } from '@props/RulebookPage';
-import type { FieldInfo, Vocabulary } from '@props/Vocabulary';
+import type { CriteriaValue } from '@props/Rules/RulebookPage';
+import type { FieldInfo, Vocabulary } from '@props/Rules/Vocabulary';
 import { fieldOf, offered } from '@/lib/criteria';
 import { offeredOptions } from '@/lib/options';
 import type { FieldChange } from '@/lib/parameters';

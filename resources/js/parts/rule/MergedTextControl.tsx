@@ -1,4 +1,4 @@
-import type { Vocabulary } from '@props/Vocabulary';
+import type { Vocabulary } from '@props/Rules/Vocabulary';
 import { useRef, useState } from 'react';
 import { Problem } from '@/lib/ask';
 import { offered } from '@/lib/criteria';

@@ -1,5 +1,5 @@
-import type { Part } from '@props/RulebookPage';
-import type { Bounds, Family, Option, Vocabulary } from '@props/Vocabulary';
+import type { Part } from '@props/Rules/RulebookPage';
+import type { Bounds, Family, Option, Vocabulary } from '@props/Rules/Vocabulary';
 import type { ReactNode } from 'react';
 import { durationOf, minutesOf } from '@/lib/criteria';
 import type { FieldChange, PeopleGroup } from '@/lib/parameters';

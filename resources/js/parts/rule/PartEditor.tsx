@@ -1,5 +1,5 @@
-import type { Part } from '@props/RulebookPage';
-import type { Family, KindInfo, Vocabulary } from '@props/Vocabulary';
+import type { Part } from '@props/Rules/RulebookPage';
+import type { Family, KindInfo, Vocabulary } from '@props/Rules/Vocabulary';
 import { Fragment, type ReactNode } from 'react';
 import { kindOf, wordsOf } from '@/lib/describe';
 import { say, sayWith } from '@/lib/words';

@@ -1,4 +1,4 @@
-import type { Vocabulary } from '@props/Vocabulary';
+import type { Vocabulary } from '@props/Rules/Vocabulary';
 import type { PeopleGroup } from '@/lib/parameters';
 import { WordChoice, WordChoices } from './Word';
 

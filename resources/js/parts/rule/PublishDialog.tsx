@@ -1,5 +1,5 @@
 import { useForm } from '@inertiajs/react';
-import type { Coverage, Fault } from '@props/RulebookPage';
+import type { Coverage, Fault } from '@props/Rules/RulebookPage';
 import { plural } from '@/lib/format';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';

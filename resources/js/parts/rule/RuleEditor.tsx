@@ -1,5 +1,5 @@
-import type { Fault, Give, Rule } from '@props/RulebookPage';
-import type { Vocabulary } from '@props/Vocabulary';
+import type { Fault, Give, Rule } from '@props/Rules/RulebookPage';
+import type { Vocabulary } from '@props/Rules/Vocabulary';
 import type { ReactNode } from 'react';
 import { BLANK, topGroup } from '@/lib/criteria';
 import { describePart, proposedName } from '@/lib/describe';

@@ -1,7 +1,7 @@
 import { closestCenter, DndContext, KeyboardSensor, PointerSensor, useSensor, useSensors, type Announcements, type UniqueIdentifier } from '@dnd-kit/core';
 import { arrayMove, SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable';
-import type { Fault, Rule, Strip } from '@props/RulebookPage';
-import type { Vocabulary } from '@props/Vocabulary';
+import type { Fault, Rule, Strip } from '@props/Rules/RulebookPage';
+import type { Vocabulary } from '@props/Rules/Vocabulary';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { useEffect, type ReactNode, type RefObject } from 'react';
 import { Stub, type Entry } from '@/lib/rules';

@@ -1,7 +1,7 @@
 import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
-import type { Fault, Rule } from '@props/RulebookPage';
-import type { Vocabulary } from '@props/Vocabulary';
+import type { Fault, Rule } from '@props/Rules/RulebookPage';
+import type { Vocabulary } from '@props/Rules/Vocabulary';
 import type { ReactNode } from 'react';
 import { say } from '@/lib/words';
 import { Boundary } from '@/ui/Boundary';

@@ -1,5 +1,5 @@
-import type { Rule } from '@props/RulebookPage';
-import type { Vocabulary } from '@props/Vocabulary';
+import type { Rule } from '@props/Rules/RulebookPage';
+import type { Vocabulary } from '@props/Rules/Vocabulary';
 import { memo } from 'react';
 import { sentence } from '@/lib/describe';
 import { useFormats } from '@/lib/format';

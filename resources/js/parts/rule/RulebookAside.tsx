@@ -1,4 +1,4 @@
-import type { Coverage, Rule, RulebookPageProps } from '@props/RulebookPage';
+import type { Coverage, Rule, RulebookPageProps } from '@props/Rules/RulebookPage';
 import { useState } from 'react';
 import { useFormats } from '@/lib/format';
 import type { Draft } from '@/lib/useDraft';

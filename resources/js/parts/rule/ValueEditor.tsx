@@ -1,5 +1,5 @@
-import type { Comparison, CriteriaValue } from '@props/RulebookPage';
-import type { FieldInfo, OperatorInfo, Vocabulary } from '@props/Vocabulary';
+import type { Comparison, CriteriaValue } from '@props/Rules/RulebookPage';
+import type { FieldInfo, OperatorInfo, Vocabulary } from '@props/Rules/Vocabulary';
 import { durationOf, minutesOf } from '@/lib/criteria';
 import { offeredOptions } from '@/lib/options';
 import { offsetOf } from '@/lib/parameters';

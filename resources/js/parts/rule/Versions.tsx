@@ -1,5 +1,5 @@
-import type { Rule, Version } from '@props/RulebookPage';
-import type { Vocabulary } from '@props/Vocabulary';
+import type { Rule, Version } from '@props/Rules/RulebookPage';
+import type { Vocabulary } from '@props/Rules/Vocabulary';
 import { useState } from 'react';
 import { ask } from '@/lib/ask';
 import { useFormats } from '@/lib/format';

@@ -1,4 +1,4 @@
-import type { Option } from '@props/Vocabulary';
+import type { Option } from '@props/Rules/Vocabulary';
 import { useState } from 'react';
 import { Popover } from '@/ui/Popover';
 

@@ -1,4 +1,4 @@
-import type { SignInLine } from '@props/SignInsPage';
+import type { SignInLine } from '@props/Access/SignInsPage';
 import { say } from '@/lib/words';
 import { Dialog } from '@/ui/Dialog';
 import { DialogForm } from '@/ui/DialogForm';

@@ -1,4 +1,4 @@
-import type { SignInsPageProps } from '@props/SignInsPage';
+import type { SignInsPageProps } from '@props/Access/SignInsPage';
 import { useState } from 'react';
 import { say } from '@/lib/words';
 import { Dialog } from '@/ui/Dialog';

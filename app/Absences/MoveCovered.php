@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Absences;
+
+use App\Access\Actor;
+use App\Bridge\ChangeRunner;
+use App\Bridge\LockedHouse;
+use App\Bridge\Occasion;
+use App\Bridge\Snapshot;
+use App\Bridge\TaskSubjects;
+use App\Bridge\WorkReader;
+use App\DomainEvents\WorkCovered;
+use App\Models\Absences\Absence;
+use App\Models\Absences\CoverSetting;
+use App\Models\Absences\TaskCover;
+use App\Models\Tasks\HandoffCause;
+use App\Models\Tasks\Task;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
+use OpenBaton\Core\Absence\CoverMove;
+use OpenBaton\Core\Absence\CoverMoveKind;
+use OpenBaton\Core\Absence\CoverMoves;
+use OpenBaton\Core\Routing\Needs;
+use OpenBaton\Core\Subject\Cause;
+use OpenBaton\Core\Subject\ChangeSet;
+use OpenBaton\Core\Subject\Subject;
+
+/** Passes work on, and hands it back, as the core says, within a transaction that holds the lock; each task with what its rules make of it. */
+final readonly class MoveCovered
+{
+    public function __construct(private TaskSubjects $subjects, private ChangeRunner $runner) {}
+
+    /**
+     * @param list<string> $people slugs of those whose work is looked at, in order
+     * @param int          $at     instant
+     * @param bool         $moved  the absence of the first is at another time than before
+     *
+     * @return int how many tasks have moved
+     */
+    public function __invoke(LockedHouse $locked, array $people, Actor $by, int $at, bool $moved = false): int
+    {
+        $house = $locked->house->snapshot;
+        $moves = new CoverMoves($house->roster, $locked->house->router()->facts, self::early());
+        $cause = $by->user === null ? Cause::Timer : Cause::Person;
+        $done = [];
+        $count = 0;
+        for (; $people !== []; array_shift($people)) {
+            $person = $people[0];
+            if (isset($done[$person])) {
+                continue;
+            }
+            $tasks = $this->concerning($person, $house);
+            $known = [];
+            foreach ($this->subjects->all($tasks->values(), $locked->house) as $subject) {
+                $known[$subject->id] = $subject;
+            }
+            $rows = $tasks->keyBy('id')->all();
+            $work = WorkReader::of(new Needs([$person], [], []), $house)->held($person);
+            foreach ($moves->of($person, array_values($known), $work, $at, self::settings($person, $house), $moved && $done === []) as $move) {
+                $subject = $known[$move->after->id];
+                // A rule may have given it to somebody else by now.
+                if ($subject->occupant($move->seat) === $move->before->occupant($move->seat)) {
+                    $handoff = $move->kind === CoverMoveKind::ComesBack ? HandoffCause::HandBack : HandoffCause::Cover;
+                    $known = $this->apply($move, $subject, $rows, $locked, new Occasion($at, $cause, "cover_{$move->kind->value}", $by->user?->id, $by->system, handoff: $handoff, move: self::moved($move, $house))) + $known;
+                    // What stays with somebody who is away by now is theirs from now on.
+                    array_push($people, ...array_filter($move->kind === CoverMoveKind::Stays ? [$move->after->occupant($move->seat)] : []));
+                    ++$count;
+                }
+            }
+            $done[$person] = true;
+        }
+
+        return $count;
+    }
+
+    private static function moved(CoverMove $move, Snapshot $house): WorkCovered
+    {
+        $idOf = static fn(?string $slug): ?string => $slug === null ? null : $house->personIds[$slug];
+
+        return new WorkCovered($move->kind, $move->seat, $idOf($move->before->occupant($move->seat)), $idOf($move->after->occupant($move->seat)), $house->personIds[$move->forId]);
+    }
+
+    /**
+     * @param array<array-key, Task> $rows
+     *
+     * @return array<array-key, Subject> the tasks that the chain touched, as they are after it
+     */
+    private function apply(CoverMove $move, Subject $subject, array $rows, LockedHouse $locked, Occasion $occasion): array
+    {
+        $after = $subject->seated($move->seat, $move->after->occupant($move->seat), $move->after->coveringOf($move->seat));
+        $facts = $locked->house->router()->facts->of($subject, $after, $occasion->at);
+        $change = new ChangeSet("cover-{$subject->id}-{$rows[$subject->id]->revision}", $occasion->at, $subject, $after, $facts, $occasion->cause);
+
+        return $this->runner->run($locked, $occasion, [$change], $rows)->subjects;
+    }
+
+    /** @return Collection<int, Task> open ones that somebody holds or reviews, or that others do for them or in their place */
+    private function concerning(string $person, Snapshot $house): Collection
+    {
+        $id = $house->personIds[$person];
+        $covered = TaskCover::query()->where(static fn(Builder $some): Builder => $some->where('for_id', $id)->orWhereJsonContains('via', $person))
+            ->whereHas('task', static fn(Builder $task): Builder => $task->open())->pluck('task_id')->all();
+
+        return Task::query()->with(TaskSubjects::RELATIONS)->open()
+            ->where(static fn(Builder $some): Builder => $some->where('assignee_id', $id)->orWhere('reviewer_id', $id)->orWhereIn('id', $covered))
+            ->dueFirst()->lockForUpdate()->get();
+    }
+
+    /** @return array<array-key, true> ids of absences whose work was handed over, and not back */
+    private static function early(): array
+    {
+        return array_fill_keys(Absence::query()->unsettled()->whereNotNull('handed_over_at')->get('slug')->map(static fn(Absence $absence): string => $absence->slug)->all(), true);
+    }
+
+    /** @return array<array-key, string|null> what was set by hand, by task */
+    private static function settings(string $person, Snapshot $house): array
+    {
+        $set = [];
+        $absences = Absence::query()->unsettled()->where('person_id', $house->personIds[$person]);
+        foreach (CoverSetting::query()->whereIn('absence_id', $absences->select('id'))->get() as $setting) {
+            $set[$setting->task_id] = $setting->person_id === null ? null : $house->personSlugs[$setting->person_id] ?? null;
+        }
+
+        return $set;
+    }
+}

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Absences;
+
+use App\Bridge\Houses;
+use App\Bridge\TaskSubjects;
+use App\Bridge\WorkReader;
+use App\Models\Tasks\Decision;
+use App\Models\Tasks\Task;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Builder;
+use OpenBaton\Core\Absence\Absence;
+use OpenBaton\Core\Absence\CoverPlan;
+use OpenBaton\Core\Absence\CoverPlanner;
+use OpenBaton\Core\People\Roster;
+use OpenBaton\Core\People\Team;
+use OpenBaton\Core\Routing\Needs;
+use OpenBaton\Core\Routing\Outcome;
+use OpenBaton\Core\Rulebook\Give;
+use OpenBaton\Core\Rulebook\Rulebook;
+
+/** Works out the cover plan of an absence, of one that is asked for as of one that is only thought of. */
+final readonly class PlanCover
+{
+    public function __construct(private Houses $houses, private TaskSubjects $subjects) {}
+
+    /** @param array<array-key, string|null> $set what was set by hand, by task: who gets it; null: it stays */
+    public function of(Absence $absence, array $set): CoverPlan
+    {
+        $now = $this->houses->now();
+        $house = $now->snapshot;
+        $absence = $absence->approved();
+        $roster = $house->roster->with($absence);
+        $router = $now->router();
+        $id = $house->personIds[$absence->personId];
+        $tasks = Task::query()->with(TaskSubjects::RELATIONS)->open()->where(static fn(Builder $own): Builder => $own->where('assignee_id', $id)->orWhere('reviewer_id', $id))->get();
+        $people = array_values(array_unique([...self::answering($absence->personId, $absence, $roster), ...array_values(array_filter($set))]));
+
+        return (new CoverPlanner($roster, $router->facts->in($roster)))->plan(
+            $absence,
+            $this->subjects->all($tasks, $now),
+            WorkReader::of(new Needs($people, [], []), $house),
+            CarbonImmutable::now()->getTimestamp(),
+            $this->givenBy($tasks->modelKeys(), $router->rulebook->rulebook),
+            $set,
+        );
+    }
+
+    /** @return list<string> whoever may come to answer for somebody: their substitutes, and those of these, and the leads of their teams */
+    private static function answering(string $personId, Absence $absence, Roster $roster): array
+    {
+        $found = [$personId => true];
+        for ($waiting = [$personId]; $waiting !== [];) {
+            $id = array_shift($waiting);
+            $substitutes = array_merge(...array_map(static fn(Absence $one): array => $one->substituteIds(), $id === $personId ? [$absence] : $roster->absencesOf($id)));
+            foreach (array_filter([...$substitutes, ...array_map(static fn(Team $team): ?string => $team->leadId, $roster->teamsOf($id))]) as $next) {
+                if (! isset($found[$next])) {
+                    $found[$next] = true;
+                    $waiting[] = $next;
+                }
+            }
+        }
+
+        return array_map(strval(...), array_keys($found));
+    }
+
+    /**
+     * @param array<array-key, mixed> $taskIds
+     *
+     * @return array<array-key, Give> how the rule gives that placed a task last, as it is now
+     */
+    private function givenBy(array $taskIds, Rulebook $rulebook): array
+    {
+        $rules = [];
+        foreach ($rulebook->rules as $rule) {
+            $rules[$rule->id] = $rule->give;
+        }
+        $decided = Decision::query()->whereIn('task_id', $taskIds)->whereNotNull('rule')->where('outcome', Outcome::Assigned)->orderBy('at')->orderBy('id')->get(['task_id', 'rule']);
+
+        return array_filter($decided->mapWithKeys(static fn(Decision $one): array => [$one->task_id => $rules[(string) $one->rule] ?? null])->all());
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use App\Documents\RulebookFile;
+use App\Http\Pages\Rules\Vocabulary;
+use OpenBaton\Core\Rulebook\KindRegistry;
+use OpenBaton\Core\Schema\DecisionSchema;
+use OpenBaton\Core\Schema\RulebookSchema;
+
+/** Files that follow from the kinds of rule parts; "bin/baton generate" writes them, a test says that they are current. */
+final class GeneratedFiles
+{
+    /** @return array<string, string> content by path from the project's root */
+    public static function all(?KindRegistry $kinds = null): array
+    {
+        $kinds ??= KindRegistry::standard();
+        $vocabulary = new Vocabulary($kinds);
+
+        return [
+            'docs/formats/rulebook.schema.json' => RulebookFile::json((new RulebookSchema($kinds))->build()),
+            'docs/formats/decision.schema.json' => RulebookFile::json((new DecisionSchema($kinds))->build()),
+            'resources/js/tests/kinds.json' => RulebookFile::json(['kinds' => $vocabulary->families(), 'operators' => $vocabulary->operators()]),
+        ];
+    }
+}

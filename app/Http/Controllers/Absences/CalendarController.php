@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Absences;
+
+use App\Absences\ImportCalendar;
+use App\Absences\PersonnelCalendar;
+use App\Absences\RenewFeed;
+use App\Calendar\CalendarLine;
+use App\Calendar\CalendarPlan;
+use App\Calendar\CalendarReader;
+use App\Calendar\CalendarWriter;
+use App\Calendar\HoursCalendar;
+use App\Http\Pages\PersonRef;
+use App\Http\Viewer;
+use App\Models\Absences\Absence;
+use App\Models\Absences\CalendarFeed;
+use App\Models\House\House;
+use App\Models\People\Person;
+use App\Models\People\Team;
+use Carbon\CarbonImmutable;
+use DateTimeZone;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Gate;
+use Inertia\Inertia;
+use Inertia\Response as Page;
+use OpenBaton\Core\Absence\AbsenceStatus;
+
+/** Absences out of and into calendars. */
+final class CalendarController
+{
+    private const MONTHS_BACK = 6;
+
+    public function index(): Page
+    {
+        Gate::authorize('keepRoster', House::class);
+        $feeds = CalendarFeed::query()->whereNotNull('team_id')->pluck('secret', 'team_id')->all();
+
+        return Inertia::render('Absences/Calendars', [
+            'standIn' => PersonnelCalendar::isStandIn(),
+            'report' => static fn(): ?array => PersonnelCalendar::lastReport(),
+            'teams' => static fn(): array => array_values(Team::query()->orderBy('position')->get()->map(static fn(Team $team): array => [
+                'slug' => $team->slug, 'name' => $team->name, 'address' => isset($feeds[$team->id]) && is_string($feeds[$team->id]) ? url("calendar/{$feeds[$team->id]}.ics") : null,
+            ])->all()),
+        ]);
+    }
+
+    public function preview(Request $request, ImportCalendar $import): JsonResponse
+    {
+        Gate::authorize('keepRoster', House::class);
+
+        return new JsonResponse(self::told($import->preview((string) $request->getContent(), 'file')));
+    }
+
+    public function import(Request $request, Viewer $viewer, ImportCalendar $import): JsonResponse
+    {
+        Gate::authorize('keepRoster', House::class);
+
+        return new JsonResponse(self::told($import((string) $request->getContent(), 'file', $viewer->actor())));
+    }
+
+    /** Days off and working hours in a file; what is done with them is for whoever edits hours. */
+    public function hours(Request $request): JsonResponse
+    {
+        Gate::authorize('keepRoster', House::class);
+        $zone = new DateTimeZone(House::query()->firstOrFail()->zone);
+
+        return new JsonResponse((new HoursCalendar(new CalendarReader($zone, CarbonImmutable::now())))->read((string) $request->getContent()));
+    }
+
+    public function poll(PersonnelCalendar $calendar): RedirectResponse
+    {
+        Gate::authorize('keepRoster', House::class);
+        $calendar->poll();
+
+        return back();
+    }
+
+    /** One's own address, or a lead that of a team; an address that was known before is none any more. */
+    public function renew(Request $request, Viewer $viewer, RenewFeed $renew): RedirectResponse
+    {
+        $request->validate(['team' => ['nullable', 'string']]);
+        $team = $request->filled('team') ? Team::query()->where('slug', $request->string('team')->toString())->firstOrFail() : null;
+        $team === null ? abort_if($viewer->person() === null, 403) : Gate::authorize('keepRoster', House::class);
+        $renew($team ?? $viewer->person() ?? abort(403), $viewer->actor());
+
+        return back();
+    }
+
+    /** Whoever knows the address reads it: programs that show calendars do not sign in. */
+    public function feed(string $secret): Response
+    {
+        $feed = CalendarFeed::query()->where('secret', $secret)->firstOrFail();
+        $person = $feed->person_id === null ? null : Person::query()->findOrFail($feed->person_id);
+        $since = CarbonImmutable::now()->subMonths(self::MONTHS_BACK);
+        $absences = Absence::query()->with(Absence::WITH)->where('status', AbsenceStatus::Approved)
+            ->where(static fn(Builder $recent): Builder => $recent->where('last_day', '>=', $since->format('Y-m-d'))->orWhere('to', '>=', $since))
+            ->where(static fn(Builder $whose): Builder => $person === null
+                ? $whose->whereIn('person_id', Person::query()->whereIn('id', Team::query()->findOrFail($feed->team_id)->members()->select('people.id'))->select('id'))
+                : $whose->where('person_id', $person->id)->orWhereHas('substitutes', static fn(Builder $stands): Builder => $stands->whereKey($person->id)))
+            ->orderBy('id')->get();
+
+        return new Response(CalendarWriter::absences($absences, $person), 200, ['Content-Type' => 'text/calendar; charset=utf-8', 'Cache-Control' => 'private, max-age=300']);
+    }
+
+    /** @return array<string, mixed> */
+    private static function told(CalendarPlan $plan): array
+    {
+        return [
+            'lines' => array_map(static fn(CalendarLine $line): array => [
+                'what' => $line->what,
+                'person' => PersonRef::of($line->person),
+                'title' => $line->event->title,
+                'first' => $line->event->firstDay,
+                'last' => $line->event->lastDay,
+                'from' => $line->event->from === null ? null : gmdate('Y-m-d\TH:i:s\Z', $line->event->from),
+                'to' => $line->event->to === null ? null : gmdate('Y-m-d\TH:i:s\Z', $line->event->to),
+            ], $plan->lines),
+            'notUnderstood' => $plan->notUnderstood,
+        ];
+    }
+}

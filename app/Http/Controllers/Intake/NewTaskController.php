@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Intake;
+
+use App\Explain\ReasonTrail;
+use App\Fields\Choices;
+use App\Fields\KnownKind;
+use App\Http\Viewer;
+use App\Intake\PreviewTask;
+use App\Intake\TakeInTask;
+use App\Models\Customers\Customer;
+use App\Models\Tasks\Task;
+use App\Models\Tasks\TaskSource;
+use App\Tasks\EditableFields;
+use App\Words\Words;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
+use Inertia\Inertia;
+use Inertia\Response;
+use OpenBaton\Core\Document\Node;
+
+/** A task that somebody makes by hand, with who would get it, and why, before it is made. */
+final class NewTaskController
+{
+    private const CUSTOMERS = 20;
+
+    public function show(Viewer $viewer, Words $words): Response
+    {
+        Gate::authorize('create', Task::class);
+        $house = $viewer->snapshot();
+
+        return Inertia::render('Task/NewTask', [
+            'kinds' => array_map(static fn(KnownKind $kind): array => ['value' => $kind->slug, 'label' => $kind->name, 'minutes' => $kind->usualMinutes, 'defaults' => (object) $kind->defaults], array_values($house->kinds)),
+            'fields' => (new EditableFields($house, $words))->all(),
+            'people' => Choices::people($house->roster),
+        ]);
+    }
+
+    public function store(Request $request, Viewer $viewer, TakeInTask $takeIn): JsonResponse
+    {
+        Gate::authorize('create', Task::class);
+        $taken = $takeIn(Node::parse((string) $request->getContent()), TaskSource::ByHand, $viewer->user(), null, $viewer->person()?->slug);
+
+        return new JsonResponse(['id' => $taken->task->id, 'number' => $taken->task->number], 201);
+    }
+
+    /** Nothing is changed by it. */
+    public function preview(Request $request, Viewer $viewer, PreviewTask $preview): JsonResponse
+    {
+        Gate::authorize('create', Task::class);
+
+        return new JsonResponse((new ReasonTrail($viewer->words()))->of($preview(Node::parse((string) $request->getContent()), $viewer->user())));
+    }
+
+    public function customers(Request $request): JsonResponse
+    {
+        Gate::authorize('create', Task::class);
+        $found = Customer::query()->named(trim($request->string('q')->limit(100, '')->toString()))->with('place.parent')->orderBy('slug')->limit(self::CUSTOMERS)->get(['slug', 'name', 'place_id']);
+
+        return new JsonResponse(['customers' => $found->map(static fn(Customer $one): array => ['value' => $one->slug, 'label' => $one->name, 'place' => $one->place?->name === $one->name ? $one->place->parent?->name : $one->place?->name])->all()]);
+    }
+}

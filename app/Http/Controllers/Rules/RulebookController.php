@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Rules;
+
+use App\Coverage\CoverageRuns;
+use App\Http\Pages\Intake\MergedPreview;
+use App\Http\Pages\Rules\CoverageView;
+use App\Http\Pages\Rules\RulebookPage;
+use App\Http\Requests\Rules\DraftRequest;
+use App\Http\Requests\Rules\RulesRequest;
+use App\Http\Requests\Rules\SaveDraftRequest;
+use App\Http\Requests\Whole;
+use App\Http\Viewer;
+use App\Models\Rules\RulebookVersion;
+use App\Rules\DiscardDraft;
+use App\Rules\LockedDraft;
+use App\Rules\PublishDraft;
+use App\Rules\SaveDraft;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Validation\ValidationException;
+use Inertia\Inertia;
+use Inertia\Response;
+use OpenBaton\Core\Document\DocumentError;
+use OpenBaton\Core\Refusal;
+use OpenBaton\Core\Text\MergedText;
+
+final class RulebookController
+{
+    private const LONGEST_TEXT = 2000;
+
+    public function show(Request $request, RulebookPage $page): Response
+    {
+        Gate::authorize('viewAny', RulebookVersion::class);
+
+        return Inertia::render('Rulebook/Rulebook', $page->props($request->filled('known') ? $request->integer('known') : null));
+    }
+
+    /** Some of the rules that are worked on, as they come into view. */
+    public function rules(RulesRequest $request, RulebookPage $page): JsonResponse
+    {
+        return new JsonResponse(['rules' => $page->rules()->only($request->ids())]);
+    }
+
+    /** What the rules take of the recent work, as far as that is worked out: of those in force, or of a revision of the draft. */
+    public function coverage(Request $request): JsonResponse
+    {
+        Gate::authorize($request->filled('revision') ? 'write' : 'viewAny', RulebookVersion::class);
+        $draft = $request->filled('revision') ? RulebookVersion::query()->draft()->first() : null;
+        $published = RulebookVersion::query()->published()->first();
+        $run = match (true) {
+            $draft !== null && LockedDraft::revision() === $request->integer('revision') => CoverageRuns::forDraft($draft, $request->integer('revision')),
+            ! $request->filled('revision') && $published !== null => CoverageRuns::forPublished($published),
+            default => null,
+        };
+
+        return new JsonResponse(['coverage' => $run === null ? null : CoverageView::of($run->load(['version', 'against']))]);
+    }
+
+    /** A text with fields merged in, on a real task; what is wrong with it. */
+    public function merged(Request $request, MergedPreview $preview): JsonResponse
+    {
+        Gate::authorize('write', RulebookVersion::class);
+        $request->validate(['text' => ['required', 'string', 'max:'.self::LONGEST_TEXT], 'number' => ['nullable', new Whole(1)]]);
+        try {
+            $text = MergedText::parse($request->string('text')->toString());
+        } catch (Refusal $refusal) {
+            throw ValidationException::withMessages(['text' => $refusal->getMessage()]);
+        }
+
+        return new JsonResponse(['preview' => $preview->of($text, $request->filled('number') ? $request->integer('number') : null)]);
+    }
+
+    /** The rules of an earlier version, to look at or to take up as a draft. */
+    public function version(RulebookVersion $version): JsonResponse
+    {
+        Gate::authorize('view', $version);
+
+        return new JsonResponse(RulebookPage::line($version->load('savedBy')) + ['rules' => $version->rules]);
+    }
+
+    public function saveDraft(SaveDraftRequest $request, Viewer $viewer, SaveDraft $save): JsonResponse
+    {
+        $saved = $save($request->draftRules(), $request->integer('revision'), $viewer->actor());
+
+        return new JsonResponse(['revision' => $saved->revision, 'faults' => RulebookPage::faults($saved->faults)]);
+    }
+
+    public function discardDraft(DraftRequest $request, Viewer $viewer, DiscardDraft $discard): RedirectResponse
+    {
+        $discard($request->revision(), $viewer->actor());
+
+        return redirect('/rulebook')->with('done', 'The draft is discarded.');
+    }
+
+    public function publish(DraftRequest $request, Viewer $viewer, PublishDraft $publish): RedirectResponse
+    {
+        try {
+            $version = $publish($request->revision(), $request->note(), $viewer->actor());
+        } catch (DocumentError $error) {
+            return back()->with('problem', 'The draft is not published: '.$error->faults[0]->reason);
+        }
+
+        return redirect('/rulebook')->with('done', "Version {$version->number} is published.");
+    }
+}

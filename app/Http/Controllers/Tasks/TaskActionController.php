@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Tasks;
+
+use App\Http\Requests\Tasks\TaskActionRequest;
+use App\Http\Viewer;
+use App\Models\Tasks\Task;
+use App\Tasks\ApproveTask;
+use App\Tasks\AskReview;
+use App\Tasks\ClaimTask;
+use App\Tasks\CompleteTask;
+use App\Tasks\DropTask;
+use App\Tasks\HandOnTask;
+use App\Tasks\HandReview;
+use App\Tasks\ReopenTask;
+use App\Tasks\SendBack;
+use App\Tasks\StartTask;
+use App\Tasks\TakeBackReview;
+use App\Tasks\WaitTask;
+use App\Words\Words;
+use Illuminate\Http\RedirectResponse;
+use OpenBaton\Core\Subject\TaskAction;
+
+/** What the table of transitions lets people do with a task. */
+final class TaskActionController
+{
+    /** After these the task is no longer in the hands of whoever did it: their next one comes up. */
+    private const LEAVES = [TaskAction::Complete, TaskAction::HandOn, TaskAction::Approve, TaskAction::SendBack, TaskAction::HandReview, TaskAction::Drop];
+
+    public function __invoke(Task $task, TaskActionRequest $request, Viewer $viewer, Words $words): RedirectResponse
+    {
+        $action = $request->action();
+        $this->perform($action, $task, $request, $viewer);
+        $said = $this->said($action, $task->refresh()->load(['assignee', 'reviewer']), $words);
+        $answer = match (true) {
+            $action === TaskAction::Claim => redirect("/in-hand?task={$task->id}"),
+            in_array($action, self::LEAVES, true) => redirect($request->back()),
+            default => back(),
+        };
+        $undo = ['label' => $words->say('said.undo'), 'url' => "/tasks/{$task->id}/reopen"];
+
+        return in_array($action, [TaskAction::Complete, TaskAction::Approve, TaskAction::Drop], true) ? $answer->with('done', $said)->with('undo', $undo) : $answer->with('done', $said);
+    }
+
+    /** What was done, and in whose hands it is now where that has changed. */
+    private function said(TaskAction $action, Task $task, Words $words): string
+    {
+        $person = match ($action) {
+            TaskAction::HandOn, TaskAction::SendBack => $task->assignee,
+            TaskAction::HandReview, TaskAction::AskReview => $task->reviewer,
+            default => null,
+        };
+
+        return $words->say("said.{$action->value}", ['number' => (string) $task->number, 'person' => $person->name ?? 'none']);
+    }
+
+    private function perform(TaskAction $action, Task $task, TaskActionRequest $request, Viewer $viewer): void
+    {
+        $user = $viewer->user();
+        $seen = $request->seen();
+        match ($action) {
+            TaskAction::Start => app(StartTask::class)($task, $user, $seen),
+            TaskAction::Complete => app(CompleteTask::class)($task, $user, $request->note(), $request->spent(), $seen, $request->anyway()),
+            TaskAction::Reopen => app(ReopenTask::class)($task, $user, $seen),
+            TaskAction::HandOn => app(HandOnTask::class)($task, $request->to(), $request->reason(), $user, $seen),
+            TaskAction::Claim => app(ClaimTask::class)($task, $viewer->person() ?? abort(403), $user),
+            TaskAction::Wait => app(WaitTask::class)($task, $request->reason(), $request->until(), $user, $seen, $request->on()),
+            TaskAction::AskReview => app(AskReview::class)($task, $request->note(), $user, $seen),
+            TaskAction::TakeBack => app(TakeBackReview::class)($task, $user, $seen),
+            TaskAction::SendBack => app(SendBack::class)($task, $request->reason(), $user, $seen),
+            TaskAction::Approve => app(ApproveTask::class)($task, $request->note(), $user, $seen),
+            TaskAction::HandReview => app(HandReview::class)($task, $request->to(), $request->reason(), $user, $seen),
+            TaskAction::Drop => app(DropTask::class)($task, $request->reason(), $user, $seen),
+        };
+    }
+}

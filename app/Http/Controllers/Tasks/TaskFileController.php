@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Tasks;
+
+use App\Access\Speaker;
+use App\Http\Requests\Tasks\FileRequest;
+use App\Http\Viewer;
+use App\Models\Tasks\Task;
+use App\Models\Tasks\TaskFile;
+use App\Tasks\AttachFile;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Facades\Storage;
+use Symfony\Component\HttpFoundation\StreamedResponse;
+
+/** Files of tasks. */
+final class TaskFileController
+{
+    /** Whatever is in a file, nothing of it runs: it is kept, not shown. */
+    private const HARMLESS = ['Content-Type' => 'application/octet-stream', 'X-Content-Type-Options' => 'nosniff', 'Content-Security-Policy' => "default-src 'none'; sandbox", 'Cache-Control' => 'private, no-store'];
+
+    public function store(Task $task, FileRequest $request, Viewer $viewer, AttachFile $attach): RedirectResponse
+    {
+        $attach($task, $request->upload(), Speaker::user($viewer->user()));
+
+        return back();
+    }
+
+    public function show(Task $task, TaskFile $file): StreamedResponse
+    {
+        Gate::authorize('view', $task);
+        abort_unless($file->task_id === $task->id && Storage::disk(AttachFile::DISK)->exists($file->path), 404);
+
+        return Storage::disk(AttachFile::DISK)->download($file->path, $file->name, self::HARMLESS);
+    }
+}

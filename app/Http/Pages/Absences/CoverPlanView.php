@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Pages\Absences;
+
+use App\Explain\PartWords;
+use App\Http\Pages\Tasks\TaskLine;
+use App\Http\Viewer;
+use App\Models\Tasks\Task;
+use OpenBaton\Core\Absence\CoverLine;
+use OpenBaton\Core\Absence\CoverPlan;
+use OpenBaton\Core\Absence\CoverWarning;
+use OpenBaton\Core\Absence\SubstituteLoad;
+use OpenBaton\Core\Document\Node;
+use OpenBaton\Core\Rulebook\KindRegistry;
+use OpenBaton\Core\Rulebook\SeatName;
+use OpenBaton\Core\Time\LocalDate;
+
+/** A cover plan, task by task, with the load of whoever gets something. Its type is CoverPlan.ts. */
+final readonly class CoverPlanView
+{
+    public function __construct(private Viewer $viewer) {}
+
+    /** @return array<string, mixed> */
+    public function of(CoverPlan $plan): array
+    {
+        $tasks = Task::query()->with(['kind', 'customer'])->findMany(array_map(static fn(CoverLine $line): string => $line->task->id, $plan->lines))->keyBy('id');
+
+        return [
+            'lines' => array_map(fn(CoverLine $line): array => $this->line($line, $tasks->get($line->task->id) ?? new Task()), $plan->lines),
+            'loads' => array_map(fn(SubstituteLoad $load): array => $this->load($load, $plan->passing()[$load->personId] ?? 0), $plan->loads),
+            'gaps' => count($plan->gaps()),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function line(CoverLine $line, Task $task): array
+    {
+        return [
+            'task' => TaskLine::of($task),
+            'review' => $line->seat === SeatName::Reviewer,
+            'passes' => $line->reason->passes(),
+            'gap' => $line->isGap(),
+            'byHand' => in_array($line->reason->value, ['given_by_hand', 'kept_by_hand'], true),
+            'reason' => $this->viewer->words()->words->say("cover.reasons.{$line->reason->value}"),
+            'to' => $line->toId === null ? null : $this->person($line->toId),
+            'warnings' => array_map($this->warning(...), $line->warnings),
+        ];
+    }
+
+    private function warning(CoverWarning $warning): string
+    {
+        $words = $this->viewer->words();
+
+        return match ($warning->kind) {
+            CoverWarning::OUTSIDE_POOL => $words->words->say('cover.warnings.outside_pool'),
+            CoverWarning::LATE => is_int($warning->figures['minutes'] ?? null)
+                ? $words->words->say('cover.warnings.late', ['days' => intdiv($warning->figures['minutes'], 1440), 'span' => $words->duration($warning->figures['minutes'])])
+                : $words->words->say('cover.warnings.never'),
+            default => (new PartWords($words, KindRegistry::standard()))->reason($warning->kind, Node::root($warning->figures)),
+        };
+    }
+
+    /** @return array<string, mixed> */
+    private function load(SubstituteLoad $load, int $tasks): array
+    {
+        $over = array_map(static fn(LocalDate $day): string => $day->format(), $load->overOn());
+        $days = [];
+        foreach ($load->after->days as $index => $day) {
+            $days[] = [
+                'date' => $day->date->format(),
+                'working' => $day->working,
+                'capacity' => $day->capacity,
+                'planned' => $day->planned,
+                'before' => $load->before->days[$index]->planned ?? 0,
+                'late' => $day->late,
+                'over' => in_array($day->date->format(), $over, true),
+            ];
+        }
+
+        return ['person' => $this->person($load->personId), 'tasks' => $tasks, 'before' => $load->before->ratio()->percent(), 'after' => $load->after->ratio()->percent(), 'days' => $days];
+    }
+
+    /** @return array{slug: string, name: string} */
+    private function person(string $slug): array
+    {
+        return ['slug' => $slug, 'name' => $this->viewer->words()->person($slug)];
+    }
+}

@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Pages\Rules;
+
+use App\Bridge\CheckedRules;
+use App\Bridge\IdentifiedRules;
+use App\Http\Pages\Moment;
+use App\Http\Viewer;
+use App\Models\Rules\RulebookVersion;
+use App\Rules\LockedDraft;
+use Closure;
+use OpenBaton\Core\Criteria\Fault;
+use OpenBaton\Core\Rulebook\KindRegistry;
+
+/** The rulebook: what is in force, the draft, earlier versions. What the rules take of the recent work is asked for apart. Its type is RulebookPage.ts. */
+final readonly class RulebookPage
+{
+    private const VERSIONS = 50;
+
+    /** How many rules are sent at once: a screen of them, and what is scrolled to next. */
+    private const FIRST_RULES = 30;
+
+    /** What stands of a version in a line: all but its rules, which may be large. */
+    private const LINE = ['id', 'number', 'note', 'published_at', 'saved_by', 'saved_by_system', 'state'];
+
+    public function __construct(private Viewer $viewer, private CheckedRules $checked) {}
+
+    /**
+     * @param int|null $known the revision whose rules the page has already: they are not sent again
+     *
+     * @return array<string, Closure(): mixed>
+     */
+    public function props(?int $known = null): array
+    {
+        // Read before the draft itself, so that a page never takes an older draft for a newer one.
+        $revision = LockedDraft::revision();
+
+        return [
+            'vocabulary' => fn(): array => (new Vocabulary(KindRegistry::standard()))->of($this->viewer->snapshot()),
+            'published' => $this->published(...),
+            'draft' => $this->draftLine(...),
+            ...($known === $revision ? [] : ['rules' => fn(): array => $this->rules()->lines(), 'firstRules' => fn(): array => $this->rules()->first(self::FIRST_RULES)]),
+            'draftRevision' => static fn(): int => $revision,
+            'recentDays' => static fn(): int => config()->integer('baton.recent_days'),
+            'versions' => static fn(): array => RulebookVersion::query()->with('savedBy')->whereNotNull('number')->orderByDesc('number')->limit(self::VERSIONS)
+                ->get(self::LINE)->map(self::line(...))->all(),
+            'mayWrite' => fn(): bool => $this->viewer->user()->can('write', RulebookVersion::class),
+        ];
+    }
+
+    /** The rules that are worked on: of the draft, and else those in force. */
+    public function rules(): IdentifiedRules
+    {
+        return once(fn(): IdentifiedRules => IdentifiedRules::workedOn($this->draft()));
+    }
+
+    /** @return array<string, mixed> */
+    public static function line(RulebookVersion $version): array
+    {
+        return [
+            'id' => $version->id,
+            'number' => (int) $version->number,
+            'note' => $version->note,
+            'publishedAt' => Moment::orNull($version->published_at),
+            'by' => $version->author(),
+        ];
+    }
+
+    /**
+     * @param list<Fault> $faults
+     *
+     * @return list<array{pointer: string, reason: string, unfinished: bool}>
+     */
+    public static function faults(array $faults): array
+    {
+        return array_map(static fn(Fault $fault): array => ['pointer' => $fault->pointer, 'reason' => $fault->reason, 'unfinished' => $fault->unfinished], $faults);
+    }
+
+    /** @return array<string, mixed>|null */
+    private function published(): ?array
+    {
+        $published = RulebookVersion::query()->with('savedBy')->published()->first(self::LINE);
+
+        return $published === null ? null : self::line($published);
+    }
+
+    private function draft(): ?RulebookVersion
+    {
+        return once(fn(): ?RulebookVersion => $this->viewer->user()->can('write', RulebookVersion::class) ? RulebookVersion::query()->with('savedBy')->draft()->first() : null);
+    }
+
+    /** @return array<string, mixed>|null */
+    private function draftLine(): ?array
+    {
+        $draft = $this->draft();
+
+        return $draft === null ? null : [
+            'id' => $draft->id,
+            'savedBy' => $draft->author(),
+            'savedAt' => Moment::orNull($draft->updated_at),
+            'faults' => self::faults($this->checked->faults(array_values((array) $draft->rules), $this->viewer->snapshot())),
+        ];
+    }
+}

@@ -1,0 +1,21 @@
+import type { IntakeState } from '../IntakeState';
+import type { NoticeLine } from './NoticeLine';
+import type { TaskLine } from './TaskLine';
+import type { TaskView } from './TaskView';
+
+export type InHandPageProps = {
+    tasks: TaskLine[];
+    /** theirs to review */
+    reviews: TaskLine[];
+    open: TaskLine[];
+    done: TaskLine[];
+    /** whether the one who looks is a person of the house */
+    person: boolean;
+    /** what happened by the doing of others, and was not put away yet, the latest first */
+    notices: NoticeLine[];
+    /** whether new work comes to them; null: they are nobody of the house */
+    intake: IntakeState | null;
+    /** whether the address names a task */
+    chosen: boolean;
+    task: TaskView | null;
+};

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Pages\Tasks;
+
+use App\Http\Pages\Moment;
+use App\Http\Viewer;
+use App\Models\Events\Notice;
+use App\Models\Events\NoticeKind;
+use App\Models\People\Person;
+use App\Models\Tasks\Task;
+use Illuminate\Database\Eloquent\Builder;
+
+/** What somebody should know of because it was not their own doing. Its type is NoticeLine.ts. */
+final class NoticeLine
+{
+    private const MOST = 30;
+
+    /** @return list<array<string, mixed>> the latest first, of those that were not put away */
+    public static function unseenBy(Person $person, Viewer $viewer): array
+    {
+        // That a task came to them is no news once it is no longer theirs to do.
+        $current = static fn(Builder $some): Builder => $some->where('kind', '<>', NoticeKind::Routed)
+            ->orWhereIn('task_id', Task::query()->open()->where('assignee_id', $person->id)->select('id'));
+
+        return self::lines(Notice::query()->unseen()->where('person_id', $person->id)->where($current), $viewer, self::MOST);
+    }
+
+    /**
+     * @param Builder<Notice> $query
+     *
+     * @return list<array<string, mixed>>
+     */
+    public static function lines(Builder $query, Viewer $viewer, int $most): array
+    {
+        return array_values($query->with(['task:id,number,title', 'other'])->orderByDesc('at')->orderByDesc('id')->limit($most)->get()->map(static fn(Notice $notice): array => [
+            'id' => $notice->id,
+            'at' => Moment::of($notice->at),
+            'said' => $viewer->words()->words->say("notice.{$notice->kind->value}", ['person' => $notice->other->name ?? 'none', 'text' => $notice->text ?? 'none']),
+            'taskId' => $notice->task_id,
+            'number' => (int) $notice->task?->number,
+            'title' => (string) $notice->task?->title,
+        ])->all());
+    }
+}

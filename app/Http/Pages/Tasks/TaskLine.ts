@@ -1,0 +1,22 @@
+import type { PersonRef } from '../PersonRef';
+
+export type TaskStatus = 'new' | 'working' | 'waiting' | 'in_review' | 'done' | 'dropped';
+export type Priority = 'low' | 'normal' | 'high' | 'urgent';
+
+export type TaskLine = {
+    id: string;
+    number: number;
+    title: string;
+    kind: string;
+    customer: string | null;
+    status: TaskStatus;
+    waitingFor: string | null;
+    wakesAt: string | null;
+    priority: Priority;
+    minutesLeft: number;
+    arrivedAt: string;
+    dueAt: string | null;
+    completedAt: string | null;
+    /** in whose place whoever has it has it, where that is told */
+    coversFor: PersonRef | null;
+};

@@ -1,0 +1,142 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Pages\Tasks;
+
+use App\Bridge\DecisionReader;
+use App\Bridge\TaskSubjects;
+use App\Explain\ReasonTrail;
+use App\Http\Pages\Moment;
+use App\Http\Pages\PersonRef;
+use App\Http\Viewer;
+use App\Models\Absences\TaskCover;
+use App\Models\People\Person;
+use App\Models\Tasks\Decision;
+use App\Models\Tasks\Handoff;
+use App\Models\Tasks\Task;
+use App\Models\Tasks\TaskFile;
+use App\Policies\TaskPolicy;
+use Carbon\CarbonImmutable;
+use OpenBaton\Core\Document\Instant;
+use OpenBaton\Core\Subject\Transitions;
+
+/** A task with all that is needed to do it and to understand how it came here. Its type is TaskView.ts. */
+final readonly class TaskView
+{
+    public function __construct(
+        private Viewer $viewer,
+        private DecisionReader $decisions,
+        private TaskHistory $history,
+        private TaskNext $next,
+        private TaskButtons $buttons,
+        private TaskLinks $links,
+        private TaskReasons $reasons,
+    ) {}
+
+    /** @return array<string, mixed> */
+    public function of(Task $task): array
+    {
+        $task->loadMissing([...TaskSubjects::RELATIONS, 'kind', 'customer.place', 'assignee', 'reviewer', 'files.user', 'handoffs.task', 'handoffs.from', 'handoffs.to', 'handoffs.standsInFor', 'handoffs.user', 'covers.for']);
+        $words = $this->viewer->words();
+        $may = $this->may($task);
+        $comments = $this->viewer->user()->can('comment', $task);
+
+        return TaskLine::of($task) + [
+            'description' => $task->description,
+            'guide' => $task->kind?->guide,
+            'contact' => $this->viewer->user()->can('viewContact', $task) ? $task->contact : null,
+            'place' => $task->customer?->place?->name,
+            'source' => $words->value('task.source', $task->source->value),
+            'facts' => $this->facts($task),
+            'tags' => $task->tags,
+            'estimateMinutes' => $task->estimate_minutes ?? (int) $task->kind?->usual_minutes,
+            'spentMinutes' => $task->spent_minutes,
+            'startedAt' => Moment::orNull($task->started_at),
+            'outcomeNote' => $task->outcome_note,
+            'assignee' => PersonRef::orNull($task->assignee),
+            'claimants' => $task->claimants->map(PersonRef::of(...))->all(),
+            'revision' => $task->revision,
+            'may' => $may,
+            'people' => $this->people($task),
+            'handoffs' => $task->handoffs->sortBy(['at', 'id'])->values()->map(static fn(Handoff $handoff): array => HandoffLine::of($handoff))->all(),
+            'reviewer' => PersonRef::orNull($task->reviewer),
+            'covers' => array_values($task->covers->map($this->cover(...))->all()),
+            'links' => $this->links->of($task),
+            'checklist' => array_map(get_object_vars(...), $task->items()),
+            'files' => array_values($task->files->map(static fn(TaskFile $file): array => ['id' => $file->id, 'name' => $file->name, 'size' => $file->size, 'at' => Moment::of($file->at), 'by' => (string) $file->user?->name])->all()),
+            'mayAttach' => $comments,
+            'watchers' => array_values($task->watchers->map(PersonRef::of(...))->all()),
+            'watching' => $comments ? $this->watching($task) : null,
+            'reasons' => $this->reasons->of($task),
+            'history' => $this->history->of($task),
+            'next' => $this->next->of($task),
+            'buttons' => $this->buttons->of($task),
+        ];
+    }
+
+    /** @return array<string, mixed> the reason trail of a decision */
+    public function trail(Decision $decision): array
+    {
+        return (new ReasonTrail($this->viewer->words()))->of($this->decisions->document($decision));
+    }
+
+    /** @return array{seat: string, for: array{slug: string, name: string}|null, until: string|null} in whose place it is held or reviewed */
+    private function cover(TaskCover $cover): array
+    {
+        $until = $this->viewer->snapshot()->roster->awayUntil((string) $cover->for?->slug, CarbonImmutable::now()->getTimestamp());
+
+        return ['seat' => $cover->seat->value, 'for' => PersonRef::orNull($cover->for), 'until' => Instant::orNull($until)];
+    }
+
+    /** @return array<string, bool> by action, and for editing */
+    private function may(Task $task): array
+    {
+        $user = $this->viewer->user();
+        $standings = TaskPolicy::standings($user, $task);
+        $may = ['edit' => $user->can('edit', $task)];
+        foreach (Transitions::all() as $transition) {
+            $may[$transition->action->value] = $transition->fits($task->status, $task->assignee_id !== null) && $transition->isFor($standings);
+        }
+
+        return $may;
+    }
+
+    /** Whether whoever looks watches it; null: they are nobody who could. */
+    private function watching(Task $task): ?bool
+    {
+        $person = $this->viewer->person();
+
+        return $person === null ? null : $task->watchers->contains('id', $person->id);
+    }
+
+    /** @return list<array{label: string, value: string}> */
+    private function facts(Task $task): array
+    {
+        $words = $this->viewer->words();
+        $facts = [];
+        foreach ($task->facts as $path => $value) {
+            $facts[] = ['label' => $words->field((string) $path), 'value' => $words->value((string) $path, $value)];
+        }
+
+        return $facts;
+    }
+
+    /**
+     * Everybody to whom it could be handed on; who is away is said.
+     *
+     * @return list<array{slug: string, name: string, note: string}>
+     */
+    private function people(Task $task): array
+    {
+        $now = CarbonImmutable::now()->getTimestamp();
+        $roster = $this->viewer->snapshot()->roster;
+        $people = [];
+        foreach (Person::query()->where('active', true)->whereKeyNot($task->assignee_id ?? '')->orderBy('name')->get() as $person) {
+            $until = $roster->awayUntil($person->slug, $now);
+            $people[] = PersonRef::of($person) + ['note' => $until === null ? '' : 'away '.$this->viewer->words()->until(Instant::format($until))];
+        }
+
+        return $people;
+    }
+}

@@ -1,0 +1,95 @@
+import type { HandoffLine } from './HandoffLine';
+import type { PersonRef } from '../PersonRef';
+import type { HistoryEntry, NextMoment } from './TaskHistory';
+import type { TaskLine } from './TaskLine';
+import type { LinkedTask } from './TaskLinks';
+
+/** Of the core's table of transitions. */
+export type TaskActionCode = 'start' | 'wait' | 'ask_review' | 'take_back' | 'send_back' | 'approve' | 'complete' | 'reopen' | 'hand_on' | 'hand_review' | 'claim' | 'drop';
+
+export type TrailStep = {
+    code: string;
+    count: number;
+    label: string;
+    kept: PersonRef[];
+    fallen: (PersonRef & { reason: string })[];
+};
+
+export type Verdict =
+    | 'paused'
+    | 'not_in_force'
+    | 'not_this_event'
+    | 'criterion_failed'
+    | 'nobody_eligible'
+    | 'followed_up'
+    | 'decided'
+    | 'acted_already'
+    | 'not_reached';
+
+export type EffectsOfRule = { rule: string | null; said: string[] };
+
+/** Why somebody has it, or nobody: by a decision, or in words by whoever did it. */
+export type Reason = { seat: 'holder' | 'reviewer'; title: string; said: string | null; trail: Trail | null };
+
+export type Trail = {
+    at: string;
+    version: string;
+    /** by how much a timer came late; null: it was none, or in time */
+    late: string | null;
+    seat: 'holder' | 'reviewer';
+    outcome: 'assigned' | 'kept' | 'open' | 'unplaced';
+    rule: { id: string; name: string } | null;
+    pick: PersonRef | null;
+    summary: string;
+    /** how many people there were in all */
+    house: number;
+    steps: TrailStep[];
+    method: { code: string; label: string; candidates: (PersonRef & { figures: string; picked: boolean })[] } | null;
+    cover: {
+        for: PersonRef | null;
+        person: PersonRef | null;
+        byLead: boolean;
+        circle: boolean;
+        asked: (PersonRef & { reason: string })[];
+    } | null;
+    otherwise: string | null;
+    openTo: PersonRef[];
+    /** by the rules that brought them about; null: it is not known which */
+    effects: EffectsOfRule[];
+    verdicts: { rule: string; name: string; verdict: Verdict; sentence: string }[];
+};
+
+export type TaskView = TaskLine & {
+    description: string | null;
+    guide: string | null;
+    contact: string | null;
+    place: string | null;
+    source: string;
+    facts: { label: string; value: string }[];
+    tags: string[];
+    estimateMinutes: number;
+    spentMinutes: number;
+    startedAt: string | null;
+    outcomeNote: string | null;
+    assignee: PersonRef | null;
+    claimants: PersonRef[];
+    revision: number;
+    may: Record<TaskActionCode | 'edit', boolean>;
+    people: (PersonRef & { note: string })[];
+    handoffs: HandoffLine[];
+    reviewer: PersonRef | null;
+    /** in whose place it is held or reviewed, and until when they are away */
+    covers: { seat: 'holder' | 'reviewer'; for: PersonRef | null; until: string | null }[];
+    links: LinkedTask[];
+    checklist: { text: string; done: boolean }[];
+    files: { id: string; name: string; size: number; at: string; by: string }[];
+    mayAttach: boolean;
+    watchers: PersonRef[];
+    /** whether whoever looks watches it; null: they can't */
+    watching: boolean | null;
+    reasons: Reason[];
+    history: HistoryEntry[];
+    next: NextMoment[];
+    /** that rules put on it */
+    buttons: { rule: string; label: string }[];
+};

@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\House;
+
+use App\Bridge\SnapshotSource;
+use App\Models\House\CustomField;
+use Closure;
+use Illuminate\Validation\Rule;
+use OpenBaton\Core\Criteria\FieldType;
+use OpenBaton\Core\Document\TextLimits;
+
+/** A field of tasks or customers that the house defines, or changes. */
+final class FieldRequest extends HouseRequest
+{
+    private const MOST_OPTIONS = 200;
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        $options = ['options' => ['array', 'max:'.self::MOST_OPTIONS], 'options.*.value' => ['required', 'string', 'max:'.TextLimits::SHORT_NAME, 'regex:/^[a-z0-9][a-z0-9_-]*$/', 'distinct'], 'options.*.label' => ['required', 'string', 'max:'.TextLimits::LABEL]];
+        if ($this->field() !== null) {
+            return ['label' => ['required', 'string', 'max:'.TextLimits::LABEL]] + $options;
+        }
+
+        return [
+            'of' => ['required', Rule::in(['task', 'customer'])],
+            'name' => ['required', 'string', 'max:'.TextLimits::SHORT_NAME, 'regex:/^[a-z][a-z0-9_]*$/', $this->isNew(...)],
+            'label' => ['required', 'string', 'max:'.TextLimits::LABEL],
+            'type' => ['required', Rule::enum(FieldType::class)],
+        ] + ['options' => [Rule::requiredIf(self::isListed($this->input('type'))), ...$options['options']]] + $options;
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'name.regex' => 'A name has small letters, digits and underscores, and begins with a letter.',
+            'options.required' => 'Give the values to choose from.',
+            'options.*.value.regex' => 'A value has small letters, digits, hyphens and underscores.',
+            'options.*.value.distinct' => 'Two values are the same.',
+            'options.*.label.required' => 'Give each value its words.',
+        ];
+    }
+
+    public function field(): ?CustomField
+    {
+        $field = $this->route('field');
+
+        return $field instanceof CustomField ? $field : null;
+    }
+
+    public function fieldPath(): string
+    {
+        return "{$this->line('of')}.{$this->line('name')}";
+    }
+
+    public function label(): string
+    {
+        return $this->line('label');
+    }
+
+    public function type(): string
+    {
+        return $this->line('type');
+    }
+
+    /** @return array<array-key, string>|null label by value; null: the type has none */
+    public function options(): ?array
+    {
+        $type = $this->field() === null ? $this->type() : (string) $this->field()->type;
+        if (! self::isListed($type)) {
+            return null;
+        }
+        $options = [];
+        foreach ((array) $this->validated('options', []) as $option) {
+            if (is_array($option) && is_string($option['value'] ?? null) && is_string($option['label'] ?? null)) {
+                $options[$option['value']] = trim($option['label']);
+            }
+        }
+
+        return $options;
+    }
+
+    private static function isListed(mixed $type): bool
+    {
+        return in_array($type, [FieldType::OneOf->value, FieldType::ManyOf->value], true);
+    }
+
+    private function isNew(string $attribute, mixed $value, Closure $fail): void
+    {
+        if (app(SnapshotSource::class)->current()->catalogue->find($this->fieldPath()) !== null) {
+            $fail('There is a field of that name already.');
+        }
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Tasks;
+
+use App\Http\Requests\Intake\TaskRequest;
+use Illuminate\Http\UploadedFile;
+
+/** A file for a task, of a kind and a size that the house takes. */
+final class FileRequest extends TaskRequest
+{
+    public function authorize(): bool
+    {
+        return $this->user()?->can('comment', $this->task()) === true;
+    }
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return ['file' => ['required', ...FileRules::rules()]];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return FileRules::messages();
+    }
+
+    public function upload(): UploadedFile
+    {
+        return FileRules::upload($this) ?? abort(422);
+    }
+}

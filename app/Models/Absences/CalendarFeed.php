@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models\Absences;
+
+use App\Models\Concerns\BootsByName;
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+
+/** A secret address under which the absences of a person, or of a team, are read as a calendar. */
+final class CalendarFeed extends Model
+{
+    use BootsByName;
+    use HasUlids;
+
+    protected $table = 'calendar_feeds';
+
+    public $timestamps = false;
+
+    protected $guarded = [];
+}

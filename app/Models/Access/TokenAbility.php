@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models\Access;
+
+/** What a token lets a system do; nothing else, whatever its owner may. */
+enum TokenAbility: string
+{
+    /** Bringing tasks in, and seeing what became of those. */
+    case Create = 'tasks:create';
+    /** Seeing tasks that the owner sees, and how they were decided. */
+    case Read = 'tasks:read';
+    /** Bringing what customers say and send to tasks that the owner sees. */
+    case Speak = 'tasks:speak';
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models\Customers;
+
+use App\Models\Concerns\BootsByName;
+use App\Models\People\Person;
+use App\Models\People\Place;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/** Somebody whom the house works for. */
+final class Customer extends Model
+{
+    use BootsByName;
+    use HasUlids;
+
+    protected $table = 'customers';
+
+    protected $guarded = [];
+
+    protected $casts = ['facts' => 'array', 'on_form' => 'boolean'];
+
+    /** @return BelongsTo<Person, $this> */
+    public function owner(): BelongsTo
+    {
+        return $this->belongsTo(Person::class, 'owner_id');
+    }
+
+    /**
+     * Those with so much of a name, in its order.
+     *
+     * @param Builder<self> $query
+     */
+    public function scopeNamed(Builder $query, string $part): void
+    {
+        $query->when($part !== '', static fn(Builder $some): Builder => $some->where('name', 'like', '%'.addcslashes($part, '%_\\').'%'))->orderBy('name');
+    }
+
+    /** @return BelongsTo<Place, $this> */
+    public function place(): BelongsTo
+    {
+        return $this->belongsTo(Place::class);
+    }
+}

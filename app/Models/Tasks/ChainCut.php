@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models\Tasks;
+
+use App\Models\Concerns\BootsByName;
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use OpenBaton\Core\Chain\CutReason;
+
+/** That a chain of rules did not go on, for the lead to look at. */
+final class ChainCut extends Model
+{
+    use BootsByName;
+    use HasUlids;
+
+    protected $table = 'chain_cuts';
+
+    public $timestamps = false;
+
+    protected $guarded = [];
+
+    protected $casts = [
+        'at' => 'immutable_datetime',
+        'seen_at' => 'immutable_datetime',
+        'rules' => 'array',
+        'reason' => CutReason::class,
+    ];
+
+    /** @return BelongsTo<Task, $this> */
+    public function task(): BelongsTo
+    {
+        return $this->belongsTo(Task::class);
+    }
+
+    /** @return list<string> */
+    public function ruleIds(): array
+    {
+        /** @var list<string> $ids */
+        $ids = array_values((array) $this->rules);
+
+        return $ids;
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models\Tasks;
+
+enum HandoffCause: string
+{
+    case Rule = 'rule';
+    case Claim = 'claim';
+    case HandOn = 'hand_on';
+    /** Whoever had it is away, or whoever covers for them is. */
+    case Cover = 'cover';
+    /** Whoever was away has it again. */
+    case HandBack = 'hand_back';
+    /** Whoever brought it in said whose it is. */
+    case Given = 'given';
+}

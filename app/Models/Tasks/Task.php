@@ -1,0 +1,214 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models\Tasks;
+
+use App\Models\Absences\TaskCover;
+use App\Models\Concerns\BootsByName;
+use App\Models\Concerns\ScopesTasks;
+use App\Models\Customers\Customer;
+use App\Models\People\Person;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\BelongsToMany;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use OpenBaton\Core\Subject\ChecklistItem;
+use OpenBaton\Core\Workload\Effort;
+use OpenBaton\Core\Workload\Priority;
+use OpenBaton\Core\Workload\TaskStatus;
+
+/** Something to be done by somebody. */
+final class Task extends Model
+{
+    use BootsByName;
+    use HasUlids;
+    use ScopesTasks;
+
+    protected $table = 'tasks';
+
+    protected $guarded = [];
+
+    protected $casts = [
+        'status' => TaskStatus::class,
+        'priority' => Priority::class,
+        'source' => TaskSource::class,
+        'facts' => 'array',
+        'tags' => 'array',
+        'starts_at' => 'immutable_datetime',
+        'due_at' => 'immutable_datetime',
+        'arrived_at' => 'immutable_datetime',
+        'started_at' => 'immutable_datetime',
+        'completed_at' => 'immutable_datetime',
+        'wakes_at' => 'immutable_datetime',
+        'next_moment_at' => 'immutable_datetime',
+        'resumes_as' => TaskStatus::class,
+        'due_follows' => 'array',
+        'text_follows' => 'array',
+        'checklist' => 'array',
+    ];
+
+    /**
+     * Saves a new task and takes up the number that the database gives it: that
+     * column counts up, and is not the key.
+     */
+    public function saveNumbered(): void
+    {
+        if ($this->usesTimestamps()) {
+            $this->updateTimestamps();
+        }
+        $this->setUniqueIds();
+        /** @var array<string, mixed> $attributes */
+        $attributes = $this->getAttributesForInsert();
+        $this->setAttribute('number', $this->newModelQuery()->toBase()->insertGetId($attributes));
+        $this->exists = true;
+        $this->wasRecentlyCreated = true;
+        $this->syncOriginal();
+    }
+
+    public function effort(): Effort
+    {
+        return new Effort((int) $this->kind?->usual_minutes, $this->estimate_minutes, $this->spent_minutes, $this->remaining_minutes);
+    }
+
+    /** @return BelongsTo<TaskKind, $this> */
+    public function kind(): BelongsTo
+    {
+        return $this->belongsTo(TaskKind::class, 'task_kind_id');
+    }
+
+    /** @return BelongsTo<Customer, $this> */
+    public function customer(): BelongsTo
+    {
+        return $this->belongsTo(Customer::class);
+    }
+
+    /** @return BelongsTo<Person, $this> */
+    public function assignee(): BelongsTo
+    {
+        return $this->belongsTo(Person::class, 'assignee_id');
+    }
+
+    /** @return BelongsTo<Person, $this> */
+    public function reviewer(): BelongsTo
+    {
+        return $this->belongsTo(Person::class, 'reviewer_id');
+    }
+
+    /** @return BelongsTo<self, $this> */
+    public function madeBy(): BelongsTo
+    {
+        return $this->belongsTo(self::class, 'made_by_id');
+    }
+
+    /** @return HasMany<self, $this> */
+    public function made(): HasMany
+    {
+        return $this->hasMany(self::class, 'made_by_id');
+    }
+
+    /** @return BelongsToMany<Person, $this> */
+    public function watchers(): BelongsToMany
+    {
+        return $this->belongsToMany(Person::class, 'task_watchers');
+    }
+
+    /** @return BelongsToMany<self, $this> */
+    public function waitsOn(): BelongsToMany
+    {
+        return $this->belongsToMany(self::class, 'task_waits', 'task_id', 'other_id');
+    }
+
+    /** @return BelongsToMany<self, $this> */
+    public function waitedForBy(): BelongsToMany
+    {
+        return $this->belongsToMany(self::class, 'task_waits', 'other_id', 'task_id');
+    }
+
+    /**
+     * Tasks that go with it; each stands with the other, too.
+     *
+     * @return BelongsToMany<self, $this>
+     */
+    public function linked(): BelongsToMany
+    {
+        return $this->belongsToMany(self::class, 'task_links', 'task_id', 'other_id');
+    }
+
+    /** @return HasMany<TaskCover, $this> */
+    public function covers(): HasMany
+    {
+        return $this->hasMany(TaskCover::class);
+    }
+
+    /** @return HasMany<TaskFile, $this> */
+    public function files(): HasMany
+    {
+        return $this->hasMany(TaskFile::class);
+    }
+
+    /** @return HasMany<Comment, $this> */
+    public function comments(): HasMany
+    {
+        return $this->hasMany(Comment::class);
+    }
+
+    /** @return HasMany<Handoff, $this> */
+    public function handoffs(): HasMany
+    {
+        return $this->hasMany(Handoff::class);
+    }
+
+    /** @return BelongsToMany<Person, $this> */
+    public function claimants(): BelongsToMany
+    {
+        return $this->belongsToMany(Person::class, 'task_claimants');
+    }
+
+    /**
+     * One of its relations to people and other tasks, by name.
+     *
+     * @param 'claimants'|'watchers'|'waitsOn'|'linked' $relation
+     *
+     * @return BelongsToMany<Person, $this>|BelongsToMany<self, $this>
+     */
+    public function others(string $relation): BelongsToMany
+    {
+        return match ($relation) {
+            'claimants' => $this->claimants(),
+            'watchers' => $this->watchers(),
+            'waitsOn' => $this->waitsOn(),
+            'linked' => $this->linked(),
+        };
+    }
+
+    /** @return list<string> ids of the others in a relation that is loaded */
+    public function keysOf(string $relation): array
+    {
+        $others = $this->getRelation($relation);
+        /** @var list<string> $keys */
+        $keys = $others instanceof Collection ? $others->modelKeys() : [];
+
+        return $keys;
+    }
+
+    /** @return list<string> */
+    public function tagList(): array
+    {
+        /** @var list<string> $tags */
+        $tags = array_values((array) $this->tags);
+
+        return $tags;
+    }
+
+    /** @return list<ChecklistItem> */
+    public function items(): array
+    {
+        /** @var list<array{text: string, done: bool}> $items */
+        $items = array_values((array) $this->checklist);
+
+        return array_map(static fn(array $item): ChecklistItem => new ChecklistItem($item['text'], $item['done']), $items);
+    }
+}

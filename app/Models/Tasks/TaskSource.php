@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models\Tasks;
+
+/** By what way a task came in. */
+enum TaskSource: string
+{
+    case WebForm = 'web_form';
+    case Api = 'api';
+    case ByHand = 'by_hand';
+    /** A rule made it. */
+    case Rule = 'rule';
+}

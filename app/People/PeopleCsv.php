@@ -1,0 +1,152 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\People;
+
+use OpenBaton\Core\Document\DocumentError;
+use RuntimeException;
+
+/**
+ * People as a table: a line for each, with a heading. Skills and teams as
+ * "brass:3 strings:2" and "brass-bench:50", level and weight after the colon;
+ * attributes with a semicolon between two.
+ */
+final class PeopleCsv
+{
+    public const COLUMNS = ['id', 'name', 'email', 'phone', 'zone', 'from', 'until', 'active', 'percent', 'minutes_a_day', 'open_tasks_at_most', 'place', 'attributes', 'skills', 'teams'];
+
+    private const MOST_LINES = 5_000;
+
+    /**
+     * @param list<array<string, mixed>>                                                    $people of a roster document
+     * @param list<array{id: string, members: list<array{person: string, weight: int}>}> $teams
+     */
+    public static function write(array $people, array $teams): string
+    {
+        $file = self::temporary();
+        fputcsv($file, self::COLUMNS, escape: '');
+        foreach ($people as $person) {
+            $capacity = (array) ($person['capacity'] ?? []);
+            $weights = [];
+            foreach ($teams as $team) {
+                $weight = array_column($team['members'], 'weight', 'person')[is_string($person['id']) ? $person['id'] : ''] ?? null;
+                if ($weight !== null) {
+                    $weights[$team['id']] = $weight;
+                }
+            }
+            $cells = ['attributes' => implode('; ', array_filter((array) ($person['attributes'] ?? []), is_string(...))), 'active' => ($person['active'] ?? true) ? 'yes' : 'no', 'skills' => self::pairs((array) ($person['skills'] ?? [])), 'teams' => self::pairs($weights)] + $capacity + $person;
+            fputcsv($file, array_map(static fn(string $column): string => self::harmless($cells[$column] ?? ''), self::COLUMNS), escape: '');
+        }
+        rewind($file);
+
+        return (string) stream_get_contents($file);
+    }
+
+    /**
+     * @return list<array{document: array<string, mixed>, teams: array<string, int>|null}> what is empty is not said; teams are null where the table has no such column
+     *
+     * @throws DocumentError with what is wrong, by line and column
+     */
+    public static function read(string $text): array
+    {
+        if (! mb_check_encoding($text, 'UTF-8')) {
+            throw DocumentError::at('/line 1', 'The table is not in UTF-8; save it with that encoding.');
+        }
+        $file = self::temporary();
+        fwrite($file, preg_replace('/^\xEF\xBB\xBF/', '', $text) ?? $text);
+        rewind($file);
+        $first = (string) fgets($file);
+        rewind($file);
+        $separator = substr_count($first, ';') > substr_count($first, ',') ? ';' : ',';
+        $heading = array_map(static fn(?string $cell): string => mb_strtolower(trim((string) $cell)), fgetcsv($file, null, $separator, escape: '') ?: []);
+        if (! in_array('id', $heading, true) || ! in_array('name', $heading, true)) {
+            throw DocumentError::at('/line 1', 'The first line has the names of the columns, "id" and "name" among them.');
+        }
+        $unknown = array_diff($heading, self::COLUMNS);
+        if ($unknown !== []) {
+            throw DocumentError::at('/line 1', 'There is no column "{column}"; there are: {known}.', column: (string) reset($unknown), known: implode(', ', self::COLUMNS));
+        }
+        $rows = [];
+        for ($line = 2; ($cells = fgetcsv($file, null, $separator, escape: '')) !== false; ++$line) {
+            if ($line > self::MOST_LINES) {
+                throw DocumentError::at("/line {$line}", 'A table has at most {most} lines.', most: self::MOST_LINES);
+            }
+            if ($cells !== [null]) {
+                $rows[] = self::row(array_combine($heading, array_pad(array_slice(array_map(static fn(?string $cell): string => trim((string) $cell), $cells), 0, count($heading)), count($heading), '')), $line);
+            }
+        }
+
+        return $rows;
+    }
+
+    /**
+     * @param array<string, string> $cells
+     *
+     * @return array{document: array<string, mixed>, teams: array<string, int>|null}
+     */
+    private static function row(array $cells, int $line): array
+    {
+        $document = array_filter(array_intersect_key($cells, array_flip(['id', 'name', 'email', 'phone', 'zone', 'from', 'until', 'place'])), static fn(string $cell): bool => $cell !== '');
+        foreach (['percent', 'minutes_a_day'] as $column) {
+            if (($cells[$column] ?? '') !== '') {
+                $document['capacity'] = [$column => self::number($cells[$column], $line, $column)];
+            }
+        }
+        if (($cells['open_tasks_at_most'] ?? '') !== '') {
+            $document['open_tasks_at_most'] = self::number($cells['open_tasks_at_most'], $line, 'open_tasks_at_most');
+        }
+        if (($cells['active'] ?? '') !== '') {
+            $document['active'] = match (mb_strtolower($cells['active'])) {
+                'yes' => true,
+                'no' => false,
+                default => throw DocumentError::at("/line {$line}/active", 'Write "yes" or "no".'),
+            };
+        }
+        if (($cells['attributes'] ?? '') !== '') {
+            $document['attributes'] = preg_split('/\s*;\s*/', $cells['attributes'], flags: PREG_SPLIT_NO_EMPTY) ?: [];
+        }
+        if (($cells['skills'] ?? '') !== '') {
+            $document['skills'] = self::numbers($cells['skills'], 1, $line, 'skills');
+        }
+
+        return ['document' => $document, 'teams' => isset($cells['teams']) && $cells['teams'] !== '' ? self::numbers($cells['teams'], 100, $line, 'teams') : null];
+    }
+
+    private static function number(string $cell, int $line, string $column): int
+    {
+        return ctype_digit($cell) && strlen($cell) < 10 ? (int) $cell : throw DocumentError::at("/line {$line}/{$column}", '"{text}" is not a whole number.', text: $cell);
+    }
+
+    /** @return array<string, int> */
+    private static function numbers(string $cell, int $usual, int $line, string $column): array
+    {
+        $numbers = [];
+        foreach (preg_split('/[\s,;]+/', $cell, flags: PREG_SPLIT_NO_EMPTY) ?: [] as $pair) {
+            [$name, $number] = [...explode(':', $pair, 2), ''];
+            $numbers[$name] = $number === '' ? $usual : self::number($number, $line, $column);
+        }
+
+        return $numbers;
+    }
+
+    /** @param array<array-key, mixed> $numbers */
+    private static function pairs(array $numbers): string
+    {
+        return implode(' ', array_map(static fn(int|string $name, mixed $number): string => $name.':'.(is_int($number) ? $number : ''), array_keys($numbers), $numbers));
+    }
+
+    /** What a spreadsheet would take for a formula begins with a blank. */
+    private static function harmless(mixed $cell): string
+    {
+        $text = is_scalar($cell) ? (string) $cell : '';
+
+        return $text !== '' && str_contains("=+-@\t\r", $text[0]) && ! preg_match('/^\+[\d\s()\/-]+$/', $text) ? " {$text}" : $text;
+    }
+
+    /** @return resource */
+    private static function temporary()
+    {
+        return fopen('php://temp', 'r+') ?: throw new RuntimeException('There is no memory for a table.');
+    }
+}

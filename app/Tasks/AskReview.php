@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Tasks;
+
+use App\Access\Actor;
+use App\Models\Access\User;
+use App\Models\Tasks\Task;
+use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskAction;
+use OpenBaton\Core\Workload\TaskStatus;
+
+/** Whoever did it asks for a review. */
+final readonly class AskReview
+{
+    public function __construct(private EditTask $edit) {}
+
+    public function __invoke(Task $task, ?string $note, User $by, ?int $seenRevision = null): Task
+    {
+        return ($this->edit)($task->id, $seenRevision, new Edit('review_asked', static fn(Subject $subject): Subject => $subject->inStatus(TaskStatus::InReview), TaskAction::AskReview, $note), Actor::user($by));
+    }
+}

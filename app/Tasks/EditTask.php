@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Tasks;
+
+use App\Absences\ActingFor;
+use App\Access\Actor;
+use App\Bridge\ChangeRunner;
+use App\Bridge\Houses;
+use App\Bridge\Occasion;
+use App\Bridge\TaskSubjects;
+use App\Models\Tasks\Task;
+use App\Refusals\TaskMovedOn;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\DB;
+use OpenBaton\Core\Absence\MarkTouched;
+use OpenBaton\Core\Subject\Cause;
+use OpenBaton\Core\Subject\ChangeSet;
+use OpenBaton\Core\Subject\Transitions;
+
+/**
+ * Changes a task that others may be changing too: checked, under the lock,
+ * against what the person saw and against the table of transitions.
+ */
+final readonly class EditTask
+{
+    public function __construct(
+        private Houses $houses,
+        private TaskSubjects $subjects,
+        private ChangeRunner $runner,
+        private ActingFor $acting,
+    ) {}
+
+    /**
+     * @param int|null $seenRevision the revision that the person looked at; null: whatever it is now
+     *
+     * @throws TaskMovedOn where it has changed since, or is not in the state for it
+     */
+    public function __invoke(string $taskId, ?int $seenRevision, Edit $edit, Actor $by, Cause $cause = Cause::Person): Task
+    {
+        return DB::transaction(function () use ($taskId, $seenRevision, $edit, $by, $cause): Task {
+            $locked = $this->houses->lock();
+            $task = Task::query()->with(TaskSubjects::RELATIONS)->lockForUpdate()->findOrFail($taskId);
+            $fits = $edit->action === null || Transitions::of($edit->action)->fits($task->status, $task->assignee_id !== null);
+            if (($seenRevision !== null && $seenRevision !== $task->revision) || ! $fits) {
+                throw TaskMovedOn::since($task);
+            }
+            $house = $locked->house->snapshot;
+            $router = $locked->house->router();
+            $before = $this->subjects->of($task, $locked->house);
+            $after = $router->settled(($edit->change)($before, $house));
+            $at = CarbonImmutable::now()->getTimestamp();
+            $for = $by->user === null ? null : $this->acting->of($by->user, $task);
+            $person = $house->personSlugs[(string) $by->user?->person?->id] ?? null;
+            if ($person !== null) {
+                $after = MarkTouched::of($before, $after, $person, $edit->says());
+            }
+            if ($edit->besides !== null) {
+                ($edit->besides)($task, $for);
+            }
+            // What changes nothing has not happened.
+            if ($edit->happened !== [] || ! $after->equals($before)) {
+                $facts = $router->facts->of($before, $after, $at);
+                $change = new ChangeSet("change-{$task->id}-{$task->revision}", $at, $before, $after, $facts, $cause, $edit->happened);
+                $this->runner->run($locked, new Occasion($at, $cause, $edit->occasion, $by->user?->id, $by->system, $edit->reason, $edit->handoff, $for?->id), [$change], [$task->id => $task]);
+            }
+
+            return $task;
+        }, attempts: 3);
+    }
+}

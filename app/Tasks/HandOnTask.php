@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Tasks;
+
+use App\Access\Actor;
+use App\Models\Access\User;
+use App\Models\People\Person;
+use App\Models\Tasks\Task;
+use App\Refusals\TaskMovedOn;
+use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskAction;
+
+/** Gives a task to somebody else, with a reason. */
+final readonly class HandOnTask
+{
+    public function __construct(private EditTask $edit) {}
+
+    public function __invoke(Task $task, Person $to, string $reason, User $by, ?int $seenRevision = null): Task
+    {
+        return ($this->edit)($task->id, $seenRevision, new Edit('handed_on', static function (Subject $subject) use ($to, $task): Subject {
+            if ($subject->holderId === $to->slug) {
+                throw TaskMovedOn::since($task->refresh());
+            }
+
+            return $subject->heldBy($to->slug);
+        }, TaskAction::HandOn, $reason), Actor::user($by));
+    }
+}
