@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use Illuminate\Support\Facades\Process;
+use RuntimeException;
+use Symfony\Component\Finder\Finder;
 
 /** Holds what pages get against the TypeScript types that they say it has. */
 final class PropTypes
@@ -22,7 +24,7 @@ final class PropTypes
             if (is_array($props) && str_ends_with($type, 'PageProps')) {
                 unset($props['viewer'], $props['stamp'], $props['notice'], $props['errors'], $props['status']);
             }
-            $lines[] = "import type { {$type} as Type{$number} } from '@props/{$file}';";
+            $lines[] = "import type { {$type} as Type{$number} } from '@props/".self::path($file)."';";
             $lines[] = "export const props{$number}: Type{$number} = ".json_encode($props, JSON_THROW_ON_ERROR).';';
         }
         $folder = base_path(".data/props/{$name}");
@@ -32,5 +34,14 @@ final class PropTypes
         $result = Process::path(base_path())->run(['node_modules/.bin/tsc', '--noEmit', '-p', "{$folder}/tsconfig.json"]);
 
         return $result->output().($result->exitCode() === 0 ? '' : ' (failed)');
+    }
+
+    /** Below app/Http/Pages; whatever module it belongs to. */
+    private static function path(string $file): string
+    {
+        foreach (Finder::create()->files()->name("{$file}.ts")->in(app_path('Http/Pages')) as $found) {
+            return substr($found->getRelativePathname(), 0, -3);
+        }
+        throw new RuntimeException("There is no {$file}.ts.");
     }
 }
