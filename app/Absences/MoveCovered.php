@@ -6,6 +6,7 @@ namespace App\Absences;
 
 use App\Access\Actor;
 use App\Bridge\ChangeRunner;
+use App\Bridge\Houses;
 use App\Bridge\LockedHouse;
 use App\Bridge\Occasion;
 use App\Bridge\Snapshot;
@@ -19,6 +20,7 @@ use App\Models\Tasks\HandoffCause;
 use App\Models\Tasks\Task;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Absence\CoverMove;
 use OpenBaton\Core\Absence\CoverMoveKind;
 use OpenBaton\Core\Absence\CoverMoves;
@@ -27,10 +29,18 @@ use OpenBaton\Core\Subject\Cause;
 use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Subject\Subject;
 
-/** Passes work on, and hands it back, as the core says, within a transaction that holds the lock; each task with what its rules make of it. */
+/**
+ * Passes work on, and hands it back, as the core says; each task with what its
+ * rules make of it. Of somebody who has many tasks so many at a time are done
+ * under one lock; what is to be done with them is worked out once. Done again
+ * from the start, it does what is left.
+ */
 final readonly class MoveCovered
 {
-    public function __construct(private TaskSubjects $subjects, private ChangeRunner $runner) {}
+    /** Tasks under one lock. */
+    public const PIECE = 50;
+
+    public function __construct(private Houses $houses, private TaskSubjects $subjects, private ChangeRunner $runner) {}
 
     /**
      * @param list<string> $people slugs of those whose work is looked at, in order
@@ -39,11 +49,8 @@ final readonly class MoveCovered
      *
      * @return int how many tasks have moved
      */
-    public function __invoke(LockedHouse $locked, array $people, Actor $by, int $at, bool $moved = false): int
+    public function __invoke(array $people, Actor $by, int $at, bool $moved = false): int
     {
-        $house = $locked->house->snapshot;
-        $moves = new CoverMoves($house->roster, $locked->house->router()->facts, self::early());
-        $cause = $by->user === null ? Cause::Timer : Cause::Person;
         $done = [];
         $count = 0;
         for (; $people !== []; array_shift($people)) {
@@ -51,28 +58,57 @@ final readonly class MoveCovered
             if (isset($done[$person])) {
                 continue;
             }
-            $tasks = $this->concerning($person, $house);
-            $known = [];
-            foreach ($this->subjects->all($tasks->values(), $locked->house) as $subject) {
-                $known[$subject->id] = $subject;
-            }
-            $rows = $tasks->keyBy('id')->all();
-            $work = WorkReader::of(new Needs([$person], [], []), $house)->held($person);
-            foreach ($moves->of($person, array_values($known), $work, $at, self::settings($person, $house), $moved && $done === []) as $move) {
-                $subject = $known[$move->after->id];
-                // A rule may have given it to somebody else by now.
-                if ($subject->occupant($move->seat) === $move->before->occupant($move->seat)) {
-                    $handoff = $move->kind === CoverMoveKind::ComesBack ? HandoffCause::HandBack : HandoffCause::Cover;
-                    $known = $this->apply($move, $subject, $rows, $locked, new Occasion($at, $cause, "cover_{$move->kind->value}", $by->user?->id, $by->system, handoff: $handoff, move: self::moved($move, $house))) + $known;
-                    // What stays with somebody who is away by now is theirs from now on.
-                    array_push($people, ...array_filter($move->kind === CoverMoveKind::Stays ? [$move->after->occupant($move->seat)] : []));
-                    ++$count;
-                }
-            }
+            $moves = null;
+            do {
+                $piece = DB::transaction(fn(): MovedPiece => $this->piece($this->houses->lock(), $person, $moves, $by, $at, $moved && $done === []), attempts: 3);
+                $count += $piece->count;
+                $moves = $piece->left;
+                // What stays with somebody who is away by now is theirs from now on.
+                array_push($people, ...$piece->keepers);
+            } while ($moves !== []);
             $done[$person] = true;
         }
 
         return $count;
+    }
+
+    /** @param list<CoverMove>|null $moves what is left of the person's; null: it is to be worked out */
+    private function piece(LockedHouse $locked, string $person, ?array $moves, Actor $by, int $at, bool $moved): MovedPiece
+    {
+        $house = $locked->house->snapshot;
+        $tasks = $moves === null ? $this->concerning($person, $house) : self::of(array_slice($moves, 0, self::PIECE));
+        $known = [];
+        foreach ($this->subjects->all($tasks->values(), $locked->house) as $subject) {
+            $known[$subject->id] = $subject;
+        }
+        $moves ??= (new CoverMoves($house->roster, $locked->house->router()->facts, self::early()))
+            ->of($person, array_values($known), WorkReader::of(new Needs([$person], [], []), $house)->held($person), $at, self::settings($person, $house), $moved);
+        $rows = $tasks->keyBy('id')->all();
+        $cause = $by->user === null ? Cause::Timer : Cause::Person;
+        $count = 0;
+        $keepers = [];
+        foreach (array_slice($moves, 0, self::PIECE) as $move) {
+            $subject = $known[$move->after->id] ?? null;
+            // A rule, or somebody, may have given it to somebody else by now.
+            if ($subject?->status->isOpen() === true && $subject->occupant($move->seat) === $move->before->occupant($move->seat)) {
+                $handoff = $move->kind === CoverMoveKind::ComesBack ? HandoffCause::HandBack : HandoffCause::Cover;
+                $known = $this->apply($move, $subject, $rows, $locked, new Occasion($at, $cause, "cover_{$move->kind->value}", $by->user?->id, $by->system, handoff: $handoff, move: self::moved($move, $house))) + $known;
+                array_push($keepers, ...array_filter($move->kind === CoverMoveKind::Stays ? [$move->after->occupant($move->seat)] : []));
+                ++$count;
+            }
+        }
+
+        return new MovedPiece($count, array_slice($moves, self::PIECE), $keepers);
+    }
+
+    /**
+     * @param list<CoverMove> $moves
+     *
+     * @return Collection<int, Task>
+     */
+    private static function of(array $moves): Collection
+    {
+        return Task::query()->with(TaskSubjects::RELATIONS)->lockForUpdate()->findMany(array_map(static fn(CoverMove $move): string => $move->after->id, $moves));
     }
 
     private static function moved(CoverMove $move, Snapshot $house): WorkCovered

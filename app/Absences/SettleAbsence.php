@@ -9,13 +9,16 @@ use App\Bridge\AbsenceReader;
 use App\Bridge\Houses;
 use App\Bridge\Snapshot;
 use App\Models\Absences\Absence;
+use App\Models\Absences\Settling;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Absence\CoverMoves;
 
 /**
- * Does what the begin, the end or a change of an absence asks for, in one
- * transaction that marks it: each once, whoever asks and however often.
+ * Does what the begin, the end or a change of an absence asks for. It is marked
+ * first, so that each acts once, whoever asks and however often; and until all
+ * of its work has moved, piece by piece, it is marked as being settled: the
+ * next tick goes on with what was left in the middle.
  */
 final readonly class SettleAbsence
 {
@@ -30,21 +33,36 @@ final readonly class SettleAbsence
      */
     public function __invoke(string $absenceId, Actor $by, bool $early = false, bool $moved = false, bool $again = false): int
     {
-        return DB::transaction(function () use ($absenceId, $by, $early, $moved, $again): int {
+        $now = CarbonImmutable::now();
+        $row = $this->begin($absenceId, $now, $early, $moved, $again);
+        if ($row?->settling === null) {
+            return 0;
+        }
+        $person = (string) $row->person?->slug;
+        $people = [$person, ...CoverMoves::coveredBy($this->houses->now()->snapshot->roster, $person, $now->getTimestamp())];
+        $count = ($this->move)($people, $by, $now->getTimestamp(), $row->settling === Settling::Moved);
+        Absence::query()->whereKey($absenceId)->where('settling', $row->settling)->update(['settling' => null]);
+
+        return $count;
+    }
+
+    private function begin(string $absenceId, CarbonImmutable $now, bool $early, bool $moved, bool $again): ?Absence
+    {
+        return DB::transaction(function () use ($absenceId, $now, $early, $moved, $again): ?Absence {
             $locked = $this->houses->lock();
             $row = Absence::query()->with(Absence::WITH)->lockForUpdate()->find($absenceId);
             if ($row === null) {
-                return 0;
+                return null;
             }
-            $house = $locked->house->snapshot;
-            $now = CarbonImmutable::now();
-            $due = self::mark($row, $house, $now, $early);
+            $due = self::mark($row, $locked->house->snapshot, $now, $early);
+            if ($moved) {
+                $row->settling = Settling::Moved;
+            } elseif ($due || ($again && $row->handed_over_at !== null)) {
+                $row->settling ??= Settling::Due;
+            }
             $row->saveQuietly();
-            $person = (string) $row->person?->slug;
 
-            return $due || $moved || ($again && $row->handed_over_at !== null)
-                ? ($this->move)($locked, [$person, ...CoverMoves::coveredBy($house->roster, $person, $now->getTimestamp())], $by, $now->getTimestamp(), $moved)
-                : 0;
+            return $row;
         }, attempts: 3);
     }
 

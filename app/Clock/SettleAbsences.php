@@ -8,19 +8,17 @@ use App\Absences\MoveCovered;
 use App\Absences\SettleAbsence;
 use App\Access\Actor;
 use App\Bridge\AbsenceReader;
-use App\Bridge\Houses;
 use App\Bridge\SnapshotSource;
 use App\Models\Absences\Absence;
 use App\Models\Absences\TaskCover;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Support\Facades\DB;
 use Throwable;
 
-/** Lets absences begin and end whose time has come, in order of time, each in a transaction of its own. */
+/** Lets absences begin and end whose time has come, in order of time, one after the other; and goes on with those that were left in the middle. */
 final readonly class SettleAbsences
 {
-    public function __construct(private SnapshotSource $snapshots, private Houses $houses, private SettleAbsence $settle, private MoveCovered $move) {}
+    public function __construct(private SnapshotSource $snapshots, private SettleAbsence $settle, private MoveCovered $move) {}
 
     public function __invoke(CarbonImmutable $now): void
     {
@@ -36,7 +34,7 @@ final readonly class SettleAbsences
         $house = $this->snapshots->current();
         $due = [];
         foreach (Absence::query()->with(Absence::WITH)->unsettled()->get() as $row) {
-            if (SettleAbsence::mark($row, $house, $now)) {
+            if (SettleAbsence::mark($row, $house, $now) || $row->settling !== null) {
                 $span = AbsenceReader::of($row, $house)->span;
                 $due[$row->id] = $row->getOriginal('handed_over_at') === null ? $span->from : $span->to;
             }
@@ -53,9 +51,7 @@ final readonly class SettleAbsences
         $known = Absence::query()->unsettled()->get('person_id')->map(static fn(Absence $absence): string => $absence->person_id)->all();
         $people = array_intersect_key($this->snapshots->current()->personSlugs, array_flip(array_diff($ids, $known)));
 
-        return $people === [] ? 0 : DB::transaction(function () use ($people, $now): int {
-            return ($this->move)($this->houses->lock(), array_values($people), Actor::system('clock'), $now->getTimestamp());
-        }, attempts: 3);
+        return $people === [] ? 0 : ($this->move)(array_values($people), Actor::system('clock'), $now->getTimestamp());
     }
 
     /** @param callable(): int $do one that fails does not stop the others, and is tried again at the next tick */

@@ -34,7 +34,7 @@ const LIMITED = [
 ];
 
 /** Columns of the framework and its packages, and of the application's own words: codes, digests, instants, zones. */
-const OWN_WORDS = '/^(cache|cache_locks|jobs|failed_jobs|job_batches|migrations|permissions|roles|model_has_\w+|role_has_\w+|sessions)\.|\.(status|kind|type|cause|occasion|event|outcome|state|seat|level|tier|source|system|saved_by_system|only_one|zone|priority|held|hand_back|resumes_as|answering_level|log_name|subject_type|causer_type|tokenable_type|abilities|token|secret|key|key_hash|hash|timer|path|password|remember_token|intake_paused_until|batch_uuid|consumer)$|^chain_cuts\.reason$|^houses\.name$|^customers\.(name|slug|contact)$/';
+const OWN_WORDS = '/^(cache|cache_locks|jobs|failed_jobs|job_batches|migrations|permissions|roles|model_has_\w+|role_has_\w+|sessions)\.|\.(status|kind|type|cause|occasion|event|outcome|state|seat|level|tier|source|system|saved_by_system|only_one|zone|priority|held|hand_back|resumes_as|answering_level|log_name|subject_type|causer_type|tokenable_type|abilities|token|secret|key|key_hash|hash|timer|path|password|remember_token|intake_paused_until|batch_uuid|consumer|settling)$|^chain_cuts\.reason$|^houses\.name$|^customers\.(name|slug|contact)$/';
 
 it('has a limit for each text that comes from outside, and a column in which it fits', function (): void {
     $columns = DB::table('information_schema.columns')->where('table_schema', DB::connection()->getDatabaseName())->whereNotNull('character_set_name')

@@ -44,6 +44,7 @@ final class Absence extends Model
         'kind' => AbsenceKind::class,
         'held' => HeldPolicy::class,
         'hand_back' => HandBackPolicy::class,
+        'settling' => Settling::class,
     ];
 
     /** Whatever changes when it is, its begin and its end are still to be acted upon. */
@@ -68,13 +69,14 @@ final class Absence extends Model
     }
 
     /**
-     * Those of which the begin or the end may still have to be acted upon.
+     * Those of which the begin or the end may still have to be acted upon, or is being so.
      *
      * @param Builder<self> $query
      */
     public function scopeUnsettled(Builder $query): void
     {
-        $query->whereNull('handed_back_at')->where(static fn(Builder $some): Builder => $some->where('status', AbsenceStatus::Approved)->orWhereNotNull('handed_over_at'));
+        $begun = static fn(Builder $some): Builder => $some->where('status', AbsenceStatus::Approved)->orWhereNotNull('handed_over_at');
+        $query->where(static fn(Builder $some): Builder => $some->whereNotNull('settling')->orWhere(static fn(Builder $due): Builder => $due->whereNull('handed_back_at')->where($begun)));
     }
 
     /** @return BelongsTo<Person, $this> */
