@@ -11,6 +11,7 @@ use App\Models\People\Person;
 use App\Models\People\Skill;
 use App\Models\People\Team;
 use App\Models\People\TeamMembership;
+use Illuminate\Database\Eloquent\Builder;
 use OpenBaton\Core\Absence\HandBackPolicy;
 use OpenBaton\Core\Absence\HeldPolicy;
 use OpenBaton\Core\Document\Instant;
@@ -22,6 +23,26 @@ final class RosterDocument
 {
     /** @return array<string, mixed> */
     public static function build(House $house): array
+    {
+        return self::document($house, Absence::query());
+    }
+
+    /**
+     * With those absences only that decisions may look at: not what is long over and has left nothing behind.
+     *
+     * @return array<string, mixed>
+     */
+    public static function current(House $house): array
+    {
+        return self::document($house, Absence::query()->mattering());
+    }
+
+    /**
+     * @param Builder<Absence> $absences
+     *
+     * @return array<string, mixed>
+     */
+    private static function document(House $house, Builder $absences): array
     {
         return [
             'openbaton' => RosterFormat::VERSION,
@@ -36,7 +57,7 @@ final class RosterDocument
                 ->map(static fn(Skill $skill): array => array_filter(['id' => $skill->slug, 'name' => $skill->name, 'minimum' => $skill->minimum]))->all(),
             'people' => self::people(),
             'teams' => self::teams(),
-            'absences' => Absence::query()->with(['person', 'substitutes'])->orderBy('slug')->get()->map(self::absence(...))->all(),
+            'absences' => $absences->with(Absence::WITH)->orderBy('slug')->get()->map(self::absence(...))->all(),
         ];
     }
 

@@ -89,7 +89,7 @@ final class SnapshotSource
             $state->houseId,
             $state->rosterRevision,
             $house->zone,
-            RosterFormat::read(Node::root(RosterDocument::build($house)), $fields),
+            RosterFormat::read(Node::root(RosterDocument::current($house)), $fields),
             $fields,
             $personIds,
             $personSlugs,

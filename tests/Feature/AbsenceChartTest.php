@@ -5,9 +5,15 @@ declare(strict_types=1);
 use App\Absences\AbsenceTerms;
 use App\Absences\AskAbsence;
 use App\Access\Actor;
+use App\Bridge\SnapshotSource;
+use App\Models\Absences\Absence;
+use App\Models\House\House as HouseRow;
 use App\Models\People\Team;
+use Carbon\CarbonImmutable;
+use Database\Factories\Tasks\TaskFactory;
 use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Absence\AbsenceKind;
+use OpenBaton\Core\Absence\AbsenceStatus;
 use Tests\Support\Clock;
 use Tests\Support\House;
 
@@ -97,4 +103,23 @@ it('asks no more of the database for more absences', function (): void {
         weekAway($person, '2026-04-10', '2026-04-12', true, ['callum']);
     }
     expect($count())->toBe($few);
+});
+
+it('counts in weeks that are over who was away then, of which decisions know nothing any more', function (): void {
+    $past = static fn(string $slug, string $first, string $last, array $more = []): Absence => Absence::query()->create($more + [
+        'slug' => $slug, 'person_id' => House::person('callum')->id, 'status' => AbsenceStatus::Approved,
+        'first_day' => $first, 'last_day' => $last, 'handed_over_at' => CarbonImmutable::parse("{$first}T00:00:00Z"), 'handed_back_at' => CarbonImmutable::parse("{$last}T23:00:00Z"),
+    ]);
+    $past('long-ago', '2025-11-03', '2025-11-07');
+    $past('lately', '2026-02-02', '2026-02-06');
+    $past('not-back', '2025-11-10', '2025-11-14', ['handed_back_at' => null]);
+    $covered = $past('covered', '2025-11-17', '2025-11-21');
+    TaskFactory::new()->create()->covers()->create(['seat' => 'holder', 'for_id' => House::person('callum')->id, 'absence' => $covered->slug, 'via' => [], 'held' => true, 'touched_by' => []]);
+    Team::query()->where('slug', 'brass-bench')->update(['minimum' => 3]);
+    HouseRow::query()->increment('roster_revision');
+    app()->forgetScopedInstances();
+    expect(array_column(app(SnapshotSource::class)->current()->roster->absencesOf('callum'), 'id'))->toBe(['not-back', 'covered', 'lately']);
+    $there = static fn(array $chart): array => array_column($chart['strength'][0]['days'], 'there');
+    expect(array_slice($there(chart($this, 'hanneke', '?from=2025-11-03&weeks=2')), 0, 8))->toBe([2, 2, 2, 2, 2, 0, 0, 2])
+        ->and(array_slice($there(chart($this, 'hanneke', '?from=2025-10-27&weeks=2')), 0, 3))->toBe([3, 3, 3]);
 });

@@ -6,6 +6,7 @@ namespace App\Models\Absences;
 
 use App\Models\Concerns\BootsByName;
 use App\Models\People\Person;
+use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
@@ -27,6 +28,9 @@ final class Absence extends Model
 
     /** What has to come with one that is read as a value of the core. */
     public const WITH = ['person', 'substitutes'];
+
+    /** Days after which one that is over may still overlap with one that is running. */
+    public const LATELY = 60;
 
     protected $table = 'absences';
 
@@ -77,6 +81,21 @@ final class Absence extends Model
     {
         $begun = static fn(Builder $some): Builder => $some->where('status', AbsenceStatus::Approved)->orWhereNotNull('handed_over_at');
         $query->where(static fn(Builder $some): Builder => $some->whereNotNull('settling')->orWhere(static fn(Builder $due): Builder => $due->whereNull('handed_back_at')->where($begun)));
+    }
+
+    /**
+     * Those that run, are to come or were over lately, that are still to be settled, or that somebody covers for.
+     *
+     * @param Builder<self> $query
+     */
+    public function scopeMattering(Builder $query): void
+    {
+        $since = CarbonImmutable::now()->subDays(self::LATELY);
+        $query->where(static fn(Builder $some): Builder => $some
+            ->where('last_day', '>=', $since->format('Y-m-d'))
+            ->orWhere('to', '>=', $since)
+            ->orWhere(static fn(Builder $open): Builder => $open->unsettled())
+            ->orWhereIn('slug', TaskCover::query()->select('absence')));
     }
 
     /** @return BelongsTo<Person, $this> */

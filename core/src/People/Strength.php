@@ -13,8 +13,21 @@ final class Strength
 {
     /** @var array<array-key, array<int, array{bool, bool}>> whether they work and whether they would, by person and day */
     private array $known = [];
+    /** @var array<array-key, array<int, true>> days that an absence of theirs may touch, by person */
+    private array $touched = [];
 
     public function __construct(private readonly Roster $roster) {}
+
+    /** With absences more; what is known of other people stays. */
+    public function with(Absence ...$absences): self
+    {
+        $with = new self($this->roster->with(...$absences));
+        $theirs = array_flip(array_map(static fn(Absence $absence): string => $absence->personId, $absences));
+        $with->known = array_diff_key($this->known, $theirs);
+        $with->touched = array_diff_key($this->touched, $theirs);
+
+        return $with;
+    }
 
     /**
      * @param list<Membership> $members
@@ -85,11 +98,34 @@ final class Strength
     /** @return array{bool, bool} */
     private function day(Person $person, LocalDate $date): array
     {
-        $noon = $person->hours->zone()->instant($date, 12 * 60);
-        $member = $person->active && ($person->memberFrom ?? $noon) <= $noon && $noon < ($person->memberUntil ?? PHP_INT_MAX);
+        if (! $person->active || ! self::isMember($person, $date) || $person->hours->spansOf($date) === []) {
+            return [false, false];
+        }
 
-        return $member
-            ? [$this->roster->presenceOf($person->id)->spansOf($date) !== [], $person->hours->spansOf($date) !== []]
-            : [false, false];
+        return [! $this->isTouched($person->id, $date) || $this->roster->presenceOf($person->id)->spansOf($date) !== [], true];
+    }
+
+    private static function isMember(Person $person, LocalDate $date): bool
+    {
+        if ($person->memberFrom === null && $person->memberUntil === null) {
+            return true;
+        }
+        $noon = $person->hours->zone()->instant($date, 12 * 60);
+
+        return ($person->memberFrom ?? $noon) <= $noon && $noon < ($person->memberUntil ?? PHP_INT_MAX);
+    }
+
+    /** Whether an absence takes anything of what they work on a day, which may go on past its midnight. */
+    private function isTouched(string $personId, LocalDate $date): bool
+    {
+        if (! isset($this->touched[$personId])) {
+            $this->touched[$personId] = [];
+            $zone = $this->roster->people[$personId]->hours->zone();
+            foreach ($this->roster->absencesOf($personId) as $absence) {
+                $this->touched[$personId] += array_fill_keys(range($zone->dateAt($absence->span->from)->day - 1, $zone->dateAt($absence->span->to - 1)->day), true);
+            }
+        }
+
+        return isset($this->touched[$personId][$date->day]);
     }
 }

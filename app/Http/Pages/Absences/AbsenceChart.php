@@ -9,15 +9,16 @@ use App\Bridge\AbsenceReader;
 use App\Bridge\Snapshot;
 use App\Http\Viewer;
 use App\Models\Absences\Absence;
+use App\Models\Absences\AbsenceSubstitute;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\Request;
 use OpenBaton\Core\Absence\Absence as CoreAbsence;
 use OpenBaton\Core\Absence\AbsenceStatus;
 use OpenBaton\Core\Document\Instant;
 use OpenBaton\Core\People\DayStrength;
 use OpenBaton\Core\People\Membership;
-use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\People\Strength;
 use OpenBaton\Core\Time\LocalDate;
 
@@ -48,7 +49,6 @@ final readonly class AbsenceChart
     public function __construct(private Viewer $viewer, Request $request)
     {
         $this->house = $viewer->snapshot();
-        $this->strength = new Strength($this->house->roster);
         $this->groups = Minimums::groups($this->house);
         $zone = $this->house->roster->house->zone();
         $today = $zone->dateAt(CarbonImmutable::now()->getTimestamp());
@@ -59,7 +59,21 @@ final readonly class AbsenceChart
         $this->first = $asked->plus(1 - $asked->weekday());
         $weeks = $request->integer('weeks', 4);
         $this->days = 7 * (in_array($weeks, self::WEEKS, true) ? $weeks : 4);
+        $this->strength = (new Strength($this->house->roster))->with(...$this->past());
         $this->team = isset($this->house->roster->teams[$request->string('team')->toString()]) ? $request->string('team')->toString() : '';
+    }
+
+    /** @return list<CoreAbsence> those that were approved and are over, which decisions do not know of any more */
+    private function past(): array
+    {
+        $known = CarbonImmutable::now()->subDays(Absence::LATELY)->format('Y-m-d');
+        if ($this->first->format() >= $known) {
+            return [];
+        }
+        $over = Absence::query()->with(Absence::WITH)->where('status', AbsenceStatus::Approved)
+            ->where(fn(Builder $some): Builder => $some->whereBetween('last_day', [$this->first->format(), $known])->orWhereBetween('to', [$this->first->format(), $known]));
+
+        return array_values($over->get()->map(fn(Absence $absence): CoreAbsence => AbsenceReader::of($absence, $this->house))->all());
     }
 
     /** @return array<string, mixed> */
@@ -93,7 +107,7 @@ final readonly class AbsenceChart
         $first = gmdate('Y-m-d', $from - 86_400);
         $last = gmdate('Y-m-d', $to + 86_400);
 
-        return array_values(Absence::query()->with(Absence::WITH)
+        return array_values(Absence::query()
             ->whereIn('status', [AbsenceStatus::Approved, AbsenceStatus::Asked])
             ->when(! $leads, static fn(Builder $query): Builder => $query->where(static fn(Builder $seen): Builder => $seen->where('status', AbsenceStatus::Approved)->orWhere('person_id', $own)))
             ->where(static fn(Builder $some): Builder => $some
@@ -109,39 +123,74 @@ final readonly class AbsenceChart
      */
     private function lanes(array $absences): array
     {
-        $zone = $this->house->roster->house->zone();
-        $stretches = [];
+        $substitutes = $this->substitutes($absences);
+        $byPerson = [];
         foreach ($absences as $absence) {
-            $known = AbsenceReader::of($absence, $this->house);
-            $stretches[$known->personId][] = [
-                'id' => $absence->id,
-                'from' => $this->place($known->span->from),
-                'to' => $this->place($known->span->to),
-                'first' => Instant::format($known->span->from),
-                'last' => Instant::format($known->span->to),
-                'asked' => $absence->status === AbsenceStatus::Asked,
-                'substitutes' => $known->substituteIds(),
-                'plan' => $this->viewer->user()->can('plan', $absence),
-            ];
+            $byPerson[$this->house->personSlugs[$absence->person_id]][] = $absence;
         }
         $people = $this->team === ''
-            ? $this->concerned($stretches)
+            ? $this->concerned($byPerson, $substitutes)
             : array_map(static fn(Membership $member): string => $member->personId, $this->house->roster->teams[$this->team]->members);
+        $user = $this->viewer->user();
+        (new Collection(array_merge(...array_values(array_intersect_key($byPerson, array_flip($people))))))->loadMissing('person');
+        $lanes = [];
+        foreach ($people as $id) {
+            $stretches = array_map(fn(Absence $absence): array => $this->stretch($absence, $substitutes[$absence->id] ?? [], $user->can('plan', $absence)), $byPerson[$id] ?? []);
+            $lanes[] = ['slug' => $id, 'name' => $this->house->roster->people[$id]->name, 'stretches' => $stretches];
+        }
 
-        return array_map(fn(string $id): array => ['slug' => $id, 'name' => $this->house->roster->people[$id]->name, 'stretches' => $stretches[$id] ?? []], $people);
+        return $lanes;
     }
 
     /**
-     * @param array<array-key, list<array{substitutes: list<string>}&array<string, mixed>>> $stretches by person
+     * @param list<string> $substitutes slugs
+     *
+     * @return array<string, mixed>
+     */
+    private function stretch(Absence $absence, array $substitutes, bool $plan): array
+    {
+        $span = AbsenceReader::span($absence, $this->house);
+
+        return [
+            'id' => $absence->id,
+            'from' => $this->place($span->from),
+            'to' => $this->place($span->to),
+            'first' => Instant::format($span->from),
+            'last' => Instant::format($span->to),
+            'asked' => $absence->status === AbsenceStatus::Asked,
+            'substitutes' => $substitutes,
+            'plan' => $plan,
+        ];
+    }
+
+    /**
+     * @param list<Absence> $absences
+     *
+     * @return array<array-key, list<string>> slugs of those who stand in, in order, by id of the absence
+     */
+    private function substitutes(array $absences): array
+    {
+        $found = [];
+        $rows = AbsenceSubstitute::query()->whereIn('absence_id', array_map(static fn(Absence $absence): string => $absence->id, $absences))->orderBy('position')->get();
+        foreach ($rows as $row) {
+            $found[$row->absence_id][] = $this->house->personSlugs[$row->person_id];
+        }
+
+        return $found;
+    }
+
+    /**
+     * @param array<array-key, list<Absence>> $absences    by person
+     * @param array<array-key, list<string>>  $substitutes by id of the absence
      *
      * @return list<string> whoever is away, each followed by whoever stands in first
      */
-    private function concerned(array $stretches): array
+    private function concerned(array $absences, array $substitutes): array
     {
         $people = [];
         foreach (array_map(strval(...), array_keys($this->house->roster->people)) as $id) {
-            foreach ($stretches[$id] ?? [] as $stretch) {
-                $people += array_fill_keys([$id, ...array_slice($stretch['substitutes'], 0, 1)], true);
+            foreach ($absences[$id] ?? [] as $absence) {
+                $people += array_fill_keys([$id, ...array_slice($substitutes[$absence->id] ?? [], 0, 1)], true);
             }
         }
 
@@ -166,13 +215,11 @@ final readonly class AbsenceChart
      */
     private function strength(array $absences): array
     {
-        $asked = new Strength($this->withAsked($absences));
+        $shown = array_filter($this->groups, fn(array $group): bool => $group['minimum'] !== null || ($group['of'] === 'team' && $group['slug'] === $this->team));
+        $now = array_map(fn(array $group): array => $this->strength->of($group['members'], $this->first, $this->days), $shown);
+        $asked = $this->strength->with(...$this->asked($absences));
         $rows = [];
-        foreach ($this->groups as $group) {
-            if ($group['minimum'] === null && ($group['of'] !== 'team' || $group['slug'] !== $this->team)) {
-                continue;
-            }
-            $with = $asked->of($group['members'], $this->first, $this->days);
+        foreach ($shown as $key => $group) {
             $rows[] = ['of' => $group['of'], 'slug' => $group['slug'], 'name' => $group['name'], 'minimum' => $group['minimum'], 'days' => array_map(
                 static fn(DayStrength $day, DayStrength $then): array => [
                     'there' => $day->there,
@@ -181,19 +228,23 @@ final readonly class AbsenceChart
                     'below' => $group['minimum'] !== null && $day->isBelow($group['minimum']),
                     'wouldBeBelow' => $group['minimum'] !== null && $then->isBelow($group['minimum']),
                 ],
-                $this->strength->of($group['members'], $this->first, $this->days),
-                $with,
+                $now[$key],
+                $asked->of($group['members'], $this->first, $this->days),
             )];
         }
 
         return $rows;
     }
 
-    /** @param list<Absence> $absences */
-    private function withAsked(array $absences): Roster
+    /**
+     * @param list<Absence> $absences
+     *
+     * @return list<CoreAbsence> as they would be once approved
+     */
+    private function asked(array $absences): array
     {
-        $asked = array_filter($absences, static fn(Absence $absence): bool => $absence->status === AbsenceStatus::Asked);
+        $asked = (new Collection($absences))->filter(static fn(Absence $absence): bool => $absence->status === AbsenceStatus::Asked)->loadMissing(Absence::WITH);
 
-        return $this->house->roster->with(...array_map(fn(Absence $absence): CoreAbsence => AbsenceReader::of($absence, $this->house)->approved(), array_values($asked)));
+        return array_values($asked->map(fn(Absence $absence): CoreAbsence => AbsenceReader::of($absence, $this->house)->approved())->all());
     }
 }
