@@ -85,6 +85,7 @@ Route::middleware('auth')->group(static function (): void {
     Route::get('tasks/{task}/fields', [TaskFieldController::class, 'show']);
     Route::put('tasks/{task}/fields', [TaskFieldController::class, 'update']);
     Route::post('tasks/{task}/moments', [TaskFieldController::class, 'catchUp']);
+    Route::get('tasks/{task}/history', [TaskController::class, 'history']);
     Route::get('tasks/{task}/decisions/{decision}', [TaskController::class, 'decision']);
     foreach (TaskAction::cases() as $action) {
         Route::post('tasks/{task}/'.str_replace('_', '-', $action->value), [TaskActionController::class, '__invoke']);

@@ -1,9 +1,10 @@
 import { useForm } from '@inertiajs/react';
-import type { HistoryEntry } from '@props/Tasks/TaskHistory';
+import type { HistoryEntry, HistoryPage } from '@props/Tasks/TaskHistory';
 import type { TaskView, Trail } from '@props/Tasks/TaskView';
 import { useState } from 'react';
 import { ask } from '@/lib/ask';
 import { useFormats } from '@/lib/format';
+import { say } from '@/lib/words';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 import { Effects, ReasonTrail } from './ReasonTrail';
@@ -102,16 +103,24 @@ function Say({ task }: { task: TaskView }) {
     );
 }
 
-/** All that has happened, the latest first, with a word to add. */
+/** All that has happened, the latest first and by pages, with a word to add. */
 export function History({ task }: { task: TaskView }) {
+    const [before, setBefore] = useState<HistoryPage & { of: string }>({ of: '', entries: [], earlier: null });
+    const more = before.of === `${task.id} ${task.earlier}` ? before : { of: `${task.id} ${task.earlier}`, entries: [], earlier: task.earlier };
+    const fetchMore = (): void => void ask<HistoryPage>('GET', `/tasks/${task.id}/history?before=${more.earlier}`).then((page) => setBefore({ of: more.of, entries: [...page.entries, ...more.entries], earlier: page.earlier }));
     return (
         <>
             <Say task={task} />
-            <ol aria-label="What has happened">
-                {[...task.history].reverse().map((entry) => (
+            <ol aria-label={say('history.title')}>
+                {[...more.entries, ...task.history].reverse().map((entry) => (
                     <Entry key={entry.id} taskId={task.id} entry={entry} />
                 ))}
             </ol>
+            {more.earlier !== null && (
+                <Button look="quiet" onClick={fetchMore}>
+                    {say('history.more')}
+                </Button>
+            )}
         </>
     );
 }

@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Tasks;
 
+use App\Http\Pages\Tasks\TaskHistory;
 use App\Http\Pages\Tasks\TaskView;
 use App\Models\Tasks\Decision;
 use App\Models\Tasks\Task;
+use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use Inertia\Inertia;
 use Inertia\Response;
@@ -19,6 +22,15 @@ final class TaskController
         Gate::authorize('view', $task);
 
         return Inertia::render('Task/Task', ['task' => static fn(): array => $view->of($task)]);
+    }
+
+    /** What happened to it before a moment, a page of it. */
+    public function history(Request $request, Task $task, TaskHistory $history): JsonResponse
+    {
+        Gate::authorize('view', $task);
+        $request->validate(['before' => ['required', 'string', 'date_format:Y-m-d\TH:i:s\Z']]);
+
+        return new JsonResponse($history->page($task, CarbonImmutable::parse($request->string('before')->toString())));
     }
 
     /** The reason trail of one of its decisions. */

@@ -30,15 +30,78 @@ use OpenBaton\Core\Rulebook\Event\Schedule;
  */
 final readonly class TaskHistory
 {
-    private const MOST = 200;
+    /** Changes, and things said, of one page; a moment is never cut in two. */
+    public const MOST = 50;
 
     public function __construct(private Viewer $viewer, private DecisionReader $decisions, private TasksInSight $sight) {}
 
-    /** @return list<Entry> */
-    public function of(Task $task): array
+    /**
+     * The latest page, or the one before a moment.
+     *
+     * @param CarbonImmutable|null $before null: the latest
+     *
+     * @return array{entries: list<Entry>, earlier: string|null} earlier: the moment before which there is more; null: that is all
+     */
+    public function page(Task $task, ?CarbonImmutable $before = null): array
     {
-        $changes = TaskChange::query()->with(['user', 'for', 'causedBy.task'])->where('task_id', $task->id)->orderByDesc('at')->orderByDesc('id')->limit(self::MOST)->get()->reverse();
-        $decisions = Decision::query()->where('task_id', $task->id)->where(static fn(Builder $query): Builder => $query->whereNull('change_id')->orWhereIn('change_id', $changes->modelKeys()))->orderBy('at')->orderBy('id')->get();
+        $changes = self::before(TaskChange::query()->where('task_id', $task->id), $before);
+        $comments = self::before(Comment::query()->where('task_id', $task->id), $before);
+        $from = max(self::begin($changes), self::begin($comments));
+
+        return [
+            'entries' => $this->entries($task, self::since($changes, $from)->with(['user', 'for', 'causedBy.task'])->get(), self::since($comments, $from)->with(['user', 'for'])->get(), $from === null),
+            'earlier' => $from === null ? null : Moment::of($from),
+        ];
+    }
+
+    /**
+     * @template TModel of TaskChange|Comment
+     *
+     * @param Builder<TModel> $query
+     *
+     * @return Builder<TModel>
+     */
+    private static function before(Builder $query, ?CarbonImmutable $before): Builder
+    {
+        return $before === null ? $query : $query->where('at', '<', $before);
+    }
+
+    /**
+     * @template TModel of TaskChange|Comment
+     *
+     * @param Builder<TModel> $query
+     *
+     * @return Builder<TModel> in order
+     */
+    private static function since(Builder $query, ?CarbonImmutable $from): Builder
+    {
+        return ($from === null ? $query : $query->where('at', '>=', $from))->orderBy('at')->orderBy('id');
+    }
+
+    /**
+     * @template TModel of TaskChange|Comment
+     *
+     * @param Builder<TModel> $query
+     *
+     * @return CarbonImmutable|null the moment with which a page of them begins; null: it holds all of them
+     */
+    private static function begin(Builder $query): ?CarbonImmutable
+    {
+        $latest = $query->clone()->orderByDesc('at')->orderByDesc('id')->limit(self::MOST + 1)->get(['at']);
+
+        return $latest->count() > self::MOST ? $latest[self::MOST - 1]?->at : null;
+    }
+
+    /**
+     * @param Collection<int, TaskChange> $changes
+     * @param Collection<int, Comment>    $comments
+     * @param bool                        $whole    from the arrival on
+     *
+     * @return list<Entry>
+     */
+    private function entries(Task $task, Collection $changes, Collection $comments, bool $whole): array
+    {
+        $decisions = Decision::query()->where('task_id', $task->id)->where(static fn(Builder $query): Builder => $query->whereIn('change_id', $changes->pluck('id'))->when($whole, static fn(Builder $first): Builder => $first->orWhereNull('change_id')))->orderBy('at')->orderBy('id')->get();
         $own = $decisions->modelKeys();
         $byChange = $decisions->keyBy(static fn(Decision $one): string => (string) $one->change_id);
         $following = $changes->filter(static fn(TaskChange $one): bool => in_array($one->caused_by_id, $own, true))->toBase()->groupBy('caused_by_id');
@@ -53,7 +116,7 @@ final readonly class TaskHistory
                 $entries[] = $this->change($change, $following, $byChange, $words);
             }
         }
-        foreach (Comment::query()->with(['user', 'for'])->where('task_id', $task->id)->orderBy('at')->get() as $comment) {
+        foreach ($comments as $comment) {
             $entries[] = $this->comment($comment);
         }
         usort($entries, static fn(array $a, array $b): int => [$a['at'], $a['id']] <=> [$b['at'], $b['id']]);

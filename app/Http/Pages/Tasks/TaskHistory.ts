@@ -17,5 +17,8 @@ export type HistoryEntry = {
     follows: HistoryEntry[];
 };
 
+/** A page of it, and the moment before which there is more. */
+export type HistoryPage = { entries: HistoryEntry[]; earlier: string | null };
+
 /** What will happen by itself. */
 export type NextMoment = { at: string; what: string; rule: { id: string; name: string } | null; unless: string };

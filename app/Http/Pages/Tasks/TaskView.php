@@ -13,7 +13,6 @@ use App\Http\Viewer;
 use App\Models\Absences\TaskCover;
 use App\Models\People\Person;
 use App\Models\Tasks\Decision;
-use App\Models\Tasks\Handoff;
 use App\Models\Tasks\Task;
 use App\Models\Tasks\TaskFile;
 use App\Policies\TaskPolicy;
@@ -24,6 +23,8 @@ use OpenBaton\Core\Subject\Transitions;
 /** A task with all that is needed to do it and to understand how it came here. Its type is TaskView.ts. */
 final readonly class TaskView
 {
+    private const HANDOFFS = 20;
+
     public function __construct(
         private Viewer $viewer,
         private DecisionReader $decisions,
@@ -37,10 +38,13 @@ final readonly class TaskView
     /** @return array<string, mixed> */
     public function of(Task $task): array
     {
-        $task->loadMissing([...TaskSubjects::RELATIONS, 'kind', 'customer.place', 'assignee', 'reviewer', 'files.user', 'handoffs.task', 'handoffs.from', 'handoffs.to', 'handoffs.standsInFor', 'handoffs.user', 'covers.for']);
+        $task->loadMissing([...TaskSubjects::RELATIONS, 'kind', 'customer.place', 'assignee', 'reviewer', 'files.user', 'covers.for']);
+        // The latest, in order; its history has all of them.
+        $task->setRelation('handoffs', $task->handoffs()->with(['task', 'from', 'to', 'standsInFor', 'user'])->orderByDesc('at')->orderByDesc('id')->limit(self::HANDOFFS)->get()->reverse()->values());
         $words = $this->viewer->words();
         $may = $this->may($task);
         $comments = $this->viewer->user()->can('comment', $task);
+        $history = $this->history->page($task);
 
         return TaskLine::of($task) + [
             'description' => $task->description,
@@ -59,7 +63,7 @@ final readonly class TaskView
             'revision' => $task->revision,
             'may' => $may,
             'people' => $this->people($task),
-            'handoffs' => $task->handoffs->sortBy(['at', 'id'])->values()->map(static fn(Handoff $handoff): array => HandoffLine::of($handoff))->all(),
+            'handoffs' => array_values($task->handoffs->map(HandoffLine::of(...))->all()),
             'reviewer' => PersonRef::orNull($task->reviewer),
             'covers' => array_values($task->covers->map($this->cover(...))->all()),
             'links' => $this->links->of($task),
@@ -69,7 +73,8 @@ final readonly class TaskView
             'watchers' => array_values($task->watchers->map(PersonRef::of(...))->all()),
             'watching' => $comments ? $this->watching($task) : null,
             'reasons' => $this->reasons->of($task),
-            'history' => $this->history->of($task),
+            'history' => $history['entries'],
+            'earlier' => $history['earlier'],
             'next' => $this->next->of($task),
             'buttons' => $this->buttons->of($task),
         ];

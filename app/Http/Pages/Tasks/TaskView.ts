@@ -89,6 +89,8 @@ export type TaskView = TaskLine & {
     watching: boolean | null;
     reasons: Reason[];
     history: HistoryEntry[];
+    /** the moment before which more has happened; null: that is all */
+    earlier: string | null;
     next: NextMoment[];
     /** that rules put on it */
     buttons: { rule: string; label: string }[];
