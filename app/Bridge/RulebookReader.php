@@ -27,36 +27,38 @@ use OpenBaton\Core\Timer\RuleTimers;
  */
 final class RulebookReader
 {
-    private ?CompiledRulebook $compiled = null;
+    /** Versions that are kept compiled: the published one, and those that made the decisions on a page. */
+    private const MOST = 6;
 
-    private string $compiledId = '';
+    /** @var array<string, array{CompiledRulebook, RuleTimers}> by id of the version, the last used last */
+    private array $compiled = [];
 
-    private RuleTimers $timers;
-
-    public function __construct(private readonly Cache $cache)
-    {
-        $this->timers = RuleTimers::none();
-    }
+    public function __construct(private readonly Cache $cache) {}
 
     /** @param string|null $versionId of one that was published; null: a rulebook without rules */
     public function compiled(?string $versionId): CompiledRulebook
     {
-        if ($this->compiled === null || $this->compiledId !== (string) $versionId) {
-            $kept = $versionId === null ? new KeptRulebook('none', new Rulebook(new FieldCatalogue([]), []), RuleTimers::none()) : $this->parsed($versionId);
-            $this->compiled = CompiledRulebook::compile($kept->rulebook, $kept->number);
-            $this->timers = $kept->timers;
-            $this->compiledId = (string) $versionId;
-        }
-
-        return $this->compiled;
+        return $this->of($versionId)[0];
     }
 
     /** What the clock brings about by the rules of a version. */
     public function timers(?string $versionId): RuleTimers
     {
-        $this->compiled($versionId);
+        return $this->of($versionId)[1];
+    }
 
-        return $this->timers;
+    /** @return array{CompiledRulebook, RuleTimers} */
+    private function of(?string $versionId): array
+    {
+        $known = $this->compiled[(string) $versionId] ?? null;
+        if ($known === null) {
+            $kept = $versionId === null ? new KeptRulebook('none', new Rulebook(new FieldCatalogue([]), []), RuleTimers::none()) : $this->parsed($versionId);
+            $known = [CompiledRulebook::compile($kept->rulebook, $kept->number), $kept->timers];
+        }
+        unset($this->compiled[(string) $versionId]);
+        $this->compiled = array_slice($this->compiled, 1 - self::MOST, null, true) + [(string) $versionId => $known];
+
+        return $known;
     }
 
     /** Kept in the cache: reading rules from their document takes longer than deciding. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Tasks;
 
+use App\Database\SearchWords;
 use App\Models\Access\User;
 use App\Models\Customers\Customer;
 use App\Models\Tasks\Task;
@@ -14,9 +15,6 @@ use OpenBaton\Core\Workload\TaskStatus;
 /** Finds tasks by number, or by the beginnings of words in title or customer, through indexes; open ones first. */
 final readonly class TaskSearch
 {
-    /** The database's index has no shorter words. */
-    private const SHORTEST = 3;
-
     private const CUSTOMERS = 200;
 
     public function __construct(private TasksInSight $sight) {}
@@ -28,7 +26,7 @@ final readonly class TaskSearch
         if (ctype_digit($number) && strlen($number) < 10) {
             return $this->sight->of($by, Task::query()->with(['kind', 'customer'])->where('number', (int) $number))->get();
         }
-        $query = self::words($text);
+        $query = SearchWords::of($text);
         if ($query === null) {
             return new Collection();
         }
@@ -53,14 +51,5 @@ final readonly class TaskSearch
             ->merge($customers->isEmpty() ? [] : $of(Task::query()->whereIn('customer_id', $customers))->pluck('id'));
 
         return Task::query()->with(['kind', 'customer'])->whereIn('id', $ids->unique())->latest('arrived_at')->limit($most)->get();
-    }
-
-    /** Each word, or its beginning, has to be there; null where there is no word to look for. */
-    private static function words(string $text): ?string
-    {
-        preg_match_all('/[\p{L}\p{N}]+/u', $text, $found);
-        $words = array_filter($found[0], static fn(string $word): bool => mb_strlen($word) >= self::SHORTEST);
-
-        return $words === [] ? null : implode(' ', array_map(static fn(string $word): string => "+{$word}*", $words));
     }
 }

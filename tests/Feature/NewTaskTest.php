@@ -45,12 +45,13 @@ it('is for members as far as the house allows, and for leads', function (): void
     $this->actingAs(House::user('hanneke'))->get('/tasks/new')->assertOk();
 });
 
-it('finds customers by a part of their name', function (): void {
+it('finds customers by the beginning of their name', function (): void {
     $find = fn(string $text): array => array_column($this->actingAs(House::user('ayumi'))->getJson('/tasks/new/customers?q='.urlencode($text))->json('customers'), 'value');
-    expect($find('primary'))->toBe(['holms-school'])->and($find('opera'))->toBe([])->and($find('%'))->toBe([]);
+    // By words: Process/SearchTest, since the index has what is committed.
+    expect($find('th'))->toBe(['holms-school'])->and($find('op'))->toBe([])->and($find('%'))->toBe([]);
     // Two of one name are told by their place, and chosen by their id.
     Customer::query()->sole()->replicate()->fill(['slug' => 'holms-school-2', 'place_id' => null])->save();
-    expect($this->getJson('/tasks/new/customers?q=primary')->json('customers'))->toBe([
+    expect($this->getJson('/tasks/new/customers?q=Th')->json('customers'))->toBe([
         ['value' => 'holms-school', 'label' => 'The Holms Primary School', 'place' => 'The Holms'],
         ['value' => 'holms-school-2', 'label' => 'The Holms Primary School', 'place' => null],
     ]);

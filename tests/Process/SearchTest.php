@@ -77,3 +77,17 @@ it('goes through the index of words and never through all tasks', function (): v
     }
     expect(count($types))->toBeGreaterThan(3)->and(array_unique($types))->toBe(['fulltext']);
 });
+
+it('finds customers by the beginnings of words in their name', function (): void {
+    CustomerFactory::new()->named('The Holms Primary School')->create();
+    $find = fn(string $text): array => array_column($this->actingAs(House::user('hanneke'))->getJson('/tasks/new/customers?q='.urlencode($text))->assertOk()->json('customers'), 'label');
+    foreach ([
+        'a word' => ['school', ['Carrow Head Community School', 'The Holms Primary School']],
+        'beginnings, in any order' => ['scho carr', ['Carrow Head Community School']],
+        'a word that is in no index' => ['the holms', ['The Holms Primary School']],
+        'the middle of a word' => ['arrow', []],
+        'two letters' => ['Ca', ['Carrow Head Community School', 'Carrow Silver Band']],
+    ] as $what => [$text, $names]) {
+        expect($find($text))->toBe($names, $what);
+    }
+});

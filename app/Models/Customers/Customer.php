@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models\Customers;
 
+use App\Database\SearchWords;
 use App\Models\Concerns\BootsByName;
 use App\Models\People\Person;
 use App\Models\People\Place;
@@ -31,13 +32,19 @@ final class Customer extends Model
     }
 
     /**
-     * Those with so much of a name, in its order.
+     * Those in whose name all of the words, or their beginnings, are; by the index. What has no word in it is the beginning of a name.
      *
      * @param Builder<self> $query
      */
     public function scopeNamed(Builder $query, string $part): void
     {
-        $query->when($part !== '', static fn(Builder $some): Builder => $some->where('name', 'like', '%'.addcslashes($part, '%_\\').'%'))->orderBy('name');
+        $words = SearchWords::of($part);
+        if ($words !== null) {
+            $query->whereFullText('name', $words, ['mode' => 'boolean']);
+        } elseif ($part !== '') {
+            $query->where('name', 'like', addcslashes($part, '%_\\').'%');
+        }
+        $query->orderBy('name');
     }
 
     /** @return BelongsTo<Place, $this> */
