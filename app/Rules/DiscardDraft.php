@@ -6,6 +6,7 @@ namespace App\Rules;
 
 use App\Access\Actor;
 use App\Access\Audit;
+use App\Models\Access\AuditRecord;
 use App\Refusals\DraftMovedOn;
 use Illuminate\Support\Facades\DB;
 
@@ -19,7 +20,7 @@ final readonly class DiscardDraft
             $locked = LockedDraft::take();
             $draft = $locked->existingAsSeenAt($seenRevision);
             // The rules go into the record, so that even a draft can be got back.
-            Audit::record($by, 'rulebook', 'draft_discarded', 'discarded the draft of the rulebook', null, ['rules' => $draft->rules]);
+            Audit::record($by, AuditRecord::RULEBOOK, 'draft_discarded', 'discarded the draft of the rulebook', null, ['rules' => $draft->rules]);
             $draft->delete();
             $locked->moveOn();
         }, attempts: 3);

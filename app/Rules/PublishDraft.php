@@ -8,6 +8,7 @@ use App\Access\Actor;
 use App\Access\Audit;
 use App\Bridge\RulebookReader;
 use App\Bridge\SnapshotSource;
+use App\Models\Access\AuditRecord;
 use App\Models\Rules\RulebookVersion;
 use App\Models\Rules\VersionState;
 use App\Refusals\DraftMovedOn;
@@ -50,7 +51,7 @@ final readonly class PublishDraft
             $draft->saved_by_system = $by->system;
             $draft->save();
             $locked->moveOn();
-            Audit::record($by, 'rulebook', 'published', "published version {$draft->number} of the rulebook", $draft, ['number' => $draft->number]);
+            Audit::record($by, AuditRecord::RULEBOOK, 'published', "published version {$draft->number} of the rulebook", $draft, ['number' => $draft->number]);
             RulebookPublished::dispatch($draft->id, $now->getTimestamp());
 
             return $draft;

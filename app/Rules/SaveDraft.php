@@ -9,6 +9,7 @@ use App\Access\Audit;
 use App\Bridge\CheckedRules;
 use App\Bridge\IdentifiedRules;
 use App\Bridge\SnapshotSource;
+use App\Models\Access\AuditRecord;
 use App\Models\Casts\Document;
 use App\Models\Rules\RulebookVersion;
 use App\Models\Rules\VersionState;
@@ -49,7 +50,7 @@ final readonly class SaveDraft
             $draft->saved_by = $by->user?->id;
             $draft->saved_by_system = $by->system;
             $draft->save();
-            Audit::record($by, 'rulebook', 'draft_saved', 'saved the draft of the rulebook', $draft);
+            Audit::record($by, AuditRecord::RULEBOOK, 'draft_saved', 'saved the draft of the rulebook', $draft);
             $revision = $locked->moveOn();
             DraftSaved::dispatch($draft->id, $revision);
 

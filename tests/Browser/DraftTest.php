@@ -68,7 +68,7 @@ it('says when somebody else saved first, shows theirs on request, and brings our
     // The page hears no news until it is let go, and what is on its way arrives.
     $this->browser->executeScript(<<<'JS'
         const ask = window.fetch;
-        window.fetch = (url, how) => (url === '/pulse' ? new Promise((answer) => { window.letGo = () => { window.fetch = ask; answer(ask(url, how)); }; }) : ask(url, how));
+        window.fetch = (url, how) => (String(url).startsWith('/pulse') ? new Promise((answer) => { window.letGo = () => { window.fetch = ask; answer(ask(url, how)); }; }) : ask(url, how));
         JS);
     $this->until(fn(): bool => $this->browser->executeScript('return window.letGo !== undefined;') === true, static fn(): string => 'The page does not ask for news.');
     usleep(500_000);

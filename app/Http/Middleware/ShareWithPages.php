@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
-use App\Http\Controllers\PulseController;
 use App\Http\Pages\Places;
 use App\Http\Pages\StatusStrip;
+use App\Http\Stamps;
 use App\Models\Access\User;
 use App\Models\Tasks\Task;
 use Illuminate\Http\Request;
@@ -35,7 +35,7 @@ final class ShareWithPages extends Middleware
                 'places' => Places::of($user),
             ] : null,
             'status' => static fn(): ?array => $user instanceof User ? app(StatusStrip::class)->props() : null,
-            'stamp' => static fn(): string => $user instanceof User ? PulseController::stamp() : '',
+            'stamp' => static fn(): string => $user instanceof User ? (new Stamps())->all() : '',
             self::NOTICE => ['done' => $request->session()->get('done'), 'problem' => $request->session()->get('problem'), 'undo' => $request->session()->get('undo')],
         ];
     }

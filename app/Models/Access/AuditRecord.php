@@ -13,9 +13,11 @@ final class AuditRecord extends Activity
 {
     use BootsByName;
 
-    /** Whatever is recorded changes what pages show; it counts with the same transaction. */
+    public const RULEBOOK = 'rulebook';
+
+    /** Whatever is recorded changes what pages show; it counts with the same transaction. What becomes of drafts the house counts by itself. */
     protected static function booted(): void
     {
-        self::created(static fn() => House::query()->increment('changes'));
+        self::created(static fn(self $record) => $record->log_name === self::RULEBOOK ?: House::query()->increment('changes'));
     }
 }

@@ -7,7 +7,6 @@ namespace App\Models\Tasks;
 use App\Models\Access\User;
 use App\Models\Casts\Document;
 use App\Models\Concerns\BootsByName;
-use App\Models\House\House;
 use App\Models\People\Person;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
@@ -54,10 +53,5 @@ final class TaskChange extends Model
     public function causedBy(): BelongsTo
     {
         return $this->belongsTo(Decision::class, 'caused_by_id');
-    }
-
-    protected static function booted(): void
-    {
-        self::created(static fn() => House::query()->increment('changes'));
     }
 }

@@ -9,6 +9,8 @@ export type Shared = {
     stamp: string;
     /** of the rulebook, on its page alone */
     draftRevision?: number;
+    /** on pages that show one */
+    task?: { id: string } | null;
     notice: { done: string | null; problem: string | null; undo: { label: string; url: string } | null };
 };
 
