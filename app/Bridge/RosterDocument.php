@@ -99,6 +99,7 @@ final class RosterDocument
             'open_tasks_at_most' => $person->open_tasks_at_most,
             'attributes' => $person->attribute_list,
             'place' => $person->place?->slug,
+            'fields' => (array) $person->facts === [] ? null : (object) $person->facts,
             'active' => $person->active,
             'from' => $person->member_from?->format('Y-m-d'),
             'until' => $person->member_until?->format('Y-m-d'),

@@ -35,7 +35,7 @@ final readonly class HouseWords
 
     public function field(string $path): string
     {
-        return $this->house->catalogue->find($path)->label ?? $path;
+        return $this->house->catalogue->any($path)->label ?? $path;
     }
 
     public function checklist(string $slug): string
@@ -83,7 +83,7 @@ final readonly class HouseWords
         if (is_array($value)) {
             return implode(', ', array_map(fn(mixed $one): string => $this->value($path, $one), $value));
         }
-        $field = $this->house->catalogue->find($path);
+        $field = $this->house->catalogue->any($path);
 
         return match (true) {
             $value === null || $value === '' => $this->words->say('value.empty'),

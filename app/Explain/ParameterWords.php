@@ -48,7 +48,7 @@ final readonly class ParameterWords
             $type instanceof TaskKindReference => $this->house->value(TaskKindReference::FIELD, $value->value),
             $type instanceof ChecklistReference => $this->house->checklist($value->text()),
             $type instanceof PeopleOrTeam => $this->people($value),
-            $type instanceof Assignment => $words->say('field_change.set', ['field' => $this->house->field($value->get('field')->text()), 'value' => $this->house->value($value->get('field')->text(), $value->find('value')?->value)]),
+            $type instanceof Assignment => $words->say(($type->bounds()['of'] ?? '') === 'people' ? 'field_change.is' : 'field_change.set', ['field' => $this->house->field($value->get('field')->text()), 'value' => $this->house->value($value->get('field')->text(), $value->find('value')?->value)]),
             $type instanceof FieldChangeType => $this->change($value),
             $type instanceof PartOf => $part($type, $value),
             $type instanceof ListOf => $this->list($type, $name, $value, $part),

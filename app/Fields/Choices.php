@@ -53,4 +53,16 @@ final class Choices
     {
         return self::of(array_map(static fn(Person $person): string => $person->name, $roster->people));
     }
+
+    /**
+     * Fields as forms ask for them.
+     *
+     * @param array<array-key, Field> $fields
+     *
+     * @return list<array{path: string, label: string, type: string, options: list<array{value: string, label: string}>}>
+     */
+    public static function entries(array $fields): array
+    {
+        return array_values(array_map(static fn(Field $field): array => ['path' => $field->path, 'label' => $field->label, 'type' => $field->type->value, 'options' => self::ofField($field)], $fields));
+    }
 }

@@ -8,7 +8,7 @@ use App\Access\Actor;
 use App\Models\House\CustomField;
 use Carbon\CarbonImmutable;
 
-/** Defines a field of tasks or customers, or changes its words. Its path and type stay; a value that is taken out is retired: no longer offered, known where it is in use. */
+/** Defines a field of tasks, customers or people, or changes its words. Its path and type stay; a value that is taken out is retired: no longer offered, known where it is in use. */
 final class SaveField
 {
     /** @param array<array-key, string>|null $options label by value, in order; null: it has none */

@@ -4,13 +4,17 @@ declare(strict_types=1);
 
 namespace App\People;
 
+use OpenBaton\Core\Criteria\Field;
+use OpenBaton\Core\Criteria\FieldType;
 use OpenBaton\Core\Document\DocumentError;
 use RuntimeException;
 
 /**
  * People as a table: a line for each, with a heading. Skills and teams as
  * "brass:3 strings:2" and "brass-bench:50", level and weight after the colon;
- * attributes with a semicolon between two.
+ * attributes, and values of a field with several, with a semicolon between two.
+ * The fields that the house keeps of people have a column each, named by their
+ * path.
  */
 final class PeopleCsv
 {
@@ -21,11 +25,13 @@ final class PeopleCsv
     /**
      * @param list<array<string, mixed>>                                                    $people of a roster document
      * @param list<array{id: string, members: list<array{person: string, weight: int}>}> $teams
+     * @param array<string, Field>                                                          $fields of people
      */
-    public static function write(array $people, array $teams): string
+    public static function write(array $people, array $teams, array $fields = []): string
     {
+        $columns = [...self::COLUMNS, ...array_keys($fields)];
         $file = self::temporary();
-        fputcsv($file, self::COLUMNS, escape: '');
+        fputcsv($file, $columns, escape: '');
         foreach ($people as $person) {
             $capacity = (array) ($person['capacity'] ?? []);
             $weights = [];
@@ -35,20 +41,31 @@ final class PeopleCsv
                     $weights[$team['id']] = $weight;
                 }
             }
-            $cells = ['attributes' => implode('; ', array_filter((array) ($person['attributes'] ?? []), is_string(...))), 'active' => ($person['active'] ?? true) ? 'yes' : 'no', 'skills' => self::pairs((array) ($person['skills'] ?? [])), 'teams' => self::pairs($weights)] + $capacity + $person;
-            fputcsv($file, array_map(static fn(string $column): string => self::harmless($cells[$column] ?? ''), self::COLUMNS), escape: '');
+            $cells = ['attributes' => implode('; ', array_filter((array) ($person['attributes'] ?? []), is_string(...))), 'active' => ($person['active'] ?? true) ? 'yes' : 'no', 'skills' => self::pairs((array) ($person['skills'] ?? [])), 'teams' => self::pairs($weights)] + array_map(self::cell(...), (array) ($person['fields'] ?? [])) + $capacity + $person;
+            fputcsv($file, array_map(static fn(string $column): string => self::harmless($cells[$column] ?? ''), $columns), escape: '');
         }
         rewind($file);
 
         return (string) stream_get_contents($file);
     }
 
+    private static function cell(mixed $value): string
+    {
+        return match (true) {
+            is_bool($value) => $value ? 'yes' : 'no',
+            is_array($value) => implode('; ', array_filter($value, is_string(...))),
+            default => is_scalar($value) ? (string) $value : '',
+        };
+    }
+
     /**
+     * @param array<string, Field> $fields of people
+     *
      * @return list<array{document: array<string, mixed>, teams: array<string, int>|null}> what is empty is not said; teams are null where the table has no such column
      *
      * @throws DocumentError with what is wrong, by line and column
      */
-    public static function read(string $text): array
+    public static function read(string $text, array $fields = []): array
     {
         if (! mb_check_encoding($text, 'UTF-8')) {
             throw DocumentError::at('/line 1', 'The table is not in UTF-8; save it with that encoding.');
@@ -63,9 +80,10 @@ final class PeopleCsv
         if (! in_array('id', $heading, true) || ! in_array('name', $heading, true)) {
             throw DocumentError::at('/line 1', 'The first line has the names of the columns, "id" and "name" among them.');
         }
-        $unknown = array_diff($heading, self::COLUMNS);
+        $columns = [...self::COLUMNS, ...array_keys($fields)];
+        $unknown = array_diff($heading, $columns);
         if ($unknown !== []) {
-            throw DocumentError::at('/line 1', 'There is no column "{column}"; there are: {known}.', column: (string) reset($unknown), known: implode(', ', self::COLUMNS));
+            throw DocumentError::at('/line 1', 'There is no column "{column}"; there are: {known}.', column: (string) reset($unknown), known: implode(', ', $columns));
         }
         $rows = [];
         for ($line = 2; ($cells = fgetcsv($file, null, $separator, escape: '')) !== false; ++$line) {
@@ -73,7 +91,7 @@ final class PeopleCsv
                 throw DocumentError::at("/line {$line}", 'A table has at most {most} lines.', most: self::MOST_LINES);
             }
             if ($cells !== [null]) {
-                $rows[] = self::row(array_combine($heading, array_pad(array_slice(array_map(static fn(?string $cell): string => trim((string) $cell), $cells), 0, count($heading)), count($heading), '')), $line);
+                $rows[] = self::row(array_combine($heading, array_pad(array_slice(array_map(static fn(?string $cell): string => trim((string) $cell), $cells), 0, count($heading)), count($heading), '')), $line, $fields);
             }
         }
 
@@ -82,10 +100,11 @@ final class PeopleCsv
 
     /**
      * @param array<string, string> $cells
+     * @param array<string, Field>  $fields
      *
      * @return array{document: array<string, mixed>, teams: array<string, int>|null}
      */
-    private static function row(array $cells, int $line): array
+    private static function row(array $cells, int $line, array $fields): array
     {
         $document = array_filter(array_intersect_key($cells, array_flip(['id', 'name', 'email', 'phone', 'zone', 'from', 'until', 'place'])), static fn(string $cell): bool => $cell !== '');
         foreach (['percent', 'minutes_a_day'] as $column) {
@@ -97,20 +116,47 @@ final class PeopleCsv
             $document['open_tasks_at_most'] = self::number($cells['open_tasks_at_most'], $line, 'open_tasks_at_most');
         }
         if (($cells['active'] ?? '') !== '') {
-            $document['active'] = match (mb_strtolower($cells['active'])) {
-                'yes' => true,
-                'no' => false,
-                default => throw DocumentError::at("/line {$line}/active", 'Write "yes" or "no".'),
-            };
+            $document['active'] = self::yes($cells['active'], $line, 'active');
         }
         if (($cells['attributes'] ?? '') !== '') {
-            $document['attributes'] = preg_split('/\s*;\s*/', $cells['attributes'], flags: PREG_SPLIT_NO_EMPTY) ?: [];
+            $document['attributes'] = self::listed($cells['attributes']);
         }
         if (($cells['skills'] ?? '') !== '') {
             $document['skills'] = self::numbers($cells['skills'], 1, $line, 'skills');
         }
 
+        $values = [];
+        foreach (array_intersect_key($cells, $fields) as $path => $cell) {
+            if ($cell !== '') {
+                $values[$path] = match (true) {
+                    $fields[$path]->type->isList() => self::listed($cell),
+                    $fields[$path]->type === FieldType::YesNo => self::yes($cell, $line, $path),
+                    in_array($fields[$path]->type, [FieldType::Number, FieldType::Money], true) => is_numeric($cell) ? $cell + 0 : throw DocumentError::at("/line {$line}/{$path}", '"{text}" is not a number.', text: $cell),
+                    default => $cell,
+                };
+            }
+        }
+
+        if ($values !== []) {
+            $document['fields'] = $values;
+        }
+
         return ['document' => $document, 'teams' => isset($cells['teams']) && $cells['teams'] !== '' ? self::numbers($cells['teams'], 100, $line, 'teams') : null];
+    }
+
+    private static function yes(string $cell, int $line, string $column): bool
+    {
+        return match (mb_strtolower($cell)) {
+            'yes' => true,
+            'no' => false,
+            default => throw DocumentError::at("/line {$line}/{$column}", 'Write "yes" or "no".'),
+        };
+    }
+
+    /** @return list<string> */
+    private static function listed(string $cell): array
+    {
+        return preg_split('/\s*;\s*/', $cell, flags: PREG_SPLIT_NO_EMPTY) ?: [];
     }
 
     private static function number(string $cell, int $line, string $column): int

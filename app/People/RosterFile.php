@@ -6,8 +6,10 @@ namespace App\People;
 
 use App\Bridge\RosterDocument;
 use App\Documents\RulebookFile;
+use App\Fields\FieldProviders;
 use App\Models\House\House;
 use OpenBaton\Core\Criteria\Fault;
+use OpenBaton\Core\Criteria\Field;
 use OpenBaton\Core\Document\DocumentError;
 use OpenBaton\Core\Document\Node;
 
@@ -32,7 +34,7 @@ enum RosterFile: string
     {
         return match ($this) {
             self::Json => Node::parse($text),
-            self::Csv => PeopleDocument::of(PeopleCsv::read($text), self::known()),
+            self::Csv => PeopleDocument::of(PeopleCsv::read($text, self::fields()), self::known()),
             self::Vcf => PeopleDocument::of(PeopleCards::read($text), self::known()),
         };
     }
@@ -53,7 +55,7 @@ enum RosterFile: string
 
         return match ($this) {
             self::Json => RulebookFile::json($known),
-            self::Csv => PeopleCsv::write($people, $teams),
+            self::Csv => PeopleCsv::write($people, $teams, self::fields()),
             self::Vcf => PeopleCards::write($people, $names),
         };
     }
@@ -74,5 +76,13 @@ enum RosterFile: string
     private static function known(): array
     {
         return RosterDocument::build(House::query()->firstOrFail());
+    }
+
+    /** @return array<string, Field> that the house keeps of people, and still offers */
+    private static function fields(): array
+    {
+        $fields = app(FieldProviders::class)->catalogue(House::query()->firstOrFail())->ofPeople;
+
+        return array_filter($fields, static fn(Field $field): bool => ! $field->retired);
     }
 }

@@ -16,6 +16,7 @@ use Illuminate\Database\Eloquent\Model;
 use OpenBaton\Core\Absence\HandBackPolicy;
 use OpenBaton\Core\Absence\HeldPolicy;
 use OpenBaton\Core\Document\Node;
+use OpenBaton\Core\Document\ValueCodec;
 use OpenBaton\Core\People\Membership;
 
 /** Writes a roster document into the tables. What is in it becomes as it says; what is not stays, unless removing is chosen. */
@@ -131,6 +132,7 @@ final readonly class RosterWriter
             'capacity_percent' => $capacity?->find('percent')?->int() ?? 80,
             'capacity_minutes' => $capacity?->find('minutes_a_day')?->int(),
             'attribute_list' => $item->find('attributes')?->value,
+            'facts' => self::facts($item->find('fields')),
             'place_id' => $place === null ? null : $this->places[$place],
             'open_tasks_at_most' => $item->find('open_tasks_at_most')?->int(),
             'active' => $item->find('active')?->bool() ?? true,
@@ -144,6 +146,19 @@ final readonly class RosterWriter
             $levels[$skills[$skill]] = ['level' => $level->int()];
         }
         RosterRows::attach($person->skills, $person->skills(), $levels);
+    }
+
+    /** @return array<string, mixed>|null by path, without what is empty */
+    private static function facts(?Node $fields): ?array
+    {
+        $facts = [];
+        foreach ($fields?->members() ?? [] as [$path, $value]) {
+            if (! ValueCodec::isBlank($value)) {
+                $facts[(string) $path] = $value->value;
+            }
+        }
+
+        return $facts === [] ? null : $facts;
     }
 
     /** @param array<array-key, string> $people */

@@ -7,6 +7,7 @@ use App\Console\GeneratedFiles;
 use App\Explain\HouseWords;
 use App\Explain\PartWords;
 use App\Http\Pages\Rules\Vocabulary;
+use App\Models\House\CustomField;
 use App\Words\Words;
 use OpenBaton\Core\Criteria\OperatorList;
 use OpenBaton\Core\Document\Node;
@@ -98,6 +99,7 @@ it('notices a kind without a sentence', function (): void {
 
 it('says parts as the pages do', function (): void {
     House::open();
+    CustomField::query()->create(['path' => 'person.van', 'label' => 'Drives the van', 'type' => 'yes_no', 'position' => 9]);
     $parts = new PartWords(new HouseWords(new Words(), app(SnapshotSource::class)->current(), new Zone('Europe/Dublin')), KindRegistry::standard());
     $said = array_map(static fn(array $one): string => $parts->say(Family::from($one['family']), Node::root($one['part'])), sentences());
     expect($said)->toBe(array_column(sentences(), 'say'));

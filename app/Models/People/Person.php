@@ -33,6 +33,7 @@ final class Person extends Model
         'holidays' => 'array',
         'exceptions' => 'array',
         'attribute_list' => 'array',
+        'facts' => 'array',
         'active' => 'boolean',
         'member_from' => 'immutable_date:Y-m-d',
         'member_until' => 'immutable_date:Y-m-d',

@@ -22,7 +22,7 @@ final class RosterFormat
     public const FURTHER_NOTICE = 'further_notice';
 
     /**
-     * @param FieldCatalogue $fields that criteria of substitutes may be about
+     * @param FieldCatalogue $fields that criteria of substitutes may be about, and those of people
      *
      * @throws DocumentError with all that is wrong with it
      */
@@ -49,7 +49,7 @@ final class RosterFormat
         $calendars = new Calendars();
         $people = [];
         foreach (Format::distinct($node->get('people')->items()) as $id => $person) {
-            $people[$id] = $faults->collect(static function () use ($person, $house, $houseZone, &$zones, $calendars, $named, $skills): Person {
+            $people[$id] = $faults->collect(static function () use ($person, $house, $houseZone, &$zones, $calendars, $named, $skills, $fields): Person {
                 $name = $person->find('zone')?->text() ?? $houseZone->name;
                 $zones[$name] ??= HoursFormat::zone($person->get('zone'));
 
@@ -58,7 +58,7 @@ final class RosterFormat
                     throw $calendar->fail('There is no holiday calendar "{id}".', id: $calendar->text());
                 }
 
-                return self::person($person, $calendars->of($person, $zones[$name], $house, $calendar === null ? null : $named[$calendar->text()]), $skills);
+                return self::person($person, $calendars->of($person, $zones[$name], $house, $calendar === null ? null : $named[$calendar->text()]), $skills, $fields);
             });
         }
         $faults->throwIfAny();
@@ -86,9 +86,9 @@ final class RosterFormat
     }
 
     /** @param array<array-key, string> $skills */
-    private static function person(Node $node, WorkCalendar $hours, array $skills): Person
+    private static function person(Node $node, WorkCalendar $hours, array $skills, FieldCatalogue $fields): Person
     {
-        $node->only(['id', 'name', 'zone', 'capacity', 'skills', 'active', 'from', 'until', 'intake_paused_until', 'email', 'phone', 'open_tasks_at_most', 'calendar', 'attributes', 'place', ...HoursFormat::MEMBERS]);
+        $node->only(['id', 'name', 'zone', 'capacity', 'skills', 'active', 'from', 'until', 'intake_paused_until', 'email', 'phone', 'open_tasks_at_most', 'calendar', 'attributes', 'place', 'fields', ...HoursFormat::MEMBERS]);
         $levels = [];
         foreach ($node->find('skills')?->members() ?? [] as [$skill, $level]) {
             if (! isset($skills[$skill])) {
@@ -114,7 +114,22 @@ final class RosterFormat
             $node->find('open_tasks_at_most')?->intBetween(1, Person::MOST_OPEN_TASKS),
             self::attributes($node),
             $node->find('place')?->line(TextLimits::ID),
+            self::fields($node->find('fields'), $fields),
         ));
+    }
+
+    /** @return array<string, string|int|float|bool|list<string>> by path; what is empty is not there */
+    private static function fields(?Node $node, FieldCatalogue $fields): array
+    {
+        $values = [];
+        foreach ($node?->members() ?? [] as [$path, $value]) {
+            $field = $fields->ofPeople[$path] ?? throw $value->fail('There is no field "{path}" of people.', path: (string) $path);
+            if (! ValueCodec::isBlank($value)) {
+                $values[$field->path] = ValueCodec::read($value, $field);
+            }
+        }
+
+        return $values;
     }
 
     /** @return list<string> each once */

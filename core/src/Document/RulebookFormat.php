@@ -131,7 +131,7 @@ final class RulebookFormat
             static fn(int|string $value, string $label): array => ['value' => (string) $value, 'label' => $label],
             array_keys($field->options),
             array_values($field->options),
-        )]), array_values($catalogue->fields));
+        )]), array_values($catalogue->fields + $catalogue->ofPeople));
     }
 
     /** The criteria of a rule that asks for nothing. */

@@ -12,11 +12,13 @@ use OpenBaton\Core\Rulebook\FieldValue;
 use OpenBaton\Core\Rulebook\RuleContext;
 use OpenBaton\Core\Subject\StateFields;
 
-/** A field that the house has added, with a value for it. */
+/** A field that the house has added, with a value for it; of tasks, or of people. */
 final readonly class Assignment implements ParameterType
 {
     /** Fields that every task has and that are not set as others are. */
     private const FIXED = ['task.kind', 'task.title', 'task.source', 'task.details'];
+
+    public function __construct(private bool $ofPeople = false) {}
 
     public static function control(): string
     {
@@ -26,7 +28,7 @@ final readonly class Assignment implements ParameterType
     public function read(Node $node, RuleContext $context): FieldValue
     {
         $node->only(['field', 'value']);
-        $field = self::settable($node->get('field'), $context);
+        $field = $this->ofPeople ? self::ofPeople($node->get('field'), $context) : self::settable($node->get('field'), $context);
 
         return new FieldValue($field, ValueCodec::read($node->get('value'), $field, $context->roster));
     }
@@ -38,6 +40,13 @@ final readonly class Assignment implements ParameterType
         $field = $context->fields->find($path);
 
         return $field !== null && self::isSettable($path) ? $field : throw $node->fail('"{path}" is not a field whose value can be set.', path: $path);
+    }
+
+    private static function ofPeople(Node $node, RuleContext $context): Field
+    {
+        $path = $node->line(TextLimits::ID);
+
+        return $context->fields->ofPeople[$path] ?? throw $node->fail('There is no field "{path}" of people.', path: $path);
     }
 
     public static function isSettable(string $path): bool
@@ -57,6 +66,6 @@ final readonly class Assignment implements ParameterType
 
     public function bounds(): array
     {
-        return [];
+        return $this->ofPeople ? ['of' => 'people'] : [];
     }
 }

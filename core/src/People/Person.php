@@ -27,6 +27,7 @@ final readonly class Person
      * @param int|null           $openTasksAtMost where a rule limits open tasks, never more than these
      * @param list<string>       $attributes what else is to be known of them, such as a language
      * @param string|null        $place      where in the tree of places they work
+     * @param array<string, string|int|float|bool|list<string>> $fields values of the fields that the house keeps of people, by path
      */
     public function __construct(
         public string $id,
@@ -41,6 +42,7 @@ final readonly class Person
         public ?int $openTasksAtMost = null,
         public array $attributes = [],
         public ?string $place = null,
+        public array $fields = [],
     ) {
         foreach ($skills as $skill => $level) {
             if ($level < 1 || $level > self::HIGHEST_LEVEL) {

@@ -32,6 +32,7 @@ final class StandardKinds
             Pool\NamedPeople::class,
             Pool\SkilledPeople::class,
             Pool\PeopleWithAttribute::class,
+            Pool\PeopleWithField::class,
             Pool\PeopleOfPlace::class,
             Pool\PersonInField::class,
             Pool\Union::class,

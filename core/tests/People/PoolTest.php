@@ -3,11 +3,14 @@
 declare(strict_types=1);
 
 use OpenBaton\Core\Absence\SubstituteFinder;
+use OpenBaton\Core\Criteria\Field;
+use OpenBaton\Core\Criteria\FieldType;
 use OpenBaton\Core\People\Membership;
 use OpenBaton\Core\People\Person;
 use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\People\Team;
 use OpenBaton\Core\Routing\Outcome;
+use OpenBaton\Core\Rulebook\FieldValue;
 use OpenBaton\Core\Rulebook\Limit\OpenTasksAtMost;
 use OpenBaton\Core\Rulebook\Method\InOrder;
 use OpenBaton\Core\Rulebook\Method\SamePerson;
@@ -18,6 +21,7 @@ use OpenBaton\Core\Rulebook\Pool\Except;
 use OpenBaton\Core\Rulebook\Pool\NamedPeople;
 use OpenBaton\Core\Rulebook\Pool\PeopleOfPlace;
 use OpenBaton\Core\Rulebook\Pool\PeopleWithAttribute;
+use OpenBaton\Core\Rulebook\Pool\PeopleWithField;
 use OpenBaton\Core\Rulebook\Pool\PersonInField;
 use OpenBaton\Core\Rulebook\Pool\Pool;
 use OpenBaton\Core\Rulebook\Pool\SkilledPeople;
@@ -37,10 +41,10 @@ function workshop(): Roster
         [
             Build::person('hanneke'),
             Build::person('ayumi', ['brass' => 3], attributes: ['drives the van'], place: 'islands'),
-            Build::person('femi', ['brass' => 2, 'reeds' => 1]),
+            Build::person('femi', ['brass' => 2, 'reeds' => 1], fields: ['person.bench' => 'north', 'person.speaks' => ['sv', 'fi']]),
             Build::person('callum', ['brass' => 1], active: false),
             Build::person('tobias', ['reeds' => 3], pausedUntil: Person::UNTIL_FURTHER_NOTICE, attributes: ['speaks Finnish', 'drives the van'], place: 'the-holms'),
-            Build::person('oona'),
+            Build::person('oona', fields: ['person.bench' => 'North', 'person.speaks' => ['fi']]),
         ],
         [
             new Team('workshop', 'Workshop', [new Membership('oona', 30)], null, 'hanneke'),
@@ -77,6 +81,9 @@ it('makes a team with and without its lead and what lies below it', function (Po
     'a skill at a level' => [new SkilledPeople('brass', 2), ['ayumi' => 100, 'femi' => 100]],
     'a skill at the highest' => [new SkilledPeople('reeds', 3), ['tobias' => 100]],
     'an attribute' => [new PeopleWithAttribute('drives the van'), ['ayumi' => 100, 'tobias' => 100]],
+    'a value in a field, however a blank or a capital stands in it' => [new PeopleWithField(new FieldValue(new Field('person.bench', 'Bench', FieldType::Text), 'North ')), ['femi' => 100, 'oona' => 100]],
+    'of a field with several, all that are asked for' => [new PeopleWithField(new FieldValue(new Field('person.speaks', 'Speaks', FieldType::ManyOf, ['fi' => 'Finnish', 'sv' => 'Swedish']), ['fi', 'sv'])), ['femi' => 100]],
+    'none of several' => [new PeopleWithField(new FieldValue(new Field('person.speaks', 'Speaks', FieldType::ManyOf, ['fi' => 'Finnish']), [])), []],
     'an attribute, written as it is' => [new PeopleWithAttribute('Drives the van'), []],
     'a place of which nothing is known' => [new PeopleOfPlace(['customer.district', 'customer.region']), []],
     'named ones, in their order' => [new NamedPeople(['tobias', 'ayumi']), ['tobias' => 100, 'ayumi' => 100]],

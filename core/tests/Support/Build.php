@@ -68,9 +68,9 @@ final class Build
     }
 
     /** @param array<string, int> $skills */
-    public static function person(string $id, array $skills = [], ?WorkCalendar $hours = null, bool $active = true, ?int $pausedUntil = null, ?int $memberFrom = null, ?int $memberUntil = null, array $attributes = [], ?string $place = null): Person
+    public static function person(string $id, array $skills = [], ?WorkCalendar $hours = null, bool $active = true, ?int $pausedUntil = null, ?int $memberFrom = null, ?int $memberUntil = null, array $attributes = [], ?string $place = null, array $fields = []): Person
     {
-        return new Person($id, ucfirst($id), $hours ?? self::calendar(), Capacity::percent(100), $skills, $active, $memberFrom, $memberUntil, $pausedUntil, null, $attributes, $place);
+        return new Person($id, ucfirst($id), $hours ?? self::calendar(), Capacity::percent(100), $skills, $active, $memberFrom, $memberUntil, $pausedUntil, null, $attributes, $place, $fields);
     }
 
     /** @return list<Membership> */

@@ -252,6 +252,13 @@ export type Pool =
       attribute: string;
     }
   | {
+      kind: "person_field";
+      having: {
+        field: string;
+        value: unknown;
+      };
+    }
+  | {
       kind: "place";
       /**
        * @minItems 1

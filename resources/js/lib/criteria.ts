@@ -23,6 +23,7 @@ export function topGroup(criteria: Criteria | undefined): { kind: GroupKind; par
 }
 
 export function fieldOf(vocabulary: Vocabulary, path: string): FieldInfo | undefined {
+    if (path.startsWith('person.')) return vocabulary.personFields.find((one) => one.path === path);
     return vocabulary.fields.find((field) => field.path === path);
 }
 

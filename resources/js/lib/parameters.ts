@@ -101,7 +101,7 @@ export function describeParameter(type: Typed, name: string, value: unknown, voc
             return describeChange(value as FieldChange, vocabulary, fieldValue);
         case 'assignment': {
             const { field: path = '', value: set } = value as { field?: string; value?: unknown };
-            return path === '' ? say('rule.blank') : say('field_change.set', { field: field(path), value: fieldValue(set, path) });
+            return path === '' ? say('rule.blank') : say(type.bounds.of === 'people' ? 'field_change.is' : 'field_change.set', { field: field(path), value: fieldValue(set, path) });
         }
         case 'offset':
             return describeDistance(String(value));

@@ -5,6 +5,7 @@ import kinds from './kinds.json';
 /** The house of the server's tests (tests/Support/House.php), with the kinds that the core declares (generated). */
 export const house = {
     ...kinds,
+    personFields: [{ path: 'person.van', label: 'Drives the van', type: 'yes_no', options: [] }],
     fields: [
         { path: 'task.kind', label: 'Kind of task', type: 'one_of', options: [{ value: 'bench-repair', label: 'Bench repair' }, { value: 'quote', label: 'Quote' }] },
         { path: 'task.title', label: 'Title', type: 'text', options: [] },

@@ -76,10 +76,7 @@ final class CustomerController
     {
         $house = $viewer->snapshot();
 
-        return array_values(array_map(static fn(Field $field): array => [
-            'path' => $field->path, 'label' => $field->label, 'type' => $field->type->value,
-            'options' => Choices::ofField($field),
-        ], array_filter($house->catalogue->fields, static fn(Field $field): bool => EditCustomer::isOfCustomers($field->path, $house->customFields) && ! $field->retired)));
+        return Choices::entries(array_filter($house->catalogue->fields, static fn(Field $field): bool => EditCustomer::isOfCustomers($field->path, $house->customFields) && ! $field->retired));
     }
 
     /** Where they are; of those that are a place of their own, what it lies in. */

@@ -12,6 +12,7 @@ use App\Models\People\Person;
 use App\People\PersonTerms;
 use Carbon\CarbonImmutable;
 use DateTimeZone;
+use OpenBaton\Core\Criteria\Field;
 use OpenBaton\Core\Document\Instant;
 use OpenBaton\Core\People\Availability;
 use OpenBaton\Core\People\Person as CorePerson;
@@ -36,6 +37,7 @@ final readonly class PeoplePage
             'house' => static fn(): object => (object) RosterDocument::build(House::query()->firstOrFail())['house'],
             'skills' => static fn(): array => Choices::of($roster->skills),
             'places' => static fn(): array => Choices::places(),
+            'fields' => fn(): array => Choices::entries(array_filter($this->viewer->snapshot()->catalogue->ofPeople, static fn(Field $field): bool => ! $field->retired)),
             'zones' => static fn(): array => DateTimeZone::listIdentifiers(),
             'houseZone' => $roster->house->zone()->name,
             'person' => fn(): ?array => $this->person($chosen),

@@ -1,5 +1,6 @@
 import type { PersonRef } from '../PersonRef';
 import type { Presence } from './Presence';
+import type { EntryField, EntryValue } from '../Intake/NewTaskPage';
 import type { Option } from '../Rules/Vocabulary';
 
 export type PersonLine = PersonRef & {
@@ -31,6 +32,8 @@ export type PersonDocument = {
     open_tasks_at_most?: number;
     skills?: Record<string, number>;
     attributes?: string[];
+    /** of the house, by path */
+    fields?: Record<string, EntryValue>;
     /** slug */
     place?: string;
     active?: boolean;
@@ -52,6 +55,8 @@ export type PeoplePageProps = {
     skills: Option[];
     /** by their names, with that of the place above */
     places: Option[];
+    /** that the house keeps of people */
+    fields: EntryField[];
     zones: string[];
     houseZone: string;
     /** who is changed; slug null: somebody new. teams: what they are in each, by team */

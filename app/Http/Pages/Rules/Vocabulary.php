@@ -30,6 +30,7 @@ final readonly class Vocabulary
             'kinds' => $this->families(),
             'operators' => $this->operators(),
             'fields' => array_map(self::field(...), array_values($house->catalogue->fields)),
+            'personFields' => array_map(self::field(...), array_values($house->catalogue->ofPeople)),
             'teams' => Choices::of(array_map(static fn(Team $team): string => $team->name, $house->roster->teams)),
             'skills' => Choices::of($house->roster->skills),
             'people' => Choices::people($house->roster),

@@ -44,6 +44,8 @@ export type Vocabulary = {
     kinds: Record<Family, KindInfo[]>;
     operators: OperatorInfo[];
     fields: FieldInfo[];
+    /** that the house keeps of people */
+    personFields: FieldInfo[];
     teams: Option[];
     skills: Option[];
     people: Option[];

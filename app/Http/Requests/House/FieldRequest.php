@@ -11,7 +11,7 @@ use Illuminate\Validation\Rule;
 use OpenBaton\Core\Criteria\FieldType;
 use OpenBaton\Core\Document\TextLimits;
 
-/** A field of tasks or customers that the house defines, or changes. */
+/** A field of tasks, customers or people that the house defines, or changes. */
 final class FieldRequest extends HouseRequest
 {
     private const MOST_OPTIONS = 200;
@@ -25,7 +25,7 @@ final class FieldRequest extends HouseRequest
         }
 
         return [
-            'of' => ['required', Rule::in(['task', 'customer'])],
+            'of' => ['required', Rule::in(['task', 'customer', 'person'])],
             'name' => ['required', 'string', 'max:'.TextLimits::SHORT_NAME, 'regex:/^[a-z][a-z0-9_]*$/', $this->isNew(...)],
             'label' => ['required', 'string', 'max:'.TextLimits::LABEL],
             'type' => ['required', Rule::enum(FieldType::class)],
@@ -90,7 +90,7 @@ final class FieldRequest extends HouseRequest
 
     private function isNew(string $attribute, mixed $value, Closure $fail): void
     {
-        if (app(SnapshotSource::class)->current()->catalogue->find($this->fieldPath()) !== null) {
+        if (app(SnapshotSource::class)->current()->catalogue->any($this->fieldPath()) !== null) {
             $fail('There is a field of that name already.');
         }
     }

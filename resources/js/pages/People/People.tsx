@@ -54,7 +54,7 @@ function Row({ person, chosen, picked, onPick, onChoose }: { person: PersonLine;
     );
 }
 
-export default function People({ people, teams, skills, zones, houseZone, house, places, person }: PeoplePageProps) {
+export default function People({ people, teams, skills, zones, houseZone, house, places, fields, person }: PeoplePageProps) {
     const [text, setText] = useState('');
     const [team, setTeam] = useState('');
     const [picked, setPicked] = useState<Set<string>>(new Set());
@@ -105,7 +105,7 @@ export default function People({ people, teams, skills, zones, houseZone, house,
             {person !== null && (
                 <aside aria-label={person.document.name ?? say('people.new')} className="overflow-auto border-l border-line bg-paper">
                     <h2 className="px-4 pt-4 text-lg">{person.document.name ?? say('people.new')}</h2>
-                    <PersonForm key={person.slug ?? ''} person={person} teams={teams} skills={skills} zones={zones} houseZone={houseZone} house={house} places={places} onClose={() => show('')} />
+                    <PersonForm key={person.slug ?? ''} person={person} teams={teams} skills={skills} zones={zones} houseZone={houseZone} house={house} places={places} fields={fields} people={people} onClose={() => show('')} />
                 </aside>
             )}
             {changing && <ChangeDialog people={people.filter((one) => picked.has(one.slug))} teams={teams} skills={skills} zones={zones} places={places} onClose={() => setChanging(false)} />}

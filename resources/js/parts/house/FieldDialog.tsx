@@ -50,6 +50,7 @@ export function FieldDialog({ field, onClose }: { field: HouseField | null; onCl
                             <select className="entry w-full" value={form.data.of} onChange={(event) => form.setData('of', event.target.value)}>
                                 <option value="task">tasks</option>
                                 <option value="customer">customers</option>
+                                <option value="person">people</option>
                             </select>
                         </Labelled>
                         <Labelled label="Name" hint="As rules and other systems call it; it stays." wrong={errors.name}>

@@ -2,11 +2,12 @@ import type { PeoplePageProps } from '@props/People/PeoplePage';
 import { useState } from 'react';
 import { listed } from '@/lib/text';
 import { say } from '@/lib/words';
+import { FieldEntry } from '@/parts/FieldEntry';
 import { Labelled } from '@/ui/Labelled';
 import type { Part } from './PersonForm';
 
 /** What else is to be known of somebody, and where they work. */
-export function MoreOf({ document, wrong, set, places }: Part & Pick<PeoplePageProps, 'places'>) {
+export function MoreOf({ document, wrong, set, places, fields, people }: Part & Pick<PeoplePageProps, 'places' | 'fields' | 'people'>) {
     const [text, setText] = useState((document.attributes ?? []).join('; '));
     const problem = Object.entries(wrong).find(([at]) => at.startsWith('/attributes'))?.[1];
     return (
@@ -31,6 +32,16 @@ export function MoreOf({ document, wrong, set, places }: Part & Pick<PeoplePageP
                     ))}
                 </select>
             </Labelled>
+            {fields.map((field) => (
+                <FieldEntry
+                    key={field.path}
+                    field={field}
+                    people={people.map((one) => ({ value: one.slug, label: one.name }))}
+                    value={document.fields?.[field.path] ?? null}
+                    wrong={wrong[`/fields/${field.path}`]}
+                    onChange={(value) => set({ fields: { ...document.fields, [field.path]: value } })}
+                />
+            ))}
         </div>
     );
 }

@@ -8,7 +8,7 @@ import { Labelled } from '@/ui/Labelled';
 import { CalendarHours, DatesEditor, HoursEditor } from './HoursEditor';
 import { MoreOf } from './MoreOf';
 
-type Props = Pick<PeoplePageProps, 'teams' | 'skills' | 'zones' | 'houseZone' | 'house' | 'places'> & { person: NonNullable<PeoplePageProps['person']>; onClose: () => void };
+type Props = Pick<PeoplePageProps, 'teams' | 'skills' | 'zones' | 'houseZone' | 'house' | 'places' | 'fields' | 'people'> & { person: NonNullable<PeoplePageProps['person']>; onClose: () => void };
 export type Part = { document: PersonDocument; wrong: Record<string, string>; set: (changes: Partial<PersonDocument>) => void };
 
 /** What is empty is not said. */
@@ -177,7 +177,7 @@ function HolidaysOf({ document, wrong, set, house }: Part & Pick<Props, 'house'>
 }
 
 /** All that is known of a person, to be changed; what is wrong stands beside it, and nothing that was typed is lost. */
-export function PersonForm({ person, teams, skills, zones, houseZone, house, places, onClose }: Props) {
+export function PersonForm({ person, teams, skills, zones, houseZone, house, places, fields, people, onClose }: Props) {
     const [document, setDocument] = useState<PersonDocument>(person.document);
     const [chosen, setChosen] = useState(person.teams);
     const { wrong, said, save } = useSaving(person.slug, document, chosen);
@@ -194,14 +194,14 @@ export function PersonForm({ person, teams, skills, zones, houseZone, house, pla
             <Plain {...part} zones={zones} houseZone={houseZone} />
             <Teams teams={teams} chosen={chosen} onChange={setChosen} />
             <Skills {...part} skills={skills} />
-            <MoreOf {...part} places={places} />
+            <MoreOf {...part} places={places} fields={fields} people={people} />
             <Capacity {...part} />
             <HoursEditor document={document} wrong={wrong} onChange={set} />
             <HolidaysOf {...part} house={house} />
             <DatesEditor document={document} wrong={wrong} onChange={set} />
             <CalendarHours document={document} onChange={set} />
             {Object.entries(wrong)
-                .filter(([at]) => !/^\/(name|zone|email|phone|from|until|capacity|open_tasks_at_most|hours|exceptions|holidays|calendar|attributes|place)/.test(at))
+                .filter(([at]) => !/^\/(name|zone|email|phone|from|until|capacity|open_tasks_at_most|hours|exceptions|holidays|calendar|attributes|place|fields)/.test(at))
                 .map(([at, text]) => (
                     <p key={at} className="text-brick">
                         {text}

@@ -41,13 +41,19 @@ export function FieldChangeControl({ value, vocabulary, onChange }: { value: Fie
 type Assigned = { field?: string; value?: CriteriaValue };
 
 /** A field that can be set, with the value for it. */
-export function AssignmentControl({ value, vocabulary, onChange }: { value: Assigned; vocabulary: Vocabulary; onChange: (value: Assigned) => void }) {
+export function AssignmentControl({ value, ofPeople, vocabulary, onChange }: { value: Assigned; ofPeople: boolean; vocabulary: Vocabulary; onChange: (value: Assigned) => void }) {
     const field = fieldOf(vocabulary, value.field ?? '');
     const list = Array.isArray(value.value) ? value.value : [];
     const set = (next: CriteriaValue): void => onChange({ field: value.field ?? '', value: next });
     return (
         <>
-            <WordChoice label="Field to set" value={value.field ?? ''} options={optionsOf(offered(vocabulary, value.field).filter((one) => one.settable))} onChange={(next) => onChange({ field: next })} /> to{' '}
+            <WordChoice
+                label={say(ofPeople ? 'field_change.field_of_people' : 'field_change.field_to_set')}
+                value={value.field ?? ''}
+                options={optionsOf(ofPeople ? vocabulary.personFields.filter((one) => !one.retired || one.path === value.field) : offered(vocabulary, value.field).filter((one) => one.settable))}
+                onChange={(next) => onChange({ field: next })}
+            />{' '}
+            {say(ofPeople ? 'field_change.having' : 'field_change.to_value')}{' '}
             {field?.type === 'tags' && <WordList label="Value" values={list} onChange={set} />}
             {field?.type === 'many_of' && <WordChoices label="Value" values={list.map(String)} options={offeredOptions(field.options, list)} onChange={set} />}
             {field !== undefined && field.type !== 'tags' && field.type !== 'many_of' && (

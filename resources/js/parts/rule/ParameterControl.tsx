@@ -135,7 +135,7 @@ export function ParameterControl({ type, name, value, vocabulary, depth, onChang
         case 'field_change':
             return <FieldChangeControl value={(value ?? {}) as FieldChange} vocabulary={vocabulary} onChange={onChange} />;
         case 'assignment':
-            return <AssignmentControl value={(value ?? {}) as { field?: string }} vocabulary={vocabulary} onChange={onChange} />;
+            return <AssignmentControl value={(value ?? {}) as { field?: string }} ofPeople={type.bounds.of === 'people'} vocabulary={vocabulary} onChange={onChange} />;
         case 'merged_text':
             return <MergedTextControl label={label} value={typeof value === 'string' ? value : ''} oneLine={type.bounds.one_line ?? true} most={type.bounds.most ?? 200} vocabulary={vocabulary} onChange={onChange} />;
         case 'working_span':
