@@ -10,6 +10,7 @@ use Facebook\WebDriver\Exception\WebDriverException;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
 use Facebook\WebDriver\WebDriverSelect;
 use Tests\Support\DemoServer;
 
@@ -97,7 +98,15 @@ abstract class BrowserTestCase extends TestCase
 
     public function choose(string $label, string $option): void
     {
-        (new WebDriverSelect($this->field($label)))->selectByVisibleText($option);
+        $field = $this->field($label);
+        if ($field->getAttribute('role') === 'combobox') {
+            // Typed, as one does; the first of those that are found is chosen.
+            $this->browser->executeScript('arguments[0].focus(); arguments[0].select();', [$field]);
+            $field->sendKeys([$option, WebDriverKeys::ENTER]);
+
+            return;
+        }
+        (new WebDriverSelect($field))->selectByVisibleText($option);
     }
 
     public function see(string $text): void

@@ -50,6 +50,26 @@ final class RosterRows
     }
 
     /**
+     * @template T of Model
+     *
+     * @param T                    $blank
+     * @param array<string, mixed> $values
+     *
+     * @return T the row, with these values
+     */
+    public function put(Model $blank, string $slug, array $values): Model
+    {
+        $row = $this->named($blank, $slug);
+        $row->forceFill($values);
+        // What is as it was is not written.
+        if (! $row->exists || $row->isDirty()) {
+            $row->save();
+        }
+
+        return $row;
+    }
+
+    /**
      * Lets a row go with others as it says, where it does not already.
      *
      * @template T of Model

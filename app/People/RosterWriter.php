@@ -5,16 +5,12 @@ declare(strict_types=1);
 namespace App\People;
 
 use App\Database\Row;
-use App\Models\Absences\Absence;
 use App\Models\House\House;
 use App\Models\People\Person;
 use App\Models\People\Place;
 use App\Models\People\Skill;
 use App\Models\People\Team;
-use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
-use OpenBaton\Core\Absence\HandBackPolicy;
-use OpenBaton\Core\Absence\HeldPolicy;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Document\ValueCodec;
 use OpenBaton\Core\People\Membership;
@@ -40,7 +36,7 @@ final readonly class RosterWriter
         $skills = $this->skills($node);
         $people = $this->people($node, $skills);
         $this->teams($node, $people);
-        $this->absences($node, $people);
+        (new RosterAbsences($this->rows, $this->remove))->write($node, $people);
     }
 
     /** What is neither people nor absences, of a document of the whole roster. */
@@ -69,7 +65,7 @@ final readonly class RosterWriter
         $slugs = [];
         foreach ($node->itemsOf('skills') as $position => $item) {
             $slugs[] = $slug = $item->get('id')->text();
-            $this->put(new Skill(), $slug, ['name' => $item->get('name')->text(), 'minimum' => $item->find('minimum')?->int(), 'position' => $position]);
+            $this->rows->put(new Skill(), $slug, ['name' => $item->get('name')->text(), 'minimum' => $item->find('minimum')?->int(), 'position' => $position]);
         }
         if ($this->remove) {
             Skill::query()->whereNotIn('slug', $slugs)->delete();
@@ -120,7 +116,7 @@ final readonly class RosterWriter
     {
         $capacity = $item->find('capacity');
         $place = $item->find('place')?->text();
-        $person = $this->put(new Person(), $item->get('id')->text(), [
+        $person = $this->rows->put(new Person(), $item->get('id')->text(), [
             'name' => $item->get('name')->text(),
             'email' => $item->find('email')?->text(),
             'phone' => $item->find('phone')?->text(),
@@ -168,7 +164,7 @@ final readonly class RosterWriter
         foreach ($node->itemsOf('teams') as $position => $item) {
             $slugs[] = $slug = $item->get('id')->text();
             $lead = $item->find('lead')?->text();
-            $team = $this->put(new Team(), $slug, ['name' => $item->get('name')->text(), 'lead_id' => $lead === null ? null : $people[$lead], 'minimum' => $item->find('minimum')?->int(), 'position' => $position]);
+            $team = $this->rows->put(new Team(), $slug, ['name' => $item->get('name')->text(), 'lead_id' => $lead === null ? null : $people[$lead], 'minimum' => $item->find('minimum')?->int(), 'position' => $position]);
             $members = [];
             foreach ($item->itemsOf('members') as $place => $member) {
                 $members[$people[$member->get('person')->text()]] = ['weight' => $member->find('weight')?->int() ?? Membership::FULL_WEIGHT, 'position' => $place, 'from' => $member->find('from')?->text(), 'until' => $member->find('until')?->text()];
@@ -178,77 +174,11 @@ final readonly class RosterWriter
         $ids = $this->ids(new Team());
         foreach ($node->itemsOf('teams') as $item) {
             $parent = $item->find('parent')?->text();
-            $this->put(new Team(), $item->get('id')->text(), ['parent_id' => $parent === null ? null : $ids[$parent]]);
+            $this->rows->put(new Team(), $item->get('id')->text(), ['parent_id' => $parent === null ? null : $ids[$parent]]);
         }
         if ($this->remove) {
             Team::query()->whereNotIn('slug', $slugs)->delete();
         }
-    }
-
-    /** @param array<array-key, string> $people */
-    private function absences(Node $node, array $people): void
-    {
-        $slugs = [];
-        $moment = static fn(?Node $at): ?CarbonImmutable => $at === null ? null : CarbonImmutable::createFromTimestampUTC($at->instant());
-        foreach ($node->itemsOf('absences') as $item) {
-            $slugs[] = $slug = $item->get('id')->text();
-            $absence = $this->put(new Absence(), $slug, [
-                'person_id' => $people[$item->get('person')->text()],
-                'first_day' => $item->find('first')?->text(),
-                'last_day' => $item->find('last')?->text(),
-                'from' => $moment($item->find('from')),
-                'to' => $moment($item->find('to')),
-                'status' => $item->get('status')->text(),
-                'held' => $item->find('held')?->text() ?? HeldPolicy::FallsDue->value,
-                'hand_back' => $item->find('hand_back')?->text() ?? HandBackPolicy::Untouched->value,
-            ]);
-            $this->substitutes($absence, $item->itemsOf('substitutes'), $people);
-        }
-        if ($this->remove) {
-            Absence::query()->whereNotIn('slug', $slugs)->delete();
-        }
-    }
-
-    /**
-     * @param list<Node>               $items
-     * @param array<array-key, string> $people
-     */
-    private function substitutes(Absence $absence, array $items, array $people): void
-    {
-        $ids = $only = [];
-        foreach ($items as $item) {
-            $ids[] = $id = $people[($item->isObject() ? $item->get('person') : $item)->text()];
-            if ($item->isObject() && $item->has('only')) {
-                /** @var array<string, mixed> $criteria */
-                $criteria = json_decode((string) json_encode($item->get('only')->value), true);
-                $only[$id] = $criteria;
-            }
-        }
-        $known = $absence->substitutes->mapWithKeys(static fn(Person $one): array => [$one->id => data_get($one, 'pivot.only')])->all();
-        // Those who are asked, in that order, each for the same work.
-        if (array_map(strval(...), array_keys($known)) !== $ids || array_filter($known) !== $only) {
-            $absence->syncSubstitutes($ids, $only);
-        }
-    }
-
-    /**
-     * @template T of Model
-     *
-     * @param T                    $blank
-     * @param array<string, mixed> $values
-     *
-     * @return T
-     */
-    private function put(Model $blank, string $slug, array $values): Model
-    {
-        $row = $this->rows->named($blank, $slug);
-        $row->forceFill($values);
-        // What is as it was is not written.
-        if (! $row->exists || $row->isDirty()) {
-            $row->save();
-        }
-
-        return $row;
     }
 
     /** @return array<array-key, string> id by slug */

@@ -5,13 +5,11 @@ declare(strict_types=1);
 use App\Absences\AbsenceTerms;
 use App\Absences\AskAbsence;
 use App\Absences\EndAbsence;
-use App\Absences\MoveCovered;
 use App\Access\Actor;
 use App\Access\Speaker;
 use App\Clock\SettleAbsences;
 use App\Models\Absences\Absence;
 use App\Models\Absences\CoverSetting;
-use App\Models\Absences\Settling;
 use App\Models\Absences\TaskCover;
 use App\Models\Events\Notice;
 use App\Models\Events\NoticeKind;
@@ -23,8 +21,6 @@ use App\Tasks\CommentOn;
 use App\Tasks\HandOnTask;
 use App\Tasks\StartTask;
 use Carbon\CarbonImmutable;
-use Database\Factories\Tasks\TaskFactory;
-use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Absence\AbsenceKind;
 use OpenBaton\Core\Absence\HeldPolicy;
@@ -251,34 +247,4 @@ it('moves many tasks with a number of queries each that does not grow', function
     $few = $queries(5);
     $many = $queries(10);
     expect($queries(45) - $many)->toBe(7 * ($many - $few));
-});
-
-it('moves the work of somebody who has much of it in pieces, each whole, and goes on where it was left', function (): void {
-    config(['queue.default' => 'database']);
-    for ($count = 0; $count < MoveCovered::PIECE + 12; ++$count) {
-        TaskFactory::new()->create(['assignee_id' => House::person('callum')->id]);
-    }
-    $locks = [];
-    $moved = 0;
-    $fails = MoveCovered::PIECE + 5;
-    DB::listen(static function (QueryExecuted $query) use (&$locks, &$moved, &$fails): void {
-        if (str_contains($query->sql, 'from `houses`') && str_contains($query->sql, 'for update')) {
-            $locks[] = 0;
-        }
-        if (str_starts_with($query->sql, 'insert into `handoffs`')) {
-            ++$locks[count($locks) - 1];
-            if (++$moved === $fails) {
-                throw new RuntimeException('The server is gone.');
-            }
-        }
-    });
-    expect(static fn(): Absence => away('callum', '2026-03-02', '2026-03-03', ['femi'], HeldPolicy::All))->toThrow(RuntimeException::class);
-    $held = static fn(string $person): int => Task::query()->where('assignee_id', House::person($person)->id)->count();
-    expect([$held('femi'), $held('callum'), max($locks)])->toBe([MoveCovered::PIECE, 12, MoveCovered::PIECE])
-        ->and(Absence::query()->sole()->settling)->toBe(Settling::Due);
-    clockAt('2026-03-02T10:01:00Z');
-    expect([$held('femi'), $held('callum'), Handoff::query()->count()])->toBe([MoveCovered::PIECE + 12, 0, MoveCovered::PIECE + 12])
-        ->and(Absence::query()->sole()->settling)->toBeNull();
-    clockAt('2026-03-04T00:00:00Z');
-    expect([$held('femi'), $held('callum'), max($locks)])->toBe([0, MoveCovered::PIECE + 12, MoveCovered::PIECE]);
 });

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Http\Controllers\PulseController;
+use App\Http\Stamps;
 use App\Models\House\House as HouseRow;
 use App\Models\Tasks\Task;
 use Carbon\CarbonImmutable;
@@ -14,7 +14,7 @@ function stampAfterTick(string $at): string
     test()->travelTo(CarbonImmutable::parse($at));
     test()->artisan('baton:tick')->assertExitCode(0);
 
-    return PulseController::stamp();
+    return (new Stamps())->all();
 }
 
 beforeEach(function (): void {
@@ -57,7 +57,7 @@ it('does nothing for a clock that was set back', function (): void {
 it('does nothing where there is no house yet', function (): void {
     HouseRow::query()->delete();
     $this->artisan('baton:tick')->assertExitCode(0);
-    expect(PulseController::stamp())->toBe('');
+    expect((new Stamps())->all())->toStartWith('-.0-0-0.');
 });
 
 it('is called every minute, one at a time', function (): void {

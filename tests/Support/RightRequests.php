@@ -96,6 +96,7 @@ final class RightRequests
             'POST absences/{absence}/cover' => ['task' => $this->tasks['new']->id, 'to' => 'femi', 'auto' => false],
             'POST absences/calendars/preview', 'POST absences/calendars/import', 'POST absences/calendars/hours' => self::CALENDAR,
             'POST absences/calendars/renew' => ['team' => 'brass-bench'],
+            'GET tasks/{task}/history' => ['before' => '2026-03-02T10:00:00Z'],
             'GET absences/what-if' => array_diff_key($absence, ['only' => 1, 'days' => 1, 'kind' => 1, 'hand_back' => 1, 'note' => 1]),
             'GET people' => ['person' => 'femi'],
             'POST people', 'PUT people/{person}' => $person,

@@ -5,6 +5,7 @@ import type { TaskActionCode, TaskView } from '@props/Tasks/TaskView';
 import { useFormats } from '@/lib/format';
 import { isOpen } from '@/lib/task';
 import { say } from '@/lib/words';
+import { PersonChoice } from '@/parts/PersonChoice';
 import { Dialog } from '@/ui/Dialog';
 import { DialogForm } from '@/ui/DialogForm';
 import { Labelled } from '@/ui/Labelled';
@@ -35,15 +36,7 @@ function Entry({ name, action, task, value, wrong, onChange }: EntryProps) {
         case 'to':
             return (
                 <Labelled label="To" wrong={wrong}>
-                    <select className="entry w-full" value={value} onChange={(event) => onChange(event.target.value)}>
-                        <option value="">Choose a person</option>
-                        {task.people.map((person) => (
-                            <option key={person.slug} value={person.slug}>
-                                {person.name}
-                                {person.note === '' ? '' : ` (${person.note})`}
-                            </option>
-                        ))}
-                    </select>
+                    <PersonChoice people={task.people.map((one) => ({ value: one.slug, label: one.name, note: one.note }))} value={value} onChange={onChange} />
                 </Labelled>
             );
         case 'spent':

@@ -3,6 +3,7 @@ import { useCombobox } from 'downshift';
 import { useState } from 'react';
 import { useAsked } from '@/lib/useAsked';
 import { say } from '@/lib/words';
+import { Found } from '@/ui/Found';
 
 /** Labelled gives it its id and what is said of it. */
 type Props = { value: string; onChange: (slug: string) => void; id?: string };
@@ -38,16 +39,19 @@ export function CustomerFinder({ value, onChange, id, ...said }: Props) {
                 className="entry w-full"
                 placeholder={say('customer.find')}
             />
-            <ul {...box.getMenuProps({ 'aria-label': say('customer.found') })} className={box.isOpen ? 'box absolute left-0 z-40 mt-1 max-h-72 w-full overflow-auto p-1' : 'hidden'}>
-                {box.isOpen && found.length === 0 && <li className="px-3 py-2 text-ink2">{say('customer.none_found')}</li>}
-                {box.isOpen &&
-                    found.map((one, index) => (
-                        <li key={one.value} {...box.getItemProps({ item: one, index })} className={`cursor-pointer rounded px-3 py-1 ${index === box.highlightedIndex ? 'bg-pine-wash' : ''}`}>
-                            {one.label}
-                            {one.place !== null && <span className="block text-xs text-ink2">{one.place}</span>}
-                        </li>
-                    ))}
-            </ul>
+            <Found
+                box={box}
+                items={found}
+                keyOf={(one) => one.value}
+                label={say('customer.found')}
+                none={say('customer.none_found')}
+                render={(one) => (
+                    <span>
+                        {one.label}
+                        {one.place !== null && <span className="block text-xs text-ink2">{one.place}</span>}
+                    </span>
+                )}
+            />
             {text !== '' && value === text && !box.isOpen && <span className="text-xs text-ochre">{say('customer.choose')}</span>}
         </div>
     );

@@ -4,6 +4,8 @@ import { useState } from 'react';
 import { durationOf, minutesOf } from '@/lib/criteria';
 import { useFormats } from '@/lib/format';
 import { offeredOptions } from '@/lib/options';
+import { say } from '@/lib/words';
+import { PersonChoice } from '@/parts/PersonChoice';
 import { Labelled } from '@/ui/Labelled';
 
 type Props = { field: EntryField; value: EntryValue; people: Option[]; wrong?: string | undefined; onChange: (value: EntryValue) => void };
@@ -64,12 +66,13 @@ function Control({ field, value, people, onChange, ...rest }: Omit<Props, 'wrong
                     ))}
                 </select>
             );
-        case 'one_of':
         case 'person':
+            return <PersonChoice {...rest} people={people} first={[{ value: '', label: say('person.none') }]} value={text} onChange={(next) => onChange(next === '' ? null : next)} />;
+        case 'one_of':
             return (
                 <select {...rest} className="entry w-full" value={text} onChange={(event) => onChange(event.target.value === '' ? null : event.target.value)}>
                     {field.path !== 'task.priority' && <option value="">none</option>}
-                    {(field.type === 'person' ? people : offeredOptions(field.options, [text])).map((option) => (
+                    {offeredOptions(field.options, [text]).map((option) => (
                         <option key={option.value} value={option.value}>
                             {option.label}
                         </option>

@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { ask } from '@/lib/ask';
 import { useFormats } from '@/lib/format';
 import { say } from '@/lib/words';
+import { PersonChoice } from '@/parts/PersonChoice';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 import { Effects, ReasonTrail } from './ReasonTrail';
@@ -78,17 +79,17 @@ function Say({ task }: { task: TaskView }) {
             {[form.errors.body, form.errors.mentions].map((wrong) => wrong !== undefined && <p key={wrong} className="text-xs text-brick">{wrong}</p>)}
             {form.data.body !== '' && (
                 <div className="flex flex-wrap items-center gap-2">
-                    <label className="flex items-center gap-2 text-sm">
-                        <span className="text-ink2">Speak to</span>
-                        <select className="entry" value="" onChange={(event) => event.target.value !== '' && form.setData('mentions', [...new Set([...form.data.mentions, event.target.value])])}>
-                            <option value="">nobody in particular</option>
-                            {task.people.map((person) => (
-                                <option key={person.slug} value={person.slug}>
-                                    {person.name}
-                                </option>
-                            ))}
-                        </select>
-                    </label>
+                    <span className="flex items-center gap-2 text-sm">
+                        <span className="text-ink2">{say('history.speak_to')}</span>
+                        <PersonChoice
+                            key={form.data.mentions.length}
+                            aria-label={say('history.speak_to')}
+                            className="w-56"
+                            people={task.people.filter((one) => !form.data.mentions.includes(one.slug)).map((one) => ({ value: one.slug, label: one.name, note: one.note }))}
+                            value=""
+                            onChange={(slug) => form.setData('mentions', [...form.data.mentions, slug])}
+                        />
+                    </span>
                     {form.data.mentions.map((slug) => (
                         <Button key={slug} look="quiet" aria-label={`do not speak to ${slug}`} onClick={() => form.setData('mentions', form.data.mentions.filter((one) => one !== slug))}>
                             {task.people.find((person) => person.slug === slug)?.name ?? slug} ✕

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { useAsked } from '@/lib/useAsked';
 import { isOpen } from '@/lib/task';
 import { say } from '@/lib/words';
+import { Found } from '@/ui/Found';
 
 const SHORTEST = 2;
 
@@ -45,21 +46,24 @@ export function TaskFinder({ inputId, label, placeholder, className, side, excep
         },
         selectedItem: null,
     });
-    const shown = box.isOpen && found !== null;
     return (
         <div className="relative">
             <input {...box.getInputProps({ 'aria-label': label, onChange: (event) => setText(event.currentTarget.value) })} type="search" placeholder={placeholder} className={className} />
-            <ul {...box.getMenuProps({ 'aria-label': 'Tasks found' })} className={shown ? `box absolute ${side === 'right' ? 'right-0' : 'left-0'} z-40 mt-1 w-96 p-1` : 'hidden'}>
-                {shown && found.length === 0 && <li className="px-3 py-2 text-ink2">No task has a word that begins so, in its title or customer, or that number.</li>}
-                {shown &&
-                    found.map((task, index) => (
-                        <li key={task.id} {...box.getItemProps({ item: task, index })} className={`flex cursor-pointer gap-3 rounded px-3 py-1.5 ${index === box.highlightedIndex ? 'bg-pine-wash' : ''}`}>
-                            <span className="font-mono text-xs text-ink2">{task.number}</span>
-                            <span className="min-w-0 flex-1 truncate">{task.title}</span>
-                            <span className="text-xs text-ink2">{isOpen(task) ? task.kind : say(`status.${task.status}`).toLowerCase()}</span>
-                        </li>
-                    ))}
-            </ul>
+            <Found
+                box={box}
+                items={found}
+                keyOf={(task) => task.id}
+                label={say('task.found')}
+                none={say('task.none_found')}
+                className={`w-96 ${side === 'right' ? 'right-0' : 'left-0'}`}
+                render={(task) => (
+                    <>
+                        <span className="font-mono text-xs text-ink2">{task.number}</span>
+                        <span className="min-w-0 flex-1 truncate">{task.title}</span>
+                        <span className="text-xs text-ink2">{isOpen(task) ? task.kind : say(`status.${task.status}`).toLowerCase()}</span>
+                    </>
+                )}
+            />
         </div>
     );
 }

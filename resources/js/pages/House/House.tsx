@@ -84,7 +84,7 @@ export default function House({ fields, kinds, checklists, entries, people, cust
         <div className="mx-auto my-6 max-w-5xl space-y-6 px-4">
             <Head title="House" />
             <h1 className="sr-only">House</h1>
-            <Section title="Fields" note="of tasks and customers, beside those that every task has" add="New field" onAdd={() => setOpen({ what: 'field', row: null })}>
+            <Section title="Fields" note="of tasks, customers and people, beside those that every one has" add="New field" onAdd={() => setOpen({ what: 'field', row: null })}>
                 <Rows>
                     {fields.map((field, at) => (
                         <FieldRow key={field.id} field={field} first={at === 0} last={at === fields.length - 1} onOpen={() => setOpen({ what: 'field', row: field })} />

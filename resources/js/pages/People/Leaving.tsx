@@ -4,17 +4,13 @@ import { useFormats } from '@/lib/format';
 import { say } from '@/lib/words';
 import { PersonName } from '@/parts/PersonMark';
 import { Button } from '@/ui/Button';
+import { PersonChoice } from '@/parts/PersonChoice';
 import { Labelled } from '@/ui/Labelled';
 
 type Form = { last_day: string; successor: string; tasks: Record<string, string> };
 
 function Tasks({ tasks, people, chosen, onChoose }: Pick<LeavingPageProps, 'tasks' | 'people'> & { chosen: Record<string, string>; onChoose: (next: Record<string, string>) => void }) {
     const formats = useFormats();
-    const options = people.map((one) => (
-        <option key={one.value} value={one.value}>
-            {one.label}
-        </option>
-    ));
     return (
         <section aria-label={say('leaving.tasks')} className="box">
             <header className="flex flex-wrap items-center justify-between gap-3 px-4 py-2">
@@ -22,14 +18,17 @@ function Tasks({ tasks, people, chosen, onChoose }: Pick<LeavingPageProps, 'task
                     {say('leaving.tasks')} <span className="font-normal text-ink2">{tasks.length}</span>
                 </h2>
                 {tasks.length > 1 && (
-                    <label>
-                        {say('leaving.all_to')}{' '}
-                        <select className="entry" value="" onChange={(event) => onChoose(Object.fromEntries(tasks.map(({ task }) => [task.id, event.target.value === '*' ? '' : event.target.value])))}>
-                            <option value="">{say('leaving.choose')}</option>
-                            <option value="*">{say('leaving.rules')}</option>
-                            {options}
-                        </select>
-                    </label>
+                    <span className="flex items-center gap-2">
+                        {say('leaving.all_to')}
+                        <PersonChoice
+                            aria-label={say('leaving.all_to')}
+                            className="w-64"
+                            people={people}
+                            first={[{ value: '*', label: say('leaving.rules') }]}
+                            value=""
+                            onChange={(next) => onChoose(Object.fromEntries(tasks.map(({ task }) => [task.id, next === '*' ? '' : next])))}
+                        />
+                    </span>
                 )}
             </header>
             {tasks.length === 0 && <p className="px-4 pb-3 text-ink2">{say('leaving.no_tasks')}</p>}
@@ -41,10 +40,7 @@ function Tasks({ tasks, people, chosen, onChoose }: Pick<LeavingPageProps, 'task
                             {task.title} <span className="text-ink2">{review ? say('cover.review', { kind: task.kind }) : task.kind}</span>
                         </span>
                         <span className="text-xs text-ink2">{task.dueAt === null ? say('cover.no_date') : formats.due(task.dueAt)}</span>
-                        <select className="entry w-full" aria-label={say('cover.who_gets', { number: task.number })} value={chosen[task.id] ?? ''} onChange={(event) => onChoose({ ...chosen, [task.id]: event.target.value })}>
-                            <option value="">{say('leaving.rules')}</option>
-                            {options}
-                        </select>
+                        <PersonChoice aria-label={say('cover.who_gets', { number: task.number })} people={people} first={[{ value: '', label: say('leaving.rules') }]} value={chosen[task.id] ?? ''} onChange={(next) => onChoose({ ...chosen, [task.id]: next })} />
                     </li>
                 ))}
             </ul>
@@ -102,14 +98,7 @@ export default function Leaving({ person, today, tasks, rules, elsewhere, people
                     <input type="date" className="entry" max={today} value={form.data.last_day} onChange={(event) => form.setData('last_day', event.target.value)} />
                 </Labelled>
                 <Labelled label={say('leaving.successor')} hint={say('leaving.successor_hint')} wrong={form.errors.successor}>
-                    <select className="entry" value={form.data.successor} onChange={(event) => form.setData('successor', event.target.value)}>
-                        <option value="">{say('leaving.nobody')}</option>
-                        {people.map((one) => (
-                            <option key={one.value} value={one.value}>
-                                {one.label}
-                            </option>
-                        ))}
-                    </select>
+                    <PersonChoice people={people} first={[{ value: '', label: say('leaving.nobody') }]} value={form.data.successor} onChange={(successor) => form.setData('successor', successor)} />
                 </Labelled>
             </div>
             <Tasks tasks={tasks} people={people} chosen={form.data.tasks} onChoose={(next) => form.setData('tasks', next)} />

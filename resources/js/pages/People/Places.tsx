@@ -3,6 +3,7 @@ import type { PlaceLine, PlacesPageProps } from '@props/House/PlacesPage';
 import { useState } from 'react';
 import { plural } from '@/lib/format';
 import { say } from '@/lib/words';
+import { PersonChoice } from '@/parts/PersonChoice';
 import { PersonName } from '@/parts/PersonMark';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
@@ -22,14 +23,7 @@ function PlaceDialog({ place, parent, title, people, onClose }: Open & { title: 
                 </Labelled>
                 {(['responsible', 'deputy'] as const).map((role) => (
                     <Labelled key={role} label={say(`places.${role}`)} wrong={form.errors[role]}>
-                        <select className="entry" value={form.data[role]} onChange={(event) => form.setData(role, event.target.value)}>
-                            <option value="">{say('places.as_above')}</option>
-                            {people.map((one) => (
-                                <option key={one.value} value={one.value}>
-                                    {one.label}
-                                </option>
-                            ))}
-                        </select>
+                        <PersonChoice people={people} first={[{ value: '', label: say('places.as_above') }]} value={form.data[role]} onChange={(slug) => form.setData(role, slug)} />
                     </Labelled>
                 ))}
             </DialogForm>

@@ -5,6 +5,7 @@ import { useFormats } from '@/lib/format';
 import { say } from '@/lib/words';
 import { Dialog } from '@/ui/Dialog';
 import { DialogForm } from '@/ui/DialogForm';
+import { PersonChoice } from '@/parts/PersonChoice';
 import { Labelled } from '@/ui/Labelled';
 import { Substitutes, type Only } from './Substitutes';
 
@@ -115,14 +116,7 @@ export function AbsenceDialog(props: Props) {
             <DialogForm busy={form.processing} send={say(`absence.${words}_send`)} onLeave={onClose} onSend={send}>
                 {leads && absence === null && (
                     <Labelled label={say('absence.who')} wrong={errors.person}>
-                        <select className="entry w-full" value={data.person} onChange={(event) => set({ person: event.target.value, substitutes: data.substitutes.filter((one) => one !== event.target.value) })}>
-                            <option value="">{say('absence.choose_person')}</option>
-                            {people.map((one) => (
-                                <option key={one.value} value={one.value}>
-                                    {one.label}
-                                </option>
-                            ))}
-                        </select>
+                        <PersonChoice people={people} value={data.person} onChange={(person) => set({ person, substitutes: data.substitutes.filter((one) => one !== person) })} />
                     </Labelled>
                 )}
                 <When data={data} errors={errors} set={set} />

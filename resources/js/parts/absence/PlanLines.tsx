@@ -3,6 +3,7 @@ import type { CoverPlanLine } from '@props/Absences/CoverPlan';
 import type { Option } from '@props/Rules/Vocabulary';
 import { useFormats } from '@/lib/format';
 import { say } from '@/lib/words';
+import { PersonChoice } from '@/parts/PersonChoice';
 import { PersonName } from '@/parts/PersonMark';
 
 type Props = {
@@ -23,20 +24,16 @@ function value(line: CoverPlanLine): string {
 function WhoGets({ line, people, onSet }: { line: CoverPlanLine; people: Option[]; onSet: NonNullable<Props['onSet']> }) {
     const planned = line.to === null ? say(line.gap ? 'cover.by_policy_nobody' : 'cover.by_policy_stays') : say('cover.by_policy', { person: line.to.name });
     return (
-        <select
-            className={`entry w-full ${line.gap ? 'border-brick text-brick' : ''}`}
+        <PersonChoice
             aria-label={say('cover.who_gets', { number: line.task.number })}
+            people={people}
+            first={[
+                { value: AUTO, label: line.byHand ? say('cover.by_policy_again') : planned },
+                { value: '', label: say('cover.stays') },
+            ]}
             value={value(line)}
-            onChange={(event) => onSet(line.task.id, { auto: event.target.value === AUTO, to: event.target.value === AUTO ? '' : event.target.value })}
-        >
-            <option value={AUTO}>{line.byHand ? say('cover.by_policy_again') : planned}</option>
-            <option value="">{say('cover.stays')}</option>
-            {people.map((one) => (
-                <option key={one.value} value={one.value}>
-                    {one.label}
-                </option>
-            ))}
-        </select>
+            onChange={(next) => onSet(line.task.id, { auto: next === AUTO, to: next === AUTO ? '' : next })}
+        />
     );
 }
 

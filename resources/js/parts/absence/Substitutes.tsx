@@ -1,6 +1,7 @@
 import type { Criteria } from '@props/Rules/RulebookPage';
 import type { Option, Vocabulary } from '@props/Rules/Vocabulary';
 import { topGroup } from '@/lib/criteria';
+import { PersonChoice } from '@/parts/PersonChoice';
 import { say } from '@/lib/words';
 import { CriteriaEditor } from '@/parts/rule/CriteriaEditor';
 import { Button } from '@/ui/Button';
@@ -56,16 +57,13 @@ export function Substitutes({ person, chosen, only, people, vocabulary, wrong, o
             <legend className="font-medium">{say('absence.substitutes')}</legend>
             {[...chosen, ''].map((slug, place) => (
                 <div key={place} className="space-y-1">
-                    <select className="entry w-full" aria-label={say('absence.substitute', { place: String(place + 1) })} value={slug} onChange={(event) => put(place, event.target.value)}>
-                        <option value="">{say(place === 0 ? 'absence.nobody_named' : 'absence.nobody_else')}</option>
-                        {people
-                            .filter((one) => one.value === slug || (one.value !== person && !chosen.includes(one.value)))
-                            .map((one) => (
-                                <option key={one.value} value={one.value}>
-                                    {one.label}
-                                </option>
-                            ))}
-                    </select>
+                    <PersonChoice
+                        aria-label={say('absence.substitute', { place: String(place + 1) })}
+                        people={people.filter((one) => one.value === slug || (one.value !== person && !chosen.includes(one.value)))}
+                        first={[{ value: '', label: say(place === 0 ? 'absence.nobody_named' : 'absence.nobody_else') }]}
+                        value={slug}
+                        onChange={(next) => put(place, next)}
+                    />
                     {slug !== '' && vocabulary !== null && (
                         <ForWork
                             slug={slug}

@@ -3,6 +3,7 @@ import type { CoverPageProps } from '@props/Absences/CoverPage';
 import { useState } from 'react';
 import { say } from '@/lib/words';
 import { Button } from '@/ui/Button';
+import { PersonChoice } from '@/parts/PersonChoice';
 import { Labelled } from '@/ui/Labelled';
 import { Substitutes } from './Substitutes';
 
@@ -22,14 +23,7 @@ export function WhatIf({ asked, people, self, leads, policies }: Props) {
         >
             <div className="grid gap-4 md:grid-cols-4">
                 <Labelled label={say('absence.who')}>
-                    <select className="entry" disabled={!leads} value={data.person} onChange={(event) => set({ person: event.target.value, substitutes: data.substitutes.filter((one) => one !== event.target.value) })}>
-                        <option value="">{say('absence.choose_person')}</option>
-                        {people.map((one) => (
-                            <option key={one.value} value={one.value}>
-                                {one.label}
-                            </option>
-                        ))}
-                    </select>
+                    <PersonChoice people={people} disabled={!leads} value={data.person} onChange={(person) => set({ person, substitutes: data.substitutes.filter((one) => one !== person) })} />
                 </Labelled>
                 <Labelled label={say('absence.first')}>
                     <input type="date" className="entry" value={data.first} onChange={(event) => set({ first: event.target.value, last: data.last === '' || data.last < event.target.value ? event.target.value : data.last })} />

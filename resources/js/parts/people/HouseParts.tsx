@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { ask, Problem, type Method } from '@/lib/ask';
 import { plural } from '@/lib/format';
 import { say } from '@/lib/words';
+import { PersonChoice } from '@/parts/PersonChoice';
 import { FaultList, faultsOf } from '@/parts/FaultList';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
@@ -50,14 +51,7 @@ function ItemDialog({ item, teams, people, onClose }: { item: Item; teams: Team[
                 {item.list === 'teams' && (
                     <>
                         <Labelled label={say('people.lead')}>
-                            <select className="entry" value={data.lead} onChange={(event) => setData({ ...data, lead: event.target.value })}>
-                                <option value="">{say('people.no_lead')}</option>
-                                {people.map((one) => (
-                                    <option key={one.slug} value={one.slug}>
-                                        {one.name}
-                                    </option>
-                                ))}
-                            </select>
+                            <PersonChoice people={people.map((one) => ({ value: one.slug, label: one.name }))} first={[{ value: '', label: say('people.no_lead') }]} value={data.lead} onChange={(lead) => setData({ ...data, lead })} />
                         </Labelled>
                         <Labelled label={say('people.parent')}>
                             <select className="entry" value={data.parent} onChange={(event) => setData({ ...data, parent: event.target.value })}>

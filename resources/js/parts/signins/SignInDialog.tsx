@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { say } from '@/lib/words';
 import { Dialog } from '@/ui/Dialog';
 import { DialogForm } from '@/ui/DialogForm';
+import { PersonChoice } from '@/parts/PersonChoice';
 import { Labelled } from '@/ui/Labelled';
 import { ShownOnce } from './ShownOnce';
 import { useSecret } from './useSecret';
@@ -25,14 +26,7 @@ export function SignInDialog({ people, roles, onClose }: Pick<SignInsPageProps, 
             ) : (
                 <DialogForm busy={busy} send={say('sign_ins.make')} onLeave={onClose} onSend={() => void make('/sign-ins', { person: person === '' ? null : person, name, email, role })}>
                     <Labelled label={say('sign_ins.person')} wrong={wrong.person}>
-                        <select className="entry w-full" value={person} onChange={(event) => choose(event.target.value)}>
-                            {people.map((one) => (
-                                <option key={one.value} value={one.value}>
-                                    {one.label}
-                                </option>
-                            ))}
-                            <option value="">{say('sign_ins.nobody')}</option>
-                        </select>
+                        <PersonChoice people={people} first={[{ value: '', label: say('sign_ins.nobody') }]} value={person} onChange={choose} />
                     </Labelled>
                     {person === '' && (
                         <Labelled label={say('sign_ins.name')} wrong={wrong.name}>
