@@ -9,6 +9,8 @@ use App\Words\Words;
 use IntlDateFormatter;
 use OpenBaton\Core\Criteria\Field;
 use OpenBaton\Core\Criteria\FieldType;
+use OpenBaton\Core\Criteria\OperandShape;
+use OpenBaton\Core\Criteria\OperatorList;
 use OpenBaton\Core\Document\Duration;
 use OpenBaton\Core\Time\Offset;
 use OpenBaton\Core\Time\Zone;
@@ -48,13 +50,14 @@ final readonly class HouseWords
     {
         $other = is_array($operand) ? $operand['field'] ?? null : null;
         $now = is_array($operand) ? $operand['now'] ?? null : null;
+        $shape = OperatorList::find($operator)?->shape();
 
         return match (true) {
             is_string($other) => $this->words->say('value.of_field', ['field' => $this->field($other)]),
-            is_string($now) && str_starts_with($operator, 'within') => $this->distance($now),
+            is_string($now) && $shape === OperandShape::Days => $this->distance($now),
             is_string($now) => $this->relative($now),
-            $operator === 'in_team' && is_string($operand) => $this->team($operand),
-            $operator === 'changed_from_to' && is_array($operand) => $this->words->say('value.from_to', ['from' => $this->value($path, $operand[0] ?? null), 'to' => $this->value($path, $operand[1] ?? null)]),
+            $shape === OperandShape::Team && is_string($operand) => $this->team($operand),
+            $shape === OperandShape::FromTo && is_array($operand) => $this->words->say('value.from_to', ['from' => $this->value($path, $operand[0] ?? null), 'to' => $this->value($path, $operand[1] ?? null)]),
             $operand === null => '',
             default => $this->value($path, $operand),
         };

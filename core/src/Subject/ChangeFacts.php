@@ -40,7 +40,7 @@ final readonly class ChangeFacts
     /** @return array<string, string|int|float|bool|list<string>> by path */
     private function values(Subject $subject): array
     {
-        return $subject->fields + StateFields::values($subject, $this->roster->house->zone());
+        return StateFields::seen($subject, $this->roster->house->zone());
     }
 
     /** @return array<string, string> */

@@ -29,8 +29,18 @@ final class StateFields
         'task.files' => FieldType::Number,
     ];
 
+    /**
+     * All that criteria and merged texts see of a task: what follows from its state, and the fields that it keeps.
+     *
+     * @return array<string, string|int|float|bool|list<string>> values by path; what is missing is not there
+     */
+    public static function seen(Subject $subject, Zone $zone): array
+    {
+        return array_replace($subject->fields, self::values($subject, $zone));
+    }
+
     /** @return array<string, string|int|float|bool|list<string>> values by path; what is missing is not there */
-    public static function values(Subject $subject, Zone $zone): array
+    private static function values(Subject $subject, Zone $zone): array
     {
         $day = static fn(?int $instant): ?string => $instant === null ? null : $zone->dateAt($instant)->format();
 

@@ -26,7 +26,7 @@ final readonly class FollowingTexts
     /** The task with the texts as they are now. */
     public function on(Subject $subject, Zone $zone, ValueWords $words): Subject
     {
-        $facts = new Facts(StateFields::values($subject, $zone) + $subject->fields, $zone->dateAt($subject->createdAt));
+        $facts = new Facts(StateFields::seen($subject, $zone), $zone->dateAt($subject->createdAt));
         $fields = $subject->fields;
         if ($this->title !== null) {
             $fields['task.title'] = mb_substr($this->title->fill($facts, $words), 0, TextLimits::NAME);

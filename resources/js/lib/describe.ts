@@ -64,9 +64,10 @@ export function operatorWords(code: string, value: string, count = 0): string {
 /** What a field is compared with, as the operator means it. */
 function describeOperand(one: Comparison, vocabulary: Vocabulary): string {
     const { value } = one;
-    if (one.op === 'in_team') return value === undefined || value === '' ? say('rule.blank') : labelOf(vocabulary.teams, String(value));
-    if (one.op.startsWith('within') && typeof value === 'object' && 'now' in value) return value.now === '' ? say('rule.blank') : describeDistance(value.now);
-    if (one.op === 'changed_from_to' && Array.isArray(value)) {
+    const shape = vocabulary.operators.find((operator) => operator.code === one.op)?.shape;
+    if (shape === 'team') return value === undefined || value === '' ? say('rule.blank') : labelOf(vocabulary.teams, String(value));
+    if (shape === 'days' && typeof value === 'object' && 'now' in value) return value.now === '' ? say('rule.blank') : describeDistance(value.now);
+    if (shape === 'from_to' && Array.isArray(value)) {
         const said = [0, 1].map((at) => describeCriteriaValue(value[at], one.field, vocabulary));
         return say('value.from_to', { from: said[0] ?? '', to: said[1] ?? '' });
     }

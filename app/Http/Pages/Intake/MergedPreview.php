@@ -36,7 +36,7 @@ final readonly class MergedPreview
         $house = $now->snapshot;
         $zone = new Zone($house->zone);
         $subject = $this->subjects->of($task, $now);
-        $facts = new Facts($subject->fields + StateFields::values($subject, $zone), $zone->dateAt(CarbonImmutable::now()->getTimestamp()));
+        $facts = new Facts(StateFields::seen($subject, $zone), $zone->dateAt(CarbonImmutable::now()->getTimestamp()));
         $words = new HouseWords($this->words, $house, $zone);
 
         return ['number' => (int) $task->number, 'filled' => $text->fill($facts, new MergedWords($words, $house)), 'missing' => array_map($words->field(...), $text->missing($facts))];
