@@ -8,8 +8,8 @@ use MessageFormatter;
 use RuntimeException;
 
 /**
- * The words of the product: ICU messages with named slots, in one file that
- * the pages read too (resources/js/lib/words.ts).
+ * The words of the product: ICU messages with named slots, in a file for each
+ * module, which the pages read too (resources/js/lib/words.ts).
  */
 final class Words
 {
@@ -23,11 +23,21 @@ final class Words
     private function messages(): array
     {
         if ($this->messages === null) {
-            $file = dirname(__DIR__, 2)."/resources/words/{$this->locale}.json";
-            $this->messages = self::flat(array_replace_recursive((array) json_decode((string) file_get_contents($file), true, 16, JSON_THROW_ON_ERROR), $this->more));
+            $this->messages = self::flat(array_replace_recursive(self::tree($this->locale), $this->more));
         }
 
         return $this->messages;
+    }
+
+    /** @return array<array-key, mixed> all files of a language as one */
+    public static function tree(string $locale): array
+    {
+        $tree = [];
+        foreach (glob(dirname(__DIR__, 2)."/resources/words/{$locale}/*.json") ?: [] as $file) {
+            $tree += (array) json_decode((string) file_get_contents($file), true, 16, JSON_THROW_ON_ERROR);
+        }
+
+        return $tree;
     }
 
     public function has(string $path): bool

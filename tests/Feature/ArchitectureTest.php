@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Words\Words;
 use OpenBaton\Core\Foreseen;
 use Symfony\Component\Finder\Finder;
 
@@ -94,7 +95,7 @@ it('throws nothing of its own that is not foreseen, and refuses with words for e
 
     $code = implode("\n", array_map(static fn(SplFileInfo $file): string => (string) file_get_contents((string) $file), array_values(iterator_to_array(Finder::create()->files()->in(app_path('Refusals'))))));
     preg_match_all("/'([a-z_]+\.[a-z_]+)'/", $code, $found);
-    $refused = (array) json_decode((string) file_get_contents(resource_path('words/en.json')), true)['refused'];
+    $refused = (array) Words::tree('en')['refused'];
     $known = [];
     foreach ($refused as $family => $words) {
         foreach (array_diff(array_keys((array) $words), ['title']) as $name) {

@@ -9,6 +9,7 @@ use App\Explain\PartWords;
 use App\Http\Pages\Rules\Vocabulary;
 use App\Models\House\CustomField;
 use App\Words\Words;
+use Illuminate\Support\Arr;
 use OpenBaton\Core\Criteria\OperatorList;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Parameter\Choice;
@@ -22,6 +23,7 @@ use OpenBaton\Core\Tests\Support\NameHasAtMost;
 use OpenBaton\Core\Time\Zone;
 use OpenBaton\Core\Workload\Priority;
 use OpenBaton\Core\Workload\TaskStatus;
+use Symfony\Component\Finder\Finder;
 use Tests\Support\Effects;
 use Tests\Support\House;
 
@@ -75,14 +77,32 @@ it('has words for every kind, parameter, operator, verdict, status and reason', 
         ->and(array_values(array_filter($others, static fn(string $path): bool => ! $words->has($path))))->toBe([]);
 });
 
-it('names nothing twice in the words file, of which the first would be lost', function (): void {
-    $file = (string) file_get_contents(resource_path('words/en.json'));
-    $again = json_encode(json_decode($file, true, 16, JSON_THROW_ON_ERROR), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR);
-    expect(trim($file))->toBe($again);
+it('names nothing twice in the words files, of which the first would be lost', function (): void {
+    $groups = [];
+    foreach (glob(resource_path('words/en/*.json')) as $name) {
+        $file = (string) file_get_contents($name);
+        $decoded = json_decode($file, true, 16, JSON_THROW_ON_ERROR);
+        expect(trim($file))->toBe(json_encode($decoded, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR));
+        array_push($groups, ...array_keys($decoded));
+    }
+    expect(array_unique($groups))->toBe($groups)->and(count($groups))->toBeGreaterThan(50);
+});
+
+it('has words for all that the pages say', function (): void {
+    $asked = [];
+    foreach (Finder::create()->files()->name(['*.ts', '*.tsx'])->in(resource_path('js'))->exclude(['tests', 'generated']) as $file) {
+        preg_match_all("/\\bsay(?:With)?\\('([a-z_]+(?:\\.[a-z_0-9]+)+)'/", $file->getContents(), $found);
+        array_push($asked, ...$found[1]);
+    }
+    $words = new Words();
+    expect(count($asked))->toBeGreaterThan(500)->and(array_values(array_filter($asked, static fn(string $path): bool => ! $words->has($path))))->toBe([]);
+    // And no screen has words that nobody says any more.
+    $unsaid = array_diff(array_filter(array_keys(Arr::dot(Words::tree('en'))), static fn(string $path): bool => str_starts_with($path, 'screen.')), $asked);
+    expect(array_values($unsaid))->toBe([]);
 });
 
 it('has no words for kinds that are no more', function (): void {
-    $file = json_decode((string) file_get_contents(base_path('resources/words/en.json')), true);
+    $file = Words::tree('en');
     foreach (StandardKinds::BY_FAMILY as $family => $classes) {
         expect(array_keys($file[$family]))->toBe(array_map(static fn(string $class): string => $class::kind(), $classes));
     }

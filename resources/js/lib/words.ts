@@ -1,9 +1,11 @@
 import { IntlMessageFormat } from 'intl-messageformat';
-import en from '../../words/en.json';
 
 type Tree = { [key: string]: string | Tree };
 
 const LOCALE = 'en';
+
+/** A file for each module, all in one tree. */
+const en: Tree = Object.assign({}, ...Object.values(import.meta.glob<Tree>('../../words/en/*.json', { eager: true, import: 'default' }))) as Tree;
 
 /** The locale of dates and clock readings. */
 export const FORMATS = 'en-IE';
@@ -11,7 +13,7 @@ export const FORMATS = 'en-IE';
 const made = new Map<string, IntlMessageFormat>();
 
 function message(path: string): string | undefined {
-    let at: string | Tree | undefined = en as Tree;
+    let at: string | Tree | undefined = en;
     for (const key of path.split('.')) {
         at = typeof at === 'object' ? at[key] : undefined;
     }

@@ -35,27 +35,27 @@ function Entry({ name, action, task, value, wrong, onChange }: EntryProps) {
     switch (name) {
         case 'to':
             return (
-                <Labelled label="To" wrong={wrong}>
+                <Labelled label={say('screen.common.to')} wrong={wrong}>
                     <PersonChoice people={task.people.map((one) => ({ value: one.slug, label: one.name, note: one.note }))} value={value} onChange={onChange} />
                 </Labelled>
             );
         case 'spent':
             return (
-                <Labelled label="Minutes spent in all" hint="The estimate stands here until you change it." wrong={wrong}>
+                <Labelled label={say('screen.action_dialog.minutes_spent_in_all')} hint={say('screen.action_dialog.the_estimate_stands_here')} wrong={wrong}>
                     <input className="entry w-32" inputMode="numeric" value={value} onChange={(event) => onChange(event.target.value)} />
                 </Labelled>
             );
         case 'until':
             return (
-                <Labelled label="Until" hint="It comes back by itself then; without a moment it waits until somebody goes on with it." wrong={wrong}>
+                <Labelled label={say('screen.common.until')} hint={say('screen.action_dialog.it_comes_back_by')} wrong={wrong}>
                     <input type="datetime-local" className="entry" value={value} onChange={(event) => onChange(event.target.value)} />
                 </Labelled>
             );
         case 'on':
             return (
-                <Labelled label="Until another task is done" hint="It goes on by itself then. Only linked tasks that are still open can be chosen." wrong={wrong}>
+                <Labelled label={say('screen.action_dialog.until_another_task_is')} hint={say('screen.action_dialog.it_goes_on_by')} wrong={wrong}>
                     <select className="entry w-full" value={value} onChange={(event) => onChange(event.target.value)}>
-                        <option value="">None</option>
+                        <option value="">{say('screen.action_dialog.none')}</option>
                         {awaitable(task).map((other) => (
                             <option key={other.id} value={other.id}>
                                 № {other.number} {other.title}
@@ -72,7 +72,7 @@ function Entry({ name, action, task, value, wrong, onChange }: EntryProps) {
             );
         case 'note':
             return (
-                <Labelled label="Note" hint={say(`ask.${action}.hint`)} wrong={wrong}>
+                <Labelled label={say('screen.action_dialog.note')} hint={say(`ask.${action}.hint`)} wrong={wrong}>
                     <textarea data-autofocus className="entry w-full" rows={3} maxLength={500} value={value} onChange={(event) => onChange(event.target.value)} />
                 </Labelled>
             );

@@ -9,6 +9,7 @@ import { Dialog } from '@/ui/Dialog';
 import { DialogForm } from '@/ui/DialogForm';
 import { FieldEntry } from './FieldEntry';
 import { Missed } from './Missed';
+import { say } from '@/lib/words';
 
 type Loaded = (EntryField & { value: EntryValue })[];
 type Conflict = { path: string; theirs: EntryValue; yours: EntryValue; label: string; said: string };
@@ -20,16 +21,16 @@ function Conflicts({ conflicts, onTheirs, onMine }: { conflicts: Conflict[]; onT
     if (conflicts.length === 0) return null;
     return (
         <div role="alert" className="box border-ochre p-3">
-            <p className="font-semibold">Somebody else has changed this in the meantime. All else is saved.</p>
+            <p className="font-semibold">{say('screen.edit_dialog.somebody_else_has_changed')}</p>
             <ul>
                 {conflicts.map((one) => (
                     <li key={one.path} className="border-t border-line py-1 first:border-0">
-                        {one.said} <span className="text-ink2">(theirs → yours)</span>{' '}
+                        {one.said} <span className="text-ink2">{say('screen.edit_dialog.theirs_yours')}</span>{' '}
                         <Button look="quiet" onClick={() => onTheirs(one)}>
-                            Leave theirs
+                            {say('screen.edit_dialog.leave_theirs')}
                         </Button>
                         <Button look="quiet" onClick={() => onMine(one)}>
-                            Put mine
+                            {say('screen.edit_dialog.put_mine')}
                         </Button>
                     </li>
                 ))}
@@ -86,9 +87,9 @@ function useFieldEdits(task: TaskView, onClose: () => void) {
 export function EditDialog({ task, onClose }: { task: TaskView; onClose: () => void }) {
     const { fields, seen, typed, setTyped, conflicts, missed, leave, wrong, busy, settle, changed, save } = useFieldEdits(task, onClose);
     return (
-        <Dialog open onOpenChange={(open) => !open && onClose()} title={`Change № ${task.number}`} description="What is changed stands in its history, with what was before. Rules may act on it." wide>
+        <Dialog open onOpenChange={(open) => !open && onClose()} title={`Change № ${task.number}`} description={say('screen.edit_dialog.what_is_changed_stands')} wide>
             {fields === null ? (
-                <p className="text-ink2">A moment …</p>
+                <p className="text-ink2">{say('screen.edit_dialog.a_moment')}</p>
             ) : (
                 <DialogForm busy={busy || changed === 0} onLeave={onClose} onSend={save}>
                     <Missed missed={missed} onDone={leave} />

@@ -51,9 +51,9 @@ function Control({ field, value, people, onChange, ...rest }: Omit<Props, 'wrong
         case 'yes_no':
             return (
                 <select {...rest} className="entry" value={value === null ? '' : value === true ? 'yes' : 'no'} onChange={(event) => onChange(event.target.value === '' ? null : event.target.value === 'yes')}>
-                    <option value="">not known</option>
-                    <option value="yes">yes</option>
-                    <option value="no">no</option>
+                    <option value="">{say('screen.field_entry.not_known')}</option>
+                    <option value="yes">{say('screen.field_entry.yes')}</option>
+                    <option value="no">{say('screen.field_entry.no')}</option>
                 </select>
             );
         case 'many_of':
@@ -71,7 +71,7 @@ function Control({ field, value, people, onChange, ...rest }: Omit<Props, 'wrong
         case 'one_of':
             return (
                 <select {...rest} className="entry w-full" value={text} onChange={(event) => onChange(event.target.value === '' ? null : event.target.value)}>
-                    {field.path !== 'task.priority' && <option value="">none</option>}
+                    {field.path !== 'task.priority' && <option value="">{say('screen.common.none')}</option>}
                     {offeredOptions(field.options, [text]).map((option) => (
                         <option key={option.value} value={option.value}>
                             {option.label}

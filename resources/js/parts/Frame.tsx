@@ -27,13 +27,13 @@ function ViewerMenu({ viewer, onKeys }: { viewer: NonNullable<Shared['viewer']>;
                 </button>
             }
             items={[
-                ...(viewer.slug === null ? [] : [{ label: 'My page', run: () => router.visit('/me') }]),
-                { label: 'My sign-in', run: () => router.visit('/account') },
-                ...(viewer.administers ? [{ label: 'Sign-ins', run: () => router.visit('/sign-ins') }] : []),
-                { label: 'Light', run: () => setScheme('light') },
-                { label: 'Dark', run: () => setScheme('dark') },
-                { label: 'Keys', run: onKeys },
-                { label: 'Sign out', run: () => router.post('/sign-out') },
+                ...(viewer.slug === null ? [] : [{ label: say('screen.frame.my_page'), run: () => router.visit('/me') }]),
+                { label: say('screen.frame.my_sign_in'), run: () => router.visit('/account') },
+                ...(viewer.administers ? [{ label: say('screen.frame.sign_ins'), run: () => router.visit('/sign-ins') }] : []),
+                { label: say('screen.frame.light'), run: () => setScheme('light') },
+                { label: say('screen.frame.dark'), run: () => setScheme('dark') },
+                { label: say('screen.frame.keys'), run: onKeys },
+                { label: say('screen.frame.sign_out'), run: () => router.post('/sign-out') },
             ]}
         />
     );
@@ -53,14 +53,14 @@ export function Frame({ children }: { children: ReactNode }) {
     return (
         <div className="flex h-screen min-w-80 flex-col">
             <a href="#main" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-paper focus:p-2">
-                To the page
+                {say('screen.frame.to_the_page')}
             </a>
             <header className="flex h-12 shrink-0 items-center gap-1 border-b border-line bg-paper px-4">
                 <span className="mr-2 inline-flex items-center gap-2 font-semibold whitespace-nowrap xl:mr-5">
                     <Mark />
-                    <span className="hidden sm:inline">Open Baton</span>
+                    <span className="hidden sm:inline">{say('screen.frame.open_baton')}</span>
                 </span>
-                <nav aria-label="Places" className="flex h-full gap-1">
+                <nav aria-label={say('screen.frame.places')} className="flex h-full gap-1">
                     {viewer?.places.map((one) => {
                         const here = url.startsWith(one.url);
                         return (
@@ -81,7 +81,7 @@ export function Frame({ children }: { children: ReactNode }) {
                     </div>
                     {viewer?.creates === true && (
                         <Link href="/tasks/new" className="whitespace-nowrap text-sky hover:underline">
-                            New task
+                            {say('screen.common.new_task')}
                         </Link>
                     )}
                     {viewer !== null && <ViewerMenu viewer={viewer} onKeys={() => setKeys(true)} />}

@@ -1,6 +1,7 @@
 import type { HandoffLine } from '@props/Tasks/HandoffLine';
 import { useFormats } from '@/lib/format';
 import { PersonMark } from './PersonMark';
+import { say } from '@/lib/words';
 
 /** The one curved thing: work goes from one lane to another. */
 export function Arc() {
@@ -22,7 +23,7 @@ export function HandoffRow({ handoff, withTask = false, onTask }: { handoff: Han
     return (
         <li className={`border-t border-line py-1.5 ${handoff.standsInFor === null ? '' : 'border-l-2 border-l-plum pl-2'}`}>
             <div className="flex items-center gap-1.5 text-sm whitespace-nowrap">
-                {handoff.from === null ? <span className="text-ink2">arrived</span> : <><PersonMark slug={handoff.from.slug} size={18} /> <span className="truncate">{handoff.from.name}</span></>}
+                {handoff.from === null ? <span className="text-ink2">{say('screen.handoff_log.arrived')}</span> : <><PersonMark slug={handoff.from.slug} size={18} /> <span className="truncate">{handoff.from.name}</span></>}
                 <Arc />
                 {handoff.to !== null && <><PersonMark slug={handoff.to.slug} size={18} /> <span className="truncate font-medium">{handoff.to.name}</span></>}
                 <span className="ml-auto pl-2 text-xs text-ink2">{cause(handoff)}</span>
@@ -42,6 +43,6 @@ export function HandoffRow({ handoff, withTask = false, onTask }: { handoff: Han
 }
 
 export function HandoffLog({ handoffs }: { handoffs: HandoffLine[] }) {
-    if (handoffs.length === 0) return <p className="text-ink2">Nobody has held this task yet. The first handoff will stand here.</p>;
-    return <ul aria-label="Handoff log">{handoffs.map((handoff) => <HandoffRow key={handoff.id} handoff={handoff} />)}</ul>;
+    if (handoffs.length === 0) return <p className="text-ink2">{say('screen.handoff_log.nobody_has_held_this')}</p>;
+    return <ul aria-label={say('screen.handoff_log.handoff_log')}>{handoffs.map((handoff) => <HandoffRow key={handoff.id} handoff={handoff} />)}</ul>;
 }

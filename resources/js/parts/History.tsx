@@ -16,9 +16,9 @@ function Decision({ taskId, decision }: { taskId: string; decision: NonNullable<
     return (
         <div className="mt-1 border-l-2 border-pine pl-3">
             <p>
-                {decision.rule === null ? <span className="text-ink2">Rules:</span> : <strong className="font-medium">{decision.rule}</strong>} <span className="text-ink2">{decision.summary}</span>{' '}
+                {decision.rule === null ? <span className="text-ink2">{say('screen.history.rules')}</span> : <strong className="font-medium">{decision.rule}</strong>} <span className="text-ink2">{decision.summary}</span>{' '}
                 <Button look="quiet" className="min-h-5 py-0" onClick={open}>
-                    why
+                    {say('screen.history.why')}
                 </Button>
             </p>
             {decision.late !== null && <p className="text-xs text-ochre">{decision.late}</p>}
@@ -26,7 +26,7 @@ function Decision({ taskId, decision }: { taskId: string; decision: NonNullable<
                 <Effects effects={decision.effects} by={decision.rule} />
             </div>
             {trail !== null && (
-                <Dialog open onOpenChange={(still) => !still && setTrail(null)} title="Why it was decided so" wide>
+                <Dialog open onOpenChange={(still) => !still && setTrail(null)} title={say('screen.history.why_it_was_decided')} wide>
                     <ReasonTrail trail={trail} />
                 </Dialog>
             )}
@@ -75,7 +75,7 @@ function Say({ task }: { task: TaskView }) {
                 send();
             }}
         >
-            <textarea className="entry w-full" rows={2} maxLength={5000} aria-label="Say something on this task" placeholder="Say something on this task" value={form.data.body} onChange={(event) => form.setData('body', event.target.value)} />
+            <textarea className="entry w-full" rows={2} maxLength={5000} aria-label={say('screen.history.say_something_on_this')} placeholder={say('screen.history.say_something_on_this')} value={form.data.body} onChange={(event) => form.setData('body', event.target.value)} />
             {[form.errors.body, form.errors.mentions].map((wrong) => wrong !== undefined && <p key={wrong} className="text-xs text-brick">{wrong}</p>)}
             {form.data.body !== '' && (
                 <div className="flex flex-wrap items-center gap-2">
@@ -96,7 +96,7 @@ function Say({ task }: { task: TaskView }) {
                         </Button>
                     ))}
                     <Button type="submit" look="main" className="ml-auto" disabled={form.processing}>
-                        Say it
+                        {say('screen.history.say_it')}
                     </Button>
                 </div>
             )}

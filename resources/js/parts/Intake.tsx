@@ -20,10 +20,10 @@ function PauseDialog({ intake, own, onClose }: { intake: IntakeState; own: boole
     return (
         <Dialog open onOpenChange={(open) => !open && onClose()} title={own ? say('intake.title_own') : say('intake.title', { person: intake.name })} description={say('intake.description')}>
             <DialogForm busy={form.processing} send={say('intake.pause')} onLeave={onClose} onSend={send}>
-                <Labelled label="Until" hint={say('intake.until_hint')} wrong={form.errors.until}>
+                <Labelled label={say('screen.common.until')} hint={say('intake.until_hint')} wrong={form.errors.until}>
                     <input type="datetime-local" className="entry" value={form.data.until} onChange={(event) => form.setData('until', event.target.value)} />
                 </Labelled>
-                <Labelled label="Why" hint={say('intake.reason_hint')} wrong={form.errors.reason}>
+                <Labelled label={say('screen.intake.why')} hint={say('intake.reason_hint')} wrong={form.errors.reason}>
                     <input className="entry w-full" maxLength={200} value={form.data.reason} onChange={(event) => form.setData('reason', event.target.value)} />
                 </Labelled>
             </DialogForm>

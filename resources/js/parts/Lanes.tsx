@@ -34,7 +34,7 @@ function LaneCells({ lane, full }: { lane: Lane; full: number }) {
             </span>
             <span role="cell" className="text-right">{lane.openTasks}</span>
             <span role="cell" className={`text-right ${lane.late > 0 ? 'font-semibold text-brick' : 'text-ink2'}`}>{lane.late}</span>
-            <span role="cell" className={`text-right ${over ? 'font-semibold text-brick' : ''}`}>{lane.loadPercent === null ? 'none' : `${lane.loadPercent} %`}</span>
+            <span role="cell" className={`text-right ${over ? 'font-semibold text-brick' : ''}`}>{lane.loadPercent === null ? say('screen.common.none') : `${lane.loadPercent} %`}</span>
             {lane.days.map((one) => (
                 <span role="cell" key={one.date} className="border-l border-line pl-1">
                     <LoadDay day={one} full={full} name={lane.name} />
@@ -64,7 +64,7 @@ export function LaneTeam({ team, lanes, full, chosen, onChoose }: { team: FloorT
                         <span role="rowheader" className="min-w-0">
                             <button type="button" className="flex max-w-full items-center text-left hover:underline" onClick={() => onChoose(slug)}>
                                 <PersonName slug={slug} name={name} />
-                                {lead && <span className="ml-1 text-xs text-ink2">lead</span>}
+                                {lead && <span className="ml-1 text-xs text-ink2">{say('screen.lanes.lead')}</span>}
                             </button>
                         </span>
                         {lane !== undefined && <LaneCells lane={lane} full={full} />}

@@ -28,7 +28,7 @@ export function LinkedTasks({ task }: { task: TaskView }) {
                         </span>
                         {task.may.edit && other !== null && ways.includes('linked') && (
                             <Button look="quiet" aria-label={`Unlink № ${number}`} onClick={() => link(other.id, false)}>
-                                Unlink
+                                {say('screen.linked_tasks.unlink')}
                             </Button>
                         )}
                     </li>
@@ -38,8 +38,8 @@ export function LinkedTasks({ task }: { task: TaskView }) {
                 <div className={task.links.length === 0 ? '' : 'mt-2'}>
                     <TaskFinder
                         inputId={inputId}
-                        label="Link another task: by number, title or customer"
-                        placeholder="Link another task"
+                        label={say('screen.linked_tasks.link_another_task_by')}
+                        placeholder={say('screen.linked_tasks.link_another_task')}
                         className="entry w-72"
                         side="left"
                         except={[task.id, ...task.links.flatMap(({ task: other, ways }) => (other !== null && ways.includes('linked') ? [other.id] : []))]}
@@ -52,7 +52,7 @@ export function LinkedTasks({ task }: { task: TaskView }) {
                     )}
                 </div>
             ) : (
-                task.links.length === 0 && <p className="text-ink2">No other task goes with this one.</p>
+                task.links.length === 0 && <p className="text-ink2">{say('screen.linked_tasks.no_other_task_goes')}</p>
             )}
         </>
     );

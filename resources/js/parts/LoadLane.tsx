@@ -1,5 +1,6 @@
 import type { LaneDay } from '@props/Tasks/FloorPage';
 import { duration, hours } from '@/lib/format';
+import { say } from '@/lib/words';
 
 const HEIGHT = 28;
 /** The height of the capacity line of a full day; what exceeds it is drawn above. */
@@ -16,7 +17,7 @@ export function LoadDay({ day, full, name }: { day: LaneDay; full: number; name:
     if (day.state !== 'works') {
         return (
             <div role="img" aria-label={`${name}, ${day.date}: ${describe(day)}`} className={`h-7 ${day.state === 'away' ? 'ruled border border-ink2' : ''}`}>
-                {day.state === 'away' && <span className="bg-paper px-1 text-xs text-ink2">away</span>}
+                {day.state === 'away' && <span className="bg-paper px-1 text-xs text-ink2">{say('screen.load_lane.away')}</span>}
             </div>
         );
     }

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { useOutage } from '@/lib/outage';
 import { useShared } from '@/lib/shared';
 import { Button } from '@/ui/Button';
+import { say } from '@/lib/words';
 
 /** What the last action came to, with its undo; a line under the bar that one can send away. */
 export function Notice() {
@@ -22,7 +23,7 @@ export function Notice() {
             )}
             {outage === null && (
                 <Button look="quiet" className="ml-auto" onClick={() => setSentAway(notice)}>
-                    Close
+                    {say('screen.common.close')}
                 </Button>
             )}
         </div>

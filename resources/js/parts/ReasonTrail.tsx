@@ -4,6 +4,7 @@ import { Fragment, type ReactNode } from 'react';
 import { plural, useFormats } from '@/lib/format';
 import { Popover } from '@/ui/Popover';
 import { PersonName } from './PersonMark';
+import { say } from '@/lib/words';
 
 function Step({ step, house }: { step: TrailStep; house: boolean }) {
     const text = (
@@ -80,7 +81,7 @@ function Way({ trail }: { trail: Trail }) {
             ) : trail.outcome === 'open' ? (
                 <strong>open to {plural(trail.openTo.length, 'person', 'people')}</strong>
             ) : (
-                <strong className="text-brick">unplaced</strong>
+                <strong className="text-brick">{say('screen.reason_trail.unplaced')}</strong>
             )}
         </p>
     );
@@ -122,7 +123,7 @@ function PeopleTable({ caption, rows }: { caption: string; rows: Row[] }) {
                         </th>
                         <td className="py-1 text-ink2">
                             {row.note}
-                            {row.picked === true && <strong className="text-pine"> · picked</strong>}
+                            {row.picked === true && <strong className="text-pine"> {say('screen.reason_trail.picked')}</strong>}
                         </td>
                     </tr>
                 ))}
@@ -135,7 +136,7 @@ function PeopleTable({ caption, rows }: { caption: string; rows: Row[] }) {
 function Verdicts({ verdicts }: Pick<Trail, 'verdicts'>) {
     return (
         <details>
-            <summary className="cursor-pointer font-semibold text-sky">What every rule came to</summary>
+            <summary className="cursor-pointer font-semibold text-sky">{say('screen.reason_trail.what_every_rule_came')}</summary>
             <ol className="mt-1">
                 {verdicts.map((verdict) => (
                     <li key={verdict.rule} className="border-t border-line py-1">
@@ -166,7 +167,7 @@ export function ReasonTrail({ trail }: { trail: Trail }) {
     const outside = pool === undefined ? 0 : trail.house - pool.count;
     const compared = trail.method === null || trail.method.code === 'same_person' ? [] : trail.method.candidates;
     return (
-        <section aria-label="Reason trail" className="space-y-3">
+        <section aria-label={say('screen.reason_trail.reason_trail')} className="space-y-3">
             <p className="text-xs text-ink2">
                 Decided {formats.moment(trail.at)} by rulebook version {trail.version}
                 {trail.rule !== null && (
@@ -180,8 +181,8 @@ export function ReasonTrail({ trail }: { trail: Trail }) {
             <Way trail={trail} />
             {trail.otherwise !== null && <p>{trail.otherwise}</p>}
             {trail.cover !== null && <StandIn cover={trail.cover} />}
-            <PeopleTable caption="Who was compared, and on what" rows={compared.map((one) => ({ slug: one.slug, name: one.name, note: one.figures, picked: one.picked }))} />
-            <PeopleTable caption="Who was left out, and why" rows={excluded.map((one) => ({ slug: one.slug, name: one.name, note: one.reason }))} />
+            <PeopleTable caption={say('screen.reason_trail.who_was_compared_and')} rows={compared.map((one) => ({ slug: one.slug, name: one.name, note: one.figures, picked: one.picked }))} />
+            <PeopleTable caption={say('screen.reason_trail.who_was_left_out')} rows={excluded.map((one) => ({ slug: one.slug, name: one.name, note: one.reason }))} />
             {outside > 0 && <p className="text-xs text-ink2">{plural(outside, 'other person was', 'other people were')} not in the pool of the rule.</p>}
             <Effects effects={trail.effects} by={trail.rule?.name ?? null} />
             <Verdicts verdicts={trail.verdicts} />

@@ -11,8 +11,8 @@ export function Search() {
     return (
         <TaskFinder
             inputId={inputId}
-            label="Find a task by number, title or customer"
-            placeholder="Find a task"
+            label={say('screen.search.find_a_task_by')}
+            placeholder={say('screen.search.find_a_task')}
             className="entry h-8 min-h-8 w-32 py-0 xl:w-52 text-sm"
             side="right"
             onChoose={(task) => router.visit(`/tasks/${task.id}`)}

@@ -12,7 +12,7 @@ export function StatusStrip({ state }: { state: Currency }) {
     if (strip === null) return null;
     const last = strip.lastHandoff;
     return (
-        <footer className="flex h-8 shrink-0 items-center gap-5 overflow-hidden border-t border-line bg-paper px-4 text-xs whitespace-nowrap text-ink2" aria-label="Status">
+        <footer className="flex h-8 shrink-0 items-center gap-5 overflow-hidden border-t border-line bg-paper px-4 text-xs whitespace-nowrap text-ink2" aria-label={say('screen.status_strip.status')}>
             <span className={strip.unplaced > 0 ? 'font-semibold text-brick' : ''}>
                 {viewer?.places.some((one) => one.place === 'floor') === true ? <Link href="/floor" className="underline decoration-line underline-offset-2 hover:decoration-ink">{strip.unplaced} unplaced</Link> : <>{strip.unplaced} unplaced</>}
             </span>
@@ -26,10 +26,10 @@ export function StatusStrip({ state }: { state: Currency }) {
                 </span>
             )}
             {strip.away.length === 0 ? (
-                <span>Nobody away</span>
+                <span>{say('screen.status_strip.nobody_away')}</span>
             ) : (
                 <Popover
-                    label="Who is away"
+                    label={say('screen.status_strip.who_is_away')}
                     trigger={
                         <button type="button" className="text-plum underline decoration-line underline-offset-2">
                             {strip.away.length} away
@@ -47,11 +47,11 @@ export function StatusStrip({ state }: { state: Currency }) {
                 </Popover>
             )}
             <Link href="/rulebook" className="underline decoration-line underline-offset-2 hover:decoration-ink">
-                {strip.version === null ? 'No rulebook yet' : `Rulebook version ${strip.version}`}
+                {strip.version === null ? say('screen.status_strip.no_rulebook_yet') : `Rulebook version ${strip.version}`}
             </Link>
             <span className="ml-auto" role="status">
                 {state === 'current' && 'Current'}
-                {state === 'out of touch' && <span className="font-semibold text-ochre">Out of touch with the server; trying again</span>}
+                {state === 'out of touch' && <span className="font-semibold text-ochre">{say('screen.status_strip.out_of_touch_with')}</span>}
                 {state === 'signed out' && (
                     <span className="font-semibold text-ochre">
                         {say('outage.signed_out')}{' '}

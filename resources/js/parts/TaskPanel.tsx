@@ -43,8 +43,8 @@ function Facts({ task }: { task: TaskView }) {
     const late = isLate(task);
     const rows: [string, ReactNode][] = [
         ['Status', say(`status.${task.status}`)],
-        ['Held by', task.assignee === null ? (task.claimants.length > 0 ? <>nobody yet; {plural(task.claimants.length, 'person', 'people')} may claim it</> : <span className="font-semibold text-brick">nobody: unplaced</span>) : <><PersonName {...task.assignee} /><InPlaceOf task={task} seat="holder" /></>],
-        ...(task.status === 'in_review' ? [['Reviewed by', task.reviewer === null ? <span key="r" className="font-semibold text-brick">nobody yet</span> : <span key="r"><PersonName {...task.reviewer} /><InPlaceOf task={task} seat="reviewer" /></span>] as [string, ReactNode]] : []),
+        ['Held by', task.assignee === null ? (task.claimants.length > 0 ? <>nobody yet; {plural(task.claimants.length, 'person', 'people')} may claim it</> : <span className="font-semibold text-brick">{say('screen.task_panel.nobody_unplaced')}</span>) : <><PersonName {...task.assignee} /><InPlaceOf task={task} seat="holder" /></>],
+        ...(task.status === 'in_review' ? [['Reviewed by', task.reviewer === null ? <span key="r" className="font-semibold text-brick">{say('screen.task_panel.nobody_yet')}</span> : <span key="r"><PersonName {...task.reviewer} /><InPlaceOf task={task} seat="reviewer" /></span>] as [string, ReactNode]] : []),
         ...(task.status === 'waiting' ? [['Waits for', `${waitsFor(task)}${task.wakesAt === null ? '' : `, ${say('value.until', { moment: formats.moment(task.wakesAt) })}`}`] as [string, ReactNode]] : []),
         ['Due', task.dueAt === null ? 'no date' : <span className={late ? 'font-semibold text-brick' : ''}>{formats.due(task.dueAt)}{late && ', late'}</span>],
         ['Priority', <span key="p" className={task.priority === 'urgent' || task.priority === 'high' ? 'font-semibold text-ochre' : ''}>{task.priority}</span>],
@@ -128,29 +128,29 @@ function useTaskKeys(task: TaskView, on: boolean, send: (what: string) => void, 
 function Parts({ task }: { task: TaskView }) {
     return (
         <>
-                <Part title="What is known">
+                <Part title={say('screen.task_panel.what_is_known')}>
                     <Facts task={task} />
                 </Part>
-                <Told title="Details" text={task.description} />
+                <Told title={say('screen.common.details')} text={task.description} />
                 <Told title={`Guide: ${task.kind}`} text={task.guide} />
                 {task.checklist.length > 0 && (
-                    <Part title="Checklist">
+                    <Part title={say('screen.task_panel.checklist')}>
                         <Checklist task={task} />
                     </Part>
                 )}
-                <Part title="Linked tasks">
+                <Part title={say('screen.task_panel.linked_tasks')}>
                     <LinkedTasks task={task} />
                 </Part>
-                <Part title="Files">
+                <Part title={say('screen.task_panel.files')}>
                     <Files task={task} />
                 </Part>
-                <Told title="Note on completion" text={task.outcomeNote} />
+                <Told title={say('screen.task_panel.note_on_completion')} text={task.outcomeNote} />
                 {task.next.length > 0 && (
-                    <Part title="What will happen by itself">
+                    <Part title={say('screen.task_panel.what_will_happen_by')}>
                         <NextMoments moments={task.next} />
                     </Part>
                 )}
-                <Part title="What has happened">
+                <Part title={say('screen.task_panel.what_has_happened')}>
                     <History task={task} />
                 </Part>
                 {task.reasons.map((reason) => (
@@ -159,7 +159,7 @@ function Parts({ task }: { task: TaskView }) {
                         {reason.trail !== null && <ReasonTrail trail={reason.trail} />}
                     </Part>
                 ))}
-                <Part title="Handoffs">
+                <Part title={say('screen.task_panel.handoffs')}>
                     <HandoffLog handoffs={task.handoffs} />
                 </Part>
         </>
@@ -187,7 +187,7 @@ export function TaskPanel({ task, place, keys = false, onClose }: { task: TaskVi
                 </div>
                 {onClose !== undefined && (
                     <Button look="quiet" onClick={onClose}>
-                        Close
+                        {say('screen.common.close')}
                     </Button>
                 )}
             </header>

@@ -4,6 +4,7 @@ import type { TaskView } from '@props/Tasks/TaskView';
 import { useRef } from 'react';
 import { useFormats } from '@/lib/format';
 import { Button } from '@/ui/Button';
+import { say } from '@/lib/words';
 
 /** What is to be ticked. */
 export function Checklist({ task }: { task: TaskView }) {
@@ -63,7 +64,7 @@ export function Files({ task }: { task: TaskView }) {
     };
     return (
         <>
-            {task.files.length === 0 && <p className="text-ink2">Nothing is attached yet. Photographs, documents and recordings of up to 10 MB belong here.</p>}
+            {task.files.length === 0 && <p className="text-ink2">{say('screen.task_parts.nothing_is_attached_yet')}</p>}
             <ul>
                 {task.files.map((file) => (
                     <li key={file.id} className="flex flex-wrap items-baseline gap-x-3 border-t border-line py-1 first:border-0">
@@ -83,7 +84,7 @@ export function Files({ task }: { task: TaskView }) {
                         ref={entry}
                         type="file"
                         className="sr-only"
-                        aria-label="File to attach"
+                        aria-label={say('screen.task_parts.file_to_attach')}
                         tabIndex={-1}
                         onChange={(event) => {
                             const file = event.target.files?.[0];
@@ -92,7 +93,7 @@ export function Files({ task }: { task: TaskView }) {
                         }}
                     />
                     <Button disabled={form.processing} onClick={() => entry.current?.click()}>
-                        Attach a file
+                        {say('screen.task_parts.attach_a_file')}
                     </Button>
                     {form.progress !== null && <span className="text-ink2">{Math.round(form.progress.percentage ?? 0)} %</span>}
                     {form.errors.file !== undefined && (

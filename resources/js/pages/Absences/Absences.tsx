@@ -74,9 +74,9 @@ export default function Absences(props: AbsencesPageProps) {
     const [deciding, setDeciding] = useState<{ absence: AbsenceLine; approve: boolean } | null>(null);
     return (
         <div className="mx-auto my-6 max-w-6xl space-y-6 px-4">
-            <Head title="Absences" />
+            <Head title={say('screen.common.absences')} />
             <header className="flex items-baseline justify-between">
-                <h1 className="text-xl font-semibold">Absences</h1>
+                <h1 className="text-xl font-semibold">{say('screen.common.absences')}</h1>
                 {(leads || self !== null) && (
                   <span className="flex items-baseline gap-4">
                     {leads && (

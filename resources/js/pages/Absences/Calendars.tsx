@@ -120,7 +120,7 @@ export default function Calendars({ standIn, report, teams }: CalendarsPageProps
             <Head title={say('calendar.title')} />
             <p>
                 <Link href="/absences" className="text-sky underline">
-                    Absences
+                    {say('screen.common.absences')}
                 </Link>
             </p>
             <h1 className="text-xl font-semibold">{say('calendar.title')}</h1>

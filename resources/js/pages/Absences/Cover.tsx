@@ -109,7 +109,7 @@ export default function Cover({ absence, asked, plan, named, conflicts, span, pe
             <Head title={absence === null ? say('cover.what_if') : say('cover.title', { person: absence.person?.name ?? '' })} />
             <p>
                 <Link href="/absences" className="text-sky underline">
-                    Absences
+                    {say('screen.common.absences')}
                 </Link>
             </p>
             <Header absence={absence} span={span} />

@@ -10,6 +10,7 @@ import { Missed } from '@/parts/Missed';
 import { PersonName } from '@/parts/PersonMark';
 import { TaskRows } from '@/parts/TaskRows';
 import { Button } from '@/ui/Button';
+import { say } from '@/lib/words';
 
 type Chosen = NonNullable<CustomersPageProps['customer']>;
 
@@ -42,7 +43,7 @@ function CustomerPanel({ customer, fields, people, onClose }: Pick<CustomersPage
                     <p className="text-ink2">{[customer.tier, customer.place, customer.contact].filter((one) => one !== null).join(' · ')}</p>
                 </div>
                 <Button look="quiet" onClick={onClose}>
-                    Close
+                    {say('screen.common.close')}
                 </Button>
             </header>
             <form
@@ -61,7 +62,7 @@ function CustomerPanel({ customer, fields, people, onClose }: Pick<CustomersPage
                 </label>
                 <div className="flex items-center gap-3">
                     <Button type="submit" look="main" disabled={Object.keys(typed).length === 0 && onForm === customer.onForm}>
-                        Save
+                        {say('screen.customers.save')}
                     </Button>
                     <span role="status" className="text-ink2">
                         {said}
@@ -70,7 +71,7 @@ function CustomerPanel({ customer, fields, people, onClose }: Pick<CustomersPage
             </form>
             <Missed missed={missed} onDone={setMissed} />
             <h3 className="mt-5 mb-1 font-semibold">{plural(customer.tasks.length, 'open task', 'open tasks')}</h3>
-            {customer.tasks.length === 0 ? <p className="text-ink2">Nothing is open for them.</p> : <TaskRows label={`Open tasks for ${customer.name}`} tasks={customer.tasks} chosen={undefined} onChoose={(id) => router.visit(`/tasks/${id}`)} />}
+            {customer.tasks.length === 0 ? <p className="text-ink2">{say('screen.customers.nothing_is_open_for')}</p> : <TaskRows label={`Open tasks for ${customer.name}`} tasks={customer.tasks} chosen={undefined} onChoose={(id) => router.visit(`/tasks/${id}`)} />}
         </article>
     );
 }
@@ -80,8 +81,8 @@ export default function Customers({ asked, customers, total, page, pages, fields
     const show = (query: Record<string, string | number>): void => router.visit('/customers', { data: { ...(text === '' ? {} : { q: text }), page, ...query }, preserveState: true, preserveScroll: true });
     return (
         <div className="grid h-full grid-cols-[minmax(0,1fr)_minmax(340px,460px)]">
-            <Head title="Customers" />
-            <h1 className="sr-only">Customers</h1>
+            <Head title={say('screen.customers.customers')} />
+            <h1 className="sr-only">{say('screen.customers.customers')}</h1>
             <div className="overflow-auto bg-paper">
                 <form
                     className="flex items-center gap-3 border-b border-line p-3"
@@ -90,11 +91,11 @@ export default function Customers({ asked, customers, total, page, pages, fields
                         show({ page: 1 });
                     }}
                 >
-                    <input className="entry w-72" aria-label="Find a customer" placeholder="Find a customer" value={text} onChange={(event) => setText(event.target.value)} />
-                    <Button type="submit">Find</Button>
+                    <input className="entry w-72" aria-label={say('screen.customers.find_a_customer')} placeholder={say('screen.customers.find_a_customer')} value={text} onChange={(event) => setText(event.target.value)} />
+                    <Button type="submit">{say('screen.customers.find')}</Button>
                     <span className="text-ink2">{plural(total, 'customer', 'customers')}</span>
                 </form>
-                {customers.length === 0 && <p className="p-4 text-ink2">{asked === '' ? 'There are no customers yet. They come with the house.' : `No customer has “${asked}” in their name.`}</p>}
+                {customers.length === 0 && <p className="p-4 text-ink2">{asked === '' ? say('screen.customers.there_are_no_customers') : `No customer has “${asked}” in their name.`}</p>}
                 <table className="w-full text-left">
                     <tbody>
                         {customers.map((one) => (
@@ -105,7 +106,7 @@ export default function Customers({ asked, customers, total, page, pages, fields
                                     </Link>
                                 </th>
                                 <td className="px-3 py-1.5 text-ink2">{one.place}</td>
-                                <td className="px-3 py-1.5">{one.owner === null ? <span className="text-ink2">nobody looks after them</span> : <PersonName {...one.owner} />}</td>
+                                <td className="px-3 py-1.5">{one.owner === null ? <span className="text-ink2">{say('screen.customers.nobody_looks_after_them')}</span> : <PersonName {...one.owner} />}</td>
                             </tr>
                         ))}
                     </tbody>
@@ -113,19 +114,19 @@ export default function Customers({ asked, customers, total, page, pages, fields
                 {pages > 1 && (
                     <p className="flex items-center gap-3 p-3">
                         <Button disabled={page <= 1} onClick={() => show({ page: page - 1 })}>
-                            Before
+                            {say('screen.customers.before')}
                         </Button>
                         <span className="text-ink2">
                             {page} of {pages}
                         </span>
                         <Button disabled={page >= pages} onClick={() => show({ page: page + 1 })}>
-                            Next
+                            {say('screen.common.next')}
                         </Button>
                     </p>
                 )}
             </div>
-            <aside aria-label="Details" className="overflow-auto border-l border-line bg-paper">
-                {customer === null ? <p className="p-5 text-ink2">Choose a customer: who looks after them, what the house keeps of them and their open tasks stand here.</p> : <CustomerPanel key={customer.id} customer={customer} fields={fields} people={people} onClose={() => show({})} />}
+            <aside aria-label={say('screen.common.details')} className="overflow-auto border-l border-line bg-paper">
+                {customer === null ? <p className="p-5 text-ink2">{say('screen.customers.choose_a_customer_who')}</p> : <CustomerPanel key={customer.id} customer={customer} fields={fields} people={people} onClose={() => show({})} />}
             </aside>
         </div>
     );

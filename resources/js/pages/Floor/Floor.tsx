@@ -17,7 +17,7 @@ import { Button } from '@/ui/Button';
 function Cuts({ cuts, onTask }: Pick<FloorPageProps, 'cuts'> & { onTask: (id: string) => void }) {
     if (cuts.length === 0) return null;
     return (
-        <section aria-label="Rules to look at" className="border-b border-line">
+        <section aria-label={say('screen.floor.rules_to_look_at')} className="border-b border-line">
             <h2 className="px-3 pt-4 pb-1 font-semibold text-ochre">Rules to look at {cuts.length}</h2>
             <ul>
                 {cuts.map((cut) => (
@@ -29,10 +29,10 @@ function Cuts({ cuts, onTask }: Pick<FloorPageProps, 'cuts'> & { onTask: (id: st
                                 № {cut.number}
                             </button>
                             <Link href={`/rulebook${cut.rules[0] === undefined ? '' : `?rule=${encodeURIComponent(cut.rules[0])}`}`} className="text-sky underline">
-                                The rulebook
+                                {say('screen.floor.the_rulebook')}
                             </Link>
                             <button type="button" className="ml-auto text-sky underline" onClick={() => router.post(`/cuts/${cut.id}/seen`, {}, { preserveScroll: true })}>
-                                Seen
+                                {say('screen.floor.seen')}
                             </button>
                         </p>
                     </li>
@@ -50,24 +50,24 @@ function Aside({ unplaced, reviews, cuts, open, handoffs, onTask }: Pick<FloorPa
                 Unplaced <span className={`font-normal ${unplaced.length > 0 ? 'text-brick' : 'text-ink2'}`}>{unplaced.length}</span>
             </h2>
             {unplaced.length === 0 ? (
-                <p className="px-3 text-ink2">Every task has found its place. Those for which no rule finds anybody stand here.</p>
+                <p className="px-3 text-ink2">{say('screen.floor.every_task_has_found')}</p>
             ) : (
-                <TaskRows label="Unplaced tasks" tasks={unplaced} chosen={undefined} onChoose={onTask} />
+                <TaskRows label={say('screen.floor.unplaced_tasks')} tasks={unplaced} chosen={undefined} onChoose={onTask} />
             )}
             {reviews.length > 0 && (
                 <>
                     <h2 className="px-3 pt-4 pb-1 font-semibold">
                         To be reviewed by nobody yet <span className="font-normal text-brick">{reviews.length}</span>
                     </h2>
-                    <TaskRows label="To be reviewed by nobody yet" tasks={reviews} chosen={undefined} onChoose={onTask} />
+                    <TaskRows label={say('screen.floor.to_be_reviewed_by')} tasks={reviews} chosen={undefined} onChoose={onTask} />
                 </>
             )}
             {open > 0 && <p className="border-t border-line px-3 pt-2 text-ink2">{plural(open, 'task is', 'tasks are')} open for somebody to claim.</p>}
-            <h2 className="px-3 pt-6 pb-1 font-semibold">Latest handoffs</h2>
+            <h2 className="px-3 pt-6 pb-1 font-semibold">{say('screen.floor.latest_handoffs')}</h2>
             {handoffs.length === 0 ? (
-                <p className="px-3 text-ink2">When a task changes hands, it is told here.</p>
+                <p className="px-3 text-ink2">{say('screen.floor.when_a_task_changes')}</p>
             ) : (
-                <ul className="px-3" aria-label="Latest handoffs">
+                <ul className="px-3" aria-label={say('screen.floor.latest_handoffs')}>
                     {handoffs.map((handoff) => (
                         <HandoffRow key={handoff.id} handoff={handoff} withTask onTask={onTask} />
                     ))}
@@ -106,22 +106,22 @@ export default function Floor({ days, teams, full, lanes, unplaced, reviews, cut
 
     return (
         <div className="grid h-full grid-cols-[minmax(0,1fr)_340px] xl:grid-cols-[minmax(0,1fr)_420px]">
-            <Head title="Floor" />
-            <h1 className="sr-only">Floor</h1>
+            <Head title={say('screen.floor.floor')} />
+            <h1 className="sr-only">{say('screen.floor.floor')}</h1>
             <div ref={view} className="overflow-auto">
                 <div className="relative min-w-[780px]">
                 <LaneArcs arcs={arcs} />
-                <div role="table" aria-label="Load of everybody" className="bg-paper">
+                <div role="table" aria-label={say('screen.floor.load_of_everybody')} className="bg-paper">
                     <div role="rowgroup" className="sticky top-0 z-10 bg-paper">
                         <div role="row" className={`${COLUMNS} py-1.5 pr-3 text-xs text-ink2`}>
-                            <span role="columnheader">Person</span>
-                            <span role="columnheader">Now</span>
-                            <span role="columnheader" className="text-right">Open</span>
-                            <span role="columnheader" className="text-right">Late</span>
-                            <span role="columnheader" className="text-right" title="Pressing work over capacity, in the next five working days">Load</span>
+                            <span role="columnheader">{say('screen.floor.person')}</span>
+                            <span role="columnheader">{say('screen.floor.now')}</span>
+                            <span role="columnheader" className="text-right">{say('screen.floor.open')}</span>
+                            <span role="columnheader" className="text-right">{say('screen.floor.late')}</span>
+                            <span role="columnheader" className="text-right" title={say('screen.floor.pressing_work_over_capacity')}>{say('screen.floor.load')}</span>
                             {days.map((date, index) => (
                                 <span role="columnheader" key={date} className={`border-l border-line pl-1 ${index === 0 ? 'font-semibold text-ink' : ''}`}>
-                                    {index === 0 ? 'Today' : weekday(date)} <span className="font-normal">h</span>
+                                    {index === 0 ? say('screen.floor.today') : weekday(date)} <span className="font-normal">h</span>
                                 </span>
                             ))}
                         </div>
@@ -132,7 +132,7 @@ export default function Floor({ days, teams, full, lanes, unplaced, reviews, cut
                 </div>
                 </div>
             </div>
-            <aside aria-label="Details" className="overflow-auto border-l border-line bg-paper">
+            <aside aria-label={say('screen.common.details')} className="overflow-auto border-l border-line bg-paper">
                 {task !== null ? (
                     <TaskPanel key={task.id} task={task} place="elsewhere" onClose={() => show('')} />
                 ) : person !== null ? (
@@ -142,7 +142,7 @@ export default function Floor({ days, teams, full, lanes, unplaced, reviews, cut
                                 <PersonName {...person.lane} />
                             </h2>
                             <Button look="quiet" onClick={() => show('')}>
-                                Close
+                                {say('screen.common.close')}
                             </Button>
                         </header>
                         <Intake intake={person.intake} own={false} />

@@ -32,10 +32,10 @@ function FieldRow({ field, first, last, onOpen }: { field: HouseField; first: bo
                     ↓
                 </Button>
                 <Button look="quiet" aria-label={`change ${field.label}`} onClick={onOpen}>
-                    Change
+                    {say('screen.house.change')}
                 </Button>
                 <Button look="quiet" aria-label={`${field.retired ? 'take up' : 'retire'} ${field.label}`} onClick={() => post('retire', { retired: !field.retired })}>
-                    {field.retired ? 'Take up again' : 'Retire'}
+                    {field.retired ? say('screen.house.take_up_again') : say('screen.house.retire')}
                 </Button>
             </td>
         </tr>
@@ -69,7 +69,7 @@ function NamedRow({ row, onChange, children }: { row: { name: string; slug: stri
             {children}
             <td className="py-1 text-right">
                 <Button look="quiet" aria-label={`change ${row.name}`} onClick={onChange}>
-                    Change
+                    {say('screen.house.change')}
                 </Button>
             </td>
         </tr>
@@ -82,16 +82,16 @@ export default function House({ fields, kinds, checklists, entries, people, cust
     const close = (): void => setOpen(null);
     return (
         <div className="mx-auto my-6 max-w-5xl space-y-6 px-4">
-            <Head title="House" />
-            <h1 className="sr-only">House</h1>
-            <Section title="Fields" note="of tasks, customers and people, beside those that every one has" add="New field" onAdd={() => setOpen({ what: 'field', row: null })}>
+            <Head title={say('screen.house.house')} />
+            <h1 className="sr-only">{say('screen.house.house')}</h1>
+            <Section title={say('screen.house.fields')} note={say('screen.house.of_tasks_customers_and')} add={say('screen.common.new_field')} onAdd={() => setOpen({ what: 'field', row: null })}>
                 <Rows>
                     {fields.map((field, at) => (
                         <FieldRow key={field.id} field={field} first={at === 0} last={at === fields.length - 1} onOpen={() => setOpen({ what: 'field', row: field })} />
                     ))}
                 </Rows>
             </Section>
-            <Section title="Kinds of task" note="with what they usually take, and what they begin with" add="New kind" onAdd={() => setOpen({ what: 'kind', row: null })}>
+            <Section title={say('screen.house.kinds_of_task')} note={say('screen.house.with_what_they_usually')} add={say('screen.house.new_kind')} onAdd={() => setOpen({ what: 'kind', row: null })}>
                 <Rows>
                     {kinds.map((kind) => (
                         <NamedRow key={kind.id} row={kind} onChange={() => setOpen({ what: 'kind', row: kind })}>
@@ -100,7 +100,7 @@ export default function House({ fields, kinds, checklists, entries, people, cust
                     ))}
                 </Rows>
             </Section>
-            <Section title="Checklists" note="that rules put on tasks" add="New checklist" onAdd={() => setOpen({ what: 'checklist', row: null })}>
+            <Section title={say('screen.house.checklists')} note={say('screen.house.that_rules_put_on')} add={say('screen.common.new_checklist')} onAdd={() => setOpen({ what: 'checklist', row: null })}>
                 <Rows>
                     {checklists.map((list) => (
                         <NamedRow key={list.id} row={list} onChange={() => setOpen({ what: 'checklist', row: list })}>

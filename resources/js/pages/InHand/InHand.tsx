@@ -47,28 +47,28 @@ export default function InHand({ tasks, reviews, open, done, person, intake, not
 
     return (
         <div className="grid h-full grid-cols-1 md:grid-cols-[minmax(340px,420px)_1fr]">
-            <Head title="In hand" />
-            <h1 className="sr-only">In hand</h1>
-            <nav aria-label="My tasks" className={`overflow-auto border-r border-line bg-paper pb-4 ${chosen ? 'hidden md:block' : ''}`}>
-                {!person && <p className="p-4">You are signed in as nobody of the house, so no task can be in your hands. Tasks are handed out on the floor.</p>}
+            <Head title={say('screen.in_hand.in_hand')} />
+            <h1 className="sr-only">{say('screen.in_hand.in_hand')}</h1>
+            <nav aria-label={say('screen.in_hand.my_tasks')} className={`overflow-auto border-r border-line bg-paper pb-4 ${chosen ? 'hidden md:block' : ''}`}>
+                {!person && <p className="p-4">{say('screen.in_hand.you_are_signed_in')}</p>}
                 {intake !== null && <Intake intake={intake} own />}
                 <Notices notices={notices} onTask={choose} />
-                {person && order.length === 0 && <p className="p-4">Nothing is in your hands. What a rule or a colleague gives you appears here by itself.</p>}
-                <Section title="Working" note={duration(sum(working))} tasks={working} chosen={task?.id} onChoose={choose} />
-                <Section title="To review" note={plural(reviews.length, 'task', 'tasks')} tasks={reviews} chosen={task?.id} onChoose={choose} />
-                <Section title="Next" why={say('in_hand.order')} note={`${plural(next.length, 'task', 'tasks')}, ${duration(sum(next))}`} tasks={next} chosen={task?.id} onChoose={choose} />
-                <Section title="Open to claim" note={plural(open.length, 'task', 'tasks')} tasks={open} chosen={task?.id} onChoose={choose} />
-                <Section title="Waiting, or being reviewed" note={plural(elsewhere.length, 'task', 'tasks')} tasks={elsewhere} chosen={task?.id} onChoose={choose} />
-                <Section title="Done today" note={plural(done.length, 'task', 'tasks')} tasks={done} chosen={task?.id} onChoose={choose} />
+                {person && order.length === 0 && <p className="p-4">{say('screen.in_hand.nothing_is_in_your')}</p>}
+                <Section title={say('screen.in_hand.working')} note={duration(sum(working))} tasks={working} chosen={task?.id} onChoose={choose} />
+                <Section title={say('screen.in_hand.to_review')} note={plural(reviews.length, 'task', 'tasks')} tasks={reviews} chosen={task?.id} onChoose={choose} />
+                <Section title={say('screen.common.next')} why={say('in_hand.order')} note={`${plural(next.length, 'task', 'tasks')}, ${duration(sum(next))}`} tasks={next} chosen={task?.id} onChoose={choose} />
+                <Section title={say('screen.in_hand.open_to_claim')} note={plural(open.length, 'task', 'tasks')} tasks={open} chosen={task?.id} onChoose={choose} />
+                <Section title={say('screen.in_hand.waiting_or_being_reviewed')} note={plural(elsewhere.length, 'task', 'tasks')} tasks={elsewhere} chosen={task?.id} onChoose={choose} />
+                <Section title={say('screen.in_hand.done_today')} note={plural(done.length, 'task', 'tasks')} tasks={done} chosen={task?.id} onChoose={choose} />
             </nav>
-            <section aria-label="The open task" className={`overflow-auto ${chosen ? '' : 'hidden md:block'}`}>
+            <section aria-label={say('screen.in_hand.the_open_task')} className={`overflow-auto ${chosen ? '' : 'hidden md:block'}`}>
                 {task === null ? (
-                    <p className="p-6 text-ink2">Choose a task at the left; it opens here with all that is needed for it.</p>
+                    <p className="p-6 text-ink2">{say('screen.in_hand.choose_a_task_at')}</p>
                 ) : (
                     <div className="mx-auto max-w-3xl">
                         {chosen && (
                             <button type="button" className="p-3 text-sky md:hidden" onClick={() => router.visit('/in-hand')}>
-                                Back to the list
+                                {say('screen.in_hand.back_to_the_list')}
                             </button>
                         )}
                         <TaskPanel key={task.id} task={task} place="in-hand" keys />

@@ -39,7 +39,7 @@ function StripHead({ strip, days }: { strip: Strip | null; days: number }) {
             <span className="w-24 shrink-0 py-1 pl-1">
                 <strong className="text-ink">{strip === null ? '…' : strip.total}</strong> in {days} days
             </span>
-            <span className="border-l border-line px-3 py-1">Rules are asked from the top. The strip shows how much of the recent work reaches each, and how much it takes.</span>
+            <span className="border-l border-line px-3 py-1">{say('screen.rulebook.rules_are_asked_from')}</span>
         </p>
     );
 }
@@ -49,7 +49,7 @@ function StripFoot({ strip }: { strip: Strip | null }) {
     return (
         <p className="flex items-stretch border-t border-b border-line bg-paper">
             <span className={`w-24 shrink-0 px-1 py-2 text-right text-xs ${left > 0 ? 'font-semibold text-brick' : ''}`}>{strip === null ? '…' : left}</span>
-            <span className="border-l border-line px-3 py-2 text-ink2">left that no rule takes: unplaced</span>
+            <span className="border-l border-line px-3 py-2 text-ink2">{say('screen.rulebook.left_that_no_rule')}</span>
         </p>
     );
 }
@@ -87,7 +87,7 @@ export default function Rulebook(page: RulebookPageProps) {
 
     return (
         <div className="grid h-full grid-cols-[minmax(0,1fr)_320px] xl:grid-cols-[minmax(0,1fr)_380px]">
-            <Head title="Rulebook" />
+            <Head title={say('screen.rulebook.rulebook')} />
             <div ref={scroller} className="overflow-auto">
                 <RulebookHeader title={titleOf(page, draft)} draft={draft} mayWrite={mayWrite} onAdd={add} onDiscard={() => setDialog('discard')} onPublish={() => setDialog('publish')} />
                 <StripHead strip={strip} days={recentDays} />

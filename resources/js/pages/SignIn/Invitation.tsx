@@ -22,7 +22,7 @@ function Invitation({ invited }: InvitationPageProps) {
                     <p className="text-ink2">{invited === null ? say('sign_in.invited_over_description') : say('sign_in.invited_description', { email: invited.email })}</p>
                     {invited === null ? (
                         <Link href="/sign-in" className="text-sky underline">
-                            Sign in
+                            {say('screen.common.sign_in')}
                         </Link>
                     ) : (
                         <PasswordForm action={invited.address} email={invited.email} asksCurrent={false} send={say('sign_in.choose')} />

@@ -4,12 +4,13 @@ import { Mark } from '@/parts/Mark';
 import { OutageNote } from '@/parts/OutageNote';
 import { Button } from '@/ui/Button';
 import { Labelled } from '@/ui/Labelled';
+import { say } from '@/lib/words';
 
 function SignIn() {
     const form = useForm({ email: '', password: '', stay: false });
     return (
         <main className="grid min-h-screen place-items-center p-6">
-            <Head title="Sign in" />
+            <Head title={say('screen.common.sign_in')} />
             <div className="w-full max-w-sm">
                 <h1 className="mb-6 flex items-center gap-3 text-xl">
                     <Mark size={36} /> Open Baton
@@ -21,10 +22,10 @@ function SignIn() {
                         form.post('/sign-in', { onError: () => form.reset('password') });
                     }}
                 >
-                    <Labelled label="E-mail address" wrong={form.errors.email}>
+                    <Labelled label={say('screen.sign_in.e_mail_address')} wrong={form.errors.email}>
                         <input className="entry w-full" type="email" autoComplete="username" autoFocus value={form.data.email} onChange={(event) => form.setData('email', event.target.value)} />
                     </Labelled>
-                    <Labelled label="Password" wrong={form.errors.password}>
+                    <Labelled label={say('screen.sign_in.password')} wrong={form.errors.password}>
                         <input className="entry w-full" type="password" autoComplete="current-password" value={form.data.password} onChange={(event) => form.setData('password', event.target.value)} />
                     </Labelled>
                     <label className="flex items-center gap-2">
@@ -33,7 +34,7 @@ function SignIn() {
                     </label>
                     <OutageNote />
                     <Button type="submit" look="main" disabled={form.processing} className="w-full justify-center">
-                        Sign in
+                        {say('screen.common.sign_in')}
                     </Button>
                 </form>
             </div>

@@ -9,6 +9,7 @@ import { FieldEntry } from '@/parts/FieldEntry';
 import { ReasonTrail } from '@/parts/ReasonTrail';
 import { Button } from '@/ui/Button';
 import { Labelled } from '@/ui/Labelled';
+import { say } from '@/lib/words';
 
 const MEMBERS: Record<string, string> = { 'task.title': 'title', 'task.details': 'description', 'task.priority': 'priority', 'task.due': 'due', 'task.start': 'start', 'task.estimate': 'estimate', 'task.tags': 'tags' };
 
@@ -70,7 +71,7 @@ export default function NewTask({ kinds, fields, people }: NewTaskPageProps) {
     const chosen = kinds.find((one) => one.value === task.kind);
     return (
         <div className="mx-auto my-6 grid max-w-5xl gap-6 px-4 lg:grid-cols-[1fr_380px]">
-            <Head title="New task" />
+            <Head title={say('screen.common.new_task')} />
             <form
                 className="box space-y-4 p-5"
                 onSubmit={(event) => {
@@ -78,11 +79,11 @@ export default function NewTask({ kinds, fields, people }: NewTaskPageProps) {
                     task.make();
                 }}
             >
-                <h1 className="text-lg">New task</h1>
+                <h1 className="text-lg">{say('screen.common.new_task')}</h1>
                 <div className="grid gap-4 sm:grid-cols-2">
-                    <Labelled label="Kind of task" wrong={task.wrong.kind} {...(chosen === undefined ? {} : { hint: `It usually takes ${duration(chosen.minutes)}.` })}>
+                    <Labelled label={say('screen.new_task.kind_of_task')} wrong={task.wrong.kind} {...(chosen === undefined ? {} : { hint: `It usually takes ${duration(chosen.minutes)}.` })}>
                         <select className="entry w-full" value={task.kind} onChange={(event) => task.choose(event.target.value)}>
-                            <option value="">Choose a kind</option>
+                            <option value="">{say('screen.new_task.choose_a_kind')}</option>
                             {kinds.map((one) => (
                                 <option key={one.value} value={one.value}>
                                     {one.label}
@@ -90,7 +91,7 @@ export default function NewTask({ kinds, fields, people }: NewTaskPageProps) {
                             ))}
                         </select>
                     </Labelled>
-                    <Labelled label="Customer" wrong={task.wrong.customer}>
+                    <Labelled label={say('screen.new_task.customer')} wrong={task.wrong.customer}>
                         <CustomerFinder value={task.customer} onChange={task.setCustomer} />
                     </Labelled>
                     {fields.map((field) => (
@@ -101,16 +102,16 @@ export default function NewTask({ kinds, fields, people }: NewTaskPageProps) {
                 </div>
                 <div className="flex justify-end gap-2">
                     <Button disabled={task.busy} onClick={task.preview}>
-                        Who would get it
+                        {say('screen.new_task.who_would_get_it')}
                     </Button>
                     <Button type="submit" look="main" disabled={task.busy}>
-                        Make it
+                        {say('screen.new_task.make_it')}
                     </Button>
                 </div>
             </form>
-            <aside aria-label="Who would get it" className="box h-fit p-5">
-                <h2 className="mb-2 font-semibold">Who would get it, and why</h2>
-                {task.trail === null ? <p className="text-ink2">Ask, and the rules answer here as they are now. Nothing is made by asking, and no turn is taken.</p> : <ReasonTrail trail={task.trail} />}
+            <aside aria-label={say('screen.new_task.who_would_get_it')} className="box h-fit p-5">
+                <h2 className="mb-2 font-semibold">{say('screen.new_task.who_would_get_it_2')}</h2>
+                {task.trail === null ? <p className="text-ink2">{say('screen.new_task.ask_and_the_rules')}</p> : <ReasonTrail trail={task.trail} />}
             </aside>
         </div>
     );

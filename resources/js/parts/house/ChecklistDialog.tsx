@@ -3,6 +3,7 @@ import type { HouseChecklist } from '@props/House/HousePage';
 import { Dialog } from '@/ui/Dialog';
 import { DialogForm } from '@/ui/DialogForm';
 import { Labelled } from '@/ui/Labelled';
+import { say } from '@/lib/words';
 
 /** Makes a checklist, or changes one. */
 export function ChecklistDialog({ checklist, onClose }: { checklist: HouseChecklist | null; onClose: () => void }) {
@@ -15,17 +16,17 @@ export function ChecklistDialog({ checklist, onClose }: { checklist: HouseCheckl
         else form.put(`/house/checklists/${checklist.id}`, after);
     };
     return (
-        <Dialog open onOpenChange={(open) => !open && onClose()} title={checklist === null ? 'New checklist' : checklist.name} description="Tasks that have its items already keep theirs.">
+        <Dialog open onOpenChange={(open) => !open && onClose()} title={checklist === null ? say('screen.common.new_checklist') : checklist.name} description={say('screen.checklist_dialog.tasks_that_have_its')}>
             <DialogForm busy={form.processing} onLeave={onClose} onSend={send}>
-                <Labelled label="Name" wrong={errors.name}>
+                <Labelled label={say('screen.common.name')} wrong={errors.name}>
                     <input className="entry w-full" maxLength={120} value={form.data.name} onChange={(event) => form.setData('name', event.target.value)} />
                 </Labelled>
                 {checklist === null && (
-                    <Labelled label="Short name" hint="As rules call it; it stays." wrong={errors.slug}>
+                    <Labelled label={say('screen.common.short_name')} hint={say('screen.checklist_dialog.as_rules_call_it')} wrong={errors.slug}>
                         <input className="entry w-full font-mono" maxLength={60} value={form.data.slug} onChange={(event) => form.setData('slug', event.target.value)} />
                     </Labelled>
                 )}
-                <Labelled label="Items" hint="One a line, in their order." wrong={errors.items ?? Object.entries(errors).find(([name]) => name.startsWith('items.'))?.[1]}>
+                <Labelled label={say('screen.checklist_dialog.items')} hint={say('screen.checklist_dialog.one_a_line_in')} wrong={errors.items ?? Object.entries(errors).find(([name]) => name.startsWith('items.'))?.[1]}>
                     <textarea className="entry w-full" rows={8} value={form.data.text} onChange={(event) => form.setData('text', event.target.value)} />
                 </Labelled>
             </DialogForm>

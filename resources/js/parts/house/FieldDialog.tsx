@@ -39,24 +39,24 @@ export function FieldDialog({ field, onClose }: { field: HouseField | null; onCl
         else form.put(`/house/fields/${field.id}`, after);
     };
     return (
-        <Dialog open onOpenChange={(open) => !open && onClose()} title={field === null ? 'New field' : `Field ${field.path}`} description="It is at once in forms, criteria, the API and on the page of each task.">
+        <Dialog open onOpenChange={(open) => !open && onClose()} title={field === null ? say('screen.common.new_field') : `Field ${field.path}`} description={say('screen.field_dialog.it_is_at_once')}>
             <DialogForm busy={form.processing} onLeave={onClose} onSend={send}>
-                <Labelled label="Label" wrong={errors.label}>
+                <Labelled label={say('screen.field_dialog.label')} wrong={errors.label}>
                     <input className="entry w-full" maxLength={120} value={form.data.label} onChange={(event) => form.setData((data) => ({ ...data, label: event.target.value, name: data.name === named(data.label) ? named(event.target.value) : data.name }))} />
                 </Labelled>
                 {field === null && (
                     <div className="grid gap-4 sm:grid-cols-3">
-                        <Labelled label="Of">
+                        <Labelled label={say('screen.field_dialog.of')}>
                             <select className="entry w-full" value={form.data.of} onChange={(event) => form.setData('of', event.target.value)}>
-                                <option value="task">tasks</option>
-                                <option value="customer">customers</option>
-                                <option value="person">people</option>
+                                <option value="task">{say('screen.field_dialog.tasks')}</option>
+                                <option value="customer">{say('screen.field_dialog.customers')}</option>
+                                <option value="person">{say('screen.field_dialog.people')}</option>
                             </select>
                         </Labelled>
-                        <Labelled label="Name" hint="As rules and other systems call it; it stays." wrong={errors.name}>
+                        <Labelled label={say('screen.common.name')} hint={say('screen.common.as_rules_and_other')} wrong={errors.name}>
                             <input className="entry w-full font-mono" maxLength={60} value={form.data.name} onChange={(event) => form.setData('name', event.target.value)} />
                         </Labelled>
-                        <Labelled label="Type" hint="It stays." wrong={errors.type}>
+                        <Labelled label={say('screen.field_dialog.type')} hint={say('screen.field_dialog.it_stays')} wrong={errors.type}>
                             <select className="entry w-full" value={form.data.type} onChange={(event) => form.setData('type', event.target.value as typeof form.data.type)}>
                                 {TYPES.map((type) => (
                                     <option key={type} value={type}>
@@ -68,7 +68,7 @@ export function FieldDialog({ field, onClose }: { field: HouseField | null; onCl
                     </div>
                 )}
                 {listed && (
-                    <Labelled label="Values" hint={valuesHint(field)} wrong={wrongValues}>
+                    <Labelled label={say('screen.field_dialog.values')} hint={valuesHint(field)} wrong={wrongValues}>
                         <textarea className="entry w-full font-mono" rows={6} value={form.data.values} onChange={(event) => form.setData('values', event.target.value)} />
                     </Labelled>
                 )}

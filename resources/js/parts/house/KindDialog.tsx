@@ -6,6 +6,7 @@ import { FieldEntry } from '@/parts/FieldEntry';
 import { Dialog } from '@/ui/Dialog';
 import { DialogForm } from '@/ui/DialogForm';
 import { Labelled } from '@/ui/Labelled';
+import { say } from '@/lib/words';
 
 type Props = Pick<HousePageProps, 'entries' | 'people'> & { kind: HouseKind | null; onClose: () => void };
 
@@ -24,23 +25,23 @@ export function KindDialog({ kind, entries, people, onClose }: Props) {
         else router.put(`/house/kinds/${kind.id}`, { name, minutes, guide, defaults }, after);
     };
     return (
-        <Dialog open onOpenChange={(open) => !open && onClose()} title={kind === null ? 'New kind of task' : kind.name} wide>
+        <Dialog open onOpenChange={(open) => !open && onClose()} title={kind === null ? say('screen.kind_dialog.new_kind_of_task') : kind.name} wide>
             <DialogForm onLeave={onClose} onSend={send}>
                 <div className="grid gap-4 sm:grid-cols-3">
-                    <Labelled label="Name" wrong={wrong.name}>
+                    <Labelled label={say('screen.common.name')} wrong={wrong.name}>
                         <input className="entry w-full" maxLength={120} value={name} onChange={(event) => setName(event.target.value)} />
                     </Labelled>
-                    <Labelled label="Short name" hint="As rules and other systems call it; it stays." wrong={wrong.slug}>
+                    <Labelled label={say('screen.common.short_name')} hint={say('screen.common.as_rules_and_other')} wrong={wrong.slug}>
                         <input className="entry w-full font-mono" maxLength={60} disabled={kind !== null} value={slug} onChange={(event) => setSlug(event.target.value)} />
                     </Labelled>
-                    <Labelled label="Minutes that it usually takes" wrong={wrong.minutes}>
+                    <Labelled label={say('screen.kind_dialog.minutes_that_it_usually')} wrong={wrong.minutes}>
                         <input className="entry w-28" inputMode="numeric" value={minutes} onChange={(event) => setMinutes(event.target.value)} />
                     </Labelled>
                 </div>
-                <Labelled label="Guide" hint="How it is done; it stands on each task of the kind." wrong={wrong.guide}>
+                <Labelled label={say('screen.kind_dialog.guide')} hint={say('screen.kind_dialog.how_it_is_done')} wrong={wrong.guide}>
                     <textarea className="entry w-full" rows={3} maxLength={10_000} value={guide} onChange={(event) => setGuide(event.target.value)} />
                 </Labelled>
-                <h3 className="font-semibold">What tasks of it begin with</h3>
+                <h3 className="font-semibold">{say('screen.kind_dialog.what_tasks_of_it')}</h3>
                 <div className="grid gap-4 sm:grid-cols-3">
                     {tasks.map((field) => (
                         <FieldEntry key={field.path} field={field} value={defaults[field.path] ?? null} people={people} wrong={wrong[`defaults.${field.path}`]} onChange={(value) => setDefaults({ ...defaults, [field.path]: value })} />

@@ -5,6 +5,7 @@ import { ask } from '@/lib/ask';
 import { FaultList, faultsOf } from '@/parts/FaultList';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
+import { say } from '@/lib/words';
 
 const LISTS = [
     { list: 'people', label: 'People' },
@@ -65,28 +66,28 @@ export function RosterImportDialog({ onClose, onDone }: { onClose: () => void; o
     const nothing = found !== null && LISTS.every(({ list }) => found.changes[list].added.length + found.changes[list].changed.length + (remove ? found.changes[list].missing.length : 0) === 0);
     const missing = found !== null && LISTS.some(({ list }) => found.changes[list].missing.length > 0);
     return (
-        <Dialog open onOpenChange={onClose} wide title="Read people and teams from a file" description="What the file has is added or changed; nothing happens before you have seen what.">
+        <Dialog open onOpenChange={onClose} wide title={say('screen.roster_import_dialog.read_people_and_teams')} description={say('screen.roster_import_dialog.what_the_file_has')}>
             <label className="block space-y-1">
-                <span className="font-medium">Roster (JSON), table (CSV) or cards (vCard)</span>
+                <span className="font-medium">{say('screen.roster_import_dialog.roster_json_table_csv')}</span>
                 <input className="entry w-full" type="file" accept=".json,.csv,.vcf" onChange={(event) => look(event.target.files?.[0])} />
             </label>
             <FaultList faults={faults} />
             {found !== null && <WhatChanges changes={found.changes} remove={remove} />}
-            {nothing && <p className="mt-3">The house has all of this already; there is nothing to change.</p>}
+            {nothing && <p className="mt-3">{say('screen.roster_import_dialog.the_house_has_all')}</p>}
             {missing && (
                 <label className="mt-3 flex items-start gap-2">
                     <input type="checkbox" className="mt-1" checked={remove} onChange={(event) => setRemove(event.target.checked)} />
                     <span>
                         Take away what the file does not have
-                        <span className="block text-xs text-ink2">People become inactive and keep what they have done. Teams, skills and absences go.</span>
+                        <span className="block text-xs text-ink2">{say('screen.roster_import_dialog.people_become_inactive_and')}</span>
                     </span>
                 </label>
             )}
             <div className="mt-4 flex justify-end gap-2">
-                <Button onClick={onClose}>{found === null ? 'Close' : 'Not yet'}</Button>
+                <Button onClick={onClose}>{found === null ? say('screen.common.close') : say('screen.common.not_yet')}</Button>
                 {found !== null && (
                     <Button look={remove ? 'grave' : 'main'} disabled={busy || nothing} onClick={() => merge(found, remove)}>
-                        {remove ? 'Merge and take away' : 'Merge'}
+                        {remove ? say('screen.roster_import_dialog.merge_and_take_away') : say('screen.roster_import_dialog.merge')}
                     </Button>
                 )}
             </div>
@@ -96,13 +97,13 @@ export function RosterImportDialog({ onClose, onDone }: { onClose: () => void; o
 
 function WhatChanges({ changes, remove }: { changes: RosterChanges; remove: boolean }) {
     return (
-        <table className="mt-4 w-full text-left" aria-label="What the file would change">
+        <table className="mt-4 w-full text-left" aria-label={say('screen.roster_import_dialog.what_the_file_would')}>
             <thead className="text-xs text-ink2">
                 <tr>
                     <th className="py-1 pr-3 font-normal" />
-                    <th className="w-1/4 py-1 pr-3 font-normal">to be added</th>
-                    <th className="w-1/4 py-1 pr-3 font-normal">to be changed</th>
-                    <th className="py-1 font-normal">{remove ? <span className="text-brick">to be taken away</span> : 'not in the file, stays'}</th>
+                    <th className="w-1/4 py-1 pr-3 font-normal">{say('screen.roster_import_dialog.to_be_added')}</th>
+                    <th className="w-1/4 py-1 pr-3 font-normal">{say('screen.roster_import_dialog.to_be_changed')}</th>
+                    <th className="py-1 font-normal">{remove ? <span className="text-brick">{say('screen.roster_import_dialog.to_be_taken_away')}</span> : say('screen.roster_import_dialog.not_in_the_file')}</th>
                 </tr>
             </thead>
             <tbody>
@@ -125,7 +126,7 @@ const SHOWN = 12;
 
 function Names({ change, kind }: { change: ListChanges; kind: keyof ListChanges }) {
     const names = change[kind];
-    if (names.length === 0) return <span className="text-ink2">none</span>;
+    if (names.length === 0) return <span className="text-ink2">{say('screen.common.none')}</span>;
     if (names.length <= SHOWN) return names.join(', ');
     return (
         <details>

@@ -1,8 +1,9 @@
 import type { Coverage } from '@props/Rules/RulebookPage';
+import { say } from '@/lib/words';
 
 /** What of the recent work would go by another rule than it does now, as far as it is worked out. */
 export function Changes({ coverage, days }: { coverage: Coverage | null; days: number }) {
-    if (coverage === null || coverage.changes === null) return <p className="text-ink2">It is worked out in the background as soon as the draft is saved.</p>;
+    if (coverage === null || coverage.changes === null) return <p className="text-ink2">{say('screen.changes.it_is_worked_out')}</p>;
     const { changes, strip } = coverage;
     return (
         <>
@@ -23,7 +24,7 @@ export function Progress({ coverage }: { coverage: Coverage }) {
     if (coverage.finished) return null;
     return (
         <p role="status" className="text-xs text-ink2">
-            <progress className="mr-2 h-2 w-24 align-middle" value={coverage.done} max={Math.max(coverage.total, 1)} aria-label="Recent work looked at" />
+            <progress className="mr-2 h-2 w-24 align-middle" value={coverage.done} max={Math.max(coverage.total, 1)} aria-label={say('screen.changes.recent_work_looked_at')} />
             {coverage.done} of {coverage.total} recent tasks looked at so far
         </p>
     );
@@ -38,9 +39,9 @@ function Moves({ changes, total, days }: { changes: NonNullable<Coverage['change
             <table className="w-full text-left">
                 <thead className="text-xs text-ink2">
                     <tr>
-                        <th className="py-1 pr-3 text-right font-normal">Tasks</th>
-                        <th className="py-1 pr-3 font-normal">now by</th>
-                        <th className="py-1 font-normal">then by</th>
+                        <th className="py-1 pr-3 text-right font-normal">{say('screen.changes.tasks')}</th>
+                        <th className="py-1 pr-3 font-normal">{say('screen.changes.now_by')}</th>
+                        <th className="py-1 font-normal">{say('screen.changes.then_by')}</th>
                     </tr>
                 </thead>
                 <tbody>
@@ -48,13 +49,13 @@ function Moves({ changes, total, days }: { changes: NonNullable<Coverage['change
                         <tr key={`${move.from} ${move.to}`} className="border-t border-line align-top">
                             <td className="py-1 pr-3 text-right font-semibold">{move.count}</td>
                             <td className="py-1 pr-3">{move.from ?? 'no rule'}</td>
-                            <td className="py-1">{move.to ?? <span className="text-brick">no rule: unplaced</span>}</td>
+                            <td className="py-1">{move.to ?? <span className="text-brick">{say('screen.changes.no_rule_unplaced')}</span>}</td>
                         </tr>
                     ))}
                 </tbody>
             </table>
             <details>
-                <summary className="cursor-pointer text-sky">The latest of them</summary>
+                <summary className="cursor-pointer text-sky">{say('screen.changes.the_latest_of_them')}</summary>
                 <ul>
                     {changes.examples.map((example) => (
                         <li key={example.taskId} className="border-t border-line py-1">

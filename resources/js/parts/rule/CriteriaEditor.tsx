@@ -5,6 +5,7 @@ import { operatorWords } from '@/lib/describe';
 import { Button } from '@/ui/Button';
 import { ValueEditor } from './ValueEditor';
 import { WordChoice } from './Word';
+import { say } from '@/lib/words';
 
 const KINDS = [
     { value: 'all', label: 'all of these hold' },
@@ -21,7 +22,7 @@ function ComparisonLine({ comparison, vocabulary, onChange }: { comparison: Comp
     return (
         <>
             <WordChoice
-                label="Field"
+                label={say('screen.criteria_editor.field')}
                 value={comparison.field}
                 options={offered(vocabulary, comparison.field).map((one) => ({ value: one.path, label: one.label }))}
                 onChange={(path) => {
@@ -57,10 +58,10 @@ export function CriteriaEditor({ kind, parts, vocabulary, onChange, depth = 0 }:
         <div className={depth === 0 ? '' : 'border-l-2 border-line pl-3'}>
             {(parts.length > 1 || kind === 'none' || depth > 0) && (
                 <p>
-                    <WordChoice label="How the criteria go together" value={kind} options={KINDS} onChange={(next) => onChange(makeGroup(next as GroupKind, parts))} />:
+                    <WordChoice label={say('screen.criteria_editor.how_the_criteria_go')} value={kind} options={KINDS} onChange={(next) => onChange(makeGroup(next as GroupKind, parts))} />:
                 </p>
             )}
-            {parts.length === 0 && depth === 0 && <p className="pt-0.5">whatever it is.</p>}
+            {parts.length === 0 && depth === 0 && <p className="pt-0.5">{say('screen.criteria_editor.whatever_it_is')}</p>}
             <ul>
                 {parts.map((part, index) => {
                     const group = groupOf(part);
@@ -74,8 +75,8 @@ export function CriteriaEditor({ kind, parts, vocabulary, onChange, depth = 0 }:
                                     <CriteriaEditor kind={group.kind} parts={group.parts} vocabulary={vocabulary} depth={depth + 1} onChange={(next) => set(index, next)} />
                                 )}
                             </div>
-                            <Button look="quiet" className="min-h-6 text-ink2" aria-label="take out this criterion" onClick={() => onChange(makeGroup(kind, parts.filter((_, at) => at !== index)))}>
-                                take out
+                            <Button look="quiet" className="min-h-6 text-ink2" aria-label={say('screen.criteria_editor.take_out_this_criterion')} onClick={() => onChange(makeGroup(kind, parts.filter((_, at) => at !== index)))}>
+                                {say('screen.common.take_out')}
                             </Button>
                         </li>
                     );
@@ -83,11 +84,11 @@ export function CriteriaEditor({ kind, parts, vocabulary, onChange, depth = 0 }:
             </ul>
             <p className="pl-9">
                 <Button look="quiet" onClick={() => onChange(makeGroup(kind, [...parts, BLANK]))}>
-                    {parts.length === 0 ? 'Add a criterion' : `${join} …`}
+                    {parts.length === 0 ? say('screen.criteria_editor.add_a_criterion') : `${join} …`}
                 </Button>
                 {depth < DEEPEST && (
                     <Button look="quiet" onClick={() => onChange(makeGroup(kind, [...parts, makeGroup(kind === 'any' ? 'all' : 'any', [BLANK])]))}>
-                        a group of criteria
+                        {say('screen.criteria_editor.a_group_of_criteria')}
                     </Button>
                 )}
             </p>

@@ -1,14 +1,15 @@
 import { router } from '@inertiajs/react';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
+import { say } from '@/lib/words';
 
 type Props = { revision: number; open: boolean; onOpenChange: (open: boolean) => void; onDiscard: () => void };
 
 export function DiscardDialog({ revision, open, onOpenChange, onDiscard }: Props) {
     return (
-        <Dialog open={open} onOpenChange={onOpenChange} title="Discard the draft?" description="The published version stays in force. The rules of the draft are kept in the audit trail, but not on this page.">
+        <Dialog open={open} onOpenChange={onOpenChange} title={say('screen.discard_dialog.discard_the_draft')} description={say('screen.discard_dialog.the_published_version_stays')}>
             <div className="flex justify-end gap-2">
-                <Button onClick={() => onOpenChange(false)}>Keep it</Button>
+                <Button onClick={() => onOpenChange(false)}>{say('screen.discard_dialog.keep_it')}</Button>
                 <Button
                     look="grave"
                     onClick={() => {
@@ -17,7 +18,7 @@ export function DiscardDialog({ revision, open, onOpenChange, onDiscard }: Props
                         router.delete('/rulebook/draft', { data: { revision } });
                     }}
                 >
-                    Discard
+                    {say('screen.common.discard')}
                 </Button>
             </div>
         </Dialog>

@@ -23,15 +23,15 @@ export function FieldChangeControl({ value, vocabulary, onChange }: { value: Fie
     const list = field !== undefined && ['many_of', 'tags'].includes(field.type);
     return (
         <>
-            <WordChoice label="Field that changes" value={value.field ?? ''} options={optionsOf(offered(vocabulary, value.field))} onChange={(next) => onChange({ field: next, how: how === 'values' ? 'any' : how })} />{' '}
+            <WordChoice label={say('screen.field_controls.field_that_changes')} value={value.field ?? ''} options={optionsOf(offered(vocabulary, value.field))} onChange={(next) => onChange({ field: next, how: how === 'values' ? 'any' : how })} />{' '}
             {field !== undefined && (
-                <WordChoice label="How it changes" value={how} options={HOW.filter((one) => !list || one.value !== 'values')} onChange={(next) => onChange({ field: field.path, how: next })} />
+                <WordChoice label={say('screen.field_controls.how_it_changes')} value={how} options={HOW.filter((one) => !list || one.value !== 'values')} onChange={(next) => onChange({ field: field.path, how: next })} />
             )}
             {field !== undefined && how === 'values' && (
                 <>
                     {' '}
-                    from <OneValue field={field} value={value.from as string | undefined} vocabulary={vocabulary} label="From" onChange={(next) => onChange(cleaned({ ...value, from: next === '' ? undefined : next }))} /> to{' '}
-                    <OneValue field={field} value={value.to as string | undefined} vocabulary={vocabulary} label="To" onChange={(next) => onChange(cleaned({ ...value, to: next === '' ? undefined : next }))} />
+                    from <OneValue field={field} value={value.from as string | undefined} vocabulary={vocabulary} label={say('screen.field_controls.from')} onChange={(next) => onChange(cleaned({ ...value, from: next === '' ? undefined : next }))} /> to{' '}
+                    <OneValue field={field} value={value.to as string | undefined} vocabulary={vocabulary} label={say('screen.common.to')} onChange={(next) => onChange(cleaned({ ...value, to: next === '' ? undefined : next }))} />
                 </>
             )}
         </>
@@ -54,10 +54,10 @@ export function AssignmentControl({ value, ofPeople, vocabulary, onChange }: { v
                 onChange={(next) => onChange({ field: next })}
             />{' '}
             {say(ofPeople ? 'field_change.having' : 'field_change.to_value')}{' '}
-            {field?.type === 'tags' && <WordList label="Value" values={list} onChange={set} />}
-            {field?.type === 'many_of' && <WordChoices label="Value" values={list.map(String)} options={offeredOptions(field.options, list)} onChange={set} />}
+            {field?.type === 'tags' && <WordList label={say('screen.field_controls.value')} values={list} onChange={set} />}
+            {field?.type === 'many_of' && <WordChoices label={say('screen.field_controls.value')} values={list.map(String)} options={offeredOptions(field.options, list)} onChange={set} />}
             {field !== undefined && field.type !== 'tags' && field.type !== 'many_of' && (
-                <OneValue field={field} value={value.value as string | number | boolean | undefined} vocabulary={vocabulary} label="Value" onChange={set} />
+                <OneValue field={field} value={value.value as string | number | boolean | undefined} vocabulary={vocabulary} label={say('screen.field_controls.value')} onChange={set} />
             )}
         </>
     );

@@ -4,6 +4,7 @@ import { ask } from '@/lib/ask';
 import { FaultList, faultsOf } from '@/parts/FaultList';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
+import { say } from '@/lib/words';
 
 type Props = { revision: number; isDraft: boolean; open: boolean; onOpenChange: (open: boolean) => void };
 
@@ -22,14 +23,14 @@ export function ImportDialog({ revision, isDraft, open, onOpenChange }: Props) {
         }
     };
     return (
-        <Dialog open={open} onOpenChange={onOpenChange} title="Read rules from a file" description={`The rules of the file ${isDraft ? 'take the place of' : 'become'} the draft. Nothing is published by this.`}>
+        <Dialog open={open} onOpenChange={onOpenChange} title={say('screen.import_dialog.read_rules_from_a')} description={`The rules of the file ${isDraft ? 'take the place of' : 'become'} the draft. Nothing is published by this.`}>
             <label className="block space-y-1">
-                <span className="font-medium">Rulebook file (JSON)</span>
+                <span className="font-medium">{say('screen.import_dialog.rulebook_file_json')}</span>
                 <input className="entry w-full" type="file" accept="application/json,.json" onChange={(event) => void read(event.target.files?.[0])} />
             </label>
             <FaultList faults={faults} />
             <div className="mt-4 flex justify-end">
-                <Button onClick={() => onOpenChange(false)}>Close</Button>
+                <Button onClick={() => onOpenChange(false)}>{say('screen.common.close')}</Button>
             </div>
         </Dialog>
     );

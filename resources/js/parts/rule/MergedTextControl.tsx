@@ -5,6 +5,7 @@ import { offered } from '@/lib/criteria';
 import { useAsked } from '@/lib/useAsked';
 import { Button } from '@/ui/Button';
 import { Menu } from '@/ui/Menu';
+import { say } from '@/lib/words';
 
 type Preview = { number: number; filled: string; missing: string[] };
 
@@ -17,7 +18,7 @@ function MergedPreview({ text }: { text: string }) {
     return (
         <span className="block basis-full text-sm text-ink2" aria-live="polite">
             On №{' '}
-            <input className="word w-14" aria-label="Number of the task that it is tried on" inputMode="numeric" placeholder={preview === null ? '' : String(preview.number)} value={number} onChange={(event) => setNumber(event.target.value.replace(/\D/g, '').slice(0, 9))} />{' '}
+            <input className="word w-14" aria-label={say('screen.merged_text_control.number_of_the_task')} inputMode="numeric" placeholder={preview === null ? '' : String(preview.number)} value={number} onChange={(event) => setNumber(event.target.value.replace(/\D/g, '').slice(0, 9))} />{' '}
             {wrong !== '' ? (
                 <span className="text-ochre">{wrong}</span>
             ) : (
@@ -52,7 +53,7 @@ export function MergedTextControl({ label, value, oneLine, most, vocabulary, onC
             <Menu
                 trigger={
                     <Button look="quiet" className="min-h-6" aria-label={`Merge a field into ${label.toLowerCase()}`}>
-                        field …
+                        {say('screen.merged_text_control.field')}
                     </Button>
                 }
                 items={offered(vocabulary).map((field) => ({ label: field.label, run: () => merge(field.path) }))}

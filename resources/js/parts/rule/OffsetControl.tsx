@@ -1,5 +1,6 @@
 import { offsetOf } from '@/lib/parameters';
 import { WordChoice, WordNumber } from './Word';
+import { say } from '@/lib/words';
 
 const UNITS = [
     { value: 'minutes', label: 'minutes' },
@@ -37,7 +38,7 @@ export function OffsetControl({ label, value, onChange, sides = true }: Props) {
                     <WordChoice label={`Unit of ${label.toLowerCase()}`} value={unit} options={UNITS} onChange={(next) => onChange(written(amount ?? 1, next, sides ? side : 'after'))} />{' '}
                 </>
             )}
-            {sides && <WordChoice label="Before or after" value={side} options={SIDES} onChange={(next) => onChange(written(amount === null || amount === 0 ? 1 : amount, unit, next))} />}
+            {sides && <WordChoice label={say('screen.offset_control.before_or_after')} value={side} options={SIDES} onChange={(next) => onChange(written(amount === null || amount === 0 ? 1 : amount, unit, next))} />}
         </>
     );
 }

@@ -69,13 +69,13 @@ function ListControl({ of, name, label, value, vocabulary, depth, onChange }: Om
                     <ParameterControl type={of} name={name} value={item} vocabulary={vocabulary} depth={depth + 1} onChange={(next) => onChange(rows.map((one, at) => (at === index ? next : one)))} />
                     {rows.length > 1 && (
                         <Button look="quiet" className="min-h-6 text-ink2" onClick={() => onChange(rows.filter((_, at) => at !== index))}>
-                            take out
+                            {say('screen.common.take_out')}
                         </Button>
                     )}
                 </span>
             ))}
             <Button look="quiet" onClick={() => onChange([...rows, { kind: '' }])}>
-                or …
+                {say('screen.parameter_control.or')}
             </Button>
         </span>
     );
@@ -100,7 +100,7 @@ export function OptionalControl(props: Props): ReactNode {
         <>
             <ParameterControl {...props} />{' '}
             <Button look="quiet" className="min-h-6 text-ink2" aria-label={`leave out ${label}`} onClick={() => onChange(undefined)}>
-                leave out
+                {say('screen.parameter_control.leave_out')}
             </Button>
         </>
     );

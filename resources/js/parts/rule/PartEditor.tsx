@@ -98,7 +98,7 @@ export function PartsEditor({ family, parts, vocabulary, add, onChange }: ListPr
                     <div key={index}>
                         {kind === undefined ? part.kind : <Slots family={family} kind={kind} part={part} vocabulary={vocabulary} depth={0} onChange={(next) => onChange(parts.map((one, at) => (at === index ? next : one)))} />}
                         <Button look="quiet" className="min-h-6 text-ink2" aria-label={`take out ${LABELS[family].toLowerCase()} ${index + 1}`} onClick={() => onChange(parts.filter((_, at) => at !== index))}>
-                            take out
+                            {say('screen.common.take_out')}
                         </Button>
                     </div>
                 );

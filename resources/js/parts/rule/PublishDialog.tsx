@@ -5,6 +5,7 @@ import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 import { Labelled } from '@/ui/Labelled';
 import { Changes } from './Changes';
+import { say } from '@/lib/words';
 
 type Props = { coverage: Coverage | null; faults: Fault[]; revision: number; next: number; days: number; open: boolean; onOpenChange: (open: boolean) => void };
 
@@ -12,7 +13,7 @@ type Props = { coverage: Coverage | null; faults: Fault[]; revision: number; nex
 export function PublishDialog({ coverage, faults, revision, next, days, open, onOpenChange }: Props) {
     const form = useForm({ note: '' });
     return (
-        <Dialog open={open} onOpenChange={onOpenChange} wide title={`Publish version ${next}`} description="From then on, what arrives is decided by these rules. Tasks that are already placed stay where they are. An earlier version can be taken up again at any time.">
+        <Dialog open={open} onOpenChange={onOpenChange} wide title={`Publish version ${next}`} description={say('screen.publish_dialog.from_then_on_what')}>
             <Changes coverage={coverage} days={days} />
             <form
                 className="mt-4 space-y-4"
@@ -22,12 +23,12 @@ export function PublishDialog({ coverage, faults, revision, next, days, open, on
                     form.post('/rulebook/publish', { onSuccess: () => onOpenChange(false) });
                 }}
             >
-                <Labelled label="What is new" hint="A few words for the list of versions; may stay empty." wrong={form.errors.note}>
+                <Labelled label={say('screen.publish_dialog.what_is_new')} hint={say('screen.publish_dialog.a_few_words_for')} wrong={form.errors.note}>
                     <input className="entry w-full" maxLength={255} value={form.data.note} onChange={(event) => form.setData('note', event.target.value)} />
                 </Labelled>
                 {faults.length > 0 && <p className="text-brick">{plural(faults.length, 'thing is', 'things are')} not right or not finished yet: {faults[0]?.reason}</p>}
                 <div className="flex justify-end gap-2">
-                    <Button onClick={() => onOpenChange(false)}>Not yet</Button>
+                    <Button onClick={() => onOpenChange(false)}>{say('screen.common.not_yet')}</Button>
                     <Button type="submit" look="main" disabled={form.processing || faults.length > 0}>
                         Publish version {next}
                     </Button>

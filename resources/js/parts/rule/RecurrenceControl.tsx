@@ -26,9 +26,9 @@ export function RecurrenceControl({ value, onChange }: { value: string | undefin
     const days = listed(frequency === 'MONTHLY' ? parts.BYMONTHDAY : parts.BYDAY);
     return (
         <>
-            every <WordNumber label="Every so many" value={interval} onChange={(next) => onChange(written(frequency, next, days))} />{' '}
-            <WordChoice label="How often" value={frequency} options={FREQUENCIES} onChange={(next) => onChange(written(next, interval, next === 'MONTHLY' || frequency === 'MONTHLY' ? [] : days))} /> on{' '}
-            <WordChoices label="Days" values={days} options={frequency === 'MONTHLY' ? DAYS_OF_MONTH : DAYS} onChange={(next) => onChange(written(frequency, interval, next))} />
+            every <WordNumber label={say('screen.recurrence_control.every_so_many')} value={interval} onChange={(next) => onChange(written(frequency, next, days))} />{' '}
+            <WordChoice label={say('screen.recurrence_control.how_often')} value={frequency} options={FREQUENCIES} onChange={(next) => onChange(written(next, interval, next === 'MONTHLY' || frequency === 'MONTHLY' ? [] : days))} /> on{' '}
+            <WordChoices label={say('screen.recurrence_control.days')} values={days} options={frequency === 'MONTHLY' ? DAYS_OF_MONTH : DAYS} onChange={(next) => onChange(written(frequency, interval, next))} />
         </>
     );
 }

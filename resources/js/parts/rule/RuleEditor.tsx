@@ -8,6 +8,7 @@ import { Button } from '@/ui/Button';
 import { CriteriaEditor } from './CriteriaEditor';
 import { PartEditor, PartsEditor } from './PartEditor';
 import { WordChoice } from './Word';
+import { say } from '@/lib/words';
 
 function Clause({ word, children }: { word: string; children: ReactNode }) {
     return (
@@ -42,18 +43,18 @@ function GiveEditor({ give, vocabulary, onChange }: { give: Give; vocabulary: Vo
     return (
         <>
             <div>
-                <WordChoice label="Seat" value={give.seat ?? 'holder'} options={SEATS} onChange={(seat) => onChange({ ...give, seat: seat === 'reviewer' ? 'reviewer' : 'holder' })} />{' '}
+                <WordChoice label={say('screen.rule_editor.seat')} value={give.seat ?? 'holder'} options={SEATS} onChange={(seat) => onChange({ ...give, seat: seat === 'reviewer' ? 'reviewer' : 'holder' })} />{' '}
                 <PartEditor family="pool" part={give.pool} vocabulary={vocabulary} onChange={(pool) => onChange({ ...give, pool })} />
             </div>
             <div>
                 <PartEditor family="method" part={give.method} vocabulary={vocabulary} proposals={give.pool === undefined ? {} : { rotation: describePart('pool', give.pool, vocabulary).slice(0, 160) }} onChange={(method) => onChange({ ...give, method })} />
             </div>
             <div>
-                <WordChoice label="Whoever has it" value={give.anew === true ? 'anew' : 'keeps'} options={KEEPS} onChange={(next) => onChange({ ...give, anew: next === 'anew' })} />
+                <WordChoice label={say('screen.rule_editor.whoever_has_it')} value={give.anew === true ? 'anew' : 'keeps'} options={KEEPS} onChange={(next) => onChange({ ...give, anew: next === 'anew' })} />
             </div>
-            <PartsEditor family="limit" parts={give.limits ?? []} vocabulary={vocabulary} add="Add a limit" onChange={(limits) => onChange({ ...give, limits })} />
+            <PartsEditor family="limit" parts={give.limits ?? []} vocabulary={vocabulary} add={say('screen.rule_editor.add_a_limit')} onChange={(limits) => onChange({ ...give, limits })} />
             <div>
-                <span className="text-ink2">otherwise </span>
+                <span className="text-ink2">{say('screen.rule_editor.otherwise')} </span>
                 <PartEditor family="otherwise" part={give.otherwise ?? { kind: 'next_rule' }} vocabulary={vocabulary} onChange={(otherwise) => onChange({ ...give, otherwise })} />
             </div>
         </>
@@ -76,7 +77,7 @@ function Validity({ rule, onChange }: { rule: Rule; onChange: (rule: Rule) => vo
             <>
                 always.{' '}
                 <Button look="quiet" className="min-h-6" onClick={() => onChange({ ...rule, valid_from: formats.fromLocal(formats.toLocal(new Date().toISOString())) })}>
-                    Only for a time
+                    {say('screen.rule_editor.only_for_a_time')}
                 </Button>
             </>
         );
@@ -85,7 +86,7 @@ function Validity({ rule, onChange }: { rule: Rule; onChange: (rule: Rule) => vo
         <>
             from {entry('valid_from', 'Valid from')} until {entry('valid_until', 'Valid until')} <span className="text-xs text-ink2">in {formats.zone}; what is empty does not bound it.</span>{' '}
             <Button look="quiet" className="min-h-6 text-ink2" onClick={() => onChange(without(rule, 'valid_from', 'valid_until'))}>
-                Always
+                {say('screen.rule_editor.always')}
             </Button>
         </>
     );
@@ -97,17 +98,17 @@ function EventsEditor({ rule, vocabulary, onChange }: { rule: Rule; vocabulary: 
         <>
                 {rule.when.map((event, index) => (
                     <div key={index}>
-                        {index > 0 && <span className="text-ink2">or when </span>}
+                        {index > 0 && <span className="text-ink2">{say('screen.rule_editor.or_when')} </span>}
                         <PartEditor family="event" part={event} vocabulary={vocabulary} onChange={(next) => onChange({ ...rule, when: rule.when.map((one, at) => (at === index ? next : one)) })} />
                         {rule.when.length > 1 && (
                             <Button look="quiet" className="min-h-6 text-ink2" aria-label={`take out event ${index + 1}`} onClick={() => onChange({ ...rule, when: rule.when.filter((_, at) => at !== index) })}>
-                                take out
+                                {say('screen.common.take_out')}
                             </Button>
                         )}
                     </div>
                 ))}
                 <Button look="quiet" className="min-h-6" onClick={() => onChange({ ...rule, when: [...rule.when, { kind: '' }] })}>
-                    or when …
+                    {say('screen.rule_editor.or_when_2')}
                 </Button>
         </>
     );
@@ -125,12 +126,12 @@ export function RuleEditor({ rule, vocabulary, faults, onChange }: Props) {
         <div className="space-y-1">
             <div className="flex flex-wrap items-center gap-2 pb-1">
                 <label className="flex flex-1 items-center gap-2">
-                    <span className="w-16 text-right text-ink2">Name</span>
+                    <span className="w-16 text-right text-ink2">{say('screen.common.name')}</span>
                     <input className="entry min-w-40 flex-1 font-semibold" value={rule.name} placeholder={proposal} maxLength={200} onChange={(event) => onChange({ ...rule, name: event.target.value })} />
                 </label>
                 {rule.name !== proposal && (
                     <Button look="quiet" onClick={() => onChange({ ...rule, name: proposal })} title={proposal}>
-                        Name it after what it does
+                        {say('screen.rule_editor.name_it_after_what')}
                     </Button>
                 )}
             </div>
@@ -143,22 +144,22 @@ export function RuleEditor({ rule, vocabulary, faults, onChange }: Props) {
             <Clause word="give to">
                 {rule.give === undefined ? (
                     <>
-                        <span>nobody. Once the task is given, its follow-ups run too, wherever it stands among the rules. </span>
+                        <span>{say('screen.rule_editor.nobody_once_the_task')} </span>
                         <Button look="quiet" onClick={() => change({ ...rule, give: { otherwise: { kind: 'next_rule' } } })}>
-                            Give it to somebody
+                            {say('screen.rule_editor.give_it_to_somebody')}
                         </Button>
                     </>
                 ) : (
                     <>
                         <GiveEditor give={rule.give} vocabulary={vocabulary} onChange={(give) => change({ ...rule, give })} />
                         <Button look="quiet" onClick={() => change(without(rule, 'give'))}>
-                            Give it to nobody
+                            {say('screen.rule_editor.give_it_to_nobody')}
                         </Button>
                     </>
                 )}
             </Clause>
             <Clause word="then">
-                <PartsEditor family="follow_up" parts={rule.then ?? []} vocabulary={vocabulary} add="Add a follow-up" onChange={(then) => change({ ...rule, then })} />
+                <PartsEditor family="follow_up" parts={rule.then ?? []} vocabulary={vocabulary} add={say('screen.rule_editor.add_a_follow_up')} onChange={(then) => change({ ...rule, then })} />
             </Clause>
             <Clause word="valid">
                 <Validity rule={rule} onChange={change} />
@@ -180,7 +181,7 @@ function Faults({ faults }: { faults: Fault[] }) {
                     {fault.reason}
                 </li>
             ))}
-            {blanks > 0 && <li className="text-ochre">Unfinished: {blanks === 1 ? 'one thing is' : `${blanks} things are`} still to be chosen. Until then the rule does not act.</li>}
+            {blanks > 0 && <li className="text-ochre">Unfinished: {blanks === 1 ? say('screen.rule_editor.one_thing_is') : `${blanks} things are`} still to be chosen. Until then the rule does not act.</li>}
         </ul>
     );
 }

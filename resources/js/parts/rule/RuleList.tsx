@@ -110,7 +110,7 @@ export function RuleList({ draft, strip, days, vocabulary, open, mayWrite, actio
             }}
         >
             <SortableContext items={rules.map((rule) => rule.id)} strategy={verticalListSortingStrategy}>
-                <ol aria-label="Rules" className="relative" style={{ height: rows.getTotalSize() }}>
+                <ol aria-label={say('screen.rule_list.rules')} className="relative" style={{ height: rows.getTotalSize() }}>
                     {drawn.map((item) => {
                         const rule = rules[item.index];
                         return (

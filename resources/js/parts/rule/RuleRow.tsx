@@ -36,20 +36,20 @@ function RowMenu({ rule, place, last, open, actions }: Pick<Props, 'rule' | 'pla
     return (
         <span className="flex shrink-0 items-center">
             <Button look="quiet" aria-expanded={open} aria-label={`${open ? 'Close' : 'Edit'} rule ${place}`} onClick={() => actions.open(open ? null : rule.id)}>
-                {open ? 'Close' : 'Edit'}
+                {open ? say('screen.common.close') : say('screen.rule_row.edit')}
             </Button>
             <Menu
                 trigger={
                     <Button look="quiet" aria-label={`More for rule ${place}`}>
-                        More
+                        {say('screen.rule_row.more')}
                     </Button>
                 }
                 items={[
                     { label: active ? 'Pause' : 'Take out of pause', run: () => actions.change({ ...rule, active: !active }) },
-                    { label: 'Move up', run: () => actions.move(rule.id, -1), disabled: place === 1 },
-                    { label: 'Move down', run: () => actions.move(rule.id, 1), disabled: last },
-                    { label: 'Copy', run: () => actions.copy(rule) },
-                    { label: 'Delete', run: () => actions.remove(rule.id) },
+                    { label: say('screen.rule_row.move_up'), run: () => actions.move(rule.id, -1), disabled: place === 1 },
+                    { label: say('screen.rule_row.move_down'), run: () => actions.move(rule.id, 1), disabled: last },
+                    { label: say('screen.rule_row.copy'), run: () => actions.copy(rule) },
+                    { label: say('screen.rule_row.delete'), run: () => actions.remove(rule.id) },
                 ]}
             />
         </span>
@@ -74,12 +74,12 @@ export function RuleRow({ rule, place, last, vocabulary, open, mayWrite, faults,
                 <div className="min-w-0 flex-1">
                     <div className="flex items-start gap-2">
                         {open ? (
-                            <h2 className="flex-1 font-semibold">{rule.name === '' ? 'A rule without a name' : rule.name}</h2>
+                            <h2 className="flex-1 font-semibold">{rule.name === '' ? say('screen.rule_row.a_rule_without_a') : rule.name}</h2>
                         ) : (
                             <div className={`min-w-0 flex-1 ${active ? '' : 'opacity-70'}`}>
                                 <h2 className="font-semibold">
                                     {rule.name}
-                                    {!active && <span className="ml-2 font-normal text-ochre">paused</span>}
+                                    {!active && <span className="ml-2 font-normal text-ochre">{say('screen.common.paused')}</span>}
                                 </h2>
                                 <p>
                                     <Boundary instead={<Undrawn />} of={rule}>
@@ -112,5 +112,5 @@ function Undrawn() {
 function FaultNote({ faults }: { faults: Fault[] }) {
     const wrong = faults.find((fault) => !fault.unfinished);
     if (wrong !== undefined) return <p className="text-xs text-brick">{wrong.reason}</p>;
-    return faults.length === 0 ? null : <p className="text-xs text-ochre">Unfinished: it does not act until all is chosen.</p>;
+    return faults.length === 0 ? null : <p className="text-xs text-ochre">{say('screen.rule_row.unfinished_it_does_not')}</p>;
 }

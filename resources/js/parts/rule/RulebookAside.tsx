@@ -16,10 +16,10 @@ export function RulebookAside({ page, draft, coverage }: Props) {
     const [importing, setImporting] = useState(false);
     const takeUp = page.mayWrite ? (rules: Rule[]): void => draft.change(() => rules) : null;
     return (
-        <aside aria-label="About the rulebook" className="space-y-5 overflow-auto border-l border-line bg-paper p-4">
+        <aside aria-label={say('screen.rulebook_aside.about_the_rulebook')} className="space-y-5 overflow-auto border-l border-line bg-paper p-4">
             {draft.isDraft && (
                 <section>
-                    <h2 className="mb-1 text-base font-semibold">What would change</h2>
+                    <h2 className="mb-1 text-base font-semibold">{say('screen.rulebook_aside.what_would_change')}</h2>
                     <Changes coverage={coverage} days={page.recentDays} />
                     {page.draft !== null && page.draft.savedBy !== null && page.draft.savedAt !== null && (
                         <p className="mt-2 text-xs text-ink2">
@@ -29,14 +29,14 @@ export function RulebookAside({ page, draft, coverage }: Props) {
                 </section>
             )}
             <section>
-                <h2 className="mb-1 text-base font-semibold">Versions</h2>
+                <h2 className="mb-1 text-base font-semibold">{say('screen.common.versions')}</h2>
                 <Versions versions={page.versions} current={page.published?.id} vocabulary={page.vocabulary} onTakeUp={takeUp} />
             </section>
             <section>
-                <h2 className="mb-1 text-base font-semibold">As a file</h2>
+                <h2 className="mb-1 text-base font-semibold">{say('screen.rulebook_aside.as_a_file')}</h2>
                 <p className="flex items-baseline gap-3">
                     <a className="text-sky underline" href="/rulebook/export">
-                        Export
+                        {say('screen.rulebook_aside.export')}
                     </a>
                     {page.draft !== null && (
                         <a className="text-sky underline" href={`/rulebook/export?version=${page.draft.id}`}>
@@ -45,7 +45,7 @@ export function RulebookAside({ page, draft, coverage }: Props) {
                     )}
                     {page.mayWrite && (
                         <Button look="quiet" className="min-h-6 font-normal" onClick={() => setImporting(true)}>
-                            Import …
+                            {say('screen.common.import')}
                         </Button>
                     )}
                 </p>

@@ -1,5 +1,6 @@
 import type { Draft, Saving } from '@/lib/useDraft';
 import { Button } from '@/ui/Button';
+import { say } from '@/lib/words';
 
 function SavedState({ saving, theirs }: { saving: Saving; theirs: (() => void) | null }) {
     switch (saving.state) {
@@ -7,16 +8,16 @@ function SavedState({ saving, theirs }: { saving: Saving; theirs: (() => void) |
             return null;
         case 'waiting':
         case 'saving':
-            return <span className="text-ink2">Saving …</span>;
+            return <span className="text-ink2">{say('screen.rulebook_header.saving')}</span>;
         case 'saved':
-            return <span className="text-ink2">Draft saved</span>;
+            return <span className="text-ink2">{say('screen.rulebook_header.draft_saved')}</span>;
         case 'failed':
             return (
                 <p className="basis-full">
                     <span role="alert" className="font-semibold text-brick">Not saved: {saving.reason}</span>
                     {theirs !== null && (
                         <Button look="quiet" onClick={theirs}>
-                            Look at theirs
+                            {say('screen.rulebook_header.look_at_theirs')}
                         </Button>
                     )}
                 </p>
@@ -34,19 +35,19 @@ export function RulebookHeader({ title, draft, mayWrite, onAdd, onDiscard, onPub
             {mayWrite && (
                 <span className="ml-auto flex flex-wrap items-center gap-2">
                     <Button look="quiet" disabled={draft.undo === null} onClick={() => draft.undo?.()}>
-                        Undo
+                        {say('screen.rulebook_header.undo')}
                     </Button>
                     <Button look="quiet" disabled={draft.redo === null} onClick={() => draft.redo?.()}>
-                        Redo
+                        {say('screen.rulebook_header.redo')}
                     </Button>
-                    <Button onClick={onAdd}>New rule</Button>
+                    <Button onClick={onAdd}>{say('screen.rulebook_header.new_rule')}</Button>
                     {draft.isDraft && (
                         <>
                             <Button look="grave" disabled={draft.faults === null} onClick={onDiscard}>
-                                Discard
+                                {say('screen.common.discard')}
                             </Button>
                             <Button look="main" disabled={draft.faults === null || draft.unsaved} onClick={onPublish}>
-                                Publish …
+                                {say('screen.rulebook_header.publish')}
                             </Button>
                         </>
                     )}

@@ -128,7 +128,7 @@ export function ValueEditor({ field, operator, comparison, vocabulary, onChange 
             return (
                 <>
                     {operator.shape === 'from_to' && 'from '}
-                    <OneValue field={field} value={list[0]} vocabulary={vocabulary} onChange={(next) => set(0, next)} label={`${label}, from`} /> {operator.shape === 'from_to' ? 'to' : 'and'}{' '}
+                    <OneValue field={field} value={list[0]} vocabulary={vocabulary} onChange={(next) => set(0, next)} label={`${label}, from`} /> {operator.shape === 'from_to' ? say('screen.value_editor.to') : say('screen.value_editor.and')}{' '}
                     <OneValue field={field} value={list[1]} vocabulary={vocabulary} onChange={(next) => set(1, next)} label={`${label}, to`} />
                 </>
             );

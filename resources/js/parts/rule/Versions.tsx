@@ -6,6 +6,7 @@ import { useFormats } from '@/lib/format';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 import { RuleSentence } from './RuleSentence';
+import { say } from '@/lib/words';
 
 type Props = { versions: Version[]; current: string | undefined; vocabulary: Vocabulary; onTakeUp: ((rules: Rule[]) => void) | null };
 
@@ -14,19 +15,19 @@ export function Versions({ versions, current, vocabulary, onTakeUp }: Props) {
     const formats = useFormats();
     const [looked, setLooked] = useState<(Version & { rules: Rule[] }) | null>(null);
     const look = (id: string): void => void ask<Version & { rules: Rule[] }>('GET', `/rulebook/versions/${id}`).then(setLooked);
-    if (versions.length === 0) return <p className="text-ink2">Nothing has been published yet. Each published version will be kept here.</p>;
+    if (versions.length === 0) return <p className="text-ink2">{say('screen.versions.nothing_has_been_published')}</p>;
     return (
         <>
-            <ul aria-label="Versions">
+            <ul aria-label={say('screen.common.versions')}>
                 {versions.map((version) => (
                     <li key={version.id} className="border-t border-line py-1.5">
                         <div className="flex items-baseline justify-between gap-2">
                             <span>
                                 <strong>Version {version.number}</strong>
-                                {version.id === current && <span className="text-pine"> · in force</span>}
+                                {version.id === current && <span className="text-pine"> {say('screen.versions.in_force')}</span>}
                             </span>
                             <Button look="quiet" className="min-h-6" aria-label={`Read version ${version.number}`} onClick={() => look(version.id)}>
-                                Read
+                                {say('screen.versions.read')}
                             </Button>
                         </div>
                         <p className="text-xs text-ink2">
@@ -56,7 +57,7 @@ function VersionDialog({ version, vocabulary, onTakeUp, onClose }: DialogProps) 
                                 <span className="text-right text-ink2">{index + 1}</span>
                                 <span>
                                     <strong>{rule.name}</strong>
-                                    {rule.active === false && <span className="text-ochre"> paused</span>}
+                                    {rule.active === false && <span className="text-ochre"> {say('screen.common.paused')}</span>}
                                     <br />
                                     <RuleSentence rule={rule} vocabulary={vocabulary} />
                                 </span>
@@ -65,7 +66,7 @@ function VersionDialog({ version, vocabulary, onTakeUp, onClose }: DialogProps) 
                     </ol>
                     <div className="mt-4 flex justify-end gap-2">
                         <a className="inline-flex min-h-8 items-center px-2 text-sky underline" href={`/rulebook/export?version=${version.id}`}>
-                            Save as a file
+                            {say('screen.versions.save_as_a_file')}
                         </a>
                         {onTakeUp !== null && (
                             <Button
@@ -74,11 +75,11 @@ function VersionDialog({ version, vocabulary, onTakeUp, onClose }: DialogProps) 
                                     onClose();
                                 }}
                             >
-                                Take up as the draft
+                                {say('screen.versions.take_up_as_the')}
                             </Button>
                         )}
                         <Button look="main" onClick={onClose}>
-                            Close
+                            {say('screen.common.close')}
                         </Button>
                     </div>
                 </>
