@@ -14,8 +14,8 @@ export function Arc() {
 }
 
 function cause(handoff: HandoffLine): string {
-    if (handoff.standsInFor !== null) return `for ${handoff.standsInFor.name}`;
-    return { rule: 'by rule', claim: 'claimed', hand_on: 'handed on', given: 'given', cover: 'cover', hand_back: 'handed back' }[handoff.cause];
+    if (handoff.standsInFor !== null) return say('cover.in_place', { person: handoff.standsInFor.name });
+    return say('screen.handoff_log.cause', { cause: handoff.cause });
 }
 
 export function HandoffRow({ handoff, withTask = false, onTask }: { handoff: HandoffLine; withTask?: boolean; onTask?: (id: string) => void }) {
@@ -36,7 +36,7 @@ export function HandoffRow({ handoff, withTask = false, onTask }: { handoff: Han
                 )}
                 <span className="ml-auto whitespace-nowrap text-ink2">{formats.moment(handoff.at)}</span>
             </div>
-            {handoff.awayUntil !== null && <p className="text-xs text-plum">{handoff.standsInFor?.name} is away {formats.until(handoff.awayUntil)}</p>}
+            {handoff.awayUntil !== null && <p className="text-xs text-plum">{say('screen.handoff_log.away', { person: handoff.standsInFor?.name ?? '', until: formats.until(handoff.awayUntil) })}</p>}
             {handoff.reason !== null && <p className="text-xs text-ink2">“{handoff.reason}”</p>}
         </li>
     );

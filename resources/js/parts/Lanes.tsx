@@ -1,7 +1,7 @@
 import { router } from '@inertiajs/react';
 import type { FloorTeam, Lane } from '@props/Tasks/FloorPage';
 import { useEffect, useRef, useState, type RefObject } from 'react';
-import { plural, useFormats } from '@/lib/format';
+import { useFormats } from '@/lib/format';
 import { presenceLook } from '@/lib/presence';
 import { say } from '@/lib/words';
 import { LoadDay } from './LoadLane';
@@ -51,9 +51,9 @@ export function LaneTeam({ team, lanes, full, chosen, onChoose }: { team: FloorT
             <div role="row" className="border-t border-ink2 bg-chalk px-3 py-1">
                 <span role="rowheader" className="font-semibold">
                     {team.name}
-                    {team.above !== null && <span className="font-normal text-ink2"> of {team.above}</span>}
+                    {team.above !== null && <span className="font-normal text-ink2"> {say('screen.lanes.of', { team: team.above })}</span>}
                     <span className="ml-3 text-xs font-normal text-ink2">
-                        {team.present} of {team.people.length} in, {plural(team.openTasks, 'open task', 'open tasks')}
+                        {say('screen.lanes.present', { present: team.present, people: team.people.length, tasks: team.openTasks })}
                     </span>
                 </span>
             </div>

@@ -7,9 +7,9 @@ const HEIGHT = 28;
 const LINE = 19;
 
 function describe(day: LaneDay): string {
-    if (day.state === 'away') return 'away';
-    if (day.state === 'off') return 'no working hours';
-    return `${duration(day.planned)} planned of ${duration(day.capacity)}${day.late > 0 ? `; ${duration(day.late)} due by then do not fit` : ''}`;
+    if (day.state === 'away') return say('screen.load_lane.away');
+    if (day.state === 'off') return say('screen.load_lane.off');
+    return say('screen.load_lane.planned', { planned: duration(day.planned), capacity: duration(day.capacity), late: day.late > 0 ? duration(day.late) : 'none' });
 }
 
 /** One day of a lane, measured by the capacity of a full day in minutes: load as a bar against the day's capacity line, what does not fit hatched above it. */

@@ -1,10 +1,10 @@
 import type { PersonRef } from '@props/PersonRef';
 import type { EffectsOfRule, Trail, TrailStep } from '@props/Tasks/TaskView';
 import { Fragment, type ReactNode } from 'react';
-import { plural, useFormats } from '@/lib/format';
+import { useFormats } from '@/lib/format';
 import { Popover } from '@/ui/Popover';
 import { PersonName } from './PersonMark';
-import { say } from '@/lib/words';
+import { say, sayWith } from '@/lib/words';
 
 function Step({ step, house }: { step: TrailStep; house: boolean }) {
     const text = (
@@ -31,7 +31,7 @@ function People({ step }: { step: TrailStep }) {
     return (
         <div className="space-y-3">
             <section>
-                <h4 className="font-semibold">{plural(step.kept.length, 'person', 'people')} {step.label}</h4>
+                <h4 className="font-semibold">{say('screen.common.people', { count: step.kept.length })} {step.label}</h4>
                 <ul>
                     {step.kept.map((person) => (
                         <li key={person.slug} className="py-0.5">
@@ -42,7 +42,7 @@ function People({ step }: { step: TrailStep }) {
             </section>
             {step.fallen.length > 0 && (
                 <section>
-                    <h4 className="font-semibold">{step.fallen.length} left out</h4>
+                    <h4 className="font-semibold">{say('screen.reason_trail.left_out', { count: step.fallen.length })}</h4>
                     <ul>
                         {step.fallen.map((person) => (
                             <li key={person.slug} className="grid grid-cols-[160px_1fr] gap-2 py-0.5">
@@ -79,7 +79,7 @@ function Way({ trail }: { trail: Trail }) {
                     <PersonName {...trail.pick} />
                 </strong>
             ) : trail.outcome === 'open' ? (
-                <strong>open to {plural(trail.openTo.length, 'person', 'people')}</strong>
+                <strong>{say('screen.reason_trail.open_to', { count: trail.openTo.length })}</strong>
             ) : (
                 <strong className="text-brick">{say('screen.reason_trail.unplaced')}</strong>
             )}
@@ -93,8 +93,10 @@ function StandIn({ cover }: { cover: NonNullable<Trail['cover']> }) {
     return (
         <div className="border-l-2 border-plum pl-3">
             <p>
-                {cover.person === null ? `Nobody stands in for ${named}.` : `${cover.person.name} stands in for ${named}${cover.byLead ? ', as lead of the team' : ''}.`}
-                {cover.circle && ' The substitutes lead round in a circle.'}
+                {cover.person === null
+                    ? say('screen.reason_trail.nobody_stands_in', { person: named })
+                    : say('screen.reason_trail.stands_in', { substitute: cover.person.name, person: named, lead: String(cover.byLead) })}
+                {cover.circle && ` ${say('screen.reason_trail.circle')}`}
             </p>
             <ul className="text-ink2">
                 {cover.asked.map((person) => (
@@ -154,7 +156,16 @@ function Verdicts({ verdicts }: Pick<Trail, 'verdicts'>) {
 export function Effects({ effects, by }: { effects: EffectsOfRule[]; by: string | null }) {
     return effects.map((one, place) => (
         <p key={place}>
-            Then{one.rule !== null && one.rule !== by && <>, by <strong className="font-medium">{one.rule}</strong></>}: {one.said.join(' · ')}
+            {one.rule === null || one.rule === by
+                ? say('screen.reason_trail.then', { effects: one.said.join(' · ') })
+                : sayWith('screen.reason_trail.then_by', {
+                      effects: one.said.join(' · '),
+                      rule: (
+                          <strong key="rule" className="font-medium">
+                              {one.rule}
+                          </strong>
+                      ),
+                  })}
         </p>
     ));
 }
@@ -169,21 +180,26 @@ export function ReasonTrail({ trail }: { trail: Trail }) {
     return (
         <section aria-label={say('screen.reason_trail.reason_trail')} className="space-y-3">
             <p className="text-xs text-ink2">
-                Decided {formats.moment(trail.at)} by rulebook version {trail.version}
-                {trail.rule !== null && (
-                    <>
-                        , rule <strong className="text-ink">{trail.rule.name}</strong>
-                    </>
-                )}
-                .{trail.seat === 'reviewer' && ' It was about who reviews it.'}
-                {trail.late !== null && ` It came ${trail.late}.`}
+                {trail.rule === null
+                    ? say('screen.reason_trail.decided', { moment: formats.moment(trail.at), version: trail.version })
+                    : sayWith('screen.reason_trail.decided_by', {
+                          moment: formats.moment(trail.at),
+                          version: trail.version,
+                          rule: (
+                              <strong key="rule" className="text-ink">
+                                  {trail.rule.name}
+                              </strong>
+                          ),
+                      })}
+                {trail.seat === 'reviewer' && ` ${say('screen.reason_trail.about_review')}`}
+                {trail.late !== null && ` ${say('screen.reason_trail.late', { late: trail.late })}`}
             </p>
             <Way trail={trail} />
             {trail.otherwise !== null && <p>{trail.otherwise}</p>}
             {trail.cover !== null && <StandIn cover={trail.cover} />}
             <PeopleTable caption={say('screen.reason_trail.who_was_compared_and')} rows={compared.map((one) => ({ slug: one.slug, name: one.name, note: one.figures, picked: one.picked }))} />
             <PeopleTable caption={say('screen.reason_trail.who_was_left_out')} rows={excluded.map((one) => ({ slug: one.slug, name: one.name, note: one.reason }))} />
-            {outside > 0 && <p className="text-xs text-ink2">{plural(outside, 'other person was', 'other people were')} not in the pool of the rule.</p>}
+            {outside > 0 && <p className="text-xs text-ink2">{say('screen.reason_trail.outside', { count: outside })}</p>}
             <Effects effects={trail.effects} by={trail.rule?.name ?? null} />
             <Verdicts verdicts={trail.verdicts} />
         </section>

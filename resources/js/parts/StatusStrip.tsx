@@ -1,30 +1,41 @@
 import { Link } from '@inertiajs/react';
 import type { Currency } from '@/lib/current';
 import { useFormats } from '@/lib/format';
-import { say } from '@/lib/words';
+import { say, sayWith } from '@/lib/words';
 import { useShared } from '@/lib/shared';
 import { Popover } from '@/ui/Popover';
 import { PersonName } from './PersonMark';
+
+type Last = NonNullable<NonNullable<ReturnType<typeof useShared>['status']>['lastHandoff']>;
+
+function LastHandoff({ at, to, taskId, number }: Last) {
+    const formats = useFormats();
+    return (
+        <span className="hidden min-w-0 overflow-hidden text-ellipsis sm:inline">
+            {sayWith('screen.status_strip.last_handoff', {
+                moment: formats.moment(at),
+                person: to,
+                task: (
+                    <Link key="task" href={`/tasks/${taskId}`} className="text-sky underline">
+                        {say('screen.common.numbered', { number: number })}
+                    </Link>
+                ),
+            })}
+        </span>
+    );
+}
 
 export function StatusStrip({ state }: { state: Currency }) {
     const { status: strip, viewer } = useShared();
     const formats = useFormats();
     if (strip === null) return null;
-    const last = strip.lastHandoff;
+    const unplaced = say('screen.status_strip.unplaced', { count: strip.unplaced });
     return (
         <footer className="flex h-8 shrink-0 items-center gap-5 overflow-hidden border-t border-line bg-paper px-4 text-xs whitespace-nowrap text-ink2" aria-label={say('screen.status_strip.status')}>
             <span className={strip.unplaced > 0 ? 'font-semibold text-brick' : ''}>
-                {viewer?.places.some((one) => one.place === 'floor') === true ? <Link href="/floor" className="underline decoration-line underline-offset-2 hover:decoration-ink">{strip.unplaced} unplaced</Link> : <>{strip.unplaced} unplaced</>}
+                {viewer?.places.some((one) => one.place === 'floor') === true ? <Link href="/floor" className="underline decoration-line underline-offset-2 hover:decoration-ink">{unplaced}</Link> : unplaced}
             </span>
-            {last !== null && (
-                <span className="hidden min-w-0 overflow-hidden text-ellipsis sm:inline">
-                    Last handoff {formats.moment(last.at)}:{' '}
-                    <Link href={`/tasks/${last.taskId}`} className="text-sky underline">
-                        № {last.number}
-                    </Link>{' '}
-                    to {last.to}
-                </span>
-            )}
+            {strip.lastHandoff !== null && <LastHandoff {...strip.lastHandoff} />}
             {strip.away.length === 0 ? (
                 <span>{say('screen.status_strip.nobody_away')}</span>
             ) : (
@@ -32,7 +43,7 @@ export function StatusStrip({ state }: { state: Currency }) {
                     label={say('screen.status_strip.who_is_away')}
                     trigger={
                         <button type="button" className="text-plum underline decoration-line underline-offset-2">
-                            {strip.away.length} away
+                            {say('screen.status_strip.away', { count: strip.away.length })}
                         </button>
                     }
                 >
@@ -47,10 +58,10 @@ export function StatusStrip({ state }: { state: Currency }) {
                 </Popover>
             )}
             <Link href="/rulebook" className="underline decoration-line underline-offset-2 hover:decoration-ink">
-                {strip.version === null ? say('screen.status_strip.no_rulebook_yet') : `Rulebook version ${strip.version}`}
+                {strip.version === null ? say('screen.status_strip.no_rulebook_yet') : say('screen.status_strip.version', { version: strip.version })}
             </Link>
             <span className="ml-auto" role="status">
-                {state === 'current' && 'Current'}
+                {state === 'current' && say('screen.status_strip.current')}
                 {state === 'out of touch' && <span className="font-semibold text-ochre">{say('screen.status_strip.out_of_touch_with')}</span>}
                 {state === 'signed out' && (
                     <span className="font-semibold text-ochre">
@@ -61,7 +72,7 @@ export function StatusStrip({ state }: { state: Currency }) {
                     </span>
                 )}
             </span>
-            <span className="hidden md:inline">Times in {strip.zone}</span>
+            <span className="hidden md:inline">{say('screen.status_strip.zone', { zone: strip.zone })}</span>
         </footer>
     );
 }

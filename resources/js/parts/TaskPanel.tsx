@@ -1,7 +1,7 @@
 import { router } from '@inertiajs/react';
 import type { TaskActionCode, TaskView } from '@props/Tasks/TaskView';
 import { useState, type ReactNode } from 'react';
-import { duration, plural, useFormats } from '@/lib/format';
+import { duration, useFormats } from '@/lib/format';
 import { useShortcuts } from '@/lib/keys';
 import { isLate } from '@/lib/task';
 import { say } from '@/lib/words';
@@ -42,20 +42,20 @@ function Facts({ task }: { task: TaskView }) {
     const formats = useFormats();
     const late = isLate(task);
     const rows: [string, ReactNode][] = [
-        ['Status', say(`status.${task.status}`)],
-        ['Held by', task.assignee === null ? (task.claimants.length > 0 ? <>nobody yet; {plural(task.claimants.length, 'person', 'people')} may claim it</> : <span className="font-semibold text-brick">{say('screen.task_panel.nobody_unplaced')}</span>) : <><PersonName {...task.assignee} /><InPlaceOf task={task} seat="holder" /></>],
-        ...(task.status === 'in_review' ? [['Reviewed by', task.reviewer === null ? <span key="r" className="font-semibold text-brick">{say('screen.task_panel.nobody_yet')}</span> : <span key="r"><PersonName {...task.reviewer} /><InPlaceOf task={task} seat="reviewer" /></span>] as [string, ReactNode]] : []),
-        ...(task.status === 'waiting' ? [['Waits for', `${waitsFor(task)}${task.wakesAt === null ? '' : `, ${say('value.until', { moment: formats.moment(task.wakesAt) })}`}`] as [string, ReactNode]] : []),
-        ['Due', task.dueAt === null ? 'no date' : <span className={late ? 'font-semibold text-brick' : ''}>{formats.due(task.dueAt)}{late && ', late'}</span>],
-        ['Priority', <span key="p" className={task.priority === 'urgent' || task.priority === 'high' ? 'font-semibold text-ochre' : ''}>{task.priority}</span>],
-        ['Estimate', `${duration(task.estimateMinutes)}${task.spentMinutes > 0 ? `, ${duration(task.spentMinutes)} spent` : ''}`],
-        ['Arrived', `${formats.moment(task.arrivedAt)}, ${task.source.toLowerCase()}`],
-        ...(task.customer === null ? [] : [['Customer', <>{task.customer}{task.place !== null && task.place !== task.customer && <span className="text-ink2">, {task.place}</span>}</>] as [string, ReactNode]]),
-        ...(task.contact === null ? [] : [['Contact', task.contact] as [string, ReactNode]]),
+        [say('screen.task_panel.status'), say(`status.${task.status}`)],
+        [say('screen.task_panel.held_by'), task.assignee === null ? (task.claimants.length > 0 ? say('screen.task_panel.claimable', { count: task.claimants.length }) : <span className="font-semibold text-brick">{say('screen.task_panel.nobody_unplaced')}</span>) : <><PersonName {...task.assignee} /><InPlaceOf task={task} seat="holder" /></>],
+        ...(task.status === 'in_review' ? [[say('screen.task_panel.reviewed_by'), task.reviewer === null ? <span key="r" className="font-semibold text-brick">{say('screen.task_panel.nobody_yet')}</span> : <span key="r"><PersonName {...task.reviewer} /><InPlaceOf task={task} seat="reviewer" /></span>] as [string, ReactNode]] : []),
+        ...(task.status === 'waiting' ? [[say('screen.task_panel.waits_for'), `${waitsFor(task)}${task.wakesAt === null ? '' : `, ${say('value.until', { moment: formats.moment(task.wakesAt) })}`}`] as [string, ReactNode]] : []),
+        [say('screen.task_panel.due'), task.dueAt === null ? say('screen.task_panel.no_date') : <span className={late ? 'font-semibold text-brick' : ''}>{late ? say('screen.task_panel.late', { due: formats.due(task.dueAt) }) : formats.due(task.dueAt)}</span>],
+        [say('screen.task_panel.priority'), <span key="p" className={task.priority === 'urgent' || task.priority === 'high' ? 'font-semibold text-ochre' : ''}>{task.priority}</span>],
+        [say('screen.task_panel.estimate'), task.spentMinutes > 0 ? say('screen.task_panel.estimate_and_spent', { estimate: duration(task.estimateMinutes), spent: duration(task.spentMinutes) }) : duration(task.estimateMinutes)],
+        [say('screen.task_panel.arrived'), `${formats.moment(task.arrivedAt)}, ${task.source.toLowerCase()}`],
+        ...(task.customer === null ? [] : [[say('screen.task_panel.customer'), <>{task.customer}{task.place !== null && task.place !== task.customer && <span className="text-ink2">, {task.place}</span>}</>] as [string, ReactNode]]),
+        ...(task.contact === null ? [] : [[say('screen.task_panel.contact'), task.contact] as [string, ReactNode]]),
         ...task.facts.map((fact): [string, ReactNode] => [fact.label, fact.value]),
-        ...(task.tags.length === 0 ? [] : [['Tags', task.tags.join(', ')] as [string, ReactNode]]),
-        ...(task.watchers.length === 0 ? [] : [['Watched by', task.watchers.map((one) => one.name).join(', ')] as [string, ReactNode]]),
-        ...(task.completedAt === null ? [] : [['Completed', formats.moment(task.completedAt)] as [string, ReactNode]]),
+        ...(task.tags.length === 0 ? [] : [[say('screen.task_panel.tags'), task.tags.join(', ')] as [string, ReactNode]]),
+        ...(task.watchers.length === 0 ? [] : [[say('screen.task_panel.watched_by'), task.watchers.map((one) => one.name).join(', ')] as [string, ReactNode]]),
+        ...(task.completedAt === null ? [] : [[say('screen.task_panel.completed'), formats.moment(task.completedAt)] as [string, ReactNode]]),
     ];
     return (
         <dl className="grid grid-cols-[minmax(110px,auto)_1fr] gap-x-4 gap-y-1">
@@ -132,7 +132,7 @@ function Parts({ task }: { task: TaskView }) {
                     <Facts task={task} />
                 </Part>
                 <Told title={say('screen.common.details')} text={task.description} />
-                <Told title={`Guide: ${task.kind}`} text={task.guide} />
+                <Told title={say('screen.task_panel.guide', { kind: task.kind })} text={task.guide} />
                 {task.checklist.length > 0 && (
                     <Part title={say('screen.task_panel.checklist')}>
                         <Checklist task={task} />
@@ -177,7 +177,7 @@ export function TaskPanel({ task, place, keys = false, onClose }: { task: TaskVi
     useTaskKeys(task, keys, send, setAsking);
 
     return (
-        <article aria-label={`Task ${task.number}`} className="p-5">
+        <article aria-label={say('screen.task_panel.task', { number: task.number })} className="p-5">
             <header className="flex items-start gap-3">
                 <div className="min-w-0 flex-1">
                     <p className="text-ink2">

@@ -13,7 +13,7 @@ export function Checklist({ task }: { task: TaskView }) {
     return (
         <>
             <p className="mb-1 text-xs text-ink2">
-                {done} of {task.checklist.length} ticked
+                {say('screen.task_parts.ticked', { done, count: task.checklist.length })}
             </p>
             <ul>
                 {task.checklist.map((item) => (

@@ -23,15 +23,15 @@ export function TaskRows({ tasks, chosen, onChoose, label }: Props) {
                             <span className="font-mono text-xs text-ink2">{task.number}</span>
                             <span className="truncate font-medium">{task.title}</span>
                             <span className={`text-right text-xs ${late ? 'font-semibold text-brick' : 'text-ink2'}`}>
-                                {task.completedAt !== null ? `${say(`status.${task.status}`).toLowerCase()} ${formats.moment(task.completedAt)}` : task.dueAt === null ? say('screen.task_rows.no_date') : `${late ? 'late, ' : ''}${formats.due(task.dueAt)}`}
+                                {task.completedAt !== null ? `${say(`status.${task.status}`).toLowerCase()} ${formats.moment(task.completedAt)}` : task.dueAt === null ? say('screen.task_rows.no_date') : say(late ? 'screen.task_rows.late' : 'screen.task_rows.due', { due: formats.due(task.dueAt) })}
                             </span>
                             <span />
                             <span className="truncate text-xs text-ink2">
                                 {task.coversFor !== null && <span className="text-plum">{say('cover.in_place', { person: task.coversFor.name })} · </span>}
                                 {task.kind}
                                 {task.customer !== null && ` · ${task.customer}`}
-                                {task.status === 'waiting' && ` · waits${task.waitingFor === null ? '' : ` for ${task.waitingFor}`}`}
-                                {task.status === 'in_review' && ' · in review'}
+                                {task.status === 'waiting' && say('screen.task_rows.waits', { for: task.waitingFor ?? 'none' })}
+                                {task.status === 'in_review' && say('screen.task_rows.in_review')}
                             </span>
                             <span className="text-right text-xs text-ink2">
                                 {(task.priority === 'urgent' || task.priority === 'high') && <strong className="text-ochre">{task.priority} · </strong>}

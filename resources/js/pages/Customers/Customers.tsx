@@ -4,7 +4,6 @@ import type { MissedLine } from '@props/Tasks/MissedLine';
 import type { EntryValue } from '@props/Intake/NewTaskPage';
 import { useState } from 'react';
 import { ask, Problem } from '@/lib/ask';
-import { plural } from '@/lib/format';
 import { FieldEntry } from '@/parts/FieldEntry';
 import { Missed } from '@/parts/Missed';
 import { PersonName } from '@/parts/PersonMark';
@@ -28,7 +27,7 @@ function CustomerPanel({ customer, fields, people, onClose }: Pick<CustomersPage
             const answer = await ask<{ missed: MissedLine[] }>('PUT', `/customers/${customer.id}`, JSON.stringify({ set: typed, on_form: onForm }));
             setTyped({});
             setMissed(answer.missed);
-            setSaid('Saved. Their open tasks see it.');
+            setSaid(say('screen.customers.saved'));
             router.reload();
         } catch (error) {
             if (!(error instanceof Problem)) throw error;
@@ -58,7 +57,7 @@ function CustomerPanel({ customer, fields, people, onClose }: Pick<CustomersPage
                 ))}
                 <label className="flex items-center gap-2">
                     <input type="checkbox" checked={onForm} onChange={(event) => setOnForm(event.target.checked)} />
-                    Offered on the web form: whoever looks at it reads the name
+                    {say('screen.customers.on_form')}
                 </label>
                 <div className="flex items-center gap-3">
                     <Button type="submit" look="main" disabled={Object.keys(typed).length === 0 && onForm === customer.onForm}>
@@ -70,8 +69,8 @@ function CustomerPanel({ customer, fields, people, onClose }: Pick<CustomersPage
                 </div>
             </form>
             <Missed missed={missed} onDone={setMissed} />
-            <h3 className="mt-5 mb-1 font-semibold">{plural(customer.tasks.length, 'open task', 'open tasks')}</h3>
-            {customer.tasks.length === 0 ? <p className="text-ink2">{say('screen.customers.nothing_is_open_for')}</p> : <TaskRows label={`Open tasks for ${customer.name}`} tasks={customer.tasks} chosen={undefined} onChoose={(id) => router.visit(`/tasks/${id}`)} />}
+            <h3 className="mt-5 mb-1 font-semibold">{say('screen.common.open_tasks', { count: customer.tasks.length })}</h3>
+            {customer.tasks.length === 0 ? <p className="text-ink2">{say('screen.customers.nothing_is_open_for')}</p> : <TaskRows label={say('screen.customers.open_tasks_for', { customer: customer.name })} tasks={customer.tasks} chosen={undefined} onChoose={(id) => router.visit(`/tasks/${id}`)} />}
         </article>
     );
 }
@@ -93,9 +92,9 @@ export default function Customers({ asked, customers, total, page, pages, fields
                 >
                     <input className="entry w-72" aria-label={say('screen.customers.find_a_customer')} placeholder={say('screen.customers.find_a_customer')} value={text} onChange={(event) => setText(event.target.value)} />
                     <Button type="submit">{say('screen.customers.find')}</Button>
-                    <span className="text-ink2">{plural(total, 'customer', 'customers')}</span>
+                    <span className="text-ink2">{say('screen.customers.count', { count: total })}</span>
                 </form>
-                {customers.length === 0 && <p className="p-4 text-ink2">{asked === '' ? say('screen.customers.there_are_no_customers') : `No customer has “${asked}” in their name.`}</p>}
+                {customers.length === 0 && <p className="p-4 text-ink2">{asked === '' ? say('screen.customers.there_are_no_customers') : say('screen.customers.none', { asked })}</p>}
                 <table className="w-full text-left">
                     <tbody>
                         {customers.map((one) => (
@@ -117,7 +116,7 @@ export default function Customers({ asked, customers, total, page, pages, fields
                             {say('screen.customers.before')}
                         </Button>
                         <span className="text-ink2">
-                            {page} of {pages}
+                            {say('screen.customers.page', { page, pages })}
                         </span>
                         <Button disabled={page >= pages} onClick={() => show({ page: page + 1 })}>
                             {say('screen.common.next')}

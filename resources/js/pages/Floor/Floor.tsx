@@ -1,7 +1,7 @@
 import { Head, Link, router } from '@inertiajs/react';
 import type { FloorPageProps, FloorTeam } from '@props/Tasks/FloorPage';
 import { useEffect, useMemo, useRef } from 'react';
-import { plural, weekday } from '@/lib/format';
+import { weekday } from '@/lib/format';
 import { useShortcuts } from '@/lib/keys';
 import { say } from '@/lib/words';
 import { HandoffRow } from '@/parts/HandoffLog';
@@ -47,7 +47,7 @@ function Aside({ unplaced, reviews, cuts, open, handoffs, onTask }: Pick<FloorPa
         <div className="pb-4">
             <Cuts cuts={cuts} onTask={onTask} />
             <h2 className="px-3 pt-4 pb-1 font-semibold">
-                Unplaced <span className={`font-normal ${unplaced.length > 0 ? 'text-brick' : 'text-ink2'}`}>{unplaced.length}</span>
+                {say('screen.floor.unplaced')} <span className={`font-normal ${unplaced.length > 0 ? 'text-brick' : 'text-ink2'}`}>{unplaced.length}</span>
             </h2>
             {unplaced.length === 0 ? (
                 <p className="px-3 text-ink2">{say('screen.floor.every_task_has_found')}</p>
@@ -57,12 +57,12 @@ function Aside({ unplaced, reviews, cuts, open, handoffs, onTask }: Pick<FloorPa
             {reviews.length > 0 && (
                 <>
                     <h2 className="px-3 pt-4 pb-1 font-semibold">
-                        To be reviewed by nobody yet <span className="font-normal text-brick">{reviews.length}</span>
+                        {say('screen.floor.to_be_reviewed_by')} <span className="font-normal text-brick">{reviews.length}</span>
                     </h2>
                     <TaskRows label={say('screen.floor.to_be_reviewed_by')} tasks={reviews} chosen={undefined} onChoose={onTask} />
                 </>
             )}
-            {open > 0 && <p className="border-t border-line px-3 pt-2 text-ink2">{plural(open, 'task is', 'tasks are')} open for somebody to claim.</p>}
+            {open > 0 && <p className="border-t border-line px-3 pt-2 text-ink2">{say('screen.floor.open_to_claim', { count: open })}</p>}
             <h2 className="px-3 pt-6 pb-1 font-semibold">{say('screen.floor.latest_handoffs')}</h2>
             {handoffs.length === 0 ? (
                 <p className="px-3 text-ink2">{say('screen.floor.when_a_task_changes')}</p>
@@ -146,7 +146,7 @@ export default function Floor({ days, teams, full, lanes, unplaced, reviews, cut
                             </Button>
                         </header>
                         <Intake intake={person.intake} own={false} />
-                        {person.tasks.length === 0 ? <p className="px-3 text-ink2">{person.lane.name} has no open task.</p> : <TaskRows label={`Tasks of ${person.lane.name}`} tasks={person.tasks} chosen={undefined} onChoose={showTask} />}
+                        {person.tasks.length === 0 ? <p className="px-3 text-ink2">{say('screen.floor.no_open_task', { person: person.lane.name })}</p> : <TaskRows label={say('screen.floor.tasks_of', { person: person.lane.name })} tasks={person.tasks} chosen={undefined} onChoose={showTask} />}
                     </div>
                 ) : (
                     <Aside unplaced={unplaced} reviews={reviews} cuts={cuts} open={open} handoffs={handoffs} onTask={showTask} />

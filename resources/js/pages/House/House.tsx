@@ -25,16 +25,16 @@ function FieldRow({ field, first, last, onOpen }: { field: HouseField; first: bo
                 {field.options.length > 0 && <span className="text-ink2">: {field.options.map((one) => one.label).join(', ')}</span>}
             </td>
             <td className="py-1 text-right whitespace-nowrap">
-                <Button look="quiet" disabled={first} aria-label={`move ${field.label} up`} onClick={() => post('move', { places: -1 })}>
+                <Button look="quiet" disabled={first} aria-label={say('screen.house.move_up', { field: field.label })} onClick={() => post('move', { places: -1 })}>
                     ↑
                 </Button>
-                <Button look="quiet" disabled={last} aria-label={`move ${field.label} down`} onClick={() => post('move', { places: 1 })}>
+                <Button look="quiet" disabled={last} aria-label={say('screen.house.move_down', { field: field.label })} onClick={() => post('move', { places: 1 })}>
                     ↓
                 </Button>
-                <Button look="quiet" aria-label={`change ${field.label}`} onClick={onOpen}>
+                <Button look="quiet" aria-label={say('screen.house.change_of', { name: field.label })} onClick={onOpen}>
                     {say('screen.house.change')}
                 </Button>
-                <Button look="quiet" aria-label={`${field.retired ? 'take up' : 'retire'} ${field.label}`} onClick={() => post('retire', { retired: !field.retired })}>
+                <Button look="quiet" aria-label={say(field.retired ? 'screen.house.take_up_of' : 'screen.house.retire_of', { field: field.label })} onClick={() => post('retire', { retired: !field.retired })}>
                     {field.retired ? say('screen.house.take_up_again') : say('screen.house.retire')}
                 </Button>
             </td>
@@ -68,7 +68,7 @@ function NamedRow({ row, onChange, children }: { row: { name: string; slug: stri
             <td className="py-1.5 pr-3 font-mono text-xs text-ink2">{row.slug}</td>
             {children}
             <td className="py-1 text-right">
-                <Button look="quiet" aria-label={`change ${row.name}`} onClick={onChange}>
+                <Button look="quiet" aria-label={say('screen.house.change_of', { name: row.name })} onClick={onChange}>
                     {say('screen.house.change')}
                 </Button>
             </td>

@@ -1,7 +1,7 @@
 import { Head, router } from '@inertiajs/react';
 import type { InHandPageProps } from '@props/Tasks/InHandPage';
 import type { TaskLine } from '@props/Tasks/TaskLine';
-import { duration, plural } from '@/lib/format';
+import { duration } from '@/lib/format';
 import { useShortcuts } from '@/lib/keys';
 import { say } from '@/lib/words';
 import { Intake } from '@/parts/Intake';
@@ -55,11 +55,11 @@ export default function InHand({ tasks, reviews, open, done, person, intake, not
                 <Notices notices={notices} onTask={choose} />
                 {person && order.length === 0 && <p className="p-4">{say('screen.in_hand.nothing_is_in_your')}</p>}
                 <Section title={say('screen.in_hand.working')} note={duration(sum(working))} tasks={working} chosen={task?.id} onChoose={choose} />
-                <Section title={say('screen.in_hand.to_review')} note={plural(reviews.length, 'task', 'tasks')} tasks={reviews} chosen={task?.id} onChoose={choose} />
-                <Section title={say('screen.common.next')} why={say('in_hand.order')} note={`${plural(next.length, 'task', 'tasks')}, ${duration(sum(next))}`} tasks={next} chosen={task?.id} onChoose={choose} />
-                <Section title={say('screen.in_hand.open_to_claim')} note={plural(open.length, 'task', 'tasks')} tasks={open} chosen={task?.id} onChoose={choose} />
-                <Section title={say('screen.in_hand.waiting_or_being_reviewed')} note={plural(elsewhere.length, 'task', 'tasks')} tasks={elsewhere} chosen={task?.id} onChoose={choose} />
-                <Section title={say('screen.in_hand.done_today')} note={plural(done.length, 'task', 'tasks')} tasks={done} chosen={task?.id} onChoose={choose} />
+                <Section title={say('screen.in_hand.to_review')} note={say('screen.common.tasks', { count: reviews.length })} tasks={reviews} chosen={task?.id} onChoose={choose} />
+                <Section title={say('screen.common.next')} why={say('in_hand.order')} note={say('screen.in_hand.tasks_and_time', { count: next.length, time: duration(sum(next)) })} tasks={next} chosen={task?.id} onChoose={choose} />
+                <Section title={say('screen.in_hand.open_to_claim')} note={say('screen.common.tasks', { count: open.length })} tasks={open} chosen={task?.id} onChoose={choose} />
+                <Section title={say('screen.in_hand.waiting_or_being_reviewed')} note={say('screen.common.tasks', { count: elsewhere.length })} tasks={elsewhere} chosen={task?.id} onChoose={choose} />
+                <Section title={say('screen.in_hand.done_today')} note={say('screen.common.tasks', { count: done.length })} tasks={done} chosen={task?.id} onChoose={choose} />
             </nav>
             <section aria-label={say('screen.in_hand.the_open_task')} className={`overflow-auto ${chosen ? '' : 'hidden md:block'}`}>
                 {task === null ? (

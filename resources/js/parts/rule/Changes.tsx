@@ -1,5 +1,5 @@
 import type { Coverage } from '@props/Rules/RulebookPage';
-import { say } from '@/lib/words';
+import { say, sayWith } from '@/lib/words';
 
 /** What of the recent work would go by another rule than it does now, as far as it is worked out. */
 export function Changes({ coverage, days }: { coverage: Coverage | null; days: number }) {
@@ -10,7 +10,7 @@ export function Changes({ coverage, days }: { coverage: Coverage | null; days: n
             <Progress coverage={coverage} />
             {changes.count === 0 ? (
                 <p>
-                    Of {coverage.finished ? `the ${strip.total} tasks` : `${strip.total} tasks`} of the last {days} days, every one would go by the same rule as now. Limits, methods and follow-ups may still differ.
+                    {say('screen.changes.none', { all: String(coverage.finished), total: strip.total, days })}
                 </p>
             ) : (
                 <Moves changes={changes} total={strip.total} days={days} />
@@ -25,7 +25,7 @@ export function Progress({ coverage }: { coverage: Coverage }) {
     return (
         <p role="status" className="text-xs text-ink2">
             <progress className="mr-2 h-2 w-24 align-middle" value={coverage.done} max={Math.max(coverage.total, 1)} aria-label={say('screen.changes.recent_work_looked_at')} />
-            {coverage.done} of {coverage.total} recent tasks looked at so far
+            {say('screen.changes.progress', { done: coverage.done, total: coverage.total })}
         </p>
     );
 }
@@ -34,7 +34,7 @@ function Moves({ changes, total, days }: { changes: NonNullable<Coverage['change
     return (
         <div className="space-y-3">
             <p>
-                Of the {total} tasks of the last {days} days, <strong>{changes.count}</strong> would go by another rule. Whom it would find depends on the day.
+                {sayWith('screen.changes.moved', { total, days, count: <strong key="count">{changes.count}</strong> })}
             </p>
             <table className="w-full text-left">
                 <thead className="text-xs text-ink2">
@@ -48,7 +48,7 @@ function Moves({ changes, total, days }: { changes: NonNullable<Coverage['change
                     {changes.moves.map((move) => (
                         <tr key={`${move.from} ${move.to}`} className="border-t border-line align-top">
                             <td className="py-1 pr-3 text-right font-semibold">{move.count}</td>
-                            <td className="py-1 pr-3">{move.from ?? 'no rule'}</td>
+                            <td className="py-1 pr-3">{move.from ?? say('screen.changes.no_rule')}</td>
                             <td className="py-1">{move.to ?? <span className="text-brick">{say('screen.changes.no_rule_unplaced')}</span>}</td>
                         </tr>
                     ))}

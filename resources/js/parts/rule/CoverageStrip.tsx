@@ -48,8 +48,8 @@ function Figures({ share, total, rule }: { share: Share; total: number; rule: Ru
         <span className={`absolute top-1.5 right-1 text-xs ${dead ? 'font-semibold text-ochre' : ''}`}>
             <span className="bg-paper/85 px-0.5">
                 {arrives ? share.taken : <span aria-hidden="true" title={share.about ? say('screen.coverage_strip.estimated_by_the_dates') : undefined}>{`${about}${share.acts}×`}</span>}
-                <span className="sr-only">{arrives ? ` of ${total} recent tasks` : share.about ? say('strip.about', { times: share.acts }) : say('strip.acted', { times: share.acts })}</span>
-                {arrives && share.acts > share.taken && <span className="block text-right text-ink2">{`${about}${share.acts - share.taken}× else`}</span>}
+                <span className="sr-only">{arrives ? ` ${say('screen.coverage_strip.of_recent', { total })}` : share.about ? say('strip.about', { times: share.acts }) : say('strip.acted', { times: share.acts })}</span>
+                {arrives && share.acts > share.taken && <span className="block text-right text-ink2">{say('screen.coverage_strip.else', { about, count: share.acts - share.taken })}</span>}
             </span>
         </span>
     );

@@ -7,11 +7,7 @@ import { ValueEditor } from './ValueEditor';
 import { WordChoice } from './Word';
 import { say } from '@/lib/words';
 
-const KINDS = [
-    { value: 'all', label: 'all of these hold' },
-    { value: 'any', label: 'any of these holds' },
-    { value: 'none', label: 'none of these holds' },
-];
+const KINDS = (['all', 'any', 'none'] as const).map((value) => ({ value, label: say('screen.criteria_editor.kind', { kind: value }) }));
 
 const DEEPEST = 3;
 
@@ -32,7 +28,7 @@ function ComparisonLine({ comparison, vocabulary, onChange }: { comparison: Comp
             />{' '}
             {field !== undefined && (
                 <WordChoice
-                    label={`How ${field.label} compares`}
+                    label={say('screen.criteria_editor.how', { field: field.label })}
                     value={comparison.op}
                     options={operators.map((one) => ({ value: one.code, label: operatorWords(one.code, '…').replace(/ …$/, '') }))}
                     onChange={(code) => {

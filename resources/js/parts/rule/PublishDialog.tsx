@@ -1,6 +1,5 @@
 import { useForm } from '@inertiajs/react';
 import type { Coverage, Fault } from '@props/Rules/RulebookPage';
-import { plural } from '@/lib/format';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 import { Labelled } from '@/ui/Labelled';
@@ -13,7 +12,7 @@ type Props = { coverage: Coverage | null; faults: Fault[]; revision: number; nex
 export function PublishDialog({ coverage, faults, revision, next, days, open, onOpenChange }: Props) {
     const form = useForm({ note: '' });
     return (
-        <Dialog open={open} onOpenChange={onOpenChange} wide title={`Publish version ${next}`} description={say('screen.publish_dialog.from_then_on_what')}>
+        <Dialog open={open} onOpenChange={onOpenChange} wide title={say('screen.publish_dialog.publish', { number: next })} description={say('screen.publish_dialog.from_then_on_what')}>
             <Changes coverage={coverage} days={days} />
             <form
                 className="mt-4 space-y-4"
@@ -26,11 +25,11 @@ export function PublishDialog({ coverage, faults, revision, next, days, open, on
                 <Labelled label={say('screen.publish_dialog.what_is_new')} hint={say('screen.publish_dialog.a_few_words_for')} wrong={form.errors.note}>
                     <input className="entry w-full" maxLength={255} value={form.data.note} onChange={(event) => form.setData('note', event.target.value)} />
                 </Labelled>
-                {faults.length > 0 && <p className="text-brick">{plural(faults.length, 'thing is', 'things are')} not right or not finished yet: {faults[0]?.reason}</p>}
+                {faults.length > 0 && <p className="text-brick">{say('screen.publish_dialog.faults', { count: faults.length, first: faults[0]?.reason ?? '' })}</p>}
                 <div className="flex justify-end gap-2">
                     <Button onClick={() => onOpenChange(false)}>{say('screen.common.not_yet')}</Button>
                     <Button type="submit" look="main" disabled={form.processing || faults.length > 0}>
-                        Publish version {next}
+                        {say('screen.publish_dialog.publish', { number: next })}
                     </Button>
                 </div>
             </form>

@@ -1,6 +1,6 @@
 import type { Fault, Give, Rule } from '@props/Rules/RulebookPage';
 import type { Vocabulary } from '@props/Rules/Vocabulary';
-import type { ReactNode } from 'react';
+import type { ReactElement, ReactNode } from 'react';
 import { BLANK, topGroup } from '@/lib/criteria';
 import { describePart, proposedName } from '@/lib/describe';
 import { useFormats } from '@/lib/format';
@@ -8,7 +8,7 @@ import { Button } from '@/ui/Button';
 import { CriteriaEditor } from './CriteriaEditor';
 import { PartEditor, PartsEditor } from './PartEditor';
 import { WordChoice } from './Word';
-import { say } from '@/lib/words';
+import { say, sayWith } from '@/lib/words';
 
 function Clause({ word, children }: { word: string; children: ReactNode }) {
     return (
@@ -30,13 +30,13 @@ export function blankRule(id: string): Rule {
 }
 
 const SEATS = [
-    { value: 'holder', label: 'to hold it:' },
-    { value: 'reviewer', label: 'to review it:' },
+    { value: 'holder', label: say('screen.rule_editor.to_hold') },
+    { value: 'reviewer', label: say('screen.rule_editor.to_review') },
 ];
 
 const KEEPS = [
-    { value: 'keeps', label: 'whoever has it and is eligible keeps it' },
-    { value: 'anew', label: 'somebody is chosen anew' },
+    { value: 'keeps', label: say('screen.rule_editor.keeps') },
+    { value: 'anew', label: say('screen.rule_editor.anew') },
 ];
 
 function GiveEditor({ give, vocabulary, onChange }: { give: Give; vocabulary: Vocabulary; onChange: (give: Give) => void }) {
@@ -63,8 +63,9 @@ function GiveEditor({ give, vocabulary, onChange }: { give: Give; vocabulary: Vo
 
 function Validity({ rule, onChange }: { rule: Rule; onChange: (rule: Rule) => void }) {
     const formats = useFormats();
-    const entry = (member: 'valid_from' | 'valid_until', label: string): ReactNode => (
+    const entry = (member: 'valid_from' | 'valid_until', label: string): ReactElement => (
         <input
+            key={member}
             type="datetime-local"
             className="word"
             aria-label={label}
@@ -75,7 +76,7 @@ function Validity({ rule, onChange }: { rule: Rule; onChange: (rule: Rule) => vo
     if (rule.valid_from === undefined && rule.valid_until === undefined) {
         return (
             <>
-                always.{' '}
+                {say('screen.rule_editor.always_valid')}{' '}
                 <Button look="quiet" className="min-h-6" onClick={() => onChange({ ...rule, valid_from: formats.fromLocal(formats.toLocal(new Date().toISOString())) })}>
                     {say('screen.rule_editor.only_for_a_time')}
                 </Button>
@@ -84,7 +85,8 @@ function Validity({ rule, onChange }: { rule: Rule; onChange: (rule: Rule) => vo
     }
     return (
         <>
-            from {entry('valid_from', 'Valid from')} until {entry('valid_until', 'Valid until')} <span className="text-xs text-ink2">in {formats.zone}; what is empty does not bound it.</span>{' '}
+            {sayWith('screen.rule_editor.valid', { from: entry('valid_from', say('screen.rule_editor.valid_from')), until: entry('valid_until', say('screen.rule_editor.valid_until')) })}{' '}
+            <span className="text-xs text-ink2">{say('screen.rule_editor.valid_hint', { zone: formats.zone })}</span>{' '}
             <Button look="quiet" className="min-h-6 text-ink2" onClick={() => onChange(without(rule, 'valid_from', 'valid_until'))}>
                 {say('screen.rule_editor.always')}
             </Button>
@@ -101,7 +103,7 @@ function EventsEditor({ rule, vocabulary, onChange }: { rule: Rule; vocabulary: 
                         {index > 0 && <span className="text-ink2">{say('screen.rule_editor.or_when')} </span>}
                         <PartEditor family="event" part={event} vocabulary={vocabulary} onChange={(next) => onChange({ ...rule, when: rule.when.map((one, at) => (at === index ? next : one)) })} />
                         {rule.when.length > 1 && (
-                            <Button look="quiet" className="min-h-6 text-ink2" aria-label={`take out event ${index + 1}`} onClick={() => onChange({ ...rule, when: rule.when.filter((_, at) => at !== index) })}>
+                            <Button look="quiet" className="min-h-6 text-ink2" aria-label={say('screen.rule_editor.take_out_event', { number: index + 1 })} onClick={() => onChange({ ...rule, when: rule.when.filter((_, at) => at !== index) })}>
                                 {say('screen.common.take_out')}
                             </Button>
                         )}
@@ -135,13 +137,13 @@ export function RuleEditor({ rule, vocabulary, faults, onChange }: Props) {
                     </Button>
                 )}
             </div>
-            <Clause word="When">
+            <Clause word={say('screen.rule_editor.when')}>
                 <EventsEditor rule={rule} vocabulary={vocabulary} onChange={change} />
             </Clause>
-            <Clause word="if">
+            <Clause word={say('screen.rule_editor.if')}>
                 <CriteriaEditor kind={top.kind} parts={top.parts} vocabulary={vocabulary} onChange={(next) => change({ ...rule, if: next })} />
             </Clause>
-            <Clause word="give to">
+            <Clause word={say('screen.rule_editor.give_to')}>
                 {rule.give === undefined ? (
                     <>
                         <span>{say('screen.rule_editor.nobody_once_the_task')} </span>
@@ -158,10 +160,10 @@ export function RuleEditor({ rule, vocabulary, faults, onChange }: Props) {
                     </>
                 )}
             </Clause>
-            <Clause word="then">
+            <Clause word={say('screen.rule_editor.then')}>
                 <PartsEditor family="follow_up" parts={rule.then ?? []} vocabulary={vocabulary} add={say('screen.rule_editor.add_a_follow_up')} onChange={(then) => change({ ...rule, then })} />
             </Clause>
-            <Clause word="valid">
+            <Clause word={say('screen.rule_editor.valid_word')}>
                 <Validity rule={rule} onChange={change} />
             </Clause>
             <Faults faults={faults} />
@@ -181,7 +183,7 @@ function Faults({ faults }: { faults: Fault[] }) {
                     {fault.reason}
                 </li>
             ))}
-            {blanks > 0 && <li className="text-ochre">Unfinished: {blanks === 1 ? say('screen.rule_editor.one_thing_is') : `${blanks} things are`} still to be chosen. Until then the rule does not act.</li>}
+            {blanks > 0 && <li className="text-ochre">{say('screen.rule_editor.unfinished', { count: blanks })}</li>}
         </ul>
     );
 }
