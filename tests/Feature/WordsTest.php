@@ -91,8 +91,8 @@ it('names nothing twice in the words files, of which the first would be lost', f
 it('has words for all that the pages say', function (): void {
     $asked = [];
     foreach (Finder::create()->files()->name(['*.ts', '*.tsx'])->in(resource_path('js'))->exclude(['tests', 'generated']) as $file) {
-        preg_match_all("/\\bsay(?:With)?\\('([a-z_]+(?:\\.[a-z_0-9]+)+)'/", $file->getContents(), $found);
-        array_push($asked, ...$found[1]);
+        preg_match_all("/\\bsay(?:With)?\\('([a-z_]+(?:\\.[a-z_0-9]+)+)'|'(screen\\.[a-z_.0-9]+)'/", $file->getContents(), $found);
+        array_push($asked, ...array_filter([...$found[1], ...$found[2]]));
     }
     $words = new Words();
     expect(count($asked))->toBeGreaterThan(500)->and(array_values(array_filter($asked, static fn(string $path): bool => ! $words->has($path))))->toBe([]);

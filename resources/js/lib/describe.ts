@@ -136,7 +136,7 @@ export function proposedName(rule: Rule, vocabulary: Vocabulary): string {
             const said = describeCriteriaValue(part.value, part.field, vocabulary);
             return typeof part.value === 'boolean' || part.value === undefined ? `${fieldOf(vocabulary, part.field)?.label ?? ''} ${part.value === undefined ? operatorWords(part.op, '') : said}`.trim() : said;
         });
-    const what = values.length === 0 ? 'Any task' : values.slice(0, 3).join(', ');
+    const what = values.length === 0 ? say('screen.rulebook.any_task') : values.slice(0, 3).join(', ');
     if (rule.give === undefined) return `${what}: ${(rule.then ?? []).map((one) => describePart('follow_up', one, vocabulary)).join(', ')}`.slice(0, 200);
     return `${what} → ${describePart('pool', rule.give.pool, vocabulary)}, ${describePart('method', rule.give.method, vocabulary)}`.slice(0, 200);
 }

@@ -83,8 +83,8 @@ export function useFormats(): Formats {
 export function duration(minutes: number): string {
     const hours = Math.floor(minutes / 60);
     const rest = minutes % 60;
-    if (hours === 0) return `${rest} min`;
-    return rest === 0 ? `${hours} h` : `${hours} h ${String(rest).padStart(2, '0')}`;
+    if (hours === 0) return say('value.minutes', { minutes: rest });
+    return rest === 0 ? say('value.hours', { hours }) : say('value.hours_short', { hours, minutes: String(rest).padStart(2, '0') });
 }
 
 /** 95 minutes are "1.6". */
@@ -96,8 +96,4 @@ export function weekday(date: string): string {
     return new Intl.DateTimeFormat(FORMATS, { weekday: 'short', day: 'numeric', timeZone: 'UTC' }).format(
         new Date(`${date}T00:00:00Z`),
     );
-}
-
-export function plural(count: number, one: string, many: string): string {
-    return `${count} ${count === 1 ? one : many}`;
 }

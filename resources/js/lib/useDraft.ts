@@ -2,6 +2,7 @@ import type { Fault, KnownRule, Rule, RulebookPageProps, SavedDraft } from '@pro
 import { useCallback, useEffect, useRef, useState, useSyncExternalStore } from 'react';
 import { ask, Problem } from './ask';
 import { besideTheirs, KnownRules, stubs, toSave, type Entry, type Stub } from './rules';
+import { say } from './words';
 
 const PAUSE = 600;
 
@@ -85,7 +86,7 @@ function useAutosaved(page: Page, known: KnownRules): Autosaved {
         } catch (error) {
             const final = error instanceof Problem && error.status === 409;
             const again = !(error instanceof Problem) || error.status >= 500 || error.status === 429;
-            setSaving({ state: 'failed', final, again, reason: error instanceof Problem ? error.message : 'The server cannot be reached; it is tried again.' });
+            setSaving({ state: 'failed', final, again, reason: error instanceof Problem ? error.message : say('screen.rulebook.unreachable') });
         } finally {
             busy.current = false;
         }

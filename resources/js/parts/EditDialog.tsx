@@ -87,7 +87,7 @@ function useFieldEdits(task: TaskView, onClose: () => void) {
 export function EditDialog({ task, onClose }: { task: TaskView; onClose: () => void }) {
     const { fields, seen, typed, setTyped, conflicts, missed, leave, wrong, busy, settle, changed, save } = useFieldEdits(task, onClose);
     return (
-        <Dialog open onOpenChange={(open) => !open && onClose()} title={`Change № ${task.number}`} description={say('screen.edit_dialog.what_is_changed_stands')} wide>
+        <Dialog open onOpenChange={(open) => !open && onClose()} title={say('screen.edit_dialog.title_of', { number: task.number })} description={say('screen.edit_dialog.what_is_changed_stands')} wide>
             {fields === null ? (
                 <p className="text-ink2">{say('screen.edit_dialog.a_moment')}</p>
             ) : (

@@ -84,9 +84,9 @@ function Control({ field, value, people, onChange, ...rest }: Omit<Props, 'wrong
 
 /** The entry of a field by its type. */
 export function FieldEntry({ wrong, ...props }: Props) {
-    const unit = props.field.type === 'duration' ? ', in minutes' : props.field.type === 'tags' ? ', separated by commas' : '';
+    const label = say('screen.field_entry.label', { label: props.field.label, type: props.field.type });
     return (
-        <Labelled label={props.field.label + unit} wrong={wrong}>
+        <Labelled label={label} wrong={wrong}>
             <Control {...props} />
         </Labelled>
     );

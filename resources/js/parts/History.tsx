@@ -91,7 +91,7 @@ function Say({ task }: { task: TaskView }) {
                         />
                     </span>
                     {form.data.mentions.map((slug) => (
-                        <Button key={slug} look="quiet" aria-label={`do not speak to ${slug}`} onClick={() => form.setData('mentions', form.data.mentions.filter((one) => one !== slug))}>
+                        <Button key={slug} look="quiet" aria-label={say('history.speak_not_to', { person: slug })} onClick={() => form.setData('mentions', form.data.mentions.filter((one) => one !== slug))}>
                             {task.people.find((person) => person.slug === slug)?.name ?? slug} ✕
                         </Button>
                     ))}

@@ -27,7 +27,7 @@ export function LinkedTasks({ task }: { task: TaskView }) {
                             {ways.map((way) => say(`link.${way}`)).join(', ')} · {other === null ? say('link.unseen') : say(`status.${other.status}`).toLowerCase()}
                         </span>
                         {task.may.edit && other !== null && ways.includes('linked') && (
-                            <Button look="quiet" aria-label={`Unlink № ${number}`} onClick={() => link(other.id, false)}>
+                            <Button look="quiet" aria-label={say('screen.linked_tasks.unlink_of', { number })} onClick={() => link(other.id, false)}>
                                 {say('screen.linked_tasks.unlink')}
                             </Button>
                         )}

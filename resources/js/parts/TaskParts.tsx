@@ -50,7 +50,7 @@ export function NextMoments({ moments }: { moments: NextMoment[] }) {
 }
 
 function size(bytes: number): string {
-    return bytes < 1024 * 1024 ? `${Math.max(1, Math.round(bytes / 1024))} kB` : `${(bytes / 1024 / 1024).toFixed(1)} MB`;
+    return bytes < 1024 * 1024 ? say('screen.task_parts.kilobytes', { size: Math.max(1, Math.round(bytes / 1024)) }) : say('screen.task_parts.megabytes', { size: (bytes / 1024 / 1024).toFixed(1) });
 }
 
 /** Files on the task, and one more. */

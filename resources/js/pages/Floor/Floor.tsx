@@ -18,7 +18,7 @@ function Cuts({ cuts, onTask }: Pick<FloorPageProps, 'cuts'> & { onTask: (id: st
     if (cuts.length === 0) return null;
     return (
         <section aria-label={say('screen.floor.rules_to_look_at')} className="border-b border-line">
-            <h2 className="px-3 pt-4 pb-1 font-semibold text-ochre">Rules to look at {cuts.length}</h2>
+            <h2 className="px-3 pt-4 pb-1 font-semibold text-ochre">{say('screen.floor.rules_to_look_at_count', { count: cuts.length })}</h2>
             <ul>
                 {cuts.map((cut) => (
                     <li key={cut.id} className="border-t border-line px-3 py-2">

@@ -1,7 +1,6 @@
 import { Head, Link, router, useForm } from '@inertiajs/react';
 import type { PlaceLine, PlacesPageProps } from '@props/House/PlacesPage';
 import { useState } from 'react';
-import { plural } from '@/lib/format';
 import { say } from '@/lib/words';
 import { PersonChoice } from '@/parts/PersonChoice';
 import { PersonName } from '@/parts/PersonMark';
@@ -50,7 +49,7 @@ function Node({ place, depth, all, levels, onOpen }: NodeProps) {
         <>
             <li className="grid grid-cols-[minmax(200px,1.4fr)_minmax(150px,1fr)_minmax(150px,1fr)_230px] items-center gap-x-3 border-t border-line px-4 py-1">
                 <span className="min-w-0" style={{ paddingLeft: depth * 20 }}>
-                    {place.name} {place.customers > 0 && <span className="text-xs text-ink2">{plural(place.customers, 'customer', 'customers')}</span>}
+                    {place.name} {place.customers > 0 && <span className="text-xs text-ink2">{say('screen.customers.count', { count: place.customers })}</span>}
                 </span>
                 {(['responsible', 'deputy'] as const).map((role) => {
                     const { person, own } = answering(place, role, all);

@@ -5,7 +5,7 @@ import { useRef, useState } from 'react';
 import { useShortcuts } from '@/lib/keys';
 import { useCoverage } from '@/lib/useCoverage';
 import { useDraft, type Draft } from '@/lib/useDraft';
-import { say } from '@/lib/words';
+import { say, sayWith } from '@/lib/words';
 import { Progress } from '@/parts/rule/Changes';
 import { DiscardDialog } from '@/parts/rule/DiscardDialog';
 import { PublishDialog } from '@/parts/rule/PublishDialog';
@@ -28,7 +28,7 @@ function actionsOn(draft: Draft, open: (id: string | null) => void): RowActions 
                 const at = rules.findIndex((one) => one.id === id);
                 return arrayMove(rules, at, Math.min(Math.max(at + by, 0), rules.length - 1));
             }),
-        copy: (rule) => draft.change((rules) => rules.flatMap((one) => (one.id === rule.id ? [one, { ...structuredClone(rule), id: newId(), name: `${rule.name} (copy)` }] : [one]))),
+        copy: (rule) => draft.change((rules) => rules.flatMap((one) => (one.id === rule.id ? [one, { ...structuredClone(rule), id: newId(), name: say('screen.rulebook.copy', { name: rule.name }) }] : [one]))),
         remove: (id) => draft.change((rules) => rules.filter((one) => one.id !== id)),
     };
 }
@@ -37,7 +37,7 @@ function StripHead({ strip, days }: { strip: Strip | null; days: number }) {
     return (
         <p className="flex items-baseline border-b border-line bg-paper text-xs text-ink2">
             <span className="w-24 shrink-0 py-1 pl-1">
-                <strong className="text-ink">{strip === null ? '…' : strip.total}</strong> in {days} days
+                {sayWith('screen.rulebook.in_days', { days, count: <strong key="count" className="text-ink">{strip === null ? '…' : strip.total}</strong> })}
             </span>
             <span className="border-l border-line px-3 py-1">{say('screen.rulebook.rules_are_asked_from')}</span>
         </p>
@@ -55,8 +55,8 @@ function StripFoot({ strip }: { strip: Strip | null }) {
 }
 
 function titleOf(page: RulebookPageProps, draft: Draft): string {
-    if (draft.isDraft) return `Draft of version ${(page.published?.number ?? 0) + 1}`;
-    return page.published === null ? 'No rulebook yet' : `Rulebook, version ${page.published.number}`;
+    if (draft.isDraft) return say('screen.rulebook.draft_of', { number: (page.published?.number ?? 0) + 1 });
+    return page.published === null ? say('screen.rulebook.none') : say('screen.rulebook.version', { number: page.published.number });
 }
 
 export default function Rulebook(page: RulebookPageProps) {
@@ -97,7 +97,7 @@ export default function Rulebook(page: RulebookPageProps) {
                     </div>
                 )}
                 {draft.rules.length === 0 ? (
-                    <p className="p-6">There is no rule yet, so whatever arrives stays unplaced. {mayWrite && 'Begin with "New rule": say what arrives, and who should get it.'}</p>
+                    <p className="p-6">{say('screen.rulebook.no_rule')} {mayWrite && say('screen.rulebook.begin')}</p>
                 ) : (
                     <RuleList draft={draft} strip={strip} days={recentDays} vocabulary={vocabulary} open={open} mayWrite={mayWrite} actions={actionsOn(draft, setOpen)} scroller={scroller} />
                 )}

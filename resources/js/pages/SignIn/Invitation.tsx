@@ -14,7 +14,7 @@ function Invitation({ invited }: InvitationPageProps) {
             <Head title={title} />
             <div className="w-full max-w-sm">
                 <p className="mb-6 flex items-center gap-3 text-xl">
-                    <Mark size={36} /> Open Baton
+                    <Mark size={36} /> {say('screen.common.product')}
                 </p>
                 <OutageNote />
                 <div className="box space-y-4 p-6">

@@ -13,7 +13,7 @@ function SignIn() {
             <Head title={say('screen.common.sign_in')} />
             <div className="w-full max-w-sm">
                 <h1 className="mb-6 flex items-center gap-3 text-xl">
-                    <Mark size={36} /> Open Baton
+                    <Mark size={36} /> {say('screen.common.product')}
                 </h1>
                 <form
                     className="box space-y-4 p-6"
@@ -30,7 +30,7 @@ function SignIn() {
                     </Labelled>
                     <label className="flex items-center gap-2">
                         <input type="checkbox" checked={form.data.stay} onChange={(event) => form.setData('stay', event.target.checked)} />
-                        Stay signed in on this machine
+                        {say('screen.sign_in.stay')}
                     </label>
                     <OutageNote />
                     <Button type="submit" look="main" disabled={form.processing} className="w-full justify-center">

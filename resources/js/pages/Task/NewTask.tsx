@@ -81,7 +81,7 @@ export default function NewTask({ kinds, fields, people }: NewTaskPageProps) {
             >
                 <h1 className="text-lg">{say('screen.common.new_task')}</h1>
                 <div className="grid gap-4 sm:grid-cols-2">
-                    <Labelled label={say('screen.new_task.kind_of_task')} wrong={task.wrong.kind} {...(chosen === undefined ? {} : { hint: `It usually takes ${duration(chosen.minutes)}.` })}>
+                    <Labelled label={say('screen.new_task.kind_of_task')} wrong={task.wrong.kind} {...(chosen === undefined ? {} : { hint: say('screen.new_task.usually', { time: duration(chosen.minutes) }) })}>
                         <select className="entry w-full" value={task.kind} onChange={(event) => task.choose(event.target.value)}>
                             <option value="">{say('screen.new_task.choose_a_kind')}</option>
                             {kinds.map((one) => (

@@ -1,5 +1,5 @@
 import type { CoverLoad } from '@props/Absences/CoverPlan';
-import { duration, hours, plural, weekday } from '@/lib/format';
+import { duration, hours, weekday } from '@/lib/format';
 import { say } from '@/lib/words';
 import { PersonName } from '@/parts/PersonMark';
 
@@ -60,7 +60,7 @@ export function PlanLoads({ loads }: { loads: CoverLoad[] }) {
                             <th scope="row" className="px-4 py-1 text-left font-normal">
                                 <PersonName {...load.person} />
                             </th>
-                            <td className="px-2 py-1 text-right whitespace-nowrap">{plural(load.tasks, 'task', 'tasks')}</td>
+                            <td className="px-2 py-1 text-right whitespace-nowrap">{say('screen.common.tasks', { count: load.tasks })}</td>
                             <td className={`px-2 py-1 text-right whitespace-nowrap ${(load.after ?? 101) > 100 ? 'font-semibold text-brick' : ''}`}>
                                 {percent(load.before)} → {percent(load.after)}
                             </td>

@@ -2,7 +2,6 @@ import { router } from '@inertiajs/react';
 import type { HolidayCalendar, PeoplePageProps, PersonDocument } from '@props/People/PeoplePage';
 import { useState } from 'react';
 import { ask, Problem, type Method } from '@/lib/ask';
-import { plural } from '@/lib/format';
 import { say } from '@/lib/words';
 import { PersonChoice } from '@/parts/PersonChoice';
 import { FaultList, faultsOf } from '@/parts/FaultList';
@@ -153,7 +152,7 @@ export function HouseParts({ teams, skills, people, house, zones }: Pick<PeopleP
                                 {team.label}
                             </button>
                             <span className="text-right text-xs text-ink2">
-                                {plural(team.members, 'person', 'people')}
+                                {say('screen.common.people', { count: team.members })}
                                 {team.lead !== null && ` · ${say('people.led_by', { person: nameOf(team.lead) })}`}
                             </span>
                         </li>

@@ -13,14 +13,14 @@ export function RosterFile() {
             <p className="flex items-baseline gap-3">
                 {['json', 'csv', 'vcf'].map((form) => (
                     <a key={form} className="text-sky underline" href={`/roster/export?form=${form}`}>
-                        {{ json: 'Export', csv: 'as a table', vcf: 'as cards' }[form]}
+                        {say('screen.roster_file.form', { form })}
                     </a>
                 ))}
                 <Button look="quiet" className="min-h-6 font-normal" onClick={() => setImporting(true)}>
                     {say('screen.common.import')}
                 </Button>
                 <span role="status" className="text-ink2">
-                    {done && 'The file is imported.'}
+                    {done && say('screen.roster_file.imported')}
                 </span>
             </p>
             {importing && <RosterImportDialog onClose={() => setImporting(false)} onDone={() => setDone(true)} />}

@@ -7,12 +7,7 @@ import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 import { say } from '@/lib/words';
 
-const LISTS = [
-    { list: 'people', label: 'People' },
-    { list: 'teams', label: 'Teams' },
-    { list: 'skills', label: 'Skills' },
-    { list: 'absences', label: 'Absences' },
-] as const;
+const LISTS = (['people', 'teams', 'skills', 'absences'] as const).map((list) => ({ list, label: say('screen.roster_import_dialog.list', { list }) }));
 
 type Found = { text: string; form: string; changes: RosterChanges };
 
@@ -78,7 +73,7 @@ export function RosterImportDialog({ onClose, onDone }: { onClose: () => void; o
                 <label className="mt-3 flex items-start gap-2">
                     <input type="checkbox" className="mt-1" checked={remove} onChange={(event) => setRemove(event.target.checked)} />
                     <span>
-                        Take away what the file does not have
+                        {say('screen.roster_import_dialog.take_away')}
                         <span className="block text-xs text-ink2">{say('screen.roster_import_dialog.people_become_inactive_and')}</span>
                     </span>
                 </label>

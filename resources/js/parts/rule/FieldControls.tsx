@@ -3,7 +3,7 @@ import type { FieldInfo, Vocabulary } from '@props/Rules/Vocabulary';
 import { fieldOf, offered } from '@/lib/criteria';
 import { offeredOptions } from '@/lib/options';
 import type { FieldChange } from '@/lib/parameters';
-import { say } from '@/lib/words';
+import { say, sayWith } from '@/lib/words';
 import { OneValue } from './ValueEditor';
 import { WordChoice, WordChoices, WordList } from './Word';
 
@@ -30,8 +30,10 @@ export function FieldChangeControl({ value, vocabulary, onChange }: { value: Fie
             {field !== undefined && how === 'values' && (
                 <>
                     {' '}
-                    from <OneValue field={field} value={value.from as string | undefined} vocabulary={vocabulary} label={say('screen.field_controls.from')} onChange={(next) => onChange(cleaned({ ...value, from: next === '' ? undefined : next }))} /> to{' '}
-                    <OneValue field={field} value={value.to as string | undefined} vocabulary={vocabulary} label={say('screen.common.to')} onChange={(next) => onChange(cleaned({ ...value, to: next === '' ? undefined : next }))} />
+                    {sayWith('screen.field_controls.from_to', {
+                        from: <OneValue key="from" field={field} value={value.from as string | undefined} vocabulary={vocabulary} label={say('screen.field_controls.from')} onChange={(next) => onChange(cleaned({ ...value, from: next === '' ? undefined : next }))} />,
+                        to: <OneValue key="to" field={field} value={value.to as string | undefined} vocabulary={vocabulary} label={say('screen.common.to')} onChange={(next) => onChange(cleaned({ ...value, to: next === '' ? undefined : next }))} />,
+                    })}
                 </>
             )}
         </>

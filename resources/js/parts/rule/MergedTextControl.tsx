@@ -14,17 +14,18 @@ function MergedPreview({ text }: { text: string }) {
     const [number, setNumber] = useState('');
     const { answer, error } = useAsked<{ preview: Preview | null }>(`/rulebook/merged?${new URLSearchParams({ text, number })}`, 300);
     const preview = answer?.preview ?? null;
-    const wrong = error instanceof Problem ? (error.errors[0]?.detail ?? error.message) : error === null && answer !== null && preview === null ? 'There is no such task.' : '';
+    const wrong = error instanceof Problem ? (error.errors[0]?.detail ?? error.message) : error === null && answer !== null && preview === null ? say('screen.merged_text_control.no_such_task') : '';
     return (
         <span className="block basis-full text-sm text-ink2" aria-live="polite">
-            On №{' '}
+            {say('screen.merged_text_control.on')}{' '}
             <input className="word w-14" aria-label={say('screen.merged_text_control.number_of_the_task')} inputMode="numeric" placeholder={preview === null ? '' : String(preview.number)} value={number} onChange={(event) => setNumber(event.target.value.replace(/\D/g, '').slice(0, 9))} />{' '}
             {wrong !== '' ? (
                 <span className="text-ochre">{wrong}</span>
             ) : (
                 preview !== null && (
                     <>
-                        it says “{preview.filled}”{preview.missing.length > 0 && <span className="text-ochre">; empty there: {preview.missing.join(', ')}</span>}
+                        {say('screen.merged_text_control.says', { text: preview.filled })}
+                        {preview.missing.length > 0 && <span className="text-ochre">{say('screen.merged_text_control.empty', { fields: preview.missing.join(', ') })}</span>}
                     </>
                 )
             )}
@@ -52,7 +53,7 @@ export function MergedTextControl({ label, value, oneLine, most, vocabulary, onC
             )}
             <Menu
                 trigger={
-                    <Button look="quiet" className="min-h-6" aria-label={`Merge a field into ${label.toLowerCase()}`}>
+                    <Button look="quiet" className="min-h-6" aria-label={say('screen.merged_text_control.merge', { label: label.toLowerCase() })}>
                         {say('screen.merged_text_control.field')}
                     </Button>
                 }

@@ -2,20 +2,12 @@ import { offsetOf } from '@/lib/parameters';
 import { WordChoice, WordNumber } from './Word';
 import { say } from '@/lib/words';
 
-const UNITS = [
-    { value: 'minutes', label: 'minutes' },
-    { value: 'hours', label: 'hours' },
-    { value: 'days', label: 'days' },
-    { value: 'working_days', label: 'working days' },
-    { value: 'weeks', label: 'weeks' },
-    { value: 'months', label: 'months' },
-];
+const UNITS = ['minutes', 'hours', 'days', 'working_days', 'weeks', 'months'].map((unit) => ({
+    value: unit,
+    label: say('screen.offset_control.unit', { unit }),
+}));
 
-const SIDES = [
-    { value: 'before', label: 'before' },
-    { value: 'same', label: 'on the day of' },
-    { value: 'after', label: 'after' },
-];
+const SIDES = ['before', 'same', 'after'].map((side) => ({ value: side, label: say('screen.offset_control.side', { side }) }));
 
 function written(amount: number, unit: string, side: string): string {
     const signed = side === 'same' ? 0 : side === 'before' ? -amount : amount;
@@ -35,7 +27,7 @@ export function OffsetControl({ label, value, onChange, sides = true }: Props) {
             {(side !== 'same' || !sides) && (
                 <>
                     <WordNumber label={label} value={amount} onChange={(next) => onChange(written(next, unit, sides ? side : 'after'))} />{' '}
-                    <WordChoice label={`Unit of ${label.toLowerCase()}`} value={unit} options={UNITS} onChange={(next) => onChange(written(amount ?? 1, next, sides ? side : 'after'))} />{' '}
+                    <WordChoice label={say('screen.common.unit_of', { label: label.toLowerCase() })} value={unit} options={UNITS} onChange={(next) => onChange(written(amount ?? 1, next, sides ? side : 'after'))} />{' '}
                 </>
             )}
             {sides && <WordChoice label={say('screen.offset_control.before_or_after')} value={side} options={SIDES} onChange={(next) => onChange(written(amount === null || amount === 0 ? 1 : amount, unit, next))} />}

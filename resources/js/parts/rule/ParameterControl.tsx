@@ -99,7 +99,7 @@ export function OptionalControl(props: Props): ReactNode {
     return (
         <>
             <ParameterControl {...props} />{' '}
-            <Button look="quiet" className="min-h-6 text-ink2" aria-label={`leave out ${label}`} onClick={() => onChange(undefined)}>
+            <Button look="quiet" className="min-h-6 text-ink2" aria-label={say('screen.parameter_control.leave_out_of', { label })} onClick={() => onChange(undefined)}>
                 {say('screen.parameter_control.leave_out')}
             </Button>
         </>
@@ -127,7 +127,7 @@ export function ParameterControl({ type, name, value, vocabulary, depth, onChang
         case 'minutes':
             return (
                 <>
-                    <WordNumber label={`${label} in minutes`} value={typeof value === 'string' && value !== '' ? minutesOf(value) : null} onChange={(minutes) => onChange(durationOf(minutes))} /> minutes
+                    <WordNumber label={say('screen.common.in_minutes', { label })} value={typeof value === 'string' && value !== '' ? minutesOf(value) : null} onChange={(minutes) => onChange(durationOf(minutes))} /> {say('screen.common.minutes')}
                 </>
             );
         case 'people_or_team':

@@ -11,14 +11,7 @@ import { WordChoice } from './Word';
 /** Parts within parts end somewhere. */
 const DEEPEST = 3;
 
-const LABELS: Record<Family, string> = {
-    event: 'Event',
-    pool: 'Kind of pool',
-    method: 'Method',
-    limit: 'Limit',
-    otherwise: 'Otherwise',
-    follow_up: 'Follow-up',
-};
+const labelOf = (family: Family): string => say('screen.part_editor.family', { family });
 
 /** What parameters of a control may begin with, such as the name of a new rotation. */
 type Proposals = Record<string, string>;
@@ -73,7 +66,7 @@ export function PartEditor({ family, part, vocabulary, onChange, depth = 0, prop
     return (
         <>
             <WordChoice
-                label={LABELS[family]}
+                label={labelOf(family)}
                 value={part?.kind ?? ''}
                 options={kinds.map((one) => ({ value: one.kind, label: say(`${family}.${one.kind}.name`) }))}
                 onChange={(next) => {
@@ -97,7 +90,7 @@ export function PartsEditor({ family, parts, vocabulary, add, onChange }: ListPr
                 return (
                     <div key={index}>
                         {kind === undefined ? part.kind : <Slots family={family} kind={kind} part={part} vocabulary={vocabulary} depth={0} onChange={(next) => onChange(parts.map((one, at) => (at === index ? next : one)))} />}
-                        <Button look="quiet" className="min-h-6 text-ink2" aria-label={`take out ${LABELS[family].toLowerCase()} ${index + 1}`} onClick={() => onChange(parts.filter((_, at) => at !== index))}>
+                        <Button look="quiet" className="min-h-6 text-ink2" aria-label={say('screen.part_editor.take_out', { part: labelOf(family).toLowerCase(), number: index + 1 })} onClick={() => onChange(parts.filter((_, at) => at !== index))}>
                             {say('screen.common.take_out')}
                         </Button>
                     </div>

@@ -1,12 +1,8 @@
 import { listed, partsOf } from '@/lib/recurrence';
-import { say } from '@/lib/words';
+import { say, sayWith } from '@/lib/words';
 import { WordChoice, WordChoices, WordNumber } from './Word';
 
-const FREQUENCIES = [
-    { value: 'DAILY', label: 'days' },
-    { value: 'WEEKLY', label: 'weeks' },
-    { value: 'MONTHLY', label: 'months' },
-];
+const FREQUENCIES = ['DAILY', 'WEEKLY', 'MONTHLY'].map((value) => ({ value, label: say('screen.recurrence_control.unit', { unit: value }) }));
 
 const DAYS = ['MO', 'TU', 'WE', 'TH', 'FR', 'SA', 'SU'].map((value) => ({ value, label: say(`recurrence.${value}`) }));
 
@@ -26,9 +22,13 @@ export function RecurrenceControl({ value, onChange }: { value: string | undefin
     const days = listed(frequency === 'MONTHLY' ? parts.BYMONTHDAY : parts.BYDAY);
     return (
         <>
-            every <WordNumber label={say('screen.recurrence_control.every_so_many')} value={interval} onChange={(next) => onChange(written(frequency, next, days))} />{' '}
-            <WordChoice label={say('screen.recurrence_control.how_often')} value={frequency} options={FREQUENCIES} onChange={(next) => onChange(written(next, interval, next === 'MONTHLY' || frequency === 'MONTHLY' ? [] : days))} /> on{' '}
-            <WordChoices label={say('screen.recurrence_control.days')} values={days} options={frequency === 'MONTHLY' ? DAYS_OF_MONTH : DAYS} onChange={(next) => onChange(written(frequency, interval, next))} />
+            {sayWith('screen.recurrence_control.every', {
+                amount: <WordNumber key="amount" label={say('screen.recurrence_control.every_so_many')} value={interval} onChange={(next) => onChange(written(frequency, next, days))} />,
+                unit: (
+                    <WordChoice key="unit" label={say('screen.recurrence_control.how_often')} value={frequency} options={FREQUENCIES} onChange={(next) => onChange(written(next, interval, next === 'MONTHLY' || frequency === 'MONTHLY' ? [] : days))} />
+                ),
+                days: <WordChoices key="days" label={say('screen.recurrence_control.days')} values={days} options={frequency === 'MONTHLY' ? DAYS_OF_MONTH : DAYS} onChange={(next) => onChange(written(frequency, interval, next))} />,
+            })}
         </>
     );
 }

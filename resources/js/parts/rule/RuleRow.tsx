@@ -35,12 +35,12 @@ function RowMenu({ rule, place, last, open, actions }: Pick<Props, 'rule' | 'pla
     const active = rule.active !== false;
     return (
         <span className="flex shrink-0 items-center">
-            <Button look="quiet" aria-expanded={open} aria-label={`${open ? 'Close' : 'Edit'} rule ${place}`} onClick={() => actions.open(open ? null : rule.id)}>
+            <Button look="quiet" aria-expanded={open} aria-label={say(open ? 'screen.rule_row.close_of' : 'screen.rule_row.edit_of', { place })} onClick={() => actions.open(open ? null : rule.id)}>
                 {open ? say('screen.common.close') : say('screen.rule_row.edit')}
             </Button>
             <Menu
                 trigger={
-                    <Button look="quiet" aria-label={`More for rule ${place}`}>
+                    <Button look="quiet" aria-label={say('screen.rule_row.more_of', { place })}>
                         {say('screen.rule_row.more')}
                     </Button>
                 }
@@ -64,7 +64,7 @@ export function RuleRow({ rule, place, last, vocabulary, open, mayWrite, faults,
             {strip}
             <div className="flex min-w-0 flex-1 gap-2 border-l border-line px-3 py-2">
                 {mayWrite && (
-                    <button type="button" ref={setActivatorNodeRef} {...attributes} {...listeners} aria-label={`Move rule ${place}: ${rule.name}`} className="h-6 shrink-0 cursor-grab px-1 text-ink2 hover:text-ink">
+                    <button type="button" ref={setActivatorNodeRef} {...attributes} {...listeners} aria-label={say('screen.rule_row.move_of', { place, name: rule.name })} className="h-6 shrink-0 cursor-grab px-1 text-ink2 hover:text-ink">
                         <svg width="8" height="14" viewBox="0 0 8 14" aria-hidden="true">
                             <path d="M0 2h8M0 7h8M0 12h8" stroke="currentColor" strokeWidth="1.5" />
                         </svg>

@@ -23,7 +23,7 @@ export function RulebookAside({ page, draft, coverage }: Props) {
                     <Changes coverage={coverage} days={page.recentDays} />
                     {page.draft !== null && page.draft.savedBy !== null && page.draft.savedAt !== null && (
                         <p className="mt-2 text-xs text-ink2">
-                            Draft last saved by {page.draft.savedBy}, {formats.moment(page.draft.savedAt)}.
+                            {say('screen.rulebook_aside.saved_by', { person: page.draft.savedBy, moment: formats.moment(page.draft.savedAt) })}
                         </p>
                     )}
                 </section>

@@ -14,7 +14,7 @@ function SavedState({ saving, theirs }: { saving: Saving; theirs: (() => void) |
         case 'failed':
             return (
                 <p className="basis-full">
-                    <span role="alert" className="font-semibold text-brick">Not saved: {saving.reason}</span>
+                    <span role="alert" className="font-semibold text-brick">{say('screen.rulebook_header.not_saved', { reason: saving.reason })}</span>
                     {theirs !== null && (
                         <Button look="quiet" onClick={theirs}>
                             {say('screen.rulebook_header.look_at_theirs')}

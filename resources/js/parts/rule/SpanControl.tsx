@@ -1,11 +1,8 @@
 import { durationOf, minutesOf } from '@/lib/criteria';
 import { WordChoice, WordNumber } from './Word';
+import { say } from '@/lib/words';
 
-const UNITS = [
-    { value: 'days', label: 'working days' },
-    { value: 'hours', label: 'working hours' },
-    { value: 'minutes', label: 'working minutes' },
-];
+const UNITS = ['days', 'hours', 'minutes'].map((unit) => ({ value: unit, label: say('screen.span_control.unit', { unit }) }));
 
 /** An amount and its unit; P3D and PT4H in documents. */
 export function spanOf(amount: number, unit: string): string {
@@ -25,7 +22,7 @@ export function SpanControl({ label, value, onChange }: { label: string; value: 
     return (
         <>
             <WordNumber label={label} value={amount} onChange={(next) => onChange(spanOf(next, unit))} />{' '}
-            <WordChoice label={`Unit of ${label.toLowerCase()}`} value={unit} options={UNITS} onChange={(next) => onChange(spanOf(amount ?? 1, next))} />
+            <WordChoice label={say('screen.common.unit_of', { label: label.toLowerCase() })} value={unit} options={UNITS} onChange={(next) => onChange(spanOf(amount ?? 1, next))} />
         </>
     );
 }

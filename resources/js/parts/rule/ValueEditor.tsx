@@ -14,7 +14,7 @@ type Props = { field: FieldInfo; operator: OperatorInfo; comparison: Comparison;
 export function OneValue({ field, value, vocabulary, onChange, label }: { field: FieldInfo; value: One; vocabulary: Vocabulary; onChange: (value: string | number | boolean) => void; label: string }) {
     switch (field.type) {
         case 'yes_no':
-            return <WordChoice label={label} value={value === undefined ? '' : value === true ? 'yes' : 'no'} options={[{ value: 'yes', label: 'yes' }, { value: 'no', label: 'no' }]} onChange={(next) => onChange(next === 'yes')} />;
+            return <WordChoice label={label} value={value === undefined ? '' : value === true ? 'yes' : 'no'} options={[{ value: 'yes', label: say('value.yes') }, { value: 'no', label: say('value.no') }]} onChange={(next) => onChange(next === 'yes')} />;
         case 'number':
             return <WordNumber label={label} whole={false} value={typeof value === 'number' ? value : null} onChange={onChange} />;
         case 'money':
@@ -26,7 +26,7 @@ export function OneValue({ field, value, vocabulary, onChange, label }: { field:
         case 'duration':
             return (
                 <>
-                    <WordNumber label={`${label} in minutes`} value={typeof value === 'string' && value !== '' ? minutesOf(value) : null} onChange={(minutes) => onChange(durationOf(minutes))} /> minutes
+                    <WordNumber label={say('screen.common.in_minutes', { label })} value={typeof value === 'string' && value !== '' ? minutesOf(value) : null} onChange={(minutes) => onChange(durationOf(minutes))} /> {say('screen.common.minutes')}
                 </>
             );
         case 'date':
@@ -51,7 +51,7 @@ function others(field: FieldInfo, vocabulary: Vocabulary): FieldInfo[] {
 /** Another field of the same type. */
 function FieldValue({ field, value, vocabulary, onChange, label }: VaryingProps) {
     const path = typeof value === 'object' && 'field' in value ? value.field : '';
-    return <WordChoice label={`${label}: another field`} value={path} options={others(field, vocabulary).map((one) => ({ value: one.path, label: one.label }))} onChange={(next) => onChange({ field: next })} />;
+    return <WordChoice label={say('screen.value_editor.another_field', { label })} value={path} options={others(field, vocabulary).map((one) => ({ value: one.path, label: one.label }))} onChange={(next) => onChange({ field: next })} />;
 }
 
 const MOMENTS = ['today', 'start of week', 'end of week', 'start of month', 'end of month'].map((value) => ({ value, label: say(`offset.${value}`) }));
@@ -60,9 +60,9 @@ const MOMENTS = ['today', 'start of week', 'end of week', 'start of month', 'end
 function VaryingValue({ field, value, vocabulary, onChange, label }: VaryingProps) {
     const by = typeof value === 'object' && 'now' in value ? 'now' : typeof value === 'object' && 'field' in value ? 'field' : 'value';
     const ways = [
-        { value: 'value', label: field.type === 'date' ? 'the day' : 'the value' },
-        ...(others(field, vocabulary).length > 0 ? [{ value: 'field', label: 'the field' }] : []),
-        ...(field.type === 'date' ? [{ value: 'now', label: 'seen from now' }] : []),
+        { value: 'value', label: say(field.type === 'date' ? 'screen.value_editor.the_day' : 'screen.value_editor.the_value') },
+        ...(others(field, vocabulary).length > 0 ? [{ value: 'field', label: say('screen.value_editor.the_field') }] : []),
+        ...(field.type === 'date' ? [{ value: 'now', label: say('screen.value_editor.from_now') }] : []),
     ];
     const now = typeof value === 'object' && 'now' in value ? value.now : '';
     const distance = /^[+-]/.test(now);
@@ -70,15 +70,15 @@ function VaryingValue({ field, value, vocabulary, onChange, label }: VaryingProp
         <>
             {ways.length > 1 && (
                 <>
-                    <WordChoice label={`${label}: what it is compared with`} value={by} options={ways} onChange={(next) => onChange(next === 'now' ? { now: 'today' } : next === 'field' ? { field: '' } : '')} />{' '}
+                    <WordChoice label={say('screen.value_editor.compared_with', { label })} value={by} options={ways} onChange={(next) => onChange(next === 'now' ? { now: 'today' } : next === 'field' ? { field: '' } : '')} />{' '}
                 </>
             )}
             {by === 'field' && <FieldValue field={field} value={value} vocabulary={vocabulary} onChange={onChange} label={label} />}
             {by === 'value' && <OneValue field={field} value={typeof value === 'object' ? undefined : value} vocabulary={vocabulary} onChange={onChange} label={label} />}
             {by === 'now' && (
                 <>
-                    <WordChoice label={`${label}: which day`} value={distance ? 'distance' : now} options={[...MOMENTS, { value: 'distance', label: 'so far from now' }]} onChange={(next) => onChange({ now: next === 'distance' ? '+1 days' : next })} />{' '}
-                    {distance && <OffsetControl label={`${label}: how far`} value={now} onChange={(next) => onChange({ now: next })} />}
+                    <WordChoice label={say('screen.value_editor.which_day', { label })} value={distance ? 'distance' : now} options={[...MOMENTS, { value: 'distance', label: say('screen.value_editor.so_far') }]} onChange={(next) => onChange({ now: next === 'distance' ? '+1 days' : next })} />{' '}
+                    {distance && <OffsetControl label={say('screen.value_editor.how_far', { label })} value={now} onChange={(next) => onChange({ now: next })} />}
                 </>
             )}
         </>
@@ -90,7 +90,7 @@ function DistanceValue({ ahead, value, onChange, label }: { ahead: boolean; valu
     const text = typeof value === 'number' ? `+${value} days` : typeof value === 'object' && 'now' in value ? value.now : undefined;
     return (
         <OffsetControl
-            label={`${label} in days`}
+            label={say('screen.value_editor.in_days', { label })}
             value={text}
             sides={false}
             onChange={(next) => {
@@ -103,7 +103,7 @@ function DistanceValue({ ahead, value, onChange, label }: { ahead: boolean; valu
 
 /** The value of a comparison, in whatever shape the operator asks for. */
 export function ValueEditor({ field, operator, comparison, vocabulary, onChange }: Props) {
-    const label = `Value for ${field.label}`;
+    const label = say('screen.value_editor.value_for', { field: field.label });
     const value = comparison.value;
     const list = Array.isArray(value) ? value : [];
     switch (operator.shape) {
@@ -127,9 +127,9 @@ export function ValueEditor({ field, operator, comparison, vocabulary, onChange 
             const set = (index: number, next: string | number | boolean): void => onChange([0, 1].map((at) => (at === index && typeof next !== 'boolean' ? next : (list[at] ?? ''))));
             return (
                 <>
-                    {operator.shape === 'from_to' && 'from '}
-                    <OneValue field={field} value={list[0]} vocabulary={vocabulary} onChange={(next) => set(0, next)} label={`${label}, from`} /> {operator.shape === 'from_to' ? say('screen.value_editor.to') : say('screen.value_editor.and')}{' '}
-                    <OneValue field={field} value={list[1]} vocabulary={vocabulary} onChange={(next) => set(1, next)} label={`${label}, to`} />
+                    {operator.shape === 'from_to' && `${say('screen.value_editor.from')} `}
+                    <OneValue field={field} value={list[0]} vocabulary={vocabulary} onChange={(next) => set(0, next)} label={say('screen.value_editor.label_from', { label })} /> {operator.shape === 'from_to' ? say('screen.value_editor.to') : say('screen.value_editor.and')}{' '}
+                    <OneValue field={field} value={list[1]} vocabulary={vocabulary} onChange={(next) => set(1, next)} label={say('screen.value_editor.label_to', { label })} />
                 </>
             );
         }

@@ -23,10 +23,10 @@ export function Versions({ versions, current, vocabulary, onTakeUp }: Props) {
                     <li key={version.id} className="border-t border-line py-1.5">
                         <div className="flex items-baseline justify-between gap-2">
                             <span>
-                                <strong>Version {version.number}</strong>
+                                <strong>{say('screen.versions.version', { number: version.number })}</strong>
                                 {version.id === current && <span className="text-pine"> {say('screen.versions.in_force')}</span>}
                             </span>
-                            <Button look="quiet" className="min-h-6" aria-label={`Read version ${version.number}`} onClick={() => look(version.id)}>
+                            <Button look="quiet" className="min-h-6" aria-label={say('screen.versions.read_of', { number: version.number })} onClick={() => look(version.id)}>
                                 {say('screen.versions.read')}
                             </Button>
                         </div>
@@ -48,7 +48,7 @@ type DialogProps = { version: (Version & { rules: Rule[] }) | null; vocabulary: 
 /** The rules of a version as they were. */
 function VersionDialog({ version, vocabulary, onTakeUp, onClose }: DialogProps) {
     return (
-        <Dialog open={version !== null} onOpenChange={(open) => open || onClose()} wide title={`Version ${version?.number ?? ''}`} description={version?.note ?? 'Its rules as they were.'}>
+        <Dialog open={version !== null} onOpenChange={(open) => open || onClose()} wide title={say('screen.versions.version', { number: version?.number ?? '' })} description={version?.note ?? 'Its rules as they were.'}>
             {version !== null && (
                 <>
                     <ol className="max-h-[52vh] overflow-auto">

@@ -1,13 +1,14 @@
 import type { Option } from '@props/Rules/Vocabulary';
 import { useState } from 'react';
 import { Popover } from '@/ui/Popover';
+import { say } from '@/lib/words';
 
 /** A word of the sentence that is one of several. */
 export function WordChoice({ label, value, options, onChange }: { label: string; value: string; options: Option[]; onChange: (value: string) => void }) {
     const known = options.some((option) => option.value === value);
     return (
         <select className="word" aria-label={label} aria-invalid={!known && value !== ''} data-blank={value === ''} value={value} onChange={(event) => onChange(event.target.value)}>
-            {!known && <option value={value}>{value === '' ? '(choose)' : `${value} (unknown)`}</option>}
+            {!known && <option value={value}>{value === '' ? say('screen.word.choose') : say('screen.word.unknown', { value })}</option>}
             {options.map((option) => (
                 <option key={option.value} value={option.value}>
                     {option.label}
@@ -19,13 +20,13 @@ export function WordChoice({ label, value, options, onChange }: { label: string;
 
 /** Several of a list, ticked in a small window. */
 export function WordChoices({ label, values, options, onChange }: { label: string; values: string[]; options: Option[]; onChange: (values: string[]) => void }) {
-    const said = values.map((value) => options.find((option) => option.value === value)?.label ?? `${value} (unknown)`).join(', ');
+    const said = values.map((value) => options.find((option) => option.value === value)?.label ?? say('screen.word.unknown', { value })).join(', ');
     return (
         <Popover
             label={label}
             trigger={
-                <button type="button" className="word text-left" data-blank={values.length === 0} aria-label={`${label}: ${said === '' ? 'none' : said}`}>
-                    {said === '' ? '(choose)' : said}
+                <button type="button" className="word text-left" data-blank={values.length === 0} aria-label={`${label}: ${said === '' ? say('screen.common.none') : said}`}>
+                    {said === '' ? say('screen.word.choose') : said}
                 </button>
             }
         >
@@ -81,7 +82,7 @@ export function WordList({ label, values, onChange, numbers = false }: { label: 
     return (
         <input
             className="word min-w-24"
-            aria-label={`${label}, separated by commas`}
+            aria-label={say('screen.word.by_commas', { label })}
             data-blank={values.length === 0}
             value={text}
             onChange={(event) => {
