@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
-use App\Http\Pages\Places;
+use App\Http\Pages\Navigation;
 use App\Http\Pages\StatusStrip;
 use App\Http\Stamps;
 use App\Models\Access\User;
@@ -32,7 +32,7 @@ final class ShareWithPages extends Middleware
                 'slug' => $user->person?->slug,
                 'administers' => $user->can('administer', User::class),
                 'creates' => $user->can('create', Task::class),
-                'places' => Places::of($user),
+                'places' => Navigation::of($user),
             ] : null,
             'status' => static fn(): ?array => $user instanceof User ? app(StatusStrip::class)->props() : null,
             'stamp' => static fn(): string => $user instanceof User ? (new Stamps())->all() : '',

@@ -1,5 +1,5 @@
 import { usePage } from '@inertiajs/react';
-import type { PlaceToGo } from '@props/Places';
+import type { PlaceToGo } from '@props/Navigation';
 import type { StatusStripProps } from '@props/StatusStrip';
 
 /** What every page gets. */

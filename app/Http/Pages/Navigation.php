@@ -9,8 +9,8 @@ use App\Models\Access\User;
 use App\Models\House\House;
 use App\Models\Rules\RulebookVersion;
 
-/** The pages that somebody may go to from everywhere, as the policies have it. Its type is Places.ts. */
-final class Places
+/** The pages that somebody may go to from everywhere, as the policies have it. Its type is Navigation.ts. */
+final class Navigation
 {
     /** Each with its address and what the policies ask; null: somebody of the house. */
     private const ALL = [
