@@ -1,5 +1,5 @@
 import type { UseComboboxReturnValue } from 'downshift';
-import type { ReactNode } from 'react';
+import { useEffect, type ReactNode } from 'react';
 
 type Props<T> = {
     box: UseComboboxReturnValue<T>;
@@ -16,8 +16,14 @@ type Props<T> = {
 /** The list below an entry of what is found for it. */
 export function Found<T>({ box, items, keyOf, label, none, className = 'left-0 w-full', render }: Props<T>) {
     const shown = box.isOpen && items !== null;
+    const menu = box.getMenuProps({ 'aria-label': label });
+    const id = String(menu.id);
+    useEffect(() => {
+        // What would reach below the edge of a dialog is brought into view.
+        if (shown) document.getElementById(id)?.scrollIntoView?.({ block: 'nearest' });
+    }, [shown, id]);
     return (
-        <ul {...box.getMenuProps({ 'aria-label': label })} className={shown ? `box absolute z-40 mt-1 max-h-72 overflow-auto p-1 ${className}` : 'hidden'}>
+        <ul {...menu} className={shown ? `box absolute z-40 mt-1 max-h-72 overflow-auto p-1 ${className}` : 'hidden'}>
             {shown && items.length === 0 && <li className="px-3 py-2 text-ink2">{none}</li>}
             {shown &&
                 items.map((item, index) => (
