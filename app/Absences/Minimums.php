@@ -54,7 +54,7 @@ final class Minimums
             if ($group['minimum'] === null || array_filter($group['members'], static fn(Membership $member): bool => $member->personId === $absence->personId) === []) {
                 continue;
             }
-            $below = $strength->shortBy($absence, $group['members'], $group['minimum']);
+            $below = $strength->shortBy($absence, $group['members'], $group['minimum'], "{$group['of']}:{$group['slug']}");
             if ($below !== []) {
                 $short[] = [
                     'name' => $group['name'],

@@ -13,6 +13,8 @@ final class Strength
 {
     /** @var array<array-key, array<int, array{bool, bool}>> whether they work and whether they would, by person and day */
     private array $known = [];
+    /** @var array<string, array<int, DayStrength>> of groups that are asked about by a name, by it and by day */
+    private array $counted = [];
     /** @var array<array-key, array<int, true>> days that an absence of theirs may touch, by person */
     private array $touched = [];
 
@@ -31,44 +33,52 @@ final class Strength
 
     /**
      * @param list<Membership> $members
+     * @param string|null      $group   the name of these members, of whom each day is then counted once; null: they have none
      *
      * @return list<DayStrength> for $days dates from the first on
      */
-    public function of(array $members, LocalDate $first, int $days): array
+    public function of(array $members, LocalDate $first, int $days, ?string $group = null): array
     {
         $strengths = [];
         for ($day = 0, $date = $first; $day < $days; ++$day, $date = $date->plus(1)) {
-            $there = $expected = 0;
-            foreach ($members as $member) {
-                if (! $member->isOn($date)) {
-                    continue;
-                }
+            $strengths[] = $group === null ? $this->on($members, $date) : $this->counted[$group][$date->day] ??= $this->on($members, $date);
+        }
+
+        return $strengths;
+    }
+
+    /** @param list<Membership> $members */
+    private function on(array $members, LocalDate $date): DayStrength
+    {
+        $there = $expected = 0;
+        foreach ($members as $member) {
+            if ($member->isOn($date)) {
                 $id = $member->personId;
                 [$works, $would] = $this->known[$id][$date->day] ??= $this->day($this->roster->people[$id], $date);
                 $there += $works ? 1 : 0;
                 $expected += $would ? 1 : 0;
             }
-            $strengths[] = new DayStrength($date, $there, $expected);
         }
 
-        return $strengths;
+        return new DayStrength($date, $there, $expected);
     }
 
     /**
      * Days on which fewer than there should be are there with an absence more, and it makes the difference.
      *
      * @param list<Membership> $members the person among them
+     * @param string|null      $group   as of()
      *
      * @return list<DayStrength> as they would be
      */
-    public function shortBy(Absence $absence, array $members, int $minimum): array
+    public function shortBy(Absence $absence, array $members, int $minimum, ?string $group = null): array
     {
         $presence = $this->roster->presenceOf($absence->personId);
         $first = $presence->zone()->dateAt($absence->span->from);
         $count = $presence->zone()->dateAt($absence->span->to - 1)->day - $first->day + 1;
         $short = [];
         $own = array_filter($members, static fn(Membership $member): bool => $member->personId === $absence->personId);
-        foreach ($this->of($members, $first, $count) as $day) {
+        foreach ($this->of($members, $first, $count, $group) as $day) {
             if (array_filter($own, static fn(Membership $member): bool => $member->isOn($day->date)) === []) {
                 continue;
             }

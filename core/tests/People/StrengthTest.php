@@ -44,3 +44,15 @@ it('counts in a team whoever is in it on the day', function (): void {
     $short = $strength->shortBy(Build::absence('femi', '2026-03-02', '2026-03-07'), $bench, 2);
     expect(array_map(static fn(DayStrength $day): array => [$day->date->format(), $day->there], $short))->toBe([['2026-03-02', 1], ['2026-03-03', 1]]);
 });
+
+it('counts a group of a name once, and anew with absences more', function (): void {
+    $roster = new Roster(Build::calendar(), [Build::person('ayumi'), Build::person('femi')], [], [], []);
+    $members = Build::members('ayumi', 'femi');
+    $strength = new Strength($roster);
+    $there = static fn(Strength $of): array => array_map(static fn(DayStrength $day): int => $day->there, $of->of($members, LocalDate::parse('2026-03-02'), 3, 'bench'));
+    expect($there($strength))->toBe([2, 2, 2])->and($there($strength))->toBe([2, 2, 2])
+        ->and($there($strength->with(Build::absence('femi', '2026-03-03', '2026-03-04'))))->toBe([2, 1, 2])
+        ->and($there($strength))->toBe([2, 2, 2])
+        // Others of another name are counted for themselves.
+        ->and($strength->of(Build::members('ayumi'), LocalDate::parse('2026-03-02'), 1, 'alone')[0]->there)->toBe(1);
+});
