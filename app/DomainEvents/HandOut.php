@@ -31,6 +31,9 @@ final readonly class HandOut
     {
         foreach ($this->consumers as $class) {
             $position = EventPosition::query()->find($class::name());
+            if ($position === null) {
+                EventPosition::query()->insertOrIgnore(['consumer' => $class::name()]);
+            }
             // Nearly always nothing is new, and that is all that is asked.
             if ($position?->isPausing() !== true && RecordedEvent::query()->where('id', '>', $position->position ?? 0)->exists()) {
                 $this->handTo($class);
@@ -43,7 +46,6 @@ final readonly class HandOut
     {
         /** @var EventConsumer $consumer */
         $consumer = app($class);
-        EventPosition::query()->insertOrIgnore(['consumer' => $consumer::name()]);
         try {
             for ($pieces = 0; $pieces < self::MOST_PIECES && $this->piece($consumer, self::PIECE) === self::PIECE; ++$pieces);
         } catch (Throwable) {
@@ -73,7 +75,10 @@ final readonly class HandOut
             $rows = RecordedEvent::query()->where('id', '>', $position->position)->orderBy('id')->limit($most)->get();
             if ($rows->isNotEmpty()) {
                 $kinds = array_map(static fn(string $class): string => $class::code(), $consumer::kinds());
-                $consumer->consume(array_values($rows->whereIn('kind', $kinds)->map(self::handed(...))->filter()->all()));
+                $events = array_values($rows->whereIn('kind', $kinds)->map(self::handed(...))->filter()->all());
+                if ($events !== []) {
+                    $consumer->consume($events);
+                }
                 $position->comeTo($rows->last()->id);
             }
 

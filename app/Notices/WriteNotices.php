@@ -35,6 +35,9 @@ final class WriteNotices implements EventConsumer
     {
         $doers = self::doers(...$events);
         $told = array_merge(...array_map(fn(HandedEvent $one): array => $this->told($one, $doers[(string) $one->userId] ?? null), $events));
+        if ($told === []) {
+            return;
+        }
         // Somebody, or the task, may be gone by now.
         $people = Person::query()->findMany(array_map(static fn(NewNotice $one): string => $one->personId, $told), ['id'])->keyBy('id');
         $tasks = Task::query()->findMany(array_map(static fn(NewNotice $one): string => $one->of->taskId, $told), ['id'])->keyBy('id');
@@ -52,7 +55,7 @@ final class WriteNotices implements EventConsumer
     {
         $users = array_filter(array_unique(array_map(static fn(HandedEvent $one): ?string => $one->userId, $events)));
         $doers = [];
-        foreach (Person::query()->whereIn('user_id', $users)->get(['id', 'user_id']) as $person) {
+        foreach ($users === [] ? [] : Person::query()->whereIn('user_id', $users)->get(['id', 'user_id']) as $person) {
             $doers[(string) $person->user_id] = $person->id;
         }
 
