@@ -113,9 +113,7 @@ final readonly class MoveCovered
 
     private static function moved(CoverMove $move, Snapshot $house): WorkCovered
     {
-        $idOf = static fn(?string $slug): ?string => $slug === null ? null : $house->personIds[$slug];
-
-        return new WorkCovered($move->kind, $move->seat, $idOf($move->before->occupant($move->seat)), $idOf($move->after->occupant($move->seat)), $house->personIds[$move->forId]);
+        return new WorkCovered($move->kind, $move->seat, $house->idOf($move->before->occupant($move->seat)), $house->idOf($move->after->occupant($move->seat)), $house->personIds[$move->forId]);
     }
 
     /**

@@ -136,7 +136,7 @@ final readonly class ChainRecorder
             'rulebook_version_id' => $house->state->versionId,
             'outcome' => $decision->outcome,
             'rule' => $decision->decidingRule()?->id,
-            'assignee_id' => $decision->assigneeId === null ? null : $house->snapshot->personIds[$decision->assigneeId],
+            'assignee_id' => $house->snapshot->idOf($decision->assigneeId),
             'facts' => FactsFormat::values($decision->change->facts, $decision->rulebook->rulebook->fields),
             'record' => DecisionRecord::of($decision),
         ]);

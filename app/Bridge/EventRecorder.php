@@ -13,7 +13,6 @@ use OpenBaton\Core\Chain\ChainResult;
 use OpenBaton\Core\Chain\Link;
 use OpenBaton\Core\Document\ChangeFormat;
 use OpenBaton\Core\Routing\Decision;
-use OpenBaton\Core\Routing\Outcome;
 use OpenBaton\Core\Rulebook\Event\Mentioned;
 use OpenBaton\Core\Rulebook\SeatName;
 use OpenBaton\Core\Subject\Effect\ReachesOutside;
@@ -69,11 +68,9 @@ final class EventRecorder
 
     private function decided(Decision $decision): void
     {
-        $seat = $decision->seat;
-        $before = $decision->change->after->occupant($seat);
         $after = $decision->subjectAfter();
-        if ($decision->outcome !== Outcome::Kept && $before !== $after->occupant($seat)) {
-            $this->add($seat, $before, $after, $decision->decidingRule()?->name);
+        if ($decision->changesSeat()) {
+            $this->add($decision->seat, $decision->change->after->occupant($decision->seat), $after, $decision->decidingRule()?->name);
         }
         foreach ($decision->effects as $effect) {
             if ($effect instanceof ReachesOutside) {
@@ -84,9 +81,8 @@ final class EventRecorder
 
     private function add(SeatName $seat, ?string $before, Subject $after, ?string $rule): void
     {
-        $ids = $this->locked->house->snapshot->personIds;
-        $idOf = static fn(?string $slug): ?string => $slug === null ? null : $ids[$slug];
-        $change = new SeatChanged($seat, $idOf($before), $idOf($after->occupant($seat)), $idOf($after->coveringOf($seat)?->forId), $rule);
+        $house = $this->locked->house->snapshot;
+        $change = new SeatChanged($seat, $house->idOf($before), $house->idOf($after->occupant($seat)), $house->idOf($after->coveringOf($seat)?->forId), $rule);
         $key = "{$after->id} {$seat->value}";
         $earlier = $this->changed[$key][2] ?? null;
         $this->changed[$key] = [$after->id, $rule === null ? $this->occasion->userId : null, $earlier?->then($change) ?? $change];

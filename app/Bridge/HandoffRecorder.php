@@ -9,7 +9,6 @@ use App\Models\Tasks\Handoff;
 use App\Models\Tasks\HandoffCause;
 use Carbon\CarbonImmutable;
 use OpenBaton\Core\Routing\Decision;
-use OpenBaton\Core\Routing\Outcome;
 use OpenBaton\Core\Rulebook\SeatName;
 use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Subject\Subject;
@@ -43,25 +42,22 @@ final class HandoffRecorder
 
     public function decided(Decision $decision, DecisionRow $row): void
     {
-        $before = $decision->change->after->holderId;
-        $after = $decision->subjectAfter();
-        if ($decision->seat === SeatName::Holder && $decision->outcome !== Outcome::Kept && $before !== $after->holderId) {
-            $this->add($before, $after, HandoffCause::Rule, ['decision_id' => $row->id]);
+        if ($decision->seat === SeatName::Holder && $decision->changesSeat()) {
+            $this->add($decision->change->after->holderId, $decision->subjectAfter(), HandoffCause::Rule, ['decision_id' => $row->id]);
         }
     }
 
     /** @param array<string, mixed> $more */
     private function add(?string $from, Subject $after, HandoffCause $cause, array $more): void
     {
-        $ids = $this->house->personIds;
         $for = $after->covering?->forId;
         $until = $for === null ? null : $this->house->roster->awayUntil($for, $this->occasion->at) ?? $this->house->roster->absence($for, $after->covering->absenceId)?->span->to;
         $this->handoffs[] = new Handoff([
             'task_id' => $after->id,
-            'from_id' => $from === null ? null : $ids[$from],
-            'to_id' => $after->holderId === null ? null : $ids[$after->holderId],
+            'from_id' => $this->house->idOf($from),
+            'to_id' => $this->house->idOf($after->holderId),
             'cause' => $cause,
-            'for_id' => $for === null ? null : $ids[$for],
+            'for_id' => $this->house->idOf($for),
             'away_until' => $until === null ? null : CarbonImmutable::createFromTimestampUTC($until),
             'at' => CarbonImmutable::createFromTimestampUTC($this->occasion->at),
         ] + $more);

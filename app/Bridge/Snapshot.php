@@ -70,6 +70,12 @@ final readonly class Snapshot
         return new TaskCatalogue($kinds, $this->checklists, $words);
     }
 
+    /** @return string|null of a person, by slug; null: of nobody */
+    public function idOf(?string $slug): ?string
+    {
+        return $slug === null ? null : $this->personIds[$slug];
+    }
+
     /**
      * @param list<string> $slugs of people
      *

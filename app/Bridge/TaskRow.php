@@ -20,7 +20,6 @@ final class TaskRow
     public static function put(Subject $subject, Task $row, Snapshot $house, int $at): void
     {
         $moment = static fn(?int $instant): ?CarbonImmutable => $instant === null ? null : CarbonImmutable::createFromTimestampUTC($instant);
-        $person = static fn(?string $slug): ?string => $slug === null ? null : $house->personIds[$slug];
         $kind = $subject->fields['task.kind'] ?? null;
         $title = $subject->fields['task.title'] ?? null;
         $row->fill([
@@ -33,10 +32,10 @@ final class TaskRow
             'tags' => $subject->tags,
             'estimate_minutes' => $subject->effort->estimate,
             'spent_minutes' => $subject->effort->spent,
-            'assignee_id' => $person($subject->holderId),
-            'reviewer_id' => $person($subject->reviewerId),
-            'last_reviewer_id' => $person($subject->lastReviewerId),
-            'creator_id' => $person($subject->creatorId),
+            'assignee_id' => $house->idOf($subject->holderId),
+            'reviewer_id' => $house->idOf($subject->reviewerId),
+            'last_reviewer_id' => $house->idOf($subject->lastReviewerId),
+            'creator_id' => $house->idOf($subject->creatorId),
             'made_by_id' => $subject->madeById,
             'made_by_rule' => $subject->madeByRule,
             'starts_at' => $moment($subject->startAt),

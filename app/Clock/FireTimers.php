@@ -10,7 +10,6 @@ use App\Bridge\Houses;
 use App\Bridge\HouseState;
 use App\Bridge\NextMoments;
 use App\Bridge\TaskSubjects;
-use App\Models\House\House;
 use App\Models\Tasks\ChainCut;
 use App\Models\Tasks\Task;
 use App\Models\Tasks\Timer;
@@ -158,7 +157,6 @@ final readonly class FireTimers
     /** Once until the lead has seen it. */
     private static function tell(string $taskId, ?RuleTimer $timer, CarbonImmutable $now): void
     {
-        House::query()->increment('changes');
         ChainCut::query()->firstOrCreate(
             ['task_id' => $taskId, 'reason' => CutReason::Failed, 'seen_at' => null],
             ['at' => $now, 'rules' => $timer === null ? [] : [$timer->ruleId], 'rulebook_version_id' => HouseState::read()->versionId],

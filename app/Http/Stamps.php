@@ -101,7 +101,7 @@ final class Stamps
             $tasks[] = $query->orderBy('id')->limit(self::MINE)->pluck('revision', 'id')->all();
         }
 
-        return hash('xxh3', serialize([$tasks, Notice::query()->unseen()->where('person_id', $person->id)->count(), Notice::query()->where('person_id', $person->id)->latest('id')->first('id')?->id]));
+        return hash('xxh3', serialize([$tasks, Notice::query()->unseen()->where('person_id', $person->id)->count(), Notice::query()->where('person_id', $person->id)->latest('at')->latest('id')->first('id')?->id]));
     }
 
     /** What stands at the bottom of every page. */

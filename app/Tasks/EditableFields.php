@@ -7,6 +7,7 @@ namespace App\Tasks;
 use App\Bridge\Snapshot;
 use App\Fields\Choices;
 use App\Words\Words;
+use OpenBaton\Core\Criteria\Field;
 use OpenBaton\Core\Document\DocumentError;
 use OpenBaton\Core\Document\Duration;
 use OpenBaton\Core\Document\Instant;
@@ -42,13 +43,8 @@ final readonly class EditableFields
         foreach (self::OWN as $path => $type) {
             $fields[] = ['path' => $path, 'label' => $this->label($path), 'type' => $type, 'options' => Choices::of($this->house->catalogue->find($path)->options ?? [])];
         }
-        foreach ($this->house->catalogue->fields as $path => $field) {
-            if (Assignment::isSettable($path) && ! $field->retired) {
-                $fields[] = ['path' => $path, 'label' => $field->label, 'type' => $field->type->value, 'options' => Choices::ofField($field)];
-            }
-        }
 
-        return $fields;
+        return [...$fields, ...Choices::entries(array_filter($this->house->catalogue->fields, static fn(Field $field): bool => Assignment::isSettable($field->path) && ! $field->retired))];
     }
 
     public function label(string $path): string

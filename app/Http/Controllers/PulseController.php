@@ -25,8 +25,9 @@ final class PulseController
         }
         $stamps = new Stamps();
         $topics = array_slice(array_filter(explode(',', $request->string('topics')->toString())), 0, self::MOST_TOPICS);
-        $moved = $request->string('known')->toString() !== $stamps->all();
+        $stamp = $stamps->all();
+        $moved = $request->string('known')->toString() !== $stamp;
 
-        return new JsonResponse(['stamp' => $stamps->all()] + ($moved ? ['topics' => (object) $stamps->of(array_values($topics), $id)] : []), 200, ['Cache-Control' => 'no-store']);
+        return new JsonResponse(['stamp' => $stamp] + ($moved ? ['topics' => (object) $stamps->of(array_values($topics), $id)] : []), 200, ['Cache-Control' => 'no-store']);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models\Tasks;
 
 use App\Models\Concerns\BootsByName;
+use App\Models\House\House;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -28,6 +29,12 @@ final class ChainCut extends Model
         'rules' => 'array',
         'reason' => CutReason::class,
     ];
+
+    /** The floors of leads show it, until one has seen it. */
+    protected static function booted(): void
+    {
+        self::saved(static fn() => House::query()->increment('changes'));
+    }
 
     /** @return BelongsTo<Task, $this> */
     public function task(): BelongsTo

@@ -30,4 +30,14 @@ final readonly class Membership
     {
         return ($this->from === null || $this->from->day <= $date->day) && ($this->until === null || $date->day <= $this->until->day);
     }
+
+    /**
+     * @param array<array-key, self> $members
+     *
+     * @return list<string> ids of the people, in order
+     */
+    public static function ids(array $members): array
+    {
+        return array_values(array_map(static fn(self $member): string => $member->personId, $members));
+    }
 }

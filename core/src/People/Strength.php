@@ -23,6 +23,9 @@ final class Strength
     /** With absences more; what is known of other people stays. */
     public function with(Absence ...$absences): self
     {
+        if ($absences === []) {
+            return $this;
+        }
         $with = new self($this->roster->with(...$absences));
         $theirs = array_flip(array_map(static fn(Absence $absence): string => $absence->personId, $absences));
         $with->known = array_diff_key($this->known, $theirs);

@@ -122,6 +122,12 @@ final readonly class Decision
         return $this->after;
     }
 
+    /** Whether somebody else is in its seat after it. */
+    public function changesSeat(): bool
+    {
+        return $this->outcome !== Outcome::Kept && $this->change->after->occupant($this->seat) !== $this->after->occupant($this->seat);
+    }
+
     /** Whether a change is what the decision does to who is in a seat of its own task, and no more. */
     public function tellsOf(ChangeSet $change, SeatName $seat): bool
     {

@@ -30,6 +30,6 @@ final readonly class Step
     /** @return list<string> */
     public function ids(): array
     {
-        return array_map(static fn(Membership $member): string => $member->personId, $this->kept);
+        return Membership::ids($this->kept);
     }
 }

@@ -23,7 +23,7 @@ export function PersonChoice({ people, value, onChange, first = [], disabled = f
     const [text, setText] = useState<string | null>(null);
     const options = [...first, ...people];
     const chosen = options.find((one) => one.value === value) ?? null;
-    const shown = text === null ? named(options, '') : named(options, text);
+    const shown = named(options, text ?? '');
     const box = useCombobox<Choosable>({
         items: shown,
         ...(id === undefined ? {} : { inputId: id }),

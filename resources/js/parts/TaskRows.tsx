@@ -23,7 +23,7 @@ export function TaskRows({ tasks, chosen, onChoose, label }: Props) {
                             <span className="font-mono text-xs text-ink2">{task.number}</span>
                             <span className="truncate font-medium">{task.title}</span>
                             <span className={`text-right text-xs ${late ? 'font-semibold text-brick' : 'text-ink2'}`}>
-                                {task.completedAt !== null ? `${say(`status.${task.status}`).toLowerCase()} ${formats.moment(task.completedAt)}` : task.dueAt === null ? say('screen.task_rows.no_date') : say(late ? 'screen.task_rows.late' : 'screen.task_rows.due', { due: formats.due(task.dueAt) })}
+                                {task.completedAt !== null ? `${say(`status.${task.status}`).toLowerCase()} ${formats.moment(task.completedAt)}` : task.dueAt === null ? say('screen.task_rows.no_date') : late ? say('screen.task_rows.late', { due: formats.due(task.dueAt) }) : formats.due(task.dueAt)}
                             </span>
                             <span />
                             <span className="truncate text-xs text-ink2">

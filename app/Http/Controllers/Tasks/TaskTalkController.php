@@ -62,7 +62,6 @@ final class TaskTalkController
     {
         Gate::authorize('viewFloor', House::class);
         $cut->update(['seen_at' => CarbonImmutable::now(), 'seen_by' => $viewer->user()->id]);
-        House::query()->increment('changes');
 
         return back();
     }

@@ -130,7 +130,7 @@ final readonly class AbsenceChart
         }
         $people = $this->team === ''
             ? $this->concerned($byPerson, $substitutes)
-            : array_map(static fn(Membership $member): string => $member->personId, $this->house->roster->teams[$this->team]->members);
+            : Membership::ids($this->house->roster->teams[$this->team]->members);
         $user = $this->viewer->user();
         (new Collection(array_merge(...array_values(array_intersect_key($byPerson, array_flip($people))))))->loadMissing('person');
         $lanes = [];

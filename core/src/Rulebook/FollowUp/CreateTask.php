@@ -126,6 +126,6 @@ final readonly class CreateTask implements FollowUp
         $availability = new Availability($roster);
         $there = array_filter($members, static fn(Membership $member): bool => $availability->reasonsAgainst($roster->people[$member->personId], $situation->change->at) === []);
 
-        return $made->heldBy(null, array_values(array_map(static fn(Membership $member): string => $member->personId, $there)));
+        return $made->heldBy(null, Membership::ids($there));
     }
 }

@@ -36,7 +36,7 @@ final readonly class Tell implements FollowUp
     public function effect(Situation $situation): ?Effect
     {
         $facts = $situation->facts();
-        $people = array_map(static fn(Membership $member): string => $member->personId, $this->people->members($situation->roster, $facts));
+        $people = Membership::ids($this->people->members($situation->roster, $facts));
         $text = mb_substr($this->text->fill($facts, $situation->taskCatalogue->words), 0, TextLimits::NAME);
 
         return $people === [] || $text === '' ? null : new Told($people, $text);

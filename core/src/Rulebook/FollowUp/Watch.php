@@ -31,7 +31,7 @@ final readonly class Watch implements FollowUp
 
     public function effect(Situation $situation): ?Effect
     {
-        $people = array_map(static fn(Membership $member): string => $member->personId, $this->watchers->members($situation->roster, $situation->facts()));
+        $people = Membership::ids($this->watchers->members($situation->roster, $situation->facts()));
 
         return $people === [] ? null : new Watched($people);
     }
