@@ -156,6 +156,13 @@ it('tells both in the product at once, until they have read it', function (): vo
     $this->actingAs(House::user('callum'))->post("/notices/{$notice->id}/seen")->assertNotFound();
     $this->actingAs(House::user('femi'))->post("/notices/{$notice->id}/seen");
     expect($told($page('femi')))->toBe([])->and($told($page('callum')))->toHaveCount(1);
+    // Two, of which the later one to be handed out tells of an earlier moment: both are put away at once.
+    foreach (['2026-03-02T09:00:00Z', '2026-03-02T08:00:00Z'] as $at) {
+        $last = Notice::query()->create([...$notice->only(['person_id', 'task_id', 'kind', 'other_id']), 'at' => CarbonImmutable::parse($at)]);
+    }
+    expect($told($page('femi')))->toHaveCount(2);
+    $this->actingAs(House::user('femi'))->post("/notices/{$last->id}/seen");
+    expect($told($page('femi')))->toBe([]);
     app(CommentOn::class)($task->refresh(), 'It needs a new valve', [], Speaker::user(House::user('femi')));
     expect(array_column($page('femi')['task']['history'], 'said'))->toBe(['It arrived', 'It passed to whoever stands in', 'Femi Adeyinka for Callum Rees said']);
 });

@@ -18,7 +18,7 @@ use OpenBaton\Core\World\World;
 /** How many random stories are told; runs that ask for fewer worlds tell fewer. */
 function stories(): int
 {
-    return max(60, intdiv((int) (getenv('WORLDS') ?: 2000), 10));
+    return max(120, intdiv((int) (getenv('WORLDS') ?: 2000), 10));
 }
 
 function storyOf(int $seed): World

@@ -9,13 +9,14 @@ const FIRST = 5;
 /** What came to one, and went, by the doing of others, until one has read it. */
 export function Notices({ notices, onTask }: { notices: NoticeLine[]; onTask: (id: string) => void }) {
     const formats = useFormats();
-    const [latest] = notices;
-    if (latest === undefined) return null;
+    if (notices.length === 0) return null;
+    // Ids grow as notices are handed out, which is not always the order of what they tell of.
+    const until = notices.map((one) => one.id).reduce((one, other) => (one > other ? one : other));
     return (
         <section aria-label={say('notice.title')} className="border-y border-plum bg-chalk px-3 py-2">
             <h2 className="flex items-baseline justify-between font-semibold text-plum">
                 {say('notice.title')}
-                <Button look="quiet" className="min-h-6" onClick={() => router.post(`/notices/${latest.id}/seen`, {}, { preserveScroll: true })}>
+                <Button look="quiet" className="min-h-6" onClick={() => router.post(`/notices/${until}/seen`, {}, { preserveScroll: true })}>
                     {say('notice.read')}
                 </Button>
             </h2>

@@ -17,7 +17,9 @@ final class NoticeController
         $person = $viewer->person();
         abort_if($person === null, 403);
         $last = Notice::query()->where('person_id', $person->id)->findOrFail($until);
-        Notice::query()->unseen()->where('person_id', $person->id)->where('at', '<=', $last->at)->where('id', '<=', $last->id)->update(['seen_at' => CarbonImmutable::now()]);
+        // By the order in which they were handed out: the moment of one may lie before that of an earlier one.
+        Notice::query()->unseen()->where('person_id', $person->id)->where('id', '<=', $last->id)
+            ->update(['seen_at' => CarbonImmutable::now()]);
 
         return back();
     }
