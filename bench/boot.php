@@ -7,9 +7,9 @@ declare(strict_types=1);
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Application;
 
-require __DIR__.'/../vendor/autoload.php';
-$app = require __DIR__.'/../bootstrap/app.php';
-if (! $app instanceof Application) {
+require __DIR__ . '/../vendor/autoload.php';
+$app = require __DIR__ . '/../bootstrap/app.php';
+if (!($app instanceof Application)) {
     throw new RuntimeException('bootstrap/app.php gives the application.');
 }
 $app->make(Kernel::class)->bootstrap();

@@ -29,7 +29,7 @@ use OpenBaton\Core\Workload\WorkItem;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
-require __DIR__.'/../vendor/autoload.php';
+require __DIR__ . '/../vendor/autoload.php';
 
 const KINDS = 12;
 const TIERS = ['ensemble', 'school', 'private'];
@@ -39,19 +39,30 @@ function rosterDocument(): array
 {
     $people = $teams = $absences = [];
     for ($number = 0; $number < 200; ++$number) {
-        $people[] = ['id' => "p{$number}", 'name' => "Person {$number}", 'skills' => ['s'.$number % 10 => 1 + $number % 3, 's'.($number + 3) % 10 => 2]];
+        $people[] = [
+            'id' => "p{$number}",
+            'name' => "Person {$number}",
+            'skills' => ['s' . $number % 10 => 1 + ($number % 3), 's' . ($number + 3) % 10 => 2],
+        ];
         if ($number % 10 === 3) {
-            $absences[] = ['id' => "a{$number}", 'person' => "p{$number}", 'first' => '2026-03-02', 'last' => '2026-03-06', 'status' => 'approved'];
+            $absences[] = [
+                'id' => "a{$number}",
+                'person' => "p{$number}",
+                'first' => '2026-03-02',
+                'last' => '2026-03-06',
+                'status' => 'approved',
+            ];
         }
     }
     for ($team = 0; $team < 20; ++$team) {
         $members = [];
         for ($seat = 0; $seat < 10; ++$seat) {
-            $members[] = ['person' => 'p'.($team * 10 + $seat), 'weight' => $seat === 9 ? 50 : 100];
+            $members[] = ['person' => 'p' . ($team * 10 + $seat), 'weight' => $seat === 9 ? 50 : 100];
         }
         $teams[] = ['id' => "t{$team}", 'name' => "Team {$team}", 'members' => $members];
     }
-    $week = ['from' => '2020-01-01'] + array_fill_keys(['mon', 'tue', 'wed', 'thu', 'fri'], ['09:00-13:00', '13:30-17:30']);
+    $week =
+        ['from' => '2020-01-01'] + array_fill_keys(['mon', 'tue', 'wed', 'thu', 'fri'], ['09:00-13:00', '13:30-17:30']);
 
     return [
         'openbaton' => 'roster/1',
@@ -63,7 +74,10 @@ function rosterDocument(): array
     ];
 }
 
-/** @return array<string, mixed> each rule for one site of so many, of one kind and tier, by one of three methods within a limit of open tasks; a last one takes the rest */
+/**
+ * @return array<string, mixed> each rule for one site of so many, of one kind and tier, by one of three methods within
+ *     a limit of open tasks; a last one takes the rest
+ */
 function rulebookDocument(int $rules): array
 {
     $list = [];
@@ -72,16 +86,22 @@ function rulebookDocument(int $rules): array
             'id' => "r{$number}",
             'name' => "Rule {$number}",
             'when' => [['kind' => 'task_arrives']],
-            'if' => ['all' => [
-                ['field' => 'task.kind', 'op' => 'is', 'value' => 'k'.$number % KINDS],
-                ['field' => 'customer.site', 'op' => 'is', 'value' => 'site'.intdiv($number, 4)],
-                ['field' => 'customer.tier', 'op' => 'one_of', 'value' => [TIERS[$number % 3], TIERS[($number + 1) % 3]]],
-                ['field' => 'task.value', 'op' => 'at_least', 'value' => $number % 5 * 20],
-            ]],
+            'if' => [
+                'all' => [
+                    ['field' => 'task.kind', 'op' => 'is', 'value' => 'k' . $number % KINDS],
+                    ['field' => 'customer.site', 'op' => 'is', 'value' => 'site' . intdiv($number, 4)],
+                    [
+                        'field' => 'customer.tier',
+                        'op' => 'one_of',
+                        'value' => [TIERS[$number % 3], TIERS[($number + 1) % 3]],
+                    ],
+                    ['field' => 'task.value', 'op' => 'at_least', 'value' => ($number % 5) * 20],
+                ],
+            ],
             'give' => [
-                'pool' => ['kind' => 'team', 'team' => 't'.$number % 20],
+                'pool' => ['kind' => 'team', 'team' => 't' . $number % 20],
                 'method' => match ($number % 3) {
-                    0 => ['kind' => 'round_robin', 'rotation' => 'ring'.$number % 20],
+                    0 => ['kind' => 'round_robin', 'rotation' => 'ring' . $number % 20],
                     1 => ['kind' => 'lightest_load'],
                     default => ['kind' => 'in_order'],
                 },
@@ -94,15 +114,31 @@ function rulebookDocument(int $rules): array
         'id' => 'rest',
         'name' => 'The rest',
         'when' => [['kind' => 'task_arrives']],
-        'give' => ['pool' => ['kind' => 'team', 'team' => 't0'], 'method' => ['kind' => 'round_robin', 'rotation' => 'rest']],
+        'give' => [
+            'pool' => ['kind' => 'team', 'team' => 't0'],
+            'method' => ['kind' => 'round_robin', 'rotation' => 'rest'],
+        ],
     ];
 
     return [
         'openbaton' => 'rulebook/2',
         'fields' => [
-            ['path' => 'task.kind', 'label' => 'Kind', 'type' => 'one_of', 'options' => array_map(static fn(int $kind): array => ['value' => "k{$kind}", 'label' => "Kind {$kind}"], range(0, KINDS - 1))],
+            [
+                'path' => 'task.kind',
+                'label' => 'Kind',
+                'type' => 'one_of',
+                'options' => array_map(
+                    static fn(int $kind): array => ['value' => "k{$kind}", 'label' => "Kind {$kind}"],
+                    range(0, KINDS - 1),
+                ),
+            ],
             ['path' => 'customer.site', 'label' => 'Site', 'type' => 'text'],
-            ['path' => 'customer.tier', 'label' => 'Tier', 'type' => 'one_of', 'options' => array_map(static fn(string $tier): array => ['value' => $tier, 'label' => $tier], TIERS)],
+            [
+                'path' => 'customer.tier',
+                'label' => 'Tier',
+                'type' => 'one_of',
+                'options' => array_map(static fn(string $tier): array => ['value' => $tier, 'label' => $tier], TIERS),
+            ],
             ['path' => 'task.value', 'label' => 'Value', 'type' => 'money'],
         ],
         'rules' => $list,
@@ -116,23 +152,39 @@ function cpuSeconds(): float
 
     $part = static fn(string $name): float => is_int($usage[$name] ?? null) ? (float) $usage[$name] : 0.0;
 
-    return $part('ru_utime.tv_sec') + $part('ru_utime.tv_usec') / 1e6 + $part('ru_stime.tv_sec') + $part('ru_stime.tv_usec') / 1e6;
+    return $part('ru_utime.tv_sec') +
+        $part('ru_utime.tv_usec') / 1e6 +
+        $part('ru_stime.tv_sec') +
+        $part('ru_stime.tv_usec') / 1e6;
 }
 
 /** @return list<ChangeSet> four in five for a rule of their own: its kind, site, and one of its tiers */
-function arrivals(int $rules, int $events, CompiledRulebook $rulebook, Roster $roster, Randomizer $random, int $start): array
-{
+function arrivals(
+    int $rules,
+    int $events,
+    CompiledRulebook $rulebook,
+    Roster $roster,
+    Randomizer $random,
+    int $start,
+): array {
     $list = [];
     for ($number = 0; $number < $events; ++$number) {
         $rule = $random->getInt(0, $rules - 2);
         $own = $random->getInt(1, 5) <= 4;
         $at = $start + intdiv($number, 20);
-        $facts = new Facts(TaskFormat::values(Node::root([
-            'task.kind' => 'k'.($own ? $rule % KINDS : $random->getInt(0, KINDS - 1)),
-            'customer.site' => 'site'.intdiv($rule, 4),
-            'customer.tier' => TIERS[$rule % 3],
-            'task.value' => $random->getInt(0, 100),
-        ]), $rulebook->rulebook->fields, $roster), $roster->house->zone()->dateAt($at));
+        $facts = new Facts(
+            TaskFormat::values(
+                Node::root([
+                    'task.kind' => 'k' . ($own ? $rule % KINDS : $random->getInt(0, KINDS - 1)),
+                    'customer.site' => 'site' . intdiv($rule, 4),
+                    'customer.tier' => TIERS[$rule % 3],
+                    'task.value' => $random->getInt(0, 100),
+                ]),
+                $rulebook->rulebook->fields,
+                $roster,
+            ),
+            $roster->house->zone()->dateAt($at),
+        );
         $list[] = new ChangeSet("e{$number}", $at, null, new Subject("n{$number}", $at, new Effort(0, 30)), $facts);
     }
 
@@ -144,7 +196,16 @@ function workInHand(Randomizer $random, int $start): array
 {
     $items = [];
     for ($number = 0; $number < 1600; ++$number) {
-        $items[] = new WorkItem("w{$number}", 'p'.$random->getInt(0, 199), TaskStatus::New, Priority::Normal, new Effort(0, $random->getInt(1, 12) * 15), $start - $number * 600, null, $start + $random->getInt(1, 200) * 3600);
+        $items[] = new WorkItem(
+            "w{$number}",
+            'p' . $random->getInt(0, 199),
+            TaskStatus::New,
+            Priority::Normal,
+            new Effort(0, $random->getInt(1, 12) * 15),
+            $start - $number * 600,
+            null,
+            $start + $random->getInt(1, 200) * 3600,
+        );
     }
 
     return $items;
@@ -175,7 +236,9 @@ function measure(int $rules, int $events, bool $trace): array
         $work = $number % 400 === 399 ? Work::of($items) : $decision->workAfter($work);
         $rotations = $decision->rotationsAfter($rotations);
         if ($trace) {
-            $bytes += strlen((string) json_encode(DecisionRecord::of($decision))) + strlen((string) json_encode(FactsFormat::values($event->facts, $rulebook->rulebook->fields)));
+            $bytes +=
+                strlen((string) json_encode(DecisionRecord::of($decision))) +
+                strlen((string) json_encode(FactsFormat::values($event->facts, $rulebook->rulebook->fields)));
         }
     }
 

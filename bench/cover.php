@@ -32,7 +32,7 @@ const EVERYBODY = 500;
 const AWAY_EACH = 2;
 
 /** @var Application $app */
-$app = require __DIR__.'/boot.php';
+$app = require __DIR__ . '/boot.php';
 config(['queue.default' => 'null', 'queue.connections.null' => ['driver' => 'null']]);
 $lead = User::query()->where('email', 'hanneke@alderquill.example')->firstOrFail();
 $callum = Person::query()->where('slug', 'callum-rees')->firstOrFail();
@@ -47,7 +47,9 @@ function medianOf(Application $app, User $user, string $path): float
         $response = $app->make(Kernel::class)->handle(Request::create($path));
         $times[] = (hrtime(true) - $begin) / 1e6;
         if ($response->getStatusCode() !== 200) {
-            throw new RuntimeException("{$path} answered {$response->getStatusCode()}: ".substr((string) $response->getContent(), 0, 500));
+            throw new RuntimeException(
+                "{$path} answered {$response->getStatusCode()}: " . substr((string) $response->getContent(), 0, 500),
+            );
         }
     }
     sort($times);
@@ -58,12 +60,26 @@ function medianOf(Application $app, User $user, string $path): float
 /** Open tasks of one person, as many as asked for, due in two weeks. */
 function giveTasks(Person $person, int $number): void
 {
-    Task::query()->where('assignee_id', $person->id)->open()->update(['status' => TaskStatus::Done, 'completed_at' => now()]);
+    Task::query()
+        ->where('assignee_id', $person->id)
+        ->open()
+        ->update(['status' => TaskStatus::Done, 'completed_at' => now()]);
     $known = (array) Task::query()->latest('number')->toBase()->first();
     $rows = [];
     for ($row = 0; $row < $number; ++$row) {
-        $rows[] = ['id' => (new Task())->newUniqueId(), 'status' => 'new', 'assignee_id' => $person->id, 'reviewer_id' => null, 'completed_at' => null, 'wakes_at' => null, 'next_moment_at' => null, 'made_by_id' => null, 'due_at' => now()->addDays(14)->addMinutes($row)->format('Y-m-d H:i:s'), 'estimate_minutes' => 60]
-            + array_diff_key($known, ['number' => 1, 'key' => 1, 'key_user_id' => 1, 'key_hash' => 1]);
+        $rows[] =
+            [
+                'id' => (new Task())->newUniqueId(),
+                'status' => 'new',
+                'assignee_id' => $person->id,
+                'reviewer_id' => null,
+                'completed_at' => null,
+                'wakes_at' => null,
+                'next_moment_at' => null,
+                'made_by_id' => null,
+                'due_at' => now()->addDays(14)->addMinutes($row)->format('Y-m-d H:i:s'),
+                'estimate_minutes' => 60,
+            ] + array_diff_key($known, ['number' => 1, 'key' => 1, 'key_user_id' => 1, 'key_hash' => 1]);
     }
     foreach (array_chunk($rows, 250) as $piece) {
         Task::query()->insert($piece);
@@ -71,9 +87,21 @@ function giveTasks(Person $person, int $number): void
 }
 
 $day = static fn(int $days): string => CarbonImmutable::now()->addDays($days)->format('Y-m-d');
-Absence::query()->where('person_id', $callum->id)->update(['status' => AbsenceStatus::Cancelled]);
+Absence::query()
+    ->where('person_id', $callum->id)
+    ->update(['status' => AbsenceStatus::Cancelled]);
 House::query()->increment('roster_revision');
-$ask = static fn(bool $approved): Absence => $app->make(AskAbsence::class)($callum, new AbsenceTerms(AbsenceKind::Leave, $day($approved ? 0 : 12), $day(18), substitutes: ['femi-adeyinka', 'tobias-lindqvist']), $approved, Actor::user($lead));
+$ask = static fn(bool $approved): Absence => $app->make(AskAbsence::class)(
+    $callum,
+    new AbsenceTerms(
+        AbsenceKind::Leave,
+        $day($approved ? 0 : 12),
+        $day(18),
+        substitutes: ['femi-adeyinka', 'tobias-lindqvist'],
+    ),
+    $approved,
+    Actor::user($lead),
+);
 $absence = $ask(false);
 $figures = [];
 foreach ([50, 500] as $number) {
@@ -89,10 +117,20 @@ $figures['handed_over'] = Task::query()->open()->where('assignee_id', '<>', $cal
 $figures['absences_demo'] = medianOf($app, $lead, '/absences?weeks=12');
 $teams = Team::query()->get();
 for ($number = Person::query()->count(); $number < EVERYBODY; ++$number) {
-    $person = Person::query()->create(['slug' => "person-{$number}", 'name' => "Person {$number}", 'position' => $number]);
+    $person = Person::query()->create([
+        'slug' => "person-{$number}",
+        'name' => "Person {$number}",
+        'position' => $number,
+    ]);
     $teams[$number % count($teams)]?->members()->attach($person->id, ['weight' => 100, 'position' => $number]);
     for ($away = 0; $away < AWAY_EACH; ++$away) {
-        Absence::query()->create(['slug' => "away-{$number}-{$away}", 'person_id' => $person->id, 'status' => $number % 5 === 0 ? AbsenceStatus::Asked : AbsenceStatus::Approved, 'first_day' => $day(($number * 7 + $away * 40) % 80), 'last_day' => $day(($number * 7 + $away * 40) % 80 + 4)]);
+        Absence::query()->create([
+            'slug' => "away-{$number}-{$away}",
+            'person_id' => $person->id,
+            'status' => $number % 5 === 0 ? AbsenceStatus::Asked : AbsenceStatus::Approved,
+            'first_day' => $day(($number * 7 + $away * 40) % 80),
+            'last_day' => $day((($number * 7 + $away * 40) % 80) + 4),
+        ]);
     }
 }
 House::query()->increment('roster_revision');

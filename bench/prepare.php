@@ -2,7 +2,8 @@
 
 declare(strict_types=1);
 
-// Makes the house that the HTTP benchmark posts to, and prints a token for it; with "settle", completes what a round has left open.
+// Makes the house that the HTTP benchmark posts to, and prints a token for it; with "settle", completes what a round
+// has left open.
 
 use App\Models\Access\User;
 use App\Models\Tasks\Decision;
@@ -15,13 +16,16 @@ use Illuminate\Support\Facades\Schema;
 use OpenBaton\Core\Workload\TaskStatus;
 
 /** @var Application $app */
-$app = require __DIR__.'/boot.php';
+$app = require __DIR__ . '/boot.php';
 
 if (($argv[1] ?? '') === 'settle') {
     $posted = Task::query()->where('title', 'like', 'Bench task %');
     (clone $posted)->update(['status' => TaskStatus::Done, 'completed_at' => now()]);
-    echo (clone $posted)->count(), ' ', Decision::query()->whereIn('task_id', (clone $posted)->select('id'))->count(), "\n";
-    exit;
+    echo (clone $posted)->count(),
+        ' ',
+        Decision::query()->whereIn('task_id', (clone $posted)->select('id'))->count(),
+        "\n";
+    exit();
 }
 
 Artisan::call('migrate:fresh', ['--force' => true]);
@@ -31,4 +35,8 @@ Schema::create('bench_rows', static function (Blueprint $table): void {
     $table->string('said', 60);
 });
 $app->make(DemoSeeder::class)->run(1);
-echo User::query()->where('email', 'admin@alderquill.example')->firstOrFail()->createToken('bench', ['tasks:create'])->plainTextToken, "\n";
+echo User::query()
+    ->where('email', 'admin@alderquill.example')
+    ->firstOrFail()
+    ->createToken('bench', ['tasks:create'])->plainTextToken,
+    "\n";

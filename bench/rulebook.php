@@ -27,7 +27,7 @@ use Illuminate\Support\Facades\Auth;
 const TIMES = 9;
 
 /** @var Application $app */
-$app = require __DIR__.'/boot.php';
+$app = require __DIR__ . '/boot.php';
 $user = User::query()->where('email', 'hanneke@alderquill.example')->firstOrFail();
 
 /** Copies tasks with their decisions until there are so many. */
@@ -44,7 +44,9 @@ function fillUpTo(int $decisions): void
             }
             $id = (new Task())->newUniqueId();
             $now = now()->format('Y-m-d H:i:s');
-            $rows[] = ['id' => $id, 'arrived_at' => $now, 'status' => 'done', 'completed_at' => $now] + array_diff_key((array) $task, ['number' => 1, 'key' => 1, 'key_user_id' => 1, 'key_hash' => 1]);
+            $rows[] =
+                ['id' => $id, 'arrived_at' => $now, 'status' => 'done', 'completed_at' => $now] +
+                array_diff_key((array) $task, ['number' => 1, 'key' => 1, 'key_user_id' => 1, 'key_hash' => 1]);
             $records[] = ['id' => (new Decision())->newUniqueId(), 'task_id' => $id, 'at' => $now] + (array) $decision;
         }
         Task::query()->insert($rows);
@@ -64,7 +66,10 @@ function milliseconds(Application $app, User $user, Closure $request): float
         $response = $app->make(Kernel::class)->handle($asked = $request());
         $times[] = (hrtime(true) - $begin) / 1e6;
         if ($response->getStatusCode() !== 200) {
-            throw new RuntimeException("{$asked->path()} answered {$response->getStatusCode()}: ".substr((string) $response->getContent(), 0, 500));
+            throw new RuntimeException(
+                "{$asked->path()} answered {$response->getStatusCode()}: " .
+                    substr((string) $response->getContent(), 0, 500),
+            );
         }
     }
     sort($times);
@@ -75,10 +80,18 @@ function milliseconds(Application $app, User $user, Closure $request): float
 /** @param list<mixed> $rules of which one is changed each time */
 function save(array $rules): Request
 {
-    $rules[0] = ['name' => 'Changed '.hrtime(true)] + (is_array($rules[0]) ? $rules[0] : []);
+    $rules[0] = ['name' => 'Changed ' . hrtime(true)] + (is_array($rules[0]) ? $rules[0] : []);
     $body = (string) json_encode(['rules' => $rules, 'revision' => LockedDraft::revision()]);
 
-    return Request::create('/rulebook/draft', 'PUT', [], [], [], ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], $body);
+    return Request::create(
+        '/rulebook/draft',
+        'PUT',
+        [],
+        [],
+        [],
+        ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'],
+        $body,
+    );
 }
 
 /** @return list<array<string, mixed>> copies of a rule for as many titles */
@@ -87,9 +100,20 @@ function manyRules(int $number): array
     $rules = [];
     for ($rule = 0; $rule < $number; ++$rule) {
         $rules[] = [
-            'id' => "many-{$rule}", 'name' => "Rule {$rule}", 'when' => [['kind' => 'task_arrives']],
-            'if' => ['all' => [['field' => 'task.kind', 'op' => 'is', 'value' => 'bench-repair'], ['field' => 'task.title', 'op' => 'contains', 'value' => "Title {$rule}"]]],
-            'give' => ['pool' => ['kind' => 'team', 'team' => 'brass-bench'], 'method' => ['kind' => 'lightest_load'], 'limits' => [['kind' => 'open_tasks_at_most', 'tasks' => 6]]],
+            'id' => "many-{$rule}",
+            'name' => "Rule {$rule}",
+            'when' => [['kind' => 'task_arrives']],
+            'if' => [
+                'all' => [
+                    ['field' => 'task.kind', 'op' => 'is', 'value' => 'bench-repair'],
+                    ['field' => 'task.title', 'op' => 'contains', 'value' => "Title {$rule}"],
+                ],
+            ],
+            'give' => [
+                'pool' => ['kind' => 'team', 'team' => 'brass-bench'],
+                'method' => ['kind' => 'lightest_load'],
+                'limits' => [['kind' => 'open_tasks_at_most', 'tasks' => 6]],
+            ],
             'then' => [['kind' => 'due_in', 'after' => 'P3D']],
         ];
     }

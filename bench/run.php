@@ -7,13 +7,15 @@ declare(strict_types=1);
  * started the database.
  */
 
-// Short turns: what else the machine does weighs on all alike, and tasks do not pile up as they would where nobody does them.
+// Short turns: what else the machine does weighs on all alike, and tasks do not pile up as they would where nobody does
+// them.
 const ROUNDS = 25;
 const ROUNDS_AT_LEAST = 9;
 const ROUNDS_AT_MOST = 50;
 const SECONDS = 1;
 
-// A round in which others have taken more of the processors' time than this (of a virtual machine, in /proc/stat) says more of them than of us.
+// A round in which others have taken more of the processors' time than this (of a virtual machine, in /proc/stat) says
+// more of them than of us.
 const STOLEN_AT_MOST = 0.05;
 
 /**
@@ -22,13 +24,19 @@ const STOLEN_AT_MOST = 0.05;
  */
 function run(array $command, array $environment = []): string
 {
-    $process = proc_open($command, [1 => ['pipe', 'w'], 2 => STDERR], $pipes, dirname(__DIR__), $environment + getenv());
+    $process = proc_open(
+        $command,
+        [1 => ['pipe', 'w'], 2 => STDERR],
+        $pipes,
+        dirname(__DIR__),
+        $environment + getenv(),
+    );
     if ($process === false) {
-        throw new RuntimeException('Can\'t start '.implode(' ', $command));
+        throw new RuntimeException('Can\'t start ' . implode(' ', $command));
     }
     $output = (string) stream_get_contents($pipes[1]);
     if (proc_close($process) !== 0) {
-        throw new RuntimeException(implode(' ', $command).' failed.');
+        throw new RuntimeException(implode(' ', $command) . ' failed.');
     }
 
     return trim($output);
@@ -40,7 +48,7 @@ function run(array $command, array $environment = []): string
  */
 function rate(string $url, array $more, array $environment): float
 {
-    $output = run(['wrk', '-t2', '-c4', '-d'.SECONDS.'s', ...$more, $url], $environment);
+    $output = run(['wrk', '-t2', '-c4', '-d' . SECONDS . 's', ...$more, $url], $environment);
     if (preg_match('/Requests\/sec:\s+([\d.]+)/', $output, $found) !== 1 || str_contains($output, 'Non-2xx')) {
         throw new RuntimeException("The server did not answer as it should:\n{$output}");
     }
@@ -48,10 +56,16 @@ function rate(string $url, array $more, array $environment): float
     return (float) $found[1];
 }
 
-/** @return array{float, float} processor time taken by others and all that has passed, since the machine started; zeros where it is not known */
+/**
+ * @return array{float, float} processor time taken by others and all that has passed, since the machine started; zeros
+ *     where it is not known
+ */
 function stolen(): array
 {
-    $ticks = preg_match('/^cpu +(.+)$/m', (string) @file_get_contents('/proc/stat'), $line) === 1 ? array_map(floatval(...), explode(' ', $line[1])) : [];
+    $ticks =
+        preg_match('/^cpu +(.+)$/m', (string) @file_get_contents('/proc/stat'), $line) === 1
+            ? array_map(floatval(...), explode(' ', $line[1]))
+            : [];
 
     // user, nice, system, idle, iowait, irq, softirq, steal
     return [$ticks[7] ?? 0.0, array_sum(array_slice($ticks, 0, 8))];
@@ -83,23 +97,58 @@ function verdict(bool $held): string
 
 echo "The core alone, one core, JIT, processor time; 200 people, about 8 open tasks each\n";
 /** @var array{rules_200: int, rules_2000: int, traced_200: int, traced_2000: int, bytes: int} $core */
-$core = json_decode(run([PHP_BINARY, __DIR__.'/core.php']), true, 8, JSON_THROW_ON_ERROR);
-printf("  decisions a second with 200 rules      %8d   aim: at least 10,000: %s\n", $core['rules_200'], verdict($core['rules_200'] >= 10_000));
-printf("  with what is kept of each written      %8d   %.2f of it; aim: at least 0.50: %s\n", $core['traced_200'], $core['traced_200'] / $core['rules_200'], verdict($core['traced_200'] / $core['rules_200'] >= 0.5));
-printf("  the same with 2,000 rules              %8d   2,000 rules cost %.2f times 200; aim: at most 1.5: %s\n", $core['traced_2000'], $core['traced_200'] / $core['traced_2000'], verdict($core['traced_200'] / $core['traced_2000'] <= 1.5));
-printf("  bytes kept of a decision, 200 rules    %8d   aim: at most 6,000: %s\n", $core['bytes'], verdict($core['bytes'] <= 6000));
+$core = json_decode(run([PHP_BINARY, __DIR__ . '/core.php']), true, 8, JSON_THROW_ON_ERROR);
+printf(
+    "  decisions a second with 200 rules      %8d   aim: at least 10,000: %s\n",
+    $core['rules_200'],
+    verdict($core['rules_200'] >= 10_000),
+);
+printf(
+    "  with what is kept of each written      %8d   %.2f of it; aim: at least 0.50: %s\n",
+    $core['traced_200'],
+    $core['traced_200'] / $core['rules_200'],
+    verdict($core['traced_200'] / $core['rules_200'] >= 0.5),
+);
+printf(
+    "  the same with 2,000 rules              %8d   2,000 rules cost %.2f times 200; aim: at most 1.5: %s\n",
+    $core['traced_2000'],
+    $core['traced_200'] / $core['traced_2000'],
+    verdict($core['traced_200'] / $core['traced_2000'] <= 1.5),
+);
+printf(
+    "  bytes kept of a decision, 200 rules    %8d   aim: at most 6,000: %s\n",
+    $core['bytes'],
+    verdict($core['bytes'] <= 6000),
+);
 
 echo "\nPOST /api/v1/tasks, routed and committed, against three small rows committed behind the same server\n";
-$environment = ['DB_DATABASE' => 'openbaton_bench', 'CACHE_STORE' => 'apc', 'APP_ENV' => 'production', 'APP_DEBUG' => 'false', 'BATON_BENCH' => '1', 'BATON_THROTTLE_API' => '100000000', 'LOG_CHANNEL' => 'null', 'PHP_CLI_SERVER_WORKERS' => '4'];
-$token = run([PHP_BINARY, __DIR__.'/prepare.php'], $environment);
+$environment = [
+    'DB_DATABASE' => 'openbaton_bench',
+    'CACHE_STORE' => 'apc',
+    'APP_ENV' => 'production',
+    'APP_DEBUG' => 'false',
+    'BATON_BENCH' => '1',
+    'BATON_THROTTLE_API' => '100000000',
+    'LOG_CHANNEL' => 'null',
+    'PHP_CLI_SERVER_WORKERS' => '4',
+];
+$token = run([PHP_BINARY, __DIR__ . '/prepare.php'], $environment);
 $socket = stream_socket_server('tcp://127.0.0.1:0') ?: throw new RuntimeException('No port is free.');
 $port = (int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1);
 fclose($socket);
 $server = proc_open(
-    ['setsid', PHP_BINARY, '-d', 'opcache.validate_timestamps=0', '-S', "127.0.0.1:{$port}", dirname(__DIR__).'/vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php'],
+    [
+        'setsid',
+        PHP_BINARY,
+        '-d',
+        'opcache.validate_timestamps=0',
+        '-S',
+        "127.0.0.1:{$port}",
+        dirname(__DIR__) . '/vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php',
+    ],
     [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']],
     $pipes,
-    dirname(__DIR__).'/public',
+    dirname(__DIR__) . '/public',
     $environment + getenv(),
 );
 if ($server === false) {
@@ -120,15 +169,15 @@ for ($try = 0; $try < 100 && @fsockopen('127.0.0.1', $port) === false; ++$try) {
 $quiet = $disturbed = [];
 $base = "http://127.0.0.1:{$port}";
 for ($round = 0; $round <= ROUNDS_AT_MOST && count($quiet) < ROUNDS; ++$round) {
-    $post = ['BENCH_TOKEN' => $token, 'BENCH_RUN' => 'run'.getmypid()."-{$round}"];
+    $post = ['BENCH_TOKEN' => $token, 'BENCH_RUN' => 'run' . getmypid() . "-{$round}"];
     [$stolen, $all] = stolen();
     $rates = [
-        rate("{$base}/api/v1/bench/bare", ['-s', __DIR__.'/bare.lua'], $post),
-        rate("{$base}/api/v1/bench/known", ['-s', __DIR__.'/bare.lua'], $post),
-        rate($base, ['-s', __DIR__.'/post.lua'], $post),
+        rate("{$base}/api/v1/bench/bare", ['-s', __DIR__ . '/bare.lua'], $post),
+        rate("{$base}/api/v1/bench/known", ['-s', __DIR__ . '/bare.lua'], $post),
+        rate($base, ['-s', __DIR__ . '/post.lua'], $post),
     ];
     [$stolenSince, $allSince] = stolen();
-    [$tasks, $decisions] = explode(' ', run([PHP_BINARY, __DIR__.'/prepare.php', 'settle'], $environment));
+    [$tasks, $decisions] = explode(' ', run([PHP_BINARY, __DIR__ . '/prepare.php', 'settle'], $environment));
     if ($tasks !== $decisions) {
         throw new RuntimeException("{$tasks} tasks and {$decisions} decisions: something was lost.");
     }
@@ -152,46 +201,120 @@ if ($rounds === []) {
 /** @var non-empty-list<float> $routed */
 printf("  three small rows, a second             %8.1f\n", median($bare));
 printf("  the same behind a token and its throttle  %6.1f\n", median($known));
-printf("  tasks routed and committed, a second   %8.1f   %.2f of it; aim: at least 0.40: %s\n", median($routed), ratio($routed, $bare), verdict(ratio($routed, $bare) >= 0.4));
+printf(
+    "  tasks routed and committed, a second   %8.1f   %.2f of it; aim: at least 0.40: %s\n",
+    median($routed),
+    ratio($routed, $bare),
+    verdict(ratio($routed, $bare) >= 0.4),
+);
 printf("  against the same behind a token           %6.2f of it\n", ratio($routed, $known));
 printf(
     "  %d rounds%s\n",
     count($rounds),
     match (true) {
         $disturbed === [] => '',
-        $rounds === $quiet => sprintf('; %d more were disturbed by other machines and are not counted', count($disturbed)),
-        default => sprintf(', of which %d were disturbed by other machines: what an undisturbed machine does can\'t be told here', count($disturbed)),
+        $rounds === $quiet => sprintf(
+            '; %d more were disturbed by other machines and are not counted',
+            count($disturbed),
+        ),
+        default => sprintf(
+            ', of which %d were disturbed by other machines: what an undisturbed machine does can\'t be told here',
+            count($disturbed),
+        ),
     },
 );
 
 echo "\nA chain of five decisions committed, against five changes with one each, milliseconds\n";
 /** @var array{chain: float, singles: float} $chains */
-$chains = json_decode(run([PHP_BINARY, __DIR__.'/chain.php'], $environment), true, 4, JSON_THROW_ON_ERROR);
-printf("  the chain %.1f, the five %.1f   %.2f of it; aim: at most 0.8: %s\n", $chains['chain'], $chains['singles'], $chains['chain'] / $chains['singles'], verdict($chains['chain'] / $chains['singles'] <= 0.8));
+$chains = json_decode(run([PHP_BINARY, __DIR__ . '/chain.php'], $environment), true, 4, JSON_THROW_ON_ERROR);
+printf(
+    "  the chain %.1f, the five %.1f   %.2f of it; aim: at most 0.8: %s\n",
+    $chains['chain'],
+    $chains['singles'],
+    $chains['chain'] / $chains['singles'],
+    verdict($chains['chain'] / $chains['singles'] <= 0.8),
+);
 
 echo "\nThe rulebook, the whole request in one process, milliseconds\n";
 /** @var array<string, float> $pages */
-$pages = json_decode(run([PHP_BINARY, '-d', 'memory_limit=1G', __DIR__.'/rulebook.php'], $environment), true, 8, JSON_THROW_ON_ERROR);
+$pages = json_decode(
+    run([PHP_BINARY, '-d', 'memory_limit=1G', __DIR__ . '/rulebook.php'], $environment),
+    true,
+    8,
+    JSON_THROW_ON_ERROR,
+);
 foreach (['page' => 'its page', 'coverage' => 'what rules take', 'save' => 'saving the draft'] as $code => $what) {
     $times = $pages["{$code}_50000"] / $pages["{$code}_500"];
-    printf("  %-20s with 500 decisions %7.1f, with 50,000 %7.1f   %.2f times; aim: at most 2: %s\n", $what, $pages["{$code}_500"], $pages["{$code}_50000"], $times, verdict($times <= 2));
+    printf(
+        "  %-20s with 500 decisions %7.1f, with 50,000 %7.1f   %.2f times; aim: at most 2: %s\n",
+        $what,
+        $pages["{$code}_500"],
+        $pages["{$code}_50000"],
+        $times,
+        verdict($times <= 2),
+    );
 }
-printf("  with 2,000 rules: its page %.1f, saving the draft %.1f; aim: saving under 200: %s\n", $pages['page_2000_rules'], $pages['save_2000_rules'], verdict($pages['save_2000_rules'] < 200));
-printf("  50,000 decisions held against the rules in the background: %.0f; memory at most %d MB\n", $pages['worked_out_50000'], $pages['memory']);
+printf(
+    "  with 2,000 rules: its page %.1f, saving the draft %.1f; aim: saving under 200: %s\n",
+    $pages['page_2000_rules'],
+    $pages['save_2000_rules'],
+    verdict($pages['save_2000_rules'] < 200),
+);
+printf(
+    "  50,000 decisions held against the rules in the background: %.0f; memory at most %d MB\n",
+    $pages['worked_out_50000'],
+    $pages['memory'],
+);
 
 echo "\nA tick of the clock over 50,000 open tasks, milliseconds\n";
 /** @var array<string, float> $ticks */
-$ticks = json_decode(run([PHP_BINARY, '-d', 'memory_limit=1G', __DIR__.'/tick.php'], $environment), true, 4, JSON_THROW_ON_ERROR);
+$ticks = json_decode(
+    run([PHP_BINARY, '-d', 'memory_limit=1G', __DIR__ . '/tick.php'], $environment),
+    true,
+    4,
+    JSON_THROW_ON_ERROR,
+);
 foreach (['idle' => 'where nothing is due', 'busy' => 'where 10 dates are reached'] as $code => $what) {
     $times = $ticks["{$code}_1000"] / $ticks["{$code}_50"];
-    printf("  %-28s with 50 rules on dates %7.1f, with 1,000 %7.1f   %.2f times; aim: at most 1.5: %s\n", $what, $ticks["{$code}_50"], $ticks["{$code}_1000"], $times, verdict($times <= 1.5));
+    printf(
+        "  %-28s with 50 rules on dates %7.1f, with 1,000 %7.1f   %.2f times; aim: at most 1.5: %s\n",
+        $what,
+        $ticks["{$code}_50"],
+        $ticks["{$code}_1000"],
+        $times,
+        verdict($times <= 1.5),
+    );
 }
-printf("  all tasks gone over in the background after publishing: %.0f, and %.0f\n", $ticks['hung_50'], $ticks['hung_1000']);
+printf(
+    "  all tasks gone over in the background after publishing: %.0f, and %.0f\n",
+    $ticks['hung_50'],
+    $ticks['hung_1000'],
+);
 
 echo "\nSomebody goes: the whole request in one process, milliseconds\n";
 /** @var array<string, float> $cover */
-$cover = json_decode(run([PHP_BINARY, '-d', 'memory_limit=1G', __DIR__.'/cover.php'], $environment), true, 4, JSON_THROW_ON_ERROR);
+$cover = json_decode(
+    run([PHP_BINARY, '-d', 'memory_limit=1G', __DIR__ . '/cover.php'], $environment),
+    true,
+    4,
+    JSON_THROW_ON_ERROR,
+);
 $times = $cover['plan_500'] / $cover['plan_50'];
-printf("  the cover plan of 50 tasks %.1f, of 500 %.1f   %.1f times; aim: at most 10, and a second: %s\n", $cover['plan_50'], $cover['plan_500'], $times, verdict($times <= 10 && $cover['plan_500'] <= 1000));
-printf("  approved, with %d tasks that pass at once, in one transaction: %.0f\n", $cover['handed_over'], $cover['hand_over_500']);
-printf("  absences over 12 weeks, of the demo house %.1f, of 500 people %.1f; aim: at most a second: %s\n", $cover['absences_demo'], $cover['absences_500'], verdict($cover['absences_500'] <= 1000));
+printf(
+    "  the cover plan of 50 tasks %.1f, of 500 %.1f   %.1f times; aim: at most 10, and a second: %s\n",
+    $cover['plan_50'],
+    $cover['plan_500'],
+    $times,
+    verdict($times <= 10 && $cover['plan_500'] <= 1000),
+);
+printf(
+    "  approved, with %d tasks that pass at once, in one transaction: %.0f\n",
+    $cover['handed_over'],
+    $cover['hand_over_500'],
+);
+printf(
+    "  absences over 12 weeks, of the demo house %.1f, of 500 people %.1f; aim: at most a second: %s\n",
+    $cover['absences_demo'],
+    $cover['absences_500'],
+    verdict($cover['absences_500'] <= 1000),
+);

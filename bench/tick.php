@@ -27,17 +27,31 @@ const OPEN_TASKS = 50_000;
 const DUE_AT_A_TICK = 10;
 
 /** @var Application $app */
-$app = require __DIR__.'/boot.php';
+$app = require __DIR__ . '/boot.php';
 config(['queue.default' => 'null', 'queue.connections.null' => ['driver' => 'null']]);
 $actor = Actor::user(User::query()->where('email', 'hanneke@alderquill.example')->firstOrFail());
 
 /** Copies a task until so many are open; they are due in a hundred days. */
 function fillWithOpenTasks(int $number): void
 {
-    $known = (array) Task::query()->where('status', TaskStatus::New)->whereNotNull('assignee_id')->latest('number')->toBase()->first();
+    $known = (array) Task::query()
+        ->where('status', TaskStatus::New)
+        ->whereNotNull('assignee_id')
+        ->latest('number')
+        ->toBase()
+        ->first();
     $at = static fn(int $days): string => now()->addDays($days)->format('Y-m-d H:i:s');
-    $common = ['status' => 'new', 'completed_at' => null, 'arrived_at' => $at(-1), 'due_at' => $at(100), 'wakes_at' => null, 'next_moment_at' => null, 'made_by_id' => null, 'title' => 'Open task']
-        + array_diff_key($known, ['number' => 1, 'key' => 1, 'key_user_id' => 1, 'key_hash' => 1]);
+    $common =
+        [
+            'status' => 'new',
+            'completed_at' => null,
+            'arrived_at' => $at(-1),
+            'due_at' => $at(100),
+            'wakes_at' => null,
+            'next_moment_at' => null,
+            'made_by_id' => null,
+            'title' => 'Open task',
+        ] + array_diff_key($known, ['number' => 1, 'key' => 1, 'key_user_id' => 1, 'key_hash' => 1]);
     for ($have = Task::query()->open()->count(); $have < $number; $have += 500) {
         $rows = [];
         for ($row = 0; $row < 500; ++$row) {
@@ -47,14 +61,20 @@ function fillWithOpenTasks(int $number): void
     }
 }
 
-/** @return list<array<string, mixed>> all concern every task; the first acts when its due date is reached, the others later and later */
+/**
+ * @return list<array<string, mixed>> all concern every task; the first acts when its due date is reached, the others
+ *     later and later
+ */
 function dateRules(int $number): array
 {
     $rules = [];
     foreach (range(0, $number - 1) as $rule) {
         $rules[] = [
-            'id' => "date-{$rule}", 'name' => "Date rule {$rule}", 'when' => [['kind' => 'date_reached', 'field' => 'task.due', 'offset' => '+'.($rule * 7).' hours']],
-            'if' => ['field' => 'task.title', 'op' => 'contains', 'value' => 'open'], 'then' => [['kind' => 'tag', 'tag' => "reached {$rule}"]],
+            'id' => "date-{$rule}",
+            'name' => "Date rule {$rule}",
+            'when' => [['kind' => 'date_reached', 'field' => 'task.due', 'offset' => '+' . $rule * 7 . ' hours']],
+            'if' => ['field' => 'task.title', 'op' => 'contains', 'value' => 'open'],
+            'then' => [['kind' => 'tag', 'tag' => "reached {$rule}"]],
         ];
     }
 
@@ -94,8 +114,17 @@ foreach ([50, 1000] as $number) {
         $idle[] = tick($app, $at);
         $at += 60;
         // As if they had been due then all along.
-        $due = Task::query()->where('title', 'Open task')->where('due_at', '>', CarbonImmutable::createFromTimestampUTC($at + 86400))->limit(DUE_AT_A_TICK)->pluck('id');
-        Task::query()->whereKey($due)->update(['due_at' => CarbonImmutable::createFromTimestampUTC($at), 'next_moment_at' => CarbonImmutable::createFromTimestampUTC($at)]);
+        $due = Task::query()
+            ->where('title', 'Open task')
+            ->where('due_at', '>', CarbonImmutable::createFromTimestampUTC($at + 86400))
+            ->limit(DUE_AT_A_TICK)
+            ->pluck('id');
+        Task::query()
+            ->whereKey($due)
+            ->update([
+                'due_at' => CarbonImmutable::createFromTimestampUTC($at),
+                'next_moment_at' => CarbonImmutable::createFromTimestampUTC($at),
+            ]);
         $busy[] = tick($app, $at);
         if (Decision::query()->where('event', 'date_reached')->whereIn('task_id', $due)->count() !== DUE_AT_A_TICK) {
             throw new RuntimeException('What was due has not happened, or more than that has.');

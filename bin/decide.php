@@ -8,11 +8,15 @@ use OpenBaton\Core\Document\DocumentError;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Document\WorldFormat;
 
-require __DIR__.'/../vendor/autoload.php';
+require __DIR__ . '/../vendor/autoload.php';
 
 $path = $argv[1] ?? '';
 if ($path === '' || in_array($path, ['-h', '--help'], true)) {
-    fwrite(STDERR, "Usage: bin/baton decide WORLD.json   (or - for standard input)\nFormat: docs/formats/world.schema.json; examples: docs/examples\n");
+    fwrite(
+        STDERR,
+        "Usage: bin/baton decide WORLD.json   (or - for standard input)\nFormat: docs/formats/world.schema.json; " .
+            "examples: docs/examples\n",
+    );
     exit($path === '' ? 2 : 0);
 }
 $json = InputFile::read($path);
@@ -25,7 +29,7 @@ try {
     $world = WorldFormat::read(Node::parse($json));
 } catch (DocumentError $error) {
     foreach ($error->faults as $fault) {
-        fwrite(STDERR, ($fault->pointer === '' ? '(the whole document)' : $fault->pointer).": {$fault->reason}\n");
+        fwrite(STDERR, ($fault->pointer === '' ? '(the whole document)' : $fault->pointer) . ": {$fault->reason}\n");
     }
     exit(2);
 }

@@ -21,9 +21,12 @@ use Illuminate\Support\Facades\Route;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
-        web: __DIR__.'/../routes/web.php',
-        api: [__DIR__.'/../routes/api.php', ...(getenv('BATON_BENCH') === '1' ? [__DIR__.'/../routes/bench.php'] : [])],
-        commands: __DIR__.'/../routes/console.php',
+        web: __DIR__ . '/../routes/web.php',
+        api: [
+            __DIR__ . '/../routes/api.php',
+            ...getenv('BATON_BENCH') === '1' ? [__DIR__ . '/../routes/bench.php'] : [],
+        ],
+        commands: __DIR__ . '/../routes/console.php',
         then: static function (): void {
             Route::get('up', UpController::class);
         },
@@ -33,15 +36,24 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withEvents(discover: false)
     ->withMiddleware(static function (Middleware $middleware): void {
         // What is in a draft is kept as it was typed, and there may be much of it.
-        $isDraft = static fn(Request $request): bool => $request->is('rulebook/draft', 'rulebook/import', 'roster/*', 'api/*');
+        $isDraft = static fn(Request $request): bool => $request->is(
+            'rulebook/draft',
+            'rulebook/import',
+            'roster/*',
+            'api/*',
+        );
         $middleware->trimStrings(except: [$isDraft]);
         $middleware->convertEmptyStringsToNull(except: [$isDraft]);
         $middleware->prepend([SecureHeaders::class, KnownHosts::class, ReadableAgent::class, RefuseLargeBodies::class]);
-        $middleware->web(prepend: [OwnReferer::class], append: [KeepFlash::class, EndsWithThePerson::class, ShareWithPages::class, RefuseBrokenText::class]);
+        $middleware->web(
+            prepend: [OwnReferer::class],
+            append: [KeepFlash::class, EndsWithThePerson::class, ShareWithPages::class, RefuseBrokenText::class],
+        );
         $middleware->api(append: [RefuseBrokenText::class]);
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/');
     })
     ->withExceptions(static function (Exceptions $exceptions): void {
         Problems::register($exceptions);
-    })->create();
+    })
+    ->create();

@@ -18,7 +18,20 @@ return [
     // Files on tasks: how large, and which kinds. What is not listed is refused, by its content as by its name.
     'files' => [
         'most_kilobytes' => (int) env('BATON_FILE_KILOBYTES', 10_240),
-        'types' => ['jpg' => 'picture', 'jpeg' => 'picture', 'png' => 'picture', 'gif' => 'picture', 'webp' => 'picture', 'pdf' => 'document', 'txt' => 'document', 'csv' => 'document', 'docx' => 'document', 'xlsx' => 'document', 'mp3' => 'recording', 'wav' => 'recording'],
+        'types' => [
+            'jpg' => 'picture',
+            'jpeg' => 'picture',
+            'png' => 'picture',
+            'gif' => 'picture',
+            'webp' => 'picture',
+            'pdf' => 'document',
+            'txt' => 'document',
+            'csv' => 'document',
+            'docx' => 'document',
+            'xlsx' => 'document',
+            'mp3' => 'recording',
+            'wav' => 'recording',
+        ],
     ],
 
     // How far back the coverage of rules and of a draft look, in days.

@@ -8,7 +8,11 @@ return [
     'stores' => [
         // The memory that the processes of one web server share (APCu).
         'apc' => ['driver' => 'apc', 'events' => false],
-        'file' => ['driver' => 'file', 'path' => storage_path('framework/cache/data'), 'lock_path' => storage_path('framework/cache/data')],
+        'file' => [
+            'driver' => 'file',
+            'path' => storage_path('framework/cache/data'),
+            'lock_path' => storage_path('framework/cache/data'),
+        ],
         // Locks that processes of all kinds see: of the queue and the scheduler.
         'database' => ['driver' => 'database', 'table' => 'cache', 'lock_table' => 'cache_locks'],
         'array' => ['driver' => 'array', 'serialize' => false],

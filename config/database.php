@@ -19,8 +19,13 @@ return [
             // A read after a lock must see what was committed while waiting for it.
             'isolation_level' => 'READ COMMITTED',
             'timezone' => '+00:00',
-            // Statements are prepared by the server, and one statement is one: what stands in a value can't become a second.
-            'options' => [PDO::ATTR_EMULATE_PREPARES => false, PDO::ATTR_STRINGIFY_FETCHES => false, PDO::MYSQL_ATTR_MULTI_STATEMENTS => false],
+            // Statements are prepared by the server, and one statement is one: what stands in a value can't become a
+            // second.
+            'options' => [
+                PDO::ATTR_EMULATE_PREPARES => false,
+                PDO::ATTR_STRINGIFY_FETCHES => false,
+                PDO::MYSQL_ATTR_MULTI_STATEMENTS => false,
+            ],
         ],
     ],
     'migrations' => ['table' => 'migrations', 'update_date_on_publish' => false],

@@ -6,6 +6,12 @@ declare(strict_types=1);
 return [
     'default' => env('LOG_CHANNEL', 'daily'),
     'channels' => [
-        'daily' => ['driver' => 'daily', 'path' => storage_path('logs/openbaton.log'), 'level' => env('LOG_LEVEL', 'warning'), 'days' => (int) env('LOG_DAYS', 14), 'permission' => 0o640],
+        'daily' => [
+            'driver' => 'daily',
+            'path' => storage_path('logs/openbaton.log'),
+            'level' => env('LOG_LEVEL', 'warning'),
+            'days' => (int) env('LOG_DAYS', 14),
+            'permission' => 0o640,
+        ],
     ],
 ];

@@ -48,27 +48,38 @@ Route::middleware('guest')->group(static function (): void {
 });
 
 // Whoever was invited chooses a password, be somebody signed in at the machine or not.
-Route::middleware('throttle:invitation')->where(['secret' => '[A-Za-z0-9]{48}'])->group(static function (): void {
-    Route::get('invitation/{secret}', [InvitationController::class, 'show']);
-    Route::post('invitation/{secret}', [InvitationController::class, 'accept']);
-});
+Route::middleware('throttle:invitation')
+    ->where(['secret' => '[A-Za-z0-9]{48}'])
+    ->group(static function (): void {
+        Route::get('invitation/{secret}', [InvitationController::class, 'show']);
+        Route::post('invitation/{secret}', [InvitationController::class, 'accept']);
+    });
 
 // The stand-in for the web form of the demo house: anybody may ask for something.
 Route::get('stand-ins/web-form', [WebFormController::class, 'show']);
 Route::post('stand-ins/web-form', [WebFormController::class, 'store'])->middleware('throttle:web-form');
 
 // The address of whoever asked for something: where it is, and what they have to say.
-Route::middleware('throttle:customer')->where(['secret' => '[A-Za-z0-9]{48}'])->group(static function (): void {
-    Route::get('requests/{secret}', [CustomerLinkController::class, 'show']);
-    Route::post('requests/{secret}', [CustomerLinkController::class, 'say']);
-});
+Route::middleware('throttle:customer')
+    ->where(['secret' => '[A-Za-z0-9]{48}'])
+    ->group(static function (): void {
+        Route::get('requests/{secret}', [CustomerLinkController::class, 'show']);
+        Route::post('requests/{secret}', [CustomerLinkController::class, 'say']);
+    });
 
 // The calendar of the stand-in for the personnel office, and absences under secret addresses: programs read them.
-Route::get('stand-ins/personnel.ics', [PersonnelController::class, 'calendar'])->middleware('signed')->name('personnel-calendar');
-Route::get('calendar/{secret}.ics', [CalendarController::class, 'feed'])->middleware('throttle:calendar')->where('secret', '[A-Za-z0-9]{48}');
+Route::get('stand-ins/personnel.ics', [PersonnelController::class, 'calendar'])
+    ->middleware('signed')
+    ->name('personnel-calendar');
+Route::get('calendar/{secret}.ics', [CalendarController::class, 'feed'])
+    ->middleware('throttle:calendar')
+    ->where('secret', '[A-Za-z0-9]{48}');
 
 // Asked every few seconds by every page: it looks at the session itself.
-Route::get('pulse', [PulseController::class, '__invoke'])->withoutMiddleware([EndsWithThePerson::class, ShareWithPages::class]);
+Route::get('pulse', [PulseController::class, '__invoke'])->withoutMiddleware([
+    EndsWithThePerson::class,
+    ShareWithPages::class,
+]);
 
 Route::middleware('auth')->group(static function (): void {
     Route::post('sign-out', [SignInController::class, 'destroy']);
@@ -88,7 +99,7 @@ Route::middleware('auth')->group(static function (): void {
     Route::get('tasks/{task}/history', [TaskController::class, 'history']);
     Route::get('tasks/{task}/decisions/{decision}', [TaskController::class, 'decision']);
     foreach (TaskAction::cases() as $action) {
-        Route::post('tasks/{task}/'.str_replace('_', '-', $action->value), [TaskActionController::class, '__invoke']);
+        Route::post('tasks/{task}/' . str_replace('_', '-', $action->value), [TaskActionController::class, '__invoke']);
     }
     Route::post('tasks/{task}/files', [TaskFileController::class, 'store']);
     Route::get('tasks/{task}/files/{file}', [TaskFileController::class, 'show']);
@@ -98,7 +109,6 @@ Route::middleware('auth')->group(static function (): void {
     Route::post('tasks/{task}/watch', [TaskTalkController::class, 'watch']);
     Route::post('tasks/{task}/press/{rule}', [TaskTalkController::class, 'press']);
     Route::post('cuts/{cut}/seen', [TaskTalkController::class, 'seen']);
-
 
     Route::get('customers', [CustomerController::class, 'index']);
     Route::put('customers/{customer}', [CustomerController::class, 'update']);

@@ -40,7 +40,7 @@ abstract class BrowserTestCase extends TestCase
 
     public function visit(string $path): void
     {
-        $this->browser->get($this->server->url.$path);
+        $this->browser->get($this->server->url . $path);
     }
 
     public function signIn(string $who): void
@@ -64,7 +64,10 @@ abstract class BrowserTestCase extends TestCase
     public function press(string $text, string $within = ''): void
     {
         $quoted = self::quote($text);
-        $this->click(".{$within}//*[self::button or self::a or self::summary or @role='menuitem'][normalize-space(.)={$quoted} or @aria-label={$quoted}]");
+        $this->click(
+            ".{$within}//*[self::button or self::a or self::summary or " .
+                "@role='menuitem'][normalize-space(.)={$quoted} or @aria-label={$quoted}]",
+        );
     }
 
     public function click(string $xpath): void
@@ -72,13 +75,13 @@ abstract class BrowserTestCase extends TestCase
         $this->until(function () use ($xpath): bool {
             $element = $this->displayed($xpath);
             // One that waits for an answer takes no click.
-            if ($element === null || ! $element->isEnabled()) {
+            if ($element === null || !$element->isEnabled()) {
                 return false;
             }
             $element->click();
 
             return true;
-        }, fn(): string => "Nothing can be clicked at {$xpath}. The page says:\n".$this->text());
+        }, fn(): string => "Nothing can be clicked at {$xpath}. The page says:\n" . $this->text());
     }
 
     /** A field by its label. */
@@ -86,7 +89,11 @@ abstract class BrowserTestCase extends TestCase
     {
         $quoted = self::quote($label);
 
-        return $this->find("//*[self::input or self::select or self::textarea][@aria-label={$quoted} or @id=//label[normalize-space(.)={$quoted}]/@for or ancestor::label[starts-with(normalize-space(.), {$quoted})]]");
+        return $this->find(
+            "//*[self::input or self::select or self::textarea][@aria-label={$quoted} or " .
+                "@id=//label[normalize-space(.)={$quoted}]/@for or " .
+                "ancestor::label[starts-with(normalize-space(.), {$quoted})]]",
+        );
     }
 
     public function fill(string $label, string $text): void
@@ -111,12 +118,18 @@ abstract class BrowserTestCase extends TestCase
 
     public function see(string $text): void
     {
-        $this->until(fn(): bool => str_contains($this->text(), $text), fn(): string => "\"{$text}\" does not appear. The page says:\n".$this->text());
+        $this->until(
+            fn(): bool => str_contains($this->text(), $text),
+            fn(): string => "\"{$text}\" does not appear. The page says:\n" . $this->text(),
+        );
     }
 
     public function dontSee(string $text): void
     {
-        $this->until(fn(): bool => ! str_contains($this->text(), $text), fn(): string => "\"{$text}\" does not go away.");
+        $this->until(
+            fn(): bool => !str_contains($this->text(), $text),
+            fn(): string => "\"{$text}\" does not go away.",
+        );
     }
 
     public function text(): string
@@ -129,7 +142,7 @@ abstract class BrowserTestCase extends TestCase
         $found = null;
         $this->until(function () use ($xpath, &$found): bool {
             return ($found = $this->displayed($xpath)) !== null;
-        }, fn(): string => "Nothing is at {$xpath}. The page says:\n".$this->text());
+        }, fn(): string => "Nothing is at {$xpath}. The page says:\n" . $this->text());
 
         return $found ?? $this->fail('Nothing was found.');
     }
@@ -164,7 +177,7 @@ abstract class BrowserTestCase extends TestCase
             }
             usleep(60_000);
         } while (microtime(true) < $end);
-        $this->fail($otherwise().json_encode($this->browser->manage()->getLog('browser')));
+        $this->fail($otherwise() . json_encode($this->browser->manage()->getLog('browser')));
     }
 
     /** What axe-core finds wrong with the page as it is. */
@@ -173,12 +186,15 @@ abstract class BrowserTestCase extends TestCase
         static $source = null;
         $source ??= (string) file_get_contents(base_path('node_modules/axe-core/axe.min.js'));
         $this->browser->executeScript($source);
-        $found = $this->browser->executeAsyncScript(<<<'JS'
+        $found = $this->browser->executeAsyncScript(
+            <<<'JS'
             const done = arguments[arguments.length - 1];
             axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'] })
                 .then((result) => done(result.violations.map((one) => `${one.id}: ${one.nodes.slice(0, 4).map((node) => node.target.join(' ') + ' — ' + node.failureSummary.replace(/\s+/g, ' ')).join('\n    ')}`).join('\n')))
                 .catch((error) => done('axe failed: ' + error));
-            JS);
+            JS
+            ,
+        );
 
         return (string) $found;
     }

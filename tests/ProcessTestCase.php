@@ -29,7 +29,7 @@ abstract class ProcessTestCase extends TestCase
     /** A process that routes so many tasks, one after the other; with a key, as the requests of one system. */
     protected function worker(int $tasks, ?string $key = null): Process
     {
-        return $this->launch(__DIR__.'/Support/route_worker.php', (string) $tasks, ...($key === null ? [] : [$key]));
+        return $this->launch(__DIR__ . '/Support/route_worker.php', (string) $tasks, ...$key === null ? [] : [$key]);
     }
 
     /** A process of PHP on the tests' own database, with the queue in it. */
@@ -38,7 +38,14 @@ abstract class ProcessTestCase extends TestCase
         $process = new Process(
             [PHP_BINARY, '-d', 'pcov.enabled=0', ...array_values($command)],
             base_path(),
-            ['DB_DATABASE' => $this->database, 'DB_PORT' => config('database.connections.mariadb.port'), 'CACHE_STORE' => 'array', 'QUEUE_CONNECTION' => 'database', 'APP_ENV' => 'testing', 'APP_KEY' => config('app.key')],
+            [
+                'DB_DATABASE' => $this->database,
+                'DB_PORT' => config('database.connections.mariadb.port'),
+                'CACHE_STORE' => 'array',
+                'QUEUE_CONNECTION' => 'database',
+                'APP_ENV' => 'testing',
+                'APP_KEY' => config('app.key'),
+            ],
             timeout: 240,
         );
         $process->start();
@@ -50,7 +57,7 @@ abstract class ProcessTestCase extends TestCase
     protected function waitUntil(Closure $holds): void
     {
         $end = microtime(true) + self::PATIENCE;
-        while (! $holds()) {
+        while (!$holds()) {
             microtime(true) < $end || $this->fail('What was waited for has not come about.');
             usleep(20_000);
         }

@@ -13,6 +13,6 @@ abstract class TestCase extends LaravelTestCase
     {
         parent::setUp();
         // Files of the demo are not for tests, nor theirs for the demo.
-        config(['filesystems.disks.files.root' => Server::data().'/files']);
+        config(['filesystems.disks.files.root' => Server::data() . '/files']);
     }
 }

@@ -18,7 +18,8 @@ final readonly class AbsenceTerms
     /**
      * @param string|null  $firstDay YYYY-MM-DD, of whole days; else null, as the last one is
      * @param list<string> $substitutes slugs, asked in this order
-     * @param array<array-key, array<string, mixed>> $only criteria of the work of those who stand in for some only, by slug, as documents
+     * @param array<array-key, array<string, mixed>> $only criteria of the work of those who stand in for some only, by
+     *     slug, as documents
      */
     public function __construct(
         public AbsenceKind $kind,
@@ -51,13 +52,24 @@ final readonly class AbsenceTerms
     /** One that says the same of the same person: sent twice, it is one. */
     public function sameOf(Person $person, AbsenceStatus $status): ?Absence
     {
-        return Absence::query()->where('person_id', $person->id)->where('status', $status)->where('kind', $this->kind)
-            ->where('first_day', $this->firstDay)->where('last_day', $this->lastDay)->where('from', $this->from)->where('to', $this->to)->first();
+        return Absence::query()
+            ->where('person_id', $person->id)
+            ->where('status', $status)
+            ->where('kind', $this->kind)
+            ->where('first_day', $this->firstDay)
+            ->where('last_day', $this->lastDay)
+            ->where('from', $this->from)
+            ->where('to', $this->to)
+            ->first();
     }
 
     public function nameSubstitutes(Absence $absence): void
     {
-        $ids = Person::query()->whereIn('slug', $this->substitutes)->get(['id', 'slug'])->mapWithKeys(static fn(Person $one): array => [$one->slug => $one->id])->all();
+        $ids = Person::query()
+            ->whereIn('slug', $this->substitutes)
+            ->get(['id', 'slug'])
+            ->mapWithKeys(static fn(Person $one): array => [$one->slug => $one->id])
+            ->all();
         $only = [];
         foreach ($this->only as $slug => $criteria) {
             $only[$ids[$slug]] = $criteria;

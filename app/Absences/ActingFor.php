@@ -26,7 +26,10 @@ final readonly class ActingFor
             return null;
         }
         foreach ($task->loadMissing('covers')->covers as $cover) {
-            [$occupant, $other] = $cover->seat === SeatName::Reviewer ? [$task->reviewer_id, $task->assignee_id] : [$task->assignee_id, $task->reviewer_id];
+            [$occupant, $other] =
+                $cover->seat === SeatName::Reviewer
+                    ? [$task->reviewer_id, $task->assignee_id]
+                    : [$task->assignee_id, $task->reviewer_id];
             // Nobody reviews in somebody's place what they hold themselves.
             if ($occupant === $person->id && $other !== $person->id && $this->isInForce($cover)) {
                 return $cover->loadMissing('for.user')->for;
@@ -50,6 +53,8 @@ final readonly class ActingFor
         // It was handed over before the absence begins.
         $absence = $house->roster->absence($slug, $cover->absence);
 
-        return $absence !== null && $now < $absence->span->from && Absence::query()->where('slug', $absence->id)->whereNotNull('handed_over_at')->exists();
+        return $absence !== null &&
+            $now < $absence->span->from &&
+            Absence::query()->where('slug', $absence->id)->whereNotNull('handed_over_at')->exists();
     }
 }

@@ -22,19 +22,30 @@ final readonly class AskAbsence
         $event = $approved ? 'absence_entered' : 'absence_asked';
         $description = $approved ? "entered an absence of {$person->name}" : "asked for an absence of {$person->name}";
 
-        $absence = ChangeHouse::run($event, $description, $by, static function () use ($person, $terms, $approved, $by): Absence {
-            $absence = Absence::query()->create([
-                'slug' => 'absence-'.Str::lower((string) Str::ulid()),
-                'person_id' => $person->id,
-                'status' => $approved ? AbsenceStatus::Approved : AbsenceStatus::Asked,
-                'asked_by' => $by->user?->id,
-                'decided_by' => $approved ? $by->user?->id : null,
-                'decided_at' => $approved ? CarbonImmutable::now() : null,
-            ] + $terms->columns());
-            $terms->nameSubstitutes($absence);
+        $absence = ChangeHouse::run(
+            $event,
+            $description,
+            $by,
+            static function () use ($person, $terms, $approved, $by): Absence {
+                $absence = Absence::query()->create(
+                    [
+                        'slug' => 'absence-' . Str::lower((string) Str::ulid()),
+                        'person_id' => $person->id,
+                        'status' => $approved ? AbsenceStatus::Approved : AbsenceStatus::Asked,
+                        'asked_by' => $by->user?->id,
+                        'decided_by' => $approved ? $by->user?->id : null,
+                        'decided_at' => $approved ? CarbonImmutable::now() : null,
+                    ] + $terms->columns(),
+                );
+                $terms->nameSubstitutes($absence);
 
-            return $absence;
-        }, static fn(): ?Absence => $terms->sameOf($person, $approved ? AbsenceStatus::Approved : AbsenceStatus::Asked));
+                return $absence;
+            },
+            static fn(): ?Absence => $terms->sameOf(
+                $person,
+                $approved ? AbsenceStatus::Approved : AbsenceStatus::Asked,
+            ),
+        );
         ($this->settle)($absence->id, $by);
 
         return $absence;

@@ -21,22 +21,33 @@ final readonly class ChangeAbsence
     /** @throws AbsenceMovedOn where it is over, or was declined or called off in the meantime */
     public function __invoke(Absence $absence, AbsenceTerms $terms, Actor $by): Absence
     {
-        $changed = ChangeHouse::run('absence_changed', 'changed an absence of '.(string) $absence->person?->name, $by, function () use ($absence, $terms): Absence {
-            $locked = Absence::query()->with(Absence::WITH)->lockForUpdate()->findOrFail($absence->id);
-            $now = CarbonImmutable::now();
-            if (! $locked->fits(AbsenceAction::Change, AbsenceReader::of($locked, $this->snapshots->current()), $now->getTimestamp())) {
-                throw AbsenceMovedOn::over();
-            }
-            $locked->fill($terms->columns());
-            $locked->save();
-            $terms->nameSubstitutes($locked);
-            $begin = AbsenceReader::of($locked->load(Absence::WITH), $this->snapshots->current())->span->from;
-            if ($begin > $now->getTimestamp()) {
-                $locked->update(['handed_over_at' => null]);
-            }
+        $changed = ChangeHouse::run(
+            'absence_changed',
+            'changed an absence of ' . (string) $absence->person?->name,
+            $by,
+            function () use ($absence, $terms): Absence {
+                $locked = Absence::query()->with(Absence::WITH)->lockForUpdate()->findOrFail($absence->id);
+                $now = CarbonImmutable::now();
+                if (
+                    !$locked->fits(
+                        AbsenceAction::Change,
+                        AbsenceReader::of($locked, $this->snapshots->current()),
+                        $now->getTimestamp(),
+                    )
+                ) {
+                    throw AbsenceMovedOn::over();
+                }
+                $locked->fill($terms->columns());
+                $locked->save();
+                $terms->nameSubstitutes($locked);
+                $begin = AbsenceReader::of($locked->load(Absence::WITH), $this->snapshots->current())->span->from;
+                if ($begin > $now->getTimestamp()) {
+                    $locked->update(['handed_over_at' => null]);
+                }
 
-            return $locked;
-        });
+                return $locked;
+            },
+        );
         ($this->settle)($changed->id, $by, moved: true);
 
         return $changed;

@@ -24,20 +24,31 @@ final readonly class DecideAbsence
     {
         $name = (string) $absence->person?->name;
 
-        $decided = ChangeHouse::run($approve ? 'absence_approved' : 'absence_declined', ($approve ? 'approved' : 'declined')." an absence of {$name}", $by, function () use ($absence, $approve, $word, $by): Absence {
-            $locked = Absence::query()->with(Absence::WITH)->lockForUpdate()->findOrFail($absence->id);
-            if (! $locked->fits(AbsenceAction::Decide, AbsenceReader::of($locked, $this->snapshots->current()), CarbonImmutable::now()->getTimestamp())) {
-                throw AbsenceMovedOn::decided();
-            }
-            $locked->update([
-                'status' => $approve ? AbsenceStatus::Approved : AbsenceStatus::Declined,
-                'decided_by' => $by->user?->id,
-                'decided_at' => CarbonImmutable::now(),
-                'decided_word' => $word,
-            ]);
+        $decided = ChangeHouse::run(
+            $approve ? 'absence_approved' : 'absence_declined',
+            ($approve ? 'approved' : 'declined') . " an absence of {$name}",
+            $by,
+            function () use ($absence, $approve, $word, $by): Absence {
+                $locked = Absence::query()->with(Absence::WITH)->lockForUpdate()->findOrFail($absence->id);
+                if (
+                    !$locked->fits(
+                        AbsenceAction::Decide,
+                        AbsenceReader::of($locked, $this->snapshots->current()),
+                        CarbonImmutable::now()->getTimestamp(),
+                    )
+                ) {
+                    throw AbsenceMovedOn::decided();
+                }
+                $locked->update([
+                    'status' => $approve ? AbsenceStatus::Approved : AbsenceStatus::Declined,
+                    'decided_by' => $by->user?->id,
+                    'decided_at' => CarbonImmutable::now(),
+                    'decided_word' => $word,
+                ]);
 
-            return $locked;
-        });
+                return $locked;
+            },
+        );
         ($this->settle)($decided->id, $by);
 
         return $decided;

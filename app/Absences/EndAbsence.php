@@ -24,22 +24,26 @@ final readonly class EndAbsence
     {
         $name = (string) $absence->person?->name;
 
-        $ended = ChangeHouse::run('absence_ended', "ended an absence of {$name}", $by, function () use ($absence): Absence {
+        $ended = ChangeHouse::run('absence_ended', "ended an absence of {$name}", $by, function () use (
+            $absence,
+        ): Absence {
             $now = CarbonImmutable::now()->getTimestamp();
             $locked = Absence::query()->with(Absence::WITH)->lockForUpdate()->findOrFail($absence->id);
             $known = AbsenceReader::of($locked, $this->snapshots->current());
-            if (! $locked->fits(AbsenceAction::End, $known, $now)) {
+            if (!$locked->fits(AbsenceAction::End, $known, $now)) {
                 throw AbsenceMovedOn::over();
             }
             $ended = $known->endedAt($now);
-            $locked->update($ended->status === AbsenceStatus::Cancelled
-                ? ['status' => AbsenceStatus::Cancelled]
-                : [
-                    'first_day' => null,
-                    'last_day' => null,
-                    'from' => CarbonImmutable::createFromTimestampUTC($ended->span->from),
-                    'to' => CarbonImmutable::createFromTimestampUTC($ended->span->to),
-                ]);
+            $locked->update(
+                $ended->status === AbsenceStatus::Cancelled
+                    ? ['status' => AbsenceStatus::Cancelled]
+                    : [
+                        'first_day' => null,
+                        'last_day' => null,
+                        'from' => CarbonImmutable::createFromTimestampUTC($ended->span->from),
+                        'to' => CarbonImmutable::createFromTimestampUTC($ended->span->to),
+                    ],
+            );
 
             return $locked;
         });

@@ -25,7 +25,7 @@ final readonly class HandOverAbsence
     public function __invoke(Absence $absence, Actor $by): int
     {
         $known = AbsenceReader::of($absence->refresh()->load(Absence::WITH), $this->snapshots->current());
-        if (! $absence->fits(AbsenceAction::HandOver, $known, CarbonImmutable::now()->getTimestamp())) {
+        if (!$absence->fits(AbsenceAction::HandOver, $known, CarbonImmutable::now()->getTimestamp())) {
             throw AbsenceMovedOn::handedOver();
         }
 

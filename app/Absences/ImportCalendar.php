@@ -38,7 +38,10 @@ final readonly class ImportCalendar
 
     private static function read(string $text): CalendarReading
     {
-        return (new CalendarReader(new DateTimeZone(House::query()->firstOrFail()->zone), CarbonImmutable::now()))->read($text);
+        return (new CalendarReader(
+            new DateTimeZone(House::query()->firstOrFail()->zone),
+            CarbonImmutable::now(),
+        ))->read($text);
     }
 
     /**
@@ -58,8 +61,14 @@ final readonly class ImportCalendar
             foreach ($plan->lines as $line) {
                 $absence = $this->apply($line, $by);
                 $known = $line->entry !== null && $line->entry->sequence >= $line->event->sequence;
-                if ($absence !== null && ! ($known && $line->what === CalendarLine::SAME)) {
-                    CalendarEntry::query()->updateOrCreate(['source' => $source, 'event' => $line->event->hash()], ['sequence' => max($line->event->sequence, $line->entry->sequence ?? 0), 'absence_id' => $absence->id]);
+                if ($absence !== null && !($known && $line->what === CalendarLine::SAME)) {
+                    CalendarEntry::query()->updateOrCreate(
+                        ['source' => $source, 'event' => $line->event->hash()],
+                        [
+                            'sequence' => max($line->event->sequence, $line->entry->sequence ?? 0),
+                            'absence_id' => $absence->id,
+                        ],
+                    );
                 }
                 if ($absence !== null && $line->what !== CalendarLine::SAME) {
                     $touched[] = $absence->id;
@@ -67,7 +76,10 @@ final readonly class ImportCalendar
             }
             if ($touched !== []) {
                 House::query()->increment('roster_revision');
-                Audit::record($by, 'house', 'calendar_imported', 'took absences from a calendar', null, ['source' => $source, 'absences' => $touched]);
+                Audit::record($by, 'house', 'calendar_imported', 'took absences from a calendar', null, [
+                    'source' => $source,
+                    'absences' => $touched,
+                ]);
             }
 
             return $plan;
@@ -82,11 +94,25 @@ final readonly class ImportCalendar
     private function apply(CalendarLine $line, Actor $by): ?Absence
     {
         $event = $line->event;
-        $moment = static fn(?int $instant): ?CarbonImmutable => $instant === null ? null : CarbonImmutable::createFromTimestampUTC($instant);
-        $when = ['first_day' => $event->firstDay, 'last_day' => $event->lastDay, 'from' => $moment($event->from), 'to' => $moment($event->to)];
+        $moment = static fn(?int $instant): ?CarbonImmutable => $instant === null
+            ? null
+            : CarbonImmutable::createFromTimestampUTC($instant);
+        $when = [
+            'first_day' => $event->firstDay,
+            'last_day' => $event->lastDay,
+            'from' => $moment($event->from),
+            'to' => $moment($event->to),
+        ];
         switch ($line->what) {
             case CalendarLine::CREATE:
-                return Absence::query()->create(['slug' => 'absence-'.Str::lower((string) Str::ulid()), 'person_id' => $line->person->id, 'status' => AbsenceStatus::Approved, 'asked_by' => $by->user?->id] + $when);
+                return Absence::query()->create(
+                    [
+                        'slug' => 'absence-' . Str::lower((string) Str::ulid()),
+                        'person_id' => $line->person->id,
+                        'status' => AbsenceStatus::Approved,
+                        'asked_by' => $by->user?->id,
+                    ] + $when,
+                );
             case CalendarLine::CHANGE:
                 $line->absence?->update(['status' => AbsenceStatus::Approved] + $when);
                 break;

@@ -16,7 +16,8 @@ use OpenBaton\Core\People\Strength;
  * How many of teams and of those with a skill are there on days, against the
  * minimums that the lead has set.
  *
- * @phpstan-type Group array{of: 'team'|'skill', slug: string, name: string, minimum: int|null, members: list<Membership>}
+ * @phpstan-type Group array{of: 'team'|'skill', slug: string, name: string, minimum: int|null,
+ *     members: list<Membership>}
  */
 final class Minimums
 {
@@ -31,10 +32,22 @@ final class Minimums
         $strength = new Strength($house->roster);
         $groups = [];
         foreach ($house->roster->teams as $team) {
-            $groups[] = ['of' => 'team', 'slug' => $team->id, 'name' => $team->name, 'minimum' => $number($minimums['team'][$team->id] ?? null), 'members' => $team->members];
+            $groups[] = [
+                'of' => 'team',
+                'slug' => $team->id,
+                'name' => $team->name,
+                'minimum' => $number($minimums['team'][$team->id] ?? null),
+                'members' => $team->members,
+            ];
         }
         foreach ($house->roster->skills as $slug => $name) {
-            $groups[] = ['of' => 'skill', 'slug' => (string) $slug, 'name' => $name, 'minimum' => $number($minimums['skill'][$slug] ?? null), 'members' => $strength->skilled((string) $slug)];
+            $groups[] = [
+                'of' => 'skill',
+                'slug' => (string) $slug,
+                'name' => $name,
+                'minimum' => $number($minimums['skill'][$slug] ?? null),
+                'members' => $strength->skilled((string) $slug),
+            ];
         }
 
         return $groups;
@@ -45,16 +58,28 @@ final class Minimums
      *
      * @param list<Group> $groups
      *
-     * @return list<array{name: string, minimum: int, there: int, days: list<string>}> dates as YYYY-MM-DD, with the fewest on any of them
+     * @return list<array{name: string, minimum: int, there: int, days: list<string>}> dates as YYYY-MM-DD, with the
+     *     fewest on any of them
      */
     public static function shortBy(Absence $absence, Strength $strength, array $groups): array
     {
         $short = [];
         foreach ($groups as $group) {
-            if ($group['minimum'] === null || array_filter($group['members'], static fn(Membership $member): bool => $member->personId === $absence->personId) === []) {
+            if (
+                $group['minimum'] === null ||
+                array_filter(
+                    $group['members'],
+                    static fn(Membership $member): bool => $member->personId === $absence->personId,
+                ) === []
+            ) {
                 continue;
             }
-            $below = $strength->shortBy($absence, $group['members'], $group['minimum'], "{$group['of']}:{$group['slug']}");
+            $below = $strength->shortBy(
+                $absence,
+                $group['members'],
+                $group['minimum'],
+                "{$group['of']}:{$group['slug']}",
+            );
             if ($below !== []) {
                 $short[] = [
                     'name' => $group['name'],

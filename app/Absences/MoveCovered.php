@@ -60,7 +60,17 @@ final readonly class MoveCovered
             }
             $moves = null;
             do {
-                $piece = DB::transaction(fn(): MovedPiece => $this->piece($this->houses->lock(), $person, $moves, $by, $at, $moved && $done === []), attempts: 3);
+                $piece = DB::transaction(
+                    fn(): MovedPiece => $this->piece(
+                        $this->houses->lock(),
+                        $person,
+                        $moves,
+                        $by,
+                        $at,
+                        $moved && $done === [],
+                    ),
+                    attempts: 3,
+                );
                 $count += $piece->count;
                 $moves = $piece->left;
                 // What stays with somebody who is away by now is theirs from now on.
@@ -73,16 +83,28 @@ final readonly class MoveCovered
     }
 
     /** @param list<CoverMove>|null $moves what is left of the person's; null: it is to be worked out */
-    private function piece(LockedHouse $locked, string $person, ?array $moves, Actor $by, int $at, bool $moved): MovedPiece
-    {
+    private function piece(
+        LockedHouse $locked,
+        string $person,
+        ?array $moves,
+        Actor $by,
+        int $at,
+        bool $moved,
+    ): MovedPiece {
         $house = $locked->house->snapshot;
         $tasks = $moves === null ? $this->concerning($person, $house) : self::of(array_slice($moves, 0, self::PIECE));
         $known = [];
         foreach ($this->subjects->all($tasks->values(), $locked->house) as $subject) {
             $known[$subject->id] = $subject;
         }
-        $moves ??= (new CoverMoves($house->roster, $locked->house->router()->facts, self::early()))
-            ->of($person, array_values($known), WorkReader::of(new Needs([$person], [], []), $house)->held($person), $at, self::settings($person, $house), $moved);
+        $moves ??= (new CoverMoves($house->roster, $locked->house->router()->facts, self::early()))->of(
+            $person,
+            array_values($known),
+            WorkReader::of(new Needs([$person], [], []), $house)->held($person),
+            $at,
+            self::settings($person, $house),
+            $moved,
+        );
         $rows = $tasks->keyBy('id')->all();
         $cause = $by->user === null ? Cause::Timer : Cause::Person;
         $count = 0;
@@ -90,10 +112,31 @@ final readonly class MoveCovered
         foreach (array_slice($moves, 0, self::PIECE) as $move) {
             $subject = $known[$move->after->id] ?? null;
             // A rule, or somebody, may have given it to somebody else by now.
-            if ($subject?->status->isOpen() === true && $subject->occupant($move->seat) === $move->before->occupant($move->seat)) {
+            if (
+                $subject?->status->isOpen() === true &&
+                $subject->occupant($move->seat) === $move->before->occupant($move->seat)
+            ) {
                 $handoff = $move->kind === CoverMoveKind::ComesBack ? HandoffCause::HandBack : HandoffCause::Cover;
-                $known = $this->apply($move, $subject, $rows, $locked, new Occasion($at, $cause, "cover_{$move->kind->value}", $by->user?->id, $by->system, handoff: $handoff, move: self::moved($move, $house))) + $known;
-                array_push($keepers, ...array_filter($move->kind === CoverMoveKind::Stays ? [$move->after->occupant($move->seat)] : []));
+                $known =
+                    $this->apply(
+                        $move,
+                        $subject,
+                        $rows,
+                        $locked,
+                        new Occasion(
+                            $at,
+                            $cause,
+                            "cover_{$move->kind->value}",
+                            $by->user?->id,
+                            $by->system,
+                            handoff: $handoff,
+                            move: self::moved($move, $house),
+                        ),
+                    ) + $known;
+                array_push(
+                    $keepers,
+                    ...array_filter($move->kind === CoverMoveKind::Stays ? [$move->after->occupant($move->seat)] : []),
+                );
                 ++$count;
             }
         }
@@ -108,12 +151,21 @@ final readonly class MoveCovered
      */
     private static function of(array $moves): Collection
     {
-        return Task::query()->with(TaskSubjects::RELATIONS)->lockForUpdate()->findMany(array_map(static fn(CoverMove $move): string => $move->after->id, $moves));
+        return Task::query()
+            ->with(TaskSubjects::RELATIONS)
+            ->lockForUpdate()
+            ->findMany(array_map(static fn(CoverMove $move): string => $move->after->id, $moves));
     }
 
     private static function moved(CoverMove $move, Snapshot $house): WorkCovered
     {
-        return new WorkCovered($move->kind, $move->seat, $house->idOf($move->before->occupant($move->seat)), $house->idOf($move->after->occupant($move->seat)), $house->personIds[$move->forId]);
+        return new WorkCovered(
+            $move->kind,
+            $move->seat,
+            $house->idOf($move->before->occupant($move->seat)),
+            $house->idOf($move->after->occupant($move->seat)),
+            $house->personIds[$move->forId],
+        );
     }
 
     /**
@@ -121,31 +173,72 @@ final readonly class MoveCovered
      *
      * @return array<array-key, Subject> the tasks that the chain touched, as they are after it
      */
-    private function apply(CoverMove $move, Subject $subject, array $rows, LockedHouse $locked, Occasion $occasion): array
-    {
-        $after = $subject->seated($move->seat, $move->after->occupant($move->seat), $move->after->coveringOf($move->seat));
+    private function apply(
+        CoverMove $move,
+        Subject $subject,
+        array $rows,
+        LockedHouse $locked,
+        Occasion $occasion,
+    ): array {
+        $after = $subject->seated(
+            $move->seat,
+            $move->after->occupant($move->seat),
+            $move->after->coveringOf($move->seat),
+        );
         $facts = $locked->house->router()->facts->of($subject, $after, $occasion->at);
-        $change = new ChangeSet("cover-{$subject->id}-{$rows[$subject->id]->revision}", $occasion->at, $subject, $after, $facts, $occasion->cause);
+        $change = new ChangeSet(
+            "cover-{$subject->id}-{$rows[$subject->id]->revision}",
+            $occasion->at,
+            $subject,
+            $after,
+            $facts,
+            $occasion->cause,
+        );
 
         return $this->runner->run($locked, $occasion, [$change], $rows)->subjects;
     }
 
-    /** @return Collection<int, Task> open ones that somebody holds or reviews, or that others do for them or in their place */
+    /**
+     * @return Collection<int, Task> open ones that somebody holds or reviews, or that others do for them or in their
+     *     place
+     */
     private function concerning(string $person, Snapshot $house): Collection
     {
         $id = $house->personIds[$person];
-        $covered = TaskCover::query()->where(static fn(Builder $some): Builder => $some->where('for_id', $id)->orWhereJsonContains('via', $person))
-            ->whereHas('task', static fn(Builder $task): Builder => $task->open())->pluck('task_id')->all();
+        $covered = TaskCover::query()
+            ->where(
+                static fn(Builder $some): Builder => $some->where('for_id', $id)->orWhereJsonContains('via', $person),
+            )
+            ->whereHas('task', static fn(Builder $task): Builder => $task->open())
+            ->pluck('task_id')
+            ->all();
 
-        return Task::query()->with(TaskSubjects::RELATIONS)->open()
-            ->where(static fn(Builder $some): Builder => $some->where('assignee_id', $id)->orWhere('reviewer_id', $id)->orWhereIn('id', $covered))
-            ->dueFirst()->lockForUpdate()->get();
+        return Task::query()
+            ->with(TaskSubjects::RELATIONS)
+            ->open()
+            ->where(
+                static fn(Builder $some): Builder => $some
+                    ->where('assignee_id', $id)
+                    ->orWhere('reviewer_id', $id)
+                    ->orWhereIn('id', $covered),
+            )
+            ->dueFirst()
+            ->lockForUpdate()
+            ->get();
     }
 
     /** @return array<array-key, true> ids of absences whose work was handed over, and not back */
     private static function early(): array
     {
-        return array_fill_keys(Absence::query()->unsettled()->whereNotNull('handed_over_at')->get('slug')->map(static fn(Absence $absence): string => $absence->slug)->all(), true);
+        return array_fill_keys(
+            Absence::query()
+                ->unsettled()
+                ->whereNotNull('handed_over_at')
+                ->get('slug')
+                ->map(static fn(Absence $absence): string => $absence->slug)
+                ->all(),
+            true,
+        );
     }
 
     /** @return array<array-key, string|null> what was set by hand, by task */
@@ -154,7 +247,8 @@ final readonly class MoveCovered
         $set = [];
         $absences = Absence::query()->unsettled()->where('person_id', $house->personIds[$person]);
         foreach (CoverSetting::query()->whereIn('absence_id', $absences->select('id'))->get() as $setting) {
-            $set[$setting->task_id] = $setting->person_id === null ? null : $house->personSlugs[$setting->person_id] ?? null;
+            $set[$setting->task_id] =
+                $setting->person_id === null ? null : $house->personSlugs[$setting->person_id] ?? null;
         }
 
         return $set;

@@ -30,7 +30,13 @@ final readonly class NamedWhere
     {
         $id = $house->personIds[$person];
         $found = [];
-        foreach (Rotation::query()->whereIn('id', RotationSeat::query()->where('person_id', $id)->select('rotation_id'))->orderBy('name')->get() as $rotation) {
+        foreach (
+            Rotation::query()
+                ->whereIn('id', RotationSeat::query()->where('person_id', $id)->select('rotation_id'))
+                ->orderBy('name')
+                ->get()
+            as $rotation
+        ) {
             $found[] = new Naming('rotation', ['rotation' => $rotation->name], false);
         }
         foreach (['responsible' => 'responsible_id', 'deputy' => 'deputy_id'] as $as => $column) {
@@ -43,7 +49,10 @@ final readonly class NamedWhere
             $found[] = new Naming('customers', ['count' => $customers], true);
         }
         foreach (CustomField::query()->where('type', FieldType::Person)->orderBy('position')->get() as $field) {
-            $tasks = Task::query()->open()->whereJsonContains("facts->{$field->path}", $person)->count();
+            $tasks = Task::query()
+                ->open()
+                ->whereJsonContains("facts->{$field->path}", $person)
+                ->count();
             if ($tasks > 0) {
                 $found[] = new Naming('field', ['field' => $field->label, 'count' => $tasks], true);
             }

@@ -19,7 +19,8 @@ use OpenBaton\Core\Document\DocumentError;
  * The calendar of the personnel office, asked for every few minutes. Its
  * address is configured; without one the stand-in that ships is asked.
  *
- * @phpstan-type Report array{at: string, problem: string|null, counts: array<string, int>, notUnderstood: list<array{title: string, reason: string}>}
+ * @phpstan-type Report array{at: string, problem: string|null, counts: array<string, int>,
+ *     notUnderstood: list<array{title: string, reason: string}>}
  */
 final readonly class PersonnelCalendar
 {
@@ -37,17 +38,26 @@ final readonly class PersonnelCalendar
         $problem = null;
         $plan = null;
         try {
-            $answer = Http::timeout(self::PATIENCE)->withOptions(['allow_redirects' => false, 'stream' => true])->get(self::address());
+            $answer = Http::timeout(self::PATIENCE)
+                ->withOptions(['allow_redirects' => false, 'stream' => true])
+                ->get(self::address());
             $answer->successful()
-                ? $plan = ($this->import)(self::body($answer), self::SOURCE, Actor::system('personnel calendar'))
-                : $problem = "The calendar answered {$answer->status()}.";
+                ? ($plan = ($this->import)(self::body($answer), self::SOURCE, Actor::system('personnel calendar')))
+                : ($problem = "The calendar answered {$answer->status()}.");
         } catch (ConnectionException) {
             $problem = 'The calendar cannot be reached.';
         } catch (DocumentError $error) {
             $problem = $error->faults[0]->reason;
         }
-        $counts = array_count_values(array_map(static fn(CalendarLine $line): string => $line->what, $plan->lines ?? []));
-        $report = ['at' => CarbonImmutable::now()->format('Y-m-d\TH:i:s\Z'), 'problem' => $problem, 'counts' => $counts, 'notUnderstood' => array_slice($plan->notUnderstood ?? [], 0, 50)];
+        $counts = array_count_values(
+            array_map(static fn(CalendarLine $line): string => $line->what, $plan->lines ?? []),
+        );
+        $report = [
+            'at' => CarbonImmutable::now()->format('Y-m-d\TH:i:s\Z'),
+            'problem' => $problem,
+            'counts' => $counts,
+            'notUnderstood' => array_slice($plan->notUnderstood ?? [], 0, 50),
+        ];
         Cache::store('database')->forever(self::KEPT, $report);
 
         return $report;
@@ -66,7 +76,11 @@ final readonly class PersonnelCalendar
     private static function body(Response $answer): string
     {
         $body = '';
-        for ($stream = $answer->toPsrResponse()->getBody(); ! $stream->eof() && strlen($body) <= CalendarBounds::MOST_BYTES;) {
+        for (
+            $stream = $answer->toPsrResponse()->getBody();
+            !$stream->eof() && strlen($body) <= CalendarBounds::MOST_BYTES;
+
+        ) {
             $body .= $stream->read(min(65_536, CalendarBounds::MOST_BYTES + 1 - strlen($body)) ?: 1);
         }
 
@@ -75,11 +89,13 @@ final readonly class PersonnelCalendar
 
     public static function isStandIn(): bool
     {
-        return ! is_string(config('baton.personnel_calendar')) || config('baton.personnel_calendar') === '';
+        return !is_string(config('baton.personnel_calendar')) || config('baton.personnel_calendar') === '';
     }
 
     private static function address(): string
     {
-        return self::isStandIn() ? URL::signedRoute('personnel-calendar') : config()->string('baton.personnel_calendar');
+        return self::isStandIn()
+            ? URL::signedRoute('personnel-calendar')
+            : config()->string('baton.personnel_calendar');
     }
 }

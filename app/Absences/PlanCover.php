@@ -35,8 +35,17 @@ final readonly class PlanCover
         $roster = $house->roster->with($absence);
         $router = $now->router();
         $id = $house->personIds[$absence->personId];
-        $tasks = Task::query()->with(TaskSubjects::RELATIONS)->open()->where(static fn(Builder $own): Builder => $own->where('assignee_id', $id)->orWhere('reviewer_id', $id))->get();
-        $people = array_values(array_unique([...self::answering($absence->personId, $absence, $roster), ...array_values(array_filter($set))]));
+        $tasks = Task::query()
+            ->with(TaskSubjects::RELATIONS)
+            ->open()
+            ->where(static fn(Builder $own): Builder => $own->where('assignee_id', $id)->orWhere('reviewer_id', $id))
+            ->get();
+        $people = array_values(
+            array_unique([
+                ...self::answering($absence->personId, $absence, $roster),
+                ...array_values(array_filter($set)),
+            ]),
+        );
 
         return (new CoverPlanner($roster, $router->facts->in($roster)))->plan(
             $absence,
@@ -48,15 +57,29 @@ final readonly class PlanCover
         );
     }
 
-    /** @return list<string> whoever may come to answer for somebody: their substitutes, and those of these, and the leads of their teams */
+    /**
+     * @return list<string> whoever may come to answer for somebody: their substitutes, and those of these, and the
+     *     leads of their teams
+     */
     private static function answering(string $personId, Absence $absence, Roster $roster): array
     {
         $found = [$personId => true];
-        for ($waiting = [$personId]; $waiting !== [];) {
+        for ($waiting = [$personId]; $waiting !== []; ) {
             $id = array_shift($waiting);
-            $substitutes = array_merge(...array_map(static fn(Absence $one): array => $one->substituteIds(), $id === $personId ? [$absence] : $roster->absencesOf($id)));
-            foreach (array_filter([...$substitutes, ...array_map(static fn(Team $team): ?string => $team->leadId, $roster->teamsOf($id))]) as $next) {
-                if (! isset($found[$next])) {
+            $substitutes = array_merge(
+                ...array_map(
+                    static fn(Absence $one): array => $one->substituteIds(),
+                    $id === $personId ? [$absence] : $roster->absencesOf($id),
+                ),
+            );
+            foreach (
+                array_filter([
+                    ...$substitutes,
+                    ...array_map(static fn(Team $team): ?string => $team->leadId, $roster->teamsOf($id)),
+                ])
+                as $next
+            ) {
+                if (!isset($found[$next])) {
                     $found[$next] = true;
                     $waiting[] = $next;
                 }
@@ -77,8 +100,18 @@ final readonly class PlanCover
         foreach ($rulebook->rules as $rule) {
             $rules[$rule->id] = $rule->give;
         }
-        $decided = Decision::query()->whereIn('task_id', $taskIds)->whereNotNull('rule')->where('outcome', Outcome::Assigned)->orderBy('at')->orderBy('id')->get(['task_id', 'rule']);
+        $decided = Decision::query()
+            ->whereIn('task_id', $taskIds)
+            ->whereNotNull('rule')
+            ->where('outcome', Outcome::Assigned)
+            ->orderBy('at')
+            ->orderBy('id')
+            ->get(['task_id', 'rule']);
 
-        return array_filter($decided->mapWithKeys(static fn(Decision $one): array => [$one->task_id => $rules[(string) $one->rule] ?? null])->all());
+        return array_filter(
+            $decided
+                ->mapWithKeys(static fn(Decision $one): array => [$one->task_id => $rules[(string) $one->rule] ?? null])
+                ->all(),
+        );
     }
 }

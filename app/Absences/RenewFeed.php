@@ -20,7 +20,10 @@ final class RenewFeed
     public function __invoke(Person|Team $of, Actor $by): CalendarFeed
     {
         return DB::transaction(static function () use ($of, $by): CalendarFeed {
-            $feed = CalendarFeed::query()->updateOrCreate($of instanceof Team ? ['team_id' => $of->id] : ['person_id' => $of->id], ['secret' => Str::random(self::LENGTH)]);
+            $feed = CalendarFeed::query()->updateOrCreate(
+                $of instanceof Team ? ['team_id' => $of->id] : ['person_id' => $of->id],
+                ['secret' => Str::random(self::LENGTH)],
+            );
             Audit::record($by, 'house', 'feed_renewed', "renewed the address of the calendar of {$of->name}", $of, []);
 
             return $feed;

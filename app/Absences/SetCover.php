@@ -33,7 +33,13 @@ final readonly class SetCover
         DB::transaction(function () use ($absence, $task, $set, $to, $by): void {
             $house = $this->houses->lock()->house->snapshot;
             $locked = Absence::query()->with(Absence::WITH)->lockForUpdate()->findOrFail($absence->id);
-            if (! $locked->fits(AbsenceAction::SetCover, AbsenceReader::of($locked, $house), CarbonImmutable::now()->getTimestamp())) {
+            if (
+                !$locked->fits(
+                    AbsenceAction::SetCover,
+                    AbsenceReader::of($locked, $house),
+                    CarbonImmutable::now()->getTimestamp(),
+                )
+            ) {
                 throw AbsenceMovedOn::over();
             }
             $line = ['absence_id' => $locked->id, 'task_id' => $task->id];
@@ -42,7 +48,14 @@ final readonly class SetCover
             } else {
                 CoverSetting::query()->where($line)->delete();
             }
-            Audit::record($by, 'house', 'cover_set', "set who covers № {$task->number} for {$locked->person?->name}", $locked, ['task' => $task->id, 'by_hand' => $set, 'to' => $to?->slug]);
+            Audit::record(
+                $by,
+                'house',
+                'cover_set',
+                "set who covers № {$task->number} for {$locked->person?->name}",
+                $locked,
+                ['task' => $task->id, 'by_hand' => $set, 'to' => $to?->slug],
+            );
         }, attempts: 3);
         // Where it is running, what was set acts at once.
         ($this->settle)($absence->id, $by, again: true);

@@ -31,17 +31,28 @@ final readonly class SettleAbsence
      *
      * @return int how many tasks have moved
      */
-    public function __invoke(string $absenceId, Actor $by, bool $early = false, bool $moved = false, bool $again = false): int
-    {
+    public function __invoke(
+        string $absenceId,
+        Actor $by,
+        bool $early = false,
+        bool $moved = false,
+        bool $again = false,
+    ): int {
         $now = CarbonImmutable::now();
         $row = $this->begin($absenceId, $now, $early, $moved, $again);
         if ($row?->settling === null) {
             return 0;
         }
         $person = (string) $row->person?->slug;
-        $people = [$person, ...CoverMoves::coveredBy($this->houses->now()->snapshot->roster, $person, $now->getTimestamp())];
+        $people = [
+            $person,
+            ...CoverMoves::coveredBy($this->houses->now()->snapshot->roster, $person, $now->getTimestamp()),
+        ];
         $count = ($this->move)($people, $by, $now->getTimestamp(), $row->settling === Settling::Moved);
-        Absence::query()->whereKey($absenceId)->where('settling', $row->settling)->update(['settling' => null]);
+        Absence::query()
+            ->whereKey($absenceId)
+            ->where('settling', $row->settling)
+            ->update(['settling' => null]);
 
         return $count;
     }
@@ -72,7 +83,9 @@ final readonly class SettleAbsence
         $absence = AbsenceReader::of($row, $house);
         $at = $now->getTimestamp();
         $begins = $absence->counts() && $row->handed_over_at === null && ($early || $absence->span->from <= $at);
-        $ends = $row->handed_back_at === null && ($absence->counts() ? $absence->span->to <= $at : $row->handed_over_at !== null);
+        $ends =
+            $row->handed_back_at === null &&
+            ($absence->counts() ? $absence->span->to <= $at : $row->handed_over_at !== null);
         if ($begins) {
             $row->handed_over_at = $now;
         }

@@ -8,7 +8,10 @@ use App\Models\Access\Invitation;
 use App\Models\Access\User;
 use Illuminate\Support\Facades\DB;
 
-/** Uses an invitation up, and gives its sign-in the password that was chosen: once, however often the link is sent at the same moment. */
+/**
+ * Uses an invitation up, and gives its sign-in the password that was chosen: once, however often the link is sent at
+ * the same moment.
+ */
 final readonly class AcceptInvitation
 {
     public function __construct(private ChoosePassword $choose) {}

@@ -15,7 +15,8 @@ final readonly class Attempts
     public function __construct(private KnownMachine $machine) {}
 
     /**
-     * Counts an attempt as failed before the password is looked at, so that many at once are no more than one after the other.
+     * Counts an attempt as failed before the password is looked at, so that many at once are no more than one after the
+     * other.
      *
      * @param string $address as Address spells it
      *
@@ -26,7 +27,10 @@ final readonly class Attempts
         $now = CarbonImmutable::now();
 
         // Whoever has to wait writes nothing.
-        $wait = SignInAttempt::query()->whereKey(array_values($this->keys($address, $ip)))->get()->max(static fn(SignInAttempt $row): int => $row->secondsLeft($now));
+        $wait = SignInAttempt::query()
+            ->whereKey(array_values($this->keys($address, $ip)))
+            ->get()
+            ->max(static fn(SignInAttempt $row): int => $row->secondsLeft($now));
         if (is_int($wait) && $wait > 0) {
             return $wait;
         }
@@ -48,16 +52,24 @@ final readonly class Attempts
         $now = CarbonImmutable::now();
         DB::transaction(function () use ($address, $ip, $now): void {
             foreach ($this->rows($address, $ip, $now) as $kind => $row) {
-                in_array(Waits::from($kind), [Waits::Here, Waits::Known], true) ? $row->forget($now) : $row->takeBack(Waits::from($kind), $now);
+                in_array(Waits::from($kind), [Waits::Here, Waits::Known], true)
+                    ? $row->forget($now)
+                    : $row->takeBack(Waits::from($kind), $now);
             }
         }, attempts: 5);
         $this->machine->remember($address);
     }
 
-    /** @return non-empty-array<string, SignInAttempt> those that count for this attempt, by kind, locked until the transaction ends */
+    /**
+     * @return non-empty-array<string, SignInAttempt> those that count for this attempt, by kind, locked until the
+     *     transaction ends
+     */
     private function rows(string $address, string $ip, CarbonImmutable $now): array
     {
-        return array_map(static fn(string $key): SignInAttempt => SignInAttempt::locked($key, $now), $this->keys($address, $ip));
+        return array_map(
+            static fn(string $key): SignInAttempt => SignInAttempt::locked($key, $now),
+            $this->keys($address, $ip),
+        );
     }
 
     /** @return non-empty-array<string, string> of the rows that count for an attempt, by kind */
@@ -66,7 +78,11 @@ final readonly class Attempts
         // Where one's own machine is known, what others try elsewhere does not keep one waiting.
         $of = $this->machine->is($address)
             ? [Waits::Known->value => "{$address}\n{$ip}"]
-            : [Waits::Account->value => $address, Waits::Here->value => "{$address}\n{$ip}", Waits::Machine->value => self::network($ip)];
+            : [
+                Waits::Account->value => $address,
+                Waits::Here->value => "{$address}\n{$ip}",
+                Waits::Machine->value => self::network($ip),
+            ];
         $keys = [];
         foreach ($of as $kind => $one) {
             $keys[$kind] = hash('sha256', "{$kind}\n{$one}");

@@ -10,9 +10,17 @@ use Illuminate\Database\Eloquent\Model;
 final class Audit
 {
     /** @param array<string, mixed> $properties */
-    public static function record(Actor $by, string $log, string $event, string $description, ?Model $on = null, array $properties = []): void
-    {
-        $entry = activity($log)->event($event)->withProperties($by->system === null ? $properties : ['system' => $by->system] + $properties);
+    public static function record(
+        Actor $by,
+        string $log,
+        string $event,
+        string $description,
+        ?Model $on = null,
+        array $properties = [],
+    ): void {
+        $entry = activity($log)
+            ->event($event)
+            ->withProperties($by->system === null ? $properties : ['system' => $by->system] + $properties);
         if ($by->user !== null) {
             $entry->causedBy($by->user);
         } else {

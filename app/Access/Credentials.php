@@ -9,7 +9,10 @@ use Illuminate\Contracts\Cache\Repository as Cache;
 use Illuminate\Contracts\Hashing\Hasher;
 use Illuminate\Support\Str;
 
-/** Whether an address and a password go together, where whoever asks need not wait; it takes as long for an address that nobody has. */
+/**
+ * Whether an address and a password go together, where whoever asks need not wait; it takes as long for an address that
+ * nobody has.
+ */
 final readonly class Credentials
 {
     public function __construct(private Hasher $hasher, private Cache $cache, private Attempts $attempts) {}
@@ -32,7 +35,7 @@ final readonly class Credentials
         $nobodys = $this->nobodys();
         $user = User::query()->where('email', $address)->first();
         $right = $this->hasher->check($password, $user->password ?? $nobodys);
-        if ($user === null || ! $right) {
+        if ($user === null || !$right) {
             return null;
         }
         if ($this->hasher->needsRehash($user->password)) {
@@ -45,7 +48,10 @@ final readonly class Credentials
     /** The hash of a password that nobody knows, as costly as all others. */
     private function nobodys(): string
     {
-        $hash = $this->cache->rememberForever('nobodys password '.config()->integer('hashing.bcrypt.rounds'), fn(): string => $this->hasher->make(Str::random(40)));
+        $hash = $this->cache->rememberForever(
+            'nobodys password ' . config()->integer('hashing.bcrypt.rounds'),
+            fn(): string => $this->hasher->make(Str::random(40)),
+        );
 
         return is_string($hash) ? $hash : '';
     }

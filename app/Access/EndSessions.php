@@ -24,7 +24,9 @@ final class EndSessions
             if ($count === 0) {
                 return 0;
             }
-            Audit::record($by, 'sign-in', 'sessions_ended', "ended sessions of {$user->email}", $user, ['sessions' => $count]);
+            Audit::record($by, 'sign-in', 'sessions_ended', "ended sessions of {$user->email}", $user, [
+                'sessions' => $count,
+            ]);
 
             return $count;
         });

@@ -22,7 +22,11 @@ final class MakeAccessToken
         return DB::transaction(static function () use ($user, $name, $abilities, $until, $by): string {
             $names = array_column($abilities, 'value');
             $made = $user->createToken($name, $names, $until);
-            Audit::record($by, 'sign-in', 'token_made', "made the token {$name} for {$user->email}", $user, ['token' => $made->accessToken->getKey(), 'abilities' => $names, 'until' => $until->toIso8601String()]);
+            Audit::record($by, 'sign-in', 'token_made', "made the token {$name} for {$user->email}", $user, [
+                'token' => $made->accessToken->getKey(),
+                'abilities' => $names,
+                'until' => $until->toIso8601String(),
+            ]);
 
             return $made->plainTextToken;
         });

@@ -25,7 +25,10 @@ final class MakeSignIn
             RoleRow::findOrCreate($role->value);
             $user->assignRole($role->value);
             $person?->update(['user_id' => $user->id]);
-            Audit::record($by, 'sign-in', 'sign_in_made', "made a sign-in for {$address}", $user, ['role' => $role->value, 'person' => $person?->slug]);
+            Audit::record($by, 'sign-in', 'sign_in_made', "made a sign-in for {$address}", $user, [
+                'role' => $role->value,
+                'person' => $person?->slug,
+            ]);
 
             return $user;
         });

@@ -7,7 +7,10 @@ namespace App\Access;
 use Closure;
 use Illuminate\Contracts\Validation\ValidationRule;
 
-/** What a password has to be like: long, of several different characters, and not made of what everybody knows of its owner. */
+/**
+ * What a password has to be like: long, of several different characters, and not made of what everybody knows of its
+ * owner.
+ */
 final readonly class PasswordRules implements ValidationRule
 {
     private const SHORTEST = 12;
@@ -34,9 +37,13 @@ final readonly class PasswordRules implements ValidationRule
     private function wrong(string $password): ?string
     {
         return match (true) {
-            mb_strlen($password) < self::SHORTEST => 'A password has at least '.self::SHORTEST.' characters; a few words that you remember do well.',
-            strlen($password) > self::LONGEST => 'A password has at most '.self::LONGEST.' bytes.',
-            count(array_unique(mb_str_split($password))) < self::DIFFERENT => 'Use at least '.self::DIFFERENT.' different characters.',
+            mb_strlen($password) < self::SHORTEST => 'A password has at least ' .
+                self::SHORTEST .
+                ' characters; a few words that you remember do well.',
+            strlen($password) > self::LONGEST => 'A password has at most ' . self::LONGEST . ' bytes.',
+            count(array_unique(mb_str_split($password))) < self::DIFFERENT => 'Use at least ' .
+                self::DIFFERENT .
+                ' different characters.',
             $this->tells(mb_strtolower($password)) => 'Use something else than your name or address.',
             default => null,
         };

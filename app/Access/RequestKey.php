@@ -17,6 +17,8 @@ final readonly class RequestKey
      */
     public static function of(string $userId, mixed $header, string $asked): ?self
     {
-        return is_string($header) && preg_match('/^[\x21-\x7e]{8,120}$/', $header) === 1 ? new self($userId, $header, hash('sha256', $asked)) : null;
+        return is_string($header) && preg_match('/^[\x21-\x7e]{8,120}$/', $header) === 1
+            ? new self($userId, $header, hash('sha256', $asked))
+            : null;
     }
 }

@@ -14,7 +14,10 @@ final class RevokeAccessToken
     {
         DB::transaction(static function () use ($token, $by): void {
             AccessToken::query()->lockForUpdate()->findOrFail($token->id)->delete();
-            Audit::record($by, 'sign-in', 'token_revoked', "revoked the token {$token->name}", null, ['token' => $token->id, 'user' => $token->getAttribute('tokenable_id')]);
+            Audit::record($by, 'sign-in', 'token_revoked', "revoked the token {$token->name}", null, [
+                'token' => $token->id,
+                'user' => $token->getAttribute('tokenable_id'),
+            ]);
         });
     }
 }

@@ -35,7 +35,10 @@ final class SessionRows extends DatabaseSessionHandler
         }
         /** @var array<string, mixed> $used */
         $used = Arr::except($this->getDefaultPayload($data), 'payload');
-        $this->getQuery()->where('id', $sessionId)->where('last_activity', '<=', $this->currentTime() - self::FRESH)->update($used);
+        $this->getQuery()
+            ->where('id', $sessionId)
+            ->where('last_activity', '<=', $this->currentTime() - self::FRESH)
+            ->update($used);
 
         return true;
     }

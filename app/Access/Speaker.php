@@ -10,7 +10,10 @@ use App\Models\Tasks\Task;
 use Carbon\CarbonImmutable;
 use OpenBaton\Core\Subject\Author;
 
-/** Who says something on a task, or attaches a file: somebody of the house, or the customer, by their own address or through another system. */
+/**
+ * Who says something on a task, or attaches a file: somebody of the house, or the customer, by their own address or
+ * through another system.
+ */
 final readonly class Speaker
 {
     private const CUSTOMER = 'the customer';
@@ -40,7 +43,7 @@ final readonly class Speaker
 
     public function authorOn(Task $task): Author
     {
-        return $this->isCustomer ? Author::Customer : ($this->user?->authorOn($task) ?? Author::Anyone);
+        return $this->isCustomer ? Author::Customer : $this->user?->authorOn($task) ?? Author::Anyone;
     }
 
     /** @return array{user_id: string|null, from_customer: bool} whose it is, in the row of what is said */
@@ -53,7 +56,12 @@ final readonly class Speaker
     public function useKey(): void
     {
         if ($this->key !== null) {
-            SentKey::query()->create(['user_id' => $this->key->userId, 'key' => $this->key->key, 'hash' => $this->key->hash, 'at' => CarbonImmutable::now()]);
+            SentKey::query()->create([
+                'user_id' => $this->key->userId,
+                'key' => $this->key->key,
+                'hash' => $this->key->hash,
+                'at' => CarbonImmutable::now(),
+            ]);
         }
     }
 }

@@ -28,6 +28,10 @@ final class AbsenceReader
         }
         $zone = $house->roster->people[$house->personSlugs[$row->person_id]]->hours->zone();
 
-        return CoreAbsence::wholeDays(LocalDate::parse($row->first_day->format('Y-m-d')), LocalDate::parse($row->last_day->format('Y-m-d')), $zone);
+        return CoreAbsence::wholeDays(
+            LocalDate::parse($row->first_day->format('Y-m-d')),
+            LocalDate::parse($row->last_day->format('Y-m-d')),
+            $zone,
+        );
     }
 }

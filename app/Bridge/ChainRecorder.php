@@ -38,7 +38,11 @@ final readonly class ChainRecorder
         foreach ($chain->links as $number => $link) {
             $cause = $link->causedBy === null ? null : $decisions[$link->causedBy] ?? null;
             $change = self::isWorthARow($link, $chain) ? self::change($link, $house, $occasion, $cause) : null;
-            $handoffs->changed($link->change, $link->causedBy === null ? null : $chain->links[$link->causedBy]->decision, $cause);
+            $handoffs->changed(
+                $link->change,
+                $link->causedBy === null ? null : $chain->links[$link->causedBy]->decision,
+                $cause,
+            );
             if ($link->decision !== null) {
                 $decisions[$number] = self::decision($link->decision, $locked->house, $occasion, $change);
                 $handoffs->decided($link->decision, $decisions[$number]);
@@ -47,7 +51,7 @@ final readonly class ChainRecorder
         $handoffs->save();
         foreach ($chain->subjects as $id => $subject) {
             $row = $rows[$id];
-            if ($row->exists && ! $row->wasRecentlyCreated) {
+            if ($row->exists && !$row->wasRecentlyCreated) {
                 self::put($subject, $row, $locked->house, $occasion);
                 ++$row->revision;
                 $row->save();
@@ -80,7 +84,15 @@ final readonly class ChainRecorder
             }
         }
         foreach (array_keys($made) as $id) {
-            $row = $rows[$id] ?? new Task(['id' => $id, 'source' => TaskSource::Rule, 'arrived_at' => CarbonImmutable::createFromTimestampUTC($occasion->at), 'revision' => 1, 'facts' => []]);
+            $row =
+                $rows[$id] ??
+                new Task([
+                    'id' => $id,
+                    'source' => TaskSource::Rule,
+                    'arrived_at' => CarbonImmutable::createFromTimestampUTC($occasion->at),
+                    'revision' => 1,
+                    'facts' => [],
+                ]);
             self::put($chain->subjects[$id], $row, $house, $occasion);
             $row->saveNumbered();
             $rows[$id] = $row;
@@ -95,14 +107,19 @@ final readonly class ChainRecorder
         $row->next_moment_at = NextMoments::of($house->timers(), $subject, $row, $house->state->tickedAt);
     }
 
-    /** What a decision does to its own task stands in the decision; a row of its own has what was decided upon, and what happened to another task. */
+    /**
+     * What a decision does to its own task stands in the decision; a row of its own has what was decided upon, and what
+     * happened to another task.
+     */
     private static function isWorthARow(Link $link, ChainResult $chain): bool
     {
         if ($link->causedBy === null) {
             return $link->change->cause !== Cause::Intake;
         }
 
-        return $link->change->before !== null && ($link->decision !== null || $link->change->after->id !== $chain->links[$link->causedBy]->change->after->id);
+        return $link->change->before !== null &&
+            ($link->decision !== null ||
+                $link->change->after->id !== $chain->links[$link->causedBy]->change->after->id);
     }
 
     private static function change(Link $link, Snapshot $house, Occasion $occasion, ?DecisionRow $cause): TaskChange
@@ -123,14 +140,18 @@ final readonly class ChainRecorder
         ]);
     }
 
-    private static function decision(Decision $decision, HouseAt $house, Occasion $occasion, ?TaskChange $change): DecisionRow
-    {
+    private static function decision(
+        Decision $decision,
+        HouseAt $house,
+        Occasion $occasion,
+        ?TaskChange $change,
+    ): DecisionRow {
         $kinds = $decision->rulebook->occasions($decision->change);
 
         return DecisionRow::query()->create([
             'task_id' => $decision->change->after->id,
             'change_id' => $change?->id,
-            'event' => $decision->change->isArrival() ? 'task_arrives' : ($kinds[0] ?? ''),
+            'event' => $decision->change->isArrival() ? 'task_arrives' : $kinds[0] ?? '',
             'at' => CarbonImmutable::createFromTimestampUTC($occasion->at),
             'user_id' => $change === null ? $occasion->userId : null,
             'rulebook_version_id' => $house->state->versionId,

@@ -29,21 +29,36 @@ final readonly class ChainSurroundings implements Surroundings
 
     public function ofCustomer(string $customerId, string $exceptTaskId): array
     {
-        $tasks = Task::query()->with(TaskSubjects::RELATIONS)->where('customer_id', $customerId)->whereKeyNot($exceptTaskId)->open()->orderBy('id')->get();
+        $tasks = Task::query()
+            ->with(TaskSubjects::RELATIONS)
+            ->where('customer_id', $customerId)
+            ->whereKeyNot($exceptTaskId)
+            ->open()
+            ->orderBy('id')
+            ->get();
 
         return $this->subjects->all($tasks, $this->locked->house);
     }
 
     public function waitingOn(string $taskId): array
     {
-        $tasks = Task::query()->with(TaskSubjects::RELATIONS)->whereHas('waitsOn', static fn(Builder $others): Builder => $others->where('task_waits.other_id', $taskId))->orderBy('id')->get();
+        $tasks = Task::query()
+            ->with(TaskSubjects::RELATIONS)
+            ->whereHas('waitsOn', static fn(Builder $others): Builder => $others->where('task_waits.other_id', $taskId))
+            ->orderBy('id')
+            ->get();
 
         return $this->subjects->all($tasks, $this->locked->house);
     }
 
     public function madeBy(string $taskId): array
     {
-        $tasks = Task::query()->with(TaskSubjects::RELATIONS)->where('made_by_id', $taskId)->open()->orderBy('id')->get();
+        $tasks = Task::query()
+            ->with(TaskSubjects::RELATIONS)
+            ->where('made_by_id', $taskId)
+            ->open()
+            ->orderBy('id')
+            ->get();
 
         return $this->subjects->all($tasks, $this->locked->house);
     }

@@ -25,13 +25,21 @@ final readonly class ChangeRunner
     /**
      * @param list<ChangeSet>                   $changes of one cause
      * @param array<array-key, Task>            $rows    of their tasks, by id
-     * @param Needs|null                        $ready   what the decision on the first looks at, where it was worked out before the lock
+     * @param Needs|null $ready what the decision on the first looks at, where it was worked out before the lock
      * @param Closure(ChainResult): bool|null   $unless  it is not to be recorded after all: nothing has happened then
      */
-    public function run(LockedHouse $locked, Occasion $occasion, array $changes, array $rows, ?Needs $ready = null, ?Closure $unless = null): ChainResult
-    {
-        $chain = (new Chain($locked->house->router(), new ChainSurroundings($locked, $this->subjects), $ready))->run(...$changes);
-        if ($unless === null || ! $unless($chain)) {
+    public function run(
+        LockedHouse $locked,
+        Occasion $occasion,
+        array $changes,
+        array $rows,
+        ?Needs $ready = null,
+        ?Closure $unless = null,
+    ): ChainResult {
+        $chain = (new Chain($locked->house->router(), new ChainSurroundings($locked, $this->subjects), $ready))->run(
+            ...$changes,
+        );
+        if ($unless === null || !$unless($chain)) {
             $this->recorder->record($chain, $locked, $occasion, $rows);
         }
 

@@ -34,7 +34,7 @@ final readonly class CheckedRules
     public function faults(array $rules, Snapshot $house, ?int $seconds = null): array
     {
         $end = $seconds === null ? PHP_INT_MAX : hrtime(true) + $seconds * 1_000_000_000;
-        $key = Snapshot::SHAPE.":right:{$house->name()}";
+        $key = Snapshot::SHAPE . ":right:{$house->name()}";
         $right = $this->cache->get($key);
         $right = is_array($right) && count($right) < self::MOST ? $right : [];
         $known = count($right);
@@ -46,7 +46,12 @@ final readonly class CheckedRules
                 continue;
             }
             if (hrtime(true) > $end) {
-                $late = DocumentError::at("/rules/{$index}", 'Reading the rules up to here has taken more than {most} seconds. Nothing is saved; try again, or save fewer at a time.', most: $seconds ?? 0);
+                $late = DocumentError::at(
+                    "/rules/{$index}",
+                    'Reading the rules up to here has taken more than {most} seconds. Nothing is saved; try ' .
+                        'again, or save fewer at a time.',
+                    most: $seconds ?? 0,
+                );
                 break;
             }
             if ($faults->collect(static fn() => $format->read(Node::root($rule, "/rules/{$index}"))) !== null) {

@@ -21,7 +21,7 @@ final readonly class CustomerSource
 
     public function named(string $slug, HouseAt $house): ?KnownCustomer
     {
-        $key = Snapshot::SHAPE.":customer:{$house->snapshot->name()}:{$house->state->customerRevision}:{$slug}";
+        $key = Snapshot::SHAPE . ":customer:{$house->snapshot->name()}:{$house->state->customerRevision}:{$slug}";
         $known = $this->cache->get($key);
         if ($known instanceof KnownCustomer) {
             return $known;
@@ -41,12 +41,24 @@ final readonly class CustomerSource
         $at = [];
         $responsible = $deputy = null;
         for ($placeId = $customer->place_id; $placeId !== null; $placeId = $place->parent_id) {
-            $place = Place::query()->with(['responsible', 'deputy'])->findOrFail($placeId);
+            $place = Place::query()
+                ->with(['responsible', 'deputy'])
+                ->findOrFail($placeId);
             $at[$place->level] ??= $place->slug;
             $responsible ??= $place->responsible?->slug;
             $deputy ??= $place->deputy?->slug;
         }
 
-        return new KnownCustomer($customer->id, $customer->slug, $customer->name, $customer->tier, $at, $responsible, $deputy, $customer->owner?->slug, $customer->facts ?? []);
+        return new KnownCustomer(
+            $customer->id,
+            $customer->slug,
+            $customer->name,
+            $customer->tier,
+            $at,
+            $responsible,
+            $deputy,
+            $customer->owner?->slug,
+            $customer->facts ?? [],
+        );
     }
 }

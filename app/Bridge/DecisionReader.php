@@ -9,7 +9,10 @@ use OpenBaton\Core\Document\DecisionFormat;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Rulebook\Event\Pressed;
 
-/** Recorded decisions as whole documents: what the record does not keep follows from the version that decided and the facts. */
+/**
+ * Recorded decisions as whole documents: what the record does not keep follows from the version that decided and the
+ * facts.
+ */
 final readonly class DecisionReader
 {
     public function __construct(private RulebookReader $rulebooks) {}
@@ -17,7 +20,11 @@ final readonly class DecisionReader
     /** @return array<string, mixed> as docs/formats/decision.schema.json describes it */
     public function document(Decision $decision): array
     {
-        return DecisionFormat::expand(Node::root($decision->record), self::facts($decision), $this->rulebooks->compiled($decision->rulebook_version_id));
+        return DecisionFormat::expand(
+            Node::root($decision->record),
+            self::facts($decision),
+            $this->rulebooks->compiled($decision->rulebook_version_id),
+        );
     }
 
     /**
@@ -27,7 +34,11 @@ final readonly class DecisionReader
      */
     public function brief(Decision $decision): array
     {
-        return DecisionFormat::expandDeciding(Node::root($decision->record), self::facts($decision), $this->rulebooks->compiled($decision->rulebook_version_id));
+        return DecisionFormat::expandDeciding(
+            Node::root($decision->record),
+            self::facts($decision),
+            $this->rulebooks->compiled($decision->rulebook_version_id),
+        );
     }
 
     /** @return string|null the words on the button that was pressed; null: none was */

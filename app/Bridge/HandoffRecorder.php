@@ -29,21 +29,28 @@ final class HandoffRecorder
         if ($before === $change->after->holderId || $from?->tellsOf($change, SeatName::Holder) === true) {
             return;
         }
-        $this->add($before, $change->after, match (true) {
-            $change->after->covering !== null => HandoffCause::Cover,
-            $cause !== null => HandoffCause::Rule,
-            default => $this->occasion->handoff,
-        }, [
-            'decision_id' => $cause?->id,
-            'user_id' => $cause === null ? $this->occasion->userId : null,
-            'reason' => $cause === null ? $this->occasion->reason : null,
-        ]);
+        $this->add(
+            $before,
+            $change->after,
+            match (true) {
+                $change->after->covering !== null => HandoffCause::Cover,
+                $cause !== null => HandoffCause::Rule,
+                default => $this->occasion->handoff,
+            },
+            [
+                'decision_id' => $cause?->id,
+                'user_id' => $cause === null ? $this->occasion->userId : null,
+                'reason' => $cause === null ? $this->occasion->reason : null,
+            ],
+        );
     }
 
     public function decided(Decision $decision, DecisionRow $row): void
     {
         if ($decision->seat === SeatName::Holder && $decision->changesSeat()) {
-            $this->add($decision->change->after->holderId, $decision->subjectAfter(), HandoffCause::Rule, ['decision_id' => $row->id]);
+            $this->add($decision->change->after->holderId, $decision->subjectAfter(), HandoffCause::Rule, [
+                'decision_id' => $row->id,
+            ]);
         }
     }
 
@@ -51,16 +58,22 @@ final class HandoffRecorder
     private function add(?string $from, Subject $after, HandoffCause $cause, array $more): void
     {
         $for = $after->covering?->forId;
-        $until = $for === null ? null : $this->house->roster->awayUntil($for, $this->occasion->at) ?? $this->house->roster->absence($for, $after->covering->absenceId)?->span->to;
-        $this->handoffs[] = new Handoff([
-            'task_id' => $after->id,
-            'from_id' => $this->house->idOf($from),
-            'to_id' => $this->house->idOf($after->holderId),
-            'cause' => $cause,
-            'for_id' => $this->house->idOf($for),
-            'away_until' => $until === null ? null : CarbonImmutable::createFromTimestampUTC($until),
-            'at' => CarbonImmutable::createFromTimestampUTC($this->occasion->at),
-        ] + $more);
+        $until =
+            $for === null
+                ? null
+                : $this->house->roster->awayUntil($for, $this->occasion->at) ??
+                    $this->house->roster->absence($for, $after->covering->absenceId)?->span->to;
+        $this->handoffs[] = new Handoff(
+            [
+                'task_id' => $after->id,
+                'from_id' => $this->house->idOf($from),
+                'to_id' => $this->house->idOf($after->holderId),
+                'cause' => $cause,
+                'for_id' => $this->house->idOf($for),
+                'away_until' => $until === null ? null : CarbonImmutable::createFromTimestampUTC($until),
+                'at' => CarbonImmutable::createFromTimestampUTC($this->occasion->at),
+            ] + $more,
+        );
     }
 
     public function save(): void

@@ -8,7 +8,10 @@ use OpenBaton\Core\Routing\Router;
 use OpenBaton\Core\Rulebook\CompiledRulebook;
 use OpenBaton\Core\Timer\Timers;
 
-/** The house at one moment: its revisions, what decisions know of it, and its rules, made together so that no two moments are mixed. */
+/**
+ * The house at one moment: its revisions, what decisions know of it, and its rules, made together so that no two
+ * moments are mixed.
+ */
 final class HouseAt
 {
     private ?Router $router = null;
@@ -48,6 +51,9 @@ final class HouseAt
     /** The moments that rules act at by themselves. */
     public function timers(): Timers
     {
-        return $this->timers ??= new Timers($this->rulebooks->timers($this->state->versionId), $this->snapshot->roster->house);
+        return $this->timers ??= new Timers(
+            $this->rulebooks->timers($this->state->versionId),
+            $this->snapshot->roster->house,
+        );
     }
 }

@@ -53,12 +53,28 @@ final readonly class HouseState
     /** @param Builder<House> $query */
     private static function of(Builder $query): self
     {
-        $row = $query->toBase()->first(['houses.id', 'houses.roster_revision', 'houses.draft_revision', 'houses.customer_revision', 'houses.ticked_at', 'rulebook_versions.id AS version_id'])
-            ?? throw new RuntimeException('There is no house yet; seed the database first.');
+        $row =
+            $query
+                ->toBase()
+                ->first([
+                    'houses.id',
+                    'houses.roster_revision',
+                    'houses.draft_revision',
+                    'houses.customer_revision',
+                    'houses.ticked_at',
+                    'rulebook_versions.id AS version_id',
+                ]) ?? throw new RuntimeException('There is no house yet; seed the database first.');
 
         $row = new Row($row);
 
-        return new self($row->text('id'), $row->int('roster_revision'), $row->textOrNull('version_id'), $row->int('draft_revision'), $row->int('customer_revision'), $row->instantOrNull('ticked_at') ?? 0);
+        return new self(
+            $row->text('id'),
+            $row->int('roster_revision'),
+            $row->textOrNull('version_id'),
+            $row->int('draft_revision'),
+            $row->int('customer_revision'),
+            $row->instantOrNull('ticked_at') ?? 0,
+        );
     }
 
     /** The name of the snapshot of the house in this state. */
@@ -67,9 +83,14 @@ final readonly class HouseState
         return "{$this->houseId}:{$this->rosterRevision}";
     }
 
-    /** Whether all that decisions look at is the same in the two: house, customers and published rulebook. The draft, and how far the clock has come, make no difference to them. */
+    /**
+     * Whether all that decisions look at is the same in the two: house, customers and published rulebook. The draft,
+     * and how far the clock has come, make no difference to them.
+     */
     public function decidesLike(self $other): bool
     {
-        return $this->snapshotName() === $other->snapshotName() && $this->versionId === $other->versionId && $this->customerRevision === $other->customerRevision;
+        return $this->snapshotName() === $other->snapshotName() &&
+            $this->versionId === $other->versionId &&
+            $this->customerRevision === $other->customerRevision;
     }
 }

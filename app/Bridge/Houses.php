@@ -7,7 +7,11 @@ namespace App\Bridge;
 /** Gives the house as it is at a moment. */
 final readonly class Houses
 {
-    public function __construct(private SnapshotSource $snapshots, private RulebookReader $rulebooks, private TextWords $words) {}
+    public function __construct(
+        private SnapshotSource $snapshots,
+        private RulebookReader $rulebooks,
+        private TextWords $words,
+    ) {}
 
     /** Without waiting: it may be otherwise by the time of a lock. */
     public function now(): HouseAt
@@ -30,7 +34,10 @@ final readonly class Houses
     {
         $state = HouseState::lock();
 
-        return new LockedHouse($ready !== null && $ready->state->decidesLike($state) ? $ready->in($state) : $this->at($state), new RotationStore());
+        return new LockedHouse(
+            $ready !== null && $ready->state->decidesLike($state) ? $ready->in($state) : $this->at($state),
+            new RotationStore(),
+        );
     }
 
     private function at(HouseState $state): HouseAt

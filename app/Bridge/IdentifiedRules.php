@@ -7,13 +7,19 @@ namespace App\Bridge;
 use App\Models\Casts\Document;
 use App\Models\Rules\RulebookVersion;
 
-/** The rules of a version of the rulebook, finished or not: a page knows of each its id and the hash of its text, and asks for those that it shows. */
+/**
+ * The rules of a version of the rulebook, finished or not: a page knows of each its id and the hash of its text, and
+ * asks for those that it shows.
+ */
 final readonly class IdentifiedRules
 {
     /** @param array<array-key, mixed> $rules rule documents by id, in order */
     private function __construct(private array $rules) {}
 
-    /** @param list<mixed> $documents a draft may have been written by a program that gives no ids: its place is one, then */
+    /**
+     * @param list<mixed> $documents a draft may have been written by a program that gives no ids: its place is one,
+     *     then
+     */
     private static function of(array $documents): self
     {
         $rules = [];
@@ -28,7 +34,16 @@ final readonly class IdentifiedRules
     /** Those that are worked on: of the draft, and where there is none those in force. */
     public static function workedOn(?RulebookVersion $draft): self
     {
-        return self::of(array_values((array) ($draft ?? RulebookVersion::query()->published()->first(['id', 'rules']))?->rules));
+        return self::of(
+            array_values(
+                (array) (
+                    $draft ??
+                    RulebookVersion::query()
+                        ->published()
+                        ->first(['id', 'rules'])
+                )?->rules,
+            ),
+        );
     }
 
     /** @return list<array{string, string}> id and hash, in order */
@@ -46,7 +61,10 @@ final readonly class IdentifiedRules
     {
         $known = array_values(array_filter($ids, fn(string $id): bool => array_key_exists($id, $this->rules)));
 
-        return array_map(fn(string $id): array => ['id' => $id, 'hash' => $this->hash($id), 'rule' => $this->rules[$id]], $known);
+        return array_map(
+            fn(string $id): array => ['id' => $id, 'hash' => $this->hash($id), 'rule' => $this->rules[$id]],
+            $known,
+        );
     }
 
     /** @return list<array{id: string, hash: string, rule: mixed}> the first of them */

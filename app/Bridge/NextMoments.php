@@ -24,8 +24,13 @@ final class NextMoments
      * @param int      $tickedAt instant: what fell due by then is past, unless it stands with the task already
      * @param int|null $from     instant before that, from which on nothing is past that has not been done
      */
-    public static function of(Timers $timers, Subject $subject, Task $row, int $tickedAt, ?int $from = null): ?CarbonImmutable
-    {
+    public static function of(
+        Timers $timers,
+        Subject $subject,
+        Task $row,
+        int $tickedAt,
+        ?int $from = null,
+    ): ?CarbonImmutable {
         $from = min($from ?? $tickedAt + 1, $row->next_moment_at?->getTimestamp() ?? $tickedAt + 1);
         $missed = $from > $tickedAt ? [] : self::withoutRow($timers->due($subject, $from - 1, $tickedAt));
         $next = $missed === [] ? $timers->next($subject, $tickedAt) : $missed[0]->at;
@@ -47,6 +52,6 @@ final class NextMoments
             $known += Timer::query()->whereIn('key', $keys)->pluck('id', 'key')->all();
         }
 
-        return array_values(array_filter($occurrences, static fn(Occurrence $one): bool => ! isset($known[$one->key])));
+        return array_values(array_filter($occurrences, static fn(Occurrence $one): bool => !isset($known[$one->key])));
     }
 }

@@ -35,7 +35,9 @@ final class RotationStore
         }
         $this->stored = self::rows(Rotation::query()->whereIn('name', $names)->lockForUpdate()) + $this->stored;
         $asked = array_intersect_key($this->stored, array_flip($names));
-        $found = Rotations::of(array_map(static fn(Rotation $row): CoreRotation => self::core($row, $house), array_values($asked)))->only($names);
+        $found = Rotations::of(
+            array_map(static fn(Rotation $row): CoreRotation => self::core($row, $house), array_values($asked)),
+        )->only($names);
         foreach ($found->byName as $rotation) {
             $this->loaded = $this->loaded->with($rotation);
         }
@@ -50,7 +52,14 @@ final class RotationStore
      */
     public static function read(array $names, Snapshot $house): Rotations
     {
-        return Rotations::of(array_values(array_map(static fn(Rotation $row): CoreRotation => self::core($row, $house), self::rows(Rotation::query()->whereIn('name', $names)))))->only($names);
+        return Rotations::of(
+            array_values(
+                array_map(
+                    static fn(Rotation $row): CoreRotation => self::core($row, $house),
+                    self::rows(Rotation::query()->whereIn('name', $names)),
+                ),
+            ),
+        )->only($names);
     }
 
     /**
@@ -64,10 +73,18 @@ final class RotationStore
     {
         $rows = [];
         $seats = [];
-        foreach ($query->leftJoin('rotation_seats', 'rotation_seats.rotation_id', 'rotations.id')->orderBy('position')->get(['rotations.*', 'person_id', 'position', 'pass']) as $row) {
+        foreach (
+            $query
+                ->leftJoin('rotation_seats', 'rotation_seats.rotation_id', 'rotations.id')
+                ->orderBy('position')
+                ->get(['rotations.*', 'person_id', 'position', 'pass'])
+            as $row
+        ) {
             $rows[$row->name] ??= $row;
             if ($row->getAttribute('person_id') !== null) {
-                $seats[$row->name][] = (new RotationSeat())->forceFill($row->only(['person_id', 'position', 'pass']) + ['rotation_id' => $row->id]);
+                $seats[$row->name][] = (new RotationSeat())->forceFill(
+                    $row->only(['person_id', 'position', 'pass']) + ['rotation_id' => $row->id],
+                );
             }
         }
         foreach ($rows as $name => $row) {
@@ -95,7 +112,11 @@ final class RotationStore
     {
         foreach ($after->byName as $name => $rotation) {
             $before = $this->loaded->byName[$name] ?? null;
-            if ($before === null || $before->passes !== $rotation->passes || $before->virtualTime !== $rotation->virtualTime) {
+            if (
+                $before === null ||
+                $before->passes !== $rotation->passes ||
+                $before->virtualTime !== $rotation->virtualTime
+            ) {
                 $this->save($rotation, $house);
             }
         }
@@ -104,8 +125,11 @@ final class RotationStore
     /** Writes how one is after a turn; whoever joined sits behind those who are there. */
     public function save(CoreRotation $after, Snapshot $house): void
     {
-        $row = $this->stored[$after->name]
-            ?? Rotation::query()->create(['name' => $after->name, 'virtual_time' => $after->virtualTime])->setRelation('seats', new Collection());
+        $row =
+            $this->stored[$after->name] ??
+            Rotation::query()
+                ->create(['name' => $after->name, 'virtual_time' => $after->virtualTime])
+                ->setRelation('seats', new Collection());
         $seats = $row->seats->keyBy('person_id');
         $position = $row->seats->last()->position ?? -1;
         $joined = [];
@@ -113,16 +137,26 @@ final class RotationStore
             $personId = $house->personIds[$slug];
             $seat = $seats->get($personId);
             if ($seat === null) {
-                $joined[] = ['rotation_id' => $row->id, 'person_id' => $personId, 'position' => ++$position, 'pass' => $pass];
+                $joined[] = [
+                    'rotation_id' => $row->id,
+                    'person_id' => $personId,
+                    'position' => ++$position,
+                    'pass' => $pass,
+                ];
             } elseif ($seat->pass !== $pass) {
-                RotationSeat::query()->where('rotation_id', $row->id)->where('person_id', $personId)->update(['pass' => $pass]);
+                RotationSeat::query()
+                    ->where('rotation_id', $row->id)
+                    ->where('person_id', $personId)
+                    ->update(['pass' => $pass]);
             }
         }
         if ($joined !== []) {
             RotationSeat::query()->insert($joined);
         }
         if ($row->virtual_time !== $after->virtualTime) {
-            Rotation::query()->whereKey($row->id)->update(['virtual_time' => $after->virtualTime]);
+            Rotation::query()
+                ->whereKey($row->id)
+                ->update(['virtual_time' => $after->virtualTime]);
         }
     }
 }

@@ -52,7 +52,10 @@ final class RulebookReader
     {
         $known = $this->compiled[(string) $versionId] ?? null;
         if ($known === null) {
-            $kept = $versionId === null ? new KeptRulebook('none', new Rulebook(new FieldCatalogue([]), []), RuleTimers::none()) : $this->parsed($versionId);
+            $kept =
+                $versionId === null
+                    ? new KeptRulebook('none', new Rulebook(new FieldCatalogue([]), []), RuleTimers::none())
+                    : $this->parsed($versionId);
             $known = [CompiledRulebook::compile($kept->rulebook, $kept->number), $kept->timers];
         }
         unset($this->compiled[(string) $versionId]);
@@ -64,14 +67,18 @@ final class RulebookReader
     /** Kept in the cache: reading rules from their document takes longer than deciding. */
     private function parsed(string $versionId): KeptRulebook
     {
-        $key = Snapshot::SHAPE.":rulebook:{$versionId}";
+        $key = Snapshot::SHAPE . ":rulebook:{$versionId}";
         $known = $this->cache->get($key);
         if ($known instanceof KeptRulebook) {
             return $known;
         }
         $version = RulebookVersion::query()->findOrFail($versionId);
         $rulebook = $this->read($version);
-        $kept = new KeptRulebook((string) $version->number, $rulebook, RuleTimers::of($rulebook, $version->timersSince()));
+        $kept = new KeptRulebook(
+            (string) $version->number,
+            $rulebook,
+            RuleTimers::of($rulebook, $version->timersSince()),
+        );
         $this->cache->put($key, $kept, 3600);
 
         return $kept;
@@ -86,7 +93,10 @@ final class RulebookReader
     {
         $fields = RulebookFormat::catalogue(Node::root($version->fields ?? [], "{$pointer}/fields"));
 
-        return RulebookFormat::rules(Node::root($version->rules, "{$pointer}/rules"), new RuleContext(KindRegistry::standard(), $fields, $roster));
+        return RulebookFormat::rules(
+            Node::root($version->rules, "{$pointer}/rules"),
+            new RuleContext(KindRegistry::standard(), $fields, $roster),
+        );
     }
 
     /**

@@ -22,7 +22,10 @@ use OpenBaton\Core\Text\ValueWords;
  */
 final readonly class Snapshot
 {
-    /** Stands for what the classes of kept values are made of: what an older version of the code has kept is not read. A test says what it should be. */
+    /**
+     * Stands for what the classes of kept values are made of: what an older version of the code has kept is not read. A
+     * test says what it should be.
+     */
     public const SHAPE = 'a1793ba4';
 
     /**
@@ -56,7 +59,12 @@ final readonly class Snapshot
     /** What rules of this house are read against. */
     public function ruleContext(): RuleContext
     {
-        return new RuleContext(KindRegistry::standard(), $this->catalogue, $this->roster, new TaskCatalogue([], $this->checklists));
+        return new RuleContext(
+            KindRegistry::standard(),
+            $this->catalogue,
+            $this->roster,
+            new TaskCatalogue([], $this->checklists),
+        );
     }
 
     /** What rules make tasks of. */
@@ -64,7 +72,12 @@ final readonly class Snapshot
     {
         $kinds = [];
         foreach ($this->kinds as $kind) {
-            $kinds[$kind->slug] = new TaskKind($kind->slug, $kind->name, $kind->usualMinutes, ValueCodec::known($kind->defaults, $this->catalogue));
+            $kinds[$kind->slug] = new TaskKind(
+                $kind->slug,
+                $kind->name,
+                $kind->usualMinutes,
+                ValueCodec::known($kind->defaults, $this->catalogue),
+            );
         }
 
         return new TaskCatalogue($kinds, $this->checklists, $words);

@@ -19,7 +19,7 @@ use OpenBaton\Core\Rulebook\Checklist;
 /** Gives the snapshot of the house, kept in the cache by the revision of the roster. */
 final class SnapshotSource
 {
-    private const RECENT = Snapshot::SHAPE.':recent state';
+    private const RECENT = Snapshot::SHAPE . ':recent state';
 
     private ?Snapshot $last = null;
 
@@ -37,7 +37,7 @@ final class SnapshotSource
     {
         $known = $this->recent ?? $this->cache->get(self::RECENT);
 
-        return $known instanceof HouseState ? $this->recent = $known : $this->seen(HouseState::read());
+        return $known instanceof HouseState ? ($this->recent = $known) : $this->seen(HouseState::read());
     }
 
     public function at(HouseState $state): Snapshot
@@ -46,9 +46,9 @@ final class SnapshotSource
         if ($this->last?->name() === $state->snapshotName()) {
             return $this->last;
         }
-        $key = Snapshot::SHAPE.":snapshot:{$state->snapshotName()}";
+        $key = Snapshot::SHAPE . ":snapshot:{$state->snapshotName()}";
         $known = $this->cache->get($key);
-        if (! $known instanceof Snapshot) {
+        if (!($known instanceof Snapshot)) {
             $known = $this->build($state);
             $this->cache->put($key, $known, 3600);
         }
@@ -69,12 +69,23 @@ final class SnapshotSource
     {
         $house = House::query()->firstOrFail();
         $personIds = $personSlugs = $kinds = [];
-        foreach (Person::query()->orderBy('position')->get(['id', 'slug']) as $person) {
+        foreach (
+            Person::query()
+                ->orderBy('position')
+                ->get(['id', 'slug'])
+            as $person
+        ) {
             $personIds[$person->slug] = $person->id;
             $personSlugs[$person->id] = $person->slug;
         }
         foreach (TaskKind::query()->orderBy('position')->get() as $kind) {
-            $kinds[$kind->id] = new KnownKind($kind->id, $kind->slug, $kind->name, $kind->usual_minutes, $kind->defaults ?? []);
+            $kinds[$kind->id] = new KnownKind(
+                $kind->id,
+                $kind->slug,
+                $kind->name,
+                $kind->usual_minutes,
+                $kind->defaults ?? [],
+            );
         }
         $fields = $this->fields->catalogue($house);
         $checklists = [];
@@ -95,7 +106,13 @@ final class SnapshotSource
             $personSlugs,
             $kinds,
             $checklists,
-            array_values(CustomField::query()->orderBy('position')->get('path')->map(static fn(CustomField $field): string => $field->path)->all()),
+            array_values(
+                CustomField::query()
+                    ->orderBy('position')
+                    ->get('path')
+                    ->map(static fn(CustomField $field): string => $field->path)
+                    ->all(),
+            ),
             (bool) $house->tasks_are_open,
         );
     }

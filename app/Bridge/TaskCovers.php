@@ -33,24 +33,41 @@ final class TaskCovers
             $is = $subject->coveringOf($seat);
             $was = $row->wasRecentlyCreated ? null : self::read($row, $seat, $house);
             if ($is === null && $was !== null) {
-                TaskCover::query()->where(['task_id' => $row->id, 'seat' => $seat])->delete();
+                TaskCover::query()
+                    ->where(['task_id' => $row->id, 'seat' => $seat])
+                    ->delete();
             } elseif ($is !== null && ($was === null || get_object_vars($is) !== get_object_vars($was))) {
                 $cover = ['task_id' => $row->id, 'seat' => $seat];
-                $was === null ? TaskCover::query()->create($cover + self::columns($is, $house)) : TaskCover::query()->where($cover)->firstOrFail()->update(self::columns($is, $house));
+                $was === null
+                    ? TaskCover::query()->create($cover + self::columns($is, $house))
+                    : TaskCover::query()->where($cover)->firstOrFail()->update(self::columns($is, $house));
             }
         }
-        $covers = array_filter(array_map(static fn(SeatName $seat): ?TaskCover => self::row($subject->coveringOf($seat), $seat, $row, $house), SeatName::cases()));
+        $covers = array_filter(
+            array_map(
+                static fn(SeatName $seat): ?TaskCover => self::row($subject->coveringOf($seat), $seat, $row, $house),
+                SeatName::cases(),
+            ),
+        );
         $row->setRelation('covers', new Collection(array_values($covers)));
     }
 
     private static function row(?Covering $covering, SeatName $seat, Task $row, Snapshot $house): ?TaskCover
     {
-        return $covering === null ? null : new TaskCover(['task_id' => $row->id, 'seat' => $seat] + self::columns($covering, $house));
+        return $covering === null
+            ? null
+            : new TaskCover(['task_id' => $row->id, 'seat' => $seat] + self::columns($covering, $house));
     }
 
     /** @return array<string, mixed> */
     private static function columns(Covering $covering, Snapshot $house): array
     {
-        return ['for_id' => $house->personIds[$covering->forId], 'absence' => $covering->absenceId, 'via' => $covering->via, 'held' => $covering->held, 'touched_by' => $covering->touchedBy];
+        return [
+            'for_id' => $house->personIds[$covering->forId],
+            'absence' => $covering->absenceId,
+            'via' => $covering->via,
+            'held' => $covering->held,
+            'touched_by' => $covering->touchedBy,
+        ];
     }
 }

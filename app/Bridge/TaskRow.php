@@ -19,12 +19,16 @@ final class TaskRow
     /** @param int $at instant of the change */
     public static function put(Subject $subject, Task $row, Snapshot $house, int $at): void
     {
-        $moment = static fn(?int $instant): ?CarbonImmutable => $instant === null ? null : CarbonImmutable::createFromTimestampUTC($instant);
+        $moment = static fn(?int $instant): ?CarbonImmutable => $instant === null
+            ? null
+            : CarbonImmutable::createFromTimestampUTC($instant);
         $kind = $subject->fields['task.kind'] ?? null;
         $title = $subject->fields['task.title'] ?? null;
         $row->fill([
             'title' => is_string($title) ? $title : (string) $row->title,
-            'task_kind_id' => is_string($kind) ? ($house->kindNamed($kind)->id ?? $row->task_kind_id) : $row->task_kind_id,
+            'task_kind_id' => is_string($kind)
+                ? $house->kindNamed($kind)->id ?? $row->task_kind_id
+                : $row->task_kind_id,
             'status' => $subject->status,
             'priority' => $subject->priority,
             'customer_id' => $subject->customerId,

@@ -52,11 +52,18 @@ final readonly class TaskSubjects
         return new Subject(
             $task->id,
             $task->arrived_at->getTimestamp(),
-            new Effort($kind->usualMinutes ?? 0, $task->estimate_minutes, $task->spent_minutes, $task->remaining_minutes),
+            new Effort(
+                $kind->usualMinutes ?? 0,
+                $task->estimate_minutes,
+                $task->spent_minutes,
+                $task->remaining_minutes,
+            ),
             $task->status,
             $task->priority,
             $person($task->assignee_id),
-            $task->assignee_id === null ? array_values($task->claimants->map(static fn(Person $one): string => $one->slug)->sort()->all()) : [],
+            $task->assignee_id === null
+                ? array_values($task->claimants->map(static fn(Person $one): string => $one->slug)->sort()->all())
+                : [],
             $person($task->reviewer_id),
             $task->starts_at?->getTimestamp(),
             $task->due_at?->getTimestamp(),

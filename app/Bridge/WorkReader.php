@@ -20,14 +20,31 @@ use OpenBaton\Core\Workload\WorkItem;
 final class WorkReader
 {
     private const COLUMNS = [
-        'id', 'task_kind_id', 'assignee_id', 'reviewer_id', 'status', 'priority',
-        'estimate_minutes', 'spent_minutes', 'remaining_minutes', 'arrived_at', 'starts_at', 'due_at',
+        'id',
+        'task_kind_id',
+        'assignee_id',
+        'reviewer_id',
+        'status',
+        'priority',
+        'estimate_minutes',
+        'spent_minutes',
+        'remaining_minutes',
+        'arrived_at',
+        'starts_at',
+        'due_at',
     ];
 
     public static function ofEverybody(Snapshot $house): Work
     {
         return Work::of(
-            self::items(Task::query()->where(static fn(Builder $held): Builder => $held->whereNotNull('assignee_id')->orWhereNotNull('reviewer_id')), $house),
+            self::items(
+                Task::query()->where(
+                    static fn(Builder $held): Builder => $held
+                        ->whereNotNull('assignee_id')
+                        ->orWhereNotNull('reviewer_id'),
+                ),
+                $house,
+            ),
             self::lastAssigned(array_values($house->personIds), $house),
         );
     }
@@ -38,10 +55,16 @@ final class WorkReader
         $people = self::ids($needs->people, $house);
 
         return Work::of(
-            $people === [] ? [] : self::items(
-                Task::query()->where(static fn(Builder $concerned): Builder => $concerned->whereIn('assignee_id', $people)->orWhereIn('reviewer_id', $people)),
-                $house,
-            ),
+            $people === []
+                ? []
+                : self::items(
+                    Task::query()->where(
+                        static fn(Builder $concerned): Builder => $concerned
+                            ->whereIn('assignee_id', $people)
+                            ->orWhereIn('reviewer_id', $people),
+                    ),
+                    $house,
+                ),
             $needs->lastAssigned === [] ? [] : self::lastAssigned(self::ids($needs->lastAssigned, $house), $house),
         );
     }
@@ -84,7 +107,15 @@ final class WorkReader
         // One step into an index for each: the log of handoffs only grows.
         $latest = Handoff::query()->select('at')->whereColumn('to_id', 'people.id')->latest('at')->limit(1);
         $assigned = [];
-        foreach (Person::query()->whereIn('id', $personIds)->select('id')->addSelect(['assigned' => $latest])->toBase()->get() as $row) {
+        foreach (
+            Person::query()
+                ->whereIn('id', $personIds)
+                ->select('id')
+                ->addSelect(['assigned' => $latest])
+                ->toBase()
+                ->get()
+            as $row
+        ) {
             $row = new Row($row);
             $slug = $house->personSlugs[$row->text('id')] ?? null;
             $at = $row->instantOrNull('assigned');

@@ -21,7 +21,7 @@ final class CalendarBounds
         if (strlen($text) > self::MOST_BYTES) {
             throw DocumentError::at('', 'A calendar has at most 2 MB.');
         }
-        if (! mb_check_encoding($text, 'UTF-8')) {
+        if (!mb_check_encoding($text, 'UTF-8')) {
             throw DocumentError::at('', 'The calendar is not in UTF-8.');
         }
         $open = [];
@@ -34,7 +34,13 @@ final class CalendarBounds
                 array_pop($open);
             }
             if (count($open) > self::DEEPEST || $components > self::MOST_EVENTS) {
-                throw DocumentError::at('', count($open) > self::DEEPEST ? 'The calendar is nested too deep.' : 'A calendar has at most {most} events.', most: self::MOST_EVENTS);
+                throw DocumentError::at(
+                    '',
+                    count($open) > self::DEEPEST
+                        ? 'The calendar is nested too deep.'
+                        : 'A calendar has at most {most} events.',
+                    most: self::MOST_EVENTS,
+                );
             }
         }
     }

@@ -8,7 +8,7 @@ namespace App\Calendar;
 final readonly class CalendarEvent
 {
     /**
-     * @param string       $key      tells it from every other of its calendar: its UID, and of one that recurs when it would begin
+     * @param string $key tells it from every other of its calendar: its UID, and of one that recurs when it would begin
      * @param list<string> $who      addresses and names that it gives, in small letters
      * @param string|null  $firstDay YYYY-MM-DD, of whole days; else null, as the last one is
      * @param int|null     $from     instant; null: whole days

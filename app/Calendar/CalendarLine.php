@@ -17,5 +17,11 @@ final readonly class CalendarLine
     public const SAME = 'same';
 
     /** @param 'create'|'change'|'cancel'|'same' $what */
-    public function __construct(public string $what, public CalendarEvent $event, public Person $person, public ?Absence $absence, public ?CalendarEntry $entry) {}
+    public function __construct(
+        public string $what,
+        public CalendarEvent $event,
+        public Person $person,
+        public ?Absence $absence,
+        public ?CalendarEntry $entry,
+    ) {}
 }

@@ -10,7 +10,10 @@ use App\Models\People\Person;
 use Illuminate\Database\Eloquent\Collection;
 use OpenBaton\Core\Absence\AbsenceStatus;
 
-/** What a calendar would bring about: events are told by their UID, and an earlier sequence than one that was taken changes nothing. */
+/**
+ * What a calendar would bring about: events are told by their UID, and an earlier sequence than one that was taken
+ * changes nothing.
+ */
 final readonly class CalendarPlan
 {
     /**
@@ -22,7 +25,10 @@ final readonly class CalendarPlan
     public static function of(CalendarReading $reading, string $source): self
     {
         $people = self::people();
-        $alive = Absence::query()->whereIn('status', [AbsenceStatus::Asked, AbsenceStatus::Approved])->get()->groupBy('person_id');
+        $alive = Absence::query()
+            ->whereIn('status', [AbsenceStatus::Asked, AbsenceStatus::Approved])
+            ->get()
+            ->groupBy('person_id');
         $entries = CalendarEntry::query()->with('absence')->where('source', $source)->get()->keyBy('event');
         $lines = [];
         $faults = $reading->notUnderstood;
@@ -33,8 +39,14 @@ final readonly class CalendarPlan
             }
             $entry = $entries->get($event->hash());
             if ($person === null) {
-                $faults[] = ['title' => $event->title, 'reason' => $event->who === [] ? 'It does not say whom it is about.' : 'Nobody of the house is '.implode(', ', $event->who).'.'];
-            } elseif ($entry !== null || ! $event->cancelled) {
+                $faults[] = [
+                    'title' => $event->title,
+                    'reason' =>
+                        $event->who === []
+                            ? 'It does not say whom it is about.'
+                            : 'Nobody of the house is ' . implode(', ', $event->who) . '.',
+                ];
+            } elseif ($entry !== null || !$event->cancelled) {
                 $lines[] = self::line($event, $person, $entry, $alive->get($person->id, new Collection()));
             }
         }
@@ -43,16 +55,25 @@ final readonly class CalendarPlan
     }
 
     /** @param Collection<int, Absence> $alive of the person */
-    private static function line(CalendarEvent $event, Person $person, ?CalendarEntry $entry, Collection $alive): CalendarLine
-    {
+    private static function line(
+        CalendarEvent $event,
+        Person $person,
+        ?CalendarEntry $entry,
+        Collection $alive,
+    ): CalendarLine {
         // One that somebody has entered by hand for the same time is the same.
-        $absence = $entry === null ? $alive->first(static fn(Absence $one): bool => ! self::differs($event, $one)) : $entry->absence;
+        $absence =
+            $entry === null
+                ? $alive->first(static fn(Absence $one): bool => !self::differs($event, $one))
+                : $entry->absence;
         $what = match (true) {
             $entry !== null && $event->sequence < $entry->sequence => CalendarLine::SAME,
             $absence === null => $event->cancelled ? CalendarLine::SAME : CalendarLine::CREATE,
             $event->cancelled => $absence->status->isAlive() ? CalendarLine::CANCEL : CalendarLine::SAME,
             // What was called off here stays so until the calendar says something new.
-            ! $absence->status->isAlive() => $entry !== null && $event->sequence > $entry->sequence ? CalendarLine::CHANGE : CalendarLine::SAME,
+            !$absence->status->isAlive() => $entry !== null && $event->sequence > $entry->sequence
+                ? CalendarLine::CHANGE
+                : CalendarLine::SAME,
             self::differs($event, $absence) => CalendarLine::CHANGE,
             default => CalendarLine::SAME,
         };
@@ -63,7 +84,10 @@ final readonly class CalendarPlan
     private static function differs(CalendarEvent $event, Absence $absence): bool
     {
         return [$event->firstDay, $event->lastDay, $event->from, $event->to] !== [
-            $absence->first_day?->format('Y-m-d'), $absence->last_day?->format('Y-m-d'), $absence->from?->getTimestamp(), $absence->to?->getTimestamp(),
+            $absence->first_day?->format('Y-m-d'),
+            $absence->last_day?->format('Y-m-d'),
+            $absence->from?->getTimestamp(),
+            $absence->to?->getTimestamp(),
         ];
     }
 

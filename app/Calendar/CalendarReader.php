@@ -52,7 +52,9 @@ final readonly class CalendarReader
             throw DocumentError::at('', 'This is not a calendar (iCalendar).');
         }
 
-        return $calendar instanceof VCalendar ? $calendar : throw DocumentError::at('', 'This is not a calendar (iCalendar).');
+        return $calendar instanceof VCalendar
+            ? $calendar
+            : throw DocumentError::at('', 'This is not a calendar (iCalendar).');
     }
 
     /** @throws DocumentError where it is no calendar, or one that is too large */
@@ -72,10 +74,15 @@ final readonly class CalendarReader
                     throw new InvalidArgumentException('It has no UID.');
                 }
                 array_push($events, ...$this->events((string) $uid, $all, $calendar, $recurrence));
-                count($events) <= self::MOST_TIMES_IN_ALL || throw DocumentError::at('', 'The calendar has more than {most} times in the time that is looked at.', most: self::MOST_TIMES_IN_ALL);
+                count($events) <= self::MOST_TIMES_IN_ALL ||
+                    throw DocumentError::at(
+                        '',
+                        'The calendar has more than {most} times in the time that is looked at.',
+                        most: self::MOST_TIMES_IN_ALL,
+                    );
             } catch (DocumentError $error) {
                 throw $error;
-            } catch (InvalidArgumentException|InvalidDataException $error) {
+            } catch (InvalidArgumentException | InvalidDataException $error) {
                 $faults[] = ['title' => self::title($all[0]), 'reason' => $error->getMessage()];
             } catch (Throwable) {
                 $faults[] = ['title' => self::title($all[0]), 'reason' => 'It is not written as it should be.'];
@@ -96,8 +103,9 @@ final readonly class CalendarReader
             $this->checkTimes($event, $calendar);
         }
         array_map($recurrence->mustCome(...), $all);
-        $recurs = array_filter($all, static fn(VEvent $event): bool => isset($event->RRULE) || isset($event->RDATE)) !== [];
-        if (! $recurs && count($all) === 1) {
+        $recurs =
+            array_filter($all, static fn(VEvent $event): bool => isset($event->RRULE) || isset($event->RDATE)) !== [];
+        if (!$recurs && count($all) === 1) {
             return self::isFree($all[0]) ? [] : [$this->event($uid, $all[0], $calendar)];
         }
         $begin = $this->now->modify(self::PAST);
@@ -107,11 +115,22 @@ final readonly class CalendarReader
         $events = [];
         for ($times = 0; $iterator->valid() && $iterator->getDtStart() < $end; $iterator->next()) {
             if (++$times > self::MOST_TIMES) {
-                throw new InvalidArgumentException('It recurs more than '.self::MOST_TIMES.' times in the time that is looked at.');
+                throw new InvalidArgumentException(
+                    'It recurs more than ' . self::MOST_TIMES . ' times in the time that is looked at.',
+                );
             }
             $one = $iterator->getEventObject();
-            if (! self::isFree($one)) {
-                $events[] = $this->event($uid.' '.(isset($one->{'RECURRENCE-ID'}) ? self::text($one, 'RECURRENCE-ID') : $iterator->getDtStart()->format('Ymd\THis')), $one, $calendar, self::isCancelled($calendar, $all[0]));
+            if (!self::isFree($one)) {
+                $events[] = $this->event(
+                    $uid .
+                        ' ' .
+                        (isset($one->{'RECURRENCE-ID'})
+                            ? self::text($one, 'RECURRENCE-ID')
+                            : $iterator->getDtStart()->format('Ymd\THis')),
+                    $one,
+                    $calendar,
+                    self::isCancelled($calendar, $all[0]),
+                );
             }
         }
 
@@ -121,7 +140,7 @@ final readonly class CalendarReader
     private function checkTimes(VEvent $event, VCalendar $calendar): void
     {
         $start = $event->DTSTART ?? null;
-        if (! $start instanceof CalendarTime) {
+        if (!($start instanceof CalendarTime)) {
             throw new InvalidArgumentException('It does not say when it begins.');
         }
         foreach (['DTSTART', 'DTEND', 'DURATION', 'RRULE'] as $once) {
@@ -140,7 +159,12 @@ final readonly class CalendarReader
             }
         }
         $rule = self::text($event, 'RRULE');
-        if ($rule !== '' && (preg_match('/FREQ=([A-Z]+)/i', $rule, $found) !== 1 || ! in_array(strtoupper($found[1]), self::FREQUENCIES, true) || preg_match('/BY(HOUR|MINUTE|SECOND)=/i', $rule) === 1)) {
+        if (
+            $rule !== '' &&
+            (preg_match('/FREQ=([A-Z]+)/i', $rule, $found) !== 1 ||
+                !in_array(strtoupper($found[1]), self::FREQUENCIES, true) ||
+                preg_match('/BY(HOUR|MINUTE|SECOND)=/i', $rule) === 1)
+        ) {
             throw new InvalidArgumentException('It recurs more than once a day.');
         }
         if ($rule !== '' && $start->getDateTime($this->zone) < $this->now->modify('-10 years')) {
@@ -151,14 +175,16 @@ final readonly class CalendarReader
     private function event(string $key, VEvent $event, VCalendar $calendar, bool $cancelled = false): CalendarEvent
     {
         $start = $event->select('DTSTART')[0] ?? null;
-        if (! $start instanceof CalendarTime) {
+        if (!($start instanceof CalendarTime)) {
             throw new InvalidArgumentException('It does not say when it begins.');
         }
-        $days = ! $start->hasTime();
+        $days = !$start->hasTime();
         $from = $start->getDateTime($this->zone);
         $to = $this->end($event, $from, $days);
-        if ($to <= $from || $to > $from->modify('+'.self::LONGEST_DAYS.' days')) {
-            throw new InvalidArgumentException($to <= $from ? 'It ends before it begins.' : 'It lasts for more than '.self::LONGEST_DAYS.' days.');
+        if ($to <= $from || $to > $from->modify('+' . self::LONGEST_DAYS . ' days')) {
+            throw new InvalidArgumentException(
+                $to <= $from ? 'It ends before it begins.' : 'It lasts for more than ' . self::LONGEST_DAYS . ' days.',
+            );
         }
         $last = DateTimeImmutable::createFromInterface($to)->modify('-1 day');
         if ($days && $last->format('Ymd') < $from->format('Ymd')) {
@@ -181,8 +207,10 @@ final readonly class CalendarReader
     private static function sequence(VEvent $event): int
     {
         $text = self::text($event, 'SEQUENCE');
-        if ($text !== '' && (! ctype_digit($text) || (int) $text > self::HIGHEST_SEQUENCE)) {
-            throw new InvalidArgumentException('Its SEQUENCE is not a number from 0 to '.self::HIGHEST_SEQUENCE.'.');
+        if ($text !== '' && (!ctype_digit($text) || (int) $text > self::HIGHEST_SEQUENCE)) {
+            throw new InvalidArgumentException(
+                'Its SEQUENCE is not a number from 0 to ' . self::HIGHEST_SEQUENCE . '.',
+            );
         }
 
         return (int) $text;
@@ -196,12 +224,15 @@ final readonly class CalendarReader
         }
         $duration = $event->DURATION ?? null;
 
-        return $duration instanceof Property\ICalendar\Duration ? $from->add($duration->getDateInterval()) : $from->modify($days ? '+1 day' : '+0 seconds');
+        return $duration instanceof Property\ICalendar\Duration
+            ? $from->add($duration->getDateInterval())
+            : $from->modify($days ? '+1 day' : '+0 seconds');
     }
 
     private static function isCancelled(VCalendar $calendar, VEvent $event): bool
     {
-        return strtoupper(self::text($event, 'STATUS')) === 'CANCELLED' || strtoupper(self::text($calendar, 'METHOD')) === 'CANCEL';
+        return strtoupper(self::text($event, 'STATUS')) === 'CANCELLED' ||
+            strtoupper(self::text($calendar, 'METHOD')) === 'CANCEL';
     }
 
     /** Of what makes nobody busy nobody is away. */
@@ -223,7 +254,9 @@ final readonly class CalendarReader
             }
         }
 
-        return array_values(array_unique(array_filter(array_map(static fn(string $one): string => mb_strtolower(trim($one)), $who))));
+        return array_values(
+            array_unique(array_filter(array_map(static fn(string $one): string => mb_strtolower(trim($one)), $who))),
+        );
     }
 
     private static function title(VEvent $event): string

@@ -39,7 +39,7 @@ final readonly class CalendarRecurrence
     {
         $start = $event->DTSTART ?? null;
         $rule = CalendarReader::text($event, 'RRULE');
-        if ($rule === '' || ! $start instanceof CalendarTime) {
+        if ($rule === '' || !($start instanceof CalendarTime)) {
             return;
         }
         try {
@@ -48,7 +48,9 @@ final readonly class CalendarRecurrence
                 $days->next();
             }
         } catch (Refusal $refusal) {
-            throw $this->inAll->areLeft() ? $refusal : DocumentError::at('', 'What recurs in it is too much for one calendar; send it in parts.');
+            throw $this->inAll->areLeft()
+                ? $refusal
+                : DocumentError::at('', 'What recurs in it is too much for one calendar; send it in parts.');
         }
     }
 }

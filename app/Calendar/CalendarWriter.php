@@ -12,7 +12,9 @@ use DateTimeZone;
 use Sabre\VObject\Component;
 use Sabre\VObject\Component\VCalendar;
 
-/** Writes absences as a calendar (RFC 5545). Why somebody is away is theirs and the lead's to know, and is not in it. */
+/**
+ * Writes absences as a calendar (RFC 5545). Why somebody is away is theirs and the lead's to know, and is not in it.
+ */
 final class CalendarWriter
 {
     /** @param iterable<Absence> $absences with their people and substitutes */
@@ -33,7 +35,14 @@ final class CalendarWriter
             if ($stands !== '') {
                 $event['DESCRIPTION'] = "In their place: {$stands}";
             }
-            self::add($calendar, $event, $absence->first_day?->toDateTimeImmutable(), $absence->last_day?->toDateTimeImmutable(), $absence->from?->toDateTimeImmutable(), $absence->to?->toDateTimeImmutable());
+            self::add(
+                $calendar,
+                $event,
+                $absence->first_day?->toDateTimeImmutable(),
+                $absence->last_day?->toDateTimeImmutable(),
+                $absence->from?->toDateTimeImmutable(),
+                $absence->to?->toDateTimeImmutable(),
+            );
         }
 
         return $calendar->serialize();
@@ -44,7 +53,17 @@ final class CalendarWriter
     {
         $calendar = self::calendar();
         foreach ($events as $event) {
-            $added = self::add($calendar, ['UID' => "{$event->id}@personnel.example", 'SUMMARY' => "{$event->name}: leave", 'SEQUENCE' => $event->sequence, 'STATUS' => $event->cancelled ? 'CANCELLED' : 'CONFIRMED'], $event->first_day->toDateTimeImmutable(), $event->last_day->toDateTimeImmutable());
+            $added = self::add(
+                $calendar,
+                [
+                    'UID' => "{$event->id}@personnel.example",
+                    'SUMMARY' => "{$event->name}: leave",
+                    'SEQUENCE' => $event->sequence,
+                    'STATUS' => $event->cancelled ? 'CANCELLED' : 'CONFIRMED',
+                ],
+                $event->first_day->toDateTimeImmutable(),
+                $event->last_day->toDateTimeImmutable(),
+            );
             $added->add('ATTENDEE', 'mailto:personnel@office.example', ['CN' => $event->name]);
         }
 
@@ -61,8 +80,14 @@ final class CalendarWriter
     }
 
     /** @param array<string, mixed> $values */
-    private static function add(VCalendar $calendar, array $values, ?DateTimeImmutable $first, ?DateTimeImmutable $last, ?DateTimeImmutable $from = null, ?DateTimeImmutable $to = null): Component
-    {
+    private static function add(
+        VCalendar $calendar,
+        array $values,
+        ?DateTimeImmutable $first,
+        ?DateTimeImmutable $last,
+        ?DateTimeImmutable $from = null,
+        ?DateTimeImmutable $to = null,
+    ): Component {
         $event = $calendar->createComponent('VEVENT', $values);
         if ($first !== null && $last !== null) {
             $event->add('DTSTART', $first->format('Ymd'), ['VALUE' => 'DATE']);

@@ -9,17 +9,28 @@ use OpenBaton\Core\Time\LocalDate;
 use Sabre\VObject\Component\VEvent;
 use Sabre\VObject\Property\ICalendar\DateTime as CalendarTime;
 
-/** Reads days off and working hours from a calendar: whole days are holidays, times that come back every week are hours. */
+/**
+ * Reads days off and working hours from a calendar: whole days are holidays, times that come back every week are hours.
+ */
 final readonly class HoursCalendar
 {
-    private const WEEKDAYS = ['MO' => 'mon', 'TU' => 'tue', 'WE' => 'wed', 'TH' => 'thu', 'FR' => 'fri', 'SA' => 'sat', 'SU' => 'sun'];
+    private const WEEKDAYS = [
+        'MO' => 'mon',
+        'TU' => 'tue',
+        'WE' => 'wed',
+        'TH' => 'thu',
+        'FR' => 'fri',
+        'SA' => 'sat',
+        'SU' => 'sun',
+    ];
 
     private const MOST_DAYS = 31;
 
     public function __construct(private CalendarReader $reader) {}
 
     /**
-     * @return array{holidays: list<string>, hours: array<string, mixed>|null, notUnderstood: list<array{title: string, reason: string}>} dates as YYYY-MM-DD, a pattern as in a roster document
+     * @return array{holidays: list<string>, hours: array<string, mixed>|null, notUnderstood: list<array{title: string,
+     *     reason: string}>} dates as YYYY-MM-DD, a pattern as in a roster document
      *
      * @throws DocumentError where it is no calendar, or one that is too large
      */
@@ -35,7 +46,10 @@ final readonly class HoursCalendar
             $first = LocalDate::parse($event->firstDay);
             $days = LocalDate::parse($event->lastDay)->day - $first->day + 1;
             if ($days > self::MOST_DAYS) {
-                $faults[] = ['title' => $event->title, 'reason' => 'It lasts for more than '.self::MOST_DAYS.' days.'];
+                $faults[] = [
+                    'title' => $event->title,
+                    'reason' => 'It lasts for more than ' . self::MOST_DAYS . ' days.',
+                ];
             }
             for ($day = 0; $day < min($days, self::MOST_DAYS); ++$day) {
                 $dates[$first->plus($day)->format()] = true;
@@ -43,7 +57,11 @@ final readonly class HoursCalendar
         }
         ksort($dates);
 
-        return ['holidays' => array_map(strval(...), array_keys($dates)), 'hours' => self::pattern(CalendarReader::parse($text)->select('VEVENT')), 'notUnderstood' => $faults];
+        return [
+            'holidays' => array_map(strval(...), array_keys($dates)),
+            'hours' => self::pattern(CalendarReader::parse($text)->select('VEVENT')),
+            'notUnderstood' => $faults,
+        ];
     }
 
     /**
@@ -58,19 +76,26 @@ final readonly class HoursCalendar
         foreach ($events as $event) {
             $start = $event instanceof VEvent ? $event->select('DTSTART')[0] ?? null : null;
             $end = $event instanceof VEvent ? $event->select('DTEND')[0] ?? null : null;
-            if (! $event instanceof VEvent || ! $start instanceof CalendarTime || ! $end instanceof CalendarTime || ! $start->hasTime()) {
+            if (
+                !($event instanceof VEvent) ||
+                !($start instanceof CalendarTime) ||
+                !($end instanceof CalendarTime) ||
+                !$start->hasTime()
+            ) {
                 continue;
             }
             parse_str(str_replace(';', '&', strtoupper(CalendarReader::text($event, 'RRULE'))), $rule);
-            if (($rule['FREQ'] ?? '') !== 'WEEKLY' || ! in_array($rule['INTERVAL'] ?? '1', ['1'], true)) {
+            if (($rule['FREQ'] ?? '') !== 'WEEKLY' || !in_array($rule['INTERVAL'] ?? '1', ['1'], true)) {
                 continue;
             }
             $begin = $start->getDateTime();
             $from = $from === null || $begin->format('Y-m-d') < $from ? $begin->format('Y-m-d') : $from;
-            $days = is_string($rule['BYDAY'] ?? null) ? explode(',', $rule['BYDAY']) : [strtoupper(substr($begin->format('D'), 0, 2))];
+            $days = is_string($rule['BYDAY'] ?? null)
+                ? explode(',', $rule['BYDAY'])
+                : [strtoupper(substr($begin->format('D'), 0, 2))];
             foreach ($days as $day) {
                 if (isset(self::WEEKDAYS[$day])) {
-                    $week[self::WEEKDAYS[$day]][] = $begin->format('H:i').'-'.$end->getDateTime()->format('H:i');
+                    $week[self::WEEKDAYS[$day]][] = $begin->format('H:i') . '-' . $end->getDateTime()->format('H:i');
                 }
             }
         }

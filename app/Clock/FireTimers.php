@@ -34,7 +34,12 @@ use Throwable;
  */
 final readonly class FireTimers
 {
-    public function __construct(private Houses $houses, private TaskSubjects $subjects, private EditTask $edit, private MissedMoments $missed) {}
+    public function __construct(
+        private Houses $houses,
+        private TaskSubjects $subjects,
+        private EditTask $edit,
+        private MissedMoments $missed,
+    ) {}
 
     /** @return int how many have happened */
     public function __invoke(CarbonImmutable $now): int
@@ -74,7 +79,10 @@ final readonly class FireTimers
     {
         DB::transaction(function () use ($task, $timerId, $by): void {
             $house = $this->houses->lock()->house;
-            $locked = Task::query()->with([...TaskSubjects::RELATIONS, 'assignee'])->lockForUpdate()->findOrFail($task->id);
+            $locked = Task::query()
+                ->with([...TaskSubjects::RELATIONS, 'assignee'])
+                ->lockForUpdate()
+                ->findOrFail($task->id);
             foreach ($this->missed->of([$locked], $house) as $due) {
                 if ($due->timer?->id === $timerId) {
                     $this->fire($due, CarbonImmutable::now(), $by);
@@ -89,8 +97,19 @@ final readonly class FireTimers
     /** Where something has fallen due first: a row that is put down, or a task. */
     private static function next(CarbonImmutable $now, SkippedTimers $passed): Timer|Task|null
     {
-        $timer = Timer::query()->whereNull('fired_at')->where('due_at', '<=', $now)->whereNotIn('key', $passed->keys())->orderBy('due_at')->orderBy('id')->first();
-        $task = Task::query()->where('next_moment_at', '<=', $now)->whereNotIn('id', $passed->tasks())->orderBy('next_moment_at')->orderBy('id')->first(['id', 'next_moment_at']);
+        $timer = Timer::query()
+            ->whereNull('fired_at')
+            ->where('due_at', '<=', $now)
+            ->whereNotIn('key', $passed->keys())
+            ->orderBy('due_at')
+            ->orderBy('id')
+            ->first();
+        $task = Task::query()
+            ->where('next_moment_at', '<=', $now)
+            ->whereNotIn('id', $passed->tasks())
+            ->orderBy('next_moment_at')
+            ->orderBy('id')
+            ->first(['id', 'next_moment_at']);
 
         return $timer === null || ($task !== null && $task->next_moment_at <= $timer->due_at) ? $task : $timer;
     }
@@ -129,9 +148,16 @@ final readonly class FireTimers
         }
         $timers = $house->timers();
         $subject = $this->subjects->of($task, $house);
-        $left = NextMoments::withoutRow($timers->due($subject, $task->next_moment_at->getTimestamp() - 1, $now->getTimestamp()));
+        $left = NextMoments::withoutRow(
+            $timers->due($subject, $task->next_moment_at->getTimestamp() - 1, $now->getTimestamp()),
+        );
         if ($left === []) {
-            $task->next_moment_at = NextMoments::of($timers, $subject, $task, max($now->getTimestamp(), $house->state->tickedAt));
+            $task->next_moment_at = NextMoments::of(
+                $timers,
+                $subject,
+                $task,
+                max($now->getTimestamp(), $house->state->tickedAt),
+            );
             $task->saveQuietly();
         }
 
@@ -151,7 +177,11 @@ final readonly class FireTimers
         }
         $kind = $due->timer->event::kind();
 
-        return new Edit($kind, static fn(Subject $subject): Subject => $subject, happened: [new Trigger($kind, $due->timer->ruleId, $due->at)]);
+        return new Edit(
+            $kind,
+            static fn(Subject $subject): Subject => $subject,
+            happened: [new Trigger($kind, $due->timer->ruleId, $due->at)],
+        );
     }
 
     /** Once until the lead has seen it. */
@@ -159,7 +189,11 @@ final readonly class FireTimers
     {
         ChainCut::query()->firstOrCreate(
             ['task_id' => $taskId, 'reason' => CutReason::Failed, 'seen_at' => null],
-            ['at' => $now, 'rules' => $timer === null ? [] : [$timer->ruleId], 'rulebook_version_id' => HouseState::read()->versionId],
+            [
+                'at' => $now,
+                'rules' => $timer === null ? [] : [$timer->ruleId],
+                'rulebook_version_id' => HouseState::read()->versionId,
+            ],
         );
     }
 }

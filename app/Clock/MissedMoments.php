@@ -39,7 +39,11 @@ final readonly class MissedMoments
             $until = min($now, $house->state->tickedAt, ($task->next_moment_at?->getTimestamp() ?? PHP_INT_MAX) - 1);
             $facts = $router->facts->of($subject, $subject, $now);
             foreach ($timers->due($subject, $now - self::SECONDS, $until) as $one) {
-                if ($one->timer !== null && $router->rulebook->rulebook->rules[$one->timer->position]->isValidAt($now) && $router->rulebook->criteria($one->timer->position)->holds($facts)) {
+                if (
+                    $one->timer !== null &&
+                    $router->rulebook->rulebook->rules[$one->timer->position]->isValidAt($now) &&
+                    $router->rulebook->criteria($one->timer->position)->holds($facts)
+                ) {
                     $missed[] = $one;
                 }
             }

@@ -15,7 +15,10 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Timer\RuleTimer;
 
-/** Puts down, for every moment of a schedule that has come, the open tasks that it acts on: those that meet the criteria of its rule. */
+/**
+ * Puts down, for every moment of a schedule that has come, the open tasks that it acts on: those that meet the criteria
+ * of its rule.
+ */
 final readonly class PutDownSchedules
 {
     private const PIECE = 500;
@@ -28,11 +31,16 @@ final readonly class PutDownSchedules
         $house = $this->houses->now();
         $timers = $house->timers();
         $schedules = $timers->rules->schedules;
-        $through = $schedules === [] ? [] : ScheduleMark::query()->findMany(array_column($schedules, 'id'))->keyBy('timer');
+        $through =
+            $schedules === [] ? [] : ScheduleMark::query()->findMany(array_column($schedules, 'id'))->keyBy('timer');
         foreach ($schedules as $timer) {
             // Until when its moments have been put down.
             $last = ($through[$timer->id] ?? null)?->through->getTimestamp() ?? $timer->since - 1;
-            for ($at = $timers->nextMoment($timer, $last); $at !== null && $at <= $now; $at = $timers->nextMoment($timer, $at)) {
+            for (
+                $at = $timers->nextMoment($timer, $last);
+                $at !== null && $at <= $now;
+                $at = $timers->nextMoment($timer, $at)
+            ) {
                 $this->putDown($timer, $at, $house);
             }
         }
@@ -45,16 +53,27 @@ final readonly class PutDownSchedules
         $timers = $house->timers();
         $criteria = $router->rulebook->criteria($timer->position);
         DB::transaction(function () use ($timers, $timer, $at, $house, $router, $criteria): void {
-            Task::query()->with(TaskSubjects::RELATIONS)->open()->where('arrived_at', '<', Stamp::of($at))->chunkById(self::PIECE, function (Collection $tasks) use ($timers, $timer, $at, $house, $router, $criteria): void {
-                $due = [];
-                foreach ($this->subjects->all($tasks, $house) as $subject) {
-                    $one = $timers->onSchedule($timer, $subject, $at);
-                    if ($one !== null && $criteria->holds($router->facts->of($subject, $subject, $at))) {
-                        $due[] = Timer::columns($one);
+            Task::query()
+                ->with(TaskSubjects::RELATIONS)
+                ->open()
+                ->where('arrived_at', '<', Stamp::of($at))
+                ->chunkById(self::PIECE, function (Collection $tasks) use (
+                    $timers,
+                    $timer,
+                    $at,
+                    $house,
+                    $router,
+                    $criteria,
+                ): void {
+                    $due = [];
+                    foreach ($this->subjects->all($tasks, $house) as $subject) {
+                        $one = $timers->onSchedule($timer, $subject, $at);
+                        if ($one !== null && $criteria->holds($router->facts->of($subject, $subject, $at))) {
+                            $due[] = Timer::columns($one);
+                        }
                     }
-                }
-                Timer::query()->insertOrIgnore($due);
-            });
+                    Timer::query()->insertOrIgnore($due);
+                });
             ScheduleMark::query()->updateOrCreate(['timer' => $timer->id], ['through' => Stamp::of($at)]);
         }, attempts: 3);
     }

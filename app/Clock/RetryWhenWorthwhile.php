@@ -30,12 +30,18 @@ final readonly class RetryWhenWorthwhile
             return;
         }
         $house = $this->houses->now();
-        $print = hash('sha256', json_encode([
-            $house->state->versionId,
-            $house->state->rosterRevision,
-            TaskChange::query()->max('id'),
-            self::there($house->snapshot->roster, $now),
-        ], JSON_THROW_ON_ERROR));
+        $print = hash(
+            'sha256',
+            json_encode(
+                [
+                    $house->state->versionId,
+                    $house->state->rosterRevision,
+                    TaskChange::query()->max('id'),
+                    self::there($house->snapshot->roster, $now),
+                ],
+                JSON_THROW_ON_ERROR,
+            ),
+        );
         $store = Cache::store('database');
         if ($store->get(self::KEY) !== $print) {
             $store->forever(self::KEY, $print);
@@ -50,7 +56,8 @@ final readonly class RetryWhenWorthwhile
         $there = [];
         foreach ($roster->people as $person) {
             if ($availability->reasonsAgainst($person, $now) === []) {
-                $there[] = $person->id.((new WorkingTime($roster->presenceOf($person->id)))->isWorking($now) ? '+' : '');
+                $there[] =
+                    $person->id . ((new WorkingTime($roster->presenceOf($person->id)))->isWorking($now) ? '+' : '');
             }
         }
 

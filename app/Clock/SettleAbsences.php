@@ -15,10 +15,17 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Throwable;
 
-/** Lets absences begin and end whose time has come, in order of time, one after the other; and goes on with those that were left in the middle. */
+/**
+ * Lets absences begin and end whose time has come, in order of time, one after the other; and goes on with those that
+ * were left in the middle.
+ */
 final readonly class SettleAbsences
 {
-    public function __construct(private SnapshotSource $snapshots, private SettleAbsence $settle, private MoveCovered $move) {}
+    public function __construct(
+        private SnapshotSource $snapshots,
+        private SettleAbsence $settle,
+        private MoveCovered $move,
+    ) {}
 
     public function __invoke(CarbonImmutable $now): void
     {
@@ -47,8 +54,17 @@ final readonly class SettleAbsences
     /** What is covered for somebody of whom no absence speaks any more, such as one that an import took away. */
     private function leftOver(CarbonImmutable $now): int
     {
-        $ids = TaskCover::query()->whereHas('task', static fn(Builder $task): Builder => $task->open())->distinct()->get('for_id')->map(static fn(TaskCover $cover): string => $cover->for_id)->all();
-        $known = Absence::query()->unsettled()->get('person_id')->map(static fn(Absence $absence): string => $absence->person_id)->all();
+        $ids = TaskCover::query()
+            ->whereHas('task', static fn(Builder $task): Builder => $task->open())
+            ->distinct()
+            ->get('for_id')
+            ->map(static fn(TaskCover $cover): string => $cover->for_id)
+            ->all();
+        $known = Absence::query()
+            ->unsettled()
+            ->get('person_id')
+            ->map(static fn(Absence $absence): string => $absence->person_id)
+            ->all();
         $people = array_intersect_key($this->snapshots->current()->personSlugs, array_flip(array_diff($ids, $known)));
 
         return $people === [] ? 0 : ($this->move)(array_values($people), Actor::system('clock'), $now->getTimestamp());

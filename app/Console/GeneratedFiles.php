@@ -10,7 +10,9 @@ use OpenBaton\Core\Rulebook\KindRegistry;
 use OpenBaton\Core\Schema\DecisionSchema;
 use OpenBaton\Core\Schema\RulebookSchema;
 
-/** Files that follow from the kinds of rule parts; "bin/baton generate" writes them, a test says that they are current. */
+/**
+ * Files that follow from the kinds of rule parts; "bin/baton generate" writes them, a test says that they are current.
+ */
 final class GeneratedFiles
 {
     /** @return array<string, string> content by path from the project's root */
@@ -22,7 +24,10 @@ final class GeneratedFiles
         return [
             'docs/formats/rulebook.schema.json' => RulebookFile::json((new RulebookSchema($kinds))->build()),
             'docs/formats/decision.schema.json' => RulebookFile::json((new DecisionSchema($kinds))->build()),
-            'resources/js/tests/kinds.json' => RulebookFile::json(['kinds' => $vocabulary->families(), 'operators' => $vocabulary->operators()]),
+            'resources/js/tests/kinds.json' => RulebookFile::json([
+                'kinds' => $vocabulary->families(),
+                'operators' => $vocabulary->operators(),
+            ]),
         ];
     }
 }

@@ -26,8 +26,12 @@ final class CoveragePiece
      *
      * @return bool false: the run is gone
      */
-    public static function ofArrivals(string $runId, array $arrivals, CompiledRulebook $rules, CompiledRulebook $against): bool
-    {
+    public static function ofArrivals(
+        string $runId,
+        array $arrivals,
+        CompiledRulebook $rules,
+        CompiledRulebook $against,
+    ): bool {
         $counts = $acts = $examples = [];
         foreach ($arrivals as $number => $arrival) {
             $replay = CoverageReplay::of($rules, $arrival);
@@ -42,11 +46,17 @@ final class CoveragePiece
             }
         }
 
-        return self::commit($runId, 'through', $arrivals, static function (CoverageRun $run) use ($counts, $acts, $examples): array {
+        return self::commit($runId, 'through', $arrivals, static function (CoverageRun $run) use (
+            $counts,
+            $acts,
+            $examples,
+        ): array {
             self::store($run, $counts);
             self::storeActs($run, $acts);
 
-            return ['examples' => array_slice([...array_reverse($examples), ...(array) $run->examples], 0, self::EXAMPLES)];
+            return [
+                'examples' => array_slice([...array_reverse($examples), ...(array) $run->examples], 0, self::EXAMPLES),
+            ];
         });
     }
 
@@ -70,7 +80,8 @@ final class CoveragePiece
     }
 
     /**
-     * @param non-empty-array<int, list<array{int, int}>> $acted by number of the task: positions of rules, each with the instant
+     * @param non-empty-array<int, list<array{int, int}>> $acted by number of the task: positions of rules, each with
+     *     the instant
      *
      * @return bool false: the run is gone
      */
@@ -102,12 +113,14 @@ final class CoveragePiece
             if ($run === null || $run->{$mark} >= $last) {
                 return $run !== null;
             }
-            $run->update($store($run) + [
-                $mark => $last,
-                'done' => $run->done + count($piece),
-                'total' => max($run->total, $run->done + count($piece)),
-                'finished_at' => null,
-            ]);
+            $run->update(
+                $store($run) + [
+                    $mark => $last,
+                    'done' => $run->done + count($piece),
+                    'total' => max($run->total, $run->done + count($piece)),
+                    'finished_at' => null,
+                ],
+            );
 
             return true;
         }, attempts: 3);
@@ -145,9 +158,19 @@ final class CoveragePiece
         $rows = [];
         foreach ($counts as $key => $tasks) {
             [$day, $rule, $before] = explode("\n", $key);
-            $rows[$key] = ['coverage_run_id' => $run->id, 'day' => $day, 'rule' => $rule, 'rule_before' => $before, 'tasks' => $tasks];
+            $rows[$key] = [
+                'coverage_run_id' => $run->id,
+                'day' => $day,
+                'rule' => $rule,
+                'rule_before' => $before,
+                'tasks' => $tasks,
+            ];
         }
-        CoverageCount::query()->upsert(self::added($rows, $run->counts(), ['day', 'rule', 'rule_before'], ['tasks']), ['coverage_run_id', 'day', 'rule', 'rule_before'], ['tasks']);
+        CoverageCount::query()->upsert(
+            self::added($rows, $run->counts(), ['day', 'rule', 'rule_before'], ['tasks']),
+            ['coverage_run_id', 'day', 'rule', 'rule_before'],
+            ['tasks'],
+        );
     }
 
     /** @param array<string, int> $acts by day and rule */
@@ -156,9 +179,19 @@ final class CoveragePiece
         $rows = [];
         foreach ($acts as $key => $times) {
             [$day, $rule] = explode("\n", $key);
-            $rows[$key] = ['coverage_run_id' => $run->id, 'day' => $day, 'rule' => $rule, 'times' => $times, 'estimated' => $estimated ? $times : 0];
+            $rows[$key] = [
+                'coverage_run_id' => $run->id,
+                'day' => $day,
+                'rule' => $rule,
+                'times' => $times,
+                'estimated' => $estimated ? $times : 0,
+            ];
         }
-        CoverageAct::query()->upsert(self::added($rows, $run->acts(), ['day', 'rule'], ['times', 'estimated']), ['coverage_run_id', 'day', 'rule'], ['times', 'estimated']);
+        CoverageAct::query()->upsert(
+            self::added($rows, $run->acts(), ['day', 'rule'], ['times', 'estimated']),
+            ['coverage_run_id', 'day', 'rule'],
+            ['times', 'estimated'],
+        );
     }
 
     /**
@@ -174,7 +207,10 @@ final class CoveragePiece
      */
     private static function added(array $rows, HasMany $known, array $key, array $figures): array
     {
-        foreach ($known->whereIn('day', array_values(array_unique(array_column($rows, 'day'))))->toBase()->get() as $one) {
+        foreach (
+            $known->whereIn('day', array_values(array_unique(array_column($rows, 'day'))))->toBase()->get()
+            as $one
+        ) {
             $one = new Row($one);
             $at = implode("\n", array_map($one->text(...), $key));
             foreach (isset($rows[$at]) ? $figures : [] as $figure) {

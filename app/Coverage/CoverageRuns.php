@@ -12,10 +12,12 @@ final class CoverageRuns
 {
     public static function forPublished(RulebookVersion $version): CoverageRun
     {
-        return self::begin(CoverageRun::query()->firstOrCreate(
-            ['rulebook_version_id' => $version->id, 'revision' => 0],
-            ['examples' => []],
-        ));
+        return self::begin(
+            CoverageRun::query()->firstOrCreate(
+                ['rulebook_version_id' => $version->id, 'revision' => 0],
+                ['examples' => []],
+            ),
+        );
     }
 
     /** @param int $revision of the drafts of the house: what an earlier one came to no longer counts */
@@ -23,7 +25,10 @@ final class CoverageRuns
     {
         $run = CoverageRun::query()->firstOrCreate(
             ['rulebook_version_id' => $draft->id, 'revision' => $revision],
-            static fn(): array => ['examples' => [], 'against_id' => RulebookVersion::query()->published()->value('id')],
+            static fn(): array => [
+                'examples' => [],
+                'against_id' => RulebookVersion::query()->published()->value('id'),
+            ],
         );
         if ($run->wasRecentlyCreated) {
             CoverageRun::query()->where('rulebook_version_id', $draft->id)->where('revision', '<', $revision)->delete();
@@ -34,7 +39,11 @@ final class CoverageRuns
 
     private static function begin(CoverageRun $run): CoverageRun
     {
-        if ($run->finished_at === null || RecordedArrivals::countAfter($run->through) > 0 || RecordedChanges::countAfter($run->through_change) > 0) {
+        if (
+            $run->finished_at === null ||
+            RecordedArrivals::countAfter($run->through) > 0 ||
+            RecordedChanges::countAfter($run->through_change) > 0
+        ) {
             WorkOutCoverage::dispatch($run->id);
         }
 

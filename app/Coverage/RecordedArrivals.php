@@ -37,7 +37,12 @@ final readonly class RecordedArrivals
     public function after(int $number, int $most): array
     {
         $rows = self::query($number)
-            ->join('decisions', static fn(JoinClause $join) => $join->on('decisions.task_id', '=', 'tasks.id')->where('decisions.event', TaskArrives::kind()))
+            ->join(
+                'decisions',
+                static fn(JoinClause $join) => $join
+                    ->on('decisions.task_id', '=', 'tasks.id')
+                    ->where('decisions.event', TaskArrives::kind()),
+            )
             ->orderBy('number')
             ->limit($most)
             ->toBase()
@@ -47,7 +52,13 @@ final readonly class RecordedArrivals
             $row = new Row($row);
             $at = $row->instant('at');
             $id = $row->text('id');
-            $arrivals[$row->int('number')] = new ChangeSet($id, $at, null, new Subject($id, $at), $this->facts($row->text('facts'), $at));
+            $arrivals[$row->int('number')] = new ChangeSet(
+                $id,
+                $at,
+                null,
+                new Subject($id, $at),
+                $this->facts($row->text('facts'), $at),
+            );
         }
 
         return $arrivals;

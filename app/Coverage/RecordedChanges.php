@@ -36,6 +36,9 @@ final readonly class RecordedChanges
     /** @return Builder<RecordedEvent> */
     private static function query(int $id): Builder
     {
-        return RecordedEvent::query()->where('kind', TaskChanged::code())->where('id', '>', $id)->where('at', '>=', RecordedArrivals::since());
+        return RecordedEvent::query()
+            ->where('kind', TaskChanged::code())
+            ->where('id', '>', $id)
+            ->where('at', '>=', RecordedArrivals::since());
     }
 }

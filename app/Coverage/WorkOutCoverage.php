@@ -61,25 +61,52 @@ final class WorkOutCoverage implements ShouldBeUniqueUntilProcessing, ShouldQueu
         }
         $now = $houses->now();
         $house = $now->snapshot;
-        $rules = $run->revision === 0
-            ? $rulebooks->compiled($run->rulebook_version_id)
-            : $rulebooks->compileDraft(array_values((array) $run->version->rules), $house);
+        $rules =
+            $run->revision === 0
+                ? $rulebooks->compiled($run->rulebook_version_id)
+                : $rulebooks->compileDraft(array_values((array) $run->version->rules), $house);
         $against = $run->revision === 0 ? $rules : $rulebooks->compiled($run->against_id);
         $arrivals = new RecordedArrivals($house->catalogue, new Zone($house->zone));
         $changes = new RecordedChanges($house->catalogue);
         $moments = self::moments($run, $rules, $now, $subjects);
-        $run->update(['total' => $run->done + RecordedArrivals::countAfter($run->through) + RecordedChanges::countAfter($run->through_change) + $moments->countAfter($run->through_task)]);
-        $whole = self::byPieces($run, static fn(): array => $arrivals->after($run->through, self::PIECE), static fn(array $piece): bool => CoveragePiece::ofArrivals($run->id, $piece, $rules, $against))
-            && self::byPieces($run, static fn(): array => $changes->after($run->through_change, self::PIECE), static fn(array $piece): bool => CoveragePiece::ofChanges($run->id, $piece, $rules))
-            && self::byPieces($run, static fn(): array => $moments->after($run->through_task, self::PIECE), static fn(array $piece): bool => CoveragePiece::ofMoments($run->id, $piece, $rules));
+        $run->update([
+            'total' =>
+                $run->done +
+                RecordedArrivals::countAfter($run->through) +
+                RecordedChanges::countAfter($run->through_change) +
+                $moments->countAfter($run->through_task),
+        ]);
+        $whole =
+            self::byPieces(
+                $run,
+                static fn(): array => $arrivals->after($run->through, self::PIECE),
+                static fn(array $piece): bool => CoveragePiece::ofArrivals($run->id, $piece, $rules, $against),
+            ) &&
+            self::byPieces(
+                $run,
+                static fn(): array => $changes->after($run->through_change, self::PIECE),
+                static fn(array $piece): bool => CoveragePiece::ofChanges($run->id, $piece, $rules),
+            ) &&
+            self::byPieces(
+                $run,
+                static fn(): array => $moments->after($run->through_task, self::PIECE),
+                static fn(array $piece): bool => CoveragePiece::ofMoments($run->id, $piece, $rules),
+            );
         if ($whole) {
             $run->update(['finished_at' => CarbonImmutable::now(), 'total' => $run->done]);
         }
     }
 
-    /** What the timers of a draft, or of a version that was just published, would have done before anything of it was recorded. */
-    private static function moments(CoverageRun $run, CompiledRulebook $rules, HouseAt $house, TaskSubjects $subjects): RecentTasks
-    {
+    /**
+     * What the timers of a draft, or of a version that was just published, would have done before anything of it was
+     * recorded.
+     */
+    private static function moments(
+        CoverageRun $run,
+        CompiledRulebook $rules,
+        HouseAt $house,
+        TaskSubjects $subjects,
+    ): RecentTasks {
         $version = $run->revision === 0 ? $run->version : $run->against;
         $replay = new MomentReplay(
             new Timers(RuleTimers::of($rules->rulebook), $house->snapshot->roster->house),
@@ -105,7 +132,7 @@ final class WorkOutCoverage implements ShouldBeUniqueUntilProcessing, ShouldQueu
     {
         do {
             $piece = $next();
-            if ($piece !== [] && ! $add($piece)) {
+            if ($piece !== [] && !$add($piece)) {
                 return false;
             }
             $run->refresh();

@@ -24,7 +24,10 @@ use OpenBaton\Core\Subject\Cause;
 use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Subject\Effect\OwnerGiven;
 
-/** Changes who looks after a customer, and the fields that the house has added to customers; their open tasks see it, and rules answer it. */
+/**
+ * Changes who looks after a customer, and the fields that the house has added to customers; their open tasks see it,
+ * and rules answer it.
+ */
 final readonly class EditCustomer
 {
     public function __construct(private Houses $houses, private TaskSubjects $subjects, private ChangeRunner $runner) {}
@@ -47,8 +50,11 @@ final readonly class EditCustomer
             foreach ($set->members() as [$path, $node]) {
                 $faults->collect(static function () use ($path, $node, $house, $customer, &$values, &$facts): void {
                     $field = $house->catalogue->find($path);
-                    if ($field === null || ! self::isOfCustomers($path, $house->customFields)) {
-                        throw $node->fail('There is no field "{path}" of customers that is changed by hand.', path: $path);
+                    if ($field === null || !self::isOfCustomers($path, $house->customFields)) {
+                        throw $node->fail(
+                            'There is no field "{path}" of customers that is changed by hand.',
+                            path: $path,
+                        );
                     }
                     $empty = ValueCodec::isBlank($node);
                     $values[$path] = $empty ? null : ValueCodec::read($node, $field, $house->roster);
@@ -64,7 +70,7 @@ final readonly class EditCustomer
             $faults->throwIfAny();
             $customer->facts = $facts;
             $customer->on_form = $onForm ?? $customer->on_form;
-            if (! $customer->isDirty()) {
+            if (!$customer->isDirty()) {
                 return $customer;
             }
             $changed = $customer->getDirty();
@@ -89,19 +95,40 @@ final readonly class EditCustomer
         $router = $locked->house->router();
         $at = CarbonImmutable::now()->getTimestamp();
         $changes = $rows = [];
-        foreach (Task::query()->with(TaskSubjects::RELATIONS)->where('customer_id', $customer->id)->open()->orderBy('id')->lockForUpdate()->get() as $task) {
+        foreach (
+            Task::query()
+                ->with(TaskSubjects::RELATIONS)
+                ->where('customer_id', $customer->id)
+                ->open()
+                ->orderBy('id')
+                ->lockForUpdate()
+                ->get()
+            as $task
+        ) {
             $before = $after = $this->subjects->of($task, $locked->house);
             foreach ($values as $path => $value) {
                 $after = $after->withField($path, $value);
             }
             $after = $router->settled($after);
-            if (! $after->equals($before)) {
-                $changes[] = new ChangeSet("customer-{$task->id}-{$task->revision}", $at, $before, $after, $router->facts->of($before, $after, $at), Cause::Person);
+            if (!$after->equals($before)) {
+                $changes[] = new ChangeSet(
+                    "customer-{$task->id}-{$task->revision}",
+                    $at,
+                    $before,
+                    $after,
+                    $router->facts->of($before, $after, $at),
+                    Cause::Person,
+                );
                 $rows[$task->id] = $task;
             }
         }
         if ($changes !== []) {
-            $this->runner->run($locked, new Occasion($at, Cause::Person, 'customer_edited', $by->user?->id, $by->system), $changes, $rows);
+            $this->runner->run(
+                $locked,
+                new Occasion($at, Cause::Person, 'customer_edited', $by->user?->id, $by->system),
+                $changes,
+                $rows,
+            );
         }
     }
 }

@@ -15,7 +15,11 @@ final class LinkCustomer
     public function __invoke(string $taskId): string
     {
         $secret = Str::random(CustomerLink::LENGTH);
-        CustomerLink::query()->create(['task_id' => $taskId, 'secret' => CustomerLink::digest($secret), 'made_at' => CarbonImmutable::now()]);
+        CustomerLink::query()->create([
+            'task_id' => $taskId,
+            'secret' => CustomerLink::digest($secret),
+            'made_at' => CarbonImmutable::now(),
+        ]);
 
         return $secret;
     }

@@ -21,7 +21,9 @@ final readonly class Row
     {
         $value = $this->row->{$column};
 
-        return $value === null || is_string($value) ? $value : throw new UnexpectedValueException("The column \"{$column}\" holds no text.");
+        return $value === null || is_string($value)
+            ? $value
+            : throw new UnexpectedValueException("The column \"{$column}\" holds no text.");
     }
 
     public function int(string $column): int
@@ -33,7 +35,9 @@ final readonly class Row
     {
         $value = $this->row->{$column};
 
-        return $value === null || is_int($value) ? $value : throw new UnexpectedValueException("The column \"{$column}\" holds no number.");
+        return $value === null || is_int($value)
+            ? $value
+            : throw new UnexpectedValueException("The column \"{$column}\" holds no number.");
     }
 
     /** A moment, which columns keep in UTC, as an instant. */
@@ -46,6 +50,7 @@ final readonly class Row
 
     public function instant(string $column): int
     {
-        return $this->instantOrNull($column) ?? throw new UnexpectedValueException("The column \"{$column}\" is empty.");
+        return $this->instantOrNull($column) ??
+            throw new UnexpectedValueException("The column \"{$column}\" is empty.");
     }
 }

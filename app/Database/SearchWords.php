@@ -11,13 +11,36 @@ final class SearchWords
     private const SHORTEST = 3;
 
     /** Nor these (innodb_ft_default_stopword): to ask for one of them finds nothing. */
-    private const NOT_INDEXED = ['about', 'are', 'com', 'for', 'from', 'how', 'that', 'the', 'this', 'und', 'was', 'what', 'when', 'where', 'who', 'will', 'with', 'www'];
+    private const NOT_INDEXED = [
+        'about',
+        'are',
+        'com',
+        'for',
+        'from',
+        'how',
+        'that',
+        'the',
+        'this',
+        'und',
+        'was',
+        'what',
+        'when',
+        'where',
+        'who',
+        'will',
+        'with',
+        'www',
+    ];
 
     /** @return string|null each word, or its beginning, has to be there; null: there is no word to look for */
     public static function of(string $text): ?string
     {
         preg_match_all('/[\p{L}\p{N}]+/u', $text, $found);
-        $words = array_filter($found[0], static fn(string $word): bool => mb_strlen($word) >= self::SHORTEST && ! in_array(mb_strtolower($word), self::NOT_INDEXED, true));
+        $words = array_filter(
+            $found[0],
+            static fn(string $word): bool => mb_strlen($word) >= self::SHORTEST &&
+                !in_array(mb_strtolower($word), self::NOT_INDEXED, true),
+        );
 
         return $words === [] ? null : implode(' ', array_map(static fn(string $word): string => "+{$word}*", $words));
     }

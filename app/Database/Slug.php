@@ -17,7 +17,14 @@ final class Slug
     {
         $slug = Str::limit(Str::slug($name), self::LONGEST, '') ?: 'new';
         $taken = [];
-        foreach ($of->newQuery()->toBase()->where('slug', 'like', "{$slug}%")->get('slug') as $row) {
+        foreach (
+            $of
+                ->newQuery()
+                ->toBase()
+                ->where('slug', 'like', "{$slug}%")
+                ->get('slug')
+            as $row
+        ) {
             $taken[(new Row($row))->text('slug')] = true;
         }
         for ($number = 2, $free = $slug; isset($taken[$free]); ++$number) {

@@ -41,16 +41,27 @@ final readonly class RulebookFile
         $version = RulebookFormat::version($node);
         $faults = new Faults();
         $faults->add(...$node->strangers(RulebookFormat::MEMBERS));
-        $faults->collect(fn() => $this->checkFields(RulebookFormat::catalogue($node->get('fields')), $house->catalogue, $node->get('fields')));
+        $faults->collect(
+            fn() => $this->checkFields(
+                RulebookFormat::catalogue($node->get('fields')),
+                $house->catalogue,
+                $node->get('fields'),
+            ),
+        );
         $faults->throwIfAny();
 
-        return RulebookFormat::writeRules($this->rulebooks->check(RulebookUpgrade::rules($node->get('rules'), $version)->value, $house));
+        return RulebookFormat::writeRules(
+            $this->rulebooks->check(RulebookUpgrade::rules($node->get('rules'), $version)->value, $house),
+        );
     }
 
     /** @param array<string, mixed> $document */
     public static function json(array $document): string
     {
-        return json_encode($document, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE)."\n";
+        return json_encode(
+            $document,
+            JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE,
+        ) . "\n";
     }
 
     /** The fields of the file must be there in the house, of the same type. */
@@ -60,9 +71,17 @@ final readonly class RulebookFile
         foreach (array_values($given->fields) as $index => $field) {
             $known = $house->find($field->path);
             if ($known === null) {
-                $faults[] = new Fault("{$node->pointer}/{$index}", 'This house has no field "{path}"; add it first, or leave it out where no rule needs it.', slots: ['path' => $field->path]);
+                $faults[] = new Fault(
+                    "{$node->pointer}/{$index}",
+                    'This house has no field "{path}"; add it first, or leave it out where no rule needs it.',
+                    slots: ['path' => $field->path],
+                );
             } elseif ($known->type !== $field->type) {
-                $faults[] = new Fault("{$node->pointer}/{$index}", 'In this house "{path}" is of type {known}, not {given}.', slots: ['path' => $field->path, 'known' => $known->type->value, 'given' => $field->type->value]);
+                $faults[] = new Fault(
+                    "{$node->pointer}/{$index}",
+                    'In this house "{path}" is of type {known}, not {given}.',
+                    slots: ['path' => $field->path, 'known' => $known->type->value, 'given' => $field->type->value],
+                );
             }
         }
         if ($faults !== []) {

@@ -25,8 +25,8 @@ final class SchemaCheck
     public static function check(string $format, mixed $decoded): void
     {
         $validator = new Validator(max_errors: 100, stop_at_first_error: false);
-        $validator->resolver()?->registerPrefix(self::BASE, dirname(__DIR__, 2).'/docs/formats');
-        $error = $validator->validate($decoded, self::BASE.$format.'.schema.json')->error();
+        $validator->resolver()?->registerPrefix(self::BASE, dirname(__DIR__, 2) . '/docs/formats');
+        $error = $validator->validate($decoded, self::BASE . $format . '.schema.json')->error();
         if ($error !== null) {
             throw new DocumentError([self::fault($error)]);
         }
@@ -38,17 +38,28 @@ final class SchemaCheck
 
         $path = $leaf->data()->fullPath();
 
-        return new Fault($path === [] ? '' : JsonPointer::pathToString($path), (new ErrorFormatter())->formatErrorMessage($leaf).'.');
+        return new Fault(
+            $path === [] ? '' : JsonPointer::pathToString($path),
+            (new ErrorFormatter())->formatErrorMessage($leaf) . '.',
+        );
     }
 
-    /** Of the alternatives of a "oneOf", what is wrong in the one that the document meant, by its "kind", else in the one that got furthest. */
+    /**
+     * Of the alternatives of a "oneOf", what is wrong in the one that the document meant, by its "kind", else in the
+     * one that got furthest.
+     */
     private static function mostTelling(ValidationError $error): ValidationError
     {
-        $parts = array_values(array_filter($error->subErrors(), static fn(mixed $part): bool => $part instanceof ValidationError));
+        $parts = array_values(
+            array_filter($error->subErrors(), static fn(mixed $part): bool => $part instanceof ValidationError),
+        );
         if ($parts === []) {
             return $error;
         }
-        usort($parts, static fn(ValidationError $a, ValidationError $b): int => self::telling($b) <=> self::telling($a));
+        usort(
+            $parts,
+            static fn(ValidationError $a, ValidationError $b): int => self::telling($b) <=> self::telling($a),
+        );
 
         return self::mostTelling($parts[0]);
     }

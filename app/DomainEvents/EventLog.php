@@ -27,7 +27,13 @@ final class EventLog
     /** @param string|null $userId who did it; null: nobody who is signed in */
     public function add(string $taskId, ?string $userId, DomainEvent $event): void
     {
-        $this->rows[] = ['kind' => $event::code(), 'at' => Stamp::of($this->at), 'task_id' => $taskId, 'user_id' => $userId, 'data' => Document::encode($event->write())];
+        $this->rows[] = [
+            'kind' => $event::code(),
+            'at' => Stamp::of($this->at),
+            'task_id' => $taskId,
+            'user_id' => $userId,
+            'data' => Document::encode($event->write()),
+        ];
     }
 
     public function save(): void

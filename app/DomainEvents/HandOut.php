@@ -35,7 +35,12 @@ final readonly class HandOut
                 EventPosition::query()->insertOrIgnore(['consumer' => $class::name()]);
             }
             // Nearly always nothing is new, and that is all that is asked.
-            if ($position?->isPausing() !== true && RecordedEvent::query()->where('id', '>', $position->position ?? 0)->exists()) {
+            if (
+                $position?->isPausing() !== true &&
+                RecordedEvent::query()
+                    ->where('id', '>', $position->position ?? 0)
+                    ->exists()
+            ) {
                 $this->handTo($class);
             }
         }
@@ -47,7 +52,11 @@ final readonly class HandOut
         /** @var EventConsumer $consumer */
         $consumer = app($class);
         try {
-            for ($pieces = 0; $pieces < self::MOST_PIECES && $this->piece($consumer, self::PIECE) === self::PIECE; ++$pieces);
+            for (
+                $pieces = 0;
+                $pieces < self::MOST_PIECES && $this->piece($consumer, self::PIECE) === self::PIECE;
+                ++$pieces
+            );
         } catch (Throwable) {
             $this->oneByOne($consumer);
         }
@@ -91,8 +100,13 @@ final readonly class HandOut
         DB::transaction(static function () use ($consumer): void {
             $position = EventPosition::query()->lockForUpdate()->findOrFail($consumer::name());
             $position->failures < self::MOST_FAILURES
-                ? $position->update(['failures' => $position->failures + 1, 'next_try_at' => CarbonImmutable::now()->addSeconds(2 ** ($position->failures + 1))])
-                : $position->comeTo(RecordedEvent::query()->where('id', '>', $position->position)->orderBy('id')->firstOrFail()->id);
+                ? $position->update([
+                    'failures' => $position->failures + 1,
+                    'next_try_at' => CarbonImmutable::now()->addSeconds(2 ** ($position->failures + 1)),
+                ])
+                : $position->comeTo(
+                    RecordedEvent::query()->where('id', '>', $position->position)->orderBy('id')->firstOrFail()->id,
+                );
         }, attempts: 3);
     }
 

@@ -10,5 +10,11 @@ use Carbon\CarbonImmutable;
 final readonly class HandedEvent
 {
     /** @param string|null $userId null: nobody who was signed in */
-    public function __construct(public int $id, public CarbonImmutable $at, public string $taskId, public ?string $userId, public DomainEvent $event) {}
+    public function __construct(
+        public int $id,
+        public CarbonImmutable $at,
+        public string $taskId,
+        public ?string $userId,
+        public DomainEvent $event,
+    ) {}
 }

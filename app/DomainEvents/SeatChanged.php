@@ -14,7 +14,13 @@ final readonly class SeatChanged implements DomainEvent
      * @param string|null $forId of the person in whose place the new one is
      * @param string|null $rule  name of the rule that did it; null: it was done by hand
      */
-    public function __construct(public SeatName $seat, public ?string $fromId, public ?string $toId, public ?string $forId = null, public ?string $rule = null) {}
+    public function __construct(
+        public SeatName $seat,
+        public ?string $fromId,
+        public ?string $toId,
+        public ?string $forId = null,
+        public ?string $rule = null,
+    ) {}
 
     public static function code(): string
     {
@@ -23,12 +29,27 @@ final readonly class SeatChanged implements DomainEvent
 
     public static function read(Node $node): self
     {
-        return new self(SeatName::from($node->get('seat')->text()), $node->find('from')?->text(), $node->find('to')?->text(), $node->find('for')?->text(), $node->find('rule')?->text());
+        return new self(
+            SeatName::from($node->get('seat')->text()),
+            $node->find('from')?->text(),
+            $node->find('to')?->text(),
+            $node->find('for')?->text(),
+            $node->find('rule')?->text(),
+        );
     }
 
     public function write(): array
     {
-        return array_filter(['seat' => $this->seat->value, 'from' => $this->fromId, 'to' => $this->toId, 'for' => $this->forId, 'rule' => $this->rule], is_string(...));
+        return array_filter(
+            [
+                'seat' => $this->seat->value,
+                'from' => $this->fromId,
+                'to' => $this->toId,
+                'for' => $this->forId,
+                'rule' => $this->rule,
+            ],
+            is_string(...),
+        );
     }
 
     /** Both as one: from whom the first took it to whom the second gave it. */

@@ -6,7 +6,10 @@ namespace App\DomainEvents;
 
 use OpenBaton\Core\Document\Node;
 
-/** A task was changed after it arrived, by whatever means and whether or not a rule listens: what coverage holds other rules against. */
+/**
+ * A task was changed after it arrived, by whatever means and whether or not a rule listens: what coverage holds other
+ * rules against.
+ */
 final readonly class TaskChanged implements DomainEvent
 {
     /** @param array<mixed> $document a change set as ChangeFormat writes it */

@@ -12,7 +12,13 @@ use OpenBaton\Core\Rulebook\SeatName;
 final readonly class WorkCovered implements DomainEvent
 {
     /** @param string $forId of the person who is, or was, away */
-    public function __construct(public CoverMoveKind $kind, public SeatName $seat, public ?string $fromId, public ?string $toId, public string $forId) {}
+    public function __construct(
+        public CoverMoveKind $kind,
+        public SeatName $seat,
+        public ?string $fromId,
+        public ?string $toId,
+        public string $forId,
+    ) {}
 
     public static function code(): string
     {
@@ -21,11 +27,26 @@ final readonly class WorkCovered implements DomainEvent
 
     public static function read(Node $node): self
     {
-        return new self(CoverMoveKind::from($node->get('move')->text()), SeatName::from($node->get('seat')->text()), $node->find('from')?->text(), $node->find('to')?->text(), $node->get('for')->text());
+        return new self(
+            CoverMoveKind::from($node->get('move')->text()),
+            SeatName::from($node->get('seat')->text()),
+            $node->find('from')?->text(),
+            $node->find('to')?->text(),
+            $node->get('for')->text(),
+        );
     }
 
     public function write(): array
     {
-        return array_filter(['move' => $this->kind->value, 'seat' => $this->seat->value, 'from' => $this->fromId, 'to' => $this->toId, 'for' => $this->forId], is_string(...));
+        return array_filter(
+            [
+                'move' => $this->kind->value,
+                'seat' => $this->seat->value,
+                'from' => $this->fromId,
+                'to' => $this->toId,
+                'for' => $this->forId,
+            ],
+            is_string(...),
+        );
     }
 }

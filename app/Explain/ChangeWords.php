@@ -45,7 +45,9 @@ final readonly class ChangeWords
         $sentences = [];
         foreach ($difference as $name => $pair) {
             [$before, $after] = is_array($pair) ? [$pair[0] ?? null, $pair[1] ?? null] : [null, null];
-            $said = in_array($name, self::LISTS, true) ? $this->list((string) $name, (array) $before, (array) $after) : $this->one((string) $name, $before, $after);
+            $said = in_array($name, self::LISTS, true)
+                ? $this->list((string) $name, (array) $before, (array) $after)
+                : $this->one((string) $name, $before, $after);
             if ($said !== '') {
                 $sentences[] = $said;
             }
@@ -70,7 +72,9 @@ final readonly class ChangeWords
         }
 
         return $words->say('difference.pair', [
-            'what' => $words->has("difference.{$name}") ? $words->say("difference.{$name}") : $this->house->field($name),
+            'what' => $words->has("difference.{$name}")
+                ? $words->say("difference.{$name}")
+                : $this->house->field($name),
             'before' => $this->value($name, $before),
             'after' => $this->value($name, $after),
         ]);
@@ -83,9 +87,17 @@ final readonly class ChangeWords
     private function list(string $name, array $before, array $after): string
     {
         $said = [];
-        foreach (['on' => array_diff($this->texts($after), $this->texts($before)), 'off' => array_diff($this->texts($before), $this->texts($after))] as $way => $values) {
+        foreach (
+            [
+                'on' => array_diff($this->texts($after), $this->texts($before)),
+                'off' => array_diff($this->texts($before), $this->texts($after)),
+            ]
+            as $way => $values
+        ) {
             if ($values !== [] && $this->house->words->has("difference.{$name}_{$way}")) {
-                $said[] = $this->house->words->say("difference.{$name}_{$way}", ['values' => implode(', ', array_map(fn(string $one): string => $this->value($name, $one), $values))]);
+                $said[] = $this->house->words->say("difference.{$name}_{$way}", [
+                    'values' => implode(', ', array_map(fn(string $one): string => $this->value($name, $one), $values)),
+                ]);
             }
         }
 
@@ -107,13 +119,18 @@ final readonly class ChangeWords
         $words = $this->house->words;
 
         return match (true) {
-            $value === null || $value === [] => $words->say(in_array($name, self::PEOPLE, true) ? 'difference.nobody' : 'difference.nothing'),
-            $name === 'status' && is_string($value) && TaskStatus::tryFrom($value) !== null => $words->say("status.{$value}"),
+            $value === null || $value === [] => $words->say(
+                in_array($name, self::PEOPLE, true) ? 'difference.nobody' : 'difference.nothing',
+            ),
+            $name === 'status' && is_string($value) && TaskStatus::tryFrom($value) !== null => $words->say(
+                "status.{$value}",
+            ),
             $name === 'priority' && is_string($value) => $words->say("priority.{$value}"),
             in_array($name, self::PEOPLE, true) && is_string($value) => $this->house->person($value),
             in_array($name, self::MOMENTS, true) && is_string($value) => $this->house->moment($value),
             $name === 'due_follows' && is_string($value) => $this->house->field($value),
-            in_array($name, self::TASKS, true) && is_string($value) => $this->tasks[$value] ?? $words->say('difference.another_task'),
+            in_array($name, self::TASKS, true) && is_string($value) => $this->tasks[$value] ??
+                $words->say('difference.another_task'),
             in_array($name, ['estimate', 'spent'], true) => $this->house->value('task.estimate', $value),
             default => $this->house->value($name, $value),
         };

@@ -16,7 +16,7 @@ final readonly class CriteriaWords
     public function say(Node $criteria, bool $nested = false): string
     {
         foreach (['all' => 'rule.and', 'any' => 'rule.or', 'none' => 'rule.or'] as $kind => $between) {
-            if (! $criteria->has($kind)) {
+            if (!$criteria->has($kind)) {
                 continue;
             }
             $parts = array_map(fn(Node $part): string => $this->say($part, true), $criteria->itemsOf($kind));
@@ -36,7 +36,7 @@ final readonly class CriteriaWords
     {
         $path = $comparison->get('field')->text();
 
-        return $this->house->field($path).' '.$this->asked($comparison, $path);
+        return $this->house->field($path) . ' ' . $this->asked($comparison, $path);
     }
 
     /** What a comparison asks of its field. */
@@ -46,7 +46,11 @@ final readonly class CriteriaWords
         $operand = $comparison->find('value')?->value;
 
         return $this->house->words->say("operator.{$operator}", [
-            'value' => $this->house->operand($path, $operator, $operand instanceof stdClass ? (array) $operand : $operand),
+            'value' => $this->house->operand(
+                $path,
+                $operator,
+                $operand instanceof stdClass ? (array) $operand : $operand,
+            ),
             'value_count' => is_int($operand) ? $operand : 0,
         ]);
     }

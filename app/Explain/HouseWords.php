@@ -57,7 +57,10 @@ final readonly class HouseWords
             is_string($now) && $shape === OperandShape::Days => $this->distance($now),
             is_string($now) => $this->relative($now),
             $shape === OperandShape::Team && is_string($operand) => $this->team($operand),
-            $shape === OperandShape::FromTo && is_array($operand) => $this->words->say('value.from_to', ['from' => $this->value($path, $operand[0] ?? null), 'to' => $this->value($path, $operand[1] ?? null)]),
+            $shape === OperandShape::FromTo && is_array($operand) => $this->words->say('value.from_to', [
+                'from' => $this->value($path, $operand[0] ?? null),
+                'to' => $this->value($path, $operand[1] ?? null),
+            ]),
             $operand === null => '',
             default => $this->value($path, $operand),
         };
@@ -91,7 +94,7 @@ final readonly class HouseWords
         return match (true) {
             $value === null || $value === '' => $this->words->say('value.empty'),
             is_bool($value) => $this->words->say($value ? 'value.yes' : 'value.no'),
-            ! is_scalar($value) => '',
+            !is_scalar($value) => '',
             default => $this->scalar($value, $field),
         };
     }
@@ -100,7 +103,9 @@ final readonly class HouseWords
     {
         return match ($field?->type) {
             FieldType::Person => $this->person((string) $value),
-            FieldType::Money => config()->string('baton.currency').' '.number_format((float) $value, floor((float) $value) === (float) $value ? 0 : 2),
+            FieldType::Money => config()->string('baton.currency') .
+                ' ' .
+                number_format((float) $value, floor((float) $value) === (float) $value ? 0 : 2),
             FieldType::Duration => $this->duration(Duration::parse((string) $value)),
             default => $field->options[(string) $value] ?? (string) $value,
         };
@@ -136,14 +141,28 @@ final readonly class HouseWords
     /** A date, without a zone. */
     public function day(string $date): string
     {
-        $formatter = new IntlDateFormatter($this->words->locale, IntlDateFormatter::NONE, IntlDateFormatter::NONE, 'UTC', null, $this->words->say('date.day'));
+        $formatter = new IntlDateFormatter(
+            $this->words->locale,
+            IntlDateFormatter::NONE,
+            IntlDateFormatter::NONE,
+            'UTC',
+            null,
+            $this->words->say('date.day'),
+        );
 
         return (string) $formatter->format((int) strtotime("{$date} UTC"));
     }
 
     private function date(string $pattern, int $at): string
     {
-        $formatter = new IntlDateFormatter($this->words->locale, IntlDateFormatter::NONE, IntlDateFormatter::NONE, $this->zone->name, null, $this->words->say("date.{$pattern}"));
+        $formatter = new IntlDateFormatter(
+            $this->words->locale,
+            IntlDateFormatter::NONE,
+            IntlDateFormatter::NONE,
+            $this->zone->name,
+            null,
+            $this->words->say("date.{$pattern}"),
+        );
 
         return (string) $formatter->format($at);
     }

@@ -48,7 +48,13 @@ final readonly class ParameterWords
             $type instanceof TaskKindReference => $this->house->value(TaskKindReference::FIELD, $value->value),
             $type instanceof ChecklistReference => $this->house->checklist($value->text()),
             $type instanceof PeopleOrTeam => $this->people($value),
-            $type instanceof Assignment => $words->say(($type->bounds()['of'] ?? '') === 'people' ? 'field_change.is' : 'field_change.set', ['field' => $this->house->field($value->get('field')->text()), 'value' => $this->house->value($value->get('field')->text(), $value->find('value')?->value)]),
+            $type instanceof Assignment => $words->say(
+                ($type->bounds()['of'] ?? '') === 'people' ? 'field_change.is' : 'field_change.set',
+                [
+                    'field' => $this->house->field($value->get('field')->text()),
+                    'value' => $this->house->value($value->get('field')->text(), $value->find('value')?->value),
+                ],
+            ),
             $type instanceof FieldChangeType => $this->change($value),
             $type instanceof PartOf => $part($type, $value),
             $type instanceof ListOf => $this->list($type, $name, $value, $part),
@@ -58,7 +64,7 @@ final readonly class ParameterWords
             $type instanceof OffsetType => $this->house->distance($value->text()),
             $type instanceof RecurrenceRule => (new RecurrenceWords($words))->say($value->text()),
             $type instanceof MergedTextType => $this->merged($value->text()),
-            $type instanceof YesNo => $words->say("parameter.{$name}.".($value->bool() ? 'true' : 'false')),
+            $type instanceof YesNo => $words->say("parameter.{$name}." . ($value->bool() ? 'true' : 'false')),
             $type instanceof Choice => $words->say("parameter.{$name}.{$value->text()}"),
             default => is_scalar($value->value) ? (string) $value->value : '',
         };
@@ -83,7 +89,13 @@ final readonly class ParameterWords
     /** With the labels of the fields that are merged in. */
     private function merged(string $text): string
     {
-        return (string) preg_replace_callback('/~([^~|]+)(\|[^~]*)?~/', fn(array $found): string => $this->house->words->say('merged.field', ['field' => $this->house->field(trim($found[1]))]), $text);
+        return (string) preg_replace_callback(
+            '/~([^~|]+)(\|[^~]*)?~/',
+            fn(array $found): string => $this->house->words->say('merged.field', [
+                'field' => $this->house->field(trim($found[1])),
+            ]),
+            $text,
+        );
     }
 
     /** @param callable(PartOf, Node): string $part */
@@ -91,14 +103,20 @@ final readonly class ParameterWords
     {
         $or = $type->of instanceof PartOf || $type->of instanceof Choice;
 
-        return implode($or ? $this->house->words->say('rule.or') : ', ', array_map(fn(Node $one): string => $this->value($type->of, $name, $one, $part), $value->items()));
+        return implode(
+            $or ? $this->house->words->say('rule.or') : ', ',
+            array_map(fn(Node $one): string => $this->value($type->of, $name, $one, $part), $value->items()),
+        );
     }
 
     private function people(Node $value): string
     {
         return $value->has('team')
             ? $this->house->words->say('value.team', ['team' => $this->house->team($value->get('team')->text())])
-            : implode($this->house->words->say('rule.or'), array_map($this->house->person(...), $value->textsOf('people')));
+            : implode(
+                $this->house->words->say('rule.or'),
+                array_map($this->house->person(...), $value->textsOf('people')),
+            );
     }
 
     private function change(Node $value): string

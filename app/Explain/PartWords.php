@@ -32,7 +32,10 @@ final readonly class PartWords
         $path = "{$family->value}.{$kind}.";
         $words = $this->house->words;
 
-        return $words->say($path.($words->has($path.$variant) ? $variant : 'say'), $this->slots($family, $kind, $part, $variant));
+        return $words->say(
+            $path . ($words->has($path . $variant) ? $variant : 'say'),
+            $this->slots($family, $kind, $part, $variant),
+        );
     }
 
     /**
@@ -43,7 +46,7 @@ final readonly class PartWords
      */
     public function reason(string $kind, Node $figures): string
     {
-        $path = Family::Limit->value.".{$kind}.";
+        $path = Family::Limit->value . ".{$kind}.";
         $slots = $this->slots(Family::Limit, $kind, $figures);
         foreach ((array) $figures->value as $name => $value) {
             $slots[(string) $name] ??= is_scalar($value) ? (string) $value : 'none';
@@ -63,11 +66,26 @@ final readonly class PartWords
         $class = $this->kinds->of($family)[$kind] ?? null;
         foreach ($class === null ? [] : $class::parameters() as $parameter) {
             $name = $parameter->name;
-            $default = $parameter->required || $parameter->default === null ? null : Node::root($parameter->type->write($parameter->default));
+            $default =
+                $parameter->required || $parameter->default === null
+                    ? null
+                    : Node::root($parameter->type->write($parameter->default));
             $value = $values->find($name) ?? $default;
-            $slots[$name] = $value === null ? '' : $parameters->value($parameter->type, $name, $value, fn(PartOf $type, Node $part): string => $this->say($type->family, $part, $variant));
+            $slots[$name] =
+                $value === null
+                    ? ''
+                    : $parameters->value(
+                        $parameter->type,
+                        $name,
+                        $value,
+                        fn(PartOf $type, Node $part): string => $this->say($type->family, $part, $variant),
+                    );
             $slots["{$name}_code"] = ParameterWords::code($parameter->type, $value);
-            $slots["{$name}_count"] = is_int($value?->value) ? $value->value : (is_array($value?->value) ? count($value->value) : 0);
+            $slots["{$name}_count"] = is_int($value?->value)
+                ? $value->value
+                : (is_array($value?->value)
+                    ? count($value->value)
+                    : 0);
         }
 
         return $slots;

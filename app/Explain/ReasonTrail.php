@@ -15,7 +15,8 @@ use OpenBaton\Core\Rulebook\SeatName;
  *
  * @phpstan-type PersonName array{slug: string, name: string}
  * @phpstan-type EffectsOfRule array{rule: string|null, said: list<string>}
- * @phpstan-type Step array{code: string, count: int, label: string, kept: list<PersonName>, fallen: list<array{slug: string, name: string, reason: string}>}
+ * @phpstan-type Step array{code: string, count: int, label: string, kept: list<PersonName>,
+ *     fallen: list<array{slug: string, name: string, reason: string}>}
  */
 final readonly class ReasonTrail
 {
@@ -45,14 +46,18 @@ final readonly class ReasonTrail
             'late' => $this->late($trace),
             'seat' => $trace->find('seat')?->text() ?? SeatName::Holder->value,
             'outcome' => $trace->get('outcome')->text(),
-            'rule' => $deciding === null ? null : ['id' => $deciding->get('rule')->text(), 'name' => $deciding->get('name')->text()],
+            'rule' =>
+                $deciding === null
+                    ? null
+                    : ['id' => $deciding->get('rule')->text(), 'name' => $deciding->get('name')->text()],
             'pick' => $this->personOrNull($trace->find('assignee')),
             'summary' => $this->summary($trace, $deciding),
             'house' => $deciding?->find('house')?->int() ?? 0,
             'steps' => $deciding === null ? [] : $this->steps($deciding),
             'method' => $deciding === null ? null : $this->method($deciding),
             'cover' => $deciding?->has('cover') === true ? $this->cover($deciding->get('cover')) : null,
-            'otherwise' => $deciding?->has('otherwise') === true ? $this->words->otherwise($deciding->get('otherwise')) : null,
+            'otherwise' =>
+                $deciding?->has('otherwise') === true ? $this->words->otherwise($deciding->get('otherwise')) : null,
             'openTo' => array_map($this->person(...), $trace->textsOf('open_to')),
             'effects' => $this->effects($trace),
             'verdicts' => array_map($this->verdict(...), $verdicts),
@@ -108,7 +113,9 @@ final readonly class ReasonTrail
     {
         $seconds = $trace->has('due') ? $trace->get('at')->instant() - $trace->get('due')->instant() : 0;
 
-        return $seconds < self::LATE_SECONDS ? null : $this->house->words->say('history.late', ['span' => $this->house->duration(intdiv($seconds, 60))]);
+        return $seconds < self::LATE_SECONDS
+            ? null
+            : $this->house->words->say('history.late', ['span' => $this->house->duration(intdiv($seconds, 60))]);
     }
 
     private function summary(Node $trace, ?Node $deciding): string
@@ -139,7 +146,15 @@ final readonly class ReasonTrail
     private function steps(Node $verdict): array
     {
         $house = $verdict->find('house')?->int() ?? 0;
-        $steps = [['code' => 'house', 'count' => $house, 'label' => $this->house->words->say('trail.house', ['count' => $house]), 'kept' => [], 'fallen' => []]];
+        $steps = [
+            [
+                'code' => 'house',
+                'count' => $house,
+                'label' => $this->house->words->say('trail.house', ['count' => $house]),
+                'kept' => [],
+                'fallen' => [],
+            ],
+        ];
         foreach ($verdict->itemsOf('steps') as $step) {
             $kept = $step->textsOf('kept');
             $code = $step->get('step')->text();
@@ -159,15 +174,21 @@ final readonly class ReasonTrail
     private function excluded(Node $one): array
     {
         $figures = $one->find('figures') ?? Node::root([]);
-        $reasons = array_map(fn(string $reason): string => $this->words->reason($reason, $figures), $one->textsOf('reasons'));
+        $reasons = array_map(
+            fn(string $reason): string => $this->words->reason($reason, $figures),
+            $one->textsOf('reasons'),
+        );
 
         return $this->person($one->get('person')->text()) + ['reason' => implode('; ', $reasons)];
     }
 
-    /** @return array{code: string, label: string, candidates: list<array{slug: string, name: string, figures: string, picked: bool}>}|null */
+    /**
+     * @return array{code: string, label: string, candidates: list<array{slug: string, name: string, figures: string,
+     *     picked: bool}>}|null
+     */
     private function method(Node $verdict): ?array
     {
-        if (! $verdict->has('candidates')) {
+        if (!$verdict->has('candidates')) {
             return null;
         }
         $pick = $verdict->find('pick')?->text();
@@ -181,10 +202,13 @@ final readonly class ReasonTrail
         return [
             'code' => $method->get('kind')->text(),
             'label' => $this->words->method($method),
-            'candidates' => array_map(fn(Node $candidate): array => $this->person($candidate->get('person')->text()) + [
-                'figures' => $this->words->figures($candidate, $picked ?? $candidate),
-                'picked' => $candidate->get('person')->text() === $pick,
-            ], $candidates),
+            'candidates' => array_map(
+                fn(Node $candidate): array => $this->person($candidate->get('person')->text()) + [
+                    'figures' => $this->words->figures($candidate, $picked ?? $candidate),
+                    'picked' => $candidate->get('person')->text() === $pick,
+                ],
+                $candidates,
+            ),
         ];
     }
 
@@ -201,9 +225,14 @@ final readonly class ReasonTrail
             'byLead' => $cover->get('by_lead')->bool(),
             'circle' => $cover->get('circle')->bool(),
             'asked' => array_map(function (Node $step): array {
-                $reasons = array_map(fn(string $reason): string => $this->words->reason($reason, $step), $step->textsOf('reasons'));
+                $reasons = array_map(
+                    fn(string $reason): string => $this->words->reason($reason, $step),
+                    $step->textsOf('reasons'),
+                );
 
-                return $this->person($step->get('person')->text()) + ['reason' => $reasons === [] ? $this->house->words->say('trail.there') : implode('; ', $reasons)];
+                return $this->person($step->get('person')->text()) + [
+                    'reason' => $reasons === [] ? $this->house->words->say('trail.there') : implode('; ', $reasons),
+                ];
             }, $cover->itemsOf('asked')),
         ];
     }
@@ -219,7 +248,9 @@ final readonly class ReasonTrail
             'verdict' => $code,
             'sentence' => match (true) {
                 $verdict->has('failed') => $this->words->failed($verdict->get('failed')),
-                $code === Verdict::NobodyEligible->value => $this->house->words->say("verdict.{$code}", ['narrowing' => $this->narrowing($verdict)]),
+                $code === Verdict::NobodyEligible->value => $this->house->words->say("verdict.{$code}", [
+                    'narrowing' => $this->narrowing($verdict),
+                ]),
                 default => $this->house->words->say("verdict.{$code}"),
             },
         ];
@@ -227,7 +258,10 @@ final readonly class ReasonTrail
 
     private function narrowing(Node $verdict): string
     {
-        return implode(' → ', array_map(static fn(array $step): string => "{$step['count']} {$step['label']}", $this->steps($verdict)));
+        return implode(
+            ' → ',
+            array_map(static fn(array $step): string => "{$step['count']} {$step['label']}", $this->steps($verdict)),
+        );
     }
 
     /** @return PersonName */

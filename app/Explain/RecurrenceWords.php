@@ -19,12 +19,27 @@ final readonly class RecurrenceWords
             [$name, $value] = explode('=', $part, 2) + [1 => ''];
             $parts[$name] = $value;
         }
-        $every = $this->words->say('recurrence.'.strtolower($parts['FREQ'] ?? 'daily'), ['interval' => (int) $parts['INTERVAL']]);
-        $days = implode(', ', array_filter([...array_map(fn(string $day): string => $this->day($day, $parts['BYSETPOS'] ?? null), self::listed($parts['BYDAY'] ?? '')), ...array_map($this->dayOfMonth(...), self::listed($parts['BYMONTHDAY'] ?? ''))]));
+        $every = $this->words->say('recurrence.' . strtolower($parts['FREQ'] ?? 'daily'), [
+            'interval' => (int) $parts['INTERVAL'],
+        ]);
+        $days = implode(
+            ', ',
+            array_filter([
+                ...array_map(
+                    fn(string $day): string => $this->day($day, $parts['BYSETPOS'] ?? null),
+                    self::listed($parts['BYDAY'] ?? ''),
+                ),
+                ...array_map($this->dayOfMonth(...), self::listed($parts['BYMONTHDAY'] ?? '')),
+            ]),
+        );
 
         return match (true) {
             $days === '' => $every,
-            isset($parts['BYMONTH']) => $this->words->say('recurrence.month', ['every' => $every, 'months' => implode(', ', array_map($this->month(...), self::listed($parts['BYMONTH']))), 'days' => $days]),
+            isset($parts['BYMONTH']) => $this->words->say('recurrence.month', [
+                'every' => $every,
+                'months' => implode(', ', array_map($this->month(...), self::listed($parts['BYMONTH']))),
+                'days' => $days,
+            ]),
             default => $this->words->say('recurrence.on', ['every' => $every, 'days' => $days]),
         };
     }
@@ -37,7 +52,7 @@ final readonly class RecurrenceWords
 
     private function day(string $day, ?string $position): string
     {
-        $name = $this->words->say('recurrence.'.substr($day, -2));
+        $name = $this->words->say('recurrence.' . substr($day, -2));
         $nth = substr($day, 0, -2) ?: $position;
 
         return $nth === null ? $name : $this->words->say('recurrence.nth', ['nth' => self::last($nth), 'day' => $name]);
@@ -55,7 +70,14 @@ final readonly class RecurrenceWords
 
     private function month(string $month): string
     {
-        $formatter = new IntlDateFormatter($this->words->locale, IntlDateFormatter::NONE, IntlDateFormatter::NONE, 'UTC', null, 'LLLL');
+        $formatter = new IntlDateFormatter(
+            $this->words->locale,
+            IntlDateFormatter::NONE,
+            IntlDateFormatter::NONE,
+            'UTC',
+            null,
+            'LLLL',
+        );
 
         return (string) $formatter->format((int) gmmktime(0, 0, 0, (int) $month, 1, 2026));
     }

@@ -18,9 +18,13 @@ final readonly class TraceWords
     public function stepLabel(string $code, Node $verdict): string
     {
         return match ($code) {
-            'pool' => $verdict->has('pool') ? $this->parts->say(Family::Pool, $verdict->get('pool'), 'step') : $this->house->words->say('trail.pool'),
+            'pool' => $verdict->has('pool')
+                ? $this->parts->say(Family::Pool, $verdict->get('pool'), 'step')
+                : $this->house->words->say('trail.pool'),
             'present', 'cover' => $this->house->words->say("trail.{$code}"),
-            default => $this->house->words->say($this->house->words->has("limit.{$code}.step") ? "limit.{$code}.step" : "limit.{$code}.name"),
+            default => $this->house->words->say(
+                $this->house->words->has("limit.{$code}.step") ? "limit.{$code}.step" : "limit.{$code}.name",
+            ),
         };
     }
 
@@ -32,7 +36,9 @@ final readonly class TraceWords
         }
         $until = $figures->find('away_until')?->text();
 
-        return $this->house->words->say("unavailability.{$code}", ['away_until' => $until === null ? 'none' : $this->house->until($until)]);
+        return $this->house->words->say("unavailability.{$code}", [
+            'away_until' => $until === null ? 'none' : $this->house->until($until),
+        ]);
     }
 
     /**
@@ -47,9 +53,12 @@ final readonly class TraceWords
         $parts = [];
         if ($candidate->has('pass')) {
             $away = $candidate->get('pass')->int() - $picked->get('pass')->int();
-            $parts[] = $candidate->get('person')->text() === $picked->get('person')->text()
-                ? $say('figures.turn')
-                : $say('figures.turns_away', ['turns' => $away === 0 ? 'none' : number_format(max(0.01, $away / Rotation::stride(100)), 2)]);
+            $parts[] =
+                $candidate->get('person')->text() === $picked->get('person')->text()
+                    ? $say('figures.turn')
+                    : $say('figures.turns_away', [
+                        'turns' => $away === 0 ? 'none' : number_format(max(0.01, $away / Rotation::stride(100)), 2),
+                    ]);
             $weight = $candidate->find('weight')?->int() ?? 100;
             if ($weight !== 100) {
                 $parts[] = $say('figures.weight', ['weight' => number_format($weight / 100, 2)]);
@@ -59,7 +68,9 @@ final readonly class TraceWords
         if (array_key_exists('load_percent', $values)) {
             $last = $candidate->find('last_assigned')?->text();
             $parts[] = $say('figures.load', ['load_percent' => $candidate->find('load_percent')?->int() ?? 'none']);
-            $parts[] = $say('figures.last_assigned', ['last_assigned' => $last === null ? 'none' : $this->house->moment($last)]);
+            $parts[] = $say('figures.last_assigned', [
+                'last_assigned' => $last === null ? 'none' : $this->house->moment($last),
+            ]);
         }
         if ($candidate->has('place')) {
             $parts[] = $say('figures.place', ['place' => $candidate->get('place')->int()]);
@@ -72,7 +83,9 @@ final readonly class TraceWords
     {
         return $otherwise->get('kind')->text() === 'next_rule'
             ? null
-            : $this->house->words->say('trail.otherwise', ['otherwise' => $this->parts->say(Family::Otherwise, $otherwise)]);
+            : $this->house->words->say('trail.otherwise', [
+                'otherwise' => $this->parts->say(Family::Otherwise, $otherwise),
+            ]);
     }
 
     public function method(Node $method): string
@@ -98,7 +111,10 @@ final readonly class TraceWords
             };
         }
 
-        return $this->house->words->say('effect.'.($code === 'due_follows' && ! $effect->has('due') ? 'due_unknown' : $code), $slots);
+        return $this->house->words->say(
+            'effect.' . ($code === 'due_follows' && !$effect->has('due') ? 'due_unknown' : $code),
+            $slots,
+        );
     }
 
     /** The comparison on account of which criteria failed. */
@@ -106,14 +122,17 @@ final readonly class TraceWords
     {
         $comparison = $failed->get('comparison');
         $path = $comparison->find('field')?->value;
-        if (! is_string($path) || $path === '') {
+        if (!is_string($path) || $path === '') {
             return $this->house->words->say('verdict.criteria_empty');
         }
 
-        return $this->house->words->say($failed->get('negated')->bool() ? 'verdict.criterion_held' : 'verdict.criterion_failed', [
-            'field' => $this->house->field($path),
-            'asked' => (new CriteriaWords($this->house))->asked($comparison, $path),
-            'seen' => $this->house->value($path, $failed->find('seen')?->value),
-        ]);
+        return $this->house->words->say(
+            $failed->get('negated')->bool() ? 'verdict.criterion_held' : 'verdict.criterion_failed',
+            [
+                'field' => $this->house->field($path),
+                'asked' => (new CriteriaWords($this->house))->asked($comparison, $path),
+                'seen' => $this->house->value($path, $failed->find('seen')?->value),
+            ],
+        );
     }
 }

@@ -23,7 +23,11 @@ final class Choices
      */
     public static function of(array $labels): array
     {
-        return array_map(static fn(int|string $value, string $label): array => ['value' => (string) $value, 'label' => $label], array_keys($labels), array_values($labels));
+        return array_map(
+            static fn(int|string $value, string $label): array => ['value' => (string) $value, 'label' => $label],
+            array_keys($labels),
+            array_values($labels),
+        );
     }
 
     /**
@@ -34,7 +38,9 @@ final class Choices
     public static function ofField(Field $field): array
     {
         return array_map(
-            static fn(array $choice): array => in_array($choice['value'], $field->retiredOptions, true) ? $choice + ['retired' => true] : $choice,
+            static fn(array $choice): array => in_array($choice['value'], $field->retiredOptions, true)
+                ? $choice + ['retired' => true]
+                : $choice,
             self::of($field->options),
         );
     }
@@ -42,10 +48,19 @@ final class Choices
     /** @return list<Choice> the tree of places by name, each with the one that it lies in */
     public static function places(): array
     {
-        return array_values(Place::query()->with('parent')->orderBy('name')->get()->map(static fn(Place $place): array => [
-            'value' => $place->slug,
-            'label' => $place->parent === null ? $place->name : "{$place->name}, {$place->parent->name}",
-        ])->all());
+        return array_values(
+            Place::query()
+                ->with('parent')
+                ->orderBy('name')
+                ->get()
+                ->map(
+                    static fn(Place $place): array => [
+                        'value' => $place->slug,
+                        'label' => $place->parent === null ? $place->name : "{$place->name}, {$place->parent->name}",
+                    ],
+                )
+                ->all(),
+        );
     }
 
     /** @return list<Choice> everybody, in the order of the roster */
@@ -59,10 +74,21 @@ final class Choices
      *
      * @param array<array-key, Field> $fields
      *
-     * @return list<array{path: string, label: string, type: string, options: list<array{value: string, label: string}>}>
+     * @return list<array{path: string, label: string, type: string, options: list<array{value: string,
+     *     label: string}>}>
      */
     public static function entries(array $fields): array
     {
-        return array_values(array_map(static fn(Field $field): array => ['path' => $field->path, 'label' => $field->label, 'type' => $field->type->value, 'options' => self::ofField($field)], $fields));
+        return array_values(
+            array_map(
+                static fn(Field $field): array => [
+                    'path' => $field->path,
+                    'label' => $field->label,
+                    'type' => $field->type->value,
+                    'options' => self::ofField($field),
+                ],
+                $fields,
+            ),
+        );
     }
 }

@@ -23,12 +23,18 @@ final readonly class CustomerFields implements FieldProvider
         return [
             new Field('customer.name', $this->words->say('field.customer.name'), FieldType::Text),
             new Field(OwnerGiven::FIELD, $this->words->say('field.customer.owner'), FieldType::Person),
-            ...($tiers === [] ? [] : [new Field('customer.tier', $this->words->say('field.customer.tier'), FieldType::OneOf, $tiers)]),
+            ...$tiers === []
+                ? []
+                : [new Field('customer.tier', $this->words->say('field.customer.tier'), FieldType::OneOf, $tiers)],
         ];
     }
 
     public function values(TaskContent $task, FieldContext $context): array
     {
-        return ['customer.name' => $task->customer?->name, 'customer.tier' => $task->customer?->tier, OwnerGiven::FIELD => $task->customer?->owner];
+        return [
+            'customer.name' => $task->customer?->name,
+            'customer.tier' => $task->customer?->tier,
+            OwnerGiven::FIELD => $task->customer?->owner,
+        ];
     }
 }

@@ -20,7 +20,11 @@ final readonly class FieldProviders
 
     public function catalogue(House $house): FieldCatalogue
     {
-        return new FieldCatalogue(array_merge(...array_map(static fn(FieldProvider $provider): array => $provider->fields($house), $this->providers)));
+        return new FieldCatalogue(
+            array_merge(
+                ...array_map(static fn(FieldProvider $provider): array => $provider->fields($house), $this->providers),
+            ),
+        );
     }
 
     /** @return array<string, string|int|float|bool|list<string>> values by path; what is missing is not there */

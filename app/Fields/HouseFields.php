@@ -15,12 +15,25 @@ final readonly class HouseFields implements FieldProvider
 {
     public function fields(House $house): array
     {
-        return array_values(CustomField::query()->orderBy('position')->get()->map(static function (CustomField $custom): Field {
-            /** @var array<string, string> $options */
-            $options = $custom->options ?? [];
+        return array_values(
+            CustomField::query()
+                ->orderBy('position')
+                ->get()
+                ->map(static function (CustomField $custom): Field {
+                    /** @var array<string, string> $options */
+                    $options = $custom->options ?? [];
 
-            return new Field($custom->path, $custom->label, FieldType::from($custom->type), $options, $custom->retired_at !== null, $custom->retiredOptions());
-        })->all());
+                    return new Field(
+                        $custom->path,
+                        $custom->label,
+                        FieldType::from($custom->type),
+                        $options,
+                        $custom->retired_at !== null,
+                        $custom->retiredOptions(),
+                    );
+                })
+                ->all(),
+        );
     }
 
     public function values(TaskContent $task, FieldContext $context): array

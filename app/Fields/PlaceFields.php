@@ -17,7 +17,10 @@ final readonly class PlaceFields implements FieldProvider
 
     public function fields(House $house): array
     {
-        $places = Place::query()->orderBy('slug')->get(['slug', 'name', 'level'])->groupBy('level');
+        $places = Place::query()
+            ->orderBy('slug')
+            ->get(['slug', 'name', 'level'])
+            ->groupBy('level');
         /** @var array<string, string> $levels */
         $levels = $house->place_levels ?? [];
         $fields = [];
@@ -30,7 +33,9 @@ final readonly class PlaceFields implements FieldProvider
         }
         $answering = $house->answering_level;
         foreach ($answering === null ? [] : ['responsible', 'deputy'] as $role) {
-            $label = $this->words->say("field.{$role}", ['place' => mb_strtolower($levels[(string) $answering] ?? (string) $answering)]);
+            $label = $this->words->say("field.{$role}", [
+                'place' => mb_strtolower($levels[(string) $answering] ?? (string) $answering),
+            ]);
             $fields[] = new Field("{$answering}.{$role}", $label, FieldType::Person);
         }
 

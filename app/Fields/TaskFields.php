@@ -26,15 +26,19 @@ final readonly class TaskFields implements FieldProvider
 
         $state = [];
         foreach (StateFields::TYPES as $path => $type) {
-            $state[] = $this->field($path, $type, match ($path) {
-                'task.status' => $this->labels('status', TaskStatus::cases()),
-                'task.priority' => $this->labels('priority', Priority::cases()),
-                default => [],
-            });
+            $state[] = $this->field(
+                $path,
+                $type,
+                match ($path) {
+                    'task.status' => $this->labels('status', TaskStatus::cases()),
+                    'task.priority' => $this->labels('priority', Priority::cases()),
+                    default => [],
+                },
+            );
         }
 
         return [
-            ...($kinds === [] ? [] : [$this->field('task.kind', FieldType::OneOf, $kinds)]),
+            ...$kinds === [] ? [] : [$this->field('task.kind', FieldType::OneOf, $kinds)],
             $this->field('task.title', FieldType::Text),
             ...$state,
             $this->field('task.source', FieldType::OneOf, $this->labels('source', TaskSource::cases())),

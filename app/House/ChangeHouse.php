@@ -12,7 +12,10 @@ use Closure;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\DB;
 
-/** Changes what the house is made of (fields, kinds of task, checklists), one at a time and recorded; whoever looks at it sees it at once. */
+/**
+ * Changes what the house is made of (fields, kinds of task, checklists), one at a time and recorded; whoever looks at
+ * it sees it at once.
+ */
 final class ChangeHouse
 {
     /**
@@ -23,8 +26,13 @@ final class ChangeHouse
      *
      * @return T
      */
-    public static function run(string $event, string $description, Actor $by, Closure $change, ?Closure $already = null): Model
-    {
+    public static function run(
+        string $event,
+        string $description,
+        Actor $by,
+        Closure $change,
+        ?Closure $already = null,
+    ): Model {
         return DB::transaction(static function () use ($event, $description, $by, $change, $already): Model {
             HouseState::lock();
             $known = $already === null ? null : $already();

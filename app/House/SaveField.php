@@ -8,27 +8,49 @@ use App\Access\Actor;
 use App\Models\House\CustomField;
 use Carbon\CarbonImmutable;
 
-/** Defines a field of tasks, customers or people, or changes its words. Its path and type stay; a value that is taken out is retired: no longer offered, known where it is in use. */
+/**
+ * Defines a field of tasks, customers or people, or changes its words. Its path and type stay; a value that is taken
+ * out is retired: no longer offered, known where it is in use.
+ */
 final class SaveField
 {
     /** @param array<array-key, string>|null $options label by value, in order; null: it has none */
     public function define(string $path, string $label, string $type, ?array $options, Actor $by): CustomField
     {
-        return ChangeHouse::run('field_defined', "defined the field {$path}", $by, static fn(): CustomField => CustomField::query()->create([
-            'path' => $path, 'label' => $label, 'type' => $type, 'options' => $options, 'position' => CustomField::query()->count(),
-        ]));
+        return ChangeHouse::run(
+            'field_defined',
+            "defined the field {$path}",
+            $by,
+            static fn(): CustomField => CustomField::query()->create([
+                'path' => $path,
+                'label' => $label,
+                'type' => $type,
+                'options' => $options,
+                'position' => CustomField::query()->count(),
+            ]),
+        );
     }
 
     /** @param array<array-key, string>|null $options */
     public function change(CustomField $field, string $label, ?array $options, Actor $by): CustomField
     {
-        return ChangeHouse::run('field_changed', "changed the field {$field->path}", $by, static function () use ($field, $label, $options): CustomField {
+        return ChangeHouse::run('field_changed', "changed the field {$field->path}", $by, static function () use (
+            $field,
+            $label,
+            $options,
+        ): CustomField {
             /** @var array<array-key, string> $known */
             $known = (array) $field->options;
-            $field->update(['label' => $label] + ($options === null ? [] : [
-                'options' => $options + $known,
-                'retired_options' => array_map(strval(...), array_keys(array_diff_key($known, $options))) ?: null,
-            ]));
+            $field->update(
+                ['label' => $label] +
+                    ($options === null
+                        ? []
+                        : [
+                            'options' => $options + $known,
+                            'retired_options' =>
+                                array_map(strval(...), array_keys(array_diff_key($known, $options))) ?: null,
+                        ]),
+            );
 
             return $field;
         });
@@ -36,17 +58,25 @@ final class SaveField
 
     public function retire(CustomField $field, bool $retired, Actor $by): CustomField
     {
-        return ChangeHouse::run($retired ? 'field_retired' : 'field_taken_up', ($retired ? 'retired' : 'took up')." the field {$field->path}", $by, static function () use ($field, $retired): CustomField {
-            $field->update(['retired_at' => $retired ? CarbonImmutable::now() : null]);
+        return ChangeHouse::run(
+            $retired ? 'field_retired' : 'field_taken_up',
+            ($retired ? 'retired' : 'took up') . " the field {$field->path}",
+            $by,
+            static function () use ($field, $retired): CustomField {
+                $field->update(['retired_at' => $retired ? CarbonImmutable::now() : null]);
 
-            return $field;
-        });
+                return $field;
+            },
+        );
     }
 
     /** @param int $places down; negative: up */
     public function move(CustomField $field, int $places, Actor $by): CustomField
     {
-        return ChangeHouse::run('field_moved', "moved the field {$field->path}", $by, static function () use ($field, $places): CustomField {
+        return ChangeHouse::run('field_moved', "moved the field {$field->path}", $by, static function () use (
+            $field,
+            $places,
+        ): CustomField {
             $order = CustomField::query()->orderBy('position')->orderBy('id')->get();
             $from = (int) $order->search(static fn(CustomField $one): bool => $one->is($field));
             $to = max(0, min($order->count() - 1, $from + $places));

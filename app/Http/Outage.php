@@ -17,13 +17,27 @@ final class Outage
     /** Errors of the server and of its client library (MariaDB), by what they are about. */
     private const CODES = [
         // The disk is full, or can't be written.
-        3, 1021, 1026, 1030, 1114, 1878,
+        3,
+        1021,
+        1026,
+        1030,
+        1114,
+        1878,
         // It takes nobody in, shuts down, or only reads.
-        1040, 1053, 1290, 1836, 1927, 4031,
+        1040,
+        1053,
+        1290,
+        1836,
+        1927,
+        4031,
         // Somebody else held a lock for too long, or the other way round.
-        1205, 1213,
+        1205,
+        1213,
         // It is not reachable, has gone away, or was lost in the middle of a query.
-        2002, 2003, 2006, 2013,
+        2002,
+        2003,
+        2006,
+        2013,
     ];
 
     /** What is to be answered in the place of an error; null: it is something else. */

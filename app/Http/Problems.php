@@ -24,7 +24,10 @@ use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Throwable;
 
-/** Errors as application/problem+json (RFC 9457) for whoever asks for JSON; as a sentence on the page for whoever looks at one. */
+/**
+ * Errors as application/problem+json (RFC 9457) for whoever asks for JSON; as a sentence on the page for whoever looks
+ * at one.
+ */
 final class Problems
 {
     private const TYPES = 'https://openbaton.example/problems/';
@@ -33,7 +36,16 @@ final class Problems
     private const MIXED_COLLATIONS = 1267;
 
     /** The last part of the problem's type by status; its words stand under "problem". */
-    private const CODES = [403 => 'not-allowed', 404 => 'not-found', 405 => 'not-that-way', 413 => 'too-large', 419 => 'open-too-long', 429 => 'too-many-requests', 500 => 'failed', 503 => 'closed'];
+    private const CODES = [
+        403 => 'not-allowed',
+        404 => 'not-found',
+        405 => 'not-that-way',
+        413 => 'too-large',
+        419 => 'open-too-long',
+        429 => 'too-many-requests',
+        500 => 'failed',
+        503 => 'closed',
+    ];
 
     /** What has no words of its own. */
     private const OTHER = 'http';
@@ -44,7 +56,12 @@ final class Problems
     {
         $exceptions->dontReport([Foreseen::class]);
         // A text beyond ASCII was compared with ids: it is the id of nothing.
-        $exceptions->map(QueryException::class, static fn(QueryException $error): Throwable => ($error->errorInfo[1] ?? null) === self::MIXED_COLLATIONS ? new NotFoundHttpException(previous: $error) : $error);
+        $exceptions->map(
+            QueryException::class,
+            static fn(QueryException $error): Throwable => ($error->errorInfo[1] ?? null) === self::MIXED_COLLATIONS
+                ? new NotFoundHttpException(previous: $error)
+                : $error,
+        );
         $exceptions->map(UniqueConstraintViolationException::class, TakenMeanwhile::of(...));
         $exceptions->report(WithoutValues::report(...));
         $exceptions->render(self::render(...));
@@ -54,15 +71,28 @@ final class Problems
      * @param string      $code   the last part of the problem's type
      * @param list<Fault> $faults
      */
-    public static function response(int $status, string $code, string $title, string $detail, array $faults = []): JsonResponse
-    {
-        return new JsonResponse(array_filter([
-            'type' => self::TYPES.$code,
-            'title' => $title,
-            'status' => $status,
-            'detail' => $detail,
-            'errors' => array_map(static fn(Fault $fault): array => ['pointer' => $fault->pointer, 'detail' => $fault->reason] + ($fault->missing === null ? [] : ['missing' => $fault->missing]), $faults),
-        ]), $status, ['Content-Type' => 'application/problem+json']);
+    public static function response(
+        int $status,
+        string $code,
+        string $title,
+        string $detail,
+        array $faults = [],
+    ): JsonResponse {
+        return new JsonResponse(
+            array_filter([
+                'type' => self::TYPES . $code,
+                'title' => $title,
+                'status' => $status,
+                'detail' => $detail,
+                'errors' => array_map(
+                    static fn(Fault $fault): array => ['pointer' => $fault->pointer, 'detail' => $fault->reason] +
+                        ($fault->missing === null ? [] : ['missing' => $fault->missing]),
+                    $faults,
+                ),
+            ]),
+            $status,
+            ['Content-Type' => 'application/problem+json'],
+        );
     }
 
     /** @return array{string, string, string} the last part of the problem's type, its title, and what to do */
@@ -70,7 +100,7 @@ final class Problems
     {
         $words = app(Words::class);
         $code = self::CODES[$status] ?? ($status >= 500 ? self::CODES[500] : self::OTHER);
-        $path = 'problem.'.str_replace('-', '_', $code);
+        $path = 'problem.' . str_replace('-', '_', $code);
 
         return [$code, $words->say("{$path}.title"), $words->say("{$path}.detail")];
     }
@@ -84,22 +114,50 @@ final class Problems
     {
         $error = Outage::of($error) ?? $error;
         // A page that is open stays, with what was typed on it, while the house can't be reached.
-        $stays = $request->hasHeader('X-Inertia') && $error instanceof HttpExceptionInterface && $error->getStatusCode() === 503;
-        if (! $request->is('api/*') && ! $request->expectsJson() && ! $stays) {
+        $stays =
+            $request->hasHeader('X-Inertia') &&
+            $error instanceof HttpExceptionInterface &&
+            $error->getStatusCode() === 503;
+        if (!$request->is('api/*') && !$request->expectsJson() && !$stays) {
             return self::toPage($error, $request);
         }
 
         return match (true) {
-            $error instanceof DocumentError => self::response(422, 'not-valid', 'The document is not valid.', $error->getMessage(), $error->faults),
-            $error instanceof ValidationException => self::response(422, 'not-valid', 'The request is not valid.', $error->getMessage(), self::faults($error)),
-            $error instanceof Refused => self::response($error->status(), $error->problem(), app(Words::class)->say($error->title()), self::detailOf($error)),
-            $error instanceof AuthenticationException => self::response(401, 'not-signed-in', 'Not signed in.', 'Send a personal token as "Authorization: Bearer …".'),
+            $error instanceof DocumentError => self::response(
+                422,
+                'not-valid',
+                'The document is not valid.',
+                $error->getMessage(),
+                $error->faults,
+            ),
+            $error instanceof ValidationException => self::response(
+                422,
+                'not-valid',
+                'The request is not valid.',
+                $error->getMessage(),
+                self::faults($error),
+            ),
+            $error instanceof Refused => self::response(
+                $error->status(),
+                $error->problem(),
+                app(Words::class)->say($error->title()),
+                self::detailOf($error),
+            ),
+            $error instanceof AuthenticationException => self::response(
+                401,
+                'not-signed-in',
+                'Not signed in.',
+                'Send a personal token as "Authorization: Bearer …".',
+            ),
             $error instanceof HttpExceptionInterface => self::http($error),
             default => self::response(500, ...self::said(500)),
         };
     }
 
-    /** What was asked from a page that is open is answered on it; a page that can't be had is looked for anew, as a whole. */
+    /**
+     * What was asked from a page that is open is answered on it; a page that can't be had is looked for anew, as a
+     * whole.
+     */
     private static function toPage(Throwable $error, Request $request): ?Response
     {
         if ($error instanceof Refused) {
@@ -109,15 +167,25 @@ final class Problems
             return self::notValid($error->getMessage(), $request);
         }
         $http = $error instanceof HttpExceptionInterface ? $error : null;
-        if ($error instanceof ValidationException || $error instanceof AuthenticationException || $error instanceof HttpResponseException
-            || ($http === null && config()->boolean('app.debug'))) {
+        if (
+            $error instanceof ValidationException ||
+            $error instanceof AuthenticationException ||
+            $error instanceof HttpResponseException ||
+            ($http === null && config()->boolean('app.debug'))
+        ) {
             return null;
         }
         $status = $http?->getStatusCode() ?? 500;
         [, $title, $detail] = self::said($status);
 
         return match (true) {
-            ! $request->hasHeader('X-Inertia') => self::page($status, $title, $detail, $status === 503 ? RetryRequest::of($request) : null, $http?->getHeaders() ?? []),
+            !$request->hasHeader('X-Inertia') => self::page(
+                $status,
+                $title,
+                $detail,
+                $status === 503 ? RetryRequest::of($request) : null,
+                $http?->getHeaders() ?? [],
+            ),
             $request->isMethod('GET') => Inertia::location($request->fullUrl()),
             default => back(303)->with('problem', "{$title} {$detail}"),
         };
@@ -129,23 +197,39 @@ final class Problems
         $before = url()->previous();
         parse_str((string) parse_url($before, PHP_URL_QUERY), $query);
 
-        return $request->isMethod('GET') && trim((string) parse_url($before, PHP_URL_PATH), '/') === trim($request->path(), '/') && $query === $request->query->all();
+        return $request->isMethod('GET') &&
+            trim((string) parse_url($before, PHP_URL_PATH), '/') === trim($request->path(), '/') &&
+            $query === $request->query->all();
     }
 
     /** There is no page to go back to that would be another one: an address, or a document that a program sent. */
     private static function notValid(string $detail, Request $request): Response
     {
         return match (true) {
-            ! $request->hasHeader('X-Inertia') => self::page(422, 'This was not right.', mb_strimwidth($detail, 0, self::LONGEST_DETAIL, '…')),
+            !$request->hasHeader('X-Inertia') => self::page(
+                422,
+                'This was not right.',
+                mb_strimwidth($detail, 0, self::LONGEST_DETAIL, '…'),
+            ),
             $request->isMethod('GET') => Inertia::location($request->fullUrl()),
             default => back(303)->with('problem', $detail),
         };
     }
 
     /** @param array<mixed> $headers */
-    private static function page(int $status, string $title, string $detail, ?RetryRequest $again = null, array $headers = []): Response
-    {
-        return response()->view('problem', ['status' => $status, 'title' => $title, 'detail' => $detail, 'again' => $again], $status, $headers);
+    private static function page(
+        int $status,
+        string $title,
+        string $detail,
+        ?RetryRequest $again = null,
+        array $headers = [],
+    ): Response {
+        return response()->view(
+            'problem',
+            ['status' => $status, 'title' => $title, 'detail' => $detail, 'again' => $again],
+            $status,
+            $headers,
+        );
     }
 
     private static function http(HttpExceptionInterface $error): JsonResponse
@@ -166,7 +250,7 @@ final class Problems
         foreach ($error->errors() as $field => $reasons) {
             foreach (is_array($reasons) ? $reasons : [] as $reason) {
                 if (is_string($reason)) {
-                    $faults[] = new Fault('/'.str_replace('.', '/', (string) $field), $reason);
+                    $faults[] = new Fault('/' . str_replace('.', '/', (string) $field), $reason);
                 }
             }
         }

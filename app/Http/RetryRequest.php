@@ -6,7 +6,10 @@ namespace App\Http;
 
 use Illuminate\Http\Request;
 
-/** How what could not be answered is asked once more: a page by itself, a form by whoever filled it in, with what they typed. */
+/**
+ * How what could not be answered is asked once more: a page by itself, a form by whoever filled it in, with what they
+ * typed.
+ */
 final readonly class RetryRequest
 {
     /** @param array<string, string> $typed by the names of the form's entries */
@@ -19,7 +22,13 @@ final readonly class RetryRequest
             return new self(true, $request->getRequestUri(), []);
         }
 
-        return $request->isMethod('POST') && $request->files->count() === 0 ? new self(false, $request->getRequestUri(), array_filter(self::entries($request->request->all()), is_string(...))) : null;
+        return $request->isMethod('POST') && $request->files->count() === 0
+            ? new self(
+                false,
+                $request->getRequestUri(),
+                array_filter(self::entries($request->request->all()), is_string(...)),
+            )
+            : null;
     }
 
     /**

@@ -29,14 +29,28 @@ final class Stamps
 
     public function __construct()
     {
-        $row = House::query()->select(['changes', 'roster_revision', 'customer_revision', 'draft_revision'])
+        $row = House::query()
+            ->select(['changes', 'roster_revision', 'customer_revision', 'draft_revision'])
             // Arrivals by the number of the last task, changes by what was recorded of them.
             ->addSelect(['arrived' => Task::query()->select('number')->latest('number')->limit(1)])
             ->addSelect(['recorded' => RecordedEvent::query()->select('id')->latest('id')->limit(1)])
             ->addSelect(['told' => Notice::query()->select('id')->latest('id')->limit(1)])
             ->addSelect(['version' => RulebookVersion::query()->published()->select('id')->limit(1)])
-            ->toBase()->first();
-        $this->row = new Row($row ?? (object) ['changes' => 0, 'roster_revision' => 0, 'customer_revision' => 0, 'draft_revision' => 0, 'arrived' => null, 'recorded' => null, 'told' => null, 'version' => null]);
+            ->toBase()
+            ->first();
+        $this->row = new Row(
+            $row ??
+                (object) [
+                    'changes' => 0,
+                    'roster_revision' => 0,
+                    'customer_revision' => 0,
+                    'draft_revision' => 0,
+                    'arrived' => null,
+                    'recorded' => null,
+                    'told' => null,
+                    'version' => null,
+                ],
+        );
     }
 
     /** Of everything. */
@@ -77,7 +91,9 @@ final class Stamps
     /** People, teams, absences, customers, settings, and what the clock makes of them. */
     private function house(): string
     {
-        return "{$this->row->int('changes')}-{$this->row->int('roster_revision')}-{$this->row->int('customer_revision')}";
+        return "{$this->row->int('changes')}-{$this->row->int('roster_revision')}-{$this->row->int(
+            'customer_revision',
+        )}";
     }
 
     private function rules(): string
@@ -93,21 +109,41 @@ final class Stamps
             return null;
         }
         $tasks = [];
-        foreach ([
-            Task::query()->open()->where('assignee_id', $person->id),
-            Task::query()->where('status', TaskStatus::InReview)->where('reviewer_id', $person->id),
-            Task::query()->claimable()->whereHas('claimants', static fn(Builder $claimants): Builder => $claimants->whereKey($person->id)),
-        ] as $query) {
+        foreach (
+            [
+                Task::query()->open()->where('assignee_id', $person->id),
+                Task::query()->where('status', TaskStatus::InReview)->where('reviewer_id', $person->id),
+                Task::query()
+                    ->claimable()
+                    ->whereHas(
+                        'claimants',
+                        static fn(Builder $claimants): Builder => $claimants->whereKey($person->id),
+                    ),
+            ]
+            as $query
+        ) {
             $tasks[] = $query->orderBy('id')->limit(self::MINE)->pluck('revision', 'id')->all();
         }
 
-        return hash('xxh3', serialize([$tasks, Notice::query()->unseen()->where('person_id', $person->id)->count(), Notice::query()->where('person_id', $person->id)->latest('at')->latest('id')->first('id')?->id]));
+        return hash(
+            'xxh3',
+            serialize([
+                $tasks,
+                Notice::query()->unseen()->where('person_id', $person->id)->count(),
+                Notice::query()->where('person_id', $person->id)->latest('at')->latest('id')->first('id')?->id,
+            ]),
+        );
     }
 
     /** What stands at the bottom of every page. */
     private function strip(): string
     {
-        return implode('-', [Task::query()->unplaced()->count(), Handoff::query()->latest('id')->first('id')?->id, $this->house(), $this->row->textOrNull('version')]);
+        return implode('-', [
+            Task::query()->unplaced()->count(),
+            Handoff::query()->latest('id')->first('id')?->id,
+            $this->house(),
+            $this->row->textOrNull('version'),
+        ]);
     }
 
     private static function task(string $id): string

@@ -7,7 +7,9 @@ namespace App\Http;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Validation\ValidationException;
 
-/** Two made the same at one moment: the database has let one of them, and the other is refused as if it had come later. */
+/**
+ * Two made the same at one moment: the database has let one of them, and the other is refused as if it had come later.
+ */
 final class TakenMeanwhile
 {
     /** What of a form a unique key is about, where it is called otherwise there. */
@@ -19,6 +21,9 @@ final class TakenMeanwhile
         preg_match("/for key '(?:[a-z_]+\\.)?([a-z_]+?)_unique'/", $error->getMessage(), $found);
         $column = preg_replace('/^.*_(?=[a-z]+$)/', '', $found[1] ?? '') ?? '';
 
-        return ValidationException::withMessages([self::INPUTS[$column] ?? ($column === '' ? 'name' : $column) => 'There is one of that already: it was made a moment ago.']);
+        return ValidationException::withMessages([
+            self::INPUTS[$column] ??
+            ($column === '' ? 'name' : $column) => 'There is one of that already: it was made a moment ago.',
+        ]);
     }
 }

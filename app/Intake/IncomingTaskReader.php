@@ -24,7 +24,19 @@ use OpenBaton\Core\Workload\Priority;
 /** Reads an incoming task from a document; everything that is wrong with it is reported, each by its JSON pointer. */
 final readonly class IncomingTaskReader
 {
-    private const MEMBERS = ['title', 'kind', 'description', 'customer', 'contact', 'priority', 'estimate', 'start', 'due', 'tags', 'fields'];
+    private const MEMBERS = [
+        'title',
+        'kind',
+        'description',
+        'customer',
+        'contact',
+        'priority',
+        'estimate',
+        'start',
+        'due',
+        'tags',
+        'fields',
+    ];
 
     public function __construct(private CustomerSource $customers) {}
 
@@ -36,15 +48,26 @@ final readonly class IncomingTaskReader
         $faults->add(...$node->strangers(self::MEMBERS));
         $title = $faults->collect(static fn(): string => $node->get('title')->line(TextLimits::TITLE));
         $kind = $faults->collect(fn(): KnownKind => $this->kind($node->get('kind'), $house));
-        $description = $faults->collect(static fn(): ?string => $node->find('description')?->prose(TextLimits::DETAILS));
-        $customer = $faults->collect(fn(): ?KnownCustomer => $node->has('customer') ? $this->customer($node->get('customer'), $at) : null);
+        $description = $faults->collect(
+            static fn(): ?string => $node->find('description')?->prose(TextLimits::DETAILS),
+        );
+        $customer = $faults->collect(
+            fn(): ?KnownCustomer => $node->has('customer') ? $this->customer($node->get('customer'), $at) : null,
+        );
         $contact = $faults->collect(static fn(): ?string => $node->find('contact')?->line(TextLimits::TITLE));
         $priority = $faults->collect(static fn(): ?Priority => $node->find('priority')?->case(Priority::class));
         $estimate = $faults->collect(static fn(): ?int => $node->find('estimate')?->minutes());
         $startsAt = $faults->collect(static fn(): ?int => self::moment($node->find('start')));
         $dueAt = $faults->collect(static fn(): ?int => self::moment($node->find('due')));
-        $tags = $faults->collect(static fn(): array => array_map(static fn(Node $tag): string => $tag->line(TextLimits::TAG), $node->itemsOf('tags')));
-        $facts = $faults->collect(fn(): array => $this->facts($node->find('fields'), $house->catalogue, $house->roster, $faults));
+        $tags = $faults->collect(
+            static fn(): array => array_map(
+                static fn(Node $tag): string => $tag->line(TextLimits::TAG),
+                $node->itemsOf('tags'),
+            ),
+        );
+        $facts = $faults->collect(
+            fn(): array => $this->facts($node->find('fields'), $house->catalogue, $house->roster, $faults),
+        );
         if ($startsAt !== null && $dueAt !== null && $dueAt < $startsAt) {
             $faults->add(...$node->get('due')->fail('It is due before it can be started.')->faults);
         }
@@ -53,18 +76,36 @@ final readonly class IncomingTaskReader
             throw new LogicException('What could not be read has no fault.');
         }
 
-        return new IncomingTask($title, $kind, $source, $description, $customer, $contact, $priority ?? Priority::Normal, $estimate, $startsAt, $dueAt, ($facts ?? []) + $kind->defaults, array_values(array_unique($tags ?? [])));
+        return new IncomingTask(
+            $title,
+            $kind,
+            $source,
+            $description,
+            $customer,
+            $contact,
+            $priority ?? Priority::Normal,
+            $estimate,
+            $startsAt,
+            $dueAt,
+            ($facts ?? []) + $kind->defaults,
+            array_values(array_unique($tags ?? [])),
+        );
     }
 
     private function kind(Node $node, Snapshot $house): KnownKind
     {
-        return $house->kindNamed($node->text())
-            ?? throw $node->fail('There is no kind of task "{given}"; there are {known}.', given: $node->text(), known: implode(', ', array_column($house->kinds, 'slug')));
+        return $house->kindNamed($node->text()) ??
+            throw $node->fail(
+                'There is no kind of task "{given}"; there are {known}.',
+                given: $node->text(),
+                known: implode(', ', array_column($house->kinds, 'slug')),
+            );
     }
 
     private function customer(Node $node, HouseAt $house): KnownCustomer
     {
-        return $this->customers->named($node->text(), $house) ?? throw $node->fail('There is no customer "{given}".', given: $node->text());
+        return $this->customers->named($node->text(), $house) ??
+            throw $node->fail('There is no customer "{given}".', given: $node->text());
     }
 
     private static function moment(?Node $node): ?int
@@ -79,7 +120,7 @@ final readonly class IncomingTaskReader
         foreach ($node?->members() ?? [] as [$path, $value]) {
             $faults->collect(static function () use ($path, $value, $catalogue, $roster, &$facts): void {
                 $field = $catalogue->find($path) ?? throw $value->fail('There is no field "{path}".', path: $path);
-                if (! Assignment::isSettable($path)) {
+                if (!Assignment::isSettable($path)) {
                     throw $value->fail('"{path}" is not set here.', path: $path);
                 }
                 if ($value->value !== null) {

@@ -30,6 +30,10 @@ final readonly class PreviewTask
         $ready = $this->route->ready(new Arrival($by, null, $by->person?->slug), $incoming, $house);
         $work = WorkReader::of($ready->needs, $house->snapshot);
 
-        return DecisionFormat::write($house->router()->decide($ready->change, $work, RotationStore::read($ready->needs->rotations, $house->snapshot)));
+        return DecisionFormat::write(
+            $house
+                ->router()
+                ->decide($ready->change, $work, RotationStore::read($ready->needs->rotations, $house->snapshot)),
+        );
     }
 }

@@ -8,7 +8,9 @@ use App\Bridge\HouseAt;
 use OpenBaton\Core\Routing\Needs;
 use OpenBaton\Core\Subject\ChangeSet;
 
-/** A task that arrives, with all that its decision takes but work in hand and rotations: these are read under the lock. */
+/**
+ * A task that arrives, with all that its decision takes but work in hand and rotations: these are read under the lock.
+ */
 final readonly class ReadyToRoute
 {
     public Needs $needs;

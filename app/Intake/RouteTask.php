@@ -37,7 +37,12 @@ final readonly class RouteTask
         );
         $facts = $house->router()->facts->of(null, $subject, $arrival->at);
 
-        return new ReadyToRoute($arrival, $task, new ChangeSet("arrival-{$arrival->taskId}", $arrival->at, null, $subject, $facts), $house);
+        return new ReadyToRoute(
+            $arrival,
+            $task,
+            new ChangeSet("arrival-{$arrival->taskId}", $arrival->at, null, $subject, $facts),
+            $house,
+        );
     }
 
     /** @param ReadyToRoute $ready with a house that decides like the locked one */
@@ -45,8 +50,19 @@ final readonly class RouteTask
     {
         $task = $ready->arrival->task($ready->task);
         $occasion = new Occasion($ready->change->at, Cause::Intake, TaskArrives::kind(), $ready->arrival->byUserId);
-        $chain = $this->runner->run($locked, $occasion, [$ready->change], [$ready->arrival->taskId => $task], $ready->needs);
+        $chain = $this->runner->run(
+            $locked,
+            $occasion,
+            [$ready->change],
+            [$ready->arrival->taskId => $task],
+            $ready->needs,
+        );
 
-        return TaskDocument::arrived($task, $ready->task, $chain->subjects[$ready->arrival->taskId], $locked->house->snapshot);
+        return TaskDocument::arrived(
+            $task,
+            $ready->task,
+            $chain->subjects[$ready->arrival->taskId],
+            $locked->house->snapshot,
+        );
     }
 }

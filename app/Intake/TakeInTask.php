@@ -26,11 +26,7 @@ use OpenBaton\Core\Document\Node;
  */
 final readonly class TakeInTask
 {
-    public function __construct(
-        private Houses $houses,
-        private IncomingTaskReader $reader,
-        private RouteTask $route,
-    ) {}
+    public function __construct(private Houses $houses, private IncomingTaskReader $reader, private RouteTask $route) {}
 
     /**
      * @param Node        $document as other systems send it; docs/formats/openapi.yaml describes it
@@ -39,14 +35,19 @@ final readonly class TakeInTask
      * @throws DocumentError    with all that is wrong with it; nothing is changed
      * @throws KeyUsedOtherwise
      */
-    public function __invoke(Node $document, TaskSource $source, ?User $by, ?RequestKey $key = null, ?string $byPerson = null): TakenIn
-    {
+    public function __invoke(
+        Node $document,
+        TaskSource $source,
+        ?User $by,
+        ?RequestKey $key = null,
+        ?string $byPerson = null,
+    ): TakenIn {
         $arrival = new Arrival($by, $key, $byPerson);
         try {
             $ready = $this->readyAtFirst($document, $source, $arrival);
             $task = DB::transaction(function () use ($document, $source, $arrival, &$ready): TaskDocument {
                 $locked = $this->houses->lock($ready->house);
-                if (! $locked->house->state->decidesLike($ready->house->state)) {
+                if (!$locked->house->state->decidesLike($ready->house->state)) {
                     $ready = $this->ready($document, $source, $arrival, $locked->house);
                 }
 
@@ -54,8 +55,9 @@ final readonly class TakeInTask
             }, attempts: 3);
 
             return new TakenIn($task, false);
-        } catch (UniqueConstraintViolationException|DocumentError $error) {
-            // The same request has come before, or was on its way twice and the other was first; it may no longer be right by now.
+        } catch (UniqueConstraintViolationException | DocumentError $error) {
+            // The same request has come before, or was on its way twice and the other was first; it may no longer be
+            // right by now.
             return ($key === null ? null : $this->again($key)) ?? throw $error;
         }
     }
@@ -68,7 +70,9 @@ final readonly class TakeInTask
         } catch (DocumentError $error) {
             $now = $this->houses->now();
 
-            return $now->state->decidesLike($recent->state) ? throw $error : $this->ready($document, $source, $arrival, $now);
+            return $now->state->decidesLike($recent->state)
+                ? throw $error
+                : $this->ready($document, $source, $arrival, $now);
         }
     }
 
@@ -79,7 +83,11 @@ final readonly class TakeInTask
 
     private function again(RequestKey $key): ?TakenIn
     {
-        $task = Task::query()->with(TaskSubjects::RELATIONS)->where('key_user_id', $key->userId)->where('key', $key->key)->first();
+        $task = Task::query()
+            ->with(TaskSubjects::RELATIONS)
+            ->where('key_user_id', $key->userId)
+            ->where('key', $key->key)
+            ->first();
         if ($task !== null && $task->key_hash !== $key->hash) {
             throw KeyUsedOtherwise::forTask();
         }

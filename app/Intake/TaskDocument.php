@@ -20,20 +20,44 @@ final readonly class TaskDocument
      * @param list<string> $waitsOn  ids of tasks
      * @param list<string> $linkedTo ids of tasks
      */
-    private function __construct(public Task $task, private Snapshot $house, private ?string $customer, private array $openTo, private array $waitsOn, private array $linkedTo) {}
+    private function __construct(
+        public Task $task,
+        private Snapshot $house,
+        private ?string $customer,
+        private array $openTo,
+        private array $waitsOn,
+        private array $linkedTo,
+    ) {}
 
     /** @param Task $task with its customer, those to whom it is open, and the tasks that it waits for and goes with */
     public static function of(Task $task, Snapshot $house): self
     {
-        $openTo = $task->assignee_id === null ? $task->claimants->map(static fn(Person $person): string => $person->slug)->all() : [];
+        $openTo =
+            $task->assignee_id === null
+                ? $task->claimants->map(static fn(Person $person): string => $person->slug)->all()
+                : [];
 
-        return new self($task, $house, $task->customer?->slug, array_values($openTo), $task->keysOf('waitsOn'), $task->keysOf('linked'));
+        return new self(
+            $task,
+            $house,
+            $task->customer?->slug,
+            array_values($openTo),
+            $task->keysOf('waitsOn'),
+            $task->keysOf('linked'),
+        );
     }
 
     /** The task that has come, just saved as the decision leaves it: nothing of it is asked for again. */
     public static function arrived(Task $task, IncomingTask $incoming, Subject $subject, Snapshot $house): self
     {
-        return new self($task, $house, $incoming->customer?->slug, $subject->openTo, $subject->waitsOn, $subject->linkedTo);
+        return new self(
+            $task,
+            $house,
+            $incoming->customer?->slug,
+            $subject->openTo,
+            $subject->waitsOn,
+            $subject->linkedTo,
+        );
     }
 
     /**
@@ -64,11 +88,18 @@ final readonly class TaskDocument
             'assignee' => $this->person($task->assignee_id),
             'open_to' => $this->openTo,
             'reviewer' => $this->person($task->reviewer_id),
-            'waiting' => $task->status === TaskStatus::Waiting ? ['for' => $task->waiting_for, 'until' => Instant::orNull($task->wakes_at?->getTimestamp()), 'on' => $this->waitsOn] : null,
+            'waiting' =>
+                $task->status === TaskStatus::Waiting
+                    ? [
+                        'for' => $task->waiting_for,
+                        'until' => Instant::orNull($task->wakes_at?->getTimestamp()),
+                        'on' => $this->waitsOn,
+                    ]
+                    : null,
             'source' => $task->source->value,
             'made_by' => $task->made_by_id,
             'linked_to' => $this->linkedTo,
-            'decision' => $this->address($address).'/decision',
+            'decision' => $this->address($address) . '/decision',
         ];
     }
 

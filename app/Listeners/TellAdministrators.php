@@ -17,8 +17,13 @@ final class TellAdministrators
 {
     public function handle(JobFailed $event): void
     {
-        $notification = new BackgroundWorkFailed(class_basename($event->job->resolveName()), Str::limit(WithoutValues::said($event->exception), 300));
+        $notification = new BackgroundWorkFailed(
+            class_basename($event->job->resolveName()),
+            Str::limit(WithoutValues::said($event->exception), 300),
+        );
         // A mail server that does not answer must not be the next failure.
-        rescue(static fn() => Notification::send(User::query()->role(Role::Administrator->value)->get(), $notification));
+        rescue(
+            static fn() => Notification::send(User::query()->role(Role::Administrator->value)->get(), $notification),
+        );
     }
 }

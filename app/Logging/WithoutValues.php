@@ -35,7 +35,7 @@ final class WithoutValues
     {
         foreach ($error->getTrace() as $step) {
             if (str_starts_with($step['file'] ?? '', app_path())) {
-                return str_replace(base_path().'/', '', (string) ($step['file'] ?? '')).':'.($step['line'] ?? 0);
+                return str_replace(base_path() . '/', '', (string) ($step['file'] ?? '')) . ':' . ($step['line'] ?? 0);
             }
         }
 

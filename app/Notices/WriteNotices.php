@@ -34,13 +34,22 @@ final class WriteNotices implements EventConsumer
     public function consume(array $events): void
     {
         $doers = self::doers(...$events);
-        $told = array_merge(...array_map(fn(HandedEvent $one): array => $this->told($one, $doers[(string) $one->userId] ?? null), $events));
+        $told = array_merge(
+            ...array_map(
+                fn(HandedEvent $one): array => $this->told($one, $doers[(string) $one->userId] ?? null),
+                $events,
+            ),
+        );
         if ($told === []) {
             return;
         }
         // Somebody, or the task, may be gone by now.
-        $people = Person::query()->findMany(array_map(static fn(NewNotice $one): string => $one->personId, $told), ['id'])->keyBy('id');
-        $tasks = Task::query()->findMany(array_map(static fn(NewNotice $one): string => $one->of->taskId, $told), ['id'])->keyBy('id');
+        $people = Person::query()
+            ->findMany(array_map(static fn(NewNotice $one): string => $one->personId, $told), ['id'])
+            ->keyBy('id');
+        $tasks = Task::query()
+            ->findMany(array_map(static fn(NewNotice $one): string => $one->of->taskId, $told), ['id'])
+            ->keyBy('id');
         $rows = [];
         foreach ($told as $one) {
             if ($people->has($one->personId) && $tasks->has($one->of->taskId)) {
@@ -55,7 +64,14 @@ final class WriteNotices implements EventConsumer
     {
         $users = array_filter(array_unique(array_map(static fn(HandedEvent $one): ?string => $one->userId, $events)));
         $doers = [];
-        foreach ($users === [] ? [] : Person::query()->whereIn('user_id', $users)->get(['id', 'user_id']) as $person) {
+        foreach (
+            $users === []
+                ? []
+                : Person::query()
+                    ->whereIn('user_id', $users)
+                    ->get(['id', 'user_id'])
+            as $person
+        ) {
             $doers[(string) $person->user_id] = $person->id;
         }
 
@@ -69,7 +85,10 @@ final class WriteNotices implements EventConsumer
         $notices = match (true) {
             $event instanceof SeatChanged => self::changed($of, $event),
             $event instanceof WorkCovered => self::covered($of, $event),
-            $event instanceof PeopleTold => array_map(static fn(string $id): NewNotice => new NewNotice($of, $id, NoticeKind::Told, text: $event->text), $event->peopleIds),
+            $event instanceof PeopleTold => array_map(
+                static fn(string $id): NewNotice => new NewNotice($of, $id, NoticeKind::Told, text: $event->text),
+                $event->peopleIds,
+            ),
             $event instanceof PersonMentioned => [new NewNotice($of, $event->personId, NoticeKind::Mentioned, $doer)],
             default => [],
         };
@@ -84,13 +103,24 @@ final class WriteNotices implements EventConsumer
         if ($event->toId !== null) {
             $notices[] = match (true) {
                 $event->forId !== null => new NewNotice($of, $event->toId, NoticeKind::Covers, $event->forId),
-                $event->seat === SeatName::Reviewer => new NewNotice($of, $event->toId, NoticeKind::Reviews, text: $event->rule),
+                $event->seat === SeatName::Reviewer => new NewNotice(
+                    $of,
+                    $event->toId,
+                    NoticeKind::Reviews,
+                    text: $event->rule,
+                ),
                 $event->rule !== null => new NewNotice($of, $event->toId, NoticeKind::Routed, text: $event->rule),
                 default => new NewNotice($of, $event->toId, NoticeKind::Got, $event->fromId),
             };
         }
         if ($event->fromId !== null) {
-            $notices[] = new NewNotice($of, $event->fromId, $event->rule === null ? NoticeKind::Lost : NoticeKind::RoutedAway, $event->toId, $event->rule);
+            $notices[] = new NewNotice(
+                $of,
+                $event->fromId,
+                $event->rule === null ? NoticeKind::Lost : NoticeKind::RoutedAway,
+                $event->toId,
+                $event->rule,
+            );
         }
 
         return $notices;
@@ -100,10 +130,23 @@ final class WriteNotices implements EventConsumer
     private static function covered(HandedEvent $of, WorkCovered $event): array
     {
         $told = match ($event->kind) {
-            CoverMoveKind::Passes => [[$event->toId, NoticeKind::Covers, $event->forId], [$event->forId, NoticeKind::Covered, $event->toId]],
-            CoverMoveKind::PassesOn => [[$event->toId, NoticeKind::Covers, $event->forId], [$event->fromId, NoticeKind::Lost, $event->toId], [$event->forId, NoticeKind::Covered, $event->toId]],
-            CoverMoveKind::ComesBack => [[$event->forId, NoticeKind::Back, $event->fromId], [$event->fromId, NoticeKind::GivenBack, $event->forId]],
-            CoverMoveKind::Stays => [[$event->toId, NoticeKind::Keeps, $event->forId], [$event->forId, NoticeKind::Kept, $event->toId]],
+            CoverMoveKind::Passes => [
+                [$event->toId, NoticeKind::Covers, $event->forId],
+                [$event->forId, NoticeKind::Covered, $event->toId],
+            ],
+            CoverMoveKind::PassesOn => [
+                [$event->toId, NoticeKind::Covers, $event->forId],
+                [$event->fromId, NoticeKind::Lost, $event->toId],
+                [$event->forId, NoticeKind::Covered, $event->toId],
+            ],
+            CoverMoveKind::ComesBack => [
+                [$event->forId, NoticeKind::Back, $event->fromId],
+                [$event->fromId, NoticeKind::GivenBack, $event->forId],
+            ],
+            CoverMoveKind::Stays => [
+                [$event->toId, NoticeKind::Keeps, $event->forId],
+                [$event->forId, NoticeKind::Kept, $event->toId],
+            ],
         };
         $notices = [];
         foreach ($told as [$personId, $kind, $otherId]) {

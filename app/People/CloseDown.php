@@ -34,12 +34,18 @@ use OpenBaton\Core\Workload\TaskStatus;
  */
 final readonly class CloseDown
 {
-    public function __construct(private SavePerson $save, private EditTask $edit, private EditCustomer $customers, private SnapshotSource $snapshots) {}
+    public function __construct(
+        private SavePerson $save,
+        private EditTask $edit,
+        private EditCustomer $customers,
+        private SnapshotSource $snapshots,
+    ) {}
 
     /**
      * @param string                       $lastDay   YYYY-MM-DD, not to come
      * @param Person|null                  $successor takes their places and customers; null: nobody does
-     * @param array<array-key, string|null> $tasks    who gets a task, by its id; null, and what is not listed: the rules are asked
+     * @param array<array-key, string|null> $tasks who gets a task, by its id; null, and what is not listed: the rules
+     *     are asked
      *
      * @return int how many tasks have gone to others
      */
@@ -59,24 +65,61 @@ final readonly class CloseDown
     private function leave(Person $person, string $lastDay, Actor $by): void
     {
         $known = PersonTerms::of($person->load(['skills', 'place', 'user']), $this->snapshots->current()->roster);
-        $this->save->all([$person->slug => new PersonTerms(['active' => false, 'until' => $lastDay] + array_diff_key($known->document, ['active' => true, 'until' => true, 'intake_paused_until' => true]), [])], $by);
+        $this->save->all(
+            [
+                $person->slug => new PersonTerms(
+                    ['active' => false, 'until' => $lastDay] +
+                        array_diff_key($known->document, [
+                            'active' => true,
+                            'until' => true,
+                            'intake_paused_until' => true,
+                        ]),
+                    [],
+                ),
+            ],
+            $by,
+        );
         // Programs that asked in their name ask no more.
         $person->user?->tokens()->delete();
     }
 
     private function succeed(Person $person, ?Person $successor, Actor $by): void
     {
-        ChangeHouse::run('person_left', "closed down {$person->name}", $by, static function () use ($person, $successor): Person {
-            Team::query()->where('lead_id', $person->id)->update(['lead_id' => $successor?->id]);
-            Place::query()->where('responsible_id', $person->id)->update(['responsible_id' => $successor?->id]);
-            Place::query()->where('deputy_id', $person->id)->update(['deputy_id' => $successor?->id]);
+        ChangeHouse::run('person_left', "closed down {$person->name}", $by, static function () use (
+            $person,
+            $successor,
+        ): Person {
+            Team::query()
+                ->where('lead_id', $person->id)
+                ->update(['lead_id' => $successor?->id]);
+            Place::query()
+                ->where('responsible_id', $person->id)
+                ->update(['responsible_id' => $successor?->id]);
+            Place::query()
+                ->where('deputy_id', $person->id)
+                ->update(['deputy_id' => $successor?->id]);
             $today = CarbonImmutable::now();
-            foreach (Absence::query()->whereHas('substitutes', static fn(Builder $stands): Builder => $stands->whereKey($person->id))
-                ->where(static fn(Builder $left): Builder => $left->where('last_day', '>=', $today->format('Y-m-d'))->orWhere('to', '>', $today))->get() as $absence) {
+            foreach (
+                Absence::query()
+                    ->whereHas('substitutes', static fn(Builder $stands): Builder => $stands->whereKey($person->id))
+                    ->where(
+                        static fn(Builder $left): Builder => $left
+                            ->where('last_day', '>=', $today->format('Y-m-d'))
+                            ->orWhere('to', '>', $today),
+                    )
+                    ->get()
+                as $absence
+            ) {
                 $absence->substitutes()->detach($person->id);
             }
-            Absence::query()->where('person_id', $person->id)->whereIn('status', [AbsenceStatus::Asked, AbsenceStatus::Approved])
-                ->where(static fn(Builder $ahead): Builder => $ahead->where('first_day', '>', $today->format('Y-m-d'))->orWhere('from', '>', $today))
+            Absence::query()
+                ->where('person_id', $person->id)
+                ->whereIn('status', [AbsenceStatus::Asked, AbsenceStatus::Approved])
+                ->where(
+                    static fn(Builder $ahead): Builder => $ahead
+                        ->where('first_day', '>', $today->format('Y-m-d'))
+                        ->orWhere('from', '>', $today),
+                )
                 ->update(['status' => AbsenceStatus::Cancelled]);
 
             return $person;
@@ -86,18 +129,42 @@ final readonly class CloseDown
     /** @param array<array-key, string|null> $tasks */
     private function handOn(Person $person, array $tasks, Actor $by): int
     {
-        $open = Task::query()->open()->where(static fn(Builder $theirs): Builder => $theirs->where('assignee_id', $person->id)->orWhere('reviewer_id', $person->id))->get();
+        $open = Task::query()
+            ->open()
+            ->where(
+                static fn(Builder $theirs): Builder => $theirs
+                    ->where('assignee_id', $person->id)
+                    ->orWhere('reviewer_id', $person->id),
+            )
+            ->get();
         foreach ($open as $task) {
             $to = $tasks[$task->id] ?? null;
-            $seats = array_filter(SeatName::cases(), static fn(SeatName $seat): bool => $person->id === ($seat === SeatName::Reviewer ? $task->reviewer_id : $task->assignee_id));
-            ($this->edit)($task->id, null, new Edit('left', static function (Subject $subject) use ($seats, $to): Subject {
-                foreach ($seats as $seat) {
-                    // Who did what is in review stays known.
-                    $subject = $seat === SeatName::Holder && $subject->status === TaskStatus::InReview && $to === null ? $subject : $subject->seated($seat, $to, null);
-                }
+            $seats = array_filter(
+                SeatName::cases(),
+                static fn(SeatName $seat): bool => $person->id ===
+                    ($seat === SeatName::Reviewer ? $task->reviewer_id : $task->assignee_id),
+            );
+            ($this->edit)(
+                $task->id,
+                null,
+                new Edit(
+                    'left',
+                    static function (Subject $subject) use ($seats, $to): Subject {
+                        foreach ($seats as $seat) {
+                            // Who did what is in review stays known.
+                            $subject =
+                                $seat === SeatName::Holder && $subject->status === TaskStatus::InReview && $to === null
+                                    ? $subject
+                                    : $subject->seated($seat, $to, null);
+                        }
 
-                return $subject;
-            }, reason: "{$person->name} has left", handoff: HandoffCause::HandOn), $by);
+                        return $subject;
+                    },
+                    reason: "{$person->name} has left",
+                    handoff: HandoffCause::HandOn,
+                ),
+                $by,
+            );
         }
 
         return $open->count();

@@ -48,9 +48,16 @@ final readonly class ImportRoster
         DB::transaction(function () use ($node, $remove, $by): void {
             HouseState::lock();
             $changes = $this->changes($node, $remove);
-            (new RosterWriter($remove))->write($remove ? $node : MergedRoster::of($node, Node::root(RosterDocument::build(House::query()->firstOrFail()))));
+            (new RosterWriter($remove))->write(
+                $remove
+                    ? $node
+                    : MergedRoster::of($node, Node::root(RosterDocument::build(House::query()->firstOrFail()))),
+            );
             RosterImported::dispatch(CarbonImmutable::now()->getTimestamp());
-            Audit::record($by, 'roster', 'imported', 'imported a roster', null, ['removing' => $remove, 'changes' => $changes]);
+            Audit::record($by, 'roster', 'imported', 'imported a roster', null, [
+                'removing' => $remove,
+                'changes' => $changes,
+            ]);
         }, attempts: 3);
     }
 
@@ -90,7 +97,7 @@ final readonly class ImportRoster
         $faults = new Faults();
         foreach ($node->get('people')->items() as $person) {
             $place = $person->find('place');
-            if ($place !== null && ! $known->has($place->text())) {
+            if ($place !== null && !$known->has($place->text())) {
                 $faults->add(...$place->fail('There is no place "{place}".', place: $place->text())->faults);
             }
         }

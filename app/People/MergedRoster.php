@@ -9,7 +9,10 @@ use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Document\RosterFormat;
 use stdClass;
 
-/** The roster as it would be once a document has been merged into it: what the document does not list stays, and so does what it does not say of what it lists. */
+/**
+ * The roster as it would be once a document has been merged into it: what the document does not list stays, and so does
+ * what it does not say of what it lists.
+ */
 final class MergedRoster
 {
     /** @param Node $known the roster of the house as a document */
@@ -51,7 +54,10 @@ final class MergedRoster
     {
         // An absence is of days or of hours.
         if ($item->has('first') || $item->has('from')) {
-            $known = array_diff_key($known, ['first' => true, 'last' => true] + ($item->has('person') ? ['from' => true, 'to' => true] : []));
+            $known = array_diff_key(
+                $known,
+                ['first' => true, 'last' => true] + ($item->has('person') ? ['from' => true, 'to' => true] : []),
+            );
         }
 
         return (object) ((array) $item->value + $known);

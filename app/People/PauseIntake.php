@@ -17,8 +17,16 @@ final class PauseIntake
     /** @param CarbonImmutable|null $until null: until somebody ends it */
     public function pause(Person $person, ?CarbonImmutable $until, string $reason, Actor $by): Person
     {
-        return ChangeHouse::run('intake_paused', "paused the intake of {$person->name}", $by, static function () use ($person, $until, $reason): Person {
-            $person->update(['intake_paused_until' => $until === null ? RosterFormat::FURTHER_NOTICE : Instant::format($until->getTimestamp()), 'intake_paused_reason' => $reason]);
+        return ChangeHouse::run('intake_paused', "paused the intake of {$person->name}", $by, static function () use (
+            $person,
+            $until,
+            $reason,
+        ): Person {
+            $person->update([
+                'intake_paused_until' =>
+                    $until === null ? RosterFormat::FURTHER_NOTICE : Instant::format($until->getTimestamp()),
+                'intake_paused_reason' => $reason,
+            ]);
 
             return $person;
         });
@@ -26,10 +34,15 @@ final class PauseIntake
 
     public function resume(Person $person, Actor $by): Person
     {
-        return ChangeHouse::run('intake_resumed', "let work come to {$person->name} again", $by, static function () use ($person): Person {
-            $person->update(['intake_paused_until' => null, 'intake_paused_reason' => null]);
+        return ChangeHouse::run(
+            'intake_resumed',
+            "let work come to {$person->name} again",
+            $by,
+            static function () use ($person): Person {
+                $person->update(['intake_paused_until' => null, 'intake_paused_reason' => null]);
 
-            return $person;
-        });
+                return $person;
+            },
+        );
     }
 }

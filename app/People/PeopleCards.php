@@ -55,7 +55,11 @@ final class PeopleCards
             $splitter = new Splitter($file);
             while (($card = $splitter->getNext()) instanceof VCard) {
                 if (count($rows) >= self::MOST) {
-                    throw DocumentError::at('/card '.self::MOST, 'A file has at most {most} cards.', most: self::MOST);
+                    throw DocumentError::at(
+                        '/card ' . self::MOST,
+                        'A file has at most {most} cards.',
+                        most: self::MOST,
+                    );
                 }
                 $number = count($rows) + 1;
                 $value = static function (string $name) use ($card): string {
@@ -69,10 +73,22 @@ final class PeopleCards
                 if ($id === '' || $name === '') {
                     throw DocumentError::at("/card {$number}", 'A card has a UID and a name (FN).');
                 }
-                $rows[] = ['document' => array_filter(['id' => mb_strtolower($id), 'name' => $name, 'email' => $value('EMAIL'), 'phone' => $value('TEL'), 'zone' => $value('TZ')], static fn(string $one): bool => $one !== ''), 'teams' => null];
+                $rows[] = [
+                    'document' => array_filter(
+                        [
+                            'id' => mb_strtolower($id),
+                            'name' => $name,
+                            'email' => $value('EMAIL'),
+                            'phone' => $value('TEL'),
+                            'zone' => $value('TZ'),
+                        ],
+                        static fn(string $one): bool => $one !== '',
+                    ),
+                    'teams' => null,
+                ];
             }
         } catch (ParseException) {
-            throw DocumentError::at('/card '.(count($rows) + 1), 'This is not a card (vCard).');
+            throw DocumentError::at('/card ' . (count($rows) + 1), 'This is not a card (vCard).');
         }
 
         return $rows === [] ? throw DocumentError::at('/card 1', 'There is no card in the file.') : $rows;

@@ -37,16 +37,24 @@ final readonly class PeopleChange
                 unset($teams[(string) $this->value]);
                 break;
             case 'skill':
-                $document['skills'] = array_filter([(string) $this->value => $this->amount] + (array) ($document['skills'] ?? []));
+                $document['skills'] = array_filter(
+                    [(string) $this->value => $this->amount] + (array) ($document['skills'] ?? []),
+                );
                 break;
             case 'attribute':
-                $others = array_filter((array) ($document['attributes'] ?? []), fn(mixed $one): bool => $one !== $this->value);
+                $others = array_filter(
+                    (array) ($document['attributes'] ?? []),
+                    fn(mixed $one): bool => $one !== $this->value,
+                );
                 $document['attributes'] = array_values($this->amount === 0 ? $others : [...$others, $this->value]);
                 break;
             case 'place':
                 $document['place'] = $this->value;
         }
 
-        return new PersonTerms(array_filter($document, static fn(mixed $value): bool => $value !== null && $value !== []), $teams);
+        return new PersonTerms(
+            array_filter($document, static fn(mixed $value): bool => $value !== null && $value !== []),
+            $teams,
+        );
     }
 }

@@ -18,7 +18,23 @@ use RuntimeException;
  */
 final class PeopleCsv
 {
-    public const COLUMNS = ['id', 'name', 'email', 'phone', 'zone', 'from', 'until', 'active', 'percent', 'minutes_a_day', 'open_tasks_at_most', 'place', 'attributes', 'skills', 'teams'];
+    public const COLUMNS = [
+        'id',
+        'name',
+        'email',
+        'phone',
+        'zone',
+        'from',
+        'until',
+        'active',
+        'percent',
+        'minutes_a_day',
+        'open_tasks_at_most',
+        'place',
+        'attributes',
+        'skills',
+        'teams',
+    ];
 
     private const MOST_LINES = 5_000;
 
@@ -36,13 +52,28 @@ final class PeopleCsv
             $capacity = (array) ($person['capacity'] ?? []);
             $weights = [];
             foreach ($teams as $team) {
-                $weight = array_column($team['members'], 'weight', 'person')[is_string($person['id']) ? $person['id'] : ''] ?? null;
+                $weight =
+                    array_column($team['members'], 'weight', 'person')[is_string($person['id']) ? $person['id'] : ''] ??
+                    null;
                 if ($weight !== null) {
                     $weights[$team['id']] = $weight;
                 }
             }
-            $cells = ['attributes' => implode('; ', array_filter((array) ($person['attributes'] ?? []), is_string(...))), 'active' => ($person['active'] ?? true) ? 'yes' : 'no', 'skills' => self::pairs((array) ($person['skills'] ?? [])), 'teams' => self::pairs($weights)] + array_map(self::cell(...), (array) ($person['fields'] ?? [])) + $capacity + $person;
-            fputcsv($file, array_map(static fn(string $column): string => self::harmless($cells[$column] ?? ''), $columns), escape: '');
+            $cells =
+                [
+                    'attributes' => implode('; ', array_filter((array) ($person['attributes'] ?? []), is_string(...))),
+                    'active' => $person['active'] ?? true ? 'yes' : 'no',
+                    'skills' => self::pairs((array) ($person['skills'] ?? [])),
+                    'teams' => self::pairs($weights),
+                ] +
+                array_map(self::cell(...), (array) ($person['fields'] ?? [])) +
+                $capacity +
+                $person;
+            fputcsv(
+                $file,
+                array_map(static fn(string $column): string => self::harmless($cells[$column] ?? ''), $columns),
+                escape: '',
+            );
         }
         rewind($file);
 
@@ -61,13 +92,14 @@ final class PeopleCsv
     /**
      * @param array<string, Field> $fields of people
      *
-     * @return list<array{document: array<string, mixed>, teams: array<string, int>|null}> what is empty is not said; teams are null where the table has no such column
+     * @return list<array{document: array<string, mixed>, teams: array<string, int>|null}> what is empty is not said;
+     *     teams are null where the table has no such column
      *
      * @throws DocumentError with what is wrong, by line and column
      */
     public static function read(string $text, array $fields = []): array
     {
-        if (! mb_check_encoding($text, 'UTF-8')) {
+        if (!mb_check_encoding($text, 'UTF-8')) {
             throw DocumentError::at('/line 1', 'The table is not in UTF-8; save it with that encoding.');
         }
         $file = self::temporary();
@@ -76,14 +108,25 @@ final class PeopleCsv
         $first = (string) fgets($file);
         rewind($file);
         $separator = substr_count($first, ';') > substr_count($first, ',') ? ';' : ',';
-        $heading = array_map(static fn(?string $cell): string => mb_strtolower(trim((string) $cell)), fgetcsv($file, null, $separator, escape: '') ?: []);
-        if (! in_array('id', $heading, true) || ! in_array('name', $heading, true)) {
-            throw DocumentError::at('/line 1', 'The first line has the names of the columns, "id" and "name" among them.');
+        $heading = array_map(
+            static fn(?string $cell): string => mb_strtolower(trim((string) $cell)),
+            fgetcsv($file, null, $separator, escape: '') ?: [],
+        );
+        if (!in_array('id', $heading, true) || !in_array('name', $heading, true)) {
+            throw DocumentError::at(
+                '/line 1',
+                'The first line has the names of the columns, "id" and "name" among them.',
+            );
         }
         $columns = [...self::COLUMNS, ...array_keys($fields)];
         $unknown = array_diff($heading, $columns);
         if ($unknown !== []) {
-            throw DocumentError::at('/line 1', 'There is no column "{column}"; there are: {known}.', column: (string) reset($unknown), known: implode(', ', $columns));
+            throw DocumentError::at(
+                '/line 1',
+                'There is no column "{column}"; there are: {known}.',
+                column: (string) reset($unknown),
+                known: implode(', ', $columns),
+            );
         }
         $rows = [];
         for ($line = 2; ($cells = fgetcsv($file, null, $separator, escape: '')) !== false; ++$line) {
@@ -91,7 +134,22 @@ final class PeopleCsv
                 throw DocumentError::at("/line {$line}", 'A table has at most {most} lines.', most: self::MOST_LINES);
             }
             if ($cells !== [null]) {
-                $rows[] = self::row(array_combine($heading, array_pad(array_slice(array_map(static fn(?string $cell): string => trim((string) $cell), $cells), 0, count($heading)), count($heading), '')), $line, $fields);
+                $rows[] = self::row(
+                    array_combine(
+                        $heading,
+                        array_pad(
+                            array_slice(
+                                array_map(static fn(?string $cell): string => trim((string) $cell), $cells),
+                                0,
+                                count($heading),
+                            ),
+                            count($heading),
+                            '',
+                        ),
+                    ),
+                    $line,
+                    $fields,
+                );
             }
         }
 
@@ -106,7 +164,10 @@ final class PeopleCsv
      */
     private static function row(array $cells, int $line, array $fields): array
     {
-        $document = array_filter(array_intersect_key($cells, array_flip(['id', 'name', 'email', 'phone', 'zone', 'from', 'until', 'place'])), static fn(string $cell): bool => $cell !== '');
+        $document = array_filter(
+            array_intersect_key($cells, array_flip(['id', 'name', 'email', 'phone', 'zone', 'from', 'until', 'place'])),
+            static fn(string $cell): bool => $cell !== '',
+        );
         foreach (['percent', 'minutes_a_day'] as $column) {
             if (($cells[$column] ?? '') !== '') {
                 $document['capacity'] = [$column => self::number($cells[$column], $line, $column)];
@@ -131,7 +192,9 @@ final class PeopleCsv
                 $values[$path] = match (true) {
                     $fields[$path]->type->isList() => self::listed($cell),
                     $fields[$path]->type === FieldType::YesNo => self::yes($cell, $line, $path),
-                    in_array($fields[$path]->type, [FieldType::Number, FieldType::Money], true) => is_numeric($cell) ? $cell + 0 : throw DocumentError::at("/line {$line}/{$path}", '"{text}" is not a number.', text: $cell),
+                    in_array($fields[$path]->type, [FieldType::Number, FieldType::Money], true) => is_numeric($cell)
+                        ? $cell + 0
+                        : throw DocumentError::at("/line {$line}/{$path}", '"{text}" is not a number.', text: $cell),
                     default => $cell,
                 };
             }
@@ -141,7 +204,13 @@ final class PeopleCsv
             $document['fields'] = $values;
         }
 
-        return ['document' => $document, 'teams' => isset($cells['teams']) && $cells['teams'] !== '' ? self::numbers($cells['teams'], 100, $line, 'teams') : null];
+        return [
+            'document' => $document,
+            'teams' =>
+                isset($cells['teams']) && $cells['teams'] !== ''
+                    ? self::numbers($cells['teams'], 100, $line, 'teams')
+                    : null,
+        ];
     }
 
     private static function yes(string $cell, int $line, string $column): bool
@@ -161,7 +230,9 @@ final class PeopleCsv
 
     private static function number(string $cell, int $line, string $column): int
     {
-        return ctype_digit($cell) && strlen($cell) < 10 ? (int) $cell : throw DocumentError::at("/line {$line}/{$column}", '"{text}" is not a whole number.', text: $cell);
+        return ctype_digit($cell) && strlen($cell) < 10
+            ? (int) $cell
+            : throw DocumentError::at("/line {$line}/{$column}", '"{text}" is not a whole number.', text: $cell);
     }
 
     /** @return array<string, int> */
@@ -179,7 +250,14 @@ final class PeopleCsv
     /** @param array<array-key, mixed> $numbers */
     private static function pairs(array $numbers): string
     {
-        return implode(' ', array_map(static fn(int|string $name, mixed $number): string => $name.':'.(is_int($number) ? $number : ''), array_keys($numbers), $numbers));
+        return implode(
+            ' ',
+            array_map(
+                static fn(int|string $name, mixed $number): string => $name . ':' . (is_int($number) ? $number : ''),
+                array_keys($numbers),
+                $numbers,
+            ),
+        );
     }
 
     /** What a spreadsheet would take for a formula begins with a blank. */
@@ -187,7 +265,9 @@ final class PeopleCsv
     {
         $text = is_scalar($cell) ? (string) $cell : '';
 
-        return $text !== '' && str_contains("=+-@\t\r", $text[0]) && ! preg_match('/^\+[\d\s()\/-]+$/', $text) ? " {$text}" : $text;
+        return $text !== '' && str_contains("=+-@\t\r", $text[0]) && !preg_match('/^\+[\d\s()\/-]+$/', $text)
+            ? " {$text}"
+            : $text;
     }
 
     /** @return resource */

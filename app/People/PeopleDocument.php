@@ -11,7 +11,7 @@ final class PeopleDocument
 {
     /**
      * @param list<array{document: array<string, mixed>, teams: array<string, int>|null}> $rows
-     * @param array<string, mixed>                                                        $known the roster of the house as a document
+     * @param array<string, mixed> $known the roster of the house as a document
      */
     public static function of(array $rows, array $known): Node
     {
@@ -21,7 +21,7 @@ final class PeopleDocument
         $before = $known['people'];
         // First those of the file, so that what is wrong is told by its place in it.
         foreach ($before as $person) {
-            if (! isset($listed[$person['id']])) {
+            if (!isset($listed[$person['id']])) {
                 $people[] = $person;
             }
         }

@@ -24,7 +24,12 @@ final readonly class PersonTerms
         foreach ($roster->teamsOf($person->slug) as $team) {
             foreach ($team->members as $member) {
                 if ($member->personId === $person->slug) {
-                    $teams[$team->id] = ['weight' => $member->weight] + array_filter(['from' => $member->from?->format(), 'until' => $member->until?->format()], is_string(...));
+                    $teams[$team->id] =
+                        ['weight' => $member->weight] +
+                        array_filter(
+                            ['from' => $member->from?->format(), 'until' => $member->until?->format()],
+                            is_string(...),
+                        );
                 }
             }
         }

@@ -20,7 +20,9 @@ final readonly class RosterAbsences
     public function write(Node $node, array $people): void
     {
         $slugs = [];
-        $moment = static fn(?Node $at): ?CarbonImmutable => $at === null ? null : CarbonImmutable::createFromTimestampUTC($at->instant());
+        $moment = static fn(?Node $at): ?CarbonImmutable => $at === null
+            ? null
+            : CarbonImmutable::createFromTimestampUTC($at->instant());
         foreach ($node->itemsOf('absences') as $item) {
             $slugs[] = $slug = $item->get('id')->text();
             $absence = $this->rows->put(new Absence(), $slug, [
@@ -55,7 +57,9 @@ final readonly class RosterAbsences
                 $only[$id] = $criteria;
             }
         }
-        $known = $absence->substitutes->mapWithKeys(static fn(Person $one): array => [$one->id => data_get($one, 'pivot.only')])->all();
+        $known = $absence->substitutes
+            ->mapWithKeys(static fn(Person $one): array => [$one->id => data_get($one, 'pivot.only')])
+            ->all();
         // Those who are asked, in that order, each for the same work.
         if (array_map(strval(...), array_keys($known)) !== $ids || array_filter($known) !== $only) {
             $absence->syncSubstitutes($ids, $only);

@@ -16,7 +16,8 @@ final class RosterChanges
      * @param Node $now   the roster of the house as a document
      * @param bool $whole what the document does not say of what it lists is taken away
      *
-     * @return array<string, array{added: list<string>, changed: list<string>, missing: list<string>}> names by list; "missing" is what the document does not have
+     * @return array<string, array{added: list<string>, changed: list<string>, missing: list<string>}> names by list;
+     *     "missing" is what the document does not have
      */
     public static function of(Node $document, Node $now, bool $whole): array
     {
@@ -26,10 +27,12 @@ final class RosterChanges
             $known = self::byId($now, $list);
             $changes[$list] = [
                 'added' => self::names(array_diff_key($given, $known)),
-                'changed' => self::names(array_filter(
-                    array_intersect_key($given, $known),
-                    static fn(Node $item): bool => self::differs($item, $known[$item->get('id')->text()], $whole),
-                )),
+                'changed' => self::names(
+                    array_filter(
+                        array_intersect_key($given, $known),
+                        static fn(Node $item): bool => self::differs($item, $known[$item->get('id')->text()], $whole),
+                    ),
+                ),
                 'missing' => self::names(array_diff_key($known, $given)),
             ];
         }
@@ -51,11 +54,14 @@ final class RosterChanges
     /** Members that are missing on one side differ where the other has something else than nothing. */
     private static function differs(Node $given, Node $known, bool $whole): bool
     {
-        $plain = static fn(Node $node): array => array_filter((array) json_decode((string) json_encode($node->value), true), static fn(mixed $value): bool => $value !== [] && $value !== null);
+        $plain = static fn(Node $node): array => array_filter(
+            (array) json_decode((string) json_encode($node->value), true),
+            static fn(mixed $value): bool => $value !== [] && $value !== null,
+        );
         [$one, $other] = [$plain($given), $plain($known)];
         // What the house fills in where a document has nothing.
         $one += array_intersect_key($other, ['capacity' => true, 'active' => true]);
-        if (! $whole) {
+        if (!$whole) {
             $other = array_intersect_key($other, $one);
         }
         ksort($one);
@@ -71,6 +77,8 @@ final class RosterChanges
      */
     private static function names(array $items): array
     {
-        return array_values(array_map(static fn(Node $item): string => ($item->find('name') ?? $item->get('id'))->text(), $items));
+        return array_values(
+            array_map(static fn(Node $item): string => ($item->find('name') ?? $item->get('id'))->text(), $items),
+        );
     }
 }

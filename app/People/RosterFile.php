@@ -65,11 +65,19 @@ enum RosterFile: string
     {
         $first = ['csv' => ['line', 2], 'vcf' => ['card', 1]][$this->value] ?? null;
 
-        return $first === null ? $error : new DocumentError(array_map(static function (Fault $fault) use ($first): Fault {
-            $pointer = preg_replace_callback('#^/people/(\d+)#', static fn(array $found): string => "/{$first[0]} ".((int) $found[1] + $first[1]), $fault->pointer);
+        return $first === null
+            ? $error
+            : new DocumentError(
+                array_map(static function (Fault $fault) use ($first): Fault {
+                    $pointer = preg_replace_callback(
+                        '#^/people/(\d+)#',
+                        static fn(array $found): string => "/{$first[0]} " . ((int) $found[1] + $first[1]),
+                        $fault->pointer,
+                    );
 
-            return new Fault((string) $pointer, $fault->message, $fault->unfinished, $fault->slots);
-        }, $error->faults));
+                    return new Fault((string) $pointer, $fault->message, $fault->unfinished, $fault->slots);
+                }, $error->faults),
+            );
     }
 
     /** @return array<string, mixed> */
@@ -83,6 +91,6 @@ enum RosterFile: string
     {
         $fields = app(FieldProviders::class)->catalogue(House::query()->firstOrFail())->ofPeople;
 
-        return array_filter($fields, static fn(Field $field): bool => ! $field->retired);
+        return array_filter($fields, static fn(Field $field): bool => !$field->retired);
     }
 }

@@ -15,11 +15,19 @@ use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\Pivot;
 use LogicException;
 
-/** The rows of a roster, each table read once, so that a large one is compared in memory and only what differs is written. */
+/**
+ * The rows of a roster, each table read once, so that a large one is compared in memory and only what differs is
+ * written.
+ */
 final class RosterRows
 {
     /** What goes with the rows of a table. */
-    private const WITH = [Person::class => ['skills'], Team::class => ['members'], Skill::class => [], Absence::class => ['substitutes']];
+    private const WITH = [
+        Person::class => ['skills'],
+        Team::class => ['members'],
+        Skill::class => [],
+        Absence::class => ['substitutes'],
+    ];
 
     /** @var array<class-string<Model>, array<array-key, Model>> by slug */
     private array $known = [];
@@ -33,7 +41,12 @@ final class RosterRows
      */
     public function named(Model $blank, string $slug): Model
     {
-        $this->known[$blank::class] ??= $blank->newQuery()->with(self::WITH[$blank::class] ?? [])->get()->keyBy('slug')->all();
+        $this->known[$blank::class] ??= $blank
+            ->newQuery()
+            ->with(self::WITH[$blank::class] ?? [])
+            ->get()
+            ->keyBy('slug')
+            ->all();
         $row = $this->known[$blank::class][$slug] ??= $this->made($blank, $slug);
 
         return $row instanceof $blank ? $row : throw new LogicException('A query gives models of its own class.');
@@ -62,7 +75,7 @@ final class RosterRows
         $row = $this->named($blank, $slug);
         $row->forceFill($values);
         // What is as it was is not written.
-        if (! $row->exists || $row->isDirty()) {
+        if (!$row->exists || $row->isDirty()) {
             $row->save();
         }
 
@@ -84,9 +97,15 @@ final class RosterRows
         $are = [];
         foreach ($known as $other) {
             $id = $other->getKey();
-            $are[is_scalar($id) ? (string) $id : ''] = array_map(static fn(string $column): mixed => self::plain(data_get($other, "pivot.{$column}")), $columns);
+            $are[is_scalar($id) ? (string) $id : ''] = array_map(
+                static fn(string $column): mixed => self::plain(data_get($other, "pivot.{$column}")),
+                $columns,
+            );
         }
-        $wanted = array_map(static fn(array $values): array => array_values(array_map(self::plain(...), $values)), $others);
+        $wanted = array_map(
+            static fn(array $values): array => array_values(array_map(self::plain(...), $values)),
+            $others,
+        );
         ksort($are);
         ksort($wanted);
         if ($are !== $wanted) {

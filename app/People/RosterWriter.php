@@ -15,7 +15,10 @@ use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Document\ValueCodec;
 use OpenBaton\Core\People\Membership;
 
-/** Writes a roster document into the tables. What is in it becomes as it says; what is not stays, unless removing is chosen. */
+/**
+ * Writes a roster document into the tables. What is in it becomes as it says; what is not stays, unless removing is
+ * chosen.
+ */
 final readonly class RosterWriter
 {
     /** @var array<array-key, string> id by slug */
@@ -49,13 +52,15 @@ final readonly class RosterWriter
 
     private function house(Node $house): void
     {
-        House::query()->firstOrFail()->update([
-            'zone' => $house->get('zone')->text(),
-            'hours' => $house->find('hours')->value ?? [],
-            'holidays' => $house->find('holidays')->value ?? [],
-            'calendars' => $house->find('calendars')?->value,
-            'exceptions' => $house->find('exceptions')->value ?? [],
-        ]);
+        House::query()
+            ->firstOrFail()
+            ->update([
+                'zone' => $house->get('zone')->text(),
+                'hours' => $house->find('hours')->value ?? [],
+                'holidays' => $house->find('holidays')->value ?? [],
+                'calendars' => $house->find('calendars')?->value,
+                'exceptions' => $house->find('exceptions')->value ?? [],
+            ]);
         House::query()->increment('roster_revision');
     }
 
@@ -65,7 +70,11 @@ final readonly class RosterWriter
         $slugs = [];
         foreach ($node->itemsOf('skills') as $position => $item) {
             $slugs[] = $slug = $item->get('id')->text();
-            $this->rows->put(new Skill(), $slug, ['name' => $item->get('name')->text(), 'minimum' => $item->find('minimum')?->int(), 'position' => $position]);
+            $this->rows->put(new Skill(), $slug, [
+                'name' => $item->get('name')->text(),
+                'minimum' => $item->find('minimum')?->int(),
+                'position' => $position,
+            ]);
         }
         if ($this->remove) {
             Skill::query()->whereNotIn('slug', $slugs)->delete();
@@ -88,7 +97,9 @@ final readonly class RosterWriter
         }
         if ($this->remove) {
             // With what they have done they stay; nothing new comes to them.
-            Person::query()->whereNotIn('slug', $slugs)->update(['active' => false]);
+            Person::query()
+                ->whereNotIn('slug', $slugs)
+                ->update(['active' => false]);
         }
 
         return $this->ids(new Person());
@@ -149,7 +160,7 @@ final readonly class RosterWriter
     {
         $facts = [];
         foreach ($fields?->members() ?? [] as [$path, $value]) {
-            if (! ValueCodec::isBlank($value)) {
+            if (!ValueCodec::isBlank($value)) {
                 $facts[(string) $path] = $value->value;
             }
         }
@@ -164,17 +175,29 @@ final readonly class RosterWriter
         foreach ($node->itemsOf('teams') as $position => $item) {
             $slugs[] = $slug = $item->get('id')->text();
             $lead = $item->find('lead')?->text();
-            $team = $this->rows->put(new Team(), $slug, ['name' => $item->get('name')->text(), 'lead_id' => $lead === null ? null : $people[$lead], 'minimum' => $item->find('minimum')?->int(), 'position' => $position]);
+            $team = $this->rows->put(new Team(), $slug, [
+                'name' => $item->get('name')->text(),
+                'lead_id' => $lead === null ? null : $people[$lead],
+                'minimum' => $item->find('minimum')?->int(),
+                'position' => $position,
+            ]);
             $members = [];
             foreach ($item->itemsOf('members') as $place => $member) {
-                $members[$people[$member->get('person')->text()]] = ['weight' => $member->find('weight')?->int() ?? Membership::FULL_WEIGHT, 'position' => $place, 'from' => $member->find('from')?->text(), 'until' => $member->find('until')?->text()];
+                $members[$people[$member->get('person')->text()]] = [
+                    'weight' => $member->find('weight')?->int() ?? Membership::FULL_WEIGHT,
+                    'position' => $place,
+                    'from' => $member->find('from')?->text(),
+                    'until' => $member->find('until')?->text(),
+                ];
             }
             RosterRows::attach($team->members, $team->members(), $members);
         }
         $ids = $this->ids(new Team());
         foreach ($node->itemsOf('teams') as $item) {
             $parent = $item->find('parent')?->text();
-            $this->rows->put(new Team(), $item->get('id')->text(), ['parent_id' => $parent === null ? null : $ids[$parent]]);
+            $this->rows->put(new Team(), $item->get('id')->text(), [
+                'parent_id' => $parent === null ? null : $ids[$parent],
+            ]);
         }
         if ($this->remove) {
             Team::query()->whereNotIn('slug', $slugs)->delete();
@@ -185,7 +208,13 @@ final readonly class RosterWriter
     private function ids(Model $of): array
     {
         $ids = [];
-        foreach ($of->newQuery()->toBase()->get(['id', 'slug']) as $row) {
+        foreach (
+            $of
+                ->newQuery()
+                ->toBase()
+                ->get(['id', 'slug'])
+            as $row
+        ) {
             $row = new Row($row);
             $ids[$row->text('slug')] = $row->text('id');
         }

@@ -16,7 +16,10 @@ use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Document\DocumentError;
 use OpenBaton\Core\Document\Node;
 
-/** Puts down what is said of people in the roster, one or several alike: read and checked with the whole roster and the published rules, written for them alone. */
+/**
+ * Puts down what is said of people in the roster, one or several alike: read and checked with the whole roster and the
+ * published rules, written for them alone.
+ */
 final readonly class SavePerson
 {
     public function __construct(private ImportRoster $import) {}
@@ -57,7 +60,14 @@ final readonly class SavePerson
             $writer->writePeople($node, $changed);
             RosterImported::dispatch(CarbonImmutable::now()->getTimestamp());
             foreach ($changed as $place => $slug) {
-                Audit::record($by, 'roster', 'person_saved', 'changed what is known of '.$slug, Person::query()->where('slug', $slug)->first(), ['now' => $known[$place]]);
+                Audit::record(
+                    $by,
+                    'roster',
+                    'person_saved',
+                    'changed what is known of ' . $slug,
+                    Person::query()->where('slug', $slug)->first(),
+                    ['now' => $known[$place]],
+                );
             }
         }, attempts: 3);
     }

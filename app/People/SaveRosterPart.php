@@ -18,7 +18,10 @@ use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Document\DocumentError;
 use OpenBaton\Core\Document\Node;
 
-/** Adds, changes and takes away teams and skills, and says when the house works: checked with the whole roster and the published rules. */
+/**
+ * Adds, changes and takes away teams and skills, and says when the house works: checked with the whole roster and the
+ * published rules.
+ */
 final readonly class SaveRosterPart
 {
     public function __construct(private ImportRoster $import) {}
@@ -38,8 +41,13 @@ final readonly class SaveRosterPart
                 $item = (array) $item;
                 $items[is_string($item['id'] ?? null) ? $item['id'] : ''] = $item;
             }
-            $slug ??= Slug::free(is_string($document['name'] ?? null) ? $document['name'] : '', $list === 'teams' ? new Team() : new Skill());
-            $kept = array_intersect_key($items[$slug] ?? ($list === 'teams' ? ['members' => []] : []), ['members' => true]);
+            $slug ??= Slug::free(
+                is_string($document['name'] ?? null) ? $document['name'] : '',
+                $list === 'teams' ? new Team() : new Skill(),
+            );
+            $kept = array_intersect_key($items[$slug] ?? ($list === 'teams' ? ['members' => []] : []), [
+                'members' => true,
+            ]);
             $items[$slug] = ['id' => $slug] + $document + $kept;
 
             return [$list => array_values($items)] + $roster;
@@ -49,14 +57,27 @@ final readonly class SaveRosterPart
     /** @param 'teams'|'skills' $list */
     public function remove(string $list, string $slug, Actor $by): void
     {
-        $this->change("{$list}_removed", $by, static function (array $roster) use ($list, $slug): array {
-            $others = array_values(array_filter((array) $roster[$list], static fn(mixed $item): bool => ((array) $item)['id'] !== $slug));
-            count($others) < count((array) $roster[$list]) || throw (new ModelNotFoundException())->setModel($list === 'teams' ? Team::class : Skill::class, [$slug]);
+        $this->change(
+            "{$list}_removed",
+            $by,
+            static function (array $roster) use ($list, $slug): array {
+                $others = array_values(
+                    array_filter(
+                        (array) $roster[$list],
+                        static fn(mixed $item): bool => ((array) $item)['id'] !== $slug,
+                    ),
+                );
+                count($others) < count((array) $roster[$list]) ||
+                    throw (new ModelNotFoundException())->setModel($list === 'teams' ? Team::class : Skill::class, [
+                        $slug,
+                    ]);
 
-            return [$list => $others] + $roster;
-        }, static function () use ($list, $slug): void {
-            ($list === 'teams' ? Team::query() : Skill::query())->where('slug', $slug)->delete();
-        });
+                return [$list => $others] + $roster;
+            },
+            static function () use ($list, $slug): void {
+                ($list === 'teams' ? Team::query() : Skill::query())->where('slug', $slug)->delete();
+            },
+        );
     }
 
     /** @param array<string, mixed> $document zone, hours, holidays and exceptions of the house */
@@ -79,7 +100,9 @@ final readonly class SaveRosterPart
             (new RosterWriter(false))->writeFrame($node);
             $besides === null || $besides();
             RosterImported::dispatch(CarbonImmutable::now()->getTimestamp());
-            Audit::record($by, 'roster', $event, 'changed the teams, skills or hours of the house', null, ['now' => array_intersect_key($document, ['teams' => true, 'skills' => true, 'house' => true])]);
+            Audit::record($by, 'roster', $event, 'changed the teams, skills or hours of the house', null, [
+                'now' => array_intersect_key($document, ['teams' => true, 'skills' => true, 'house' => true]),
+            ]);
         }, attempts: 3);
     }
 }

@@ -15,7 +15,10 @@ final class SetMinimum
     /** @param int|null $people null: no number is asked for */
     public function __invoke(Team|Skill $of, ?int $people, Actor $by): void
     {
-        ChangeHouse::run('minimum_set', "set the minimum of {$of->name}", $by, static function () use ($of, $people): Team|Skill {
+        ChangeHouse::run('minimum_set', "set the minimum of {$of->name}", $by, static function () use (
+            $of,
+            $people,
+        ): Team|Skill {
             $of->update(['minimum' => $people]);
 
             return $of;

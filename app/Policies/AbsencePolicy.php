@@ -38,7 +38,8 @@ final class AbsencePolicy
     /** Changing when it is, who stands in and what passes: a lead, and whoever asked until it is decided. */
     public function change(User $user, Absence $absence): bool
     {
-        return $user->leads() || ($absence->status === AbsenceStatus::Asked && $absence->person?->user_id === $user->id);
+        return $user->leads() ||
+            ($absence->status === AbsenceStatus::Asked && $absence->person?->user_id === $user->id);
     }
 
     /** Entering one that is approved with that. */

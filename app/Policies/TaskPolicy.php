@@ -33,8 +33,10 @@ final class TaskPolicy
     /** Whoever asked for it, with how to reach them. */
     public function viewContact(User $user, Task $task): bool
     {
-        return TaskRight::SeeContact->isFor(self::standings($user, $task))
-            || ($user->person !== null && TaskRight::SeeContact->isFor([Standing::Substitute]) && app(TasksInSight::class)->covers($user->person, $task));
+        return TaskRight::SeeContact->isFor(self::standings($user, $task)) ||
+            ($user->person !== null &&
+                TaskRight::SeeContact->isFor([Standing::Substitute]) &&
+                app(TasksInSight::class)->covers($user->person, $task));
     }
 
     public function create(User $user): bool
@@ -48,7 +50,10 @@ final class TaskPolicy
         return $user->leads();
     }
 
-    /** Whether the person stands to the task as the action wants it; in which state the task has to be is another matter. */
+    /**
+     * Whether the person stands to the task as the action wants it; in which state the task has to be is another
+     * matter.
+     */
     public function perform(User $user, Task $task, TaskAction $action): bool
     {
         return Transitions::of($action)->isFor(self::standings($user, $task));
@@ -87,12 +92,14 @@ final class TaskPolicy
             ? $task->claimants->contains('id', $person?->id)
             : $task->claimants()->whereKey($person?->id)->exists();
 
-        return array_values(array_filter([
-            $person !== null && $task->assignee_id === $person->id ? Standing::Holder : null,
-            $person !== null && $task->assignee_id === null && $claims() ? Standing::Claimant : null,
-            $person !== null && $task->reviewer_id === $person->id ? Standing::Reviewer : null,
-            $person !== null && $task->creator_id === $person->id ? Standing::Creator : null,
-            $user->leads() ? Standing::Lead : null,
-        ]));
+        return array_values(
+            array_filter([
+                $person !== null && $task->assignee_id === $person->id ? Standing::Holder : null,
+                $person !== null && $task->assignee_id === null && $claims() ? Standing::Claimant : null,
+                $person !== null && $task->reviewer_id === $person->id ? Standing::Reviewer : null,
+                $person !== null && $task->creator_id === $person->id ? Standing::Creator : null,
+                $user->leads() ? Standing::Lead : null,
+            ]),
+        );
     }
 }

@@ -64,7 +64,10 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->scoped(RulebookReader::class);
         $this->app->scoped(Viewer::class);
         $this->app->singleton(Words::class);
-        $this->app->when(HandOut::class)->needs('$consumers')->give([WriteNotices::class]);
+        $this->app
+            ->when(HandOut::class)
+            ->needs('$consumers')
+            ->give([WriteNotices::class]);
         $this->app->bind(TextWords::class, TextWordsOfHouse::class);
     }
 
@@ -72,34 +75,88 @@ final class AppServiceProvider extends ServiceProvider
     {
         Date::use(CarbonImmutable::class);
         Relation::enforceMorphMap([
-            'absence' => Absence::class, 'calendar_feed' => CalendarFeed::class, 'checklist' => Checklist::class, 'customer' => Customer::class,
-            'custom_field' => CustomField::class, 'house' => House::class, 'invitation' => Invitation::class, 'person' => Person::class, 'place' => Place::class,
-            'rulebook_version' => RulebookVersion::class, 'skill' => Skill::class, 'task' => Task::class, 'task_kind' => TaskKind::class, 'team' => Team::class, 'user' => User::class,
+            'absence' => Absence::class,
+            'calendar_feed' => CalendarFeed::class,
+            'checklist' => Checklist::class,
+            'customer' => Customer::class,
+            'custom_field' => CustomField::class,
+            'house' => House::class,
+            'invitation' => Invitation::class,
+            'person' => Person::class,
+            'place' => Place::class,
+            'rulebook_version' => RulebookVersion::class,
+            'skill' => Skill::class,
+            'task' => Task::class,
+            'task_kind' => TaskKind::class,
+            'team' => Team::class,
+            'user' => User::class,
         ]);
         $proxies = config()->string('baton.proxies');
         TrustProxies::at($proxies === '*' ? '*' : array_values(array_filter(explode(',', $proxies))));
         TrustProxies::withHeaders(Request::HEADER_X_FORWARDED_FOR | Request::HEADER_X_FORWARDED_PROTO);
-        self::afterwards([DraftSaved::class], static fn(DraftSaved $event) => app(BeginCoverage::class)->handleDraft($event));
-        self::afterwards([RulebookPublished::class], static fn(RulebookPublished $event) => app(BeginCoverage::class)->handlePublished($event));
-        self::afterwards([RulebookPublished::class, RosterImported::class], static fn(RulebookPublished|RosterImported $event) => app(FindNextMoments::class)->handle($event));
+        self::afterwards(
+            [DraftSaved::class],
+            static fn(DraftSaved $event) => app(BeginCoverage::class)->handleDraft($event),
+        );
+        self::afterwards(
+            [RulebookPublished::class],
+            static fn(RulebookPublished $event) => app(BeginCoverage::class)->handlePublished($event),
+        );
+        self::afterwards(
+            [RulebookPublished::class, RosterImported::class],
+            static fn(RulebookPublished|RosterImported $event) => app(FindNextMoments::class)->handle($event),
+        );
         self::afterwards([RulebookPublished::class], static fn() => app(RetryUnplacedTasks::class)->handle());
         Event::listen(JobFailed::class, [TellAdministrators::class, 'handle']);
         // A worker that has done a job, or has none, looks for what has happened meanwhile.
         Event::listen(Looping::class, static fn(): mixed => rescue(static fn() => app(HandOut::class)()));
-        Session::extend('database', static fn(): SessionRows => new SessionRows(DB::connection(), 'sessions', config()->integer('session.lifetime'), app()));
+        Session::extend(
+            'database',
+            static fn(): SessionRows => new SessionRows(
+                DB::connection(),
+                'sessions',
+                config()->integer('session.lifetime'),
+                app(),
+            ),
+        );
         Sanctum::usePersonalAccessTokenModel(AccessToken::class);
         // Lazy loading is how N+1 queries begin; outside of production it is an error.
-        Model::preventLazyLoading(! $this->app->isProduction());
+        Model::preventLazyLoading(!$this->app->isProduction());
         // There nobody listens to each query either, and to tell nobody of twenty of them takes time.
         if ($this->app->isProduction()) {
             DB::connection()->unsetEventDispatcher();
         }
 
-        RateLimiter::for('web-form', static fn(Request $request): Limit => Limit::perMinute(config()->integer('baton.throttle.web_form'))->by((string) $request->ip()));
-        RateLimiter::for('customer', static fn(Request $request): Limit => Limit::perMinute(config()->integer('baton.throttle.customer'))->by((string) $request->ip()));
-        RateLimiter::for('invitation', static fn(Request $request): Limit => Limit::perMinute(config()->integer('baton.throttle.invitation'))->by((string) $request->ip()));
-        RateLimiter::for('calendar', static fn(Request $request): Limit => Limit::perMinute(config()->integer('baton.throttle.calendar'))->by((string) $request->ip()));
-        RateLimiter::for('api', static fn(Request $request): Limit => Limit::perMinute(config()->integer('baton.throttle.api'))->by(self::bearer($request)));
+        RateLimiter::for(
+            'web-form',
+            static fn(Request $request): Limit => Limit::perMinute(config()->integer('baton.throttle.web_form'))->by(
+                (string) $request->ip(),
+            ),
+        );
+        RateLimiter::for(
+            'customer',
+            static fn(Request $request): Limit => Limit::perMinute(config()->integer('baton.throttle.customer'))->by(
+                (string) $request->ip(),
+            ),
+        );
+        RateLimiter::for(
+            'invitation',
+            static fn(Request $request): Limit => Limit::perMinute(config()->integer('baton.throttle.invitation'))->by(
+                (string) $request->ip(),
+            ),
+        );
+        RateLimiter::for(
+            'calendar',
+            static fn(Request $request): Limit => Limit::perMinute(config()->integer('baton.throttle.calendar'))->by(
+                (string) $request->ip(),
+            ),
+        );
+        RateLimiter::for(
+            'api',
+            static fn(Request $request): Limit => Limit::perMinute(config()->integer('baton.throttle.api'))->by(
+                self::bearer($request),
+            ),
+        );
     }
 
     /**

@@ -11,7 +11,7 @@ use RuntimeException;
 abstract class Refused extends RuntimeException implements Foreseen
 {
     /**
-     * @param string                    $path  of the words, below "refused": the family, which has a "title" too, and what it is
+     * @param string $path of the words, below "refused": the family, which has a "title" too, and what it is
      * @param array<string, string|int> $slots of the words
      */
     final protected function __construct(private readonly string $path, public readonly array $slots = [])

@@ -12,7 +12,11 @@ final class StillWaits extends Refused
     /** @param list<string> $ids of the others */
     public static function for(array $ids): self
     {
-        $numbers = Task::query()->findMany($ids, ['id', 'number'])->sortBy('number')->map(static fn(Task $one): string => "№ {$one->number}")->implode(', ');
+        $numbers = Task::query()
+            ->findMany($ids, ['id', 'number'])
+            ->sortBy('number')
+            ->map(static fn(Task $one): string => "№ {$one->number}")
+            ->implode(', ');
 
         return new self('waits_for_others.task', ['numbers' => $numbers]);
     }

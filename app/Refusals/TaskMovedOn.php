@@ -11,6 +11,9 @@ final class TaskMovedOn extends Refused
 {
     public static function since(Task $task): self
     {
-        return new self('moved_on.task', ['status' => $task->status->value, 'holder' => $task->assignee->name ?? 'none']);
+        return new self('moved_on.task', [
+            'status' => $task->status->value,
+            'holder' => $task->assignee->name ?? 'none',
+        ]);
     }
 }

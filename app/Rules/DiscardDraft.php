@@ -20,7 +20,9 @@ final readonly class DiscardDraft
             $locked = LockedDraft::take();
             $draft = $locked->existingAsSeenAt($seenRevision);
             // The rules go into the record, so that even a draft can be got back.
-            Audit::record($by, AuditRecord::RULEBOOK, 'draft_discarded', 'discarded the draft of the rulebook', null, ['rules' => $draft->rules]);
+            Audit::record($by, AuditRecord::RULEBOOK, 'draft_discarded', 'discarded the draft of the rulebook', null, [
+                'rules' => $draft->rules,
+            ]);
             $draft->delete();
             $locked->moveOn();
         }, attempts: 3);

@@ -51,7 +51,14 @@ final readonly class PublishDraft
             $draft->saved_by_system = $by->system;
             $draft->save();
             $locked->moveOn();
-            Audit::record($by, AuditRecord::RULEBOOK, 'published', "published version {$draft->number} of the rulebook", $draft, ['number' => $draft->number]);
+            Audit::record(
+                $by,
+                AuditRecord::RULEBOOK,
+                'published',
+                "published version {$draft->number} of the rulebook",
+                $draft,
+                ['number' => $draft->number],
+            );
             RulebookPublished::dispatch($draft->id, $now->getTimestamp());
 
             return $draft;

@@ -24,10 +24,12 @@ final readonly class SaveDraft
     public function __construct(private SnapshotSource $snapshots, private CheckedRules $checked) {}
 
     /**
-     * @param list<array<string, mixed>|string> $given        rule documents, some perhaps unfinished; a text is the id of one that stays as it was at that revision
+     * @param list<array<string, mixed>|string> $given rule documents, some perhaps unfinished; a text is the id of one
+     *     that stays as it was at that revision
      * @param int                               $seenRevision of the drafts of the house, when one began to change it
      *
-     * @throws DocumentError where it is larger than a rulebook may be, takes too long to be read, or names a rule that there is not; nothing is changed
+     * @throws DocumentError where it is larger than a rulebook may be, takes too long to be read, or names a rule that
+     *     there is not; nothing is changed
      * @throws DraftMovedOn where somebody else saved other rules, published or discarded in the meantime
      */
     public function __invoke(array $given, int $seenRevision, Actor $by): SavedDraft
@@ -35,7 +37,12 @@ final readonly class SaveDraft
         $rules = $this->whole($given, $seenRevision);
         $text = Document::encode($rules);
         if (strlen($text) > RulebookFormat::LARGEST) {
-            throw DocumentError::at('/rules', 'All rules together have at most {most} MB; these have {have} MB.', most: RulebookFormat::LARGEST >> 20, have: number_format(strlen($text) / (1 << 20), 1));
+            throw DocumentError::at(
+                '/rules',
+                'All rules together have at most {most} MB; these have {have} MB.',
+                most: RulebookFormat::LARGEST >> 20,
+                have: number_format(strlen($text) / (1 << 20), 1),
+            );
         }
         $faults = $this->checked->faults($rules, $this->snapshots->current(), config()->integer('baton.draft_seconds'));
 
@@ -68,13 +75,23 @@ final readonly class SaveDraft
         if (array_filter($given, is_string(...)) === []) {
             return array_values(array_filter($given, is_array(...)));
         }
-        // Read before the rules are. Had they moved on in between, the revision under the lock would be another than the one that was seen.
+        // Read before the rules are. Had they moved on in between, the revision under the lock would be another than
+        // the one that was seen.
         $revision = LockedDraft::revision();
         $draft = RulebookVersion::query()->draft()->first();
         $there = IdentifiedRules::workedOn($draft);
         $whole = [];
         foreach ($given as $index => $rule) {
-            $whole[] = is_array($rule) ? $rule : $there->find($rule) ?? throw ($revision === $seenRevision ? DocumentError::at("/rules/{$index}", 'There is no rule "{id}" that could stay as it is.', id: $rule) : DraftMovedOn::of($draft));
+            $whole[] = is_array($rule)
+                ? $rule
+                : $there->find($rule) ??
+                    throw $revision === $seenRevision
+                        ? DocumentError::at(
+                            "/rules/{$index}",
+                            'There is no rule "{id}" that could stay as it is.',
+                            id: $rule,
+                        )
+                        : DraftMovedOn::of($draft);
         }
 
         return $whole;

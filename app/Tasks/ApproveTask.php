@@ -18,6 +18,16 @@ final readonly class ApproveTask
 
     public function __invoke(Task $task, ?string $note, User $by, ?int $seenRevision = null): Task
     {
-        return ($this->edit)($task->id, $seenRevision, new Edit('approved', static fn(Subject $subject): Subject => $subject->inStatus(TaskStatus::Done), TaskAction::Approve, $note), Actor::user($by));
+        return ($this->edit)(
+            $task->id,
+            $seenRevision,
+            new Edit(
+                'approved',
+                static fn(Subject $subject): Subject => $subject->inStatus(TaskStatus::Done),
+                TaskAction::Approve,
+                $note,
+            ),
+            Actor::user($by),
+        );
     }
 }

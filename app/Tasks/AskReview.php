@@ -18,6 +18,16 @@ final readonly class AskReview
 
     public function __invoke(Task $task, ?string $note, User $by, ?int $seenRevision = null): Task
     {
-        return ($this->edit)($task->id, $seenRevision, new Edit('review_asked', static fn(Subject $subject): Subject => $subject->inStatus(TaskStatus::InReview), TaskAction::AskReview, $note), Actor::user($by));
+        return ($this->edit)(
+            $task->id,
+            $seenRevision,
+            new Edit(
+                'review_asked',
+                static fn(Subject $subject): Subject => $subject->inStatus(TaskStatus::InReview),
+                TaskAction::AskReview,
+                $note,
+            ),
+            Actor::user($by),
+        );
     }
 }

@@ -32,18 +32,29 @@ final readonly class AttachFile
         }
         $name = self::name($file->getClientOriginalName());
         try {
-            return ($this->edit)($task->id, null, new Edit(
-                'attached',
-                static fn(Subject $subject): Subject => $subject->with(['files' => $subject->files + 1]),
-                reason: $name,
-                happened: [new FileAdded($by->authorOn($task))],
-                besides: static function (Task $row) use ($file, $path, $name, $by): void {
-                    $by->useKey();
-                    TaskFile::query()->create([
-                        'task_id' => $row->id, ...$by->columns(), 'name' => $name, 'type' => (string) $file->getMimeType(), 'size' => (int) $file->getSize(), 'path' => $path, 'at' => CarbonImmutable::now(),
-                    ]);
-                },
-            ), $by->actor());
+            return ($this->edit)(
+                $task->id,
+                null,
+                new Edit(
+                    'attached',
+                    static fn(Subject $subject): Subject => $subject->with(['files' => $subject->files + 1]),
+                    reason: $name,
+                    happened: [new FileAdded($by->authorOn($task))],
+                    besides: static function (Task $row) use ($file, $path, $name, $by): void {
+                        $by->useKey();
+                        TaskFile::query()->create([
+                            'task_id' => $row->id,
+                            ...$by->columns(),
+                            'name' => $name,
+                            'type' => (string) $file->getMimeType(),
+                            'size' => (int) $file->getSize(),
+                            'path' => $path,
+                            'at' => CarbonImmutable::now(),
+                        ]);
+                    },
+                ),
+                $by->actor(),
+            );
         } catch (Throwable $error) {
             Storage::disk(self::DISK)->delete($path);
 
@@ -60,6 +71,10 @@ final readonly class AttachFile
         $plain = str_starts_with($plain, '.') ? "file{$plain}" : $plain;
         $end = mb_substr($plain, (int) mb_strrpos($plain, '.'));
 
-        return $plain === '' ? 'file' : (mb_strlen($plain) <= self::NAME ? $plain : mb_substr($plain, 0, self::NAME - mb_strlen($end)).mb_substr($end, 0, 20));
+        return $plain === ''
+            ? 'file'
+            : (mb_strlen($plain) <= self::NAME
+                ? $plain
+                : mb_substr($plain, 0, self::NAME - mb_strlen($end)) . mb_substr($end, 0, 20));
     }
 }

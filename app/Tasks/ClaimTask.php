@@ -19,6 +19,16 @@ final readonly class ClaimTask
 
     public function __invoke(Task $task, Person $to, User $by): Task
     {
-        return ($this->edit)($task->id, null, new Edit('claimed', static fn(Subject $subject): Subject => $subject->heldBy($to->slug), TaskAction::Claim, handoff: HandoffCause::Claim), Actor::user($by));
+        return ($this->edit)(
+            $task->id,
+            null,
+            new Edit(
+                'claimed',
+                static fn(Subject $subject): Subject => $subject->heldBy($to->slug),
+                TaskAction::Claim,
+                handoff: HandoffCause::Claim,
+            ),
+            Actor::user($by),
+        );
     }
 }

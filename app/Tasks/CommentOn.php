@@ -24,14 +24,35 @@ final readonly class CommentOn
     {
         $author = $by->authorOn($task);
 
-        return ($this->edit)($task->id, null, new Edit(
-            'commented',
-            static fn(Subject $subject, Snapshot $house): Subject => $subject->with(['comments' => $subject->comments + 1])->watchedBy(array_values(array_filter($mentions, static fn(string $slug): bool => isset($house->personIds[$slug])))),
-            happened: [new CommentAdded($author), ...array_map(static fn(string $slug): Mentioned => new Mentioned($author, $slug), $mentions)],
-            besides: static function (Task $row, ?Person $for) use ($body, $mentions, $by): void {
-                $by->useKey();
-                Comment::query()->create(['task_id' => $row->id, ...$by->columns(), 'for_id' => $for?->id, 'body' => $body, 'mentions' => $mentions, 'at' => CarbonImmutable::now()]);
-            },
-        ), $by->actor());
+        return ($this->edit)(
+            $task->id,
+            null,
+            new Edit(
+                'commented',
+                static fn(Subject $subject, Snapshot $house): Subject => $subject
+                    ->with(['comments' => $subject->comments + 1])
+                    ->watchedBy(
+                        array_values(
+                            array_filter($mentions, static fn(string $slug): bool => isset($house->personIds[$slug])),
+                        ),
+                    ),
+                happened: [
+                    new CommentAdded($author),
+                    ...array_map(static fn(string $slug): Mentioned => new Mentioned($author, $slug), $mentions),
+                ],
+                besides: static function (Task $row, ?Person $for) use ($body, $mentions, $by): void {
+                    $by->useKey();
+                    Comment::query()->create([
+                        'task_id' => $row->id,
+                        ...$by->columns(),
+                        'for_id' => $for?->id,
+                        'body' => $body,
+                        'mentions' => $mentions,
+                        'at' => CarbonImmutable::now(),
+                    ]);
+                },
+            ),
+            $by->actor(),
+        );
     }
 }

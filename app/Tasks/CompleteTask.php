@@ -23,17 +23,30 @@ final readonly class CompleteTask
      *
      * @throws StillWaits where it waits for others and is not meant to be completed all the same
      */
-    public function __invoke(Task $task, User $by, ?string $note = null, ?int $spentMinutes = null, ?int $seenRevision = null, bool $anyway = false): Task
-    {
-        return ($this->edit)($task->id, $seenRevision, new Edit(
-            'completed',
-            static fn(Subject $subject): Subject => $anyway || $subject->waitsOn === []
-                ? $subject->inStatus(TaskStatus::Done)->with(['effort' => $subject->effort->spending($spentMinutes)])
-                : throw StillWaits::for($subject->waitsOn),
-            TaskAction::Complete,
-            besides: static function (Task $row) use ($note): void {
-                $row->outcome_note = $note;
-            },
-        ), Actor::user($by));
+    public function __invoke(
+        Task $task,
+        User $by,
+        ?string $note = null,
+        ?int $spentMinutes = null,
+        ?int $seenRevision = null,
+        bool $anyway = false,
+    ): Task {
+        return ($this->edit)(
+            $task->id,
+            $seenRevision,
+            new Edit(
+                'completed',
+                static fn(Subject $subject): Subject => $anyway || $subject->waitsOn === []
+                    ? $subject
+                        ->inStatus(TaskStatus::Done)
+                        ->with(['effort' => $subject->effort->spending($spentMinutes)])
+                    : throw StillWaits::for($subject->waitsOn),
+                TaskAction::Complete,
+                besides: static function (Task $row) use ($note): void {
+                    $row->outcome_note = $note;
+                },
+            ),
+            Actor::user($by),
+        );
     }
 }

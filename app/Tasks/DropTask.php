@@ -18,6 +18,16 @@ final readonly class DropTask
 
     public function __invoke(Task $task, string $reason, User $by, ?int $seenRevision = null): Task
     {
-        return ($this->edit)($task->id, $seenRevision, new Edit('dropped', static fn(Subject $subject): Subject => $subject->inStatus(TaskStatus::Dropped), TaskAction::Drop, $reason), Actor::user($by));
+        return ($this->edit)(
+            $task->id,
+            $seenRevision,
+            new Edit(
+                'dropped',
+                static fn(Subject $subject): Subject => $subject->inStatus(TaskStatus::Dropped),
+                TaskAction::Drop,
+                $reason,
+            ),
+            Actor::user($by),
+        );
     }
 }

@@ -20,10 +20,11 @@ final readonly class Edit
     /**
      * @param string                              $occasion what is done, such as "started"
      * @param Closure(Subject, Snapshot): Subject $change
-     * @param TaskAction|null                     $action   of the table of transitions; null: an edit that leaves the status alone
+     * @param TaskAction|null $action of the table of transitions; null: an edit that leaves the status alone
      * @param string|null                         $reason   that was given
      * @param list<Happened>                      $happened what happens besides what is changed
-     * @param Closure(Task, Person|null): void|null $besides what is written besides, in the same transaction; with the person in whose place the user acts
+     * @param Closure(Task, Person|null): void|null $besides what is written besides, in the same transaction; with the
+     *     person in whose place the user acts
      */
     public function __construct(
         public string $occasion,
@@ -38,6 +39,6 @@ final readonly class Edit
     /** Whether something is said or attached, rather than set off for one rule. */
     public function says(): bool
     {
-        return array_filter($this->happened, static fn(Happened $one): bool => ! $one instanceof Trigger) !== [];
+        return array_filter($this->happened, static fn(Happened $one): bool => !($one instanceof Trigger)) !== [];
     }
 }

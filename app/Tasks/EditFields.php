@@ -34,28 +34,33 @@ final readonly class EditFields
     public function __invoke(Task $task, Node $seen, Node $set, User $by): array
     {
         $conflicts = [];
-        ($this->edit)($task->id, null, new Edit('edited', function (Subject $subject, Snapshot $house) use ($seen, $set, &$conflicts): Subject {
-            $fields = new EditableFields($house, $this->words);
-            $faults = new Faults();
-            $conflicts = [];
-            $after = $subject;
-            foreach ($set->members() as [$path, $value]) {
-                $changed = $faults->collect(static fn(): Subject => $fields->set($subject, $path, $value));
-                if ($changed === null) {
-                    continue;
+        ($this->edit)(
+            $task->id,
+            null,
+            new Edit('edited', function (Subject $subject, Snapshot $house) use ($seen, $set, &$conflicts): Subject {
+                $fields = new EditableFields($house, $this->words);
+                $faults = new Faults();
+                $conflicts = [];
+                $after = $subject;
+                foreach ($set->members() as [$path, $value]) {
+                    $changed = $faults->collect(static fn(): Subject => $fields->set($subject, $path, $value));
+                    if ($changed === null) {
+                        continue;
+                    }
+                    $now = $fields->value($subject, $path);
+                    $was = $seen->find($path)?->value;
+                    if (self::same($now, $was)) {
+                        $after = $fields->set($after, $path, $value);
+                    } elseif (!self::same($now, $fields->value($changed, $path))) {
+                        $conflicts[] = ['path' => $path, 'theirs' => $now, 'yours' => $value->value];
+                    }
                 }
-                $now = $fields->value($subject, $path);
-                $was = $seen->find($path)?->value;
-                if (self::same($now, $was)) {
-                    $after = $fields->set($after, $path, $value);
-                } elseif (! self::same($now, $fields->value($changed, $path))) {
-                    $conflicts[] = ['path' => $path, 'theirs' => $now, 'yours' => $value->value];
-                }
-            }
-            $faults->throwIfAny();
+                $faults->throwIfAny();
 
-            return $after;
-        }), Actor::user($by));
+                return $after;
+            }),
+            Actor::user($by),
+        );
 
         return $conflicts;
     }

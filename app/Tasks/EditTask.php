@@ -37,13 +37,20 @@ final readonly class EditTask
      *
      * @throws TaskMovedOn where it has changed since, or is not in the state for it
      */
-    public function __invoke(string $taskId, ?int $seenRevision, Edit $edit, Actor $by, Cause $cause = Cause::Person): Task
-    {
+    public function __invoke(
+        string $taskId,
+        ?int $seenRevision,
+        Edit $edit,
+        Actor $by,
+        Cause $cause = Cause::Person,
+    ): Task {
         return DB::transaction(function () use ($taskId, $seenRevision, $edit, $by, $cause): Task {
             $locked = $this->houses->lock();
             $task = Task::query()->with(TaskSubjects::RELATIONS)->lockForUpdate()->findOrFail($taskId);
-            $fits = $edit->action === null || Transitions::of($edit->action)->fits($task->status, $task->assignee_id !== null);
-            if (($seenRevision !== null && $seenRevision !== $task->revision) || ! $fits) {
+            $fits =
+                $edit->action === null ||
+                Transitions::of($edit->action)->fits($task->status, $task->assignee_id !== null);
+            if (($seenRevision !== null && $seenRevision !== $task->revision) || !$fits) {
                 throw TaskMovedOn::since($task);
             }
             $house = $locked->house->snapshot;
@@ -60,10 +67,32 @@ final readonly class EditTask
                 ($edit->besides)($task, $for);
             }
             // What changes nothing has not happened.
-            if ($edit->happened !== [] || ! $after->equals($before)) {
+            if ($edit->happened !== [] || !$after->equals($before)) {
                 $facts = $router->facts->of($before, $after, $at);
-                $change = new ChangeSet("change-{$task->id}-{$task->revision}", $at, $before, $after, $facts, $cause, $edit->happened);
-                $this->runner->run($locked, new Occasion($at, $cause, $edit->occasion, $by->user?->id, $by->system, $edit->reason, $edit->handoff, $for?->id), [$change], [$task->id => $task]);
+                $change = new ChangeSet(
+                    "change-{$task->id}-{$task->revision}",
+                    $at,
+                    $before,
+                    $after,
+                    $facts,
+                    $cause,
+                    $edit->happened,
+                );
+                $this->runner->run(
+                    $locked,
+                    new Occasion(
+                        $at,
+                        $cause,
+                        $edit->occasion,
+                        $by->user?->id,
+                        $by->system,
+                        $edit->reason,
+                        $edit->handoff,
+                        $for?->id,
+                    ),
+                    [$change],
+                    [$task->id => $task],
+                );
             }
 
             return $task;

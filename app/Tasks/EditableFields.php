@@ -20,7 +20,10 @@ use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Workload\Effort;
 use OpenBaton\Core\Workload\Priority;
 
-/** What of a task people change by hand: what every task has, and the fields of the house. Values are as documents have them. */
+/**
+ * What of a task people change by hand: what every task has, and the fields of the house. Values are as documents have
+ * them.
+ */
 final readonly class EditableFields
 {
     /** The type of the entry of each that every task has. */
@@ -36,20 +39,38 @@ final readonly class EditableFields
 
     public function __construct(private Snapshot $house, private Words $words) {}
 
-    /** @return list<array{path: string, label: string, type: string, options: list<array{value: string, label: string}>}> in their order */
+    /**
+     * @return list<array{path: string, label: string, type: string, options: list<array{value: string,
+     *     label: string}>}> in their order
+     */
     public function all(): array
     {
         $fields = [];
         foreach (self::OWN as $path => $type) {
-            $fields[] = ['path' => $path, 'label' => $this->label($path), 'type' => $type, 'options' => Choices::of($this->house->catalogue->find($path)->options ?? [])];
+            $fields[] = [
+                'path' => $path,
+                'label' => $this->label($path),
+                'type' => $type,
+                'options' => Choices::of($this->house->catalogue->find($path)->options ?? []),
+            ];
         }
 
-        return [...$fields, ...Choices::entries(array_filter($this->house->catalogue->fields, static fn(Field $field): bool => Assignment::isSettable($field->path) && ! $field->retired))];
+        return [
+            ...$fields,
+            ...Choices::entries(
+                array_filter(
+                    $this->house->catalogue->fields,
+                    static fn(Field $field): bool => Assignment::isSettable($field->path) && !$field->retired,
+                ),
+            ),
+        ];
     }
 
     public function label(string $path): string
     {
-        return $path === CreateTask::DETAILS_FIELD ? $this->words->say('field.task.details') : $this->house->catalogue->find($path)->label ?? $path;
+        return $path === CreateTask::DETAILS_FIELD
+            ? $this->words->say('field.task.details')
+            : $this->house->catalogue->find($path)->label ?? $path;
     }
 
     public function value(Subject $subject, string $path): mixed
@@ -61,7 +82,9 @@ final readonly class EditableFields
             'task.priority' => $subject->priority->value,
             'task.due' => Instant::orNull($subject->dueAt),
             'task.start' => Instant::orNull($subject->startAt),
-            'task.estimate' => $subject->effort->estimate === null ? null : Duration::format($subject->effort->estimate),
+            'task.estimate' => $subject->effort->estimate === null
+                ? null
+                : Duration::format($subject->effort->estimate),
             'task.tags' => $subject->tags === [] ? null : $subject->tags,
             default => $value === null || $field === null ? $value : ValueCodec::write($value, $field->type),
         };
@@ -75,9 +98,9 @@ final readonly class EditableFields
     public function set(Subject $subject, string $path, Node $node): Subject
     {
         $empty = ValueCodec::isBlank($node);
-        if (! isset(self::OWN[$path])) {
+        if (!isset(self::OWN[$path])) {
             $field = $this->house->catalogue->find($path);
-            if ($field === null || ! Assignment::isSettable($path)) {
+            if ($field === null || !Assignment::isSettable($path)) {
                 throw $node->fail('There is no field "{path}" that is changed by hand.', path: $path);
             }
 
@@ -94,8 +117,23 @@ final readonly class EditableFields
             // Set by hand, it follows nothing any more.
             'task.due' => $subject->dueAt($empty ? null : $node->instant()),
             'task.start' => $subject->with(['startAt' => $empty ? null : $node->instant()]),
-            'task.estimate' => $subject->with(['effort' => new Effort($subject->effort->default, $empty ? null : $node->minutes(), $subject->effort->spent, $subject->effort->remaining)]),
-            default => $subject->with(['tags' => $empty ? [] : array_values(array_unique(array_map(static fn(Node $tag): string => $tag->line(TextLimits::TAG), $node->items())))]),
+            'task.estimate' => $subject->with([
+                'effort' => new Effort(
+                    $subject->effort->default,
+                    $empty ? null : $node->minutes(),
+                    $subject->effort->spent,
+                    $subject->effort->remaining,
+                ),
+            ]),
+            default => $subject->with([
+                'tags' => $empty
+                    ? []
+                    : array_values(
+                        array_unique(
+                            array_map(static fn(Node $tag): string => $tag->line(TextLimits::TAG), $node->items()),
+                        ),
+                    ),
+            ]),
         };
     }
 }

@@ -19,12 +19,22 @@ final readonly class HandOnTask
 
     public function __invoke(Task $task, Person $to, string $reason, User $by, ?int $seenRevision = null): Task
     {
-        return ($this->edit)($task->id, $seenRevision, new Edit('handed_on', static function (Subject $subject) use ($to, $task): Subject {
-            if ($subject->holderId === $to->slug) {
-                throw TaskMovedOn::since($task->refresh());
-            }
+        return ($this->edit)(
+            $task->id,
+            $seenRevision,
+            new Edit(
+                'handed_on',
+                static function (Subject $subject) use ($to, $task): Subject {
+                    if ($subject->holderId === $to->slug) {
+                        throw TaskMovedOn::since($task->refresh());
+                    }
 
-            return $subject->heldBy($to->slug);
-        }, TaskAction::HandOn, $reason), Actor::user($by));
+                    return $subject->heldBy($to->slug);
+                },
+                TaskAction::HandOn,
+                $reason,
+            ),
+            Actor::user($by),
+        );
     }
 }

@@ -18,6 +18,16 @@ final readonly class HandReview
 
     public function __invoke(Task $task, Person $to, string $reason, User $by, ?int $seenRevision = null): Task
     {
-        return ($this->edit)($task->id, $seenRevision, new Edit('review_handed_on', static fn(Subject $subject): Subject => $subject->reviewedBy($to->slug), TaskAction::HandReview, $reason), Actor::user($by));
+        return ($this->edit)(
+            $task->id,
+            $seenRevision,
+            new Edit(
+                'review_handed_on',
+                static fn(Subject $subject): Subject => $subject->reviewedBy($to->slug),
+                TaskAction::HandReview,
+                $reason,
+            ),
+            Actor::user($by),
+        );
     }
 }

@@ -19,7 +19,17 @@ final readonly class LinkTasks
     {
         DB::transaction(function () use ($task, $other, $on, $by): void {
             foreach ([[$task->id, $other->id], [$other->id, $task->id]] as [$one, $with]) {
-                ($this->edit)($one, null, new Edit($on ? 'linked' : 'unlinked', static fn(Subject $subject): Subject => $on ? $subject->linkedTo($with) : $subject->unlinkedFrom($with)), Actor::user($by));
+                ($this->edit)(
+                    $one,
+                    null,
+                    new Edit(
+                        $on ? 'linked' : 'unlinked',
+                        static fn(Subject $subject): Subject => $on
+                            ? $subject->linkedTo($with)
+                            : $subject->unlinkedFrom($with),
+                    ),
+                    Actor::user($by),
+                );
             }
         }, attempts: 3);
     }

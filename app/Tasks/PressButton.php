@@ -19,6 +19,15 @@ final readonly class PressButton
 
     public function __invoke(Task $task, string $ruleId, User $by, ?int $seenRevision = null): Task
     {
-        return ($this->edit)($task->id, $seenRevision, new Edit('pressed', static fn(Subject $subject): Subject => $subject, happened: [new Trigger(Pressed::kind(), $ruleId, CarbonImmutable::now()->getTimestamp())]), Actor::user($by));
+        return ($this->edit)(
+            $task->id,
+            $seenRevision,
+            new Edit(
+                'pressed',
+                static fn(Subject $subject): Subject => $subject,
+                happened: [new Trigger(Pressed::kind(), $ruleId, CarbonImmutable::now()->getTimestamp())],
+            ),
+            Actor::user($by),
+        );
     }
 }

@@ -18,6 +18,15 @@ final readonly class ReopenTask
 
     public function __invoke(Task $task, User $by, ?int $seenRevision = null): Task
     {
-        return ($this->edit)($task->id, $seenRevision, new Edit('reopened', static fn(Subject $subject): Subject => $subject->inStatus(TaskStatus::Working), TaskAction::Reopen), Actor::user($by));
+        return ($this->edit)(
+            $task->id,
+            $seenRevision,
+            new Edit(
+                'reopened',
+                static fn(Subject $subject): Subject => $subject->inStatus(TaskStatus::Working),
+                TaskAction::Reopen,
+            ),
+            Actor::user($by),
+        );
     }
 }

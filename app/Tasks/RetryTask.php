@@ -41,23 +41,45 @@ final readonly class RetryTask
             }
             $subject = $this->subjects->of($task, $locked->house);
             $at = CarbonImmutable::now()->getTimestamp();
-            $before = DecisionRow::query()->where('task_id', $task->id)->where('event', 'task_arrives')->orderBy('at')->orderBy('id')->get();
+            $before = DecisionRow::query()
+                ->where('task_id', $task->id)
+                ->where('event', 'task_arrives')
+                ->orderBy('at')
+                ->orderBy('id')
+                ->get();
             $followed = array_values(array_unique(array_filter($before->pluck('rule')->all(), is_string(...))));
-            $change = new ChangeSet("retry-{$task->id}-{$task->revision}", $at, $subject, $subject, $locked->house->router()->facts->of(null, $subject, $at), Cause::Retry, followed: $followed);
+            $change = new ChangeSet(
+                "retry-{$task->id}-{$task->revision}",
+                $at,
+                $subject,
+                $subject,
+                $locked->house->router()->facts->of(null, $subject, $at),
+                Cause::Retry,
+                followed: $followed,
+            );
             $this->runner->run(
                 $locked,
                 new Occasion($at, Cause::Retry, 'retried', system: 'clock', handoff: HandoffCause::Rule),
                 [$change],
                 [$task->id => $task],
-                unless: static fn(ChainResult $chain): bool => self::comesToTheSame($chain->links[0]->decision, $before->last(), $locked->house->state->versionId),
+                unless: static fn(ChainResult $chain): bool => self::comesToTheSame(
+                    $chain->links[0]->decision,
+                    $before->last(),
+                    $locked->house->state->versionId,
+                ),
             );
         }, attempts: 3);
     }
 
     private static function comesToTheSame(?Decision $decision, ?DecisionRow $before, ?string $versionId): bool
     {
-        $told = static fn(mixed $record): string => (string) json_encode(is_array($record) ? array_intersect_key($record, self::TOLD) : null);
+        $told = static fn(mixed $record): string => (string) json_encode(
+            is_array($record) ? array_intersect_key($record, self::TOLD) : null,
+        );
 
-        return $decision === null || ($before !== null && $before->rulebook_version_id === $versionId && $told(DecisionRecord::of($decision)) === $told($before->record));
+        return $decision === null ||
+            ($before !== null &&
+                $before->rulebook_version_id === $versionId &&
+                $told(DecisionRecord::of($decision)) === $told($before->record));
     }
 }

@@ -43,7 +43,12 @@ final class RetryUnplaced implements ShouldBeUniqueUntilProcessing, ShouldQueue
     public function handle(RetryTask $retry): void
     {
         $store = Cache::store('database');
-        $ids = Task::query()->unplaced()->mostUrgentFirst()->orderBy('id')->get(['id'])->map(static fn(Task $task): string => $task->id);
+        $ids = Task::query()
+            ->unplaced()
+            ->mostUrgentFirst()
+            ->orderBy('id')
+            ->get(['id'])
+            ->map(static fn(Task $task): string => $task->id);
         // Where the time was over the last time it goes on, so that the last are come to as well.
         $from = $store->pull(self::KEY);
         $from = is_int($from) && $from < $ids->count() ? $from : 0;

@@ -18,6 +18,16 @@ final readonly class SendBack
 
     public function __invoke(Task $task, string $reason, User $by, ?int $seenRevision = null): Task
     {
-        return ($this->edit)($task->id, $seenRevision, new Edit('sent_back', static fn(Subject $subject): Subject => $subject->inStatus(TaskStatus::Working), TaskAction::SendBack, $reason), Actor::user($by));
+        return ($this->edit)(
+            $task->id,
+            $seenRevision,
+            new Edit(
+                'sent_back',
+                static fn(Subject $subject): Subject => $subject->inStatus(TaskStatus::Working),
+                TaskAction::SendBack,
+                $reason,
+            ),
+            Actor::user($by),
+        );
     }
 }

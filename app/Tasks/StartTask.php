@@ -18,6 +18,15 @@ final readonly class StartTask
 
     public function __invoke(Task $task, User $by, ?int $seenRevision = null): Task
     {
-        return ($this->edit)($task->id, $seenRevision, new Edit('started', static fn(Subject $subject): Subject => $subject->inStatus(TaskStatus::Working), TaskAction::Start), Actor::user($by));
+        return ($this->edit)(
+            $task->id,
+            $seenRevision,
+            new Edit(
+                'started',
+                static fn(Subject $subject): Subject => $subject->inStatus(TaskStatus::Working),
+                TaskAction::Start,
+            ),
+            Actor::user($by),
+        );
     }
 }

@@ -18,6 +18,15 @@ final readonly class TakeBackReview
 
     public function __invoke(Task $task, User $by, ?int $seenRevision = null): Task
     {
-        return ($this->edit)($task->id, $seenRevision, new Edit('review_taken_back', static fn(Subject $subject): Subject => $subject->inStatus(TaskStatus::Working), TaskAction::TakeBack), Actor::user($by));
+        return ($this->edit)(
+            $task->id,
+            $seenRevision,
+            new Edit(
+                'review_taken_back',
+                static fn(Subject $subject): Subject => $subject->inStatus(TaskStatus::Working),
+                TaskAction::TakeBack,
+            ),
+            Actor::user($by),
+        );
     }
 }

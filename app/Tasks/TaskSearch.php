@@ -24,7 +24,14 @@ final readonly class TaskSearch
     {
         $number = ltrim($text, '№# ');
         if (ctype_digit($number) && strlen($number) < 10) {
-            return $this->sight->of($by, Task::query()->with(['kind', 'customer'])->where('number', (int) $number))->get();
+            return $this->sight
+                ->of(
+                    $by,
+                    Task::query()
+                        ->with(['kind', 'customer'])
+                        ->where('number', (int) $number),
+                )
+                ->get();
         }
         $query = SearchWords::of($text);
         if ($query === null) {
@@ -43,13 +50,26 @@ final readonly class TaskSearch
     /** @return Collection<int, Task> */
     private function tasks(string $words, bool $open, int $most, User $by): Collection
     {
-        $customers = Customer::query()->whereFullText('name', $words, ['mode' => 'boolean'])->limit(self::CUSTOMERS)->pluck('id');
+        $customers = Customer::query()
+            ->whereFullText('name', $words, ['mode' => 'boolean'])
+            ->limit(self::CUSTOMERS)
+            ->pluck('id');
         $closed = [TaskStatus::Done, TaskStatus::Dropped];
-        $of = fn(Builder $query): Builder => $this->sight->of($by, $open ? $query->whereNotIn('status', $closed) : $query->whereIn('status', $closed))->select('id')->latest('arrived_at')->limit($most);
+        $of = fn(Builder $query): Builder => $this->sight
+            ->of($by, $open ? $query->whereNotIn('status', $closed) : $query->whereIn('status', $closed))
+            ->select('id')
+            ->latest('arrived_at')
+            ->limit($most);
         // Two queries, each by its index; the database would scan all tasks for one with "or".
-        $ids = $of(Task::query()->whereFullText('title', $words, ['mode' => 'boolean']))->pluck('id')
+        $ids = $of(Task::query()->whereFullText('title', $words, ['mode' => 'boolean']))
+            ->pluck('id')
             ->merge($customers->isEmpty() ? [] : $of(Task::query()->whereIn('customer_id', $customers))->pluck('id'));
 
-        return Task::query()->with(['kind', 'customer'])->whereIn('id', $ids->unique())->latest('arrived_at')->limit($most)->get();
+        return Task::query()
+            ->with(['kind', 'customer'])
+            ->whereIn('id', $ids->unique())
+            ->latest('arrived_at')
+            ->limit($most)
+            ->get();
     }
 }

@@ -33,15 +33,17 @@ final readonly class TasksInSight
         }
         $person = $user->person;
         $house = $this->snapshots->current();
-        if ($person === null || ! isset($house->personSlugs[$person->id])) {
+        if ($person === null || !isset($house->personSlugs[$person->id])) {
             return $tasks->whereKey([]);
         }
 
-        return $house->tasksAreOpen ? $tasks : $tasks->where(function (Builder $any) use ($person, $house): void {
-            foreach (TaskRight::See->standings() as $standing) {
-                $any->orWhere(fn(Builder $one): Builder => $this->inStanding($one, $standing, $person, $house));
-            }
-        });
+        return $house->tasksAreOpen
+            ? $tasks
+            : $tasks->where(function (Builder $any) use ($person, $house): void {
+                foreach (TaskRight::See->standings() as $standing) {
+                    $any->orWhere(fn(Builder $one): Builder => $this->inStanding($one, $standing, $person, $house));
+                }
+            });
     }
 
     public function includes(User $user, Task $task): bool
@@ -52,13 +54,20 @@ final readonly class TasksInSight
     /** Whether somebody stands in for whoever holds or reviews a task, now or where the nearer ones can't. */
     public function covers(Person $person, Task $task): bool
     {
-        return array_intersect(array_filter([$task->assignee_id, $task->reviewer_id]), $this->coveredBy($person, $this->snapshots->current())) !== [];
+        return array_intersect(
+            array_filter([$task->assignee_id, $task->reviewer_id]),
+            $this->coveredBy($person, $this->snapshots->current()),
+        ) !== [];
     }
 
     /** @return list<string> ids */
     private function coveredBy(Person $person, Snapshot $house): array
     {
-        return isset($house->personSlugs[$person->id]) ? $house->idsOf(CoverMoves::coveredBy($house->roster, $person->slug, CarbonImmutable::now()->getTimestamp())) : [];
+        return isset($house->personSlugs[$person->id])
+            ? $house->idsOf(
+                CoverMoves::coveredBy($house->roster, $person->slug, CarbonImmutable::now()->getTimestamp()),
+            )
+            : [];
     }
 
     /**
@@ -76,13 +85,24 @@ final readonly class TasksInSight
             Standing::Reviewer => $tasks->where('reviewer_id', $person->id),
             Standing::Creator => $tasks->where('creator_id', $person->id),
             Standing::Watcher => $tasks->whereHas('watchers', $own),
-            Standing::Former => $tasks->where(static fn(Builder $either): Builder => $either->where('last_reviewer_id', $person->id)
-                ->orWhereHas('handoffs', static fn(Builder $handoffs): Builder => $handoffs->where('to_id', $person->id))),
+            Standing::Former => $tasks->where(
+                static fn(Builder $either): Builder => $either
+                    ->where('last_reviewer_id', $person->id)
+                    ->orWhereHas(
+                        'handoffs',
+                        static fn(Builder $handoffs): Builder => $handoffs->where('to_id', $person->id),
+                    ),
+            ),
             Standing::Substitute => $tasks->where(function (Builder $either) use ($person, $house): void {
                 $covered = $this->coveredBy($person, $house);
                 $either->whereIn('assignee_id', $covered)->orWhereIn('reviewer_id', $covered);
             }),
-            Standing::Teammate => $tasks->whereIn('assignee_id', $house->idsOf((new Colleagues($house->roster, $person->slug))->inTeams(CarbonImmutable::now()->getTimestamp()))),
+            Standing::Teammate => $tasks->whereIn(
+                'assignee_id',
+                $house->idsOf(
+                    (new Colleagues($house->roster, $person->slug))->inTeams(CarbonImmutable::now()->getTimestamp()),
+                ),
+            ),
             // Leads see all without this.
             Standing::Lead => $tasks->whereKey([]),
         };

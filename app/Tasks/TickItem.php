@@ -17,8 +17,21 @@ final readonly class TickItem
 
     public function __invoke(Task $task, string $item, bool $done, User $by): Task
     {
-        return ($this->edit)($task->id, null, new Edit($done ? 'ticked' : 'unticked', static fn(Subject $subject): Subject => $subject->with([
-            'checklist' => array_map(static fn(ChecklistItem $one): ChecklistItem => $one->text === $item ? new ChecklistItem($one->text, $done) : $one, $subject->checklist),
-        ])), Actor::user($by));
+        return ($this->edit)(
+            $task->id,
+            null,
+            new Edit(
+                $done ? 'ticked' : 'unticked',
+                static fn(Subject $subject): Subject => $subject->with([
+                    'checklist' => array_map(
+                        static fn(ChecklistItem $one): ChecklistItem => $one->text === $item
+                            ? new ChecklistItem($one->text, $done)
+                            : $one,
+                        $subject->checklist,
+                    ),
+                ]),
+            ),
+            Actor::user($by),
+        );
     }
 }

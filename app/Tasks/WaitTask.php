@@ -11,14 +11,33 @@ use Carbon\CarbonImmutable;
 use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Subject\TaskAction;
 
-/** A task waits for something outside of our hands, until a moment, until another task is done with, or until somebody goes on with it. */
+/**
+ * A task waits for something outside of our hands, until a moment, until another task is done with, or until somebody
+ * goes on with it.
+ */
 final readonly class WaitTask
 {
     public function __construct(private EditTask $edit) {}
 
     /** @param list<string> $on ids of other tasks */
-    public function __invoke(Task $task, string $for, ?CarbonImmutable $until, User $by, ?int $seenRevision = null, array $on = []): Task
-    {
-        return ($this->edit)($task->id, $seenRevision, new Edit('waits', static fn(Subject $subject): Subject => $subject->waiting($for, $until?->getTimestamp(), $on), TaskAction::Wait, $for), Actor::user($by));
+    public function __invoke(
+        Task $task,
+        string $for,
+        ?CarbonImmutable $until,
+        User $by,
+        ?int $seenRevision = null,
+        array $on = [],
+    ): Task {
+        return ($this->edit)(
+            $task->id,
+            $seenRevision,
+            new Edit(
+                'waits',
+                static fn(Subject $subject): Subject => $subject->waiting($for, $until?->getTimestamp(), $on),
+                TaskAction::Wait,
+                $for,
+            ),
+            Actor::user($by),
+        );
     }
 }

@@ -17,8 +17,16 @@ final readonly class WatchTask
 
     public function __invoke(Task $task, Person $person, bool $on, User $by): Task
     {
-        return ($this->edit)($task->id, null, new Edit($on ? 'watched' : 'unwatched', static fn(Subject $subject): Subject => $on
-            ? $subject->watchedBy([$person->slug])
-            : $subject->with(['watcherIds' => array_values(array_diff($subject->watcherIds, [$person->slug]))])), Actor::user($by));
+        return ($this->edit)(
+            $task->id,
+            null,
+            new Edit(
+                $on ? 'watched' : 'unwatched',
+                static fn(Subject $subject): Subject => $on
+                    ? $subject->watchedBy([$person->slug])
+                    : $subject->with(['watcherIds' => array_values(array_diff($subject->watcherIds, [$person->slug]))]),
+            ),
+            Actor::user($by),
+        );
     }
 }

@@ -13,7 +13,9 @@ use RuntimeException;
  */
 final class Words
 {
-    /** @var array<string, string>|null by path, such as "limit.skill_at_least.say"; read when they are first asked for */
+    /**
+     * @var array<string, string>|null by path, such as "limit.skill_at_least.say"; read when they are first asked for
+     */
     private ?array $messages = null;
 
     /** @param array<string, mixed> $more messages besides those of the file, in the same shape */
@@ -33,7 +35,7 @@ final class Words
     public static function tree(string $locale): array
     {
         $tree = [];
-        foreach (glob(dirname(__DIR__, 2)."/resources/words/{$locale}/*.json") ?: [] as $file) {
+        foreach (glob(dirname(__DIR__, 2) . "/resources/words/{$locale}/*.json") ?: [] as $file) {
             $tree += (array) json_decode((string) file_get_contents($file), true, 16, JSON_THROW_ON_ERROR);
         }
 
@@ -60,7 +62,9 @@ final class Words
         }
         $said = MessageFormatter::formatMessage($this->locale, $message, $slots);
 
-        return $said === false ? throw new RuntimeException("The words for \"{$path}\" are not a message: {$message}") : $said;
+        return $said === false
+            ? throw new RuntimeException("The words for \"{$path}\" are not a message: {$message}")
+            : $said;
     }
 
     /**
@@ -75,7 +79,7 @@ final class Words
             if (is_array($value)) {
                 $messages += self::flat($value, "{$above}{$key}.");
             } elseif (is_string($value)) {
-                $messages[$above.$key] = $value;
+                $messages[$above . $key] = $value;
             }
         }
 

@@ -54,15 +54,17 @@ start_database() {
         say "Making a data folder for MariaDB"
         rm -rf "$DB_DIR"
         mkdir -p "$DB_DIR"
-        quietly mariadb-install "The data folder of MariaDB can't be made." mariadb-install-db --no-defaults --datadir="$DB_DIR" \
-            --auth-root-authentication-method=socket --auth-root-socket-user="$(id -un)" --user="$(id -un)" --skip-test-db
+        quietly mariadb-install "The data folder of MariaDB can't be made." \
+            mariadb-install-db --no-defaults --datadir="$DB_DIR" --user="$(id -un)" --skip-test-db \
+            --auth-root-authentication-method=socket --auth-root-socket-user="$(id -un)"
         id -un >"$DB_DIR/.administrator"
         rm -f "$DATA/accounts.stamp"
     fi
     say "Starting MariaDB on 127.0.0.1:$DB_PORT"
     # A commit is safe when a process dies, not when the machine does: right for a demo and for tests.
-    start_process mariadb "$DATA/mariadb.log" mariadbd --no-defaults --user="$(id -un)" --datadir="$DB_DIR" --socket="$DB_DIR/s.sock" --bind-address=127.0.0.1 \
-        --port="$DB_PORT" --pid-file="$DB_PID" --skip-log-bin --innodb-flush-log-at-trx-commit=2 \
+    start_process mariadb "$DATA/mariadb.log" mariadbd --no-defaults --user="$(id -un)" --datadir="$DB_DIR" \
+        --socket="$DB_DIR/s.sock" --bind-address=127.0.0.1 --port="$DB_PORT" --pid-file="$DB_PID" \
+        --skip-log-bin --innodb-flush-log-at-trx-commit=2 \
         --innodb-buffer-pool-size=256M --max-connections=200
     local tries
     for tries in $(seq 1 150); do

@@ -1,7 +1,10 @@
 # shellcheck shell=bash
 # What a bare machine lacks: Debian packages, Composer's and npm's.
 
-PACKAGES=(mariadb-server mariadb-client php8.2-mysql php8.2-curl php8.2-zip php8.2-apcu php8.2-igbinary php8.2-xml php8.2-mbstring php8.2-intl chromium chromium-driver unzip procps)
+PACKAGES=(
+    mariadb-server mariadb-client chromium chromium-driver unzip procps
+    php8.2-mysql php8.2-curl php8.2-zip php8.2-apcu php8.2-igbinary php8.2-xml php8.2-mbstring php8.2-intl
+)
 
 as_root() {
     if [ "$(id -u)" -eq 0 ]; then "$@"; else sudo -n "$@"; fi
@@ -32,7 +35,8 @@ once_for() {
 
 composer_update() {
     say "Installing PHP packages (Composer)"
-    quietly composer "PHP packages can't be installed; is there a network?" composer update --no-interaction --no-progress --no-scripts --optimize-autoloader
+    quietly composer "PHP packages can't be installed; is there a network?" \
+        composer update --no-interaction --no-progress --no-scripts --optimize-autoloader
 }
 
 npm_ci() {
@@ -51,13 +55,19 @@ install_all() {
     once_for composer "$(sha256sum composer.json)" composer_update
     once_for npm "$(sha256sum package-lock.json)" npm_ci
     # The autoloader's map is optimized, so that a new class needs a new map.
-    once_for classes "$(find app core/src core/tests tests database -name '*.php' | sort | sha256sum)" composer dump-autoload --quiet --optimize --no-scripts
+    once_for classes "$(find app core/src core/tests tests database -name '*.php' | sort | sha256sum)" \
+        composer dump-autoload --quiet --optimize --no-scripts
     php artisan package:discover --quiet
 }
 
 build_pages() {
     [ -f public/build/manifest.json ] || rm -f "$DATA/build.stamp"
-    once_for build "$(find resources app/Http/Pages -type f \( -name '*.ts*' -o -name '*.css' -o -name '*.json' \) -print0 | sort -z | xargs -0 sha256sum package-lock.json vite.config.ts | sha256sum)" run_build
+    once_for build "$(page_files | sort -z | xargs -0 sha256sum | sha256sum)" run_build
+}
+
+page_files() {
+    find resources app/Http/Pages package-lock.json vite.config.ts \
+        -type f \( -name '*.ts*' -o -name '*.css' -o -name '*.json' \) -print0
 }
 
 run_build() {

@@ -2,7 +2,8 @@
 # The demo's web server: PHP's own with four workers. For production see deploy/.
 
 answers() {
-    php -d default_socket_timeout=3 -r '$c = @file_get_contents($argv[1]); exit($c === false ? 1 : 0);' "http://127.0.0.1:$WEB_PORT/up"
+    local asks='$c = @file_get_contents($argv[1]); exit($c === false ? 1 : 0);'
+    php -d default_socket_timeout=3 -r "$asks" "http://127.0.0.1:$WEB_PORT/up"
 }
 
 serve_demo() {
@@ -16,7 +17,8 @@ serve_demo() {
     # Addresses may hold secrets (invitations, calendars): requests are not logged.
     # Laravel's router script takes the working directory to be public/.
     pushd public >/dev/null
-    PHP_CLI_SERVER_WORKERS=4 start_process web "$DATA/web.log" "$ROOT/bin/lib/keep.sh" php -q -d variables_order=EGPCS -S "127.0.0.1:$WEB_PORT" \
+    PHP_CLI_SERVER_WORKERS=4 start_process web "$DATA/web.log" "$ROOT/bin/lib/keep.sh" \
+        php -q -d variables_order=EGPCS -S "127.0.0.1:$WEB_PORT" \
         ../vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php
     popd >/dev/null
     local tries

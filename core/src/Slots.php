@@ -12,7 +12,7 @@ final class Slots
     {
         $values = [];
         foreach ($slots as $name => $value) {
-            $values['{'.$name.'}'] = (string) $value;
+            $values['{' . $name . '}'] = (string) $value;
         }
 
         return $values === [] ? $message : strtr($message, $values);

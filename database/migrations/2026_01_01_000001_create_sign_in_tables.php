@@ -95,7 +95,19 @@ return new class extends Migration {
 
     public function down(): void
     {
-        foreach (['activity_log', 'role_has_permissions', 'model_has_roles', 'model_has_permissions', 'roles', 'permissions', 'personal_access_tokens', 'users'] as $table) {
+        foreach (
+            [
+                'activity_log',
+                'role_has_permissions',
+                'model_has_roles',
+                'model_has_permissions',
+                'roles',
+                'permissions',
+                'personal_access_tokens',
+                'users',
+            ]
+            as $table
+        ) {
             Schema::dropIfExists($table);
         }
     }

@@ -137,7 +137,21 @@ return new class extends Migration {
 
     public function down(): void
     {
-        foreach (['customers', 'places', 'absence_substitutes', 'absences', 'person_skills', 'skills', 'team_members', 'teams', 'people', 'houses'] as $table) {
+        foreach (
+            [
+                'customers',
+                'places',
+                'absence_substitutes',
+                'absences',
+                'person_skills',
+                'skills',
+                'team_members',
+                'teams',
+                'people',
+                'houses',
+            ]
+            as $table
+        ) {
             Schema::dropIfExists($table);
         }
     }

@@ -46,7 +46,10 @@ return new class extends Migration {
         });
 
         // At most one draft and one published version.
-        DB::statement("ALTER TABLE rulebook_versions ADD COLUMN only_one VARCHAR(20) AS (CASE WHEN state IN ('draft', 'published') THEN state END) PERSISTENT, ADD UNIQUE rulebook_versions_only_one (only_one)");
+        DB::statement(
+            "ALTER TABLE rulebook_versions ADD COLUMN only_one VARCHAR(20) AS (CASE WHEN state IN ('draft', " .
+                "'published') THEN state END) PERSISTENT, ADD UNIQUE rulebook_versions_only_one (only_one)",
+        );
 
         Schema::create('rotations', function (Blueprint $table): void {
             $table->ulid('id')->primary();

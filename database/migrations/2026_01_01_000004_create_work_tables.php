@@ -48,7 +48,10 @@ return new class extends Migration {
             $table->index(['assignee_id', 'completed_at']);
             $table->index('arrived_at');
         });
-        DB::statement('ALTER TABLE tasks ADD UNIQUE tasks_number_unique (number), MODIFY number INT UNSIGNED NOT NULL AUTO_INCREMENT, AUTO_INCREMENT = 1001');
+        DB::statement(
+            'ALTER TABLE tasks ADD UNIQUE tasks_number_unique (number), MODIFY number INT UNSIGNED NOT NULL ' .
+                'AUTO_INCREMENT, AUTO_INCREMENT = 1001',
+        );
     }
 
     private function decisions(): void
@@ -95,8 +98,14 @@ return new class extends Migration {
             $table->index(['task_id', 'at']);
         });
         // The log of handoffs is append-only, for everybody.
-        DB::unprepared("CREATE TRIGGER handoffs_never_change BEFORE UPDATE ON handoffs FOR EACH ROW SIGNAL SQLSTATE '45000' SET MESSAGE_TEXT = 'The handoff log is append-only.'");
-        DB::unprepared("CREATE TRIGGER handoffs_never_go BEFORE DELETE ON handoffs FOR EACH ROW SIGNAL SQLSTATE '45000' SET MESSAGE_TEXT = 'The handoff log is append-only.'");
+        DB::unprepared(
+            "CREATE TRIGGER handoffs_never_change BEFORE UPDATE ON handoffs FOR EACH ROW SIGNAL SQLSTATE '45000' " .
+                "SET MESSAGE_TEXT = 'The handoff log is append-only.'",
+        );
+        DB::unprepared(
+            "CREATE TRIGGER handoffs_never_go BEFORE DELETE ON handoffs FOR EACH ROW SIGNAL SQLSTATE '45000' SET " .
+                "MESSAGE_TEXT = 'The handoff log is append-only.'",
+        );
 
         Schema::create('intake_keys', function (Blueprint $table): void {
             $table->id();

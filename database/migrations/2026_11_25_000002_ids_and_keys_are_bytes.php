@@ -16,7 +16,12 @@ use Illuminate\Support\Facades\Schema;
 return new class extends Migration {
     private const ULID = 'char(26)';
 
-    private const OTHERS = [['tasks', 'status'], ['intake_keys', 'key'], ['intake_keys', 'request_hash'], ['personal_access_tokens', 'token']];
+    private const OTHERS = [
+        ['tasks', 'status'],
+        ['intake_keys', 'key'],
+        ['intake_keys', 'request_hash'],
+        ['personal_access_tokens', 'token'],
+    ];
 
     public function up(): void
     {
@@ -37,7 +42,11 @@ return new class extends Migration {
             ->where(static function (Builder $which): void {
                 $which->where('column_type', self::ULID);
                 foreach (self::OTHERS as [$table, $column]) {
-                    $which->orWhere(static fn(Builder $other): Builder => $other->where('table_name', $table)->where('column_name', $column));
+                    $which->orWhere(
+                        static fn(Builder $other): Builder => $other
+                            ->where('table_name', $table)
+                            ->where('column_name', $column),
+                    );
                 }
             })
             ->get(['table_name AS of', 'column_name AS name', 'column_type AS type', 'is_nullable AS nullable']);
@@ -48,20 +57,29 @@ return new class extends Migration {
             if ($column->text('type') === self::ULID) {
                 $withIds[$table] = true;
             }
-            $changes[$table][] = "MODIFY `{$column->text('name')}` {$column->text('type')} CHARACTER SET {$charset} COLLATE {$collation}".($column->text('nullable') === 'YES' ? ' NULL' : ' NOT NULL');
+            $changes[$table][] =
+                "MODIFY `{$column->text('name')}` {$column->text(
+                    'type',
+                )} CHARACTER SET {$charset} COLLATE {$collation}" .
+                ($column->text('nullable') === 'YES' ? ' NULL' : ' NOT NULL');
         }
         foreach (array_keys($withIds) as $table) {
-            /** @var list<array{name: string, columns: list<string>, foreign_table: string, foreign_columns: list<string>, on_delete: string, on_update: string}> $keys */
+            /**
+             * @var list<array{name: string, columns: list<string>, foreign_table: string,
+             *     foreign_columns: list<string>, on_delete: string, on_update: string}> $keys
+             */
             $keys = Schema::getForeignKeys($table);
             foreach ($keys as $key) {
                 $drops[$table][] = "DROP FOREIGN KEY `{$key['name']}`";
-                $adds[$table][] = "ADD CONSTRAINT `{$key['name']}` FOREIGN KEY (`{$key['columns'][0]}`) REFERENCES `{$key['foreign_table']}` (`{$key['foreign_columns'][0]}`) ON DELETE {$key['on_delete']} ON UPDATE {$key['on_update']}";
+                $adds[
+                    $table
+                ][] = "ADD CONSTRAINT `{$key['name']}` FOREIGN KEY (`{$key['columns'][0]}`) REFERENCES `{$key['foreign_table']}` (`{$key['foreign_columns'][0]}`) ON DELETE {$key['on_delete']} ON UPDATE {$key['on_update']}";
             }
         }
         // Both ends of a foreign key must be of one kind, so that the keys go for the time being.
         foreach ([$drops, $changes, $adds] as $step) {
             foreach ($step as $table => $alterations) {
-                DB::statement("ALTER TABLE `{$table}` ".implode(', ', $alterations));
+                DB::statement("ALTER TABLE `{$table}` " . implode(', ', $alterations));
             }
         }
     }

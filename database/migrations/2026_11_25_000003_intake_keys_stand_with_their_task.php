@@ -17,7 +17,10 @@ return new class extends Migration {
             $table->char('key_hash', 64)->charset('ascii')->collation('ascii_bin')->nullable();
             $table->unique(['key_user_id', 'key']);
         });
-        DB::statement('UPDATE tasks JOIN intake_keys ON intake_keys.task_id = tasks.id SET tasks.key_user_id = intake_keys.user_id, tasks.`key` = intake_keys.`key`, tasks.key_hash = intake_keys.request_hash');
+        DB::statement(
+            'UPDATE tasks JOIN intake_keys ON intake_keys.task_id = tasks.id SET tasks.key_user_id = ' .
+                'intake_keys.user_id, tasks.`key` = intake_keys.`key`, tasks.key_hash = intake_keys.request_hash',
+        );
         Schema::drop('intake_keys');
     }
 
@@ -32,7 +35,10 @@ return new class extends Migration {
             $table->timestamp('created_at');
             $table->unique(['user_id', 'key']);
         });
-        DB::statement('INSERT INTO intake_keys (user_id, `key`, request_hash, task_id, created_at) SELECT key_user_id, `key`, key_hash, id, arrived_at FROM tasks WHERE `key` IS NOT NULL');
+        DB::statement(
+            'INSERT INTO intake_keys (user_id, `key`, request_hash, task_id, created_at) SELECT key_user_id, ' .
+                '`key`, key_hash, id, arrived_at FROM tasks WHERE `key` IS NOT NULL',
+        );
         Schema::table('tasks', static function (Blueprint $table): void {
             $table->dropForeign(['key_user_id']);
             $table->dropUnique(['key_user_id', 'key']);

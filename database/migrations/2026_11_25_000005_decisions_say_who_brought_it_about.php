@@ -19,14 +19,20 @@ return new class extends Migration {
         Schema::table('decisions', static function (Blueprint $table): void {
             $table->foreignUlid('user_id')->nullable()->after('at')->constrained()->restrictOnDelete();
         });
-        DB::statement("UPDATE decisions JOIN activity_log ON activity_log.subject_id = decisions.task_id AND activity_log.event = 'arrived' SET decisions.user_id = activity_log.causer_id");
+        DB::statement(
+            'UPDATE decisions JOIN activity_log ON activity_log.subject_id = decisions.task_id AND ' .
+                "activity_log.event = 'arrived' SET decisions.user_id = activity_log.causer_id",
+        );
     }
 
     public function down(): void
     {
-        DB::insert("INSERT INTO activity_log (log_name, description, event, subject_type, subject_id, causer_type, causer_id, properties, created_at, updated_at)
+        DB::insert(
+            "INSERT INTO activity_log (log_name, description, event, subject_type, subject_id, causer_type, causer_id, properties, created_at, updated_at)
             SELECT 'tasks', 'arrived', 'arrived', ?, task_id, IF(user_id IS NULL, NULL, ?), user_id, '[]', at, at FROM decisions
-            WHERE event = 'task_arrives' AND NOT EXISTS (SELECT 1 FROM activity_log AS known WHERE known.subject_id = decisions.task_id AND known.event = 'arrived')", [Task::class, User::class]);
+            WHERE event = 'task_arrives' AND NOT EXISTS (SELECT 1 FROM activity_log AS known WHERE known.subject_id = decisions.task_id AND known.event = 'arrived')",
+            [Task::class, User::class],
+        );
         Schema::table('decisions', static function (Blueprint $table): void {
             $table->dropConstrainedForeignId('user_id');
         });

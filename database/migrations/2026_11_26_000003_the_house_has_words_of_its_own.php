@@ -36,7 +36,12 @@ return new class extends Migration {
     /** What stood in the code for houses of before follows from what they have. */
     private function takeOver(): void
     {
-        $tiers = DB::table('customers')->distinct()->orderBy('tier')->pluck('tier', 'tier')->map(static fn(mixed $tier): string => is_string($tier) ? ucfirst($tier) : '')->all();
+        $tiers = DB::table('customers')
+            ->distinct()
+            ->orderBy('tier')
+            ->pluck('tier', 'tier')
+            ->map(static fn(mixed $tier): string => is_string($tier) ? ucfirst($tier) : '')
+            ->all();
         $levels = [];
         for ($above = [null]; $above !== []; $above = $ids) {
             $places = DB::table('places')->where(static function (Builder $below) use ($above): void {
@@ -58,7 +63,16 @@ return new class extends Migration {
 
     public function down(): void
     {
-        Schema::table('houses', static fn(Blueprint $table) => $table->dropColumn(['customer_tiers', 'place_levels', 'answering_level', 'changes', 'ticked_at']));
+        Schema::table(
+            'houses',
+            static fn(Blueprint $table) => $table->dropColumn([
+                'customer_tiers',
+                'place_levels',
+                'answering_level',
+                'changes',
+                'ticked_at',
+            ]),
+        );
         Schema::table('task_kinds', static fn(Blueprint $table) => $table->dropColumn(['form_label', 'form_facts']));
         Schema::table('fields', static fn(Blueprint $table) => $table->dropColumn('form_label'));
     }

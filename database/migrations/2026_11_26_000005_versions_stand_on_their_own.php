@@ -29,16 +29,24 @@ return new class extends Migration {
         if (House::query()->doesntExist()) {
             return;
         }
-        $fields = json_encode(RulebookFormat::writeCatalogue(app(SnapshotSource::class)->current()->catalogue), JSON_THROW_ON_ERROR);
+        $fields = json_encode(
+            RulebookFormat::writeCatalogue(app(SnapshotSource::class)->current()->catalogue),
+            JSON_THROW_ON_ERROR,
+        );
         foreach (DB::table('rulebook_versions')->get(['id', 'rules']) as $version) {
             $version = new Row($version);
             $rules = RulebookUpgrade::rules(Node::parse($version->text('rules')), RulebookUpgrade::FROM);
-            DB::table('rulebook_versions')->where('id', $version->text('id'))->update(['rules' => json_encode($rules->value, JSON_THROW_ON_ERROR), 'fields' => $fields]);
+            DB::table('rulebook_versions')
+                ->where('id', $version->text('id'))
+                ->update(['rules' => json_encode($rules->value, JSON_THROW_ON_ERROR), 'fields' => $fields]);
         }
     }
 
     public function down(): void
     {
-        Schema::table('rulebook_versions', static fn(Blueprint $table) => $table->dropColumn(['fields', 'saved_by_system']));
+        Schema::table(
+            'rulebook_versions',
+            static fn(Blueprint $table) => $table->dropColumn(['fields', 'saved_by_system']),
+        );
     }
 };

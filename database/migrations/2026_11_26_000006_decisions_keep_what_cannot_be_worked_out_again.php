@@ -17,14 +17,29 @@ use OpenBaton\Core\Document\Node;
 return new class extends Migration {
     public function up(): void
     {
-        Schema::table('decisions', static fn(Blueprint $table) => $table->longText('record')->collation('utf8mb4_bin')->nullable()->after('facts'));
-        DB::table('decisions')->select(['id', 'trace'])->orderBy('id')->chunkById(500, function ($rows): void {
-            foreach ($rows as $row) {
-                $row = new Row($row);
-                $record = json_encode($this->record(Node::parse($row->text('trace'))), JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE);
-                DB::table('decisions')->where('id', $row->text('id'))->update(['record' => $record]);
-            }
-        });
+        Schema::table(
+            'decisions',
+            static fn(Blueprint $table) => $table
+                ->longText('record')
+                ->collation('utf8mb4_bin')
+                ->nullable()
+                ->after('facts'),
+        );
+        DB::table('decisions')
+            ->select(['id', 'trace'])
+            ->orderBy('id')
+            ->chunkById(500, function ($rows): void {
+                foreach ($rows as $row) {
+                    $row = new Row($row);
+                    $record = json_encode(
+                        $this->record(Node::parse($row->text('trace'))),
+                        JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE,
+                    );
+                    DB::table('decisions')
+                        ->where('id', $row->text('id'))
+                        ->update(['record' => $record]);
+                }
+            });
         Schema::table('decisions', static function (Blueprint $table): void {
             $table->dropColumn('trace');
             $table->longText('record')->collation('utf8mb4_bin')->nullable(false)->change();
@@ -44,8 +59,8 @@ return new class extends Migration {
         $house = 0;
         foreach ($trace->itemsOf('verdicts') as $position => $verdict) {
             match ($verdict->get('verdict')->text()) {
-                'decided' => $decidedBy = $position,
-                'followed_up' => $followedUp[] = $position,
+                'decided' => ($decidedBy = $position),
+                'followed_up' => ($followedUp[] = $position),
                 default => null,
             };
             if ($verdict->has('steps')) {
@@ -76,21 +91,41 @@ return new class extends Migration {
     {
         $steps = $verdict->itemsOf('steps');
         $pool = array_shift($steps);
-        $attempt = ['pool' => $pool?->textsOf('kept') ?? [], 'steps' => array_map(function (Node $step): array {
-            $excluded = array_map(fn(Node $one): array => [$one->get('person')->text(), $one->textsOf('reasons'), (object) $this->figures($one->find('figures'))], $step->itemsOf('fallen'));
-            $code = $step->get('step')->text();
+        $attempt = [
+            'pool' => $pool?->textsOf('kept') ?? [],
+            'steps' => array_map(function (Node $step): array {
+                $excluded = array_map(
+                    fn(Node $one): array => [
+                        $one->get('person')->text(),
+                        $one->textsOf('reasons'),
+                        (object) $this->figures($one->find('figures')),
+                    ],
+                    $step->itemsOf('fallen'),
+                );
+                $code = $step->get('step')->text();
 
-            return $code === 'cover' ? [$code, $excluded, $step->textsOf('kept')] : [$code, $excluded];
-        }, $steps)];
+                return $code === 'cover' ? [$code, $excluded, $step->textsOf('kept')] : [$code, $excluded];
+            }, $steps),
+        ];
         if ($verdict->has('candidates')) {
-            $attempt['figures'] = array_map(fn(Node $one): array => [$one->get('person')->text(), (object) $this->figures($one)], $verdict->itemsOf('candidates'));
+            $attempt['figures'] = array_map(
+                fn(Node $one): array => [$one->get('person')->text(), (object) $this->figures($one)],
+                $verdict->itemsOf('candidates'),
+            );
         }
         $cover = $verdict->find('cover');
         if ($cover !== null) {
-            $attempt['cover'] = ['asked' => array_map(
-                static fn(Node $step): array => [$step->get('person')->text(), $step->textsOf('reasons'), $step->find('away_until')?->instant()],
-                $cover->itemsOf('asked'),
-            )] + (array) $cover->value;
+            $attempt['cover'] =
+                [
+                    'asked' => array_map(
+                        static fn(Node $step): array => [
+                            $step->get('person')->text(),
+                            $step->textsOf('reasons'),
+                            $step->find('away_until')?->instant(),
+                        ],
+                        $cover->itemsOf('asked'),
+                    ),
+                ] + (array) $cover->value;
         }
 
         return $attempt;

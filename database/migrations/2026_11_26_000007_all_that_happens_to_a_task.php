@@ -80,8 +80,15 @@ return new class extends Migration {
             // Since when each of its timers has been published without a break, by the timer's id.
             $table->json('timers')->nullable()->after('fields');
         });
-        foreach (DB::table('rulebook_versions')->whereNotNull('published_at')->get(['id']) as $row) {
-            DB::table('rulebook_versions')->where('id', (new Row($row))->text('id'))->update(['timers' => '{}']);
+        foreach (
+            DB::table('rulebook_versions')
+                ->whereNotNull('published_at')
+                ->get(['id'])
+            as $row
+        ) {
+            DB::table('rulebook_versions')
+                ->where('id', (new Row($row))->text('id'))
+                ->update(['timers' => '{}']);
         }
     }
 
@@ -178,7 +185,15 @@ return new class extends Migration {
             foreach (['last_reviewer_id', 'creator_id', 'made_by_id'] as $column) {
                 $table->dropConstrainedForeignId($column);
             }
-            $table->dropColumn(['waiting_for', 'wakes_at', 'resumes_as', 'due_follows', 'checklist', 'comments_count', 'files_count']);
+            $table->dropColumn([
+                'waiting_for',
+                'wakes_at',
+                'resumes_as',
+                'due_follows',
+                'checklist',
+                'comments_count',
+                'files_count',
+            ]);
         });
     }
 };

@@ -15,11 +15,17 @@ return new class extends Migration {
             $table->timestamp('next_moment_at')->nullable()->after('wakes_at')->index();
         });
         $hanging = DB::table('timers')->whereNull('fired_at')->where('scheduled', false);
-        (clone $hanging)->groupBy('task_id')->selectRaw('task_id, MIN(due_at) AS at')->orderBy('task_id')->chunk(500, static function ($rows): void {
-            foreach ($rows as $row) {
-                DB::table('tasks')->where('id', $row->task_id)->update(['next_moment_at' => $row->at]);
-            }
-        });
+        (clone $hanging)
+            ->groupBy('task_id')
+            ->selectRaw('task_id, MIN(due_at) AS at')
+            ->orderBy('task_id')
+            ->chunk(500, static function ($rows): void {
+                foreach ($rows as $row) {
+                    DB::table('tasks')
+                        ->where('id', $row->task_id)
+                        ->update(['next_moment_at' => $row->at]);
+                }
+            });
         $hanging->delete();
         // What is left has happened, or a schedule has put it down.
         Schema::table('timers', static fn(Blueprint $table) => $table->dropColumn('scheduled'));

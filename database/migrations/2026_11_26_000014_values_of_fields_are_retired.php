@@ -10,7 +10,8 @@ return new class extends Migration {
     public function up(): void
     {
         Schema::table('fields', static function (Blueprint $table): void {
-            // Values that are no longer offered; they stay among the options, so that what has them goes on being known.
+            // Values that are no longer offered; they stay among the options, so that what has them goes on being
+            // known.
             $table->json('retired_options')->nullable()->after('options');
         });
     }

@@ -69,6 +69,14 @@ return new class extends Migration {
             Schema::table($log, static fn(Blueprint $table) => $table->dropConstrainedForeignId('for_id'));
         }
         Schema::table('absence_substitutes', static fn(Blueprint $table) => $table->dropColumn('only'));
-        Schema::table('absences', static fn(Blueprint $table) => $table->dropColumn(['held', 'hand_back', 'handed_over_at', 'handed_back_at']));
+        Schema::table(
+            'absences',
+            static fn(Blueprint $table) => $table->dropColumn([
+                'held',
+                'hand_back',
+                'handed_over_at',
+                'handed_back_at',
+            ]),
+        );
     }
 };

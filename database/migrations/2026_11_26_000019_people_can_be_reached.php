@@ -18,6 +18,9 @@ return new class extends Migration {
 
     public function down(): void
     {
-        Schema::table('people', static fn(Blueprint $table) => $table->dropColumn(['email', 'phone', 'open_tasks_at_most']));
+        Schema::table(
+            'people',
+            static fn(Blueprint $table) => $table->dropColumn(['email', 'phone', 'open_tasks_at_most']),
+        );
     }
 };

@@ -11,7 +11,12 @@ return new class extends Migration {
     {
         Schema::table('people', static function (Blueprint $table): void {
             $table->json('attribute_list')->nullable()->after('open_tasks_at_most');
-            $table->foreignUlid('place_id')->nullable()->after('attribute_list')->constrained('places')->restrictOnDelete();
+            $table
+                ->foreignUlid('place_id')
+                ->nullable()
+                ->after('attribute_list')
+                ->constrained('places')
+                ->restrictOnDelete();
         });
     }
 

@@ -23,10 +23,22 @@ return new class extends Migration {
     private function store(string $collation): void
     {
         foreach (self::SLUGS as $table) {
-            Schema::table($table, static fn(Blueprint $blueprint) => $blueprint->string('slug', 120)->collation($collation)->change());
+            Schema::table(
+                $table,
+                static fn(Blueprint $blueprint) => $blueprint->string('slug', 120)->collation($collation)->change(),
+            );
         }
-        Schema::table('task_kinds', static fn(Blueprint $table) => $table->string('slug', 60)->collation($collation)->change());
-        Schema::table('fields', static fn(Blueprint $table) => $table->string('path', 80)->collation($collation)->change());
-        Schema::table('decisions', static fn(Blueprint $table) => $table->string('rule', 120)->collation($collation)->nullable()->change());
+        Schema::table(
+            'task_kinds',
+            static fn(Blueprint $table) => $table->string('slug', 60)->collation($collation)->change(),
+        );
+        Schema::table(
+            'fields',
+            static fn(Blueprint $table) => $table->string('path', 80)->collation($collation)->change(),
+        );
+        Schema::table(
+            'decisions',
+            static fn(Blueprint $table) => $table->string('rule', 120)->collation($collation)->nullable()->change(),
+        );
     }
 };

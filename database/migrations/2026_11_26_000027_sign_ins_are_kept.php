@@ -14,7 +14,9 @@ return new class extends Migration {
     {
         foreach (DB::table('users')->get(['id', 'email']) as $row) {
             $user = new Row($row);
-            DB::table('users')->where('id', $user->text('id'))->update(['email' => Address::spelled($user->text('email'))]);
+            DB::table('users')
+                ->where('id', $user->text('id'))
+                ->update(['email' => Address::spelled($user->text('email'))]);
         }
         Schema::table('users', static function (Blueprint $table): void {
             // Addresses are kept as Address spells them, and compared by every character.

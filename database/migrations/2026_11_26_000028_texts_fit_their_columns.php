@@ -9,7 +9,8 @@ use Illuminate\Support\Facades\Schema;
 return new class extends Migration {
     public function up(): void
     {
-        // The database's check of JSON knows 31 levels, and criteria nest deeper; the application reads and writes these whole.
+        // The database's check of JSON knows 31 levels, and criteria nest deeper; the application reads and writes
+        // these whole.
         Schema::table('rulebook_versions', static function (Blueprint $table): void {
             $table->longText('rules')->change();
             $table->longText('fields')->nullable()->change();

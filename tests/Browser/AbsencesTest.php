@@ -12,14 +12,24 @@ it('is asked for, approved, and entered in two clicks where somebody is ill', fu
     $this->signIn('marek');
     $this->visit('/absences');
     $this->press('Ask for an absence');
-    $this->browser->executeScript("for (const input of document.querySelectorAll('input[type=date]')) { Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set.call(input, '{$day}'); input.dispatchEvent(new Event('input', { bubbles: true })); }");
+    $this->browser->executeScript(
+        "for (const input of document.querySelectorAll('input[type=date]')) { Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set.call(input, '{$day}'); input.dispatchEvent(new Event('input', { bubbles: true })); }",
+    );
     $this->fill('Note', 'A wedding');
     $this->choose('Substitute 1', 'Nadia Haddad');
     $this->press('Ask', "//*[@role='dialog']");
     $this->see('The absence of Marek Dobry is asked for.');
     $this->see('Nadia Haddad in their place');
-    $absence = Absence::query()->whereHas('person', static fn($person) => $person->where('slug', 'marek-dobry'))->latest('id')->firstOrFail();
-    expect([$absence->status, $absence->first_day?->format('Y-m-d'), $absence->last_day?->format('Y-m-d'), $absence->reason])->toBe([AbsenceStatus::Asked, $day, $day, 'A wedding']);
+    $absence = Absence::query()
+        ->whereHas('person', static fn($person) => $person->where('slug', 'marek-dobry'))
+        ->latest('id')
+        ->firstOrFail();
+    expect([
+        $absence->status,
+        $absence->first_day?->format('Y-m-d'),
+        $absence->last_day?->format('Y-m-d'),
+        $absence->reason,
+    ])->toBe([AbsenceStatus::Asked, $day, $day, 'A wedding']);
 
     $this->signInInstead('hanneke');
     $this->visit('/absences');
@@ -28,7 +38,10 @@ it('is asked for, approved, and entered in two clicks where somebody is ill', fu
     $this->fill('A word', 'Have a good time');
     $this->press('Approve', "//*[@role='dialog']");
     $this->see('The absence of Marek Dobry is approved.');
-    expect($absence->refresh()->status)->toBe(AbsenceStatus::Approved)->and($absence->decided_word)->toBe('Have a good time');
+    expect($absence->refresh()->status)
+        ->toBe(AbsenceStatus::Approved)
+        ->and($absence->decided_word)
+        ->toBe('Have a good time');
 
     $this->visit('/floor');
     $this->press('Femi Adeyinka');
@@ -37,7 +50,12 @@ it('is asked for, approved, and entered in two clicks where somebody is ill', fu
     $this->see('in that time');
     $this->press('Enter it', "//*[@role='dialog']");
     $this->see('Femi Adeyinka is away today.');
-    expect(Absence::query()->where('person_id', Person::query()->where('slug', 'femi-adeyinka')->sole()->id)->where('kind', 'ill')->sole()->status)->toBe(AbsenceStatus::Approved);
+    expect(
+        Absence::query()
+            ->where('person_id', Person::query()->where('slug', 'femi-adeyinka')->sole()->id)
+            ->where('kind', 'ill')
+            ->sole()->status,
+    )->toBe(AbsenceStatus::Approved);
     $this->press('They are not away');
     $this->see('The absence of Femi Adeyinka is called off, or ended now.');
 });

@@ -49,7 +49,20 @@ function findings(mixed $test, string $scheme): array
     $look('absences');
     $test->press('Enter an absence');
     $look('entering an absence');
-    foreach (['/absences/'.Absence::query()->where('status', 'asked')->firstOrFail()->id => 'What becomes of the work', '/absences/what-if' => 'Work it out', '/absences/calendars' => 'From a file', '/people?person=femi-adeyinka' => 'Open tasks at most', '/people/femi-adeyinka/leaving' => 'What they hold', '/me' => 'When I am there', '/account' => 'Where you are signed in', '/house' => 'Who sees tasks', '/invitation/'.str_repeat('a', 48) => 'no longer good'] as $path => $text) {
+    foreach (
+        [
+            '/absences/' . Absence::query()->where('status', 'asked')->firstOrFail()->id => 'What becomes of the work',
+            '/absences/what-if' => 'Work it out',
+            '/absences/calendars' => 'From a file',
+            '/people?person=femi-adeyinka' => 'Open tasks at most',
+            '/people/femi-adeyinka/leaving' => 'What they hold',
+            '/me' => 'When I am there',
+            '/account' => 'Where you are signed in',
+            '/house' => 'Who sees tasks',
+            '/invitation/' . str_repeat('a', 48) => 'no longer good',
+        ]
+        as $path => $text
+    ) {
         $test->visit($path);
         $test->see($text);
         $look($path);

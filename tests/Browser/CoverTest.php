@@ -32,62 +32,95 @@ function settleAt(mixed $test, CarbonImmutable $moment): void
 /** A task of somebody's, due on a day and too long to be done before. */
 function taskOf(string $slug, string $title, CarbonImmutable $due): Task
 {
-    $task = Task::query()->findOrFail(app(TakeInTask::class)(Node::root(['title' => $title, 'kind' => 'call-back']), TaskSource::ByHand, User::query()->where('email', 'hanneke@alderquill.example')->sole())->task->id);
-    $task->update(['assignee_id' => Person::query()->where('slug', $slug)->sole()->id, 'due_at' => $due, 'estimate_minutes' => 9000, 'status' => TaskStatus::New]);
+    $task = Task::query()->findOrFail(
+        app(TakeInTask::class)(
+            Node::root(['title' => $title, 'kind' => 'call-back']),
+            TaskSource::ByHand,
+            User::query()->where('email', 'hanneke@alderquill.example')->sole(),
+        )->task->id,
+    );
+    $task->update([
+        'assignee_id' => Person::query()->where('slug', $slug)->sole()->id,
+        'due_at' => $due,
+        'estimate_minutes' => 9000,
+        'status' => TaskStatus::New,
+    ]);
     $task->claimants()->detach();
     House::query()->increment('changes');
 
     return $task;
 }
 
-it('is asked for, planned, approved; begins, is acted for, and ends with what comes back and what stays', function (): void {
-    $first = CarbonImmutable::now()->addDays(9)->startOfDay();
-    $last = $first->addDays(2);
-    [$begun, $untouched] = [taskOf('winnie-achieng', 'Cello to be begun', $first->addHours(15)), taskOf('winnie-achieng', 'Viola to be left', $first->addHours(16))];
-    $this->signIn('winnie');
-    $this->visit('/absences');
-    $this->press('Ask for an absence');
-    foreach (['First day' => $first, 'Last day' => $last] as $label => $day) {
-        $this->browser->executeScript("Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set.call(arguments[0], arguments[1]); arguments[0].dispatchEvent(new Event('input', { bubbles: true }));", [$this->field($label), $day->format('Y-m-d')]);
-    }
-    $this->choose('Substitute 1', 'Leo Marchetti');
-    $this->press('Ask', "//*[@role='dialog']");
-    $this->see('The absence of Winnie Achieng is asked for.');
-    $absence = Absence::query()->whereHas('person', static fn($person) => $person->where('slug', 'winnie-achieng'))->latest('id')->firstOrFail();
+it(
+    'is asked for, planned, approved; begins, is acted for, and ends with what comes back and what stays',
+    function (): void {
+        $first = CarbonImmutable::now()->addDays(9)->startOfDay();
+        $last = $first->addDays(2);
+        [$begun, $untouched] = [
+            taskOf('winnie-achieng', 'Cello to be begun', $first->addHours(15)),
+            taskOf('winnie-achieng', 'Viola to be left', $first->addHours(16)),
+        ];
+        $this->signIn('winnie');
+        $this->visit('/absences');
+        $this->press('Ask for an absence');
+        foreach (['First day' => $first, 'Last day' => $last] as $label => $day) {
+            $this->browser->executeScript(
+                "Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set.call(arguments[0], " .
+                    "arguments[1]); arguments[0].dispatchEvent(new Event('input', { bubbles: true }));",
+                [$this->field($label), $day->format('Y-m-d')],
+            );
+        }
+        $this->choose('Substitute 1', 'Leo Marchetti');
+        $this->press('Ask', "//*[@role='dialog']");
+        $this->see('The absence of Winnie Achieng is asked for.');
+        $absence = Absence::query()
+            ->whereHas('person', static fn($person) => $person->where('slug', 'winnie-achieng'))
+            ->latest('id')
+            ->firstOrFail();
 
-    $this->signInInstead('hanneke');
-    $this->visit("/absences/{$absence->id}");
-    $this->see('Cover plan of Winnie Achieng');
-    $this->see('Viola to be left');
-    $this->choose("Who gets № {$begun->number}", 'Tobias Lindqvist');
-    $this->see('Given by hand');
-    $this->see('Load of whoever covers');
-    $this->press('Approve');
-    $this->press('Approve', "//*[@role='dialog']");
-    $this->see('The absence of Winnie Achieng is approved.');
-    expect([$begun->refresh()->assignee?->slug, $untouched->refresh()->assignee?->slug])->toBe(['winnie-achieng', 'winnie-achieng']);
+        $this->signInInstead('hanneke');
+        $this->visit("/absences/{$absence->id}");
+        $this->see('Cover plan of Winnie Achieng');
+        $this->see('Viola to be left');
+        $this->choose("Who gets № {$begun->number}", 'Tobias Lindqvist');
+        $this->see('Given by hand');
+        $this->see('Load of whoever covers');
+        $this->press('Approve');
+        $this->press('Approve', "//*[@role='dialog']");
+        $this->see('The absence of Winnie Achieng is approved.');
+        expect([$begun->refresh()->assignee?->slug, $untouched->refresh()->assignee?->slug])->toBe([
+            'winnie-achieng',
+            'winnie-achieng',
+        ]);
 
-    settleAt($this, $first->addMinute());
-    expect([$begun->refresh()->assignee?->slug, $untouched->refresh()->assignee?->slug])->toBe(['tobias-lindqvist', 'leo-marchetti']);
-    $this->visit('/floor');
-    $this->see('for Winnie Achieng');
+        settleAt($this, $first->addMinute());
+        expect([$begun->refresh()->assignee?->slug, $untouched->refresh()->assignee?->slug])->toBe([
+            'tobias-lindqvist',
+            'leo-marchetti',
+        ]);
+        $this->visit('/floor');
+        $this->see('for Winnie Achieng');
 
-    $this->signInInstead('tobias');
-    $this->see('New for you');
-    $this->see('yours in place of Winnie Achieng');
-    $this->visit("/in-hand?task={$begun->id}");
-    $this->press('Start');
-    $this->see('Tobias Lindqvist for Winnie Achieng started it');
+        $this->signInInstead('tobias');
+        $this->see('New for you');
+        $this->see('yours in place of Winnie Achieng');
+        $this->visit("/in-hand?task={$begun->id}");
+        $this->press('Start');
+        $this->see('Tobias Lindqvist for Winnie Achieng started it');
 
-    settleAt($this, $last->addDay()->addMinute());
-    expect([$begun->refresh()->assignee?->slug, $untouched->refresh()->assignee?->slug])->toBe(['tobias-lindqvist', 'winnie-achieng']);
-    $this->visit('/in-hand');
-    $this->see('stays yours: you have begun it, and Winnie Achieng is back');
-    $this->signInInstead('winnie');
-    $this->visit('/me');
-    $this->see('yours again, from Leo Marchetti');
-    $this->see('stays with Tobias Lindqvist, who has begun it');
-});
+        settleAt($this, $last->addDay()->addMinute());
+        expect([$begun->refresh()->assignee?->slug, $untouched->refresh()->assignee?->slug])->toBe([
+            'tobias-lindqvist',
+            'winnie-achieng',
+        ]);
+        $this->visit('/in-hand');
+        $this->see('stays yours: you have begun it, and Winnie Achieng is back');
+        $this->signInInstead('winnie');
+        $this->visit('/me');
+        $this->see('yours again, from Leo Marchetti');
+        $this->see('stays with Tobias Lindqvist, who has begun it');
+    },
+);
 
 it('closes somebody down who leaves', function (): void {
     $task = taskOf('hugo-lemaire', 'Claim of somebody who leaves', CarbonImmutable::now()->addDays(3));
@@ -100,7 +133,11 @@ it('closes somebody down who leaves', function (): void {
     $this->press('Hugo Lemaire has left');
     $this->see('Hugo Lemaire has left.');
     $hugo = Person::query()->where('slug', 'hugo-lemaire')->sole();
-    expect([$task->refresh()->assignee?->slug, $hugo->active, Task::query()->open()->where('assignee_id', $hugo->id)->count()])->toBe(['sunniva-aas', false, 0]);
+    expect([
+        $task->refresh()->assignee?->slug,
+        $hugo->active,
+        Task::query()->open()->where('assignee_id', $hugo->id)->count(),
+    ])->toBe(['sunniva-aas', false, 0]);
     $this->see('inactive');
 });
 
@@ -117,6 +154,10 @@ it('takes somebody new into the roster, and says what is not right', function ()
     $this->fill('E-mail', 'aroha.younger@alderquill.example');
     $this->press('Save');
     $this->see('Saved.');
-    $this->until(static fn(): bool => $person->refresh()->active === false && $person->email === 'aroha.younger@alderquill.example', static fn(): string => 'It was not saved.');
+    $this->until(
+        static fn(): bool => $person->refresh()->active === false &&
+            $person->email === 'aroha.younger@alderquill.example',
+        static fn(): string => 'It was not saved.',
+    );
     $person->delete();
 });

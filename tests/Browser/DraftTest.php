@@ -24,7 +24,10 @@ function pauseRule(BrowserTestCase $test, int $place): void
 {
     $test->press("More for rule {$place}");
     $test->press('Pause');
-    $test->until(fn(): bool => str_contains($test->text(), 'Draft saved') && draftRules()[$place - 1]['active'] === false, fn(): string => "Rule {$place} is not saved as paused. The page says:\n".$test->text());
+    $test->until(
+        fn(): bool => str_contains($test->text(), 'Draft saved') && draftRules()[$place - 1]['active'] === false,
+        fn(): string => "Rule {$place} is not saved as paused. The page says:\n" . $test->text(),
+    );
 }
 
 beforeEach(function (): void {
@@ -40,7 +43,8 @@ afterEach(function (): void {
 it('does not fall back to an older page that comes in after a save', function (): void {
     pauseRule($this, 1);
     // From now on what the server tells of the page is held back on its way.
-    $this->browser->executeScript(<<<'JS'
+    $this->browser->executeScript(
+        <<<'JS'
         window.held = [];
         const send = XMLHttpRequest.prototype.send;
         XMLHttpRequest.prototype.send = function (body) {
@@ -52,9 +56,18 @@ it('does not fall back to an older page that comes in after a save', function ()
             XMLHttpRequest.prototype.send = send;
             window.held.splice(0).forEach((one) => one());
         };
-        JS);
-    app(TakeInTask::class)(Node::root(['title' => 'Call back about the dulcimer', 'kind' => 'call-back']), TaskSource::ByHand, null);
-    $this->until(fn(): bool => $this->browser->executeScript('return window.held.length > 0;') === true, static fn(): string => 'The page does not ask for news.');
+        JS
+        ,
+    );
+    app(TakeInTask::class)->__invoke(
+        Node::root(['title' => 'Call back about the dulcimer', 'kind' => 'call-back']),
+        TaskSource::ByHand,
+        null,
+    );
+    $this->until(
+        fn(): bool => $this->browser->executeScript('return window.held.length > 0;') === true,
+        static fn(): string => 'The page does not ask for news.',
+    );
     pauseRule($this, 2);
     $this->browser->executeScript('window.letGo();');
     pauseRule($this, 3);
@@ -66,15 +79,25 @@ it('does not fall back to an older page that comes in after a save', function ()
 it('says when somebody else saved first, shows theirs on request, and brings ours back by an undo', function (): void {
     pauseRule($this, 1);
     // The page hears no news until it is let go, and what is on its way arrives.
-    $this->browser->executeScript(<<<'JS'
+    $this->browser->executeScript(
+        <<<'JS'
         const ask = window.fetch;
         window.fetch = (url, how) => (String(url).startsWith('/pulse') ? new Promise((answer) => { window.letGo = () => { window.fetch = ask; answer(ask(url, how)); }; }) : ask(url, how));
-        JS);
-    $this->until(fn(): bool => $this->browser->executeScript('return window.letGo !== undefined;') === true, static fn(): string => 'The page does not ask for news.');
+        JS
+        ,
+    );
+    $this->until(
+        fn(): bool => $this->browser->executeScript('return window.letGo !== undefined;') === true,
+        static fn(): string => 'The page does not ask for news.',
+    );
     usleep(500_000);
     $theirs = draftRules();
     $theirs[3]['name'] = 'Woodwind, as another lead has it';
-    app(SaveDraft::class)($theirs, LockedDraft::revision(), Actor::user(User::query()->where('email', 'admin@alderquill.example')->sole()));
+    app(SaveDraft::class)->__invoke(
+        $theirs,
+        LockedDraft::revision(),
+        Actor::user(User::query()->where('email', 'admin@alderquill.example')->sole()),
+    );
     $this->press('More for rule 2');
     $this->press('Pause');
 
@@ -92,24 +115,38 @@ it('says when somebody else saved first, shows theirs on request, and brings our
 it('takes a single key for what is nearest, and lists what keys do here', function (): void {
     $this->browser->getKeyboard()->sendKeys('n');
     $this->see('Draft saved');
-    expect($this->browser->getCurrentURL())->toEndWith('/rulebook')
-        ->and(draftRules()[0]['name'])->toBe('');
+    expect($this->browser->getCurrentURL())->toEndWith('/rulebook')->and(draftRules()[0]['name'])->toBe('');
     $this->browser->getKeyboard()->sendKeys('?');
     $this->see('new rule');
     expect(preg_match('/new task|finish it/', $this->text()))->toBe(0);
     $this->visit('/floor');
     $this->find("//h1[.='Floor']");
     $this->browser->getKeyboard()->sendKeys('n');
-    $this->until(fn(): bool => str_ends_with($this->browser->getCurrentURL(), '/tasks/new'), fn(): string => $this->text());
+    $this->until(
+        fn(): bool => str_ends_with($this->browser->getCurrentURL(), '/tasks/new'),
+        fn(): string => $this->text(),
+    );
 });
 
 it('fetches the rules of a long draft as they come into view, and saves what is changed among them', function (): void {
-    $of = static fn(int $number): array => ['id' => "long-{$number}", 'name' => "Rule of place {$number}", 'when' => [['kind' => 'task_arrives']], 'then' => [['kind' => 'tag', 'tag' => "seen-{$number}"]]];
-    app(SaveDraft::class)(array_map($of, range(1, 300)), LockedDraft::revision(), Actor::user(User::query()->where('email', 'hanneke@alderquill.example')->sole()));
+    $of = static fn(int $number): array => [
+        'id' => "long-{$number}",
+        'name' => "Rule of place {$number}",
+        'when' => [['kind' => 'task_arrives']],
+        'then' => [['kind' => 'tag', 'tag' => "seen-{$number}"]],
+    ];
+    app(SaveDraft::class)->__invoke(
+        array_map($of, range(1, 300)),
+        LockedDraft::revision(),
+        Actor::user(User::query()->where('email', 'hanneke@alderquill.example')->sole()),
+    );
     $this->visit('/rulebook');
     $this->see('Rule of place 4');
     $this->dontSee('Rule of place 299');
-    $this->browser->executeScript("const list = document.querySelector('ol[aria-label=Rules]').parentElement; list.scrollTop = list.scrollHeight;");
+    $this->browser->executeScript(
+        "const list = document.querySelector('ol[aria-label=Rules]').parentElement; list.scrollTop = " .
+            'list.scrollHeight;',
+    );
     $this->see('Rule of place 299');
     pauseRule($this, 299);
     expect(draftRules()[298])->toBe($of(299) + ['active' => false]);
@@ -127,22 +164,32 @@ it('fetches the rules of a long draft as they come into view, and saves what is 
     $this->until(fn(): bool => draftRules() === array_map($of, range(1, 300)), fn(): string => $this->text());
 });
 
-it('shows a draft that no page has made as far as it goes, and lets it be deleted, exported and discarded', function (): void {
-    app(SaveDraft::class)([
-        ['id' => 'a', 'name' => ['x' => 1], 'when' => 5, 'if' => 'abc', 'give' => []],
-        ['id' => 'b', 'name' => 'Lists', 'when' => [null, 3], 'then' => null],
-        ['id' => 'c', 'name' => 'All right', 'when' => [['kind' => 'task_arrives']]],
-    ], LockedDraft::revision(), Actor::user(User::query()->where('email', 'hanneke@alderquill.example')->sole()));
-    $this->visit('/rulebook');
-    $this->see('This rule can’t be shown as it stands.');
-    $this->see('All right');
-    $this->see('Export the draft');
-    $this->press('Edit rule 1');
-    $this->press('More for rule 1');
-    $this->press('Delete');
-    $this->until(fn(): bool => str_contains($this->text(), 'Draft saved') && count(draftRules()) === 2, fn(): string => $this->text());
-    $this->press('Discard');
-    $this->press('Discard', "//*[@role='dialog']");
-    $this->see('The draft is discarded.');
-    expect(RulebookVersion::query()->where('state', VersionState::Draft)->exists())->toBeFalse();
-});
+it(
+    'shows a draft that no page has made as far as it goes, and lets it be deleted, exported and discarded',
+    function (): void {
+        app(SaveDraft::class)(
+            [
+                ['id' => 'a', 'name' => ['x' => 1], 'when' => 5, 'if' => 'abc', 'give' => []],
+                ['id' => 'b', 'name' => 'Lists', 'when' => [null, 3], 'then' => null],
+                ['id' => 'c', 'name' => 'All right', 'when' => [['kind' => 'task_arrives']]],
+            ],
+            LockedDraft::revision(),
+            Actor::user(User::query()->where('email', 'hanneke@alderquill.example')->sole()),
+        );
+        $this->visit('/rulebook');
+        $this->see('This rule can’t be shown as it stands.');
+        $this->see('All right');
+        $this->see('Export the draft');
+        $this->press('Edit rule 1');
+        $this->press('More for rule 1');
+        $this->press('Delete');
+        $this->until(
+            fn(): bool => str_contains($this->text(), 'Draft saved') && count(draftRules()) === 2,
+            fn(): string => $this->text(),
+        );
+        $this->press('Discard');
+        $this->press('Discard', "//*[@role='dialog']");
+        $this->see('The draft is discarded.');
+        expect(RulebookVersion::query()->where('state', VersionState::Draft)->exists())->toBeFalse();
+    },
+);

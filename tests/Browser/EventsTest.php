@@ -26,7 +26,9 @@ function comesIn(array $document): Task
 {
     $taken = app(TakeInTask::class)(Node::root($document), TaskSource::ByHand, null);
 
-    return Task::query()->with(['assignee', 'reviewer'])->findOrFail($taken->task->id);
+    return Task::query()
+        ->with(['assignee', 'reviewer'])
+        ->findOrFail($taken->task->id);
 }
 
 function userOf(?string $slug): string
@@ -35,7 +37,11 @@ function userOf(?string $slug): string
 }
 
 it('sends a repair to be checked by somebody else, and back with what is still to be done', function (): void {
-    $task = comesIn(['title' => 'Oboe, octave key sticks', 'kind' => 'bench-repair', 'fields' => ['task.family' => 'woodwind', 'task.cost' => 120]]);
+    $task = comesIn([
+        'title' => 'Oboe, octave key sticks',
+        'kind' => 'bench-repair',
+        'fields' => ['task.family' => 'woodwind', 'task.cost' => 120],
+    ]);
     $doer = userOf($task->assignee?->slug);
     $this->signIn($doer);
     $this->visit("/in-hand?task={$task->id}");
@@ -46,9 +52,12 @@ it('sends a repair to be checked by somebody else, and back with what is still t
     $this->press('Send to be reviewed', "//*[@role='dialog']");
     $this->see("№ {$task->number} is sent to be reviewed by ");
     $task->refresh();
-    expect($task->status)->toBe(TaskStatus::InReview)
-        ->and($task->reviewer)->not->toBeNull()
-        ->and($task->reviewer_id)->not->toBe($task->assignee_id);
+    expect($task->status)
+        ->toBe(TaskStatus::InReview)
+        ->and($task->reviewer)
+        ->not->toBeNull()
+        ->and($task->reviewer_id)
+        ->not->toBe($task->assignee_id);
 
     $this->signInInstead(userOf($task->reviewer?->slug));
     $this->visit('/in-hand');
@@ -66,7 +75,13 @@ it('sends a repair to be checked by somebody else, and back with what is still t
     $this->see('“It still sticks when it is cold.”');
     $this->see('sent back');
     $task->refresh();
-    expect([$task->status, $task->priority, $task->tags, userOf($task->assignee?->slug), $task->reviewer_id])->toBe([TaskStatus::Working, Priority::High, ['sent back'], $doer, null]);
+    expect([$task->status, $task->priority, $task->tags, userOf($task->assignee?->slug), $task->reviewer_id])->toBe([
+        TaskStatus::Working,
+        Priority::High,
+        ['sent back'],
+        $doer,
+        null,
+    ]);
 });
 
 it('takes a field of the house from its definition to the form, to a criterion, to a decision', function (): void {
@@ -114,7 +129,15 @@ it('does what a rule says on a date, once the clock is there, and only once', fu
     $task = comesIn(['title' => 'Claim for the flooded piano', 'kind' => 'insurer-claim']);
     // Really waited for: what has happened in times to come would stand before what other tests do.
     $soon = CarbonImmutable::now()->addSeconds(10);
-    app(EditTask::class)($task->id, null, new Edit('edited', static fn(Subject $subject): Subject => $subject->with(['dueAt' => $soon->subDay()->getTimestamp()])), Actor::user(User::query()->where('email', 'hanneke@alderquill.example')->sole()));
+    app(EditTask::class)->__invoke(
+        $task->id,
+        null,
+        new Edit(
+            'edited',
+            static fn(Subject $subject): Subject => $subject->with(['dueAt' => $soon->subDay()->getTimestamp()]),
+        ),
+        Actor::user(User::query()->where('email', 'hanneke@alderquill.example')->sole()),
+    );
     Artisan::call('baton:tick');
     $this->visit("/tasks/{$task->id}");
     $this->see('What will happen by itself');
@@ -133,12 +156,30 @@ it('does what a rule says on a date, once the clock is there, and only once', fu
 
 it('tells the lead of rules that go round in a circle, until they have seen it', function (): void {
     $lead = User::query()->where('email', 'hanneke@alderquill.example')->sole();
-    $on = static fn(string $id, string $name, string $tag, string $other): array => ['id' => $id, 'name' => $name, 'when' => [['kind' => 'tag_on', 'tags' => [$tag]]], 'then' => [['kind' => 'tag_off', 'tag' => $tag], ['kind' => 'tag', 'tag' => $other]]];
+    $on = static fn(string $id, string $name, string $tag, string $other): array => [
+        'id' => $id,
+        'name' => $name,
+        'when' => [['kind' => 'tag_on', 'tags' => [$tag]]],
+        'then' => [['kind' => 'tag_off', 'tag' => $tag], ['kind' => 'tag', 'tag' => $other]],
+    ];
     $rules = array_values((array) RulebookVersion::query()->published()->sole()->rules);
-    $saved = app(SaveDraft::class)([...$rules, $on('to-ink', 'Pencil to ink', 'pencil', 'ink'), $on('to-pencil', 'Ink to pencil', 'ink', 'pencil')], LockedDraft::revision(), Actor::user($lead));
+    $saved = app(SaveDraft::class)(
+        [
+            ...$rules,
+            $on('to-ink', 'Pencil to ink', 'pencil', 'ink'),
+            $on('to-pencil', 'Ink to pencil', 'ink', 'pencil'),
+        ],
+        LockedDraft::revision(),
+        Actor::user($lead),
+    );
     app(PublishDraft::class)($saved->revision, null, Actor::user($lead));
     $task = comesIn(['title' => 'Count the reeds', 'kind' => 'stock-count']);
-    app(EditTask::class)($task->id, null, new Edit('edited', static fn(Subject $subject): Subject => $subject->tagged('pencil')), Actor::user($lead));
+    app(EditTask::class)->__invoke(
+        $task->id,
+        null,
+        new Edit('edited', static fn(Subject $subject): Subject => $subject->tagged('pencil')),
+        Actor::user($lead),
+    );
 
     $this->signIn('hanneke');
     $this->visit('/floor');
@@ -151,7 +192,10 @@ it('tells the lead of rules that go round in a circle, until they have seen it',
 });
 
 it('links a task with another and lets it wait for that one, until it is done with', function (): void {
-    [$one, $other] = [comesIn(['title' => 'Lyre of the strings shelf', 'kind' => 'stock-count']), comesIn(['title' => 'Parts for the lyre', 'kind' => 'stock-count'])];
+    [$one, $other] = [
+        comesIn(['title' => 'Lyre of the strings shelf', 'kind' => 'stock-count']),
+        comesIn(['title' => 'Parts for the lyre', 'kind' => 'stock-count']),
+    ];
     $this->signIn('hanneke');
     $this->visit("/tasks/{$one->id}");
     $this->fill('Link another task: by number, title or customer', (string) $other->number);

@@ -46,7 +46,11 @@ it('brings a request from the web form into somebody\'s hands, who starts and co
     $this->see('Done today');
 
     $task->refresh();
-    expect([$task->status, $task->spent_minutes, $task->outcome_note])->toBe([TaskStatus::Done, 95, 'New pads, seated and tested.']);
+    expect([$task->status, $task->spent_minutes, $task->outcome_note])->toBe([
+        TaskStatus::Done,
+        95,
+        'New pads, seated and tested.',
+    ]);
 
     $this->press('Take it up again');
     $this->see("№ {$task->number} is taken up again.");
@@ -55,7 +59,14 @@ it('brings a request from the web form into somebody\'s hands, who starts and co
 
 it('makes a task for the second of two customers of one name', function (): void {
     $first = Customer::query()->with('place')->whereNotNull('place_id')->orderBy('name')->firstOrFail();
-    $other = $first->replicate()->fill(['slug' => 'second-of-one-name', 'place_id' => Place::query()->whereKeyNot($first->place_id)->where('level', $first->place?->level)->orderBy('name')->firstOrFail()->id]);
+    $other = $first->replicate()->fill([
+        'slug' => 'second-of-one-name',
+        'place_id' => Place::query()
+            ->whereKeyNot($first->place_id)
+            ->where('level', $first->place?->level)
+            ->orderBy('name')
+            ->firstOrFail()->id,
+    ]);
     $other->save();
     HouseRow::query()->increment('customer_revision');
     $this->signIn('hanneke');
@@ -65,7 +76,9 @@ it('makes a task for the second of two customers of one name', function (): void
     $this->choose('Kind of task', 'Quote');
     $this->fill('Title', 'A quote for the other one');
     $this->fill('Customer', $first->name);
-    $this->click("//li[@role='option'][contains(., '{$first->name}') and contains(., '{$other->load('place')->place?->name}')]");
+    $this->click(
+        "//li[@role='option'][contains(., '{$first->name}') and contains(., '{$other->load('place')->place?->name}')]",
+    );
     $this->press('Make it');
     $this->see('What is known');
     expect(Task::query()->where('title', 'A quote for the other one')->sole()->customer_id)->toBe($other->id);
@@ -94,7 +107,15 @@ it('hands a task on with a reason, which the lead reads in the log', function ()
 it('says on the floor why this person and nobody else', function (): void {
     // The bench has room for nine each; the demo leaves it full, what the other tests did may have made some.
     do {
-        $taken = app(TakeInTask::class)(Node::root(['title' => 'Cornet, third valve sticks', 'kind' => 'bench-repair', 'fields' => ['task.family' => 'brass']]), TaskSource::ByHand, null);
+        $taken = app(TakeInTask::class)(
+            Node::root([
+                'title' => 'Cornet, third valve sticks',
+                'kind' => 'bench-repair',
+                'fields' => ['task.family' => 'brass'],
+            ]),
+            TaskSource::ByHand,
+            null,
+        );
         $task = Task::query()->findOrFail($taken->task->id);
     } while ($task->assignee_id !== null);
 
@@ -146,13 +167,18 @@ it('lets the lead write a rule, see what it would catch, and publish it; the nex
     $this->see("Rulebook version {$number}");
 
     $task = askFor($this, 'A fitting', 'Fitting for a half-size cello');
-    expect($task->assignee?->name)->toBe('Siobhán Quirke')->and($task->tags)->toBe(['fitting room']);
+    expect($task->assignee?->name)
+        ->toBe('Siobhán Quirke')
+        ->and($task->tags)
+        ->toBe(['fitting room']);
 });
 
 it('moves rules by keyboard, pauses them, undoes, and takes an earlier version up again', function (): void {
     $this->signIn('hanneke');
     $this->visit('/rulebook');
-    $names = fn(): array => (array) $this->browser->executeScript("return [...document.querySelectorAll('ol[aria-label=Rules] > li h2')].map((one) => one.innerText);");
+    $names = fn(): array => (array) $this->browser->executeScript(
+        "return [...document.querySelectorAll('ol[aria-label=Rules] > li h2')].map((one) => one.innerText);",
+    );
     $this->until(fn(): bool => count($names()) > 3, static fn(): string => 'There are no rules.');
     $before = $names();
 

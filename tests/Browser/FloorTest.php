@@ -11,13 +11,20 @@ it('fetches the lanes of a large house as they are scrolled into view, and keeps
     ChangeHouse::run('people_added', 'added many', Actor::system('test'), static function (): Person {
         $like = Person::query()->where('slug', 'jun-morita')->sole();
         for ($more = 100; $more < 200; ++$more) {
-            $like->replicate(['user_id', 'email', 'calendar'])->fill(['slug' => "jun-{$more}", 'name' => "Jun {$more}"])->save();
+            $like
+                ->replicate(['user_id', 'email', 'calendar'])
+                ->fill(['slug' => "jun-{$more}", 'name' => "Jun {$more}"])
+                ->save();
         }
 
         return $like;
     });
-    $cells = fn(): int => (int) $this->browser->executeScript('return document.querySelectorAll("[data-lane=jun-199] [role=cell]").length');
-    $asked = fn(): int => (int) $this->browser->executeScript('return performance.getEntriesByType("resource").filter((one) => one.name.includes("/floor?lanes=")).length');
+    $cells = fn(): int => (int) $this->browser->executeScript(
+        'return document.querySelectorAll("[data-lane=jun-199] [role=cell]").length',
+    );
+    $asked = fn(): int => (int) $this->browser->executeScript(
+        'return performance.getEntriesByType("resource").filter((one) => one.name.includes("/floor?lanes=")).length',
+    );
     $this->signIn('hanneke');
     $this->visit('/floor');
     $this->see('Jun 199');
@@ -27,6 +34,16 @@ it('fetches the lanes of a large house as they are scrolled into view, and keeps
     usleep(600_000);
     expect($asked())->toBeBetween(1, 4)->and($this->browser->getCurrentURL())->toEndWith('/floor');
 
-    app(PauseIntake::class)->pause(Person::query()->where('slug', 'jun-199')->sole(), null, 'Stocktaking', Actor::system('test'));
-    $this->until(fn(): bool => (bool) $this->browser->executeScript('return document.querySelector("[data-lane=jun-199]").textContent.includes("paused")'), static fn(): string => 'The lane of Jun 199 stays as it was.');
+    app(PauseIntake::class)->pause(
+        Person::query()->where('slug', 'jun-199')->sole(),
+        null,
+        'Stocktaking',
+        Actor::system('test'),
+    );
+    $this->until(
+        fn(): bool => (bool) $this->browser->executeScript(
+            'return document.querySelector("[data-lane=jun-199]").textContent.includes("paused")',
+        ),
+        static fn(): string => 'The lane of Jun 199 stays as it was.',
+    );
 });

@@ -10,7 +10,7 @@ use Tests\BrowserTestCase;
 /** Chooses a file in the open dialog. */
 function chooseFile(BrowserTestCase $test, mixed $document): void
 {
-    $file = (string) tempnam(sys_get_temp_dir(), 'roster').'.json';
+    $file = (string) tempnam(sys_get_temp_dir(), 'roster') . '.json';
     file_put_contents($file, is_string($document) ? $document : json_encode($document));
     $test->find("//input[@type='file']")->sendKeys($file);
 }
@@ -37,8 +37,10 @@ it('says what a file would do, and merges it when told to', function (): void {
     expect(Person::query()->where('slug', 'sunniva')->exists())->toBeFalse();
     $this->press('Merge');
     $this->see('The file is imported.');
-    expect(Person::query()->where('slug', 'sunniva')->sole()->active)->toBeTrue()
-        ->and(Person::query()->where('active', true)->count())->toBe($active + 1);
+    expect(Person::query()->where('slug', 'sunniva')->sole()->active)
+        ->toBeTrue()
+        ->and(Person::query()->where('active', true)->count())
+        ->toBe($active + 1);
 });
 
 it('offers nothing where there is nothing to change, and says what taking away would do', function (): void {

@@ -73,7 +73,9 @@ it('makes a token for a system, shows it once, and takes it back', function (): 
     $token = shownOnce($this, 'New token');
     $this->press('Done');
     $ask = fn(): int => (int) $this->browser->executeAsyncScript(
-        'const done = arguments[1]; fetch("/api/v1/tasks/none", { headers: { Accept: "application/json", Authorization: `Bearer ${arguments[0]}` } }).then((answer) => done(answer.status));',
+        'const done = arguments[1]; fetch("/api/v1/tasks/none", ' .
+            '{ headers: { Accept: "application/json", Authorization: `Bearer ${arguments[0]}` } }).then((answer) ' .
+            '=> done(answer.status));',
         [$token],
     );
     expect($ask())->toBe(404);
@@ -89,7 +91,12 @@ it('keeps what is typed while the server can not be reached, and says so', funct
     $this->fill('The one you have now', 'port-selwyn');
     $this->fill('A new one', 'a heron on the quay');
     $this->fill('The same once more', 'a heron on the quay');
-    $network = static fn(bool $offline) => ['offline' => $offline, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1];
+    $network = static fn(bool $offline) => [
+        'offline' => $offline,
+        'latency' => 0,
+        'downloadThroughput' => -1,
+        'uploadThroughput' => -1,
+    ];
     $devtools = new ChromeDevToolsDriver($this->browser);
     $devtools->execute('Network.enable');
     $devtools->execute('Network.emulateNetworkConditions', $network(true));

@@ -14,7 +14,13 @@ use Tests\Support\House;
 beforeEach(function (): void {
     Clock::set('2026-03-02T10:00:00Z');
     House::open();
-    House::publish(House::rule('one', ['all' => []], ['pool' => ['kind' => 'people', 'people' => ['ayumi']], 'method' => ['kind' => 'same_person']]));
+    House::publish(
+        House::rule(
+            'one',
+            ['all' => []],
+            ['pool' => ['kind' => 'people', 'people' => ['ayumi']], 'method' => ['kind' => 'same_person']],
+        ),
+    );
 });
 
 /** @param array<string, mixed> $data */
@@ -28,7 +34,15 @@ function ask(mixed $test, string $who, array $data = [], string $path = '/absenc
 /** @return array<string, mixed> */
 function week(string $person = 'ayumi', array $more = []): array
 {
-    return $more + ['person' => $person, 'days' => 1, 'first' => '2026-03-04', 'last' => '2026-03-05', 'kind' => 'leave', 'note' => 'The fair', 'substitutes' => ['femi', 'callum']];
+    return $more + [
+        'person' => $person,
+        'days' => 1,
+        'first' => '2026-03-04',
+        'last' => '2026-03-05',
+        'kind' => 'leave',
+        'note' => 'The fair',
+        'substitutes' => ['femi', 'callum'],
+    ];
 }
 
 /** @return list<array<string, mixed>> as somebody sees them */
@@ -44,11 +58,26 @@ it('is asked for, approved with a word, and goes by for everybody', function ():
     $absence = Absence::query()->sole();
     Clock::set('2026-03-04T10:00:00Z');
     expect([$absence->status, House::arrive()->assignee?->slug])->toBe([AbsenceStatus::Asked, 'ayumi']);
-    ask($this, 'hanneke', ['approve' => 1, 'word' => 'Enjoy it'], "/absences/{$absence->id}/decide")->assertSessionHas('done', 'The absence of Ayumi Kato is approved.');
-    expect(House::arrive()->assignee?->slug)->toBe('femi')
-        ->and(seenBy($this, 'ayumi')[0])->toMatchArray(['state' => 'running', 'first' => '2026-03-04', 'last' => '2026-03-05', 'kind' => 'leave', 'note' => 'The fair', 'word' => 'Enjoy it', 'may' => ['decide' => false, 'end' => true, 'plan' => true, 'change' => false, 'handOver' => false]])
-        ->and(array_column(seenBy($this, 'ayumi')[0]['substitutes'], 'slug'))->toBe(['femi', 'callum'])
-        ->and(Activity::query()->where('event', 'like', 'absence_%')->orderBy('id')->pluck('description')->all())->toBe(['asked for an absence of Ayumi Kato', 'approved an absence of Ayumi Kato']);
+    ask($this, 'hanneke', ['approve' => 1, 'word' => 'Enjoy it'], "/absences/{$absence->id}/decide")->assertSessionHas(
+        'done',
+        'The absence of Ayumi Kato is approved.',
+    );
+    expect(House::arrive()->assignee?->slug)
+        ->toBe('femi')
+        ->and(seenBy($this, 'ayumi')[0])
+        ->toMatchArray([
+            'state' => 'running',
+            'first' => '2026-03-04',
+            'last' => '2026-03-05',
+            'kind' => 'leave',
+            'note' => 'The fair',
+            'word' => 'Enjoy it',
+            'may' => ['decide' => false, 'end' => true, 'plan' => true, 'change' => false, 'handOver' => false],
+        ])
+        ->and(array_column(seenBy($this, 'ayumi')[0]['substitutes'], 'slug'))
+        ->toBe(['femi', 'callum'])
+        ->and(Activity::query()->where('event', 'like', 'absence_%')->orderBy('id')->pluck('description')->all())
+        ->toBe(['asked for an absence of Ayumi Kato', 'approved an absence of Ayumi Kato']);
     Clock::set('2026-03-06T10:00:00Z');
     expect([House::arrive()->assignee?->slug, seenBy($this, 'ayumi')[0]['state']])->toBe(['ayumi', 'over']);
 });
@@ -57,11 +86,23 @@ it('tells the lead what stands against it before it is approved', function (): v
     ask($this, 'hanneke', week('femi', ['first' => '2026-03-05', 'last' => '2026-03-09', 'substitutes' => ['ayumi']]));
     ask($this, 'ayumi', week());
     ask($this, 'tobias', week('tobias', ['substitutes' => []]));
-    $conflicts = static fn(array $lines): array => array_map(static fn(array $line): array => [$line['person']['slug'], $line['conflicts']], array_values(array_filter($lines, static fn(array $line): bool => $line['state'] === 'asked')));
-    expect($conflicts(seenBy($this, 'hanneke')))->toBe([
-        ['tobias', ['Nobody is named to stand in']],
-        ['ayumi', ['Femi Adeyinka is away as well, Thu 5 Mar, 00:00 – Tue 10 Mar, 00:00, and their substitutes lead back here']],
-    ])->and(seenBy($this, 'callum')[0]['conflicts'])->toBe([]);
+    $conflicts = static fn(array $lines): array => array_map(
+        static fn(array $line): array => [$line['person']['slug'], $line['conflicts']],
+        array_values(array_filter($lines, static fn(array $line): bool => $line['state'] === 'asked')),
+    );
+    expect($conflicts(seenBy($this, 'hanneke')))
+        ->toBe([
+            ['tobias', ['Nobody is named to stand in']],
+            [
+                'ayumi',
+                [
+                    'Femi Adeyinka is away as well, Thu 5 Mar, 00:00 – Tue 10 Mar, 00:00, and their substitutes ' .
+                    'lead back here',
+                ],
+            ],
+        ])
+        ->and(seenBy($this, 'callum')[0]['conflicts'])
+        ->toBe([]);
 });
 
 it('is declined, and then counts for nothing', function (): void {
@@ -69,8 +110,10 @@ it('is declined, and then counts for nothing', function (): void {
     $absence = Absence::query()->sole();
     ask($this, 'hanneke', ['approve' => 0, 'word' => 'Not that week'], "/absences/{$absence->id}/decide");
     Clock::set('2026-03-04T10:00:00Z');
-    expect(House::arrive()->assignee?->slug)->toBe('ayumi')
-        ->and(seenBy($this, 'ayumi')[0])->toMatchArray(['state' => 'declined', 'word' => 'Not that week']);
+    expect(House::arrive()->assignee?->slug)
+        ->toBe('ayumi')
+        ->and(seenBy($this, 'ayumi')[0])
+        ->toMatchArray(['state' => 'declined', 'word' => 'Not that week']);
     // Decided is decided.
     ask($this, 'hanneke', ['approve' => 1], "/absences/{$absence->id}/decide")->assertSessionHas('problem');
     ask($this, 'ayumi', [], "/absences/{$absence->id}/end")->assertSessionHas('problem');
@@ -78,29 +121,53 @@ it('is declined, and then counts for nothing', function (): void {
 });
 
 it('is entered by a lead, by the hour too, and ended sooner by whoever is back', function (): void {
-    ask($this, 'hanneke', week(more: ['days' => 0, 'from' => '2026-03-02T09:00:00Z', 'to' => '2026-03-02T15:00:00Z', 'substitutes' => ['callum']]))->assertSessionHas('done', 'Ayumi Kato is entered as away.');
+    ask(
+        $this,
+        'hanneke',
+        week(
+            more: [
+                'days' => 0,
+                'from' => '2026-03-02T09:00:00Z',
+                'to' => '2026-03-02T15:00:00Z',
+                'substitutes' => ['callum'],
+            ],
+        ),
+    )->assertSessionHas('done', 'Ayumi Kato is entered as away.');
     expect(House::arrive()->assignee?->slug)->toBe('callum');
     Clock::set('2026-03-02T11:00:00Z');
-    ask($this, 'ayumi', [], '/absences/'.Absence::query()->sole()->id.'/end')->assertSessionHasNoErrors();
-    expect(House::arrive()->assignee?->slug)->toBe('ayumi')
-        ->and(seenBy($this, 'ayumi')[0])->toMatchArray(['state' => 'over', 'from' => '2026-03-02T09:00:00Z', 'to' => '2026-03-02T11:00:00Z']);
+    ask($this, 'ayumi', [], '/absences/' . Absence::query()->sole()->id . '/end')->assertSessionHasNoErrors();
+    expect(House::arrive()->assignee?->slug)
+        ->toBe('ayumi')
+        ->and(seenBy($this, 'ayumi')[0])
+        ->toMatchArray(['state' => 'over', 'from' => '2026-03-02T09:00:00Z', 'to' => '2026-03-02T11:00:00Z']);
 });
 
 it('is called off before it begins', function (string $who): void {
     ask($this, 'hanneke', week());
-    ask($this, $who, [], '/absences/'.Absence::query()->sole()->id.'/end')->assertSessionHasNoErrors();
+    ask($this, $who, [], '/absences/' . Absence::query()->sole()->id . '/end')->assertSessionHasNoErrors();
     Clock::set('2026-03-04T10:00:00Z');
-    expect(House::arrive()->assignee?->slug)->toBe('ayumi')->and(seenBy($this, 'ayumi')[0]['state'])->toBe('cancelled');
+    expect(House::arrive()->assignee?->slug)
+        ->toBe('ayumi')
+        ->and(seenBy($this, 'ayumi')[0]['state'])
+        ->toBe('cancelled');
 })->with(['ayumi', 'hanneke']);
 
 it('takes two clicks where somebody is ill, in their own day', function (): void {
     Clock::set('2026-03-02T22:30:00Z');
-    expect($this->actingAs(House::user('hanneke'))->get('/floor?person=tobias')->viewData('page')['props']['person']['intake']['mayEnterIll'])->toBeTrue();
+    expect(
+        $this->actingAs(House::user('hanneke'))->get('/floor?person=tobias')->viewData('page')['props']['person'][
+            'intake'
+        ]['mayEnterIll'],
+    )->toBeTrue();
     ask($this, 'hanneke', [], '/people/tobias/ill')->assertSessionHas('undo');
     // In Helsinki it is the third already.
-    expect(Absence::query()->sole()->first_day?->format('Y-m-d'))->toBe('2026-03-03')
-        ->and(seenBy($this, 'hanneke')[0])->toMatchArray(['kind' => 'ill', 'state' => 'running']);
-    expect($this->get('/floor?person=tobias')->viewData('page')['props']['person']['intake']['mayEnterIll'])->toBeFalse();
+    expect(Absence::query()->sole()->first_day?->format('Y-m-d'))
+        ->toBe('2026-03-03')
+        ->and(seenBy($this, 'hanneke')[0])
+        ->toMatchArray(['kind' => 'ill', 'state' => 'running']);
+    expect(
+        $this->get('/floor?person=tobias')->viewData('page')['props']['person']['intake']['mayEnterIll'],
+    )->toBeFalse();
 });
 
 it('is a matter of oneself and of leads, and why is theirs to know', function (): void {
@@ -114,7 +181,13 @@ it('is a matter of oneself and of leads, and why is theirs to know', function ()
     ask($this, 'femi', [], "/absences/{$absence->id}/end")->assertForbidden();
     expect(seenBy($this, 'femi'))->toBe([])->and($absence->refresh()->status)->toBe(AbsenceStatus::Asked);
     ask($this, 'hanneke', ['approve' => 1, 'word' => 'Yes'], "/absences/{$absence->id}/decide");
-    expect(seenBy($this, 'femi')[0])->toMatchArray(['state' => 'coming', 'kind' => null, 'note' => null, 'word' => null, 'may' => ['decide' => false, 'end' => false, 'plan' => false, 'change' => false, 'handOver' => false]]);
+    expect(seenBy($this, 'femi')[0])->toMatchArray([
+        'state' => 'coming',
+        'kind' => null,
+        'note' => null,
+        'word' => null,
+        'may' => ['decide' => false, 'end' => false, 'plan' => false, 'change' => false, 'handOver' => false],
+    ]);
 });
 
 it('refuses what is not right', function (array $data, string $field): void {
@@ -126,7 +199,10 @@ it('refuses what is not right', function (array $data, string $field): void {
     'long ago' => [['first' => '2024-01-01', 'last' => '2024-01-02'], 'first'],
     'far away' => [['last' => '2036-01-01'], 'last'],
     'no moments' => [['days' => 0], 'from'],
-    'moments the wrong way round' => [['days' => 0, 'from' => '2026-03-02T12:00:00Z', 'to' => '2026-03-02T12:00:00Z'], 'to'],
+    'moments the wrong way round' => [
+        ['days' => 0, 'from' => '2026-03-02T12:00:00Z', 'to' => '2026-03-02T12:00:00Z'],
+        'to',
+    ],
     'of no kind' => [['kind' => 'holiday'], 'kind'],
     'covered by oneself' => [['substitutes' => ['ayumi']], 'substitutes.0'],
     'covered by nobody there is' => [['substitutes' => ['nobody']], 'substitutes.0'],

@@ -29,7 +29,13 @@ use Tests\Support\House;
 beforeEach(function (): void {
     Clock::set('2026-03-02T10:00:00Z');
     House::open();
-    House::publish(House::rule('one', ['all' => []], ['pool' => ['kind' => 'people', 'people' => ['tobias']], 'method' => ['kind' => 'same_person']]));
+    House::publish(
+        House::rule(
+            'one',
+            ['all' => []],
+            ['pool' => ['kind' => 'people', 'people' => ['tobias']], 'method' => ['kind' => 'same_person']],
+        ),
+    );
 });
 
 /** Callum is away on hours of today, or on days; Femi stands in. */
@@ -38,14 +44,31 @@ function callumAway(?string $from, ?string $to, HeldPolicy $held = HeldPolicy::F
     app()->forgetScopedInstances();
     $moment = static fn(?string $text): ?CarbonImmutable => $text === null ? null : CarbonImmutable::parse($text);
 
-    return app(AskAbsence::class)(House::person('callum'), new AbsenceTerms(AbsenceKind::Training, null, null, $moment($from), $moment($to), substitutes: ['femi'], held: $held), true, Actor::user(House::user('hanneke')));
+    return app(AskAbsence::class)->__invoke(
+        House::person('callum'),
+        new AbsenceTerms(
+            AbsenceKind::Training,
+            null,
+            null,
+            $moment($from),
+            $moment($to),
+            substitutes: ['femi'],
+            held: $held,
+        ),
+        true,
+        Actor::user(House::user('hanneke')),
+    );
 }
 
 /** Done by Tobias, waits for Callum's review; due today. */
 function reviewOfCallum(): Task
 {
     $task = House::arrive();
-    $task->update(['status' => TaskStatus::InReview, 'reviewer_id' => House::person('callum')->id, 'due_at' => CarbonImmutable::parse('2026-03-02T15:00:00Z')]);
+    $task->update([
+        'status' => TaskStatus::InReview,
+        'reviewer_id' => House::person('callum')->id,
+        'due_at' => CarbonImmutable::parse('2026-03-02T15:00:00Z'),
+    ]);
 
     return $task;
 }
@@ -61,12 +84,21 @@ it('signs off what whoever is away would have, and is named as doing so for them
     $task = reviewOfCallum();
     does($this, 'femi', $task, 'approve')->assertForbidden();
     callumAway('2026-03-02T09:00:00Z', '2026-03-02T14:00:00Z');
-    expect([$task->refresh()->reviewer?->slug, $task->assignee?->slug, TaskCover::query()->sole()->seat])->toBe(['femi', 'tobias', SeatName::Reviewer]);
+    expect([$task->refresh()->reviewer?->slug, $task->assignee?->slug, TaskCover::query()->sole()->seat])->toBe([
+        'femi',
+        'tobias',
+        SeatName::Reviewer,
+    ]);
     does($this, 'callum', $task, 'approve')->assertForbidden();
     does($this, 'femi', $task, 'approve', ['note' => 'Plays well'])->assertRedirect();
-    $change = TaskChange::query()->where('occasion', 'approved')->with(['user', 'for'])->sole();
-    expect([$task->refresh()->status, $change->user?->name, $change->for?->name])->toBe([TaskStatus::Done, 'Femi Adeyinka', 'Callum Rees'])
-        ->and(TaskCover::query()->count())->toBe(0);
+    $change = TaskChange::query()
+        ->where('occasion', 'approved')
+        ->with(['user', 'for'])
+        ->sole();
+    expect([$task->refresh()->status, $change->user?->name, $change->for?->name])
+        ->toBe([TaskStatus::Done, 'Femi Adeyinka', 'Callum Rees'])
+        ->and(TaskCover::query()->count())
+        ->toBe(0);
 });
 
 it('gives a review back that nobody has begun, and new reviews to the substitute', function (): void {
@@ -75,23 +107,36 @@ it('gives a review back that nobody has begun, and new reviews to the substitute
     Clock::set('2026-03-02T14:00:00Z');
     app()->forgetScopedInstances();
     app(SettleAbsences::class)(CarbonImmutable::now());
-    expect($task->refresh()->reviewer?->slug)->toBe('callum')->and(Notice::query()->where('person_id', House::person('callum')->id)->count())->toBe(2);
+    expect($task->refresh()->reviewer?->slug)
+        ->toBe('callum')
+        ->and(Notice::query()->where('person_id', House::person('callum')->id)->count())
+        ->toBe(2);
 });
 
 it('keeps a review that whoever covers has said something on', function (): void {
     $task = reviewOfCallum();
     callumAway('2026-03-02T09:00:00Z', '2026-03-02T14:00:00Z');
     does($this, 'femi', $task, 'comment', ['body' => 'I have it on the bench'])->assertRedirect();
-    expect(Comment::query()->with('for')->sole()->for?->slug)->toBe('callum')->and(TaskCover::query()->sole()->touched_by)->toBe(['femi']);
+    expect(Comment::query()->with('for')->sole()->for?->slug)
+        ->toBe('callum')
+        ->and(TaskCover::query()->sole()->touched_by)
+        ->toBe(['femi']);
     Clock::set('2026-03-02T14:00:00Z');
     app()->forgetScopedInstances();
     app(SettleAbsences::class)(CarbonImmutable::now());
-    expect($task->refresh()->reviewer?->slug)->toBe('femi')->and(TaskCover::query()->count())->toBe(0);
+    expect($task->refresh()->reviewer?->slug)
+        ->toBe('femi')
+        ->and(TaskCover::query()->count())
+        ->toBe(0);
 });
 
 it('acts for somebody only on what is covered, and only while it is', function (): void {
     $task = House::arrive();
-    $task->update(['assignee_id' => House::person('callum')->id, 'creator_id' => House::person('callum')->id, 'due_at' => CarbonImmutable::parse('2026-03-02T12:00:00Z')]);
+    $task->update([
+        'assignee_id' => House::person('callum')->id,
+        'creator_id' => House::person('callum')->id,
+        'due_at' => CarbonImmutable::parse('2026-03-02T12:00:00Z'),
+    ]);
     $other = House::arrive();
     $other->update(['assignee_id' => House::person('callum')->id, 'due_at' => null]);
     callumAway('2026-03-02T09:00:00Z', '2026-03-02T14:00:00Z');
@@ -108,15 +153,25 @@ it('acts for somebody only on what is covered, and only while it is', function (
 
 it('names nobody where somebody else does something on a covered task', function (): void {
     $task = House::arrive();
-    $task->update(['assignee_id' => House::person('callum')->id, 'due_at' => CarbonImmutable::parse('2026-03-02T12:00:00Z')]);
+    $task->update([
+        'assignee_id' => House::person('callum')->id,
+        'due_at' => CarbonImmutable::parse('2026-03-02T12:00:00Z'),
+    ]);
     callumAway('2026-03-02T09:00:00Z', '2026-03-02T14:00:00Z');
     does($this, 'hanneke', $task, 'comment', ['body' => 'How does it go?']);
-    expect(Comment::query()->sole()->for_id)->toBeNull()->and(TaskCover::query()->sole()->touched_by)->toBe([]);
+    expect(Comment::query()->sole()->for_id)
+        ->toBeNull()
+        ->and(TaskCover::query()->sole()->touched_by)
+        ->toBe([]);
 });
 
 it('acts for somebody from when the work was handed over, be it before they go', function (): void {
     $task = House::arrive();
-    $task->update(['assignee_id' => House::person('callum')->id, 'due_at' => CarbonImmutable::parse('2026-03-04T12:00:00Z'), 'estimate_minutes' => 4800]);
+    $task->update([
+        'assignee_id' => House::person('callum')->id,
+        'due_at' => CarbonImmutable::parse('2026-03-04T12:00:00Z'),
+        'estimate_minutes' => 4800,
+    ]);
     $absence = callumAway('2026-03-03T09:00:00Z', '2026-03-05T14:00:00Z');
     expect(app(HandOverAbsence::class)($absence, Actor::user(House::user('hanneke'))))->toBe(1);
     does($this, 'femi', $task, 'start')->assertRedirect();
@@ -124,24 +179,56 @@ it('acts for somebody from when the work was handed over, be it before they go',
 });
 
 it('asks rules that listen about what passes, and lets them decide', function (): void {
-    House::publish(['id' => 'watch', 'name' => 'Ayumi has what Femi gets', 'when' => [['kind' => 'holder_changes', 'to' => ['people' => ['femi']]]], 'give' => ['pool' => ['kind' => 'people', 'people' => ['ayumi']], 'method' => ['kind' => 'same_person'], 'anew' => true]]);
+    House::publish([
+        'id' => 'watch',
+        'name' => 'Ayumi has what Femi gets',
+        'when' => [['kind' => 'holder_changes', 'to' => ['people' => ['femi']]]],
+        'give' => [
+            'pool' => ['kind' => 'people', 'people' => ['ayumi']],
+            'method' => ['kind' => 'same_person'],
+            'anew' => true,
+        ],
+    ]);
     $task = Task::query()->findOrFail(House::arrive()->id);
-    $task->update(['assignee_id' => House::person('callum')->id, 'due_at' => CarbonImmutable::parse('2026-03-02T12:00:00Z')]);
+    $task->update([
+        'assignee_id' => House::person('callum')->id,
+        'due_at' => CarbonImmutable::parse('2026-03-02T12:00:00Z'),
+    ]);
     callumAway('2026-03-02T09:00:00Z', '2026-03-02T14:00:00Z');
-    expect($task->refresh()->assignee?->slug)->toBe('ayumi')->and(TaskCover::query()->count())->toBe(0)
-        ->and(Decision::query()->where('task_id', $task->id)->where('event', 'holder_changes')->sole()->rule)->toBe('watch');
+    expect($task->refresh()->assignee?->slug)
+        ->toBe('ayumi')
+        ->and(TaskCover::query()->count())
+        ->toBe(0)
+        ->and(Decision::query()->where('task_id', $task->id)->where('event', 'holder_changes')->sole()->rule)
+        ->toBe('watch');
 });
 
-it('records that what comes back from review went to the substitute, where a rule listens to that as well', function (): void {
-    House::publish(
-        House::rule('one', ['all' => []], ['pool' => ['kind' => 'people', 'people' => ['callum']], 'method' => ['kind' => 'same_person']]),
-        ['id' => 'back', 'name' => 'Marked', 'when' => [['kind' => 'status_leaves', 'statuses' => ['in_review']]], 'then' => [['kind' => 'tag', 'tag' => 'again']]],
-    );
-    $task = House::arrive();
-    $task->update(['status' => TaskStatus::InReview, 'reviewer_id' => House::person('tobias')->id]);
-    callumAway('2026-03-02T09:00:00Z', '2026-03-02T14:00:00Z', HeldPolicy::Nothing);
-    does($this, 'tobias', $task->refresh(), 'send-back', ['reason' => 'Not yet'])->assertSessionHasNoErrors()->assertRedirect();
-    $handoff = Handoff::query()->where('task_id', $task->id)->orderByDesc('id')->first();
-    expect([$task->refresh()->assignee?->slug, $task->tags, $handoff?->cause, $handoff?->to?->slug])->toBe(['femi', ['again'], HandoffCause::Cover, 'femi'])
-        ->and(Notice::query()->where('person_id', House::person('femi')->id)->sole()->kind)->toBe(NoticeKind::Covers);
-});
+it(
+    'records that what comes back from review went to the substitute, where a rule listens to that as well',
+    function (): void {
+        House::publish(
+            House::rule(
+                'one',
+                ['all' => []],
+                ['pool' => ['kind' => 'people', 'people' => ['callum']], 'method' => ['kind' => 'same_person']],
+            ),
+            [
+                'id' => 'back',
+                'name' => 'Marked',
+                'when' => [['kind' => 'status_leaves', 'statuses' => ['in_review']]],
+                'then' => [['kind' => 'tag', 'tag' => 'again']],
+            ],
+        );
+        $task = House::arrive();
+        $task->update(['status' => TaskStatus::InReview, 'reviewer_id' => House::person('tobias')->id]);
+        callumAway('2026-03-02T09:00:00Z', '2026-03-02T14:00:00Z', HeldPolicy::Nothing);
+        does($this, 'tobias', $task->refresh(), 'send-back', ['reason' => 'Not yet'])
+            ->assertSessionHasNoErrors()
+            ->assertRedirect();
+        $handoff = Handoff::query()->where('task_id', $task->id)->orderByDesc('id')->first();
+        expect([$task->refresh()->assignee?->slug, $task->tags, $handoff?->cause, $handoff?->to?->slug])
+            ->toBe(['femi', ['again'], HandoffCause::Cover, 'femi'])
+            ->and(Notice::query()->where('person_id', House::person('femi')->id)->sole()->kind)
+            ->toBe(NoticeKind::Covers);
+    },
+);

@@ -9,8 +9,15 @@ use Symfony\Component\Finder\Finder;
 /** @return list<string> files of the application, without ".php", whose code has this, in order */
 function filesWith(string $pattern): array
 {
-    $files = Finder::create()->files()->name('*.php')->in([app_path(), database_path('seeders')])->contains($pattern);
-    $names = array_map(static fn(SplFileInfo $file): string => substr((string) $file, strlen(base_path()) + 1, -4), array_values(iterator_to_array($files)));
+    $files = Finder::create()
+        ->files()
+        ->name('*.php')
+        ->in([app_path(), database_path('seeders')])
+        ->contains($pattern);
+    $names = array_map(
+        static fn(SplFileInfo $file): string => substr((string) $file, strlen(base_path()) + 1, -4),
+        array_values(iterator_to_array($files)),
+    );
     sort($names);
 
     return $names;
@@ -31,7 +38,7 @@ function knownBy(string $directory, string $namespace, int $deep = 1): array
         }
         $module = $parts[$deep - 1];
         $known[$module] ??= [];
-        preg_match_all('/\b'.str_replace('\\', '\\\\', $namespace).'\\\\(\w+)\\\\/', $file->getContents(), $found);
+        preg_match_all('/\b' . str_replace('\\', '\\\\', $namespace) . '\\\\(\w+)\\\\/', $file->getContents(), $found);
         array_push($known[$module], ...array_diff($found[1], [$module]));
     }
 
@@ -45,7 +52,11 @@ function knownBy(string $directory, string $namespace, int $deep = 1): array
  */
 function circles(array $known): array
 {
-    while (($free = array_keys(array_filter($known, static fn(array $of): bool => array_intersect($of, array_keys($known)) === []))) !== []) {
+    while (
+        ($free = array_keys(
+            array_filter($known, static fn(array $of): bool => array_intersect($of, array_keys($known)) === []),
+        )) !== []
+    ) {
         $known = array_diff_key($known, array_flip($free));
     }
 
@@ -53,7 +64,12 @@ function circles(array $known): array
 }
 
 it('has modules that know of each other what architecture.md says, and none in a circle', function (): void {
-    preg_match_all('/^\| (\w+) \| [^|]+ \| ([\w, ]+) \|$/m', (string) file_get_contents(base_path('docs/architecture.md')), $rows, PREG_SET_ORDER);
+    preg_match_all(
+        '/^\| (\w+) \| [^|]+ \| ([\w, ]+) \|$/m',
+        (string) file_get_contents(base_path('docs/architecture.md')),
+        $rows,
+        PREG_SET_ORDER,
+    );
     $said = [];
     foreach ($rows as [, $module, $knows]) {
         if ($module !== 'module') {
@@ -66,26 +82,49 @@ it('has modules that know of each other what architecture.md says, and none in a
     foreach (array_diff_key($known, array_flip(['Http', 'Console', 'Providers'])) as $module => $of) {
         expect([$module, $of])->toBe([$module, $said[$module] ?? []]);
     }
-    expect(array_keys(array_diff_key($known, $said)))->toBe(['Console', 'Http', 'Providers'])->and(circles($known))->toBe([])
-        ->and(count($known))->toBeGreaterThan(20)
-        ->and(circles(['A' => ['B'], 'B' => ['C'], 'C' => ['A'], 'D' => ['A'], 'E' => []]))->toBe(['A', 'B', 'C', 'D'])
-        ->and(circles(knownBy(app_path('Http/Pages'), 'App\\Http\\Pages')))->toBe([])
-        ->and(circles(knownBy(app_path('Http/Requests'), 'App\\Http\\Requests')))->toBe([]);
+    expect(array_keys(array_diff_key($known, $said)))
+        ->toBe(['Console', 'Http', 'Providers'])
+        ->and(circles($known))
+        ->toBe([])
+        ->and(count($known))
+        ->toBeGreaterThan(20)
+        ->and(circles(['A' => ['B'], 'B' => ['C'], 'C' => ['A'], 'D' => ['A'], 'E' => []]))
+        ->toBe(['A', 'B', 'C', 'D'])
+        ->and(circles(knownBy(app_path('Http/Pages'), 'App\\Http\\Pages')))
+        ->toBe([])
+        ->and(circles(knownBy(app_path('Http/Requests'), 'App\\Http\\Requests')))
+        ->toBe([]);
 });
 
 it('runs chains and records them in one place', function (): void {
-    expect(filesWith('/new Chain\(/'))->toBe(['app/Bridge/ChangeRunner'])
-        ->and(filesWith('/\bChainRecorder\b/'))->toBe(['app/Bridge/ChainRecorder', 'app/Bridge/ChangeRunner'])
-        ->and(filesWith('/\bChangeRunner\b/'))->toBe([
-            'app/Absences/MoveCovered', 'app/Bridge/ChangeRunner', 'app/Customers/EditCustomer', 'app/Intake/RouteTask', 'app/Tasks/EditTask', 'app/Tasks/RetryTask',
+    expect(filesWith('/new Chain\(/'))
+        ->toBe(['app/Bridge/ChangeRunner'])
+        ->and(filesWith('/\bChainRecorder\b/'))
+        ->toBe(['app/Bridge/ChainRecorder', 'app/Bridge/ChangeRunner'])
+        ->and(filesWith('/\bChangeRunner\b/'))
+        ->toBe([
+            'app/Absences/MoveCovered',
+            'app/Bridge/ChangeRunner',
+            'app/Customers/EditCustomer',
+            'app/Intake/RouteTask',
+            'app/Tasks/EditTask',
+            'app/Tasks/RetryTask',
         ]);
 });
 
 it('throws nothing of its own that is not foreseen, and refuses with words for each refusal', function (): void {
     $classes = static function (string $directory, string $namespace): array {
-        $files = Finder::create()->files()->name('*.php')->in($directory)->contains('/^(final |abstract )?class \w+ extends \w*(Exception|Refused)\b/m');
+        $files = Finder::create()
+            ->files()
+            ->name('*.php')
+            ->in($directory)
+            ->contains('/^(final |abstract )?class \w+ extends \w*(Exception|Refused)\b/m');
 
-        return array_map(static fn(SplFileInfo $file): string => $namespace.str_replace(['/', '.php'], ['\\', ''], substr((string) $file, strlen($directory))), array_values(iterator_to_array($files)));
+        return array_map(
+            static fn(SplFileInfo $file): string => $namespace .
+                str_replace(['/', '.php'], ['\\', ''], substr((string) $file, strlen($directory))),
+            array_values(iterator_to_array($files)),
+        );
     };
     $thrown = [...$classes(app_path(), 'App'), ...$classes(base_path('core/src'), 'OpenBaton\\Core')];
     expect(count($thrown))->toBeGreaterThan(8);
@@ -93,7 +132,13 @@ it('throws nothing of its own that is not foreseen, and refuses with words for e
         expect([$class, is_a($class, Foreseen::class, true)])->toBe([$class, true]);
     }
 
-    $code = implode("\n", array_map(static fn(SplFileInfo $file): string => (string) file_get_contents((string) $file), array_values(iterator_to_array(Finder::create()->files()->in(app_path('Refusals'))))));
+    $code = implode(
+        "\n",
+        array_map(
+            static fn(SplFileInfo $file): string => (string) file_get_contents((string) $file),
+            array_values(iterator_to_array(Finder::create()->files()->in(app_path('Refusals')))),
+        ),
+    );
     preg_match_all("/'([a-z_]+\.[a-z_]+)'/", $code, $found);
     $refused = (array) Words::tree('en')['refused'];
     $known = [];
@@ -108,6 +153,8 @@ it('throws nothing of its own that is not foreseen, and refuses with words for e
 
 it('makes what is known of a moment together', function (): void {
     // State, snapshot and router come from HouseAt; the others read the snapshot alone, or a revision alone.
-    expect(filesWith('/new (Router|HouseAt)\(/'))->toBe(['app/Bridge/HouseAt', 'app/Bridge/Houses'])
-        ->and(filesWith('/snapshots->at\(/'))->toBe(['app/Bridge/Houses']);
+    expect(filesWith('/new (Router|HouseAt)\(/'))
+        ->toBe(['app/Bridge/HouseAt', 'app/Bridge/Houses'])
+        ->and(filesWith('/snapshots->at\(/'))
+        ->toBe(['app/Bridge/Houses']);
 });

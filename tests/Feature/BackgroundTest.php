@@ -23,7 +23,9 @@ beforeEach(function (): void {
 });
 
 it('is put into the queue once, however often it is asked for', function (): void {
-    $run = CoverageRun::query()->where('rulebook_version_id', RulebookVersion::query()->published()->sole()->id)->sole();
+    $run = CoverageRun::query()
+        ->where('rulebook_version_id', RulebookVersion::query()->published()->sole()->id)
+        ->sole();
     WorkOutCoverage::dispatch($run->id);
     WorkOutCoverage::dispatch($run->id);
     expect(DB::table('jobs')->count())->toBe(1);
@@ -38,12 +40,18 @@ it('tells administrators, and nobody else, what it has given up', function (): v
     }
     Notification::assertSentToTimes($this->administrator, BackgroundWorkFailed::class, 1);
     Notification::assertNotSentTo(House::user('hanneke'), BackgroundWorkFailed::class);
-    expect(DB::table('jobs')->count())->toBe(0)->and(DB::table('failed_jobs')->count())->toBe(1);
+    expect(DB::table('jobs')->count())
+        ->toBe(0)
+        ->and(DB::table('failed_jobs')->count())
+        ->toBe(1);
 });
 
 it('says in the mail what failed and what to do', function (): void {
     $mail = (new BackgroundWorkFailed('WorkOutCoverage', 'No.'))->toMail();
-    expect($mail->subject)->toBe('Open Baton: work in the background has failed')
-        ->and($mail->introLines[0])->toBe('WorkOutCoverage was given up after its last attempt: No.')
-        ->and($mail->introLines[1])->toContain('queue:retry all');
+    expect($mail->subject)
+        ->toBe('Open Baton: work in the background has failed')
+        ->and($mail->introLines[0])
+        ->toBe('WorkOutCoverage was given up after its last attempt: No.')
+        ->and($mail->introLines[1])
+        ->toContain('queue:retry all');
 });

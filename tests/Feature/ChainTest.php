@@ -29,124 +29,268 @@ beforeEach(function (): void {
 /** @return array<string, mixed> */
 function on(string $id, array $when, ?array $give = null, array $then = [], array $if = ['all' => []]): array
 {
-    return array_filter(['id' => $id, 'name' => "Rule {$id}", 'active' => true, 'when' => [$when], 'if' => $if, 'give' => $give, 'then' => $then], static fn(mixed $value): bool => $value !== null);
+    return array_filter(
+        [
+            'id' => $id,
+            'name' => "Rule {$id}",
+            'active' => true,
+            'when' => [$when],
+            'if' => $if,
+            'give' => $give,
+            'then' => $then,
+        ],
+        static fn(mixed $value): bool => $value !== null,
+    );
 }
 
 /** @param Closure(Subject): Subject $change */
 function edit(Task $task, Closure $change, string $who = 'hanneke'): Task
 {
-    return app(EditTask::class)($task->id, null, new Edit('edited', static fn(Subject $subject): Subject => $change($subject)), Actor::user(House::user($who)));
+    return app(EditTask::class)->__invoke(
+        $task->id,
+        null,
+        new Edit('edited', static fn(Subject $subject): Subject => $change($subject)),
+        Actor::user(House::user($who)),
+    );
 }
 
 it('sends what is to be reviewed round others than whoever did it, and says what caused what', function (): void {
-    House::publish(House::roundRule(), on('review', ['kind' => 'status_becomes', 'statuses' => ['in_review']], [
-        'seat' => 'reviewer',
-        'pool' => ['kind' => 'except', 'pool' => ['kind' => 'team', 'team' => 'brass-bench'], 'without' => ['kind' => 'field', 'field' => 'task.assignee']],
-        'method' => ['kind' => 'round_robin', 'rotation' => 'Quality'],
-    ], [['kind' => 'tag', 'tag' => 'checked']]), on('tagged', ['kind' => 'tag_on', 'tags' => ['checked']], null, [['kind' => 'priority', 'priority' => 'high']]));
+    House::publish(
+        House::roundRule(),
+        on(
+            'review',
+            ['kind' => 'status_becomes', 'statuses' => ['in_review']],
+            [
+                'seat' => 'reviewer',
+                'pool' => [
+                    'kind' => 'except',
+                    'pool' => ['kind' => 'team', 'team' => 'brass-bench'],
+                    'without' => ['kind' => 'field', 'field' => 'task.assignee'],
+                ],
+                'method' => ['kind' => 'round_robin', 'rotation' => 'Quality'],
+            ],
+            [['kind' => 'tag', 'tag' => 'checked']],
+        ),
+        on('tagged', ['kind' => 'tag_on', 'tags' => ['checked']], null, [['kind' => 'priority', 'priority' => 'high']]),
+    );
     $task = House::arrive();
     app(AskReview::class)($task, 'Please look at the slide.', House::user('ayumi'));
     $task->refresh();
     $decisions = Decision::query()->where('task_id', $task->id)->orderBy('id')->get();
     $changes = TaskChange::query()->where('task_id', $task->id)->orderBy('id')->get();
 
-    expect([$task->status, $task->assignee?->slug, $task->reviewer?->slug, $task->tags, $task->priority])->toBe([TaskStatus::InReview, 'ayumi', 'femi', ['checked'], Priority::High])
-        ->and($decisions->pluck('rule')->all())->toBe(['round', 'review', null])
-        ->and($changes->map(static fn(TaskChange $one): array => [$one->cause, $one->occasion, $one->reason])->all())->toBe([[Cause::Person, 'review_asked', 'Please look at the slide.'], [Cause::FollowUp, 'followed', null]])
-        ->and($changes[0]->difference)->toBe(['status' => ['new', 'in_review']])
-        ->and($decisions[1]->change_id)->toBe($changes[0]->id)
-        ->and($changes[1]->caused_by_id)->toBe($decisions[1]->id)
-        ->and($decisions[2]->change_id)->toBe($changes[1]->id)
+    expect([$task->status, $task->assignee?->slug, $task->reviewer?->slug, $task->tags, $task->priority])
+        ->toBe([TaskStatus::InReview, 'ayumi', 'femi', ['checked'], Priority::High])
+        ->and($decisions->pluck('rule')->all())
+        ->toBe(['round', 'review', null])
+        ->and($changes->map(static fn(TaskChange $one): array => [$one->cause, $one->occasion, $one->reason])->all())
+        ->toBe([[Cause::Person, 'review_asked', 'Please look at the slide.'], [Cause::FollowUp, 'followed', null]])
+        ->and($changes[0]->difference)
+        ->toBe(['status' => ['new', 'in_review']])
+        ->and($decisions[1]->change_id)
+        ->toBe($changes[0]->id)
+        ->and($changes[1]->caused_by_id)
+        ->toBe($decisions[1]->id)
+        ->and($decisions[2]->change_id)
+        ->toBe($changes[1]->id)
         // The reviewer is no handoff: it is still Ayumi's.
-        ->and(Handoff::query()->where('task_id', $task->id)->count())->toBe(1);
+        ->and(Handoff::query()->where('task_id', $task->id)->count())
+        ->toBe(1);
 });
 
 it('records no decision where no rule listens, and the change all the same', function (): void {
     House::publish(House::roundRule());
     $task = House::arrive();
-    edit($task, static fn(Subject $subject): Subject => $subject->tagged('vip')->withField('task.value', 40_000)->dueAt(null));
-    expect(Decision::query()->count())->toBe(1)
-        ->and(TaskChange::query()->sole()->difference)->toBe(['due' => [$task->due_at?->toIso8601ZuluString(), null], 'tags' => [null, ['vip']], 'task.value' => [null, 400]])
-        ->and($task->refresh()->facts)->toBe(['task.value' => 400])
-        ->and($task->revision)->toBe(2);
+    edit(
+        $task,
+        static fn(Subject $subject): Subject => $subject->tagged('vip')->withField('task.value', 40_000)->dueAt(null),
+    );
+    expect(Decision::query()->count())
+        ->toBe(1)
+        ->and(TaskChange::query()->sole()->difference)
+        ->toBe([
+            'due' => [$task->due_at?->toIso8601ZuluString(), null],
+            'tags' => [null, ['vip']],
+            'task.value' => [null, 400],
+        ])
+        ->and($task->refresh()->facts)
+        ->toBe(['task.value' => 400])
+        ->and($task->revision)
+        ->toBe(2);
 });
 
 it('does nothing where nothing changes', function (): void {
     House::publish(House::roundRule());
     $task = House::arrive();
     edit($task, static fn(Subject $subject): Subject => $subject->prioritised(Priority::Normal));
-    expect(TaskChange::query()->count())->toBe(0)->and($task->refresh()->revision)->toBe(1);
+    expect(TaskChange::query()->count())
+        ->toBe(0)
+        ->and($task->refresh()->revision)
+        ->toBe(1);
 });
 
 it('makes a task for the same customer, which is routed by the rules, and waits for it', function (): void {
     House::publish(
         House::roundRule(),
-        on('parts', ['kind' => 'tag_on', 'tags' => ['parts']], null, [['kind' => 'create_task', 'task_kind' => 'quote', 'title' => 'Parts for ~customer.name~: ~task.title~', 'details' => 'Asked for by ~task.assignee~', 'estimate' => 'PT15M', 'due' => ['kind' => 'due_in', 'after' => 'PT4H'], 'wait' => true]]),
-        House::rule('quotes', ['all' => [['field' => 'task.kind', 'op' => 'is', 'value' => 'quote'], ['field' => 'task.source', 'op' => 'is', 'value' => TaskSource::Rule->value]]], ['pool' => ['kind' => 'people', 'people' => ['tobias']], 'method' => ['kind' => 'in_order']]),
+        on('parts', ['kind' => 'tag_on', 'tags' => ['parts']], null, [
+            [
+                'kind' => 'create_task',
+                'task_kind' => 'quote',
+                'title' => 'Parts for ~customer.name~: ~task.title~',
+                'details' => 'Asked for by ~task.assignee~',
+                'estimate' => 'PT15M',
+                'due' => ['kind' => 'due_in', 'after' => 'PT4H'],
+                'wait' => true,
+            ],
+        ]),
+        House::rule(
+            'quotes',
+            [
+                'all' => [
+                    ['field' => 'task.kind', 'op' => 'is', 'value' => 'quote'],
+                    ['field' => 'task.source', 'op' => 'is', 'value' => TaskSource::Rule->value],
+                ],
+            ],
+            ['pool' => ['kind' => 'people', 'people' => ['tobias']], 'method' => ['kind' => 'in_order']],
+        ),
     );
     $task = House::arrive(customer: 'holms-school');
     edit($task, static fn(Subject $subject): Subject => $subject->tagged('parts'), 'ayumi');
     $made = Task::query()->where('made_by_id', $task->id)->sole();
-    expect([$made->title, $made->description, $made->estimate_minutes, $made->assignee?->slug, $made->customer?->slug, $made->source->value, $made->number])
-        ->toBe(['Parts for The Holms Primary School: Trumpet, stuck valve', 'Asked for by Ayumi Kato', 15, 'tobias', 'holms-school', 'rule', $task->number + 1])
-        ->and([$task->refresh()->status, $task->waitsOn()->pluck('tasks.id')->all()])->toBe([TaskStatus::Waiting, [$made->id]]);
-    test()->actingAs(House::user('tobias'))->post("/tasks/{$made->id}/complete", ['from' => 'in-hand'])->assertRedirect();
+    expect([
+        $made->title,
+        $made->description,
+        $made->estimate_minutes,
+        $made->assignee?->slug,
+        $made->customer?->slug,
+        $made->source->value,
+        $made->number,
+    ])
+        ->toBe([
+            'Parts for The Holms Primary School: Trumpet, stuck valve',
+            'Asked for by Ayumi Kato',
+            15,
+            'tobias',
+            'holms-school',
+            'rule',
+            $task->number + 1,
+        ])
+        ->and([$task->refresh()->status, $task->waitsOn()->pluck('tasks.id')->all()])
+        ->toBe([TaskStatus::Waiting, [$made->id]]);
+    test()
+        ->actingAs(House::user('tobias'))
+        ->post("/tasks/{$made->id}/complete", ['from' => 'in-hand'])
+        ->assertRedirect();
     expect([$task->refresh()->status, $task->waitsOn()->count()])->toBe([TaskStatus::New, 0]);
 });
 
 it('gives the customer an owner, and their other tasks see it', function (): void {
     House::publish(
-        House::rule('own', ['field' => 'task.kind', 'op' => 'is', 'value' => 'quote'], ['pool' => ['kind' => 'people', 'people' => ['femi']], 'method' => ['kind' => 'in_order']], [['kind' => 'customer_owner']]),
+        House::rule(
+            'own',
+            ['field' => 'task.kind', 'op' => 'is', 'value' => 'quote'],
+            ['pool' => ['kind' => 'people', 'people' => ['femi']], 'method' => ['kind' => 'in_order']],
+            [['kind' => 'customer_owner']],
+        ),
         House::roundRule(),
-        on('follow', ['kind' => 'field_changes', 'change' => ['field' => 'customer.owner']], ['pool' => ['kind' => 'field', 'field' => 'customer.owner'], 'method' => ['kind' => 'same_person']]),
+        on(
+            'follow',
+            ['kind' => 'field_changes', 'change' => ['field' => 'customer.owner']],
+            ['pool' => ['kind' => 'field', 'field' => 'customer.owner'], 'method' => ['kind' => 'same_person']],
+        ),
     );
     $repair = House::arrive(customer: 'holms-school');
     $strange = House::arrive();
     House::arrive('quote', customer: 'holms-school');
-    expect(Customer::query()->with('owner')->sole()->owner?->slug)->toBe('femi')
-        ->and($repair->refresh()->assignee?->slug)->toBe('femi')
-        ->and($strange->refresh()->assignee?->slug)->toBe('femi')
+    expect(Customer::query()->with('owner')->sole()->owner?->slug)
+        ->toBe('femi')
+        ->and($repair->refresh()->assignee?->slug)
+        ->toBe('femi')
+        ->and($strange->refresh()->assignee?->slug)
+        ->toBe('femi')
         // The next that comes for them sees it, too: nothing of the customer is remembered that is no longer so.
-        ->and(House::arrive('quote', customer: 'holms-school')->assignee?->slug)->toBe('femi')
-        ->and(Handoff::query()->where('task_id', $repair->id)->with(['from', 'to'])->get()->map(static fn(Handoff $one): string => "{$one->from?->slug} {$one->to?->slug}")->all())->toBe([' ayumi', 'ayumi femi']);
+        ->and(House::arrive('quote', customer: 'holms-school')->assignee?->slug)
+        ->toBe('femi')
+        ->and(
+            Handoff::query()
+                ->where('task_id', $repair->id)
+                ->with(['from', 'to'])
+                ->get()
+                ->map(static fn(Handoff $one): string => "{$one->from?->slug} {$one->to?->slug}")
+                ->all(),
+        )
+        ->toBe([' ayumi', 'ayumi femi']);
 });
 
 it('ends a circle, keeps it, and tells of it', function (): void {
     House::publish(
         House::roundRule(),
-        on('a', ['kind' => 'tag_on', 'tags' => ['a']], null, [['kind' => 'tag_off', 'tag' => 'a'], ['kind' => 'tag', 'tag' => 'b']]),
-        on('b', ['kind' => 'tag_on', 'tags' => ['b']], null, [['kind' => 'tag_off', 'tag' => 'b'], ['kind' => 'tag', 'tag' => 'a']]),
+        on('a', ['kind' => 'tag_on', 'tags' => ['a']], null, [
+            ['kind' => 'tag_off', 'tag' => 'a'],
+            ['kind' => 'tag', 'tag' => 'b'],
+        ]),
+        on('b', ['kind' => 'tag_on', 'tags' => ['b']], null, [
+            ['kind' => 'tag_off', 'tag' => 'b'],
+            ['kind' => 'tag', 'tag' => 'a'],
+        ]),
     );
     $task = House::arrive();
     edit($task, static fn(Subject $subject): Subject => $subject->tagged('a'));
     $cut = ChainCut::query()->sole();
-    expect([$cut->reason, $cut->rules, $cut->task_id, $cut->seen_at])->toBe([CutReason::Circle, ['a', 'b'], $task->id, null])
-        ->and($task->refresh()->tags)->toBe(['a']);
+    expect([$cut->reason, $cut->rules, $cut->task_id, $cut->seen_at])
+        ->toBe([CutReason::Circle, ['a', 'b'], $task->id, null])
+        ->and($task->refresh()->tags)
+        ->toBe(['a']);
 });
 
 it('commits all of a chain, or nothing of it', function (): void {
-    House::publish(House::roundRule(), on('make', ['kind' => 'tag_on', 'tags' => ['x']], null, [['kind' => 'create_task', 'task_kind' => 'quote', 'title' => 'Second']]));
+    House::publish(
+        House::roundRule(),
+        on('make', ['kind' => 'tag_on', 'tags' => ['x']], null, [
+            ['kind' => 'create_task', 'task_kind' => 'quote', 'title' => 'Second'],
+        ]),
+    );
     $task = House::arrive();
     Timer::saving(static fn() => null);
-    Task::creating(static fn(Task $one): ?bool => $one->title === 'Second' ? throw new RuntimeException('the disk is full') : null);
+    Task::creating(
+        static fn(Task $one): ?bool => $one->title === 'Second' ? throw new RuntimeException('the disk is full') : null,
+    );
     DB::listen(static function ($query): void {
         if (str_starts_with($query->sql, 'insert into `tasks`') && in_array('Second', $query->bindings, true)) {
             throw new RuntimeException('the disk is full');
         }
     });
-    expect(static fn() => edit($task, static fn(Subject $subject): Subject => $subject->tagged('x')))->toThrow(RuntimeException::class)
-        ->and($task->refresh()->tags)->toBe([])
-        ->and([Task::query()->count(), TaskChange::query()->count(), Decision::query()->count()])->toBe([1, 0, 1]);
+    expect(static fn() => edit($task, static fn(Subject $subject): Subject => $subject->tagged('x')))
+        ->toThrow(RuntimeException::class)
+        ->and($task->refresh()->tags)
+        ->toBe([])
+        ->and([Task::query()->count(), TaskChange::query()->count(), Decision::query()->count()])
+        ->toBe([1, 0, 1]);
 });
 
 it('lets a date follow another, until a person sets it by hand', function (): void {
     CarbonImmutable::setTestNow('2026-03-02T10:00:00Z');
-    House::publish(House::rule('follow', ['all' => []], ['pool' => ['kind' => 'people', 'people' => ['ayumi']], 'method' => ['kind' => 'in_order']], [['kind' => 'due_follows', 'date_field' => 'task.needed', 'offset' => '-2 working_days']]));
+    House::publish(
+        House::rule(
+            'follow',
+            ['all' => []],
+            ['pool' => ['kind' => 'people', 'people' => ['ayumi']], 'method' => ['kind' => 'in_order']],
+            [['kind' => 'due_follows', 'date_field' => 'task.needed', 'offset' => '-2 working_days']],
+        ),
+    );
     $task = House::arrive(facts: ['task.needed' => '2026-03-20']);
     expect($task->due_at?->toIso8601ZuluString())->toBe('2026-03-18T17:00:00Z');
     edit($task, static fn(Subject $subject): Subject => $subject->withField('task.needed', '2026-03-25'));
     expect($task->refresh()->due_at?->toIso8601ZuluString())->toBe('2026-03-23T17:00:00Z');
-    edit($task, static fn(Subject $subject): Subject => $subject->dueAt(CarbonImmutable::parse('2026-03-19T12:00:00Z')->getTimestamp()));
+    edit(
+        $task,
+        static fn(Subject $subject): Subject => $subject->dueAt(
+            CarbonImmutable::parse('2026-03-19T12:00:00Z')->getTimestamp(),
+        ),
+    );
     edit($task, static fn(Subject $subject): Subject => $subject->withField('task.needed', '2026-03-30'));
-    expect($task->refresh()->due_at?->toIso8601ZuluString())->toBe('2026-03-19T12:00:00Z')->and($task->due_follows)->toBeNull();
+    expect($task->refresh()->due_at?->toIso8601ZuluString())
+        ->toBe('2026-03-19T12:00:00Z')
+        ->and($task->due_follows)
+        ->toBeNull();
 });

@@ -39,9 +39,18 @@ it('gives what is a day overdue to somebody else, once, however often the clock 
     Clock::tick('2026-03-05T17:01:00Z');
     Clock::tick('2026-03-09T17:01:00Z');
     $decision = Decision::query()->where('rule', 'overdue')->sole();
-    expect([$task->refresh()->assignee?->slug, $task->priority])->toBe(['tobias', Priority::High])
-        ->and($decision->event)->toBe('date_reached')
-        ->and(TaskChange::query()->where('task_id', $task->id)->get()->map(static fn(TaskChange $one): array => [$one->cause, $one->occasion, $one->system])->all())->toBe([[Cause::Timer, 'date_reached', 'clock']]);
+    expect([$task->refresh()->assignee?->slug, $task->priority])
+        ->toBe(['tobias', Priority::High])
+        ->and($decision->event)
+        ->toBe('date_reached')
+        ->and(
+            TaskChange::query()
+                ->where('task_id', $task->id)
+                ->get()
+                ->map(static fn(TaskChange $one): array => [$one->cause, $one->occasion, $one->system])
+                ->all(),
+        )
+        ->toBe([[Cause::Timer, 'date_reached', 'clock']]);
 });
 
 it('fires for a date that was moved twice once, at the last', function (): void {
@@ -67,7 +76,11 @@ it('catches up after three days, each once and in order', function (): void {
         Clock::moveDue($tasks[$place], $due);
     }
     Clock::tick('2026-03-06T12:00:00Z');
-    expect(Decision::query()->where('rule', 'overdue')->orderBy('id')->pluck('task_id')->all())->toBe([$tasks[1]->id, $tasks[2]->id, $tasks[0]->id]);
+    expect(Decision::query()->where('rule', 'overdue')->orderBy('id')->pluck('task_id')->all())->toBe([
+        $tasks[1]->id,
+        $tasks[2]->id,
+        $tasks[0]->id,
+    ]);
 });
 
 it('does nothing twice where the clock was set back', function (): void {
@@ -79,19 +92,22 @@ it('does nothing twice where the clock was set back', function (): void {
     expect(Decision::query()->where('rule', 'overdue')->count())->toBe(1);
 });
 
-it('does not fire for what was past when the rule was published, and goes on where it is published again', function (): void {
-    House::publish(House::roundRule());
-    $past = House::arrive();
-    Clock::moveDue($past, '2026-03-03T09:00:00Z');
-    $near = House::arrive();
-    Clock::moveDue($near, '2026-03-04T09:00:00Z');
-    Clock::set('2026-03-03T10:00:00Z');
-    House::publish(House::roundRule(), Clock::overdueRule('+0 days'));
-    Clock::set('2026-03-03T11:00:00Z');
-    House::publish(House::roundRule(), ['name' => 'Overdue, renamed'] + Clock::overdueRule('+0 days'));
-    Clock::tick('2026-03-04T10:00:00Z');
-    expect(Decision::query()->where('rule', 'overdue')->pluck('task_id')->all())->toBe([$near->id]);
-});
+it(
+    'does not fire for what was past when the rule was published, and goes on where it is published again',
+    function (): void {
+        House::publish(House::roundRule());
+        $past = House::arrive();
+        Clock::moveDue($past, '2026-03-03T09:00:00Z');
+        $near = House::arrive();
+        Clock::moveDue($near, '2026-03-04T09:00:00Z');
+        Clock::set('2026-03-03T10:00:00Z');
+        House::publish(House::roundRule(), Clock::overdueRule('+0 days'));
+        Clock::set('2026-03-03T11:00:00Z');
+        House::publish(House::roundRule(), ['name' => 'Overdue, renamed'] + Clock::overdueRule('+0 days'));
+        Clock::tick('2026-03-04T10:00:00Z');
+        expect(Decision::query()->where('rule', 'overdue')->pluck('task_id')->all())->toBe([$near->id]);
+    },
+);
 
 it('lets a task come back from waiting by itself', function (): void {
     House::publish(House::roundRule());
@@ -101,23 +117,37 @@ it('lets a task come back from waiting by itself', function (): void {
     Clock::tick('2026-03-04T08:59:00Z');
     expect($task->refresh()->status)->toBe(TaskStatus::Waiting);
     Clock::tick('2026-03-04T09:00:00Z');
-    expect([$task->refresh()->status, $task->waiting_for, $task->wakes_at])->toBe([TaskStatus::New, null, null])
-        ->and(TaskChange::query()->orderByDesc('id')->first()?->occasion)->toBe('woke');
+    expect([$task->refresh()->status, $task->waiting_for, $task->wakes_at])
+        ->toBe([TaskStatus::New, null, null])
+        ->and(TaskChange::query()->orderByDesc('id')->first()?->occasion)
+        ->toBe('woke');
 });
 
 it('lets a schedule act on the open tasks that meet the criteria, once each moment', function (): void {
-    House::publish(House::roundRule(), ['id' => 'mondays', 'name' => 'Mondays', 'when' => [['kind' => 'schedule', 'recurrence' => 'FREQ=WEEKLY;BYDAY=TU', 'from' => '2026-03-02', 'time' => '09:00']],
-        'if' => ['field' => 'task.value', 'op' => 'more_than', 'value' => 100], 'then' => [['kind' => 'tag', 'tag' => 'count it']]]);
+    House::publish(House::roundRule(), [
+        'id' => 'mondays',
+        'name' => 'Mondays',
+        'when' => [
+            ['kind' => 'schedule', 'recurrence' => 'FREQ=WEEKLY;BYDAY=TU', 'from' => '2026-03-02', 'time' => '09:00'],
+        ],
+        'if' => ['field' => 'task.value', 'op' => 'more_than', 'value' => 100],
+        'then' => [['kind' => 'tag', 'tag' => 'count it']],
+    ]);
     $dear = House::arrive(facts: ['task.value' => 200]);
     $cheap = House::arrive(facts: ['task.value' => 20]);
     Clock::tick('2026-03-03T09:01:00Z');
     $later = House::arrive(facts: ['task.value' => 200]);
     Clock::tick('2026-03-03T09:02:00Z');
-    expect([$dear->refresh()->tags, $cheap->refresh()->tags, $later->refresh()->tags])->toBe([['count it'], [], []])
-        ->and(Timer::query()->count())->toBe(1);
+    expect([$dear->refresh()->tags, $cheap->refresh()->tags, $later->refresh()->tags])
+        ->toBe([['count it'], [], []])
+        ->and(Timer::query()->count())
+        ->toBe(1);
     Clock::tick('2026-03-17T10:00:00Z');
     // Two Tuesdays, for two of them.
-    expect(Timer::query()->count())->toBe(5)->and(Decision::query()->where('event', 'schedule')->count())->toBe(5);
+    expect(Timer::query()->count())
+        ->toBe(5)
+        ->and(Decision::query()->where('event', 'schedule')->count())
+        ->toBe(5);
 });
 
 it('loses nothing that falls due before the tasks have been gone over', function (): void {
@@ -135,7 +165,10 @@ it('loses nothing that falls due before the tasks have been gone over', function
     }
     Clock::tick('2026-03-03T12:02:00Z');
     Clock::tick('2026-03-03T12:03:00Z');
-    expect(Decision::query()->where('rule', 'overdue')->count())->toBe(1)->and($task->refresh()->next_moment_at)->toBeNull();
+    expect(Decision::query()->where('rule', 'overdue')->count())
+        ->toBe(1)
+        ->and($task->refresh()->next_moment_at)
+        ->toBeNull();
 });
 
 it('follows the calendar of the house where that changes', function (): void {
@@ -154,7 +187,12 @@ it('lets go of timers that no rule has any more', function (): void {
     Clock::moveDue(House::arrive(), '2026-03-03T12:00:00Z');
     House::publish(House::roundRule());
     Clock::tick('2026-03-03T13:00:00Z');
-    expect(Timer::query()->count())->toBe(0)->and(Decision::query()->count())->toBe(1)->and(Task::query()->sole()->next_moment_at)->toBeNull();
+    expect(Timer::query()->count())
+        ->toBe(0)
+        ->and(Decision::query()->count())
+        ->toBe(1)
+        ->and(Task::query()->sole()->next_moment_at)
+        ->toBeNull();
 });
 
 it('finds what is due by an index', function (): void {
@@ -166,23 +204,55 @@ it('finds what is due by an index', function (): void {
     });
     app(FireTimers::class)(CarbonImmutable::now());
     $plans = array_map(static fn(string $sql): mixed => DB::select("EXPLAIN {$sql}")[0], $asked);
-    expect(array_map(static fn($plan): array => [$plan->table, $plan->key, str_contains($plan->Extra, 'filesort')], $plans))->toBe([
-        ['timers', 'timers_fired_at_due_at_id_index', false],
-        ['tasks', 'tasks_next_moment_at_index', false],
-    ]);
+    expect(
+        array_map(
+            static fn($plan): array => [$plan->table, $plan->key, str_contains($plan->Extra, 'filesort')],
+            $plans,
+        ),
+    )->toBe([['timers', 'timers_fired_at_due_at_id_index', false], ['tasks', 'tasks_next_moment_at_index', false]]);
 });
 
 it('is a verb that answers how much has happened', function (): void {
     House::publish(House::roundRule(), Clock::overdueRule('+0 days'));
     Clock::moveDue(House::arrive(), '2026-03-03T12:00:00Z');
     Clock::set('2026-03-03T12:00:00Z');
-    expect(app(FireTimers::class)(CarbonImmutable::now()))->toBe(1)->and(app(FireTimers::class)(CarbonImmutable::now()))->toBe(0);
+    expect(app(FireTimers::class)(CarbonImmutable::now()))
+        ->toBe(1)
+        ->and(app(FireTimers::class)(CarbonImmutable::now()))
+        ->toBe(0);
 });
 
 it('asks for as many rows at each tick however many rules go by dates and the calendar', function (): void {
     $queries = function (int $rules): int {
-        $of = static fn(array $when, int $number): array => ['id' => "{$when['kind']}-{$number}", 'name' => "Rule {$number}", 'when' => [$when], 'if' => ['field' => 'task.kind', 'op' => 'is', 'value' => 'quote'], 'then' => [['kind' => 'priority', 'priority' => 'high']]];
-        House::publish(House::roundRule(), ...array_map(static fn(int $number): array => $of(['kind' => 'date_reached', 'field' => 'task.due', 'offset' => "+{$number} days"], $number), range(1, $rules)), ...array_map(static fn(int $number): array => $of(['kind' => 'schedule', 'recurrence' => "FREQ=MONTHLY;BYMONTHDAY={$number}", 'from' => '2026-04-01', 'time' => '09:00'], $number), range(1, $rules)));
+        $of = static fn(array $when, int $number): array => [
+            'id' => "{$when['kind']}-{$number}",
+            'name' => "Rule {$number}",
+            'when' => [$when],
+            'if' => ['field' => 'task.kind', 'op' => 'is', 'value' => 'quote'],
+            'then' => [['kind' => 'priority', 'priority' => 'high']],
+        ];
+        House::publish(
+            House::roundRule(),
+            ...array_map(
+                static fn(int $number): array => $of(
+                    ['kind' => 'date_reached', 'field' => 'task.due', 'offset' => "+{$number} days"],
+                    $number,
+                ),
+                range(1, $rules),
+            ),
+            ...array_map(
+                static fn(int $number): array => $of(
+                    [
+                        'kind' => 'schedule',
+                        'recurrence' => "FREQ=MONTHLY;BYMONTHDAY={$number}",
+                        'from' => '2026-04-01',
+                        'time' => '09:00',
+                    ],
+                    $number,
+                ),
+                range(1, $rules),
+            ),
+        );
         Clock::tick('2026-03-02T10:01:00Z');
         DB::flushQueryLog();
         DB::enableQueryLog();
@@ -210,24 +280,46 @@ it('forgets what has happened after four weeks, and does it no second time', fun
     };
     expect($prune('2026-03-31T12:00:00Z'))->toBe(1)->and($prune('2026-03-31T12:00:01Z'))->toBe(0);
     Clock::tick('2026-03-31T12:01:00Z');
-    app(WorkOutNextMoments::class, ['since' => now()->getTimestamp()])->handle(app(Houses::class), app(TaskSubjects::class));
+    app(WorkOutNextMoments::class, ['since' => now()->getTimestamp()])->handle(
+        app(Houses::class),
+        app(TaskSubjects::class),
+    );
     Clock::tick('2026-03-31T12:02:00Z');
-    expect(Decision::query()->where('rule', 'overdue')->count())->toBe(1)->and($task->refresh()->next_moment_at)->toBeNull();
+    expect(Decision::query()->where('rule', 'overdue')->count())
+        ->toBe(1)
+        ->and($task->refresh()->next_moment_at)
+        ->toBeNull();
 });
 
 it('says which moment a date has missed by less than a day, and lets it happen once', function (): void {
     Clock::set('2026-03-01T10:00:00Z');
-    House::publish(House::roundRule(), ['id' => 'soon', 'name' => 'Needed soon', 'when' => [['kind' => 'date_reached', 'field' => 'task.needed', 'offset' => '-20 days', 'time' => '09:00']], 'then' => [['kind' => 'tag', 'tag' => 'soon']]]);
+    House::publish(House::roundRule(), [
+        'id' => 'soon',
+        'name' => 'Needed soon',
+        'when' => [['kind' => 'date_reached', 'field' => 'task.needed', 'offset' => '-20 days', 'time' => '09:00']],
+        'then' => [['kind' => 'tag', 'tag' => 'soon']],
+    ]);
     $task = House::arrive();
     Clock::tick('2026-03-02T10:30:00Z');
-    $set = fn(string $day, mixed $seen = null): array => (array) $this->actingAs(House::user('hanneke'))->putJson("/tasks/{$task->id}/fields", ['seen' => ['task.needed' => $seen], 'set' => ['task.needed' => $day]])->assertOk()->json('missed');
-    // Exactly twenty days ahead of today, and it is past nine; a day later nothing is missed, two days before it is too long ago.
+    $set = fn(string $day, mixed $seen = null): array => (array) $this->actingAs(House::user('hanneke'))
+        ->putJson("/tasks/{$task->id}/fields", ['seen' => ['task.needed' => $seen], 'set' => ['task.needed' => $day]])
+        ->assertOk()
+        ->json('missed');
+    // Exactly twenty days ahead of today, and it is past nine; a day later nothing is missed, two days before it is too
+    // long ago.
     $missed = $set('2026-03-22');
-    expect(array_map(static fn(array $one): array => [$one['rule'], $one['at']], $missed))->toBe([['Needed soon', '2026-03-02T09:00:00Z']]);
+    expect(array_map(static fn(array $one): array => [$one['rule'], $one['at']], $missed))->toBe([
+        ['Needed soon', '2026-03-02T09:00:00Z'],
+    ]);
     Clock::tick('2026-03-02T10:31:00Z');
     expect($task->refresh()->tags)->toBe([]);
     $this->postJson("/tasks/{$task->id}/moments", ['timer' => $missed[0]['timer']])->assertOk();
     expect($task->refresh()->tags)->toBe(['soon']);
     $this->postJson("/tasks/{$task->id}/moments", ['timer' => $missed[0]['timer']])->assertStatus(409);
-    expect($set('2026-03-23', '2026-03-22'))->toBe([])->and($set('2026-03-20', '2026-03-23'))->toBe([])->and($set('2026-03-22', '2026-03-20'))->toBe([]);
+    expect($set('2026-03-23', '2026-03-22'))
+        ->toBe([])
+        ->and($set('2026-03-20', '2026-03-23'))
+        ->toBe([])
+        ->and($set('2026-03-22', '2026-03-20'))
+        ->toBe([]);
 });

@@ -23,12 +23,22 @@ afterEach(function (): void {
 it('makes a token with which a task can be brought in, and with nothing else', function (): void {
     Artisan::call('baton:token', ['email' => 'hanneke@alderquill.example', 'name' => 'shop']);
     $token = trim(Artisan::output());
-    expect(AccessToken::query()->sole()->only(['name', 'abilities']))->toBe(['name' => 'shop', 'abilities' => ['tasks:create']]);
-    $this->postJson('/api/v1/tasks', ['title' => 'Trumpet', 'kind' => 'quote'], ['Authorization' => "Bearer {$token}", 'Idempotency-Key' => 'key-00001'])->assertCreated();
+    expect(
+        AccessToken::query()
+            ->sole()
+            ->only(['name', 'abilities']),
+    )->toBe(['name' => 'shop', 'abilities' => ['tasks:create']]);
+    $this->postJson(
+        '/api/v1/tasks',
+        ['title' => 'Trumpet', 'kind' => 'quote'],
+        ['Authorization' => "Bearer {$token}", 'Idempotency-Key' => 'key-00001'],
+    )->assertCreated();
 });
 
 it('makes no token for nobody', function (): void {
-    $this->artisan('baton:token', ['email' => 'nobody@alderquill.example', 'name' => 'shop'])->expectsOutputToContain('Nobody signs in')->assertExitCode(2);
+    $this->artisan('baton:token', ['email' => 'nobody@alderquill.example', 'name' => 'shop'])
+        ->expectsOutputToContain('Nobody signs in')
+        ->assertExitCode(2);
     expect(AccessToken::query()->count())->toBe(0);
 });
 
@@ -47,8 +57,12 @@ it('writes the roster out, to a file or for the next command, and reads it in ag
 it('says what it cannot do, and does nothing', function (string $command, array $arguments, string $said): void {
     $revision = app(SnapshotSource::class)->current()->revision;
     file_put_contents($this->file, '{"openbaton":"roster/1"}');
-    $this->artisan($command, array_map(fn(string $argument): string => str_replace('FILE', $this->file, $argument), $arguments))
-        ->expectsOutputToContain($said)->assertExitCode(2);
+    $this->artisan(
+        $command,
+        array_map(fn(string $argument): string => str_replace('FILE', $this->file, $argument), $arguments),
+    )
+        ->expectsOutputToContain($said)
+        ->assertExitCode(2);
     expect(app(SnapshotSource::class)->current()->revision)->toBe($revision);
 })->with([
     ['baton:export', ['what' => 'people'], 'There is "rulebook" and "roster".'],
@@ -60,6 +74,14 @@ it('says what it cannot do, and does nothing', function (string $command, array 
 
 it('begins a house in empty tables, and none where there is one', function (array $given, int $code): void {
     DB::table('houses')->delete();
-    expect(Artisan::call('baton:begin', $given))->toBe($code)->and(HouseRow::query()->count())->toBe($code === 0 ? 1 : 0);
+    expect(Artisan::call('baton:begin', $given))
+        ->toBe($code)
+        ->and(HouseRow::query()->count())
+        ->toBe($code === 0 ? 1 : 0);
     expect(Artisan::call('baton:begin', ['name' => 'Once more']))->toBe($code === 0 ? 2 : 0);
-})->with([[['name' => 'Alder & Quill', '--zone' => 'Europe/Dublin'], 0], [['name' => ' '], 2], [['name' => str_repeat('x', 201)], 2], [['name' => 'X', '--zone' => 'Nowhere'], 2]]);
+})->with([
+    [['name' => 'Alder & Quill', '--zone' => 'Europe/Dublin'], 0],
+    [['name' => ' '], 2],
+    [['name' => str_repeat('x', 201)], 2],
+    [['name' => 'X', '--zone' => 'Nowhere'], 2],
+]);

@@ -44,7 +44,10 @@ function counted(CoverageRun $run): array
 
 function published(): CoverageRun
 {
-    return CoverageRun::query()->where('rulebook_version_id', RulebookVersion::query()->published()->sole()->id)->where('revision', 0)->sole();
+    return CoverageRun::query()
+        ->where('rulebook_version_id', RulebookVersion::query()->published()->sole()->id)
+        ->where('revision', 0)
+        ->sole();
 }
 
 /** @return array<int, mixed> all recent arrivals */
@@ -63,14 +66,19 @@ it('counts the work of each day by the rule that takes it, and goes on where it 
     $this->artisan('baton:tick');
     $run = published();
     // Three arrivals, and what two of them made of their tasks.
-    expect(counted($run))->toBe(['03-02' => 1, '03-02 round round' => 1, '03-03 round round' => 1])
-        ->and($run->only(['done', 'total', 'through']))->toBe(['done' => 5, 'total' => 5, 'through' => Task::query()->max('number')])
-        ->and($run->finished_at)->not->toBeNull();
+    expect(counted($run))
+        ->toBe(['03-02' => 1, '03-02 round round' => 1, '03-03 round round' => 1])
+        ->and($run->only(['done', 'total', 'through']))
+        ->toBe(['done' => 5, 'total' => 5, 'through' => Task::query()->max('number')])
+        ->and($run->finished_at)
+        ->not->toBeNull();
 
     House::arrive();
     $this->artisan('baton:tick');
-    expect(counted(published())['03-03 round round'])->toBe(2)
-        ->and(CoverageRun::query()->count())->toBe(1);
+    expect(counted(published())['03-03 round round'])
+        ->toBe(2)
+        ->and(CoverageRun::query()->count())
+        ->toBe(1);
 });
 
 it('asks for nothing where nothing has come', function (): void {
@@ -97,41 +105,69 @@ it('reads arrivals as they were recorded, a piece at a time', function (): void 
     $one = House::arrive(facts: ['task.family' => 'brass', 'task.value' => 12.5]);
     $two = House::arrive('quote');
     $all = arrivals();
-    expect(array_keys($all))->toBe([$one->number, $two->number])
-        ->and($all[$one->number]->facts->value('task.value'))->toBe(1250)
-        ->and($all[$one->number]->facts->value('task.family'))->toBe('brass')
-        ->and($all[$one->number]->at)->toBe(CarbonImmutable::now()->getTimestamp())
-        ->and(array_keys(arrivals($one->number)))->toBe([$two->number])
-        ->and(array_keys(arrivals(0, 1)))->toBe([$one->number]);
+    expect(array_keys($all))
+        ->toBe([$one->number, $two->number])
+        ->and($all[$one->number]->facts->value('task.value'))
+        ->toBe(1250)
+        ->and($all[$one->number]->facts->value('task.family'))
+        ->toBe('brass')
+        ->and($all[$one->number]->at)
+        ->toBe(CarbonImmutable::now()->getTimestamp())
+        ->and(array_keys(arrivals($one->number)))
+        ->toBe([$two->number])
+        ->and(array_keys(arrivals(0, 1)))
+        ->toBe([$one->number]);
 });
 
 it('takes a value that the fields no longer have for a missing one', function (): void {
     $task = House::arrive(facts: ['task.family' => 'brass']);
-    CustomField::query()->where('path', 'task.family')->sole()->update(['options' => ['strings' => 'Strings']]);
+    CustomField::query()
+        ->where('path', 'task.family')
+        ->sole()
+        ->update(['options' => ['strings' => 'Strings']]);
     DB::table('houses')->increment('roster_revision');
-    expect(arrivals()[$task->number]->facts->value('task.family'))->toBeNull()
-        ->and(arrivals()[$task->number]->facts->value('task.kind'))->toBe('bench-repair');
+    expect(arrivals()[$task->number]->facts->value('task.family'))
+        ->toBeNull()
+        ->and(arrivals()[$task->number]->facts->value('task.kind'))
+        ->toBe('bench-repair');
 });
 
 it('holds a draft against what is published, and forgets earlier drafts', function (): void {
     House::arrive();
     House::arrive('quote');
-    $save = fn(array ...$rules) => $this->putJson('/rulebook/draft', ['rules' => $rules, 'revision' => LockedDraft::revision()])->assertOk();
-    $quotes = House::rule('quotes', ['field' => 'task.kind', 'op' => 'is', 'value' => 'quote'], ['pool' => ['kind' => 'people', 'people' => ['tobias']], 'method' => ['kind' => 'in_order']]);
+    $save = fn(array ...$rules) => $this->putJson('/rulebook/draft', [
+        'rules' => $rules,
+        'revision' => LockedDraft::revision(),
+    ])->assertOk();
+    $quotes = House::rule(
+        'quotes',
+        ['field' => 'task.kind', 'op' => 'is', 'value' => 'quote'],
+        ['pool' => ['kind' => 'people', 'people' => ['tobias']], 'method' => ['kind' => 'in_order']],
+    );
     $save(House::roundRule());
     $first = CoverageRun::query()->where('revision', '>', 0)->sole();
-    expect(counted($first))->toBe(['03-02' => 1, '03-02 round round' => 1])->and($first->examples)->toBe([]);
+    expect(counted($first))
+        ->toBe(['03-02' => 1, '03-02 round round' => 1])
+        ->and($first->examples)
+        ->toBe([]);
 
     $save(House::roundRule(), $quotes);
     $second = CoverageRun::query()->where('revision', '>', 0)->sole();
-    expect($second->id)->not->toBe($first->id)
-        ->and(counted($second))->toBe(['03-02 quotes' => 1, '03-02 round round' => 1])
-        ->and(array_column($second->examples, 'number'))->toBe([Task::query()->max('number')])
-        ->and(CoverageCount::query()->where('coverage_run_id', $first->id)->count())->toBe(0);
+    expect($second->id)
+        ->not->toBe($first->id)
+        ->and(counted($second))
+        ->toBe(['03-02 quotes' => 1, '03-02 round round' => 1])
+        ->and(array_column($second->examples, 'number'))
+        ->toBe([Task::query()->max('number')])
+        ->and(CoverageCount::query()->where('coverage_run_id', $first->id)->count())
+        ->toBe(0);
 });
 
 it('keeps no run of a draft that was published or thrown away', function (): void {
-    $save = fn() => $this->putJson('/rulebook/draft', ['rules' => [House::roundRule()], 'revision' => LockedDraft::revision()])->json('revision');
+    $save = fn() => $this->putJson('/rulebook/draft', [
+        'rules' => [House::roundRule()],
+        'revision' => LockedDraft::revision(),
+    ])->json('revision');
     $revision = $save();
     expect(CoverageRun::query()->where('revision', '>', 0)->count())->toBe(1);
     $this->post('/rulebook/publish', ['revision' => $revision])->assertSessionMissing('problem');
@@ -144,13 +180,23 @@ it('keeps no run of a draft that was published or thrown away', function (): voi
 it('counts a piece once, whichever of two workers is first', function (): void {
     House::arrive();
     House::arrive();
-    $run = CoverageRun::query()->create(['rulebook_version_id' => RulebookVersion::query()->published()->sole()->id, 'revision' => 9, 'examples' => []])->refresh();
+    $run = CoverageRun::query()
+        ->create([
+            'rulebook_version_id' => RulebookVersion::query()->published()->sole()->id,
+            'revision' => 9,
+            'examples' => [],
+        ])
+        ->refresh();
     $rules = app(RulebookReader::class)->compiled($run->rulebook_version_id);
     $piece = arrivals();
-    expect(CoveragePiece::ofArrivals($run->id, $piece, $rules, $rules))->toBeTrue()
-        ->and(CoveragePiece::ofArrivals($run->id, $piece, $rules, $rules))->toBeTrue()
-        ->and(counted($run))->toBe(['03-02 round round' => 2])
-        ->and($run->refresh()->done)->toBe(2);
+    expect(CoveragePiece::ofArrivals($run->id, $piece, $rules, $rules))
+        ->toBeTrue()
+        ->and(CoveragePiece::ofArrivals($run->id, $piece, $rules, $rules))
+        ->toBeTrue()
+        ->and(counted($run))
+        ->toBe(['03-02 round round' => 2])
+        ->and($run->refresh()->done)
+        ->toBe(2);
     $run->delete();
     expect(CoveragePiece::ofArrivals($run->id, $piece, $rules, $rules))->toBeFalse();
 });
@@ -165,8 +211,11 @@ it('works nothing out for a run that is gone', function (): void {
 it('says how far it is, and is there at once on the page', function (): void {
     House::arrive();
     Queue::fake();
-    $this->putJson('/rulebook/draft', ['rules' => [House::roundRule()], 'revision' => LockedDraft::revision()])->assertOk();
-    $coverage = $this->getJson('/rulebook/coverage?revision='.LockedDraft::revision())->json('coverage');
+    $this->putJson('/rulebook/draft', [
+        'rules' => [House::roundRule()],
+        'revision' => LockedDraft::revision(),
+    ])->assertOk();
+    $coverage = $this->getJson('/rulebook/coverage?revision=' . LockedDraft::revision())->json('coverage');
     expect($coverage['finished'])->toBeFalse()->and($coverage['done'])->toBe(0);
     Queue::assertPushed(WorkOutCoverage::class);
 });
@@ -193,34 +242,68 @@ it('asks for the same number of rows whatever the history', function (): void {
 
 it('counts what a draft would do on what other rules make of a task', function (): void {
     House::arrive();
-    $this->putJson('/rulebook/draft', ['rules' => [
-        House::roundRule(),
-        ['id' => 'given', 'name' => 'Given', 'when' => [['kind' => 'holder_changes']], 'then' => [['kind' => 'priority', 'priority' => 'high']]],
-    ], 'revision' => LockedDraft::revision()])->assertOk();
-    expect($this->getJson('/rulebook/coverage?revision='.LockedDraft::revision())->json('coverage.strip.acts'))->toBe(['given' => 1, 'round' => 1]);
+    $this->putJson('/rulebook/draft', [
+        'rules' => [
+            House::roundRule(),
+            [
+                'id' => 'given',
+                'name' => 'Given',
+                'when' => [['kind' => 'holder_changes']],
+                'then' => [['kind' => 'priority', 'priority' => 'high']],
+            ],
+        ],
+        'revision' => LockedDraft::revision(),
+    ])->assertOk();
+    expect($this->getJson('/rulebook/coverage?revision=' . LockedDraft::revision())->json('coverage.strip.acts'))->toBe(
+        ['given' => 1, 'round' => 1],
+    );
 });
 
 it('counts what rules do on every kind of event, and what they would do by a draft', function (): void {
     House::publish(
         House::roundRule(),
-        ['id' => 'checked', 'name' => 'Checked', 'when' => [['kind' => 'status_becomes', 'statuses' => ['in_review']]], 'then' => [['kind' => 'tag', 'tag' => 'checked']]],
-        ['id' => 'said', 'name' => 'Said', 'when' => [['kind' => 'comment_added', 'by' => 'anyone'], ['kind' => 'tag_on', 'tags' => ['checked']]], 'then' => [['kind' => 'priority', 'priority' => 'high']]],
+        [
+            'id' => 'checked',
+            'name' => 'Checked',
+            'when' => [['kind' => 'status_becomes', 'statuses' => ['in_review']]],
+            'then' => [['kind' => 'tag', 'tag' => 'checked']],
+        ],
+        [
+            'id' => 'said',
+            'name' => 'Said',
+            'when' => [['kind' => 'comment_added', 'by' => 'anyone'], ['kind' => 'tag_on', 'tags' => ['checked']]],
+            'then' => [['kind' => 'priority', 'priority' => 'high']],
+        ],
     );
     $task = House::arrive();
     $user = House::user((string) $task->assignee?->slug);
     app(AskReview::class)($task, null, $user);
-    $this->actingAs(House::user('hanneke'))->post("/tasks/{$task->id}/comment", ['body' => 'Well?'])->assertSessionHasNoErrors();
+    $this->actingAs(House::user('hanneke'))
+        ->post("/tasks/{$task->id}/comment", ['body' => 'Well?'])
+        ->assertSessionHasNoErrors();
     $this->artisan('baton:tick');
     $acts = static fn(CoverageRun $run): array => $run->acts()->orderBy('rule')->pluck('times', 'rule')->all();
-    expect($acts(published()))->toBe(['checked' => 1, 'round' => 1, 'said' => 2])
-        ->and(published()->done)->toBe(1 + RecordedEvent::query()->where('kind', 'task_changed')->count());
+    expect($acts(published()))
+        ->toBe(['checked' => 1, 'round' => 1, 'said' => 2])
+        ->and(published()->done)
+        ->toBe(1 + RecordedEvent::query()->where('kind', 'task_changed')->count());
 
-    $this->putJson('/rulebook/draft', ['rules' => [
-        House::roundRule(),
-        ['id' => 'gone', 'name' => 'Gone', 'when' => [['kind' => 'status_leaves', 'statuses' => ['new']]], 'then' => [['kind' => 'priority', 'priority' => 'low']]],
-    ], 'revision' => LockedDraft::revision()])->assertOk();
-    expect($acts(CoverageRun::query()->where('revision', '>', 0)->sole()))->toBe(['gone' => 1, 'round' => 1])
-        ->and($this->getJson('/rulebook/coverage')->json('coverage.strip.acts'))->toBe(['checked' => 1, 'round' => 1, 'said' => 2]);
+    $this->putJson('/rulebook/draft', [
+        'rules' => [
+            House::roundRule(),
+            [
+                'id' => 'gone',
+                'name' => 'Gone',
+                'when' => [['kind' => 'status_leaves', 'statuses' => ['new']]],
+                'then' => [['kind' => 'priority', 'priority' => 'low']],
+            ],
+        ],
+        'revision' => LockedDraft::revision(),
+    ])->assertOk();
+    expect($acts(CoverageRun::query()->where('revision', '>', 0)->sole()))
+        ->toBe(['gone' => 1, 'round' => 1])
+        ->and($this->getJson('/rulebook/coverage')->json('coverage.strip.acts'))
+        ->toBe(['checked' => 1, 'round' => 1, 'said' => 2]);
 
     $this->travel(config()->integer('baton.recent_days') + 2)->days();
     $this->artisan('baton:prune-events')->assertSuccessful();

@@ -26,20 +26,27 @@ function overloaded(): array
     $house = app(SnapshotSource::class)->current();
     $work = WorkReader::ofEverybody($house);
     $now = CarbonImmutable::now()->getTimestamp();
-    $over = array_filter($house->roster->people, static fn(CorePerson $person): bool => LoadPlanner::plan(
-        $person->hours,
-        $house->roster->presenceOf($person->id),
-        $person->capacity,
-        $work->held($person->id)->loading,
-        $now,
-    )->ratio()->exceedsPercent(100) && $house->roster->absenceOf($person->id, $now) === null);
+    $over = array_filter(
+        $house->roster->people,
+        static fn(CorePerson $person): bool => LoadPlanner::plan(
+            $person->hours,
+            $house->roster->presenceOf($person->id),
+            $person->capacity,
+            $work->held($person->id)->loading,
+            $now,
+        )
+            ->ratio()
+            ->exceedsPercent(100) && $house->roster->absenceOf($person->id, $now) === null,
+    );
 
     return array_values(array_map(static fn(CorePerson $person): string => $person->name, $over));
 }
 
 function demoUser(?string $slug): User
 {
-    return User::query()->where('email', explode('-', (string) $slug)[0].'@alderquill.example')->sole();
+    return User::query()
+        ->where('email', explode('-', (string) $slug)[0] . '@alderquill.example')
+        ->sole();
 }
 
 /** @return array<string, mixed> */
@@ -51,7 +58,10 @@ function shown(mixed $test, string $who, string $url): array
 /** @return array<string, mixed> what a press sends: what was seen of the task, and more */
 function pressed(Task $task, string $by, string $action, array $more = []): array
 {
-    test()->actingAs(demoUser($by))->post("/tasks/{$task->id}/{$action}", ['revision' => $task->refresh()->revision] + $more)->assertSessionHasNoErrors();
+    test()
+        ->actingAs(demoUser($by))
+        ->post("/tasks/{$task->id}/{$action}", ['revision' => $task->refresh()->revision] + $more)
+        ->assertSessionHasNoErrors();
 
     return $task->refresh()->only(['status', 'reviewer_id']);
 }
@@ -70,9 +80,14 @@ function walkTheTour(mixed $test): void
 function readWhyNobodyHolds(mixed $test): void
 {
     $floor = shown($test, 'hanneke', '/floor');
-    expect($floor['unplaced'])->toHaveCount(5)->and(array_column($floor['status']['away'], 'name'))->toContain('Callum Rees');
-    $trail = shown($test, 'hanneke', '/floor?task='.$floor['unplaced'][0]['id'])['task']['reasons'][0]['trail'];
-    expect($trail['summary'])->toBe('24 people → 3 in Brass bench → 2 present → 0 with few enough open tasks → unplaced');
+    expect($floor['unplaced'])
+        ->toHaveCount(5)
+        ->and(array_column($floor['status']['away'], 'name'))
+        ->toContain('Callum Rees');
+    $trail = shown($test, 'hanneke', '/floor?task=' . $floor['unplaced'][0]['id'])['task']['reasons'][0]['trail'];
+    expect($trail['summary'])->toBe(
+        '24 people → 3 in Brass bench → 2 present → 0 with few enough open tasks → unplaced',
+    );
 }
 
 /** @param array<string, string> $fields */
@@ -99,18 +114,42 @@ function doAndHaveReviewed(Task $task): void
 
 function moveTheEndOfAHire(mixed $test): void
 {
-    $hire = Task::query()->open()->whereHas('kind', static fn($kind) => $kind->where('slug', 'hire'))->whereNotNull('due_at')->firstOrFail();
+    $hire = Task::query()
+        ->open()
+        ->whereHas('kind', static fn($kind) => $kind->where('slug', 'hire'))
+        ->whereNotNull('due_at')
+        ->firstOrFail();
     $end = CarbonImmutable::now()->addWeekdays(60)->format('Y-m-d');
-    $test->actingAs(demoUser('hanneke'))->putJson('/customers/'.Customer::query()->findOrFail($hire->customer_id)->id, ['set' => ['customer.hire_ends' => $end]])->assertOk();
+    $test
+        ->actingAs(demoUser('hanneke'))
+        ->putJson('/customers/' . Customer::query()->findOrFail($hire->customer_id)->id, [
+            'set' => ['customer.hire_ends' => $end],
+        ])
+        ->assertOk();
     expect($hire->refresh()->due_at?->setTimezone('Europe/Dublin')->format('Y-m-d'))->toBe($end);
 }
 
 function publishAndObey(mixed $test): void
 {
     $rules = array_values((array) RulebookVersion::query()->published()->sole()->rules);
-    array_unshift($rules, ['id' => 'fittings', 'name' => 'Fittings', 'when' => [['kind' => 'task_arrives']], 'if' => ['field' => 'task.kind', 'op' => 'is', 'value' => 'fitting'], 'give' => ['pool' => ['kind' => 'people', 'people' => ['siobhan-quirke']], 'method' => ['kind' => 'in_order']]]);
-    $revision = $test->putJson('/rulebook/draft', ['rules' => $rules, 'revision' => shown($test, 'hanneke', '/rulebook')['draftRevision'] ?? 0])->assertOk()->json('revision');
-    $test->post('/rulebook/publish', ['revision' => $revision])->assertRedirect('/rulebook')->assertSessionMissing('problem');
+    array_unshift($rules, [
+        'id' => 'fittings',
+        'name' => 'Fittings',
+        'when' => [['kind' => 'task_arrives']],
+        'if' => ['field' => 'task.kind', 'op' => 'is', 'value' => 'fitting'],
+        'give' => ['pool' => ['kind' => 'people', 'people' => ['siobhan-quirke']], 'method' => ['kind' => 'in_order']],
+    ]);
+    $revision = $test
+        ->putJson('/rulebook/draft', [
+            'rules' => $rules,
+            'revision' => shown($test, 'hanneke', '/rulebook')['draftRevision'] ?? 0,
+        ])
+        ->assertOk()
+        ->json('revision');
+    $test
+        ->post('/rulebook/publish', ['revision' => $revision])
+        ->assertRedirect('/rulebook')
+        ->assertSessionMissing('problem');
     expect(askOnTheWebForm($test, 'fitting', 'Half-size cello')->assignee?->slug)->toBe('siobhan-quirke');
 }
 
@@ -119,11 +158,15 @@ function coverWhoIsAway(mixed $test): void
     $leo = Absence::query()->where('slug', 'leo-later')->sole();
     expect(shown($test, 'hanneke', "/absences/{$leo->id}")['maySet'])->toBeTrue();
     $test->post("/absences/{$leo->id}/decide", ['approve' => true])->assertSessionHasNoErrors();
-    expect($leo->refresh()->status)->toBe(AbsenceStatus::Approved)
-        ->and(array_column(array_filter(array_column(shown($test, 'femi', '/in-hand')['tasks'], 'coversFor')), 'name'))->toContain('Callum Rees');
+    expect($leo->refresh()->status)
+        ->toBe(AbsenceStatus::Approved)
+        ->and(array_column(array_filter(array_column(shown($test, 'femi', '/in-hand')['tasks'], 'coversFor')), 'name'))
+        ->toContain('Callum Rees');
 }
 
-it('begins with work for everybody to look at, and lets the tour be walked, whatever day and hour it is', function (string $moment): void {
+it('begins with work for everybody to look at, and lets the tour be walked, whatever day and hour it is', function (
+    string $moment,
+): void {
     Clock::set($moment);
     app()->forgetScopedInstances();
     app(DemoSeeder::class)->run(1, 3);
@@ -131,16 +174,40 @@ it('begins with work for everybody to look at, and lets the tour be walked, what
     app()->forgetScopedInstances();
     $now = CarbonImmutable::now();
 
-    expect(Task::query()->unplaced()->count())->toBe(5)
-        ->and(overloaded())->toContain('Winnie Achieng', 'Leo Marchetti')
-        ->and(count(overloaded()))->toBeLessThanOrEqual(4)
-        ->and(Task::query()->open()->where('due_at', '<', $now)->whereNotIn('status', [TaskStatus::Waiting, TaskStatus::InReview])->count())->toBeGreaterThanOrEqual(3);
-    $away = Absence::query()->with(['person', 'substitutes'])->where('slug', 'callum-now')->sole();
-    $covered = TaskCover::query()->with('task.assignee')->where('for_id', $away->person_id)->get()->map(static fn(TaskCover $cover): ?string => $cover->task?->assignee?->slug)->unique()->values()->all();
-    expect($away->handed_over_at)->not->toBeNull()
-        ->and($away->handed_back_at)->toBeNull()
-        ->and($covered)->toBe(['femi-adeyinka'])
-        ->and(Absence::query()->where('status', AbsenceStatus::Asked)->pluck('slug')->all())->toBe(['leo-later']);
+    expect(Task::query()->unplaced()->count())
+        ->toBe(5)
+        ->and(overloaded())
+        ->toContain('Winnie Achieng', 'Leo Marchetti')
+        ->and(count(overloaded()))
+        ->toBeLessThanOrEqual(4)
+        ->and(
+            Task::query()
+                ->open()
+                ->where('due_at', '<', $now)
+                ->whereNotIn('status', [TaskStatus::Waiting, TaskStatus::InReview])
+                ->count(),
+        )
+        ->toBeGreaterThanOrEqual(3);
+    $away = Absence::query()
+        ->with(['person', 'substitutes'])
+        ->where('slug', 'callum-now')
+        ->sole();
+    $covered = TaskCover::query()
+        ->with('task.assignee')
+        ->where('for_id', $away->person_id)
+        ->get()
+        ->map(static fn(TaskCover $cover): ?string => $cover->task?->assignee?->slug)
+        ->unique()
+        ->values()
+        ->all();
+    expect($away->handed_over_at)
+        ->not->toBeNull()
+        ->and($away->handed_back_at)
+        ->toBeNull()
+        ->and($covered)
+        ->toBe(['femi-adeyinka'])
+        ->and(Absence::query()->where('status', AbsenceStatus::Asked)->pluck('slug')->all())
+        ->toBe(['leo-later']);
 
     walkTheTour($this);
 
@@ -148,14 +215,31 @@ it('begins with work for everybody to look at, and lets the tour be walked, what
     foreach ([1, 60 * 14, 60 * 24 * 3, 60 * 24 * 6] as $minutes) {
         Clock::set($now->addMinutes($minutes)->format('c'));
         app()->forgetScopedInstances();
-        expect(Artisan::call('baton:tick'))->toBe(0)->and(Task::query()->unplaced()->count())->toBe(5);
+        expect(Artisan::call('baton:tick'))
+            ->toBe(0)
+            ->and(Task::query()->unplaced()->count())
+            ->toBe(5);
     }
 })->with([
-    'Monday night' => '2026-11-23T00:30:00Z', 'Monday before work' => '2026-11-23T07:50:00Z', 'Monday at one' => '2026-11-23T13:10:00Z',
-    'Tuesday night' => '2026-11-24T03:00:00Z', 'Tuesday at ten' => '2026-11-24T10:00:00Z', 'Wednesday at half past five' => '2026-11-25T17:29:00Z',
-    'Wednesday midnight' => '2026-11-25T23:59:00Z', 'Thursday at nine' => '2026-11-26T09:00:00Z', 'Thursday at noon' => '2026-11-26T12:00:00Z',
-    'Friday at nine' => '2026-11-27T09:05:00Z', 'Friday at half past four' => '2026-11-27T16:30:00Z', 'Friday evening' => '2026-11-27T18:30:00Z',
-    'Saturday night' => '2026-11-28T03:00:00Z', 'Saturday' => '2026-11-28T14:00:00Z', 'Saturday before midnight' => '2026-11-28T23:40:00Z',
-    'Sunday at ten' => '2026-11-29T10:00:00Z', 'clocks go back' => '2026-10-25T01:30:00Z', 'clocks go forward' => '2027-03-28T01:30:00Z',
-    'Christmas Eve' => '2026-12-24T15:00:00Z', 'leap day' => '2028-02-29T12:00:00Z', 'New Year' => '2027-01-01T11:00:00Z',
+    'Monday night' => '2026-11-23T00:30:00Z',
+    'Monday before work' => '2026-11-23T07:50:00Z',
+    'Monday at one' => '2026-11-23T13:10:00Z',
+    'Tuesday night' => '2026-11-24T03:00:00Z',
+    'Tuesday at ten' => '2026-11-24T10:00:00Z',
+    'Wednesday at half past five' => '2026-11-25T17:29:00Z',
+    'Wednesday midnight' => '2026-11-25T23:59:00Z',
+    'Thursday at nine' => '2026-11-26T09:00:00Z',
+    'Thursday at noon' => '2026-11-26T12:00:00Z',
+    'Friday at nine' => '2026-11-27T09:05:00Z',
+    'Friday at half past four' => '2026-11-27T16:30:00Z',
+    'Friday evening' => '2026-11-27T18:30:00Z',
+    'Saturday night' => '2026-11-28T03:00:00Z',
+    'Saturday' => '2026-11-28T14:00:00Z',
+    'Saturday before midnight' => '2026-11-28T23:40:00Z',
+    'Sunday at ten' => '2026-11-29T10:00:00Z',
+    'clocks go back' => '2026-10-25T01:30:00Z',
+    'clocks go forward' => '2027-03-28T01:30:00Z',
+    'Christmas Eve' => '2026-12-24T15:00:00Z',
+    'leap day' => '2028-02-29T12:00:00Z',
+    'New Year' => '2027-01-01T11:00:00Z',
 ]);

@@ -41,14 +41,31 @@ beforeEach(function (): void {
 /** A rule on a task that arrives, which gives it to one person. */
 function givesTo(string $person, array $then = []): array
 {
-    return House::rule('gives', ['all' => []], ['pool' => ['kind' => 'people', 'people' => [$person]], 'method' => ['kind' => 'same_person']], $then);
+    return House::rule(
+        'gives',
+        ['all' => []],
+        ['pool' => ['kind' => 'people', 'people' => [$person]], 'method' => ['kind' => 'same_person']],
+        $then,
+    );
 }
 
 /** @return list<string> what each is told, in order */
 function told(): array
 {
-    return array_values(Notice::query()->with(['person', 'other'])->orderBy('at')->orderBy('id')->get()
-        ->map(static fn(Notice $one): string => implode(' ', array_filter([$one->person?->slug, $one->kind->value, $one->other?->slug, $one->text])))->all());
+    return array_values(
+        Notice::query()
+            ->with(['person', 'other'])
+            ->orderBy('at')
+            ->orderBy('id')
+            ->get()
+            ->map(
+                static fn(Notice $one): string => implode(
+                    ' ',
+                    array_filter([$one->person?->slug, $one->kind->value, $one->other?->slug, $one->text]),
+                ),
+            )
+            ->all(),
+    );
 }
 
 /** Keeps what it is handed, and fails on some of it. */
@@ -70,7 +87,12 @@ final class KeepsEvents implements EventConsumer
 
     public function consume(array $events): void
     {
-        $said = array_map(static fn(HandedEvent $one): string => $one->event instanceof PeopleTold ? $one->event->text : $one->event::code(), $events);
+        $said = array_map(
+            static fn(HandedEvent $one): string => $one->event instanceof PeopleTold
+                ? $one->event->text
+                : $one->event::code(),
+            $events,
+        );
         if (in_array(self::$failsOn, $said, true)) {
             throw new RuntimeException('It can not be done.');
         }
@@ -92,19 +114,31 @@ function happens(string ...$texts): void
     });
 }
 
-it('tells people what rules give to them and take from them, and whoever hands something on is told nothing', function (): void {
-    House::publish(
-        givesTo('femi'),
-        ['id' => 'moves', 'name' => 'What Callum gets is Ayumi’s', 'when' => [['kind' => 'holder_changes', 'to' => ['people' => ['callum']]]], 'give' => ['pool' => ['kind' => 'people', 'people' => ['ayumi']], 'method' => ['kind' => 'same_person'], 'anew' => true]],
-    );
-    $task = House::arrive();
-    expect(told())->toBe(['femi routed Rule gives']);
-    app(HandOnTask::class)($task, House::person('tobias'), 'Knows it', House::user('femi'));
-    expect(array_slice(told(), 1))->toBe(['tobias got femi']);
-    // It goes on to Ayumi at once: Callum, who has never seen it, is told nothing.
-    app(HandOnTask::class)($task->refresh(), House::person('callum'), 'Knows it', House::user('hanneke'));
-    expect(array_slice(told(), 2))->toBe(['ayumi routed What Callum gets is Ayumi’s', 'tobias routed_away ayumi What Callum gets is Ayumi’s']);
-});
+it(
+    'tells people what rules give to them and take from them, and whoever hands something on is told nothing',
+    function (): void {
+        House::publish(givesTo('femi'), [
+            'id' => 'moves',
+            'name' => 'What Callum gets is Ayumi’s',
+            'when' => [['kind' => 'holder_changes', 'to' => ['people' => ['callum']]]],
+            'give' => [
+                'pool' => ['kind' => 'people', 'people' => ['ayumi']],
+                'method' => ['kind' => 'same_person'],
+                'anew' => true,
+            ],
+        ]);
+        $task = House::arrive();
+        expect(told())->toBe(['femi routed Rule gives']);
+        app(HandOnTask::class)($task, House::person('tobias'), 'Knows it', House::user('femi'));
+        expect(array_slice(told(), 1))->toBe(['tobias got femi']);
+        // It goes on to Ayumi at once: Callum, who has never seen it, is told nothing.
+        app(HandOnTask::class)($task->refresh(), House::person('callum'), 'Knows it', House::user('hanneke'));
+        expect(array_slice(told(), 2))->toBe([
+            'ayumi routed What Callum gets is Ayumi’s',
+            'tobias routed_away ayumi What Callum gets is Ayumi’s',
+        ]);
+    },
+);
 
 it('shows on the page what came by a rule for as long as it is there to do', function (): void {
     House::publish(givesTo('femi'));
@@ -112,7 +146,10 @@ it('shows on the page what came by a rule for as long as it is there to do', fun
     $said = function (): array {
         app()->forgetScopedInstances();
 
-        return array_column($this->actingAs(House::user('femi'))->get('/in-hand')->viewData('page')['props']['notices'], 'said');
+        return array_column(
+            $this->actingAs(House::user('femi'))->get('/in-hand')->viewData('page')['props']['notices'],
+            'said',
+        );
     };
     expect($said())->toBe(['came to you by the rule “Rule gives”']);
     app(HandOnTask::class)($task, House::person('tobias'), 'Knows it', House::user('femi'));
@@ -120,11 +157,24 @@ it('shows on the page what came by a rule for as long as it is there to do', fun
 });
 
 it('tells those whom a rule names, and says so on the task', function (): void {
-    House::publish(givesTo('femi', [['kind' => 'tell', 'people' => ['kind' => 'people', 'people' => ['ayumi', 'tobias']], 'text' => '~task.title~ has come in']]));
+    House::publish(
+        givesTo('femi', [
+            [
+                'kind' => 'tell',
+                'people' => ['kind' => 'people', 'people' => ['ayumi', 'tobias']],
+                'text' => '~task.title~ has come in',
+            ],
+        ]),
+    );
     $task = House::arrive(title: 'Horn');
     expect(told())->toBe(['ayumi told Horn has come in', 'tobias told Horn has come in', 'femi routed Rule gives']);
-    $page = $this->actingAs(House::user('hanneke'))->get("/tasks/{$task->id}")->assertOk()->viewData('page')['props'];
-    expect(json_encode($page, JSON_UNESCAPED_UNICODE))->toContain('Told Ayumi Kato, Tobias Lindqvist: “Horn has come in”');
+    $page = $this->actingAs(House::user('hanneke'))
+        ->get("/tasks/{$task->id}")
+        ->assertOk()
+        ->viewData('page')['props'];
+    expect(json_encode($page, JSON_UNESCAPED_UNICODE))->toContain(
+        'Told Ayumi Kato, Tobias Lindqvist: “Horn has come in”',
+    );
 });
 
 it('tells who is named in what is said, but not by themselves', function (): void {
@@ -146,66 +196,89 @@ it('hands out nothing of what is rolled back', function (): void {
     expect([RecordedEvent::query()->count(), told()])->toBe([0, []]);
 });
 
-it('hands each consumer each event once and in order, tries again what fails, and in the end goes on without it', function (): void {
-    Exceptions::fake();
-    House::arrive();
-    KeepsEvents::$kept = [];
-    KeepsEvents::$failsOn = 'bad';
-    $handOut = new HandOut([KeepsEvents::class]);
-    happens('one', 'two', 'bad');
-    happens('three');
-    $handOut();
-    expect(KeepsEvents::$kept)->toBe(['one', 'two'])->and(EventPosition::query()->findOrFail('keeps')->failures)->toBe(1);
-    // Not again before two seconds are over.
-    $handOut();
-    expect(EventPosition::query()->findOrFail('keeps')->failures)->toBe(1);
-    Clock::set('2026-03-02T10:00:02Z');
-    $handOut();
-    expect(EventPosition::query()->findOrFail('keeps')->failures)->toBe(2);
-    KeepsEvents::$failsOn = null;
-    Clock::set('2026-03-02T10:00:06Z');
-    $handOut();
-    $handOut();
-    expect(KeepsEvents::$kept)->toBe(['one', 'two', 'bad', 'three'])->and(EventPosition::query()->findOrFail('keeps')->failures)->toBe(0);
-    KeepsEvents::$failsOn = 'worse';
-    happens('worse', 'four');
-    for ($minute = 1; $minute <= 8; ++$minute) {
-        expect(KeepsEvents::$kept)->not->toContain('four');
-        Clock::set("2026-03-02T1{$minute}:00:00Z");
+it(
+    'hands each consumer each event once and in order, tries again what fails, and in the end goes on without it',
+    function (): void {
+        Exceptions::fake();
+        House::arrive();
+        KeepsEvents::$kept = [];
+        KeepsEvents::$failsOn = 'bad';
+        $handOut = new HandOut([KeepsEvents::class]);
+        happens('one', 'two', 'bad');
+        happens('three');
         $handOut();
-    }
-    $handOut();
-    expect(KeepsEvents::$kept)->toBe(['one', 'two', 'bad', 'three', 'four']);
-    Exceptions::assertReportedCount(10);
-});
+        expect(KeepsEvents::$kept)
+            ->toBe(['one', 'two'])
+            ->and(EventPosition::query()->findOrFail('keeps')->failures)
+            ->toBe(1);
+        // Not again before two seconds are over.
+        $handOut();
+        expect(EventPosition::query()->findOrFail('keeps')->failures)->toBe(1);
+        Clock::set('2026-03-02T10:00:02Z');
+        $handOut();
+        expect(EventPosition::query()->findOrFail('keeps')->failures)->toBe(2);
+        KeepsEvents::$failsOn = null;
+        Clock::set('2026-03-02T10:00:06Z');
+        $handOut();
+        $handOut();
+        expect(KeepsEvents::$kept)
+            ->toBe(['one', 'two', 'bad', 'three'])
+            ->and(EventPosition::query()->findOrFail('keeps')->failures)
+            ->toBe(0);
+        KeepsEvents::$failsOn = 'worse';
+        happens('worse', 'four');
+        for ($minute = 1; $minute <= 8; ++$minute) {
+            expect(KeepsEvents::$kept)->not->toContain('four');
+            Clock::set("2026-03-02T1{$minute}:00:00Z");
+            $handOut();
+        }
+        $handOut();
+        expect(KeepsEvents::$kept)->toBe(['one', 'two', 'bad', 'three', 'four']);
+        Exceptions::assertReportedCount(10);
+    },
+);
 
 it('forgets events that every consumer has been handed, and no others', function (): void {
     happens('one');
-    EventPosition::query()->whereKey(WriteNotices::name())->update(['position' => 0]);
+    EventPosition::query()
+        ->whereKey(WriteNotices::name())
+        ->update(['position' => 0]);
     $this->artisan('baton:prune-events')->assertSuccessful();
     expect(RecordedEvent::query()->count())->toBeGreaterThan(0);
-    EventPosition::query()->whereKey(WriteNotices::name())->update(['position' => $last = RecordedEvent::query()->max('id')]);
+    EventPosition::query()
+        ->whereKey(WriteNotices::name())
+        ->update(['position' => ($last = RecordedEvent::query()->max('id'))]);
     config(['queue.default' => 'database']);
     happens('two');
     $this->artisan('baton:prune-events')->assertSuccessful();
-    expect(RecordedEvent::query()->where('id', '<=', $last)->count())->toBe(0)
-        ->and(RecordedEvent::query()->where('id', '>', $last)->count())->toBe(1);
+    expect(RecordedEvent::query()->where('id', '<=', $last)->count())
+        ->toBe(0)
+        ->and(RecordedEvent::query()->where('id', '>', $last)->count())
+        ->toBe(1);
 });
 
 it('reads every kind of event as it was written', function (): void {
     $events = [
-        new TaskChanged(['at' => 1]), new SeatChanged(SeatName::Reviewer, 'a', 'b', 'c', 'Rule'), new SeatChanged(SeatName::Holder, null, null),
-        new WorkCovered(CoverMoveKind::PassesOn, SeatName::Holder, 'a', null, 'c'), new PeopleTold(['a', 'b'], 'Look'), new PersonMentioned('a'),
+        new TaskChanged(['at' => 1]),
+        new SeatChanged(SeatName::Reviewer, 'a', 'b', 'c', 'Rule'),
+        new SeatChanged(SeatName::Holder, null, null),
+        new WorkCovered(CoverMoveKind::PassesOn, SeatName::Holder, 'a', null, 'c'),
+        new PeopleTold(['a', 'b'], 'Look'),
+        new PersonMentioned('a'),
     ];
     foreach ($events as $event) {
-        expect($event::read(Node::root($event->write())))->toEqual($event)
-            ->and(EventKinds::read($event::code(), $event->write()))->toEqual($event);
+        expect($event::read(Node::root($event->write())))
+            ->toEqual($event)
+            ->and(EventKinds::read($event::code(), $event->write()))
+            ->toEqual($event);
     }
     expect(array_values(array_unique(array_map(get_class(...), $events))))->toBe(EventKinds::ALL);
 });
 
 it('has a recorder for every effect that reaches outside, and one only', function (): void {
-    $outside = array_values(array_filter(Effects::all(), static fn(string $class): bool => is_a($class, ReachesOutside::class, true)));
+    $outside = array_values(
+        array_filter(Effects::all(), static fn(string $class): bool => is_a($class, ReachesOutside::class, true)),
+    );
     $recorded = array_map(static fn(string $class): string => $class::records(), OutsideRecorders::all());
     expect($recorded)->toEqualCanonicalizing($outside);
 });

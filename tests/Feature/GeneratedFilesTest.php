@@ -22,36 +22,51 @@ it('has them as they would be generated now', function (string $path): void {
 })->with(array_keys(GeneratedFiles::all()));
 
 it('has the types of rulebooks as they would be generated now', function (): void {
-    $command = str_replace('-o resources/js/generated/rulebook.ts', '', json_decode((string) file_get_contents(base_path('package.json')), true)['scripts']['generate']);
-    $result = Process::path(base_path())->run('node_modules/.bin/'.$command);
-    expect($result->errorOutput())->toBe('')
-        ->and(trim($result->output()))->toBe(trim((string) file_get_contents(base_path('resources/js/generated/rulebook.ts'))));
+    $command = str_replace(
+        '-o resources/js/generated/rulebook.ts',
+        '',
+        json_decode((string) file_get_contents(base_path('package.json')), true)['scripts']['generate'],
+    );
+    $result = Process::path(base_path())->run('node_modules/.bin/' . $command);
+    expect($result->errorOutput())
+        ->toBe('')
+        ->and(trim($result->output()))
+        ->toBe(trim((string) file_get_contents(base_path('resources/js/generated/rulebook.ts'))));
 });
 
-it('has schemas that take what the readers take: a world with every member, its rules as they are written, its decisions', function (): void {
-    $document = FullWorld::document();
-    $world = WorldFormat::read(Node::root($document));
-    SchemaCheck::check('world', asJson($document));
-    SchemaCheck::check('roster', asJson($document['roster']));
-    SchemaCheck::check('rulebook', asJson($document['rulebook']));
-    SchemaCheck::check('rulebook', asJson(RulebookFormat::write($world->rulebook)));
-    $decisions = 0;
-    foreach ($world->decisions() as $decision) {
-        SchemaCheck::check('decision', asJson(DecisionFormat::write($decision)));
-        ++$decisions;
-    }
-    expect($decisions)->toBe(10);
-});
+it(
+    'has schemas that take what the readers take: a world with every member, its rules as they are written, its ' .
+        'decisions',
+    function (): void {
+        $document = FullWorld::document();
+        $world = WorldFormat::read(Node::root($document));
+        SchemaCheck::check('world', asJson($document));
+        SchemaCheck::check('roster', asJson($document['roster']));
+        SchemaCheck::check('rulebook', asJson($document['rulebook']));
+        SchemaCheck::check('rulebook', asJson(RulebookFormat::write($world->rulebook)));
+        $decisions = 0;
+        foreach ($world->decisions() as $decision) {
+            SchemaCheck::check('decision', asJson(DecisionFormat::write($decision)));
+            ++$decisions;
+        }
+        expect($decisions)->toBe(10);
+    },
+);
 
-it('refuses by its schema, too, what the reader refuses for its form alone', function (string $path, mixed $value): void {
+it('refuses by its schema, too, what the reader refuses for its form alone', function (
+    string $path,
+    mixed $value,
+): void {
     $document = FullWorld::document()['rulebook'];
     $place = &$document;
     foreach (explode('/', $path) as $key) {
         $place = &$place[$key];
     }
     $place = $value;
-    expect(static fn() => RulebookFormat::read(Node::root($document)))->toThrow(DocumentError::class)
-        ->and(static fn() => SchemaCheck::check('rulebook', asJson($document)))->toThrow(DocumentError::class);
+    expect(static fn() => RulebookFormat::read(Node::root($document)))
+        ->toThrow(DocumentError::class)
+        ->and(static fn() => SchemaCheck::check('rulebook', asJson($document)))
+        ->toThrow(DocumentError::class);
 })->with([
     ['openbaton', 'rulebook/3'],
     ['rules/0/id', ''],

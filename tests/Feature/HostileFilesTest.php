@@ -26,8 +26,20 @@ beforeEach(function (): void {
     Clock::set('2026-03-02T10:00:00Z');
     House::open();
     House::publish(House::roundRule());
-    Person::query()->where('slug', 'femi')->update(['email' => 'femi@alderquill.example', 'attribute_list' => ['drives the van'], 'place_id' => Place::query()->where('slug', 'the-holms')->sole()->id]);
-    Absence::query()->create(['slug' => 'by-hand', 'person_id' => House::person('callum')->id, 'first_day' => '2026-03-09', 'last_day' => '2026-03-13', 'status' => AbsenceStatus::Approved]);
+    Person::query()
+        ->where('slug', 'femi')
+        ->update([
+            'email' => 'femi@alderquill.example',
+            'attribute_list' => ['drives the van'],
+            'place_id' => Place::query()->where('slug', 'the-holms')->sole()->id,
+        ]);
+    Absence::query()->create([
+        'slug' => 'by-hand',
+        'person_id' => House::person('callum')->id,
+        'first_day' => '2026-03-09',
+        'last_day' => '2026-03-13',
+        'status' => AbsenceStatus::Approved,
+    ]);
     $this->actingAs(House::user('hanneke'));
 });
 
@@ -39,14 +51,34 @@ function spoilt(string $text, Randomizer $random): string
     for ($times = $random->getInt(1, 4); $times > 0; --$times) {
         $line = $at($lines);
         $cut = $random->getInt(0, strlen($lines[$line]));
-        $strange = ["\0", "\xff\xfe", '😀😀', '"', ';', ',', ':', '99999999999999999999', '-1', 'NaN', str_repeat('x', 5000), "\r\nBEGIN:VEVENT", '{}', "\u{202e}"];
+        $strange = [
+            "\0",
+            "\xff\xfe",
+            '😀😀',
+            '"',
+            ';',
+            ',',
+            ':',
+            '99999999999999999999',
+            '-1',
+            'NaN',
+            str_repeat('x', 5000),
+            "\r\nBEGIN:VEVENT",
+            '{}',
+            "\u{202e}",
+        ];
         match ($random->getInt(0, 5)) {
-            0 => $lines[$line] = substr($lines[$line], 0, $cut),
-            1 => $lines[$line] = substr_replace($lines[$line], $strange[$at($strange)], $cut, 0),
+            0 => ($lines[$line] = substr($lines[$line], 0, $cut)),
+            1 => ($lines[$line] = substr_replace($lines[$line], $strange[$at($strange)], $cut, 0)),
             2 => array_splice($lines, $line, 0, [$lines[$at($lines)]]),
             3 => array_splice($lines, $line, count($lines) > 1 ? 1 : 0),
-            4 => $lines[$line] = strrev($lines[$line]),
-            5 => $lines[$line] = (string) preg_replace('/\d+/', (string) $random->getInt(0, 99999), $lines[$line], 1),
+            4 => ($lines[$line] = strrev($lines[$line])),
+            5 => ($lines[$line] = (string) preg_replace(
+                '/\d+/',
+                (string) $random->getInt(0, 99999),
+                $lines[$line],
+                1,
+            )),
         };
     }
 
@@ -57,8 +89,13 @@ function spoilt(string $text, Randomizer $random): string
 function houseRows(): array
 {
     $rows = [];
-    foreach (['people', 'teams', 'team_members', 'person_skills', 'absences', 'calendar_entries', 'activity_log'] as $table) {
-        $rows[$table] = array_values(DB::table($table)->get()->map(static fn(object $row): array => (array) $row)->sort()->all());
+    foreach (
+        ['people', 'teams', 'team_members', 'person_skills', 'absences', 'calendar_entries', 'activity_log']
+        as $table
+    ) {
+        $rows[$table] = array_values(
+            DB::table($table)->get()->map(static fn(object $row): array => (array) $row)->sort()->all(),
+        );
     }
 
     return $rows;
@@ -79,30 +116,100 @@ function takeSpoilt(string $whole, int $seed, Closure $send): int
         expect($answer->getStatusCode())->toBeLessThan(500, base64_encode($text));
         if ($answer->getStatusCode() >= 400) {
             ++$refused;
-            expect($answer->json('errors.0.detail') ?? $answer->json('message'))->toBeString()->not->toBe('')
-                ->and(houseRows())->toBe($before, base64_encode($text));
+            expect($answer->json('errors.0.detail') ?? $answer->json('message'))
+                ->toBeString()
+                ->not->toBe('')
+                ->and(houseRows())
+                ->toBe($before, base64_encode($text));
         }
         // What was entered by hand is there whatever comes.
-        expect(Absence::query()->where('slug', 'by-hand')->count())->toBe(1)->and(Person::query()->count())->toBeGreaterThanOrEqual(5);
+        expect(Absence::query()->where('slug', 'by-hand')->count())
+            ->toBe(1)
+            ->and(Person::query()->count())
+            ->toBeGreaterThanOrEqual(5);
         DB::rollBack();
     }
 
     return $refused;
 }
 
-it('answers spoilt tables, cards and rosters clearly, and takes nothing of what it refuses', function (string $form, string $type, int $seed): void {
+it('answers spoilt tables, cards and rosters clearly, and takes nothing of what it refuses', function (
+    string $form,
+    string $type,
+    int $seed,
+): void {
     HouseRow::query()->increment('roster_revision');
-    $whole = (string) $this->get("/roster/export?form={$form}")->assertOk()->getContent();
-    $refused = takeSpoilt($whole, $seed, fn(string $text): TestResponse => $this->call('POST', "/roster/import?form={$form}", [], [], [], ['HTTP_ACCEPT' => 'application/json', 'CONTENT_TYPE' => $type], $text));
-    expect($refused)->toBeGreaterThan(mutations() / 10)->toBeLessThanOrEqual(mutations());
-})->with([['csv', 'text/plain', 1], ['csv', 'text/plain', 2], ['vcf', 'text/plain', 3], ['json', 'application/json', 4]]);
+    $whole = (string) $this->get("/roster/export?form={$form}")
+        ->assertOk()
+        ->getContent();
+    $refused = takeSpoilt(
+        $whole,
+        $seed,
+        fn(string $text): TestResponse => $this->call(
+            'POST',
+            "/roster/import?form={$form}",
+            [],
+            [],
+            [],
+            ['HTTP_ACCEPT' => 'application/json', 'CONTENT_TYPE' => $type],
+            $text,
+        ),
+    );
+    expect($refused)
+        ->toBeGreaterThan(mutations() / 10)
+        ->toBeLessThanOrEqual(mutations());
+})->with([
+    ['csv', 'text/plain', 1],
+    ['csv', 'text/plain', 2],
+    ['vcf', 'text/plain', 3],
+    ['json', 'application/json', 4],
+]);
 
 it('answers spoilt calendars clearly, and takes nothing of what it refuses', function (int $seed): void {
-    $event = static fn(string $uid, string $more): string => "BEGIN:VEVENT\r\nUID:{$uid}\r\nDTSTAMP:20260301T000000Z\r\nATTENDEE;CN=Femi Adeyinka:mailto:femi@alderquill.example\r\n{$more}\r\nEND:VEVENT\r\n";
-    $whole = "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:-//X//EN\r\n".$event('1', "DTSTART;VALUE=DATE:20260309\r\nDTEND;VALUE=DATE:20260312").$event('2', "SEQUENCE:2\r\nDTSTART;TZID=Europe/Helsinki:20260316T090000\r\nDURATION:PT4H\r\nRRULE:FREQ=WEEKLY;COUNT=3\r\nEXDATE;TZID=Europe/Helsinki:20260323T090000").$event('3', "STATUS:CANCELLED\r\nDTSTART:20260401T090000Z\r\nDTEND:20260401T120000Z")."END:VCALENDAR\r\n";
-    takeSpoilt($whole, $seed, fn(string $text): TestResponse => $this->call('POST', '/absences/calendars/import', [], [], [], ['HTTP_ACCEPT' => 'application/json', 'CONTENT_TYPE' => 'text/calendar'], $text));
-    expect($this->call('POST', '/absences/calendars/import', [], [], [], ['HTTP_ACCEPT' => 'application/json', 'CONTENT_TYPE' => 'text/calendar'], $whole)->assertOk()->getStatusCode())->toBe(200)
-        ->and(Absence::query()->count())->toBe(4);
+    $event = static fn(
+        string $uid,
+        string $more,
+    ): string => "BEGIN:VEVENT\r\nUID:{$uid}\r\nDTSTAMP:20260301T000000Z\r\nATTENDEE;CN=Femi " .
+        "Adeyinka:mailto:femi@alderquill.example\r\n{$more}\r\nEND:VEVENT\r\n";
+    $whole =
+        "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:-//X//EN\r\n" .
+        $event('1', "DTSTART;VALUE=DATE:20260309\r\nDTEND;VALUE=DATE:20260312") .
+        $event(
+            '2',
+            "SEQUENCE:2\r\nDTSTART;TZID=Europe/Helsinki:20260316T090000\r\nDURATION:PT4H\r\n" .
+                "RRULE:FREQ=WEEKLY;COUNT=3\r\nEXDATE;TZID=Europe/Helsinki:20260323T090000",
+        ) .
+        $event('3', "STATUS:CANCELLED\r\nDTSTART:20260401T090000Z\r\nDTEND:20260401T120000Z") .
+        "END:VCALENDAR\r\n";
+    takeSpoilt(
+        $whole,
+        $seed,
+        fn(string $text): TestResponse => $this->call(
+            'POST',
+            '/absences/calendars/import',
+            [],
+            [],
+            [],
+            ['HTTP_ACCEPT' => 'application/json', 'CONTENT_TYPE' => 'text/calendar'],
+            $text,
+        ),
+    );
+    expect(
+        $this->call(
+            'POST',
+            '/absences/calendars/import',
+            [],
+            [],
+            [],
+            ['HTTP_ACCEPT' => 'application/json', 'CONTENT_TYPE' => 'text/calendar'],
+            $whole,
+        )
+            ->assertOk()
+            ->getStatusCode(),
+    )
+        ->toBe(200)
+        ->and(Absence::query()->count())
+        ->toBe(4);
 })->with([11, 12]);
 
 it('reads a table of people as it was written, whatever is in it', function (int $seed): void {
@@ -111,21 +218,38 @@ it('reads a table of people as it was written, whatever is in it', function (int
     $text = static fn(): string => $words[$random->getInt(0, count($words) - 1)];
     $people = [];
     for ($number = 0; $number < 40; ++$number) {
-        $people[] = ['id' => "p{$number}", 'name' => 'N '.$text()] + array_filter([
-            'phone' => $random->getInt(0, 1) === 1 ? '+353 1 555 0100' : null,
-            'capacity' => $random->getInt(0, 1) === 1 ? ['percent' => $random->getInt(1, 100)] : ['minutes_a_day' => $random->getInt(1, 1440)],
-            'open_tasks_at_most' => $random->getInt(0, 1) === 1 ? $random->getInt(1, 1000) : null,
-            'attributes' => $random->getInt(0, 1) === 1 ? ['drives the van', 'speaks Finnish, and some French'] : null,
-            'skills' => $random->getInt(0, 1) === 1 ? ['brass' => $random->getInt(1, 3), 'strings' => 1] : null,
-            'active' => $random->getInt(0, 1) === 1,
-        ], static fn(mixed $value): bool => $value !== null);
+        $people[] =
+            ['id' => "p{$number}", 'name' => 'N ' . $text()] +
+            array_filter(
+                [
+                    'phone' => $random->getInt(0, 1) === 1 ? '+353 1 555 0100' : null,
+                    'capacity' =>
+                        $random->getInt(0, 1) === 1
+                            ? ['percent' => $random->getInt(1, 100)]
+                            : ['minutes_a_day' => $random->getInt(1, 1440)],
+                    'open_tasks_at_most' => $random->getInt(0, 1) === 1 ? $random->getInt(1, 1000) : null,
+                    'attributes' =>
+                        $random->getInt(0, 1) === 1 ? ['drives the van', 'speaks Finnish, and some French'] : null,
+                    'skills' => $random->getInt(0, 1) === 1 ? ['brass' => $random->getInt(1, 3), 'strings' => 1] : null,
+                    'active' => $random->getInt(0, 1) === 1,
+                ],
+                static fn(mixed $value): bool => $value !== null,
+            );
     }
-    $read = PeopleCsv::read(PeopleCsv::write($people, [['id' => 'bench', 'members' => [['person' => 'p3', 'weight' => 50]]]]));
+    $read = PeopleCsv::read(
+        PeopleCsv::write($people, [['id' => 'bench', 'members' => [['person' => 'p3', 'weight' => 50]]]]),
+    );
     $sorted = static function (array $document): array {
         ksort($document);
 
         return $document;
     };
-    expect(array_map(static fn(array $row): array => $sorted($row['document']), $read))->toBe(array_map(static fn(array $person): array => $sorted(['name' => trim($person['name'])] + $person), $people))
-        ->and($read[3]['teams'])->toBe(['bench' => 50])->and($read[4]['teams'])->toBeNull();
+    expect(array_map(static fn(array $row): array => $sorted($row['document']), $read))
+        ->toBe(
+            array_map(static fn(array $person): array => $sorted(['name' => trim($person['name'])] + $person), $people),
+        )
+        ->and($read[3]['teams'])
+        ->toBe(['bench' => 50])
+        ->and($read[4]['teams'])
+        ->toBeNull();
 })->with([21, 22, 23]);

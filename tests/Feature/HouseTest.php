@@ -20,26 +20,56 @@ beforeEach(function (): void {
 
 it('is shaped by an administrator or a lead, and by nobody else', function (): void {
     $this->actingAs(House::user('ayumi'))->get('/house')->assertForbidden();
-    $this->actingAs(House::user('ayumi'))->post('/house/fields', ['of' => 'task', 'name' => 'colour', 'label' => 'Colour', 'type' => 'text'])->assertForbidden();
-    $this->actingAs(UserFactory::new()->who(Role::Administrator)->create())->get('/house')->assertOk();
+    $this->actingAs(House::user('ayumi'))
+        ->post('/house/fields', ['of' => 'task', 'name' => 'colour', 'label' => 'Colour', 'type' => 'text'])
+        ->assertForbidden();
+    $this->actingAs(UserFactory::new()->who(Role::Administrator)->create())
+        ->get('/house')
+        ->assertOk();
     $this->actingAs(House::user('hanneke'))->get('/house')->assertOk();
 });
 
 it('takes a field of its own from its definition to the form, to criteria, to a decision', function (): void {
     $this->actingAs(House::user('hanneke'));
-    $this->post('/house/fields', ['of' => 'task', 'name' => 'finish', 'label' => 'Finish', 'type' => 'one_of', 'options' => [['value' => 'silver', 'label' => 'Silver plated'], ['value' => 'lacquer', 'label' => 'Lacquered']]])->assertSessionHasNoErrors()->assertRedirect();
+    $this->post('/house/fields', [
+        'of' => 'task',
+        'name' => 'finish',
+        'label' => 'Finish',
+        'type' => 'one_of',
+        'options' => [
+            ['value' => 'silver', 'label' => 'Silver plated'],
+            ['value' => 'lacquer', 'label' => 'Lacquered'],
+        ],
+    ])
+        ->assertSessionHasNoErrors()
+        ->assertRedirect();
     $fields = array_column($this->get('/tasks/new')->viewData('page')['props']['fields'], null, 'path');
-    expect($fields['task.finish'])->toMatchArray(['label' => 'Finish', 'type' => 'one_of'])
-        ->and(array_column($fields['task.finish']['options'], 'label'))->toBe(['Silver plated', 'Lacquered'])
-        ->and(Activity::query()->where('event', 'field_defined')->count())->toBe(1);
-    House::publish(House::rule('silver', ['field' => 'task.finish', 'op' => 'is', 'value' => 'silver'], ['pool' => ['kind' => 'people', 'people' => ['tobias']], 'method' => ['kind' => 'in_order']]), House::roundRule());
-    expect(House::arrive(facts: ['task.finish' => 'silver'])->assignee?->slug)->toBe('tobias')
-        ->and(House::arrive(facts: ['task.finish' => 'lacquer'])->assignee?->slug)->toBe('ayumi')
-        ->and(static fn() => House::arrive(facts: ['task.finish' => 'gold']))->toThrow(DocumentError::class, 'its values are silver, lacquer');
+    expect($fields['task.finish'])
+        ->toMatchArray(['label' => 'Finish', 'type' => 'one_of'])
+        ->and(array_column($fields['task.finish']['options'], 'label'))
+        ->toBe(['Silver plated', 'Lacquered'])
+        ->and(Activity::query()->where('event', 'field_defined')->count())
+        ->toBe(1);
+    House::publish(
+        House::rule(
+            'silver',
+            ['field' => 'task.finish', 'op' => 'is', 'value' => 'silver'],
+            ['pool' => ['kind' => 'people', 'people' => ['tobias']], 'method' => ['kind' => 'in_order']],
+        ),
+        House::roundRule(),
+    );
+    expect(House::arrive(facts: ['task.finish' => 'silver'])->assignee?->slug)
+        ->toBe('tobias')
+        ->and(House::arrive(facts: ['task.finish' => 'lacquer'])->assignee?->slug)
+        ->toBe('ayumi')
+        ->and(static fn() => House::arrive(facts: ['task.finish' => 'gold']))
+        ->toThrow(DocumentError::class, 'its values are silver, lacquer');
 });
 
 it('refuses a field that can not be', function (array $wrong, string $field): void {
-    $this->actingAs(House::user('hanneke'))->post('/house/fields', $wrong + ['of' => 'task', 'name' => 'colour', 'label' => 'Colour', 'type' => 'text'])->assertSessionHasErrors($field);
+    $this->actingAs(House::user('hanneke'))
+        ->post('/house/fields', $wrong + ['of' => 'task', 'name' => 'colour', 'label' => 'Colour', 'type' => 'text'])
+        ->assertSessionHasErrors($field);
     expect(CustomField::query()->where('path', 'task.colour')->count())->toBe(0);
 })->with([
     'without a label' => [['label' => ''], 'label'],
@@ -49,20 +79,53 @@ it('refuses a field that can not be', function (array $wrong, string $field): vo
     'that there is' => [['name' => 'value'], 'name'],
     'of no type' => [['type' => 'picture'], 'type'],
     'to choose from nothing' => [['type' => 'one_of'], 'options'],
-    'with the same value twice' => [['type' => 'one_of', 'options' => [['value' => 'a', 'label' => 'A'], ['value' => 'a', 'label' => 'B']]], 'options.1.value'],
+    'with the same value twice' => [
+        ['type' => 'one_of', 'options' => [['value' => 'a', 'label' => 'A'], ['value' => 'a', 'label' => 'B']]],
+        'options.1.value',
+    ],
 ]);
 
 it('renames values and adds some, and retires those that are taken out', function (): void {
     $old = House::arrive(facts: ['task.family' => 'strings']);
     $family = CustomField::query()->where('path', 'task.family')->sole();
-    $set = fn(array $values) => $this->actingAs(House::user('hanneke'))->put("/house/fields/{$family->id}", ['label' => 'Family', 'options' => array_map(static fn(string $value, string $label): array => ['value' => $value, 'label' => $label], array_keys($values), $values)])->assertSessionHasNoErrors();
-    $offered = fn(): array => array_column(array_filter(array_column($this->get('/tasks/new')->viewData('page')['props']['fields'], 'options', 'path')['task.family'], static fn(array $one): bool => ! isset($one['retired'])), 'value');
+    $set = fn(array $values) => $this->actingAs(House::user('hanneke'))
+        ->put("/house/fields/{$family->id}", [
+            'label' => 'Family',
+            'options' => array_map(
+                static fn(string $value, string $label): array => ['value' => $value, 'label' => $label],
+                array_keys($values),
+                $values,
+            ),
+        ])
+        ->assertSessionHasNoErrors();
+    $offered = fn(): array => array_column(
+        array_filter(
+            array_column($this->get('/tasks/new')->viewData('page')['props']['fields'], 'options', 'path')[
+                'task.family'
+            ],
+            static fn(array $one): bool => !isset($one['retired']),
+        ),
+        'value',
+    );
     $set(['keys' => 'Keys', 'brass' => 'Brass instruments']);
-    expect(app(SnapshotSource::class)->current()->catalogue->find('task.family')?->options)->toBe(['keys' => 'Keys', 'brass' => 'Brass instruments', 'strings' => 'Strings'])
-        ->and($offered())->toBe(['keys', 'brass'])
-        ->and($old->refresh()->facts)->toBe(['task.family' => 'strings'])
-        ->and(array_column($this->get("/tasks/{$old->id}")->viewData('page')['props']['task']['facts'], 'value', 'label')['Family'])->toBe('Strings')
-        ->and(array_column($this->get('/house')->viewData('page')['props']['fields'], 'retiredOptions', 'path')['task.family'])->toBe([['value' => 'strings', 'label' => 'Strings']]);
+    expect(app(SnapshotSource::class)->current()->catalogue->find('task.family')?->options)
+        ->toBe(['keys' => 'Keys', 'brass' => 'Brass instruments', 'strings' => 'Strings'])
+        ->and($offered())
+        ->toBe(['keys', 'brass'])
+        ->and($old->refresh()->facts)
+        ->toBe(['task.family' => 'strings'])
+        ->and(
+            array_column($this->get("/tasks/{$old->id}")->viewData('page')['props']['task']['facts'], 'value', 'label')[
+                'Family'
+            ],
+        )
+        ->toBe('Strings')
+        ->and(
+            array_column($this->get('/house')->viewData('page')['props']['fields'], 'retiredOptions', 'path')[
+                'task.family'
+            ],
+        )
+        ->toBe([['value' => 'strings', 'label' => 'Strings']]);
     $set(['strings' => 'Strings again', 'brass' => 'Brass']);
     app()->forgetScopedInstances();
     expect($offered())->toBe(['strings', 'brass']);
@@ -76,10 +139,15 @@ it('retires a field, and takes it up again: what is kept in it stays known', fun
 
         return array_column($this->get('/tasks/new')->viewData('page')['props']['fields'], 'path');
     };
-    $this->actingAs(House::user('hanneke'))->post("/house/fields/{$value->id}/retire", ['retired' => true])->assertRedirect();
-    expect($offered())->not->toContain('task.value')
-        ->and(app(SnapshotSource::class)->current()->catalogue->find('task.value')?->retired)->toBeTrue()
-        ->and(Task::query()->findOrFail($task->id)->facts)->toBe(['task.value' => 300]);
+    $this->actingAs(House::user('hanneke'))
+        ->post("/house/fields/{$value->id}/retire", ['retired' => true])
+        ->assertRedirect();
+    expect($offered())
+        ->not->toContain('task.value')
+        ->and(app(SnapshotSource::class)->current()->catalogue->find('task.value')?->retired)
+        ->toBeTrue()
+        ->and(Task::query()->findOrFail($task->id)->facts)
+        ->toBe(['task.value' => 300]);
     $this->post("/house/fields/{$value->id}/retire", ['retired' => false]);
     expect($offered())->toContain('task.value');
 });
@@ -91,36 +159,82 @@ it('puts fields in another order', function (): void {
         $field->update(['position' => $place]);
     }
     $before = $paths();
-    $this->post('/house/fields/'.CustomField::query()->where('path', $before[0])->value('id').'/move', ['places' => 1]);
+    $this->post('/house/fields/' . CustomField::query()->where('path', $before[0])->value('id') . '/move', [
+        'places' => 1,
+    ]);
     expect($paths())->toBe([$before[1], $before[0], ...array_slice($before, 2)]);
-    $this->post('/house/fields/'.CustomField::query()->where('path', $before[0])->value('id').'/move', ['places' => -9]);
+    $this->post('/house/fields/' . CustomField::query()->where('path', $before[0])->value('id') . '/move', [
+        'places' => -9,
+    ]);
     expect($paths())->toBe($before);
 });
 
 it('makes kinds of task with what they begin with', function (): void {
     $this->actingAs(House::user('hanneke'));
-    $this->post('/house/kinds', ['slug' => 'cleaning', 'name' => 'Cleaning', 'minutes' => 25, 'guide' => 'Warm water.', 'defaults' => ['task.family' => 'brass', 'task.value' => null]])->assertSessionHasNoErrors();
+    $this->post('/house/kinds', [
+        'slug' => 'cleaning',
+        'name' => 'Cleaning',
+        'minutes' => 25,
+        'guide' => 'Warm water.',
+        'defaults' => ['task.family' => 'brass', 'task.value' => null],
+    ])->assertSessionHasNoErrors();
     $task = House::arrive('cleaning');
-    expect($task->facts)->toBe(['task.family' => 'brass'])
-        ->and(House::arrive('cleaning', ['task.family' => 'strings'])->facts)->toBe(['task.family' => 'strings'])
-        ->and(TaskKind::query()->where('slug', 'cleaning')->sole()->usual_minutes)->toBe(25);
-    $this->post('/house/kinds', ['slug' => 'cleaning', 'name' => 'Again', 'minutes' => 25])->assertSessionHasErrors('slug');
-    $this->postJson('/house/kinds', ['slug' => 'polish', 'name' => 'Polish', 'minutes' => 25, 'defaults' => ['task.family' => 'glass']])->assertUnprocessable();
+    expect($task->facts)
+        ->toBe(['task.family' => 'brass'])
+        ->and(House::arrive('cleaning', ['task.family' => 'strings'])->facts)
+        ->toBe(['task.family' => 'strings'])
+        ->and(TaskKind::query()->where('slug', 'cleaning')->sole()->usual_minutes)
+        ->toBe(25);
+    $this->post('/house/kinds', ['slug' => 'cleaning', 'name' => 'Again', 'minutes' => 25])->assertSessionHasErrors(
+        'slug',
+    );
+    $this->postJson('/house/kinds', [
+        'slug' => 'polish',
+        'name' => 'Polish',
+        'minutes' => 25,
+        'defaults' => ['task.family' => 'glass'],
+    ])->assertUnprocessable();
     expect(TaskKind::query()->where('slug', 'polish')->count())->toBe(0);
 });
 
 it('keeps checklists in one place: tasks have theirs', function (): void {
     $this->actingAs(House::user('hanneke'));
-    $this->post('/house/checklists', ['slug' => 'bench', 'name' => 'Bench', 'items' => ['Photograph it', 'Play it']])->assertSessionHasNoErrors();
-    House::publish(House::rule('list', ['all' => []], ['pool' => ['kind' => 'people', 'people' => ['ayumi']], 'method' => ['kind' => 'in_order']], [['kind' => 'checklist', 'checklist' => 'bench']]));
+    $this->post('/house/checklists', [
+        'slug' => 'bench',
+        'name' => 'Bench',
+        'items' => ['Photograph it', 'Play it'],
+    ])->assertSessionHasNoErrors();
+    House::publish(
+        House::rule(
+            'list',
+            ['all' => []],
+            ['pool' => ['kind' => 'people', 'people' => ['ayumi']], 'method' => ['kind' => 'in_order']],
+            [['kind' => 'checklist', 'checklist' => 'bench']],
+        ),
+    );
     $task = House::arrive();
-    $this->put('/house/checklists/'.Checklist::query()->where('slug', 'bench')->value('id'), ['name' => 'Bench', 'items' => ['Only this']])->assertSessionHasNoErrors();
-    expect(array_column($task->refresh()->items(), 'text'))->toBe(['Photograph it', 'Play it'])
-        ->and(array_column(House::arrive()->items(), 'text'))->toBe(['Only this']);
-    $this->post('/house/checklists', ['slug' => 'empty', 'name' => 'Empty', 'items' => []])->assertSessionHasErrors('items');
+    $this->put('/house/checklists/' . Checklist::query()->where('slug', 'bench')->value('id'), [
+        'name' => 'Bench',
+        'items' => ['Only this'],
+    ])->assertSessionHasNoErrors();
+    expect(array_column($task->refresh()->items(), 'text'))
+        ->toBe(['Photograph it', 'Play it'])
+        ->and(array_column(House::arrive()->items(), 'text'))
+        ->toBe(['Only this']);
+    $this->post('/house/checklists', ['slug' => 'empty', 'name' => 'Empty', 'items' => []])->assertSessionHasErrors(
+        'items',
+    );
 });
 
 it('has a rule refused that names a checklist which there is not', function (): void {
-    expect(static fn() => House::publish(House::rule('list', ['all' => []], ['pool' => ['kind' => 'people', 'people' => ['ayumi']], 'method' => ['kind' => 'in_order']], [['kind' => 'checklist', 'checklist' => 'attic']])))
-        ->toThrow(DocumentError::class, 'There is no checklist "attic".');
+    expect(
+        static fn() => House::publish(
+            House::rule(
+                'list',
+                ['all' => []],
+                ['pool' => ['kind' => 'people', 'people' => ['ayumi']], 'method' => ['kind' => 'in_order']],
+                [['kind' => 'checklist', 'checklist' => 'attic']],
+            ),
+        ),
+    )->toThrow(DocumentError::class, 'There is no checklist "attic".');
 });

@@ -28,16 +28,22 @@ beforeEach(function (): void {
     House::publish(House::roundRule());
 });
 
-/** Gives the house another kind of task in the place of one, as another machine would, so that this one has not seen it. */
+/**
+ * Gives the house another kind of task in the place of one, as another machine would, so that this one has not seen it.
+ */
 function renameKind(string $from, string $to): void
 {
-    TaskKind::query()->where('slug', $from)->update(['slug' => $to]);
+    TaskKind::query()
+        ->where('slug', $from)
+        ->update(['slug' => $to]);
     DB::table('houses')->increment('roster_revision');
 }
 
 function takeIn(string $kind): Task
 {
-    return Task::query()->findOrFail(app(TakeInTask::class)(Node::root(['title' => 'Trumpet', 'kind' => $kind]), TaskSource::ByHand, null)->task->id);
+    return Task::query()->findOrFail(
+        app(TakeInTask::class)(Node::root(['title' => 'Trumpet', 'kind' => $kind]), TaskSource::ByHand, null)->task->id,
+    );
 }
 
 it('goes by the house as it is where it has changed since it was last seen', function (): void {
@@ -45,11 +51,15 @@ it('goes by the house as it is where it has changed since it was last seen', fun
     renameKind('quote', 'offer');
 
     // What has gone is refused, what is new is taken, although the house that was last seen says otherwise.
-    expect(app(SnapshotSource::class)->at(app(SnapshotSource::class)->recent())->kindNamed('quote'))->not->toBeNull()
-        ->and(static fn() => takeIn('quote'))->toThrow(DocumentError::class, '"quote"; there are bench-repair, offer');
+    expect(app(SnapshotSource::class)->at(app(SnapshotSource::class)->recent())->kindNamed('quote'))
+        ->not->toBeNull()
+        ->and(static fn() => takeIn('quote'))
+        ->toThrow(DocumentError::class, '"quote"; there are bench-repair, offer');
     renameKind('offer', 'bid');
-    expect(takeIn('bid')->task_kind_id)->toBe(TaskKind::query()->where('slug', 'bid')->sole()->id)
-        ->and(Task::query()->count())->toBe(2);
+    expect(takeIn('bid')->task_kind_id)
+        ->toBe(TaskKind::query()->where('slug', 'bid')->sole()->id)
+        ->and(Task::query()->count())
+        ->toBe(2);
 });
 
 it('looks at the work in hand that the rules need which are published between reading and the lock', function (): void {
@@ -57,13 +67,19 @@ it('looks at the work in hand that the rules need which are published between re
     expect(Task::query()->sole()->assignee_id)->toBe(House::person('ayumi')->id);
     $changed = false;
     DB::connection()->beforeStartingTransaction(static function () use (&$changed): void {
-        if (! $changed) {
+        if (!$changed) {
             $changed = true;
-            House::publish(House::rule('limited', ['all' => []], [
-                'pool' => ['kind' => 'people', 'people' => ['ayumi', 'femi']],
-                'method' => ['kind' => 'in_order'],
-                'limits' => [['kind' => 'open_tasks_at_most', 'tasks' => 1]],
-            ]));
+            House::publish(
+                House::rule(
+                    'limited',
+                    ['all' => []],
+                    [
+                        'pool' => ['kind' => 'people', 'people' => ['ayumi', 'femi']],
+                        'method' => ['kind' => 'in_order'],
+                        'limits' => [['kind' => 'open_tasks_at_most', 'tasks' => 1]],
+                    ],
+                ),
+            );
         }
     });
     // Ayumi has one already, which the rule of before did not ask about.
@@ -74,14 +90,17 @@ it('asks the house anew where it changes between reading and the lock', function
     takeIn('quote');
     $changed = false;
     DB::connection()->beforeStartingTransaction(static function () use (&$changed): void {
-        if (! $changed) {
+        if (!$changed) {
             $changed = true;
             renameKind('quote', 'offer');
         }
     });
-    expect(static fn() => takeIn('quote'))->toThrow(DocumentError::class, 'quote')
-        ->and($changed)->toBeTrue()
-        ->and(Task::query()->count())->toBe(1);
+    expect(static fn() => takeIn('quote'))
+        ->toThrow(DocumentError::class, 'quote')
+        ->and($changed)
+        ->toBeTrue()
+        ->and(Task::query()->count())
+        ->toBe(1);
 });
 
 it('is written again only when something has changed', function (): void {
@@ -104,18 +123,38 @@ it('is written again only when something has changed', function (): void {
 it('knows a customer with who answers for the place, up the tree, and asks once', function (): void {
     $house = app(Houses::class)->now();
     $customer = app(CustomerSource::class)->named('holms-school', $house);
-    expect($customer)->toEqual(new KnownCustomer(Customer::query()->sole()->id, 'holms-school', 'The Holms Primary School', 'school', ['district' => 'the-holms', 'region' => 'islands'], 'tobias', null));
+    expect($customer)->toEqual(
+        new KnownCustomer(
+            Customer::query()->sole()->id,
+            'holms-school',
+            'The Holms Primary School',
+            'school',
+            ['district' => 'the-holms', 'region' => 'islands'],
+            'tobias',
+            null,
+        ),
+    );
 
     DB::enableQueryLog();
-    expect(app(CustomerSource::class)->named('holms-school', $house))->toEqual($customer)
-        ->and(DB::getQueryLog())->toBe([])
-        ->and(app(CustomerSource::class)->named('nobody', $house))->toBeNull();
+    expect(app(CustomerSource::class)->named('holms-school', $house))
+        ->toEqual($customer)
+        ->and(DB::getQueryLog())
+        ->toBe([])
+        ->and(app(CustomerSource::class)->named('nobody', $house))
+        ->toBeNull();
 });
 
 it('is not read by code that has other classes', function (): void {
     $classes = [Snapshot::class, KeptRulebook::class, KnownKind::class, KnownCustomer::class, HouseState::class];
-    foreach (Finder::create()->files()->name('*.php')->in(base_path('core/src'))->path('#^(Absence|Criteria|People|Rulebook|Time|Timer|Workload)/#') as $file) {
-        $classes[] = 'OpenBaton\\Core\\'.str_replace(['/', '.php'], ['\\', ''], $file->getRelativePathname());
+    foreach (
+        Finder::create()
+            ->files()
+            ->name('*.php')
+            ->in(base_path('core/src'))
+            ->path('#^(Absence|Criteria|People|Rulebook|Time|Timer|Workload)/#')
+        as $file
+    ) {
+        $classes[] = 'OpenBaton\\Core\\' . str_replace(['/', '.php'], ['\\', ''], $file->getRelativePathname());
     }
     sort($classes);
     $shape = [];
@@ -124,5 +163,8 @@ it('is not read by code that has other classes', function (): void {
             $shape[] = "{$class}::{$property->name} {$property->getType()}";
         }
     }
-    expect(Snapshot::SHAPE)->toBe(substr(hash('sha256', implode("\n", $shape)), 0, 8), 'Classes of values that are kept in the cache have changed: set Snapshot::SHAPE to what is expected here.');
+    expect(Snapshot::SHAPE)->toBe(
+        substr(hash('sha256', implode("\n", $shape)), 0, 8),
+        'Classes of values that are kept in the cache have changed: set Snapshot::SHAPE to what is expected here.',
+    );
 });

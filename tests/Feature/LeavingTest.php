@@ -15,7 +15,14 @@ use Tests\Support\House;
 beforeEach(function (): void {
     Clock::set('2026-03-02T10:00:00Z');
     House::open();
-    House::publish(House::rule('femi', ['field' => 'task.kind', 'op' => 'is', 'value' => 'quote'], ['pool' => ['kind' => 'people', 'people' => ['femi']], 'method' => ['kind' => 'same_person']]), House::roundRule());
+    House::publish(
+        House::rule(
+            'femi',
+            ['field' => 'task.kind', 'op' => 'is', 'value' => 'quote'],
+            ['pool' => ['kind' => 'people', 'people' => ['femi']], 'method' => ['kind' => 'same_person']],
+        ),
+        House::roundRule(),
+    );
 });
 
 it('shows what somebody holds and where they are named, then closes them down', function (): void {
@@ -23,30 +30,73 @@ it('shows what somebody holds and where they are named, then closes them down', 
     $repair = House::arrive('bench-repair', title: 'Repair');
     $repair->update(['assignee_id' => House::person('femi')->id]);
     $review = House::arrive('bench-repair', title: 'Review');
-    $review->update(['status' => TaskStatus::InReview, 'assignee_id' => House::person('femi')->id, 'reviewer_id' => House::person('ayumi')->id]);
+    $review->update([
+        'status' => TaskStatus::InReview,
+        'assignee_id' => House::person('femi')->id,
+        'reviewer_id' => House::person('ayumi')->id,
+    ]);
     Customer::query()->update(['owner_id' => House::person('femi')->id]);
-    Place::query()->where('slug', 'the-holms')->update(['responsible_id' => House::person('femi')->id]);
+    Place::query()
+        ->where('slug', 'the-holms')
+        ->update(['responsible_id' => House::person('femi')->id]);
     Team::query()->update(['lead_id' => House::person('femi')->id]);
-    $own = Absence::query()->create(['slug' => 'own', 'person_id' => House::person('femi')->id, 'first_day' => '2026-04-01', 'last_day' => '2026-04-02', 'status' => AbsenceStatus::Approved]);
-    $other = Absence::query()->create(['slug' => 'other', 'person_id' => House::person('ayumi')->id, 'first_day' => '2026-03-09', 'last_day' => '2026-03-10', 'status' => AbsenceStatus::Approved]);
+    $own = Absence::query()->create([
+        'slug' => 'own',
+        'person_id' => House::person('femi')->id,
+        'first_day' => '2026-04-01',
+        'last_day' => '2026-04-02',
+        'status' => AbsenceStatus::Approved,
+    ]);
+    $other = Absence::query()->create([
+        'slug' => 'other',
+        'person_id' => House::person('ayumi')->id,
+        'first_day' => '2026-03-09',
+        'last_day' => '2026-03-10',
+        'status' => AbsenceStatus::Approved,
+    ]);
     $other->syncSubstitutes([House::person('femi')->id, House::person('tobias')->id]);
     $this->actingAs(House::user('hanneke'));
     $props = $this->get('/people/femi/leaving')->assertOk()->viewData('page')['props'];
-    expect(array_map(static fn(array $line): string => $line['task']['title'], $props['tasks']))->toEqualCanonicalizing(['Quote', 'Repair', 'Review'])
-        ->and(array_column($props['rules'], 'said'))->toBe(['“Rule femi” gives to them'])
-        ->and($props['elsewhere'])->toBe(['Rotation “Brass bench”: passed over, and no turn is owed afterwards', 'Responsible for The Holms', 'Looks after 1 customer', 'Leads Brass bench', 'Stands in for Ayumi Kato: taken out there']);
-    $this->post('/people/femi/leaving', ['last_day' => '2026-03-01', 'successor' => 'tobias', 'tasks' => [$quote->id => 'ayumi', $repair->id => '']])->assertSessionHas('done', 'Femi Adeyinka has left. 3 tasks go on.');
+    expect(array_map(static fn(array $line): string => $line['task']['title'], $props['tasks']))
+        ->toEqualCanonicalizing(['Quote', 'Repair', 'Review'])
+        ->and(array_column($props['rules'], 'said'))
+        ->toBe(['“Rule femi” gives to them'])
+        ->and($props['elsewhere'])
+        ->toBe([
+            'Rotation “Brass bench”: passed over, and no turn is owed afterwards',
+            'Responsible for The Holms',
+            'Looks after 1 customer',
+            'Leads Brass bench',
+            'Stands in for Ayumi Kato: taken out there',
+        ]);
+    $this->post('/people/femi/leaving', [
+        'last_day' => '2026-03-01',
+        'successor' => 'tobias',
+        'tasks' => [$quote->id => 'ayumi', $repair->id => ''],
+    ])->assertSessionHas('done', 'Femi Adeyinka has left. 3 tasks go on.');
     app()->forgetScopedInstances();
     $femi = House::person('femi');
-    expect([$femi->active, $femi->member_until?->format('Y-m-d')])->toBe([false, '2026-03-01'])
-        ->and($quote->refresh()->assignee?->slug)->toBe('ayumi')
+    expect([$femi->active, $femi->member_until?->format('Y-m-d')])
+        ->toBe([false, '2026-03-01'])
+        ->and($quote->refresh()->assignee?->slug)
+        ->toBe('ayumi')
         // The rules were asked: the next of the bench.
-        ->and($repair->refresh()->assignee?->slug)->toBeIn(['ayumi', 'callum'])
-        ->and([$review->refresh()->assignee?->slug, $review->reviewer?->slug])->toBe(['femi', 'ayumi'])
-        ->and([Customer::query()->sole()->owner?->slug, Place::query()->where('slug', 'the-holms')->sole()->responsible?->slug, Team::query()->sole()->lead?->slug])->toBe(['tobias', 'tobias', 'tobias'])
-        ->and(Team::query()->sole()->members->pluck('slug')->all())->toBe(['ayumi', 'callum'])
-        ->and($own->refresh()->status)->toBe(AbsenceStatus::Cancelled)
-        ->and($other->substitutes()->pluck('slug')->all())->toBe(['tobias']);
+        ->and($repair->refresh()->assignee?->slug)
+        ->toBeIn(['ayumi', 'callum'])
+        ->and([$review->refresh()->assignee?->slug, $review->reviewer?->slug])
+        ->toBe(['femi', 'ayumi'])
+        ->and([
+            Customer::query()->sole()->owner?->slug,
+            Place::query()->where('slug', 'the-holms')->sole()->responsible?->slug,
+            Team::query()->sole()->lead?->slug,
+        ])
+        ->toBe(['tobias', 'tobias', 'tobias'])
+        ->and(Team::query()->sole()->members->pluck('slug')->all())
+        ->toBe(['ayumi', 'callum'])
+        ->and($own->refresh()->status)
+        ->toBe(AbsenceStatus::Cancelled)
+        ->and($other->substitutes()->pluck('slug')->all())
+        ->toBe(['tobias']);
 });
 
 it('signs whoever has left out, and in no more', function (): void {
@@ -61,8 +111,19 @@ it('signs whoever has left out, and in no more', function (): void {
 
 it('refuses a day to come and somebody who is not there', function (): void {
     $task = House::arrive('quote');
-    $this->actingAs(House::user('hanneke'))->post('/people/femi/leaving', ['last_day' => '2026-03-03', 'successor' => 'femi', 'tasks' => [$task->id => 'nobody']])->assertSessionHasErrors(['last_day', 'successor', "tasks.{$task->id}"]);
-    expect(House::person('femi')->active)->toBeTrue()->and(Task::query()->sole()->assignee?->slug)->toBe('femi');
+    $this->actingAs(House::user('hanneke'))
+        ->post('/people/femi/leaving', [
+            'last_day' => '2026-03-03',
+            'successor' => 'femi',
+            'tasks' => [$task->id => 'nobody'],
+        ])
+        ->assertSessionHasErrors(['last_day', 'successor', "tasks.{$task->id}"]);
+    expect(House::person('femi')->active)
+        ->toBeTrue()
+        ->and(Task::query()->sole()->assignee?->slug)
+        ->toBe('femi');
     $this->actingAs(House::user('femi'))->get('/people/femi/leaving')->assertForbidden();
-    $this->actingAs(House::user('femi'))->post('/people/femi/leaving', ['last_day' => '2026-03-01'])->assertForbidden();
+    $this->actingAs(House::user('femi'))
+        ->post('/people/femi/leaving', ['last_day' => '2026-03-01'])
+        ->assertForbidden();
 });

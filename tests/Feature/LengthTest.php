@@ -13,16 +13,20 @@ function phpFunctions(string $code): array
     $tokens = PhpToken::tokenize($code);
     $lengths = [];
     foreach ($tokens as $index => $token) {
-        if (! $token->is(T_FUNCTION)) {
+        if (!$token->is(T_FUNCTION)) {
             continue;
         }
         $name = 'a closure';
-        for ($at = $index + 1; ! $tokens[$at]->is(['{', ';']); ++$at) {
+        for ($at = $index + 1; !$tokens[$at]->is(['{', ';']); ++$at) {
             $name = $name === 'a closure' && $tokens[$at]->is(T_STRING) ? $tokens[$at]->text : $name;
         }
         $depth = 0;
         for ($end = $at; isset($tokens[$end]); ++$end) {
-            $depth += $tokens[$end]->is(['{', T_CURLY_OPEN, T_DOLLAR_OPEN_CURLY_BRACES]) ? 1 : ($tokens[$end]->is('}') ? -1 : 0);
+            $depth += $tokens[$end]->is(['{', T_CURLY_OPEN, T_DOLLAR_OPEN_CURLY_BRACES])
+                ? 1
+                : ($tokens[$end]->is('}')
+                    ? -1
+                    : 0);
             if ($depth === 0) {
                 break;
             }
@@ -35,7 +39,10 @@ function phpFunctions(string $code): array
 
 it('has no file and no function in PHP that is too long to read at once', function (): void {
     $tooLong = [];
-    $files = Finder::create()->files()->name('*.php')->in(array_map(base_path(...), ['app', 'core', 'database', 'bench', 'config', 'routes', 'tests', 'bin']));
+    $files = Finder::create()
+        ->files()
+        ->name('*.php')
+        ->in(array_map(base_path(...), ['app', 'core', 'database', 'bench', 'config', 'routes', 'tests', 'bin']));
     foreach ($files as $file) {
         $lines = substr_count($file->getContents(), "\n");
         if ($lines > LONGEST_FILE) {
@@ -53,7 +60,11 @@ it('has no file and no function in PHP that is too long to read at once', functi
 
 it('has no file in TypeScript that is too long to read at once', function (): void {
     $tooLong = [];
-    $files = Finder::create()->files()->name(['*.ts', '*.tsx'])->notPath('generated')->in(array_map(base_path(...), ['resources/js', 'app/Http/Pages']));
+    $files = Finder::create()
+        ->files()
+        ->name(['*.ts', '*.tsx'])
+        ->notPath('generated')
+        ->in(array_map(base_path(...), ['resources/js', 'app/Http/Pages']));
     foreach ($files as $file) {
         $lines = substr_count($file->getContents(), "\n");
         if ($lines > LONGEST_FILE) {

@@ -15,11 +15,22 @@ use Tests\Support\House;
 it('shows when one is there, what one covers, who covers for one, and what came and went', function (): void {
     Clock::set('2026-03-02T10:00:00Z');
     House::open();
-    House::publish(House::rule('one', ['all' => []], ['pool' => ['kind' => 'people', 'people' => ['callum']], 'method' => ['kind' => 'same_person']]));
+    House::publish(
+        House::rule(
+            'one',
+            ['all' => []],
+            ['pool' => ['kind' => 'people', 'people' => ['callum']], 'method' => ['kind' => 'same_person']],
+        ),
+    );
     $task = House::arrive(title: 'Horn');
     $task->update(['due_at' => CarbonImmutable::parse('2026-03-04T12:00:00Z'), 'estimate_minutes' => 4800]);
     app()->forgetScopedInstances();
-    app(AskAbsence::class)(House::person('callum'), new AbsenceTerms(AbsenceKind::Leave, '2026-03-02', '2026-03-03', substitutes: ['femi']), true, Actor::user(House::user('hanneke')));
+    app(AskAbsence::class)->__invoke(
+        House::person('callum'),
+        new AbsenceTerms(AbsenceKind::Leave, '2026-03-02', '2026-03-03', substitutes: ['femi']),
+        true,
+        Actor::user(House::user('hanneke')),
+    );
     $page = function (string $who): array {
         app()->forgetScopedInstances();
 
@@ -27,12 +38,31 @@ it('shows when one is there, what one covers, who covers for one, and what came 
     };
     $femi = $page('femi');
     $callum = $page('callum');
-    expect([$femi['skills'], $femi['teams'], $femi['absences'], $femi['covered'], $femi['address']])->toBe([[['name' => 'Brass', 'level' => 2]], [['name' => 'Brass bench', 'weight' => 100]], [], [], null])
-        ->and([$femi['covers'][0]['for']['slug'], $femi['covers'][0]['until'], array_column($femi['covers'][0]['tasks'], 'title')])->toBe(['callum', '2026-03-04T00:00:00Z', ['Horn']])
-        ->and($femi['days'][0])->toBe(['date' => '2026-03-02', 'hours' => [['from' => '2026-03-02T09:00:00Z', 'to' => '2026-03-02T17:00:00Z']], 'away' => false])
-        ->and($callum['days'][0])->toBe(['date' => '2026-03-02', 'hours' => [], 'away' => true])
-        ->and([$callum['covers'], $callum['covered'][0]['task']['title'], $callum['covered'][0]['with']['slug'], $callum['absences'][0]['state']])->toBe([[], 'Horn', 'femi', 'running'])
-        ->and([$femi['notices'][0]['said'], $callum['notices'][0]['said']])->toBe(['yours in place of Callum Rees', 'with Femi Adeyinka while you are away']);
+    expect([$femi['skills'], $femi['teams'], $femi['absences'], $femi['covered'], $femi['address']])
+        ->toBe([[['name' => 'Brass', 'level' => 2]], [['name' => 'Brass bench', 'weight' => 100]], [], [], null])
+        ->and([
+            $femi['covers'][0]['for']['slug'],
+            $femi['covers'][0]['until'],
+            array_column($femi['covers'][0]['tasks'], 'title'),
+        ])
+        ->toBe(['callum', '2026-03-04T00:00:00Z', ['Horn']])
+        ->and($femi['days'][0])
+        ->toBe([
+            'date' => '2026-03-02',
+            'hours' => [['from' => '2026-03-02T09:00:00Z', 'to' => '2026-03-02T17:00:00Z']],
+            'away' => false,
+        ])
+        ->and($callum['days'][0])
+        ->toBe(['date' => '2026-03-02', 'hours' => [], 'away' => true])
+        ->and([
+            $callum['covers'],
+            $callum['covered'][0]['task']['title'],
+            $callum['covered'][0]['with']['slug'],
+            $callum['absences'][0]['state'],
+        ])
+        ->toBe([[], 'Horn', 'femi', 'running'])
+        ->and([$femi['notices'][0]['said'], $callum['notices'][0]['said']])
+        ->toBe(['yours in place of Callum Rees', 'with Femi Adeyinka while you are away']);
     auth()->logout();
     $this->get('/me')->assertRedirect('/sign-in');
 });
@@ -40,7 +70,13 @@ it('shows when one is there, what one covers, who covers for one, and what came 
 it('forgets notices that were seen three months ago, and after a year all others', function (): void {
     House::open();
     $task = House::arrive();
-    $tell = static fn(string $at, ?string $seen): string => Notice::query()->create(['person_id' => House::person('femi')->id, 'task_id' => $task->id, 'kind' => NoticeKind::Got, 'at' => $at, 'seen_at' => $seen])->id;
+    $tell = static fn(string $at, ?string $seen): string => Notice::query()->create([
+        'person_id' => House::person('femi')->id,
+        'task_id' => $task->id,
+        'kind' => NoticeKind::Got,
+        'at' => $at,
+        'seen_at' => $seen,
+    ])->id;
     $this->travelTo(CarbonImmutable::parse('2026-03-02T10:00:00Z'));
     $kept = [$tell('2025-03-02 10:00:00', null), $tell('2025-11-01 10:00:00', '2025-12-02 10:00:00')];
     $tell('2025-03-02 09:59:59', null);

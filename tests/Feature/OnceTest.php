@@ -35,7 +35,13 @@ beforeEach(function (): void {
 it('tells what is made twice at one moment as taken, with its place, whatever it is', function (): void {
     $lead = Actor::user(House::user('hanneke'));
     $twice = [
-        'email' => static fn() => app(MakeSignIn::class)('Somebody', 'ayumi@alderquill.example', Role::Member, null, $lead),
+        'email' => static fn() => app(MakeSignIn::class)(
+            'Somebody',
+            'ayumi@alderquill.example',
+            Role::Member,
+            null,
+            $lead,
+        ),
         'name' => static fn() => app(SaveField::class)->define('task.family', 'Family', 'text', null, $lead),
         'slug' => static fn() => app(SaveKind::class)(null, 'quote', 'Quote', 30, null, [], $lead),
     ];
@@ -54,9 +60,12 @@ it('tells what is made twice at one moment as taken, with its place, whatever it
 it('accepts an invitation once', function (): void {
     $user = House::user('ayumi');
     $secret = app(InviteUser::class)($user, Actor::user(House::user('hanneke')));
-    expect(app(AcceptInvitation::class)($secret, 'three wise monkeys')?->id)->toBe($user->id)
-        ->and(app(AcceptInvitation::class)($secret, 'another password'))->toBeNull()
-        ->and(AuditRecord::query()->where('event', 'password_chosen')->count())->toBe(1);
+    expect(app(AcceptInvitation::class)($secret, 'three wise monkeys')?->id)
+        ->toBe($user->id)
+        ->and(app(AcceptInvitation::class)($secret, 'another password'))
+        ->toBeNull()
+        ->and(AuditRecord::query()->where('event', 'password_chosen')->count())
+        ->toBe(1);
 });
 
 it('takes the same absence, and being ill today, once', function (): void {
@@ -65,8 +74,14 @@ it('takes the same absence, and being ill today, once', function (): void {
         $this->actingAs(House::user('ayumi'))->post('/absences', $ask)->assertSessionHasNoErrors();
         $this->actingAs(House::user('hanneke'))->post('/people/femi/ill')->assertSessionHasNoErrors();
     }
-    expect(Absence::query()->count())->toBe(2)
-        ->and(AuditRecord::query()->whereIn('event', ['absence_asked', 'absence_entered'])->count())->toBe(2);
+    expect(Absence::query()->count())
+        ->toBe(2)
+        ->and(
+            AuditRecord::query()
+                ->whereIn('event', ['absence_asked', 'absence_entered'])
+                ->count(),
+        )
+        ->toBe(2);
 });
 
 it('says of what is not there that it is not there, and records nothing', function (string $method, string $url): void {
@@ -75,20 +90,32 @@ it('says of what is not there that it is not there, and records nothing', functi
     $this->actingAs(House::user('hanneke'))->json($method, $url)->assertNotFound();
     expect(AuditRecord::query()->count())->toBe($before);
 })->with([
-    ['DELETE', '/roster/teams/choir'], ['DELETE', '/roster/skills/choir'], ['DELETE', '/places/nowhere'], ['DELETE', '/tokens/4711'],
+    ['DELETE', '/roster/teams/choir'],
+    ['DELETE', '/roster/skills/choir'],
+    ['DELETE', '/places/nowhere'],
+    ['DELETE', '/tokens/4711'],
 ]);
 
 it('refuses whole numbers beyond any type as out of bounds', function (mixed $value): void {
     $validator = Validator::make(['n' => $value], ['n' => [new Whole(1, 500)]], ['n.*' => 'Give a number.']);
     expect($validator->errors()->all())->toBe(['Give a number.']);
     $task = House::arrive();
-    $this->actingAs(House::user('ayumi'))->postJson("/tasks/{$task->id}/complete", ['spent' => $value, 'revision' => 1])->assertStatus(422);
+    $this->actingAs(House::user('ayumi'))
+        ->postJson("/tasks/{$task->id}/complete", ['spent' => $value, 'revision' => 1])
+        ->assertStatus(422);
 })->with([['1e400'], [str_repeat('9', 400)], [1e300], [-1], ['12.5'], ['٣'], ['0x10']]);
 
 it('has no other rule for whole numbers', function (): void {
     $found = [];
     foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(app_path())) as $file) {
-        if ($file instanceof SplFileInfo && $file->getExtension() === 'php' && preg_match("/'(integer|numeric|digits[a-z_]*)(:[^']*)?'[,\\]]/", (string) file_get_contents($file->getPathname())) === 1) {
+        if (
+            $file instanceof SplFileInfo &&
+            $file->getExtension() === 'php' &&
+            preg_match(
+                "/'(integer|numeric|digits[a-z_]*)(:[^']*)?'[,\\]]/",
+                (string) file_get_contents($file->getPathname()),
+            ) === 1
+        ) {
             $found[] = $file->getFilename();
         }
     }
@@ -102,17 +129,22 @@ it('writes nothing for whoever has to wait at signing in', function (): void {
     $before = SignInAttempt::query()->orderBy('key')->get()->toArray();
     $written = [];
     DB::listen(static function ($query) use (&$written): void {
-        $written = [...$written, ...(preg_match('/^(insert|update|delete)/', $query->sql) === 1 ? [$query->sql] : [])];
+        $written = [...$written, ...preg_match('/^(insert|update|delete)/', $query->sql) === 1 ? [$query->sql] : []];
     });
-    $this->post('/sign-in', ['email' => 'ayumi@alderquill.example', 'password' => 'wrong'])->assertSessionHasErrors('email');
-    expect(SignInAttempt::query()->orderBy('key')->get()->toArray())->toBe($before)->and($written)->toBe([]);
+    $this->post('/sign-in', ['email' => 'ayumi@alderquill.example', 'password' => 'wrong'])->assertSessionHasErrors(
+        'email',
+    );
+    expect(SignInAttempt::query()->orderBy('key')->get()->toArray())
+        ->toBe($before)
+        ->and($written)
+        ->toBe([]);
 });
 
 it('counts a token as one however it is spelled', function (): void {
     $token = House::user('hanneke')->createToken('shop', ['tasks:read'], now()->addYear())->plainTextToken;
     $limiter = RateLimiter::limiter('api') ?? throw new LogicException();
     $keys = [];
-    foreach ([$token, '0'.$token, '000'.$token] as $spelled) {
+    foreach ([$token, '0' . $token, '000' . $token] as $spelled) {
         app('auth')->forgetGuards();
         $this->withToken($spelled)->getJson('/api/v1/tasks/x')->assertNotFound();
         $keys[] = $limiter(request())->key;
@@ -121,8 +153,11 @@ it('counts a token as one however it is spelled', function (): void {
 });
 
 it('sends nobody back to a page of another house', function (): void {
-    $wrong = fn(string $from) => $this->withHeader('referer', $from)->post('/sign-in', ['email' => 'nobody@alderquill.example', 'password' => 'wrong']);
-    foreach (['https://elsewhere.example/x', rtrim(url('/'), '/').'.elsewhere.example/x'] as $foreign) {
+    $wrong = fn(string $from) => $this->withHeader('referer', $from)->post('/sign-in', [
+        'email' => 'nobody@alderquill.example',
+        'password' => 'wrong',
+    ]);
+    foreach (['https://elsewhere.example/x', rtrim(url('/'), '/') . '.elsewhere.example/x'] as $foreign) {
         $wrong($foreign)->assertRedirect(url('/'));
     }
     $wrong(url('/sign-in'))->assertRedirect(url('/sign-in'));
@@ -131,17 +166,29 @@ it('sends nobody back to a page of another house', function (): void {
 it('lets a task be shown by speaking to somebody only where whoever speaks may change it', function (): void {
     $task = House::arrive();
     $task->watchers()->sync([House::person('femi')->id]);
-    $speak = fn(string $who, string $to) => $this->actingAs(House::user($who))->post("/tasks/{$task->id}/comment", ['body' => 'Look', 'mentions' => [$to]]);
-    $speak('femi', 'tobias')->assertSessionHasErrors(['mentions' => 'Tobias Lindqvist does not see this task. Whoever has it, or a lead, can speak to them.']);
+    $speak = fn(string $who, string $to) => $this->actingAs(House::user($who))->post("/tasks/{$task->id}/comment", [
+        'body' => 'Look',
+        'mentions' => [$to],
+    ]);
+    $speak('femi', 'tobias')->assertSessionHasErrors([
+        'mentions' => 'Tobias Lindqvist does not see this task. Whoever has it, or a lead, can speak to them.',
+    ]);
     expect(Comment::query()->count())->toBe(0);
     $speak('femi', 'ayumi')->assertSessionHasNoErrors();
     $speak('ayumi', 'tobias')->assertSessionHasNoErrors();
-    $this->actingAs(House::user('tobias'))->get("/tasks/{$task->id}")->assertOk();
+    $this->actingAs(House::user('tobias'))
+        ->get("/tasks/{$task->id}")
+        ->assertOk();
 });
 
 it('does not take what fails after a commit for a failure of what was committed', function (): void {
     $this->app->bind(BeginCoverage::class, static fn() => throw new RuntimeException('The queue is not there.'));
     $rules = array_values((array) RulebookVersion::query()->published()->sole()->rules);
-    $revision = $this->actingAs(House::user('hanneke'))->putJson('/rulebook/draft', ['rules' => $rules, 'revision' => LockedDraft::revision()])->assertOk()->json('revision');
-    $this->post('/rulebook/publish', ['revision' => $revision])->assertRedirect('/rulebook')->assertSessionHas('done', 'Version 2 is published.');
+    $revision = $this->actingAs(House::user('hanneke'))
+        ->putJson('/rulebook/draft', ['rules' => $rules, 'revision' => LockedDraft::revision()])
+        ->assertOk()
+        ->json('revision');
+    $this->post('/rulebook/publish', ['revision' => $revision])
+        ->assertRedirect('/rulebook')
+        ->assertSessionHas('done', 'Version 2 is published.');
 });

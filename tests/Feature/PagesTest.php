@@ -17,8 +17,24 @@ use Tests\Support\OpenPage;
 use Tests\Support\PropTypes;
 
 beforeEach(function (): void {
-    House::open([['id' => 'away', 'person' => 'callum', 'from' => now()->subDay()->format('Y-m-d\TH:i:s\Z'), 'to' => now()->addDays(2)->format('Y-m-d\TH:i:s\Z'), 'status' => 'approved', 'substitutes' => ['femi']]]);
-    House::publish(House::roundRule(), House::rule('rework', ['field' => 'task.repaired_by', 'op' => 'is_filled'], ['pool' => ['kind' => 'field', 'field' => 'task.repaired_by'], 'method' => ['kind' => 'same_person']]));
+    House::open([
+        [
+            'id' => 'away',
+            'person' => 'callum',
+            'from' => now()->subDay()->format('Y-m-d\TH:i:s\Z'),
+            'to' => now()->addDays(2)->format('Y-m-d\TH:i:s\Z'),
+            'status' => 'approved',
+            'substitutes' => ['femi'],
+        ],
+    ]);
+    House::publish(
+        House::roundRule(),
+        House::rule(
+            'rework',
+            ['field' => 'task.repaired_by', 'op' => 'is_filled'],
+            ['pool' => ['kind' => 'field', 'field' => 'task.repaired_by'], 'method' => ['kind' => 'same_person']],
+        ),
+    );
 });
 
 /** @return array<string, mixed> */
@@ -38,40 +54,79 @@ it('shows the floor as it is', function (): void {
     House::arrive('quote');
     $props = propsOf($this, 'hanneke', '/floor');
     $lanes = array_column($props['lanes'], null, 'slug');
-    expect($lanes['ayumi']['openTasks'])->toBe(1)
-        ->and($lanes['callum']['state'])->toBe('away')
-        ->and($lanes['callum']['substitutes'])->toBe([['slug' => 'femi', 'name' => 'Femi Adeyinka']])
-        ->and(array_column($props['unplaced'], 'kind'))->toBe(['Quote'])
-        ->and($props['handoffs'][0]['to']['slug'])->toBe('ayumi')
-        ->and($props['status']['unplaced'])->toBe(1)
-        ->and($props['status']['away'][0]['slug'])->toBe('callum');
+    expect($lanes['ayumi']['openTasks'])
+        ->toBe(1)
+        ->and($lanes['callum']['state'])
+        ->toBe('away')
+        ->and($lanes['callum']['substitutes'])
+        ->toBe([['slug' => 'femi', 'name' => 'Femi Adeyinka']])
+        ->and(array_column($props['unplaced'], 'kind'))
+        ->toBe(['Quote'])
+        ->and($props['handoffs'][0]['to']['slug'])
+        ->toBe('ayumi')
+        ->and($props['status']['unplaced'])
+        ->toBe(1)
+        ->and($props['status']['away'][0]['slug'])
+        ->toBe('callum');
 });
 
 it('sends the first lanes of the floor, and others as they come into view', function (): void {
     $roster = House::roster();
     $extra = array_map(static fn(int $one): array => ['id' => "extra-{$one}", 'name' => "Extra {$one}"], range(0, 59));
-    app(ImportRoster::class)(Node::root(['people' => [...$roster['people'], ...$extra]] + $roster), false, Actor::system('test'));
+    app(ImportRoster::class)->__invoke(
+        Node::root(['people' => [...$roster['people'], ...$extra]] + $roster),
+        false,
+        Actor::system('test'),
+    );
     $this->actingAs(House::user('hanneke'));
-    $floor = static fn(string $query, array $headers = []): array => test()->get("/floor{$query}", $headers)->assertOk()->json('props') ?? [];
+    $floor = static fn(string $query, array $headers = []): array => test()
+        ->get("/floor{$query}", $headers)
+        ->assertOk()
+        ->json('props') ?? [];
     $whole = propsOf($this, 'hanneke', '/floor');
     $named = array_merge(...array_column($whole['teams'], 'people'));
     $part = OpenPage::visits() + ['X-Inertia-Partial-Component' => 'Floor/Floor', 'X-Inertia-Partial-Data' => 'lanes'];
-    expect(count(array_unique(array_column($named, 'slug'))))->toBeGreaterThan(60)
-        ->and(count($whole['lanes']))->toBeLessThanOrEqual(40)
-        ->and(array_column($whole['lanes'], 'slug'))->not->toContain('extra-59')
-        ->and(array_column($floor('?lanes=extra-59,nobody,ayumi', $part)['lanes'], 'slug'))->toEqualCanonicalizing(['extra-59', 'ayumi'])
-        ->and($floor('?lanes='.implode(',', array_map(static fn(int $one): string => "nobody-{$one}", range(1, 200))), $part)['lanes'])->toBe([]);
+    expect(count(array_unique(array_column($named, 'slug'))))
+        ->toBeGreaterThan(60)
+        ->and(count($whole['lanes']))
+        ->toBeLessThanOrEqual(40)
+        ->and(array_column($whole['lanes'], 'slug'))
+        ->not->toContain('extra-59')
+        ->and(array_column($floor('?lanes=extra-59,nobody,ayumi', $part)['lanes'], 'slug'))
+        ->toEqualCanonicalizing(['extra-59', 'ayumi'])
+        ->and(
+            $floor(
+                '?lanes=' . implode(',', array_map(static fn(int $one): string => "nobody-{$one}", range(1, 200))),
+                $part,
+            )['lanes'],
+        )
+        ->toBe([]);
 });
 
 it('shows members what is in their hands, and why', function (): void {
     $task = House::arrive();
     $props = propsOf($this, 'ayumi', '/in-hand');
-    expect(array_column($props['tasks'], 'id'))->toBe([$task->id])
-        ->and($props['task']['reasons'][0]['trail']['pick']['name'])->toBe('Ayumi Kato')
-        ->and($props['task']['reasons'][0]['trail']['steps'][2]['fallen'][0]['reason'])->toStartWith('away until ')
-        ->and($props['task']['may'])->toBe([
-            'edit' => true, 'start' => true, 'wait' => true, 'ask_review' => true, 'take_back' => false, 'send_back' => false, 'approve' => false,
-            'complete' => true, 'reopen' => false, 'hand_on' => true, 'hand_review' => false, 'claim' => false, 'drop' => true,
+    expect(array_column($props['tasks'], 'id'))
+        ->toBe([$task->id])
+        ->and($props['task']['reasons'][0]['trail']['pick']['name'])
+        ->toBe('Ayumi Kato')
+        ->and($props['task']['reasons'][0]['trail']['steps'][2]['fallen'][0]['reason'])
+        ->toStartWith('away until ')
+        ->and($props['task']['may'])
+        ->toBe([
+            'edit' => true,
+            'start' => true,
+            'wait' => true,
+            'ask_review' => true,
+            'take_back' => false,
+            'send_back' => false,
+            'approve' => false,
+            'complete' => true,
+            'reopen' => false,
+            'hand_on' => true,
+            'hand_review' => false,
+            'claim' => false,
+            'drop' => true,
         ]);
     expect(propsOf($this, 'tobias', '/in-hand')['tasks'])->toBe([]);
 });
@@ -139,7 +194,9 @@ it('computes only the props that are asked for', function (): void {
         return count(DB::getQueryLog());
     };
     $whole = $queries([]);
-    $part = $queries(OpenPage::visits() + ['X-Inertia-Partial-Component' => 'Floor/Floor', 'X-Inertia-Partial-Data' => 'person']);
+    $part = $queries(
+        OpenPage::visits() + ['X-Inertia-Partial-Component' => 'Floor/Floor', 'X-Inertia-Partial-Data' => 'person'],
+    );
     expect($part)->toBeLessThan(intdiv($whole, 2));
 });
 
@@ -147,7 +204,19 @@ it('gives every page what its TypeScript type says', function (): void {
     $task = House::arrive(facts: ['task.family' => 'brass', 'task.value' => 12.5], customer: 'holms-school');
     House::arrive('quote', ['task.repaired_by' => 'callum']);
     House::arrive('quote');
-    $saved = $this->actingAs(House::user('hanneke'))->putJson('/rulebook/draft', ['rules' => [['id' => 'x', 'name' => 'X', 'when' => [['kind' => 'task_arrives']], 'then' => [['kind' => 'tag', 'tag' => 'seen']]]], 'revision' => LockedDraft::revision()])->getContent();
+    $saved = $this->actingAs(House::user('hanneke'))
+        ->putJson('/rulebook/draft', [
+            'rules' => [
+                [
+                    'id' => 'x',
+                    'name' => 'X',
+                    'when' => [['kind' => 'task_arrives']],
+                    'then' => [['kind' => 'tag', 'tag' => 'seen']],
+                ],
+            ],
+            'revision' => LockedDraft::revision(),
+        ])
+        ->getContent();
 
     $checks = [
         ['FloorPage', 'FloorPageProps', propsOf($this, 'hanneke', "/floor?task={$task->id}&person=ayumi")],
@@ -159,34 +228,59 @@ it('gives every page what its TypeScript type says', function (): void {
         ['RosterChanges', 'RosterChanges', $this->postJson('/roster/preview', House::roster())->json()],
         ['StatusStrip', 'StatusStripProps', propsOf($this, 'hanneke', '/rulebook')['status']],
     ];
-    $rulebook = ["import type { Rulebook } from '@/generated/rulebook';", 'export const rulebook: Rulebook = '.$this->get('/rulebook/export')->getContent().';'];
+    $rulebook = [
+        "import type { Rulebook } from '@/generated/rulebook';",
+        'export const rulebook: Rulebook = ' . $this->get('/rulebook/export')->getContent() . ';',
+    ];
     expect(PropTypes::check('pages', $checks, $rulebook))->toBe('');
 });
 
 it('gives pages of people and absences what their TypeScript types say', function (): void {
     $task = House::arrive('quote');
     $task->update(['assignee_id' => House::person('femi')->id, 'due_at' => now()->addDays(4)]);
-    $absence = app(AskAbsence::class)(House::person('femi'), new AbsenceTerms(AbsenceKind::Leave, now()->addDays(2)->format('Y-m-d'), now()->addDays(3)->format('Y-m-d'), substitutes: ['ayumi', 'tobias'], only: ['ayumi' => ['field' => 'task.kind', 'op' => 'is', 'value' => 'quote']], held: HeldPolicy::All), false, Actor::user(House::user('femi')));
+    $absence = app(AskAbsence::class)(
+        House::person('femi'),
+        new AbsenceTerms(
+            AbsenceKind::Leave,
+            now()->addDays(2)->format('Y-m-d'),
+            now()->addDays(3)->format('Y-m-d'),
+            substitutes: ['ayumi', 'tobias'],
+            only: ['ayumi' => ['field' => 'task.kind', 'op' => 'is', 'value' => 'quote']],
+            held: HeldPolicy::All,
+        ),
+        false,
+        Actor::user(House::user('femi')),
+    );
     Team::query()->update(['minimum' => 3]);
     $day = now()->addDays(2)->format('Y-m-d');
-    $calendar = "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nBEGIN:VEVENT\r\nUID:1\r\nDTSTART;VALUE=DATE:20260309\r\nATTENDEE;CN=Callum Rees:mailto:a@b.example\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n";
+    $calendar =
+        "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nBEGIN:VEVENT\r\nUID:1\r\nDTSTART;VALUE=DATE:20260309\r\n" .
+        "ATTENDEE;CN=Callum Rees:mailto:a@b.example\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n";
     $props = function (string $who, string $url): array {
         app()->forgetScopedInstances();
 
         return propsOf($this, $who, $url);
     };
-    $told = fn(): mixed => $this->actingAs(House::user('hanneke'))->call('POST', '/absences/calendars/preview', [], [], [], ['HTTP_ACCEPT' => 'application/json'], $calendar)->json();
-    expect(PropTypes::check('people', [
-        ['AbsencesPage', 'AbsencesPageProps', $props('hanneke', '/absences?team=brass-bench')],
-        ['CoverPage', 'CoverPageProps', $props('hanneke', "/absences/{$absence->id}")],
-        ['CoverPage', 'CoverPageProps', $props('hanneke', "/absences/what-if?person=femi&first={$day}&last={$day}")],
-        ['CoverPage', 'CoverPageProps', $props('hanneke', '/absences/what-if')],
-        ['CalendarsPage', 'CalendarsPageProps', $props('hanneke', '/absences/calendars')],
-        ['CalendarsPage', 'CalendarTold', $told()],
-        ['MePage', 'MePageProps', $props('femi', '/me')],
-        ['PeoplePage', 'PeoplePageProps', $props('hanneke', '/people?person=femi')],
-        ['PeoplePage', 'PeoplePageProps', $props('hanneke', '/people?person=new')],
-        ['PlacesPage', 'PlacesPageProps', $props('hanneke', '/places')],
-        ['LeavingPage', 'LeavingPageProps', $props('hanneke', '/people/femi/leaving')],
-    ]))->toBe('');
+    $told = fn(): mixed => $this->actingAs(House::user('hanneke'))
+        ->call('POST', '/absences/calendars/preview', [], [], [], ['HTTP_ACCEPT' => 'application/json'], $calendar)
+        ->json();
+    expect(
+        PropTypes::check('people', [
+            ['AbsencesPage', 'AbsencesPageProps', $props('hanneke', '/absences?team=brass-bench')],
+            ['CoverPage', 'CoverPageProps', $props('hanneke', "/absences/{$absence->id}")],
+            [
+                'CoverPage',
+                'CoverPageProps',
+                $props('hanneke', "/absences/what-if?person=femi&first={$day}&last={$day}"),
+            ],
+            ['CoverPage', 'CoverPageProps', $props('hanneke', '/absences/what-if')],
+            ['CalendarsPage', 'CalendarsPageProps', $props('hanneke', '/absences/calendars')],
+            ['CalendarsPage', 'CalendarTold', $told()],
+            ['MePage', 'MePageProps', $props('femi', '/me')],
+            ['PeoplePage', 'PeoplePageProps', $props('hanneke', '/people?person=femi')],
+            ['PeoplePage', 'PeoplePageProps', $props('hanneke', '/people?person=new')],
+            ['PlacesPage', 'PlacesPageProps', $props('hanneke', '/places')],
+            ['LeavingPage', 'LeavingPageProps', $props('hanneke', '/people/femi/leaving')],
+        ]),
+    )->toBe('');
 });

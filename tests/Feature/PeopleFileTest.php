@@ -17,62 +17,143 @@ beforeEach(function (): void {
 
 function sendFile(mixed $test, string $form, string $text, string $what = 'import'): TestResponse
 {
-    return $test->call('POST', "/roster/{$what}?form={$form}", [], [], [], ['HTTP_ACCEPT' => 'application/json', 'CONTENT_TYPE' => 'text/plain'], $text);
+    return $test->call(
+        'POST',
+        "/roster/{$what}?form={$form}",
+        [],
+        [],
+        [],
+        ['HTTP_ACCEPT' => 'application/json', 'CONTENT_TYPE' => 'text/plain'],
+        $text,
+    );
 }
 
 /** @return list<string> what is wrong, with its place */
 function faultsIn(TestResponse $response): array
 {
-    return array_map(static fn(array $error): string => "{$error['pointer']}: {$error['detail']}", $response->assertUnprocessable()->json('errors'));
+    return array_map(
+        static fn(array $error): string => "{$error['pointer']}: {$error['detail']}",
+        $response->assertUnprocessable()->json('errors'),
+    );
 }
 
 it('goes out as a table and comes in the same', function (): void {
-    Person::query()->where('slug', 'femi')->update(['email' => 'femi@alderquill.example', 'phone' => '+353 1 555 0100', 'member_from' => '2024-05-06', 'open_tasks_at_most' => 4, 'attribute_list' => ['drives the van', 'speaks Finnish'], 'place_id' => Place::query()->where('slug', 'the-holms')->sole()->id]);
-    Person::query()->where('slug', 'callum')->update(['name' => '=1+1']);
+    Person::query()
+        ->where('slug', 'femi')
+        ->update([
+            'email' => 'femi@alderquill.example',
+            'phone' => '+353 1 555 0100',
+            'member_from' => '2024-05-06',
+            'open_tasks_at_most' => 4,
+            'attribute_list' => ['drives the van', 'speaks Finnish'],
+            'place_id' => Place::query()->where('slug', 'the-holms')->sole()->id,
+        ]);
+    Person::query()
+        ->where('slug', 'callum')
+        ->update(['name' => '=1+1']);
     HouseRow::query()->increment('roster_revision');
-    $table = $this->get('/roster/export?form=csv')->assertOk()->assertHeader('Content-Type', 'text/csv; charset=utf-8')->getContent();
+    $table = $this->get('/roster/export?form=csv')
+        ->assertOk()
+        ->assertHeader('Content-Type', 'text/csv; charset=utf-8')
+        ->getContent();
     $lines = explode("\n", trim((string) $table));
-    expect($lines[0])->toBe('id,name,email,phone,zone,from,until,active,percent,minutes_a_day,open_tasks_at_most,place,attributes,skills,teams')
-        ->and($lines[3])->toBe('femi,"Femi Adeyinka",femi@alderquill.example,"+353 1 555 0100",,2024-05-06,,yes,80,,4,the-holms,"drives the van; speaks Finnish",brass:2,brass-bench:100')
+    expect($lines[0])
+        ->toBe(
+            'id,name,email,phone,zone,from,until,active,percent,minutes_a_day,open_tasks_at_most,place,attributes,skills,teams',
+        )
+        ->and($lines[3])
+        ->toBe(
+            'femi,"Femi Adeyinka",femi@alderquill.example,"+353 1 555 ' .
+                '0100",,2024-05-06,,yes,80,,4,the-holms,"drives the van; speaks Finnish",brass:2,brass-bench:100',
+        )
         // No spreadsheet takes it for a formula.
-        ->and($lines[4])->toStartWith('callum," =1+1"')
-        ->and(sendFile($this, 'csv', str_replace('" =1+1"', '"=1+1"', (string) $table), 'preview')->assertOk()->json('people'))->toBe(['added' => [], 'changed' => [], 'missing' => []]);
+        ->and($lines[4])
+        ->toStartWith('callum," =1+1"')
+        ->and(
+            sendFile($this, 'csv', str_replace('" =1+1"', '"=1+1"', (string) $table), 'preview')
+                ->assertOk()
+                ->json('people'),
+        )
+        ->toBe(['added' => [], 'changed' => [], 'missing' => []]);
 });
 
 it('says what a table would change, then changes that and nothing else', function (): void {
     $table = "id;name;skills;teams\nfemi;Femi Adeyinka;brass:3;\nsunniva;Sunniva Aas;;brass-bench:50\n\n";
-    expect(sendFile($this, 'csv', $table, 'preview')->assertOk()->json())->toMatchArray([
-        'people' => ['added' => ['Sunniva Aas'], 'changed' => ['Femi Adeyinka'], 'missing' => []],
-        'teams' => ['added' => [], 'changed' => ['Brass bench'], 'missing' => []],
-    ])->and(Person::query()->where('slug', 'sunniva')->exists())->toBeFalse();
-    Person::query()->where('slug', 'femi')->update(['email' => 'by@hand.example']);
+    expect(sendFile($this, 'csv', $table, 'preview')->assertOk()->json())
+        ->toMatchArray([
+            'people' => ['added' => ['Sunniva Aas'], 'changed' => ['Femi Adeyinka'], 'missing' => []],
+            'teams' => ['added' => [], 'changed' => ['Brass bench'], 'missing' => []],
+        ])
+        ->and(Person::query()->where('slug', 'sunniva')->exists())
+        ->toBeFalse();
+    Person::query()
+        ->where('slug', 'femi')
+        ->update(['email' => 'by@hand.example']);
     sendFile($this, 'csv', $table)->assertOk();
-    expect(Person::query()->where('slug', 'femi')->sole()->email)->toBe('by@hand.example')
-        ->and(Person::query()->where('slug', 'femi')->sole()->skills->sole()->pivot?->level)->toBe(3)
-        ->and(Team::query()->sole()->members->pluck('pivot.weight', 'slug')->all())->toBe(['ayumi' => 100, 'femi' => 100, 'callum' => 100, 'sunniva' => 50])
-        ->and(Person::query()->orderBy('position')->pluck('slug')->all())->toBe(['hanneke', 'ayumi', 'femi', 'callum', 'tobias', 'sunniva']);
+    expect(Person::query()->where('slug', 'femi')->sole()->email)
+        ->toBe('by@hand.example')
+        ->and(Person::query()->where('slug', 'femi')->sole()->skills->sole()->pivot?->level)
+        ->toBe(3)
+        ->and(Team::query()->sole()->members->pluck('pivot.weight', 'slug')->all())
+        ->toBe(['ayumi' => 100, 'femi' => 100, 'callum' => 100, 'sunniva' => 50])
+        ->and(Person::query()->orderBy('position')->pluck('slug')->all())
+        ->toBe(['hanneke', 'ayumi', 'femi', 'callum', 'tobias', 'sunniva']);
 });
 
 it('says what is wrong with a table, by its lines', function (string $table, array $expected): void {
-    expect(faultsIn(sendFile($this, 'csv', $table)))->toBe($expected)->and(Person::query()->count())->toBe(5);
+    expect(faultsIn(sendFile($this, 'csv', $table)))
+        ->toBe($expected)
+        ->and(Person::query()->count())
+        ->toBe(5);
 })->with([
-    'no heading' => ["femi,Femi\n", ['/line 1: The first line has the names of the columns, "id" and "name" among them.']],
-    'a strange column' => ["id,name,shoes\n", ['/line 1: There is no column "shoes"; there are: id, name, email, phone, zone, from, until, active, percent, minutes_a_day, open_tasks_at_most, place, attributes, skills, teams.']],
+    'no heading' => [
+        "femi,Femi\n",
+        ['/line 1: The first line has the names of the columns, "id" and "name" among them.'],
+    ],
+    'a strange column' => [
+        "id,name,shoes\n",
+        [
+            '/line 1: There is no column "shoes"; there are: id, name, email, phone, zone, from, until, active, ' .
+            'percent, minutes_a_day, open_tasks_at_most, place, attributes, skills, teams.',
+        ],
+    ],
     'a number' => ["id,name,percent\nfemi,Femi,most\n", ['/line 2/percent: "most" is not a whole number.']],
-    'a skill' => ["id,name,skills\nayumi,Ayumi,\nfemi,Femi,singing:2\n", ['/line 3/skills/singing: There is no skill "singing".']],
-    'a zone' => ["id,name,zone\nfemi,Femi,Europe/Selwyn\n", ['/line 2/zone: "Europe/Selwyn" is not a time zone of the IANA list, such as Europe/Dublin.']],
+    'a skill' => [
+        "id,name,skills\nayumi,Ayumi,\nfemi,Femi,singing:2\n",
+        ['/line 3/skills/singing: There is no skill "singing".'],
+    ],
+    'a zone' => [
+        "id,name,zone\nfemi,Femi,Europe/Selwyn\n",
+        ['/line 2/zone: "Europe/Selwyn" is not a time zone of the IANA list, such as Europe/Dublin.'],
+    ],
     'yes or no' => ["id,name,active\nfemi,Femi,maybe\n", ['/line 2/active: Write "yes" or "no".']],
     'an encoding' => ["id,name\nfemi,\xff\xfe\n", ['/line 1: The table is not in UTF-8; save it with that encoding.']],
 ]);
 
 it('goes out as cards and comes in', function (): void {
-    Person::query()->where('slug', 'femi')->update(['email' => 'femi@alderquill.example', 'zone' => 'Europe/Helsinki']);
+    Person::query()
+        ->where('slug', 'femi')
+        ->update(['email' => 'femi@alderquill.example', 'zone' => 'Europe/Helsinki']);
     HouseRow::query()->increment('roster_revision');
     $cards = (string) $this->get('/roster/export?form=vcf')->assertOk()->getContent();
-    expect($cards)->toContain("UID:femi\r\nFN:Femi Adeyinka\r\nEMAIL:femi@alderquill.example\r\nTZ:Europe/Helsinki\r\nCATEGORIES:Brass bench\r\n")
-        ->and(sendFile($this, 'vcf', $cards, 'preview')->assertOk()->json('people'))->toBe(['added' => [], 'changed' => [], 'missing' => []]);
-    sendFile($this, 'vcf', "BEGIN:VCARD\r\nVERSION:3.0\r\nUID:oona\r\nFN:Oona Varga\r\nTEL;TYPE=work:+353 1 555 0101\r\nEND:VCARD\r\n")->assertOk();
-    expect(Person::query()->where('slug', 'oona')->sole()->only(['name', 'phone']))->toBe(['name' => 'Oona Varga', 'phone' => '+353 1 555 0101']);
+    expect($cards)
+        ->toContain(
+            "UID:femi\r\nFN:Femi Adeyinka\r\nEMAIL:femi@alderquill.example\r\nTZ:Europe/Helsinki\r\n" .
+                "CATEGORIES:Brass bench\r\n",
+        )
+        ->and(sendFile($this, 'vcf', $cards, 'preview')->assertOk()->json('people'))
+        ->toBe(['added' => [], 'changed' => [], 'missing' => []]);
+    sendFile(
+        $this,
+        'vcf',
+        "BEGIN:VCARD\r\nVERSION:3.0\r\nUID:oona\r\nFN:Oona Varga\r\nTEL;TYPE=work:+353 1 555 0101\r\nEND:VCARD\r\n",
+    )->assertOk();
+    expect(
+        Person::query()
+            ->where('slug', 'oona')
+            ->sole()
+            ->only(['name', 'phone']),
+    )->toBe(['name' => 'Oona Varga', 'phone' => '+353 1 555 0101']);
 });
 
 it('says what is wrong with cards', function (string $cards, string $expected): void {
@@ -81,5 +162,8 @@ it('says what is wrong with cards', function (string $cards, string $expected): 
     'nothing' => ['', '/card 1: There is no card in the file.'],
     'no card' => ['Dear all', '/card 1: This is not a card (vCard).'],
     'no name' => ["BEGIN:VCARD\r\nVERSION:4.0\r\nUID:x\r\nEND:VCARD\r\n", '/card 1: A card has a UID and a name (FN).'],
-    'a zone' => ["BEGIN:VCARD\r\nVERSION:4.0\r\nUID:x\r\nFN:X\r\nTZ:Nowhere\r\nEND:VCARD\r\n", '/card 1/zone: "Nowhere" is not a time zone of the IANA list, such as Europe/Dublin.'],
+    'a zone' => [
+        "BEGIN:VCARD\r\nVERSION:4.0\r\nUID:x\r\nFN:X\r\nTZ:Nowhere\r\nEND:VCARD\r\n",
+        '/card 1/zone: "Nowhere" is not a time zone of the IANA list, such as Europe/Dublin.',
+    ],
 ]);

@@ -13,13 +13,23 @@ use Tests\Support\House;
 beforeEach(function (): void {
     Clock::set('2026-03-02T10:00:00Z');
     House::open();
-    foreach ([
-        ['name' => 'van', 'label' => 'Drives the van', 'type' => 'yes_no'],
-        ['name' => 'locker', 'label' => 'Locker', 'type' => 'number'],
-        ['name' => 'speaks', 'label' => 'Speaks', 'type' => 'many_of', 'options' => [['value' => 'fi', 'label' => 'Finnish'], ['value' => 'sv', 'label' => 'Swedish']]],
-    ] as $field) {
+    foreach (
+        [
+            ['name' => 'van', 'label' => 'Drives the van', 'type' => 'yes_no'],
+            ['name' => 'locker', 'label' => 'Locker', 'type' => 'number'],
+            [
+                'name' => 'speaks',
+                'label' => 'Speaks',
+                'type' => 'many_of',
+                'options' => [['value' => 'fi', 'label' => 'Finnish'], ['value' => 'sv', 'label' => 'Swedish']],
+            ],
+        ]
+        as $field
+    ) {
         app()->forgetScopedInstances();
-        $this->actingAs(House::user('hanneke'))->post('/house/fields', ['of' => 'person'] + $field)->assertSessionHasNoErrors();
+        $this->actingAs(House::user('hanneke'))
+            ->post('/house/fields', ['of' => 'person'] + $field)
+            ->assertSessionHasNoErrors();
     }
 });
 
@@ -28,15 +38,20 @@ function keepOf(mixed $test, string $slug, array $fields): TestResponse
 {
     app()->forgetScopedInstances();
 
-    return $test->actingAs(House::user('hanneke'))->putJson("/people/{$slug}", ['document' => ['name' => House::person($slug)->name, 'fields' => $fields], 'teams' => []]);
+    return $test->actingAs(House::user('hanneke'))->putJson("/people/{$slug}", [
+        'document' => ['name' => House::person($slug)->name, 'fields' => $fields],
+        'teams' => [],
+    ]);
 }
 
 it('keeps of people what the house has defined, and forms ask for it', function (): void {
     keepOf($this, 'femi', ['person.van' => true, 'person.locker' => 12, 'person.speaks' => ['fi', 'sv']])->assertOk();
     app()->forgetScopedInstances();
     $props = $this->get('/people?person=femi')->viewData('page')['props'];
-    expect((array) ((array) $props['person']['document'])['fields'])->toBe(['person.van' => true, 'person.locker' => 12, 'person.speaks' => ['fi', 'sv']])
-        ->and(array_column($props['fields'], 'type', 'path'))->toBe(['person.van' => 'yes_no', 'person.locker' => 'number', 'person.speaks' => 'many_of']);
+    expect((array) ((array) $props['person']['document'])['fields'])
+        ->toBe(['person.van' => true, 'person.locker' => 12, 'person.speaks' => ['fi', 'sv']])
+        ->and(array_column($props['fields'], 'type', 'path'))
+        ->toBe(['person.van' => 'yes_no', 'person.locker' => 'number', 'person.speaks' => 'many_of']);
     keepOf($this, 'femi', ['person.van' => null, 'person.locker' => ''])->assertOk();
     expect(House::person('femi')->facts)->toBeNull();
 });
@@ -56,17 +71,62 @@ it('gives to those of whom a field says so, and criteria of tasks do not ask for
     keepOf($this, 'tobias', ['person.van' => true, 'person.speaks' => ['sv', 'fi']])->assertOk();
     app()->forgetScopedInstances();
     House::publish(
-        House::rule('van', ['field' => 'task.kind', 'op' => 'is', 'value' => 'quote'], ['pool' => ['kind' => 'person_field', 'having' => ['field' => 'person.van', 'value' => true]], 'method' => ['kind' => 'in_order']]),
-        House::rule('fi', ['all' => []], ['pool' => ['kind' => 'person_field', 'having' => ['field' => 'person.speaks', 'value' => ['fi']]], 'method' => ['kind' => 'in_order']]),
+        House::rule(
+            'van',
+            ['field' => 'task.kind', 'op' => 'is', 'value' => 'quote'],
+            [
+                'pool' => ['kind' => 'person_field', 'having' => ['field' => 'person.van', 'value' => true]],
+                'method' => ['kind' => 'in_order'],
+            ],
+        ),
+        House::rule(
+            'fi',
+            ['all' => []],
+            [
+                'pool' => ['kind' => 'person_field', 'having' => ['field' => 'person.speaks', 'value' => ['fi']]],
+                'method' => ['kind' => 'in_order'],
+            ],
+        ),
     );
-    expect(House::arrive('quote')->assignee?->slug)->toBe('tobias')->and(House::arrive()->assignee?->slug)->toBe('femi');
+    expect(House::arrive('quote')->assignee?->slug)
+        ->toBe('tobias')
+        ->and(House::arrive()->assignee?->slug)
+        ->toBe('femi');
     $wrong = static fn(array $rule): Closure => static fn() => House::publish($rule);
-    expect($wrong(House::rule('a', ['field' => 'person.van', 'op' => 'is', 'value' => true], ['pool' => ['kind' => 'team', 'team' => 'brass-bench'], 'method' => ['kind' => 'in_order']])))->toThrow(DocumentError::class, 'There is no field "person.van".')
-        ->and($wrong(House::rule('b', ['all' => []], ['pool' => ['kind' => 'person_field', 'having' => ['field' => 'task.value', 'value' => 1]], 'method' => ['kind' => 'in_order']])))->toThrow(DocumentError::class, 'There is no field "task.value" of people.');
+    expect(
+        $wrong(
+            House::rule(
+                'a',
+                ['field' => 'person.van', 'op' => 'is', 'value' => true],
+                ['pool' => ['kind' => 'team', 'team' => 'brass-bench'], 'method' => ['kind' => 'in_order']],
+            ),
+        ),
+    )
+        ->toThrow(DocumentError::class, 'There is no field "person.van".')
+        ->and(
+            $wrong(
+                House::rule(
+                    'b',
+                    ['all' => []],
+                    [
+                        'pool' => ['kind' => 'person_field', 'having' => ['field' => 'task.value', 'value' => 1]],
+                        'method' => ['kind' => 'in_order'],
+                    ],
+                ),
+            ),
+        )
+        ->toThrow(DocumentError::class, 'There is no field "task.value" of people.');
     app()->forgetScopedInstances();
     $vocabulary = $this->get('/rulebook')->viewData('page')['props']['vocabulary'];
-    expect(array_column($vocabulary['personFields'], 'path'))->toBe(['person.van', 'person.locker', 'person.speaks'])
-        ->and(array_filter(array_column($vocabulary['fields'], 'path'), static fn(string $path): bool => str_starts_with($path, 'person.')))->toBe([]);
+    expect(array_column($vocabulary['personFields'], 'path'))
+        ->toBe(['person.van', 'person.locker', 'person.speaks'])
+        ->and(
+            array_filter(
+                array_column($vocabulary['fields'], 'path'),
+                static fn(string $path): bool => str_starts_with($path, 'person.'),
+            ),
+        )
+        ->toBe([]);
 });
 
 it('goes out and comes in by document and by table', function (): void {
@@ -76,23 +136,50 @@ it('goes out and comes in by document and by table', function (): void {
     SchemaCheck::check('roster', json_decode($document));
     $table = (string) $this->get('/roster/export?form=csv')->assertOk()->getContent();
     [$heading, , , $femi] = explode("\n", $table);
-    expect($heading)->toEndWith(',teams,person.van,person.locker,person.speaks')->and($femi)->toStartWith('femi,')->toEndWith(',yes,12.5,"fi; sv"');
+    expect($heading)
+        ->toEndWith(',teams,person.van,person.locker,person.speaks')
+        ->and($femi)
+        ->toStartWith('femi,')
+        ->toEndWith(',yes,12.5,"fi; sv"');
     foreach (['json' => $document, 'csv' => $table] as $form => $text) {
         Person::query()->update(['facts' => null]);
         app()->forgetScopedInstances();
-        $this->call('POST', "/roster/import?form={$form}", [], [], [], ['HTTP_ACCEPT' => 'application/json', 'CONTENT_TYPE' => 'text/plain'], $text)->assertOk();
-        expect([$form, House::person('femi')->facts])->toBe([$form, ['person.van' => true, 'person.locker' => 12.5, 'person.speaks' => ['fi', 'sv']]]);
+        $this->call(
+            'POST',
+            "/roster/import?form={$form}",
+            [],
+            [],
+            [],
+            ['HTTP_ACCEPT' => 'application/json', 'CONTENT_TYPE' => 'text/plain'],
+            $text,
+        )->assertOk();
+        expect([$form, House::person('femi')->facts])->toBe([
+            $form,
+            ['person.van' => true, 'person.locker' => 12.5, 'person.speaks' => ['fi', 'sv']],
+        ]);
     }
-    $bad = $this->call('POST', '/roster/import?form=csv', [], [], [], ['HTTP_ACCEPT' => 'application/json', 'CONTENT_TYPE' => 'text/plain'], "id,name,person.van,person.locker\nfemi,Femi,perhaps,12\n");
+    $bad = $this->call(
+        'POST',
+        '/roster/import?form=csv',
+        [],
+        [],
+        [],
+        ['HTTP_ACCEPT' => 'application/json', 'CONTENT_TYPE' => 'text/plain'],
+        "id,name,person.van,person.locker\nfemi,Femi,perhaps,12\n",
+    );
     expect($bad->assertUnprocessable()->json('errors.0.pointer'))->toBe('/line 2/person.van');
 });
 
 it('offers one that is retired no longer, and keeps what is in it', function (): void {
     keepOf($this, 'femi', ['person.locker' => 12])->assertOk();
     $field = CustomField::query()->where('path', 'person.locker')->sole();
-    $this->actingAs(House::user('hanneke'))->post("/house/fields/{$field->id}/retire", ['retired' => true])->assertRedirect();
+    $this->actingAs(House::user('hanneke'))
+        ->post("/house/fields/{$field->id}/retire", ['retired' => true])
+        ->assertRedirect();
     app()->forgetScopedInstances();
     $props = $this->get('/people?person=femi')->viewData('page')['props'];
-    expect(array_column($props['fields'], 'path'))->toBe(['person.van', 'person.speaks'])
-        ->and(House::person('femi')->facts)->toBe(['person.locker' => 12]);
+    expect(array_column($props['fields'], 'path'))
+        ->toBe(['person.van', 'person.speaks'])
+        ->and(House::person('femi')->facts)
+        ->toBe(['person.locker' => 12]);
 });

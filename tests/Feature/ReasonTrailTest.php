@@ -11,7 +11,9 @@ use Tests\Support\House;
 
 beforeEach(function (): void {
     House::open();
-    $this->trail = new ReasonTrail(new HouseWords(new Words(), app(SnapshotSource::class)->current(), new Zone('Europe/Dublin')));
+    $this->trail = new ReasonTrail(
+        new HouseWords(new Words(), app(SnapshotSource::class)->current(), new Zone('Europe/Dublin')),
+    );
 });
 
 /**
@@ -22,29 +24,53 @@ beforeEach(function (): void {
 function traceOf(array $verdict, string $outcome = 'assigned', ?string $assignee = 'ayumi'): array
 {
     return [
-        'at' => '2026-03-02T10:00:00Z', 'rulebook_version' => '7', 'outcome' => $outcome, 'assignee' => $assignee, 'open_to' => [], 'effects' => [],
+        'at' => '2026-03-02T10:00:00Z',
+        'rulebook_version' => '7',
+        'outcome' => $outcome,
+        'assignee' => $assignee,
+        'open_to' => [],
+        'effects' => [],
         'verdicts' => [$verdict + ['rule' => 'r', 'name' => 'R', 'verdict' => 'decided', 'house' => 5, 'steps' => []]],
     ];
 }
 
 it('says why each fell out, in the words of the house', function (array $fallen, string $said): void {
-    $trail = $this->trail->of(traceOf(['steps' => [['step' => 'present', 'kept' => [], 'fallen' => [['person' => 'femi'] + $fallen]]]]));
+    $trail = $this->trail->of(
+        traceOf(['steps' => [['step' => 'present', 'kept' => [], 'fallen' => [['person' => 'femi'] + $fallen]]]]),
+    );
     expect($trail['steps'][1]['fallen'][0])->toBe(['slug' => 'femi', 'name' => 'Femi Adeyinka', 'reason' => $said]);
 })->with([
     // 7 March, midnight in Dublin: the last day away is the 6th.
-    [['reasons' => ['absent'], 'figures' => ['away_until' => '2026-03-07T00:00:00Z']], 'away until the end of Fri 6 Mar'],
+    [
+        ['reasons' => ['absent'], 'figures' => ['away_until' => '2026-03-07T00:00:00Z']],
+        'away until the end of Fri 6 Mar',
+    ],
     [['reasons' => ['absent'], 'figures' => ['away_until' => '2026-06-02T11:30:00Z']], 'away until Tue 2 Jun, 12:30'],
     [['reasons' => ['inactive', 'paused']], 'no longer active; takes in no new work'],
     [['reasons' => ['not_yet_member']], 'not yet here'],
     [['reasons' => ['no_longer_member']], 'no longer here'],
-    [['reasons' => ['skill_at_least'], 'figures' => ['skill' => 'brass', 'level' => 1, 'needed' => 2]], 'Brass at level 1, 2 needed'],
-    [['reasons' => ['open_tasks_at_most'], 'figures' => ['open_tasks' => 6, 'at_most' => 6]], '6 open tasks already, 6 at most with the new one'],
-    [['reasons' => ['load_ratio_at_most'], 'figures' => ['load_percent' => 118, 'at_most' => 100]], 'load would be 118 %, 100 % at most'],
-    [['reasons' => ['load_ratio_at_most'], 'figures' => ['load_percent' => null, 'at_most' => 100]], 'no working time in the next five days'],
+    [
+        ['reasons' => ['skill_at_least'], 'figures' => ['skill' => 'brass', 'level' => 1, 'needed' => 2]],
+        'Brass at level 1, 2 needed',
+    ],
+    [
+        ['reasons' => ['open_tasks_at_most'], 'figures' => ['open_tasks' => 6, 'at_most' => 6]],
+        '6 open tasks already, 6 at most with the new one',
+    ],
+    [
+        ['reasons' => ['load_ratio_at_most'], 'figures' => ['load_percent' => 118, 'at_most' => 100]],
+        'load would be 118 %, 100 % at most',
+    ],
+    [
+        ['reasons' => ['load_ratio_at_most'], 'figures' => ['load_percent' => null, 'at_most' => 100]],
+        'no working time in the next five days',
+    ],
 ]);
 
 it('says whom a pool stands for', function (array $pool, string $said): void {
-    $trail = $this->trail->of(traceOf(['pool' => $pool, 'steps' => [['step' => 'pool', 'kept' => ['ayumi'], 'fallen' => []]]]));
+    $trail = $this->trail->of(
+        traceOf(['pool' => $pool, 'steps' => [['step' => 'pool', 'kept' => ['ayumi'], 'fallen' => []]]]),
+    );
     expect($trail['summary'])->toBe("5 people → 1 {$said} → Ayumi Kato");
 })->with([
     [['kind' => 'team', 'team' => 'brass-bench'], 'in Brass bench'],
@@ -52,35 +78,84 @@ it('says whom a pool stands for', function (array $pool, string $said): void {
     [['kind' => 'people', 'people' => ['ayumi']], 'named'],
     [['kind' => 'skill', 'skill' => 'brass', 'level' => 2], 'with Brass at 2 or above'],
     [['kind' => 'field', 'field' => 'task.repaired_by'], 'named by “Repaired by”'],
-    [['kind' => 'except', 'pool' => ['kind' => 'team', 'team' => 'brass-bench'], 'without' => ['kind' => 'people', 'people' => ['femi', 'callum']]], 'in Brass bench, but not named people'],
-    [['kind' => 'union', 'pools' => [['kind' => 'skill', 'skill' => 'brass', 'level' => 3], ['kind' => 'people', 'people' => ['tobias']]]], 'with Brass at 3 or above or named'],
+    [
+        [
+            'kind' => 'except',
+            'pool' => ['kind' => 'team', 'team' => 'brass-bench'],
+            'without' => ['kind' => 'people', 'people' => ['femi', 'callum']],
+        ],
+        'in Brass bench, but not named people',
+    ],
+    [
+        [
+            'kind' => 'union',
+            'pools' => [
+                ['kind' => 'skill', 'skill' => 'brass', 'level' => 3],
+                ['kind' => 'people', 'people' => ['tobias']],
+            ],
+        ],
+        'with Brass at 3 or above or named',
+    ],
 ]);
 
-it('shows the figures of the method and who was picked', function (array $method, array $candidate, string $said): void {
-    $trail = $this->trail->of(traceOf(['method' => $method, 'candidates' => [['person' => 'ayumi'] + $candidate], 'pick' => 'ayumi']));
-    expect($trail['method']['candidates'])->toBe([['slug' => 'ayumi', 'name' => 'Ayumi Kato', 'figures' => $said, 'picked' => true]]);
+it('shows the figures of the method and who was picked', function (
+    array $method,
+    array $candidate,
+    string $said,
+): void {
+    $trail = $this->trail->of(
+        traceOf(['method' => $method, 'candidates' => [['person' => 'ayumi'] + $candidate], 'pick' => 'ayumi']),
+    );
+    expect($trail['method']['candidates'])->toBe([
+        ['slug' => 'ayumi', 'name' => 'Ayumi Kato', 'figures' => $said, 'picked' => true],
+    ]);
 })->with([
     [['kind' => 'round_robin', 'rotation' => 'Bench'], ['pass' => 15_000_000, 'weight' => 100], 'their turn'],
-    [['kind' => 'round_robin', 'rotation' => 'Bench'], ['pass' => 10_000_000, 'weight' => 50], 'their turn, weight 0.50'],
-    [['kind' => 'lightest_load'], ['load_percent' => 42, 'last_assigned' => '2026-03-02T09:15:00Z'], 'load 42 % with it, last given work Mon 2 Mar, 09:15'],
+    [
+        ['kind' => 'round_robin', 'rotation' => 'Bench'],
+        ['pass' => 10_000_000, 'weight' => 50],
+        'their turn, weight 0.50',
+    ],
+    [
+        ['kind' => 'lightest_load'],
+        ['load_percent' => 42, 'last_assigned' => '2026-03-02T09:15:00Z'],
+        'load 42 % with it, last given work Mon 2 Mar, 09:15',
+    ],
     [['kind' => 'lightest_load'], ['load_percent' => null, 'last_assigned' => null], 'no working time, nothing yet'],
     [['kind' => 'in_order'], ['place' => 2], 'place 2'],
 ]);
 
 it('says of a rotation whose turn it was and how far the others were from theirs', function (): void {
-    $trail = $this->trail->of(traceOf(['method' => ['kind' => 'round_robin', 'rotation' => 'Bench'], 'pick' => 'femi', 'candidates' => [
-        ['person' => 'ayumi', 'pass' => 15_000_000, 'weight' => 100],
-        ['person' => 'femi', 'pass' => 10_000_000, 'weight' => 50],
-        ['person' => 'callum', 'pass' => 32_500_000, 'weight' => 100],
-        ['person' => 'tobias', 'pass' => 10_000_000, 'weight' => 100],
-        ['person' => 'greta', 'pass' => 10_000_001, 'weight' => 100],
-    ]], assignee: 'femi'));
+    $trail = $this->trail->of(
+        traceOf(
+            [
+                'method' => ['kind' => 'round_robin', 'rotation' => 'Bench'],
+                'pick' => 'femi',
+                'candidates' => [
+                    ['person' => 'ayumi', 'pass' => 15_000_000, 'weight' => 100],
+                    ['person' => 'femi', 'pass' => 10_000_000, 'weight' => 50],
+                    ['person' => 'callum', 'pass' => 32_500_000, 'weight' => 100],
+                    ['person' => 'tobias', 'pass' => 10_000_000, 'weight' => 100],
+                    ['person' => 'greta', 'pass' => 10_000_001, 'weight' => 100],
+                ],
+            ],
+            assignee: 'femi',
+        ),
+    );
     // A whole turn of full weight is 10^7.
-    expect(array_column($trail['method']['candidates'], 'figures'))->toBe(['0.50 of a turn to go', 'their turn, weight 0.50', '2.25 of a turn to go', 'as near, but further down the order', '0.01 of a turn to go']);
+    expect(array_column($trail['method']['candidates'], 'figures'))->toBe([
+        '0.50 of a turn to go',
+        'their turn, weight 0.50',
+        '2.25 of a turn to go',
+        'as near, but further down the order',
+        '0.01 of a turn to go',
+    ]);
 });
 
 it('says what every rule came to', function (array $verdict, string $said): void {
-    $trail = $this->trail->of(['verdicts' => [$verdict + ['rule' => 'r', 'name' => 'R']]] + traceOf([], 'unplaced', null));
+    $trail = $this->trail->of(
+        ['verdicts' => [$verdict + ['rule' => 'r', 'name' => 'R']]] + traceOf([], 'unplaced', null),
+    );
     expect($trail['verdicts'][0]['sentence'])->toBe($said)->and($trail['summary'])->toBe('No rule found anybody.');
 })->with([
     [['verdict' => 'paused'], 'The rule was paused.'],
@@ -88,24 +163,94 @@ it('says what every rule came to', function (array $verdict, string $said): void
     [['verdict' => 'not_this_event'], 'The rule waits for something else.'],
     [['verdict' => 'followed_up'], 'It held and only carried its follow-ups.'],
     [['verdict' => 'not_reached'], 'It would have held, but an earlier rule had decided.'],
-    [['verdict' => 'nobody_eligible', 'house' => 5, 'pool' => ['kind' => 'team', 'team' => 'brass-bench'], 'steps' => [['step' => 'pool', 'kept' => ['femi'], 'fallen' => []], ['step' => 'present', 'kept' => [], 'fallen' => []]]], 'It held, but nobody was eligible: 5 people → 1 in Brass bench → 0 present.'],
-    [['verdict' => 'criterion_failed', 'failed' => ['comparison' => ['field' => 'task.value', 'op' => 'more_than', 'value' => 400], 'seen' => 12.5, 'negated' => false]], 'It asks that Value is more than EUR 400; it was EUR 12.50.'],
-    [['verdict' => 'criterion_failed', 'failed' => ['comparison' => ['field' => 'task.family', 'op' => 'one_of', 'value' => ['brass', 'strings']], 'seen' => null, 'negated' => false]], 'It asks that Instrument family is one of Brass, Strings; it was empty.'],
-    [['verdict' => 'criterion_failed', 'failed' => ['comparison' => ['field' => 'task.due', 'op' => 'within_next', 'value' => 1], 'seen' => null, 'negated' => false]], 'It asks that Due date is within the next 1 day; it was empty.'],
-    [['verdict' => 'criterion_failed', 'failed' => ['comparison' => ['field' => 'task.repaired_by', 'op' => 'is', 'value' => 'femi'], 'seen' => 'femi', 'negated' => true]], 'It asks that Repaired by not be so: is Femi Adeyinka; it was Femi Adeyinka.'],
+    [
+        [
+            'verdict' => 'nobody_eligible',
+            'house' => 5,
+            'pool' => ['kind' => 'team', 'team' => 'brass-bench'],
+            'steps' => [
+                ['step' => 'pool', 'kept' => ['femi'], 'fallen' => []],
+                ['step' => 'present', 'kept' => [], 'fallen' => []],
+            ],
+        ],
+        'It held, but nobody was eligible: 5 people → 1 in Brass bench → 0 present.',
+    ],
+    [
+        [
+            'verdict' => 'criterion_failed',
+            'failed' => [
+                'comparison' => ['field' => 'task.value', 'op' => 'more_than', 'value' => 400],
+                'seen' => 12.5,
+                'negated' => false,
+            ],
+        ],
+        'It asks that Value is more than EUR 400; it was EUR 12.50.',
+    ],
+    [
+        [
+            'verdict' => 'criterion_failed',
+            'failed' => [
+                'comparison' => ['field' => 'task.family', 'op' => 'one_of', 'value' => ['brass', 'strings']],
+                'seen' => null,
+                'negated' => false,
+            ],
+        ],
+        'It asks that Instrument family is one of Brass, Strings; it was empty.',
+    ],
+    [
+        [
+            'verdict' => 'criterion_failed',
+            'failed' => [
+                'comparison' => ['field' => 'task.due', 'op' => 'within_next', 'value' => 1],
+                'seen' => null,
+                'negated' => false,
+            ],
+        ],
+        'It asks that Due date is within the next 1 day; it was empty.',
+    ],
+    [
+        [
+            'verdict' => 'criterion_failed',
+            'failed' => [
+                'comparison' => ['field' => 'task.repaired_by', 'op' => 'is', 'value' => 'femi'],
+                'seen' => 'femi',
+                'negated' => true,
+            ],
+        ],
+        'It asks that Repaired by not be so: is Femi Adeyinka; it was Femi Adeyinka.',
+    ],
 ]);
 
 it('says what the otherwise did and what followed', function (): void {
     $trace = traceOf(['otherwise' => ['kind' => 'open_to_team', 'team' => 'brass-bench']], 'open', null);
     $trace['open_to'] = ['ayumi', 'femi'];
-    $trace['effects'] = [['effect' => 'due_set', 'due' => '2026-03-05T17:00:00Z'], ['effect' => 'priority_set', 'priority' => 'high'], ['effect' => 'tag_added', 'tag' => 'rush', 'rule' => 'r2', 'name' => 'Marks'], ['effect' => 'due_impossible', 'rule' => 'r2', 'name' => 'Marks']];
+    $trace['effects'] = [
+        ['effect' => 'due_set', 'due' => '2026-03-05T17:00:00Z'],
+        ['effect' => 'priority_set', 'priority' => 'high'],
+        ['effect' => 'tag_added', 'tag' => 'rush', 'rule' => 'r2', 'name' => 'Marks'],
+        ['effect' => 'due_impossible', 'rule' => 'r2', 'name' => 'Marks'],
+    ];
     $trail = $this->trail->of($trace);
-    expect($trail['otherwise'])->toBe('Nobody was eligible, and the rule says to open it to Brass bench.')
-        ->and($trail['summary'])->toBe('5 people → open to 2 people')
-        ->and($trail['effects'])->toBe([['rule' => null, 'said' => ['Due Thu 5 Mar, 17:00', 'Priority high']], ['rule' => 'Marks', 'said' => ['Tag “rush”', 'No due date: there is not enough working time to come']]]);
+    expect($trail['otherwise'])
+        ->toBe('Nobody was eligible, and the rule says to open it to Brass bench.')
+        ->and($trail['summary'])
+        ->toBe('5 people → open to 2 people')
+        ->and($trail['effects'])
+        ->toBe([
+            ['rule' => null, 'said' => ['Due Thu 5 Mar, 17:00', 'Priority high']],
+            ['rule' => 'Marks', 'said' => ['Tag “rush”', 'No due date: there is not enough working time to come']],
+        ]);
 });
 
 it('keeps the name of a code when the house no longer knows it', function (): void {
-    $trail = $this->trail->of(traceOf(['pool' => ['kind' => 'team', 'team' => 'choir'], 'steps' => [['step' => 'pool', 'kept' => ['gone'], 'fallen' => []]]], assignee: 'gone'));
+    $trail = $this->trail->of(
+        traceOf(
+            [
+                'pool' => ['kind' => 'team', 'team' => 'choir'],
+                'steps' => [['step' => 'pool', 'kept' => ['gone'], 'fallen' => []]],
+            ],
+            assignee: 'gone',
+        ),
+    );
     expect($trail['summary'])->toBe('5 people → 1 in choir → gone');
 });

@@ -17,20 +17,61 @@ beforeEach(function (): void {
     House::open();
     House::publish(
         House::roundRule(),
-        ['id' => 'begun', 'name' => 'Begun', 'when' => [['kind' => 'status_becomes', 'statuses' => ['working', 'done']]], 'then' => [['kind' => 'tag', 'tag' => 'begun']]],
-        ['id' => 'parts', 'name' => 'Parts', 'when' => [['kind' => 'pressed', 'label' => 'Order parts']], 'then' => [['kind' => 'tag', 'tag' => 'parts']]],
-        ['id' => 'check', 'name' => 'Check', 'when' => [['kind' => 'status_becomes', 'statuses' => ['in_review']]], 'give' => ['seat' => 'reviewer', 'pool' => ['kind' => 'people', 'people' => ['tobias']], 'method' => ['kind' => 'in_order']]],
-        House::rule('quotes', ['field' => 'task.kind', 'op' => 'is', 'value' => 'quote'], ['pool' => ['kind' => 'people', 'people' => ['callum', 'tobias']], 'method' => ['kind' => 'open']]),
-        ['id' => 'late', 'name' => 'Late', 'when' => [['kind' => 'date_reached', 'field' => 'task.due']], 'then' => [['kind' => 'priority', 'priority' => 'high']]],
+        [
+            'id' => 'begun',
+            'name' => 'Begun',
+            'when' => [['kind' => 'status_becomes', 'statuses' => ['working', 'done']]],
+            'then' => [['kind' => 'tag', 'tag' => 'begun']],
+        ],
+        [
+            'id' => 'parts',
+            'name' => 'Parts',
+            'when' => [['kind' => 'pressed', 'label' => 'Order parts']],
+            'then' => [['kind' => 'tag', 'tag' => 'parts']],
+        ],
+        [
+            'id' => 'check',
+            'name' => 'Check',
+            'when' => [['kind' => 'status_becomes', 'statuses' => ['in_review']]],
+            'give' => [
+                'seat' => 'reviewer',
+                'pool' => ['kind' => 'people', 'people' => ['tobias']],
+                'method' => ['kind' => 'in_order'],
+            ],
+        ],
+        House::rule(
+            'quotes',
+            ['field' => 'task.kind', 'op' => 'is', 'value' => 'quote'],
+            ['pool' => ['kind' => 'people', 'people' => ['callum', 'tobias']], 'method' => ['kind' => 'open']],
+        ),
+        [
+            'id' => 'late',
+            'name' => 'Late',
+            'when' => [['kind' => 'date_reached', 'field' => 'task.due']],
+            'then' => [['kind' => 'priority', 'priority' => 'high']],
+        ],
     );
 });
 
-/** @return list<array{string, string|null, string|null}> title, what is said, and the rule that decided, of each reason */
+/**
+ * @return list<array{string, string|null, string|null}> title, what is said, and the rule that decided, of each reason
+ */
 function reasonsOf(Task $task): array
 {
-    $shown = test()->actingAs(House::user('hanneke'))->get("/tasks/{$task->id}")->assertOk()->viewData('page')['props']['task'];
+    $shown = test()
+        ->actingAs(House::user('hanneke'))
+        ->get("/tasks/{$task->id}")
+        ->assertOk()
+        ->viewData('page')['props']['task'];
 
-    return array_map(static fn(array $reason): array => [$reason['title'], $reason['said'], $reason['trail']['rule']['name'] ?? null], $shown['reasons']);
+    return array_map(
+        static fn(array $reason): array => [
+            $reason['title'],
+            $reason['said'],
+            $reason['trail']['rule']['name'] ?? null,
+        ],
+        $shown['reasons'],
+    );
 }
 
 it('keeps the reason whatever has happened to the task since', function (): void {
@@ -41,8 +82,10 @@ it('keeps the reason whatever has happened to the task since', function (): void
     expect(reasonsOf($task))->toBe($given);
     app(PressButton::class)($task, 'parts', House::user('ayumi'));
     $history = $this->get("/tasks/{$task->id}")->viewData('page')['props']['task']['history'];
-    expect(reasonsOf($task))->toBe($given)
-        ->and(array_column($history, 'said'))->toContain('Ayumi Kato pressed “Order parts”');
+    expect(reasonsOf($task))
+        ->toBe($given)
+        ->and(array_column($history, 'said'))
+        ->toContain('Ayumi Kato pressed “Order parts”');
     Clock::tick('2026-03-05T10:00:00Z');
     expect(reasonsOf($task))->toBe($given);
     app(AskReview::class)($task->refresh(), null, House::user('ayumi'));
@@ -62,10 +105,17 @@ it('says why it is open, or with nobody, also after rules have followed up', fun
     $open = House::arrive('quote');
     expect(reasonsOf($open))->toBe([['Why it is open to claim', null, 'Rule quotes']]);
     $unplaced = House::arrive('quote', ['task.family' => 'brass']);
-    House::publish(['id' => 'late', 'name' => 'Late', 'when' => [['kind' => 'pressed', 'label' => 'Press']], 'then' => [['kind' => 'tag', 'tag' => 'x']]]);
+    House::publish([
+        'id' => 'late',
+        'name' => 'Late',
+        'when' => [['kind' => 'pressed', 'label' => 'Press']],
+        'then' => [['kind' => 'tag', 'tag' => 'x']],
+    ]);
     $nobody = House::arrive('quote');
     app(PressButton::class)($nobody, 'late', House::user('hanneke'));
     expect(reasonsOf($nobody))->toBe([['Why nobody holds it', null, null]]);
     app(ClaimTask::class)($unplaced, House::person('callum'), House::user('callum'));
-    expect(reasonsOf($unplaced))->toBe([['Why Callum Rees', 'Callum Rees took it up: it was open to them to claim.', null]]);
+    expect(reasonsOf($unplaced))->toBe([
+        ['Why Callum Rees', 'Callum Rees took it up: it was open to them to claim.', null],
+    ]);
 });

@@ -25,7 +25,10 @@ it('opens each page to whom it is for', function (string $who, array $statuses):
     };
     $this->actingAs($user);
     $seen = [];
-    foreach (['/floor', '/in-hand', '/rulebook', '/rulebook/export', '/roster/export', "/tasks/{$this->task->id}"] as $page) {
+    foreach (
+        ['/floor', '/in-hand', '/rulebook', '/rulebook/export', '/roster/export', "/tasks/{$this->task->id}"]
+        as $page
+    ) {
         $seen[] = $this->get($page)->getStatusCode();
     }
     expect($seen)->toBe($statuses);
@@ -46,13 +49,19 @@ it('offers just the pages that open', function (string $who, array $expected): v
     $places = $this->actingAs($user)->get('/account')->assertOk()->viewData('page')['props']['viewer']['places'];
     expect(array_column($places, 'place'))->toBe($expected);
     foreach (['/floor', '/absences', '/people', '/customers', '/rulebook', '/house'] as $url) {
-        expect([$url, $this->get($url)->getStatusCode()])->toBe([$url, in_array($url, array_column($places, 'url'), true) ? 200 : 403]);
+        expect([$url, $this->get($url)->getStatusCode()])->toBe([
+            $url,
+            in_array($url, array_column($places, 'url'), true) ? 200 : 403,
+        ]);
     }
 })->with([
     'a lead' => ['hanneke', ['floor', 'in_hand', 'absences', 'people', 'customers', 'rulebook', 'house']],
     'a member' => ['ayumi', ['in_hand', 'absences', 'rulebook']],
     'a reviewer' => ['tobias', ['in_hand', 'absences', 'rulebook']],
-    'an administrator who does no tasks' => ['administrator', ['floor', 'absences', 'people', 'customers', 'rulebook', 'house']],
+    'an administrator who does no tasks' => [
+        'administrator',
+        ['floor', 'absences', 'people', 'customers', 'rulebook', 'house'],
+    ],
     'somebody who is nobody here' => ['outsider', []],
 ]);
 
@@ -81,9 +90,13 @@ it('shows a reviewer what they review as their work, and nobody else', function 
 
 it('lets a reviewer do with a task of somebody else no more than look', function (string $what, array $data): void {
     $this->task->update(['status' => TaskStatus::InReview, 'reviewer_id' => House::person('tobias')->id]);
-    $this->actingAs(House::user('tobias'))->post("/tasks/{$this->task->id}/{$what}", $data)->assertForbidden();
-    expect($this->task->refresh()->status)->toBe(TaskStatus::InReview)
-        ->and($this->task->assignee?->slug)->toBe('ayumi');
+    $this->actingAs(House::user('tobias'))
+        ->post("/tasks/{$this->task->id}/{$what}", $data)
+        ->assertForbidden();
+    expect($this->task->refresh()->status)
+        ->toBe(TaskStatus::InReview)
+        ->and($this->task->assignee?->slug)
+        ->toBe('ayumi');
 })->with([
     ['start', []],
     ['complete', []],
@@ -93,7 +106,11 @@ it('lets a reviewer do with a task of somebody else no more than look', function
 ]);
 
 it('lets nobody look who is no longer active', function (): void {
-    Person::query()->where('slug', 'ayumi')->update(['active' => false]);
-    $this->actingAs(House::user('ayumi'))->get("/tasks/{$this->task->id}")->assertRedirect('/sign-in');
+    Person::query()
+        ->where('slug', 'ayumi')
+        ->update(['active' => false]);
+    $this->actingAs(House::user('ayumi'))
+        ->get("/tasks/{$this->task->id}")
+        ->assertRedirect('/sign-in');
     $this->assertGuest();
 });

@@ -16,7 +16,16 @@ use OpenBaton\Core\Document\Node;
 use Tests\Support\House;
 
 beforeEach(function (): void {
-    House::open([['id' => 'away', 'person' => 'callum', 'first' => '2026-03-02', 'last' => '2026-03-06', 'status' => 'approved', 'substitutes' => ['femi', 'ayumi']]]);
+    House::open([
+        [
+            'id' => 'away',
+            'person' => 'callum',
+            'first' => '2026-03-02',
+            'last' => '2026-03-06',
+            'status' => 'approved',
+            'substitutes' => ['femi', 'ayumi'],
+        ],
+    ]);
     $this->actingAs(House::user('hanneke'));
 });
 
@@ -25,16 +34,27 @@ it('goes out as a document that says the same when it comes in again', function 
     SchemaCheck::check('roster', json_decode($json));
     $before = json_decode($json, true);
     $this->postJson('/roster/import', $before)->assertOk();
-    expect(json_decode((string) $this->get('/roster/export')->getContent(), true))->toBe($before)
-        ->and($before['absences'][0]['substitutes'])->toBe(['femi', 'ayumi'])
-        ->and($before['people'][1])->toBe(['id' => 'ayumi', 'name' => 'Ayumi Kato', 'capacity' => ['percent' => 80], 'skills' => ['brass' => 3], 'active' => true]);
+    expect(json_decode((string) $this->get('/roster/export')->getContent(), true))
+        ->toBe($before)
+        ->and($before['absences'][0]['substitutes'])
+        ->toBe(['femi', 'ayumi'])
+        ->and($before['people'][1])
+        ->toBe([
+            'id' => 'ayumi',
+            'name' => 'Ayumi Kato',
+            'capacity' => ['percent' => 80],
+            'skills' => ['brass' => 3],
+            'active' => true,
+        ]);
 });
 
 /** @return array<string, mixed> the roster without Tobias, teams and absences, and with a new member */
 function smallerRoster(): array
 {
     $roster = House::roster();
-    $roster['people'] = array_values(array_filter($roster['people'], static fn(array $person): bool => $person['id'] !== 'tobias'));
+    $roster['people'] = array_values(
+        array_filter($roster['people'], static fn(array $person): bool => $person['id'] !== 'tobias'),
+    );
     $roster['people'][1]['name'] = 'Ayumi Kato-Rees';
     $roster['people'][] = ['id' => 'oona', 'name' => 'Oona Varga'];
     $roster['teams'] = [];
@@ -43,27 +63,41 @@ function smallerRoster(): array
 }
 
 it('says first what a file would add, change and leave out, and changes nothing', function (): void {
-    expect($this->postJson('/roster/preview', smallerRoster())->assertOk()->json())->toBe([
-        'skills' => ['added' => [], 'changed' => [], 'missing' => []],
-        'people' => ['added' => ['Oona Varga'], 'changed' => ['Ayumi Kato-Rees'], 'missing' => ['Tobias Lindqvist']],
-        'teams' => ['added' => [], 'changed' => [], 'missing' => ['Brass bench']],
-        'absences' => ['added' => [], 'changed' => [], 'missing' => ['away']],
-    ])->and(Person::query()->where('slug', 'oona')->exists())->toBeFalse();
+    expect($this->postJson('/roster/preview', smallerRoster())->assertOk()->json())
+        ->toBe([
+            'skills' => ['added' => [], 'changed' => [], 'missing' => []],
+            'people' => [
+                'added' => ['Oona Varga'],
+                'changed' => ['Ayumi Kato-Rees'],
+                'missing' => ['Tobias Lindqvist'],
+            ],
+            'teams' => ['added' => [], 'changed' => [], 'missing' => ['Brass bench']],
+            'absences' => ['added' => [], 'changed' => [], 'missing' => ['away']],
+        ])
+        ->and(Person::query()->where('slug', 'oona')->exists())
+        ->toBeFalse();
 });
 
 it('merges: what the file does not have stays', function (): void {
     $this->postJson('/roster/import', smallerRoster())->assertOk();
-    expect(Person::query()->where('slug', 'tobias')->sole()->active)->toBeTrue()
-        ->and(Person::query()->where('slug', 'ayumi')->sole()->name)->toBe('Ayumi Kato-Rees')
-        ->and(Person::query()->where('slug', 'oona')->exists())->toBeTrue()
-        ->and([Team::query()->count(), Absence::query()->count()])->toBe([1, 1]);
+    expect(Person::query()->where('slug', 'tobias')->sole()->active)
+        ->toBeTrue()
+        ->and(Person::query()->where('slug', 'ayumi')->sole()->name)
+        ->toBe('Ayumi Kato-Rees')
+        ->and(Person::query()->where('slug', 'oona')->exists())
+        ->toBeTrue()
+        ->and([Team::query()->count(), Absence::query()->count()])
+        ->toBe([1, 1]);
 });
 
 it('takes away what the file does not have where that is chosen; people stay, inactive', function (): void {
     $this->postJson('/roster/import?remove=1', smallerRoster())->assertOk();
-    expect(Person::query()->where('slug', 'tobias')->sole()->active)->toBeFalse()
-        ->and(Team::query()->count())->toBe(0)
-        ->and(Absence::query()->count())->toBe(0);
+    expect(Person::query()->where('slug', 'tobias')->sole()->active)
+        ->toBeFalse()
+        ->and(Team::query()->count())
+        ->toBe(0)
+        ->and(Absence::query()->count())
+        ->toBe(0);
 });
 
 it('is seen by the next decision', function (): void {
@@ -71,40 +105,66 @@ it('is seen by the next decision', function (): void {
     $roster = House::roster();
     $roster['people'][1]['name'] = 'Ayumi Kato-Rees';
     $this->postJson('/roster/import', $roster)->assertOk();
-    expect($before->roster->people['ayumi']->name)->toBe('Ayumi Kato')
-        ->and(app(SnapshotSource::class)->current()->roster->people['ayumi']->name)->toBe('Ayumi Kato-Rees');
+    expect($before->roster->people['ayumi']->name)
+        ->toBe('Ayumi Kato')
+        ->and(app(SnapshotSource::class)->current()->roster->people['ayumi']->name)
+        ->toBe('Ayumi Kato-Rees');
 });
 
-it('refuses what is wrong, and what would leave the published rules without their team', function (Closure $spoil, string $pointer): void {
+it('refuses what is wrong, and what would leave the published rules without their team', function (
+    Closure $spoil,
+    string $pointer,
+): void {
     House::publish(House::roundRule());
     $response = $this->postJson('/roster/import?remove=1', $spoil(House::roster()))->assertUnprocessable();
-    expect($response->json('errors.0.pointer'))->toBe($pointer)
-        ->and(Team::query()->count())->toBe(1)
-        ->and(Absence::query()->count())->toBe(1);
+    expect($response->json('errors.0.pointer'))
+        ->toBe($pointer)
+        ->and(Team::query()->count())
+        ->toBe(1)
+        ->and(Absence::query()->count())
+        ->toBe(1);
 })->with([
-    'a team without the people' => [fn(array $r): array => ['people' => array_slice($r['people'], 0, 2)] + $r, '/teams/0/members/1/person'],
-    'the team of a rule is gone' => [fn(array $r): array => ['teams' => []] + $r, '/published rulebook/rules/0/give/pool/team'],
-    'a zone that is none' => [function (array $r): array {
-        $r['people'][0]['zone'] = 'Port/Selwyn';
+    'a team without the people' => [
+        fn(array $r): array => ['people' => array_slice($r['people'], 0, 2)] + $r,
+        '/teams/0/members/1/person',
+    ],
+    'the team of a rule is gone' => [
+        fn(array $r): array => ['teams' => []] + $r,
+        '/published rulebook/rules/0/give/pool/team',
+    ],
+    'a zone that is none' => [
+        function (array $r): array {
+            $r['people'][0]['zone'] = 'Port/Selwyn';
 
-        return $r;
-    }, '/people/0/zone'],
-    'the same person twice' => [function (array $r): array {
-        $r['people'][] = $r['people'][0];
+            return $r;
+        },
+        '/people/0/zone',
+    ],
+    'the same person twice' => [
+        function (array $r): array {
+            $r['people'][] = $r['people'][0];
 
-        return $r;
-    }, '/people/5/id'],
+            return $r;
+        },
+        '/people/5/id',
+    ],
     'something extra' => [fn(array $r): array => $r + ['colour' => 'red'], '/colour'],
-    'something extra of a person' => [function (array $r): array {
-        $r['people'][0]['shoe_size'] = 44;
+    'something extra of a person' => [
+        function (array $r): array {
+            $r['people'][0]['shoe_size'] = 44;
 
-        return $r;
-    }, '/people/0/shoe_size'],
-    'a team within itself' => [function (array $r): array {
-        $r['teams'][0]['parent'] = 'brass-bench';
+            return $r;
+        },
+        '/people/0/shoe_size',
+    ],
+    'a team within itself' => [
+        function (array $r): array {
+            $r['teams'][0]['parent'] = 'brass-bench';
 
-        return $r;
-    }, '/teams/0/parent'],
+            return $r;
+        },
+        '/teams/0/parent',
+    ],
 ]);
 
 it('is not seen after it was refused, not even by the import that comes next', function (): void {
@@ -115,17 +175,28 @@ it('is not seen after it was refused, not even by the import that comes next', f
     $this->postJson('/roster/import', House::roster())->assertOk();
     app()->forgetScopedInstances();
     $roster = app(SnapshotSource::class)->current()->roster;
-    expect($roster->people['ayumi']->name)->toBe('Ayumi Kato')->and(array_keys($roster->teams))->toBe(['brass-bench']);
+    expect($roster->people['ayumi']->name)
+        ->toBe('Ayumi Kato')
+        ->and(array_keys($roster->teams))
+        ->toBe(['brass-bench']);
 });
 
 it('refuses ids that differ by small and capital letters alone, with both places', function (): void {
     $before = Person::query()->count();
     $roster = House::roster();
     $roster['people'][] = ['id' => 'FEMI', 'name' => 'Another Femi'];
-    $this->actingAs(House::user('hanneke'))->postJson('/roster/import', $roster)->assertUnprocessable()
-        ->assertJsonPath('errors.0', ['pointer' => '/people/5/id', 'detail' => '"FEMI" differs from "femi" at /people/2/id by small and capital letters alone.']);
+    $this->actingAs(House::user('hanneke'))
+        ->postJson('/roster/import', $roster)
+        ->assertUnprocessable()
+        ->assertJsonPath('errors.0', [
+            'pointer' => '/people/5/id',
+            'detail' => '"FEMI" differs from "femi" at /people/2/id by small and capital letters alone.',
+        ]);
     // Beside the one who is in the house already, too.
-    $this->postJson('/roster/import', ['people' => [['id' => 'Femi', 'name' => 'Another Femi']], 'teams' => []] + $roster)->assertUnprocessable();
+    $this->postJson(
+        '/roster/import',
+        ['people' => [['id' => 'Femi', 'name' => 'Another Femi']], 'teams' => []] + $roster,
+    )->assertUnprocessable();
     expect(Person::query()->count())->toBe($before);
 });
 
@@ -134,25 +205,66 @@ it('takes ids of digits alone, everywhere', function (): void {
     $roster['people'][] = ['id' => '7', 'name' => 'Seven', 'skills' => ['12' => 2]];
     $roster['skills'][] = ['id' => '12', 'name' => 'Twelve'];
     $roster['teams'][] = ['id' => '3', 'name' => 'Three', 'lead' => '7', 'members' => [['person' => '7']]];
-    $roster['absences'][] = ['id' => '1', 'person' => '7', 'first' => '2026-12-24', 'last' => '2026-12-24', 'status' => 'approved', 'substitutes' => ['femi']];
+    $roster['absences'][] = [
+        'id' => '1',
+        'person' => '7',
+        'first' => '2026-12-24',
+        'last' => '2026-12-24',
+        'status' => 'approved',
+        'substitutes' => ['femi'],
+    ];
     $this->actingAs(House::user('hanneke'))->postJson('/roster/import', $roster)->assertOk();
-    House::publish(House::rule('9', ['all' => []], ['pool' => ['kind' => 'team', 'team' => '3'], 'method' => ['kind' => 'round_robin', 'rotation' => '5'], 'limits' => [['kind' => 'skill_at_least', 'skill' => '12', 'level' => 2]]]));
+    House::publish(
+        House::rule(
+            '9',
+            ['all' => []],
+            [
+                'pool' => ['kind' => 'team', 'team' => '3'],
+                'method' => ['kind' => 'round_robin', 'rotation' => '5'],
+                'limits' => [['kind' => 'skill_at_least', 'skill' => '12', 'level' => 2]],
+            ],
+        ),
+    );
     app()->forgetScopedInstances();
     expect(House::arrive()->assignee?->slug)->toBe('7');
-    foreach (['/floor', '/absences', '/people?person=7', '/rulebook', '/people/7/leaving', '/absences?team=3'] as $page) {
+    foreach (
+        ['/floor', '/absences', '/people?person=7', '/rulebook', '/people/7/leaving', '/absences?team=3']
+        as $page
+    ) {
         app()->forgetScopedInstances();
         $this->get($page)->assertOk();
     }
-    expect($this->postJson('/roster/preview', $this->getJson('/roster/export')->json())->assertOk()->json('people'))->toBe(['added' => [], 'changed' => [], 'missing' => []]);
+    expect(
+        $this->postJson('/roster/preview', $this->getJson('/roster/export')->json())
+            ->assertOk()
+            ->json('people'),
+    )->toBe(['added' => [], 'changed' => [], 'missing' => []]);
 });
 
 it('reads a roster once and writes what differs, however large it is', function (): void {
     $large = static function (int $people): array {
         $roster = House::roster();
         for ($n = 0; $n < $people; ++$n) {
-            $roster['people'][] = ['id' => "more-{$n}", 'name' => "More {$n}", 'skills' => ['brass' => 2], 'hours' => $roster['house']['hours'], 'attributes' => ['van'], 'from' => '2025-01-01'];
+            $roster['people'][] = [
+                'id' => "more-{$n}",
+                'name' => "More {$n}",
+                'skills' => ['brass' => 2],
+                'hours' => $roster['house']['hours'],
+                'attributes' => ['van'],
+                'from' => '2025-01-01',
+            ];
             $roster['teams'][0]['members'][] = ['person' => "more-{$n}", 'weight' => 50, 'from' => '2025-02-01'];
-            $roster['absences'][] = ['id' => "away-{$n}", 'person' => "more-{$n}", 'first' => '2026-05-04', 'last' => '2026-05-05', 'status' => 'asked', 'substitutes' => ['femi', ['person' => 'ayumi', 'only' => ['field' => 'task.kind', 'op' => 'is', 'value' => 'quote']]]];
+            $roster['absences'][] = [
+                'id' => "away-{$n}",
+                'person' => "more-{$n}",
+                'first' => '2026-05-04',
+                'last' => '2026-05-05',
+                'status' => 'asked',
+                'substitutes' => [
+                    'femi',
+                    ['person' => 'ayumi', 'only' => ['field' => 'task.kind', 'op' => 'is', 'value' => 'quote']],
+                ],
+            ];
         }
 
         return $roster;
@@ -177,6 +289,16 @@ it('reads a roster once and writes what differs, however large it is', function 
     $other['people'][10]['name'] = 'Somebody else';
     $other['people'][11]['skills'] = ['brass' => 3];
     $queries($other);
-    expect(Person::query()->where('slug', 'more-5')->sole()->name)->toBe('Somebody else')
-        ->and(Person::query()->with('skills')->where('slug', 'more-6')->sole()->skills->first()?->getRelation('pivot')->getAttribute('level'))->toBe(3);
+    expect(Person::query()->where('slug', 'more-5')->sole()->name)
+        ->toBe('Somebody else')
+        ->and(
+            Person::query()
+                ->with('skills')
+                ->where('slug', 'more-6')
+                ->sole()
+                ->skills->first()
+                ?->getRelation('pivot')
+                ->getAttribute('level'),
+        )
+        ->toBe(3);
 });

@@ -35,10 +35,14 @@ function houseNow(): Snapshot
 
 it('gives back what was saved, in the order of joining', function (): void {
     saveRotation('Bench', 5, ['tobias' => 30, 'ayumi' => 10, 'femi' => 20]);
-    expect(rotations('Bench')[1]->named('Bench'))->toEqual(new Rotation('Bench', 5, ['tobias' => 30, 'ayumi' => 10, 'femi' => 20]));
+    expect(rotations('Bench')[1]->named('Bench'))->toEqual(
+        new Rotation('Bench', 5, ['tobias' => 30, 'ayumi' => 10, 'femi' => 20]),
+    );
 
     saveRotation('Bench', 12, ['tobias' => 30, 'ayumi' => 25, 'femi' => 22]);
-    expect(rotations('Bench')[1]->named('Bench'))->toEqual(new Rotation('Bench', 12, ['tobias' => 30, 'ayumi' => 25, 'femi' => 22]));
+    expect(rotations('Bench')[1]->named('Bench'))->toEqual(
+        new Rotation('Bench', 12, ['tobias' => 30, 'ayumi' => 25, 'femi' => 22]),
+    );
 });
 
 it('seats whoever joins behind those who are there, also where somebody has left', function (): void {
@@ -46,8 +50,10 @@ it('seats whoever joins behind those who are there, also where somebody has left
     DB::table('rotation_seats')->where('person_id', House::person('hanneke')->id)->delete();
     saveRotation('Bench', 7, ['femi' => 2, 'ayumi' => 3, 'callum' => 9]);
 
-    expect(rotations('Bench')[1]->named('Bench'))->toEqual(new Rotation('Bench', 7, ['femi' => 2, 'ayumi' => 3, 'callum' => 9]))
-        ->and(DB::table('rotation_seats')->orderBy('position')->pluck('position')->all())->toBe([1, 2, 3]);
+    expect(rotations('Bench')[1]->named('Bench'))
+        ->toEqual(new Rotation('Bench', 7, ['femi' => 2, 'ayumi' => 3, 'callum' => 9]))
+        ->and(DB::table('rotation_seats')->orderBy('position')->pluck('position')->all())
+        ->toBe([1, 2, 3]);
 });
 
 it('reads any number of them by one query, and none by none', function (): void {
@@ -56,10 +62,14 @@ it('reads any number of them by one query, and none by none', function (): void 
     $house = houseNow();
     DB::enableQueryLog();
     $found = (new RotationStore())->load(['Bench', 'Strings', 'None yet'], $house);
-    expect(DB::getQueryLog())->toHaveCount(1)
-        ->and($found->named('Strings'))->toEqual(new Rotation('Strings', 6, ['tobias' => 11]))
-        ->and($found->named('Bench'))->toEqual(new Rotation('Bench', 5, ['ayumi' => 10]))
-        ->and($found->named('None yet'))->toEqual(new Rotation('None yet'));
+    expect(DB::getQueryLog())
+        ->toHaveCount(1)
+        ->and($found->named('Strings'))
+        ->toEqual(new Rotation('Strings', 6, ['tobias' => 11]))
+        ->and($found->named('Bench'))
+        ->toEqual(new Rotation('Bench', 5, ['ayumi' => 10]))
+        ->and($found->named('None yet'))
+        ->toEqual(new Rotation('None yet'));
     DB::flushQueryLog();
     (new RotationStore())->load([], $house);
     expect(DB::getQueryLog())->toBe([]);
@@ -71,7 +81,9 @@ it('writes only what a turn has changed', function (): void {
     $house = houseNow();
     DB::enableQueryLog();
     $store->save(new Rotation('Bench', 5, ['ayumi' => 10, 'femi' => 30]), $house);
-    expect(array_column(DB::getQueryLog(), 'query'))->toBe(['update `rotation_seats` set `pass` = ? where `rotation_id` = ? and `person_id` = ?']);
+    expect(array_column(DB::getQueryLog(), 'query'))->toBe([
+        'update `rotation_seats` set `pass` = ? where `rotation_id` = ? and `person_id` = ?',
+    ]);
 });
 
 it('tells rotations apart by every character, as the rules do', function (): void {
@@ -80,7 +92,10 @@ it('tells rotations apart by every character, as the rules do', function (): voi
     saveRotation('Bench ', 7, ['callum' => 12]);
     [, $rotations] = rotations('Bench', 'bench', 'Bench ');
 
-    expect($rotations->named('Bench'))->toEqual(new Rotation('Bench', 5, ['ayumi' => 10]))
-        ->and($rotations->named('bench'))->toEqual(new Rotation('bench', 6, ['femi' => 11]))
-        ->and($rotations->named('Bench '))->toEqual(new Rotation('Bench ', 7, ['callum' => 12]));
+    expect($rotations->named('Bench'))
+        ->toEqual(new Rotation('Bench', 5, ['ayumi' => 10]))
+        ->and($rotations->named('bench'))
+        ->toEqual(new Rotation('bench', 6, ['femi' => 11]))
+        ->and($rotations->named('Bench '))
+        ->toEqual(new Rotation('Bench ', 7, ['callum' => 12]));
 });

@@ -19,22 +19,49 @@ beforeEach(function (): void {
 /** @return array<string, mixed> */
 function roundOf(string $kind, string $rotation, string ...$people): array
 {
-    return ['name' => "{$kind} round", 'id' => "round-{$kind}-{$rotation}"] + House::rule('', ['field' => 'task.kind', 'op' => 'is', 'value' => $kind], ['pool' => ['kind' => 'people', 'people' => array_values($people)], 'method' => ['kind' => 'round_robin', 'rotation' => $rotation]]);
+    return ['name' => "{$kind} round", 'id' => "round-{$kind}-{$rotation}"] +
+        House::rule(
+            '',
+            ['field' => 'task.kind', 'op' => 'is', 'value' => $kind],
+            [
+                'pool' => ['kind' => 'people', 'people' => array_values($people)],
+                'method' => ['kind' => 'round_robin', 'rotation' => $rotation],
+            ],
+        );
 }
 
 /** @return array<string, mixed> */
 function making(string $kind, string $of): array
 {
-    return ['id' => "make-{$kind}", 'name' => "Make {$kind}", 'when' => [['kind' => 'task_arrives']], 'if' => ['field' => 'task.kind', 'op' => 'is', 'value' => $of], 'then' => [['kind' => 'create_task', 'task_kind' => $kind, 'title' => 'More']]];
+    return [
+        'id' => "make-{$kind}",
+        'name' => "Make {$kind}",
+        'when' => [['kind' => 'task_arrives']],
+        'if' => ['field' => 'task.kind', 'op' => 'is', 'value' => $of],
+        'then' => [['kind' => 'create_task', 'task_kind' => $kind, 'title' => 'More']],
+    ];
 }
 
 it('goes round three for offers and two for calls that each of them makes', function (): void {
-    House::publish(making('quote', 'bench-repair'), roundOf('bench-repair', 'Offers', 'ayumi', 'femi', 'callum'), roundOf('quote', 'Calls', 'tobias', 'femi'));
+    House::publish(
+        making('quote', 'bench-repair'),
+        roundOf('bench-repair', 'Offers', 'ayumi', 'femi', 'callum'),
+        roundOf('quote', 'Calls', 'tobias', 'femi'),
+    );
     foreach (range(1, 4) as $time) {
         House::arrive();
     }
-    $holders = static fn(string $kind): array => Task::query()->with('assignee')->whereHas('kind', static fn($of) => $of->where('slug', $kind))->orderBy('number')->get()->map(static fn(Task $task): ?string => $task->assignee?->slug)->all();
-    expect($holders('bench-repair'))->toBe(['ayumi', 'femi', 'callum', 'ayumi'])->and($holders('quote'))->toBe(['tobias', 'femi', 'tobias', 'femi']);
+    $holders = static fn(string $kind): array => Task::query()
+        ->with('assignee')
+        ->whereHas('kind', static fn($of) => $of->where('slug', $kind))
+        ->orderBy('number')
+        ->get()
+        ->map(static fn(Task $task): ?string => $task->assignee?->slug)
+        ->all();
+    expect($holders('bench-repair'))
+        ->toBe(['ayumi', 'femi', 'callum', 'ayumi'])
+        ->and($holders('quote'))
+        ->toBe(['tobias', 'femi', 'tobias', 'femi']);
 });
 
 it('takes turns in chains through the database as if each had been taken on its own', function (int $seed): void {
@@ -42,7 +69,13 @@ it('takes turns in chains through the database as if each had been taken on its 
     $people = ['ayumi', 'femi', 'callum', 'tobias'];
     $some = static fn(): array => array_slice($random->shuffleArray($people), 0, $random->getInt(2, 4));
     $rings = [['one', 'two'], ['one', 'one'], ['two', 'one']][$seed % 3];
-    House::publish(...$random->shuffleArray([making('quote', 'bench-repair'), roundOf('bench-repair', $rings[0], ...$some()), roundOf('quote', $rings[1], ...$some())]));
+    House::publish(
+        ...$random->shuffleArray([
+            making('quote', 'bench-repair'),
+            roundOf('bench-repair', $rings[0], ...$some()),
+            roundOf('quote', $rings[1], ...$some()),
+        ]),
+    );
     for ($arrival = 0; $arrival < 9; ++$arrival) {
         House::arrive($random->getInt(0, 2) === 0 ? 'quote' : 'bench-repair');
     }

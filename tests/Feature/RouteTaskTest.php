@@ -28,67 +28,117 @@ it('routes a task, and keeps decision, handoff, due date and rotation together',
     $first = House::arrive();
     $second = House::arrive();
 
-    expect($first->assignee?->slug)->toBe('ayumi')
-        ->and($second->assignee?->slug)->toBe('femi')
-        ->and($first->due_at?->format('Y-m-d H:i'))->toBe('2026-03-04 17:00');
+    expect($first->assignee?->slug)
+        ->toBe('ayumi')
+        ->and($second->assignee?->slug)
+        ->toBe('femi')
+        ->and($first->due_at?->format('Y-m-d H:i'))
+        ->toBe('2026-03-04 17:00');
 
     $decision = Decision::query()->where('task_id', $first->id)->sole();
-    expect($decision->outcome)->toBe(Outcome::Assigned)
-        ->and($decision->rule)->toBe('round')
-        ->and(app(DecisionReader::class)->document($decision)['verdicts'][0]['steps'][0]['kept'])->toBe(['ayumi', 'femi', 'callum']);
+    expect($decision->outcome)
+        ->toBe(Outcome::Assigned)
+        ->and($decision->rule)
+        ->toBe('round')
+        ->and(app(DecisionReader::class)->document($decision)['verdicts'][0]['steps'][0]['kept'])
+        ->toBe(['ayumi', 'femi', 'callum']);
 
     $handoff = Handoff::query()->where('task_id', $first->id)->sole();
-    expect([$handoff->from_id, $handoff->to_id, $handoff->cause, $handoff->decision_id])
-        ->toBe([null, House::person('ayumi')->id, HandoffCause::Rule, $decision->id]);
+    expect([$handoff->from_id, $handoff->to_id, $handoff->cause, $handoff->decision_id])->toBe([
+        null,
+        House::person('ayumi')->id,
+        HandoffCause::Rule,
+        $decision->id,
+    ]);
 
     // Two turns of a stride of 10^7 each, from half a stride.
-    expect(DB::table('rotation_seats')->orderBy('position')->pluck('pass')->all())->toBe([15_000_000, 15_000_000, 5_000_000])
-        ->and(Decision::query()->pluck('user_id')->all())->toBe([House::user('hanneke')->id, House::user('hanneke')->id]);
+    expect(DB::table('rotation_seats')->orderBy('position')->pluck('pass')->all())
+        ->toBe([15_000_000, 15_000_000, 5_000_000])
+        ->and(Decision::query()->pluck('user_id')->all())
+        ->toBe([House::user('hanneke')->id, House::user('hanneke')->id]);
 });
 
 it('hands a named person\'s work to their substitute and says for whom and until when', function (): void {
-    House::open([['id' => 'away', 'person' => 'callum', 'first' => '2026-03-02', 'last' => '2026-03-06', 'status' => 'approved', 'substitutes' => ['femi']]]);
-    House::publish(House::rule('rework', ['all' => []], [
-        'pool' => ['kind' => 'field', 'field' => 'task.repaired_by'],
-        'method' => ['kind' => 'same_person'],
-    ]));
+    House::open([
+        [
+            'id' => 'away',
+            'person' => 'callum',
+            'first' => '2026-03-02',
+            'last' => '2026-03-06',
+            'status' => 'approved',
+            'substitutes' => ['femi'],
+        ],
+    ]);
+    House::publish(
+        House::rule(
+            'rework',
+            ['all' => []],
+            [
+                'pool' => ['kind' => 'field', 'field' => 'task.repaired_by'],
+                'method' => ['kind' => 'same_person'],
+            ],
+        ),
+    );
     $task = House::arrive(facts: ['task.repaired_by' => 'callum']);
 
     $handoff = Handoff::query()->with('standsInFor')->where('task_id', $task->id)->sole();
-    expect($task->assignee?->slug)->toBe('femi')
-        ->and($handoff->standsInFor?->slug)->toBe('callum')
-        ->and($handoff->away_until?->format('Y-m-d H:i'))->toBe('2026-03-07 00:00');
+    expect($task->assignee?->slug)
+        ->toBe('femi')
+        ->and($handoff->standsInFor?->slug)
+        ->toBe('callum')
+        ->and($handoff->away_until?->format('Y-m-d H:i'))
+        ->toBe('2026-03-07 00:00');
 });
 
 it('finds the responsible person of the district of the customer', function (): void {
     House::open();
-    House::publish(House::rule('district', ['field' => 'customer.region', 'op' => 'is', 'value' => 'islands'], [
-        'pool' => ['kind' => 'field', 'field' => 'district.responsible'],
-        'method' => ['kind' => 'same_person'],
-    ]));
-    expect(House::arrive(customer: 'holms-school')->assignee?->slug)->toBe('tobias')
-        ->and(House::arrive()->assignee)->toBeNull();
+    House::publish(
+        House::rule(
+            'district',
+            ['field' => 'customer.region', 'op' => 'is', 'value' => 'islands'],
+            [
+                'pool' => ['kind' => 'field', 'field' => 'district.responsible'],
+                'method' => ['kind' => 'same_person'],
+            ],
+        ),
+    );
+    expect(House::arrive(customer: 'holms-school')->assignee?->slug)
+        ->toBe('tobias')
+        ->and(House::arrive()->assignee)
+        ->toBeNull();
 });
 
 it('opens a task to those who may claim it', function (): void {
     House::open();
-    House::publish(House::rule('open', ['all' => []], [
-        'pool' => ['kind' => 'skill', 'skill' => 'brass', 'level' => 2],
-        'method' => ['kind' => 'open'],
-    ]));
+    House::publish(
+        House::rule(
+            'open',
+            ['all' => []],
+            [
+                'pool' => ['kind' => 'skill', 'skill' => 'brass', 'level' => 2],
+                'method' => ['kind' => 'open'],
+            ],
+        ),
+    );
     $task = House::arrive();
-    expect($task->assignee_id)->toBeNull()
-        ->and($task->claimants->pluck('slug')->sort()->values()->all())->toBe(['ayumi', 'femi'])
-        ->and(Handoff::query()->count())->toBe(0);
+    expect($task->assignee_id)
+        ->toBeNull()
+        ->and($task->claimants->pluck('slug')->sort()->values()->all())
+        ->toBe(['ayumi', 'femi'])
+        ->and(Handoff::query()->count())
+        ->toBe(0);
 });
 
 it('leaves a task unplaced without a rulebook, and says so', function (): void {
     House::open();
     $task = House::arrive();
     $decision = Decision::query()->where('task_id', $task->id)->sole();
-    expect($task->assignee_id)->toBeNull()
-        ->and($decision->outcome)->toBe(Outcome::Unplaced)
-        ->and($decision->rulebook_version_id)->toBeNull();
+    expect($task->assignee_id)
+        ->toBeNull()
+        ->and($decision->outcome)
+        ->toBe(Outcome::Unplaced)
+        ->and($decision->rulebook_version_id)
+        ->toBeNull();
 });
 
 it('counts the open work of the tables against a limit', function (): void {
@@ -106,9 +156,18 @@ it('counts the open work of the tables against a limit', function (): void {
 it('leaves nothing behind when something fails at the last step', function (): void {
     House::open();
     House::publish(House::roundRule());
-    DB::listen(static fn(QueryExecuted $query) => str_contains($query->sql, 'insert into `handoffs`') ? throw new RuntimeException('The disk is full.') : null);
+    DB::listen(
+        static fn(QueryExecuted $query) => str_contains($query->sql, 'insert into `handoffs`')
+            ? throw new RuntimeException('The disk is full.')
+            : null,
+    );
     expect(static fn() => House::arrive())->toThrow(RuntimeException::class, 'disk');
-    expect([Task::query()->count(), Decision::query()->count(), Handoff::query()->count(), DB::table('rotation_seats')->count()])->toBe([0, 0, 0, 0]);
+    expect([
+        Task::query()->count(),
+        Decision::query()->count(),
+        Handoff::query()->count(),
+        DB::table('rotation_seats')->count(),
+    ])->toBe([0, 0, 0, 0]);
 });
 
 it('keeps the handoff log append-only, against whoever asks', function (string $statement): void {
@@ -138,7 +197,11 @@ it('asks no more of the database for a house with much open work', function (): 
 
 it('asks the database for each thing once', function (): void {
     House::open();
-    House::publish(array_replace_recursive(House::roundRule(), ['give' => ['limits' => [['kind' => 'open_tasks_at_most', 'tasks' => 6]]]]));
+    House::publish(
+        array_replace_recursive(House::roundRule(), [
+            'give' => ['limits' => [['kind' => 'open_tasks_at_most', 'tasks' => 6]]],
+        ]),
+    );
     $repair = Node::root(['title' => 'Trumpet', 'kind' => 'bench-repair', 'customer' => 'holms-school']);
     app(TakeInTask::class)($repair, TaskSource::Api, null);
 
@@ -150,12 +213,23 @@ it('asks the database for each thing once', function (): void {
     $queries = array_column(DB::getQueryLog(), 'query');
     preg_match_all('/(?:from|insert into|update) `(\w+)`/', implode('; ', $queries), $found);
     // The lock, the work and the rotation with its seats; then what is written.
-    expect($found[1])->toBe(['houses', 'tasks', 'rotations', 'tasks', 'decisions', 'handoffs', 'rotation_seats', 'recorded_events'])
-        ->and($queries[0])->toContain('for update');
+    expect($found[1])
+        ->toBe(['houses', 'tasks', 'rotations', 'tasks', 'decisions', 'handoffs', 'rotation_seats', 'recorded_events'])
+        ->and($queries[0])
+        ->toContain('for update');
 });
 
 it('keeps ids as bytes, in every table', function (): void {
-    $columns = DB::table('information_schema.columns')->whereRaw('table_schema = DATABASE()')->where('column_type', 'char(26)');
-    expect((clone $columns)->count())->toBeGreaterThan(50)
-        ->and((clone $columns)->where('collation_name', '<>', 'ascii_bin')->get(['table_name', 'column_name'])->all())->toBe([]);
+    $columns = DB::table('information_schema.columns')
+        ->whereRaw('table_schema = DATABASE()')
+        ->where('column_type', 'char(26)');
+    expect((clone $columns)->count())
+        ->toBeGreaterThan(50)
+        ->and(
+            (clone $columns)
+                ->where('collation_name', '<>', 'ascii_bin')
+                ->get(['table_name', 'column_name'])
+                ->all(),
+        )
+        ->toBe([]);
 });

@@ -38,8 +38,11 @@ function routesWithoutTask(): array
     $found = [];
     /** @var Route $route */
     foreach (app('router')->getRoutes()->getRoutes() as $route) {
-        if (! str_contains($route->uri(), 'tasks/{task}') && ! str_starts_with($route->uri(), 'api/')) {
-            $found[] = $route->methods()[0].' '.str_replace(['?}', 'calendar/{secret}'], ['}', 'calendar/{feed}'], $route->uri());
+        if (!str_contains($route->uri(), 'tasks/{task}') && !str_starts_with($route->uri(), 'api/')) {
+            $found[] =
+                $route->methods()[0] .
+                ' ' .
+                str_replace(['?}', 'calendar/{secret}'], ['}', 'calendar/{feed}'], $route->uri());
         }
     }
     sort($found);
@@ -57,12 +60,20 @@ function isLetIn(mixed $test, string $who, string $route, array $sent): bool
     if ($who !== 'guest') {
         $test->actingAs($test->users[$who]);
     }
-    $answer = $test->call($method, '/'.ltrim(strtr($path, $test->values), '/'), $sent, [], [], ['HTTP_ACCEPT' => 'application/json']);
+    $answer = $test->call(
+        $method,
+        '/' . ltrim(strtr($path, $test->values), '/'),
+        $sent,
+        [],
+        [],
+        ['HTTP_ACCEPT' => 'application/json'],
+    );
     expect($answer->getStatusCode())->toBeLessThan(500, "{$who}, {$route}: {$answer->getStatusCode()}");
     // Whoever is signed in is sent in at the door.
-    $isInAlready = $who !== 'guest' && in_array($route, ['GET sign-in', 'POST sign-in'], true) && $answer->isRedirect(url('/'));
+    $isInAlready =
+        $who !== 'guest' && in_array($route, ['GET sign-in', 'POST sign-in'], true) && $answer->isRedirect(url('/'));
 
-    return ! in_array($answer->getStatusCode(), REFUSED, true) && ! $isInAlready;
+    return !in_array($answer->getStatusCode(), REFUSED, true) && !$isInAlready;
 }
 
 beforeEach(function (): void {
@@ -70,20 +81,61 @@ beforeEach(function (): void {
     House::open();
     House::publish(House::roundRule());
     Http::fake(['*' => Http::response("BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:-//X//EN\r\nEND:VCALENDAR\r\n")]);
-    $absence = Absence::query()->create(['slug' => 'a', 'person_id' => House::person('callum')->id, 'first_day' => '2026-03-09', 'last_day' => '2026-03-13', 'status' => AbsenceStatus::Asked]);
-    $event = StandInEvent::query()->create(['name' => 'Callum Rees', 'first_day' => '2026-03-09', 'last_day' => '2026-03-10']);
+    $absence = Absence::query()->create([
+        'slug' => 'a',
+        'person_id' => House::person('callum')->id,
+        'first_day' => '2026-03-09',
+        'last_day' => '2026-03-13',
+        'status' => AbsenceStatus::Asked,
+    ]);
+    $event = StandInEvent::query()->create([
+        'name' => 'Callum Rees',
+        'first_day' => '2026-03-09',
+        'last_day' => '2026-03-10',
+    ]);
     $secret = str_repeat('a', 48);
-    Invitation::query()->create(['user_id' => House::user('femi')->id, 'token' => Invitation::digest($secret), 'expires_at' => now()->addDay()]);
+    Invitation::query()->create([
+        'user_id' => House::user('femi')->id,
+        'token' => Invitation::digest($secret),
+        'expires_at' => now()->addDay(),
+    ]);
     $task = House::arrive();
-    CustomerLink::query()->create(['task_id' => $task->id, 'secret' => CustomerLink::digest($secret), 'made_at' => now()]);
-    $cut = ChainCut::query()->create(['task_id' => $task->id, 'reason' => CutReason::Circle, 'rules' => [], 'at' => now()]);
-    $notice = Notice::query()->create(['person_id' => House::person('callum')->id, 'task_id' => $task->id, 'kind' => NoticeKind::cases()[0], 'at' => now()]);
+    CustomerLink::query()->create([
+        'task_id' => $task->id,
+        'secret' => CustomerLink::digest($secret),
+        'made_at' => now(),
+    ]);
+    $cut = ChainCut::query()->create([
+        'task_id' => $task->id,
+        'reason' => CutReason::Circle,
+        'rules' => [],
+        'at' => now(),
+    ]);
+    $notice = Notice::query()->create([
+        'person_id' => House::person('callum')->id,
+        'task_id' => $task->id,
+        'kind' => NoticeKind::cases()[0],
+        'at' => now(),
+    ]);
     $this->values = [
-        '{absence}' => $absence->id, '{event}' => $event->id, '{person}' => 'callum', '{place}' => 'the-holms', '{list}' => 'teams', '{slug}' => 'brass-bench',
-        '{secret}' => $secret, '{feed}' => str_repeat('f', 48), '{session}' => hash('sha256', 'x'), '{user}' => House::user('femi')->id, '{until}' => $notice->id,
-        '{token}' => (string) House::user('femi')->createToken('t', [])->accessToken->getKey(), '{cut}' => $cut->id, '{customer}' => Customer::query()->sole()->id,
-        '{field}' => CustomField::query()->where('path', 'task.value')->sole()->id, '{kind}' => TaskKind::query()->where('slug', 'quote')->sole()->id,
-        '{checklist}' => Checklist::query()->sole()->id, '{version}' => RulebookVersion::query()->published()->sole()->id,
+        '{absence}' => $absence->id,
+        '{event}' => $event->id,
+        '{person}' => 'callum',
+        '{place}' => 'the-holms',
+        '{list}' => 'teams',
+        '{slug}' => 'brass-bench',
+        '{secret}' => $secret,
+        '{feed}' => str_repeat('f', 48),
+        '{session}' => hash('sha256', 'x'),
+        '{user}' => House::user('femi')->id,
+        '{until}' => $notice->id,
+        '{token}' => (string) House::user('femi')->createToken('t', [])->accessToken->getKey(),
+        '{cut}' => $cut->id,
+        '{customer}' => Customer::query()->sole()->id,
+        '{field}' => CustomField::query()->where('path', 'task.value')->sole()->id,
+        '{kind}' => TaskKind::query()->where('slug', 'quote')->sole()->id,
+        '{checklist}' => Checklist::query()->sole()->id,
+        '{version}' => RulebookVersion::query()->published()->sole()->id,
     ];
     House::user('tobias')->syncRoles([Role::Reviewer->value]);
     $this->users = [
@@ -111,13 +163,38 @@ it('lets in whom it is for, and nobody else', function (): void {
             DB::rollBack();
         }
     }
-    expect(array_map(static fn(array $in): array => array_values(array_filter($in)), $found))->toBe(array_map(static fn(array $entry): array => $entry[0], LetsIn::table()));
+    expect(array_map(static fn(array $in): array => array_values(array_filter($in)), $found))->toBe(
+        array_map(static fn(array $entry): array => $entry[0], LetsIn::table()),
+    );
 });
 
 it('changes nothing for whom it does not let in', function (): void {
-    $rows = static fn(): array => array_map(static fn(string $table): array => DB::table($table)->orderBy('id')->get()->map(static fn(object $row): array => (array) $row)->all(), [
-        'people', 'teams', 'places', 'absences', 'houses', 'stand_in_events', 'calendar_feeds', 'users', 'invitations', 'personal_access_tokens', 'customers', 'task_kinds', 'fields', 'checklists', 'rulebook_versions', 'tasks', 'chain_cuts',
-    ]);
+    $rows = static fn(): array => array_map(
+        static fn(string $table): array => DB::table($table)
+            ->orderBy('id')
+            ->get()
+            ->map(static fn(object $row): array => (array) $row)
+            ->all(),
+        [
+            'people',
+            'teams',
+            'places',
+            'absences',
+            'houses',
+            'stand_in_events',
+            'calendar_feeds',
+            'users',
+            'invitations',
+            'personal_access_tokens',
+            'customers',
+            'task_kinds',
+            'fields',
+            'checklists',
+            'rulebook_versions',
+            'tasks',
+            'chain_cuts',
+        ],
+    );
     $before = $rows();
     foreach (LetsIn::table() as $route => [$in, $sent]) {
         foreach (array_diff(LetsIn::SIGNED_IN, $in) as $who) {
@@ -127,12 +204,20 @@ it('changes nothing for whom it does not let in', function (): void {
     expect($rows())->toBe($before);
 });
 
-it('shows a draft to those who write rules, wherever there is one', function (string $who, int $status, bool $shown): void {
-    app(SaveDraft::class)([['name' => 'Unheard-of'] + House::roundRule()], LockedDraft::revision(), Actor::user(House::user('hanneke')));
+it('shows a draft to those who write rules, wherever there is one', function (
+    string $who,
+    int $status,
+    bool $shown,
+): void {
+    app(SaveDraft::class)(
+        [['name' => 'Unheard-of'] + House::roundRule()],
+        LockedDraft::revision(),
+        Actor::user(House::user('hanneke')),
+    );
     $draft = RulebookVersion::query()->draft()->sole();
     $this->actingAs($this->users[$who]);
     $this->getJson("/rulebook/versions/{$draft->id}")->assertStatus($status);
     $this->getJson("/rulebook/export?version={$draft->id}")->assertStatus($status);
-    $this->getJson('/rulebook/coverage?revision='.LockedDraft::revision())->assertStatus($status);
+    $this->getJson('/rulebook/coverage?revision=' . LockedDraft::revision())->assertStatus($status);
     expect(str_contains((string) $this->get('/rulebook')->assertOk()->getContent(), 'Unheard-of'))->toBe($shown);
 })->with([['member', 403, false], ['reviewer', 403, false], ['lead', 200, true], ['administrator', 200, true]]);

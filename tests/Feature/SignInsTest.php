@@ -19,51 +19,97 @@ beforeEach(function (): void {
     Clock::set('2026-03-02T10:00:00Z');
     House::open();
     House::publish(House::roundRule());
-    $this->administrator = UserFactory::new()->who(Role::Administrator)->create(['name' => 'Administrator']);
+    $this->administrator = UserFactory::new()
+        ->who(Role::Administrator)
+        ->create(['name' => 'Administrator']);
     $this->actingAs($this->administrator);
 });
 
-it('makes a sign-in for somebody of the house, who chooses the password by a link that is told once', function (): void {
-    House::user('femi')->delete();
-    $link = $this->postJson('/sign-ins', ['person' => 'femi', 'email' => ' Femi@Alderquill.example', 'role' => 'reviewer'])->assertCreated()->assertHeader('Cache-Control', 'no-store, private')->json('secret');
-    $made = House::user('femi');
-    expect($made->person?->slug)->toBe('femi')->and($made->name)->toBe('Femi Adeyinka')->and($made->getRoleNames()->all())->toBe(['reviewer'])
-        ->and(json_encode(DB::table('invitations')->get()).json_encode(Activity::query()->get()))->not->toContain(basename($link));
-    app('auth')->forgetGuards();
-    $this->post($link, ['password' => 'a heron on the quay', 'again' => 'a heron on the quay'])->assertRedirect('/');
-    $this->assertAuthenticatedAs($made);
-});
+it(
+    'makes a sign-in for somebody of the house, who chooses the password by a link that is told once',
+    function (): void {
+        House::user('femi')->delete();
+        $link = $this->postJson('/sign-ins', [
+            'person' => 'femi',
+            'email' => ' Femi@Alderquill.example',
+            'role' => 'reviewer',
+        ])
+            ->assertCreated()
+            ->assertHeader('Cache-Control', 'no-store, private')
+            ->json('secret');
+        $made = House::user('femi');
+        expect($made->person?->slug)
+            ->toBe('femi')
+            ->and($made->name)
+            ->toBe('Femi Adeyinka')
+            ->and($made->getRoleNames()->all())
+            ->toBe(['reviewer'])
+            ->and(json_encode(DB::table('invitations')->get()) . json_encode(Activity::query()->get()))
+            ->not->toContain(basename($link));
+        app('auth')->forgetGuards();
+        $this->post($link, ['password' => 'a heron on the quay', 'again' => 'a heron on the quay'])->assertRedirect(
+            '/',
+        );
+        $this->assertAuthenticatedAs($made);
+    },
+);
 
 it('refuses what is no sign-in', function (array $sent, string $field): void {
     $before = User::query()->count();
-    $this->postJson('/sign-ins', $sent)->assertStatus(422)->assertJsonPath('errors.0.pointer', "/{$field}");
+    $this->postJson('/sign-ins', $sent)
+        ->assertStatus(422)
+        ->assertJsonPath('errors.0.pointer', "/{$field}");
     expect(User::query()->count())->toBe($before);
 })->with([
-    'somebody who has one' => [['person' => 'ayumi', 'email' => 'new@alderquill.example', 'role' => 'member'], 'person'],
-    'nobody of that name' => [['person' => 'nobody', 'email' => 'new@alderquill.example', 'role' => 'member'], 'person'],
-    'an address that is taken, spelled otherwise' => [['name' => 'X', 'email' => 'AYUMI@alderquill.example', 'role' => 'member'], 'email'],
+    'somebody who has one' => [
+        ['person' => 'ayumi', 'email' => 'new@alderquill.example', 'role' => 'member'],
+        'person',
+    ],
+    'nobody of that name' => [
+        ['person' => 'nobody', 'email' => 'new@alderquill.example', 'role' => 'member'],
+        'person',
+    ],
+    'an address that is taken, spelled otherwise' => [
+        ['name' => 'X', 'email' => 'AYUMI@alderquill.example', 'role' => 'member'],
+        'email',
+    ],
     'no address' => [['name' => 'X', 'email' => 'somewhere', 'role' => 'member'], 'email'],
     'no name' => [['email' => 'new@alderquill.example', 'role' => 'member'], 'name'],
     'no such role' => [['name' => 'X', 'email' => 'new@alderquill.example', 'role' => 'owner'], 'role'],
 ]);
 
-it('ends a sign-in with its sessions, its tokens and its links, and takes it up again by a new link', function (): void {
-    $femi = House::user('femi');
-    $old = $this->postJson("/sign-ins/{$femi->id}/invite")->json('secret');
-    $token = $femi->createToken('t', ['tasks:read'])->plainTextToken;
-    DB::table('sessions')->insert(['id' => 'theirs', 'user_id' => $femi->id, 'payload' => '', 'last_activity' => 0]);
-    $this->post("/sign-ins/{$femi->id}/end")->assertSessionHas('done', 'The sign-in of Femi Adeyinka has ended.');
-    expect(OpenSession::query()->count())->toBe(0)->and(AccessToken::query()->count())->toBe(0)->and($femi->refresh()->ended_at?->toIso8601ZuluString())->toBe('2026-03-02T10:00:00Z');
-    app('auth')->forgetGuards();
-    $this->post($old, ['password' => 'a heron on the quay', 'again' => 'a heron on the quay'])->assertNotFound();
-    $this->getJson('/api/v1/tasks/x', ['Authorization' => "Bearer {$token}"])->assertUnauthorized();
+it(
+    'ends a sign-in with its sessions, its tokens and its links, and takes it up again by a new link',
+    function (): void {
+        $femi = House::user('femi');
+        $old = $this->postJson("/sign-ins/{$femi->id}/invite")->json('secret');
+        $token = $femi->createToken('t', ['tasks:read'])->plainTextToken;
+        DB::table('sessions')->insert([
+            'id' => 'theirs',
+            'user_id' => $femi->id,
+            'payload' => '',
+            'last_activity' => 0,
+        ]);
+        $this->post("/sign-ins/{$femi->id}/end")->assertSessionHas('done', 'The sign-in of Femi Adeyinka has ended.');
+        expect(OpenSession::query()->count())
+            ->toBe(0)
+            ->and(AccessToken::query()->count())
+            ->toBe(0)
+            ->and($femi->refresh()->ended_at?->toIso8601ZuluString())
+            ->toBe('2026-03-02T10:00:00Z');
+        app('auth')->forgetGuards();
+        $this->post($old, ['password' => 'a heron on the quay', 'again' => 'a heron on the quay'])->assertNotFound();
+        $this->getJson('/api/v1/tasks/x', ['Authorization' => "Bearer {$token}"])->assertUnauthorized();
 
-    $new = $this->actingAs($this->administrator)->postJson("/sign-ins/{$femi->id}/invite")->json('secret');
-    expect($femi->refresh()->maySignIn())->toBeFalse();
-    app('auth')->forgetGuards();
-    $this->post($new, ['password' => 'a heron on the quay', 'again' => 'a heron on the quay'])->assertRedirect('/');
-    expect($femi->refresh()->maySignIn())->toBeTrue();
-});
+        $new = $this->actingAs($this->administrator)
+            ->postJson("/sign-ins/{$femi->id}/invite")
+            ->json('secret');
+        expect($femi->refresh()->maySignIn())->toBeFalse();
+        app('auth')->forgetGuards();
+        $this->post($new, ['password' => 'a heron on the quay', 'again' => 'a heron on the quay'])->assertRedirect('/');
+        expect($femi->refresh()->maySignIn())->toBeTrue();
+    },
+);
 
 it('lets nobody end their own', function (): void {
     $this->post("/sign-ins/{$this->administrator->id}/end")->assertForbidden();
@@ -73,7 +119,12 @@ it('lets nobody end their own', function (): void {
 
 it('signs somebody out everywhere', function (): void {
     foreach (['one' => 'femi', 'two' => 'femi', 'three' => 'ayumi'] as $id => $who) {
-        DB::table('sessions')->insert(['id' => $id, 'user_id' => House::user($who)->id, 'payload' => '', 'last_activity' => 0]);
+        DB::table('sessions')->insert([
+            'id' => $id,
+            'user_id' => House::user($who)->id,
+            'payload' => '',
+            'last_activity' => 0,
+        ]);
     }
     $femi = House::user('femi');
     $this->post("/sign-ins/{$femi->id}/sign-out")->assertSessionHas('done', 'Signed out at 2 places.');
@@ -83,26 +134,57 @@ it('signs somebody out everywhere', function (): void {
 it('makes a token that does what it says until its last day, and takes it back', function (): void {
     $task = House::arrive();
     $owner = House::user('hanneke');
-    $token = $this->postJson('/tokens', ['user' => $owner->id, 'name' => 'Web shop', 'abilities' => ['tasks:read'], 'until' => '2026-03-04'])->assertCreated()->json('secret');
+    $token = $this->postJson('/tokens', [
+        'user' => $owner->id,
+        'name' => 'Web shop',
+        'abilities' => ['tasks:read'],
+        'until' => '2026-03-04',
+    ])
+        ->assertCreated()
+        ->json('secret');
     $ask = function (string $at) use ($token, $task): int {
         Clock::set($at);
         app('auth')->forgetGuards();
 
         return $this->getJson("/api/v1/tasks/{$task->id}", ['Authorization' => "Bearer {$token}"])->getStatusCode();
     };
-    expect($ask('2026-03-04T23:59:58Z'))->toBe(200)->and($ask('2026-03-05T00:00:01Z'))->toBe(401)->and($ask('2026-03-03T00:00:00Z'))->toBe(200);
-    $this->actingAs($this->administrator)->delete('/tokens/'.AccessToken::query()->sole()->id)->assertSessionHas('done', 'The token Web shop is revoked.');
-    expect($ask('2026-03-03T00:00:00Z'))->toBe(401)
-        ->and(Activity::query()->where('log_name', 'sign-in')->orderBy('id')->pluck('event')->all())->toBe(['token_made', 'token_revoked']);
+    expect($ask('2026-03-04T23:59:58Z'))
+        ->toBe(200)
+        ->and($ask('2026-03-05T00:00:01Z'))
+        ->toBe(401)
+        ->and($ask('2026-03-03T00:00:00Z'))
+        ->toBe(200);
+    $this->actingAs($this->administrator)
+        ->delete('/tokens/' . AccessToken::query()->sole()->id)
+        ->assertSessionHas('done', 'The token Web shop is revoked.');
+    expect($ask('2026-03-03T00:00:00Z'))
+        ->toBe(401)
+        ->and(Activity::query()->where('log_name', 'sign-in')->orderBy('id')->pluck('event')->all())
+        ->toBe(['token_made', 'token_revoked']);
 });
 
 it('refuses a token that nobody should have', function (array $sent, string $field): void {
-    $this->postJson('/tokens', $sent + ['user' => House::user('hanneke')->id, 'name' => 'Shop', 'abilities' => ['tasks:read'], 'until' => '2026-06-01'])->assertStatus(422)->assertJsonPath('errors.0.pointer', "/{$field}");
+    $this->postJson(
+        '/tokens',
+        $sent + [
+            'user' => House::user('hanneke')->id,
+            'name' => 'Shop',
+            'abilities' => ['tasks:read'],
+            'until' => '2026-06-01',
+        ],
+    )
+        ->assertStatus(422)
+        ->assertJsonPath('errors.0.pointer', "/{$field}");
     expect(AccessToken::query()->count())->toBe(0);
 })->with([
-    [['abilities' => ['*']], 'abilities/0'], [['abilities' => []], 'abilities'], [['abilities' => ['tasks:read', 'tasks:read']], 'abilities/0'],
-    [['until' => '2026-03-02'], 'until'], [['until' => '2031-01-01'], 'until'], [['until' => 'never'], 'until'],
-    [['user' => 'nobody'], 'user'], [['name' => ''], 'name'],
+    [['abilities' => ['*']], 'abilities/0'],
+    [['abilities' => []], 'abilities'],
+    [['abilities' => ['tasks:read', 'tasks:read']], 'abilities/0'],
+    [['until' => '2026-03-02'], 'until'],
+    [['until' => '2031-01-01'], 'until'],
+    [['until' => 'never'], 'until'],
+    [['user' => 'nobody'], 'user'],
+    [['name' => ''], 'name'],
 ]);
 
 it('tells the page what there is, in as many queries for many as for few', function (): void {
@@ -114,38 +196,79 @@ it('tells the page what there is, in as many queries for many as for few', funct
         return [$props, count(DB::getQueryLog())];
     };
     House::user('ayumi')->createToken('t', ['tasks:read'], now()->addDay());
-    $this->postJson('/sign-ins/'.House::user('callum')->id.'/invite');
+    $this->postJson('/sign-ins/' . House::user('callum')->id . '/invite');
     House::user('tobias')->update(['ended_at' => now()]);
     House::person('femi')->update(['active' => false]);
     $page();
     DB::enableQueryLog();
     [$props, $few] = $page();
-    expect(array_column($props['signIns'], 'state', 'name'))->toBe([
-        'Administrator' => 'open', 'Ayumi Kato' => 'open', 'Callum Rees' => 'invited', 'Femi Adeyinka' => 'gone', 'Hanneke de Wit' => 'open', 'Tobias Lindqvist' => 'ended',
-    ])->and(PropTypes::check('sign-ins', [['SignInsPage', 'SignInsPageProps', $props]]))->toBe('');
+    expect(array_column($props['signIns'], 'state', 'name'))
+        ->toBe([
+            'Administrator' => 'open',
+            'Ayumi Kato' => 'open',
+            'Callum Rees' => 'invited',
+            'Femi Adeyinka' => 'gone',
+            'Hanneke de Wit' => 'open',
+            'Tobias Lindqvist' => 'ended',
+        ])
+        ->and(PropTypes::check('sign-ins', [['SignInsPage', 'SignInsPageProps', $props]]))
+        ->toBe('');
     foreach (range(1, 30) as $number) {
-        UserFactory::new()->who(Role::Member)->create()->createToken("t{$number}", ['tasks:read']);
+        UserFactory::new()
+            ->who(Role::Member)
+            ->create()
+            ->createToken("t{$number}", ['tasks:read']);
     }
     expect($page()[1])->toBe($few);
 });
 
 it('makes, lists and takes back tokens, and invites, on the command line', function (): void {
-    expect(Artisan::call('baton:token', ['email' => 'Hanneke@alderquill.example', 'name' => 'Shop', '--may' => ['tasks:read', 'tasks:create'], '--until' => '2026-06-30']))->toBe(0);
+    expect(
+        Artisan::call('baton:token', [
+            'email' => 'Hanneke@alderquill.example',
+            'name' => 'Shop',
+            '--may' => ['tasks:read', 'tasks:create'],
+            '--until' => '2026-06-30',
+        ]),
+    )->toBe(0);
     $token = AccessToken::query()->sole();
-    expect($token->only(['name', 'abilities']))->toBe(['name' => 'Shop', 'abilities' => ['tasks:read', 'tasks:create']])->and($token->expires_at?->toIso8601ZuluString())->toBe('2026-06-30T23:59:59Z')
-        ->and(Artisan::call('baton:tokens'))->toBe(0)->and(Artisan::output())->toContain('Shop', 'hanneke@alderquill.example', 'tasks:read tasks:create', '2026-06-30')
-        ->and(Artisan::call('baton:tokens', ['--revoke' => $token->id]))->toBe(0)->and(AccessToken::query()->count())->toBe(0)
-        ->and(Artisan::call('baton:tokens', ['--revoke' => $token->id]))->toBe(2);
+    expect($token->only(['name', 'abilities']))
+        ->toBe(['name' => 'Shop', 'abilities' => ['tasks:read', 'tasks:create']])
+        ->and($token->expires_at?->toIso8601ZuluString())
+        ->toBe('2026-06-30T23:59:59Z')
+        ->and(Artisan::call('baton:tokens'))
+        ->toBe(0)
+        ->and(Artisan::output())
+        ->toContain('Shop', 'hanneke@alderquill.example', 'tasks:read tasks:create', '2026-06-30')
+        ->and(Artisan::call('baton:tokens', ['--revoke' => $token->id]))
+        ->toBe(0)
+        ->and(AccessToken::query()->count())
+        ->toBe(0)
+        ->and(Artisan::call('baton:tokens', ['--revoke' => $token->id]))
+        ->toBe(2);
 
-    expect(Artisan::call('baton:invite', ['email' => 'first@alderquill.example']))->toBe(2)
-        ->and(Artisan::call('baton:invite', ['email' => 'first@alderquill.example', '--name' => 'First']))->toBe(0);
+    expect(Artisan::call('baton:invite', ['email' => 'first@alderquill.example']))
+        ->toBe(2)
+        ->and(Artisan::call('baton:invite', ['email' => 'first@alderquill.example', '--name' => 'First']))
+        ->toBe(0);
     $link = trim(Artisan::output());
     app('auth')->forgetGuards();
     $this->post($link, ['password' => 'a heron on the quay', 'again' => 'a heron on the quay'])->assertRedirect('/');
     $first = User::query()->where('email', 'first@alderquill.example')->sole();
-    expect($first->hasRole('administrator'))->toBeTrue()->and(Hash::check('a heron on the quay', $first->password))->toBeTrue();
+    expect($first->hasRole('administrator'))
+        ->toBeTrue()
+        ->and(Hash::check('a heron on the quay', $first->password))
+        ->toBeTrue();
 });
 
 it('refuses on the command line what is no token', function (array $given): void {
-    expect(Artisan::call('baton:token', $given + ['email' => 'hanneke@alderquill.example', 'name' => 'Shop']))->toBe(2)->and(AccessToken::query()->count())->toBe(0);
-})->with([[['email' => 'nobody@alderquill.example']], [['--may' => ['*']]], [['--until' => '2026-03-01']], [['--until' => 'soon']]]);
+    expect(Artisan::call('baton:token', $given + ['email' => 'hanneke@alderquill.example', 'name' => 'Shop']))
+        ->toBe(2)
+        ->and(AccessToken::query()->count())
+        ->toBe(0);
+})->with([
+    [['email' => 'nobody@alderquill.example']],
+    [['--may' => ['*']]],
+    [['--until' => '2026-03-01']],
+    [['--until' => 'soon']],
+]);

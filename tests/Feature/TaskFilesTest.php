@@ -13,7 +13,12 @@ use Tests\Support\House;
 beforeEach(function (): void {
     Storage::fake(AttachFile::DISK);
     House::open();
-    House::publish(House::roundRule(), ['id' => 'file', 'name' => 'File', 'when' => [['kind' => 'file_added', 'by' => 'holder']], 'then' => [['kind' => 'tag', 'tag' => 'pictured']]]);
+    House::publish(House::roundRule(), [
+        'id' => 'file',
+        'name' => 'File',
+        'when' => [['kind' => 'file_added', 'by' => 'holder']],
+        'then' => [['kind' => 'tag', 'tag' => 'pictured']],
+    ]);
     $this->task = House::arrive();
 });
 
@@ -30,28 +35,51 @@ const PNG = 'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwA
 
 it('is attached, kept under a name of its own, and given back so that nothing in it runs', function (): void {
     $file = onDisk('valve.png', (string) base64_decode(PNG, true));
-    $this->actingAs(House::user('ayumi'))->post("/tasks/{$this->task->id}/files", ['file' => $file])->assertSessionHasNoErrors();
+    $this->actingAs(House::user('ayumi'))
+        ->post("/tasks/{$this->task->id}/files", ['file' => $file])
+        ->assertSessionHasNoErrors();
     $row = TaskFile::query()->sole();
     Storage::disk(AttachFile::DISK)->assertExists($row->path);
     $answer = $this->get("/tasks/{$this->task->id}/files/{$row->id}")->assertOk();
-    expect([$row->name, $row->type, $this->task->refresh()->files_count, $this->task->tags])->toBe(['valve.png', 'image/png', 1, ['pictured']])
-        ->and(basename($row->path))->not->toContain('valve')
-        ->and($answer->headers->get('Content-Disposition'))->toBe('attachment; filename=valve.png')
-        ->and($answer->headers->get('Content-Type'))->toBe('application/octet-stream')
-        ->and($answer->headers->get('X-Content-Type-Options'))->toBe('nosniff')
-        ->and($answer->headers->get('Content-Security-Policy'))->toContain('sandbox')
-        ->and(TaskChange::query()->where('occasion', 'attached')->sole()->reason)->toBe('valve.png');
+    expect([$row->name, $row->type, $this->task->refresh()->files_count, $this->task->tags])
+        ->toBe(['valve.png', 'image/png', 1, ['pictured']])
+        ->and(basename($row->path))
+        ->not->toContain('valve')
+        ->and($answer->headers->get('Content-Disposition'))
+        ->toBe('attachment; filename=valve.png')
+        ->and($answer->headers->get('Content-Type'))
+        ->toBe('application/octet-stream')
+        ->and($answer->headers->get('X-Content-Type-Options'))
+        ->toBe('nosniff')
+        ->and($answer->headers->get('Content-Security-Policy'))
+        ->toContain('sandbox')
+        ->and(TaskChange::query()->where('occasion', 'attached')->sole()->reason)
+        ->toBe('valve.png');
     $other = House::arrive();
     $this->get("/tasks/{$other->id}/files/{$row->id}")->assertNotFound();
 });
 
-it('refuses what is not taken, with a clear word, and keeps nothing of it', function (UploadedFile $file, string $said): void {
-    $this->actingAs(House::user('ayumi'))->post("/tasks/{$this->task->id}/files", ['file' => $file])->assertSessionHasErrors('file');
+it('refuses what is not taken, with a clear word, and keeps nothing of it', function (
+    UploadedFile $file,
+    string $said,
+): void {
+    $this->actingAs(House::user('ayumi'))
+        ->post("/tasks/{$this->task->id}/files", ['file' => $file])
+        ->assertSessionHasErrors('file');
     expect(session('errors')->first('file'))->toStartWith($said);
-    expect(TaskFile::query()->count())->toBe(0)->and(Storage::disk(AttachFile::DISK)->allFiles())->toBe([]);
+    expect(TaskFile::query()->count())
+        ->toBe(0)
+        ->and(Storage::disk(AttachFile::DISK)->allFiles())
+        ->toBe([]);
 })->with([
-    'too large' => [fn() => UploadedFile::fake()->create('long.pdf', 11_000, 'application/pdf'), 'A file has at most 10 MB.'],
-    'a page' => [fn() => UploadedFile::fake()->createWithContent('x.html', '<script>alert(1)</script>'), 'Files of this kind'],
+    'too large' => [
+        fn() => UploadedFile::fake()->create('long.pdf', 11_000, 'application/pdf'),
+        'A file has at most 10 MB.',
+    ],
+    'a page' => [
+        fn() => UploadedFile::fake()->createWithContent('x.html', '<script>alert(1)</script>'),
+        'Files of this kind',
+    ],
     'a program in the clothes of a picture' => [fn() => onDisk('x.png', '<?php system("id");'), 'Files of this kind'],
 ]);
 
@@ -65,7 +93,7 @@ it('takes the harm out of names', function (string $given, string $name): void {
     ['...', 'file'],
     ["\xff\xfe.png", 'file.png'],
     ['<b>.png', 'b.png'],
-    [str_repeat('é', 300).'.jpeg', str_repeat('é', 145).'.jpeg'],
+    [str_repeat('é', 300) . '.jpeg', str_repeat('é', 145) . '.jpeg'],
     ['Waldhorn, Ventil 2 (fertig).jpg', 'Waldhorn, Ventil 2 (fertig).jpg'],
 ]);
 
@@ -75,15 +103,22 @@ it('leaves no file where the change fails', function (): void {
             throw new RuntimeException('no');
         }
     });
-    $this->actingAs(House::user('ayumi'))->post("/tasks/{$this->task->id}/files", ['file' => UploadedFile::fake()->createWithContent('a.txt', 'words')])->assertStatus(500);
-    expect(Storage::disk(AttachFile::DISK)->allFiles())->toBe([])->and($this->task->refresh()->files_count)->toBe(0);
+    $this->actingAs(House::user('ayumi'))
+        ->post("/tasks/{$this->task->id}/files", ['file' => UploadedFile::fake()->createWithContent('a.txt', 'words')])
+        ->assertStatus(500);
+    expect(Storage::disk(AttachFile::DISK)->allFiles())
+        ->toBe([])
+        ->and($this->task->refresh()->files_count)
+        ->toBe(0);
 });
 
 it('sweeps away what no task has, a week later', function (): void {
-    $this->actingAs(House::user('ayumi'))->post("/tasks/{$this->task->id}/files", ['file' => onDisk('valve.png', (string) base64_decode(PNG, true))])->assertSessionHasNoErrors();
+    $this->actingAs(House::user('ayumi'))
+        ->post("/tasks/{$this->task->id}/files", ['file' => onDisk('valve.png', (string) base64_decode(PNG, true))])
+        ->assertSessionHasNoErrors();
     $disk = Storage::disk(AttachFile::DISK);
     $kept = TaskFile::query()->sole()->path;
-    $paths = ['left' => dirname($kept).'/LEFT', 'elsewhere' => 'ZZ/LEFT', 'recent' => 'ZZ/RECENT'];
+    $paths = ['left' => dirname($kept) . '/LEFT', 'elsewhere' => 'ZZ/LEFT', 'recent' => 'ZZ/RECENT'];
     foreach ($paths as $path) {
         $disk->put($path, 'x');
     }

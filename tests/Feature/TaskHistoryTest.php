@@ -20,14 +20,22 @@ it('gives what happened to a task by pages, nothing twice and nothing left out',
     $this->actingAs(House::user('hanneke'));
     $page = $this->get("/tasks/{$task->id}")->viewData('page')['props']['task'];
     $found = array_filter(array_column($page['history'], 'comment'));
-    expect(count($found))->toBeGreaterThanOrEqual(TaskHistory::MOST)->toBeLessThan(TaskHistory::MOST + 3);
+    expect(count($found))
+        ->toBeGreaterThanOrEqual(TaskHistory::MOST)
+        ->toBeLessThan(TaskHistory::MOST + 3);
     for ($earlier = $page['earlier']; $earlier !== null; $earlier = $next['earlier']) {
-        $next = $this->getJson("/tasks/{$task->id}/history?before={$earlier}")->assertOk()->json();
+        $next = $this->getJson("/tasks/{$task->id}/history?before={$earlier}")
+            ->assertOk()
+            ->json();
         $found = [...array_filter(array_column($next['entries'], 'comment')), ...$found];
     }
-    expect(array_values($found))->toBe(array_map(static fn(int $said): string => "No {$said}", range(1, 2 * TaskHistory::MOST + 7)))
-        ->and($next['entries'][0]['what'])->toBe('arrived');
+    expect(array_values($found))
+        ->toBe(array_map(static fn(int $said): string => "No {$said}", range(1, 2 * TaskHistory::MOST + 7)))
+        ->and($next['entries'][0]['what'])
+        ->toBe('arrived');
     $this->getJson("/tasks/{$task->id}/history?before=long-ago")->assertStatus(422);
     $this->getJson("/tasks/{$task->id}/history")->assertStatus(422);
-    $this->actingAs(House::user('femi'))->getJson("/tasks/{$task->id}/history?before={$page['earlier']}")->assertForbidden();
+    $this->actingAs(House::user('femi'))
+        ->getJson("/tasks/{$task->id}/history?before={$page['earlier']}")
+        ->assertForbidden();
 });

@@ -19,7 +19,15 @@ function stampAfterTick(string $at): string
 
 beforeEach(function (): void {
     $this->travelTo(CarbonImmutable::parse('2026-03-02T08:00:00Z'));
-    House::open([['id' => 'away', 'person' => 'callum', 'from' => '2026-03-02T12:00:00Z', 'to' => '2026-03-02T14:00:00Z', 'status' => 'approved']]);
+    House::open([
+        [
+            'id' => 'away',
+            'person' => 'callum',
+            'from' => '2026-03-02T12:00:00Z',
+            'to' => '2026-03-02T14:00:00Z',
+            'status' => 'approved',
+        ],
+    ]);
 });
 
 it('moves the stamp when an absence begins and when it ends, and not between', function (): void {
@@ -27,31 +35,47 @@ it('moves the stamp when an absence begins and when it ends, and not between', f
     $begins = stampAfterTick('2026-03-02T12:00:00Z');
     $during = stampAfterTick('2026-03-02T13:00:00Z');
     $ends = stampAfterTick('2026-03-02T14:00:30Z');
-    expect($begins)->not->toBe($before)
-        ->and($during)->toBe($begins)
-        ->and($ends)->not->toBe($during)
-        ->and(stampAfterTick('2026-03-02T14:01:00Z'))->toBe($ends);
+    expect($begins)
+        ->not->toBe($before)
+        ->and($during)
+        ->toBe($begins)
+        ->and($ends)
+        ->not->toBe($during)
+        ->and(stampAfterTick('2026-03-02T14:01:00Z'))
+        ->toBe($ends);
 });
 
 it('moves the stamp when an open task becomes late', function (TaskStatus $status, bool $moves): void {
     House::publish(House::roundRule());
     $task = House::arrive();
-    Task::query()->whereKey($task->id)->update(['due_at' => '2026-03-02 09:30:00', 'status' => $status]);
+    Task::query()
+        ->whereKey($task->id)
+        ->update(['due_at' => '2026-03-02 09:30:00', 'status' => $status]);
     $before = stampAfterTick('2026-03-02T09:29:59Z');
     expect(stampAfterTick('2026-03-02T09:30:00Z') !== $before)->toBe($moves);
-})->with([[TaskStatus::New, true], [TaskStatus::Waiting, true], [TaskStatus::Done, false], [TaskStatus::Dropped, false]]);
+})->with([
+    [TaskStatus::New, true],
+    [TaskStatus::Waiting, true],
+    [TaskStatus::Done, false],
+    [TaskStatus::Dropped, false],
+]);
 
 it('makes up for ticks that were missed', function (): void {
     $before = stampAfterTick('2026-03-02T08:01:00Z');
-    expect(stampAfterTick('2026-03-05T08:00:00Z'))->not->toBe($before)
-        ->and(HouseRow::query()->sole()->ticked_at?->toIso8601ZuluString())->toBe('2026-03-05T08:00:00Z');
+    expect(stampAfterTick('2026-03-05T08:00:00Z'))
+        ->not->toBe($before)
+        ->and(HouseRow::query()->sole()->ticked_at?->toIso8601ZuluString())
+        ->toBe('2026-03-05T08:00:00Z');
 });
 
 it('does nothing for a clock that was set back', function (): void {
     $after = stampAfterTick('2026-03-02T15:00:00Z');
-    expect(stampAfterTick('2026-03-02T11:00:00Z'))->toBe($after)
-        ->and(HouseRow::query()->sole()->ticked_at?->toIso8601ZuluString())->toBe('2026-03-02T15:00:00Z')
-        ->and(stampAfterTick('2026-03-02T12:30:00Z'))->toBe($after);
+    expect(stampAfterTick('2026-03-02T11:00:00Z'))
+        ->toBe($after)
+        ->and(HouseRow::query()->sole()->ticked_at?->toIso8601ZuluString())
+        ->toBe('2026-03-02T15:00:00Z')
+        ->and(stampAfterTick('2026-03-02T12:30:00Z'))
+        ->toBe($after);
 });
 
 it('does nothing where there is no house yet', function (): void {

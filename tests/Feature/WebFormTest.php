@@ -18,14 +18,34 @@ it('is open to everybody and says that it is a stand-in', function (): void {
 });
 
 it('sends a request through the same intake as other systems', function (): void {
-    $this->post('/stand-ins/web-form', ['kind' => 'bench-repair', 'title' => 'Trumpet, stuck valve', 'task_family' => 'brass', 'task_value' => '320.50', 'customer' => 'holms-school', 'contact' => 'office@holms.example'])
-        ->assertRedirect('/stand-ins/web-form')->assertSessionHas('number', Task::query()->sole()->number);
+    $this->post('/stand-ins/web-form', [
+        'kind' => 'bench-repair',
+        'title' => 'Trumpet, stuck valve',
+        'task_family' => 'brass',
+        'task_value' => '320.50',
+        'customer' => 'holms-school',
+        'contact' => 'office@holms.example',
+    ])
+        ->assertRedirect('/stand-ins/web-form')
+        ->assertSessionHas('number', Task::query()->sole()->number);
     $task = Task::query()->sole();
-    expect($task->assignee?->slug)->toBe('ayumi')->and($task->source)->toBe(TaskSource::WebForm)->and($task->facts)->toBe(['task.family' => 'brass', 'task.value' => 320.5]);
+    expect($task->assignee?->slug)
+        ->toBe('ayumi')
+        ->and($task->source)
+        ->toBe(TaskSource::WebForm)
+        ->and($task->facts)
+        ->toBe(['task.family' => 'brass', 'task.value' => 320.5]);
 });
 
 it('says what is wrong beside the field and loses nothing', function (): void {
-    $this->from('/stand-ins/web-form')->post('/stand-ins/web-form', ['kind' => 'bench-repair', 'title' => '', 'task_value' => 'a lot', 'task_family' => 'kazoo', 'description' => 'Long story'])
+    $this->from('/stand-ins/web-form')
+        ->post('/stand-ins/web-form', [
+            'kind' => 'bench-repair',
+            'title' => '',
+            'task_value' => 'a lot',
+            'task_family' => 'kazoo',
+            'description' => 'Long story',
+        ])
         ->assertSessionHasErrors(['title', 'task_value', 'task_family']);
     $this->get('/stand-ins/web-form')->assertSee('Long story');
     expect(Task::query()->count())->toBe(0);
@@ -34,25 +54,49 @@ it('says what is wrong beside the field and loses nothing', function (): void {
 it('offers and takes only what the house offers to strangers', function (): void {
     Customer::query()->create(['slug' => 'ada', 'name' => 'Ada at home', 'tier' => 'private']);
     $this->get('/stand-ins/web-form')->assertDontSee('Ada at home');
-    $this->post('/stand-ins/web-form', ['kind' => 'bench-repair', 'title' => 'Trumpet', 'customer' => 'ada'])->assertSessionHasErrors(['customer' => 'Choose one of the list, or none.']);
-    TaskKind::query()->where('slug', 'bench-repair')->update(['form_label' => null]);
-    $this->post('/stand-ins/web-form', ['kind' => 'bench-repair', 'title' => 'Trumpet'])->assertSessionHasErrors(['kind' => 'Choose one of what we offer.']);
+    $this->post('/stand-ins/web-form', [
+        'kind' => 'bench-repair',
+        'title' => 'Trumpet',
+        'customer' => 'ada',
+    ])->assertSessionHasErrors(['customer' => 'Choose one of the list, or none.']);
+    TaskKind::query()
+        ->where('slug', 'bench-repair')
+        ->update(['form_label' => null]);
+    $this->post('/stand-ins/web-form', ['kind' => 'bench-repair', 'title' => 'Trumpet'])->assertSessionHasErrors([
+        'kind' => 'Choose one of what we offer.',
+    ]);
     expect(Task::query()->count())->toBe(0);
-    $this->actingAs(House::user('hanneke'))->putJson('/customers/'.Customer::query()->where('slug', 'ada')->sole()->id, ['set' => [], 'on_form' => true])->assertOk();
+    $this->actingAs(House::user('hanneke'))
+        ->putJson('/customers/' . Customer::query()->where('slug', 'ada')->sole()->id, ['set' => [], 'on_form' => true])
+        ->assertOk();
     $this->get('/stand-ins/web-form')->assertSee('Ada at home');
 });
 
 it('takes no more than a letter', function (array $sent, array $wrong): void {
-    $this->post('/stand-ins/web-form', $sent + ['kind' => 'bench-repair', 'title' => 'Trumpet'])->assertSessionHasErrors($wrong);
+    $this->post(
+        '/stand-ins/web-form',
+        $sent + ['kind' => 'bench-repair', 'title' => 'Trumpet'],
+    )->assertSessionHasErrors($wrong);
     expect(Task::query()->count())->toBe(0);
 })->with([
-    'a long story' => [['description' => str_repeat('ä', 5_001)], ['description' => 'This has at most 5000 characters.']],
+    'a long story' => [
+        ['description' => str_repeat('ä', 5_001)],
+        ['description' => 'This has at most 5000 characters.'],
+    ],
     'a long field' => [['task_value' => str_repeat('1', 201)], ['task_value']],
     'a long title' => [['title' => str_repeat('x', 256)], ['title']],
     'a list' => [['description' => ['a']], ['description']],
 ]);
 
 it('reads nothing of what is too large', function (): void {
-    $this->call('POST', '/stand-ins/web-form', [], [], [], ['CONTENT_TYPE' => 'application/x-www-form-urlencoded', 'CONTENT_LENGTH' => '70000'], 'title='.str_repeat('x', 69_994))->assertStatus(413);
+    $this->call(
+        'POST',
+        '/stand-ins/web-form',
+        [],
+        [],
+        [],
+        ['CONTENT_TYPE' => 'application/x-www-form-urlencoded', 'CONTENT_LENGTH' => '70000'],
+        'title=' . str_repeat('x', 69_994),
+    )->assertStatus(413);
     expect(Task::query()->count())->toBe(0);
 });

@@ -10,35 +10,59 @@ use Illuminate\Support\Facades\DB;
 /** @return array<string, int> tasks held, by person */
 function held(): array
 {
-    return DB::table('tasks')->join('people', 'people.id', '=', 'tasks.assignee_id')->groupBy('slug')->orderBy('slug')
-        ->selectRaw('slug, COUNT(*) AS tasks')->pluck('tasks', 'slug')->map(static fn($count): int => (int) $count)->all();
+    return DB::table('tasks')
+        ->join('people', 'people.id', '=', 'tasks.assignee_id')
+        ->groupBy('slug')
+        ->orderBy('slug')
+        ->selectRaw('slug, COUNT(*) AS tasks')
+        ->pluck('tasks', 'slug')
+        ->map(static fn($count): int => (int) $count)
+        ->all();
 }
 
 /** How many turns the passes say were taken: each is a stride of 10^7, from half a stride. */
 function turnsTaken(): int
 {
-    return (int) DB::table('rotation_seats')->selectRaw('COALESCE(SUM((pass - 5000000) DIV 10000000), 0) AS turns')->value('turns');
+    return (int) DB::table('rotation_seats')
+        ->selectRaw('COALESCE(SUM((pass - 5000000) DIV 10000000), 0) AS turns')
+        ->value('turns');
 }
 
 function everythingFits(): void
 {
     $tasks = Task::query()->count();
-    expect(Decision::query()->count())->toBe($tasks)
-        ->and(Decision::query()->distinct()->count('task_id'))->toBe($tasks)
-        ->and(Handoff::query()->count())->toBe($tasks)
-        ->and(Task::query()->whereNull('assignee_id')->count())->toBe(0)
-        ->and(DB::table('tasks')->join('handoffs', 'handoffs.task_id', '=', 'tasks.id')->whereColumn('handoffs.to_id', '!=', 'tasks.assignee_id')->count())->toBe(0)
-        ->and(turnsTaken())->toBe($tasks);
+    expect(Decision::query()->count())
+        ->toBe($tasks)
+        ->and(Decision::query()->distinct()->count('task_id'))
+        ->toBe($tasks)
+        ->and(Handoff::query()->count())
+        ->toBe($tasks)
+        ->and(Task::query()->whereNull('assignee_id')->count())
+        ->toBe(0)
+        ->and(
+            DB::table('tasks')
+                ->join('handoffs', 'handoffs.task_id', '=', 'tasks.id')
+                ->whereColumn('handoffs.to_id', '!=', 'tasks.assignee_id')
+                ->count(),
+        )
+        ->toBe(0)
+        ->and(turnsTaken())
+        ->toBe($tasks);
 }
 
 it('lets two processes route 500 tasks each through one rotation without taking a turn twice', function (): void {
     $workers = [$this->worker(500), $this->worker(500)];
     foreach ($workers as $worker) {
         $worker->wait();
-        expect($worker->getErrorOutput().$worker->getOutput())->toBe('')->and($worker->getExitCode())->toBe(0);
+        expect($worker->getErrorOutput() . $worker->getOutput())
+            ->toBe('')
+            ->and($worker->getExitCode())
+            ->toBe(0);
     }
-    expect(Task::query()->count())->toBe(1000)
-        ->and(held())->toBe(['ayumi' => 334, 'callum' => 333, 'femi' => 333]);
+    expect(Task::query()->count())
+        ->toBe(1000)
+        ->and(held())
+        ->toBe(['ayumi' => 334, 'callum' => 333, 'femi' => 333]);
     everythingFits();
 });
 
@@ -67,9 +91,14 @@ it('makes one task of each request that two processes send at once under one key
     $numbers = [];
     foreach ($workers as $worker) {
         $worker->wait();
-        expect($worker->getExitCode())->toBe(0, $worker->getErrorOutput().$worker->getOutput());
+        expect($worker->getExitCode())->toBe(0, $worker->getErrorOutput() . $worker->getOutput());
         $numbers[] = array_values(array_filter(explode("\n", $worker->getOutput())));
     }
-    expect($numbers[0])->toHaveCount(40)->and($numbers[1])->toBe($numbers[0])->and(Task::query()->count())->toBe(40);
+    expect($numbers[0])
+        ->toHaveCount(40)
+        ->and($numbers[1])
+        ->toBe($numbers[0])
+        ->and(Task::query()->count())
+        ->toBe(40);
     everythingFits();
 });

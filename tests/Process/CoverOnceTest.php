@@ -18,7 +18,19 @@ use Tests\Support\House;
 /** @return list<int> how often each task went from hand to hand for a cause, each number once */
 function times(HandoffCause $cause): array
 {
-    return array_values(array_unique(array_map(intval(...), Handoff::query()->where('cause', $cause)->selectRaw('COUNT(*) AS times')->groupBy('task_id')->pluck('times')->all())));
+    return array_values(
+        array_unique(
+            array_map(
+                intval(...),
+                Handoff::query()
+                    ->where('cause', $cause)
+                    ->selectRaw('COUNT(*) AS times')
+                    ->groupBy('task_id')
+                    ->pluck('times')
+                    ->all(),
+            ),
+        ),
+    );
 }
 
 it('lets an absence begin and end once, however many clocks tick at a time and are killed', function (): void {
@@ -27,8 +39,12 @@ it('lets an absence begin and end once, however many clocks tick at a time and a
     }
     Task::query()->update(['assignee_id' => House::person('callum')->id]);
     $absence = Absence::query()->create([
-        'slug' => 'away', 'person_id' => House::person('callum')->id, 'status' => AbsenceStatus::Approved, 'held' => HeldPolicy::All,
-        'from' => CarbonImmutable::now()->subMinute(), 'to' => CarbonImmutable::now()->addDays(5), // hours of work are among them on any day
+        'slug' => 'away',
+        'person_id' => House::person('callum')->id,
+        'status' => AbsenceStatus::Approved,
+        'held' => HeldPolicy::All,
+        'from' => CarbonImmutable::now()->subMinute(),
+        'to' => CarbonImmutable::now()->addDays(5), // hours of work are among them on any day
     ]);
     $absence->syncSubstitutes([House::person('femi')->id]);
     HouseRow::query()->increment('roster_revision');
@@ -39,17 +55,32 @@ it('lets an absence begin and end once, however many clocks tick at a time and a
         $killed->stop(0, SIGKILL);
         $clocks = array_map(fn() => $this->launch('artisan', 'baton:tick'), range(1, 4));
         foreach ($clocks as $clock) {
-            expect($clock->wait())->toBe(0, $clock->getOutput().$clock->getErrorOutput());
+            expect($clock->wait())->toBe(0, $clock->getOutput() . $clock->getErrorOutput());
         }
     };
     $ticks();
-    expect(times(HandoffCause::Cover))->toBe([1])->and(Handoff::query()->where('cause', HandoffCause::Cover)->count())->toBe(30)
-        ->and(TaskCover::query()->count())->toBe(30)->and(Notice::query()->where('kind', '<>', NoticeKind::Routed)->count())->toBe(60);
+    expect(times(HandoffCause::Cover))
+        ->toBe([1])
+        ->and(Handoff::query()->where('cause', HandoffCause::Cover)->count())
+        ->toBe(30)
+        ->and(TaskCover::query()->count())
+        ->toBe(30)
+        ->and(Notice::query()->where('kind', '<>', NoticeKind::Routed)->count())
+        ->toBe(60);
     $absence->refresh()->update(['to' => CarbonImmutable::now()->subSecond()]);
     HouseRow::query()->increment('roster_revision');
     $ticks();
     $ticks();
-    expect(times(HandoffCause::HandBack))->toBe([1])->and(Handoff::query()->where('cause', HandoffCause::HandBack)->count())->toBe(30)
-        ->and(times(HandoffCause::Cover))->toBe([1])->and(TaskCover::query()->count())->toBe(0)
-        ->and(Task::query()->where('assignee_id', House::person('callum')->id)->count())->toBe(30)->and(Notice::query()->where('kind', '<>', NoticeKind::Routed)->count())->toBe(120);
+    expect(times(HandoffCause::HandBack))
+        ->toBe([1])
+        ->and(Handoff::query()->where('cause', HandoffCause::HandBack)->count())
+        ->toBe(30)
+        ->and(times(HandoffCause::Cover))
+        ->toBe([1])
+        ->and(TaskCover::query()->count())
+        ->toBe(0)
+        ->and(Task::query()->where('assignee_id', House::person('callum')->id)->count())
+        ->toBe(30)
+        ->and(Notice::query()->where('kind', '<>', NoticeKind::Routed)->count())
+        ->toBe(120);
 });

@@ -22,7 +22,10 @@ function stillDue(): int
     return Task::query()->where('next_moment_at', '<=', CarbonImmutable::now())->count();
 }
 
-/** @return Closure(): bool whether from now on a moment has happened and a task has come in: however slow the machine is, what is killed then has begun */
+/**
+ * @return Closure(): bool whether from now on a moment has happened and a task has come in: however slow the machine
+ *     is, what is killed then has begun
+ */
 function begun(): Closure
 {
     $tasks = static fn(): int => Task::query()->whereNull('made_by_id')->count();
@@ -31,62 +34,113 @@ function begun(): Closure
     return static fn(): bool => ($due === 0 || stillDue() < $due) && $tasks() > $before;
 }
 
-it('does nothing by halves and nothing twice when the clock, the queue and requests are killed 51 times', function (): void {
-    mt_srand(8);
-    $this->travelTo(CarbonImmutable::now()->subDays(9));
-    House::publish(
-        House::roundRule(),
-        ['id' => 'late', 'name' => 'Late', 'when' => [['kind' => 'date_reached', 'field' => 'task.due', 'offset' => '+0 days']], 'if' => ['field' => 'task.kind', 'op' => 'is', 'value' => 'bench-repair'],
-            'then' => [['kind' => 'tag', 'tag' => 'late'], ['kind' => 'create_task', 'task_kind' => 'quote', 'title' => 'Ask about ~task.title~', 'for' => ['kind' => 'people', 'people' => ['tobias']]]]],
-        ['id' => 'said', 'name' => 'Said', 'when' => [['kind' => 'comment_added', 'by' => 'anyone']], 'then' => [['kind' => 'tag', 'tag' => 'talked about']]],
-    );
-    for ($count = 0; $count < 250; ++$count) {
-        House::arrive();
-    }
-    $this->travelBack();
-    expect(stillDue())->toBe(250);
-
-    for ($round = 0; $round < ROUNDS; ++$round) {
-        $begun = begun();
-        $processes = [$this->launch(base_path('tests/Support/busy_ticker.php')), $this->launch('artisan', 'queue:work', '--sleep=0.1'), $this->launch(base_path('tests/Support/busy_worker.php'))];
-        $this->waitUntil($begun);
-        shuffle($processes);
-        foreach ($processes as $process) {
-            usleep(mt_rand(20_000, 400_000));
-            $process->signal(SIGKILL);
+it(
+    'does nothing by halves and nothing twice when the clock, the queue and requests are killed 51 times',
+    function (): void {
+        mt_srand(8);
+        $this->travelTo(CarbonImmutable::now()->subDays(9));
+        House::publish(
+            House::roundRule(),
+            [
+                'id' => 'late',
+                'name' => 'Late',
+                'when' => [['kind' => 'date_reached', 'field' => 'task.due', 'offset' => '+0 days']],
+                'if' => ['field' => 'task.kind', 'op' => 'is', 'value' => 'bench-repair'],
+                'then' => [
+                    ['kind' => 'tag', 'tag' => 'late'],
+                    [
+                        'kind' => 'create_task',
+                        'task_kind' => 'quote',
+                        'title' => 'Ask about ~task.title~',
+                        'for' => ['kind' => 'people', 'people' => ['tobias']],
+                    ],
+                ],
+            ],
+            [
+                'id' => 'said',
+                'name' => 'Said',
+                'when' => [['kind' => 'comment_added', 'by' => 'anyone']],
+                'then' => [['kind' => 'tag', 'tag' => 'talked about']],
+            ],
+        );
+        for ($count = 0; $count < 250; ++$count) {
+            House::arrive();
         }
-        foreach ($processes as $process) {
-            $process->wait();
+        $this->travelBack();
+        expect(stillDue())->toBe(250);
+
+        for ($round = 0; $round < ROUNDS; ++$round) {
+            $begun = begun();
+            $processes = [
+                $this->launch(base_path('tests/Support/busy_ticker.php')),
+                $this->launch('artisan', 'queue:work', '--sleep=0.1'),
+                $this->launch(base_path('tests/Support/busy_worker.php')),
+            ];
+            $this->waitUntil($begun);
+            shuffle($processes);
+            foreach ($processes as $process) {
+                usleep(mt_rand(20_000, 400_000));
+                $process->signal(SIGKILL);
+            }
+            foreach ($processes as $process) {
+                $process->wait();
+            }
         }
-    }
-    usleep(200_000);
-    expect(stillDue())->toBeLessThan(250);
-    $last = $this->launch('artisan', 'baton:tick');
-    $last->wait();
-    expect($last->getExitCode())->toBe(0)->and(stillDue())->toBe(0);
+        usleep(200_000);
+        expect(stillDue())->toBeLessThan(250);
+        $last = $this->launch('artisan', 'baton:tick');
+        $last->wait();
+        expect($last->getExitCode())->toBe(0)->and(stillDue())->toBe(0);
 
-    // Each moment brought about its decision, its tag and its one task.
-    $made = DB::table('tasks')->whereNotNull('made_by_id')->selectRaw('made_by_id, COUNT(*) AS times')->groupBy('made_by_id')->pluck('times')->all();
-    expect($made)->toBe(array_fill(0, 250, 1))
-        ->and(Decision::query()->where('event', 'date_reached')->count())->toBe(250)
-        ->and(Task::query()->whereJsonContains('tags', 'late')->count())->toBe(250);
-    // What requests began is there whole.
-    $arrived = Task::query()->whereNull('made_by_id')->count();
-    $started = TaskChange::query()->where('occasion', 'started')->count();
-    expect($arrived)->toBeGreaterThan(250)
-        ->and($started)->toBe(Task::query()->where('status', TaskStatus::Working)->count())
-        ->and(Comment::query()->count())->toBe(TaskChange::query()->where('occasion', 'commented')->count())
-        ->and(Task::query()->whereJsonContains('tags', 'talked about')->count())->toBe(Comment::query()->count())
-        ->and(Decision::query()->where('event', 'task_arrives')->count())->toBe(Task::query()->count())
-        ->and(Task::query()->whereNull('assignee_id')->count())->toBe(0);
+        // Each moment brought about its decision, its tag and its one task.
+        $made = DB::table('tasks')
+            ->whereNotNull('made_by_id')
+            ->selectRaw('made_by_id, COUNT(*) AS times')
+            ->groupBy('made_by_id')
+            ->pluck('times')
+            ->all();
+        expect($made)
+            ->toBe(array_fill(0, 250, 1))
+            ->and(Decision::query()->where('event', 'date_reached')->count())
+            ->toBe(250)
+            ->and(Task::query()->whereJsonContains('tags', 'late')->count())
+            ->toBe(250);
+        // What requests began is there whole.
+        $arrived = Task::query()->whereNull('made_by_id')->count();
+        $started = TaskChange::query()->where('occasion', 'started')->count();
+        expect($arrived)
+            ->toBeGreaterThan(250)
+            ->and($started)
+            ->toBe(Task::query()->where('status', TaskStatus::Working)->count())
+            ->and(Comment::query()->count())
+            ->toBe(TaskChange::query()->where('occasion', 'commented')->count())
+            ->and(Task::query()->whereJsonContains('tags', 'talked about')->count())
+            ->toBe(Comment::query()->count())
+            ->and(Decision::query()->where('event', 'task_arrives')->count())
+            ->toBe(Task::query()->count())
+            ->and(Task::query()->whereNull('assignee_id')->count())
+            ->toBe(0);
 
-    // Coverage counts each once, wherever its worker was killed.
-    config(['queue.default' => 'sync']);
-    DB::table('cache_locks')->delete();
-    $run = CoverageRuns::forPublished(RulebookVersion::query()->published()->sole())->refresh();
-    expect($run->finished_at)->not->toBeNull()
-        ->and($run->done)->toBe(Task::query()->count() + RecordedEvent::query()->where('kind', 'task_changed')->count())
-        ->and((int) $run->counts()->sum('tasks'))->toBe(Task::query()->count())
-        ->and($run->acts()->orderBy('rule')->selectRaw('rule, SUM(times) AS times')->groupBy('rule')->pluck('times', 'rule')->map(static fn($times): int => (int) $times)->all())
-        ->toBe(['late' => 250, 'round' => $arrived, 'said' => Comment::query()->count()]);
-});
+        // Coverage counts each once, wherever its worker was killed.
+        config(['queue.default' => 'sync']);
+        DB::table('cache_locks')->delete();
+        $run = CoverageRuns::forPublished(RulebookVersion::query()->published()->sole())->refresh();
+        expect($run->finished_at)
+            ->not->toBeNull()
+            ->and($run->done)
+            ->toBe(Task::query()->count() + RecordedEvent::query()->where('kind', 'task_changed')->count())
+            ->and((int) $run->counts()->sum('tasks'))
+            ->toBe(Task::query()->count())
+            ->and(
+                $run
+                    ->acts()
+                    ->orderBy('rule')
+                    ->selectRaw('rule, SUM(times) AS times')
+                    ->groupBy('rule')
+                    ->pluck('times', 'rule')
+                    ->map(static fn($times): int => (int) $times)
+                    ->all(),
+            )
+            ->toBe(['late' => 250, 'round' => $arrived, 'said' => Comment::query()->count()]);
+    },
+);

@@ -34,16 +34,32 @@ final class Clock
      *
      * @return array<string, mixed> a rule that gives what is overdue to Tobias
      */
-    public static function overdueRule(string $offset = '+1 days', array $then = [['kind' => 'priority_step', 'step' => 'up']]): array
-    {
+    public static function overdueRule(
+        string $offset = '+1 days',
+        array $then = [['kind' => 'priority_step', 'step' => 'up']],
+    ): array {
         return [
-            'id' => 'overdue', 'name' => 'Overdue', 'active' => true, 'when' => [['kind' => 'date_reached', 'field' => 'task.due', 'offset' => $offset]],
-            'give' => ['pool' => ['kind' => 'people', 'people' => ['tobias']], 'method' => ['kind' => 'same_person']], 'then' => $then,
+            'id' => 'overdue',
+            'name' => 'Overdue',
+            'active' => true,
+            'when' => [['kind' => 'date_reached', 'field' => 'task.due', 'offset' => $offset]],
+            'give' => ['pool' => ['kind' => 'people', 'people' => ['tobias']], 'method' => ['kind' => 'same_person']],
+            'then' => $then,
         ];
     }
 
     public static function moveDue(Task $task, ?string $due): void
     {
-        app(EditTask::class)($task->id, null, new Edit('edited', static fn(Subject $subject): Subject => $subject->dueAt($due === null ? null : CarbonImmutable::parse($due)->getTimestamp())), Actor::user(House::user('hanneke')));
+        app(EditTask::class)->__invoke(
+            $task->id,
+            null,
+            new Edit(
+                'edited',
+                static fn(Subject $subject): Subject => $subject->dueAt(
+                    $due === null ? null : CarbonImmutable::parse($due)->getTimestamp(),
+                ),
+            ),
+            Actor::user(House::user('hanneke')),
+        );
     }
 }

@@ -12,7 +12,10 @@ use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Support\Facades\Artisan;
 
-/** What browser tests use: the demo house on a database of its own, a web server, a driver. Started once, and again where a test ended it; stopped at the end. */
+/**
+ * What browser tests use: the demo house on a database of its own, a web server, a driver. Started once, and again
+ * where a test ended it; stopped at the end.
+ */
 final class DemoServer
 {
     private const WEEKS = 1;
@@ -20,7 +23,11 @@ final class DemoServer
     private static ?self $running = null;
 
     /** @param list<Server> $servers */
-    private function __construct(public readonly string $url, private readonly string $driverUrl, private readonly array $servers) {}
+    private function __construct(
+        public readonly string $url,
+        private readonly string $driverUrl,
+        private readonly array $servers,
+    ) {}
 
     public static function start(Application $app): self
     {
@@ -48,13 +55,25 @@ final class DemoServer
         $options = new ChromeOptions();
         $options->setBinary('/usr/bin/chromium');
         $options->addArguments([
-            '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
-            '--disable-component-update', '--disable-sync', '--disable-dev-shm-usage',
+            '--headless=new',
+            '--no-sandbox',
+            '--disable-gpu',
+            '--disable-quic',
+            '--no-first-run',
+            '--disable-background-networking',
+            '--disable-component-update',
+            '--disable-sync',
+            '--disable-dev-shm-usage',
         ]);
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
         $browser = RemoteWebDriver::create($this->driverUrl, $capabilities, 20_000, 60_000);
-        (new ChromeDevToolsDriver($browser))->execute('Emulation.setDeviceMetricsOverride', ['width' => 1280, 'height' => 800, 'deviceScaleFactor' => 1, 'mobile' => false]);
+        (new ChromeDevToolsDriver($browser))->execute('Emulation.setDeviceMetricsOverride', [
+            'width' => 1280,
+            'height' => 800,
+            'deviceScaleFactor' => 1,
+            'mobile' => false,
+        ]);
 
         return $browser;
     }

@@ -23,10 +23,46 @@ final class Fuzz
 {
     /** Values that have broken programs before. */
     private const HOSTILE = [
-        '', ' ', "\0", "a\0b", "\xff\xfe", "\xc3\x28", "caf\u{e9}", '😀😀😀😀', "\u{202e}abc", "line\nline", "tab\ttab",
-        '0', '-1', '1e400', '99999999999999999999', '9223372036854775807', '-9223372036854775809', '0x10', '1.5', 'NaN', 'INF', 'true',
-        '0000-00-00', '2026-02-30', '99999-01-01', '-0001-01-01', '1000-01-01', '9999-12-31T23:59:59Z', '2026-03-29T01:30:00+99:99',
-        "' OR 1=1 --", '<script>alert(1)</script>', '../../etc/passwd', '%00', '%', '_', '\\', '{}', '[]', '{"a":', 'null',
+        '',
+        ' ',
+        "\0",
+        "a\0b",
+        "\xff\xfe",
+        "\xc3\x28",
+        "caf\u{e9}",
+        '😀😀😀😀',
+        "\u{202e}abc",
+        "line\nline",
+        "tab\ttab",
+        '0',
+        '-1',
+        '1e400',
+        '99999999999999999999',
+        '9223372036854775807',
+        '-9223372036854775809',
+        '0x10',
+        '1.5',
+        'NaN',
+        'INF',
+        'true',
+        '0000-00-00',
+        '2026-02-30',
+        '99999-01-01',
+        '-0001-01-01',
+        '1000-01-01',
+        '9999-12-31T23:59:59Z',
+        '2026-03-29T01:30:00+99:99',
+        "' OR 1=1 --",
+        '<script>alert(1)</script>',
+        '../../etc/passwd',
+        '%00',
+        '%',
+        '_',
+        '\\',
+        '{}',
+        '[]',
+        '{"a":',
+        'null',
     ];
 
     private readonly Randomizer $random;
@@ -39,10 +75,13 @@ final class Fuzz
     /** @return list<Route> those that take input or an id */
     public static function routes(): array
     {
-        return array_values(array_filter(
-            app('router')->getRoutes()->getRoutes(),
-            static fn(Route $route): bool => ! Str::startsWith($route->uri(), ['sanctum', 'storage', '_']) && $route->uri() !== 'sign-out',
-        ));
+        return array_values(
+            array_filter(
+                app('router')->getRoutes()->getRoutes(),
+                static fn(Route $route): bool => !Str::startsWith($route->uri(), ['sanctum', 'storage', '_']) &&
+                    $route->uri() !== 'sign-out',
+            ),
+        );
     }
 
     /**
@@ -72,17 +111,28 @@ final class Fuzz
     {
         static $document = null;
         $document ??= (array) Yaml::parseFile(base_path('docs/formats/openapi.yaml'));
-        $body = data_get($document, ['paths', Str::after($route->uri(), 'api/v1'), strtolower($route->methods()[0]), 'requestBody', 'content', 'application/json']);
-        if (! str_starts_with($route->uri(), 'api/') || ! is_array($body)) {
+        $body = data_get($document, [
+            'paths',
+            Str::after($route->uri(), 'api/v1'),
+            strtolower($route->methods()[0]),
+            'requestBody',
+            'content',
+            'application/json',
+        ]);
+        if (!str_starts_with($route->uri(), 'api/') || !is_array($body)) {
             return [];
         }
         $schema = data_get($document, str_replace('/', '.', Str::after((string) data_get($body, 'schema.$ref'), '#/')));
 
-        return (array) ($body['example'] ?? []) + array_map(static fn(mixed $member): mixed => match (((array) data_get($member, 'type', 'string'))[0]) {
-            'array' => ['x'],
-            'object' => ['task.family' => 'brass'],
-            default => data_get($member, 'enum.0', 'PT1H'),
-        }, (array) data_get($schema, 'properties'));
+        return (array) ($body['example'] ?? []) +
+            array_map(
+                static fn(mixed $member): mixed => match (((array) data_get($member, 'type', 'string'))[0]) {
+                    'array' => ['x'],
+                    'object' => ['task.family' => 'brass'],
+                    default => data_get($member, 'enum.0', 'PT1H'),
+                },
+                (array) data_get($schema, 'properties'),
+            );
     }
 
     /**
@@ -104,9 +154,10 @@ final class Fuzz
         }
         for ($times = $this->random->getInt(1, 2); $times > 0; --$times) {
             $key = $keys[$this->random->getInt(0, count($keys) - 1)];
-            $sample[$key] = is_array($sample[$key] ?? null) && $sample[$key] !== [] && $this->random->getInt(0, 1) === 1
-                ? $this->inside($sample[$key])
-                : $this->hostile();
+            $sample[$key] =
+                is_array($sample[$key] ?? null) && $sample[$key] !== [] && $this->random->getInt(0, 1) === 1
+                    ? $this->inside($sample[$key])
+                    : $this->hostile();
         }
 
         return $sample;
@@ -128,11 +179,20 @@ final class Fuzz
     /** @param Closure(string): string $right of a name in the path */
     public function path(string $uri, Closure $right, bool $spoil): string
     {
-        return '/'.preg_replace_callback('/\{(\w+)(?::\w+)?\??\}/', function (array $found) use ($right, $spoil): string {
-            $hostile = $spoil ? $this->hostile() : null;
+        return '/' .
+            preg_replace_callback(
+                '/\{(\w+)(?::\w+)?\??\}/',
+                function (array $found) use ($right, $spoil): string {
+                    $hostile = $spoil ? $this->hostile() : null;
 
-            return rawurlencode(is_string($hostile) && $hostile !== '' ? mb_strcut($hostile, 0, 300, '8bit') : $right($found[1]));
-        }, $uri);
+                    return rawurlencode(
+                        is_string($hostile) && $hostile !== ''
+                            ? mb_strcut($hostile, 0, 300, '8bit')
+                            : $right($found[1]),
+                    );
+                },
+                $uri,
+            );
     }
 
     /**
@@ -144,7 +204,10 @@ final class Fuzz
     {
         $keys = array_keys($value);
         $key = $keys[$this->random->getInt(0, count($keys) - 1)];
-        $value[$key] = is_array($value[$key]) && $value[$key] !== [] && $this->random->getInt(0, 1) === 1 ? $this->inside($value[$key]) : $this->hostile();
+        $value[$key] =
+            is_array($value[$key]) && $value[$key] !== [] && $this->random->getInt(0, 1) === 1
+                ? $this->inside($value[$key])
+                : $this->hostile();
 
         return $value;
     }
@@ -179,7 +242,13 @@ final class Fuzz
                 'date', 'date_format' => '2026-03-09',
                 'in' => trim(explode(',', $of)[0], '"'),
                 'email' => 'a@b.example',
-                'exists' => ['people' => 'femi', 'teams' => 'brass-bench', 'skills' => 'brass', 'places' => 'islands', 'customers' => 'holms-school'][explode(',', $of)[0]] ?? 'x',
+                'exists' => [
+                    'people' => 'femi',
+                    'teams' => 'brass-bench',
+                    'skills' => 'brass',
+                    'places' => 'islands',
+                    'customers' => 'holms-school',
+                ][explode(',', $of)[0]] ?? 'x',
                 default => null,
             };
             if ($value !== null) {

@@ -35,25 +35,62 @@ final class House
     public static function open(array $absences = []): void
     {
         HouseRow::query()->create([
-            'name' => 'Alder & Quill', 'zone' => 'Europe/Dublin', 'hours' => [], 'holidays' => [], 'exceptions' => [],
-            'customer_tiers' => ['school' => 'School'], 'place_levels' => ['region' => 'Region', 'district' => 'District'], 'answering_level' => 'district',
+            'name' => 'Alder & Quill',
+            'zone' => 'Europe/Dublin',
+            'hours' => [],
+            'holidays' => [],
+            'exceptions' => [],
+            'customer_tiers' => ['school' => 'School'],
+            'place_levels' => ['region' => 'Region', 'district' => 'District'],
+            'answering_level' => 'district',
         ]);
         app(ImportRoster::class)(Node::root(self::roster($absences)), false, Actor::system('test'));
         foreach (['bench-repair' => 120, 'quote' => 45] as $slug => $minutes) {
-            TaskKind::query()->create(['slug' => $slug, 'name' => ucfirst(str_replace('-', ' ', $slug)), 'usual_minutes' => $minutes, 'guide' => 'Play it first.', 'form_label' => $slug === 'bench-repair' ? 'A repair' : null]);
+            TaskKind::query()->create([
+                'slug' => $slug,
+                'name' => ucfirst(str_replace('-', ' ', $slug)),
+                'usual_minutes' => $minutes,
+                'guide' => 'Play it first.',
+                'form_label' => $slug === 'bench-repair' ? 'A repair' : null,
+            ]);
         }
-        foreach ([
-            ['task.family', 'Instrument family', 'one_of', ['brass' => 'Brass', 'strings' => 'Strings'], 'Family'],
-            ['task.value', 'Value', 'money', null, 'Its value'],
-            ['task.repaired_by', 'Repaired by', 'person', null, null],
-            ['task.needed', 'Needed on', 'date', null, null],
-        ] as [$path, $label, $type, $options, $onTheForm]) {
-            CustomField::query()->create(['path' => $path, 'label' => $label, 'type' => $type, 'options' => $options, 'form_label' => $onTheForm]);
+        foreach (
+            [
+                ['task.family', 'Instrument family', 'one_of', ['brass' => 'Brass', 'strings' => 'Strings'], 'Family'],
+                ['task.value', 'Value', 'money', null, 'Its value'],
+                ['task.repaired_by', 'Repaired by', 'person', null, null],
+                ['task.needed', 'Needed on', 'date', null, null],
+            ]
+            as [$path, $label, $type, $options, $onTheForm]
+        ) {
+            CustomField::query()->create([
+                'path' => $path,
+                'label' => $label,
+                'type' => $type,
+                'options' => $options,
+                'form_label' => $onTheForm,
+            ]);
         }
-        Checklist::query()->create(['slug' => 'brass-check', 'name' => 'Check of a brass instrument', 'items' => ['Photograph it', 'Play it']]);
+        Checklist::query()->create([
+            'slug' => 'brass-check',
+            'name' => 'Check of a brass instrument',
+            'items' => ['Photograph it', 'Play it'],
+        ]);
         $region = Place::query()->create(['slug' => 'islands', 'name' => 'Islands', 'level' => 'region']);
-        $district = Place::query()->create(['slug' => 'the-holms', 'name' => 'The Holms', 'level' => 'district', 'parent_id' => $region->id, 'responsible_id' => self::person('tobias')->id]);
-        Customer::query()->create(['slug' => 'holms-school', 'name' => 'The Holms Primary School', 'tier' => 'school', 'place_id' => $district->id, 'on_form' => true]);
+        $district = Place::query()->create([
+            'slug' => 'the-holms',
+            'name' => 'The Holms',
+            'level' => 'district',
+            'parent_id' => $region->id,
+            'responsible_id' => self::person('tobias')->id,
+        ]);
+        Customer::query()->create([
+            'slug' => 'holms-school',
+            'name' => 'The Holms Primary School',
+            'tier' => 'school',
+            'place_id' => $district->id,
+            'on_form' => true,
+        ]);
         self::signIns();
         HouseRow::query()->increment('roster_revision');
     }
@@ -78,9 +115,18 @@ final class House
                 ['id' => 'callum', 'name' => 'Callum Rees'],
                 ['id' => 'tobias', 'name' => 'Tobias Lindqvist', 'zone' => 'Europe/Helsinki'],
             ],
-            'teams' => [['id' => 'brass-bench', 'name' => 'Brass bench', 'lead' => 'ayumi', 'members' => [
-                ['person' => 'ayumi', 'weight' => 100], ['person' => 'femi', 'weight' => 100], ['person' => 'callum', 'weight' => 100],
-            ]]],
+            'teams' => [
+                [
+                    'id' => 'brass-bench',
+                    'name' => 'Brass bench',
+                    'lead' => 'ayumi',
+                    'members' => [
+                        ['person' => 'ayumi', 'weight' => 100],
+                        ['person' => 'femi', 'weight' => 100],
+                        ['person' => 'callum', 'weight' => 100],
+                    ],
+                ],
+            ],
             'absences' => $absences,
         ];
     }
@@ -88,12 +134,17 @@ final class House
     /** @return array<string, mixed> bench repairs go round the brass bench, due in two working days */
     public static function roundRule(): array
     {
-        return self::rule('round', ['field' => 'task.kind', 'op' => 'is', 'value' => 'bench-repair'], [
-            'pool' => ['kind' => 'team', 'team' => 'brass-bench', 'with_sub_teams' => false, 'with_lead' => true],
-            'method' => ['kind' => 'round_robin', 'rotation' => 'Brass bench'],
-            'limits' => [],
-            'otherwise' => ['kind' => 'unplaced'],
-        ], [['kind' => 'due_in', 'after' => 'P2D', 'hours_of' => 'house']]);
+        return self::rule(
+            'round',
+            ['field' => 'task.kind', 'op' => 'is', 'value' => 'bench-repair'],
+            [
+                'pool' => ['kind' => 'team', 'team' => 'brass-bench', 'with_sub_teams' => false, 'with_lead' => true],
+                'method' => ['kind' => 'round_robin', 'rotation' => 'Brass bench'],
+                'limits' => [],
+                'otherwise' => ['kind' => 'unplaced'],
+            ],
+            [['kind' => 'due_in', 'after' => 'P2D', 'hours_of' => 'house']],
+        );
     }
 
     /**
@@ -105,7 +156,15 @@ final class House
      */
     public static function rule(string $id, array $if, array $give, array $then = []): array
     {
-        return ['id' => $id, 'name' => "Rule {$id}", 'active' => true, 'when' => [['kind' => 'task_arrives']], 'if' => $if, 'give' => $give, 'then' => $then];
+        return [
+            'id' => $id,
+            'name' => "Rule {$id}",
+            'active' => true,
+            'when' => [['kind' => 'task_arrives']],
+            'if' => $if,
+            'give' => $give,
+            'then' => $then,
+        ];
     }
 
     /** @param array<string, mixed> ...$rules */
@@ -118,14 +177,24 @@ final class House
     }
 
     /** @param array<string, mixed> $facts */
-    public static function arrive(string $kind = 'bench-repair', array $facts = [], ?string $customer = null, string $title = 'Trumpet, stuck valve'): Task
-    {
-        return Task::query()->findOrFail(app(TakeInTask::class)(Node::root([
-            'title' => $title,
-            'kind' => $kind,
-            'customer' => $customer,
-            'fields' => $facts,
-        ]), TaskSource::ByHand, self::user('hanneke'))->task->id);
+    public static function arrive(
+        string $kind = 'bench-repair',
+        array $facts = [],
+        ?string $customer = null,
+        string $title = 'Trumpet, stuck valve',
+    ): Task {
+        return Task::query()->findOrFail(
+            app(TakeInTask::class)(
+                Node::root([
+                    'title' => $title,
+                    'kind' => $kind,
+                    'customer' => $customer,
+                    'fields' => $facts,
+                ]),
+                TaskSource::ByHand,
+                self::user('hanneke'),
+            )->task->id,
+        );
     }
 
     public static function person(string $slug): Person
@@ -135,7 +204,9 @@ final class House
 
     public static function user(string $slug): User
     {
-        return User::query()->where('email', "{$slug}@alderquill.example")->firstOrFail();
+        return User::query()
+            ->where('email', "{$slug}@alderquill.example")
+            ->firstOrFail();
     }
 
     private static function signIns(): void
@@ -145,7 +216,11 @@ final class House
         }
         $password = Hash::make(self::PASSWORD);
         foreach (Person::query()->get() as $person) {
-            $user = User::query()->create(['name' => $person->name, 'email' => "{$person->slug}@alderquill.example", 'password' => $password]);
+            $user = User::query()->create([
+                'name' => $person->name,
+                'email' => "{$person->slug}@alderquill.example",
+                'password' => $password,
+            ]);
             $user->assignRole($person->slug === 'hanneke' ? Role::Lead->value : Role::Member->value);
             $person->update(['user_id' => $user->id]);
         }

@@ -47,7 +47,10 @@ final class LetsIn
             'POST account/password' => [self::SIGNED_IN, []],
             'DELETE account/sessions/{session}' => [self::SIGNED_IN, []],
             'GET sign-ins' => [self::ADMINISTRATORS, []],
-            'POST sign-ins' => [self::ADMINISTRATORS, ['name' => 'Some system', 'email' => 'system@alderquill.example', 'role' => 'lead']],
+            'POST sign-ins' => [
+                self::ADMINISTRATORS,
+                ['name' => 'Some system', 'email' => 'system@alderquill.example', 'role' => 'lead'],
+            ],
             'POST sign-ins/{user}/invite' => [self::ADMINISTRATORS, []],
             'POST sign-ins/{user}/end' => [self::ADMINISTRATORS, []],
             'POST sign-ins/{user}/sign-out' => [self::ADMINISTRATORS, []],
@@ -156,7 +159,10 @@ final class LetsIn
             'POST absences/calendars/hours' => [self::LEADS, $calendar],
             'POST absences/calendars/poll' => [self::LEADS, []],
             'POST absences/calendars/renew' => [self::PEOPLE, []],
-            'GET absences/what-if' => [self::WHOSE, ['person' => 'callum', 'first' => '2026-03-16', 'last' => '2026-03-17']],
+            'GET absences/what-if' => [
+                self::WHOSE,
+                ['person' => 'callum', 'first' => '2026-03-16', 'last' => '2026-03-17'],
+            ],
             'GET absences/{absence}' => [self::WHOSE, []],
             'POST absences/{absence}' => [self::WHOSE, ['person' => 'callum'] + $days],
             'POST absences/{absence}/cover' => [self::LEADS, ['task' => '', 'person' => null]],

@@ -13,7 +13,11 @@ final class OpenPage
     /** @return array<string, string> headers of a visit to another page, or to the same anew */
     public static function visits(): array
     {
-        return ['X-Inertia' => 'true', 'X-Inertia-Version' => (string) app(ShareWithPages::class)->version(new Request()), 'Accept' => 'text/html, application/xhtml+xml'];
+        return [
+            'X-Inertia' => 'true',
+            'X-Inertia-Version' => (string) app(ShareWithPages::class)->version(new Request()),
+            'Accept' => 'text/html, application/xhtml+xml',
+        ];
     }
 
     /** @return array<string, string> headers of what its own scripts ask for */

@@ -15,8 +15,8 @@ final class OwnDatabase
     public static function use(string $purpose): string
     {
         $token = ParallelTesting::token();
-        $name = "openbaton_{$purpose}".($token === false ? '' : "_{$token}");
-        if (! in_array($name, array_column(Schema::getSchemas(), 'name'), true)) {
+        $name = "openbaton_{$purpose}" . ($token === false ? '' : "_{$token}");
+        if (!in_array($name, array_column(Schema::getSchemas(), 'name'), true)) {
             Schema::createDatabase($name);
         }
         config(['database.connections.mariadb.database' => $name]);

@@ -11,7 +11,9 @@ use PDOException;
 use RuntimeException;
 use Symfony\Component\Process\Process;
 
-/** A database server and a web server of a test's own, to be killed, filled and cut off; the web server is started once. */
+/**
+ * A database server and a web server of a test's own, to be killed, filled and cut off; the web server is started once.
+ */
 final class OwnServers
 {
     private const DATABASE = 'openbaton_faults';
@@ -32,7 +34,11 @@ final class OwnServers
     /** A process that was forked from this one can't ask for it. */
     private int $databaseId = 0;
 
-    private function __construct(private readonly string $folder, private readonly int $databasePort, public readonly int $webPort) {}
+    private function __construct(
+        private readonly string $folder,
+        private readonly int $databasePort,
+        public readonly int $webPort,
+    ) {}
 
     /** The same for all tests of a run, with the small house in it and a token of its lead. */
     public static function running(): self
@@ -49,13 +55,31 @@ final class OwnServers
 
     private static function start(): self
     {
-        $folder = sys_get_temp_dir().'/baton-'.bin2hex(random_bytes(4));
+        $folder = sys_get_temp_dir() . '/baton-' . bin2hex(random_bytes(4));
         mkdir($folder);
-        (new Process(['mariadb-install-db', '--no-defaults', "--datadir={$folder}/data", '--auth-root-authentication-method=normal', '--skip-test-db', ...self::user(), ...self::small(512)]))->mustRun();
+        (new Process([
+            'mariadb-install-db',
+            '--no-defaults',
+            "--datadir={$folder}/data",
+            '--auth-root-authentication-method=normal',
+            '--skip-test-db',
+            ...self::user(),
+            ...self::small(512),
+        ]))->mustRun();
         $servers = new self($folder, Server::freePort(), Server::freePort());
         $servers->startDatabase();
-        $servers->pdo()->exec('CREATE DATABASE '.self::DATABASE.' CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci');
-        config(['database.connections.mariadb' => ['port' => $servers->databasePort, 'database' => self::DATABASE, 'username' => 'root', 'password' => ''] + config()->array('database.connections.mariadb')]);
+        $servers
+            ->pdo()
+            ->exec('CREATE DATABASE ' . self::DATABASE . ' CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci');
+        config([
+            'database.connections.mariadb' =>
+                [
+                    'port' => $servers->databasePort,
+                    'database' => self::DATABASE,
+                    'username' => 'root',
+                    'password' => '',
+                ] + config()->array('database.connections.mariadb'),
+        ]);
         self::$connection = config()->array('database.connections.mariadb');
         DB::purge();
         Artisan::call('migrate:fresh');
@@ -71,14 +95,26 @@ final class OwnServers
     /** A connection beside the application's. */
     public function pdo(): PDO
     {
-        return new PDO("mysql:host=127.0.0.1;port={$this->databasePort}", 'root', '', [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION]);
+        return new PDO("mysql:host=127.0.0.1;port={$this->databasePort}", 'root', '', [
+            PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION,
+        ]);
     }
 
     private function startDatabase(): void
     {
         $this->database = new Process([
-            'mariadbd', '--no-defaults', "--datadir={$this->folder}/data", "--socket={$this->folder}/s", '--bind-address=127.0.0.1', "--port={$this->databasePort}", "--pid-file={$this->folder}/pid",
-            '--skip-log-bin', '--innodb-lock-wait-timeout=1', '--innodb-flush-log-at-trx-commit=2', ...self::user(), ...self::small($this->megabytes),
+            'mariadbd',
+            '--no-defaults',
+            "--datadir={$this->folder}/data",
+            "--socket={$this->folder}/s",
+            '--bind-address=127.0.0.1',
+            "--port={$this->databasePort}",
+            "--pid-file={$this->folder}/pid",
+            '--skip-log-bin',
+            '--innodb-lock-wait-timeout=1',
+            '--innodb-flush-log-at-trx-commit=2',
+            ...self::user(),
+            ...self::small($this->megabytes),
         ]);
         $this->database->disableOutput()->setTimeout(null)->start();
         $this->databaseId = (int) $this->database->getPid();
@@ -131,9 +167,15 @@ final class OwnServers
     {
         $pdo = $this->pdo();
         $cut = 0;
-        foreach ($pdo->query("SELECT id FROM information_schema.processlist WHERE db = '".self::DATABASE."'")?->fetchAll(PDO::FETCH_COLUMN) ?: [] as $id) {
+        foreach (
+            $pdo
+                ->query("SELECT id FROM information_schema.processlist WHERE db = '" . self::DATABASE . "'")
+                ?->fetchAll(PDO::FETCH_COLUMN) ?:
+            []
+            as $id
+        ) {
             try {
-                $pdo->exec('KILL CONNECTION '.(int) $id);
+                $pdo->exec('KILL CONNECTION ' . (int) $id);
                 ++$cut;
             } catch (PDOException) {
                 // It has gone by itself.
@@ -153,7 +195,13 @@ final class OwnServers
     /** @return list<string> all tables in one file, which grows a megabyte at a time */
     private static function small(int $megabytes): array
     {
-        return ['--innodb-file-per-table=0', "--innodb-data-file-path=ibdata1:16M:autoextend:max:{$megabytes}M", '--innodb-log-file-size=16M', '--innodb-buffer-pool-size=32M', '--innodb-autoextend-increment=1'];
+        return [
+            '--innodb-file-per-table=0',
+            "--innodb-data-file-path=ibdata1:16M:autoextend:max:{$megabytes}M",
+            '--innodb-log-file-size=16M',
+            '--innodb-buffer-pool-size=32M',
+            '--innodb-autoextend-increment=1',
+        ];
     }
 
     /** @return list<string> */

@@ -24,22 +24,36 @@ final class PropTypes
             if (is_array($props) && str_ends_with($type, 'PageProps')) {
                 unset($props['viewer'], $props['stamp'], $props['notice'], $props['errors'], $props['status']);
             }
-            $lines[] = "import type { {$type} as Type{$number} } from '@props/".self::path($file)."';";
-            $lines[] = "export const props{$number}: Type{$number} = ".json_encode($props, JSON_THROW_ON_ERROR).';';
+            $lines[] = "import type { {$type} as Type{$number} } from '@props/" . self::path($file) . "';";
+            $lines[] = "export const props{$number}: Type{$number} = " . json_encode($props, JSON_THROW_ON_ERROR) . ';';
         }
         $folder = base_path(".data/props/{$name}");
         is_dir($folder) || mkdir($folder, 0o777, true);
-        file_put_contents("{$folder}/check.ts", implode("\n", [...$lines, ...$more])."\n");
-        file_put_contents("{$folder}/tsconfig.json", (string) json_encode(['extends' => '../../../tsconfig.json', 'include' => ['check.ts']]));
-        $result = Process::path(base_path())->run(['node_modules/.bin/tsc', '--noEmit', '-p', "{$folder}/tsconfig.json"]);
+        file_put_contents("{$folder}/check.ts", implode("\n", [...$lines, ...$more]) . "\n");
+        file_put_contents(
+            "{$folder}/tsconfig.json",
+            (string) json_encode(['extends' => '../../../tsconfig.json', 'include' => ['check.ts']]),
+        );
+        $result = Process::path(base_path())->run([
+            'node_modules/.bin/tsc',
+            '--noEmit',
+            '-p',
+            "{$folder}/tsconfig.json",
+        ]);
 
-        return $result->output().($result->exitCode() === 0 ? '' : ' (failed)');
+        return $result->output() . ($result->exitCode() === 0 ? '' : ' (failed)');
     }
 
     /** Below app/Http/Pages; whatever module it belongs to. */
     private static function path(string $file): string
     {
-        foreach (Finder::create()->files()->name("{$file}.ts")->in(app_path('Http/Pages')) as $found) {
+        foreach (
+            Finder::create()
+                ->files()
+                ->name("{$file}.ts")
+                ->in(app_path('Http/Pages'))
+            as $found
+        ) {
             return substr($found->getRelativePathname(), 0, -3);
         }
         throw new RuntimeException("There is no {$file}.ts.");

@@ -27,7 +27,10 @@ use OpenBaton\Core\Workload\TaskStatus;
 /** For each route a request that is right, in a house that has what it is about. */
 final class RightRequests
 {
-    private const CALENDAR = "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:-//X//EN\r\nBEGIN:VEVENT\r\nUID:1\r\nDTSTAMP:20260301T000000Z\r\nDTSTART;VALUE=DATE:20260316\r\nATTENDEE;CN=Femi Adeyinka:mailto:f@x.example\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n";
+    private const CALENDAR =
+        "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:-//X//EN\r\nBEGIN:VEVENT\r\nUID:1\r\n" .
+        "DTSTAMP:20260301T000000Z\r\nDTSTART;VALUE=DATE:20260316\r\nATTENDEE;CN=Femi " .
+        "Adeyinka:mailto:f@x.example\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n";
 
     /** @var array<string, string> ids by the names that addresses have for them */
     private array $ids;
@@ -39,53 +42,137 @@ final class RightRequests
     public function __construct()
     {
         $hanneke = House::person('hanneke')->id;
-        foreach (['new' => TaskStatus::New, 'done' => TaskStatus::Done, 'review' => TaskStatus::InReview] as $name => $status) {
+        foreach (
+            ['new' => TaskStatus::New, 'done' => TaskStatus::Done, 'review' => TaskStatus::InReview]
+            as $name => $status
+        ) {
             $this->tasks[$name] = House::arrive('quote', customer: 'holms-school');
-            $this->tasks[$name]->update(['status' => $status, 'assignee_id' => House::person('ayumi')->id, 'reviewer_id' => $status === TaskStatus::InReview ? $hanneke : null]);
+            $this->tasks[$name]->update([
+                'status' => $status,
+                'assignee_id' => House::person('ayumi')->id,
+                'reviewer_id' => $status === TaskStatus::InReview ? $hanneke : null,
+            ]);
         }
         $this->tasks['open'] = House::arrive('quote');
         $this->tasks['open']->claimants()->sync([$hanneke]);
-        $absence = Absence::query()->create(['slug' => 'asked', 'person_id' => House::person('callum')->id, 'first_day' => '2026-03-09', 'last_day' => '2026-03-13', 'status' => AbsenceStatus::Asked]);
-        $notice = Notice::query()->create(['person_id' => $hanneke, 'task_id' => $this->tasks['new']->id, 'kind' => 'got', 'at' => now()]);
+        $absence = Absence::query()->create([
+            'slug' => 'asked',
+            'person_id' => House::person('callum')->id,
+            'first_day' => '2026-03-09',
+            'last_day' => '2026-03-13',
+            'status' => AbsenceStatus::Asked,
+        ]);
+        $notice = Notice::query()->create([
+            'person_id' => $hanneke,
+            'task_id' => $this->tasks['new']->id,
+            'kind' => 'got',
+            'at' => now(),
+        ]);
         $user = UserFactory::new()->create();
-        CustomerLink::query()->create(['task_id' => $this->tasks['new']->id, 'secret' => CustomerLink::digest(str_repeat('a', 48)), 'made_at' => now()]);
-        Invitation::query()->create(['user_id' => $user->id, 'token' => Invitation::digest(str_repeat('a', 48)), 'expires_at' => now()->addDay()]);
+        CustomerLink::query()->create([
+            'task_id' => $this->tasks['new']->id,
+            'secret' => CustomerLink::digest(str_repeat('a', 48)),
+            'made_at' => now(),
+        ]);
+        Invitation::query()->create([
+            'user_id' => $user->id,
+            'token' => Invitation::digest(str_repeat('a', 48)),
+            'expires_at' => now()->addDay(),
+        ]);
         $this->ids = [
-            'absence' => $absence->id, 'person' => 'callum', 'place' => 'the-holms', 'list' => 'teams', 'slug' => 'brass-bench', 'until' => (string) $notice->id,
-            'customer' => Customer::query()->firstOrFail()->id, 'version' => (string) RulebookVersion::query()->published()->firstOrFail()->id, 'kind' => TaskKind::query()->where('slug', 'quote')->firstOrFail()->id,
-            'event' => StandInEvent::query()->create(['name' => 'Callum Rees', 'first_day' => '2026-03-09', 'last_day' => '2026-03-10'])->id,
+            'absence' => $absence->id,
+            'person' => 'callum',
+            'place' => 'the-holms',
+            'list' => 'teams',
+            'slug' => 'brass-bench',
+            'until' => (string) $notice->id,
+            'customer' => Customer::query()->firstOrFail()->id,
+            'version' => (string) RulebookVersion::query()->published()->firstOrFail()->id,
+            'kind' => TaskKind::query()->where('slug', 'quote')->firstOrFail()->id,
+            'event' => StandInEvent::query()->create([
+                'name' => 'Callum Rees',
+                'first_day' => '2026-03-09',
+                'last_day' => '2026-03-10',
+            ])->id,
             'decision' => (string) Decision::query()->where('task_id', $this->tasks['new']->id)->firstOrFail()->id,
-            'field' => CustomField::query()->create(['path' => 'task.colour', 'label' => 'Colour', 'type' => 'text', 'position' => 1])->id,
+            'field' => CustomField::query()->create([
+                'path' => 'task.colour',
+                'label' => 'Colour',
+                'type' => 'text',
+                'position' => 1,
+            ])->id,
             'checklist' => Checklist::query()->create(['slug' => 'c', 'name' => 'C', 'items' => ['A']])->id,
-            'user' => $user->id, 'token' => (string) $user->createToken('t', [])->accessToken->getKey(), 'secret' => str_repeat('a', 48), 'session' => hash('sha256', 'x'),
+            'user' => $user->id,
+            'token' => (string) $user->createToken('t', [])->accessToken->getKey(),
+            'secret' => str_repeat('a', 48),
+            'session' => hash('sha256', 'x'),
         ];
         app(SaveDraft::class)([House::roundRule()], LockedDraft::revision(), Actor::user(House::user('hanneke')));
     }
 
     public function id(Route $route, string $name): string
     {
-        return $name === 'task' ? $this->tasks[match (basename($route->uri())) {
-            'reopen' => 'done',
-            'take-back', 'send-back', 'approve', 'hand-review' => 'review',
-            'claim' => 'open',
-            default => 'new',
-        }]->id : $this->ids[$name] ?? 'none';
+        return $name === 'task'
+            ? $this->tasks[
+                match (basename($route->uri())) {
+                    'reopen' => 'done',
+                    'take-back', 'send-back', 'approve', 'hand-review' => 'review',
+                    'claim' => 'open',
+                    default => 'new',
+                }
+            ]->id
+            : $this->ids[$name] ?? 'none';
     }
 
     /** What stands in the address beside the body. */
     public function query(Route $route): string
     {
-        return $route->uri() === 'rulebook/import' ? '?revision='.LockedDraft::revision() : '';
+        return $route->uri() === 'rulebook/import' ? '?revision=' . LockedDraft::revision() : '';
     }
 
     /** @return array<string, mixed>|string what is sent; a text as it is */
     public function body(Route $route): array|string
     {
-        $absence = ['person' => 'callum', 'days' => true, 'first' => '2026-03-16', 'last' => '2026-03-17', 'kind' => 'leave', 'held' => 'falls_due', 'hand_back' => 'untouched', 'note' => 'Away', 'substitutes' => ['femi', 'tobias'], 'only' => ['femi' => ['field' => 'task.kind', 'op' => 'is', 'value' => 'quote']]];
-        $person = ['document' => ['name' => 'Callum Rees', 'zone' => 'Europe/Dublin', 'skills' => ['brass' => 1], 'hours' => [['from' => '2026-01-01', 'mon' => ['09:00-17:00']]], 'exceptions' => [['date' => '2026-03-09', 'remove' => ['09:00-10:00']]], 'capacity' => ['percent' => 50], 'attributes' => ['van'], 'place' => 'islands'], 'teams' => ['brass-bench' => ['weight' => 50, 'from' => '2026-03-01']]];
-        $task = ['title' => 'Trumpet', 'kind' => 'bench-repair', 'description' => 'Stuck', 'customer' => 'holms-school', 'contact' => 'Ada', 'priority' => 'high', 'estimate' => 'PT1H', 'start' => '2026-03-03T10:00:00Z', 'due' => '2026-03-09T10:00:00Z', 'tags' => ['rush'], 'fields' => ['task.family' => 'brass', 'task.value' => 320.5]];
+        $absence = [
+            'person' => 'callum',
+            'days' => true,
+            'first' => '2026-03-16',
+            'last' => '2026-03-17',
+            'kind' => 'leave',
+            'held' => 'falls_due',
+            'hand_back' => 'untouched',
+            'note' => 'Away',
+            'substitutes' => ['femi', 'tobias'],
+            'only' => ['femi' => ['field' => 'task.kind', 'op' => 'is', 'value' => 'quote']],
+        ];
+        $person = [
+            'document' => [
+                'name' => 'Callum Rees',
+                'zone' => 'Europe/Dublin',
+                'skills' => ['brass' => 1],
+                'hours' => [['from' => '2026-01-01', 'mon' => ['09:00-17:00']]],
+                'exceptions' => [['date' => '2026-03-09', 'remove' => ['09:00-10:00']]],
+                'capacity' => ['percent' => 50],
+                'attributes' => ['van'],
+                'place' => 'islands',
+            ],
+            'teams' => ['brass-bench' => ['weight' => 50, 'from' => '2026-03-01']],
+        ];
+        $task = [
+            'title' => 'Trumpet',
+            'kind' => 'bench-repair',
+            'description' => 'Stuck',
+            'customer' => 'holms-school',
+            'contact' => 'Ada',
+            'priority' => 'high',
+            'estimate' => 'PT1H',
+            'start' => '2026-03-03T10:00:00Z',
+            'due' => '2026-03-09T10:00:00Z',
+            'tags' => ['rush'],
+            'fields' => ['task.family' => 'brass', 'task.value' => 320.5],
+        ];
 
-        return match ($route->methods()[0].' '.$route->uri()) {
+        return match ($route->methods()[0] . ' ' . $route->uri()) {
             'POST sign-in' => ['email' => 'femi@alderquill.example', 'password' => 'wrong'],
             'GET search' => ['q' => 'trumpet'],
             'GET floor', 'GET in-hand' => ['task' => $this->tasks['new']->id, 'person' => 'femi', 'page' => '1'],
@@ -94,28 +181,91 @@ final class RightRequests
             'POST absences/minimum' => ['of' => 'team:brass-bench', 'people' => 2],
             'POST absences/{absence}/decide' => ['approve' => true, 'word' => 'Fine'],
             'POST absences/{absence}/cover' => ['task' => $this->tasks['new']->id, 'to' => 'femi', 'auto' => false],
-            'POST absences/calendars/preview', 'POST absences/calendars/import', 'POST absences/calendars/hours' => self::CALENDAR,
+            'POST absences/calendars/preview',
+            'POST absences/calendars/import',
+            'POST absences/calendars/hours'
+                => self::CALENDAR,
             'POST absences/calendars/renew' => ['team' => 'brass-bench'],
             'GET tasks/{task}/history' => ['before' => '2026-03-02T10:00:00Z'],
-            'GET absences/what-if' => array_diff_key($absence, ['only' => 1, 'days' => 1, 'kind' => 1, 'hand_back' => 1, 'note' => 1]),
+            'GET absences/what-if' => array_diff_key($absence, [
+                'only' => 1,
+                'days' => 1,
+                'kind' => 1,
+                'hand_back' => 1,
+                'note' => 1,
+            ]),
             'GET people' => ['person' => 'femi'],
             'POST people', 'PUT people/{person}' => $person,
-            'POST people/change' => ['people' => ['femi', 'tobias'], 'what' => 'skill', 'skill' => 'brass', 'level' => 2, 'percent' => 50, 'tasks' => 3, 'team' => 'brass-bench', 'weight' => 50, 'attribute' => 'van', 'place' => 'islands', 'zone' => 'Europe/Dublin'],
-            'POST people/{person}/leaving' => ['last_day' => '2026-03-02', 'tasks' => [$this->tasks['new']->id => 'femi'], 'successor' => 'femi'],
+            'POST people/change' => [
+                'people' => ['femi', 'tobias'],
+                'what' => 'skill',
+                'skill' => 'brass',
+                'level' => 2,
+                'percent' => 50,
+                'tasks' => 3,
+                'team' => 'brass-bench',
+                'weight' => 50,
+                'attribute' => 'van',
+                'place' => 'islands',
+                'zone' => 'Europe/Dublin',
+            ],
+            'POST people/{person}/leaving' => [
+                'last_day' => '2026-03-02',
+                'tasks' => [$this->tasks['new']->id => 'femi'],
+                'successor' => 'femi',
+            ],
             'POST people/{person}/pause' => ['until' => '2026-03-03T10:00:00Z', 'reason' => 'Stock count'],
-            'POST places', 'POST places/{place}' => ['name' => 'Lowlands', 'parent' => $route->uri() === 'places' ? 'islands' : null, 'responsible' => 'femi', 'deputy' => 'ayumi'],
-            'PUT roster/house' => ['document' => ['zone' => 'Europe/Dublin', 'hours' => [['from' => '2020-01-01', 'mon' => ['10:00-11:00']]], 'holidays' => ['2026-03-17'], 'calendars' => [['id' => 'fi', 'name' => 'Finland', 'holidays' => ['2026-12-06']]]]],
+            'POST places', 'POST places/{place}' => [
+                'name' => 'Lowlands',
+                'parent' => $route->uri() === 'places' ? 'islands' : null,
+                'responsible' => 'femi',
+                'deputy' => 'ayumi',
+            ],
+            'PUT roster/house' => [
+                'document' => [
+                    'zone' => 'Europe/Dublin',
+                    'hours' => [['from' => '2020-01-01', 'mon' => ['10:00-11:00']]],
+                    'holidays' => ['2026-03-17'],
+                    'calendars' => [['id' => 'fi', 'name' => 'Finland', 'holidays' => ['2026-12-06']]],
+                ],
+            ],
             'PUT roster/{list}/{slug?}' => ['document' => ['name' => 'Brass', 'lead' => 'femi', 'minimum' => 1]],
             'POST roster/import', 'POST roster/preview' => House::roster(),
-            'POST stand-ins/personnel' => ['name' => 'Femi Adeyinka', 'first_day' => '2026-03-09', 'last_day' => '2026-03-10'],
-            'POST stand-ins/web-form' => ['title' => 'Trumpet', 'kind' => 'bench-repair', 'description' => 'Stuck', 'customer' => 'holms-school', 'contact' => 'Ada'],
+            'POST stand-ins/personnel' => [
+                'name' => 'Femi Adeyinka',
+                'first_day' => '2026-03-09',
+                'last_day' => '2026-03-10',
+            ],
+            'POST stand-ins/web-form' => [
+                'title' => 'Trumpet',
+                'kind' => 'bench-repair',
+                'description' => 'Stuck',
+                'customer' => 'holms-school',
+                'contact' => 'Ada',
+            ],
             'GET tasks/new/customers' => ['q' => 'holm'],
             'GET customers' => ['q' => 'holm', 'page' => '1', 'customer' => 'holms-school'],
             'PUT customers/{customer}' => ['set' => ['customer.owner' => 'femi'], 'on_form' => false],
             'POST tasks', 'POST tasks/new/preview', 'POST api/v1/tasks' => $task,
-            'PUT tasks/{task}/fields' => ['seen' => ['task.title' => 'Trumpet, stuck valve'], 'set' => ['task.title' => 'Horn', 'task.due' => '2026-03-09T10:00:00Z', 'task.tags' => ['rush'], 'task.estimate' => 'PT2H']],
-            'POST tasks/{task}/hand-on', 'POST tasks/{task}/hand-review' => ['to' => 'femi', 'reason' => 'Femi has time.', 'revision' => null],
-            'POST tasks/{task}/wait' => ['reason' => 'Parts are on the way.', 'until' => '2026-03-04T10:00:00Z', 'on' => $this->tasks['open']->id],
+            'PUT tasks/{task}/fields' => [
+                'seen' => ['task.title' => 'Trumpet, stuck valve'],
+                'set' => [
+                    'task.title' => 'Horn',
+                    'task.due' => '2026-03-09T10:00:00Z',
+                    'task.tags' => ['rush'],
+                    'task.estimate' => 'PT2H',
+                ],
+            ],
+            'POST tasks/{task}/hand-on', 'POST tasks/{task}/hand-review' => [
+                'to' => 'femi',
+                'reason' => 'Femi has time.',
+                'revision' => null,
+            ],
+            'POST tasks/{task}/wait' => [
+                'reason' => 'Parts are on the way.',
+                'until' => '2026-03-04T10:00:00Z',
+                'on' => $this->tasks['open']->id,
+            ],
             'POST tasks/{task}/drop', 'POST tasks/{task}/send-back' => ['reason' => 'Not any more.'],
             'POST tasks/{task}/complete' => ['note' => 'Oiled.', 'spent' => 15],
             'POST tasks/{task}/comment' => ['body' => 'Look at the valve.', 'mentions' => ['femi']],
@@ -123,15 +273,45 @@ final class RightRequests
             'POST tasks/{task}/tick' => ['item' => 'Photograph it', 'done' => true],
             'POST tasks/{task}/watch' => ['on' => true],
             'POST invitation/{secret}' => ['password' => 'a heron on the quay', 'again' => 'a heron on the quay'],
-            'POST account/password' => ['current' => House::PASSWORD, 'password' => 'a heron on the quay', 'again' => 'a heron on the quay'],
-            'POST sign-ins' => ['person' => null, 'name' => 'Web shop', 'email' => 'shop@alderquill.example', 'role' => 'lead'],
-            'POST tokens' => ['user' => $this->ids['user'], 'name' => 'Web shop', 'abilities' => ['tasks:read'], 'until' => '2026-06-01'],
+            'POST account/password' => [
+                'current' => House::PASSWORD,
+                'password' => 'a heron on the quay',
+                'again' => 'a heron on the quay',
+            ],
+            'POST sign-ins' => [
+                'person' => null,
+                'name' => 'Web shop',
+                'email' => 'shop@alderquill.example',
+                'role' => 'lead',
+            ],
+            'POST tokens' => [
+                'user' => $this->ids['user'],
+                'name' => 'Web shop',
+                'abilities' => ['tasks:read'],
+                'until' => '2026-06-01',
+            ],
             'PUT house/sight' => ['open' => true],
-            'POST house/fields' => ['of' => 'task', 'name' => 'case_colour', 'label' => 'Colour of the case', 'type' => 'one_of', 'options' => [['value' => 'red', 'label' => 'Red']]],
+            'POST house/fields' => [
+                'of' => 'task',
+                'name' => 'case_colour',
+                'label' => 'Colour of the case',
+                'type' => 'one_of',
+                'options' => [['value' => 'red', 'label' => 'Red']],
+            ],
             'PUT house/fields/{field}' => ['label' => 'Colour'],
             'POST house/fields/{field}/move' => ['places' => 1],
-            'POST house/kinds', 'PUT house/kinds/{kind}' => ['slug' => 'fitting', 'name' => 'Fitting', 'minutes' => 30, 'guide' => 'Measure twice.', 'defaults' => []],
-            'POST house/checklists', 'PUT house/checklists/{checklist}' => ['slug' => 'leaving', 'name' => 'Before it leaves', 'items' => ['Polish', 'Case']],
+            'POST house/kinds', 'PUT house/kinds/{kind}' => [
+                'slug' => 'fitting',
+                'name' => 'Fitting',
+                'minutes' => 30,
+                'guide' => 'Measure twice.',
+                'defaults' => [],
+            ],
+            'POST house/checklists', 'PUT house/checklists/{checklist}' => [
+                'slug' => 'leaving',
+                'name' => 'Before it leaves',
+                'items' => ['Polish', 'Case'],
+            ],
             default => self::ofCustomers($route) ?? self::ofRulebook($route, $this->tasks['new']->number),
         };
     }
@@ -139,7 +319,7 @@ final class RightRequests
     /** @return array<string, mixed>|null */
     private static function ofCustomers(Route $route): ?array
     {
-        return match ($route->methods()[0].' '.$route->uri()) {
+        return match ($route->methods()[0] . ' ' . $route->uri()) {
             'PUT house/customer-words' => ['words' => ['new' => 'We have it.', 'waiting' => 'We wait for you.']],
             'POST requests/{secret}' => ['body' => 'The valve sticks again.'],
             'POST api/v1/tasks/{task}/comments' => ['from' => 'customer', 'body' => 'Is it ready?'],
@@ -150,13 +330,26 @@ final class RightRequests
     /** @return array<string, mixed> */
     private static function ofRulebook(Route $route, ?int $number): array
     {
-        return match ($route->methods()[0].' '.$route->uri()) {
+        return match ($route->methods()[0] . ' ' . $route->uri()) {
             'PUT rulebook/draft' => ['rules' => [House::roundRule()], 'revision' => LockedDraft::revision()],
-            'DELETE rulebook/draft', 'POST rulebook/publish' => ['revision' => LockedDraft::revision(), 'note' => 'New'],
+            'DELETE rulebook/draft', 'POST rulebook/publish' => [
+                'revision' => LockedDraft::revision(),
+                'note' => 'New',
+            ],
             'GET rulebook/rules' => ['ids' => ['round']],
             'GET rulebook/coverage' => ['revision' => (string) LockedDraft::revision()],
             'GET rulebook/merged' => ['text' => 'For ~task.title~', 'number' => (string) $number],
-            'POST rulebook/import' => ['openbaton' => 'rulebook/1', 'fields' => [], 'rules' => [House::rule('any', ['all' => []], ['pool' => ['kind' => 'people', 'people' => ['femi']], 'method' => ['kind' => 'in_order']])]],
+            'POST rulebook/import' => [
+                'openbaton' => 'rulebook/1',
+                'fields' => [],
+                'rules' => [
+                    House::rule(
+                        'any',
+                        ['all' => []],
+                        ['pool' => ['kind' => 'people', 'people' => ['femi']], 'method' => ['kind' => 'in_order']],
+                    ),
+                ],
+            ],
             default => [],
         };
     }

@@ -7,7 +7,10 @@ namespace Tests\Support;
 use RuntimeException;
 use Symfony\Component\Process\Process;
 
-/** A server beside the tests, in a session of its own, apart from our output: its workers outlive it unless the whole group is ended. */
+/**
+ * A server beside the tests, in a session of its own, apart from our output: its workers outlive it unless the whole
+ * group is ended.
+ */
 final class Server
 {
     private function __construct(private readonly Process $process, public readonly int $port) {}
@@ -15,21 +18,31 @@ final class Server
     /** PHP's own, with four workers, on the application and a database. */
     public static function ofPages(int $port, string $database, string $user, string $password): self
     {
-        return self::launch($port, [PHP_BINARY, '-S', "127.0.0.1:{$port}", base_path('vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php')], public_path(), [
-            'PHP_INI_SCAN_DIR' => ':'.base_path('deploy/php'),
-            'PHP_CLI_SERVER_WORKERS' => '4',
-            'DB_PORT' => (string) config('database.connections.mariadb.port'),
-            'DB_DATABASE' => $database,
-            'DB_USERNAME' => $user,
-            'DB_PASSWORD' => $password,
-            'BATON_DATA' => self::data(),
-            'CACHE_STORE' => 'apc',
-            'SESSION_DRIVER' => 'database',
-            'QUEUE_CONNECTION' => 'sync',
-            'LOG_CHANNEL' => 'null',
-            'APP_ENV' => 'testing',
-            'APP_URL' => "http://127.0.0.1:{$port}",
-        ]);
+        return self::launch(
+            $port,
+            [
+                PHP_BINARY,
+                '-S',
+                "127.0.0.1:{$port}",
+                base_path('vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php'),
+            ],
+            public_path(),
+            [
+                'PHP_INI_SCAN_DIR' => ':' . base_path('deploy/php'),
+                'PHP_CLI_SERVER_WORKERS' => '4',
+                'DB_PORT' => (string) config('database.connections.mariadb.port'),
+                'DB_DATABASE' => $database,
+                'DB_USERNAME' => $user,
+                'DB_PASSWORD' => $password,
+                'BATON_DATA' => self::data(),
+                'CACHE_STORE' => 'apc',
+                'SESSION_DRIVER' => 'database',
+                'QUEUE_CONNECTION' => 'sync',
+                'LOG_CHANNEL' => 'null',
+                'APP_ENV' => 'testing',
+                'APP_URL' => "http://127.0.0.1:{$port}",
+            ],
+        );
     }
 
     /**
@@ -39,7 +52,12 @@ final class Server
     public static function launch(int $port, array $command, string $folder, array $environment): self
     {
         $line = implode(' ', array_map(escapeshellarg(...), $command));
-        $process = Process::fromShellCommandline("exec setsid {$line} </dev/null >/dev/null 2>&1", $folder, $environment, timeout: null);
+        $process = Process::fromShellCommandline(
+            "exec setsid {$line} </dev/null >/dev/null 2>&1",
+            $folder,
+            $environment,
+            timeout: null,
+        );
         $process->start();
 
         return new self($process, $port);
@@ -71,7 +89,7 @@ final class Server
     /** Where files of tasks are kept by the tests and by their servers. */
     public static function data(): string
     {
-        return sys_get_temp_dir().'/baton';
+        return sys_get_temp_dir() . '/baton';
     }
 
     public static function freePort(): int

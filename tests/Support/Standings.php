@@ -25,12 +25,25 @@ final class Standings
     /** @return array<string, array<string, bool>> by standing and right, as the document has it */
     public static function documented(): array
     {
-        preg_match('/^\| Standing.*?\n\n/ms', (string) file_get_contents(dirname(__DIR__, 2).'/docs/security.md'), $table);
-        $lines = array_map(static fn(string $line): array => array_map(trim(...), explode('|', trim($line, '| '))), explode("\n", trim($table[0] ?? '')));
+        preg_match(
+            '/^\| Standing.*?\n\n/ms',
+            (string) file_get_contents(dirname(__DIR__, 2) . '/docs/security.md'),
+            $table,
+        );
+        $lines = array_map(
+            static fn(string $line): array => array_map(trim(...), explode('|', trim($line, '| '))),
+            explode("\n", trim($table[0] ?? '')),
+        );
         $heads = array_slice(array_shift($lines) ?? [], 1);
         $rights = [];
         foreach (array_slice($lines, 1) as $cells) {
-            $rights[$cells[0]] = array_combine($heads, array_map(static fn(string $cell): bool => ['yes' => true, 'no' => false][$cell], array_slice($cells, 1)));
+            $rights[$cells[0]] = array_combine(
+                $heads,
+                array_map(
+                    static fn(string $cell): bool => ['yes' => true, 'no' => false][$cell],
+                    array_slice($cells, 1),
+                ),
+            );
         }
 
         return $rights;
@@ -42,16 +55,31 @@ final class Standings
         $callum = House::person('callum');
         $user = House::user('callum');
         $user->syncRoles([$role->value]);
-        $task->update(['assignee_id' => House::person('tobias')->id, 'creator_id' => null, 'reviewer_id' => null, 'last_reviewer_id' => null]);
+        $task->update([
+            'assignee_id' => House::person('tobias')->id,
+            'creator_id' => null,
+            'reviewer_id' => null,
+            'last_reviewer_id' => null,
+        ]);
         match ($standing) {
             'holds it' => $task->update(['assignee_id' => $callum->id]),
             'may claim it' => $task->update(['assignee_id' => null]) && $task->claimants()->sync([$callum->id]),
             'reviews it' => $task->update(['status' => TaskStatus::InReview, 'reviewer_id' => $callum->id]),
             'made it' => $task->update(['creator_id' => $callum->id]),
             'stands in for whoever holds it and is away' => self::away('tobias', 'callum'),
-            'stands in for whoever reviews it and is away' => $task->update(['assignee_id' => House::person('hanneke')->id, 'status' => TaskStatus::InReview, 'reviewer_id' => House::person('tobias')->id]) && self::away('tobias', 'callum'),
+            'stands in for whoever reviews it and is away' => $task->update([
+                'assignee_id' => House::person('hanneke')->id,
+                'status' => TaskStatus::InReview,
+                'reviewer_id' => House::person('tobias')->id,
+            ]) && self::away('tobias', 'callum'),
             'has it in the place of somebody who is away' => self::inPlaceOf($task, 'tobias', 'callum'),
-            'held it before' => Handoff::query()->create(['task_id' => $task->id, 'from_id' => null, 'to_id' => $callum->id, 'cause' => HandoffCause::Rule, 'at' => CarbonImmutable::now()]),
+            'held it before' => Handoff::query()->create([
+                'task_id' => $task->id,
+                'from_id' => null,
+                'to_id' => $callum->id,
+                'cause' => HandoffCause::Rule,
+                'at' => CarbonImmutable::now(),
+            ]),
             'reviewed it last' => $task->update(['last_reviewer_id' => $callum->id]),
             'watches it' => $task->watchers()->attach($callum->id),
             'is in a team of whoever holds it' => $task->update(['assignee_id' => House::person('femi')->id]),
@@ -59,8 +87,8 @@ final class Standings
             'nobody of these, tasks being open to all' => HouseRow::query()->update(['tasks_are_open' => true]),
             'is no person of the house' => $callum->update(['user_id' => null]),
             'is no longer active' => $callum->update(['active' => false]),
-            'leads the house' => $user = House::user('hanneke'),
-            'administers the house' => $user = UserFactory::new()->who(Role::Administrator)->create(),
+            'leads the house' => ($user = House::user('hanneke')),
+            'administers the house' => ($user = UserFactory::new()->who(Role::Administrator)->create()),
             default => throw new RuntimeException("Nothing brings \"{$standing}\" about."),
         };
         HouseRow::query()->increment('roster_revision');
@@ -70,7 +98,13 @@ final class Standings
 
     private static function away(string $who, string $substitute): Absence
     {
-        $absence = Absence::query()->create(['slug' => "{$who}-away", 'person_id' => House::person($who)->id, 'first_day' => '2026-03-02', 'last_day' => '2026-03-06', 'status' => AbsenceStatus::Approved]);
+        $absence = Absence::query()->create([
+            'slug' => "{$who}-away",
+            'person_id' => House::person($who)->id,
+            'first_day' => '2026-03-02',
+            'last_day' => '2026-03-06',
+            'status' => AbsenceStatus::Approved,
+        ]);
         $absence->substitutes()->attach(House::person($substitute)->id, ['position' => 0]);
 
         return $absence;
@@ -80,6 +114,14 @@ final class Standings
     {
         $absence = self::away($who, $substitute);
         $task->update(['assignee_id' => House::person($substitute)->id]);
-        TaskCover::query()->create(['task_id' => $task->id, 'seat' => SeatName::Holder, 'for_id' => House::person($who)->id, 'absence' => $absence->slug, 'via' => [], 'held' => true, 'touched_by' => []]);
+        TaskCover::query()->create([
+            'task_id' => $task->id,
+            'seat' => SeatName::Holder,
+            'for_id' => House::person($who)->id,
+            'absence' => $absence->slug,
+            'via' => [],
+            'held' => true,
+            'touched_by' => [],
+        ]);
     }
 }

@@ -10,8 +10,8 @@ use App\Tasks\StartTask;
 use Illuminate\Contracts\Console\Kernel;
 use Tests\Support\House;
 
-require __DIR__.'/../../vendor/autoload.php';
-$app = require __DIR__.'/../../bootstrap/app.php';
+require __DIR__ . '/../../vendor/autoload.php';
+$app = require __DIR__ . '/../../bootstrap/app.php';
 $app->make(Kernel::class)->bootstrap();
 $lead = House::user('hanneke');
 while (true) {

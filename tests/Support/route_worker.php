@@ -11,8 +11,8 @@ use Illuminate\Contracts\Console\Kernel;
 use OpenBaton\Core\Document\Node;
 use Tests\Support\House;
 
-require __DIR__.'/../../vendor/autoload.php';
-$app = require __DIR__.'/../../bootstrap/app.php';
+require __DIR__ . '/../../vendor/autoload.php';
+$app = require __DIR__ . '/../../bootstrap/app.php';
 $app->make(Kernel::class)->bootstrap();
 
 // With a key, it is the same request each time, and the number of its task is printed.
@@ -24,5 +24,11 @@ for ($left = (int) $argv[1]; $left > 0; --$left) {
         continue;
     }
     $tuba = Node::root(['title' => 'Tuba, sent twice', 'kind' => 'bench-repair']);
-    echo $app->make(TakeInTask::class)($tuba, TaskSource::Api, null, RequestKey::of(House::user('hanneke')->id, "{$key}-request-{$left}", 'Tuba, sent twice'))->task->number, "\n";
+    echo $app->make(TakeInTask::class)(
+    $tuba,
+    TaskSource::Api,
+    null,
+    RequestKey::of(House::user('hanneke')->id, "{$key}-request-{$left}", 'Tuba, sent twice'),
+)->task->number,
+        "\n";
 }

@@ -13,10 +13,7 @@ final class OutsideRecorders
     /** @return list<class-string<OutsideRecorder<covariant ReachesOutside>>> */
     public static function all(): array
     {
-        return [
-            RecordOwner::class,
-            RecordTold::class,
-        ];
+        return [RecordOwner::class, RecordTold::class];
     }
 
     /**
@@ -36,6 +33,6 @@ final class OutsideRecorders
                 return $recorder;
             }
         }
-        throw new LogicException('Nothing records '.$effect::class.'.');
+        throw new LogicException('Nothing records ' . $effect::class . '.');
     }
 }

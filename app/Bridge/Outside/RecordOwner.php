@@ -21,7 +21,9 @@ final class RecordOwner implements OutsideRecorder
 
     public function record(ReachesOutside $effect, string $taskId, LockedHouse $locked, EventLog $events): void
     {
-        Customer::query()->whereKey($effect->customerId)->update(['owner_id' => $locked->house->snapshot->personIds[$effect->personId]]);
+        Customer::query()
+            ->whereKey($effect->customerId)
+            ->update(['owner_id' => $locked->house->snapshot->personIds[$effect->personId]]);
         House::query()->increment('customer_revision');
     }
 }

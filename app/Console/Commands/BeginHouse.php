@@ -16,9 +16,11 @@ use Spatie\Permission\Models\Role as RoleRow;
 
 final class BeginHouse extends Command
 {
-    protected $signature = 'baton:begin {name : what the house is called} {--zone=UTC : its time zone, such as Europe/Dublin}';
+    protected $signature =
+        'baton:begin {name : what the house is called} ' . '{--zone=UTC : its time zone, such as Europe/Dublin}';
 
-    protected $description = 'Begin a house of one\'s own in empty tables; its first administrator comes by baton:invite';
+    protected $description =
+        'Begin a house of one\'s own in empty tables; its first administrator comes by ' . 'baton:invite';
 
     public function handle(): int
     {
@@ -26,8 +28,10 @@ final class BeginHouse extends Command
         $zone = (string) $this->option('zone');
         $wrong = match (true) {
             House::query()->exists() => 'There is a house already.',
-            $name === '' || mb_strlen($name) > TextLimits::NAME => 'Give a name of at most '.TextLimits::NAME.' characters.',
-            ! in_array($zone, DateTimeZone::listIdentifiers(), true) => "There is no time zone \"{$zone}\".",
+            $name === '' || mb_strlen($name) > TextLimits::NAME => 'Give a name of at most ' .
+                TextLimits::NAME .
+                ' characters.',
+            !in_array($zone, DateTimeZone::listIdentifiers(), true) => "There is no time zone \"{$zone}\".",
             default => null,
         };
         if ($wrong !== null) {
@@ -36,7 +40,15 @@ final class BeginHouse extends Command
             return 2;
         }
         DB::transaction(static function () use ($name, $zone): void {
-            $house = House::query()->create(['name' => $name, 'zone' => $zone, 'hours' => [], 'holidays' => [], 'exceptions' => [], 'customer_tiers' => [], 'place_levels' => []]);
+            $house = House::query()->create([
+                'name' => $name,
+                'zone' => $zone,
+                'hours' => [],
+                'holidays' => [],
+                'exceptions' => [],
+                'customer_tiers' => [],
+                'place_levels' => [],
+            ]);
             foreach (Role::cases() as $role) {
                 RoleRow::findOrCreate($role->value);
             }

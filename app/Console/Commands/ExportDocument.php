@@ -20,7 +20,10 @@ final class ExportDocument extends Command
     public function handle(RulebookFile $rulebooks, SnapshotSource $snapshots): int
     {
         $json = match ($this->argument('what')) {
-            'rulebook' => $rulebooks->write(RulebookVersion::query()->published()->firstOrFail(), $snapshots->current()),
+            'rulebook' => $rulebooks->write(
+                RulebookVersion::query()->published()->firstOrFail(),
+                $snapshots->current(),
+            ),
             'roster' => RulebookFile::json(RosterDocument::build(House::query()->firstOrFail())),
             default => null,
         };

@@ -24,8 +24,13 @@ final class ImportDocument extends Command
 
     protected $description = 'Read a rulebook document into the draft, or merge a roster document into the house';
 
-    public function handle(RulebookFile $rulebooks, SnapshotSource $snapshots, SaveDraft $save, PublishDraft $publish, ImportRoster $roster): int
-    {
+    public function handle(
+        RulebookFile $rulebooks,
+        SnapshotSource $snapshots,
+        SaveDraft $save,
+        PublishDraft $publish,
+        ImportRoster $roster,
+    ): int {
         $json = InputFile::read((string) $this->argument('file'));
         if ($json === null) {
             $this->error("{$this->argument('file')} can't be read.");
@@ -41,9 +46,11 @@ final class ImportDocument extends Command
                     return 0;
                 case 'rulebook':
                     $saved = $save($rulebooks->read($json, $snapshots->current()), LockedDraft::revision(), $by);
-                    $this->info($this->option('publish') === true
-                        ? 'Version '.$publish($saved->revision, 'Imported', $by)->number.' is published.'
-                        : 'The rules are the draft now.');
+                    $this->info(
+                        $this->option('publish') === true
+                            ? 'Version ' . $publish($saved->revision, 'Imported', $by)->number . ' is published.'
+                            : 'The rules are the draft now.',
+                    );
 
                     return 0;
                 default:
@@ -53,7 +60,9 @@ final class ImportDocument extends Command
             }
         } catch (DocumentError $error) {
             foreach ($error->faults as $fault) {
-                $this->error(($fault->pointer === '' ? '(the whole document)' : $fault->pointer).': '.$fault->reason);
+                $this->error(
+                    ($fault->pointer === '' ? '(the whole document)' : $fault->pointer) . ': ' . $fault->reason,
+                );
             }
 
             return 2;
@@ -64,9 +73,16 @@ final class ImportDocument extends Command
     {
         $remove = $this->option('remove') === true;
         foreach ($import->preview($node, $remove) as $list => $changes) {
-            foreach (['added' => 'to be added', 'changed' => 'to be changed', 'missing' => $remove ? 'to be removed' : 'not in the file, stays'] as $kind => $what) {
+            foreach (
+                [
+                    'added' => 'to be added',
+                    'changed' => 'to be changed',
+                    'missing' => $remove ? 'to be removed' : 'not in the file, stays',
+                ]
+                as $kind => $what
+            ) {
                 if ($changes[$kind] !== []) {
-                    $this->line("{$list} {$what}: ".implode(', ', $changes[$kind]));
+                    $this->line("{$list} {$what}: " . implode(', ', $changes[$kind]));
                 }
             }
         }

@@ -16,7 +16,9 @@ use Illuminate\Support\Facades\DB;
 /** How a house gets its first administrator, and how one gets in again who has lost the password. */
 final class Invite extends Command
 {
-    protected $signature = 'baton:invite {email : with which they sign in} {--name= : makes a sign-in where there is none} {--role=administrator : of a new sign-in}';
+    protected $signature =
+        'baton:invite {email : with which they sign in} ' .
+        '{--name= : makes a sign-in where there is none} {--role=administrator : of a new sign-in}';
 
     protected $description = 'Make a link by which somebody chooses a password, once, within a week';
 
@@ -26,13 +28,25 @@ final class Invite extends Command
         $name = $this->option('name');
         $role = Role::tryFrom((string) $this->option('role'));
         $user = User::query()->where('email', $address)->first();
-        if ($user === null && ($name === null || $role === null || filter_var($address, FILTER_VALIDATE_EMAIL) === false)) {
-            $this->error('Nobody signs in with this address; give --name, and --role as '.implode(', ', array_column(Role::cases(), 'value')).', to make a sign-in.');
+        if (
+            $user === null &&
+            ($name === null || $role === null || filter_var($address, FILTER_VALIDATE_EMAIL) === false)
+        ) {
+            $this->error(
+                'Nobody signs in with this address; give --name, and --role as ' .
+                    implode(', ', array_column(Role::cases(), 'value')) .
+                    ', to make a sign-in.',
+            );
 
             return 2;
         }
         $by = Actor::system('command line');
-        $secret = DB::transaction(static fn(): string => $invite($user ?? $make((string) $name, $address, $role ?? Role::Administrator, null, $by), $by));
+        $secret = DB::transaction(
+            static fn(): string => $invite(
+                $user ?? $make((string) $name, $address, $role ?? Role::Administrator, null, $by),
+                $by,
+            ),
+        );
         $this->line(url("invitation/{$secret}"));
 
         return 0;

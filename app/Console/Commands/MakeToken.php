@@ -27,11 +27,13 @@ final class MakeToken extends Command
         $user = User::query()->where('email', Address::spelled((string) $this->argument('email')))->first();
         $abilities = $this->abilities();
         $until = $this->until();
-        if ($user === null || ! $user->maySignIn()) {
+        if ($user === null || !$user->maySignIn()) {
             return $this->refuse('Nobody signs in with this address.');
         }
         if ($abilities === null) {
-            return $this->refuse('A token may do: '.implode(', ', array_column(TokenAbility::cases(), 'value')).'.');
+            return $this->refuse(
+                'A token may do: ' . implode(', ', array_column(TokenAbility::cases(), 'value')) . '.',
+            );
         }
         if ($until === null || $until->isPast()) {
             return $this->refuse('Give its last day as 2027-03-31, after today.');
@@ -63,7 +65,9 @@ final class MakeToken extends Command
             return CarbonImmutable::now()->addDays(self::DAYS)->endOfDay();
         }
 
-        return CarbonImmutable::hasFormat((string) $day, 'Y-m-d') ? CarbonImmutable::parse((string) $day)->endOfDay() : null;
+        return CarbonImmutable::hasFormat((string) $day, 'Y-m-d')
+            ? CarbonImmutable::parse((string) $day)->endOfDay()
+            : null;
     }
 
     private function refuse(string $why): int

@@ -22,8 +22,13 @@ final class PruneEvents extends Command
 
     public function handle(HandOut $handOut): int
     {
-        $query = RecordedEvent::query()->where('id', '<=', $handOut->position())
-            ->where(static fn(Builder $some): Builder => $some->where('kind', '<>', TaskChanged::code())->orWhere('at', '<', RecordedArrivals::since()));
+        $query = RecordedEvent::query()
+            ->where('id', '<=', $handOut->position())
+            ->where(
+                static fn(Builder $some): Builder => $some
+                    ->where('kind', '<>', TaskChanged::code())
+                    ->orWhere('at', '<', RecordedArrivals::since()),
+            );
         while ($query->clone()->orderBy('id')->limit(self::PIECE)->delete() === self::PIECE);
 
         return 0;

@@ -34,13 +34,19 @@ final class SweepFiles extends Command
             $files = $disk->files($folder);
             $old = array_filter($files, static fn(string $path): bool => $disk->lastModified($path) < $before);
             foreach (array_chunk($old, self::AT_A_TIME) as $some) {
-                $found = TaskFile::query()->whereIn('path', $some)->get('path')->map(static fn(TaskFile $file): string => $file->path)->all();
+                $found = TaskFile::query()
+                    ->whereIn('path', $some)
+                    ->get('path')
+                    ->map(static fn(TaskFile $file): string => $file->path)
+                    ->all();
                 $left = array_diff($some, $found);
                 $disk->delete($left);
                 $swept += count($left);
             }
         }
-        $this->line($swept === 1 ? 'One file that no task has is removed.' : "{$swept} files that no task has are removed.");
+        $this->line(
+            $swept === 1 ? 'One file that no task has is removed.' : "{$swept} files that no task has are removed.",
+        );
 
         return 0;
     }

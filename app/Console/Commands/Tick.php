@@ -19,15 +19,24 @@ use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\People\Roster;
 
-/** What the clock brings about, once a minute: moments at which something changes by itself, and the recent work held against the rules. */
+/**
+ * What the clock brings about, once a minute: moments at which something changes by itself, and the recent work held
+ * against the rules.
+ */
 final class Tick extends Command
 {
     protected $signature = 'baton:tick';
 
     protected $description = 'Look at what the clock has brought about since the last tick';
 
-    public function handle(SnapshotSource $snapshots, PutDownSchedules $schedules, FireTimers $fire, RetryWhenWorthwhile $retry, SettleAbsences $absences, HandOut $handOut): int
-    {
+    public function handle(
+        SnapshotSource $snapshots,
+        PutDownSchedules $schedules,
+        FireTimers $fire,
+        RetryWhenWorthwhile $retry,
+        SettleAbsences $absences,
+        HandOut $handOut,
+    ): int {
         if (House::query()->doesntExist()) {
             return 0;
         }

@@ -31,14 +31,24 @@ final class Tokens extends Command
 
             return 0;
         }
-        $this->table(['Number', 'For', 'Owner', 'May', 'Last used', 'Until'], AccessToken::query()->with('tokenable')->orderBy('id')->get()->map(static fn(AccessToken $token): array => [
-            $token->id,
-            $token->name,
-            $token->tokenable instanceof User ? $token->tokenable->email : '',
-            implode(' ', array_filter((array) $token->abilities, is_string(...))),
-            $token->last_used_at?->toIso8601String() ?? 'never',
-            $token->expires_at?->toDateString() ?? 'without an end',
-        ])->all());
+        $this->table(
+            ['Number', 'For', 'Owner', 'May', 'Last used', 'Until'],
+            AccessToken::query()
+                ->with('tokenable')
+                ->orderBy('id')
+                ->get()
+                ->map(
+                    static fn(AccessToken $token): array => [
+                        $token->id,
+                        $token->name,
+                        $token->tokenable instanceof User ? $token->tokenable->email : '',
+                        implode(' ', array_filter((array) $token->abilities, is_string(...))),
+                        $token->last_used_at?->toIso8601String() ?? 'never',
+                        $token->expires_at?->toDateString() ?? 'without an end',
+                    ],
+                )
+                ->all(),
+        );
 
         return 0;
     }

@@ -10,7 +10,10 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 
-/** Says whether anything has changed since a page was made, and what; pages ask every few seconds, nearly always by one small query. */
+/**
+ * Says whether anything has changed since a page was made, and what; pages ask every few seconds, nearly always by one
+ * small query.
+ */
 final class PulseController
 {
     private const MOST_TOPICS = 12;
@@ -19,8 +22,13 @@ final class PulseController
     {
         // Whoever is signed in need not be looked up for this.
         $guard = Auth::guard('web');
-        $id = $guard instanceof SessionGuard ? ($guard->hasUser() ? $guard->user()?->getAuthIdentifier() : $request->session()->get($guard->getName())) : null;
-        if (! is_string($id)) {
+        $id =
+            $guard instanceof SessionGuard
+                ? ($guard->hasUser()
+                    ? $guard->user()?->getAuthIdentifier()
+                    : $request->session()->get($guard->getName()))
+                : null;
+        if (!is_string($id)) {
             abort(401);
         }
         $stamps = new Stamps();
@@ -28,6 +36,10 @@ final class PulseController
         $stamp = $stamps->all();
         $moved = $request->string('known')->toString() !== $stamp;
 
-        return new JsonResponse(['stamp' => $stamp] + ($moved ? ['topics' => (object) $stamps->of(array_values($topics), $id)] : []), 200, ['Cache-Control' => 'no-store']);
+        return new JsonResponse(
+            ['stamp' => $stamp] + ($moved ? ['topics' => (object) $stamps->of(array_values($topics), $id)] : []),
+            200,
+            ['Cache-Control' => 'no-store'],
+        );
     }
 }

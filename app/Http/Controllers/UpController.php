@@ -24,6 +24,9 @@ final class UpController
 
     private static function say(int $status, string $what): Response
     {
-        return new Response("{$what}\n", $status, ['Content-Type' => 'text/plain; charset=UTF-8', 'Cache-Control' => 'no-store']);
+        return new Response("{$what}\n", $status, [
+            'Content-Type' => 'text/plain; charset=UTF-8',
+            'Cache-Control' => 'no-store',
+        ]);
     }
 }

@@ -18,7 +18,7 @@ final class EndsWithThePerson
     public function handle(Request $request, Closure $next): Response
     {
         $user = $request->user();
-        if ($user instanceof User && ! $user->maySignIn()) {
+        if ($user instanceof User && !$user->maySignIn()) {
             Auth::guard('web')->logout();
             $request->session()->invalidate();
 

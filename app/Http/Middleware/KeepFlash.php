@@ -18,7 +18,7 @@ final class KeepFlash
     /** @param Closure(Request): Response $next */
     public function handle(Request $request, Closure $next): Response
     {
-        if (! self::shows($request)) {
+        if (!self::shows($request)) {
             $request->session()->reflash();
         }
 
@@ -28,9 +28,9 @@ final class KeepFlash
     private static function shows(Request $request): bool
     {
         return match (true) {
-            ! $request->hasHeader(Header::INERTIA) => ! $request->expectsJson(),
+            !$request->hasHeader(Header::INERTIA) => !$request->expectsJson(),
             $request->hasHeader(Header::PARTIAL_ONLY) => self::namesNotice($request, Header::PARTIAL_ONLY),
-            default => ! self::namesNotice($request, Header::PARTIAL_EXCEPT),
+            default => !self::namesNotice($request, Header::PARTIAL_EXCEPT),
         };
     }
 

@@ -18,7 +18,7 @@ final class KnownHosts extends TrustHosts
     /** @return list<string> patterns */
     public function hosts(): array
     {
-        return array_map(static fn(string $host): string => '^'.preg_quote($host).'$', self::names());
+        return array_map(static fn(string $host): string => '^' . preg_quote($host) . '$', self::names());
     }
 
     protected function shouldSpecifyTrustedHosts(): bool

@@ -30,7 +30,7 @@ final class RefuseBrokenText
     public function handle(Request $request, Closure $next): Response
     {
         foreach ($request->query->all() as $name => $value) {
-            if (is_array($value) && ! self::takesLists($request->route())) {
+            if (is_array($value) && !self::takesLists($request->route())) {
                 throw ValidationException::withMessages([mb_scrub((string) $name) => 'A text belongs here.']);
             }
         }
@@ -46,7 +46,7 @@ final class RefuseBrokenText
     /** Whether a request says itself which of its members are lists. */
     private static function takesLists(mixed $route): bool
     {
-        if (! $route instanceof Route) {
+        if (!($route instanceof Route)) {
             return false;
         }
         foreach ($route->signatureParameters() as $parameter) {
@@ -64,8 +64,13 @@ final class RefuseBrokenText
     {
         foreach ($values as $name => $value) {
             foreach ([(string) $name, $value] as $text) {
-                if (is_string($text) && (! mb_check_encoding($text, 'UTF-8') || preg_match(self::CONTROL, $text) === 1)) {
-                    throw ValidationException::withMessages([mb_scrub($path.$name) => 'This is a text in UTF-8, without control characters.']);
+                if (
+                    is_string($text) &&
+                    (!mb_check_encoding($text, 'UTF-8') || preg_match(self::CONTROL, $text) === 1)
+                ) {
+                    throw ValidationException::withMessages([
+                        mb_scrub($path . $name) => 'This is a text in UTF-8, without control characters.',
+                    ]);
                 }
             }
             if (is_array($value)) {

@@ -23,7 +23,8 @@ final readonly class SecureHeaders
         'X-Content-Type-Options' => 'nosniff',
         'X-Frame-Options' => 'DENY',
         'Referrer-Policy' => 'same-origin',
-        'Permissions-Policy' => 'camera=(), display-capture=(), geolocation=(), microphone=(), midi=(), payment=(), usb=()',
+        'Permissions-Policy' =>
+            'camera=(), display-capture=(), geolocation=(), microphone=(), midi=(), payment=(), usb=()',
         'Cross-Origin-Opener-Policy' => 'same-origin',
         'Cross-Origin-Resource-Policy' => 'same-origin',
     ];
@@ -39,11 +40,11 @@ final readonly class SecureHeaders
         foreach (self::ALWAYS as $name => $value) {
             $response->headers->set($name, $value);
         }
-        if (! $response->headers->has('Content-Security-Policy')) {
+        if (!$response->headers->has('Content-Security-Policy')) {
             $response->headers->set('Content-Security-Policy', self::policy($nonce));
         }
         if ($request->isSecure()) {
-            $response->headers->set('Strict-Transport-Security', 'max-age='.self::TLS_FOR.'; includeSubDomains');
+            $response->headers->set('Strict-Transport-Security', 'max-age=' . self::TLS_FOR . '; includeSubDomains');
         }
 
         return $response;

@@ -27,16 +27,23 @@ final class ShareWithPages extends Middleware
 
         return [
             ...parent::share($request),
-            'viewer' => $user instanceof User ? [
-                'name' => $user->name,
-                'slug' => $user->person?->slug,
-                'administers' => $user->can('administer', User::class),
-                'creates' => $user->can('create', Task::class),
-                'places' => Navigation::of($user),
-            ] : null,
+            'viewer' =>
+                $user instanceof User
+                    ? [
+                        'name' => $user->name,
+                        'slug' => $user->person?->slug,
+                        'administers' => $user->can('administer', User::class),
+                        'creates' => $user->can('create', Task::class),
+                        'places' => Navigation::of($user),
+                    ]
+                    : null,
             'status' => static fn(): ?array => $user instanceof User ? app(StatusStrip::class)->props() : null,
             'stamp' => static fn(): string => $user instanceof User ? (new Stamps())->all() : '',
-            self::NOTICE => ['done' => $request->session()->get('done'), 'problem' => $request->session()->get('problem'), 'undo' => $request->session()->get('undo')],
+            self::NOTICE => [
+                'done' => $request->session()->get('done'),
+                'problem' => $request->session()->get('problem'),
+                'undo' => $request->session()->get('undo'),
+            ],
         ];
     }
 }

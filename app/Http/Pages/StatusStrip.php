@@ -20,17 +20,24 @@ final readonly class StatusStrip
     /** @return array<string, mixed> */
     public function props(): array
     {
-        $last = Handoff::query()->with(['task', 'to'])->orderByDesc('at')->orderByDesc('id')->first();
+        $last = Handoff::query()
+            ->with(['task', 'to'])
+            ->orderByDesc('at')
+            ->orderByDesc('id')
+            ->first();
 
         return [
             'unplaced' => Task::query()->unplaced()->count(),
-            'lastHandoff' => $last?->task === null || ! $this->sight->includes($this->viewer->user(), $last->task) ? null : [
-                'at' => Moment::of($last->at),
-                'number' => (int) $last->task->number,
-                'taskId' => $last->task_id,
-                'to' => (string) $last->to?->name,
-                'toSlug' => (string) $last->to?->slug,
-            ],
+            'lastHandoff' =>
+                $last?->task === null || !$this->sight->includes($this->viewer->user(), $last->task)
+                    ? null
+                    : [
+                        'at' => Moment::of($last->at),
+                        'number' => (int) $last->task->number,
+                        'taskId' => $last->task_id,
+                        'to' => (string) $last->to?->name,
+                        'toSlug' => (string) $last->to?->slug,
+                    ],
             'away' => $this->away(),
             'version' => RulebookVersion::query()->published()->value('number'),
             'zone' => $this->viewer->zone()->name,

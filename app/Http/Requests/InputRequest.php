@@ -8,7 +8,10 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Stringable;
 use Illuminate\Validation\ValidationException;
 
-/** A request whose members may be anything until they are validated, and are asked for before that: who it is about, say. */
+/**
+ * A request whose members may be anything until they are validated, and are asked for before that: who it is about,
+ * say.
+ */
 abstract class InputRequest extends FormRequest
 {
     /**
@@ -26,7 +29,10 @@ abstract class InputRequest extends FormRequest
         return parent::string($key, $default);
     }
 
-    /** The rule that a time is after another one, or at least not before it; says nothing where that one is no text, which is told by its own rule. */
+    /**
+     * The rule that a time is after another one, or at least not before it; says nothing where that one is no text,
+     * which is told by its own rule.
+     */
     protected function compared(string $rule, string $name): string
     {
         return is_string($this->input($name)) ? "{$rule}:{$name}" : 'bail';

@@ -7,7 +7,10 @@ namespace App\Http\Requests;
 use Closure;
 use Illuminate\Contracts\Validation\ValidationRule;
 
-/** A whole number within bounds, however it is written: what is beyond the numbers of this machine is out of bounds, not an error. */
+/**
+ * A whole number within bounds, however it is written: what is beyond the numbers of this machine is out of bounds, not
+ * an error.
+ */
 final readonly class Whole implements ValidationRule
 {
     public const MOST = 2_147_483_647;

@@ -55,7 +55,10 @@ final class Absence extends Model
     protected static function booted(): void
     {
         self::updating(static function (self $absence): void {
-            if ($absence->isDirty(['first_day', 'last_day', 'from', 'to', 'status']) && ! $absence->isDirty('handed_back_at')) {
+            if (
+                $absence->isDirty(['first_day', 'last_day', 'from', 'to', 'status']) &&
+                !$absence->isDirty('handed_back_at')
+            ) {
                 $absence->handed_back_at = null;
             }
         });
@@ -79,8 +82,14 @@ final class Absence extends Model
      */
     public function scopeUnsettled(Builder $query): void
     {
-        $begun = static fn(Builder $some): Builder => $some->where('status', AbsenceStatus::Approved)->orWhereNotNull('handed_over_at');
-        $query->where(static fn(Builder $some): Builder => $some->whereNotNull('settling')->orWhere(static fn(Builder $due): Builder => $due->whereNull('handed_back_at')->where($begun)));
+        $begun = static fn(Builder $some): Builder => $some
+            ->where('status', AbsenceStatus::Approved)
+            ->orWhereNotNull('handed_over_at');
+        $query->where(
+            static fn(Builder $some): Builder => $some
+                ->whereNotNull('settling')
+                ->orWhere(static fn(Builder $due): Builder => $due->whereNull('handed_back_at')->where($begun)),
+        );
     }
 
     /**
@@ -91,11 +100,13 @@ final class Absence extends Model
     public function scopeMattering(Builder $query): void
     {
         $since = CarbonImmutable::now()->subDays(self::LATELY);
-        $query->where(static fn(Builder $some): Builder => $some
-            ->where('last_day', '>=', $since->format('Y-m-d'))
-            ->orWhere('to', '>=', $since)
-            ->orWhere(static fn(Builder $open): Builder => $open->unsettled())
-            ->orWhereIn('slug', TaskCover::query()->select('absence')));
+        $query->where(
+            static fn(Builder $some): Builder => $some
+                ->where('last_day', '>=', $since->format('Y-m-d'))
+                ->orWhere('to', '>=', $since)
+                ->orWhere(static fn(Builder $open): Builder => $open->unsettled())
+                ->orWhereIn('slug', TaskCover::query()->select('absence')),
+        );
     }
 
     /** @return BelongsTo<Person, $this> */
@@ -111,8 +122,8 @@ final class Absence extends Model
     }
 
     /**
-     * @param list<string>                        $people ids of those who stand in, in the order in which they are asked
-     * @param array<string, array<string, mixed>> $only   criteria of the work of those who stand in for some only, by id
+     * @param list<string> $people ids of those who stand in, in the order in which they are asked
+     * @param array<string, array<string, mixed>> $only criteria of the work of those who stand in for some only, by id
      */
     public function syncSubstitutes(array $people, array $only = []): void
     {
@@ -126,6 +137,9 @@ final class Absence extends Model
     /** @return BelongsToMany<Person, $this, AbsenceSubstitute> */
     public function substitutes(): BelongsToMany
     {
-        return $this->belongsToMany(Person::class, 'absence_substitutes')->using(AbsenceSubstitute::class)->withPivot(['position', 'only'])->orderBy('absence_substitutes.position');
+        return $this->belongsToMany(Person::class, 'absence_substitutes')
+            ->using(AbsenceSubstitute::class)
+            ->withPivot(['position', 'only'])
+            ->orderBy('absence_substitutes.position');
     }
 }

@@ -20,5 +20,9 @@ final class StandInEvent extends Model
 
     protected $guarded = [];
 
-    protected $casts = ['first_day' => 'immutable_date:Y-m-d', 'last_day' => 'immutable_date:Y-m-d', 'cancelled' => 'boolean'];
+    protected $casts = [
+        'first_day' => 'immutable_date:Y-m-d',
+        'last_day' => 'immutable_date:Y-m-d',
+        'cancelled' => 'boolean',
+    ];
 }

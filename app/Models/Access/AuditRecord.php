@@ -15,9 +15,14 @@ final class AuditRecord extends Activity
 
     public const RULEBOOK = 'rulebook';
 
-    /** Whatever is recorded changes what pages show; it counts with the same transaction. What becomes of drafts the house counts by itself. */
+    /**
+     * Whatever is recorded changes what pages show; it counts with the same transaction. What becomes of drafts the
+     * house counts by itself.
+     */
     protected static function booted(): void
     {
-        self::created(static fn(self $record) => $record->log_name === self::RULEBOOK ?: House::query()->increment('changes'));
+        self::created(
+            static fn(self $record) => $record->log_name === self::RULEBOOK ?: House::query()->increment('changes'),
+        );
     }
 }

@@ -33,8 +33,12 @@ final class OpenSession extends Model
      */
     public static function endOf(User $user, ?string $except = null, ?string $only = null): int
     {
-        $ids = self::query()->where('user_id', $user->id)->where('id', '<>', (string) $except)->get(['id'])
-            ->filter(static fn(self $one): bool => $only === null || $one->name() === $only)->modelKeys();
+        $ids = self::query()
+            ->where('user_id', $user->id)
+            ->where('id', '<>', (string) $except)
+            ->get(['id'])
+            ->filter(static fn(self $one): bool => $only === null || $one->name() === $only)
+            ->modelKeys();
         self::query()->whereKey($ids)->delete();
         $user->forceFill(['remember_token' => Str::random(60)])->save();
 

@@ -33,7 +33,11 @@ final class SignInAttempt extends Model
     /** The row, which is there from now on, locked until the transaction ends; failures of long ago are forgotten. */
     public static function locked(string $key, CarbonImmutable $now): self
     {
-        self::query()->insertOrIgnore(['key' => $key, 'failures' => 0, 'forgotten_at' => $now->addSeconds(Waits::FORGOTTEN)]);
+        self::query()->insertOrIgnore([
+            'key' => $key,
+            'failures' => 0,
+            'forgotten_at' => $now->addSeconds(Waits::FORGOTTEN),
+        ]);
         $row = self::query()->whereKey($key)->lockForUpdate()->sole();
         if ($row->forgotten_at <= $now) {
             $row->fill(['failures' => 0, 'waits_until' => null]);
@@ -71,6 +75,10 @@ final class SignInAttempt extends Model
     private function count(Waits $kind, int $failures, CarbonImmutable $now): void
     {
         $wait = $kind->after($failures);
-        $this->update(['failures' => $failures, 'waits_until' => $wait === 0 ? null : $now->addSeconds($wait), 'forgotten_at' => $now->addSeconds($wait + Waits::FORGOTTEN)]);
+        $this->update([
+            'failures' => $failures,
+            'waits_until' => $wait === 0 ? null : $now->addSeconds($wait),
+            'forgotten_at' => $now->addSeconds($wait + Waits::FORGOTTEN),
+        ]);
     }
 }

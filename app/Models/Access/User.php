@@ -71,7 +71,8 @@ final class User extends Authenticatable
     /** Whether they may be signed in: neither has the sign-in ended, nor is its person gone from the house. */
     public function maySignIn(): bool
     {
-        return $this->ended_at === null && ! ($this->attributes[self::GONE] ?? Person::formerMembers($this->person()->getQuery())->exists());
+        return $this->ended_at === null &&
+            !($this->attributes[self::GONE] ?? Person::formerMembers($this->person()->getQuery())->exists());
     }
 
     /** Whether they decide who gets what. */

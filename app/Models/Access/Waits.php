@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models\Access;
 
-/** How long whoever keeps failing waits: not at first, then twice as long each time, and never longer than a quarter of an hour. */
+/**
+ * How long whoever keeps failing waits: not at first, then twice as long each time, and never longer than a quarter of
+ * an hour.
+ */
 enum Waits: string
 {
     /** Of one account at one machine. */

@@ -32,7 +32,8 @@ final class Customer extends Model
     }
 
     /**
-     * Those in whose name all of the words, or their beginnings, are; by the index. What has no word in it is the beginning of a name.
+     * Those in whose name all of the words, or their beginnings, are; by the index. What has no word in it is the
+     * beginning of a name.
      *
      * @param Builder<self> $query
      */
@@ -42,7 +43,7 @@ final class Customer extends Model
         if ($words !== null) {
             $query->whereFullText('name', $words, ['mode' => 'boolean']);
         } elseif ($part !== '') {
-            $query->where('name', 'like', addcslashes($part, '%_\\').'%');
+            $query->where('name', 'like', addcslashes($part, '%_\\') . '%');
         }
         $query->orderBy('name');
     }

@@ -38,8 +38,14 @@ final class CustomerLink extends Model
     {
         $since = CarbonImmutable::now()->subWeeks(config()->integer('baton.customer_weeks'));
 
-        return self::query()->where('secret', self::digest($secret))
-            ->whereHas('task', static fn(Builder $task): Builder => $task->whereNull('completed_at')->orWhere('completed_at', '>', $since));
+        return self::query()
+            ->where('secret', self::digest($secret))
+            ->whereHas(
+                'task',
+                static fn(Builder $task): Builder => $task
+                    ->whereNull('completed_at')
+                    ->orWhere('completed_at', '>', $since),
+            );
     }
 
     /** @return BelongsTo<Task, $this> */

@@ -34,7 +34,11 @@ final class EventPosition extends Model
      */
     public static function ofAll(array $consumers): int
     {
-        $positions = self::query()->whereIn('consumer', $consumers)->get()->map(static fn(self $one): int => $one->position)->all();
+        $positions = self::query()
+            ->whereIn('consumer', $consumers)
+            ->get()
+            ->map(static fn(self $one): int => $one->position)
+            ->all();
 
         return count($positions) < count($consumers) || $positions === [] ? 0 : min($positions);
     }

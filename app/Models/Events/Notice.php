@@ -35,7 +35,9 @@ final class Notice extends Model
     /** @return Builder<self> what nobody looks for any more */
     public function prunable(): Builder
     {
-        return self::query()->where('seen_at', '<', now()->subDays(self::SEEN_DAYS))->orWhere('at', '<', now()->subDays(self::UNSEEN_DAYS));
+        return self::query()
+            ->where('seen_at', '<', now()->subDays(self::SEEN_DAYS))
+            ->orWhere('at', '<', now()->subDays(self::UNSEEN_DAYS));
     }
 
     /** @return BelongsTo<Person, $this> */

@@ -17,7 +17,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 /**
  * Somebody of the house, whether they sign in or not.
  *
- * @property-read TeamMembership|AbsenceSubstitute|null $pivot of a team that they are in, or of an absence in which they stand in
+ * @property-read TeamMembership|AbsenceSubstitute|null $pivot of a team that they are in, or of an absence in which
+ *     they stand in
  */
 final class Person extends Model
 {
@@ -42,7 +43,10 @@ final class Person extends Model
     /** @return BelongsToMany<Skill, $this, SkillLevel> with their level */
     public function skills(): BelongsToMany
     {
-        return $this->belongsToMany(Skill::class, 'person_skills')->using(SkillLevel::class)->withPivot('level')->orderBy('skills.position');
+        return $this->belongsToMany(Skill::class, 'person_skills')
+            ->using(SkillLevel::class)
+            ->withPivot('level')
+            ->orderBy('skills.position');
     }
 
     /** @return BelongsTo<Place, $this> where they work */
@@ -60,7 +64,11 @@ final class Person extends Model
      */
     public static function formerMembers(Builder $people): Builder
     {
-        return $people->where(static fn(Builder $gone): Builder => $gone->where('active', false)->orWhere('member_until', '<', CarbonImmutable::now()->format('Y-m-d')));
+        return $people->where(
+            static fn(Builder $gone): Builder => $gone
+                ->where('active', false)
+                ->orWhere('member_until', '<', CarbonImmutable::now()->format('Y-m-d')),
+        );
     }
 
     /** @return BelongsTo<User, $this> */

@@ -23,7 +23,10 @@ final class Team extends Model
     /** @return BelongsToMany<Person, $this, TeamMembership> with the weight of their turns */
     public function members(): BelongsToMany
     {
-        return $this->belongsToMany(Person::class, 'team_members')->using(TeamMembership::class)->withPivot(['weight', 'position', 'from', 'until'])->orderBy('team_members.position');
+        return $this->belongsToMany(Person::class, 'team_members')
+            ->using(TeamMembership::class)
+            ->withPivot(['weight', 'position', 'from', 'until'])
+            ->orderBy('team_members.position');
     }
 
     /** @return BelongsTo<Person, $this> */

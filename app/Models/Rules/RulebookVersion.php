@@ -54,7 +54,10 @@ final class RulebookVersion extends Model
         return $this->belongsTo(User::class, 'saved_by');
     }
 
-    /** @return array<string, int> since when each of its timers has been published without a break, as an instant by the timer's id */
+    /**
+     * @return array<string, int> since when each of its timers has been published without a break, as an instant by the
+     *     timer's id
+     */
     public function timersSince(): array
     {
         /** @var array<string, int> $timers */

@@ -16,8 +16,6 @@ final class Checklist extends Model
 
     protected $table = 'checklists';
 
-
-
     protected $guarded = [];
 
     protected $casts = ['items' => 'array'];

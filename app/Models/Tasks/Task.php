@@ -70,7 +70,12 @@ final class Task extends Model
 
     public function effort(): Effort
     {
-        return new Effort((int) $this->kind?->usual_minutes, $this->estimate_minutes, $this->spent_minutes, $this->remaining_minutes);
+        return new Effort(
+            (int) $this->kind?->usual_minutes,
+            $this->estimate_minutes,
+            $this->spent_minutes,
+            $this->remaining_minutes,
+        );
     }
 
     /** @return BelongsTo<TaskKind, $this> */
@@ -209,6 +214,9 @@ final class Task extends Model
         /** @var list<array{text: string, done: bool}> $items */
         $items = array_values((array) $this->checklist);
 
-        return array_map(static fn(array $item): ChecklistItem => new ChecklistItem($item['text'], $item['done']), $items);
+        return array_map(
+            static fn(array $item): ChecklistItem => new ChecklistItem($item['text'], $item['done']),
+            $items,
+        );
     }
 }

@@ -18,9 +18,11 @@ final class Timer extends Model
     use BootsByName;
     use MassPrunable;
 
-    /** Days for which it is kept that something has happened: no clock is set back as far, and nothing falls due as late. */
+    /**
+     * Days for which it is kept that something has happened: no clock is set back as far, and nothing falls due as
+     * late.
+     */
     private const KEPT_DAYS = 28;
-
 
     protected $table = 'timers';
 
@@ -41,10 +43,17 @@ final class Timer extends Model
         return self::query()->where('fired_at', '<', $then)->where('due_at', '<', $then);
     }
 
-    /** @return array{key: string, task_id: string, timer: string|null, due_at: string} of one that is still to happen */
+    /**
+     * @return array{key: string, task_id: string, timer: string|null, due_at: string} of one that is still to happen
+     */
     public static function columns(Occurrence $one): array
     {
-        return ['key' => $one->key, 'task_id' => $one->taskId, 'timer' => $one->timer?->id, 'due_at' => Stamp::of($one->at)];
+        return [
+            'key' => $one->key,
+            'task_id' => $one->taskId,
+            'timer' => $one->timer?->id,
+            'due_at' => Stamp::of($one->at),
+        ];
     }
 
     /** @return BelongsTo<Task, $this> */

@@ -36,7 +36,7 @@ final readonly class Absence
     /** An absence that is over sooner: what counts and has begun ends now, anything else is cancelled. */
     public function endedAt(int $now): self
     {
-        return ! $this->counts() || $now <= $this->span->from
+        return !$this->counts() || $now <= $this->span->from
             ? $this->as($this->span, AbsenceStatus::Cancelled)
             : $this->as(new Span($this->span->from, min($now, $this->span->to)), $this->status);
     }

@@ -24,8 +24,8 @@ enum AbsenceAction
             self::Decide => $absence->status === AbsenceStatus::Asked,
             self::Change => $absence->status->isAlive() && $absence->span->to > $now,
             self::End => $absence->status->leadsTo(AbsenceStatus::Cancelled) && $absence->span->to > $now,
-            self::HandOver => $absence->counts() && ! $handedOver && $absence->span->from > $now,
-            self::SetCover => $absence->status->isAlive() && ! $handedBack,
+            self::HandOver => $absence->counts() && !$handedOver && $absence->span->from > $now,
+            self::SetCover => $absence->status->isAlive() && !$handedBack,
         };
     }
 }

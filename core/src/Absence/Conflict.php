@@ -13,5 +13,9 @@ final readonly class Conflict
      * @param string|null $personId the substitute whom it is about
      * @param Span|null   $span     of the absence, where the substitute is away too
      */
-    public function __construct(public ConflictKind $kind, public ?string $personId = null, public ?Span $span = null) {}
+    public function __construct(
+        public ConflictKind $kind,
+        public ?string $personId = null,
+        public ?Span $span = null,
+    ) {}
 }

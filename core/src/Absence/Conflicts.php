@@ -19,12 +19,18 @@ final class Conflicts
         $conflicts = [];
         foreach ($absence->substituteIds() as $id) {
             $person = $roster->people[$id];
-            if (! $person->active || ($person->memberFrom ?? PHP_INT_MIN) >= $absence->span->to || ($person->memberUntil ?? PHP_INT_MAX) <= $absence->span->from) {
+            if (
+                !$person->active ||
+                ($person->memberFrom ?? PHP_INT_MIN) >= $absence->span->to ||
+                ($person->memberUntil ?? PHP_INT_MAX) <= $absence->span->from
+            ) {
                 $conflicts[] = new Conflict(ConflictKind::SubstituteGone, $id);
                 continue;
             }
             foreach (self::within($absence->span, $id, $roster) as $other) {
-                $kind = self::leadsBack($other, $absence->personId, $absence->span, $roster, [$id]) ? ConflictKind::Circle : ConflictKind::SubstituteAway;
+                $kind = self::leadsBack($other, $absence->personId, $absence->span, $roster, [$id])
+                    ? ConflictKind::Circle
+                    : ConflictKind::SubstituteAway;
                 $conflicts[] = new Conflict($kind, $id, $other->span);
             }
         }
@@ -35,7 +41,12 @@ final class Conflicts
     /** @return list<Absence> of a person, that meet a span */
     private static function within(Span $span, string $personId, Roster $roster): array
     {
-        return array_values(array_filter($roster->absencesOf($personId), static fn(Absence $one): bool => $one->span->within($span->from, $span->to) !== null));
+        return array_values(
+            array_filter(
+                $roster->absencesOf($personId),
+                static fn(Absence $one): bool => $one->span->within($span->from, $span->to) !== null,
+            ),
+        );
     }
 
     /** @param list<string> $seen */

@@ -31,6 +31,8 @@ final readonly class Cover
     /** What is kept with work that the substitute gets; null: they get it for themselves. */
     public function covering(): ?Covering
     {
-        return $this->absenceId !== null && $this->isSubstitute() ? new Covering($this->namedId, $this->absenceId) : null;
+        return $this->absenceId !== null && $this->isSubstitute()
+            ? new Covering($this->namedId, $this->absenceId)
+            : null;
     }
 }

@@ -32,6 +32,11 @@ final readonly class CoverLine
 
     public function warned(CoverWarning ...$more): self
     {
-        return $more === [] ? $this : new self($this->task, $this->seat, $this->reason, $this->toId, $this->cover, [...$this->warnings, ...array_values($more)]);
+        return $more === []
+            ? $this
+            : new self($this->task, $this->seat, $this->reason, $this->toId, $this->cover, [
+                ...$this->warnings,
+                ...array_values($more),
+            ]);
     }
 }

@@ -11,5 +11,11 @@ use OpenBaton\Core\Subject\Subject;
 final readonly class CoverMove
 {
     /** @param string $forId the person who is, or was, away */
-    public function __construct(public CoverMoveKind $kind, public string $forId, public SeatName $seat, public Subject $before, public Subject $after) {}
+    public function __construct(
+        public CoverMoveKind $kind,
+        public string $forId,
+        public SeatName $seat,
+        public Subject $before,
+        public Subject $after,
+    ) {}
 }

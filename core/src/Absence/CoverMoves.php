@@ -29,16 +29,23 @@ final readonly class CoverMoves
     }
 
     /**
-     * @param list<Subject>                 $tasks that the person holds or reviews, or that others do for them or in their place
+     * @param list<Subject> $tasks that the person holds or reviews, or that others do for them or in their place
      * @param PersonWork                    $work  of the person
      * @param int                           $now   instant
-     * @param array<array-key, string|null> $set   what was set by hand in their cover plan, by task: who gets it; null: it stays
-     * @param bool                          $moved their absence is at another time than before: what passed and should not any more comes back
+     * @param array<array-key, string|null> $set what was set by hand in their cover plan, by task: who gets it; null:
+     *     it stays
+     * @param bool $moved their absence is at another time than before: what passed and should not any more comes back
      *
      * @return list<CoverMove>
      */
-    public function of(string $personId, array $tasks, PersonWork $work, int $now, array $set = [], bool $moved = false): array
-    {
+    public function of(
+        string $personId,
+        array $tasks,
+        PersonWork $work,
+        int $now,
+        array $set = [],
+        bool $moved = false,
+    ): array {
         $absence = $this->inForce($personId, $now);
         $held = $absence === null ? null : HeldWork::of($absence, $this->roster, $work, $now);
         $moves = [];
@@ -70,7 +77,10 @@ final readonly class CoverMoves
             foreach (array_map(strval(...), array_keys($roster->people)) as $id) {
                 $absence = $roster->absenceOf($id, $now);
                 $answering = [...$absence?->substituteIds() ?? [], $roster->leadFor($id, $now)];
-                if ($absence !== null && array_intersect_key($found, array_flip(array_filter($answering, is_string(...)))) !== []) {
+                if (
+                    $absence !== null &&
+                    array_intersect_key($found, array_flip(array_filter($answering, is_string(...)))) !== []
+                ) {
                     $found[$id] = true;
                 }
             }
@@ -96,20 +106,34 @@ final readonly class CoverMoves
     }
 
     /** @param array<array-key, string|null> $set */
-    private function move(Subject $task, SeatName $seat, string $personId, ?HeldWork $held, int $now, array $set, bool $moved): ?CoverMove
-    {
+    private function move(
+        Subject $task,
+        SeatName $seat,
+        string $personId,
+        ?HeldWork $held,
+        int $now,
+        array $set,
+        bool $moved,
+    ): ?CoverMove {
         $occupant = $task->occupant($seat);
         $covering = $task->coveringOf($seat);
-        if ($occupant === null || ! $task->status->isOpen()) {
+        if ($occupant === null || !$task->status->isOpen()) {
             return null;
         }
         if ($covering === null) {
-            return $occupant === $personId && $held !== null && HeldWork::seat($task, $personId) === $seat ? $this->pass($task, $seat, $personId, $held, $now, $set) : null;
+            return $occupant === $personId && $held !== null && HeldWork::seat($task, $personId) === $seat
+                ? $this->pass($task, $seat, $personId, $held, $now, $set)
+                : null;
         }
         if ($this->inForce($covering->forId, $now) === null) {
             return $this->end($task, $seat, $covering);
         }
-        $goneBack = $moved && $covering->forId === $personId && $covering->held && $covering->touchedBy === [] && ! array_key_exists($task->id, $set);
+        $goneBack =
+            $moved &&
+            $covering->forId === $personId &&
+            $covering->held &&
+            $covering->touchedBy === [] &&
+            !array_key_exists($task->id, $set);
         if ($goneBack && $task->beside($seat) !== $personId && $held?->reason($task, $seat)->passes() === false) {
             return $this->seat(CoverMoveKind::ComesBack, $task, $seat, $covering->forId, $covering->forId, null);
         }
@@ -118,27 +142,62 @@ final readonly class CoverMoves
     }
 
     /** @param array<array-key, string|null> $set */
-    private function pass(Subject $task, SeatName $seat, string $personId, HeldWork $held, int $now, array $set): ?CoverMove
-    {
+    private function pass(
+        Subject $task,
+        SeatName $seat,
+        string $personId,
+        HeldWork $held,
+        int $now,
+        array $set,
+    ): ?CoverMove {
         $absence = $this->inForce($personId, $now);
         $byHand = array_key_exists($task->id, $set);
-        if ($absence === null || ($byHand ? $set[$task->id] === null : ! $held->reason($task, $seat)->passes())) {
+        if ($absence === null || ($byHand ? $set[$task->id] === null : !$held->reason($task, $seat)->passes())) {
             return null;
         }
-        $toId = $this->firstPresent(array_filter([$set[$task->id] ?? null]), $now) ?? $this->find($personId, $task, $seat, $now);
+        $toId =
+            $this->firstPresent(array_filter([$set[$task->id] ?? null]), $now) ??
+            $this->find($personId, $task, $seat, $now);
 
-        return $toId === null ? null : $this->seat(CoverMoveKind::Passes, $task, $seat, $personId, $toId, new Covering($personId, $absence->id, held: true));
+        return $toId === null
+            ? null
+            : $this->seat(
+                CoverMoveKind::Passes,
+                $task,
+                $seat,
+                $personId,
+                $toId,
+                new Covering($personId, $absence->id, held: true),
+            );
     }
 
     private function passOn(Subject $task, SeatName $seat, string $occupant, Covering $covering, int $now): ?CoverMove
     {
-        $back = in_array($occupant, $covering->touchedBy, true) ? null : $this->firstPresent(array_values(array_diff($covering->via, [$task->beside($seat)])), $now);
+        $back = in_array($occupant, $covering->touchedBy, true)
+            ? null
+            : $this->firstPresent(array_values(array_diff($covering->via, [$task->beside($seat)])), $now);
         if ($back !== null) {
-            return $this->seat(CoverMoveKind::PassesOn, $task, $seat, $covering->forId, $back, $covering->backWith($back));
+            return $this->seat(
+                CoverMoveKind::PassesOn,
+                $task,
+                $seat,
+                $covering->forId,
+                $back,
+                $covering->backWith($back),
+            );
         }
         $toId = $this->inForce($occupant, $now) === null ? null : $this->find($covering->forId, $task, $seat, $now);
 
-        return $toId === null || $toId === $occupant ? null : $this->seat(CoverMoveKind::PassesOn, $task, $seat, $covering->forId, $toId, $covering->passedOnBy($occupant));
+        return $toId === null || $toId === $occupant
+            ? null
+            : $this->seat(
+                CoverMoveKind::PassesOn,
+                $task,
+                $seat,
+                $covering->forId,
+                $toId,
+                $covering->passedOnBy($occupant),
+            );
     }
 
     /** Whoever was away is back. */
@@ -157,8 +216,14 @@ final readonly class CoverMoves
             : $this->seat(CoverMoveKind::Stays, $task, $seat, $covering->forId, $task->occupant($seat), null);
     }
 
-    private function seat(CoverMoveKind $kind, Subject $task, SeatName $seat, string $forId, ?string $toId, ?Covering $covering): CoverMove
-    {
+    private function seat(
+        CoverMoveKind $kind,
+        Subject $task,
+        SeatName $seat,
+        string $forId,
+        ?string $toId,
+        ?Covering $covering,
+    ): CoverMove {
         return new CoverMove($kind, $forId, $seat, $task, $task->seated($seat, $toId, $covering));
     }
 

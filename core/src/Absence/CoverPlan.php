@@ -22,6 +22,8 @@ final readonly class CoverPlan
     /** @return array<array-key, int> how many tasks each substitute gets, by person */
     public function passing(): array
     {
-        return array_count_values(array_filter(array_map(static fn(CoverLine $line): ?string => $line->toId, $this->lines), is_string(...)));
+        return array_count_values(
+            array_filter(array_map(static fn(CoverLine $line): ?string => $line->toId, $this->lines), is_string(...)),
+        );
     }
 }

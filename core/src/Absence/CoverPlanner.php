@@ -41,14 +41,20 @@ final readonly class CoverPlanner
     }
 
     /**
-     * @param list<Subject>                 $tasks   that the person holds or reviews; those that are not open are left out
+     * @param list<Subject> $tasks that the person holds or reviews; those that are not open are left out
      * @param Work                          $work    of the person and of whoever may cover
      * @param int                           $now     instant
      * @param array<array-key, Give>        $givenBy how the rule gives that placed a task, by task
      * @param array<array-key, string|null> $set     what was set by hand, by task: who gets it; null: it stays
      */
-    public function plan(Absence $absence, array $tasks, Work $work, int $now, array $givenBy = [], array $set = []): CoverPlan
-    {
+    public function plan(
+        Absence $absence,
+        array $tasks,
+        Work $work,
+        int $now,
+        array $givenBy = [],
+        array $set = [],
+    ): CoverPlan {
         $at = max($now, $absence->span->from);
         $held = HeldWork::of($absence, $this->roster, $work->held($absence->personId), $now);
         $finder = new SubstituteFinder($this->roster);
@@ -67,12 +73,28 @@ final readonly class CoverPlanner
                 $covering !== null => CoverReason::Covered,
                 default => $held->reason($task, $seat),
             };
-            $cover = $byHand || ! $reason->passes() ? null : $finder->find($covering->forId ?? $absence->personId, $at, $this->facts->of($task, $task, $at), $task->beside($seat));
-            $line = new CoverLine($task, $seat, $reason, $byHand ? $set[$task->id] : ($cover?->isSubstitute() === true ? $cover->personId : null), $cover);
+            $cover =
+                $byHand || !$reason->passes()
+                    ? null
+                    : $finder->find(
+                        $covering->forId ?? $absence->personId,
+                        $at,
+                        $this->facts->of($task, $task, $at),
+                        $task->beside($seat),
+                    );
+            $line = new CoverLine(
+                $task,
+                $seat,
+                $reason,
+                $byHand ? $set[$task->id] : ($cover?->isSubstitute() === true ? $cover->personId : null),
+                $cover,
+            );
             if ($line->toId !== null) {
                 $line = $line->warned(...$this->warnings($line, $line->toId, $after, $at, $givenBy[$task->id] ?? null));
                 $moved = $task->seated($seat, $line->toId, null)->with(['startAt' => max($at, $task->startAt ?? $at)]);
-                $after = $after->after($task->asWork(), $moved->asWork())->assigned($seat === SeatName::Holder ? [$line->toId => $at] : []);
+                $after = $after
+                    ->after($task->asWork(), $moved->asWork())
+                    ->assigned($seat === SeatName::Holder ? [$line->toId => $at] : []);
             }
             $lines[] = $line;
         }
@@ -87,7 +109,17 @@ final readonly class CoverPlanner
             return [];
         }
         $warnings = [];
-        if (! $give->pool->namesOne() && ! in_array($toId, array_map(static fn(Membership $one): string => $one->personId, $give->pool->members($this->roster, $this->facts->of($line->task, $line->task, $at))), true)) {
+        if (
+            !$give->pool->namesOne() &&
+            !in_array(
+                $toId,
+                array_map(
+                    static fn(Membership $one): string => $one->personId,
+                    $give->pool->members($this->roster, $this->facts->of($line->task, $line->task, $at)),
+                ),
+                true,
+            )
+        ) {
             $warnings[] = new CoverWarning(CoverWarning::OUTSIDE_POOL);
         }
         $load = new LoadView($work, $this->book, $at, $line->task);
@@ -107,7 +139,11 @@ final readonly class CoverPlanner
         $loads = $finishes = [];
         foreach (array_map(strval(...), array_keys($plan->passing())) as $id) {
             $days = $this->days($this->roster->people[$id]->hours, $from, $plan->absence->span->to);
-            $load = new SubstituteLoad($id, $this->load($id, $before->held($id), $from, $days), $this->load($id, $after->held($id), $from, $days));
+            $load = new SubstituteLoad(
+                $id,
+                $this->load($id, $before->held($id), $from, $days),
+                $this->load($id, $after->held($id), $from, $days),
+            );
             $loads[] = $load;
             $finishes[$id] = $load->after->finishes;
         }
@@ -120,7 +156,13 @@ final readonly class CoverPlanner
             // What waits takes nobody's time, and so is in no load plan.
             $planned = $line->task->asWork()->loads() !== null;
 
-            return $planned && ($finish === null || $finish > $due) ? $line->warned(new CoverWarning(CoverWarning::LATE, ['minutes' => $finish === null ? null : intdiv($finish - $due, 60)])) : $line;
+            return $planned && ($finish === null || $finish > $due)
+                ? $line->warned(
+                    new CoverWarning(CoverWarning::LATE, [
+                        'minutes' => $finish === null ? null : intdiv($finish - $due, 60),
+                    ]),
+                )
+                : $line;
         }, $plan->lines);
 
         return new CoverPlan($plan->absence, $lines, $loads);
@@ -130,7 +172,15 @@ final readonly class CoverPlanner
     {
         $person = $this->roster->people[$personId];
 
-        return LoadPlanner::plan($person->hours, $this->roster->presenceOf($personId), $person->capacity, $work->loading, $from, $days, true);
+        return LoadPlanner::plan(
+            $person->hours,
+            $this->roster->presenceOf($personId),
+            $person->capacity,
+            $work->loading,
+            $from,
+            $days,
+            true,
+        );
     }
 
     /** Working days from one instant to the day of another. */
@@ -138,7 +188,11 @@ final readonly class CoverPlanner
     {
         $last = $hours->zone()->dateAt($to);
         $count = 0;
-        for ($date = $hours->zone()->dateAt($from); $date->day <= $last->day && $count < self::MOST_DAYS; $date = $date->plus(1)) {
+        for (
+            $date = $hours->zone()->dateAt($from);
+            $date->day <= $last->day && $count < self::MOST_DAYS;
+            $date = $date->plus(1)
+        ) {
             $count += $hours->spansOf($date) === [] ? 0 : 1;
         }
 

@@ -13,9 +13,5 @@ final readonly class CoverStep
      * @param list<Unavailability> $reasons  empty for the person who was found
      * @param int|null      $awayUntil the end of the absence that stood against it
      */
-    public function __construct(
-        public string $personId,
-        public array $reasons,
-        public ?int $awayUntil,
-    ) {}
+    public function __construct(public string $personId, public array $reasons, public ?int $awayUntil) {}
 }

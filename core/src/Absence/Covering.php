@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Absence;
 
-/** That whoever has a task has it in place of somebody who is away; it lasts until it is handed back, or somebody hands the task on by hand. */
+/**
+ * That whoever has a task has it in place of somebody who is away; it lasts until it is handed back, or somebody hands
+ * the task on by hand.
+ */
 final readonly class Covering
 {
     /**
@@ -24,7 +27,9 @@ final readonly class Covering
 
     public function touchedBy(string $personId): self
     {
-        return in_array($personId, $this->touchedBy, true) ? $this : new self($this->forId, $this->absenceId, $this->via, $this->held, [...$this->touchedBy, $personId]);
+        return in_array($personId, $this->touchedBy, true)
+            ? $this
+            : new self($this->forId, $this->absenceId, $this->via, $this->held, [...$this->touchedBy, $personId]);
     }
 
     /** A substitute goes away, too. */
@@ -36,6 +41,12 @@ final readonly class Covering
     /** One of those who went away has it again. */
     public function backWith(string $substituteId): self
     {
-        return new self($this->forId, $this->absenceId, array_slice($this->via, 0, (int) array_search($substituteId, $this->via, true)), $this->held, $this->touchedBy);
+        return new self(
+            $this->forId,
+            $this->absenceId,
+            array_slice($this->via, 0, (int) array_search($substituteId, $this->via, true)),
+            $this->held,
+            $this->touchedBy,
+        );
     }
 }

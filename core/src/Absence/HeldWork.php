@@ -18,7 +18,13 @@ use OpenBaton\Core\Workload\TaskStatus;
 final readonly class HeldWork
 {
     /** @param array<string, int> $finishes planned, by task */
-    private function __construct(private HeldPolicy $policy, private Span $away, private int $dueBy, private array $finishes, private bool $missed) {}
+    private function __construct(
+        private HeldPolicy $policy,
+        private Span $away,
+        private int $dueBy,
+        private array $finishes,
+        private bool $missed,
+    ) {}
 
     /**
      * @param Roster $roster in which the absence counts
@@ -29,7 +35,11 @@ final readonly class HeldWork
         $person = $roster->people[$absence->personId];
         $away = $roster->awayAt($person->id, $absence->span->from)->span ?? $absence->span;
         $presence = $roster->presenceOf($person->id);
-        $finishes = $now < $away->from ? LoadPlanner::plan($person->hours, $presence, $person->capacity, $work->loading, $now, toTheEnd: true)->finishes : [];
+        $finishes =
+            $now < $away->from
+                ? LoadPlanner::plan($person->hours, $presence, $person->capacity, $work->loading, $now, toTheEnd: true)
+                    ->finishes
+                : [];
         try {
             $dueBy = (new WorkingTime($presence))->endOfDayAfter($away->to);
             $missed = (new WorkingTime($person->hours))->minutesBetween($away->from, $away->to) > 0;
@@ -45,13 +55,15 @@ final readonly class HeldWork
     public function reason(Subject $task, SeatName $seat): CoverReason
     {
         return match (true) {
-            ! $this->missed => CoverReason::NothingMissed,
+            !$this->missed => CoverReason::NothingMissed,
             $this->policy === HeldPolicy::Nothing => CoverReason::NothingPasses,
-            $task->status === TaskStatus::Waiting && ($task->wakesAt ?? PHP_INT_MAX) >= $this->away->to => CoverReason::WaitsLonger,
+            $task->status === TaskStatus::Waiting && ($task->wakesAt ?? PHP_INT_MAX) >= $this->away->to
+                => CoverReason::WaitsLonger,
             $this->policy === HeldPolicy::All => CoverReason::All,
             $task->dueAt === null => CoverReason::NoDueDate,
             $task->dueAt > $this->dueBy => CoverReason::DueLater,
-            $seat === SeatName::Holder && ($this->finishes[$task->id] ?? PHP_INT_MAX) <= $this->away->from => CoverReason::FinishedBefore,
+            $seat === SeatName::Holder && ($this->finishes[$task->id] ?? PHP_INT_MAX) <= $this->away->from
+                => CoverReason::FinishedBefore,
             default => CoverReason::FallsDue,
         };
     }

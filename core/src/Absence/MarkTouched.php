@@ -28,7 +28,10 @@ final class MarkTouched
             if ($covering === null || $occupant === null || $occupant !== $before->occupant($seat)) {
                 continue;
             }
-            $worked = $says || $after->effort->spent !== $before->effort->spent || $after->openItems() !== $before->openItems();
+            $worked =
+                $says ||
+                $after->effort->spent !== $before->effort->spent ||
+                $after->openItems() !== $before->openItems();
             $begun = $seat === SeatName::Holder && $after->status !== $before->status;
             if ($begun || ($worked && $byId === $occupant)) {
                 $after = $after->seated($seat, $occupant, $covering->touchedBy($occupant));

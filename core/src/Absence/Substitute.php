@@ -17,8 +17,11 @@ final readonly class Substitute
      * @param Expression|null     $only   criteria of the work that they stand in for; null: all
      * @param FieldCatalogue|null $fields that the criteria are about
      */
-    public function __construct(public string $personId, public ?Expression $only = null, private ?FieldCatalogue $fields = null)
-    {
+    public function __construct(
+        public string $personId,
+        public ?Expression $only = null,
+        private ?FieldCatalogue $fields = null,
+    ) {
         if (($only === null) !== ($fields === null)) {
             throw new InvalidArgumentException('Criteria come with the fields that they are about.');
         }
@@ -33,6 +36,8 @@ final readonly class Substitute
     /** @param Facts|null $facts of the work; null: no certain work, for which those who are limited do not stand in */
     public function takes(?Facts $facts): bool
     {
-        return $this->only === null || $this->fields === null || ($facts !== null && CompiledCriteria::compile($this->only, $this->fields)->holds($facts));
+        return $this->only === null ||
+            $this->fields === null ||
+            ($facts !== null && CompiledCriteria::compile($this->only, $this->fields)->holds($facts));
     }
 }

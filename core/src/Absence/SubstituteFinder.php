@@ -59,7 +59,7 @@ final class SubstituteFinder
         if ($found === null && $absence !== null) {
             $leadId = $this->roster->leadFor($personId, $at);
             // The lead is asked for themselves, not for their own substitutes.
-            if ($leadId !== null && ! isset($this->asked[$leadId]) && $this->step($leadId) === []) {
+            if ($leadId !== null && !isset($this->asked[$leadId]) && $this->step($leadId) === []) {
                 $found = $leadId;
                 $byLead = true;
             }
@@ -69,7 +69,8 @@ final class SubstituteFinder
     }
 
     /**
-     * Who answers for somebody who is away: for the work that a substitute is limited to, in the order in which they are
+     * Who answers for somebody who is away: for the work that a substitute is limited to, in the order in which they
+     * are
      * asked, and last for the rest.
      *
      * @return non-empty-list<Answer>
@@ -116,7 +117,7 @@ final class SubstituteFinder
             return null;
         }
         foreach ($this->roster->absenceOf($personId, $this->at)->substitutes ?? [] as $substitute) {
-            if (! $substitute->takes($this->facts)) {
+            if (!$substitute->takes($this->facts)) {
                 $this->steps[] = new CoverStep($substitute->personId, [Unavailability::OtherWork], null);
                 continue;
             }

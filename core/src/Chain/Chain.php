@@ -28,14 +28,18 @@ final readonly class Chain
     public const MOST_CHANGES = 1000;
 
     /** @param Needs|null $ready what the decision on the first change set needs, where it was worked out before */
-    public function __construct(private Router $router, private Surroundings $surroundings, private ?Needs $ready = null) {}
+    public function __construct(
+        private Router $router,
+        private Surroundings $surroundings,
+        private ?Needs $ready = null,
+    ) {}
 
     /** @param ChangeSet ...$changes what begins it, all of one cause */
     public function run(ChangeSet ...$changes): ChainResult
     {
         $state = new ChainState($this->surroundings);
         foreach ($changes as $change) {
-            if (! $state->hasRoomFor(1)) {
+            if (!$state->hasRoomFor(1)) {
                 $state->end(CutReason::TooManyChanges, $change->after->id, []);
                 break;
             }
@@ -72,7 +76,7 @@ final readonly class Chain
         $decision = $this->router->decide($change, $work, $rotations, $state->acted($change->after->id));
         $decision = $this->admitted($state, $decision, $number);
         $following = $this->following($state, $decision, $number);
-        if (! $state->hasRoomFor(count($following))) {
+        if (!$state->hasRoomFor(count($following))) {
             // What can't be carried out is not decided: what is recorded is what has happened.
             $state->end(CutReason::TooManyChanges, $change->after->id, $this->round($state)->repeatedUntil($number));
 
@@ -101,7 +105,11 @@ final readonly class Chain
         foreach ($decision->heldBack as $position) {
             $rule = $this->router->rulebook->rulebook->rules[$position];
             if ($this->router->wouldChange($rule, $decision->change, $rotations, $work)) {
-                $state->cut(CutReason::Circle, $decision->change->after->id, $this->round($state)->backTo($rule->id, $number));
+                $state->cut(
+                    CutReason::Circle,
+                    $decision->change->after->id,
+                    $this->round($state)->backTo($rule->id, $number),
+                );
             }
         }
     }
@@ -111,7 +119,11 @@ final readonly class Chain
     {
         $taskId = $decision->change->after->id;
         $admission = new TasksAdmitted($state, $taskId);
-        $admitted = $decision->carriedOutAs(static fn(Effect $effect): ?Effect => $effect instanceof ReachesTasks ? $effect->admitted($admission) : $effect);
+        $admitted = $decision->carriedOutAs(
+            static fn(Effect $effect): ?Effect => $effect instanceof ReachesTasks
+                ? $effect->admitted($admission)
+                : $effect,
+        );
         if ($admission->hasRefused()) {
             $state->cut(CutReason::TooManyTasks, $taskId, $this->round($state)->repeatedUntil($number));
         }
@@ -126,7 +138,10 @@ final readonly class Chain
         $after = $decision->appliedTo($before);
         $at = $decision->change->at;
         $reached = new TasksReached($state, $this->surroundings, $before->id, $decision->effects);
-        if ($reached->waitsOn() !== [] && in_array($after->status, [TaskStatus::New, TaskStatus::Working, TaskStatus::Waiting], true)) {
+        if (
+            $reached->waitsOn() !== [] &&
+            in_array($after->status, [TaskStatus::New, TaskStatus::Working, TaskStatus::Waiting], true)
+        ) {
             $after = $after->waiting($after->waitingFor, $after->wakesAt, [...$after->waitsOn, ...$reached->waitsOn()]);
         }
         $changes = [$this->changed($state, $number, $before, $after, $at)];
@@ -134,7 +149,15 @@ final readonly class Chain
             $changes[] = $this->changed($state, $number, $other, $changed, $at);
         }
         foreach ($reached->made() as [$task, $placed]) {
-            $changes[] = new ChangeSet("{$state->link($number)->change->id}/{$task->id}", $at, null, $task, $this->router->facts->of(null, $task, $at), Cause::FollowUp, placed: $placed);
+            $changes[] = new ChangeSet(
+                "{$state->link($number)->change->id}/{$task->id}",
+                $at,
+                null,
+                $task,
+                $this->router->facts->of(null, $task, $at),
+                Cause::FollowUp,
+                placed: $placed,
+            );
         }
 
         return array_values(array_filter($changes));
@@ -145,8 +168,16 @@ final readonly class Chain
     {
         $after = $this->router->settled($after);
 
-        return $after->equals($before) ? null
-            : new ChangeSet("{$state->link($number)->change->id}/{$before->id}", $at, $before, $after, $this->router->facts->of($before, $after, $at), Cause::FollowUp);
+        return $after->equals($before)
+            ? null
+            : new ChangeSet(
+                "{$state->link($number)->change->id}/{$before->id}",
+                $at,
+                $before,
+                $after,
+                $this->router->facts->of($before, $after, $at),
+                Cause::FollowUp,
+            );
     }
 
     /** Queues a change set where something changes, as far as there is room. */
@@ -164,14 +195,29 @@ final readonly class Chain
     private function coverWhoIsAway(ChainState $state, int $number, ChangeSet $change): void
     {
         $task = $state->subject($change->after);
-        if ($change->before?->status !== TaskStatus::InReview || ! $task->status->wantsHolder() || $task->holderId === null) {
+        if (
+            $change->before?->status !== TaskStatus::InReview ||
+            !$task->status->wantsHolder() ||
+            $task->holderId === null
+        ) {
             return;
         }
         if ($this->router->roster->absenceOf($task->holderId, $change->at) !== null) {
             $covering = $task->covering;
-            $cover = (new SubstituteFinder($this->router->roster))->find($covering->forId ?? $task->holderId, $change->at, $this->router->facts->of($task, $task, $change->at), $task->reviewerId);
+            $cover = (new SubstituteFinder($this->router->roster))->find(
+                $covering->forId ?? $task->holderId,
+                $change->at,
+                $this->router->facts->of($task, $task, $change->at),
+                $task->reviewerId,
+            );
             if ($cover->isSubstitute()) {
-                $this->change($state, $number, $task, $task->heldBy($cover->personId, [], $covering?->passedOnBy($task->holderId) ?? $cover->covering()), $change->at);
+                $this->change(
+                    $state,
+                    $number,
+                    $task,
+                    $task->heldBy($cover->personId, [], $covering?->passedOnBy($task->holderId) ?? $cover->covering()),
+                    $change->at,
+                );
             }
         }
     }
@@ -183,7 +229,13 @@ final readonly class Chain
         }
         foreach ($state->waitingOn($change->after->id) as $waiting) {
             $left = array_values(array_diff($waiting->waitsOn, [$change->after->id]));
-            $this->change($state, $number, $waiting, $left === [] ? $waiting->resumed() : $waiting->with(['waitsOn' => $left]), $change->at);
+            $this->change(
+                $state,
+                $number,
+                $waiting,
+                $left === [] ? $waiting->resumed() : $waiting->with(['waitsOn' => $left]),
+                $change->at,
+            );
         }
     }
 }

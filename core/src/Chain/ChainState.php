@@ -54,7 +54,7 @@ final class ChainState
     /** @return int|null the number of the next link; null: all are settled */
     public function next(): ?int
     {
-        return ! $this->ended && $this->settled < count($this->links) ? $this->settled++ : null;
+        return !$this->ended && $this->settled < count($this->links) ? $this->settled++ : null;
     }
 
     public function link(int $number): Link
@@ -105,7 +105,7 @@ final class ChainState
     /** @param list<string> $names */
     public function rotations(array $names): Rotations
     {
-        $new = array_values(array_filter($names, fn(string $name): bool => ! isset($this->known[$name])));
+        $new = array_values(array_filter($names, fn(string $name): bool => !isset($this->known[$name])));
         if ($new !== []) {
             $this->known += $asked = array_fill_keys($new, true);
             $answered = $this->surroundings->rotations($new)->byName;

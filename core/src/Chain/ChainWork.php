@@ -9,7 +9,9 @@ use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Workload\Work;
 use OpenBaton\Core\Workload\WorkItem;
 
-/** The work in hand of those that a chain has asked for, as it is by now. What was there before the chain is read once. */
+/**
+ * The work in hand of those that a chain has asked for, as it is by now. What was there before the chain is read once.
+ */
 final class ChainWork
 {
     private Work $work;
@@ -32,8 +34,8 @@ final class ChainWork
     /** At least the work that is needed. */
     public function of(Needs $needs): Work
     {
-        $undated = array_values(array_filter($needs->lastAssigned, fn(string $id): bool => ! isset($this->dated[$id])));
-        $unread = array_values(array_filter($needs->people, fn(string $id): bool => ! isset($this->read[$id])));
+        $undated = array_values(array_filter($needs->lastAssigned, fn(string $id): bool => !isset($this->dated[$id])));
+        $unread = array_values(array_filter($needs->people, fn(string $id): bool => !isset($this->read[$id])));
         $new = array_values(array_unique([...$unread, ...$undated]));
         if ($new !== []) {
             $this->work = $this->work->with($this->read(new Needs($new, $undated)));

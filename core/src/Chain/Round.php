@@ -11,7 +11,10 @@ use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Subject\Effect\Effect;
 use OpenBaton\Core\Subject\Effect\ReachesTasks;
 
-/** Which rules of a chain brought about what others then answered: those that go round, without those that only acted beside them. */
+/**
+ * Which rules of a chain brought about what others then answered: those that go round, without those that only acted
+ * beside them.
+ */
 final readonly class Round
 {
     /** @param list<Link> $links of the chain, those that are settled decided upon */
@@ -71,10 +74,16 @@ final readonly class Round
             return [];
         }
         $acted = $decision->acted();
-        $needed = array_filter($acted, fn(int $position): bool => $this->isNeeded($decision, $position, $this->links[$link]->change, $next));
+        $needed = array_filter(
+            $acted,
+            fn(int $position): bool => $this->isNeeded($decision, $position, $this->links[$link]->change, $next),
+        );
         $rules = $this->router->rulebook->rulebook->rules;
 
-        return array_map(static fn(int $position): string => $rules[$position]->id, array_values($needed === [] ? $acted : $needed));
+        return array_map(
+            static fn(int $position): string => $rules[$position]->id,
+            array_values($needed === [] ? $acted : $needed),
+        );
     }
 
     /** @param list<string> $next */
@@ -83,13 +92,23 @@ final readonly class Round
         $effects = $decision->effectsOf[$position] ?? [];
         $before = $change->before;
         if ($before === null || $before->id !== $decision->change->after->id) {
-            return array_filter($effects, static fn(Effect $one): bool => $one instanceof ReachesTasks && $one->broughtAbout($change)) !== [];
+            return array_filter(
+                $effects,
+                static fn(Effect $one): bool => $one instanceof ReachesTasks && $one->broughtAbout($change),
+            ) !== [];
         }
         $after = $this->router->settled($decision->appliedWithout($position, $before));
         if ($after->equals($before)) {
             return true;
         }
-        $otherwise = new ChangeSet($change->id, $change->at, $before, $after, $this->router->facts->of($before, $after, $change->at), Cause::FollowUp);
+        $otherwise = new ChangeSet(
+            $change->id,
+            $change->at,
+            $before,
+            $after,
+            $this->router->facts->of($before, $after, $change->at),
+            Cause::FollowUp,
+        );
         foreach ($this->router->rulebook->holding($otherwise) as $rule) {
             $next = array_diff($next, [$rule->id]);
         }

@@ -23,7 +23,7 @@ final class TasksAdmitted implements Admission
     {
         $takes = $this->taken < $this->state->tasksLeft();
         $this->taken += $takes ? 1 : 0;
-        $this->refused = $this->refused || ! $takes;
+        $this->refused = $this->refused || !$takes;
 
         return $takes;
     }

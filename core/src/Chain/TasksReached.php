@@ -20,8 +20,12 @@ final class TasksReached implements Reach
     private array $waitsOn = [];
 
     /** @param list<Effect> $effects */
-    public function __construct(private readonly ChainState $state, private readonly Surroundings $surroundings, private readonly string $taskId, array $effects)
-    {
+    public function __construct(
+        private readonly ChainState $state,
+        private readonly Surroundings $surroundings,
+        private readonly string $taskId,
+        array $effects,
+    ) {
         foreach ($effects as $effect) {
             if ($effect instanceof ReachesTasks) {
                 $effect->reach($this);

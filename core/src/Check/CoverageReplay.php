@@ -11,7 +11,8 @@ use OpenBaton\Core\Subject\ChangeSet;
 final readonly class CoverageReplay
 {
     /**
-     * @param list<int> $acting positions of the rules that act, in order: those that hold and follow up, wherever they are, and the first that gives
+     * @param list<int> $acting positions of the rules that act, in order: those that hold and follow up, wherever they
+     *     are, and the first that gives
      * @param int|null  $giving position of the rule that gives; null: none
      */
     private function __construct(public array $acting, public ?int $giving) {}
@@ -22,7 +23,10 @@ final readonly class CoverageReplay
         $giving = null;
         foreach ($rulebook->listening($change) as $position => $rule) {
             $gives = $rule->givesOn($change) !== null;
-            if (($gives ? $giving !== null : $rule->followUps === []) || ! $rulebook->criteria($position)->holds($change->facts)) {
+            if (
+                ($gives ? $giving !== null : $rule->followUps === []) ||
+                !$rulebook->criteria($position)->holds($change->facts)
+            ) {
                 continue;
             }
             $giving ??= $gives ? $position : null;

@@ -43,14 +43,20 @@ final readonly class Mentions
         $found = [
             MentionPlace::When->value => $this->anyOf($rule->events),
             MentionPlace::If->value => $this->inCriteria($rule->criteria),
-            MentionPlace::GiveTo->value => $give !== null && ($this->inPart($give->pool) || $this->anyOf([$give->method, ...$give->limits])),
+            MentionPlace::GiveTo->value =>
+                $give !== null && ($this->inPart($give->pool) || $this->anyOf([$give->method, ...$give->limits])),
             MentionPlace::Otherwise->value => $give !== null && $this->inPart($give->otherwise),
             MentionPlace::Then->value => $this->anyOf($rule->followUps),
         ];
         $mentions = [];
         foreach (array_keys(array_filter($found)) as $place) {
             $place = MentionPlace::from($place);
-            $mentions[] = new Mention($rule, $place, $place === MentionPlace::Otherwise || ($place === MentionPlace::GiveTo && $give?->pool->namesOne() === true));
+            $mentions[] = new Mention(
+                $rule,
+                $place,
+                $place === MentionPlace::Otherwise ||
+                    ($place === MentionPlace::GiveTo && $give?->pool->namesOne() === true),
+            );
         }
 
         return $mentions;
@@ -83,11 +89,19 @@ final readonly class Mentions
     {
         return match (true) {
             $type instanceof PersonReference => $value === $this->personId,
-            $type instanceof ListOf => array_filter((array) $value, fn(mixed $one): bool => $this->inValue($one, $type->of)) !== [],
+            $type instanceof ListOf => array_filter(
+                (array) $value,
+                fn(mixed $one): bool => $this->inValue($one, $type->of),
+            ) !== [],
             $type instanceof PartOf => $value instanceof Part && $this->inPart($value),
-            $type instanceof PeopleOrTeam => $value instanceof PeopleGroup && in_array($this->personId, $value->people, true),
-            $type instanceof Assignment => $value instanceof FieldValue && $value->field->type === FieldType::Person && $value->value === $this->personId,
-            $type instanceof FieldChangeType => $value instanceof FieldChange && $value->field->type === FieldType::Person && in_array($this->personId, [$value->from, $value->to], true),
+            $type instanceof PeopleOrTeam => $value instanceof PeopleGroup &&
+                in_array($this->personId, $value->people, true),
+            $type instanceof Assignment => $value instanceof FieldValue &&
+                $value->field->type === FieldType::Person &&
+                $value->value === $this->personId,
+            $type instanceof FieldChangeType => $value instanceof FieldChange &&
+                $value->field->type === FieldType::Person &&
+                in_array($this->personId, [$value->from, $value->to], true),
             default => false,
         };
     }
@@ -98,8 +112,8 @@ final readonly class Mentions
             return array_filter($expression->parts, $this->inCriteria(...)) !== [];
         }
 
-        return $expression instanceof Comparison
-            && $this->fields->find($expression->path)?->type === FieldType::Person
-            && in_array($this->personId, (array) $expression->constant(), true);
+        return $expression instanceof Comparison &&
+            $this->fields->find($expression->path)?->type === FieldType::Person &&
+            in_array($this->personId, (array) $expression->constant(), true);
     }
 }

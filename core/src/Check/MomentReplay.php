@@ -23,7 +23,8 @@ final readonly class MomentReplay
 
     /**
      * @param Timers                $timers of the rulebook, without any bound
-     * @param array<array-key, int> $since  instant from which on what a timer does is recorded, by its id; that of the others is not
+     * @param array<array-key, int> $since instant from which on what a timer does is recorded, by its id; that of the
+     *     others is not
      * @param int                   $from   instant from which on work is recent
      */
     public function __construct(
@@ -36,7 +37,11 @@ final readonly class MomentReplay
     ) {
         $scheduled = [];
         foreach ($timers->rules->schedules as $timer) {
-            for ($at = $timers->nextMoment($timer, $from - 1); $at !== null && $this->isMissing($timer, $at); $at = $timers->nextMoment($timer, $at)) {
+            for (
+                $at = $timers->nextMoment($timer, $from - 1);
+                $at !== null && $this->isMissing($timer, $at);
+                $at = $timers->nextMoment($timer, $at)
+            ) {
                 $scheduled[] = [$timer, $at];
             }
         }
@@ -52,7 +57,10 @@ final readonly class MomentReplay
     /** @return int instant from which on all is recorded: tasks that came later need not be looked at */
     public function until(): int
     {
-        $since = array_map(fn(RuleTimer $timer): int => $this->since[$timer->id] ?? $this->now, $this->timers->rules->all);
+        $since = array_map(
+            fn(RuleTimer $timer): int => $this->since[$timer->id] ?? $this->now,
+            $this->timers->rules->all,
+        );
 
         return $since === [] ? $this->from : max($since);
     }
@@ -64,16 +72,27 @@ final readonly class MomentReplay
      */
     public function of(Subject $subject, ?int $closedAt): array
     {
-        $open = $closedAt === null || $subject->status === TaskStatus::Dropped ? $subject : $subject->with(['status' => TaskStatus::Working]);
+        $open =
+            $closedAt === null || $subject->status === TaskStatus::Dropped
+                ? $subject
+                : $subject->with(['status' => TaskStatus::Working]);
         $until = min($closedAt ?? $this->now, $this->now);
         $acted = [];
         foreach ($this->timers->due($open, $this->from - 1, $until) as $one) {
-            if ($one->timer !== null && $this->isMissing($one->timer, $one->at) && $this->holds($one->timer, $open, $one->at)) {
+            if (
+                $one->timer !== null &&
+                $this->isMissing($one->timer, $one->at) &&
+                $this->holds($one->timer, $open, $one->at)
+            ) {
                 $acted[] = [$one->timer->position, $one->at];
             }
         }
         foreach ($this->scheduled as [$timer, $at]) {
-            if ($at <= $until && $this->timers->onSchedule($timer, $open, $at) !== null && $this->holds($timer, $open, $at)) {
+            if (
+                $at <= $until &&
+                $this->timers->onSchedule($timer, $open, $at) !== null &&
+                $this->holds($timer, $open, $at)
+            ) {
                 $acted[] = [$timer->position, $at];
             }
         }
@@ -90,6 +109,7 @@ final readonly class MomentReplay
     {
         $rule = $this->rulebook->rulebook->rules[$timer->position];
 
-        return $rule->isValidAt($at) && $this->rulebook->criteria($timer->position)->holds($this->facts->of($subject, $subject, $at));
+        return $rule->isValidAt($at) &&
+            $this->rulebook->criteria($timer->position)->holds($this->facts->of($subject, $subject, $at));
     }
 }

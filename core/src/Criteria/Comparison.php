@@ -7,7 +7,10 @@ namespace OpenBaton\Core\Criteria;
 /** One field against an operand. Whether the two fit is for CriteriaFormat to say. */
 final readonly class Comparison implements Expression
 {
-    /** @param string|int|float|bool|list<string|int|float>|FieldOperand|RelativeDate|null $operand in the shape that the operator asks for */
+    /**
+     * @param string|int|float|bool|list<string|int|float>|FieldOperand|RelativeDate|null $operand in the shape that the
+     *     operator asks for
+     */
     public function __construct(
         public string $path,
         public string $operator,

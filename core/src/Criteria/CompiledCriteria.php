@@ -17,11 +17,7 @@ final readonly class CompiledCriteria
      * @param Closure(Facts): bool $holds
      * @param list<self>           $parts of a group
      */
-    private function __construct(
-        private Expression $expression,
-        private Closure $holds,
-        private array $parts,
-    ) {}
+    private function __construct(private Expression $expression, private Closure $holds, private array $parts) {}
 
     /** @param Expression $expression one in which CriteriaCheck finds no fault */
     public static function compile(Expression $expression, FieldCatalogue $catalogue): self
@@ -29,7 +25,7 @@ final readonly class CompiledCriteria
         if ($expression instanceof Comparison) {
             return new self($expression, self::comparison($expression, $catalogue), []);
         }
-        if (! $expression instanceof Group) {
+        if (!($expression instanceof Group)) {
             throw new LogicException('Unknown kind of expression.');
         }
         $parts = array_map(static fn(Expression $part): self => self::compile($part, $catalogue), $expression->parts);
@@ -57,18 +53,22 @@ final readonly class CompiledCriteria
             return null;
         }
         if ($this->expression instanceof Comparison) {
-            return new FailedComparison($pointer, $this->expression, $facts->value($this->expression->path), ! $wanted);
+            return new FailedComparison($pointer, $this->expression, $facts->value($this->expression->path), !$wanted);
         }
         $kind = $this->expression instanceof Group ? $this->expression->kind : GroupKind::All;
         foreach ($this->parts as $index => $part) {
-            $failure = $part->failure($facts, "{$pointer}/{$kind->value}/{$index}", $kind === GroupKind::None ? ! $wanted : $wanted);
+            $failure = $part->failure(
+                $facts,
+                "{$pointer}/{$kind->value}/{$index}",
+                $kind === GroupKind::None ? !$wanted : $wanted,
+            );
             if ($failure !== null) {
                 return $failure;
             }
         }
 
         // A group without parts: there is no comparison to blame.
-        return new FailedComparison($pointer, new Comparison('', $kind->value), null, ! $wanted);
+        return new FailedComparison($pointer, new Comparison('', $kind->value), null, !$wanted);
     }
 
     /**
@@ -94,7 +94,7 @@ final readonly class CompiledCriteria
                 }
             }
 
-            return ! $stopWith;
+            return !$stopWith;
         };
     }
 
@@ -104,7 +104,9 @@ final readonly class CompiledCriteria
         $field = $catalogue->find($comparison->path);
         $operator = OperatorList::find($comparison->operator);
         if ($field === null || $operator === null) {
-            throw new LogicException("The comparison of \"{$comparison->path}\" was not checked before it was compiled.");
+            throw new LogicException(
+                "The comparison of \"{$comparison->path}\" was not checked before it was compiled.",
+            );
         }
         $path = $comparison->path;
         $operand = $comparison->operand;
@@ -132,13 +134,20 @@ final readonly class CompiledCriteria
      *
      * @return Closure(Facts): bool
      */
-    private static function varying(string $path, Operator $operator, FieldType $type, FieldOperand|RelativeDate $operand): Closure
-    {
+    private static function varying(
+        string $path,
+        Operator $operator,
+        FieldType $type,
+        FieldOperand|RelativeDate $operand,
+    ): Closure {
         return static function (Facts $facts) use ($path, $operator, $type, $operand): bool {
             $value = $facts->value($path);
-            $other = $operand instanceof FieldOperand ? $facts->value($operand->path) : ($facts->days[$operand->text] ?? null);
+            $other =
+                $operand instanceof FieldOperand ? $facts->value($operand->path) : $facts->days[$operand->text] ?? null;
 
-            return $value === null || $other === null ? $operator->holdsForMissing() : $operator->against($other, $type)($value, $facts);
+            return $value === null || $other === null
+                ? $operator->holdsForMissing()
+                : $operator->against($other, $type)($value, $facts);
         };
     }
 }

@@ -12,7 +12,11 @@ final class Equalities
     /** @return array<string, array<array-key, true>> values allowed as Plain::set() gives them, by path */
     public static function of(Expression $expression, FieldCatalogue $fields): array
     {
-        if ($expression instanceof Group && ($expression->kind === GroupKind::All || ($expression->kind === GroupKind::Any && count($expression->parts) === 1))) {
+        if (
+            $expression instanceof Group &&
+            ($expression->kind === GroupKind::All ||
+                ($expression->kind === GroupKind::Any && count($expression->parts) === 1))
+        ) {
             $equal = [];
             foreach ($expression->parts as $part) {
                 $equal += self::of($part, $fields);
@@ -21,7 +25,12 @@ final class Equalities
             return $equal;
         }
         $type = $expression instanceof Comparison ? $fields->find($expression->path)?->type : null;
-        if (! $expression instanceof Comparison || $type === null || ! in_array($expression->operator, ['is', 'one_of'], true) || $expression->constant() === null) {
+        if (
+            !($expression instanceof Comparison) ||
+            $type === null ||
+            !in_array($expression->operator, ['is', 'one_of'], true) ||
+            $expression->constant() === null
+        ) {
             return [];
         }
 

@@ -12,9 +12,10 @@ final readonly class Facts
     /**
      * @param array<string, string|int|float|bool|list<string>>      $values after the change
      * @param LocalDate                                              $today  in the zone of the house
-     * @param array<string, string|int|float|bool|list<string>>|null $before the change; null: the subject has just been made
-     * @param array<string, string>                                  $days   what days seen from now are, as YYYY-MM-DD by RelativeDate's text
-     * @param array<array-key, list<string>>                         $teams  of the people that the values name, by person
+     * @param array<string, string|int|float|bool|list<string>>|null $before the change; null: the subject has just been
+     *     made
+     * @param array<string, string> $days what days seen from now are, as YYYY-MM-DD by RelativeDate's text
+     * @param array<array-key, list<string>> $teams of the people that the values name, by person
      */
     public function __construct(
         public array $values,

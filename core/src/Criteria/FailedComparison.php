@@ -10,7 +10,7 @@ final readonly class FailedComparison
     /**
      * @param string                                   $pointer of the comparison within the tree
      * @param string|int|float|bool|list<string>|null $seen    null: there was no value
-     * @param bool                                     $negated the comparison held, within a "none of" where it must not
+     * @param bool $negated the comparison held, within a "none of" where it must not
      */
     public function __construct(
         public string $pointer,

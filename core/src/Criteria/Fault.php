@@ -16,7 +16,8 @@ final readonly class Fault
      * @param string                       $message    the reason with its slots in braces; other languages go by it
      * @param bool                         $unfinished something is still to be given; nothing that was given is wrong
      * @param array<array-key, string|int> $slots      what stands in them, by name
-     * @param string|null                  $missing    the member of what the pointer points at that is not there; null: it is about all of that
+     * @param string|null $missing the member of what the pointer points at that is not there; null: it is about all of
+     *     that
      */
     public function __construct(
         public string $pointer,

@@ -32,14 +32,18 @@ final readonly class FieldCatalogue
             }
             $byPath[$field->path] = $field;
         }
-        $this->ofPeople = array_filter($byPath, static fn(string $path): bool => str_starts_with($path, self::OF_PEOPLE), ARRAY_FILTER_USE_KEY);
+        $this->ofPeople = array_filter(
+            $byPath,
+            static fn(string $path): bool => str_starts_with($path, self::OF_PEOPLE),
+            ARRAY_FILTER_USE_KEY,
+        );
         $this->fields = array_diff_key($byPath, $this->ofPeople);
     }
 
     /** Of tasks or of people. */
     public function any(string $path): ?Field
     {
-        return $this->fields[$path] ?? $this->ofPeople[$path] ?? null;
+        return $this->fields[$path] ?? ($this->ofPeople[$path] ?? null);
     }
 
     public function find(string $path): ?Field

@@ -55,7 +55,7 @@ final class OperatorList
     {
         $class = self::CLASSES[$code] ?? null;
 
-        return $class === null ? null : self::$made[$code] ??= new $class();
+        return $class === null ? null : (self::$made[$code] ??= new $class());
     }
 
     /** @return list<Operator> */

@@ -13,16 +13,20 @@ use OpenBaton\Core\Time\WorkingHours;
 /** A day seen from the moment of an event: "+5 working_days", "end of month", "today". */
 final readonly class RelativeDate
 {
-    public const PATTERN = '^(today|(start|end) of (week|month)|[+-]\d{1,4} (minutes|hours|days|working_days|weeks|months))$';
+    public const PATTERN =
+        '^(today|(start|end) of (week|month)|[+-]\d{1,4} ' . '(minutes|hours|days|working_days|weeks|months))$';
 
     private function __construct(public string $text) {}
 
     /** @throws Refusal */
     public static function parse(string $text): self
     {
-        return preg_match('/'.self::PATTERN.'/D', $text) === 1
+        return preg_match('/' . self::PATTERN . '/D', $text) === 1
             ? new self($text)
-            : throw new Refusal('"{text}" is not a day seen from now, such as "today", "+5 working_days" or "end of month".', text: $text);
+            : throw new Refusal(
+                '"{text}" is not a day seen from now, such as "today", "+5 working_days" or "end of month".',
+                text: $text,
+            );
     }
 
     /**

@@ -35,7 +35,9 @@ final class AbsenceFormat
             $substitute = self::substitute($item, $roster, $fields);
             $id = $substitute->personId;
             if ($id === $personId || isset($substitutes[$id])) {
-                throw $id === $personId ? $item->fail('Nobody is their own substitute.') : $item->fail('"{id}" is named already.', id: $id);
+                throw $id === $personId
+                    ? $item->fail('Nobody is their own substitute.')
+                    : $item->fail('"{id}" is named already.', id: $id);
             }
             $substitutes[$id] = $substitute;
         }
@@ -54,15 +56,21 @@ final class AbsenceFormat
     /** The id of a person, or {"person", "only"} with criteria of the work that they stand in for. */
     private static function substitute(Node $node, Roster $roster, FieldCatalogue $fields): Substitute
     {
-        if (! $node->isObject()) {
+        if (!$node->isObject()) {
             return new Substitute(Known::person($node, $roster->people));
         }
         $node->only(['person', 'only']);
         $id = Known::person($node->get('person'), $roster->people);
 
-        return ! $node->has('only')
+        return !$node->has('only')
             ? new Substitute($id)
-            : new Substitute($id, (new CriteriaFormat(new RuleContext(KindRegistry::standard(), $fields, $roster)))->read($node->get('only')), $fields);
+            : new Substitute(
+                $id,
+                (new CriteriaFormat(new RuleContext(KindRegistry::standard(), $fields, $roster)))->read(
+                    $node->get('only'),
+                ),
+                $fields,
+            );
     }
 
     private static function span(Node $node, Person $person): Span
@@ -72,8 +80,14 @@ final class AbsenceFormat
             throw $node->fail('Give either "first" and "last", or "from" and "to".');
         }
 
-        return $node->refuse(static fn(): Span => $days
-            ? Absence::wholeDays(HoursFormat::date($node->get('first')), HoursFormat::date($node->get('last')), $person->hours->zone())
-            : new Span($node->get('from')->instant(), $node->get('to')->instant()));
+        return $node->refuse(
+            static fn(): Span => $days
+                ? Absence::wholeDays(
+                    HoursFormat::date($node->get('first')),
+                    HoursFormat::date($node->get('last')),
+                    $person->hours->zone(),
+                )
+                : new Span($node->get('from')->instant(), $node->get('to')->instant()),
+        );
     }
 }

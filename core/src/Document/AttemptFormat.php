@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Document;
 
-/** What came of one rule that held, from its record: the narrowing with who was kept at each step, the candidates, who stood in. */
+/**
+ * What came of one rule that held, from its record: the narrowing with who was kept at each step, the candidates, who
+ * stood in.
+ */
 final class AttemptFormat
 {
     /** Figures of the trace that are instants. */
@@ -19,9 +22,7 @@ final class AttemptFormat
             $parts = $step->items();
             $excluded = array_map(self::excluded(...), $parts[1]->items());
             $gone = array_map(static fn(Node $one): string => $one->items()[0]->text(), $parts[1]->items());
-            $kept = isset($parts[2])
-                ? $parts[2]->texts()
-                : array_values(array_diff($kept, $gone));
+            $kept = isset($parts[2]) ? $parts[2]->texts() : array_values(array_diff($kept, $gone));
             $steps[] = ['step' => $parts[0]->text(), 'kept' => $kept, 'fallen' => $excluded];
         }
         $document = ['steps' => $steps];
@@ -76,7 +77,8 @@ final class AttemptFormat
     {
         $written = [];
         foreach ($figures->members() as [$name, $value]) {
-            $written[$name] = isset(self::INSTANTS[$name]) && $value->value !== null ? Instant::format($value->int()) : $value->value;
+            $written[$name] =
+                isset(self::INSTANTS[$name]) && $value->value !== null ? Instant::format($value->int()) : $value->value;
         }
 
         return $written;

@@ -16,8 +16,15 @@ final class Calendars
     /** @see HoursFormat::calendar() */
     public function of(Node $node, Zone $zone, ?Node $fallback = null, ?Node $named = null): WorkCalendar
     {
-        $own = static fn(string $key): mixed => $node->has($key) ? $node->get($key)->value : $fallback?->find($key)?->value;
-        $alike = serialize([$zone->name, $own('hours'), $node->has('holidays') || $named === null ? $own('holidays') : $named->get('holidays')->value, $node->find('exceptions')?->value]);
+        $own = static fn(string $key): mixed => $node->has($key)
+            ? $node->get($key)->value
+            : $fallback?->find($key)?->value;
+        $alike = serialize([
+            $zone->name,
+            $own('hours'),
+            $node->has('holidays') || $named === null ? $own('holidays') : $named->get('holidays')->value,
+            $node->find('exceptions')?->value,
+        ]);
 
         return $this->known[$alike] ??= HoursFormat::calendar($node, $zone, $fallback, $named);
     }

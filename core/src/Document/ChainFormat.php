@@ -15,12 +15,25 @@ final class ChainFormat
         $documents = [];
         foreach ($of->chain->links as $number => $link) {
             if ($link->decision !== null) {
-                $chain = ['of' => $of->event, 'link' => $number, 'generation' => $link->generation, 'caused_by' => $link->causedBy];
-                $documents[] = DecisionFormat::write($link->decision) + ['chain' => $chain + ($of->chain->cut === null ? [] : ['cut' => [
-                    'reason' => $of->chain->cut->reason->value,
-                    'rules' => $of->chain->cut->ruleIds,
-                    'task' => $of->chain->cut->taskId,
-                ]])];
+                $chain = [
+                    'of' => $of->event,
+                    'link' => $number,
+                    'generation' => $link->generation,
+                    'caused_by' => $link->causedBy,
+                ];
+                $documents[] = DecisionFormat::write($link->decision) + [
+                    'chain' =>
+                        $chain +
+                        ($of->chain->cut === null
+                            ? []
+                            : [
+                                'cut' => [
+                                    'reason' => $of->chain->cut->reason->value,
+                                    'rules' => $of->chain->cut->ruleIds,
+                                    'task' => $of->chain->cut->taskId,
+                                ],
+                            ]),
+                ];
             }
         }
 

@@ -25,19 +25,23 @@ final class ChangeFormat
     /** @return array<string, mixed> */
     public static function write(ChangeSet $change, FieldCatalogue $fields): array
     {
-        return array_filter([
-            'id' => $change->id,
-            'at' => $change->at,
-            'cause' => $change->cause->value,
-            'facts' => (object) FactsFormat::values($change->facts, $fields),
-        ] + self::raised($change), static fn(mixed $value): bool => $value !== null) + FactsFormat::besides($change->facts, $fields);
+        return array_filter(
+            [
+                'id' => $change->id,
+                'at' => $change->at,
+                'cause' => $change->cause->value,
+                'facts' => (object) FactsFormat::values($change->facts, $fields),
+            ] + self::raised($change),
+            static fn(mixed $value): bool => $value !== null,
+        ) + FactsFormat::besides($change->facts, $fields);
     }
 
     /** @return array<string, mixed> what kinds of event ask for besides facts; null where there is nothing */
     public static function raised(ChangeSet $change): array
     {
         return [
-            'trigger' => ($trigger = $change->trigger()) === null ? null : [$trigger->kind, $trigger->ruleId, $trigger->due],
+            'trigger' =>
+                ($trigger = $change->trigger()) === null ? null : [$trigger->kind, $trigger->ruleId, $trigger->due],
             'happened' => self::happened($change),
             'was' => $change->before === null ? null : self::state($change->before),
             'is' => self::state($change->after),
@@ -53,17 +57,36 @@ final class ChangeFormat
      */
     public static function ofRecord(Node $record, Facts $facts, FieldCatalogue $fields): ?ChangeSet
     {
-        return $record->has('is') ? self::change($record, $record->get('event')->text(), $facts, $record->find('cause')?->case(Cause::class) ?? Cause::Intake, $fields) : null;
+        return $record->has('is')
+            ? self::change(
+                $record,
+                $record->get('event')->text(),
+                $facts,
+                $record->find('cause')?->case(Cause::class) ?? Cause::Intake,
+                $fields,
+            )
+            : null;
     }
 
     /** @throws DocumentError */
     public static function read(Node $node, FieldCatalogue $fields): ChangeSet
     {
-        return self::change($node, $node->get('id')->text(), FactsFormat::read($node, (array) $node->get('facts')->value, $fields), $node->get('cause')->case(Cause::class), $fields);
+        return self::change(
+            $node,
+            $node->get('id')->text(),
+            FactsFormat::read($node, (array) $node->get('facts')->value, $fields),
+            $node->get('cause')->case(Cause::class),
+            $fields,
+        );
     }
 
-    private static function change(Node $node, string $id, Facts $facts, Cause $cause, FieldCatalogue $fields): ChangeSet
-    {
+    private static function change(
+        Node $node,
+        string $id,
+        Facts $facts,
+        Cause $cause,
+        FieldCatalogue $fields,
+    ): ChangeSet {
         $trigger = $node->find('trigger')?->items();
         // Whom and what it names may be gone by now.
         $context = new RuleContext(KindRegistry::standard(), $fields);
@@ -76,8 +99,11 @@ final class ChangeFormat
             $facts,
             $cause,
             [
-                ...($trigger === null ? [] : [new Trigger($trigger[0]->text(), $trigger[1]->text(), $trigger[2]->int())]),
-                ...array_map(static fn(Node $one): Happened => HappenedFormat::read($one, $context), $node->itemsOf('happened')),
+                ...$trigger === null ? [] : [new Trigger($trigger[0]->text(), $trigger[1]->text(), $trigger[2]->int())],
+                ...array_map(
+                    static fn(Node $one): Happened => HappenedFormat::read($one, $context),
+                    $node->itemsOf('happened'),
+                ),
             ],
         );
     }
@@ -93,13 +119,16 @@ final class ChangeFormat
     /** @return array<string, mixed> */
     private static function state(Subject $subject): array
     {
-        return array_filter([
-            'status' => $subject->status->value,
-            'holder' => $subject->holderId,
-            'reviewer' => $subject->reviewerId,
-            'tags' => $subject->tags === [] ? null : $subject->tags,
-            'items' => $subject->checklist === [] ? null : [count($subject->checklist), $subject->openItems()],
-        ], static fn(mixed $value): bool => $value !== null);
+        return array_filter(
+            [
+                'status' => $subject->status->value,
+                'holder' => $subject->holderId,
+                'reviewer' => $subject->reviewerId,
+                'tags' => $subject->tags === [] ? null : $subject->tags,
+                'items' => $subject->checklist === [] ? null : [count($subject->checklist), $subject->openItems()],
+            ],
+            static fn(mixed $value): bool => $value !== null,
+        );
     }
 
     private static function subject(Node $state, string $id): Subject

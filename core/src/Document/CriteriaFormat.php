@@ -49,10 +49,19 @@ final readonly class CriteriaFormat
             if ($parts !== null) {
                 $faults->add(...$node->strangers([$kind->value]));
 
-                return new Group($kind, array_values(array_filter(array_map(
-                    fn(Node $part): ?Expression => $faults->collect(fn(): Expression => $this->expression($part, $depth + 1, $faults)),
-                    $parts->items(),
-                ))));
+                return new Group(
+                    $kind,
+                    array_values(
+                        array_filter(
+                            array_map(
+                                fn(Node $part): ?Expression => $faults->collect(
+                                    fn(): Expression => $this->expression($part, $depth + 1, $faults),
+                                ),
+                                $parts->items(),
+                            ),
+                        ),
+                    ),
+                );
             }
         }
 
@@ -63,32 +72,51 @@ final readonly class CriteriaFormat
     {
         $faults->add(...$node->strangers(['field', 'op', 'value']));
         $path = $node->get('field')->line(TextLimits::ID);
-        $field = $this->context->fields->find($path) ?? throw $node->get('field')->fail('There is no field "{path}".', path: $path);
+        $field =
+            $this->context->fields->find($path) ??
+            throw $node->get('field')->fail('There is no field "{path}".', path: $path);
         $code = $node->get('op')->line(60);
-        $operator = OperatorList::find($code) ?? throw $node->get('op')->fail('There is no operator "{code}".', code: $code);
-        if (! $operator->fits($field->type)) {
-            $fitting = implode(', ', array_map(static fn(Operator $one): string => $one->code(), OperatorList::fitting($field->type)));
+        $operator =
+            OperatorList::find($code) ?? throw $node->get('op')->fail('There is no operator "{code}".', code: $code);
+        if (!$operator->fits($field->type)) {
+            $fitting = implode(
+                ', ',
+                array_map(static fn(Operator $one): string => $one->code(), OperatorList::fitting($field->type)),
+            );
 
-            throw $node->get('op')->fail('"{code}" does not fit {field}; use one of: {fitting}.', code: $code, field: $field->label, fitting: $fitting);
+            throw $node
+                ->get('op')
+                ->fail(
+                    '"{code}" does not fit {field}; use one of: {fitting}.',
+                    code: $code,
+                    field: $field->label,
+                    fitting: $fitting,
+                );
         }
 
-        return new Comparison($path, $code, match ($operator->shape()) {
-            OperandShape::Nothing => $node->has('value') ? throw $node->get('value')->fail('This comparison takes no value.') : null,
-            OperandShape::One => $this->one($node->get('value'), $field),
-            OperandShape::Days => $this->days($node->get('value'), $code === WithinNext::CODE),
-            OperandShape::Several => $this->several($node->get('value'), $field),
-            OperandShape::Pair => $this->pair($node->get('value'), $field),
-            OperandShape::FromTo => $this->fromTo($node->get('value'), $field),
-            OperandShape::Field => $this->field($node->get('value'), $field),
-            OperandShape::Team => (new TeamReference())->read($node->get('value'), $this->context),
-        });
+        return new Comparison(
+            $path,
+            $code,
+            match ($operator->shape()) {
+                OperandShape::Nothing => $node->has('value')
+                    ? throw $node->get('value')->fail('This comparison takes no value.')
+                    : null,
+                OperandShape::One => $this->one($node->get('value'), $field),
+                OperandShape::Days => $this->days($node->get('value'), $code === WithinNext::CODE),
+                OperandShape::Several => $this->several($node->get('value'), $field),
+                OperandShape::Pair => $this->pair($node->get('value'), $field),
+                OperandShape::FromTo => $this->fromTo($node->get('value'), $field),
+                OperandShape::Field => $this->field($node->get('value'), $field),
+                OperandShape::Team => (new TeamReference())->read($node->get('value'), $this->context),
+            },
+        );
     }
 
     /** A value, {"field": path} or {"now": a day seen from now}. */
     private function one(Node $node, Field $field): string|int|float|bool|FieldOperand|RelativeDate
     {
         return match (true) {
-            ! $node->isObject() => ValueCodec::readOne($node, $field, $this->context->roster),
+            !$node->isObject() => ValueCodec::readOne($node, $field, $this->context->roster),
             $node->has('now') && $field->type === FieldType::Date => $this->relative($node),
             default => $this->field($node, $field),
         };
@@ -105,9 +133,13 @@ final readonly class CriteriaFormat
     {
         $node->only(['field']);
         $path = $node->get('field')->line(TextLimits::ID);
-        $other = $this->context->fields->find($path) ?? throw $node->get('field')->fail('There is no field "{path}".', path: $path);
+        $other =
+            $this->context->fields->find($path) ??
+            throw $node->get('field')->fail('There is no field "{path}".', path: $path);
         if ($other->type !== $field->type || $other->path === $field->path) {
-            throw $node->get('field')->fail('Another field of the type "{type}" belongs here.', type: $field->type->value);
+            throw $node
+                ->get('field')
+                ->fail('Another field of the type "{type}" belongs here.', type: $field->type->value);
         }
 
         return new FieldOperand($path);
@@ -116,14 +148,20 @@ final readonly class CriteriaFormat
     /** A number of days, or {"now": a distance}. */
     private function days(Node $node, bool $ahead): int|RelativeDate
     {
-        if (! $node->isObject()) {
+        if (!$node->isObject()) {
             return $node->intBetween(1, self::MOST_DAYS);
         }
         $day = $this->relative($node);
 
         return str_starts_with($day->text, $ahead ? '+' : '-')
             ? $day
-            : throw $node->get('now')->fail($ahead ? 'A distance that lies ahead belongs here, such as "+5 working_days".' : 'A distance that lies behind belongs here, such as "-5 working_days".');
+            : throw $node
+                ->get('now')
+                ->fail(
+                    $ahead
+                        ? 'A distance that lies ahead belongs here, such as "+5 working_days".'
+                        : 'A distance that lies behind belongs here, such as "-5 working_days".',
+                );
     }
 
     /** @return list<string|int|float> */
@@ -151,14 +189,18 @@ final readonly class CriteriaFormat
     {
         $values = $this->several($node, $field);
 
-        return count($values) === 2 && $values[0] <= $values[1] ? $values : throw $node->fail('Give two values, the lower one first.');
+        return count($values) === 2 && $values[0] <= $values[1]
+            ? $values
+            : throw $node->fail('Give two values, the lower one first.');
     }
 
     /** @return array<string, mixed> */
     public function write(Expression $expression): array
     {
         return match (true) {
-            $expression instanceof Group => [$expression->kind->value => array_map($this->write(...), $expression->parts)],
+            $expression instanceof Group => [
+                $expression->kind->value => array_map($this->write(...), $expression->parts),
+            ],
             $expression instanceof Comparison => $this->writeComparison($expression),
             default => throw new LogicException('Unknown kind of expression.'),
         };
@@ -180,6 +222,11 @@ final readonly class CriteriaFormat
             return $document;
         }
 
-        return $document + ['value' => $shape === OperandShape::Days || $shape === OperandShape::Team ? $comparison->operand : ValueCodec::write($comparison->operand, $type)];
+        return $document + [
+            'value' =>
+                $shape === OperandShape::Days || $shape === OperandShape::Team
+                    ? $comparison->operand
+                    : ValueCodec::write($comparison->operand, $type),
+        ];
     }
 }

@@ -6,7 +6,10 @@ namespace OpenBaton\Core\Document;
 
 use OpenBaton\Core\Time\LocalDate;
 
-/** Dates as documents have them, of years in which work may be done: what follows from one, years later, is still a date. */
+/**
+ * Dates as documents have them, of years in which work may be done: what follows from one, years later, is still a
+ * date.
+ */
 final class Day
 {
     public const FIRST_YEAR = 1900;
@@ -19,7 +22,13 @@ final class Day
         $text = $node->text();
         $date = $node->refuse(static fn(): LocalDate => LocalDate::parse($text));
 
-        return self::isWithin((int) substr($text, 0, 4)) ? $date : throw $node->fail('A date in the years from {first} to {last} belongs here.', first: self::FIRST_YEAR, last: self::LAST_YEAR);
+        return self::isWithin((int) substr($text, 0, 4))
+            ? $date
+            : throw $node->fail(
+                'A date in the years from {first} to {last} belongs here.',
+                first: self::FIRST_YEAR,
+                last: self::LAST_YEAR,
+            );
     }
 
     public static function isWithin(int $year): bool

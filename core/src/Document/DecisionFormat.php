@@ -23,7 +23,11 @@ final class DecisionFormat
     {
         $record = Node::root(DecisionRecord::of($decision));
 
-        return self::expand($record, FactsFormat::values($decision->change->facts, $decision->rulebook->rulebook->fields), $decision->rulebook);
+        return self::expand(
+            $record,
+            FactsFormat::values($decision->change->facts, $decision->rulebook->rulebook->fields),
+            $decision->rulebook,
+        );
     }
 
     /**
@@ -80,7 +84,12 @@ final class DecisionFormat
         $documents = [];
         foreach ($decidedBy === null ? [] : $record->itemsOf('attempts') as $attempt) {
             if ($attempt->get('rule')->int() === $decidedBy) {
-                $documents[] = self::verdict(new RuleVerdict($rulebook->rulebook->rules[$decidedBy], Verdict::Decided), $attempt, $record, $rulebook->rulebook->fields);
+                $documents[] = self::verdict(
+                    new RuleVerdict($rulebook->rulebook->rules[$decidedBy], Verdict::Decided),
+                    $attempt,
+                    $record,
+                    $rulebook->rulebook->fields,
+                );
             }
         }
 
@@ -109,16 +118,23 @@ final class DecisionFormat
             'rule' => $decidedBy === null ? null : $rulebook->rulebook->rules[$decidedBy]->id,
             'assignee' => $record->find('assignee')?->text(),
             'open_to' => $record->textsOf('open_to'),
-            'effects' => array_map(static fn(Node $effect): array => self::effect($effect, $rulebook), $record->itemsOf('effects')),
+            'effects' => array_map(
+                static fn(Node $effect): array => self::effect($effect, $rulebook),
+                $record->itemsOf('effects'),
+            ),
             'verdicts' => $verdicts,
             'facts' => (object) $facts,
-        ] + array_filter([
-            'kinds' => count($kinds) > 1 ? $kinds : null,
-            'cause' => $record->find('cause')?->text(),
-            'seat' => $record->find('seat')?->text(),
-            'due' => $trigger === null ? null : Instant::format($trigger[2]->int()),
-            'before' => $record->has('before') ? (object) $record->get('before')->value : null,
-        ], static fn(mixed $value): bool => $value !== null);
+        ] +
+            array_filter(
+                [
+                    'kinds' => count($kinds) > 1 ? $kinds : null,
+                    'cause' => $record->find('cause')?->text(),
+                    'seat' => $record->find('seat')?->text(),
+                    'due' => $trigger === null ? null : Instant::format($trigger[2]->int()),
+                    'before' => $record->has('before') ? (object) $record->get('before')->value : null,
+                ],
+                static fn(mixed $value): bool => $value !== null,
+            );
     }
 
     /** @return array<array-key, mixed> with the id and the name of the rule that brought it about */
@@ -133,7 +149,11 @@ final class DecisionFormat
     /** @return array<string, mixed> */
     private static function verdict(RuleVerdict $verdict, ?Node $attempt, Node $record, FieldCatalogue $fields): array
     {
-        $document = ['rule' => $verdict->rule->id, 'name' => $verdict->rule->name, 'verdict' => $verdict->verdict->value];
+        $document = [
+            'rule' => $verdict->rule->id,
+            'name' => $verdict->rule->name,
+            'verdict' => $verdict->verdict->value,
+        ];
         if ($verdict->failed !== null) {
             $document['failed'] = self::failed($verdict->failed, $fields);
         }
@@ -145,7 +165,7 @@ final class DecisionFormat
         $document += AttemptFormat::expand($attempt);
         $document['pool'] = PartFormat::write($give->pool);
         $document['method'] = PartFormat::write($give->method);
-        if (! $attempt->has('figures') && ! $attempt->has('kept')) {
+        if (!$attempt->has('figures') && !$attempt->has('kept')) {
             $document['otherwise'] = PartFormat::write($give->otherwise);
         }
         if ($record->find('decided_by')?->int() === $attempt->get('rule')->int()) {
@@ -162,7 +182,9 @@ final class DecisionFormat
 
         return [
             'pointer' => $failed->pointer,
-            'comparison' => (new CriteriaFormat(new RuleContext(KindRegistry::standard(), $fields)))->writeComparison($failed->comparison),
+            'comparison' => (new CriteriaFormat(new RuleContext(KindRegistry::standard(), $fields)))->writeComparison(
+                $failed->comparison,
+            ),
             'seen' => $failed->seen === null || $type === null ? null : ValueCodec::write($failed->seen, $type),
             'negated' => $failed->negated,
         ];

@@ -29,23 +29,30 @@ final class DecisionRecord
             $attempts[] = ['rule' => $position] + self::attempt($attempt);
         }
 
-        return array_filter([
-            'event' => $decision->change->id,
-            'kinds' => $decision->rulebook->occasions($decision->change),
-            'task' => $decision->change->after->id,
-            'at' => $decision->change->at,
-            'outcome' => $decision->outcome->value,
-            'decided_by' => $decision->decidedBy,
-            'assignee' => $decision->assigneeId,
-            'open_to' => $decision->openTo,
-            'effects' => self::effects($decision),
-            'house' => count($decision->roster->people),
-            'followed_up' => $decision->followedUp,
-            'attempts' => $attempts,
-            'cause' => $decision->change->cause === Cause::Intake ? null : $decision->change->cause->value,
-            'seat' => $decision->seat === SeatName::Holder ? null : $decision->seat->value,
-            'held_back' => $decision->heldBack === [] ? null : $decision->heldBack,
-        ] + ChangeFormat::raised($decision->change), static fn(mixed $value): bool => $value !== null) + FactsFormat::besides($decision->change->facts, $decision->rulebook->rulebook->fields) + ['decided_by' => null, 'assignee' => null];
+        return array_filter(
+            [
+                'event' => $decision->change->id,
+                'kinds' => $decision->rulebook->occasions($decision->change),
+                'task' => $decision->change->after->id,
+                'at' => $decision->change->at,
+                'outcome' => $decision->outcome->value,
+                'decided_by' => $decision->decidedBy,
+                'assignee' => $decision->assigneeId,
+                'open_to' => $decision->openTo,
+                'effects' => self::effects($decision),
+                'house' => count($decision->roster->people),
+                'followed_up' => $decision->followedUp,
+                'attempts' => $attempts,
+                'cause' => $decision->change->cause === Cause::Intake ? null : $decision->change->cause->value,
+                'seat' => $decision->seat === SeatName::Holder ? null : $decision->seat->value,
+                'held_back' => $decision->heldBack === [] ? null : $decision->heldBack,
+            ] + ChangeFormat::raised($decision->change),
+            static fn(mixed $value): bool => $value !== null,
+        ) +
+            FactsFormat::besides($decision->change->facts, $decision->rulebook->rulebook->fields) + [
+                'decided_by' => null,
+                'assignee' => null,
+            ];
     }
 
     /** @return list<array<string, mixed>> in order, each with the position of its rule */
@@ -75,19 +82,28 @@ final class DecisionRecord
             $figures[] = [(string) $personId, $one];
         }
 
-        return array_filter([
-            'pool' => $attempt->steps[0]->ids(),
-            'steps' => array_map(self::step(...), array_slice($attempt->steps, 1)),
-            'figures' => $attempt->choice === null ? null : $figures,
-            'kept' => $attempt->kept ? true : null,
-            'cover' => $attempt->cover() === null ? null : self::cover($attempt->cover()),
-        ], static fn(mixed $value): bool => $value !== null);
+        return array_filter(
+            [
+                'pool' => $attempt->steps[0]->ids(),
+                'steps' => array_map(self::step(...), array_slice($attempt->steps, 1)),
+                'figures' => $attempt->choice === null ? null : $figures,
+                'kept' => $attempt->kept ? true : null,
+                'cover' => $attempt->cover() === null ? null : self::cover($attempt->cover()),
+            ],
+            static fn(mixed $value): bool => $value !== null,
+        );
     }
 
-    /** @return array{0: string, 1: list<array{string, list<string>, array<string, int|string|null>}>, 2?: list<string>} code, exclusions, and who is kept where these are not what is left */
+    /**
+     * @return array{0: string, 1: list<array{string, list<string>, array<string, int|string|null>}>, 2?: list<string>}
+     *     code, exclusions, and who is kept where these are not what is left
+     */
     private static function step(Step $step): array
     {
-        $excluded = array_map(static fn(Exclusion $one): array => [$one->personId, $one->reasons, $one->figures], $step->excluded);
+        $excluded = array_map(
+            static fn(Exclusion $one): array => [$one->personId, $one->reasons, $one->figures],
+            $step->excluded,
+        );
 
         return $step->code === 'cover' ? [$step->code, $excluded, $step->ids()] : [$step->code, $excluded];
     }
@@ -100,7 +116,14 @@ final class DecisionRecord
             'person' => $cover->personId,
             'by_lead' => $cover->byLead,
             'circle' => $cover->circle,
-            'asked' => array_map(static fn(CoverStep $step): array => [$step->personId, array_column($step->reasons, 'value'), $step->awayUntil], $cover->steps),
+            'asked' => array_map(
+                static fn(CoverStep $step): array => [
+                    $step->personId,
+                    array_column($step->reasons, 'value'),
+                    $step->awayUntil,
+                ],
+                $cover->steps,
+            ),
         ];
     }
 }

@@ -14,10 +14,19 @@ final class DocumentError extends RuntimeException implements Foreseen
     /** @param non-empty-list<Fault> $faults */
     public function __construct(public readonly array $faults)
     {
-        parent::__construct(implode("\n", array_map(
-            static fn(Fault $fault): string => ($fault->pointer === '' ? '(the whole document)' : $fault->pointer).': '.$fault->reason,
-            $faults,
-        )));
+        parent::__construct(
+            implode(
+                "\n",
+                array_map(
+                    static fn(Fault $fault): string => ($fault->pointer === ''
+                        ? '(the whole document)'
+                        : $fault->pointer) .
+                        ': ' .
+                        $fault->reason,
+                    $faults,
+                ),
+            ),
+        );
     }
 
     /**

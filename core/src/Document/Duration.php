@@ -16,7 +16,7 @@ final class Duration
     {
         [$hours, $rest] = [intdiv($minutes, 60), $minutes % 60];
 
-        return 'PT'.($hours > 0 ? "{$hours}H" : '').($rest > 0 || $hours === 0 ? "{$rest}M" : '');
+        return 'PT' . ($hours > 0 ? "{$hours}H" : '') . ($rest > 0 || $hours === 0 ? "{$rest}M" : '');
     }
 
     /** @throws InvalidArgumentException */

@@ -8,7 +8,10 @@ use OpenBaton\Core\Criteria\Facts;
 use OpenBaton\Core\Criteria\FieldCatalogue;
 use OpenBaton\Core\Time\LocalDate;
 
-/** What criteria saw, as it is kept: the values apart, so that they can stand alone, and beside them what they were before and what was looked up. */
+/**
+ * What criteria saw, as it is kept: the values apart, so that they can stand alone, and beside them what they were
+ * before and what was looked up.
+ */
 final class FactsFormat
 {
     /** @return array<string, mixed> by path */
@@ -28,12 +31,15 @@ final class FactsFormat
     /** @return array<string, mixed> members "today", "before", "days", "teams", as far as there is anything in them */
     public static function besides(Facts $facts, FieldCatalogue $fields): array
     {
-        return array_filter([
-            'today' => $facts->today->format(),
-            'before' => $facts->before === null ? null : self::before($facts, $fields),
-            'days' => $facts->days === [] ? null : $facts->days,
-            'teams' => $facts->teams === [] ? null : $facts->teams,
-        ], static fn(mixed $value): bool => $value !== null);
+        return array_filter(
+            [
+                'today' => $facts->today->format(),
+                'before' => $facts->before === null ? null : self::before($facts, $fields),
+                'days' => $facts->days === [] ? null : $facts->days,
+                'teams' => $facts->teams === [] ? null : $facts->teams,
+            ],
+            static fn(mixed $value): bool => $value !== null,
+        );
     }
 
     /**

@@ -39,7 +39,14 @@ final class Format
             }
             $fold = $key === 'id' ? mb_strtolower($id) : $id;
             if (isset($folded[$fold])) {
-                throw $node->get($key)->fail('"{id}" differs from "{other}" at {place} by small and capital letters alone.', id: $id, other: $folded[$fold]->text(), place: $folded[$fold]->pointer);
+                throw $node
+                    ->get($key)
+                    ->fail(
+                        '"{id}" differs from "{other}" at {place} by small and capital letters alone.',
+                        id: $id,
+                        other: $folded[$fold]->text(),
+                        place: $folded[$fold]->pointer,
+                    );
             }
             $byKey[$id] = $node;
             $folded[$fold] = $node->get($key);

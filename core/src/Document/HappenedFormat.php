@@ -18,7 +18,16 @@ final class HappenedFormat
     {
         $event = PartFormat::read($node, Family::Event, $context);
 
-        return $event instanceof Happened ? $event : throw $node->get('kind')->fail('"{kind}" does not happen by itself: it follows from how a task changes. What happens is one of: {known}.', kind: $event::kind(), known: implode(', ', array_keys($context->kinds->happening())));
+        return $event instanceof Happened
+            ? $event
+            : throw $node
+                ->get('kind')
+                ->fail(
+                    '"{kind}" does not happen by itself: it follows from how a task changes. What happens is one ' .
+                        'of: {known}.',
+                    kind: $event::kind(),
+                    known: implode(', ', array_keys($context->kinds->happening())),
+                );
     }
 
     /** @return array<string, mixed>|null null: it is for one rule alone, and told elsewhere */

@@ -37,8 +37,12 @@ final class HappeningFormat
      * @param list<Subject> $tasks that are there at the beginning
      * @param int           $clock instant
      */
-    public function __construct(private readonly Roster $roster, private readonly Rulebook $rulebook, array $tasks, private int $clock)
-    {
+    public function __construct(
+        private readonly Roster $roster,
+        private readonly Rulebook $rulebook,
+        array $tasks,
+        private int $clock,
+    ) {
         $this->format = new TaskFormat($rulebook->fields, $roster);
         foreach ($tasks as $task) {
             $this->tasks[$task->id] = true;
@@ -61,7 +65,9 @@ final class HappeningFormat
             self::CUSTOMER => $this->customerChanges($id, $at, $node),
             self::PRESSED => $this->presses($id, $at, $node),
             self::TICK => $this->ticks($id, $at, $node),
-            default => throw $node->get('kind')->fail('"{given}" is not one of: {known}.', given: $kind, known: implode(', ', self::KINDS)),
+            default => throw $node
+                ->get('kind')
+                ->fail('"{given}" is not one of: {known}.', given: $kind, known: implode(', ', self::KINDS)),
         };
     }
 
@@ -76,7 +82,15 @@ final class HappeningFormat
         $this->tasks[$taskId] = true;
         $subject = $this->format->read($task, $at);
 
-        return new Arrives(new ChangeSet($id, $at, null, $subject, (new ChangeFacts($this->roster, Lookups::ofRulebook($this->rulebook)))->of(null, $subject, $at)));
+        return new Arrives(
+            new ChangeSet(
+                $id,
+                $at,
+                null,
+                $subject,
+                (new ChangeFacts($this->roster, Lookups::ofRulebook($this->rulebook)))->of(null, $subject, $at),
+            ),
+        );
     }
 
     private function changes(string $id, int $at, Node $node): Changes
@@ -120,7 +134,10 @@ final class HappeningFormat
         $node->only(['id', 'kind', 'at', 'task', 'rule']);
         $ruleId = $node->get('rule')->line(TextLimits::ID);
         foreach ($this->rulebook->rules as $rule) {
-            if ($rule->id === $ruleId && array_filter($rule->events, static fn(object $event): bool => $event instanceof Pressed) !== []) {
+            if (
+                $rule->id === $ruleId &&
+                array_filter($rule->events, static fn(object $event): bool => $event instanceof Pressed) !== []
+            ) {
                 return new Presses($id, $at, $this->task($node->get('task')), $ruleId);
             }
         }
@@ -140,6 +157,8 @@ final class HappeningFormat
         $id = $node->line(TextLimits::ID);
 
         // What rules make is called after what made it: "T1.1", "T1.2", …
-        return isset($this->tasks[$id]) || isset($this->tasks[explode('.', $id)[0]]) ? $id : throw $node->fail('There is no task "{id}".', id: $id);
+        return isset($this->tasks[$id]) || isset($this->tasks[explode('.', $id)[0]])
+            ? $id
+            : throw $node->fail('There is no task "{id}".', id: $id);
     }
 }

@@ -39,14 +39,16 @@ final class HoursFormat
     public static function calendar(Node $node, Zone $zone, ?Node $fallback = null, ?Node $named = null): WorkCalendar
     {
         $hours = $node->has('hours') || $fallback === null ? $node : $fallback;
-        $holidays = $node->has('holidays') ? $node : $named ?? $fallback ?? $node;
+        $holidays = $node->has('holidays') ? $node : $named ?? ($fallback ?? $node);
 
-        return $node->refuse(static fn(): WorkCalendar => new WorkCalendar(
-            $zone,
-            array_map(self::pattern(...), array_values(Format::distinct($hours->itemsOf('hours'), 'from'))),
-            array_map(self::exception(...), $node->itemsOf('exceptions')),
-            array_map(self::date(...), $holidays->itemsOf('holidays')),
-        ));
+        return $node->refuse(
+            static fn(): WorkCalendar => new WorkCalendar(
+                $zone,
+                array_map(self::pattern(...), array_values(Format::distinct($hours->itemsOf('hours'), 'from'))),
+                array_map(self::exception(...), $node->itemsOf('exceptions')),
+                array_map(self::date(...), $holidays->itemsOf('holidays')),
+            ),
+        );
     }
 
     private static function pattern(Node $node): WeeklyPattern
@@ -79,14 +81,20 @@ final class HoursFormat
     {
         $node->only(['date', 'add', 'remove']);
 
-        return new DateException(self::date($node->get('date')), self::ranges($node, 'add'), self::ranges($node, 'remove'));
+        return new DateException(
+            self::date($node->get('date')),
+            self::ranges($node, 'add'),
+            self::ranges($node, 'remove'),
+        );
     }
 
     /** @return list<MinuteRange> */
     private static function ranges(Node $node, string $key): array
     {
         return array_map(
-            static fn(Node $range): MinuteRange => $range->refuse(static fn(): MinuteRange => MinuteRange::parse($range->text())),
+            static fn(Node $range): MinuteRange => $range->refuse(
+                static fn(): MinuteRange => MinuteRange::parse($range->text()),
+            ),
             $node->itemsOf($key),
         );
     }

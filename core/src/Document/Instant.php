@@ -28,7 +28,7 @@ final class Instant
     public static function parse(string $text): int
     {
         try {
-            $moment = preg_match('/'.self::PATTERN.'/D', $text) === 1 ? new DateTimeImmutable($text) : null;
+            $moment = preg_match('/' . self::PATTERN . '/D', $text) === 1 ? new DateTimeImmutable($text) : null;
         } catch (Exception) {
             $moment = null;
         }
@@ -37,8 +37,15 @@ final class Instant
         }
 
         return match (true) {
-            ! str_starts_with($moment->format('Y-m-d\TH:i:s'), substr(strtoupper($text), 0, 19)) => throw new Refusal('There is no such moment as "{text}".', text: $text),
-            ! Day::isWithin((int) gmdate('Y', $moment->getTimestamp())) => throw new Refusal('A moment in the years from {first} to {last} belongs here.', first: Day::FIRST_YEAR, last: Day::LAST_YEAR),
+            !str_starts_with($moment->format('Y-m-d\TH:i:s'), substr(strtoupper($text), 0, 19)) => throw new Refusal(
+                'There is no such moment as "{text}".',
+                text: $text,
+            ),
+            !Day::isWithin((int) gmdate('Y', $moment->getTimestamp())) => throw new Refusal(
+                'A moment in the years from {first} to {last} belongs here.',
+                first: Day::FIRST_YEAR,
+                last: Day::LAST_YEAR,
+            ),
             default => $moment->getTimestamp(),
         };
     }

@@ -69,7 +69,7 @@ final class Json
     /** One step of a JSON pointer (RFC 6901). */
     public static function step(int|string $key): string
     {
-        return '/'.str_replace(['~', '/'], ['~0', '~1'], (string) $key);
+        return '/' . str_replace(['~', '/'], ['~0', '~1'], (string) $key);
     }
 
     /** @param array<array-key> $path */

@@ -16,6 +16,8 @@ final class Known
      */
     public static function person(Node $node, array $people): string
     {
-        return isset($people[$node->text()]) ? $node->text() : throw $node->fail('There is no person "{given}".', given: $node->text());
+        return isset($people[$node->text()])
+            ? $node->text()
+            : throw $node->fail('There is no person "{given}".', given: $node->text());
     }
 }

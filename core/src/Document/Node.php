@@ -75,7 +75,8 @@ final readonly class Node
 
     public function get(string $key): self
     {
-        return $this->find($key) ?? throw new DocumentError([new Fault($this->pointer, '"{key}" is missing.', true, ['key' => $key], $key)]);
+        return $this->find($key) ??
+            throw new DocumentError([new Fault($this->pointer, '"{key}" is missing.', true, ['key' => $key], $key)]);
     }
 
     /** Null where the member is missing or null. */
@@ -89,7 +90,7 @@ final readonly class Node
     /** @return list<self> */
     public function items(): array
     {
-        if (! is_array($this->value) || ! array_is_list($this->value)) {
+        if (!is_array($this->value) || !array_is_list($this->value)) {
             throw $this->fail('A list belongs here.');
         }
 
@@ -124,8 +125,12 @@ final readonly class Node
     {
         $faults = [];
         foreach ($this->members() as [$key, $member]) {
-            if (! in_array($key, $known, true) && count($faults) < Faults::MOST) {
-                $faults[] = new Fault($member->pointer, 'There is no such member; the known ones are {known}.', slots: ['known' => implode(', ', $known)]);
+            if (!in_array($key, $known, true) && count($faults) < Faults::MOST) {
+                $faults[] = new Fault(
+                    $member->pointer,
+                    'There is no such member; the known ones are {known}.',
+                    slots: ['known' => implode(', ', $known)],
+                );
             }
         }
 
@@ -148,7 +153,7 @@ final readonly class Node
     public function text(): string
     {
         return match (true) {
-            ! is_string($this->value) => throw $this->fail('A text belongs here.'),
+            !is_string($this->value) => throw $this->fail('A text belongs here.'),
             trim($this->value) === '' => throw $this->unfinished('A text belongs here.'),
             default => $this->value,
         };
@@ -159,7 +164,9 @@ final readonly class Node
     {
         $line = $this->prose($most);
 
-        return preg_match('/[\p{Cc}\p{Zl}\p{Zp}]/u', $line) === 0 ? $line : throw $this->fail('This is one line, without control characters.');
+        return preg_match('/[\p{Cc}\p{Zl}\p{Zp}]/u', $line) === 0
+            ? $line
+            : throw $this->fail('This is one line, without control characters.');
     }
 
     /** A text of any number of lines without outer blanks, of so many characters at most. */
@@ -167,7 +174,9 @@ final readonly class Node
     {
         $text = trim($this->text());
 
-        return mb_strlen($text) <= $most ? $text : throw $this->fail('This has at most {most} characters.', most: $most);
+        return mb_strlen($text) <= $most
+            ? $text
+            : throw $this->fail('This has at most {most} characters.', most: $most);
     }
 
     public function int(): int
@@ -179,12 +188,16 @@ final readonly class Node
     {
         $number = $this->int();
 
-        return $number >= $least && $number <= $most ? $number : throw $this->fail('A whole number from {least} to {most} belongs here.', least: $least, most: $most);
+        return $number >= $least && $number <= $most
+            ? $number
+            : throw $this->fail('A whole number from {least} to {most} belongs here.', least: $least, most: $most);
     }
 
     public function number(): int|float
     {
-        return is_int($this->value) || (is_float($this->value) && is_finite($this->value)) ? $this->value : throw $this->fail('A number belongs here.');
+        return is_int($this->value) || (is_float($this->value) && is_finite($this->value))
+            ? $this->value
+            : throw $this->fail('A number belongs here.');
     }
 
     public function bool(): bool
@@ -227,13 +240,18 @@ final readonly class Node
      */
     public function case(string $enum): BackedEnum
     {
-        return $enum::tryFrom($text = $this->text()) ?? throw $this->fail('"{text}" is not one of: {known}.', text: $text, known: implode(', ', array_column($enum::cases(), 'value')));
+        return $enum::tryFrom($text = $this->text()) ??
+            throw $this->fail(
+                '"{text}" is not one of: {known}.',
+                text: $text,
+                known: implode(', ', array_column($enum::cases(), 'value')),
+            );
     }
 
     public function isObject(): bool
     {
-        return $this->value instanceof stdClass
-            || (is_array($this->value) && ($this->value === [] || ! array_is_list($this->value)));
+        return $this->value instanceof stdClass ||
+            (is_array($this->value) && ($this->value === [] || !array_is_list($this->value)));
     }
 
     /** @return array<array-key, mixed> */
@@ -244,6 +262,6 @@ final readonly class Node
 
     private function at(int|string $key, mixed $value): self
     {
-        return new self($value, $this->pointer.Json::step($key));
+        return new self($value, $this->pointer . Json::step($key));
     }
 }

@@ -49,23 +49,48 @@ final class RosterFormat
         $calendars = new Calendars();
         $people = [];
         foreach (Format::distinct($node->get('people')->items()) as $id => $person) {
-            $people[$id] = $faults->collect(static function () use ($person, $house, $houseZone, &$zones, $calendars, $named, $skills, $fields): Person {
+            $people[$id] = $faults->collect(static function () use (
+                $person,
+                $house,
+                $houseZone,
+                &$zones,
+                $calendars,
+                $named,
+                $skills,
+                $fields,
+            ): Person {
                 $name = $person->find('zone')?->text() ?? $houseZone->name;
                 $zones[$name] ??= HoursFormat::zone($person->get('zone'));
 
                 $calendar = $person->find('calendar');
-                if ($calendar !== null && ! isset($named[$calendar->text()])) {
+                if ($calendar !== null && !isset($named[$calendar->text()])) {
                     throw $calendar->fail('There is no holiday calendar "{id}".', id: $calendar->text());
                 }
 
-                return self::person($person, $calendars->of($person, $zones[$name], $house, $calendar === null ? null : $named[$calendar->text()]), $skills, $fields);
+                return self::person(
+                    $person,
+                    $calendars->of(
+                        $person,
+                        $zones[$name],
+                        $house,
+                        $calendar === null ? null : $named[$calendar->text()],
+                    ),
+                    $skills,
+                    $fields,
+                );
             });
         }
         $faults->throwIfAny();
         $known = array_filter($people, static fn(?Person $person): bool => $person !== null);
         $teams = $faults->collect(static fn(): array => TeamFormat::read($node->itemsOf('teams'), $known));
         $absences = [];
-        $with = static fn(Absence ...$absences): Roster => new Roster($calendars->of($house, $houseZone), array_values($known), $teams ?? [], $skills, array_values($absences));
+        $with = static fn(Absence ...$absences): Roster => new Roster(
+            $calendars->of($house, $houseZone),
+            array_values($known),
+            $teams ?? [],
+            $skills,
+            array_values($absences),
+        );
         $alone = $with();
         foreach (Format::distinct($node->itemsOf('absences')) as $absence) {
             $absences[] = $faults->collect(static fn(): Absence => AbsenceFormat::read($absence, $alone, $fields));
@@ -88,10 +113,28 @@ final class RosterFormat
     /** @param array<array-key, string> $skills */
     private static function person(Node $node, WorkCalendar $hours, array $skills, FieldCatalogue $fields): Person
     {
-        $node->only(['id', 'name', 'zone', 'capacity', 'skills', 'active', 'from', 'until', 'intake_paused_until', 'email', 'phone', 'open_tasks_at_most', 'calendar', 'attributes', 'place', 'fields', ...HoursFormat::MEMBERS]);
+        $node->only([
+            'id',
+            'name',
+            'zone',
+            'capacity',
+            'skills',
+            'active',
+            'from',
+            'until',
+            'intake_paused_until',
+            'email',
+            'phone',
+            'open_tasks_at_most',
+            'calendar',
+            'attributes',
+            'place',
+            'fields',
+            ...HoursFormat::MEMBERS,
+        ]);
         $levels = [];
         foreach ($node->find('skills')?->members() ?? [] as [$skill, $level]) {
-            if (! isset($skills[$skill])) {
+            if (!isset($skills[$skill])) {
                 throw $level->fail('There is no skill "{skill}".', skill: $skill);
             }
             $levels[$skill] = $level->intBetween(1, Person::HIGHEST_LEVEL);
@@ -101,21 +144,23 @@ final class RosterFormat
         $from = $node->find('from');
         $until = $node->find('until');
 
-        return $node->refuse(static fn(): Person => new Person(
-            $node->get('id')->line(TextLimits::ID),
-            $node->get('name')->line(TextLimits::NAME),
-            $hours,
-            self::capacity($node->find('capacity')),
-            $levels,
-            $node->find('active')?->bool() ?? true,
-            $from === null ? null : $hours->zone()->instant(HoursFormat::date($from), 0),
-            $until === null ? null : $hours->zone()->instant(HoursFormat::date($until)->plus(1), 0),
-            self::pausedUntil($node->find('intake_paused_until')),
-            $node->find('open_tasks_at_most')?->intBetween(1, Person::MOST_OPEN_TASKS),
-            self::attributes($node),
-            $node->find('place')?->line(TextLimits::ID),
-            self::fields($node->find('fields'), $fields),
-        ));
+        return $node->refuse(
+            static fn(): Person => new Person(
+                $node->get('id')->line(TextLimits::ID),
+                $node->get('name')->line(TextLimits::NAME),
+                $hours,
+                self::capacity($node->find('capacity')),
+                $levels,
+                $node->find('active')?->bool() ?? true,
+                $from === null ? null : $hours->zone()->instant(HoursFormat::date($from), 0),
+                $until === null ? null : $hours->zone()->instant(HoursFormat::date($until)->plus(1), 0),
+                self::pausedUntil($node->find('intake_paused_until')),
+                $node->find('open_tasks_at_most')?->intBetween(1, Person::MOST_OPEN_TASKS),
+                self::attributes($node),
+                $node->find('place')?->line(TextLimits::ID),
+                self::fields($node->find('fields'), $fields),
+            ),
+        );
     }
 
     /** @return array<string, string|int|float|bool|list<string>> by path; what is empty is not there */
@@ -123,8 +168,10 @@ final class RosterFormat
     {
         $values = [];
         foreach ($node?->members() ?? [] as [$path, $value]) {
-            $field = $fields->ofPeople[$path] ?? throw $value->fail('There is no field "{path}" of people.', path: (string) $path);
-            if (! ValueCodec::isBlank($value)) {
+            $field =
+                $fields->ofPeople[$path] ??
+                throw $value->fail('There is no field "{path}" of people.', path: (string) $path);
+            if (!ValueCodec::isBlank($value)) {
                 $values[$field->path] = ValueCodec::read($value, $field);
             }
         }
@@ -140,11 +187,17 @@ final class RosterFormat
             throw $node->get('attributes')->fail('There are at most {most} in a list.', most: Person::MOST_ATTRIBUTES);
         }
 
-        return array_values(array_unique(array_map(static function (Node $item): string {
-            $text = $item->line(TextLimits::TAG);
+        return array_values(
+            array_unique(
+                array_map(static function (Node $item): string {
+                    $text = $item->line(TextLimits::TAG);
 
-            return str_contains($text, ';') ? throw $item->fail('An attribute has no semicolon in it: that stands between two.') : $text;
-        }, $items)));
+                    return str_contains($text, ';')
+                        ? throw $item->fail('An attribute has no semicolon in it: that stands between two.')
+                        : $text;
+                }, $items),
+            ),
+        );
     }
 
     private static function pausedUntil(?Node $node): ?int
@@ -165,8 +218,10 @@ final class RosterFormat
             throw $node->fail('Give either "percent" or "minutes_a_day".');
         }
 
-        return $node->refuse(static fn(): Capacity => $node->has('minutes_a_day')
-            ? Capacity::minutesADay($node->get('minutes_a_day')->int())
-            : Capacity::percent($node->get('percent')->int()));
+        return $node->refuse(
+            static fn(): Capacity => $node->has('minutes_a_day')
+                ? Capacity::minutesADay($node->get('minutes_a_day')->int())
+                : Capacity::percent($node->get('percent')->int()),
+        );
     }
 }

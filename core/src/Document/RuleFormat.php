@@ -45,10 +45,14 @@ final readonly class RuleFormat
         $name = $faults->collect(static fn(): string => $node->get('name')->line(TextLimits::NAME));
         $events = $faults->collect(fn(): array => $this->events($node->get('when')));
         $if = $node->find('if');
-        $criteria = $faults->collect(fn(): Expression => $if === null ? RulebookFormat::anything() : $this->criteria->read($if));
+        $criteria = $faults->collect(
+            fn(): Expression => $if === null ? RulebookFormat::anything() : $this->criteria->read($if),
+        );
         $give = $node->find('give');
         $give = $give === null ? null : $faults->collect(fn(): Give => $this->give($give));
-        $then = $faults->collect(fn(): array => $this->parts($node->itemsOf('then'), Family::FollowUp, FollowUp::class));
+        $then = $faults->collect(
+            fn(): array => $this->parts($node->itemsOf('then'), Family::FollowUp, FollowUp::class),
+        );
         $active = $faults->collect(static fn(): bool => $node->find('active')?->bool() ?? true);
         $from = $faults->collect(static fn(): ?int => $node->find('valid_from')?->instant());
         $until = $faults->collect(static fn(): ?int => $node->find('valid_until')?->instant());
@@ -57,7 +61,9 @@ final readonly class RuleFormat
             throw new LogicException('What could not be read has no fault.');
         }
 
-        return $node->refuse(static fn(): Rule => new Rule($id, $name, $events, $criteria, $give, $then, $active ?? true, $from, $until));
+        return $node->refuse(
+            static fn(): Rule => new Rule($id, $name, $events, $criteria, $give, $then, $active ?? true, $from, $until),
+        );
     }
 
     /** @return non-empty-list<EventKind> */
@@ -76,14 +82,27 @@ final readonly class RuleFormat
         $method = $faults->collect(fn(): Method => $this->part($node->get('method'), Family::Method, Method::class));
         $limits = $faults->collect(fn(): array => $this->parts($node->itemsOf('limits'), Family::Limit, Limit::class));
         $otherwise = $node->find('otherwise');
-        $otherwise = $faults->collect(fn(): Otherwise => $otherwise === null ? new NextRule() : $this->part($otherwise, Family::Otherwise, Otherwise::class));
-        $seat = $faults->collect(static fn(): ?SeatName => $node->find('seat')?->case(SeatName::class)) ?? SeatName::Holder;
+        $otherwise = $faults->collect(
+            fn(): Otherwise => $otherwise === null
+                ? new NextRule()
+                : $this->part($otherwise, Family::Otherwise, Otherwise::class),
+        );
+        $seat =
+            $faults->collect(static fn(): ?SeatName => $node->find('seat')?->case(SeatName::class)) ?? SeatName::Holder;
         $anew = $faults->collect(static fn(): bool => $node->find('anew')?->bool() ?? false);
         if ($seat === SeatName::Reviewer && ($method instanceof Open || $otherwise instanceof OpenToTeam)) {
-            $faults->add(...$node->get($method instanceof Open ? 'method' : 'otherwise')->fail('A review is not open to claim; name who reviews.')->faults);
+            $faults->add(
+                ...$node
+                    ->get($method instanceof Open ? 'method' : 'otherwise')
+                    ->fail('A review is not open to claim; name who reviews.')->faults,
+            );
         }
         if ($method instanceof SamePerson && $pool?->namesOne() === false) {
-            $faults->add(...$node->get('method')->fail('"same_person" needs a pool that names one person: a field, or one named person.')->faults);
+            $faults->add(
+                ...$node
+                    ->get('method')
+                    ->fail('"same_person" needs a pool that names one person: a field, or one named person.')->faults,
+            );
         }
         $faults->throwIfAny();
         if ($pool === null || $method === null || $limits === null || $otherwise === null) {
@@ -141,12 +160,13 @@ final readonly class RuleFormat
             'if' => $this->criteria->write($rule->criteria),
         ];
         if ($rule->give !== null) {
-            $document['give'] = ($rule->give->seat === SeatName::Holder ? [] : ['seat' => $rule->give->seat->value]) + ($rule->give->anew ? ['anew' => true] : []) + [
-                'pool' => PartFormat::write($rule->give->pool),
-                'method' => PartFormat::write($rule->give->method),
-                'limits' => array_map(PartFormat::write(...), $rule->give->limits),
-                'otherwise' => PartFormat::write($rule->give->otherwise),
-            ];
+            $document['give'] = ($rule->give->seat === SeatName::Holder ? [] : ['seat' => $rule->give->seat->value]) +
+                ($rule->give->anew ? ['anew' => true] : []) + [
+                    'pool' => PartFormat::write($rule->give->pool),
+                    'method' => PartFormat::write($rule->give->method),
+                    'limits' => array_map(PartFormat::write(...), $rule->give->limits),
+                    'otherwise' => PartFormat::write($rule->give->otherwise),
+                ];
         }
         $document['then'] = array_map(PartFormat::write(...), $rule->followUps);
         if ($rule->validFrom !== null) {

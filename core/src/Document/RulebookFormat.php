@@ -33,17 +33,23 @@ final class RulebookFormat
      *
      * @throws DocumentError with the faults of all rules
      */
-    public static function read(Node $node, ?Roster $roster = null, ?KindRegistry $kinds = null, ?TaskCatalogue $taskCatalogue = null): Rulebook
-    {
+    public static function read(
+        Node $node,
+        ?Roster $roster = null,
+        ?KindRegistry $kinds = null,
+        ?TaskCatalogue $taskCatalogue = null,
+    ): Rulebook {
         $version = self::version($node);
         $faults = new Faults();
         $faults->add(...$node->strangers(self::MEMBERS));
         $fields = self::catalogue($node->get('fields'));
         $rules = $node->get('rules');
-        $rulebook = $faults->collect(static fn(): Rulebook => self::rules(
-            RulebookUpgrade::rules($rules, $version),
-            new RuleContext($kinds ?? KindRegistry::standard(), $fields, $roster, $taskCatalogue),
-        ));
+        $rulebook = $faults->collect(
+            static fn(): Rulebook => self::rules(
+                RulebookUpgrade::rules($rules, $version),
+                new RuleContext($kinds ?? KindRegistry::standard(), $fields, $roster, $taskCatalogue),
+            ),
+        );
         $faults->throwIfAny();
 
         return $rulebook ?? throw new LogicException('What could not be read has no fault.');
@@ -96,12 +102,14 @@ final class RulebookFormat
             Format::distinct($node->itemsOf('options'), 'value'),
         );
 
-        return $node->refuse(static fn(): Field => new Field(
-            $node->get('path')->line(TextLimits::ID),
-            $node->get('label')->line(TextLimits::NAME),
-            $node->get('type')->case(FieldType::class),
-            $options,
-        ));
+        return $node->refuse(
+            static fn(): Field => new Field(
+                $node->get('path')->line(TextLimits::ID),
+                $node->get('label')->line(TextLimits::NAME),
+                $node->get('type')->case(FieldType::class),
+                $options,
+            ),
+        );
     }
 
     /** @return array<string, mixed> */
@@ -117,21 +125,35 @@ final class RulebookFormat
     /** @return list<array<string, mixed>> */
     public static function writeRules(Rulebook $rulebook): array
     {
-        return array_map((new RuleFormat(new RuleContext(KindRegistry::standard(), $rulebook->fields)))->write(...), $rulebook->rules);
+        return array_map(
+            (new RuleFormat(new RuleContext(KindRegistry::standard(), $rulebook->fields)))->write(...),
+            $rulebook->rules,
+        );
     }
 
     /** @return list<array<string, mixed>> */
     public static function writeCatalogue(FieldCatalogue $catalogue): array
     {
-        return array_map(static fn(Field $field): array => [
-            'path' => $field->path,
-            'label' => $field->label,
-            'type' => $field->type->value,
-        ] + ($field->options === [] ? [] : ['options' => array_map(
-            static fn(int|string $value, string $label): array => ['value' => (string) $value, 'label' => $label],
-            array_keys($field->options),
-            array_values($field->options),
-        )]), array_values($catalogue->fields + $catalogue->ofPeople));
+        return array_map(
+            static fn(Field $field): array => [
+                'path' => $field->path,
+                'label' => $field->label,
+                'type' => $field->type->value,
+            ] +
+                ($field->options === []
+                    ? []
+                    : [
+                        'options' => array_map(
+                            static fn(int|string $value, string $label): array => [
+                                'value' => (string) $value,
+                                'label' => $label,
+                            ],
+                            array_keys($field->options),
+                            array_values($field->options),
+                        ),
+                    ]),
+            array_values($catalogue->fields + $catalogue->ofPeople),
+        );
     }
 
     /** The criteria of a rule that asks for nothing. */

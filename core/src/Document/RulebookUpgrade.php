@@ -29,12 +29,15 @@ final class RulebookUpgrade
     private static function rule(Node $node): mixed
     {
         $rule = $node->value;
-        if (! is_array($rule) && ! $rule instanceof stdClass) {
+        if (!is_array($rule) && !($rule instanceof stdClass)) {
             return $rule;
         }
         $rule = (array) $rule;
         if (is_array($rule['when'] ?? null)) {
-            $rule['when'] = array_map(static fn(mixed $event): mixed => is_string($event) ? ['kind' => $event] : $event, $rule['when']);
+            $rule['when'] = array_map(
+                static fn(mixed $event): mixed => is_string($event) ? ['kind' => $event] : $event,
+                $rule['when'],
+            );
         }
         if (is_array($rule['then'] ?? null)) {
             $rule['then'] = array_map(self::followUp(...), $node->itemsOf('then'));
@@ -46,7 +49,7 @@ final class RulebookUpgrade
     private static function followUp(Node $node): mixed
     {
         $part = $node->value;
-        if (! is_array($part) && ! $part instanceof stdClass) {
+        if (!is_array($part) && !($part instanceof stdClass)) {
             return $part;
         }
         $part = (array) $part;
@@ -56,7 +59,9 @@ final class RulebookUpgrade
         if ($node->has('working_time') === $node->has('working_days')) {
             throw $node->fail('Give either "working_time" or "working_days".');
         }
-        $part['after'] = $node->find('working_time')->value ?? 'P'.$node->get('working_days')->intBetween(0, WorkingSpan::MOST_DAYS).'D';
+        $part['after'] =
+            $node->find('working_time')->value ??
+            'P' . $node->get('working_days')->intBetween(0, WorkingSpan::MOST_DAYS) . 'D';
         unset($part['working_time'], $part['working_days']);
 
         return $part;

@@ -21,7 +21,24 @@ use OpenBaton\Core\Workload\TaskStatus;
 /** What is changed on a task, read from a document; null empties. */
 final readonly class TaskEditFormat
 {
-    public const MEMBERS = ['status', 'priority', 'assignee', 'reviewer', 'start', 'due', 'wakes', 'waiting_for', 'tags_on', 'tags_off', 'items', 'tick', 'facts', 'happened', 'comment', 'file'];
+    public const MEMBERS = [
+        'status',
+        'priority',
+        'assignee',
+        'reviewer',
+        'start',
+        'due',
+        'wakes',
+        'waiting_for',
+        'tags_on',
+        'tags_off',
+        'items',
+        'tick',
+        'facts',
+        'happened',
+        'comment',
+        'file',
+    ];
 
     /** @var list<Happened> what happens besides */
     public array $happened;
@@ -39,21 +56,27 @@ final readonly class TaskEditFormat
         $file = $node->find('file')?->case(Author::class);
         $this->happened = [
             // Short for two kinds of what happens: by whom a comment or a file is added.
-            ...($comment === null ? [] : [new CommentAdded($comment)]),
-            ...($file === null ? [] : [new FileAdded($file)]),
-            ...array_map(static fn(Node $one): Happened => HappenedFormat::read($one, $context), $node->itemsOf('happened')),
+            ...$comment === null ? [] : [new CommentAdded($comment)],
+            ...$file === null ? [] : [new FileAdded($file)],
+            ...array_map(
+                static fn(Node $one): Happened => HappenedFormat::read($one, $context),
+                $node->itemsOf('happened'),
+            ),
         ];
         $person = static fn(Node $one): string => Known::person($one, $roster->people);
-        $this->set = array_filter([
-            'status' => $node->find('status')?->case(TaskStatus::class),
-            'priority' => $node->find('priority')?->case(Priority::class),
-            'assignee' => $node->has('assignee') ? $person($node->get('assignee')) : null,
-            'reviewer' => $node->has('reviewer') ? $person($node->get('reviewer')) : null,
-            'start' => $node->find('start')?->instant(),
-            'due' => $node->find('due')?->instant(),
-            'wakes' => $node->find('wakes')?->instant(),
-            'waiting_for' => $node->find('waiting_for')?->line(TextLimits::NAME),
-        ], static fn(mixed $value): bool => $value !== null);
+        $this->set = array_filter(
+            [
+                'status' => $node->find('status')?->case(TaskStatus::class),
+                'priority' => $node->find('priority')?->case(Priority::class),
+                'assignee' => $node->has('assignee') ? $person($node->get('assignee')) : null,
+                'reviewer' => $node->has('reviewer') ? $person($node->get('reviewer')) : null,
+                'start' => $node->find('start')?->instant(),
+                'due' => $node->find('due')?->instant(),
+                'wakes' => $node->find('wakes')?->instant(),
+                'waiting_for' => $node->find('waiting_for')?->line(TextLimits::NAME),
+            ],
+            static fn(mixed $value): bool => $value !== null,
+        );
         $this->facts = $node->has('facts') ? self::facts($node->get('facts'), $fields, $roster) : [];
     }
 
@@ -89,7 +112,10 @@ final readonly class TaskEditFormat
             $subject = $subject->untagged($tag);
         }
         $changes = [];
-        foreach (['priority' => 'priority', 'assignee' => 'holderId', 'reviewer' => 'reviewerId', 'start' => 'startAt'] as $name => $property) {
+        foreach (
+            ['priority' => 'priority', 'assignee' => 'holderId', 'reviewer' => 'reviewerId', 'start' => 'startAt']
+            as $name => $property
+        ) {
             if ($this->sets($name)) {
                 $changes[$property] = $this->set[$name] ?? ($name === 'priority' ? $subject->priority : null);
             }
@@ -103,11 +129,18 @@ final readonly class TaskEditFormat
         $ticked = $this->node->textsOf('tick');
         $subject = $subject->withItems($this->node->textsOf('items'));
 
-        return $subject->with($changes + [
-            'checklist' => array_map(static fn(ChecklistItem $item): ChecklistItem => in_array($item->text, $ticked, true) ? new ChecklistItem($item->text, true) : $item, $subject->checklist),
-            'comments' => $subject->comments + $this->count(CommentAdded::class),
-            'files' => $subject->files + $this->count(FileAdded::class),
-        ]);
+        return $subject->with(
+            $changes + [
+                'checklist' => array_map(
+                    static fn(ChecklistItem $item): ChecklistItem => in_array($item->text, $ticked, true)
+                        ? new ChecklistItem($item->text, true)
+                        : $item,
+                    $subject->checklist,
+                ),
+                'comments' => $subject->comments + $this->count(CommentAdded::class),
+                'files' => $subject->files + $this->count(FileAdded::class),
+            ],
+        );
     }
 
     /** @param class-string<Happened> $kind */

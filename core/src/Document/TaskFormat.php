@@ -22,8 +22,29 @@ final readonly class TaskFormat
     public const EFFORT = ['usual_effort', 'estimate', 'spent', 'remaining'];
 
     private const MEMBERS = [
-        'id', 'created', 'status', 'priority', 'assignee', 'open_to', 'reviewer', 'last_reviewer', 'start', 'due', 'due_follows', 'wakes', 'waiting_for',
-        'waits_on', 'tags', 'checklist', 'comments', 'files', 'watchers', 'customer', 'creator', 'facts', ...self::EFFORT,
+        'id',
+        'created',
+        'status',
+        'priority',
+        'assignee',
+        'open_to',
+        'reviewer',
+        'last_reviewer',
+        'start',
+        'due',
+        'due_follows',
+        'wakes',
+        'waiting_for',
+        'waits_on',
+        'tags',
+        'checklist',
+        'comments',
+        'files',
+        'watchers',
+        'customer',
+        'creator',
+        'facts',
+        ...self::EFFORT,
     ];
     private const MOST = 1_000_000;
 
@@ -39,7 +60,10 @@ final readonly class TaskFormat
         $node->only(self::MEMBERS);
         $facts = self::values($node->find('facts'), $this->fields, $this->roster);
         $start = $node->find('start')?->instant();
-        $people = fn(string $name): array => array_map(fn(Node $one): string => Known::person($one, $this->roster->people), $node->itemsOf($name));
+        $people = fn(string $name): array => array_map(
+            fn(Node $one): string => Known::person($one, $this->roster->people),
+            $node->itemsOf($name),
+        );
         $tags = $facts['task.tags'] ?? [];
 
         return new Subject(
@@ -47,13 +71,19 @@ final readonly class TaskFormat
             $node->find('created')?->instant() ?? $at,
             self::effort($node, $facts['task.estimate'] ?? null),
             $node->find('status')?->case(TaskStatus::class) ?? TaskStatus::New,
-            $node->find('priority')?->case(Priority::class) ?? Priority::tryFrom(is_string($facts['task.priority'] ?? null) ? $facts['task.priority'] : '') ?? Priority::Normal,
+            $node->find('priority')?->case(Priority::class) ??
+                (Priority::tryFrom(is_string($facts['task.priority'] ?? null) ? $facts['task.priority'] : '') ??
+                    Priority::Normal),
             $this->person($node, 'assignee'),
             $people('open_to'),
             $this->person($node, 'reviewer'),
             $start,
             self::due($node, $start),
-            $node->has('tags') ? array_map(static fn(Node $tag): string => $tag->line(TextLimits::TAG), $node->itemsOf('tags')) : (is_array($tags) ? $tags : []),
+            $node->has('tags')
+                ? array_map(static fn(Node $tag): string => $tag->line(TextLimits::TAG), $node->itemsOf('tags'))
+                : (is_array($tags)
+                    ? $tags
+                    : []),
             array_diff_key($facts, StateFields::TYPES),
             $this->person($node, 'last_reviewer'),
             $node->find('wakes')?->instant(),
@@ -91,17 +121,20 @@ final readonly class TaskFormat
             throw $node->get('field')->fail('There is no field "{path}".', path: $path);
         }
 
-        return $node->refuse(static fn(): Follow => new Follow(
-            $path,
-            Offset::parse($node->get('offset')->text()),
-            $node->has('time') ? TimeOfDay::parse($node->get('time')->text()) : null,
-        ));
+        return $node->refuse(
+            static fn(): Follow => new Follow(
+                $path,
+                Offset::parse($node->get('offset')->text()),
+                $node->has('time') ? TimeOfDay::parse($node->get('time')->text()) : null,
+            ),
+        );
     }
 
     /** @return array<string, string> */
     public static function writeFollow(Follow $follow): array
     {
-        return ['field' => $follow->path, 'offset' => $follow->offset->format()] + ($follow->time === null ? [] : ['time' => $follow->time->format()]);
+        return ['field' => $follow->path, 'offset' => $follow->offset->format()] +
+            ($follow->time === null ? [] : ['time' => $follow->time->format()]);
     }
 
     public static function due(Node $node, ?int $start): ?int

@@ -45,7 +45,7 @@ final class TeamFormat
         $seen = [];
         for ($parent = $team->find('parent'); $parent !== null; $parent = $teams[$parent->text()]->find('parent')) {
             $above = $parent->text();
-            if (! isset($teams[$above])) {
+            if (!isset($teams[$above])) {
                 throw $parent->fail('There is no team "{above}".', above: $above);
             }
             if ($above === $id) {
@@ -72,7 +72,12 @@ final class TeamFormat
             }
             $member->only(['person', 'weight', 'from', 'until']);
             $weight = $member->find('weight')?->int() ?? Membership::FULL_WEIGHT;
-            [$from, $until] = array_map(static fn(string $name): ?LocalDate => $member->has($name) ? HoursFormat::date($member->get($name)) : null, ['from', 'until']);
+            [$from, $until] = array_map(
+                static fn(string $name): ?LocalDate => $member->has($name)
+                    ? HoursFormat::date($member->get($name))
+                    : null,
+                ['from', 'until'],
+            );
             $members[$id] = $member->refuse(static fn(): Membership => new Membership($id, $weight, $from, $until));
         }
         $lead = $node->find('lead');

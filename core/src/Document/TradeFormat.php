@@ -20,7 +20,10 @@ final class TradeFormat
     public static function read(?Node $node, FieldCatalogue $fields, Roster $roster): TaskCatalogue
     {
         $node?->only(['kinds', 'checklists']);
-        $kinds = array_map(static fn(Node $kind): TaskKind => self::kind($kind, $fields, $roster), Format::distinct($node?->itemsOf('kinds') ?? []));
+        $kinds = array_map(
+            static fn(Node $kind): TaskKind => self::kind($kind, $fields, $roster),
+            Format::distinct($node?->itemsOf('kinds') ?? []),
+        );
         $checklists = array_map(self::checklist(...), Format::distinct($node?->itemsOf('checklists') ?? []));
 
         return new TaskCatalogue($kinds, $checklists, new PlainWords($fields));
@@ -45,7 +48,10 @@ final class TradeFormat
     private static function checklist(Node $node): Checklist
     {
         $node->only(['id', 'name', 'items']);
-        $items = array_map(static fn(Node $item): string => $item->line(TextLimits::NAME), $node->get('items')->items());
+        $items = array_map(
+            static fn(Node $item): string => $item->line(TextLimits::NAME),
+            $node->get('items')->items(),
+        );
 
         return new Checklist(
             $node->get('id')->line(TextLimits::ID),

@@ -9,13 +9,16 @@ use OpenBaton\Core\Criteria\FieldCatalogue;
 use OpenBaton\Core\Criteria\FieldType;
 use OpenBaton\Core\People\Roster;
 
-/** Field values between their form in documents and that in the core: money is in units with up to two decimals, a duration in ISO 8601. */
+/**
+ * Field values between their form in documents and that in the core: money is in units with up to two decimals, a
+ * duration in ISO 8601.
+ */
 final class ValueCodec
 {
     /** @return string|int|float|bool|list<string> the value of a field */
     public static function read(Node $node, Field $field, ?Roster $roster = null): string|int|float|bool|array
     {
-        if (! $field->type->isList()) {
+        if (!$field->type->isList()) {
             return self::readOne($node, $field, $roster);
         }
         $values = [];
@@ -66,7 +69,12 @@ final class ValueCodec
             FieldType::Person => $roster === null ? $node->text() : Known::person($node, $roster->people),
             FieldType::OneOf, FieldType::ManyOf => isset($field->options[$node->text()])
                 ? $node->text()
-                : throw $node->fail('"{given}" is not a value of {field}; its values are {known}.', given: $node->text(), field: $field->label, known: implode(', ', array_keys($field->options))),
+                : throw $node->fail(
+                    '"{given}" is not a value of {field}; its values are {known}.',
+                    given: $node->text(),
+                    field: $field->label,
+                    known: implode(', ', array_keys($field->options)),
+                ),
             FieldType::Number => $node->number(),
             FieldType::Money => self::hundredths($node),
             FieldType::Duration => $node->minutes(),

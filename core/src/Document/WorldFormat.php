@@ -16,7 +16,9 @@ use OpenBaton\Core\Workload\WorkItem;
 use OpenBaton\Core\World\Happening;
 use OpenBaton\Core\World\World;
 
-/** Reads a world: all that decisions depend on, and the events to decide; docs/formats/world.schema.json describes it. */
+/**
+ * Reads a world: all that decisions depend on, and the events to decide; docs/formats/world.schema.json describes it.
+ */
 final class WorldFormat
 {
     public const VERSION = 'world/3';
@@ -27,8 +29,18 @@ final class WorldFormat
     /** There, a rotation had a "now" and "marks" for its virtual time and passes besides. */
     public const FIRST_VERSION = 'world/1';
 
-    private const MEMBERS = ['openbaton', 'clock', 'roster', 'trade', 'rulebook', 'rotations', 'tasks', 'work', 'last_assigned', 'events'];
-
+    private const MEMBERS = [
+        'openbaton',
+        'clock',
+        'roster',
+        'trade',
+        'rulebook',
+        'rotations',
+        'tasks',
+        'work',
+        'last_assigned',
+        'events',
+    ];
 
     /** @throws DocumentError */
     public static function read(Node $node): World
@@ -39,18 +51,29 @@ final class WorldFormat
         $fields = RulebookFormat::catalogue($node->get('rulebook')->get('fields'));
         $roster = RosterFormat::read($node->get('roster'), $fields);
         $taskCatalogue = TradeFormat::read($node->find('trade'), $fields, $roster);
-        $rulebook = RulebookFormat::read($node->get('rulebook'), $roster, taskCatalogue: $node->has('trade') ? $taskCatalogue : null);
+        $rulebook = RulebookFormat::read(
+            $node->get('rulebook'),
+            $roster,
+            taskCatalogue: $node->has('trade') ? $taskCatalogue : null,
+        );
         $format = new TaskFormat($fields, $roster);
-        $tasks = array_values(array_map(static fn(Node $task): Subject => $format->read($task, $clock), Format::distinct($node->itemsOf('tasks'))));
+        $tasks = array_values(
+            array_map(
+                static fn(Node $task): Subject => $format->read($task, $clock),
+                Format::distinct($node->itemsOf('tasks')),
+            ),
+        );
 
         return new World(
             $clock,
             $roster,
             $rulebook,
-            Rotations::of(array_map(
-                static fn(Node $rotation): Rotation => self::rotation($rotation, $roster),
-                array_values(Format::distinct($node->itemsOf('rotations'), 'name', TextLimits::ROTATION)),
-            )),
+            Rotations::of(
+                array_map(
+                    static fn(Node $rotation): Rotation => self::rotation($rotation, $roster),
+                    array_values(Format::distinct($node->itemsOf('rotations'), 'name', TextLimits::ROTATION)),
+                ),
+            ),
             self::work($node, $roster, $clock),
             self::events($node, $rulebook, $roster, $tasks, $clock),
             $taskCatalogue,
@@ -68,18 +91,35 @@ final class WorldFormat
             if (isset($passes[$person])) {
                 throw $seat->get('person')->fail('"{person}" is in this rotation already.', person: $person);
             }
-            $passes[$person] = ($seat->find('pass') ?? $seat->find('mark') ?? $seat->get('pass'))->intBetween(0, Rotation::LARGEST);
+            $passes[$person] = ($seat->find('pass') ?? ($seat->find('mark') ?? $seat->get('pass')))->intBetween(
+                0,
+                Rotation::LARGEST,
+            );
         }
         $time = $node->find('virtual_time') ?? $node->find('now');
 
-        return new Rotation($node->get('name')->line(TextLimits::ROTATION), $time?->intBetween(0, Rotation::LARGEST) ?? 0, $passes);
+        return new Rotation(
+            $node->get('name')->line(TextLimits::ROTATION),
+            $time?->intBetween(0, Rotation::LARGEST) ?? 0,
+            $passes,
+        );
     }
 
     private static function work(Node $node, Roster $roster, int $clock): Work
     {
         $items = [];
         foreach (Format::distinct($node->itemsOf('work')) as $id => $item) {
-            $item->only(['id', 'assignee', 'reviewer', 'status', 'priority', 'created', 'start', 'due', ...TaskFormat::EFFORT]);
+            $item->only([
+                'id',
+                'assignee',
+                'reviewer',
+                'status',
+                'priority',
+                'created',
+                'start',
+                'due',
+                ...TaskFormat::EFFORT,
+            ]);
             $start = $item->find('start')?->instant();
             $items[] = new WorkItem(
                 (string) $id,
@@ -95,7 +135,7 @@ final class WorldFormat
         }
         $lastAssigned = [];
         foreach ($node->find('last_assigned')?->members() ?? [] as [$id, $at]) {
-            if (! isset($roster->people[$id])) {
+            if (!isset($roster->people[$id])) {
                 throw $at->fail('There is no person "{id}".', id: $id);
             }
             $lastAssigned[$id] = $at->instant();

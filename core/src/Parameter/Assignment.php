@@ -28,7 +28,9 @@ final readonly class Assignment implements ParameterType
     public function read(Node $node, RuleContext $context): FieldValue
     {
         $node->only(['field', 'value']);
-        $field = $this->ofPeople ? self::ofPeople($node->get('field'), $context) : self::settable($node->get('field'), $context);
+        $field = $this->ofPeople
+            ? self::ofPeople($node->get('field'), $context)
+            : self::settable($node->get('field'), $context);
 
         return new FieldValue($field, ValueCodec::read($node->get('value'), $field, $context->roster));
     }
@@ -39,29 +41,41 @@ final readonly class Assignment implements ParameterType
         $path = $node->line(TextLimits::ID);
         $field = $context->fields->find($path);
 
-        return $field !== null && self::isSettable($path) ? $field : throw $node->fail('"{path}" is not a field whose value can be set.', path: $path);
+        return $field !== null && self::isSettable($path)
+            ? $field
+            : throw $node->fail('"{path}" is not a field whose value can be set.', path: $path);
     }
 
     private static function ofPeople(Node $node, RuleContext $context): Field
     {
         $path = $node->line(TextLimits::ID);
 
-        return $context->fields->ofPeople[$path] ?? throw $node->fail('There is no field "{path}" of people.', path: $path);
+        return $context->fields->ofPeople[$path] ??
+            throw $node->fail('There is no field "{path}" of people.', path: $path);
     }
 
     public static function isSettable(string $path): bool
     {
-        return str_starts_with($path, 'task.') && ! isset(StateFields::TYPES[$path]) && ! in_array($path, self::FIXED, true);
+        return str_starts_with($path, 'task.') &&
+            !isset(StateFields::TYPES[$path]) &&
+            !in_array($path, self::FIXED, true);
     }
 
     public function write(mixed $value): mixed
     {
-        return $value instanceof FieldValue ? ['field' => $value->field->path, 'value' => ValueCodec::write($value->value, $value->field->type)] : $value;
+        return $value instanceof FieldValue
+            ? ['field' => $value->field->path, 'value' => ValueCodec::write($value->value, $value->field->type)]
+            : $value;
     }
 
     public function schema(): array
     {
-        return ['type' => 'object', 'properties' => ['field' => TextLimits::schema(TextLimits::ID), 'value' => true], 'required' => ['field', 'value'], 'additionalProperties' => false];
+        return [
+            'type' => 'object',
+            'properties' => ['field' => TextLimits::schema(TextLimits::ID), 'value' => true],
+            'required' => ['field', 'value'],
+            'additionalProperties' => false,
+        ];
     }
 
     public function bounds(): array

@@ -24,16 +24,22 @@ final readonly class FieldChangeType implements ParameterType
     {
         $node->only(['field', 'how', 'from', 'to']);
         $path = $node->get('field')->line(TextLimits::ID);
-        $field = $context->fields->find($path) ?? throw $node->get('field')->fail('There is no field "{path}".', path: $path);
+        $field =
+            $context->fields->find($path) ??
+            throw $node->get('field')->fail('There is no field "{path}".', path: $path);
         $how = $node->find('how')?->case(FieldChangeHow::class) ?? FieldChangeHow::Any;
-        $value = static fn(string $name): string|int|float|bool|null => $node->has($name) ? ValueCodec::readOne($node->get($name), $field, $context->roster) : null;
+        $value = static fn(string $name): string|int|float|bool|null => $node->has($name)
+            ? ValueCodec::readOne($node->get($name), $field, $context->roster)
+            : null;
         if ($how !== FieldChangeHow::Values && ($node->has('from') || $node->has('to'))) {
             throw $node->fail('"from" and "to" go with "how": "values".');
         }
         if ($how === FieldChangeHow::Values && $field->type->isList()) {
-            throw $node->fail('A field that holds several values changes, is filled or emptied; it does not go from one to another.');
+            throw $node->fail(
+                'A field that holds several values changes, is filled or emptied; it does not go from one to another.',
+            );
         }
-        if ($how === FieldChangeHow::Values && ! $node->has('from') && ! $node->has('to')) {
+        if ($how === FieldChangeHow::Values && !$node->has('from') && !$node->has('to')) {
             throw $node->unfinished('Give "from", "to" or both.');
         }
 
@@ -42,13 +48,20 @@ final readonly class FieldChangeType implements ParameterType
 
     public function write(mixed $value): mixed
     {
-        if (! $value instanceof FieldChange) {
+        if (!($value instanceof FieldChange)) {
             return $value;
         }
-        $written = static fn(Field $field, string|int|float|bool|null $one): mixed => $one === null ? null : ValueCodec::write($one, $field->type);
+        $written = static fn(Field $field, string|int|float|bool|null $one): mixed => $one === null
+            ? null
+            : ValueCodec::write($one, $field->type);
 
         return array_filter(
-            ['field' => $value->field->path, 'how' => $value->how->value, 'from' => $written($value->field, $value->from), 'to' => $written($value->field, $value->to)],
+            [
+                'field' => $value->field->path,
+                'how' => $value->how->value,
+                'from' => $written($value->field, $value->from),
+                'to' => $written($value->field, $value->to),
+            ],
             static fn(mixed $one): bool => $one !== null,
         );
     }
@@ -59,7 +72,12 @@ final readonly class FieldChangeType implements ParameterType
 
         return [
             'type' => 'object',
-            'properties' => ['field' => TextLimits::schema(TextLimits::ID), 'how' => ['enum' => array_column(FieldChangeHow::cases(), 'value')], 'from' => $scalar, 'to' => $scalar],
+            'properties' => [
+                'field' => TextLimits::schema(TextLimits::ID),
+                'how' => ['enum' => array_column(FieldChangeHow::cases(), 'value')],
+                'from' => $scalar,
+                'to' => $scalar,
+            ],
             'required' => ['field'],
             'additionalProperties' => false,
         ];

@@ -26,10 +26,16 @@ final readonly class FieldReference implements ParameterType
     {
         $path = $node->line(TextLimits::ID);
 
-        return $context->fields->find($path)?->type === $this->of ? $path : throw match ($this->of) {
-            FieldType::Person => $node->fail('"{path}" is not a field that holds a person.', path: $path),
-            default => $node->fail('"{path}" is not a field of the type "{type}".', path: $path, type: $this->of->value),
-        };
+        return $context->fields->find($path)?->type === $this->of
+            ? $path
+            : throw match ($this->of) {
+                FieldType::Person => $node->fail('"{path}" is not a field that holds a person.', path: $path),
+                default => $node->fail(
+                    '"{path}" is not a field of the type "{type}".',
+                    path: $path,
+                    type: $this->of->value,
+                ),
+            };
     }
 
     public function schema(): array

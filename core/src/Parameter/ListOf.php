@@ -34,7 +34,7 @@ final readonly class ListOf implements ParameterType
         $values = [];
         foreach ($items as $item) {
             $value = $faults->collect(fn(): mixed => $this->of->read($item, $context));
-            if (! in_array($value, $values, true)) {
+            if (!in_array($value, $values, true)) {
                 $values[] = $value;
             }
         }

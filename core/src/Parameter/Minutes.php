@@ -22,7 +22,9 @@ final readonly class Minutes implements ParameterType
     {
         $minutes = $node->minutes();
 
-        return $minutes >= 1 && $minutes <= self::MOST ? $minutes : throw $node->fail('A length of time from PT1M to PT1000H belongs here.');
+        return $minutes >= 1 && $minutes <= self::MOST
+            ? $minutes
+            : throw $node->fail('A length of time from PT1M to PT1000H belongs here.');
     }
 
     public function write(mixed $value): mixed

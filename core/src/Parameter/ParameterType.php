@@ -8,7 +8,10 @@ use OpenBaton\Core\Document\DocumentError;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Rulebook\RuleContext;
 
-/** A type of parameters: from it follow how values are read, written and checked, their JSON Schema and the control that edits them. */
+/**
+ * A type of parameters: from it follow how values are read, written and checked, their JSON Schema and the control that
+ * edits them.
+ */
 interface ParameterType
 {
     /** The control that edits such values; the editor has one for each. */

@@ -28,7 +28,13 @@ final readonly class PartOf implements ParameterType
 
         return $this->only === null || $part instanceof $this->only
             ? $part
-            : throw $node->get('kind')->fail('"{kind}" is not one of: {known}.', kind: $part::kind(), known: implode(', ', $this->kinds($context->kinds)));
+            : throw $node
+                ->get('kind')
+                ->fail(
+                    '"{kind}" is not one of: {known}.',
+                    kind: $part::kind(),
+                    known: implode(', ', $this->kinds($context->kinds)),
+                );
     }
 
     public function write(mixed $value): mixed
@@ -38,19 +44,30 @@ final readonly class PartOf implements ParameterType
 
     public function schema(): array
     {
-        $schema = ['$ref' => '#/$defs/'.$this->family->value];
+        $schema = ['$ref' => '#/$defs/' . $this->family->value];
 
-        return $this->only === null ? $schema : $schema + ['properties' => ['kind' => ['enum' => $this->kinds(KindRegistry::standard())]]];
+        return $this->only === null
+            ? $schema
+            : $schema + ['properties' => ['kind' => ['enum' => $this->kinds(KindRegistry::standard())]]];
     }
 
     public function bounds(): array
     {
-        return ['family' => $this->family->value] + ($this->only === null ? [] : ['values' => $this->kinds(KindRegistry::standard())]);
+        return ['family' => $this->family->value] +
+            ($this->only === null ? [] : ['values' => $this->kinds(KindRegistry::standard())]);
     }
 
     /** @return list<string> */
     private function kinds(KindRegistry $registry): array
     {
-        return array_map(strval(...), array_keys(array_filter($registry->of($this->family), fn(string $class): bool => $this->only === null || is_a($class, $this->only, true))));
+        return array_map(
+            strval(...),
+            array_keys(
+                array_filter(
+                    $registry->of($this->family),
+                    fn(string $class): bool => $this->only === null || is_a($class, $this->only, true),
+                ),
+            ),
+        );
     }
 }

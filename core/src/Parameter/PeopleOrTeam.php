@@ -25,13 +25,16 @@ final readonly class PeopleOrTeam implements ParameterType
         /** @var list<string> $people */
         $people = $node->has('people') ? $this->people()->read($node->get('people'), $context) : [];
 
-        return new PeopleGroup($people, $node->has('team') ? (new TeamReference())->read($node->get('team'), $context) : null);
+        return new PeopleGroup(
+            $people,
+            $node->has('team') ? (new TeamReference())->read($node->get('team'), $context) : null,
+        );
     }
 
     public function write(mixed $value): mixed
     {
         return match (true) {
-            ! $value instanceof PeopleGroup => $value,
+            !($value instanceof PeopleGroup) => $value,
             $value->team === null => ['people' => $value->people],
             default => ['team' => $value->team],
         };
@@ -39,10 +42,22 @@ final readonly class PeopleOrTeam implements ParameterType
 
     public function schema(): array
     {
-        return ['oneOf' => [
-            ['type' => 'object', 'properties' => ['people' => $this->people()->schema()], 'required' => ['people'], 'additionalProperties' => false],
-            ['type' => 'object', 'properties' => ['team' => (new TeamReference())->schema()], 'required' => ['team'], 'additionalProperties' => false],
-        ]];
+        return [
+            'oneOf' => [
+                [
+                    'type' => 'object',
+                    'properties' => ['people' => $this->people()->schema()],
+                    'required' => ['people'],
+                    'additionalProperties' => false,
+                ],
+                [
+                    'type' => 'object',
+                    'properties' => ['team' => (new TeamReference())->schema()],
+                    'required' => ['team'],
+                    'additionalProperties' => false,
+                ],
+            ],
+        ];
     }
 
     public function bounds(): array

@@ -21,7 +21,9 @@ abstract readonly class Reference implements ParameterType
         $id = $node->line(TextLimits::ID);
         $known = $this->known($context);
 
-        return $known === null || isset($known[$id]) ? $id : throw $node->fail('There is no '.static::control().' "{id}".', id: $id);
+        return $known === null || isset($known[$id])
+            ? $id
+            : throw $node->fail('There is no ' . static::control() . ' "{id}".', id: $id);
     }
 
     public function schema(): array

@@ -15,7 +15,7 @@ final readonly class Availability
     public function reasonsAgainst(Person $person, int $at): array
     {
         $found = [];
-        if (! $person->active) {
+        if (!$person->active) {
             $found[] = Unavailability::Inactive;
         }
         if ($person->memberFrom !== null && $at < $person->memberFrom) {
@@ -37,7 +37,13 @@ final readonly class Availability
     public function presence(Person $person, int $at): Presence
     {
         $against = $this->reasonsAgainst($person, $at);
-        $order = [[Unavailability::Inactive, Presence::Inactive], [Unavailability::NoLongerMember, Presence::Gone], [Unavailability::NotYetMember, Presence::ToCome], [Unavailability::Absent, Presence::Away], [Unavailability::Paused, Presence::Paused]];
+        $order = [
+            [Unavailability::Inactive, Presence::Inactive],
+            [Unavailability::NoLongerMember, Presence::Gone],
+            [Unavailability::NotYetMember, Presence::ToCome],
+            [Unavailability::Absent, Presence::Away],
+            [Unavailability::Paused, Presence::Paused],
+        ];
         foreach ($order as [$reason, $presence]) {
             if (in_array($reason, $against, true)) {
                 return $presence;

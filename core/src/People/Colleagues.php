@@ -9,13 +9,15 @@ final readonly class Colleagues
 {
     public function __construct(private Roster $roster, private string $personId) {}
 
-    /** @return list<string> people who are in a team at an instant in which they are too, or which they lead; each once */
+    /**
+     * @return list<string> people who are in a team at an instant in which they are too, or which they lead; each once
+     */
     public function inTeams(int $at): array
     {
         $date = $this->roster->house->zone()->dateAt($at);
         $found = [];
         foreach ($this->roster->teams as $team) {
-            if ($team->leadId !== $this->personId && ! $team->has($this->personId, $date)) {
+            if ($team->leadId !== $this->personId && !$team->has($this->personId, $date)) {
                 continue;
             }
             foreach ($team->members as $member) {

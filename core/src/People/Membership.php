@@ -7,7 +7,10 @@ namespace OpenBaton\Core\People;
 use InvalidArgumentException;
 use OpenBaton\Core\Time\LocalDate;
 
-/** A person in a team, with the weight of their turns in it in hundredths (100 is a full turn), for good or for some time. */
+/**
+ * A person in a team, with the weight of their turns in it in hundredths (100 is a full turn), for good or for some
+ * time.
+ */
 final readonly class Membership
 {
     public const FULL_WEIGHT = 100;
@@ -16,8 +19,12 @@ final readonly class Membership
      * @param LocalDate|null $from  first day in it; null: since ever
      * @param LocalDate|null $until last day in it; null: for good
      */
-    public function __construct(public string $personId, public int $weight = self::FULL_WEIGHT, public ?LocalDate $from = null, public ?LocalDate $until = null)
-    {
+    public function __construct(
+        public string $personId,
+        public int $weight = self::FULL_WEIGHT,
+        public ?LocalDate $from = null,
+        public ?LocalDate $until = null,
+    ) {
         if ($weight < 1 || $weight > 1000) {
             throw new InvalidArgumentException('A weight is 1 to 1000 hundredths.');
         }
@@ -28,7 +35,8 @@ final readonly class Membership
 
     public function isOn(LocalDate $date): bool
     {
-        return ($this->from === null || $this->from->day <= $date->day) && ($this->until === null || $date->day <= $this->until->day);
+        return ($this->from === null || $this->from->day <= $date->day) &&
+            ($this->until === null || $date->day <= $this->until->day);
     }
 
     /**

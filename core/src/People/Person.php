@@ -27,7 +27,8 @@ final readonly class Person
      * @param int|null           $openTasksAtMost where a rule limits open tasks, never more than these
      * @param list<string>       $attributes what else is to be known of them, such as a language
      * @param string|null        $place      where in the tree of places they work
-     * @param array<string, string|int|float|bool|list<string>> $fields values of the fields that the house keeps of people, by path
+     * @param array<string, string|int|float|bool|list<string>> $fields values of the fields that the house keeps of
+     *     people, by path
      */
     public function __construct(
         public string $id,

@@ -70,8 +70,12 @@ final readonly class Roster
         foreach ($teams as $team) {
             $teamsById[$team->id] = $team;
             foreach ($team->members as $member) {
-                if (! isset($byId[$member->personId])) {
-                    throw new Refusal('Team "{id}" has a member "{person_id}" who is not in the roster.', id: $team->id, person_id: $member->personId);
+                if (!isset($byId[$member->personId])) {
+                    throw new Refusal(
+                        'Team "{id}" has a member "{person_id}" who is not in the roster.',
+                        id: $team->id,
+                        person_id: $member->personId,
+                    );
                 }
                 $teamsOf[$member->personId][] = $team;
             }
@@ -90,7 +94,10 @@ final readonly class Roster
             }
         }
         foreach ($approved as &$list) {
-            usort($list, static fn(Absence $a, Absence $b): int => $a->span->from <=> $b->span->from ?: $a->id <=> $b->id);
+            usort(
+                $list,
+                static fn(Absence $a, Absence $b): int => $a->span->from <=> $b->span->from ?: $a->id <=> $b->id,
+            );
         }
         unset($list);
         $this->absences = $approved;
@@ -112,9 +119,16 @@ final readonly class Roster
      */
     private static function criteria(array $absences): array
     {
-        $substitutes = array_merge(...array_map(static fn(Absence $absence): array => $absence->substitutes, array_merge(...array_values($absences))));
+        $substitutes = array_merge(
+            ...array_map(
+                static fn(Absence $absence): array => $absence->substitutes,
+                array_merge(...array_values($absences)),
+            ),
+        );
 
-        return array_values(array_filter(array_map(static fn(Substitute $one): ?Expression => $one->only, $substitutes)));
+        return array_values(
+            array_filter(array_map(static fn(Substitute $one): ?Expression => $one->only, $substitutes)),
+        );
     }
 
     /** The same with some absences more, or otherwise. */
@@ -125,7 +139,13 @@ final readonly class Roster
             $byId[$absence->id] = $absence;
         }
 
-        return new self($this->house, array_values($this->people), array_values($this->teams), $this->skills, array_values($byId));
+        return new self(
+            $this->house,
+            array_values($this->people),
+            array_values($this->teams),
+            $this->skills,
+            array_values($byId),
+        );
     }
 
     public function awayAt(string $personId, int $at): ?Away
@@ -139,7 +159,9 @@ final readonly class Roster
         return null;
     }
 
-    /** The absence that speaks for the time that somebody is away: of several that overlap, the one that began first. */
+    /**
+     * The absence that speaks for the time that somebody is away: of several that overlap, the one that began first.
+     */
     public function absenceOf(string $personId, int $at): ?Absence
     {
         return $this->awayAt($personId, $at)?->absence;
@@ -198,13 +220,20 @@ final readonly class Roster
     /** @return list<Team> in which they are on a date */
     public function teamsOn(string $personId, LocalDate $date): array
     {
-        return array_values(array_filter($this->teamsOf($personId), static fn(Team $team): bool => $team->has($personId, $date)));
+        return array_values(
+            array_filter($this->teamsOf($personId), static fn(Team $team): bool => $team->has($personId, $date)),
+        );
     }
 
-    /** @return list<string> ids of the teams in which they are on a date, or which they lead, listed as a member or not */
+    /**
+     * @return list<string> ids of the teams in which they are on a date, or which they lead, listed as a member or not
+     */
     public function countedIn(string $personId, LocalDate $date): array
     {
-        $counted = array_filter($this->teams, static fn(Team $team): bool => $team->leadId === $personId || $team->has($personId, $date));
+        $counted = array_filter(
+            $this->teams,
+            static fn(Team $team): bool => $team->leadId === $personId || $team->has($personId, $date),
+        );
 
         return array_map(strval(...), array_keys($counted));
     }
@@ -225,7 +254,7 @@ final readonly class Roster
         $found = [];
         $waiting = [$teamId];
         while (($id = array_shift($waiting)) !== null) {
-            if (isset($found[$id]) || ! isset($this->teams[$id])) {
+            if (isset($found[$id]) || !isset($this->teams[$id])) {
                 continue;
             }
             $found[$id] = $this->teams[$id];

@@ -11,7 +11,9 @@ use OpenBaton\Core\Time\Span;
 /** Counts who is there on days. Whoever works any part of a day counts for it. */
 final class Strength
 {
-    /** @var array<array-key, array<int, array{bool, bool}>> whether they work and whether they would, by person and day */
+    /**
+     * @var array<array-key, array<int, array{bool, bool}>> whether they work and whether they would, by person and day
+     */
     private array $known = [];
     /** @var array<string, array<int, DayStrength>> of groups that are asked about by a name, by it and by day */
     private array $counted = [];
@@ -36,7 +38,7 @@ final class Strength
 
     /**
      * @param list<Membership> $members
-     * @param string|null      $group   the name of these members, of whom each day is then counted once; null: they have none
+     * @param string|null $group the name of these members, of whom each day is then counted once; null: they have none
      *
      * @return list<DayStrength> for $days dates from the first on
      */
@@ -44,7 +46,10 @@ final class Strength
     {
         $strengths = [];
         for ($day = 0, $date = $first; $day < $days; ++$day, $date = $date->plus(1)) {
-            $strengths[] = $group === null ? $this->on($members, $date) : $this->counted[$group][$date->day] ??= $this->on($members, $date);
+            $strengths[] =
+                $group === null
+                    ? $this->on($members, $date)
+                    : ($this->counted[$group][$date->day] ??= $this->on($members, $date));
         }
 
         return $strengths;
@@ -111,11 +116,14 @@ final class Strength
     /** @return array{bool, bool} */
     private function day(Person $person, LocalDate $date): array
     {
-        if (! $person->active || ! self::isMember($person, $date) || $person->hours->spansOf($date) === []) {
+        if (!$person->active || !self::isMember($person, $date) || $person->hours->spansOf($date) === []) {
             return [false, false];
         }
 
-        return [! $this->isTouched($person->id, $date) || $this->roster->presenceOf($person->id)->spansOf($date) !== [], true];
+        return [
+            !$this->isTouched($person->id, $date) || $this->roster->presenceOf($person->id)->spansOf($date) !== [],
+            true,
+        ];
     }
 
     private static function isMember(Person $person, LocalDate $date): bool
@@ -131,11 +139,14 @@ final class Strength
     /** Whether an absence takes anything of what they work on a day, which may go on past its midnight. */
     private function isTouched(string $personId, LocalDate $date): bool
     {
-        if (! isset($this->touched[$personId])) {
+        if (!isset($this->touched[$personId])) {
             $this->touched[$personId] = [];
             $zone = $this->roster->people[$personId]->hours->zone();
             foreach ($this->roster->absencesOf($personId) as $absence) {
-                $this->touched[$personId] += array_fill_keys(range($zone->dateAt($absence->span->from)->day - 1, $zone->dateAt($absence->span->to - 1)->day), true);
+                $this->touched[$personId] += array_fill_keys(
+                    range($zone->dateAt($absence->span->from)->day - 1, $zone->dateAt($absence->span->to - 1)->day),
+                    true,
+                );
             }
         }
 

@@ -24,7 +24,7 @@ final readonly class Decision
      * @param array<int, Attempt> $attempts   by position of the rule; of those that held and give
      * @param list<int>           $followedUp positions of rules of which only the follow-ups acted
      * @param int|null            $decidedBy  position of the rule that decided
-     * @param list<int>           $heldBack   positions of rules that held, but had acted on this task in this chain already
+     * @param list<int> $heldBack positions of rules that held, but had acted on this task in this chain already
      * @param string|null         $assigneeId who is in the seat after it
      * @param list<string>        $openTo     who may claim it after it
      * @param array<int, list<Effect>> $effectsOf by position of the rule, in the order of the rulebook
@@ -58,7 +58,10 @@ final readonly class Decision
      */
     public function carriedOutAs(callable $as): self
     {
-        $effectsOf = array_map(static fn(array $effects): array => array_values(array_filter(array_map($as, $effects))), $this->effectsOf);
+        $effectsOf = array_map(
+            static fn(array $effects): array => array_values(array_filter(array_map($as, $effects))),
+            $this->effectsOf,
+        );
 
         return new self(
             $this->change,
@@ -105,7 +108,10 @@ final readonly class Decision
     {
         if ($this->decidedBy !== null && $this->decidedBy !== $position && $this->outcome !== Outcome::Kept) {
             $covering = $this->standIn()?->covering();
-            $subject = $this->seat === SeatName::Reviewer ? $subject->reviewedBy($this->assigneeId, $covering) : $subject->heldBy($this->assigneeId, $this->openTo, $covering);
+            $subject =
+                $this->seat === SeatName::Reviewer
+                    ? $subject->reviewedBy($this->assigneeId, $covering)
+                    : $subject->heldBy($this->assigneeId, $this->openTo, $covering);
         }
         foreach ($this->effectsOf as $of => $effects) {
             foreach ($of === $position ? [] : $effects as $effect) {
@@ -125,15 +131,16 @@ final readonly class Decision
     /** Whether somebody else is in its seat after it. */
     public function changesSeat(): bool
     {
-        return $this->outcome !== Outcome::Kept && $this->change->after->occupant($this->seat) !== $this->after->occupant($this->seat);
+        return $this->outcome !== Outcome::Kept &&
+            $this->change->after->occupant($this->seat) !== $this->after->occupant($this->seat);
     }
 
     /** Whether a change is what the decision does to who is in a seat of its own task, and no more. */
     public function tellsOf(ChangeSet $change, SeatName $seat): bool
     {
-        return $change->after->id === $this->change->after->id
-            && $change->before?->occupant($seat) === $this->change->after->occupant($seat)
-            && $change->after->occupant($seat) === $this->after->occupant($seat);
+        return $change->after->id === $this->change->after->id &&
+            $change->before?->occupant($seat) === $this->change->after->occupant($seat) &&
+            $change->after->occupant($seat) === $this->after->occupant($seat);
     }
 
     /** @return list<int> positions of the rules that acted, in the order of the rulebook */
@@ -152,7 +159,11 @@ final readonly class Decision
 
         return $work
             ->after($this->change->isArrival() ? null : $this->change->after->asWork(), $this->after->asWork())
-            ->assigned($holderId === null || $holderId === $this->change->after->holderId ? [] : [$holderId => $this->change->at]);
+            ->assigned(
+                $holderId === null || $holderId === $this->change->after->holderId
+                    ? []
+                    : [$holderId => $this->change->at],
+            );
     }
 
     public function rotationsAfter(Rotations $rotations): Rotations

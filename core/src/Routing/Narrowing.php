@@ -35,7 +35,11 @@ final readonly class Narrowing
             if ($reasons === []) {
                 $kept[] = $member;
             } else {
-                $excluded[] = self::exclusion($member->personId, $reasons, $this->roster->awayUntil($member->personId, $at));
+                $excluded[] = self::exclusion(
+                    $member->personId,
+                    $reasons,
+                    $this->roster->awayUntil($member->personId, $at),
+                );
             }
         }
 
@@ -45,7 +49,12 @@ final readonly class Narrowing
     /** @param ChangeSet $change of the work that wants somebody in a seat */
     public function cover(string $personId, ChangeSet $change, SeatName $seat): Cover
     {
-        return (new SubstituteFinder($this->roster))->find($personId, $change->at, $change->facts, $change->after->beside($seat));
+        return (new SubstituteFinder($this->roster))->find(
+            $personId,
+            $change->at,
+            $change->facts,
+            $change->after->beside($seat),
+        );
     }
 
     /** @return Step whoever answers for the one who is named */
@@ -80,6 +89,10 @@ final readonly class Narrowing
     /** @param list<Unavailability> $reasons */
     private static function exclusion(string $personId, array $reasons, ?int $awayUntil): Exclusion
     {
-        return new Exclusion($personId, array_column($reasons, 'value'), $awayUntil === null ? [] : ['away_until' => $awayUntil]);
+        return new Exclusion(
+            $personId,
+            array_column($reasons, 'value'),
+            $awayUntil === null ? [] : ['away_until' => $awayUntil],
+        );
     }
 }

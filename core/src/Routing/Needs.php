@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Routing;
 
-/** What a decision may look at apart from the event, the roster and the rules. All else makes no difference to it and need not be known. */
+/**
+ * What a decision may look at apart from the event, the roster and the rules. All else makes no difference to it and
+ * need not be known.
+ */
 final readonly class Needs
 {
     /**
@@ -12,5 +15,9 @@ final readonly class Needs
      * @param list<string> $lastAssigned those of them of whom it may matter when work last came to them
      * @param list<string> $rotations    by name
      */
-    public function __construct(public array $people = [], public array $lastAssigned = [], public array $rotations = []) {}
+    public function __construct(
+        public array $people = [],
+        public array $lastAssigned = [],
+        public array $rotations = [],
+    ) {}
 }

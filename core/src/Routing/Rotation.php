@@ -31,7 +31,9 @@ final readonly class Rotation
 {
     private const TURN = 1_000_000_000;
 
-    /** Passes and virtual times that documents may begin with: no number of turns leads from there beyond an integer. */
+    /**
+     * Passes and virtual times that documents may begin with: no number of turns leads from there beyond an integer.
+     */
     public const LARGEST = 1_000_000_000_000_000_000;
 
     /** @param array<array-key, int> $passes by person, in the order of joining */
@@ -69,18 +71,25 @@ final readonly class Rotation
         $weights = [];
         foreach ($eligible as $member) {
             $weights[$member->personId] = $member->weight;
-            if (! isset($passes[$member->personId])) {
-                throw new Refusal('"{person_id}" is not in the rotation "{name}".', person_id: $member->personId, name: $this->name);
+            if (!isset($passes[$member->personId])) {
+                throw new Refusal(
+                    '"{person_id}" is not in the rotation "{name}".',
+                    person_id: $member->personId,
+                    name: $this->name,
+                );
             }
             $passes[$member->personId] = max($passes[$member->personId], $this->virtualTime);
         }
         $winner = null;
         foreach ($passes as $personId => $pass) {
-            if (! isset($weights[$personId])) {
+            if (!isset($weights[$personId])) {
                 continue;
             }
-            if ($winner === null || $pass < $passes[$winner]
-                || ($pass === $passes[$winner] && $this->passes[$personId] < $this->passes[$winner])) {
+            if (
+                $winner === null ||
+                $pass < $passes[$winner] ||
+                ($pass === $passes[$winner] && $this->passes[$personId] < $this->passes[$winner])
+            ) {
                 $winner = $personId;
             }
         }

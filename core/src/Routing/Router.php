@@ -37,8 +37,11 @@ final readonly class Router
 
     private LoadBook $book;
 
-    public function __construct(public Roster $roster, public CompiledRulebook $rulebook, private TaskCatalogue $taskCatalogue = new TaskCatalogue())
-    {
+    public function __construct(
+        public Roster $roster,
+        public CompiledRulebook $rulebook,
+        private TaskCatalogue $taskCatalogue = new TaskCatalogue(),
+    ) {
         $this->facts = new ChangeFacts($roster, $rulebook->lookups->and($roster->lookups));
         $this->narrowing = new Narrowing($roster);
         $this->book = new LoadBook($roster);
@@ -53,8 +56,12 @@ final readonly class Router
         $seat = Seat::asItIs($change->after);
         foreach ($this->rulebook->listening($change) as $position => $rule) {
             $give = $rule->givesOn($change);
-            // Below the rule that decides only follow-ups are looked for; on a task that is tried again they have acted.
-            if (($give === null ? $change->isRetry() : $decidedBy !== null) || ! $this->rulebook->criteria($position)->holds($change->facts)) {
+            // Below the rule that decides only follow-ups are looked for; on a task that is tried again they have
+            // acted.
+            if (
+                ($give === null ? $change->isRetry() : $decidedBy !== null) ||
+                !$this->rulebook->criteria($position)->holds($change->facts)
+            ) {
                 continue;
             }
             if (isset($acted[$rule->id])) {
@@ -63,7 +70,7 @@ final readonly class Router
             }
             if ($give !== null) {
                 $attempts[$position] = $attempt = $this->attempt($give, $change, $rotations, $load);
-                if (! $attempt->decides()) {
+                if (!$attempt->decides()) {
                     continue;
                 }
                 $decidedBy = $position;
@@ -108,7 +115,9 @@ final readonly class Router
     private function mayGoTo(Give $give, ChangeSet $change): iterable
     {
         foreach ($give->pool->members($this->roster, $change->facts) as $member) {
-            $id = $give->pool->namesOne() ? $this->narrowing->cover($member->personId, $change, $give->seat)->personId : $member->personId;
+            $id = $give->pool->namesOne()
+                ? $this->narrowing->cover($member->personId, $change, $give->seat)->personId
+                : $member->personId;
             if ($id !== null) {
                 yield $id;
             }
@@ -122,8 +131,14 @@ final readonly class Router
      * @param list<int>           $acting
      * @param list<int>           $heldBack
      */
-    private function decision(ChangeSet $change, array $attempts, array $acting, array $heldBack, ?int $decidedBy, Seat $seat): Decision
-    {
+    private function decision(
+        ChangeSet $change,
+        array $attempts,
+        array $acting,
+        array $heldBack,
+        ?int $decidedBy,
+        Seat $seat,
+    ): Decision {
         $subject = $decidedBy === null ? $change->after : $seat->on($change->after);
         $effects = [];
         foreach ($acting as $position) {
@@ -154,31 +169,54 @@ final readonly class Router
     private function attempt(Give $give, ChangeSet $change, Rotations $rotations, LoadView $load): Attempt
     {
         $pool = $give->pool->members($this->roster, $change->facts);
-        $cover = $give->pool->namesOne() && $pool !== [] ? $this->narrowing->cover($pool[0]->personId, $change, $give->seat) : null;
+        $cover =
+            $give->pool->namesOne() && $pool !== []
+                ? $this->narrowing->cover($pool[0]->personId, $change, $give->seat)
+                : null;
         $step = new Step('pool', $pool);
         $steps = [$step];
-        $steps[] = $step = $cover === null ? $this->narrowing->present($step, $change->at) : $this->narrowing->covered($cover);
+        $steps[] = $step =
+            $cover === null ? $this->narrowing->present($step, $change->at) : $this->narrowing->covered($cover);
         foreach ($give->limits as $limit) {
             $steps[] = $step = $this->narrowing->within($step, $limit, $load);
         }
         if ($step->kept === []) {
-            return new Attempt($steps, null, $give->otherwise->settle($this->roster, $change->facts, $change->at, $change->after->beside($give->seat)), $cover);
+            return new Attempt(
+                $steps,
+                null,
+                $give->otherwise->settle(
+                    $this->roster,
+                    $change->facts,
+                    $change->at,
+                    $change->after->beside($give->seat),
+                ),
+                $cover,
+            );
         }
         $occupant = $change->after->occupant($give->seat);
-        if (! $change->isArrival() && ! $give->anew && $occupant !== null && $step->keeps($occupant)) {
+        if (!$change->isArrival() && !$give->anew && $occupant !== null && $step->keeps($occupant)) {
             return new Attempt($steps, null, null, $cover, true);
         }
 
         // A substitute takes the place of the one named, in a rotation too.
-        return new Attempt($steps, $give->method->choose(new Selection($step->kept, $cover === null ? $pool : $step->kept, $rotations, $load)), null, $cover);
+        return new Attempt(
+            $steps,
+            $give->method->choose(new Selection($step->kept, $cover === null ? $pool : $step->kept, $rotations, $load)),
+            null,
+            $cover,
+        );
     }
 
-    /** @return array{Subject, list<Effect>} the task after the follow-ups, each of which sees what those before it did */
+    /**
+     * @return array{Subject, list<Effect>} the task after the follow-ups, each of which sees what those before it did
+     */
     private function follow(Rule $rule, ChangeSet $change, Subject $subject): array
     {
         $effects = [];
         foreach ($rule->followUps as $followUp) {
-            $effect = $followUp->effect(new Situation($change, $subject, $this->roster, $this->taskCatalogue, $rule->id));
+            $effect = $followUp->effect(
+                new Situation($change, $subject, $this->roster, $this->taskCatalogue, $rule->id),
+            );
             if ($effect !== null) {
                 $effects[] = $effect;
                 $subject = $this->settled($effect->on($subject));
@@ -200,6 +238,10 @@ final readonly class Router
         }
         [$subject, $effects] = $this->follow($rule, $change, $subject);
 
-        return ! $subject->equals($change->after) || array_filter($effects, static fn(Effect $effect): bool => $effect instanceof ReachesTasks && $effect->accumulates()) !== [];
+        return !$subject->equals($change->after) ||
+            array_filter(
+                $effects,
+                static fn(Effect $effect): bool => $effect instanceof ReachesTasks && $effect->accumulates(),
+            ) !== [];
     }
 }

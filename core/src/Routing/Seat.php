@@ -16,7 +16,13 @@ final readonly class Seat
      * @param list<string>  $openTo   who may claim it; empty where somebody holds it
      * @param Covering|null $covering where they get it for somebody who is away
      */
-    private function __construct(public SeatName $name, public Outcome $outcome, public ?string $personId, public array $openTo, private ?Covering $covering = null) {}
+    private function __construct(
+        public SeatName $name,
+        public Outcome $outcome,
+        public ?string $personId,
+        public array $openTo,
+        private ?Covering $covering = null,
+    ) {}
 
     public static function filledBy(Attempt $attempt, SeatName $name, ChangeSet $change): self
     {
@@ -27,11 +33,12 @@ final readonly class Seat
         if ($personId !== null) {
             return new self($name, Outcome::Assigned, $personId, [], $attempt->cover()?->covering());
         }
-        $openTo = $attempt->choice === null
-            ? $attempt->fallback->openTo ?? []
-            : array_map(strval(...), array_keys($attempt->choice->figures));
+        $openTo =
+            $attempt->choice === null
+                ? $attempt->fallback->openTo ?? []
+                : array_map(strval(...), array_keys($attempt->choice->figures));
         // Only where the rule says that it waits is a task taken from whoever has it.
-        if ($openTo === [] && $attempt->fallback?->waits !== true && ! $change->isArrival()) {
+        if ($openTo === [] && $attempt->fallback?->waits !== true && !$change->isArrival()) {
             return self::asItIs($change->after, $name);
         }
 
@@ -43,11 +50,16 @@ final readonly class Seat
     {
         $occupant = $subject->occupant($name);
 
-        return new self($name, match (true) {
-            $occupant !== null => Outcome::Kept,
-            $name === SeatName::Holder && $subject->openTo !== [] => Outcome::Open,
-            default => Outcome::Unplaced,
-        }, $occupant, $name === SeatName::Holder ? $subject->openTo : []);
+        return new self(
+            $name,
+            match (true) {
+                $occupant !== null => Outcome::Kept,
+                $name === SeatName::Holder && $subject->openTo !== [] => Outcome::Open,
+                default => Outcome::Unplaced,
+            },
+            $occupant,
+            $name === SeatName::Holder ? $subject->openTo : [],
+        );
     }
 
     public function on(Subject $subject): Subject

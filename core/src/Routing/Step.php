@@ -12,7 +12,8 @@ final readonly class Step
     /**
      * @param string           $code     pool, cover, present, or the kind of a limit
      * @param list<Membership> $kept
-     * @param list<Exclusion>  $excluded of those who were kept by the step before; whoever is outside of the pool is not listed
+     * @param list<Exclusion> $excluded of those who were kept by the step before; whoever is outside of the pool is not
+     *     listed
      */
     public function __construct(public string $code, public array $kept, public array $excluded = []) {}
 

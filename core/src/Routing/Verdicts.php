@@ -24,7 +24,7 @@ final readonly class Verdicts
      * @param list<int>    $followedUp positions of rules of which only the follow-ups acted
      * @param list<int>    $heldBack   positions of rules that had acted in this chain already
      * @param string|null  $onlyFor    the only rule that it happened for
-     * @param ChangeSet|null $change   as far as it takes to tell which rules listen to it; null: only the kinds are known
+     * @param ChangeSet|null $change as far as it takes to tell which rules listen to it; null: only the kinds are known
      */
     public function __construct(
         private CompiledRulebook $rulebook,
@@ -58,12 +58,16 @@ final readonly class Verdicts
         }
         $failed = $this->rulebook->criteria($position)->firstFailure($this->facts);
 
-        return new RuleVerdict($rule, match (true) {
-            $failed !== null => Verdict::CriterionFailed,
-            $this->decidedBy !== null && $position > $this->decidedBy => Verdict::NotReached,
-            // With criteria that hold, it waits for the kind of event, but not for this very one.
-            default => Verdict::NotThisEvent,
-        }, $failed);
+        return new RuleVerdict(
+            $rule,
+            match (true) {
+                $failed !== null => Verdict::CriterionFailed,
+                $this->decidedBy !== null && $position > $this->decidedBy => Verdict::NotReached,
+                // With criteria that hold, it waits for the kind of event, but not for this very one.
+                default => Verdict::NotThisEvent,
+            },
+            $failed,
+        );
     }
 
     /** Null: its criteria have to be asked. */
@@ -74,11 +78,15 @@ final readonly class Verdicts
             in_array($position, $this->attempted, true) => Verdict::NobodyEligible,
             in_array($position, $this->followedUp, true) => Verdict::FollowedUp,
             in_array($position, $this->heldBack, true) => Verdict::ActedAlready,
-            ! $rule->active => Verdict::Paused,
+            !$rule->active => Verdict::Paused,
             $this->onlyFor !== null && $this->onlyFor !== $rule->id => Verdict::NotThisEvent,
-            array_intersect(array_map(static fn(EventKind $event): string => $event::kind(), $rule->events), $this->occasions) === [] => Verdict::NotThisEvent,
-            $this->change?->isFor($rule->id) === true && ! $rule->listensTo($this->change) => Verdict::NotThisEvent,
-            ! $rule->isValidAt($this->at) => Verdict::NotInForce,
+            array_intersect(
+                array_map(static fn(EventKind $event): string => $event::kind(), $rule->events),
+                $this->occasions,
+            ) === []
+                => Verdict::NotThisEvent,
+            $this->change?->isFor($rule->id) === true && !$rule->listensTo($this->change) => Verdict::NotThisEvent,
+            !$rule->isValidAt($this->at) => Verdict::NotInForce,
             default => null,
         };
     }

@@ -35,13 +35,21 @@ final class CompiledRulebook
             }
         }
 
-        return new self($version, $rulebook, array_map(static fn(array $rules): RuleIndex => RuleIndex::of($rules, $rulebook->fields), $byEvent), Lookups::ofRulebook($rulebook));
+        return new self(
+            $version,
+            $rulebook,
+            array_map(static fn(array $rules): RuleIndex => RuleIndex::of($rules, $rulebook->fields), $byEvent),
+            Lookups::ofRulebook($rulebook),
+        );
     }
 
     /** @param int $position of the rule */
     public function criteria(int $position): CompiledCriteria
     {
-        return $this->criteria[$position] ??= CompiledCriteria::compile($this->rulebook->rules[$position]->criteria, $this->rulebook->fields);
+        return $this->criteria[$position] ??= CompiledCriteria::compile(
+            $this->rulebook->rules[$position]->criteria,
+            $this->rulebook->fields,
+        );
     }
 
     /**

@@ -32,8 +32,8 @@ final readonly class FieldChange
 
         return match ($this->how) {
             FieldChangeHow::Any => true,
-            FieldChangeHow::Filled => Plain::isMissing($before) && ! Plain::isMissing($after),
-            FieldChangeHow::Emptied => ! Plain::isMissing($before) && Plain::isMissing($after),
+            FieldChangeHow::Filled => Plain::isMissing($before) && !Plain::isMissing($after),
+            FieldChangeHow::Emptied => !Plain::isMissing($before) && Plain::isMissing($after),
             FieldChangeHow::Values => $this->matches($this->from, $before) && $this->matches($this->to, $after),
         };
     }

@@ -16,7 +16,7 @@ final readonly class KindRegistry
     public static function standard(): self
     {
         static $standard = null;
-        if (! $standard instanceof self) {
+        if (!($standard instanceof self)) {
             $standard = new self([]);
             foreach (StandardKinds::BY_FAMILY as $family => $classes) {
                 foreach ($classes as $class) {
@@ -49,6 +49,9 @@ final readonly class KindRegistry
     /** @return array<string, class-string<Part>> kinds of event that happen by themselves, by kind */
     public function happening(): array
     {
-        return array_filter($this->of(Family::Event), static fn(string $class): bool => is_a($class, Happened::class, true));
+        return array_filter(
+            $this->of(Family::Event),
+            static fn(string $class): bool => is_a($class, Happened::class, true),
+        );
     }
 }

@@ -16,7 +16,11 @@ final class PartFormat
     {
         $kind = $node->get('kind')->line(60);
         $kinds = $context->kinds->of($family);
-        $class = $kinds[$kind] ?? throw $node->get('kind')->fail('"{kind}" is not one of: {known}.', kind: $kind, known: implode(', ', array_keys($kinds)));
+        $class =
+            $kinds[$kind] ??
+            throw $node
+                ->get('kind')
+                ->fail('"{kind}" is not one of: {known}.', kind: $kind, known: implode(', ', array_keys($kinds)));
         $faults = new Faults();
         $names = ['kind'];
         $values = [];

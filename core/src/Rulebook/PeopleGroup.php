@@ -15,6 +15,9 @@ final readonly class PeopleGroup
     /** @param Facts $facts with the teams of whoever the change concerns */
     public function has(?string $personId, Facts $facts): bool
     {
-        return $personId !== null && ($this->team === null ? in_array($personId, $this->people, true) : $facts->isInTeam($personId, $this->team));
+        return $personId !== null &&
+            ($this->team === null
+                ? in_array($personId, $this->people, true)
+                : $facts->isInTeam($personId, $this->team));
     }
 }

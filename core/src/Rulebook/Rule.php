@@ -33,7 +33,9 @@ final readonly class Rule
         public ?int $validUntil = null,
     ) {
         if ($give === null && $followUps === []) {
-            throw new InvalidArgumentException('A rule gives the task to somebody or has follow-ups; this one does neither.');
+            throw new InvalidArgumentException(
+                'A rule gives the task to somebody or has follow-ups; this one does neither.',
+            );
         }
         if ($validFrom !== null && $validUntil !== null && $validUntil <= $validFrom) {
             throw new InvalidArgumentException('A rule is valid from a moment until a later one.');
@@ -43,7 +45,7 @@ final readonly class Rule
     /** Whether it waits for what a change set raises. */
     public function listensTo(ChangeSet $change): bool
     {
-        if (! $change->isFor($this->id)) {
+        if (!$change->isFor($this->id)) {
             return false;
         }
         foreach ($this->events as $event) {
@@ -64,14 +66,17 @@ final readonly class Rule
     public function givesOn(ChangeSet $change): ?Give
     {
         $status = $change->after->status;
-        $gives = ! $change->placed && $status->isOpen() && ($this->give?->seat === SeatName::Holder || $status === TaskStatus::InReview);
+        $gives =
+            !$change->placed &&
+            $status->isOpen() &&
+            ($this->give?->seat === SeatName::Holder || $status === TaskStatus::InReview);
 
         return $gives ? $this->give : null;
     }
 
     public function isValidAt(int $at): bool
     {
-        return ($this->validFrom === null || $this->validFrom <= $at)
-            && ($this->validUntil === null || $at < $this->validUntil);
+        return ($this->validFrom === null || $this->validFrom <= $at) &&
+            ($this->validUntil === null || $at < $this->validUntil);
     }
 }

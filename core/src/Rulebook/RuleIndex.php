@@ -79,7 +79,7 @@ final class RuleIndex
                 return;
             }
             $value = $facts->values[$node->path] ?? null;
-            if ($value !== null && ! is_array($value)) {
+            if ($value !== null && !is_array($value)) {
                 ($node->byValue[Plain::key($value, $node->type)] ?? null)?->collect($facts, $found);
             }
         }

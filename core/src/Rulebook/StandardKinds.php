@@ -45,11 +45,7 @@ final class StandardKinds
             Method\SamePerson::class,
             Method\Open::class,
         ],
-        'limit' => [
-            Limit\OpenTasksAtMost::class,
-            Limit\SkillAtLeast::class,
-            Limit\LoadRatioAtMost::class,
-        ],
+        'limit' => [Limit\OpenTasksAtMost::class, Limit\SkillAtLeast::class, Limit\LoadRatioAtMost::class],
         'otherwise' => [
             Otherwise\NextRule::class,
             Otherwise\WaitUnplaced::class,

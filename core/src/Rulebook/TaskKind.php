@@ -11,5 +11,10 @@ final readonly class TaskKind
      * @param int                                               $usualMinutes effort
      * @param array<string, string|int|float|bool|list<string>> $defaults     values of fields by path
      */
-    public function __construct(public string $id, public string $name, public int $usualMinutes, public array $defaults = []) {}
+    public function __construct(
+        public string $id,
+        public string $name,
+        public int $usualMinutes,
+        public array $defaults = [],
+    ) {}
 }

@@ -36,24 +36,58 @@ final readonly class DecisionSchema
             'rule' => self::TEXT_OR_NULL + ['description' => 'The rule that decided.'],
             'assignee' => self::TEXT_OR_NULL + ['description' => 'Who is in the seat after it.'],
             'open_to' => self::TEXTS + ['description' => 'Who may claim an open task.'],
-            'effects' => ['type' => 'array', 'items' => ['type' => 'object', 'required' => ['effect'], 'properties' => ['effect' => self::TEXT, 'rule' => self::TEXT + ['description' => 'The rule that brought it about.'], 'name' => self::TEXT + ['description' => 'Of that rule.']]]],
-            'verdicts' => ['description' => 'One for each rule, in order.', 'type' => 'array', 'items' => $this->verdict()],
+            'effects' => [
+                'type' => 'array',
+                'items' => [
+                    'type' => 'object',
+                    'required' => ['effect'],
+                    'properties' => [
+                        'effect' => self::TEXT,
+                        'rule' => self::TEXT + ['description' => 'The rule that brought it about.'],
+                        'name' => self::TEXT + ['description' => 'Of that rule.'],
+                    ],
+                ],
+            ],
+            'verdicts' => [
+                'description' => 'One for each rule, in order.',
+                'type' => 'array',
+                'items' => $this->verdict(),
+            ],
             'facts' => ['description' => 'The values that criteria saw, by field path.', 'type' => 'object'],
         ];
         $more = [
-            'kinds' => ['description' => 'Where the change raised several kinds of event, all that rules wait for.', 'type' => 'array', 'items' => $properties['kind']],
-            'cause' => ['description' => 'What brought the change about, where it was no intake.', 'enum' => array_column(Cause::cases(), 'value')],
-            'seat' => ['description' => 'The seat that was decided upon, where it was not the holder\'s.', 'enum' => array_column(SeatName::cases(), 'value')],
+            'kinds' => [
+                'description' => 'Where the change raised several kinds of event, all that rules wait for.',
+                'type' => 'array',
+                'items' => $properties['kind'],
+            ],
+            'cause' => [
+                'description' => 'What brought the change about, where it was no intake.',
+                'enum' => array_column(Cause::cases(), 'value'),
+            ],
+            'seat' => [
+                'description' => 'The seat that was decided upon, where it was not the holder\'s.',
+                'enum' => array_column(SeatName::cases(), 'value'),
+            ],
             'due' => self::TEXT + ['description' => 'The moment for which a timer meant it.'],
-            'before' => ['description' => 'What was in the fields that changed, by field path; null: nothing.', 'type' => 'object'],
-            'chain' => ['description' => 'Its place in the chain that it belongs to.', 'type' => 'object', 'required' => ['of', 'link', 'generation', 'caused_by']],
+            'before' => [
+                'description' => 'What was in the fields that changed, by field path; null: nothing.',
+                'type' => 'object',
+            ],
+            'chain' => [
+                'description' => 'Its place in the chain that it belongs to.',
+                'type' => 'object',
+                'required' => ['of', 'link', 'generation', 'caused_by'],
+            ],
         ];
 
         return [
             '$schema' => 'https://json-schema.org/draft/2020-12/schema',
-            '$id' => RulebookSchema::BASE.'decision.schema.json',
+            '$id' => RulebookSchema::BASE . 'decision.schema.json',
             'title' => 'Decision',
-            'description' => 'The outcome of routing one event, with its trace. Codes are stable. Generated from the kinds that the core knows.',
+            'description' =>
+                'The outcome of routing one event, with its trace. Codes are stable. Generated from the kinds ' .
+                'that the core knows.',
             'type' => 'object',
             'required' => array_keys($properties),
             'additionalProperties' => false,
@@ -79,16 +113,30 @@ final readonly class DecisionSchema
                         'pointer' => self::TEXT + ['description' => 'Of the comparison within the criteria.'],
                         'comparison' => ['type' => 'object'],
                         'seen' => ['description' => 'The value that it saw, null where there was none.'],
-                        'negated' => ['type' => 'boolean', 'description' => 'It held within a "none", where it must not.'],
+                        'negated' => [
+                            'type' => 'boolean',
+                            'description' => 'It held within a "none", where it must not.',
+                        ],
                     ],
                 ],
                 'house' => ['type' => 'integer', 'description' => 'How many people there were in all.'],
                 'steps' => ['description' => 'The narrowing of the pool.', 'type' => 'array', 'items' => $this->step()],
-                'candidates' => ['description' => 'Everyone eligible with the figures that the method went by.', 'type' => 'array', 'items' => ['type' => 'object', 'required' => ['person']]],
-                'cover' => ['description' => 'Where one person was named: who was asked in their place.', 'type' => 'object', 'required' => ['for', 'person', 'by_lead', 'circle', 'asked']],
+                'candidates' => [
+                    'description' => 'Everyone eligible with the figures that the method went by.',
+                    'type' => 'array',
+                    'items' => ['type' => 'object', 'required' => ['person']],
+                ],
+                'cover' => [
+                    'description' => 'Where one person was named: who was asked in their place.',
+                    'type' => 'object',
+                    'required' => ['for', 'person', 'by_lead', 'circle', 'asked'],
+                ],
                 'pool' => ['type' => 'object', 'description' => 'As the rule gave it.'],
                 'method' => ['type' => 'object'],
-                'otherwise' => ['type' => 'object', 'description' => 'What the rule said to do where nobody was eligible.'],
+                'otherwise' => [
+                    'type' => 'object',
+                    'description' => 'What the rule said to do where nobody was eligible.',
+                ],
                 'pick' => self::TEXT_OR_NULL,
             ],
         ];
@@ -107,7 +155,8 @@ final readonly class DecisionSchema
                 'step' => ['enum' => ['pool', 'cover', 'present', ...$limits]],
                 'kept' => self::TEXTS,
                 'fallen' => [
-                    'description' => 'Those of the step before who were excluded; whoever is outside of the pool is not listed.',
+                    'description' =>
+                        'Those of the step before who were excluded; whoever is outside of the pool is not listed.',
                     'type' => 'array',
                     'items' => [
                         'type' => 'object',
@@ -115,7 +164,11 @@ final readonly class DecisionSchema
                         'additionalProperties' => false,
                         'properties' => [
                             'person' => self::TEXT,
-                            'reasons' => ['type' => 'array', 'minItems' => 1, 'items' => ['enum' => [...array_column(Unavailability::cases(), 'value'), ...$limits]]],
+                            'reasons' => [
+                                'type' => 'array',
+                                'minItems' => 1,
+                                'items' => ['enum' => [...array_column(Unavailability::cases(), 'value'), ...$limits]],
+                            ],
                             'figures' => ['type' => 'object'],
                         ],
                     ],

@@ -29,9 +29,11 @@ final readonly class RulebookSchema
     {
         return [
             '$schema' => 'https://json-schema.org/draft/2020-12/schema',
-            '$id' => self::BASE.'rulebook.schema.json',
+            '$id' => self::BASE . 'rulebook.schema.json',
             'title' => 'Rulebook',
-            'description' => 'The ordered assignment rules, and the fields that their criteria may ask about. Generated from the kinds that the core knows.',
+            'description' =>
+                'The ordered assignment rules, and the fields that their criteria may ask about. Generated from ' .
+                'the kinds that the core knows.',
             'type' => 'object',
             'required' => ['openbaton', 'fields', 'rules'],
             'additionalProperties' => false,
@@ -56,10 +58,15 @@ final readonly class RulebookSchema
             'give' => $this->give(),
         ];
         foreach (Family::cases() as $family) {
-            $definitions[$family->value] = ['oneOf' => array_map($this->part(...), array_values($this->kinds->of($family)))];
+            $definitions[$family->value] = [
+                'oneOf' => array_map($this->part(...), array_values($this->kinds->of($family))),
+            ];
         }
 
-        $definitions['happened'] = ['description' => 'Kinds of event that happen by themselves, in a world: with all that there is of them.', 'oneOf' => array_map($this->part(...), array_values($this->kinds->happening()))];
+        $definitions['happened'] = [
+            'description' => 'Kinds of event that happen by themselves, in a world: with all that there is of them.',
+            'oneOf' => array_map($this->part(...), array_values($this->kinds->happening())),
+        ];
 
         return $definitions;
     }
@@ -91,17 +98,25 @@ final readonly class RulebookSchema
     {
         $of = static fn(string $name): array => ['$ref' => "#/\$defs/{$name}"];
 
-        return self::object([
-            'id' => $of('id'),
-            'name' => $of('name'),
-            'active' => ['type' => 'boolean', 'default' => true],
-            'when' => ['description' => 'Any of these.', 'type' => 'array', 'minItems' => 1, 'items' => $of(Family::Event->value)],
-            'if' => $of('criteria'),
-            'give' => $of('give'),
-            'then' => ['type' => 'array', 'items' => $of(Family::FollowUp->value)],
-            'valid_from' => $of('instant'),
-            'valid_until' => $of('instant'),
-        ], ['id', 'name', 'when']) + ['anyOf' => [['required' => ['give']], ['required' => ['then']]]];
+        return self::object(
+            [
+                'id' => $of('id'),
+                'name' => $of('name'),
+                'active' => ['type' => 'boolean', 'default' => true],
+                'when' => [
+                    'description' => 'Any of these.',
+                    'type' => 'array',
+                    'minItems' => 1,
+                    'items' => $of(Family::Event->value),
+                ],
+                'if' => $of('criteria'),
+                'give' => $of('give'),
+                'then' => ['type' => 'array', 'items' => $of(Family::FollowUp->value)],
+                'valid_from' => $of('instant'),
+                'valid_until' => $of('instant'),
+            ],
+            ['id', 'name', 'when'],
+        ) + ['anyOf' => [['required' => ['give']], ['required' => ['then']]]];
     }
 
     /** @return array<string, mixed> */
@@ -109,52 +124,85 @@ final readonly class RulebookSchema
     {
         $of = static fn(Family $family): array => ['$ref' => "#/\$defs/{$family->value}"];
 
-        return self::object([
-            'seat' => ['enum' => array_column(SeatName::cases(), 'value'), 'default' => SeatName::Holder->value],
-            'anew' => ['type' => 'boolean', 'default' => false, 'description' => 'Whoever is in the seat does not keep it for being eligible.'],
-            'pool' => $of(Family::Pool),
-            'method' => $of(Family::Method),
-            'limits' => ['type' => 'array', 'items' => $of(Family::Limit)],
-            'otherwise' => $of(Family::Otherwise) + ['description' => 'What happens where the rule holds and finds nobody; the next rule is asked where it is missing.'],
-        ], ['pool', 'method']);
+        return self::object(
+            [
+                'seat' => ['enum' => array_column(SeatName::cases(), 'value'), 'default' => SeatName::Holder->value],
+                'anew' => [
+                    'type' => 'boolean',
+                    'default' => false,
+                    'description' => 'Whoever is in the seat does not keep it for being eligible.',
+                ],
+                'pool' => $of(Family::Pool),
+                'method' => $of(Family::Method),
+                'limits' => ['type' => 'array', 'items' => $of(Family::Limit)],
+                'otherwise' => $of(Family::Otherwise) + [
+                    'description' =>
+                        'What happens where the rule holds and finds nobody; the next rule is asked where it is ' .
+                        'missing.',
+                ],
+            ],
+            ['pool', 'method'],
+        );
     }
 
     /** @return array<string, mixed> */
     private function criteria(): array
     {
-        $groups = array_map(static fn(GroupKind $kind): array => self::object(
-            [$kind->value => ['type' => 'array', 'items' => ['$ref' => '#/$defs/criteria']]],
-            [$kind->value],
-        ), GroupKind::cases());
+        $groups = array_map(
+            static fn(GroupKind $kind): array => self::object(
+                [$kind->value => ['type' => 'array', 'items' => ['$ref' => '#/$defs/criteria']]],
+                [$kind->value],
+            ),
+            GroupKind::cases(),
+        );
 
         return [
-            'description' => 'A group, nested at most '.CriteriaFormat::DEEPEST.' deep, or a comparison. Money is in units of the house\'s currency, a duration in ISO 8601.',
-            'oneOf' => [...$groups, self::object([
-                'field' => ['$ref' => '#/$defs/id'],
-                'op' => ['enum' => array_keys(OperatorList::all())],
-                'value' => [
-                    'description' => 'Or {"field": path} of another field of the type, or {"now": a day seen from now}.',
-                    'type' => ['string', 'number', 'boolean', 'array', 'object'],
-                    'items' => ['type' => ['string', 'number']],
-                    'additionalProperties' => false,
-                    'properties' => ['field' => ['$ref' => '#/$defs/id'], 'now' => ['type' => 'string', 'pattern' => RelativeDate::PATTERN]],
-                ],
-            ], ['field', 'op'])],
+            'description' =>
+                'A group, nested at most ' .
+                CriteriaFormat::DEEPEST .
+                ' deep, or a comparison. Money is in units of the house\'s currency, a duration in ISO 8601.',
+            'oneOf' => [
+                ...$groups,
+                self::object(
+                    [
+                        'field' => ['$ref' => '#/$defs/id'],
+                        'op' => ['enum' => array_keys(OperatorList::all())],
+                        'value' => [
+                            'description' =>
+                                'Or {"field": path} of another field of the type, or {"now": a day seen from now}.',
+                            'type' => ['string', 'number', 'boolean', 'array', 'object'],
+                            'items' => ['type' => ['string', 'number']],
+                            'additionalProperties' => false,
+                            'properties' => [
+                                'field' => ['$ref' => '#/$defs/id'],
+                                'now' => ['type' => 'string', 'pattern' => RelativeDate::PATTERN],
+                            ],
+                        ],
+                    ],
+                    ['field', 'op'],
+                ),
+            ],
         ];
     }
 
     /** @return array<string, mixed> */
     private function field(): array
     {
-        return self::object([
-            'path' => ['type' => 'string', 'pattern' => '^[a-z][a-z0-9_]*(\.[a-z][a-z0-9_]*)+$'],
-            'label' => ['$ref' => '#/$defs/name'],
-            'type' => ['enum' => array_column(FieldType::cases(), 'value')],
-            'options' => ['type' => 'array', 'items' => self::object(
-                ['value' => ['$ref' => '#/$defs/id'], 'label' => ['$ref' => '#/$defs/name']],
-                ['value', 'label'],
-            )],
-        ], ['path', 'label', 'type']);
+        return self::object(
+            [
+                'path' => ['type' => 'string', 'pattern' => '^[a-z][a-z0-9_]*(\.[a-z][a-z0-9_]*)+$'],
+                'label' => ['$ref' => '#/$defs/name'],
+                'type' => ['enum' => array_column(FieldType::cases(), 'value')],
+                'options' => [
+                    'type' => 'array',
+                    'items' => self::object(
+                        ['value' => ['$ref' => '#/$defs/id'], 'label' => ['$ref' => '#/$defs/name']],
+                        ['value', 'label'],
+                    ),
+                ],
+            ],
+            ['path', 'label', 'type'],
+        );
     }
 
     /**
@@ -165,6 +213,11 @@ final readonly class RulebookSchema
      */
     private static function object(array $properties, array $required): array
     {
-        return ['type' => 'object', 'required' => $required, 'additionalProperties' => false, 'properties' => $properties];
+        return [
+            'type' => 'object',
+            'required' => $required,
+            'additionalProperties' => false,
+            'properties' => $properties,
+        ];
     }
 }

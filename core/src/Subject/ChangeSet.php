@@ -46,7 +46,7 @@ final readonly class ChangeSet
     /** Whether the follow-ups of a rule are still to act: those of a task that is tried again do so once. */
     public function letsFollow(string $ruleId): bool
     {
-        return ! in_array($ruleId, $this->followed, true);
+        return !in_array($ruleId, $this->followed, true);
     }
 
     /** Whether a rule may act on it at all. */
@@ -104,6 +104,8 @@ final readonly class ChangeSet
     {
         $known = Plain::set($other->tags ?? [], FieldType::Tags);
 
-        return array_values(array_filter($one->tags, static fn(string $tag): bool => ! isset($known[Plain::key($tag, FieldType::Tags)])));
+        return array_values(
+            array_filter($one->tags, static fn(string $tag): bool => !isset($known[Plain::key($tag, FieldType::Tags)])),
+        );
     }
 }

@@ -37,27 +37,35 @@ final class Difference
             $values[$path] = $field === null ? $value : ValueCodec::write($value, $field->type);
         }
 
-        return array_filter([
-            'status' => $subject->status->value,
-            'priority' => $subject->priority->value,
-            'holder' => $subject->holderId,
-            'open_to' => $subject->openTo,
-            'holds_for' => $subject->covering?->forId,
-            'reviewer' => $subject->reviewerId,
-            'reviews_for' => $subject->reviewCovering?->forId,
-            'start' => Instant::orNull($subject->startAt),
-            'due' => Instant::orNull($subject->dueAt),
-            'due_follows' => $subject->dueFollows?->path,
-            'waiting_for' => $subject->waitingFor,
-            'wakes' => Instant::orNull($subject->wakesAt),
-            'waits_on' => $subject->waitsOn,
-            'estimate' => $subject->effort->estimate === null ? null : Duration::format($subject->effort->estimate),
-            'spent' => $subject->effort->spent === 0 ? null : Duration::format($subject->effort->spent),
-            'tags' => $subject->tags,
-            'items' => array_map(static fn(ChecklistItem $item): string => $item->text, $subject->checklist),
-            'ticked' => array_values(array_map(static fn(ChecklistItem $item): string => $item->text, array_filter($subject->checklist, static fn(ChecklistItem $item): bool => $item->done))),
-            'watchers' => $subject->watcherIds,
-            'links' => $subject->linkedTo,
-        ] + $values, static fn(mixed $value): bool => $value !== null && $value !== []);
+        return array_filter(
+            [
+                'status' => $subject->status->value,
+                'priority' => $subject->priority->value,
+                'holder' => $subject->holderId,
+                'open_to' => $subject->openTo,
+                'holds_for' => $subject->covering?->forId,
+                'reviewer' => $subject->reviewerId,
+                'reviews_for' => $subject->reviewCovering?->forId,
+                'start' => Instant::orNull($subject->startAt),
+                'due' => Instant::orNull($subject->dueAt),
+                'due_follows' => $subject->dueFollows?->path,
+                'waiting_for' => $subject->waitingFor,
+                'wakes' => Instant::orNull($subject->wakesAt),
+                'waits_on' => $subject->waitsOn,
+                'estimate' => $subject->effort->estimate === null ? null : Duration::format($subject->effort->estimate),
+                'spent' => $subject->effort->spent === 0 ? null : Duration::format($subject->effort->spent),
+                'tags' => $subject->tags,
+                'items' => array_map(static fn(ChecklistItem $item): string => $item->text, $subject->checklist),
+                'ticked' => array_values(
+                    array_map(
+                        static fn(ChecklistItem $item): string => $item->text,
+                        array_filter($subject->checklist, static fn(ChecklistItem $item): bool => $item->done),
+                    ),
+                ),
+                'watchers' => $subject->watcherIds,
+                'links' => $subject->linkedTo,
+            ] + $values,
+            static fn(mixed $value): bool => $value !== null && $value !== [],
+        );
     }
 }

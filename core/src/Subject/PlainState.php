@@ -18,7 +18,8 @@ final class PlainState
             'effort' => get_object_vars($subject->effort),
             'covering' => $subject->covering === null ? null : get_object_vars($subject->covering),
             'reviewCovering' => $subject->reviewCovering === null ? null : get_object_vars($subject->reviewCovering),
-            'dueFollows' => $follows === null ? null : [$follows->path, $follows->offset->format(), $follows->time?->format()],
+            'dueFollows' =>
+                $follows === null ? null : [$follows->path, $follows->offset->format(), $follows->time?->format()],
             'textFollows' => $subject->textFollows?->write(),
             'checklist' => array_map(get_object_vars(...), $subject->checklist),
             'fields' => $fields,

@@ -44,23 +44,26 @@ final class StateFields
     {
         $day = static fn(?int $instant): ?string => $instant === null ? null : $zone->dateAt($instant)->format();
 
-        return array_filter([
-            'task.status' => $subject->status->value,
-            'task.priority' => $subject->priority->value,
-            'task.estimate' => $subject->effort->estimate,
-            'task.due' => $day($subject->dueAt),
-            'task.start' => $day($subject->startAt),
-            'task.wakes' => $day($subject->wakesAt),
-            'task.arrived' => $day($subject->createdAt),
-            'task.tags' => $subject->tags,
-            'task.assignee' => $subject->holderId,
-            'task.reviewer' => $subject->reviewerId,
-            'task.last_reviewer' => $subject->lastReviewerId,
-            'task.creator' => $subject->creatorId,
-            'task.open_items' => $subject->openItems(),
-            'task.comments' => $subject->comments,
-            'task.files' => $subject->files,
-        ], static fn(mixed $value): bool => $value !== null);
+        return array_filter(
+            [
+                'task.status' => $subject->status->value,
+                'task.priority' => $subject->priority->value,
+                'task.estimate' => $subject->effort->estimate,
+                'task.due' => $day($subject->dueAt),
+                'task.start' => $day($subject->startAt),
+                'task.wakes' => $day($subject->wakesAt),
+                'task.arrived' => $day($subject->createdAt),
+                'task.tags' => $subject->tags,
+                'task.assignee' => $subject->holderId,
+                'task.reviewer' => $subject->reviewerId,
+                'task.last_reviewer' => $subject->lastReviewerId,
+                'task.creator' => $subject->creatorId,
+                'task.open_items' => $subject->openItems(),
+                'task.comments' => $subject->comments,
+                'task.files' => $subject->files,
+            ],
+            static fn(mixed $value): bool => $value !== null,
+        );
     }
 
     /** Of date fields that are known to the second, the instant. */

@@ -27,7 +27,8 @@ final readonly class Subject
      * @param int|null                                          $startAt    instant before which it can't be worked on
      * @param int|null                                          $dueAt      instant
      * @param list<string>                                      $tags
-     * @param array<string, string|int|float|bool|list<string>> $fields     all that is neither state nor derived from it, by path: fields of the house, of the customer
+     * @param array<string, string|int|float|bool|list<string>> $fields all that is neither state nor derived from it,
+     *     by path: fields of the house, of the customer
      * @param int|null                                          $wakesAt    instant at which it stops waiting by itself
      * @param string|null                                       $waitingFor why it waits
      * @param TaskStatus                                        $resumesAs  what it is when it no longer waits
@@ -36,7 +37,7 @@ final readonly class Subject
      * @param list<ChecklistItem>                               $checklist
      * @param list<string>                                      $watcherIds
      * @param list<string>                                      $linkedTo   tasks that go with it, as people have said
-     * @param Covering|null                                     $covering   where the holder has it for somebody who is away
+     * @param Covering|null $covering where the holder has it for somebody who is away
      * @param Covering|null                                     $reviewCovering likewise of the reviewer
      * @param string|null                                       $madeByRule the rule that made it, by id
      * @param FollowingTexts|null                               $textFollows what its title and details follow
@@ -107,7 +108,9 @@ final readonly class Subject
 
     public function seated(SeatName $seat, ?string $personId, ?Covering $covering): self
     {
-        return $seat === SeatName::Reviewer ? $this->reviewedBy($personId, $covering) : $this->heldBy($personId, [], $covering);
+        return $seat === SeatName::Reviewer
+            ? $this->reviewedBy($personId, $covering)
+            : $this->heldBy($personId, [], $covering);
     }
 
     /**
@@ -121,7 +124,11 @@ final readonly class Subject
             return $this;
         }
         if ($this->status === TaskStatus::InReview) {
-            $changes += ['lastReviewerId' => $this->reviewerId ?? $this->lastReviewerId, 'reviewerId' => null, 'reviewCovering' => null];
+            $changes += [
+                'lastReviewerId' => $this->reviewerId ?? $this->lastReviewerId,
+                'reviewerId' => null,
+                'reviewCovering' => null,
+            ];
         }
         if ($this->status === TaskStatus::Waiting) {
             $changes += ['wakesAt' => null, 'waitingFor' => null, 'waitsOn' => [], 'resumesAs' => TaskStatus::New];
@@ -139,7 +146,11 @@ final readonly class Subject
      */
     public function waiting(?string $for, ?int $until, array $on = []): self
     {
-        return $this->inStatus(TaskStatus::Waiting)->with(['waitingFor' => $for, 'wakesAt' => $until, 'waitsOn' => $on]);
+        return $this->inStatus(TaskStatus::Waiting)->with([
+            'waitingFor' => $for,
+            'wakesAt' => $until,
+            'waitsOn' => $on,
+        ]);
     }
 
     /** It no longer waits. */
@@ -162,14 +173,19 @@ final readonly class Subject
     /** With the due date where the date that it follows puts it, and the texts with what the fields in them say. */
     public function settled(WorkingHours $house, ValueWords $words): self
     {
-        $settled = $this->dueFollows === null ? $this : $this->dueAt($this->dueFollows->instant($this, $house), $this->dueFollows);
+        $settled =
+            $this->dueFollows === null
+                ? $this
+                : $this->dueAt($this->dueFollows->instant($this, $house), $this->dueFollows);
 
         return $settled->textFollows?->on($settled, $house->zone(), $words) ?? $settled;
     }
 
     public function tagged(string $tag): self
     {
-        return Plain::like($tag, $this->tags, FieldType::Tags) === null ? $this->with(['tags' => [...$this->tags, $tag]]) : $this;
+        return Plain::like($tag, $this->tags, FieldType::Tags) === null
+            ? $this->with(['tags' => [...$this->tags, $tag]])
+            : $this;
     }
 
     public function untagged(string $tag): self
@@ -185,21 +201,27 @@ final readonly class Subject
         $fields = array_diff_key($this->fields, [$path => true]);
 
         // A text that somebody writes follows nothing any more.
-        return $this->with(['fields' => $value === null ? $fields : $fields + [$path => $value], 'textFollows' => $this->textFollows?->without($path)]);
+        return $this->with([
+            'fields' => $value === null ? $fields : $fields + [$path => $value],
+            'textFollows' => $this->textFollows?->without($path),
+        ]);
     }
 
     /** @param list<string> $items that it does not have yet are put on at the end */
     public function withItems(array $items): self
     {
         $known = array_map(static fn(ChecklistItem $item): string => $item->text, $this->checklist);
-        $new = array_map(static fn(string $text): ChecklistItem => new ChecklistItem($text), array_values(array_diff($items, $known)));
+        $new = array_map(
+            static fn(string $text): ChecklistItem => new ChecklistItem($text),
+            array_values(array_diff($items, $known)),
+        );
 
         return $new === [] ? $this : $this->with(['checklist' => [...$this->checklist, ...$new]]);
     }
 
     public function openItems(): int
     {
-        return count(array_filter($this->checklist, static fn(ChecklistItem $item): bool => ! $item->done));
+        return count(array_filter($this->checklist, static fn(ChecklistItem $item): bool => !$item->done));
     }
 
     /** @param list<string> $people */
@@ -212,7 +234,9 @@ final readonly class Subject
 
     public function linkedTo(string $taskId): self
     {
-        return in_array($taskId, $this->linkedTo, true) ? $this : $this->with(['linkedTo' => [...$this->linkedTo, $taskId]]);
+        return in_array($taskId, $this->linkedTo, true)
+            ? $this
+            : $this->with(['linkedTo' => [...$this->linkedTo, $taskId]]);
     }
 
     public function unlinkedFrom(string $taskId): self
@@ -223,7 +247,10 @@ final readonly class Subject
     /** @param array<string, mixed> $changes by property */
     public function with(array $changes): self
     {
-        /** @var array{id: string, createdAt: int} $properties and all others, of the types that the constructor gives them */
+        /**
+         * @var array{id: string, createdAt: int} $properties and all others, of the types that the constructor gives
+         *     them
+         */
         $properties = [...get_object_vars($this), ...$changes];
 
         return new self(...$properties);
@@ -237,6 +264,16 @@ final readonly class Subject
     /** The task as the load of whoever it loads. */
     public function asWork(): WorkItem
     {
-        return new WorkItem($this->id, $this->holderId, $this->status, $this->priority, $this->effort, $this->createdAt, $this->startAt, $this->dueAt, $this->reviewerId);
+        return new WorkItem(
+            $this->id,
+            $this->holderId,
+            $this->status,
+            $this->priority,
+            $this->effort,
+            $this->createdAt,
+            $this->startAt,
+            $this->dueAt,
+            $this->reviewerId,
+        );
     }
 }

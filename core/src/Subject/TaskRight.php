@@ -18,7 +18,13 @@ enum TaskRight: string
     {
         return match ($this) {
             self::See, self::Comment => Standing::cases(),
-            self::SeeContact => [Standing::Holder, Standing::Reviewer, Standing::Creator, Standing::Substitute, Standing::Lead],
+            self::SeeContact => [
+                Standing::Holder,
+                Standing::Reviewer,
+                Standing::Creator,
+                Standing::Substitute,
+                Standing::Lead,
+            ],
             self::Edit => [Standing::Holder, Standing::Reviewer, Standing::Creator, Standing::Lead],
         };
     }

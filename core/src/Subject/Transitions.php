@@ -19,18 +19,54 @@ final class Transitions
         $atWork = [TaskStatus::New, TaskStatus::Working];
 
         return [
-            new Transition(TaskAction::Start, [TaskStatus::New, TaskStatus::Waiting], TaskStatus::Working, $holderOrLead, true),
-            new Transition(TaskAction::Wait, $atWork, TaskStatus::Waiting, $holderOrLead, null, [Asked::Reason, Asked::Until, Asked::On]),
+            new Transition(
+                TaskAction::Start,
+                [TaskStatus::New, TaskStatus::Waiting],
+                TaskStatus::Working,
+                $holderOrLead,
+                true,
+            ),
+            new Transition(TaskAction::Wait, $atWork, TaskStatus::Waiting, $holderOrLead, null, [
+                Asked::Reason,
+                Asked::Until,
+                Asked::On,
+            ]),
             new Transition(TaskAction::AskReview, $atWork, TaskStatus::InReview, $holderOrLead, true, [Asked::Note]),
             new Transition(TaskAction::TakeBack, [TaskStatus::InReview], TaskStatus::Working, $holderOrLead),
-            new Transition(TaskAction::SendBack, [TaskStatus::InReview], TaskStatus::Working, $reviewerOrLead, null, [Asked::Reason]),
-            new Transition(TaskAction::Approve, [TaskStatus::InReview], TaskStatus::Done, $reviewerOrLead, null, [Asked::Note]),
-            new Transition(TaskAction::Complete, TaskStatus::wantingHolder(), TaskStatus::Done, $holderOrLead, true, [Asked::Note, Asked::Spent, Asked::Anyway]),
-            new Transition(TaskAction::Reopen, [TaskStatus::Done, TaskStatus::Dropped], TaskStatus::Working, $holderOrLead),
-            new Transition(TaskAction::HandOn, TaskStatus::open(), null, $holderOrLead, null, [Asked::To, Asked::Reason]),
-            new Transition(TaskAction::HandReview, [TaskStatus::InReview], null, $reviewerOrLead, null, [Asked::To, Asked::Reason]),
+            new Transition(TaskAction::SendBack, [TaskStatus::InReview], TaskStatus::Working, $reviewerOrLead, null, [
+                Asked::Reason,
+            ]),
+            new Transition(TaskAction::Approve, [TaskStatus::InReview], TaskStatus::Done, $reviewerOrLead, null, [
+                Asked::Note,
+            ]),
+            new Transition(TaskAction::Complete, TaskStatus::wantingHolder(), TaskStatus::Done, $holderOrLead, true, [
+                Asked::Note,
+                Asked::Spent,
+                Asked::Anyway,
+            ]),
+            new Transition(
+                TaskAction::Reopen,
+                [TaskStatus::Done, TaskStatus::Dropped],
+                TaskStatus::Working,
+                $holderOrLead,
+            ),
+            new Transition(TaskAction::HandOn, TaskStatus::open(), null, $holderOrLead, null, [
+                Asked::To,
+                Asked::Reason,
+            ]),
+            new Transition(TaskAction::HandReview, [TaskStatus::InReview], null, $reviewerOrLead, null, [
+                Asked::To,
+                Asked::Reason,
+            ]),
             new Transition(TaskAction::Claim, TaskStatus::wantingHolder(), null, [Standing::Claimant], false),
-            new Transition(TaskAction::Drop, TaskStatus::open(), TaskStatus::Dropped, [Standing::Holder, Standing::Creator, Standing::Lead], null, [Asked::Reason]),
+            new Transition(
+                TaskAction::Drop,
+                TaskStatus::open(),
+                TaskStatus::Dropped,
+                [Standing::Holder, Standing::Creator, Standing::Lead],
+                null,
+                [Asked::Reason],
+            ),
         ];
     }
 

@@ -11,7 +11,10 @@ use OpenBaton\Core\Subject\StateFields;
 use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Time\Zone;
 
-/** The title and the details of a task that was made with fields merged in: they follow these until a person writes others. */
+/**
+ * The title and the details of a task that was made with fields merged in: they follow these until a person writes
+ * others.
+ */
 final readonly class FollowingTexts
 {
     /** @param MergedText|null $title null: it follows nothing */
@@ -32,7 +35,11 @@ final readonly class FollowingTexts
             $fields['task.title'] = mb_substr($this->title->fill($facts, $words), 0, TextLimits::NAME);
         }
         if ($this->details !== null) {
-            $fields[CreateTask::DETAILS_FIELD] = mb_substr($this->details->fill($facts, $words), 0, TextLimits::DETAILS);
+            $fields[CreateTask::DETAILS_FIELD] = mb_substr(
+                $this->details->fill($facts, $words),
+                0,
+                TextLimits::DETAILS,
+            );
         }
 
         return $subject->with(['fields' => $fields]);
@@ -41,7 +48,10 @@ final readonly class FollowingTexts
     /** @return self|null what still follows once somebody has written a field */
     public function without(string $path): ?self
     {
-        return self::of($path === 'task.title' ? null : $this->title, $path === CreateTask::DETAILS_FIELD ? null : $this->details);
+        return self::of(
+            $path === 'task.title' ? null : $this->title,
+            $path === CreateTask::DETAILS_FIELD ? null : $this->details,
+        );
     }
 
     /** @return array<string, string> */

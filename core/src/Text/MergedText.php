@@ -24,7 +24,10 @@ final readonly class MergedText
     {
         $parts = explode('~', str_replace('~~', "\0", $text));
         if (count($parts) % 2 === 0) {
-            throw new Refusal('A field that is merged in stands between two tildes, as in ~customer.name~; for a tilde itself write two.');
+            throw new Refusal(
+                'A field that is merged in stands between two tildes, as in ~customer.name~; for a tilde itself ' .
+                    'write two.',
+            );
         }
         $pieces = [];
         foreach ($parts as $at => $part) {
@@ -53,7 +56,9 @@ final readonly class MergedText
         foreach ($this->pieces as $piece) {
             $text .= match (true) {
                 is_string($piece) => self::plain($piece),
-                $follows($piece->path) => "~{$piece->path}".($piece->otherwise === null ? '' : "|{$piece->otherwise}").'~',
+                $follows($piece->path) => "~{$piece->path}" .
+                    ($piece->otherwise === null ? '' : "|{$piece->otherwise}") .
+                    '~',
                 default => self::plain(self::said($piece, $facts, $words)),
             };
         }
@@ -71,13 +76,17 @@ final readonly class MergedText
     {
         $value = $facts->value($field->path);
 
-        return Plain::isMissing($value) ? $field->otherwise ?? $words->missing($field->path) : $words->value($field->path, $value ?? '');
+        return Plain::isMissing($value)
+            ? $field->otherwise ?? $words->missing($field->path)
+            : $words->value($field->path, $value ?? '');
     }
 
     /** @return list<string> of the fields that it names, each once */
     public function paths(): array
     {
-        return array_values(array_unique(array_map(static fn(MergedField $field): string => $field->path, $this->fields())));
+        return array_values(
+            array_unique(array_map(static fn(MergedField $field): string => $field->path, $this->fields())),
+        );
     }
 
     public function fill(Facts $facts, ValueWords $words): string
@@ -93,12 +102,16 @@ final readonly class MergedText
     /** @return list<string> paths of the fields that are empty, each once */
     public function missing(Facts $facts): array
     {
-        return array_values(array_filter($this->paths(), static fn(string $path): bool => Plain::isMissing($facts->value($path))));
+        return array_values(
+            array_filter($this->paths(), static fn(string $path): bool => Plain::isMissing($facts->value($path))),
+        );
     }
 
     /** @return list<MergedField> */
     private function fields(): array
     {
-        return array_values(array_filter($this->pieces, static fn(string|MergedField $piece): bool => $piece instanceof MergedField));
+        return array_values(
+            array_filter($this->pieces, static fn(string|MergedField $piece): bool => $piece instanceof MergedField),
+        );
     }
 }

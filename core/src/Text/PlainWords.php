@@ -18,14 +18,21 @@ final readonly class PlainWords implements ValueWords
         $field = $this->fields->find($path);
         $written = ValueCodec::write($value, $field->type ?? FieldType::Text);
 
-        return implode(', ', array_map(
-            static fn(string|int|float|bool $one): string => is_bool($one) ? ($one ? 'yes' : 'no') : $field->options[(string) $one] ?? (string) $one,
-            is_array($written) ? $written : [$written],
-        ));
+        return implode(
+            ', ',
+            array_map(
+                static fn(string|int|float|bool $one): string => is_bool($one)
+                    ? ($one
+                        ? 'yes'
+                        : 'no')
+                    : $field->options[(string) $one] ?? (string) $one,
+                is_array($written) ? $written : [$written],
+            ),
+        );
     }
 
     public function missing(string $path): string
     {
-        return '('.($this->fields->find($path)->label ?? $path).' not known)';
+        return '(' . ($this->fields->find($path)->label ?? $path) . ' not known)';
     }
 }

@@ -15,8 +15,10 @@ final readonly class LocalDate
     /** @throws InvalidArgumentException unless $text is a real date written YYYY-MM-DD */
     public static function parse(string $text): self
     {
-        if (preg_match('/^(\d{4})-(\d{2})-(\d{2})$/D', $text, $parts) !== 1
-            || ! checkdate((int) $parts[2], (int) $parts[3], (int) $parts[1])) {
+        if (
+            preg_match('/^(\d{4})-(\d{2})-(\d{2})$/D', $text, $parts) !== 1 ||
+            !checkdate((int) $parts[2], (int) $parts[3], (int) $parts[1])
+        ) {
             throw new Refusal('"{text}" is not a date of the form YYYY-MM-DD.', text: $text);
         }
 
@@ -46,7 +48,7 @@ final readonly class LocalDate
         [$year, $month, $day] = array_map(intval(...), explode('-', $this->format()));
         $month += $months - 1;
         $year += (int) floor($month / 12);
-        $first = self::of($year, ($month % 12 + 12) % 12 + 1, 1);
+        $first = self::of($year, ((($month % 12) + 12) % 12) + 1, 1);
 
         return new self(min($first->day + $day - 1, $first->endOfMonth()->day));
     }
@@ -70,7 +72,7 @@ final readonly class LocalDate
     public function weekday(): int
     {
         // 1970-01-01 was a Thursday.
-        return (($this->day + 3) % 7 + 7) % 7 + 1;
+        return (((($this->day + 3) % 7) + 7) % 7) + 1;
     }
 
     public function format(): string

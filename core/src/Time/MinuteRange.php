@@ -21,7 +21,9 @@ final readonly class MinuteRange
         }
     }
 
-    /** @throws InvalidArgumentException unless $text is HH:MM-HH:MM; an end at or before the start is on the next day */
+    /**
+     * @throws InvalidArgumentException unless $text is HH:MM-HH:MM; an end at or before the start is on the next day
+     */
     public static function parse(string $text): self
     {
         if (preg_match('/^([01]\d|2[0-3]):([0-5]\d)-(?:([01]\d|2[0-3]):([0-5]\d)|24:00)$/', $text, $parts) !== 1) {

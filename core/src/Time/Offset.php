@@ -33,7 +33,7 @@ final readonly class Offset
     /** @throws Refusal */
     public static function parse(string $text): self
     {
-        if (preg_match('/'.self::PATTERN.'/D', $text, $parts) !== 1) {
+        if (preg_match('/' . self::PATTERN . '/D', $text, $parts) !== 1) {
             throw new Refusal('"{text}" is not a distance such as "-20 days" or "+4 hours".', text: $text);
         }
 
@@ -44,7 +44,10 @@ final readonly class Offset
     public function mustGoWith(?TimeOfDay $time): void
     {
         if ($time !== null && $this->unit->isOfClock()) {
-            throw new Refusal('A time of day goes with days, weeks and months, not with {unit}.', unit: $this->unit->value);
+            throw new Refusal(
+                'A time of day goes with days, weeks and months, not with {unit}.',
+                unit: $this->unit->value,
+            );
         }
     }
 
@@ -57,7 +60,9 @@ final readonly class Offset
     public function fromDate(LocalDate $date, WorkingHours $house): LocalDate
     {
         return match ($this->unit) {
-            OffsetUnit::Minutes, OffsetUnit::Hours => $house->zone()->dateAt($this->fromInstant($house->zone()->instant($date, 0), $house)),
+            OffsetUnit::Minutes, OffsetUnit::Hours => $house
+                ->zone()
+                ->dateAt($this->fromInstant($house->zone()->instant($date, 0), $house)),
             OffsetUnit::Days => $date->plus($this->amount),
             OffsetUnit::Weeks => $date->plus(7 * $this->amount),
             OffsetUnit::Months => $date->plusMonths($this->amount),
@@ -75,7 +80,7 @@ final readonly class Offset
         $date = $zone->dateAt($instant);
         $reading = $instant + $zone->offsetAt($instant) - $date->day * 86400;
 
-        return $zone->instant($this->fromDate($date, $house), intdiv($reading, 60)) + $reading % 60;
+        return $zone->instant($this->fromDate($date, $house), intdiv($reading, 60)) + ($reading % 60);
     }
 
     private function workingDay(LocalDate $date, WorkingHours $house): LocalDate

@@ -27,10 +27,20 @@ final readonly class Recurrence
      * comes in every month that it names. The last day of a month is -1.
      */
     private const FORMS = [
-        'FREQ=DAILY(;INTERVAL=\d{1,3})?(;BYDAY='.self::DAYS.')?',
-        'FREQ=WEEKLY(;INTERVAL=\d{1,3})?(;BYDAY='.self::DAYS.')?',
-        'FREQ=MONTHLY(;INTERVAL=\d{1,3})?(;BYDAY='.self::NTH_DAYS.'|;BYMONTHDAY='.self::DAYS_OF_MONTH.'|;BYDAY='.self::DAYS.';BYSETPOS=([1-4]|-1))?',
-        'FREQ=YEARLY(;INTERVAL=\d{1,3})?;BYMONTH=([1-9]|1[0-2])(,([1-9]|1[0-2]))*(;BYDAY='.self::NTH_DAYS.'|;BYMONTHDAY='.self::DAYS_OF_MONTH.')',
+        'FREQ=DAILY(;INTERVAL=\d{1,3})?(;BYDAY=' . self::DAYS . ')?',
+        'FREQ=WEEKLY(;INTERVAL=\d{1,3})?(;BYDAY=' . self::DAYS . ')?',
+        'FREQ=MONTHLY(;INTERVAL=\d{1,3})?(;BYDAY=' .
+        self::NTH_DAYS .
+        '|;BYMONTHDAY=' .
+        self::DAYS_OF_MONTH .
+        '|;BYDAY=' .
+        self::DAYS .
+        ';BYSETPOS=([1-4]|-1))?',
+        'FREQ=YEARLY(;INTERVAL=\d{1,3})?;BYMONTH=([1-9]|1[0-2])(,([1-9]|1[0-2]))*(;BYDAY=' .
+        self::NTH_DAYS .
+        '|;BYMONTHDAY=' .
+        self::DAYS_OF_MONTH .
+        ')',
     ];
 
     /**
@@ -60,8 +70,11 @@ final readonly class Recurrence
      */
     public static function mustBeKnown(string $rule): void
     {
-        if (preg_match('/^('.implode('|', self::FORMS).')$/D', $rule) !== 1 || str_contains($rule, 'INTERVAL=0')) {
-            throw new Refusal('"{rule}" is not a recurrence such as FREQ=WEEKLY;BYDAY=MO,TH or FREQ=MONTHLY;BYMONTHDAY=-1.', rule: $rule);
+        if (preg_match('/^(' . implode('|', self::FORMS) . ')$/D', $rule) !== 1 || str_contains($rule, 'INTERVAL=0')) {
+            throw new Refusal(
+                '"{rule}" is not a recurrence such as FREQ=WEEKLY;BYDAY=MO,TH or FREQ=MONTHLY;BYMONTHDAY=-1.',
+                rule: $rule,
+            );
         }
     }
 
@@ -72,11 +85,22 @@ final readonly class Recurrence
      */
     public function next(int $after, Zone $zone): ?int
     {
-        $start = new DateTimeImmutable("{$this->from->format()} {$this->time->format()}", new DateTimeZone($zone->name));
+        $start = new DateTimeImmutable(
+            "{$this->from->format()} {$this->time->format()}",
+            new DateTimeZone($zone->name),
+        );
         try {
-            for ($moments = new BoundedRule($this->rule, $start, new Steps(self::MOST_STEPS)); $moments->valid(); $moments->next()) {
+            for (
+                $moments = new BoundedRule($this->rule, $start, new Steps(self::MOST_STEPS));
+                $moments->valid();
+                $moments->next()
+            ) {
                 $moment = $moments->current();
-                if ($moment instanceof DateTimeInterface && $moment->getTimestamp() > $after && $this->isMeant($moment)) {
+                if (
+                    $moment instanceof DateTimeInterface &&
+                    $moment->getTimestamp() > $after &&
+                    $this->isMeant($moment)
+                ) {
                     return $moment->getTimestamp();
                 }
             }
@@ -87,7 +111,9 @@ final readonly class Recurrence
         return null;
     }
 
-    /** The library gives the first day whether or not the rule names it, and a day near one that a month does not have. */
+    /**
+     * The library gives the first day whether or not the rule names it, and a day near one that a month does not have.
+     */
     private function isMeant(DateTimeInterface $moment): bool
     {
         $parts = [];
@@ -98,12 +124,13 @@ final readonly class Recurrence
         [$day, $last] = [(int) $moment->format('j'), (int) $moment->format('t')];
         $weekday = strtoupper(substr($moment->format('D'), 0, 2));
         $nth = intdiv($day - 1, 7) + 1;
-        $named = [$weekday, "{$nth}{$weekday}", "+{$nth}{$weekday}", '-'.(intdiv($last - $day, 7) + 1).$weekday];
+        $named = [$weekday, "{$nth}{$weekday}", "+{$nth}{$weekday}", '-' . (intdiv($last - $day, 7) + 1) . $weekday];
 
-        return (! isset($parts['BYDAY']) || array_intersect($named, $parts['BYDAY']) !== [])
-            && (! isset($parts['BYMONTHDAY']) || array_intersect([$day, $day - $last - 1], $parts['BYMONTHDAY']) !== [])
-            && (! isset($parts['BYSETPOS'], $parts['BYDAY']) || self::position($moment, $parts['BYDAY'], (int) $parts['BYSETPOS'][0]))
-            && (! isset($parts['BYMONTH']) || in_array($moment->format('n'), $parts['BYMONTH'], true));
+        return (!isset($parts['BYDAY']) || array_intersect($named, $parts['BYDAY']) !== []) &&
+            (!isset($parts['BYMONTHDAY']) || array_intersect([$day, $day - $last - 1], $parts['BYMONTHDAY']) !== []) &&
+            (!isset($parts['BYSETPOS'], $parts['BYDAY']) ||
+                self::position($moment, $parts['BYDAY'], (int) $parts['BYSETPOS'][0])) &&
+            (!isset($parts['BYMONTH']) || in_array($moment->format('n'), $parts['BYMONTH'], true));
     }
 
     /** @param list<string> $weekdays */

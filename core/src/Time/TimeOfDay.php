@@ -17,7 +17,7 @@ final readonly class TimeOfDay
     /** @throws Refusal */
     public static function parse(string $text): self
     {
-        return preg_match('/'.self::PATTERN.'/D', $text) === 1
+        return preg_match('/' . self::PATTERN . '/D', $text) === 1
             ? new self((int) substr($text, 0, 2) * 60 + (int) substr($text, 3))
             : throw new Refusal('"{text}" is not a time of day such as 09:30.', text: $text);
     }

@@ -6,11 +6,14 @@ namespace OpenBaton\Core\Time;
 
 use InvalidArgumentException;
 
-/** Working hours that come back every week, or every few weeks, in force from a date until a later pattern takes over. */
+/**
+ * Working hours that come back every week, or every few weeks, in force from a date until a later pattern takes over.
+ */
 final readonly class WeeklyPattern
 {
     /**
-     * @param array<int, list<MinuteRange>>       $shifts of the week in which it begins, by ISO weekday on which the shift begins, 1 to 7
+     * @param array<int, list<MinuteRange>> $shifts of the week in which it begins, by ISO weekday on which the shift
+     *     begins, 1 to 7
      * @param list<array<int, list<MinuteRange>>> $then   of the weeks after that, before the first comes again
      */
     public function __construct(public LocalDate $from, public array $shifts, public array $then = [])

@@ -91,7 +91,9 @@ final class WorkCalendar implements WorkingHours
      */
     private function beginningOn(LocalDate $date): array
     {
-        $spans = isset($this->holidays[$date->day]) ? [] : $this->spans($date, $this->patternOn($date)?->on($date) ?? []);
+        $spans = isset($this->holidays[$date->day])
+            ? []
+            : $this->spans($date, $this->patternOn($date)?->on($date) ?? []);
         foreach ([-1, 0, 1] as $days) {
             $on = $date->plus($days);
             foreach ($this->exceptions[$on->day] ?? [] as $exception) {

@@ -93,7 +93,10 @@ final readonly class WorkingTime
      */
     public function endOfDayAfter(int $instant): int
     {
-        $date = $this->hours->zone()->dateAt($instant)->plus(-1);
+        $date = $this->hours
+            ->zone()
+            ->dateAt($instant)
+            ->plus(-1);
         for ($day = 0; $day < self::FURTHEST_DAYS; ++$day, $date = $date->plus(1)) {
             $spans = $this->hours->spansOf($date);
             if ($spans !== [] && end($spans)->to > $instant) {
@@ -136,7 +139,10 @@ final readonly class WorkingTime
     /** The date before that of $from, since its last shift may still run. */
     private function firstDate(int $from): LocalDate
     {
-        return $this->hours->zone()->dateAt($from)->plus(-1);
+        return $this->hours
+            ->zone()
+            ->dateAt($from)
+            ->plus(-1);
     }
 
     private function begins(LocalDate $date): int

@@ -25,13 +25,16 @@ final class Zone
     /** A window is 2^23 seconds, about 97 days, in which most zones change their offset once at most. */
     private const WINDOW_BITS = 23;
 
-    /** @var array<int, list<array{int, int}>> since when which offset in seconds, earliest first, by window since the epoch */
+    /**
+     * @var array<int, list<array{int, int}>> since when which offset in seconds, earliest first, by window since the
+     *     epoch
+     */
     private array $windows = [];
 
     public function __construct(public readonly string $name)
     {
         self::$names ??= array_fill_keys(DateTimeZone::listIdentifiers(DateTimeZone::ALL_WITH_BC), true);
-        if (! isset(self::$names[$name])) {
+        if (!isset(self::$names[$name])) {
             throw new Refusal('"{name}" is not a time zone of the IANA list, such as Europe/Dublin.', name: $name);
         }
         $this->zone = new DateTimeZone($name);
@@ -72,9 +75,11 @@ final class Zone
         $reading = $date->day * 86400 + $minute * 60;
         $before = $this->offsetAt($reading - 86400);
         $after = $this->offsetAt($reading + 86400);
-        if ($before !== $after
-            && $this->offsetAt($reading - $before) !== $before
-            && $this->offsetAt($reading - $after) === $after) {
+        if (
+            $before !== $after &&
+            $this->offsetAt($reading - $before) !== $before &&
+            $this->offsetAt($reading - $after) === $after
+        ) {
             return $reading - $after;
         }
 
@@ -84,6 +89,6 @@ final class Zone
     /** The instant as local time in RFC 3339, with its offset. */
     public function format(int $instant): string
     {
-        return (new DateTimeImmutable('@'.$instant))->setTimezone($this->zone)->format(DATE_RFC3339);
+        return (new DateTimeImmutable('@' . $instant))->setTimezone($this->zone)->format(DATE_RFC3339);
     }
 }

@@ -38,12 +38,18 @@ final readonly class DateTimers
         foreach ($timers as $timer) {
             $event = $timer->event;
             if ($event instanceof DateReached) {
-                $groups["{$event->field}\n{$event->offset->unit->value}\n{$event->time?->format()}"][] = [$timer, $event];
+                $groups["{$event->field}\n{$event->offset->unit->value}\n{$event->time?->format()}"][] = [
+                    $timer,
+                    $event,
+                ];
             }
         }
         $sorted = [];
         foreach ($groups as $group) {
-            usort($group, static fn(array $one, array $other): int => $one[1]->offset->amount <=> $other[1]->offset->amount);
+            usort(
+                $group,
+                static fn(array $one, array $other): int => $one[1]->offset->amount <=> $other[1]->offset->amount,
+            );
             $sorted[] = new self($group);
         }
 
@@ -57,7 +63,7 @@ final readonly class DateTimers
      */
     public function after(Subject $subject, int $after, WorkingHours $house): iterable
     {
-        if (! self::isReachedBy($subject, $this->timers[0][1]->field)) {
+        if (!self::isReachedBy($subject, $this->timers[0][1]->field)) {
             return;
         }
         for ($place = $this->firstAfter($subject, $after, $house); $place < count($this->timers); ++$place) {
@@ -90,9 +96,9 @@ final readonly class DateTimers
     /** A due date is overdue on open tasks only; what is dropped is done with. */
     private static function isReachedBy(Subject $subject, string $field): bool
     {
-        return $subject->status !== TaskStatus::Dropped
-            && ($field !== 'task.due' || $subject->status->isOpen())
-            && (StateFields::moment($field, $subject) ?? $subject->fields[$field] ?? null) !== null;
+        return $subject->status !== TaskStatus::Dropped &&
+            ($field !== 'task.due' || $subject->status->isOpen()) &&
+            (StateFields::moment($field, $subject) ?? ($subject->fields[$field] ?? null)) !== null;
     }
 
     private static function moment(DateReached $event, Subject $subject, WorkingHours $house): int
@@ -107,7 +113,10 @@ final readonly class DateTimers
 
             return match (true) {
                 $date === null => self::AFTER_ALL,
-                $event->offset->unit->isOfClock() => $event->offset->fromInstant($house->zone()->instant($date, $minute), $house),
+                $event->offset->unit->isOfClock() => $event->offset->fromInstant(
+                    $house->zone()->instant($date, $minute),
+                    $house,
+                ),
                 default => $house->zone()->instant($event->offset->fromDate($date, $house), $minute),
             };
         } catch (NoWorkingTime) {

@@ -8,7 +8,8 @@ namespace OpenBaton\Core\Timer;
 final readonly class Occurrence
 {
     /**
-     * @param string $key unique for rule, task, and the date that it hangs on with its distance, or the moment of a schedule
+     * @param string $key unique for rule, task, and the date that it hangs on with its distance, or the moment of a
+     *     schedule
      * @param RuleTimer|null $timer null: the task comes back from waiting
      * @param int            $at    instant
      */

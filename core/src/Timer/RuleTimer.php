@@ -21,29 +21,49 @@ final readonly class RuleTimer
     private const FIXED = ['task.kind', 'task.source'];
 
     /**
-     * @param string                                 $id    tells it from every other; the same in every version that has the same timer in the same rule
+     * @param string $id tells it from every other; the same in every version that has the same timer in the same rule
      * @param int                                    $position of its rule in the rulebook
-     * @param int                                    $since instant before which it does not fire: when the first version with it was published
-     * @param array<string, array<array-key, true>> $asked what the fields that never change must be for the rule to act, by path and Plain::key()
+     * @param int $since instant before which it does not fire: when the first version with it was published
+     * @param array<string, array<array-key, true>> $asked what the fields that never change must be for the rule to
+     *     act, by path and Plain::key()
      */
-    private function __construct(public string $id, public string $ruleId, public int $position, public DateReached|Schedule $event, public int $since, public array $asked) {}
+    private function __construct(
+        public string $id,
+        public string $ruleId,
+        public int $position,
+        public DateReached|Schedule $event,
+        public int $since,
+        public array $asked,
+    ) {}
 
     /**
      * @param int                   $position of the rule
      * @param array<array-key, int> $since    by id; a timer that is not named has no such bound
      */
-    public static function of(Rule $rule, int $position, DateReached|Schedule $event, FieldCatalogue $fields, array $since): self
-    {
+    public static function of(
+        Rule $rule,
+        int $position,
+        DateReached|Schedule $event,
+        FieldCatalogue $fields,
+        array $since,
+    ): self {
         $id = self::id($rule->id, $event);
 
-        return new self($id, $rule->id, $position, $event, $since[$id] ?? 0, array_intersect_key(Equalities::of($rule->criteria, $fields), array_flip(self::FIXED)));
+        return new self(
+            $id,
+            $rule->id,
+            $position,
+            $event,
+            $since[$id] ?? 0,
+            array_intersect_key(Equalities::of($rule->criteria, $fields), array_flip(self::FIXED)),
+        );
     }
 
     /** Whether it can be for a task: what never changes does not stand against its rule. */
     public function mayConcern(Subject $subject): bool
     {
         foreach ($this->asked as $path => $values) {
-            if (! isset($values[Plain::key($subject->fields[$path] ?? null, FieldType::OneOf)])) {
+            if (!isset($values[Plain::key($subject->fields[$path] ?? null, FieldType::OneOf)])) {
                 return false;
             }
         }

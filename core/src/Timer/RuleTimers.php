@@ -36,7 +36,10 @@ final readonly class RuleTimers
         return new self();
     }
 
-    /** @param array<array-key, int> $since instant before which a timer does not fire, by its id; those that are not named have no such bound */
+    /**
+     * @param array<array-key, int> $since instant before which a timer does not fire, by its id; those that are not
+     *     named have no such bound
+     */
     public static function of(Rulebook $rulebook, array $since = []): self
     {
         $all = $ofAny = $ofKind = [];
@@ -70,6 +73,9 @@ final readonly class RuleTimers
     /** @return list<DateTimers> those on dates that may concern a task */
     public function onDates(Subject $subject): array
     {
-        return [...$this->ofAny, ...$this->ofKind[Plain::key($subject->fields[self::KIND] ?? null, FieldType::OneOf)] ?? []];
+        return [
+            ...$this->ofAny,
+            ...$this->ofKind[Plain::key($subject->fields[self::KIND] ?? null, FieldType::OneOf)] ?? [],
+        ];
     }
 }

@@ -49,15 +49,21 @@ final readonly class Timers
     public function due(Subject $subject, int $after, ?int $until = null): array
     {
         $wakes = self::wakes($subject);
-        $occurrences = $wakes !== null && $after < $wakes && ($until === null || $wakes <= $until)
-            ? [new Occurrence(hash('sha256', "wakes\n{$subject->id}\n{$wakes}"), null, $subject->id, $wakes)]
-            : [];
+        $occurrences =
+            $wakes !== null && $after < $wakes && ($until === null || $wakes <= $until)
+                ? [new Occurrence(hash('sha256', "wakes\n{$subject->id}\n{$wakes}"), null, $subject->id, $wakes)]
+                : [];
         foreach ($this->rules->onDates($subject) as $timers) {
             foreach ($timers->after($subject, max($after, $subject->createdAt), $this->house) as [$at, $timer]) {
                 if ($until !== null && $at > $until) {
                     break;
                 }
-                $occurrences[] = new Occurrence(self::key($timer, $subject->id, self::hangsOn($timer, $subject)), $timer, $subject->id, $at);
+                $occurrences[] = new Occurrence(
+                    self::key($timer, $subject->id, self::hangsOn($timer, $subject)),
+                    $timer,
+                    $subject->id,
+                    $at,
+                );
             }
         }
 
@@ -71,13 +77,20 @@ final readonly class Timers
      */
     public function nextMoment(RuleTimer $timer, int $after): ?int
     {
-        return $timer->event instanceof Schedule ? $timer->event->moments()->next(max($after, $timer->since - 1), $this->house->zone()) : null;
+        return $timer->event instanceof Schedule
+            ? $timer->event->moments()->next(max($after, $timer->since - 1), $this->house->zone())
+            : null;
     }
 
-    /** That a schedule fires for a task; null: not for one that is closed, or was not there before, so that what it makes never begins it again. */
+    /**
+     * That a schedule fires for a task; null: not for one that is closed, or was not there before, so that what it
+     * makes never begins it again.
+     */
     public function onSchedule(RuleTimer $timer, Subject $subject, int $at): ?Occurrence
     {
-        return $subject->status->isOpen() && $subject->createdAt < $at && $timer->mayConcern($subject) ? new Occurrence(self::key($timer, $subject->id, (string) $at), $timer, $subject->id, $at) : null;
+        return $subject->status->isOpen() && $subject->createdAt < $at && $timer->mayConcern($subject)
+            ? new Occurrence(self::key($timer, $subject->id, (string) $at), $timer, $subject->id, $at)
+            : null;
     }
 
     /**
@@ -91,7 +104,11 @@ final readonly class Timers
     {
         $moments = [];
         foreach ($this->rules->schedules as $timer) {
-            for ($at = $this->nextMoment($timer, $since); $at !== null && $at <= $until; $at = $this->nextMoment($timer, $at)) {
+            for (
+                $at = $this->nextMoment($timer, $since);
+                $at !== null && $at <= $until;
+                $at = $this->nextMoment($timer, $at)
+            ) {
                 $moments[] = [$timer, $at];
             }
         }
@@ -114,7 +131,12 @@ final readonly class Timers
     private function inOrder(array $occurrences): array
     {
         $place = fn(Occurrence $one): int => $one->timer === null ? -1 : $this->rules->places[$one->timer->id];
-        usort($occurrences, static fn(Occurrence $a, Occurrence $b): int => $a->at <=> $b->at ?: $place($a) <=> $place($b) ?: $a->taskId <=> $b->taskId);
+        usort(
+            $occurrences,
+            static fn(Occurrence $a, Occurrence $b): int => $a->at <=> $b->at ?:
+            $place($a) <=> $place($b) ?:
+            $a->taskId <=> $b->taskId,
+        );
 
         return $occurrences;
     }
@@ -128,7 +150,7 @@ final readonly class Timers
     private static function hangsOn(RuleTimer $timer, Subject $subject): string
     {
         $path = $timer->event instanceof DateReached ? $timer->event->field : '';
-        $value = StateFields::moment($path, $subject) ?? $subject->fields[$path] ?? '';
+        $value = StateFields::moment($path, $subject) ?? ($subject->fields[$path] ?? '');
 
         return is_scalar($value) ? (string) $value : '';
     }

@@ -35,7 +35,13 @@ final class LoadBook
             return $known[1];
         }
         $person = $this->roster->people[$personId];
-        $plan = LoadPlanner::plan($person->hours, $this->roster->presenceOf($personId), $person->capacity, $work->loading, $minute * 60);
+        $plan = LoadPlanner::plan(
+            $person->hours,
+            $this->roster->presenceOf($personId),
+            $person->capacity,
+            $work->loading,
+            $minute * 60,
+        );
         $this->plans[$work] = [$personId => [$minute, $plan]] + ($this->plans[$work] ?? []);
 
         return $plan;

@@ -16,7 +16,8 @@ final readonly class LoadPlan
 {
     /**
      * @param list<DayLoad>      $days       the horizon, day by day, days without working hours among them
-     * @param array<string, int> $finishes   instant of the planned finish by task; those that the plan's reach leaves undone are missing
+     * @param array<string, int> $finishes instant of the planned finish by task; those that the plan's reach leaves
+     *     undone are missing
      * @param int                $horizonEnd instant
      * @param int                $capacity   minutes in the horizon
      * @param int                $dueWork    minutes of work due in the horizon

@@ -96,7 +96,13 @@ final class LoadPlanner
             $carried = [];
             $capacityUnits += $units;
             $end = $zone->instant($date->plus(1), 0);
-            $days[] = new DayLoad($date, $working, self::minutes($units), self::minutes($done), self::minutes($this->leftDueBy($end)));
+            $days[] = new DayLoad(
+                $date,
+                $working,
+                self::minutes($units),
+                self::minutes($done),
+                self::minutes($this->leftDueBy($end)),
+            );
             $counted += $working ? 1 : 0;
         }
         $horizonEnd = $zone->instant($date, 0);
@@ -138,7 +144,10 @@ final class LoadPlanner
         return $done;
     }
 
-    /** @return array{int|null, int} the index of the task to work on, and until when nothing that starts later may interrupt */
+    /**
+     * @return array{int|null, int} the index of the task to work on, and until when nothing that starts later may
+     *     interrupt
+     */
     private function next(int $now, int $to): array
     {
         $until = $to;

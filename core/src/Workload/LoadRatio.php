@@ -18,7 +18,7 @@ final readonly class LoadRatio
     /** In whole percent, null for a person without capacity. */
     public function percent(): ?int
     {
-        return $this->capacity === 0 ? null : (int) round(100 * $this->pressing / $this->capacity);
+        return $this->capacity === 0 ? null : (int) round((100 * $this->pressing) / $this->capacity);
     }
 
     public function exceedsPercent(int $percent): bool

@@ -6,7 +6,10 @@ namespace OpenBaton\Core\Workload;
 
 use OpenBaton\Core\Subject\Subject;
 
-/** The load of people at the moment of an event, with the task that wants somebody; it never counts as work against itself. */
+/**
+ * The load of people at the moment of an event, with the task that wants somebody; it never counts as work against
+ * itself.
+ */
 final readonly class LoadView
 {
     /** @param int $at instant */
@@ -21,7 +24,10 @@ final readonly class LoadView
     {
         $held = $this->work->held($personId);
 
-        return ($this->subject->holderId === $personId || $this->subject->reviewerId === $personId) && $held->has($this->subject->id) ? $held->without($this->subject->id) : $held;
+        return ($this->subject->holderId === $personId || $this->subject->reviewerId === $personId) &&
+            $held->has($this->subject->id)
+            ? $held->without($this->subject->id)
+            : $held;
     }
 
     /** Counting the task. */
@@ -31,7 +37,9 @@ final readonly class LoadView
         $held = $this->of($personId);
         // The closed form knows nothing of tasks that start later.
         return $task->startAt !== null && $task->startAt > $this->at
-            ? $this->book->plan($personId, $held->with($personId, $task->heldBy($personId)->asWork()), $this->at)->ratio()
+            ? $this->book
+                ->plan($personId, $held->with($personId, $task->heldBy($personId)->asWork()), $this->at)
+                ->ratio()
             : $this->book->plan($personId, $held, $this->at)->ratioWith($task->effort->left(), $task->dueAt);
     }
 }

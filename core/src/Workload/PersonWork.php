@@ -74,7 +74,11 @@ final readonly class PersonWork
     {
         $others = static fn(WorkItem $item): bool => $item->id !== $taskId;
 
-        return new self(array_values(array_filter($this->loading, $others)), array_values(array_filter($this->waiting, $others)), $this->lastAssignedAt);
+        return new self(
+            array_values(array_filter($this->loading, $others)),
+            array_values(array_filter($this->waiting, $others)),
+            $this->lastAssignedAt,
+        );
     }
 
     private static function waitsFor(string $personId, WorkItem $item): bool

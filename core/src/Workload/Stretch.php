@@ -59,7 +59,13 @@ final readonly class Stretch
                 $from = max($span->from, $present->from, $now);
                 $to = min($span->to, $present->to);
                 if ($from < $to) {
-                    $stretches[] = new self($from, $to, $elapsed + $from - $span->from, $seconds, $capacity->ofDay($seconds));
+                    $stretches[] = new self(
+                        $from,
+                        $to,
+                        $elapsed + $from - $span->from,
+                        $seconds,
+                        $capacity->ofDay($seconds),
+                    );
                 }
                 $elapsed += $span->to - $span->from;
             }
@@ -71,9 +77,7 @@ final readonly class Stretch
     /** What gets done between two instants within it. */
     public function between(int $from, int $to): int
     {
-        return $this->rate !== 0
-            ? ($to - $from) * $this->rate
-            : $this->by($to) - $this->by($from);
+        return $this->rate !== 0 ? ($to - $from) * $this->rate : $this->by($to) - $this->by($from);
     }
 
     /** The first instant after $from by which so much is done, be it within or behind it. */
@@ -84,7 +88,9 @@ final readonly class Stretch
         }
         $elapsed = $this->elapsed + $from - $this->from;
 
-        return $from + intdiv(($this->by($from) + $units) * $this->seconds + $this->capacity - 1, $this->capacity) - $elapsed;
+        return $from +
+            intdiv(($this->by($from) + $units) * $this->seconds + $this->capacity - 1, $this->capacity) -
+            $elapsed;
     }
 
     private function by(int $instant): int

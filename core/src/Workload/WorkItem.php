@@ -37,9 +37,9 @@ final readonly class WorkItem
     /** Earliest due first, none last; ties by priority, age, id. */
     public static function compare(self $a, self $b): int
     {
-        return ($a->dueAt ?? PHP_INT_MAX) <=> ($b->dueAt ?? PHP_INT_MAX)
-            ?: $b->priority->rank() <=> $a->priority->rank()
-            ?: $a->createdAt <=> $b->createdAt
-            ?: $a->id <=> $b->id;
+        return ($a->dueAt ?? PHP_INT_MAX) <=> ($b->dueAt ?? PHP_INT_MAX) ?:
+            $b->priority->rank() <=> $a->priority->rank() ?:
+            $a->createdAt <=> $b->createdAt ?:
+            $a->id <=> $b->id;
     }
 }

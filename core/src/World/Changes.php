@@ -41,8 +41,15 @@ final readonly class Changes implements Happening
         $sets = [];
         foreach (($this->which)($state) as $number => $before) {
             $after = $state->settled(($this->change)($before));
-            if ($this->happened !== [] || ! $after->equals($before)) {
-                $sets[] = $state->changeSet($number === 0 ? $this->id : "{$this->id}+{$number}", $this->at, $before, $after, $this->cause, ...$this->happened);
+            if ($this->happened !== [] || !$after->equals($before)) {
+                $sets[] = $state->changeSet(
+                    $number === 0 ? $this->id : "{$this->id}+{$number}",
+                    $this->at,
+                    $before,
+                    $after,
+                    $this->cause,
+                    ...$this->happened,
+                );
             }
         }
         yield new ChainOf($this->id, $state->run(...$sets));

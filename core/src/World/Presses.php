@@ -26,8 +26,18 @@ final readonly class Presses implements Happening
     public function in(WorldState $state): iterable
     {
         $subject = $state->task($this->taskId);
-        yield new ChainOf($this->id, $state->run(
-            $state->changeSet($this->id, $this->at, $subject, $subject, Cause::Person, new Trigger(Pressed::kind(), $this->ruleId, $this->at)),
-        ));
+        yield new ChainOf(
+            $this->id,
+            $state->run(
+                $state->changeSet(
+                    $this->id,
+                    $this->at,
+                    $subject,
+                    $subject,
+                    Cause::Person,
+                    new Trigger(Pressed::kind(), $this->ruleId, $this->at),
+                ),
+            ),
+        );
     }
 }

@@ -22,7 +22,11 @@ final readonly class Ticks implements Happening
     public function in(WorldState $state): iterable
     {
         for ($number = 1; ($due = $state->due($this->at)) !== null; ++$number) {
-            yield new ChainOf("{$this->id}:{$number}", $state->fire($due, "{$this->id}:{$number}", $this->at), $due->at);
+            yield new ChainOf(
+                "{$this->id}:{$number}",
+                $state->fire($due, "{$this->id}:{$number}", $this->at),
+                $due->at,
+            );
         }
         $state->ticked($this->at);
     }

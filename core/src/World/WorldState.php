@@ -37,7 +37,11 @@ final class WorldState implements Surroundings
 
     public function __construct(private readonly World $world, string $rulebookVersion)
     {
-        $this->router = new Router($world->roster, CompiledRulebook::compile($world->rulebook, $rulebookVersion), $world->taskCatalogue);
+        $this->router = new Router(
+            $world->roster,
+            CompiledRulebook::compile($world->rulebook, $rulebookVersion),
+            $world->taskCatalogue,
+        );
         $this->timers = new Timers(RuleTimers::of($world->rulebook), $world->roster->house);
         $this->work = $world->work;
         $this->rotations = $world->rotations;
@@ -65,9 +69,23 @@ final class WorldState implements Surroundings
         return array_values($this->tasks);
     }
 
-    public function changeSet(string $id, int $at, Subject $before, Subject $after, Cause $cause, Happened ...$happened): ChangeSet
-    {
-        return new ChangeSet($id, $at, $before, $after, $this->router->facts->of($before, $after, $at), $cause, array_values($happened));
+    public function changeSet(
+        string $id,
+        int $at,
+        Subject $before,
+        Subject $after,
+        Cause $cause,
+        Happened ...$happened,
+    ): ChangeSet {
+        return new ChangeSet(
+            $id,
+            $at,
+            $before,
+            $after,
+            $this->router->facts->of($before, $after, $at),
+            $cause,
+            array_values($happened),
+        );
     }
 
     public function run(ChangeSet ...$changes): ChainResult
@@ -89,7 +107,7 @@ final class WorldState implements Surroundings
     public function due(int $until): ?Occurrence
     {
         foreach ($this->timers->between($this->tasks, $this->tickedAt, $until) as $occurrence) {
-            if (! isset($this->fired[$occurrence->key])) {
+            if (!isset($this->fired[$occurrence->key])) {
                 return $occurrence;
             }
         }
@@ -106,7 +124,16 @@ final class WorldState implements Surroundings
             return $this->run($this->changeSet($id, $at, $subject, $subject->resumed(), Cause::Timer));
         }
 
-        return $this->run($this->changeSet($id, $at, $subject, $subject, Cause::Timer, new Trigger($due->timer->event::kind(), $due->timer->ruleId, $due->at)));
+        return $this->run(
+            $this->changeSet(
+                $id,
+                $at,
+                $subject,
+                $subject,
+                Cause::Timer,
+                new Trigger($due->timer->event::kind(), $due->timer->ruleId, $due->at),
+            ),
+        );
     }
 
     public function ticked(int $at): void
@@ -126,23 +153,37 @@ final class WorldState implements Surroundings
 
     public function ofCustomer(string $customerId, string $exceptTaskId): array
     {
-        return array_values(array_filter($this->tasks, static fn(Subject $task): bool => $task->customerId === $customerId && $task->id !== $exceptTaskId && $task->status->isOpen()));
+        return array_values(
+            array_filter(
+                $this->tasks,
+                static fn(Subject $task): bool => $task->customerId === $customerId &&
+                    $task->id !== $exceptTaskId &&
+                    $task->status->isOpen(),
+            ),
+        );
     }
 
     public function waitingOn(string $taskId): array
     {
-        return array_values(array_filter($this->tasks, static fn(Subject $task): bool => in_array($taskId, $task->waitsOn, true)));
+        return array_values(
+            array_filter($this->tasks, static fn(Subject $task): bool => in_array($taskId, $task->waitsOn, true)),
+        );
     }
 
     public function madeBy(string $taskId): array
     {
-        return array_values(array_filter($this->tasks, static fn(Subject $task): bool => $task->madeById === $taskId && $task->status->isOpen()));
+        return array_values(
+            array_filter(
+                $this->tasks,
+                static fn(Subject $task): bool => $task->madeById === $taskId && $task->status->isOpen(),
+            ),
+        );
     }
 
     public function newId(string $madeById, int $number): string
     {
         for ($next = 1; isset($this->tasks["{$madeById}.{$next}"]); ++$next);
 
-        return "{$madeById}.".($next + $number - 1);
+        return "{$madeById}." . ($next + $number - 1);
     }
 }

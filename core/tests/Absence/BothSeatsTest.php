@@ -33,8 +33,17 @@ function qualityHouse(string ...$substitutes): Roster
     );
 }
 
-it('passes over whoever is in the other seat, down to the lead, then to nobody', function (array $substitutes, string $otherSeat, ?string $expected): void {
-    $cover = (new SubstituteFinder(qualityHouse(...$substitutes)))->find('greta', Build::at(Story::NOW), null, $otherSeat);
+it('passes over whoever is in the other seat, down to the lead, then to nobody', function (
+    array $substitutes,
+    string $otherSeat,
+    ?string $expected,
+): void {
+    $cover = (new SubstituteFinder(qualityHouse(...$substitutes)))->find(
+        'greta',
+        Build::at(Story::NOW),
+        null,
+        $otherSeat,
+    );
     expect($cover->personId)->toBe($expected);
     if ($otherSeat !== 'nobody') {
         $reasons = array_combine(array_column($cover->steps, 'personId'), array_column($cover->steps, 'reasons'));
@@ -48,33 +57,66 @@ it('passes over whoever is in the other seat, down to the lead, then to nobody',
 ]);
 
 it('leaves a person who is named and there where the rule puts them', function (): void {
-    expect((new SubstituteFinder(qualityHouse()))->find('femi', Build::at(Story::NOW), null, 'femi')->personId)->toBe('femi');
+    expect((new SubstituteFinder(qualityHouse()))->find('femi', Build::at(Story::NOW), null, 'femi')->personId)->toBe(
+        'femi',
+    );
 });
 
 it('lets nobody review by a rule and its cover what they hold', function (): void {
     $rule = static fn(array $substitutes, $otherwise): array => [
-        [Build::rule('r', new NamedPeople(['greta']), new SamePerson(), otherwise: $otherwise, when: [new TagOn(['check'])], seat: SeatName::Reviewer)],
+        [
+            Build::rule(
+                'r',
+                new NamedPeople(['greta']),
+                new SamePerson(),
+                otherwise: $otherwise,
+                when: [new TagOn(['check'])],
+                seat: SeatName::Reviewer,
+            ),
+        ],
         qualityHouse(...$substitutes),
     ];
     $task = Story::task()->inStatus(TaskStatus::InReview);
     $reviewer = static function (array $of) use ($task): array {
         [$rules, $roster] = $of;
-        $chain = Story::run($rules, Story::change($task, $task->tagged('check'), $rules, roster: $roster), roster: $roster);
+        $chain = Story::run(
+            $rules,
+            Story::change($task, $task->tagged('check'), $rules, roster: $roster),
+            roster: $roster,
+        );
 
         return [$chain->subjects['t1']->reviewerId, $chain->links[0]->decision?->outcome];
     };
-    expect($reviewer($rule(['femi'], new WaitUnplaced())))->toBe(['oona', Outcome::Assigned])
+    expect($reviewer($rule(['femi'], new WaitUnplaced())))
+        ->toBe(['oona', Outcome::Assigned])
         // Greta is away, so that the otherwise finds who answers for her, and passes over Femi as well.
-        ->and($reviewer($rule(['femi', 'tobias'], new AskPerson('greta'))))->toBe(['tobias', Outcome::Assigned]);
+        ->and($reviewer($rule(['femi', 'tobias'], new AskPerson('greta'))))
+        ->toBe(['tobias', Outcome::Assigned]);
 });
 
 it('hands nothing back into both seats', function (): void {
-    $roster = new Roster(Build::calendar(), array_map(static fn(string $id) => Build::person($id), ['femi', 'greta', 'tobias']), [], [], [Build::absence('greta', '2026-03-02', '2026-03-03', ['femi'])]);
+    $roster = new Roster(
+        Build::calendar(),
+        array_map(static fn(string $id) => Build::person($id), ['femi', 'greta', 'tobias']),
+        [],
+        [],
+        [Build::absence('greta', '2026-03-02', '2026-03-03', ['femi'])],
+    );
     // Greta held it and was to review it: Femi has the one in her place, Tobias the other.
     $task = CoverStory::task('t', '2026-03-10 12:00', holder: 'femi', status: TaskStatus::InReview)
         ->heldBy('femi', [], new Covering('greta', 'greta-2026-03-02', held: true))
         ->reviewedBy('tobias', new Covering('greta', 'greta-2026-03-02'));
-    $moves = (new CoverMoves($roster, new ChangeFacts($roster, $roster->lookups)))->of('greta', [$task], CoverStory::work([$task])->held('greta'), Build::at('2026-03-04 09:00'));
+    $moves = (new CoverMoves($roster, new ChangeFacts($roster, $roster->lookups)))->of(
+        'greta',
+        [$task],
+        CoverStory::work([$task])->held('greta'),
+        Build::at('2026-03-04 09:00'),
+    );
     $after = $moves[count($moves) - 1]->after;
-    expect([$after->holderId, $after->reviewerId, $after->covering, $after->reviewCovering])->toBe(['greta', 'tobias', null, null]);
+    expect([$after->holderId, $after->reviewerId, $after->covering, $after->reviewCovering])->toBe([
+        'greta',
+        'tobias',
+        null,
+        null,
+    ]);
 });

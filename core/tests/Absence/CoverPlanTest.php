@@ -29,7 +29,10 @@ function warnings(CoverLine $line): array
     return array_map(static fn(CoverWarning $one): array => [$one->kind, $one->figures], $line->warnings);
 }
 
-it('passes what is due by the end of the first working day back, and no more', function (string $due, string $expected): void {
+it('passes what is due by the end of the first working day back, and no more', function (
+    string $due,
+    string $expected,
+): void {
     // Ten days of work keep Callum from finishing anything that is due later than tomorrow before he goes.
     $busy = CoverStory::task('busy', '2026-03-06 12:00', 4800);
     $plan = CoverStory::plan(CoverStory::absence(), [CoverStory::task('t', $due), $busy]);
@@ -43,96 +46,230 @@ it('passes what is due by the end of the first working day back, and no more', f
 
 it('leaves with whoever goes what they finish before', function (int $minutes, string $expected): void {
     // Friday has 480 minutes, and "first" takes 60 of them.
-    $plan = CoverStory::plan(CoverStory::absence(), [CoverStory::task('first', '2026-03-06 12:00'), CoverStory::task('t', '2026-03-10 12:00', $minutes)]);
+    $plan = CoverStory::plan(CoverStory::absence(), [
+        CoverStory::task('first', '2026-03-06 12:00'),
+        CoverStory::task('t', '2026-03-10 12:00', $minutes),
+    ]);
     expect(CoverStory::lines($plan)[1])->toBe("t {$expected}");
 })->with([[420, 'finished_before'], [421, 'falls_due femi']]);
 
 it('follows the policy for what is held', function (HeldPolicy $policy, array $expected): void {
-    $waits = static fn(string $id, ?string $until, ?string $due) => CoverStory::task($id, $due)->waiting('Parts', $until === null ? null : Build::at($until));
-    $review = static fn(string $id, ?string $due) => CoverStory::task($id, $due, holder: 'femi', status: TaskStatus::InReview)->reviewedBy('callum');
+    $waits = static fn(string $id, ?string $until, ?string $due) => CoverStory::task($id, $due)->waiting(
+        'Parts',
+        $until === null ? null : Build::at($until),
+    );
+    $review = static fn(string $id, ?string $due) => CoverStory::task(
+        $id,
+        $due,
+        holder: 'femi',
+        status: TaskStatus::InReview,
+    )->reviewedBy('callum');
     $plan = CoverStory::plan(CoverStory::absence(held: $policy), [
-        CoverStory::task('due', '2026-03-10 12:00', 4800), CoverStory::task('later', '2026-04-10 12:00'), CoverStory::task('undated', null), CoverStory::task('begun', '2026-03-11 12:00', 4800, status: TaskStatus::Working),
-        $waits('wakes', '2026-03-11 12:00', '2026-03-12 12:00'), $waits('wakes-undated', '2026-03-13 12:00', null), $waits('sleeps', '2026-03-14 00:00', '2026-03-12 13:00'), $waits('open-end', null, '2026-03-12 14:00'),
-        $review('review', '2026-03-13 12:00'), $review('review-later', '2026-04-13 12:00'),
-        CoverStory::task('done', '2026-03-10 12:00', status: TaskStatus::Done), CoverStory::task('theirs', '2026-03-10 12:00', holder: 'femi'), CoverStory::task('reviewed-by-femi', '2026-03-10 12:00', status: TaskStatus::InReview)->reviewedBy('femi'),
+        CoverStory::task('due', '2026-03-10 12:00', 4800),
+        CoverStory::task('later', '2026-04-10 12:00'),
+        CoverStory::task('undated', null),
+        CoverStory::task('begun', '2026-03-11 12:00', 4800, status: TaskStatus::Working),
+        $waits('wakes', '2026-03-11 12:00', '2026-03-12 12:00'),
+        $waits('wakes-undated', '2026-03-13 12:00', null),
+        $waits('sleeps', '2026-03-14 00:00', '2026-03-12 13:00'),
+        $waits('open-end', null, '2026-03-12 14:00'),
+        $review('review', '2026-03-13 12:00'),
+        $review('review-later', '2026-04-13 12:00'),
+        CoverStory::task('done', '2026-03-10 12:00', status: TaskStatus::Done),
+        CoverStory::task('theirs', '2026-03-10 12:00', holder: 'femi'),
+        CoverStory::task('reviewed-by-femi', '2026-03-10 12:00', status: TaskStatus::InReview)->reviewedBy('femi'),
     ]);
     // What Femi did is reviewed by the lead in her place.
     expect(CoverStory::lines($plan))->toBe($expected);
 })->with([
-    'what falls due' => [HeldPolicy::FallsDue, ['due falls_due femi', 'begun falls_due femi', 'wakes falls_due femi', 'sleeps waits_longer', 'open-end waits_longer', 'review falls_due tobias', 'later due_later', 'review-later due_later', 'undated no_due_date', 'wakes-undated no_due_date']],
-    'all' => [HeldPolicy::All, ['due all femi', 'begun all femi', 'wakes all femi', 'sleeps waits_longer', 'open-end waits_longer', 'review all tobias', 'later all femi', 'review-later all tobias', 'undated all femi', 'wakes-undated all femi']],
-    'nothing' => [HeldPolicy::Nothing, ['due nothing_passes', 'begun nothing_passes', 'wakes nothing_passes', 'sleeps nothing_passes', 'open-end nothing_passes', 'review nothing_passes', 'later nothing_passes', 'review-later nothing_passes', 'undated nothing_passes', 'wakes-undated nothing_passes']],
+    'what falls due' => [
+        HeldPolicy::FallsDue,
+        [
+            'due falls_due femi',
+            'begun falls_due femi',
+            'wakes falls_due femi',
+            'sleeps waits_longer',
+            'open-end waits_longer',
+            'review falls_due tobias',
+            'later due_later',
+            'review-later due_later',
+            'undated no_due_date',
+            'wakes-undated no_due_date',
+        ],
+    ],
+    'all' => [
+        HeldPolicy::All,
+        [
+            'due all femi',
+            'begun all femi',
+            'wakes all femi',
+            'sleeps waits_longer',
+            'open-end waits_longer',
+            'review all tobias',
+            'later all femi',
+            'review-later all tobias',
+            'undated all femi',
+            'wakes-undated all femi',
+        ],
+    ],
+    'nothing' => [
+        HeldPolicy::Nothing,
+        [
+            'due nothing_passes',
+            'begun nothing_passes',
+            'wakes nothing_passes',
+            'sleeps nothing_passes',
+            'open-end nothing_passes',
+            'review nothing_passes',
+            'later nothing_passes',
+            'review-later nothing_passes',
+            'undated nothing_passes',
+            'wakes-undated nothing_passes',
+        ],
+    ],
 ]);
 
 it('passes reviews in the seat of the reviewer, and past whoever did the work', function (): void {
-    $plan = CoverStory::plan(CoverStory::absence(), [CoverStory::task('r', '2026-03-10 12:00', holder: 'femi', status: TaskStatus::InReview)->reviewedBy('callum')]);
+    $plan = CoverStory::plan(CoverStory::absence(), [
+        CoverStory::task('r', '2026-03-10 12:00', holder: 'femi', status: TaskStatus::InReview)->reviewedBy('callum'),
+    ]);
     expect([$plan->lines[0]->seat, $plan->lines[0]->toId])->toBe([SeatName::Reviewer, 'tobias']);
 });
 
-it('asks each substitute for the work that is theirs, then the lead of the team, and says where nobody is left', function (): void {
-    $kind = static fn(string $kind): array => ['field' => 'task.kind', 'op' => 'is', 'value' => $kind];
-    $tasks = array_map(static fn(string $of) => CoverStory::task($of, '2026-03-10 12:00', 4800)->withField('task.kind', $of), ['quote', 'repair', 'tuning']);
-    $absence = CoverStory::absence(substitutes: [CoverStory::only('femi', $kind('repair')), CoverStory::only('tobias', $kind('quote'))]);
-    $byLead = CoverStory::plan($absence, $tasks);
-    $alone = CoverStory::plan($absence, $tasks, CoverStory::FRIDAY_BEFORE, [], [], [], CoverStory::absence('ayumi', substitutes: []));
-    expect(CoverStory::lines($byLead))->toBe(['quote falls_due tobias', 'repair falls_due femi', 'tuning falls_due ayumi'])
-        ->and($byLead->lines[2]->cover?->byLead)->toBeTrue()
-        ->and(CoverStory::lines($alone))->toBe(['quote falls_due tobias', 'repair falls_due femi', 'tuning falls_due nobody'])
-        ->and(array_map(static fn(CoverLine $line): string => $line->task->id, $alone->gaps()))->toBe(['tuning'])
-        ->and($alone->passing())->toBe(['tobias' => 1, 'femi' => 1]);
-});
+it(
+    'asks each substitute for the work that is theirs, then the lead of the team, and says where nobody is left',
+    function (): void {
+        $kind = static fn(string $kind): array => ['field' => 'task.kind', 'op' => 'is', 'value' => $kind];
+        $tasks = array_map(
+            static fn(string $of) => CoverStory::task($of, '2026-03-10 12:00', 4800)->withField('task.kind', $of),
+            ['quote', 'repair', 'tuning'],
+        );
+        $absence = CoverStory::absence(
+            substitutes: [CoverStory::only('femi', $kind('repair')), CoverStory::only('tobias', $kind('quote'))],
+        );
+        $byLead = CoverStory::plan($absence, $tasks);
+        $alone = CoverStory::plan(
+            $absence,
+            $tasks,
+            CoverStory::FRIDAY_BEFORE,
+            [],
+            [],
+            [],
+            CoverStory::absence('ayumi', substitutes: []),
+        );
+        expect(CoverStory::lines($byLead))
+            ->toBe(['quote falls_due tobias', 'repair falls_due femi', 'tuning falls_due ayumi'])
+            ->and($byLead->lines[2]->cover?->byLead)
+            ->toBeTrue()
+            ->and(CoverStory::lines($alone))
+            ->toBe(['quote falls_due tobias', 'repair falls_due femi', 'tuning falls_due nobody'])
+            ->and(array_map(static fn(CoverLine $line): string => $line->task->id, $alone->gaps()))
+            ->toBe(['tuning'])
+            ->and($alone->passing())
+            ->toBe(['tobias' => 1, 'femi' => 1]);
+    },
+);
 
 it('keeps what was set by hand, whatever the policy says', function (): void {
     $tasks = [CoverStory::task('given', null), CoverStory::task('kept', '2026-03-10 12:00', 4800)];
-    expect(CoverStory::lines(CoverStory::plan(CoverStory::absence(), $tasks, set: ['given' => 'ayumi', 'kept' => null])))->toBe(['kept kept_by_hand', 'given given_by_hand ayumi']);
+    expect(
+        CoverStory::lines(CoverStory::plan(CoverStory::absence(), $tasks, set: ['given' => 'ayumi', 'kept' => null])),
+    )->toBe(['kept kept_by_hand', 'given given_by_hand ayumi']);
 });
 
 it('passes on what is covered for somebody else, for them', function (): void {
     $covered = CoverStory::roster(CoverStory::absence());
     $move = CoverStory::moves($covered, 'callum', [CoverStory::task('t', '2026-03-10 12:00')], CoverStory::MONDAY)[0];
-    $plan = CoverStory::plan(CoverStory::absence('femi', '2026-03-11', '2026-03-12', [], HeldPolicy::Nothing), [$move->after], '2026-03-10 10:00', [], [], [], CoverStory::absence());
+    $plan = CoverStory::plan(
+        CoverStory::absence('femi', '2026-03-11', '2026-03-12', [], HeldPolicy::Nothing),
+        [$move->after],
+        '2026-03-10 10:00',
+        [],
+        [],
+        [],
+        CoverStory::absence(),
+    );
     expect(CoverStory::lines($plan))->toBe(['t covered tobias']);
 });
 
-it('warns of skills, limits and the pool of the rule that placed a task, each task counting for the next', function (): void {
-    $give = new Give(new SkilledPeople('brass'), new InOrder(), [new SkillAtLeast('brass', 3), new OpenTasksAtMost(1)], new NextRule());
-    $tasks = [CoverStory::task('a', '2026-03-10 12:00', 4800), CoverStory::task('b', '2026-03-19 12:00', 60)];
-    $absence = CoverStory::absence(held: HeldPolicy::All, substitutes: Substitute::forAll('tobias'));
-    $plan = CoverStory::plan($absence, $tasks, givenBy: ['a' => $give, 'b' => $give]);
-    expect(warnings($plan->lines[0]))->toBe([
-        ['outside_pool', []], ['skill_at_least', ['skill' => 'brass', 'level' => 0, 'needed' => 3]],
-        // From Monday 9:00 ten days of 480 minutes: done on Friday 20 March at 17:00, 10 days and 5 hours after it is due.
-        ['late', ['minutes' => (10 * 24 + 5) * 60]],
-    ])->and(warnings($plan->lines[1]))->toBe([
-        ['outside_pool', []], ['skill_at_least', ['skill' => 'brass', 'level' => 0, 'needed' => 3]], ['open_tasks_at_most', ['open_tasks' => 1, 'at_most' => 1]],
-        // "a" is due first, so b follows on Monday 23 March from 9:00 to 10:00.
-        ['late', ['minutes' => (4 * 24 - 2) * 60]],
-    ]);
-});
+it(
+    'warns of skills, limits and the pool of the rule that placed a task, each task counting for the next',
+    function (): void {
+        $give = new Give(
+            new SkilledPeople('brass'),
+            new InOrder(),
+            [new SkillAtLeast('brass', 3), new OpenTasksAtMost(1)],
+            new NextRule(),
+        );
+        $tasks = [CoverStory::task('a', '2026-03-10 12:00', 4800), CoverStory::task('b', '2026-03-19 12:00', 60)];
+        $absence = CoverStory::absence(held: HeldPolicy::All, substitutes: Substitute::forAll('tobias'));
+        $plan = CoverStory::plan($absence, $tasks, givenBy: ['a' => $give, 'b' => $give]);
+        expect(warnings($plan->lines[0]))
+            ->toBe([
+                ['outside_pool', []],
+                ['skill_at_least', ['skill' => 'brass', 'level' => 0, 'needed' => 3]],
+                // From Monday 9:00 ten days of 480 minutes: done on Friday 20 March at 17:00, 10 days and 5 hours after
+                // it is due.
+                ['late', ['minutes' => (10 * 24 + 5) * 60]],
+            ])
+            ->and(warnings($plan->lines[1]))
+            ->toBe([
+                ['outside_pool', []],
+                ['skill_at_least', ['skill' => 'brass', 'level' => 0, 'needed' => 3]],
+                ['open_tasks_at_most', ['open_tasks' => 1, 'at_most' => 1]],
+                // "a" is due first, so b follows on Monday 23 March from 9:00 to 10:00.
+                ['late', ['minutes' => (4 * 24 - 2) * 60]],
+            ]);
+    },
+);
 
 it('does not warn of what the rule names one person for, nor of what waits', function (): void {
     $give = new Give(new SkilledPeople('brass'), new InOrder(), [], new NextRule());
     $waiting = CoverStory::task('w', '2026-03-09 08:00')->waiting('Parts', Build::at('2026-03-10 12:00'));
     $plan = CoverStory::plan(CoverStory::absence(), [$waiting], givenBy: ['w' => $give]);
-    expect(CoverStory::lines($plan))->toBe(['w falls_due femi'])->and($plan->lines[0]->warnings)->toBe([]);
+    expect(CoverStory::lines($plan))
+        ->toBe(['w falls_due femi'])
+        ->and($plan->lines[0]->warnings)
+        ->toBe([]);
 });
 
 it('says how loaded substitutes are before and after, and on which days they are over', function (): void {
-    // Femi has 7 hours due on Wednesday 11 March; Callum passes 25 hours due that day, of which 24 hours fit into three days.
+    // Femi has 7 hours due on Wednesday 11 March; Callum passes 25 hours due that day, of which 24 hours fit into three
+    // days.
     $own = CoverStory::task('own', '2026-03-11 17:00', 420, 'femi');
     $plan = CoverStory::plan(CoverStory::absence(), [CoverStory::task('t', '2026-03-11 17:00', 1500)], others: [$own]);
     $load = $plan->loads[0];
     $on = static fn(array $days): array => array_map(static fn($day): string => $day->format(), $days);
     // Friday 6 March to Saturday 14 March: six working days of 480 minutes; own work is done on Friday already.
-    expect([$load->personId, $load->before->capacity, $load->before->ratio()->pressing, $load->after->ratio()->pressing])->toBe(['femi', 2880, 420, 1920])
-        ->and($on($load->overOn()))->toBe(['2026-03-11'])
+    expect([
+        $load->personId,
+        $load->before->capacity,
+        $load->before->ratio()->pressing,
+        $load->after->ratio()->pressing,
+    ])
+        ->toBe(['femi', 2880, 420, 1920])
+        ->and($on($load->overOn()))
+        ->toBe(['2026-03-11'])
         // 1440 minutes from Monday to Wednesday, the last 60 on Thursday by 10:00.
-        ->and(warnings($plan->lines[0]))->toBe([['late', ['minutes' => 17 * 60]]]);
+        ->and(warnings($plan->lines[0]))
+        ->toBe([['late', ['minutes' => 17 * 60]]]);
 });
 
-it('passes nothing for a time in which they would not have worked a minute', function (string $from, string $to, HeldPolicy $policy, string $expected): void {
+it('passes nothing for a time in which they would not have worked a minute', function (
+    string $from,
+    string $to,
+    HeldPolicy $policy,
+    string $expected,
+): void {
     // Callum works on weekdays from 9 to 17; the task falls due on the Tuesday after.
-    $absence = new Absence('ill', 'callum', new Span(Build::at($from), Build::at($to)), AbsenceStatus::Approved, Substitute::forAll('femi'), $policy);
+    $absence = new Absence(
+        'ill',
+        'callum',
+        new Span(Build::at($from), Build::at($to)),
+        AbsenceStatus::Approved,
+        Substitute::forAll('femi'),
+        $policy,
+    );
     $plan = CoverStory::plan($absence, [CoverStory::task('t', '2026-03-10 12:00')], CoverStory::FRIDAY_BEFORE);
     expect(CoverStory::lines($plan))->toBe([$expected]);
 })->with([
@@ -142,8 +279,13 @@ it('passes nothing for a time in which they would not have worked a minute', fun
     'a minute of Monday' => ['2026-03-07 00:00', '2026-03-09 09:01', HeldPolicy::All, 't all femi'],
 ]);
 
-it('has the substitute begin with what passes when the absence does, or later where the task begins later', function (?string $starts, string $finish): void {
-    $task = CoverStory::task('t', '2026-03-20 12:00', 480)->with(['startAt' => $starts === null ? null : Build::at($starts)]);
+it('has the substitute begin with what passes when the absence does, or later where the task begins later', function (
+    ?string $starts,
+    string $finish,
+): void {
+    $task = CoverStory::task('t', '2026-03-20 12:00', 480)->with([
+        'startAt' => $starts === null ? null : Build::at($starts),
+    ]);
     $load = CoverStory::plan(CoverStory::absence(held: HeldPolicy::All), [$task])->loads[0];
     expect([$load->personId, gmdate('Y-m-d H:i', $load->after->finishes['t'] ?? 0)])->toBe(['femi', $finish]);
 })->with([
@@ -153,9 +295,28 @@ it('has the substitute begin with what passes when the absence does, or later wh
 ]);
 
 it('warns of what passes and is late, by how much where it is ever done, and of nothing that stays', function (): void {
-    $tasks = [CoverStory::task('kept', '2026-03-09 10:00'), CoverStory::task('soon', '2026-03-09 11:00', 120), CoverStory::task('later', '2026-03-09 12:00', 61), CoverStory::task('never', '2026-03-10 12:00', 9_000_000), CoverStory::task('undated', null)];
-    $plan = CoverStory::plan(CoverStory::absence(held: HeldPolicy::All), $tasks, '2026-03-09 09:00', [], [], ['kept' => null]);
-    expect(array_map(warnings(...), $plan->lines))->toBe([[], [], [['late', ['minutes' => 1]]], [['late', ['minutes' => null]]], []]);
+    $tasks = [
+        CoverStory::task('kept', '2026-03-09 10:00'),
+        CoverStory::task('soon', '2026-03-09 11:00', 120),
+        CoverStory::task('later', '2026-03-09 12:00', 61),
+        CoverStory::task('never', '2026-03-10 12:00', 9_000_000),
+        CoverStory::task('undated', null),
+    ];
+    $plan = CoverStory::plan(
+        CoverStory::absence(held: HeldPolicy::All),
+        $tasks,
+        '2026-03-09 09:00',
+        [],
+        [],
+        ['kept' => null],
+    );
+    expect(array_map(warnings(...), $plan->lines))->toBe([
+        [],
+        [],
+        [['late', ['minutes' => 1]]],
+        [['late', ['minutes' => null]]],
+        [],
+    ]);
 });
 
 it('looks sixty working days ahead at most', function (string $to, int $days): void {
@@ -166,9 +327,18 @@ it('looks sixty working days ahead at most', function (string $to, int $days): v
 
 it('passes all of somebody who never works again', function (): void {
     $house = CoverStory::roster($absence = CoverStory::absence(held: HeldPolicy::All));
-    $people = array_replace($house->people, ['callum' => Build::person('callum', hours: Build::calendar(weekdays: []))]);
+    $people = array_replace($house->people, [
+        'callum' => Build::person('callum', hours: Build::calendar(weekdays: [])),
+    ]);
     $roster = new Roster($house->house, array_values($people), array_values($house->teams), $house->skills, [$absence]);
     $tasks = [CoverStory::task('t', '2026-03-10 12:00')];
-    $plan = (new CoverPlanner($roster, new ChangeFacts($roster, $roster->lookups)))->plan($absence, $tasks, CoverStory::work($tasks), Build::at(CoverStory::FRIDAY_BEFORE), [], []);
+    $plan = (new CoverPlanner($roster, new ChangeFacts($roster, $roster->lookups)))->plan(
+        $absence,
+        $tasks,
+        CoverStory::work($tasks),
+        Build::at(CoverStory::FRIDAY_BEFORE),
+        [],
+        [],
+    );
     expect(CoverStory::lines($plan))->toBe(['t all femi']);
 });

@@ -15,21 +15,32 @@ it('moves work about as people come and go, and loses nothing', function (): voi
                 foreach ($world->settle($person, $now) as $move) {
                     ++$moved;
                     $occupant = $move->after->occupant($move->seat);
-                    // What is done stays where it is; nobody has work in their own place; it goes to somebody who is there, or stays.
-                    expect($move->before->status->isOpen())->toBeTrue("seed {$seed}")
-                        ->and($occupant)->not->toBeNull("seed {$seed}")
-                        ->and($move->after->coveringOf($move->seat)?->forId)->not->toBe($occupant, "seed {$seed}")
-                        ->and($occupant === $move->before->occupant($move->seat) || $world->roster->absenceOf((string) $occupant, $now) === null)->toBeTrue("seed {$seed}");
+                    // What is done stays where it is; nobody has work in their own place; it goes to somebody who is
+                    // there, or stays.
+                    expect($move->before->status->isOpen())
+                        ->toBeTrue("seed {$seed}")
+                        ->and($occupant)
+                        ->not->toBeNull("seed {$seed}")
+                        ->and($move->after->coveringOf($move->seat)?->forId)
+                        ->not->toBe($occupant, "seed {$seed}")
+                        ->and(
+                            $occupant === $move->before->occupant($move->seat) ||
+                                $world->roster->absenceOf((string) $occupant, $now) === null,
+                        )
+                        ->toBeTrue("seed {$seed}");
                 }
             }
             foreach ($world->people() as $person) {
                 expect($world->settle($person, $now))->toBe([], "seed {$seed}: asked again it should answer nothing");
             }
             foreach ($world->tasks as $id => $task) {
-                expect($task->holderId !== null && $task->holderId === $task->reviewerId)->toBeFalse("seed {$seed}, {$id}: {$task->holderId} reviews what they hold");
+                expect($task->holderId !== null && $task->holderId === $task->reviewerId)->toBeFalse(
+                    "seed {$seed}, {$id}: {$task->holderId} reviews what they hold",
+                );
                 $bothSeats += $task->reviewerId === null ? 0 : 1;
                 $covering = $task->coveringOf($world->seat($task));
-                // Work is covered only while whoever it is for is away; without, whoever has it is who they were, or keeps what they began.
+                // Work is covered only while whoever it is for is away; without, whoever has it is who they were, or
+                // keeps what they began.
                 if ($task->status->isOpen() && $covering !== null) {
                     expect($world->roster->absenceOf($covering->forId, $now))->not->toBeNull("seed {$seed}, {$id}");
                 }
@@ -43,7 +54,12 @@ it('moves work about as people come and go, and loses nothing', function (): voi
         }
     }
     // The worlds are worth it: work goes about, and most of it comes back.
-    expect($moved)->toBeGreaterThan($seed)->and($back)->toBeGreaterThan(4 * $seed)->and($bothSeats)->toBeGreaterThan(5 * $seed);
+    expect($moved)
+        ->toBeGreaterThan($seed)
+        ->and($back)
+        ->toBeGreaterThan(4 * $seed)
+        ->and($bothSeats)
+        ->toBeGreaterThan(5 * $seed);
 });
 
 it('gives the same for the same', function (): void {

@@ -8,20 +8,32 @@ use OpenBaton\Core\Tests\Support\Story;
 use OpenBaton\Core\Workload\TaskStatus;
 
 it('lets nothing that comes back from review wait for somebody who is away', function (): void {
-    $of = static fn(string $holder): Subject => Story::task()->heldBy($holder)->inStatus(TaskStatus::InReview)->reviewedBy('ayumi');
+    $of = static fn(string $holder): Subject => Story::task()
+        ->heldBy($holder)
+        ->inStatus(TaskStatus::InReview)
+        ->reviewedBy('ayumi');
     $there = Story::run([], Story::change($of('femi'), $of('femi')->inStatus(TaskStatus::Working)));
     $away = Story::run([], Story::change($of('callum'), $of('callum')->inStatus(TaskStatus::Working)));
-    expect($there->subjects['t1']->holderId)->toBe('femi')
-        ->and([$away->subjects['t1']->holderId, $away->subjects['t1']->covering])->toEqual(['tobias', new Covering('callum', 'callum-2026-03-02')])
-        ->and(Story::told($away))->toBe(['0 t1 nobody listens', '1 t1 nobody listens']);
+    expect($there->subjects['t1']->holderId)
+        ->toBe('femi')
+        ->and([$away->subjects['t1']->holderId, $away->subjects['t1']->covering])
+        ->toEqual(['tobias', new Covering('callum', 'callum-2026-03-02')])
+        ->and(Story::told($away))
+        ->toBe(['0 t1 nobody listens', '1 t1 nobody listens']);
 });
 
-it('passes to nobody else what its holder has who is away, other than what comes back from review', function (Subject $before, Subject $after): void {
+it('passes to nobody else what its holder has who is away, other than what comes back from review', function (
+    Subject $before,
+    Subject $after,
+): void {
     $chain = Story::run([], Story::change($before, $after));
     expect([count($chain->links), $chain->subjects['t1']->holderId])->toBe([1, $after->holderId]);
 })->with([
-    'marked in work' => [$held = Story::task()->heldBy('callum'), $held->tagged('x')],
-    'approved' => [$review = $held->inStatus(TaskStatus::InReview)->reviewedBy('ayumi'), $review->inStatus(TaskStatus::Done)],
+    'marked in work' => [($held = Story::task()->heldBy('callum')), $held->tagged('x')],
+    'approved' => [
+        ($review = $held->inStatus(TaskStatus::InReview)->reviewedBy('ayumi')),
+        $review->inStatus(TaskStatus::Done),
+    ],
     'dropped in review' => [$review, $review->inStatus(TaskStatus::Dropped)],
     'sent back to nobody' => [$review->heldBy(null), $review->heldBy(null)->inStatus(TaskStatus::Working)],
 ]);

@@ -28,7 +28,10 @@ function coverOf(string $personId, string $at, Absence ...$absences): Cover
     $people[] = Build::person('gone', active: false);
     $team = new Team('bench', 'Bench', Build::members('oona', 'tobias', 'ines', 'lead'), null, 'lead');
 
-    return (new SubstituteFinder(new Roster(Build::calendar(), $people, [$team], [], array_values($absences))))->find($personId, Build::at($at));
+    return (new SubstituteFinder(new Roster(Build::calendar(), $people, [$team], [], array_values($absences))))->find(
+        $personId,
+        Build::at($at),
+    );
 }
 
 /** @return list<string> */
@@ -42,7 +45,10 @@ it('finds the person themselves where they are there', function (): void {
     expect($cover->personId)->toBe('oona')->and($cover->isSubstitute())->toBeFalse();
 });
 
-it('asks the substitute from the first second of the absence to the last', function (string $at, string $expected): void {
+it('asks the substitute from the first second of the absence to the last', function (
+    string $at,
+    string $expected,
+): void {
     $absence = Build::absence('oona', '2026-03-03 00:00', '2026-03-05 00:00', ['tobias']);
     expect(coverOf('oona', $at, $absence)->personId)->toBe($expected);
 })->with([
@@ -64,15 +70,22 @@ it('walks on to the substitute of the substitute and says who was away until whe
         Build::absence('oona', '2026-03-03', '2026-03-05', ['tobias']),
         Build::absence('tobias', '2026-03-04', '2026-03-06', ['ines']),
     );
-    expect($cover->personId)->toBe('ines')
-        ->and(asked($cover))->toBe(['oona', 'tobias', 'ines'])
-        ->and($cover->steps[1]->reasons)->toBe([Unavailability::Absent])
-        ->and($cover->steps[1]->awayUntil)->toBe(Build::at('2026-03-06'));
+    expect($cover->personId)
+        ->toBe('ines')
+        ->and(asked($cover))
+        ->toBe(['oona', 'tobias', 'ines'])
+        ->and($cover->steps[1]->reasons)
+        ->toBe([Unavailability::Absent])
+        ->and($cover->steps[1]->awayUntil)
+        ->toBe(Build::at('2026-03-06'));
 });
 
 it('asks the next in order where the first cannot', function (): void {
     $cover = coverOf('oona', '2026-03-04', Build::absence('oona', '2026-03-03', '2026-03-05', ['gone', 'marek']));
-    expect($cover->personId)->toBe('marek')->and($cover->steps[1]->reasons)->toBe([Unavailability::Inactive]);
+    expect($cover->personId)
+        ->toBe('marek')
+        ->and($cover->steps[1]->reasons)
+        ->toBe([Unavailability::Inactive]);
 });
 
 it('stops at a circle, reports it and falls back on the lead', function (): void {
@@ -82,10 +95,14 @@ it('stops at a circle, reports it and falls back on the lead', function (): void
         Build::absence('oona', '2026-03-03', '2026-03-05', ['tobias']),
         Build::absence('tobias', '2026-03-03', '2026-03-05', ['oona']),
     );
-    expect($cover->personId)->toBe('lead')
-        ->and($cover->circle)->toBeTrue()
-        ->and($cover->byLead)->toBeTrue()
-        ->and(asked($cover))->toBe(['oona', 'tobias', 'lead']);
+    expect($cover->personId)
+        ->toBe('lead')
+        ->and($cover->circle)
+        ->toBeTrue()
+        ->and($cover->byLead)
+        ->toBeTrue()
+        ->and(asked($cover))
+        ->toBe(['oona', 'tobias', 'lead']);
 });
 
 it('has no cover where nobody is left', function (): void {
@@ -96,20 +113,33 @@ it('has no cover where nobody is left', function (): void {
         Build::absence('lead', '2026-03-03', '2026-03-05', ['marek']),
     );
     // The lead is asked for themselves, not for their own substitutes.
-    expect($cover->personId)->toBeNull()->and(asked($cover))->toBe(['oona', 'lead']);
+    expect($cover->personId)
+        ->toBeNull()
+        ->and(asked($cover))
+        ->toBe(['oona', 'lead']);
 });
 
 it('falls back on the lead of the team in which somebody is on the day', function (string $at, ?string $lead): void {
     $people = array_map(static fn(string $id) => Build::person($id), ['oona', 'tobias', 'ines', 'marek']);
     $teams = [
         new Team('reeds', 'Reeds', [new Membership('oona', until: LocalDate::parse('2026-03-03'))], null, 'tobias'),
-        new Team('bench', 'Bench', [new Membership('marek'), new Membership('oona', from: LocalDate::parse('2026-03-05'))], null, 'ines'),
+        new Team(
+            'bench',
+            'Bench',
+            [new Membership('marek'), new Membership('oona', from: LocalDate::parse('2026-03-05'))],
+            null,
+            'ines',
+        ),
     ];
     $roster = new Roster(Build::calendar(), $people, $teams, [], [Build::absence('oona', '2026-03-02', '2026-03-07')]);
-    expect((new SubstituteFinder($roster))->find('oona', Build::at($at))->personId)->toBe($lead)
-        ->and($roster->leadFor('oona', Build::at($at)))->toBe($lead)
-        ->and(CoverMoves::coveredBy($roster, 'tobias', Build::at($at)))->toBe($lead === 'tobias' ? ['oona'] : [])
-        ->and(array_column($roster->teamsOf('oona'), 'id'))->toBe(['reeds', 'bench']);
+    expect((new SubstituteFinder($roster))->find('oona', Build::at($at))->personId)
+        ->toBe($lead)
+        ->and($roster->leadFor('oona', Build::at($at)))
+        ->toBe($lead)
+        ->and(CoverMoves::coveredBy($roster, 'tobias', Build::at($at)))
+        ->toBe($lead === 'tobias' ? ['oona'] : [])
+        ->and(array_column($roster->teamsOf('oona'), 'id'))
+        ->toBe(['reeds', 'bench']);
 })->with([
     'her last day in the first' => ['2026-03-03 23:59', 'tobias'],
     'in none' => ['2026-03-04 10:00', null],
@@ -117,8 +147,16 @@ it('falls back on the lead of the team in which somebody is on the day', functio
 ]);
 
 it('sees in criteria whoever is in a team on the day', function (string $at, array $teams): void {
-    $roster = new Roster(Build::calendar(), [Build::person('oona')], [new Team('bench', 'Bench', [new Membership('oona', from: LocalDate::parse('2026-03-05'))])]);
-    $facts = (new ChangeFacts($roster, Lookups::of([], teams: true)))->of(null, CoverStory::task('t', null, holder: 'oona'), Build::at($at));
+    $roster = new Roster(
+        Build::calendar(),
+        [Build::person('oona')],
+        [new Team('bench', 'Bench', [new Membership('oona', from: LocalDate::parse('2026-03-05'))])],
+    );
+    $facts = (new ChangeFacts($roster, Lookups::of([], teams: true)))->of(
+        null,
+        CoverStory::task('t', null, holder: 'oona'),
+        Build::at($at),
+    );
     expect($facts->teams['oona'])->toBe($teams);
 })->with([['2026-03-04 23:59', []], ['2026-03-05 00:00', ['bench']]]);
 
@@ -132,44 +170,94 @@ it('goes eight deep and no deeper', function (int $links, ?string $expected): vo
     for ($number = 0; $number <= $links; ++$number) {
         $people[] = Build::person("p{$number}");
         if ($number < $links) {
-            $absences[] = Build::absence("p{$number}", '2026-03-01', '2026-03-09', ['p'.($number + 1)]);
+            $absences[] = Build::absence("p{$number}", '2026-03-01', '2026-03-09', ['p' . ($number + 1)]);
         }
     }
-    $cover = (new SubstituteFinder(new Roster(Build::calendar(), $people, [], [], $absences)))->find('p0', Build::at('2026-03-02'));
+    $cover = (new SubstituteFinder(new Roster(Build::calendar(), $people, [], [], $absences)))->find(
+        'p0',
+        Build::at('2026-03-02'),
+    );
     expect($cover->personId)->toBe($expected);
 })->with([[8, 'p8'], [9, null]]);
 
 it('counts whole days from midnight to midnight of the zone, over a change of the clocks too', function (): void {
-    $span = Absence::wholeDays(LocalDate::parse('2026-03-29'), LocalDate::parse('2026-03-29'), new Zone('Europe/Helsinki'));
-    expect(gmdate('d H:i', $span->from))->toBe('28 22:00')->and($span->seconds())->toBe(23 * 3600);
+    $span = Absence::wholeDays(
+        LocalDate::parse('2026-03-29'),
+        LocalDate::parse('2026-03-29'),
+        new Zone('Europe/Helsinki'),
+    );
+    expect(gmdate('d H:i', $span->from))
+        ->toBe('28 22:00')
+        ->and($span->seconds())
+        ->toBe(23 * 3600);
 });
 
 it('leaves out substitutes who stand in for other work, and says so', function (): void {
     $repairs = CoverStory::only('femi', ['field' => 'task.kind', 'op' => 'is', 'value' => 'repair']);
     $roster = CoverStory::roster(CoverStory::absence(substitutes: [$repairs, new Substitute('tobias')]));
-    $find = static fn(?string $kind): Cover => (new SubstituteFinder($roster))->find('callum', Build::at('2026-03-10'), $kind === null ? null : Build::facts(['task.kind' => $kind]));
-    expect([$find('repair')->personId, $find('quote')->personId, $find(null)->personId])->toBe(['femi', 'tobias', 'tobias'])
-        ->and(array_map(static fn(CoverStep $step): array => [$step->personId, array_column($step->reasons, 'value')], $find('quote')->steps))
+    $find = static fn(?string $kind): Cover => (new SubstituteFinder($roster))->find(
+        'callum',
+        Build::at('2026-03-10'),
+        $kind === null ? null : Build::facts(['task.kind' => $kind]),
+    );
+    expect([$find('repair')->personId, $find('quote')->personId, $find(null)->personId])
+        ->toBe(['femi', 'tobias', 'tobias'])
+        ->and(
+            array_map(
+                static fn(CoverStep $step): array => [$step->personId, array_column($step->reasons, 'value')],
+                $find('quote')->steps,
+            ),
+        )
         ->toBe([['callum', ['absent']], ['femi', ['other_work']], ['tobias', []]])
-        ->and($find('quote')->covering())->toEqual(new Covering('callum', 'callum-away', [], false, []))
-        ->and((new SubstituteFinder($roster))->find('femi', Build::at('2026-03-10'))->covering())->toBeNull();
+        ->and($find('quote')->covering())
+        ->toEqual(new Covering('callum', 'callum-away', [], false, []))
+        ->and((new SubstituteFinder($roster))->find('femi', Build::at('2026-03-10'))->covering())
+        ->toBeNull();
 });
 
-it('names who answers for the work that a substitute is limited to, and last for the rest', function (array $absences, array $expected): void {
+it('names who answers for the work that a substitute is limited to, and last for the rest', function (
+    array $absences,
+    array $expected,
+): void {
     $answers = (new SubstituteFinder(CoverStory::roster(...$absences)))->answers('callum', Build::at('2026-03-10'));
-    expect(array_map(static fn(Answer $one): array => [$one->only === null ? 'the rest' : 'some', $one->personId], $answers))->toBe($expected);
+    expect(
+        array_map(
+            static fn(Answer $one): array => [$one->only === null ? 'the rest' : 'some', $one->personId],
+            $answers,
+        ),
+    )->toBe($expected);
 })->with(function (): array {
     $repairs = CoverStory::only('femi', ['field' => 'task.kind', 'op' => 'is', 'value' => 'repair']);
     $quotes = CoverStory::only('ayumi', ['field' => 'task.kind', 'op' => 'is', 'value' => 'quote']);
-    $callum = static fn(Substitute ...$substitutes): Absence => CoverStory::absence(substitutes: array_values($substitutes));
+    $callum = static fn(Substitute ...$substitutes): Absence => CoverStory::absence(
+        substitutes: array_values($substitutes),
+    );
 
     return [
-        'two for some, one for the rest' => [[$callum($repairs, new Substitute('tobias'), $quotes)], [['some', 'femi'], ['some', 'ayumi'], ['the rest', 'tobias']]],
+        'two for some, one for the rest' => [
+            [$callum($repairs, new Substitute('tobias'), $quotes)],
+            [['some', 'femi'], ['some', 'ayumi'], ['the rest', 'tobias']],
+        ],
         'nobody is limited' => [[$callum(new Substitute('tobias'), new Substitute('femi'))], [['the rest', 'tobias']]],
         'the lead, for the rest' => [[$callum($repairs)], [['some', 'femi'], ['the rest', 'ayumi']]],
-        'one who is away, too' => [[$callum($repairs, new Substitute('tobias')), CoverStory::absence('femi', substitutes: Substitute::forAll('ayumi'))], [['some', 'ayumi'], ['the rest', 'tobias']]],
-        'one who is away, with nobody else' => [[$callum($repairs, new Substitute('tobias')), CoverStory::absence('femi', substitutes: [])], [['the rest', 'tobias']]],
-        'one who is away, and back to whom they stand in for' => [[$callum($repairs, new Substitute('tobias')), CoverStory::absence('femi', substitutes: Substitute::forAll('callum'))], [['some', 'tobias'], ['the rest', 'tobias']]],
+        'one who is away, too' => [
+            [
+                $callum($repairs, new Substitute('tobias')),
+                CoverStory::absence('femi', substitutes: Substitute::forAll('ayumi')),
+            ],
+            [['some', 'ayumi'], ['the rest', 'tobias']],
+        ],
+        'one who is away, with nobody else' => [
+            [$callum($repairs, new Substitute('tobias')), CoverStory::absence('femi', substitutes: [])],
+            [['the rest', 'tobias']],
+        ],
+        'one who is away, and back to whom they stand in for' => [
+            [
+                $callum($repairs, new Substitute('tobias')),
+                CoverStory::absence('femi', substitutes: Substitute::forAll('callum')),
+            ],
+            [['some', 'tobias'], ['the rest', 'tobias']],
+        ],
         'nobody at all' => [[$callum(), CoverStory::absence('ayumi', substitutes: [])], [['the rest', null]]],
         'not away' => [[], [['the rest', null]]],
     ];
@@ -182,7 +270,11 @@ it('looks up days seen from now in the criteria of substitutes', function (): vo
     $find = static function (string $due) use ($roster, $facts): ?string {
         $task = CoverStory::task('t', $due);
 
-        return (new SubstituteFinder($roster))->find('callum', Build::at('2026-03-09'), $facts->of($task, $task, Build::at('2026-03-09')))->personId;
+        return (new SubstituteFinder($roster))->find(
+            'callum',
+            Build::at('2026-03-09'),
+            $facts->of($task, $task, Build::at('2026-03-09')),
+        )->personId;
     };
     expect([$find('2026-03-10 12:00'), $find('2026-03-11 12:00')])->toBe(['femi', 'tobias']);
 });

@@ -14,12 +14,18 @@ use OpenBaton\Core\Workload\WorkItem;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
-function inHand(string $id, ?string $holder, TaskStatus $status = TaskStatus::Working, ?string $reviewer = null): Subject
-{
+function inHand(
+    string $id,
+    ?string $holder,
+    TaskStatus $status = TaskStatus::Working,
+    ?string $reviewer = null,
+): Subject {
     return new Subject($id, 0, new Effort(0, 60), $status, holderId: $holder, reviewerId: $reviewer);
 }
 
-/** @return array{list<string>, list<string>, int|null} what loads somebody, what waits with them, when work last came */
+/**
+ * @return array{list<string>, list<string>, int|null} what loads somebody, what waits with them, when work last came
+ */
 function inHandOf(Work $work, string $id): array
 {
     $ids = static function (array $items): array {
@@ -46,7 +52,10 @@ it('reads the work of nobody twice, but where it matters only later when work la
 });
 
 it('has what the chain has changed, whether somebody is read before or after', function (bool $before): void {
-    $around = new StillSurroundings(Work::of([inHand('t1', 'ayumi')->asWork(), inHand('t2', 'femi')->asWork()], ['ayumi' => 50, 'femi' => 95]), new Rotations());
+    $around = new StillSurroundings(
+        Work::of([inHand('t1', 'ayumi')->asWork(), inHand('t2', 'femi')->asWork()], ['ayumi' => 50, 'femi' => 95]),
+        new Rotations(),
+    );
     $work = new ChainWork($around);
     $needs = new Needs(['ayumi', 'femi', 'greta'], ['ayumi', 'femi', 'greta']);
     if ($before) {
@@ -59,8 +68,10 @@ it('has what the chain has changed, whether somebody is read before or after', f
     $work->changed(null, inHand('t4', 'greta'), 90);
     $work->changed(inHand('t4', 'greta'), inHand('t4', null), 90);
     $now = $work->of($needs);
-    expect([inHandOf($now, 'ayumi'), inHandOf($now, 'femi'), inHandOf($now, 'greta')])->toBe([[['t3'], [], 90], [['t2'], [], 95], [['t1'], [], 90]])
-        ->and($work->assignedAt())->toBe(['femi' => 90, 'ayumi' => 90, 'greta' => 90]);
+    expect([inHandOf($now, 'ayumi'), inHandOf($now, 'femi'), inHandOf($now, 'greta')])
+        ->toBe([[['t3'], [], 90], [['t2'], [], 95], [['t1'], [], 90]])
+        ->and($work->assignedAt())
+        ->toBe(['femi' => 90, 'ayumi' => 90, 'greta' => 90]);
 })->with(['read before' => true, 'read after' => false]);
 
 it('knows in any order of reading and changing what all that happened comes to', function (): void {
@@ -69,10 +80,20 @@ it('knows in any order of reading and changing what all that happened comes to',
     for ($seed = 0; $seed < 200; ++$seed) {
         $random = new Randomizer(new Mt19937($seed));
         $someone = static fn(): ?string => [...$people, null][$random->getInt(0, 4)];
-        $task = static fn(int $n): Subject => inHand("t{$n}", $someone(), TaskStatus::cases()[$random->getInt(0, 5)], $someone());
+        $task = static fn(int $n): Subject => inHand(
+            "t{$n}",
+            $someone(),
+            TaskStatus::cases()[$random->getInt(0, 5)],
+            $someone(),
+        );
         $tasks = array_map($task, range(0, 5));
         $last = ['ayumi' => 5, 'greta' => 70];
-        $work = new ChainWork(new StillSurroundings(Work::of(array_map(static fn(Subject $one): WorkItem => $one->asWork(), $tasks), $last), new Rotations()));
+        $work = new ChainWork(
+            new StillSurroundings(
+                Work::of(array_map(static fn(Subject $one): WorkItem => $one->asWork(), $tasks), $last),
+                new Rotations(),
+            ),
+        );
         for ($step = 1; $step <= 12; ++$step) {
             $asked = $random->pickArrayKeys(array_flip($people), $random->getInt(1, 4));
             $dated = array_slice($asked, $random->getInt(0, count($asked)));
@@ -82,8 +103,11 @@ it('knows in any order of reading and changing what all that happened comes to',
                 $expected = inHandOf($whole, $id);
                 $found = inHandOf($now, $id);
                 $compared += in_array($id, $dated, true) ? 1 : 0;
-                array_slice($found, 0, 2) === array_slice($expected, 0, 2) || $this->fail("Seed {$seed}, step {$step}: the work of {$id} differs.");
-                ! in_array($id, $dated, true) || $found[2] === $expected[2] || $this->fail("Seed {$seed}, step {$step}: when work last came to {$id} differs.");
+                array_slice($found, 0, 2) === array_slice($expected, 0, 2) ||
+                    $this->fail("Seed {$seed}, step {$step}: the work of {$id} differs.");
+                !in_array($id, $dated, true) ||
+                    $found[2] === $expected[2] ||
+                    $this->fail("Seed {$seed}, step {$step}: when work last came to {$id} differs.");
             }
             $number = $random->getInt(0, count($tasks));
             $changed = $task($number);

@@ -33,7 +33,12 @@ function isOfKind(string $kind): array
 /** A rule that makes a task of a kind. */
 function makesA(string $kind, string $on): Rule
 {
-    return Build::rule("{$on} makes {$kind}", null, if: isOfKind($on), then: [new CreateTask($kind, MergedText::parse('More'))]);
+    return Build::rule(
+        "{$on} makes {$kind}",
+        null,
+        if: isOfKind($on),
+        then: [new CreateTask($kind, MergedText::parse('More'))],
+    );
 }
 
 /** @param list<string> $people */
@@ -45,7 +50,19 @@ function goesRound(string $kind, string $rotation, array $people): Rule
 /** @param list<Rule> $rules */
 function worldOf(array $rules): WorldState
 {
-    return new WorldState(new World(Build::at(Story::NOW), Bench::house(), new Rulebook(Build::fields(), $rules), new Rotations(), Work::of([]), [], Story::taskCatalogue(), []), 'v1');
+    return new WorldState(
+        new World(
+            Build::at(Story::NOW),
+            Bench::house(),
+            new Rulebook(Build::fields(), $rules),
+            new Rotations(),
+            Work::of([]),
+            [],
+            Story::taskCatalogue(),
+            [],
+        ),
+        'v1',
+    );
 }
 
 function arriving(string $id, string $kind): Subject
@@ -54,7 +71,11 @@ function arriving(string $id, string $kind): Subject
 }
 
 it('keeps the turns of each rotation where a chain reads another one later', function (): void {
-    $rules = [makesA('quote', 'repair'), goesRound('repair', 'Repairs', ['ayumi', 'femi', 'tobias']), goesRound('quote', 'Quotes', ['femi', 'ayumi'])];
+    $rules = [
+        makesA('quote', 'repair'),
+        goesRound('repair', 'Repairs', ['ayumi', 'femi', 'tobias']),
+        goesRound('quote', 'Quotes', ['femi', 'ayumi']),
+    ];
     $world = worldOf($rules);
     $repairs = $quotes = [];
     foreach (['r1', 'r2', 'r3', 'r4'] as $id) {
@@ -62,18 +83,22 @@ it('keeps the turns of each rotation where a chain reads another one later', fun
         $repairs[] = $chain->subjects[$id]->holderId;
         $quotes[] = $chain->subjects["{$id}.1"]->holderId;
     }
-    expect($repairs)->toBe(['ayumi', 'femi', 'tobias', 'ayumi'])
-        ->and($quotes)->toBe(['femi', 'ayumi', 'femi', 'ayumi']);
+    expect($repairs)
+        ->toBe(['ayumi', 'femi', 'tobias', 'ayumi'])
+        ->and($quotes)
+        ->toBe(['femi', 'ayumi', 'femi', 'ayumi']);
 });
 
 it('refuses rotations that were not asked for, and misses those that were', function (Rotations $answered): void {
     $surroundings = new StillSurroundings(Work::of([]), $answered);
     $rules = [goesRound('repair', 'Repairs', ['ayumi', 'femi'])];
     (new Chain(Story::router($rules), $surroundings))->run(Story::change(null, arriving('r1', 'repair'), $rules));
-})->with([
-    'one too many' => [Rotations::of([new Rotation('Repairs'), new Rotation('Quotes')])],
-    'none' => [new Rotations()],
-])->throws(LogicException::class, 'Other rotations were answered than were asked for.');
+})
+    ->with([
+        'one too many' => [Rotations::of([new Rotation('Repairs'), new Rotation('Quotes')])],
+        'none' => [new Rotations()],
+    ])
+    ->throws(LogicException::class, 'Other rotations were answered than were asked for.');
 
 it('takes turns in chains of several rotations as if each had been taken on its own', function (): void {
     $people = ['ayumi', 'femi', 'tobias'];
@@ -88,21 +113,34 @@ it('takes turns in chains of several rotations as if each had been taken on its 
                     $rules[] = makesA($other, $kind);
                 }
             }
-            $rules[] = goesRound($kind, 'ring '.$random->getInt(1, 3), array_slice($random->shuffleArray($people), 0, $random->getInt(2, 3)));
+            $rules[] = goesRound(
+                $kind,
+                'ring ' . $random->getInt(1, 3),
+                array_slice($random->shuffleArray($people), 0, $random->getInt(2, 3)),
+            );
         }
         $rules = $random->shuffleArray($rules);
         $world = worldOf($rules);
         $alone = new Rotations();
         for ($arrival = 1; $arrival <= 8; ++$arrival) {
-            foreach ($world->run(Story::change(null, arriving("t{$arrival}", $kinds[$random->getInt(0, 2)]), $rules))->links as $link) {
+            foreach (
+                $world->run(Story::change(null, arriving("t{$arrival}", $kinds[$random->getInt(0, 2)]), $rules))->links
+                as $link
+            ) {
                 $give = $link->decision?->decidingRule()?->give;
-                if ($give === null || ! $give->method instanceof RoundRobin) {
+                if ($give === null || !($give->method instanceof RoundRobin)) {
                     continue;
                 }
                 $pool = $give->pool->members(Bench::house(), $link->change->facts);
-                [$expected, $after] = $alone->named($give->method->rotation)->joinedBy($pool)->turn(array_map(static fn(Membership $one): Membership => $one, $pool));
+                [$expected, $after] = $alone
+                    ->named($give->method->rotation)
+                    ->joinedBy($pool)
+                    ->turn(array_map(static fn(Membership $one): Membership => $one, $pool));
                 $alone = $alone->with($after);
-                $link->decision->assigneeId === $expected || $this->fail("Seed {$seed}, {$link->change->id}: {$link->decision->assigneeId} instead of {$expected}.");
+                $link->decision->assigneeId === $expected ||
+                    $this->fail(
+                        "Seed {$seed}, {$link->change->id}: {$link->decision->assigneeId} instead of {$expected}.",
+                    );
                 ++$turns;
             }
         }

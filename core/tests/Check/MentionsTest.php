@@ -17,20 +17,73 @@ use OpenBaton\Core\Rulebook\Rulebook;
 use OpenBaton\Core\Tests\Support\Build;
 use OpenBaton\Core\Text\MergedText;
 
-it('finds where a rule names a person, and whether nobody else is named there', function (Closure $rule, array $expected): void {
-    $rules = [Build::rule('other', new NamedPeople(['femi']), new InOrder(), otherwise: new AskPerson('tobias')), $rule()];
-    $told = array_map(static fn(Mention $one): array => [$one->rule->id, $one->place->value, $one->alone], Mentions::of(new Rulebook(Build::fields(), $rules), 'callum'));
+it('finds where a rule names a person, and whether nobody else is named there', function (
+    Closure $rule,
+    array $expected,
+): void {
+    $rules = [
+        Build::rule('other', new NamedPeople(['femi']), new InOrder(), otherwise: new AskPerson('tobias')),
+        $rule(),
+    ];
+    $told = array_map(
+        static fn(Mention $one): array => [$one->rule->id, $one->place->value, $one->alone],
+        Mentions::of(new Rulebook(Build::fields(), $rules), 'callum'),
+    );
     expect($told)->toBe($expected);
 })->with([
-    'alone in the pool' => [static fn() => Build::rule('r', new NamedPeople(['callum']), new InOrder()), [['r', 'give_to', true]]],
-    'among others' => [static fn() => Build::rule('r', new NamedPeople(['femi', 'callum']), new InOrder()), [['r', 'give_to', false]]],
-    'as an exclusion' => [static fn() => Build::rule('r', new Except(new TeamMembers('brass'), new NamedPeople(['callum'])), new InOrder()), [['r', 'give_to', false]]],
-    'as a last resort' => [static fn() => Build::rule('r', new TeamMembers('brass'), new InOrder(), otherwise: new AskPerson('callum')), [['r', 'otherwise', true]]],
-    'in criteria' => [static fn() => Build::rule('r', new TeamMembers('brass'), new InOrder(), ['any' => [['field' => 'task.rush', 'op' => 'is', 'value' => true], ['field' => 'case.owner', 'op' => 'one_of', 'value' => ['femi', 'callum']]]]), [['r', 'if', false]]],
-    'in an event' => [static fn() => Build::rule('r', null, then: [new Watch(new NamedPeople(['femi']))], when: [new HolderChanges(new PeopleGroup(['callum']))]), [['r', 'when', false]]],
+    'alone in the pool' => [
+        static fn() => Build::rule('r', new NamedPeople(['callum']), new InOrder()),
+        [['r', 'give_to', true]],
+    ],
+    'among others' => [
+        static fn() => Build::rule('r', new NamedPeople(['femi', 'callum']), new InOrder()),
+        [['r', 'give_to', false]],
+    ],
+    'as an exclusion' => [
+        static fn() => Build::rule(
+            'r',
+            new Except(new TeamMembers('brass'), new NamedPeople(['callum'])),
+            new InOrder(),
+        ),
+        [['r', 'give_to', false]],
+    ],
+    'as a last resort' => [
+        static fn() => Build::rule('r', new TeamMembers('brass'), new InOrder(), otherwise: new AskPerson('callum')),
+        [['r', 'otherwise', true]],
+    ],
+    'in criteria' => [
+        static fn() => Build::rule('r', new TeamMembers('brass'), new InOrder(), [
+            'any' => [
+                ['field' => 'task.rush', 'op' => 'is', 'value' => true],
+                ['field' => 'case.owner', 'op' => 'one_of', 'value' => ['femi', 'callum']],
+            ],
+        ]),
+        [['r', 'if', false]],
+    ],
+    'in an event' => [
+        static fn() => Build::rule(
+            'r',
+            null,
+            then: [new Watch(new NamedPeople(['femi']))],
+            when: [new HolderChanges(new PeopleGroup(['callum']))],
+        ),
+        [['r', 'when', false]],
+    ],
     'in two places' => [
-        static fn() => Build::rule('r', new NamedPeople(['callum']), new InOrder(), then: [new CreateTask('quote', MergedText::parse('Quote'), for: new NamedPeople(['callum']))]),
+        static fn() => Build::rule(
+            'r',
+            new NamedPeople(['callum']),
+            new InOrder(),
+            then: [new CreateTask('quote', MergedText::parse('Quote'), for: new NamedPeople(['callum']))],
+        ),
         [['r', 'give_to', true], ['r', 'then', false]],
     ],
-    'a team in which they are' => [static fn() => Build::rule('r', new TeamMembers('brass'), new InOrder(), ['field' => 'task.title', 'op' => 'is', 'value' => 'callum']), []],
+    'a team in which they are' => [
+        static fn() => Build::rule('r', new TeamMembers('brass'), new InOrder(), [
+            'field' => 'task.title',
+            'op' => 'is',
+            'value' => 'callum',
+        ]),
+        [],
+    ],
 ]);

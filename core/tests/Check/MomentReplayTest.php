@@ -46,24 +46,54 @@ function replay(array $rules, array $since = []): MomentReplay
     $rulebook = new Rulebook(Build::fields(), $rules);
     $compiled = CompiledRulebook::compile($rulebook, 'v');
 
-    return new MomentReplay(new Timers(RuleTimers::of($rulebook), Build::calendar()), $compiled, new ChangeFacts(Bench::house(), $compiled->lookups), $known, Build::at('2026-03-01'), Build::at('2026-03-20T12:00:00Z'));
+    return new MomentReplay(
+        new Timers(RuleTimers::of($rulebook), Build::calendar()),
+        $compiled,
+        new ChangeFacts(Bench::house(), $compiled->lookups),
+        $known,
+        Build::at('2026-03-01'),
+        Build::at('2026-03-20T12:00:00Z'),
+    );
 }
 
 function dueOn(string $due, TaskStatus $status = TaskStatus::New): Subject
 {
-    return new Subject('t1', Build::at('2026-02-20'), new Effort(0, 60), $status, holderId: 'femi', dueAt: Build::at($due), fields: ['task.kind' => 'repair']);
+    return new Subject(
+        't1',
+        Build::at('2026-02-20'),
+        new Effort(0, 60),
+        $status,
+        holderId: 'femi',
+        dueAt: Build::at($due),
+        fields: ['task.kind' => 'repair'],
+    );
 }
 
 /** @return list<string> rule and moment */
 function acted(MomentReplay $replay, Subject $subject, ?string $closed = null): array
 {
-    return array_map(static fn(array $one): string => "{$one[0]} ".gmdate('m-d H:i', $one[1]), $replay->of($subject, $closed === null ? null : Build::at($closed)));
+    return array_map(
+        static fn(array $one): string => "{$one[0]} " . gmdate('m-d H:i', $one[1]),
+        $replay->of($subject, $closed === null ? null : Build::at($closed)),
+    );
 }
 
-it('estimates what new timers on a date would have done, by the dates as they are now', function (Subject $task, ?string $closed, array $expected): void {
+it('estimates what new timers on a date would have done, by the dates as they are now', function (
+    Subject $task,
+    ?string $closed,
+    array $expected,
+): void {
     $replay = replay([
-        timed('repairs', new DateReached('task.due', Offset::parse('+1 days')), ['field' => 'task.kind', 'op' => 'is', 'value' => 'repair']),
-        timed('quotes', new DateReached('task.due', Offset::parse('+0 days')), ['field' => 'task.kind', 'op' => 'is', 'value' => 'quote']),
+        timed('repairs', new DateReached('task.due', Offset::parse('+1 days')), [
+            'field' => 'task.kind',
+            'op' => 'is',
+            'value' => 'repair',
+        ]),
+        timed('quotes', new DateReached('task.due', Offset::parse('+0 days')), [
+            'field' => 'task.kind',
+            'op' => 'is',
+            'value' => 'quote',
+        ]),
     ]);
     expect(acted($replay, $task, $closed))->toBe($expected);
 })->with([
@@ -78,22 +108,42 @@ it('estimates what new timers on a date would have done, by the dates as they ar
 ]);
 
 it('counts schedules on the tasks that were there and open', function (): void {
-    $replay = replay([timed('mondays', new Schedule('FREQ=WEEKLY;BYDAY=MO', LocalDate::parse('2026-03-02'), TimeOfDay::parse('09:00')), ['field' => 'task.kind', 'op' => 'is', 'value' => 'repair'])]);
-    expect(acted($replay, dueOn('2026-05-01')))->toBe(['0 03-02 09:00', '0 03-09 09:00', '0 03-16 09:00'])
-        ->and(acted($replay, dueOn('2026-05-01', TaskStatus::Done), '2026-03-10'))->toBe(['0 03-02 09:00', '0 03-09 09:00'])
-        ->and(acted($replay, dueOn('2026-05-01')->with(['createdAt' => Build::at('2026-03-05')])))->toBe(['0 03-09 09:00', '0 03-16 09:00'])
-        ->and(acted($replay, dueOn('2026-05-01')->withField('task.kind', 'quote')))->toBe([]);
+    $replay = replay([
+        timed(
+            'mondays',
+            new Schedule('FREQ=WEEKLY;BYDAY=MO', LocalDate::parse('2026-03-02'), TimeOfDay::parse('09:00')),
+            ['field' => 'task.kind', 'op' => 'is', 'value' => 'repair'],
+        ),
+    ]);
+    expect(acted($replay, dueOn('2026-05-01')))
+        ->toBe(['0 03-02 09:00', '0 03-09 09:00', '0 03-16 09:00'])
+        ->and(acted($replay, dueOn('2026-05-01', TaskStatus::Done), '2026-03-10'))
+        ->toBe(['0 03-02 09:00', '0 03-09 09:00'])
+        ->and(acted($replay, dueOn('2026-05-01')->with(['createdAt' => Build::at('2026-03-05')])))
+        ->toBe(['0 03-09 09:00', '0 03-16 09:00'])
+        ->and(acted($replay, dueOn('2026-05-01')->withField('task.kind', 'quote')))
+        ->toBe([]);
 });
 
 it('leaves to the records what they have', function (): void {
     $rule = timed('overdue', new DateReached('task.due'));
-    $weekly = timed('mondays', new Schedule('FREQ=WEEKLY;BYDAY=MO', LocalDate::parse('2026-03-02'), TimeOfDay::parse('09:00')));
+    $weekly = timed(
+        'mondays',
+        new Schedule('FREQ=WEEKLY;BYDAY=MO', LocalDate::parse('2026-03-02'), TimeOfDay::parse('09:00')),
+    );
     $known = replay([$rule, $weekly], ['overdue' => '2026-03-10', 'mondays' => '2026-03-09T09:00:00Z']);
-    expect(acted($known, dueOn('2026-03-09T12:00:00Z')))->toBe(['0 03-09 12:00', '1 03-02 09:00'])
-        ->and(acted($known, dueOn('2026-03-10T00:00:00Z')))->toBe(['1 03-02 09:00'])
-        ->and($known->isNeeded())->toBeTrue()
-        ->and($known->until())->toBe(Build::at('2026-03-10'))
-        ->and(replay([$rule, $weekly], ['overdue' => '2026-02-01', 'mondays' => '2026-03-01'])->isNeeded())->toBeFalse()
-        ->and(replay([timed('said', new DateReached('task.due'))])->isNeeded())->toBeTrue()
-        ->and(replay([])->isNeeded())->toBeFalse();
+    expect(acted($known, dueOn('2026-03-09T12:00:00Z')))
+        ->toBe(['0 03-09 12:00', '1 03-02 09:00'])
+        ->and(acted($known, dueOn('2026-03-10T00:00:00Z')))
+        ->toBe(['1 03-02 09:00'])
+        ->and($known->isNeeded())
+        ->toBeTrue()
+        ->and($known->until())
+        ->toBe(Build::at('2026-03-10'))
+        ->and(replay([$rule, $weekly], ['overdue' => '2026-02-01', 'mondays' => '2026-03-01'])->isNeeded())
+        ->toBeFalse()
+        ->and(replay([timed('said', new DateReached('task.due'))])->isNeeded())
+        ->toBeTrue()
+        ->and(replay([])->isNeeded())
+        ->toBeFalse();
 });

@@ -96,24 +96,33 @@ it('compares', function (string $field, string $op, mixed $operand, mixed $value
 
 it('offers every operator for some type, and every type some operator', function (): void {
     foreach (OperatorList::all() as $code => $operator) {
-        expect(array_filter(FieldType::cases(), $operator->fits(...)))->not->toBeEmpty()
-            ->and(OperatorList::find($code))->toBe($operator)
-            ->and($operator->code())->toBe($code);
+        expect(array_filter(FieldType::cases(), $operator->fits(...)))
+            ->not->toBeEmpty()
+            ->and(OperatorList::find($code))
+            ->toBe($operator)
+            ->and($operator->code())
+            ->toBe($code);
     }
     foreach (FieldType::cases() as $type) {
-        expect(array_map(static fn(Operator $operator): string => $operator->code(), OperatorList::fitting($type)))->toContain('is_empty');
+        expect(
+            array_map(static fn(Operator $operator): string => $operator->code(), OperatorList::fitting($type)),
+        )->toContain('is_empty');
     }
 });
 
 it('nests all, any and none', function (array $facts, bool $expected): void {
-    $tree = ['all' => [
-        ['field' => 'task.kind', 'op' => 'is', 'value' => 'repair'],
-        ['any' => [
-            ['field' => 'task.rush', 'op' => 'is', 'value' => true],
-            ['field' => 'task.value', 'op' => 'more_than', 'value' => 400],
-        ]],
-        ['none' => [['field' => 'task.tags', 'op' => 'matches_any', 'value' => ['warranty']]]],
-    ]];
+    $tree = [
+        'all' => [
+            ['field' => 'task.kind', 'op' => 'is', 'value' => 'repair'],
+            [
+                'any' => [
+                    ['field' => 'task.rush', 'op' => 'is', 'value' => true],
+                    ['field' => 'task.value', 'op' => 'more_than', 'value' => 400],
+                ],
+            ],
+            ['none' => [['field' => 'task.tags', 'op' => 'matches_any', 'value' => ['warranty']]]],
+        ],
+    ];
     expect(criteria($tree)->holds(Build::facts($facts)))->toBe($expected);
 })->with([
     [['task.kind' => 'repair', 'task.rush' => true], true],
@@ -124,14 +133,28 @@ it('nests all, any and none', function (array $facts, bool $expected): void {
 ]);
 
 it('holds for nothing asked, and fails for nothing offered', function (): void {
-    expect(criteria(['all' => []])->holds(Build::facts([])))->toBeTrue()
-        ->and(criteria(['none' => []])->holds(Build::facts([])))->toBeTrue()
-        ->and(criteria(['any' => []])->holds(Build::facts([])))->toBeFalse();
+    expect(criteria(['all' => []])->holds(Build::facts([])))
+        ->toBeTrue()
+        ->and(criteria(['none' => []])->holds(Build::facts([])))
+        ->toBeTrue()
+        ->and(criteria(['any' => []])->holds(Build::facts([])))
+        ->toBeFalse();
 });
 
-it('reports the first comparison that failed, in reading order, and the value seen', function (array $tree, array $facts, ?string $pointer, mixed $seen, bool $negated): void {
+it('reports the first comparison that failed, in reading order, and the value seen', function (
+    array $tree,
+    array $facts,
+    ?string $pointer,
+    mixed $seen,
+    bool $negated,
+): void {
     $failure = criteria($tree)->firstFailure(Build::facts($facts));
-    expect($failure?->pointer)->toBe($pointer)->and($failure?->seen)->toBe($seen)->and($failure->negated ?? false)->toBe($negated);
+    expect($failure?->pointer)
+        ->toBe($pointer)
+        ->and($failure?->seen)
+        ->toBe($seen)
+        ->and($failure->negated ?? false)
+        ->toBe($negated);
 })->with(function (): array {
     $kind = ['field' => 'task.kind', 'op' => 'is', 'value' => 'repair'];
     $rush = ['field' => 'task.rush', 'op' => 'is', 'value' => true];
@@ -141,14 +164,24 @@ it('reports the first comparison that failed, in reading order, and the value se
         'holds' => [$tree, ['task.kind' => 'repair', 'task.rush' => true], null, null, false],
         'the first of all' => [$tree, ['task.kind' => 'quote'], '/all/0', 'quote', false],
         'a missing value' => [$tree, [], '/all/0', null, false],
-        'the first of any' => [$tree, ['task.kind' => 'repair', 'task.rush' => false, 'task.value' => 100], '/all/1/any/0', false, false],
+        'the first of any' => [
+            $tree,
+            ['task.kind' => 'repair', 'task.rush' => false, 'task.value' => 100],
+            '/all/1/any/0',
+            false,
+            false,
+        ],
         'what holds in none' => [['none' => [$rush, $kind]], ['task.kind' => 'repair'], '/none/1', 'repair', true],
         'none within none' => [['none' => [['none' => [$rush]]]], [], '/none/0/none/0', null, false],
         'an empty any' => [['any' => []], [], '', null, false],
     ];
 });
 
-it('refuses what the catalogue does not know, with the place in the tree', function (array $document, string $pointer, string $reason): void {
+it('refuses what the catalogue does not know, with the place in the tree', function (
+    array $document,
+    string $pointer,
+    string $reason,
+): void {
     try {
         criteria($document);
         $this->fail('It was not refused.');
@@ -156,20 +189,56 @@ it('refuses what the catalogue does not know, with the place in the tree', funct
         expect($error->faults[0]->pointer)->toBe($pointer)->and($error->faults[0]->reason)->toContain($reason);
     }
 })->with([
-    'unknown field' => [['all' => [['field' => 'task.colour', 'op' => 'is', 'value' => 'red']]], '/all/0/field', 'no field "task.colour"'],
-    'unknown operator' => [['any' => [['field' => 'task.kind', 'op' => 'sounds_like', 'value' => 'x']]], '/any/0/op', 'no operator'],
-    'operator that does not fit' => [['field' => 'task.kind', 'op' => 'more_than', 'value' => 'repair'], '/op', 'does not fit Kind'],
-    'value on no list' => [['none' => [['field' => 'task.kind', 'op' => 'is', 'value' => 'polish']]], '/none/0/value', '"polish" is not a value of Kind'],
-    'value on no list, among others' => [['field' => 'task.kind', 'op' => 'one_of', 'value' => ['repair', 'polish']], '/value/1', 'not a value'],
+    'unknown field' => [
+        ['all' => [['field' => 'task.colour', 'op' => 'is', 'value' => 'red']]],
+        '/all/0/field',
+        'no field "task.colour"',
+    ],
+    'unknown operator' => [
+        ['any' => [['field' => 'task.kind', 'op' => 'sounds_like', 'value' => 'x']]],
+        '/any/0/op',
+        'no operator',
+    ],
+    'operator that does not fit' => [
+        ['field' => 'task.kind', 'op' => 'more_than', 'value' => 'repair'],
+        '/op',
+        'does not fit Kind',
+    ],
+    'value on no list' => [
+        ['none' => [['field' => 'task.kind', 'op' => 'is', 'value' => 'polish']]],
+        '/none/0/value',
+        '"polish" is not a value of Kind',
+    ],
+    'value on no list, among others' => [
+        ['field' => 'task.kind', 'op' => 'one_of', 'value' => ['repair', 'polish']],
+        '/value/1',
+        'not a value',
+    ],
     'wrong type' => [['field' => 'task.count', 'op' => 'is', 'value' => 'three'], '/value', 'number'],
-    'money with three decimals' => [['field' => 'task.value', 'op' => 'is', 'value' => 1.005], '/value', 'two decimals'],
+    'money with three decimals' => [
+        ['field' => 'task.value', 'op' => 'is', 'value' => 1.005],
+        '/value',
+        'two decimals',
+    ],
     'no date' => [['field' => 'task.needed', 'op' => 'before', 'value' => '2026-02-30'], '/value', 'not a date'],
     'no length of time' => [['field' => 'task.estimate', 'op' => 'at_most', 'value' => '90'], '/value', 'PT1H30M'],
     'no days' => [['field' => 'task.needed', 'op' => 'within_next', 'value' => 0], '/value', 'from 1 to 3660'],
-    'one value for a pair' => [['field' => 'task.count', 'op' => 'between', 'value' => [1]], '/value', 'lower one first'],
-    'a pair upside down' => [['field' => 'task.count', 'op' => 'between', 'value' => [3, 1]], '/value', 'lower one first'],
+    'one value for a pair' => [
+        ['field' => 'task.count', 'op' => 'between', 'value' => [1]],
+        '/value',
+        'lower one first',
+    ],
+    'a pair upside down' => [
+        ['field' => 'task.count', 'op' => 'between', 'value' => [3, 1]],
+        '/value',
+        'lower one first',
+    ],
     'an empty list' => [['field' => 'task.kind', 'op' => 'one_of', 'value' => []], '/value', 'at least one value'],
-    'a value where none belongs' => [['field' => 'task.kind', 'op' => 'is_empty', 'value' => 'x'], '/value', 'takes no value'],
+    'a value where none belongs' => [
+        ['field' => 'task.kind', 'op' => 'is_empty', 'value' => 'x'],
+        '/value',
+        'takes no value',
+    ],
     'a missing value' => [['field' => 'task.kind', 'op' => 'is'], '', '"value" is missing'],
     'two groups in one' => [['all' => [], 'any' => []], '/any', 'known ones are all'],
 ]);
@@ -188,17 +257,26 @@ it('takes groups as deep as it says', function (): void {
     for ($depth = 0; $depth < 32; ++$depth) {
         $tree = ['all' => [$tree]];
     }
-    expect(criteria($tree)->holds(Build::facts(['task.rush' => true])))->toBeTrue()
-        ->and(static fn(): mixed => criteria(['any' => [$tree]]))->toThrow(DocumentError::class, 'more than 32 deep');
+    expect(criteria($tree)->holds(Build::facts(['task.rush' => true])))
+        ->toBeTrue()
+        ->and(static fn(): mixed => criteria(['any' => [$tree]]))
+        ->toThrow(DocumentError::class, 'more than 32 deep');
 });
 
 it('writes what it reads', function (): void {
-    $tree = ['all' => [
-        ['field' => 'task.value', 'op' => 'between', 'value' => [0.5, 400]],
-        ['field' => 'task.estimate', 'op' => 'at_most', 'value' => 'PT1H30M'],
-        ['none' => [['field' => 'task.needed', 'op' => 'within_last', 'value' => 3], ['field' => 'task.tags', 'op' => 'is_empty']]],
-        ['field' => 'task.rush', 'op' => 'is', 'value' => false],
-    ]];
+    $tree = [
+        'all' => [
+            ['field' => 'task.value', 'op' => 'between', 'value' => [0.5, 400]],
+            ['field' => 'task.estimate', 'op' => 'at_most', 'value' => 'PT1H30M'],
+            [
+                'none' => [
+                    ['field' => 'task.needed', 'op' => 'within_last', 'value' => 3],
+                    ['field' => 'task.tags', 'op' => 'is_empty'],
+                ],
+            ],
+            ['field' => 'task.rush', 'op' => 'is', 'value' => false],
+        ],
+    ];
     $format = new CriteriaFormat(Build::context());
     expect($format->write($format->read(Node::root($tree))))->toBe($tree);
 });

@@ -14,16 +14,130 @@ use OpenBaton\Core\Tests\Support\Build;
 
 /** What may be asked of each type of field, and of which shape the operand is. */
 const FITTING = [
-    'text' => ['is' => 'one', 'is_not' => 'one', 'one_of' => 'several', 'none_of' => 'several', 'contains' => 'one', 'starts_with' => 'one', 'ends_with' => 'one', 'was' => 'one', 'changed' => 'nothing', 'changed_from_to' => 'from_to', 'is_empty' => 'nothing', 'is_filled' => 'nothing'],
-    'number' => ['is' => 'one', 'is_not' => 'one', 'one_of' => 'several', 'none_of' => 'several', 'less_than' => 'one', 'at_most' => 'one', 'more_than' => 'one', 'at_least' => 'one', 'between' => 'pair', 'was' => 'one', 'changed' => 'nothing', 'changed_from_to' => 'from_to', 'is_empty' => 'nothing', 'is_filled' => 'nothing'],
-    'money' => ['is' => 'one', 'is_not' => 'one', 'one_of' => 'several', 'none_of' => 'several', 'less_than' => 'one', 'at_most' => 'one', 'more_than' => 'one', 'at_least' => 'one', 'between' => 'pair', 'was' => 'one', 'changed' => 'nothing', 'changed_from_to' => 'from_to', 'is_empty' => 'nothing', 'is_filled' => 'nothing'],
-    'date' => ['is' => 'one', 'is_not' => 'one', 'before' => 'one', 'after' => 'one', 'between' => 'pair', 'within_next' => 'days', 'within_last' => 'days', 'was' => 'one', 'changed' => 'nothing', 'changed_from_to' => 'from_to', 'is_empty' => 'nothing', 'is_filled' => 'nothing'],
-    'duration' => ['is' => 'one', 'is_not' => 'one', 'one_of' => 'several', 'none_of' => 'several', 'less_than' => 'one', 'at_most' => 'one', 'more_than' => 'one', 'at_least' => 'one', 'between' => 'pair', 'was' => 'one', 'changed' => 'nothing', 'changed_from_to' => 'from_to', 'is_empty' => 'nothing', 'is_filled' => 'nothing'],
-    'yes_no' => ['is' => 'one', 'is_not' => 'one', 'was' => 'one', 'changed' => 'nothing', 'is_empty' => 'nothing', 'is_filled' => 'nothing'],
-    'one_of' => ['is' => 'one', 'is_not' => 'one', 'one_of' => 'several', 'none_of' => 'several', 'was' => 'one', 'changed' => 'nothing', 'changed_from_to' => 'from_to', 'is_empty' => 'nothing', 'is_filled' => 'nothing'],
-    'many_of' => ['matches_any' => 'several', 'matches_all' => 'several', 'matches_none' => 'several', 'changed' => 'nothing', 'is_empty' => 'nothing', 'is_filled' => 'nothing'],
-    'tags' => ['matches_any' => 'several', 'matches_all' => 'several', 'matches_none' => 'several', 'changed' => 'nothing', 'is_empty' => 'nothing', 'is_filled' => 'nothing'],
-    'person' => ['is' => 'one', 'is_not' => 'one', 'one_of' => 'several', 'none_of' => 'several', 'same_person_as' => 'field', 'in_team' => 'team', 'was' => 'one', 'changed' => 'nothing', 'changed_from_to' => 'from_to', 'is_empty' => 'nothing', 'is_filled' => 'nothing'],
+    'text' => [
+        'is' => 'one',
+        'is_not' => 'one',
+        'one_of' => 'several',
+        'none_of' => 'several',
+        'contains' => 'one',
+        'starts_with' => 'one',
+        'ends_with' => 'one',
+        'was' => 'one',
+        'changed' => 'nothing',
+        'changed_from_to' => 'from_to',
+        'is_empty' => 'nothing',
+        'is_filled' => 'nothing',
+    ],
+    'number' => [
+        'is' => 'one',
+        'is_not' => 'one',
+        'one_of' => 'several',
+        'none_of' => 'several',
+        'less_than' => 'one',
+        'at_most' => 'one',
+        'more_than' => 'one',
+        'at_least' => 'one',
+        'between' => 'pair',
+        'was' => 'one',
+        'changed' => 'nothing',
+        'changed_from_to' => 'from_to',
+        'is_empty' => 'nothing',
+        'is_filled' => 'nothing',
+    ],
+    'money' => [
+        'is' => 'one',
+        'is_not' => 'one',
+        'one_of' => 'several',
+        'none_of' => 'several',
+        'less_than' => 'one',
+        'at_most' => 'one',
+        'more_than' => 'one',
+        'at_least' => 'one',
+        'between' => 'pair',
+        'was' => 'one',
+        'changed' => 'nothing',
+        'changed_from_to' => 'from_to',
+        'is_empty' => 'nothing',
+        'is_filled' => 'nothing',
+    ],
+    'date' => [
+        'is' => 'one',
+        'is_not' => 'one',
+        'before' => 'one',
+        'after' => 'one',
+        'between' => 'pair',
+        'within_next' => 'days',
+        'within_last' => 'days',
+        'was' => 'one',
+        'changed' => 'nothing',
+        'changed_from_to' => 'from_to',
+        'is_empty' => 'nothing',
+        'is_filled' => 'nothing',
+    ],
+    'duration' => [
+        'is' => 'one',
+        'is_not' => 'one',
+        'one_of' => 'several',
+        'none_of' => 'several',
+        'less_than' => 'one',
+        'at_most' => 'one',
+        'more_than' => 'one',
+        'at_least' => 'one',
+        'between' => 'pair',
+        'was' => 'one',
+        'changed' => 'nothing',
+        'changed_from_to' => 'from_to',
+        'is_empty' => 'nothing',
+        'is_filled' => 'nothing',
+    ],
+    'yes_no' => [
+        'is' => 'one',
+        'is_not' => 'one',
+        'was' => 'one',
+        'changed' => 'nothing',
+        'is_empty' => 'nothing',
+        'is_filled' => 'nothing',
+    ],
+    'one_of' => [
+        'is' => 'one',
+        'is_not' => 'one',
+        'one_of' => 'several',
+        'none_of' => 'several',
+        'was' => 'one',
+        'changed' => 'nothing',
+        'changed_from_to' => 'from_to',
+        'is_empty' => 'nothing',
+        'is_filled' => 'nothing',
+    ],
+    'many_of' => [
+        'matches_any' => 'several',
+        'matches_all' => 'several',
+        'matches_none' => 'several',
+        'changed' => 'nothing',
+        'is_empty' => 'nothing',
+        'is_filled' => 'nothing',
+    ],
+    'tags' => [
+        'matches_any' => 'several',
+        'matches_all' => 'several',
+        'matches_none' => 'several',
+        'changed' => 'nothing',
+        'is_empty' => 'nothing',
+        'is_filled' => 'nothing',
+    ],
+    'person' => [
+        'is' => 'one',
+        'is_not' => 'one',
+        'one_of' => 'several',
+        'none_of' => 'several',
+        'same_person_as' => 'field',
+        'in_team' => 'team',
+        'was' => 'one',
+        'changed' => 'nothing',
+        'changed_from_to' => 'from_to',
+        'is_empty' => 'nothing',
+        'is_filled' => 'nothing',
+    ],
 ];
 
 /** A field of each type in Build::fields(), and two values as documents write them, the lower first. */
@@ -91,7 +205,10 @@ it('says of every pair of a type and an operator what holds for a missing value'
     $facts = Build::facts([]);
     foreach (FITTING as $type => $operators) {
         foreach (array_keys($operators) as $op) {
-            $criteria = CompiledCriteria::compile((new CriteriaFormat(Build::context()))->read(Node::root(comparing($type, $op))), Build::fields());
+            $criteria = CompiledCriteria::compile(
+                (new CriteriaFormat(Build::context()))->read(Node::root(comparing($type, $op))),
+                Build::fields(),
+            );
             expect([$type, $op, $criteria->holds($facts)])->toBe([$type, $op, in_array($op, $missing, true)]);
         }
     }
@@ -99,16 +216,33 @@ it('says of every pair of a type and an operator what holds for a missing value'
 
 it('gives every operator the code under which it is listed', function (): void {
     foreach (OperatorList::all() as $code => $operator) {
-        expect($operator)->toBeInstanceOf(Operator::class)
-            ->and($operator->code())->toBe($code)
-            ->and(OperatorList::find($code))->toBe($operator);
+        expect($operator)
+            ->toBeInstanceOf(Operator::class)
+            ->and($operator->code())
+            ->toBe($code)
+            ->and(OperatorList::find($code))
+            ->toBe($operator);
     }
     expect(OperatorList::find('resembles'))->toBeNull();
 });
 
-it('draws its lines where it says', function (string $field, string $op, mixed $operand, mixed $below, mixed $at, mixed $above, array $expected): void {
-    $criteria = CompiledCriteria::compile((new CriteriaFormat(Build::context()))->read(Node::root(['field' => $field, 'op' => $op, 'value' => $operand])), Build::fields());
-    $held = array_map(static fn(mixed $value): bool => $criteria->holds(Build::facts([$field => $value], '2026-03-10')), [$below, $at, $above]);
+it('draws its lines where it says', function (
+    string $field,
+    string $op,
+    mixed $operand,
+    mixed $below,
+    mixed $at,
+    mixed $above,
+    array $expected,
+): void {
+    $criteria = CompiledCriteria::compile(
+        (new CriteriaFormat(Build::context()))->read(Node::root(['field' => $field, 'op' => $op, 'value' => $operand])),
+        Build::fields(),
+    );
+    $held = array_map(
+        static fn(mixed $value): bool => $criteria->holds(Build::facts([$field => $value], '2026-03-10')),
+        [$below, $at, $above],
+    );
     expect($held)->toBe($expected);
 })->with([
     'less than' => ['task.count', 'less_than', 3, 2.999, 3, 3.001, [true, false, false]],
@@ -117,21 +251,87 @@ it('draws its lines where it says', function (string $field, string $op, mixed $
     'at least' => ['task.count', 'at_least', 3, 2.999, 3, 3.001, [false, true, true]],
     'between, at its lower end' => ['task.value', 'between', [4, 5], 399, 400, 401, [false, true, true]],
     'between, at its upper end' => ['task.value', 'between', [4, 5], 499, 500, 501, [true, true, false]],
-    'between dates, at the first' => ['task.needed', 'between', ['2026-03-10', '2026-03-12'], '2026-03-09', '2026-03-10', '2026-03-11', [false, true, true]],
-    'between dates, at the last' => ['task.needed', 'between', ['2026-03-10', '2026-03-12'], '2026-03-11', '2026-03-12', '2026-03-13', [true, true, false]],
+    'between dates, at the first' => [
+        'task.needed',
+        'between',
+        ['2026-03-10', '2026-03-12'],
+        '2026-03-09',
+        '2026-03-10',
+        '2026-03-11',
+        [false, true, true],
+    ],
+    'between dates, at the last' => [
+        'task.needed',
+        'between',
+        ['2026-03-10', '2026-03-12'],
+        '2026-03-11',
+        '2026-03-12',
+        '2026-03-13',
+        [true, true, false],
+    ],
     'between lengths' => ['task.estimate', 'between', ['PT1H', 'PT2H'], 59, 60, 121, [false, true, false]],
     'before' => ['task.needed', 'before', '2026-03-10', '2026-03-09', '2026-03-10', '2026-03-11', [true, false, false]],
     'after' => ['task.needed', 'after', '2026-03-10', '2026-03-09', '2026-03-10', '2026-03-11', [false, false, true]],
     // Today is 10 March: the next 7 days are the 11th to the 17th and today.
-    'within the next, at its start' => ['task.needed', 'within_next', 7, '2026-03-09', '2026-03-10', '2026-03-11', [false, true, true]],
-    'within the next, at its end' => ['task.needed', 'within_next', 7, '2026-03-16', '2026-03-17', '2026-03-18', [true, true, false]],
-    'within the last, at its start' => ['task.needed', 'within_last', 7, '2026-03-02', '2026-03-03', '2026-03-04', [false, true, true]],
-    'within the last, at its end' => ['task.needed', 'within_last', 7, '2026-03-09', '2026-03-10', '2026-03-11', [true, true, false]],
-    'one day, over the end of a month' => ['task.needed', 'within_last', 10, '2026-02-27', '2026-02-28', '2026-03-01', [false, true, true]],
+    'within the next, at its start' => [
+        'task.needed',
+        'within_next',
+        7,
+        '2026-03-09',
+        '2026-03-10',
+        '2026-03-11',
+        [false, true, true],
+    ],
+    'within the next, at its end' => [
+        'task.needed',
+        'within_next',
+        7,
+        '2026-03-16',
+        '2026-03-17',
+        '2026-03-18',
+        [true, true, false],
+    ],
+    'within the last, at its start' => [
+        'task.needed',
+        'within_last',
+        7,
+        '2026-03-02',
+        '2026-03-03',
+        '2026-03-04',
+        [false, true, true],
+    ],
+    'within the last, at its end' => [
+        'task.needed',
+        'within_last',
+        7,
+        '2026-03-09',
+        '2026-03-10',
+        '2026-03-11',
+        [true, true, false],
+    ],
+    'one day, over the end of a month' => [
+        'task.needed',
+        'within_last',
+        10,
+        '2026-02-27',
+        '2026-02-28',
+        '2026-03-01',
+        [false, true, true],
+    ],
 ]);
 
-it('compares texts whole or in part, capitals or not', function (string $op, string $operand, string $value, bool $expected): void {
-    $criteria = CompiledCriteria::compile((new CriteriaFormat(Build::context()))->read(Node::root(['field' => 'task.title', 'op' => $op, 'value' => $operand])), Build::fields());
+it('compares texts whole or in part, capitals or not', function (
+    string $op,
+    string $operand,
+    string $value,
+    bool $expected,
+): void {
+    $criteria = CompiledCriteria::compile(
+        (new CriteriaFormat(Build::context()))->read(
+            Node::root(['field' => 'task.title', 'op' => $op, 'value' => $operand]),
+        ),
+        Build::fields(),
+    );
     expect($criteria->holds(Build::facts(['task.title' => $value])))->toBe($expected);
 })->with([
     ['is', 'Waldhorn', 'WALDHORN', true],
@@ -150,13 +350,30 @@ it('compares texts whole or in part, capitals or not', function (string $op, str
 ]);
 
 it('takes codes and people by every letter', function (): void {
-    $criteria = CompiledCriteria::compile((new CriteriaFormat(Build::context()))->read(Node::root(['field' => 'case.owner', 'op' => 'is', 'value' => 'ayumi'])), Build::fields());
-    expect($criteria->holds(Build::facts(['case.owner' => 'ayumi'])))->toBeTrue()
-        ->and($criteria->holds(Build::facts(['case.owner' => 'Ayumi'])))->toBeFalse();
+    $criteria = CompiledCriteria::compile(
+        (new CriteriaFormat(Build::context()))->read(
+            Node::root(['field' => 'case.owner', 'op' => 'is', 'value' => 'ayumi']),
+        ),
+        Build::fields(),
+    );
+    expect($criteria->holds(Build::facts(['case.owner' => 'ayumi'])))
+        ->toBeTrue()
+        ->and($criteria->holds(Build::facts(['case.owner' => 'Ayumi'])))
+        ->toBeFalse();
 });
 
-it('asks lists for any, all or none of several', function (string $op, array $operand, array $value, bool $expected): void {
-    $criteria = CompiledCriteria::compile((new CriteriaFormat(Build::context()))->read(Node::root(['field' => 'task.parts', 'op' => $op, 'value' => $operand])), Build::fields());
+it('asks lists for any, all or none of several', function (
+    string $op,
+    array $operand,
+    array $value,
+    bool $expected,
+): void {
+    $criteria = CompiledCriteria::compile(
+        (new CriteriaFormat(Build::context()))->read(
+            Node::root(['field' => 'task.parts', 'op' => $op, 'value' => $operand]),
+        ),
+        Build::fields(),
+    );
     expect($criteria->holds(Build::facts(['task.parts' => $value])))->toBe($expected);
 })->with([
     ['matches_any', ['valve', 'pad'], ['pad'], true],
@@ -170,8 +387,13 @@ it('asks lists for any, all or none of several', function (string $op, array $op
 ]);
 
 it('takes an empty list or text for nothing', function (array $values, bool $empty): void {
-    foreach (['is_empty' => $empty, 'is_filled' => ! $empty] as $op => $expected) {
-        $criteria = CompiledCriteria::compile((new CriteriaFormat(Build::context()))->read(Node::root(['field' => array_key_first($values) ?? 'task.tags', 'op' => $op])), Build::fields());
+    foreach (['is_empty' => $empty, 'is_filled' => !$empty] as $op => $expected) {
+        $criteria = CompiledCriteria::compile(
+            (new CriteriaFormat(Build::context()))->read(
+                Node::root(['field' => array_key_first($values) ?? 'task.tags', 'op' => $op]),
+            ),
+            Build::fields(),
+        );
         expect($criteria->holds(Build::facts($values)))->toBe($expected);
     }
 })->with([

@@ -24,7 +24,11 @@ function holdsOf(array $criteria, ?array $before, array $after): bool
     $rule = Build::rule('r', null, if: $criteria, then: [new AddTag('x')]);
     $lookups = Lookups::ofRulebook(new Rulebook(Build::fields(), [$rule]));
     $subject = static fn(?array $fields): ?Subject => $fields === null ? null : new Subject('t', 0, fields: $fields);
-    $facts = (new ChangeFacts(Bench::house(), $lookups))->of($subject($before), $subject($after) ?? Story::task(), Build::at('2026-03-10T12:00:00Z'));
+    $facts = (new ChangeFacts(Bench::house(), $lookups))->of(
+        $subject($before),
+        $subject($after) ?? Story::task(),
+        Build::at('2026-03-10T12:00:00Z'),
+    );
 
     return CompiledCriteria::compile($rule->criteria, Build::fields())->holds($facts);
 }
@@ -32,46 +36,162 @@ function holdsOf(array $criteria, ?array $before, array $after): bool
 it('sees what was before the change', function (array $criteria, ?array $before, array $after, bool $expected): void {
     expect(holdsOf($criteria, $before, $after))->toBe($expected);
 })->with([
-    'was' => [['field' => 'task.kind', 'op' => 'was', 'value' => 'quote'], ['task.kind' => 'quote'], ['task.kind' => 'repair'], true],
-    'was: it is only now' => [['field' => 'task.kind', 'op' => 'was', 'value' => 'repair'], ['task.kind' => 'quote'], ['task.kind' => 'repair'], false],
-    'was: and still is' => [['field' => 'task.title', 'op' => 'was', 'value' => 'HORN '], ['task.title' => 'horn'], ['task.title' => 'horn'], true],
-    'was: nothing was before an arrival' => [['field' => 'task.kind', 'op' => 'was', 'value' => 'repair'], null, ['task.kind' => 'repair'], false],
+    'was' => [
+        ['field' => 'task.kind', 'op' => 'was', 'value' => 'quote'],
+        ['task.kind' => 'quote'],
+        ['task.kind' => 'repair'],
+        true,
+    ],
+    'was: it is only now' => [
+        ['field' => 'task.kind', 'op' => 'was', 'value' => 'repair'],
+        ['task.kind' => 'quote'],
+        ['task.kind' => 'repair'],
+        false,
+    ],
+    'was: and still is' => [
+        ['field' => 'task.title', 'op' => 'was', 'value' => 'HORN '],
+        ['task.title' => 'horn'],
+        ['task.title' => 'horn'],
+        true,
+    ],
+    'was: nothing was before an arrival' => [
+        ['field' => 'task.kind', 'op' => 'was', 'value' => 'repair'],
+        null,
+        ['task.kind' => 'repair'],
+        false,
+    ],
     'changed' => [['field' => 'task.count', 'op' => 'changed'], ['task.count' => 2], ['task.count' => 3], true],
-    'changed: the same number' => [['field' => 'task.count', 'op' => 'changed'], ['task.count' => 3], ['task.count' => 3.0], false],
+    'changed: the same number' => [
+        ['field' => 'task.count', 'op' => 'changed'],
+        ['task.count' => 3],
+        ['task.count' => 3.0],
+        false,
+    ],
     'changed: filled' => [['field' => 'task.count', 'op' => 'changed'], [], ['task.count' => 3], true],
     'changed: emptied' => [['field' => 'task.count', 'op' => 'changed'], ['task.count' => 3], [], true],
     'changed: empty as before' => [['field' => 'task.count', 'op' => 'changed'], [], [], false],
-    'changed: several in another order' => [['field' => 'task.parts', 'op' => 'changed'], ['task.parts' => ['pad', 'valve']], ['task.parts' => ['pad', 'valve']], false],
-    'changed: several' => [['field' => 'task.parts', 'op' => 'changed'], ['task.parts' => ['pad']], ['task.parts' => ['pad', 'valve']], true],
-    'changed from to' => [['field' => 'task.kind', 'op' => 'changed_from_to', 'value' => ['quote', 'repair']], ['task.kind' => 'quote'], ['task.kind' => 'repair'], true],
-    'changed from to: the other way' => [['field' => 'task.kind', 'op' => 'changed_from_to', 'value' => ['repair', 'quote']], ['task.kind' => 'quote'], ['task.kind' => 'repair'], false],
-    'changed from to: from nothing' => [['field' => 'task.kind', 'op' => 'changed_from_to', 'value' => ['quote', 'repair']], [], ['task.kind' => 'repair'], false],
+    'changed: several in another order' => [
+        ['field' => 'task.parts', 'op' => 'changed'],
+        ['task.parts' => ['pad', 'valve']],
+        ['task.parts' => ['pad', 'valve']],
+        false,
+    ],
+    'changed: several' => [
+        ['field' => 'task.parts', 'op' => 'changed'],
+        ['task.parts' => ['pad']],
+        ['task.parts' => ['pad', 'valve']],
+        true,
+    ],
+    'changed from to' => [
+        ['field' => 'task.kind', 'op' => 'changed_from_to', 'value' => ['quote', 'repair']],
+        ['task.kind' => 'quote'],
+        ['task.kind' => 'repair'],
+        true,
+    ],
+    'changed from to: the other way' => [
+        ['field' => 'task.kind', 'op' => 'changed_from_to', 'value' => ['repair', 'quote']],
+        ['task.kind' => 'quote'],
+        ['task.kind' => 'repair'],
+        false,
+    ],
+    'changed from to: from nothing' => [
+        ['field' => 'task.kind', 'op' => 'changed_from_to', 'value' => ['quote', 'repair']],
+        [],
+        ['task.kind' => 'repair'],
+        false,
+    ],
 ]);
 
-it('compares with another field, and with days seen from now', function (array $criteria, array $values, bool $expected): void {
+it('compares with another field, and with days seen from now', function (
+    array $criteria,
+    array $values,
+    bool $expected,
+): void {
     expect(holdsOf($criteria, null, $values))->toBe($expected);
 })->with([
-    'before another date' => [['field' => 'task.needed', 'op' => 'before', 'value' => ['field' => 'task.returned']], ['task.needed' => '2026-03-01', 'task.returned' => '2026-03-02'], true],
-    'before the same date' => [['field' => 'task.needed', 'op' => 'before', 'value' => ['field' => 'task.returned']], ['task.needed' => '2026-03-02', 'task.returned' => '2026-03-02'], false],
-    'the other is empty' => [['field' => 'task.needed', 'op' => 'before', 'value' => ['field' => 'task.returned']], ['task.needed' => '2026-03-02'], false],
-    'is not, and the other is empty' => [['field' => 'task.needed', 'op' => 'is_not', 'value' => ['field' => 'task.returned']], ['task.needed' => '2026-03-02'], true],
-    'the same person' => [['field' => 'case.owner', 'op' => 'same_person_as', 'value' => ['field' => 'case.deputy']], ['case.owner' => 'femi', 'case.deputy' => 'femi'], true],
-    'another person' => [['field' => 'case.owner', 'op' => 'same_person_as', 'value' => ['field' => 'case.deputy']], ['case.owner' => 'femi', 'case.deputy' => 'ayumi'], false],
+    'before another date' => [
+        ['field' => 'task.needed', 'op' => 'before', 'value' => ['field' => 'task.returned']],
+        ['task.needed' => '2026-03-01', 'task.returned' => '2026-03-02'],
+        true,
+    ],
+    'before the same date' => [
+        ['field' => 'task.needed', 'op' => 'before', 'value' => ['field' => 'task.returned']],
+        ['task.needed' => '2026-03-02', 'task.returned' => '2026-03-02'],
+        false,
+    ],
+    'the other is empty' => [
+        ['field' => 'task.needed', 'op' => 'before', 'value' => ['field' => 'task.returned']],
+        ['task.needed' => '2026-03-02'],
+        false,
+    ],
+    'is not, and the other is empty' => [
+        ['field' => 'task.needed', 'op' => 'is_not', 'value' => ['field' => 'task.returned']],
+        ['task.needed' => '2026-03-02'],
+        true,
+    ],
+    'the same person' => [
+        ['field' => 'case.owner', 'op' => 'same_person_as', 'value' => ['field' => 'case.deputy']],
+        ['case.owner' => 'femi', 'case.deputy' => 'femi'],
+        true,
+    ],
+    'another person' => [
+        ['field' => 'case.owner', 'op' => 'same_person_as', 'value' => ['field' => 'case.deputy']],
+        ['case.owner' => 'femi', 'case.deputy' => 'ayumi'],
+        false,
+    ],
     'in the team' => [['field' => 'case.owner', 'op' => 'in_team', 'value' => 'brass'], ['case.owner' => 'femi'], true],
-    'leads the team' => [['field' => 'case.owner', 'op' => 'in_team', 'value' => 'workshop'], ['case.owner' => 'tobias'], true],
-    'in another team' => [['field' => 'case.owner', 'op' => 'in_team', 'value' => 'workshop'], ['case.owner' => 'femi'], false],
-    'after today' => [['field' => 'task.needed', 'op' => 'after', 'value' => ['now' => 'today']], ['task.needed' => '2026-03-11'], true],
-    'not after today' => [['field' => 'task.needed', 'op' => 'after', 'value' => ['now' => 'today']], ['task.needed' => '2026-03-10'], false],
+    'leads the team' => [
+        ['field' => 'case.owner', 'op' => 'in_team', 'value' => 'workshop'],
+        ['case.owner' => 'tobias'],
+        true,
+    ],
+    'in another team' => [
+        ['field' => 'case.owner', 'op' => 'in_team', 'value' => 'workshop'],
+        ['case.owner' => 'femi'],
+        false,
+    ],
+    'after today' => [
+        ['field' => 'task.needed', 'op' => 'after', 'value' => ['now' => 'today']],
+        ['task.needed' => '2026-03-11'],
+        true,
+    ],
+    'not after today' => [
+        ['field' => 'task.needed', 'op' => 'after', 'value' => ['now' => 'today']],
+        ['task.needed' => '2026-03-10'],
+        false,
+    ],
     // From Tuesday, the fourth working day ahead is Monday the 16th.
-    'before a working day' => [['field' => 'task.needed', 'op' => 'before', 'value' => ['now' => '+4 working_days']], ['task.needed' => '2026-03-15'], true],
-    'not before a working day' => [['field' => 'task.needed', 'op' => 'before', 'value' => ['now' => '+4 working_days']], ['task.needed' => '2026-03-16'], false],
-    'within the next working days' => [['field' => 'task.needed', 'op' => 'within_next', 'value' => ['now' => '+4 working_days']], ['task.needed' => '2026-03-16'], true],
-    'within the last working days' => [['field' => 'task.needed', 'op' => 'within_last', 'value' => ['now' => '-2 working_days']], ['task.needed' => '2026-03-06'], true],
-    'not within the last working days' => [['field' => 'task.needed', 'op' => 'within_last', 'value' => ['now' => '-2 working_days']], ['task.needed' => '2026-03-05'], false],
+    'before a working day' => [
+        ['field' => 'task.needed', 'op' => 'before', 'value' => ['now' => '+4 working_days']],
+        ['task.needed' => '2026-03-15'],
+        true,
+    ],
+    'not before a working day' => [
+        ['field' => 'task.needed', 'op' => 'before', 'value' => ['now' => '+4 working_days']],
+        ['task.needed' => '2026-03-16'],
+        false,
+    ],
+    'within the next working days' => [
+        ['field' => 'task.needed', 'op' => 'within_next', 'value' => ['now' => '+4 working_days']],
+        ['task.needed' => '2026-03-16'],
+        true,
+    ],
+    'within the last working days' => [
+        ['field' => 'task.needed', 'op' => 'within_last', 'value' => ['now' => '-2 working_days']],
+        ['task.needed' => '2026-03-06'],
+        true,
+    ],
+    'not within the last working days' => [
+        ['field' => 'task.needed', 'op' => 'within_last', 'value' => ['now' => '-2 working_days']],
+        ['task.needed' => '2026-03-05'],
+        false,
+    ],
 ]);
 
 it('knows days seen from now', function (string $text, string $at, string $expected): void {
-    expect(RelativeDate::parse($text)->at(Build::at($at), Build::calendar('Europe/Dublin'))?->format())->toBe($expected);
+    expect(RelativeDate::parse($text)->at(Build::at($at), Build::calendar('Europe/Dublin'))?->format())->toBe(
+        $expected,
+    );
 })->with([
     ['today', '2026-03-10T23:30:00Z', '2026-03-10'],
     ['today', '2026-06-10T23:30:00Z', '2026-06-11'],
@@ -86,18 +206,36 @@ it('knows days seen from now', function (string $text, string $at, string $expec
 ]);
 
 it('looks up nothing that no rule asks for', function (): void {
-    $rule = static fn(array $if): Lookups => Lookups::ofRulebook(new Rulebook(Build::fields(), [Build::rule('r', null, if: $if, then: [new AddTag('x')])]));
-    expect($rule(['all' => []])->days)->toBe([])
-        ->and($rule(['all' => []])->teams)->toBeFalse()
-        ->and(array_keys($rule(['any' => [['field' => 'task.needed', 'op' => 'is', 'value' => ['now' => 'today']], ['none' => [['field' => 'task.due', 'op' => 'after', 'value' => ['now' => '+1 days']]]]]])->days))->toBe(['today', '+1 days'])
-        ->and($rule(['field' => 'case.owner', 'op' => 'in_team', 'value' => 'brass'])->teams)->toBeTrue();
+    $rule = static fn(array $if): Lookups => Lookups::ofRulebook(
+        new Rulebook(Build::fields(), [Build::rule('r', null, if: $if, then: [new AddTag('x')])]),
+    );
+    expect($rule(['all' => []])->days)
+        ->toBe([])
+        ->and($rule(['all' => []])->teams)
+        ->toBeFalse()
+        ->and(
+            array_keys(
+                $rule([
+                    'any' => [
+                        ['field' => 'task.needed', 'op' => 'is', 'value' => ['now' => 'today']],
+                        ['none' => [['field' => 'task.due', 'op' => 'after', 'value' => ['now' => '+1 days']]]],
+                    ],
+                ])->days,
+            ),
+        )
+        ->toBe(['today', '+1 days'])
+        ->and($rule(['field' => 'case.owner', 'op' => 'in_team', 'value' => 'brass'])->teams)
+        ->toBeTrue();
 });
 
 it('names what changed, and what a missing value before was', function (): void {
     $facts = new Facts(['a.b' => 1, 'c.d' => 'x'], LocalDate::parse('2026-03-10'), ['a.b' => 2, 'e.f' => 3]);
-    expect($facts->changed())->toBe(['a.b', 'c.d', 'e.f'])
-        ->and($facts->valueBefore('c.d'))->toBeNull()
-        ->and((new Facts(['a.b' => 1], $facts->today, ['a.b' => 1]))->changed())->toBe([]);
+    expect($facts->changed())
+        ->toBe(['a.b', 'c.d', 'e.f'])
+        ->and($facts->valueBefore('c.d'))
+        ->toBeNull()
+        ->and((new Facts(['a.b' => 1], $facts->today, ['a.b' => 1]))->changed())
+        ->toBe([]);
 });
 
 it('refuses operands that do not fit, with the place', function (array $criteria, string $pointer): void {
@@ -109,13 +247,34 @@ it('refuses operands that do not fit, with the place', function (array $criteria
     }
     expect($found)->toBe($pointer);
 })->with([
-    'a field of another type' => [['field' => 'task.needed', 'op' => 'before', 'value' => ['field' => 'task.title']], '/value/field'],
-    'the field itself' => [['field' => 'task.needed', 'op' => 'before', 'value' => ['field' => 'task.needed']], '/value/field'],
-    'a field that there is not' => [['field' => 'task.needed', 'op' => 'before', 'value' => ['field' => 'task.colour']], '/value/field'],
-    'a moment where there is no date' => [['field' => 'task.count', 'op' => 'is', 'value' => ['now' => 'today']], '/value/now'],
-    'a moment that is none' => [['field' => 'task.needed', 'op' => 'is', 'value' => ['now' => 'next Tuesday']], '/value/now'],
-    'behind, where ahead is meant' => [['field' => 'task.needed', 'op' => 'within_next', 'value' => ['now' => '-4 days']], '/value/now'],
-    'ahead, where behind is meant' => [['field' => 'task.needed', 'op' => 'within_last', 'value' => ['now' => '+4 days']], '/value/now'],
+    'a field of another type' => [
+        ['field' => 'task.needed', 'op' => 'before', 'value' => ['field' => 'task.title']],
+        '/value/field',
+    ],
+    'the field itself' => [
+        ['field' => 'task.needed', 'op' => 'before', 'value' => ['field' => 'task.needed']],
+        '/value/field',
+    ],
+    'a field that there is not' => [
+        ['field' => 'task.needed', 'op' => 'before', 'value' => ['field' => 'task.colour']],
+        '/value/field',
+    ],
+    'a moment where there is no date' => [
+        ['field' => 'task.count', 'op' => 'is', 'value' => ['now' => 'today']],
+        '/value/now',
+    ],
+    'a moment that is none' => [
+        ['field' => 'task.needed', 'op' => 'is', 'value' => ['now' => 'next Tuesday']],
+        '/value/now',
+    ],
+    'behind, where ahead is meant' => [
+        ['field' => 'task.needed', 'op' => 'within_next', 'value' => ['now' => '-4 days']],
+        '/value/now',
+    ],
+    'ahead, where behind is meant' => [
+        ['field' => 'task.needed', 'op' => 'within_last', 'value' => ['now' => '+4 days']],
+        '/value/now',
+    ],
     'a team that there is not' => [['field' => 'case.owner', 'op' => 'in_team', 'value' => 'choir'], '/value'],
     'one value of two' => [['field' => 'task.kind', 'op' => 'changed_from_to', 'value' => ['quote']], '/value'],
 ]);

@@ -26,12 +26,24 @@ function fullWorld(): World
 /** @return list<array<string, mixed>> as whoever reads the document sees them */
 function decisionsOf(World $world): array
 {
-    return json_decode((string) json_encode(array_map(DecisionFormat::write(...), iterator_to_array($world->decisions()))), true);
+    return json_decode(
+        (string) json_encode(array_map(DecisionFormat::write(...), iterator_to_array($world->decisions()))),
+        true,
+    );
 }
 
 it('decides a world with every member there is as worked out by hand', function (): void {
     $decisions = decisionsOf(fullWorld());
-    $outcomes = array_map(static fn(array $one): array => [$one['event'], $one['outcome'], $one['rule'], $one['assignee'], $one['open_to']], $decisions);
+    $outcomes = array_map(
+        static fn(array $one): array => [
+            $one['event'],
+            $one['outcome'],
+            $one['rule'],
+            $one['assignee'],
+            $one['open_to'],
+        ],
+        $decisions,
+    );
     expect($outcomes)->toBe([
         // Femi owns the case and is there until Wednesday.
         ['e1', 'assigned', 'owner', 'femi', []],
@@ -60,11 +72,22 @@ it('decides a world with every member there is as worked out by hand', function 
 it('sets what the follow-ups say', function (): void {
     $quoted = [['effect' => 'tag_added', 'tag' => 'quoted'], ['effect' => 'priority_set', 'priority' => 'high']];
     $due = static fn(string $at): array => ['effect' => 'due_set', 'due' => $at];
-    $effects = array_map(static fn(array $of): array => array_map(static fn(array $one): array => array_diff_key($one, ['rule' => true, 'name' => true]), $of), array_column(decisionsOf(fullWorld()), 'effects', 'event'));
+    $effects = array_map(
+        static fn(array $of): array => array_map(
+            static fn(array $one): array => array_diff_key($one, ['rule' => true, 'name' => true]),
+            $of,
+        ),
+        array_column(decisionsOf(fullWorld()), 'effects', 'event'),
+    );
     expect($effects)->toBe([
         'e1' => $quoted,
-        // 24 hours of Greta's: 7:30 on Monday, 8 on Tuesday (the house's exception is not hers), 8 on Wednesday, from 08:00 on Thursday the last half.
-        'e2' => [['effect' => 'priority_set', 'priority' => 'urgent'], ['effect' => 'tag_added', 'tag' => 'dear'], $due('2026-03-05T08:30:00Z')],
+        // 24 hours of Greta's: 7:30 on Monday, 8 on Tuesday (the house's exception is not hers), 8 on Wednesday, from
+        // 08:00 on Thursday the last half.
+        'e2' => [
+            ['effect' => 'priority_set', 'priority' => 'urgent'],
+            ['effect' => 'tag_added', 'tag' => 'dear'],
+            $due('2026-03-05T08:30:00Z'),
+        ],
         'e3' => [],
         'e4' => [$due('2026-03-02T13:00:00Z')],
         // 9 hours of the house: 5 on Monday; on Tuesday, where 09:00 to 10:00 is taken out, 4 from 10:00.
@@ -93,19 +116,45 @@ it('writes the whole of a decision', function (): void {
         'rule' => 'reeds',
         'assignee' => 'greta',
         'open_to' => [],
-        'effects' => [['rule' => 'dear', 'name' => 'Dear', 'effect' => 'priority_set', 'priority' => 'urgent'], ['rule' => 'dear', 'name' => 'Dear', 'effect' => 'tag_added', 'tag' => 'dear'], ['rule' => 'reeds', 'name' => 'Reeds', 'effect' => 'due_set', 'due' => '2026-03-05T08:30:00Z']],
+        'effects' => [
+            ['rule' => 'dear', 'name' => 'Dear', 'effect' => 'priority_set', 'priority' => 'urgent'],
+            ['rule' => 'dear', 'name' => 'Dear', 'effect' => 'tag_added', 'tag' => 'dear'],
+            ['rule' => 'reeds', 'name' => 'Reeds', 'effect' => 'due_set', 'due' => '2026-03-05T08:30:00Z'],
+        ],
         'verdicts' => [
-            ['rule' => 'owner', 'name' => 'Owner', 'verdict' => 'criterion_failed', 'failed' => ['pointer' => '', 'comparison' => $isQuote, 'seen' => 'repair', 'negated' => false]],
+            [
+                'rule' => 'owner',
+                'name' => 'Owner',
+                'verdict' => 'criterion_failed',
+                'failed' => ['pointer' => '', 'comparison' => $isQuote, 'seen' => 'repair', 'negated' => false],
+            ],
             ['rule' => 'off', 'name' => 'Off', 'verdict' => 'paused'],
             ['rule' => 'morning', 'name' => 'Morning', 'verdict' => 'not_in_force'],
             ['rule' => 'dear', 'name' => 'Dear', 'verdict' => 'followed_up'],
             [
-                'rule' => 'brass', 'name' => 'Brass', 'verdict' => 'nobody_eligible', 'house' => 9,
+                'rule' => 'brass',
+                'name' => 'Brass',
+                'verdict' => 'nobody_eligible',
+                'house' => 9,
                 'steps' => [
                     ['step' => 'pool', 'kept' => ['femi', 'callum', 'greta'], 'fallen' => []],
                     ['step' => 'present', 'kept' => ['femi', 'greta'], 'fallen' => [$reasons('callum', 'paused')]],
-                    ['step' => 'skill_at_least', 'kept' => ['femi'], 'fallen' => [$reasons('greta', 'skill_at_least') + ['figures' => ['skill' => 'brass-skill', 'level' => 1, 'needed' => 2]]]],
-                    ['step' => 'open_tasks_at_most', 'kept' => [], 'fallen' => [$reasons('femi', 'open_tasks_at_most') + ['figures' => ['open_tasks' => 2, 'at_most' => 2]]]],
+                    [
+                        'step' => 'skill_at_least',
+                        'kept' => ['femi'],
+                        'fallen' => [
+                            $reasons('greta', 'skill_at_least') + [
+                                'figures' => ['skill' => 'brass-skill', 'level' => 1, 'needed' => 2],
+                            ],
+                        ],
+                    ],
+                    [
+                        'step' => 'open_tasks_at_most',
+                        'kept' => [],
+                        'fallen' => [
+                            $reasons('femi', 'open_tasks_at_most') + ['figures' => ['open_tasks' => 2, 'at_most' => 2]],
+                        ],
+                    ],
                     ['step' => 'load_ratio_at_most', 'kept' => [], 'fallen' => []],
                 ],
                 'pool' => ['kind' => 'team', 'team' => 'brass-bench', 'with_sub_teams' => false, 'with_lead' => false],
@@ -113,14 +162,34 @@ it('writes the whole of a decision', function (): void {
                 'otherwise' => ['kind' => 'next_rule'],
             ],
             [
-                'rule' => 'reeds', 'name' => 'Reeds', 'verdict' => 'decided', 'house' => 9,
+                'rule' => 'reeds',
+                'name' => 'Reeds',
+                'verdict' => 'decided',
+                'house' => 9,
                 'steps' => [
-                    ['step' => 'pool', 'kept' => ['hanneke', 'ayumi', 'femi', 'callum', 'greta', 'tobias', 'mirela', 'nadia'], 'fallen' => []],
-                    ['step' => 'present', 'kept' => ['hanneke', 'ayumi', 'femi', 'greta', 'mirela'], 'fallen' => [$reasons('callum', 'paused'), $reasons('tobias', 'paused'), $reasons('nadia', 'not_yet_member')]],
-                    ['step' => 'load_ratio_at_most', 'kept' => ['hanneke', 'ayumi', 'femi', 'greta', 'mirela'], 'fallen' => []],
+                    [
+                        'step' => 'pool',
+                        'kept' => ['hanneke', 'ayumi', 'femi', 'callum', 'greta', 'tobias', 'mirela', 'nadia'],
+                        'fallen' => [],
+                    ],
+                    [
+                        'step' => 'present',
+                        'kept' => ['hanneke', 'ayumi', 'femi', 'greta', 'mirela'],
+                        'fallen' => [
+                            $reasons('callum', 'paused'),
+                            $reasons('tobias', 'paused'),
+                            $reasons('nadia', 'not_yet_member'),
+                        ],
+                    ],
+                    [
+                        'step' => 'load_ratio_at_most',
+                        'kept' => ['hanneke', 'ayumi', 'femi', 'greta', 'mirela'],
+                        'fallen' => [],
+                    ],
                 ],
                 'candidates' => [
-                    // 90 of 1704 minutes; 180 of 2280, with 8 hours each but 6 on Monday and none on her holiday; 120 of 705;
+                    // 90 of 1704 minutes; 180 of 2280, with 8 hours each but 6 on Monday and none on her holiday; 120
+                    // of 705;
                     // 60 of 1704; 660 of 1608, two hours ahead of the house.
                     ['person' => 'hanneke', 'load_percent' => 5, 'last_assigned' => null],
                     ['person' => 'ayumi', 'load_percent' => 8, 'last_assigned' => '2026-02-26T10:00:00Z'],
@@ -128,7 +197,17 @@ it('writes the whole of a decision', function (): void {
                     ['person' => 'greta', 'load_percent' => 4, 'last_assigned' => null],
                     ['person' => 'mirela', 'load_percent' => 41, 'last_assigned' => null],
                 ],
-                'pool' => ['kind' => 'union', 'pools' => [$workshop, ['kind' => 'except', 'pool' => ['kind' => 'skill', 'skill' => 'reeds-skill', 'level' => 1], 'without' => ['kind' => 'people', 'people' => ['tobias']]]]],
+                'pool' => [
+                    'kind' => 'union',
+                    'pools' => [
+                        $workshop,
+                        [
+                            'kind' => 'except',
+                            'pool' => ['kind' => 'skill', 'skill' => 'reeds-skill', 'level' => 1],
+                            'without' => ['kind' => 'people', 'people' => ['tobias']],
+                        ],
+                    ],
+                ],
                 'method' => ['kind' => 'lightest_load'],
                 'pick' => 'greta',
             ],
@@ -140,60 +219,150 @@ it('writes the whole of a decision', function (): void {
 
 it('writes the way to a substitute, the passes of a rotation and what a "none" blames', function (): void {
     $decisions = decisionsOf(fullWorld());
-    expect($decisions[5]['verdicts'][0]['cover'])->toBe([
-        'for' => 'femi', 'person' => 'callum', 'by_lead' => false, 'circle' => false,
-        'asked' => [
-            ['person' => 'femi', 'reasons' => ['absent'], 'away_until' => '2026-03-06T00:00:00Z'],
-            ['person' => 'tobias', 'reasons' => ['paused'], 'away_until' => null],
-            ['person' => 'callum', 'reasons' => [], 'away_until' => null],
-        ],
-    ])
-        ->and($decisions[5]['verdicts'][0]['steps'][1])->toBe(['step' => 'cover', 'kept' => ['callum'], 'fallen' => [
-            ['person' => 'femi', 'reasons' => ['absent'], 'figures' => ['away_until' => '2026-03-06T00:00:00Z']],
-            ['person' => 'tobias', 'reasons' => ['paused']],
-        ]])
-        ->and($decisions[2]['verdicts'][2]['candidates'])->toBe([['person' => 'ayumi', 'place' => 1]])
-        ->and($decisions[4]['verdicts'][4]['candidates'])->toBe([['person' => 'callum', 'pass' => 21_000_000, 'weight' => 100]])
-        ->and($decisions[7]['verdicts'][4]['failed'])->toBe(['pointer' => '/all/2/none/0', 'comparison' => ['field' => 'task.rush', 'op' => 'is', 'value' => true], 'seen' => true, 'negated' => true])
-        ->and($decisions[6]['verdicts'][0]['cover']['for'])->toBe('oona')
-        ->and($decisions[6]['verdicts'][0]['otherwise'])->toBe(['kind' => 'person', 'person' => 'hanneke']);
+    expect($decisions[5]['verdicts'][0]['cover'])
+        ->toBe([
+            'for' => 'femi',
+            'person' => 'callum',
+            'by_lead' => false,
+            'circle' => false,
+            'asked' => [
+                ['person' => 'femi', 'reasons' => ['absent'], 'away_until' => '2026-03-06T00:00:00Z'],
+                ['person' => 'tobias', 'reasons' => ['paused'], 'away_until' => null],
+                ['person' => 'callum', 'reasons' => [], 'away_until' => null],
+            ],
+        ])
+        ->and($decisions[5]['verdicts'][0]['steps'][1])
+        ->toBe([
+            'step' => 'cover',
+            'kept' => ['callum'],
+            'fallen' => [
+                ['person' => 'femi', 'reasons' => ['absent'], 'figures' => ['away_until' => '2026-03-06T00:00:00Z']],
+                ['person' => 'tobias', 'reasons' => ['paused']],
+            ],
+        ])
+        ->and($decisions[2]['verdicts'][2]['candidates'])
+        ->toBe([['person' => 'ayumi', 'place' => 1]])
+        ->and($decisions[4]['verdicts'][4]['candidates'])
+        ->toBe([['person' => 'callum', 'pass' => 21_000_000, 'weight' => 100]])
+        ->and($decisions[7]['verdicts'][4]['failed'])
+        ->toBe([
+            'pointer' => '/all/2/none/0',
+            'comparison' => ['field' => 'task.rush', 'op' => 'is', 'value' => true],
+            'seen' => true,
+            'negated' => true,
+        ])
+        ->and($decisions[6]['verdicts'][0]['cover']['for'])
+        ->toBe('oona')
+        ->and($decisions[6]['verdicts'][0]['otherwise'])
+        ->toBe(['kind' => 'person', 'person' => 'hanneke']);
 });
 
 it('reads work, rotations, events and when work last came to people', function (): void {
     $world = fullWorld();
-    expect($world->clock)->toBe(Build::at('2026-03-02T09:00:00Z'))
-        ->and($world->work->held('ayumi'))->toEqual(new PersonWork(
-            [new WorkItem('w1', 'ayumi', TaskStatus::Working, Priority::High, new Effort(0, 180, 60), Build::at('2026-02-20T09:00:00Z'), null, Build::at('2026-03-03T12:00:00Z'))],
-            [],
-            Build::at('2026-02-26T10:00:00Z'),
-        ))
-        ->and($world->work->held('femi'))->toEqual(new PersonWork(
-            [],
-            [new WorkItem('w2', 'femi', TaskStatus::Waiting, Priority::Normal, new Effort(0, 120), $world->clock)],
-        ))
-        ->and($world->work->held('hanneke'))->toEqual(new PersonWork(
-            [new WorkItem('w3', 'femi', TaskStatus::InReview, Priority::Normal, new Effort(60, null, 0, 30), $world->clock, reviewerId: 'hanneke')],
-        ))
-        ->and($world->work->held('callum'))->toEqual(new PersonWork(
-            [new WorkItem('w4', 'callum', TaskStatus::New, Priority::Normal, new Effort(0, 60), $world->clock, Build::at('2026-03-03T09:00:00Z'), Build::at('2026-03-04T17:00:00Z'))],
-            [],
-            Build::at('2026-02-27T10:00:00Z'),
-        ))
-        ->and($world->work->held('mirela')->loading[0]->priority)->toBe(Priority::Low)
-        ->and($world->rotations->named('Brass bench')->passes)->toBe(['femi' => 30_000_000, 'callum' => 21_000_000])
-        ->and($world->rotations->named('Brass bench')->virtualTime)->toBe(20_000_000)
-        ->and($world->roster->people['femi']->memberFrom)->toBe(Build::at('2026-01-01T00:00:00Z'))
-        ->and($world->roster->people['femi']->memberUntil)->toBe(Build::at('2026-06-30T23:00:00Z'))
-        ->and($world->events[0])->toEqual(new Arrives(new ChangeSet(
-            'e1',
-            $world->clock,
-            null,
-            new Subject('T1', $world->clock, new Effort(540, 120, 15, 60), priority: Priority::Low, startAt: Build::at('2026-03-02T10:00:00Z'), dueAt: Build::at('2026-03-06T12:00:00Z'), fields: ['task.kind' => 'quote', 'case.owner' => 'femi']),
-            Build::facts([
-                'task.kind' => 'quote', 'case.owner' => 'femi', 'task.status' => 'new', 'task.priority' => 'low', 'task.estimate' => 120, 'task.due' => '2026-03-06', 'task.start' => '2026-03-02',
-                'task.arrived' => '2026-03-02', 'task.tags' => [], 'task.open_items' => 0, 'task.comments' => 0, 'task.files' => 0,
+    expect($world->clock)
+        ->toBe(Build::at('2026-03-02T09:00:00Z'))
+        ->and($world->work->held('ayumi'))
+        ->toEqual(
+            new PersonWork(
+                [
+                    new WorkItem(
+                        'w1',
+                        'ayumi',
+                        TaskStatus::Working,
+                        Priority::High,
+                        new Effort(0, 180, 60),
+                        Build::at('2026-02-20T09:00:00Z'),
+                        null,
+                        Build::at('2026-03-03T12:00:00Z'),
+                    ),
+                ],
+                [],
+                Build::at('2026-02-26T10:00:00Z'),
+            ),
+        )
+        ->and($world->work->held('femi'))
+        ->toEqual(
+            new PersonWork(
+                [],
+                [new WorkItem('w2', 'femi', TaskStatus::Waiting, Priority::Normal, new Effort(0, 120), $world->clock)],
+            ),
+        )
+        ->and($world->work->held('hanneke'))
+        ->toEqual(
+            new PersonWork([
+                new WorkItem(
+                    'w3',
+                    'femi',
+                    TaskStatus::InReview,
+                    Priority::Normal,
+                    new Effort(60, null, 0, 30),
+                    $world->clock,
+                    reviewerId: 'hanneke',
+                ),
             ]),
-        )));
+        )
+        ->and($world->work->held('callum'))
+        ->toEqual(
+            new PersonWork(
+                [
+                    new WorkItem(
+                        'w4',
+                        'callum',
+                        TaskStatus::New,
+                        Priority::Normal,
+                        new Effort(0, 60),
+                        $world->clock,
+                        Build::at('2026-03-03T09:00:00Z'),
+                        Build::at('2026-03-04T17:00:00Z'),
+                    ),
+                ],
+                [],
+                Build::at('2026-02-27T10:00:00Z'),
+            ),
+        )
+        ->and($world->work->held('mirela')->loading[0]->priority)
+        ->toBe(Priority::Low)
+        ->and($world->rotations->named('Brass bench')->passes)
+        ->toBe(['femi' => 30_000_000, 'callum' => 21_000_000])
+        ->and($world->rotations->named('Brass bench')->virtualTime)
+        ->toBe(20_000_000)
+        ->and($world->roster->people['femi']->memberFrom)
+        ->toBe(Build::at('2026-01-01T00:00:00Z'))
+        ->and($world->roster->people['femi']->memberUntil)
+        ->toBe(Build::at('2026-06-30T23:00:00Z'))
+        ->and($world->events[0])
+        ->toEqual(
+            new Arrives(
+                new ChangeSet(
+                    'e1',
+                    $world->clock,
+                    null,
+                    new Subject(
+                        'T1',
+                        $world->clock,
+                        new Effort(540, 120, 15, 60),
+                        priority: Priority::Low,
+                        startAt: Build::at('2026-03-02T10:00:00Z'),
+                        dueAt: Build::at('2026-03-06T12:00:00Z'),
+                        fields: ['task.kind' => 'quote', 'case.owner' => 'femi'],
+                    ),
+                    Build::facts([
+                        'task.kind' => 'quote',
+                        'case.owner' => 'femi',
+                        'task.status' => 'new',
+                        'task.priority' => 'low',
+                        'task.estimate' => 120,
+                        'task.due' => '2026-03-06',
+                        'task.start' => '2026-03-02',
+                        'task.arrived' => '2026-03-02',
+                        'task.tags' => [],
+                        'task.open_items' => 0,
+                        'task.comments' => 0,
+                        'task.files' => 0,
+                    ]),
+                ),
+            ),
+        );
 });
 
 it('decides the same where all ids are made of digits', function (): void {
@@ -201,30 +370,60 @@ it('decides the same where all ids are made of digits', function (): void {
     $decisions = decisionsOf(WorldFormat::read(Node::parse((string) json_encode($document))));
     $named = FullWorld::renamed($decisions, $ids);
     $versionless = static fn(array $one): array => ['rulebook_version' => ''] + $one;
-    expect(array_map($versionless, $named))->toEqual(array_map($versionless, decisionsOf(fullWorld())))
-        ->and($decisions[0]['assignee'])->toBe('102')
-        ->and($decisions[3]['open_to'])->toBe(['107', '101', '102', '106']);
+    expect(array_map($versionless, $named))
+        ->toEqual(array_map($versionless, decisionsOf(fullWorld())))
+        ->and($decisions[0]['assignee'])
+        ->toBe('102')
+        ->and($decisions[3]['open_to'])
+        ->toBe(['107', '101', '102', '106']);
 });
 
 it('writes the rules of it as it reads them, and reads what it writes', function (): void {
     $rulebook = fullWorld()->rulebook;
     $written = RulebookFormat::write($rulebook);
-    expect(RulebookFormat::read(Node::root($written)))->toEqual($rulebook)
-        ->and($written['fields'])->toBe(FullWorld::document()['rulebook']['fields'])
-        ->and($written['rules'][2]['valid_from'])->toBe('2026-03-02T10:00:00Z')
-        ->and($written['rules'][2]['valid_until'])->toBe('2026-03-02T11:00:00Z')
-        ->and($written['rules'][3])->not->toHaveKey('give')
-        ->and($written['rules'][4]['give']['method'])->toBe(['kind' => 'round_robin', 'rotation' => 'Brass bench'])
-        ->and($written['rules'][6]['then'])->toBe([['kind' => 'due_in', 'after' => 'PT2H', 'hours_of' => 'house']]);
+    expect(RulebookFormat::read(Node::root($written)))
+        ->toEqual($rulebook)
+        ->and($written['fields'])
+        ->toBe(FullWorld::document()['rulebook']['fields'])
+        ->and($written['rules'][2]['valid_from'])
+        ->toBe('2026-03-02T10:00:00Z')
+        ->and($written['rules'][2]['valid_until'])
+        ->toBe('2026-03-02T11:00:00Z')
+        ->and($written['rules'][3])
+        ->not->toHaveKey('give')
+        ->and($written['rules'][4]['give']['method'])
+        ->toBe(['kind' => 'round_robin', 'rotation' => 'Brass bench'])
+        ->and($written['rules'][6]['then'])
+        ->toBe([['kind' => 'due_in', 'after' => 'PT2H', 'hours_of' => 'house']]);
 });
 
 it('needs none of what is optional', function (): void {
-    $world = WorldFormat::read(Node::root([
-        'openbaton' => 'world/2',
-        'clock' => '2026-03-02T09:00:00Z',
-        'roster' => ['openbaton' => 'roster/1', 'house' => ['zone' => 'UTC'], 'people' => [['id' => 'a', 'name' => 'A']]],
-        'rulebook' => ['openbaton' => 'rulebook/2', 'fields' => [], 'rules' => [['id' => 'r', 'name' => 'R', 'when' => [['kind' => 'task_arrives']], 'give' => ['pool' => ['kind' => 'people', 'people' => ['a']], 'method' => ['kind' => 'in_order']]]]],
-        'events' => [['id' => 'e', 'kind' => 'task_arrives', 'task' => ['id' => 't']]],
-    ]));
+    $world = WorldFormat::read(
+        Node::root([
+            'openbaton' => 'world/2',
+            'clock' => '2026-03-02T09:00:00Z',
+            'roster' => [
+                'openbaton' => 'roster/1',
+                'house' => ['zone' => 'UTC'],
+                'people' => [['id' => 'a', 'name' => 'A']],
+            ],
+            'rulebook' => [
+                'openbaton' => 'rulebook/2',
+                'fields' => [],
+                'rules' => [
+                    [
+                        'id' => 'r',
+                        'name' => 'R',
+                        'when' => [['kind' => 'task_arrives']],
+                        'give' => [
+                            'pool' => ['kind' => 'people', 'people' => ['a']],
+                            'method' => ['kind' => 'in_order'],
+                        ],
+                    ],
+                ],
+            ],
+            'events' => [['id' => 'e', 'kind' => 'task_arrives', 'task' => ['id' => 't']]],
+        ]),
+    );
     expect(array_column(decisionsOf($world), 'assignee'))->toBe(['a']);
 });

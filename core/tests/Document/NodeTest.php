@@ -21,15 +21,19 @@ function refusal(Closure $read): array
     test()->fail('It was not refused.');
 }
 
-it('says what is no JSON, what is too deep and which key stands twice', function (string $json, string $pointer, string $reason): void {
+it('says what is no JSON, what is too deep and which key stands twice', function (
+    string $json,
+    string $pointer,
+    string $reason,
+): void {
     [$at, $why] = refusal(static fn(): Node => Node::parse($json));
     expect($at)->toBe($pointer)->and($why)->toContain($reason);
 })->with([
     ['', '', 'This is not JSON'],
     ['{"a": 1,}', '', 'This is not JSON'],
-    [str_repeat('[', 64).str_repeat(']', 64).'x', '', 'This is not JSON'],
-    [str_repeat('[', 129).str_repeat(']', 129), '', 'more than 128 levels deep'],
-    [str_repeat('{"a":', 129).'1'.str_repeat('}', 129), '', 'more than 128 levels deep'],
+    [str_repeat('[', 64) . str_repeat(']', 64) . 'x', '', 'This is not JSON'],
+    [str_repeat('[', 129) . str_repeat(']', 129), '', 'more than 128 levels deep'],
+    [str_repeat('{"a":', 129) . '1' . str_repeat('}', 129), '', 'more than 128 levels deep'],
     ['{"a": 1, "b": 2, "a": 3}', '/a', '"a" stands here twice'],
     ['{"a": [{"b": 1}, {"c": 1, "c": 2}]}', '/a/1/c', '"c" stands here twice'],
     ['[[1, 2], [3, {"x": [], "y": {}, "x": 1}]]', '/1/1/x', '"x" stands here twice'],
@@ -49,7 +53,7 @@ it('lets a key come again where it belongs to something else', function (string 
     '{"a": [{"a": 1}, "a", {"a": ["a"]}], "b": {"a": 1}}',
     '{"a": {}, "b": []}',
     '"a"',
-    str_repeat('[', 64).str_repeat(']', 64),
+    str_repeat('[', 64) . str_repeat(']', 64),
 ]);
 
 it('tells objects from lists, and says which belongs', function (string $json, string $as, ?string $reason): void {
@@ -69,13 +73,20 @@ it('tells objects from lists, and says which belongs', function (string $json, s
 
 it('keeps keys made of digits as texts, in their order', function (): void {
     $members = Node::parse('{"12": "a", "007": "b", "3": "c"}')->members();
-    expect(array_column($members, 0))->toBe(['12', '007', '3'])
-        ->and($members[0][1]->pointer)->toBe('/12')
-        ->and(Node::parse('{"12": {"3": 5}}')->get('12')->get('3')->int())->toBe(5);
+    expect(array_column($members, 0))
+        ->toBe(['12', '007', '3'])
+        ->and($members[0][1]->pointer)
+        ->toBe('/12')
+        ->and(Node::parse('{"12": {"3": 5}}')->get('12')->get('3')->int())
+        ->toBe(5);
 });
 
 it('points at what it refuses', function (Closure $read, string $pointer, string $reason): void {
-    $node = Node::parse('{"text": "a", "empty": " ", "number": 7, "half": 0.5, "huge": 12345678901234567890, "yes": true, "list": [1, "x"], "none": null, "long": "'.str_repeat('é', 5).'", "lines": "a\nb", "a/b~c": 3}');
+    $node = Node::parse(
+        '{"text": "a", "empty": " ", "number": 7, "half": 0.5, "huge": 12345678901234567890, "yes": true, "list": [1, "x"], "none": null, "long": "' .
+            str_repeat('é', 5) .
+            '", "lines": "a\nb", "a/b~c": 3}',
+    );
     expect(refusal(static fn(): mixed => $read($node)))->toBe([$pointer, $reason]);
 })->with([
     [fn(Node $n) => $n->get('missing'), '', '"missing" is missing.'],
@@ -97,22 +108,37 @@ it('points at what it refuses', function (Closure $read, string $pointer, string
     [fn(Node $n) => $n->get('a/b~c')->text(), '/a~1b~0c', 'A text belongs here.'],
     [fn(Node $n) => $n->get('text')->case(Priority::class), '/text', '"a" is not one of: low, normal, high, urgent.'],
     [fn(Node $n) => $n->get('text')->minutes(), '/text', '"a" is not a length of time such as PT1H30M.'],
-    [fn(Node $n) => $n->get('text')->refuse(static fn() => throw new InvalidArgumentException('Not so.')), '/text', 'Not so.'],
+    [
+        fn(Node $n) => $n->get('text')->refuse(static fn() => throw new InvalidArgumentException('Not so.')),
+        '/text',
+        'Not so.',
+    ],
 ]);
 
 it('reads what is there', function (): void {
     $node = Node::parse('{"line": "  a b ", "list": ["x", "y"], "edge": 7, "float": 1.5, "long": "éééé"}');
-    expect($node->get('line')->line(3))->toBe('a b')
-        ->and($node->textsOf('list'))->toBe(['x', 'y'])
-        ->and($node->textsOf('nothing'))->toBe([])
-        ->and($node->itemsOf('nothing'))->toBe([])
-        ->and($node->get('edge')->intBetween(7, 7))->toBe(7)
-        ->and($node->get('float')->number())->toBe(1.5)
-        ->and($node->get('long')->line(4))->toBe('éééé')
-        ->and($node->has('list'))->toBeTrue()
-        ->and($node->has('nothing'))->toBeFalse()
-        ->and($node->find('nothing'))->toBeNull()
-        ->and(array_map(static fn(Fault $fault): string => $fault->pointer, $node->strangers(['line', 'list', 'edge'])))->toBe(['/float', '/long']);
+    expect($node->get('line')->line(3))
+        ->toBe('a b')
+        ->and($node->textsOf('list'))
+        ->toBe(['x', 'y'])
+        ->and($node->textsOf('nothing'))
+        ->toBe([])
+        ->and($node->itemsOf('nothing'))
+        ->toBe([])
+        ->and($node->get('edge')->intBetween(7, 7))
+        ->toBe(7)
+        ->and($node->get('float')->number())
+        ->toBe(1.5)
+        ->and($node->get('long')->line(4))
+        ->toBe('éééé')
+        ->and($node->has('list'))
+        ->toBeTrue()
+        ->and($node->has('nothing'))
+        ->toBeFalse()
+        ->and($node->find('nothing'))
+        ->toBeNull()
+        ->and(array_map(static fn(Fault $fault): string => $fault->pointer, $node->strangers(['line', 'list', 'edge'])))
+        ->toBe(['/float', '/long']);
 });
 
 it('reads moments with their offset, to the second', function (string $text, ?string $utc): void {
@@ -140,8 +166,20 @@ it('reads and writes lengths of time', function (string $text, ?int $minutes): v
         expect(Duration::parse($text))->toBe($minutes);
     }
 })->with([
-    ['PT0M', 0], ['PT59M', 59], ['PT1H', 60], ['PT1H1M', 61], ['PT90M', 90], ['PT100H', 6000],
-    ['PT', null], ['P1D', null], ['PT1.5H', null], ['1H', null], ['PT1S', null], ['PT-1H', null], ["PT1H\n", null], ['PT1M1H', null],
+    ['PT0M', 0],
+    ['PT59M', 59],
+    ['PT1H', 60],
+    ['PT1H1M', 61],
+    ['PT90M', 90],
+    ['PT100H', 6000],
+    ['PT', null],
+    ['P1D', null],
+    ['PT1.5H', null],
+    ['1H', null],
+    ['PT1S', null],
+    ['PT-1H', null],
+    ["PT1H\n", null],
+    ['PT1M1H', null],
 ]);
 
 it('collects faults and goes on', function (): void {
@@ -154,7 +192,9 @@ it('collects faults and goes on', function (): void {
         $faults->throwIfAny();
         $this->fail('It has faults.');
     } catch (DocumentError $error) {
-        expect(array_map(static fn(Fault $fault): array => [$fault->pointer, $fault->unfinished], $error->faults))->toBe([['/a', false], ['/c', false]]);
+        expect(
+            array_map(static fn(Fault $fault): array => [$fault->pointer, $fault->unfinished], $error->faults),
+        )->toBe([['/a', false], ['/c', false]]);
     }
     (new Faults())->throwIfAny();
 });
@@ -174,6 +214,8 @@ it('tells what is unfinished from what is wrong', function (Closure $read, bool 
 ]);
 
 it('tells of very many members that do not belong there the first ones', function (): void {
-    $faults = Node::root(array_fill_keys(array_map(static fn(int $number): string => "m{$number}", range(1, 40_000)), 1))->strangers(['title']);
+    $faults = Node::root(
+        array_fill_keys(array_map(static fn(int $number): string => "m{$number}", range(1, 40_000)), 1),
+    )->strangers(['title']);
     expect(count($faults))->toBe(500)->and($faults[499]->pointer)->toBe('/m500');
 });

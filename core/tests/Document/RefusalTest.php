@@ -31,23 +31,51 @@ function faultsOf(Closure $read): array
     return [];
 }
 
-it('refuses what it used to take without a word, at its place', function (string $path, mixed $value, string $reason, ?string $pointer = null): void {
+it('refuses what it used to take without a word, at its place', function (
+    string $path,
+    mixed $value,
+    string $reason,
+    ?string $pointer = null,
+): void {
     $document = FullWorld::document();
     at($document, explode('/', $path), $value);
     $faults = faultsOf(static fn() => WorldFormat::read(Node::root($document)));
-    expect($faults)->not->toBe([])
-        ->and($faults[0][0])->toBe($pointer ?? "/{$path}")
-        ->and($faults[0][1])->toContain($reason);
+    expect($faults)
+        ->not->toBe([])
+        ->and($faults[0][0])
+        ->toBe($pointer ?? "/{$path}")
+        ->and($faults[0][1])
+        ->toContain($reason);
 })->with([
     'a team within itself' => ['roster/teams/1/parent', 'brass-bench', 'would lie within itself'],
     'a circle of teams' => ['roster/teams/0/parent', 'reed-bench', '"workshop" would lie within itself'],
     'an unknown team above' => ['roster/teams/1/parent', 'choir', 'no team "choir"'],
-    'oneself as substitute' => ['roster/absences/0/substitutes', ['callum', 'femi'], 'Nobody is their own substitute', '/roster/absences/0/substitutes/1'],
-    'a substitute twice' => ['roster/absences/0/substitutes', ['callum', 'tobias', 'callum'], '"callum" is named already', '/roster/absences/0/substitutes/2'],
+    'oneself as substitute' => [
+        'roster/absences/0/substitutes',
+        ['callum', 'femi'],
+        'Nobody is their own substitute',
+        '/roster/absences/0/substitutes/1',
+    ],
+    'a substitute twice' => [
+        'roster/absences/0/substitutes',
+        ['callum', 'tobias', 'callum'],
+        '"callum" is named already',
+        '/roster/absences/0/substitutes/2',
+    ],
     'a field twice' => ['rulebook/fields/1/path', 'task.kind', 'There is another "task.kind"'],
-    'a person twice but for the letters' => ['roster/people/1/id', 'AYUMI', '"AYUMI" differs from "ayumi" at /roster/people/0/id by small and capital letters alone.', '/roster/people/1/id'],
+    'a person twice but for the letters' => [
+        'roster/people/1/id',
+        'AYUMI',
+        '"AYUMI" differs from "ayumi" at /roster/people/0/id by small and capital letters alone.',
+        '/roster/people/1/id',
+    ],
     'an option twice' => ['rulebook/fields/0/options/1/value', 'repair', 'There is another "repair"'],
-    'a rotation twice' => ['rotations/1', ['name' => ' Brass bench'], 'There is another "Brass bench"', '/rotations/1/name'],
+    'a rotation twice' => [
+        'rotations/1',
+        ['name' => ' Brass bench'],
+        'There is another "Brass bench"',
+        '/rotations/1/name',
+    ],
     'somebody twice in a rotation' => ['rotations/0/passes/1/person', 'femi', 'in this rotation already'],
     'a stranger in a rotation' => ['rotations/0/passes/1/person', 'nobody', 'no person "nobody"'],
     'a pass near the end of integers' => ['rotations/0/passes/1/pass', PHP_INT_MAX, 'from 0 to 1000000000000000000'],
@@ -55,29 +83,88 @@ it('refuses what it used to take without a word, at its place', function (string
     'a virtual time near the end of integers' => ['rotations/0/virtual_time', 1_000_000_000_000_000_001, 'from 0 to'],
     'a fraction of a pass' => ['rotations/0/passes/1/pass', 1.5, 'A whole number'],
     'two events with one task' => ['events/3/task/id', 'T1', '"T1" has arrived already'],
-    'a stranger in criteria' => ['rulebook/rules/0/if', ['field' => 'case.owner', 'op' => 'is', 'value' => 'nobody'], 'no person "nobody"', '/rulebook/rules/0/if/value'],
-    'strangers in criteria' => ['rulebook/rules/0/if', ['field' => 'case.owner', 'op' => 'one_of', 'value' => ['femi', 'nobody']], 'no person "nobody"', '/rulebook/rules/0/if/value/1'],
-    'a stranger in a fact' => ['events/0/task/facts', ['case.owner' => 'nobody'], 'no person "nobody"', '/events/0/task/facts/case.owner'],
-    'two patterns from one date' => ['roster/people/0/hours', [['from' => '2020-01-01'], ['from' => '2020-01-01']], 'another "2020-01-01"', '/roster/people/0/hours/1/from'],
+    'a stranger in criteria' => [
+        'rulebook/rules/0/if',
+        ['field' => 'case.owner', 'op' => 'is', 'value' => 'nobody'],
+        'no person "nobody"',
+        '/rulebook/rules/0/if/value',
+    ],
+    'strangers in criteria' => [
+        'rulebook/rules/0/if',
+        ['field' => 'case.owner', 'op' => 'one_of', 'value' => ['femi', 'nobody']],
+        'no person "nobody"',
+        '/rulebook/rules/0/if/value/1',
+    ],
+    'a stranger in a fact' => [
+        'events/0/task/facts',
+        ['case.owner' => 'nobody'],
+        'no person "nobody"',
+        '/events/0/task/facts/case.owner',
+    ],
+    'two patterns from one date' => [
+        'roster/people/0/hours',
+        [['from' => '2020-01-01'], ['from' => '2020-01-01']],
+        'another "2020-01-01"',
+        '/roster/people/0/hours/1/from',
+    ],
     'until before from' => ['roster/people/1/until', '2025-12-30', 'not before the first', '/roster/people/1'],
-    'valid until before valid from' => ['rulebook/rules/2/valid_until', '2026-03-02T10:00:00Z', 'until a later one', '/rulebook/rules/2'],
+    'valid until before valid from' => [
+        'rulebook/rules/2/valid_until',
+        '2026-03-02T10:00:00Z',
+        'until a later one',
+        '/rulebook/rules/2',
+    ],
     'due before its start' => ['work/3/due', '2026-03-03T08:59:59Z', 'due before it can be started'],
     'an event due before its start' => ['events/0/task/due', '2026-03-02T09:59:59Z', 'due before it can be started'],
     'given in the future' => ['last_assigned/callum', '2026-03-02T09:00:01Z', 'after the clock'],
     'something given to a stranger' => ['last_assigned/nobody', '2026-03-01T09:00:00Z', 'no person "nobody"'],
-    'half a pair of days' => ['roster/absences/0', ['id' => 'x', 'person' => 'femi', 'first' => '2026-03-04', 'status' => 'approved'], '"last" is missing', '/roster/absences/0'],
-    'half a pair of moments' => ['roster/absences/1', ['id' => 'x', 'person' => 'femi', 'to' => '2026-03-04T09:00:00Z', 'status' => 'approved'], '"from" is missing', '/roster/absences/1'],
+    'half a pair of days' => [
+        'roster/absences/0',
+        ['id' => 'x', 'person' => 'femi', 'first' => '2026-03-04', 'status' => 'approved'],
+        '"last" is missing',
+        '/roster/absences/0',
+    ],
+    'half a pair of moments' => [
+        'roster/absences/1',
+        ['id' => 'x', 'person' => 'femi', 'to' => '2026-03-04T09:00:00Z', 'status' => 'approved'],
+        '"from" is missing',
+        '/roster/absences/1',
+    ],
     'days and moments' => ['roster/absences/1/first', '2026-03-04', 'Give either', '/roster/absences/1'],
-    'neither' => ['roster/absences/1', ['id' => 'x', 'person' => 'femi', 'status' => 'approved'], 'Give either', '/roster/absences/1'],
-    'an absence without time' => ['roster/absences/1/to', '2026-03-02T14:00:00Z', 'end after it begins', '/roster/absences/1'],
-    'two capacities' => ['roster/people/0/capacity', ['percent' => 80, 'minutes_a_day' => 100], 'either "percent" or "minutes_a_day"'],
+    'neither' => [
+        'roster/absences/1',
+        ['id' => 'x', 'person' => 'femi', 'status' => 'approved'],
+        'Give either',
+        '/roster/absences/1',
+    ],
+    'an absence without time' => [
+        'roster/absences/1/to',
+        '2026-03-02T14:00:00Z',
+        'end after it begins',
+        '/roster/absences/1',
+    ],
+    'two capacities' => [
+        'roster/people/0/capacity',
+        ['percent' => 80, 'minutes_a_day' => 100],
+        'either "percent" or "minutes_a_day"',
+    ],
     'no capacity' => ['roster/people/0/capacity', ['share' => 80], 'either "percent" or "minutes_a_day"'],
     'a capacity of 101' => ['roster/people/0/capacity', ['percent' => 101], '1 to 100 percent'],
     'a day of 1441 minutes' => ['roster/people/0/capacity', ['minutes_a_day' => 1441], '1 to 1440 minutes'],
     'an object for a list' => ['roster/people/0/holidays', (object) [], 'A list belongs here'],
     'an abbreviation for a zone' => ['roster/people/0/zone', 'CET2', '"CET2"'],
-    'an amount with three decimals' => ['events/1/task/facts', ['task.value' => 1.234], 'at most two decimals', '/events/1/task/facts/task.value'],
-    'an amount too great' => ['events/1/task/facts', ['task.value' => 1e11], 'at most ten digits', '/events/1/task/facts/task.value'],
+    'an amount with three decimals' => [
+        'events/1/task/facts',
+        ['task.value' => 1.234],
+        'at most two decimals',
+        '/events/1/task/facts/task.value',
+    ],
+    'an amount too great' => [
+        'events/1/task/facts',
+        ['task.value' => 1e11],
+        'at most ten digits',
+        '/events/1/task/facts/task.value',
+    ],
     'a name of two lines' => ['roster/people/0/name', "A\nB", 'one line'],
     'an id that is too long' => ['roster/people/3/id', str_repeat('x', 121), 'at most 120 characters'],
     'an event of another kind' => ['events/0/kind', 'task_flies', 'not one of: task_arrives'],
@@ -104,8 +191,10 @@ it('takes what was given at the very moment of the clock', function (): void {
     $document['last_assigned']['femi'] = $document['clock'];
     $document['work'][3]['due'] = $document['work'][3]['start'];
     $world = WorldFormat::read(Node::root($document));
-    expect($world->work->held('femi')->lastAssignedAt)->toBe($world->clock)
-        ->and($world->work->held('callum')->loading[0]->dueAt)->toBe($world->work->held('callum')->loading[0]->startAt);
+    expect($world->work->held('femi')->lastAssignedAt)
+        ->toBe($world->clock)
+        ->and($world->work->held('callum')->loading[0]->dueAt)
+        ->toBe($world->work->held('callum')->loading[0]->startAt);
 });
 
 it('finds the circle at a team that is part of it, not at one that hangs below it', function (): void {
@@ -115,7 +204,9 @@ it('finds the circle at a team that is part of it, not at one that hangs below i
         ['id' => 'a', 'name' => 'A', 'parent' => 'b'],
         ['id' => 'b', 'name' => 'B', 'parent' => 'a'],
     ];
-    expect(faultsOf(static fn() => RosterFormat::read(Node::root($document))))->toBe([['/teams/1/parent', '"a" would lie within itself.']]);
+    expect(faultsOf(static fn() => RosterFormat::read(Node::root($document))))->toBe([
+        ['/teams/1/parent', '"a" would lie within itself.'],
+    ]);
 });
 
 it('says all that is wrong with a roster at once', function (): void {
@@ -123,8 +214,11 @@ it('says all that is wrong with a roster at once', function (): void {
     $document['people'][0]['skills'] = ['kazoo' => 1];
     $document['people'][3]['capacity'] = ['percent' => 0];
     $document['colour'] = 'red';
-    expect(array_column(faultsOf(static fn() => RosterFormat::read(Node::root($document))), 0))
-        ->toBe(['/colour', '/people/0/skills/kazoo', '/people/3/capacity']);
+    expect(array_column(faultsOf(static fn() => RosterFormat::read(Node::root($document))), 0))->toBe([
+        '/colour',
+        '/people/0/skills/kazoo',
+        '/people/3/capacity',
+    ]);
 });
 
 it('takes whole numbers for what they are', function (mixed $value, bool $fits): void {
@@ -134,7 +228,13 @@ it('takes whole numbers for what they are', function (mixed $value, bool $fits):
     $document['events'][0]['task']['facts'] = ['task.count' => 1_000_000_000_000_000, 'case.owner' => 'femi'];
     $decisions = iterator_to_array(WorldFormat::read(Node::root($document))->decisions());
     expect($decisions[0]->decidingRule()?->id === 'owner')->toBe($fits);
-})->with([[1e15, true], [1_000_000_000_000_000, true], [1_000_000_000_000_001, false], [1e15 + 1, false], [1.5, false]]);
+})->with([
+    [1e15, true],
+    [1_000_000_000_000_000, true],
+    [1_000_000_000_000_001, false],
+    [1e15 + 1, false],
+    [1.5, false],
+]);
 
 it('refuses numbers beyond all bounds', function (): void {
     $document = FullWorld::document();
@@ -144,26 +244,36 @@ it('refuses numbers beyond all bounds', function (): void {
 });
 
 it('reads rulebooks and worlds of the first format', function (): void {
-    $old = json_decode((string) file_get_contents(__DIR__.'/../Support/first-format.world.json'), true);
+    $old = json_decode((string) file_get_contents(__DIR__ . '/../Support/first-format.world.json'), true);
     $world = WorldFormat::read(Node::root($old));
     $rules = RulebookFormat::writeRules($world->rulebook);
-    expect(array_map(static fn($decision): array => [$decision->assigneeId, $decision->outcome->value], iterator_to_array($world->decisions(), false)))->toBe([
-        // Of the marks 40 and 39 million Femi's is lower; at half weight a turn is 20 million, so it is 59 million then.
-        ['femi-adeyinka', 'assigned'],
-        ['ayumi-kato', 'assigned'],
-        ['tobias-lindqvist', 'assigned'],
-        [null, 'unplaced'],
-    ])
-        ->and($rules[1]['when'])->toBe([['kind' => 'task_arrives']])
-        ->and($rules[1]['then'])->toBe([
+    expect(
+        array_map(
+            static fn($decision): array => [$decision->assigneeId, $decision->outcome->value],
+            iterator_to_array($world->decisions(), false),
+        ),
+    )
+        ->toBe([
+            // Of the marks 40 and 39 million Femi's is lower; at half weight a turn is 20 million, so it is 59 million
+            // then.
+            ['femi-adeyinka', 'assigned'],
+            ['ayumi-kato', 'assigned'],
+            ['tobias-lindqvist', 'assigned'],
+            [null, 'unplaced'],
+        ])
+        ->and($rules[1]['when'])
+        ->toBe([['kind' => 'task_arrives']])
+        ->and($rules[1]['then'])
+        ->toBe([
             ['kind' => 'due_in', 'after' => 'P3D', 'hours_of' => 'house'],
             ['kind' => 'due_in', 'after' => 'PT4H30M', 'hours_of' => 'assignee'],
         ])
-        ->and($world->rotations->named('Brass bench')->virtualTime)->toBe(39_000_000);
+        ->and($world->rotations->named('Brass bench')->virtualTime)
+        ->toBe(39_000_000);
 });
 
 it('refuses in the first format what was refused there', function (array $then, string $pointer): void {
-    $old = json_decode((string) file_get_contents(__DIR__.'/../Support/first-format.world.json'), true);
+    $old = json_decode((string) file_get_contents(__DIR__ . '/../Support/first-format.world.json'), true);
     $old['rulebook']['rules'][1]['then'] = [$then];
     expect(faultsOf(static fn() => WorldFormat::read(Node::root($old)))[0][0])->toBe($pointer);
 })->with([

@@ -14,9 +14,27 @@ use PhpToken;
 final class Mutants
 {
     private const SWAPS = [
-        '<' => '<=', '<=' => '<', '>' => '>=', '>=' => '>', '===' => '!==', '!==' => '===',
-        '+' => '-', '-' => '+', '*' => '+', '%' => '+', '&&' => '||', '||' => '&&', '++' => '--', '--' => '++',
-        '+=' => '-=', '-=' => '+=', 'true' => 'false', 'false' => 'true', 'min' => 'max', 'max' => 'min', 'continue' => 'break',
+        '<' => '<=',
+        '<=' => '<',
+        '>' => '>=',
+        '>=' => '>',
+        '===' => '!==',
+        '!==' => '===',
+        '+' => '-',
+        '-' => '+',
+        '*' => '+',
+        '%' => '+',
+        '&&' => '||',
+        '||' => '&&',
+        '++' => '--',
+        '--' => '++',
+        '+=' => '-=',
+        '-=' => '+=',
+        'true' => 'false',
+        'false' => 'true',
+        'min' => 'max',
+        'max' => 'min',
+        'continue' => 'break',
         '<=>' => '===',
     ];
 
@@ -29,7 +47,7 @@ final class Mutants
             foreach (self::instead($tokens, $index) as $text) {
                 $changed = $tokens;
                 $changed[$index] = new PhpToken($token->id, $text, $token->line, $token->pos);
-                $mutants[] = [$token->line, trim($token->text).' → '.trim($text), self::join($changed)];
+                $mutants[] = [$token->line, trim($token->text) . ' → ' . trim($text), self::join($changed)];
             }
         }
 
@@ -47,7 +65,7 @@ final class Mutants
         if ($token->is(T_LNUMBER)) {
             return self::isDeclared($tokens, $index) ? [] : [(string) ((int) str_replace('_', '', $token->text) + 1)];
         }
-        if ($token->is(['<', '>', '+', '-']) && ! self::isBinary($tokens, $index)) {
+        if ($token->is(['<', '>', '+', '-']) && !self::isBinary($tokens, $index)) {
             return [];
         }
         $isWord = $token->is(T_STRING);
@@ -57,7 +75,9 @@ final class Mutants
         if ($isWord && $token->text === 'true' && self::isMark($tokens, $index)) {
             return [];
         }
-        $swap = $token->is([T_CONSTANT_ENCAPSED_STRING, T_COMMENT, T_DOC_COMMENT, T_INLINE_HTML]) ? null : self::SWAPS[$token->text] ?? null;
+        $swap = $token->is([T_CONSTANT_ENCAPSED_STRING, T_COMMENT, T_DOC_COMMENT, T_INLINE_HTML])
+            ? null
+            : self::SWAPS[$token->text] ?? null;
 
         return $swap === null ? [] : [$swap];
     }
@@ -68,7 +88,8 @@ final class Mutants
         $before = $tokens[$index - 1] ?? null;
         $before = $before?->is(T_WHITESPACE) === true ? $tokens[$index - 2] ?? null : $before;
 
-        return $before !== null && ($before->is([T_VARIABLE, T_STRING, T_LNUMBER, T_DNUMBER]) || in_array($before->text, [')', ']'], true));
+        return $before !== null &&
+            ($before->is([T_VARIABLE, T_STRING, T_LNUMBER, T_DNUMBER]) || in_array($before->text, [')', ']'], true));
     }
 
     /**
@@ -79,12 +100,18 @@ final class Mutants
      */
     private static function isMark(array $tokens, int $index): bool
     {
-        $before = implode('', array_map(static fn(PhpToken $token): string => $token->text, array_slice($tokens, max(0, $index - 4), min(4, $index))));
+        $before = implode(
+            '',
+            array_map(
+                static fn(PhpToken $token): string => $token->text,
+                array_slice($tokens, max(0, $index - 4), min(4, $index)),
+            ),
+        );
         $after = $tokens[$index + 1]->text;
 
-        return (str_ends_with($before, '] = ') && $after === ';')
-            || (str_ends_with($before, '=> ') && in_array($after, [',', ']'], true))
-            || (str_ends_with($before, ', ') && $after === ')');
+        return (str_ends_with($before, '] = ') && $after === ';') ||
+            (str_ends_with($before, '=> ') && in_array($after, [',', ']'], true)) ||
+            (str_ends_with($before, ', ') && $after === ')');
     }
 
     /**
@@ -94,7 +121,7 @@ final class Mutants
      */
     private static function isDeclared(array $tokens, int $index): bool
     {
-        for ($at = $index - 1; $at >= 0 && ! in_array($tokens[$at]->text, [';', '{', '}'], true); --$at) {
+        for ($at = $index - 1; $at >= 0 && !in_array($tokens[$at]->text, [';', '{', '}'], true); --$at) {
             if ($tokens[$at]->is([T_CONST, T_DECLARE])) {
                 return true;
             }
@@ -114,7 +141,7 @@ final class Mutants
             }
             $left = $lines;
             $left[$number] = '';
-            $mutants[] = [$number + 1, 'without '.trim($line), implode("\n", $left)];
+            $mutants[] = [$number + 1, 'without ' . trim($line), implode("\n", $left)];
         }
 
         return $mutants;
@@ -129,7 +156,7 @@ final class Mutants
     {
         $mutants = [];
         foreach ($tokens as $index => $token) {
-            if (! $token->is([T_IF, T_WHILE])) {
+            if (!$token->is([T_IF, T_WHILE])) {
                 continue;
             }
             $open = $index + ($tokens[$index + 1]->is(T_WHITESPACE) ? 2 : 1);

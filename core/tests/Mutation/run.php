@@ -11,7 +11,7 @@ use OpenBaton\Core\Tests\Mutation\Mutants;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
-require dirname(__DIR__, 3).'/vendor/autoload.php';
+require dirname(__DIR__, 3) . '/vendor/autoload.php';
 
 const LANES = 2;
 const SECONDS = 60.0;
@@ -20,14 +20,17 @@ const ALL_TESTS = '--testsuite=Core';
 /** @return list<array{string, int, string, string}> file, line, what was changed, code */
 function mutants(string $part): array
 {
-    $source = dirname(__DIR__, 2).'/src';
+    $source = dirname(__DIR__, 2) . '/src';
     $all = [];
-    $files = new RegexIterator(new RecursiveIteratorIterator(new RecursiveDirectoryIterator($source, FilesystemIterator::SKIP_DOTS)), '/\.php$/');
+    $files = new RegexIterator(
+        new RecursiveIteratorIterator(new RecursiveDirectoryIterator($source, FilesystemIterator::SKIP_DOTS)),
+        '/\.php$/',
+    );
     $paths = array_map(strval(...), iterator_to_array($files, false));
     sort($paths);
     foreach ($paths as $path) {
         // Schemas are data; that they are current and fit the reader is tested with the application.
-        if (($part === '' || str_contains($path, $part)) && ! str_contains($path, '/Schema/')) {
+        if (($part === '' || str_contains($path, $part)) && !str_contains($path, '/Schema/')) {
             foreach (Mutants::of((string) file_get_contents($path)) as [$line, $what, $code]) {
                 $all[] = [substr($path, strlen($source) + 1), $line, $what, $code];
             }
@@ -43,7 +46,7 @@ function mutated(string $file, string $code): string
     $mutated = (string) tempnam(sys_get_temp_dir(), 'mutant');
     file_put_contents($mutated, $code);
 
-    return 'OpenBaton\\Core\\'.str_replace(['/', '.php'], ['\\', ''], $file)."={$mutated}";
+    return 'OpenBaton\\Core\\' . str_replace(['/', '.php'], ['\\', ''], $file) . "={$mutated}";
 }
 
 /**
@@ -56,8 +59,18 @@ function start(string $mutant, string $tests): mixed
 {
     $process = proc_open(
         [
-            PHP_BINARY, '-d', 'pcov.enabled=0', '-d', 'opcache.enable_cli=0', 'vendor/bin/pest', $tests,
-            '--filter=^(?!.*ArchTest)', '--bail', '--no-output', '--do-not-cache-result', '--bootstrap='.__DIR__.'/bootstrap.php',
+            PHP_BINARY,
+            '-d',
+            'pcov.enabled=0',
+            '-d',
+            'opcache.enable_cli=0',
+            'vendor/bin/pest',
+            $tests,
+            '--filter=^(?!.*ArchTest)',
+            '--bail',
+            '--no-output',
+            '--do-not-cache-result',
+            '--bootstrap=' . __DIR__ . '/bootstrap.php',
         ],
         [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']],
         $pipes,
@@ -71,9 +84,9 @@ function start(string $mutant, string $tests): mixed
 /** The tests that most likely notice a fault, those of its folder, come before all others. */
 function ownTests(string $file): string
 {
-    $folder = 'core/tests/'.strtok($file, '/');
+    $folder = 'core/tests/' . strtok($file, '/');
 
-    return is_dir(dirname(__DIR__, 3)."/{$folder}") ? $folder : ALL_TESTS;
+    return is_dir(dirname(__DIR__, 3) . "/{$folder}") ? $folder : ALL_TESTS;
 }
 
 $all = mutants($argv[2] ?? '');
@@ -107,7 +120,7 @@ while ($keys !== [] || $running !== []) {
     foreach ($running as $lane => [$process, $mutant, $tests, $fault, $since]) {
         $status = proc_get_status($process);
         $late = microtime(true) - $since > SECONDS;
-        if ($status['running'] && ! $late) {
+        if ($status['running'] && !$late) {
             continue;
         }
         if ($status['running']) {
@@ -115,7 +128,7 @@ while ($keys !== [] || $running !== []) {
         }
         // What never ends is noticed, too.
         $noticed = $late || $status['exitcode'] !== 0;
-        if (! $noticed && $tests !== ALL_TESTS) {
+        if (!$noticed && $tests !== ALL_TESTS) {
             $running[$lane] = [start($mutant, ALL_TESTS), $mutant, ALL_TESTS, $fault, microtime(true)];
             continue;
         }
@@ -129,4 +142,4 @@ while ($keys !== [] || $running !== []) {
         }
     }
 }
-printf("%d of %d were noticed: %.1f %%\n", $killed, $killed + $survived, 100 * $killed / max(1, $killed + $survived));
+printf("%d of %d were noticed: %.1f %%\n", $killed, $killed + $survived, (100 * $killed) / max(1, $killed + $survived));

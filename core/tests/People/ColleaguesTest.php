@@ -9,11 +9,25 @@ use OpenBaton\Core\People\Team;
 use OpenBaton\Core\Tests\Support\Build;
 use OpenBaton\Core\Time\LocalDate;
 
-it('are whoever is in a team with somebody on the day, or in one that they lead', function (string $who, string $at, array $colleagues): void {
+it('are whoever is in a team with somebody on the day, or in one that they lead', function (
+    string $who,
+    string $at,
+    array $colleagues,
+): void {
     $people = array_map(static fn(string $id) => Build::person($id), ['oona', 'tobias', 'ines', 'marek', 'lead']);
     $roster = new Roster(Build::calendar('Europe/Dublin'), $people, [
-        new Team('reeds', 'Reeds', [new Membership('oona', until: LocalDate::parse('2026-03-03')), new Membership('tobias')], null, 'lead'),
-        new Team('bench', 'Bench', [new Membership('oona'), new Membership('ines', from: LocalDate::parse('2026-03-04')), new Membership('tobias')]),
+        new Team(
+            'reeds',
+            'Reeds',
+            [new Membership('oona', until: LocalDate::parse('2026-03-03')), new Membership('tobias')],
+            null,
+            'lead',
+        ),
+        new Team('bench', 'Bench', [
+            new Membership('oona'),
+            new Membership('ines', from: LocalDate::parse('2026-03-04')),
+            new Membership('tobias'),
+        ]),
         new Team('loners', 'Loners', [new Membership('marek')]),
     ]);
     expect((new Colleagues($roster, $who))->inTeams(Build::at($at)))->toBe($colleagues);

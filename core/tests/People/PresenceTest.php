@@ -9,7 +9,12 @@ use OpenBaton\Core\People\Presence;
 use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\Tests\Support\Build;
 
-it('says the first of what is so', function (Person $person, Presence $expected, ?Absence $absence = null, string $at = '2026-03-02 10:00'): void {
+it('says the first of what is so', function (
+    Person $person,
+    Presence $expected,
+    ?Absence $absence = null,
+    string $at = '2026-03-02 10:00',
+): void {
     $roster = new Roster(Build::calendar(), [$person], [], [], $absence === null ? [] : [$absence]);
     expect((new Availability($roster))->presence($person, Build::at($at)))->toBe($expected);
 })->with(function (): array {

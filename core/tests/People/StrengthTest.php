@@ -13,46 +13,94 @@ it('counts who works on each day, and who would if nobody were away', function (
     $roster = new Roster(
         Build::calendar(),
         [
-            Build::person('ayumi', ['brass' => 3]), Build::person('femi', ['brass' => 1]),
-            Build::person('callum', ['brass' => 2], Build::calendar('UTC', '09:00-17:00', [1, 2])), Build::person('greta', ['brass' => 3], active: false),
+            Build::person('ayumi', ['brass' => 3]),
+            Build::person('femi', ['brass' => 1]),
+            Build::person('callum', ['brass' => 2], Build::calendar('UTC', '09:00-17:00', [1, 2])),
+            Build::person('greta', ['brass' => 3], active: false),
             Build::person('new', ['brass' => 1], memberFrom: Build::at('2026-03-05 00:00')),
         ],
-        absences: [Build::absence('ayumi', '2026-03-03', '2026-03-04'), Build::absence('femi', '2026-03-04 09:00', '2026-03-04 13:00'), Build::absence('femi', '2026-03-03 12:00', '2026-03-03 17:00')],
+        absences: [
+            Build::absence('ayumi', '2026-03-03', '2026-03-04'),
+            Build::absence('femi', '2026-03-04 09:00', '2026-03-04 13:00'),
+            Build::absence('femi', '2026-03-03 12:00', '2026-03-03 17:00'),
+        ],
     );
     $strength = new Strength($roster);
-    // Monday 2 March to Saturday: of four at most, Callum works on two days, "new" comes on Thursday; half a day counts.
+    // Monday 2 March to Saturday: of four at most, Callum works on two days, "new" comes on Thursday; half a day
+    // counts.
     $days = $strength->of($strength->skilled('brass'), LocalDate::parse('2026-03-02'), 6);
-    expect(array_map(static fn(DayStrength $day): array => [$day->date->format(), $day->there, $day->expected], $days))->toBe([
-        ['2026-03-02', 3, 3], ['2026-03-03', 2, 3], ['2026-03-04', 2, 2], ['2026-03-05', 3, 3], ['2026-03-06', 3, 3], ['2026-03-07', 0, 0],
-    ])
-        ->and(array_map(static fn(DayStrength $day): bool => $day->isBelow(3), $days))->toBe([false, true, true, false, false, false])
-        ->and(array_map(static fn(Membership $member): string => $member->personId, $strength->skilled('brass', 3)))->toBe(['ayumi', 'greta']);
+    expect(array_map(static fn(DayStrength $day): array => [$day->date->format(), $day->there, $day->expected], $days))
+        ->toBe([
+            ['2026-03-02', 3, 3],
+            ['2026-03-03', 2, 3],
+            ['2026-03-04', 2, 2],
+            ['2026-03-05', 3, 3],
+            ['2026-03-06', 3, 3],
+            ['2026-03-07', 0, 0],
+        ])
+        ->and(array_map(static fn(DayStrength $day): bool => $day->isBelow(3), $days))
+        ->toBe([false, true, true, false, false, false])
+        ->and(array_map(static fn(Membership $member): string => $member->personId, $strength->skilled('brass', 3)))
+        ->toBe(['ayumi', 'greta']);
     // Femi away from Monday noon until Friday: Monday keeps its morning, Wednesday is short already and loses one more.
-    $short = $strength->shortBy(Build::absence('femi', '2026-03-02 12:00', '2026-03-07'), $strength->skilled('brass'), 3);
-    expect(array_map(static fn(DayStrength $day): array => [$day->date->format(), $day->there], $short))->toBe([['2026-03-03', 1], ['2026-03-04', 1], ['2026-03-05', 2], ['2026-03-06', 2]])
-        ->and($strength->shortBy(Build::absence('femi', '2026-03-02', '2026-03-03'), $strength->skilled('brass'), 2))->toBe([])
+    $short = $strength->shortBy(
+        Build::absence('femi', '2026-03-02 12:00', '2026-03-07'),
+        $strength->skilled('brass'),
+        3,
+    );
+    expect(array_map(static fn(DayStrength $day): array => [$day->date->format(), $day->there], $short))
+        ->toBe([['2026-03-03', 1], ['2026-03-04', 1], ['2026-03-05', 2], ['2026-03-06', 2]])
+        ->and($strength->shortBy(Build::absence('femi', '2026-03-02', '2026-03-03'), $strength->skilled('brass'), 2))
+        ->toBe([])
         // Until Tuesday midnight: Wednesday is none of its days.
-        ->and(array_map(static fn(DayStrength $day): string => $day->date->format(), $strength->shortBy(Build::absence('femi', '2026-03-02', '2026-03-04'), $strength->skilled('brass'), 3)))->toBe(['2026-03-02', '2026-03-03']);
+        ->and(
+            array_map(
+                static fn(DayStrength $day): string => $day->date->format(),
+                $strength->shortBy(Build::absence('femi', '2026-03-02', '2026-03-04'), $strength->skilled('brass'), 3),
+            ),
+        )
+        ->toBe(['2026-03-02', '2026-03-03']);
 });
 
 it('counts in a team whoever is in it on the day', function (): void {
-    $strength = new Strength(new Roster(Build::calendar(), [Build::person('ayumi'), Build::person('femi'), Build::person('callum')]));
-    $bench = [new Membership('ayumi'), new Membership('femi', until: LocalDate::parse('2026-03-03')), new Membership('callum', from: LocalDate::parse('2026-03-05'), until: LocalDate::parse('2026-03-05'))];
-    $there = array_map(static fn(DayStrength $day): array => [$day->there, $day->expected], $strength->of($bench, LocalDate::parse('2026-03-02'), 5));
+    $strength = new Strength(
+        new Roster(Build::calendar(), [Build::person('ayumi'), Build::person('femi'), Build::person('callum')]),
+    );
+    $bench = [
+        new Membership('ayumi'),
+        new Membership('femi', until: LocalDate::parse('2026-03-03')),
+        new Membership('callum', from: LocalDate::parse('2026-03-05'), until: LocalDate::parse('2026-03-05')),
+    ];
+    $there = array_map(
+        static fn(DayStrength $day): array => [$day->there, $day->expected],
+        $strength->of($bench, LocalDate::parse('2026-03-02'), 5),
+    );
     expect($there)->toBe([[2, 2], [2, 2], [1, 1], [2, 2], [1, 1]]);
     // Femi away all week makes the difference as long as she is in it.
     $short = $strength->shortBy(Build::absence('femi', '2026-03-02', '2026-03-07'), $bench, 2);
-    expect(array_map(static fn(DayStrength $day): array => [$day->date->format(), $day->there], $short))->toBe([['2026-03-02', 1], ['2026-03-03', 1]]);
+    expect(array_map(static fn(DayStrength $day): array => [$day->date->format(), $day->there], $short))->toBe([
+        ['2026-03-02', 1],
+        ['2026-03-03', 1],
+    ]);
 });
 
 it('counts a group of a name once, and anew with absences more', function (): void {
     $roster = new Roster(Build::calendar(), [Build::person('ayumi'), Build::person('femi')], [], [], []);
     $members = Build::members('ayumi', 'femi');
     $strength = new Strength($roster);
-    $there = static fn(Strength $of): array => array_map(static fn(DayStrength $day): int => $day->there, $of->of($members, LocalDate::parse('2026-03-02'), 3, 'bench'));
-    expect($there($strength))->toBe([2, 2, 2])->and($there($strength))->toBe([2, 2, 2])
-        ->and($there($strength->with(Build::absence('femi', '2026-03-03', '2026-03-04'))))->toBe([2, 1, 2])
-        ->and($there($strength))->toBe([2, 2, 2])
+    $there = static fn(Strength $of): array => array_map(
+        static fn(DayStrength $day): int => $day->there,
+        $of->of($members, LocalDate::parse('2026-03-02'), 3, 'bench'),
+    );
+    expect($there($strength))
+        ->toBe([2, 2, 2])
+        ->and($there($strength))
+        ->toBe([2, 2, 2])
+        ->and($there($strength->with(Build::absence('femi', '2026-03-03', '2026-03-04'))))
+        ->toBe([2, 1, 2])
+        ->and($there($strength))
+        ->toBe([2, 2, 2])
         // Others of another name are counted for themselves.
-        ->and($strength->of(Build::members('ayumi'), LocalDate::parse('2026-03-02'), 1, 'alone')[0]->there)->toBe(1);
+        ->and($strength->of(Build::members('ayumi'), LocalDate::parse('2026-03-02'), 1, 'alone')[0]->there)
+        ->toBe(1);
 });

@@ -26,16 +26,26 @@ use OpenBaton\Core\Workload\Work;
 
 it('asks the substitute of one named person, with the way there', function (string $kind): void {
     $pool = $kind === 'field' ? new PersonInField('case.owner') : new NamedPeople(['callum']);
-    $decision = Bench::decide([Build::rule('owner', $pool, new SamePerson())], Build::event(['case.owner' => 'callum']));
-    expect($decision->assigneeId)->toBe('tobias')
-        ->and($decision->attempts[0]->cover?->namedId)->toBe('callum')
-        ->and($decision->attempts[0]->cover?->steps[0]->awayUntil)->toBe(Build::at('2026-03-07'))
-        ->and(Bench::narrowing($decision))->toBe(['pool' => ['callum'], 'cover' => ['tobias']]);
+    $decision = Bench::decide(
+        [Build::rule('owner', $pool, new SamePerson())],
+        Build::event(['case.owner' => 'callum']),
+    );
+    expect($decision->assigneeId)
+        ->toBe('tobias')
+        ->and($decision->attempts[0]->cover?->namedId)
+        ->toBe('callum')
+        ->and($decision->attempts[0]->cover?->steps[0]->awayUntil)
+        ->toBe(Build::at('2026-03-07'))
+        ->and(Bench::narrowing($decision))
+        ->toBe(['pool' => ['callum'], 'cover' => ['tobias']]);
 })->with(['field', 'people']);
 
 it('finds nobody in a field that is empty', function (): void {
     $decision = Bench::decide([Build::rule('owner', new PersonInField('case.owner'), new SamePerson())]);
-    expect(Bench::verdicts($decision))->toBe(['nobody_eligible'])->and(Bench::narrowing($decision))->toBe(['pool' => [], 'present' => []]);
+    expect(Bench::verdicts($decision))
+        ->toBe(['nobody_eligible'])
+        ->and(Bench::narrowing($decision))
+        ->toBe(['pool' => [], 'present' => []]);
 });
 
 it('makes pools of teams, skills, unions and exclusions', function (Pool $pool, array $expected): void {
@@ -46,24 +56,40 @@ it('makes pools of teams, skills, unions and exclusions', function (Pool $pool, 
     'with its sub-teams' => [new TeamMembers('workshop', true), ['tobias', 'ayumi', 'femi', 'callum']],
     'without leads' => [new TeamMembers('workshop', true, false), ['femi', 'callum']],
     'a skill at a level' => [new SkilledPeople('brass', 3), ['ayumi', 'callum']],
-    'a union, each once' => [new Union([new NamedPeople(['tobias', 'femi']), new TeamMembers('brass')]), ['tobias', 'femi', 'ayumi', 'callum']],
-    'not the one in a field' => [new Except(new TeamMembers('brass'), new PersonInField('case.owner')), ['ayumi', 'callum']],
+    'a union, each once' => [
+        new Union([new NamedPeople(['tobias', 'femi']), new TeamMembers('brass')]),
+        ['tobias', 'femi', 'ayumi', 'callum'],
+    ],
+    'not the one in a field' => [
+        new Except(new TeamMembers('brass'), new PersonInField('case.owner')),
+        ['ayumi', 'callum'],
+    ],
 ]);
 
-it('gives to the lightest load counting the new task, then to whoever waited longest, then in order', function (): void {
-    $rule = [Build::rule('r', new NamedPeople(['ayumi', 'femi', 'tobias']), new LightestLoad())];
-    $work = Work::of([Build::item('t1', 'ayumi', 300), Build::item('t2', 'femi', 60), Build::item('t3', 'tobias', 60)], ['femi' => 200, 'tobias' => 100]);
-    $decision = Bench::decide($rule, work: $work);
-    // 420 minutes are left of Monday and 4 × 480 follow: 360/2340, 120/2340, 120/2340.
-    expect($decision->assigneeId)->toBe('tobias')
-        ->and($decision->attempts[0]->choice?->figures)->toBe([
-            'ayumi' => ['load_percent' => 15, 'last_assigned' => null],
-            'femi' => ['load_percent' => 5, 'last_assigned' => 200],
-            'tobias' => ['load_percent' => 5, 'last_assigned' => 100],
-        ])
-        ->and(Bench::decide($rule)->assigneeId)->toBe('ayumi')
-        ->and(Bench::decide($rule, work: Work::of([], ['ayumi' => 1]))->assigneeId)->toBe('femi');
-});
+it(
+    'gives to the lightest load counting the new task, then to whoever waited longest, then in order',
+    function (): void {
+        $rule = [Build::rule('r', new NamedPeople(['ayumi', 'femi', 'tobias']), new LightestLoad())];
+        $work = Work::of(
+            [Build::item('t1', 'ayumi', 300), Build::item('t2', 'femi', 60), Build::item('t3', 'tobias', 60)],
+            ['femi' => 200, 'tobias' => 100],
+        );
+        $decision = Bench::decide($rule, work: $work);
+        // 420 minutes are left of Monday and 4 × 480 follow: 360/2340, 120/2340, 120/2340.
+        expect($decision->assigneeId)
+            ->toBe('tobias')
+            ->and($decision->attempts[0]->choice?->figures)
+            ->toBe([
+                'ayumi' => ['load_percent' => 15, 'last_assigned' => null],
+                'femi' => ['load_percent' => 5, 'last_assigned' => 200],
+                'tobias' => ['load_percent' => 5, 'last_assigned' => 100],
+            ])
+            ->and(Bench::decide($rule)->assigneeId)
+            ->toBe('ayumi')
+            ->and(Bench::decide($rule, work: Work::of([], ['ayumi' => 1]))->assigneeId)
+            ->toBe('femi');
+    },
+);
 
 it('holds to a load ratio counting the new task', function (): void {
     // 420 + 4 × 480 = 2340 minutes of capacity; 1695 + 60 = 1755 are 75 percent exactly.
@@ -76,17 +102,30 @@ it('holds to a load ratio counting the new task', function (): void {
 
 it('opens a task to all who are eligible', function (): void {
     $decision = Bench::decide([Build::rule('r', new TeamMembers('brass'), new Open())]);
-    expect($decision->outcome)->toBe(Outcome::Open)->and($decision->openTo)->toBe(['ayumi', 'femi'])->and($decision->assigneeId)->toBeNull();
+    expect($decision->outcome)
+        ->toBe(Outcome::Open)
+        ->and($decision->openTo)
+        ->toBe(['ayumi', 'femi'])
+        ->and($decision->assigneeId)
+        ->toBeNull();
 });
 
-it('does what the otherwise says where nobody is eligible', function (Otherwise $otherwise, Outcome $outcome, ?string $assignee, array $openTo): void {
+it('does what the otherwise says where nobody is eligible', function (
+    Otherwise $otherwise,
+    Outcome $outcome,
+    ?string $assignee,
+    array $openTo,
+): void {
     $decision = Bench::decide([
         Build::rule('r', new NamedPeople(['greta']), new InOrder(), otherwise: $otherwise, then: [new AddTag('late')]),
         Build::rule('rest', new NamedPeople(['femi']), new InOrder()),
     ]);
-    expect([$decision->outcome, $decision->assigneeId, $decision->openTo])->toBe([$outcome, $assignee, $openTo])
-        ->and(Bench::verdicts($decision))->toBe(['decided', 'not_reached'])
-        ->and($decision->effects)->toHaveCount(1);
+    expect([$decision->outcome, $decision->assigneeId, $decision->openTo])
+        ->toBe([$outcome, $assignee, $openTo])
+        ->and(Bench::verdicts($decision))
+        ->toBe(['decided', 'not_reached'])
+        ->and($decision->effects)
+        ->toHaveCount(1);
 })->with([
     'waits' => [new WaitUnplaced(), Outcome::Unplaced, null, []],
     'a named person' => [new AskPerson('ayumi'), Outcome::Assigned, 'ayumi', []],

@@ -38,9 +38,22 @@ use OpenBaton\Core\Workload\Work;
 /** A task of Femi's that goes from working to another status. */
 function becomes(TaskStatus $status, ?string $holder = 'femi', array $openTo = []): ChangeSet
 {
-    $before = new Subject('t1', Build::at('2026-03-01'), new Effort(0, 60), TaskStatus::Working, holderId: $holder, openTo: $openTo);
+    $before = new Subject(
+        't1',
+        Build::at('2026-03-01'),
+        new Effort(0, 60),
+        TaskStatus::Working,
+        holderId: $holder,
+        openTo: $openTo,
+    );
 
-    return new ChangeSet('c1', Build::at('2026-03-02T10:00:00Z'), $before, $before->inStatus($status), Build::facts([]));
+    return new ChangeSet(
+        'c1',
+        Build::at('2026-03-02T10:00:00Z'),
+        $before,
+        $before->inStatus($status),
+        Build::facts([]),
+    );
 }
 
 /** @param list<Limit> $limits */
@@ -52,35 +65,55 @@ function giving(Pool $pool, Method $method, array $limits = []): Give
 /** @param list<AddTag> $then */
 function onStatus(TaskStatus $status, ?Give $give, array $then = [], string $id = 'r'): Rule
 {
-    return new Rule($id, "Rule {$id}", [new StatusReached($status)], Build::rule('x', new NamedPeople(['ayumi']), new InOrder())->criteria, $give, $then);
+    return new Rule(
+        $id,
+        "Rule {$id}",
+        [new StatusReached($status)],
+        Build::rule('x', new NamedPeople(['ayumi']), new InOrder())->criteria,
+        $give,
+        $then,
+    );
 }
 
 function settle(array $rules, ChangeSet $change, ?Work $work = null, ?Roster $roster = null): Decision
 {
-    return (new Router($roster ?? Bench::house(), CompiledRulebook::compile(new Rulebook(Build::fields(), $rules), 'v1')))
-        ->decide($change, $work ?? Work::of([$change->before?->asWork() ?? $change->after->asWork()]), new Rotations());
+    return (new Router(
+        $roster ?? Bench::house(),
+        CompiledRulebook::compile(new Rulebook(Build::fields(), $rules), 'v1'),
+    ))->decide($change, $work ?? Work::of([$change->before?->asWork() ?? $change->after->asWork()]), new Rotations());
 }
 
 it('lets whoever holds it keep it where the rule finds them eligible', function (): void {
     $give = giving(new NamedPeople(['ayumi', 'femi']), new RoundRobin('bench'), [new OpenTasksAtMost(1)]);
     $decision = settle([onStatus(TaskStatus::Waiting, $give)], becomes(TaskStatus::Waiting));
-    expect($decision->outcome)->toBe(Outcome::Kept)
-        ->and($decision->assigneeId)->toBe('femi')
-        ->and($decision->rotation)->toBeNull()
-        ->and($decision->attempts[0]->kept)->toBeTrue()
-        ->and($decision->attempts[0]->choice)->toBeNull()
-        ->and(Bench::verdicts($decision))->toBe(['decided']);
+    expect($decision->outcome)
+        ->toBe(Outcome::Kept)
+        ->and($decision->assigneeId)
+        ->toBe('femi')
+        ->and($decision->rotation)
+        ->toBeNull()
+        ->and($decision->attempts[0]->kept)
+        ->toBeTrue()
+        ->and($decision->attempts[0]->choice)
+        ->toBeNull()
+        ->and(Bench::verdicts($decision))
+        ->toBe(['decided']);
 });
 
 it('gives it to somebody else where the holder is not eligible', function (): void {
     $give = giving(new NamedPeople(['ayumi', 'femi']), new RoundRobin('bench'), [new OpenTasksAtMost(1)]);
     $busy = Work::of([becomes(TaskStatus::Working)->after->asWork(), Build::item('t2', 'femi', 60)]);
     $decision = settle([onStatus(TaskStatus::Waiting, $give)], becomes(TaskStatus::Waiting), $busy);
-    expect($decision->outcome)->toBe(Outcome::Assigned)
-        ->and($decision->assigneeId)->toBe('ayumi')
-        ->and($decision->workAfter($busy)->held('femi')->openTasks())->toBe(1)
-        ->and($decision->workAfter($busy)->held('ayumi')->waitingTasks())->toBe(1)
-        ->and($decision->workAfter($busy)->held('ayumi')->lastAssignedAt)->toBe(Build::at('2026-03-02T10:00:00Z'));
+    expect($decision->outcome)
+        ->toBe(Outcome::Assigned)
+        ->and($decision->assigneeId)
+        ->toBe('ayumi')
+        ->and($decision->workAfter($busy)->held('femi')->openTasks())
+        ->toBe(1)
+        ->and($decision->workAfter($busy)->held('ayumi')->waitingTasks())
+        ->toBe(1)
+        ->and($decision->workAfter($busy)->held('ayumi')->lastAssignedAt)
+        ->toBe(Build::at('2026-03-02T10:00:00Z'));
 });
 
 it('never counts a task against itself', function (): void {
@@ -88,23 +121,39 @@ it('never counts a task against itself', function (): void {
     $alone = Work::of([$change->after->asWork()]);
     $withAnother = Work::of([$change->after->asWork(), Build::item('t2', 'femi', 60)]);
     // From 10:00 on Monday five days of eight hours have 2340 minutes: 60 are 2.6 %, 120 are 5.1 %.
-    $ratio = [onStatus(TaskStatus::New, giving(new NamedPeople(['femi']), new LightestLoad(), [new LoadRatioAtMost(3)]))];
+    $ratio = [
+        onStatus(TaskStatus::New, giving(new NamedPeople(['femi']), new LightestLoad(), [new LoadRatioAtMost(3)])),
+    ];
     $count = [onStatus(TaskStatus::New, giving(new NamedPeople(['femi']), new InOrder(), [new OpenTasksAtMost(1)]))];
-    expect(settle($ratio, $change, $alone)->decidedBy)->toBe(0)
-        ->and(settle($ratio, $change, $withAnother)->decidedBy)->toBeNull()
-        ->and(Bench::excluded(settle($ratio, $change, $withAnother), 'load_ratio_at_most'))->toBe(['femi' => ['reasons' => ['load_ratio_at_most'], 'load_percent' => 5, 'at_most' => 3]])
-        ->and(settle($count, $change, $alone)->decidedBy)->toBe(0)
-        ->and(Bench::excluded(settle($count, $change, $withAnother), 'open_tasks_at_most'))->toBe(['femi' => ['reasons' => ['open_tasks_at_most'], 'open_tasks' => 1, 'at_most' => 1]]);
+    expect(settle($ratio, $change, $alone)->decidedBy)
+        ->toBe(0)
+        ->and(settle($ratio, $change, $withAnother)->decidedBy)
+        ->toBeNull()
+        ->and(Bench::excluded(settle($ratio, $change, $withAnother), 'load_ratio_at_most'))
+        ->toBe(['femi' => ['reasons' => ['load_ratio_at_most'], 'load_percent' => 5, 'at_most' => 3]])
+        ->and(settle($count, $change, $alone)->decidedBy)
+        ->toBe(0)
+        ->and(Bench::excluded(settle($count, $change, $withAnother), 'open_tasks_at_most'))
+        ->toBe(['femi' => ['reasons' => ['open_tasks_at_most'], 'open_tasks' => 1, 'at_most' => 1]]);
 });
 
 it('leaves it where it is where no rule decides', function (?string $holder, array $openTo, Outcome $outcome): void {
-    $decision = settle([onStatus(TaskStatus::Done, null, [new AddTag('x')])], becomes(TaskStatus::Waiting, $holder, $openTo));
-    expect($decision->outcome)->toBe($outcome)
-        ->and($decision->assigneeId)->toBe($holder)
-        ->and($decision->openTo)->toBe($openTo)
-        ->and($decision->decidedBy)->toBeNull()
-        ->and($decision->effects)->toBe([])
-        ->and(Bench::verdicts($decision))->toBe(['not_this_event']);
+    $decision = settle(
+        [onStatus(TaskStatus::Done, null, [new AddTag('x')])],
+        becomes(TaskStatus::Waiting, $holder, $openTo),
+    );
+    expect($decision->outcome)
+        ->toBe($outcome)
+        ->and($decision->assigneeId)
+        ->toBe($holder)
+        ->and($decision->openTo)
+        ->toBe($openTo)
+        ->and($decision->decidedBy)
+        ->toBeNull()
+        ->and($decision->effects)
+        ->toBe([])
+        ->and(Bench::verdicts($decision))
+        ->toBe(['not_this_event']);
 })->with([
     'held' => ['femi', [], Outcome::Kept],
     'open' => [null, ['ayumi', 'femi'], Outcome::Open],
@@ -113,15 +162,20 @@ it('leaves it where it is where no rule decides', function (?string $holder, arr
 
 it('gives nobody what is done or dropped, and still follows up', function (TaskStatus $status): void {
     $give = giving(new NamedPeople(['ayumi']), new InOrder());
-    $decision = settle([
-        onStatus($status, $give, [new AddTag('first')], 'a'),
-        onStatus($status, null, [new AddTag('second')], 'b'),
-    ], becomes($status));
-    expect($decision->outcome)->toBe(Outcome::Kept)
-        ->and($decision->assigneeId)->toBe('femi')
-        ->and($decision->subjectAfter()->tags)->toBe(['first', 'second'])
-        ->and($decision->attempts)->toBe([])
-        ->and(Bench::verdicts($decision))->toBe(['followed_up', 'followed_up']);
+    $decision = settle(
+        [onStatus($status, $give, [new AddTag('first')], 'a'), onStatus($status, null, [new AddTag('second')], 'b')],
+        becomes($status),
+    );
+    expect($decision->outcome)
+        ->toBe(Outcome::Kept)
+        ->and($decision->assigneeId)
+        ->toBe('femi')
+        ->and($decision->subjectAfter()->tags)
+        ->toBe(['first', 'second'])
+        ->and($decision->attempts)
+        ->toBe([])
+        ->and(Bench::verdicts($decision))
+        ->toBe(['followed_up', 'followed_up']);
 })->with([TaskStatus::Done, TaskStatus::Dropped]);
 
 it('asks rules only about what they wait for', function (): void {
@@ -132,31 +186,61 @@ it('asks rules only about what they wait for', function (): void {
         onStatus(TaskStatus::Waiting, $give, [], 'waits'),
     ];
     $decision = settle($rules, becomes(TaskStatus::Waiting));
-    expect($decision->decidingRule()?->id)->toBe('waits')
-        ->and(Bench::verdicts($decision))->toBe(['not_this_event', 'not_this_event', 'decided'])
-        ->and(settle($rules, Build::event())->decidingRule()?->id)->toBe('arrives');
+    expect($decision->decidingRule()?->id)
+        ->toBe('waits')
+        ->and(Bench::verdicts($decision))
+        ->toBe(['not_this_event', 'not_this_event', 'decided'])
+        ->and(settle($rules, Build::event())->decidingRule()?->id)
+        ->toBe('arrives');
 });
 
 it('takes a task away from nobody twice: the work of a reviewer stays theirs', function (): void {
-    $before = new Subject('t1', Build::at('2026-03-01'), new Effort(0, 60), TaskStatus::Working, holderId: 'femi', reviewerId: 'ayumi');
-    $change = new ChangeSet('c1', Build::at('2026-03-02T10:00:00Z'), $before, $before->inStatus(TaskStatus::InReview), Build::facts([]));
+    $before = new Subject(
+        't1',
+        Build::at('2026-03-01'),
+        new Effort(0, 60),
+        TaskStatus::Working,
+        holderId: 'femi',
+        reviewerId: 'ayumi',
+    );
+    $change = new ChangeSet(
+        'c1',
+        Build::at('2026-03-02T10:00:00Z'),
+        $before,
+        $before->inStatus(TaskStatus::InReview),
+        Build::facts([]),
+    );
     $work = Work::of([$before->asWork()]);
     $after = settle([], $change, $work)->workAfter($work);
-    expect($after->held('femi')->openTasks())->toBe(0)
-        ->and($after->held('ayumi')->openTasks())->toBe(1)
-        ->and($after->held('ayumi')->lastAssignedAt)->toBeNull();
+    expect($after->held('femi')->openTasks())
+        ->toBe(0)
+        ->and($after->held('ayumi')->openTasks())
+        ->toBe(1)
+        ->and($after->held('ayumi')->lastAssignedAt)
+        ->toBeNull();
 });
 
 it('shows the substitute whom the otherwise found rather than the one whom the pool did not', function (): void {
     $roster = new Roster(
         Build::calendar(),
-        [Build::person('ayumi'), Build::person('femi', active: false), Build::person('callum'), Build::person('tobias')],
+        [
+            Build::person('ayumi'),
+            Build::person('femi', active: false),
+            Build::person('callum'),
+            Build::person('tobias'),
+        ],
         [new Team('brass', 'Brass bench', [new Membership('ayumi')])],
         [],
         [Build::absence('callum', '2026-03-02', '2026-03-07', ['tobias'])],
     );
-    $decision = Bench::decide([Build::rule('r', new NamedPeople(['femi']), new InOrder(), otherwise: new AskPerson('callum'))], roster: $roster);
-    expect($decision->assigneeId)->toBe('tobias')
-        ->and($decision->standIn()?->namedId)->toBe('callum')
-        ->and(DecisionFormat::write($decision)['verdicts'][0]['cover']['for'])->toBe('callum');
+    $decision = Bench::decide(
+        [Build::rule('r', new NamedPeople(['femi']), new InOrder(), otherwise: new AskPerson('callum'))],
+        roster: $roster,
+    );
+    expect($decision->assigneeId)
+        ->toBe('tobias')
+        ->and($decision->standIn()?->namedId)
+        ->toBe('callum')
+        ->and(DecisionFormat::write($decision)['verdicts'][0]['cover']['for'])
+        ->toBe('callum');
 });

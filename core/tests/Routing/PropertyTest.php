@@ -46,10 +46,13 @@ function mayHold(Decision $decision, Work $work): bool
                 $roster->people[$id]->capacity,
                 [...$held->loading, $change->after->heldBy($id)->asWork()],
                 $change->at,
-            )->ratio()->value() <= $limit->percent / 100 + 1e-9,
+            )
+                ->ratio()
+                ->value() <=
+                $limit->percent / 100 + 1e-9,
             default => throw new LogicException('Unknown limit.'),
         };
-        if (! $fits) {
+        if (!$fits) {
             return false;
         }
     }
@@ -65,7 +68,11 @@ it('never picks anybody ineligible, in thousands of random worlds', function ():
         foreach ($world->decisions() as $decision) {
             if ($decision->assigneeId !== null) {
                 ++$picked;
-                mayHold($decision, $work) || $this->fail("World {$seed}, event {$decision->change->id}: {$decision->assigneeId} was picked and may not be.");
+                mayHold($decision, $work) ||
+                    $this->fail(
+                        "World {$seed}, event {$decision->change->id}: {$decision->assigneeId} was picked and " .
+                            'may not be.',
+                    );
             }
             $work = $decision->workAfter($work);
         }
@@ -85,18 +92,30 @@ it('decides the same without the work and the rotations that it says it does not
             $spared['people'] += count($world->roster->people) - count($needs->people);
             $spared['lastAssigned'] += count(array_diff($needs->people, $needs->lastAssigned));
             $spared['rotations'] += count(array_diff(array_keys($rotations->byName), $needs->rotations));
-            $again = $router->decide($event, $work->ofOnly($needs->people, $needs->lastAssigned), new Rotations(array_intersect_key($rotations->byName, array_flip($needs->rotations))));
-            json_encode(DecisionFormat::write($decision)) === json_encode(DecisionFormat::write($again)) || $this->fail("World {$seed}, event {$event->id}: something else counted.");
+            $again = $router->decide(
+                $event,
+                $work->ofOnly($needs->people, $needs->lastAssigned),
+                new Rotations(array_intersect_key($rotations->byName, array_flip($needs->rotations))),
+            );
+            json_encode(DecisionFormat::write($decision)) === json_encode(DecisionFormat::write($again)) ||
+                $this->fail("World {$seed}, event {$event->id}: something else counted.");
             $work = $decision->workAfter($work);
             $rotations = $decision->rotationsAfter($rotations);
         }
     }
-    expect($spared['people'])->toBeGreaterThan(WORLDS)->and($spared['lastAssigned'])->toBeGreaterThan(0)->and($spared['rotations'])->toBeGreaterThan(0);
+    expect($spared['people'])
+        ->toBeGreaterThan(WORLDS)
+        ->and($spared['lastAssigned'])
+        ->toBeGreaterThan(0)
+        ->and($spared['rotations'])
+        ->toBeGreaterThan(0);
 });
 
 it('answers the same to the same question', function (): void {
     for ($seed = 0; $seed < WORLDS; $seed += 10) {
-        $run = static fn(): string => (string) json_encode(array_map(DecisionFormat::write(...), iterator_to_array(RandomWorld::of($seed)->decisions())));
+        $run = static fn(): string => (string) json_encode(
+            array_map(DecisionFormat::write(...), iterator_to_array(RandomWorld::of($seed)->decisions())),
+        );
         $run() === $run() || $this->fail("World {$seed} was decided in two ways.");
     }
     expect($run())->toStartWith('[{"event":"e0"');
@@ -136,10 +155,17 @@ it('passes over no rule that holds: the index leaves the verdicts as they are wi
         $world = RandomWorld::of($seed);
         $compiled = CompiledRulebook::compile($world->rulebook, 'v');
         foreach (RandomWorld::arrivals($world) as $event) {
-            $found = array_map(static fn(Rule $rule): string => $rule->id, iterator_to_array($compiled->holding($event)));
+            $found = array_map(
+                static fn(Rule $rule): string => $rule->id,
+                iterator_to_array($compiled->holding($event)),
+            );
             $plain = [];
             foreach ($world->rulebook->rules as $position => $rule) {
-                if ($rule->active && $rule->isValidAt($event->at) && $compiled->criteria($position)->firstFailure($event->facts) === null) {
+                if (
+                    $rule->active &&
+                    $rule->isValidAt($event->at) &&
+                    $compiled->criteria($position)->firstFailure($event->facts) === null
+                ) {
                     $plain[$position] = $rule->id;
                 }
             }
@@ -157,34 +183,49 @@ it('gives every rule a verdict, with a comparison to blame where a criterion fai
             expect($verdicts)->toHaveCount(count($decision->rulebook->rulebook->rules));
             foreach ($verdicts as $verdict) {
                 $seen[$verdict->verdict->value] = true;
-                ($verdict->verdict === Verdict::CriterionFailed) === ($verdict->failed !== null) || $this->fail("World {$seed}: a verdict without its reason.");
+                ($verdict->verdict === Verdict::CriterionFailed) === ($verdict->failed !== null) ||
+                    $this->fail("World {$seed}: a verdict without its reason.");
             }
         }
     }
     ksort($seen);
-    expect(array_keys($seen))->toBe(['criterion_failed', 'decided', 'nobody_eligible', 'not_in_force', 'not_reached', 'paused']);
+    expect(array_keys($seen))->toBe([
+        'criterion_failed',
+        'decided',
+        'nobody_eligible',
+        'not_in_force',
+        'not_reached',
+        'paused',
+    ]);
 });
 
-it('keeps equal weights within one turn of each other while both are eligible, whoever comes and goes', function (): void {
-    for ($seed = 0; $seed < max(20, WORLDS / 7); ++$seed) {
-        $random = new Randomizer(new Mt19937($seed));
-        $always = ['a', 'b', 'c'];
-        $others = [new Membership('x', $random->getInt(10, 1000)), new Membership('y', $random->getInt(10, 1000)), new Membership('z')];
-        $rotation = new Rotation('r');
-        $counts = array_fill_keys($always, 0);
-        for ($turn = 0; $turn < 120; ++$turn) {
-            // Some join late, all but three come and go.
-            $present = array_filter($others, static fn(): bool => $random->getInt(0, 1) === 1);
-            $eligible = [...$present, ...Build::members(...$always)];
-            [$winner, $rotation] = $rotation->joinedBy($eligible)->turn($eligible);
-            if (isset($counts[$winner])) {
-                ++$counts[$winner];
+it(
+    'keeps equal weights within one turn of each other while both are eligible, whoever comes and goes',
+    function (): void {
+        for ($seed = 0; $seed < max(20, WORLDS / 7); ++$seed) {
+            $random = new Randomizer(new Mt19937($seed));
+            $always = ['a', 'b', 'c'];
+            $others = [
+                new Membership('x', $random->getInt(10, 1000)),
+                new Membership('y', $random->getInt(10, 1000)),
+                new Membership('z'),
+            ];
+            $rotation = new Rotation('r');
+            $counts = array_fill_keys($always, 0);
+            for ($turn = 0; $turn < 120; ++$turn) {
+                // Some join late, all but three come and go.
+                $present = array_filter($others, static fn(): bool => $random->getInt(0, 1) === 1);
+                $eligible = [...$present, ...Build::members(...$always)];
+                [$winner, $rotation] = $rotation->joinedBy($eligible)->turn($eligible);
+                if (isset($counts[$winner])) {
+                    ++$counts[$winner];
+                }
+                max($counts) - min($counts) <= 1 || $this->fail("Seed {$seed}, turn {$turn}: " . json_encode($counts));
             }
-            max($counts) - min($counts) <= 1 || $this->fail("Seed {$seed}, turn {$turn}: ".json_encode($counts));
+            expect(array_sum($counts))->toBeGreaterThan(0);
         }
-        expect(array_sum($counts))->toBeGreaterThan(0);
-    }
-});
+    },
+);
 
 it('gives turns in proportion to weights', function (): void {
     $seats = [new Membership('a', 100), new Membership('b', 50), new Membership('c', 25), new Membership('d', 300)];

@@ -35,7 +35,15 @@ function triedAgain(array $rules, array $followed = [], ?Subject $task = null): 
     $task ??= new Subject('t1', Build::at('2026-03-01'), new Effort(0, 60), fields: ['task.kind' => 'repair']);
     $facts = new ChangeFacts(Bench::house(), Lookups::ofRulebook(new Rulebook(Build::fields(), $rules)));
 
-    return new ChangeSet('r1', Build::at(Story::NOW), $task, $task, $facts->of(null, $task, Build::at(Story::NOW)), Cause::Retry, followed: $followed);
+    return new ChangeSet(
+        'r1',
+        Build::at(Story::NOW),
+        $task,
+        $task,
+        $facts->of(null, $task, Build::at(Story::NOW)),
+        Cause::Retry,
+        followed: $followed,
+    );
 }
 
 /** @return list<string> what came of it */
@@ -53,12 +61,18 @@ it('asks the rules on arrivals once more, and gives it to whoever is there now',
     ];
     $decision = Bench::decide($rules, triedAgain($rules));
     // What only follows up has done so when it arrived.
-    expect(cameOf($decision))->toBe(['assigned', 'femi', 'given'])
-        ->and(Bench::verdicts($decision))->toBe(['not_this_event', 'nobody_eligible', 'decided', 'not_this_event'])
-        ->and($decision->followedUp)->toBe([]);
+    expect(cameOf($decision))
+        ->toBe(['assigned', 'femi', 'given'])
+        ->and(Bench::verdicts($decision))
+        ->toBe(['not_this_event', 'nobody_eligible', 'decided', 'not_this_event'])
+        ->and($decision->followedUp)
+        ->toBe([]);
 });
 
-it('lets the follow-ups of a rule act once, whenever it finds somebody', function (array $followed, string $tags): void {
+it('lets the follow-ups of a rule act once, whenever it finds somebody', function (
+    array $followed,
+    string $tags,
+): void {
     $rules = [Build::rule('bench', new NamedPeople(['femi']), new InOrder(), then: [new AddTag('given')])];
     expect(cameOf(Bench::decide($rules, triedAgain($rules, $followed))))->toBe(['assigned', 'femi', $tags]);
 })->with([
@@ -68,12 +82,23 @@ it('lets the follow-ups of a rule act once, whenever it finds somebody', functio
 ]);
 
 it('changes nothing where there is still nobody', function (): void {
-    $rules = [Build::rule('away', new NamedPeople(['callum', 'greta']), new RoundRobin('away'), otherwise: new WaitUnplaced(), then: [new AddTag('waits')])];
+    $rules = [
+        Build::rule(
+            'away',
+            new NamedPeople(['callum', 'greta']),
+            new RoundRobin('away'),
+            otherwise: new WaitUnplaced(),
+            then: [new AddTag('waits')],
+        ),
+    ];
     $change = triedAgain($rules, ['away']);
     $decision = Bench::decide($rules, $change);
-    expect($decision->outcome)->toBe(Outcome::Unplaced)
-        ->and($decision->subjectAfter()->equals($change->after))->toBeTrue()
-        ->and(Bench::narrowing($decision)['present'])->toBe([]);
+    expect($decision->outcome)
+        ->toBe(Outcome::Unplaced)
+        ->and($decision->subjectAfter()->equals($change->after))
+        ->toBeTrue()
+        ->and(Bench::narrowing($decision)['present'])
+        ->toBe([]);
 });
 
 it('takes back nothing that is placed', function (): void {
@@ -88,6 +113,8 @@ it('brings about what an arrival would: what follows from it is a chain', functi
         Build::rule('rush', null, then: [new AddTag('watched')], when: [new TagOn(['rush'])]),
     ];
     $chain = Story::run($rules, triedAgain($rules));
-    expect(Story::told($chain))->toBe(['0 t1 bench assigned femi', '1 t1 rush kept femi', '2 t1 nobody listens'])
-        ->and($chain->subjects['t1']->tags)->toBe(['rush', 'watched']);
+    expect(Story::told($chain))
+        ->toBe(['0 t1 bench assigned femi', '1 t1 rush kept femi', '2 t1 nobody listens'])
+        ->and($chain->subjects['t1']->tags)
+        ->toBe(['rush', 'watched']);
 });

@@ -32,14 +32,25 @@ it('keeps passes, virtual time and strides as defined', function (): void {
     $seats = Build::members('a', 'b');
     $rotation = (new Rotation('r'))->joinedBy($seats);
     // Weight 100: a stride of 10^7; new members start half a stride after the virtual time.
-    expect($rotation->passes)->toBe(['a' => 5_000_000, 'b' => 5_000_000])->and($rotation->virtualTime)->toBe(0);
+    expect($rotation->passes)
+        ->toBe(['a' => 5_000_000, 'b' => 5_000_000])
+        ->and($rotation->virtualTime)
+        ->toBe(0);
 
     [$winner, $rotation] = $rotation->turn($seats);
-    expect($winner)->toBe('a')->and($rotation->passes)->toBe(['a' => 15_000_000, 'b' => 5_000_000])->and($rotation->virtualTime)->toBe(5_000_000);
+    expect($winner)
+        ->toBe('a')
+        ->and($rotation->passes)
+        ->toBe(['a' => 15_000_000, 'b' => 5_000_000])
+        ->and($rotation->virtualTime)
+        ->toBe(5_000_000);
 
     [, $rotation] = $rotation->turn($seats);
     [, $rotation] = $rotation->turn($seats);
-    expect($rotation->passes)->toBe(['a' => 25_000_000, 'b' => 15_000_000])->and($rotation->virtualTime)->toBe(15_000_000);
+    expect($rotation->passes)
+        ->toBe(['a' => 25_000_000, 'b' => 15_000_000])
+        ->and($rotation->virtualTime)
+        ->toBe(15_000_000);
 
     // A third joins at the virtual time and half a stride.
     expect($rotation->joinedBy(Build::members('a', 'b', 'c'))->passes['c'])->toBe(20_000_000);
@@ -57,7 +68,7 @@ it('neither punishes nor floods one who was away', function (): void {
     $without = Build::members('a', 'b');
     // c misses six turns and comes back to take one turn in three.
     $rounds = [...array_fill(0, 3, $all), ...array_fill(0, 6, $without), ...array_fill(0, 6, $all)];
-    expect(turns((new Rotation('r'))->joinedBy($all), $rounds))->toBe('abc'.'ababab'.'cabcab');
+    expect(turns((new Rotation('r'))->joinedBy($all), $rounds))->toBe('abc' . 'ababab' . 'cabcab');
 });
 
 it('keeps two who are always there level while a third is there every other time', function (): void {
@@ -79,7 +90,8 @@ it('causes no burst for one who joins late', function (): void {
     for ($turn = 0; $turn < 100; ++$turn) {
         [, $rotation] = $rotation->turn(Build::members('a', 'b'));
     }
-    // Both stand at 505·10^6, the virtual time at 495·10^6, so c joins at 500·10^6: one turn at once, then one in three.
+    // Both stand at 505·10^6, the virtual time at 495·10^6, so c joins at 500·10^6: one turn at once, then one in
+    // three.
     $all = Build::members('a', 'b', 'c');
     expect(turns($rotation->joinedBy($all), array_fill(0, 6, $all)))->toBe('cabcab');
 });
@@ -88,7 +100,9 @@ it('never lets the virtual time fall', function (): void {
     $rotation = (new Rotation('r'))->joinedBy(Build::members('a', 'b', 'c'));
     mt_srand(3);
     for ($turn = 0; $turn < 300; ++$turn) {
-        $eligible = array_values(array_filter(Build::members('a', 'b', 'c'), static fn(): bool => mt_rand(0, 1) === 1)) ?: Build::members('c');
+        $eligible =
+            array_values(array_filter(Build::members('a', 'b', 'c'), static fn(): bool => mt_rand(0, 1) === 1)) ?:
+            Build::members('c');
         [, $after] = $rotation->turn($eligible);
         expect($after->virtualTime)->toBeGreaterThanOrEqual($rotation->virtualTime);
         $rotation = $after;
@@ -98,9 +112,12 @@ it('never lets the virtual time fall', function (): void {
 it('is a value: a turn leaves the rotation that took it alone', function (): void {
     $rotation = (new Rotation('r'))->joinedBy(Build::members('a', 'b'));
     $rotation->turn(Build::members('a', 'b'));
-    expect($rotation->passes)->toBe(['a' => 5_000_000, 'b' => 5_000_000])
-        ->and((Rotations::of([$rotation]))->named('r'))->toBe($rotation)
-        ->and((new Rotations())->named('other')->passes)->toBe([]);
+    expect($rotation->passes)
+        ->toBe(['a' => 5_000_000, 'b' => 5_000_000])
+        ->and(Rotations::of([$rotation])->named('r'))
+        ->toBe($rotation)
+        ->and((new Rotations())->named('other')->passes)
+        ->toBe([]);
 });
 
 it('refuses a turn of a stranger', function (): void {

@@ -34,114 +34,219 @@ use OpenBaton\Core\Workload\Priority;
 use OpenBaton\Core\Workload\Work;
 
 it('asks rules in order, and the first that holds and finds somebody decides', function (): void {
-    $decision = Bench::decide([
-        Build::rule('quotes', new NamedPeople(['tobias']), new InOrder(), ['field' => 'task.kind', 'op' => 'is', 'value' => 'quote']),
-        Build::rule('off', new NamedPeople(['tobias']), new InOrder(), active: false),
-        Build::rule('past', new NamedPeople(['tobias']), new InOrder(), validUntil: Build::at('2026-03-02T10:00:00Z')),
-        Build::rule('future', new NamedPeople(['tobias']), new InOrder(), validFrom: Build::at('2026-03-02T10:00:01Z')),
-        Build::rule('nobody', new NamedPeople(['greta']), new InOrder()),
-        Build::rule('brass', new TeamMembers('brass'), new RoundRobin('bench')),
-        Build::rule('rest', new NamedPeople(['tobias']), new InOrder()),
-    ], Build::event(['task.kind' => 'repair']));
+    $decision = Bench::decide(
+        [
+            Build::rule('quotes', new NamedPeople(['tobias']), new InOrder(), [
+                'field' => 'task.kind',
+                'op' => 'is',
+                'value' => 'quote',
+            ]),
+            Build::rule('off', new NamedPeople(['tobias']), new InOrder(), active: false),
+            Build::rule(
+                'past',
+                new NamedPeople(['tobias']),
+                new InOrder(),
+                validUntil: Build::at('2026-03-02T10:00:00Z'),
+            ),
+            Build::rule(
+                'future',
+                new NamedPeople(['tobias']),
+                new InOrder(),
+                validFrom: Build::at('2026-03-02T10:00:01Z'),
+            ),
+            Build::rule('nobody', new NamedPeople(['greta']), new InOrder()),
+            Build::rule('brass', new TeamMembers('brass'), new RoundRobin('bench')),
+            Build::rule('rest', new NamedPeople(['tobias']), new InOrder()),
+        ],
+        Build::event(['task.kind' => 'repair']),
+    );
 
-    expect($decision->assigneeId)->toBe('ayumi')
-        ->and($decision->outcome)->toBe(Outcome::Assigned)
-        ->and($decision->decidingRule()?->id)->toBe('brass')
-        ->and(Bench::verdicts($decision))->toBe(['criterion_failed', 'paused', 'not_in_force', 'not_in_force', 'nobody_eligible', 'decided', 'not_reached'])
-        ->and($decision->verdicts()[0]->failed?->seen)->toBe('repair');
+    expect($decision->assigneeId)
+        ->toBe('ayumi')
+        ->and($decision->outcome)
+        ->toBe(Outcome::Assigned)
+        ->and($decision->decidingRule()?->id)
+        ->toBe('brass')
+        ->and(Bench::verdicts($decision))
+        ->toBe([
+            'criterion_failed',
+            'paused',
+            'not_in_force',
+            'not_in_force',
+            'nobody_eligible',
+            'decided',
+            'not_reached',
+        ])
+        ->and($decision->verdicts()[0]->failed?->seen)
+        ->toBe('repair');
 });
 
 it('narrows the pool step by step and keeps why each fell out', function (): void {
     $work = Work::of([Build::item('t1', 'femi', 60), Build::item('t2', 'femi', 60)]);
-    $decision = Bench::decide([Build::rule('brass', new TeamMembers('brass'), new RoundRobin('bench'), limits: [
-        new OpenTasksAtMost(2),
-        new SkillAtLeast('brass', 3),
-    ])], work: $work);
+    $decision = Bench::decide(
+        [
+            Build::rule(
+                'brass',
+                new TeamMembers('brass'),
+                new RoundRobin('bench'),
+                limits: [new OpenTasksAtMost(2), new SkillAtLeast('brass', 3)],
+            ),
+        ],
+        work: $work,
+    );
 
-    expect(Bench::narrowing($decision))->toBe([
-        'pool' => ['ayumi', 'femi', 'callum'],
-        'present' => ['ayumi', 'femi'],
-        'open_tasks_at_most' => ['ayumi'],
-        'skill_at_least' => ['ayumi'],
-    ])
-        ->and(Bench::excluded($decision, 'present'))->toBe(['callum' => ['reasons' => ['absent'], 'away_until' => Build::at('2026-03-07')]])
-        ->and(Bench::excluded($decision, 'open_tasks_at_most'))->toBe(['femi' => ['reasons' => ['open_tasks_at_most'], 'open_tasks' => 2, 'at_most' => 2]]);
+    expect(Bench::narrowing($decision))
+        ->toBe([
+            'pool' => ['ayumi', 'femi', 'callum'],
+            'present' => ['ayumi', 'femi'],
+            'open_tasks_at_most' => ['ayumi'],
+            'skill_at_least' => ['ayumi'],
+        ])
+        ->and(Bench::excluded($decision, 'present'))
+        ->toBe(['callum' => ['reasons' => ['absent'], 'away_until' => Build::at('2026-03-07')]])
+        ->and(Bench::excluded($decision, 'open_tasks_at_most'))
+        ->toBe(['femi' => ['reasons' => ['open_tasks_at_most'], 'open_tasks' => 2, 'at_most' => 2]]);
 });
 
 it('leaves a task unplaced where no rule finds anybody', function (): void {
     $decision = Bench::decide([Build::rule('greta', new NamedPeople(['greta']), new InOrder())]);
-    expect($decision->outcome)->toBe(Outcome::Unplaced)
-        ->and($decision->assigneeId)->toBeNull()
-        ->and($decision->decidedBy)->toBeNull()
-        ->and(Bench::decide([])->outcome)->toBe(Outcome::Unplaced);
+    expect($decision->outcome)
+        ->toBe(Outcome::Unplaced)
+        ->and($decision->assigneeId)
+        ->toBeNull()
+        ->and($decision->decidedBy)
+        ->toBeNull()
+        ->and(Bench::decide([])->outcome)
+        ->toBe(Outcome::Unplaced);
 });
 
-it('fills the seat, then carries out the follow-ups of all rules that hold in the order of the rulebook', function (): void {
-    $decision = Bench::decide([
-        Build::rule('mark', null, then: [new AddTag('seen'), new SetPriority(Priority::Low)]),
-        Build::rule('brass', new TeamMembers('brass'), new InOrder(), then: [new SetPriority(Priority::High), new DueIn(WorkingSpan::days(3))]),
-        Build::rule('other', new TeamMembers('brass'), new InOrder(), then: [new AddTag('never')]),
-        Build::rule('quotes', new TeamMembers('brass'), new InOrder(), ['field' => 'task.kind', 'op' => 'is', 'value' => 'quote']),
-        Build::rule('after', null, then: [new AddTag('last'), new Watch(new PersonInField('task.assignee'))]),
-    ]);
-    expect(Bench::verdicts($decision))->toBe(['followed_up', 'decided', 'not_reached', 'criterion_failed', 'followed_up'])
-        ->and(array_map(DecisionRecord::effect(...), $decision->effects))->toBe([
-            ['effect' => 'tag_added', 'tag' => 'seen'],
-            ['effect' => 'priority_set', 'priority' => 'low'],
-            ['effect' => 'priority_set', 'priority' => 'high'],
-            ['effect' => 'due_set', 'due' => '2026-03-05T17:00:00Z'],
-            ['effect' => 'tag_added', 'tag' => 'last'],
-            ['effect' => 'watched', 'people' => ['ayumi']],
-        ])
-        ->and(array_keys($decision->effectsOf))->toBe([0, 1, 4])
-        ->and($decision->subjectAfter()->priority)->toBe(Priority::High)
-        ->and($decision->subjectAfter()->dueAt)->toBe(Build::at('2026-03-05 17:00'));
-});
+it(
+    'fills the seat, then carries out the follow-ups of all rules that hold in the order of the rulebook',
+    function (): void {
+        $decision = Bench::decide([
+            Build::rule('mark', null, then: [new AddTag('seen'), new SetPriority(Priority::Low)]),
+            Build::rule(
+                'brass',
+                new TeamMembers('brass'),
+                new InOrder(),
+                then: [new SetPriority(Priority::High), new DueIn(WorkingSpan::days(3))],
+            ),
+            Build::rule('other', new TeamMembers('brass'), new InOrder(), then: [new AddTag('never')]),
+            Build::rule('quotes', new TeamMembers('brass'), new InOrder(), [
+                'field' => 'task.kind',
+                'op' => 'is',
+                'value' => 'quote',
+            ]),
+            Build::rule('after', null, then: [new AddTag('last'), new Watch(new PersonInField('task.assignee'))]),
+        ]);
+        expect(Bench::verdicts($decision))
+            ->toBe(['followed_up', 'decided', 'not_reached', 'criterion_failed', 'followed_up'])
+            ->and(array_map(DecisionRecord::effect(...), $decision->effects))
+            ->toBe([
+                ['effect' => 'tag_added', 'tag' => 'seen'],
+                ['effect' => 'priority_set', 'priority' => 'low'],
+                ['effect' => 'priority_set', 'priority' => 'high'],
+                ['effect' => 'due_set', 'due' => '2026-03-05T17:00:00Z'],
+                ['effect' => 'tag_added', 'tag' => 'last'],
+                ['effect' => 'watched', 'people' => ['ayumi']],
+            ])
+            ->and(array_keys($decision->effectsOf))
+            ->toBe([0, 1, 4])
+            ->and($decision->subjectAfter()->priority)
+            ->toBe(Priority::High)
+            ->and($decision->subjectAfter()->dueAt)
+            ->toBe(Build::at('2026-03-05 17:00'));
+    },
+);
 
 it('counts working time of the assignee where the due date says so', function (): void {
-    $roster = new Roster(Build::calendar(), [Build::person('elina', [], Build::calendar('Europe/Helsinki', '08:00-12:00'))]);
-    $rule = static fn(bool $ofAssignee): Rule => Build::rule('r', new NamedPeople(['elina']), new InOrder(), then: [new DueIn(WorkingSpan::minutes(240), $ofAssignee ? HoursOf::Assignee : HoursOf::House)]);
+    $roster = new Roster(Build::calendar(), [
+        Build::person('elina', [], Build::calendar('Europe/Helsinki', '08:00-12:00')),
+    ]);
+    $rule = static fn(bool $ofAssignee): Rule => Build::rule(
+        'r',
+        new NamedPeople(['elina']),
+        new InOrder(),
+        then: [new DueIn(WorkingSpan::minutes(240), $ofAssignee ? HoursOf::Assignee : HoursOf::House)],
+    );
     // Elina works 06:00 to 10:00 UTC; at 10:00 she is done for the day.
-    expect(Bench::decide([$rule(false)], roster: $roster)->subjectAfter()->dueAt)->toBe(Build::at('2026-03-02 14:00'))
-        ->and(Bench::decide([$rule(true)], roster: $roster)->subjectAfter()->dueAt)->toBe(Build::at('2026-03-03 10:00'));
+    expect(Bench::decide([$rule(false)], roster: $roster)->subjectAfter()->dueAt)
+        ->toBe(Build::at('2026-03-02 14:00'))
+        ->and(Bench::decide([$rule(true)], roster: $roster)->subjectAfter()->dueAt)
+        ->toBe(Build::at('2026-03-03 10:00'));
 });
 
 it('says so where a due date cannot be, and goes on', function (): void {
     $never = new Roster(Build::calendar(weekdays: []), [Build::person('ayumi')]);
-    $decision = Bench::decide([Build::rule('due', new NamedPeople(['ayumi']), new InOrder(), then: [new DueIn(WorkingSpan::days(2)), new AddTag('seen')])], roster: $never);
-    expect($decision->assigneeId)->toBe('ayumi')
-        ->and($decision->effects)->toEqual([new DueImpossible(), new TagAdded('seen')])
-        ->and(DecisionRecord::effect($decision->effects[0]))->toBe(['effect' => 'due_impossible']);
+    $decision = Bench::decide(
+        [
+            Build::rule(
+                'due',
+                new NamedPeople(['ayumi']),
+                new InOrder(),
+                then: [new DueIn(WorkingSpan::days(2)), new AddTag('seen')],
+            ),
+        ],
+        roster: $never,
+    );
+    expect($decision->assigneeId)
+        ->toBe('ayumi')
+        ->and($decision->effects)
+        ->toEqual([new DueImpossible(), new TagAdded('seen')])
+        ->and(DecisionRecord::effect($decision->effects[0]))
+        ->toBe(['effect' => 'due_impossible']);
 });
 
 it('moves the rotation of the rule that decided and of no other', function (): void {
     $decision = Bench::decide([
-        Build::rule('nobody', new TeamMembers('brass'), new RoundRobin('first'), limits: [new SkillAtLeast('strings', 3)]),
+        Build::rule(
+            'nobody',
+            new TeamMembers('brass'),
+            new RoundRobin('first'),
+            limits: [new SkillAtLeast('strings', 3)],
+        ),
         Build::rule('brass', new TeamMembers('brass'), new RoundRobin('second')),
     ]);
     $rotations = $decision->rotationsAfter(new Rotations());
-    expect(array_keys($rotations->byName))->toBe(['second'])
+    expect(array_keys($rotations->byName))
+        ->toBe(['second'])
         // Callum is away and joins the rotation all the same.
-        ->and($rotations->named('second')->passes)->toBe(['ayumi' => 15_000_000, 'femi' => 5_000_000, 'callum' => 5_000_000]);
+        ->and($rotations->named('second')->passes)
+        ->toBe(['ayumi' => 15_000_000, 'femi' => 5_000_000, 'callum' => 5_000_000]);
 });
 
 it('lets rules share a rotation', function (): void {
     $rules = [
-        Build::rule('quotes', new TeamMembers('brass'), new RoundRobin('bench'), ['field' => 'task.kind', 'op' => 'is', 'value' => 'quote']),
+        Build::rule('quotes', new TeamMembers('brass'), new RoundRobin('bench'), [
+            'field' => 'task.kind',
+            'op' => 'is',
+            'value' => 'quote',
+        ]),
         Build::rule('repairs', new TeamMembers('brass'), new RoundRobin('bench')),
     ];
     $first = Bench::decide($rules, Build::event(['task.kind' => 'quote']));
-    $second = Bench::decide($rules, Build::event(['task.kind' => 'repair']), rotations: $first->rotationsAfter(new Rotations()));
+    $second = Bench::decide(
+        $rules,
+        Build::event(['task.kind' => 'repair']),
+        rotations: $first->rotationsAfter(new Rotations()),
+    );
     expect([$first->assigneeId, $second->assigneeId])->toBe(['ayumi', 'femi']);
 });
 
 it('carries the new task as load of the person, with its new due date', function (): void {
-    $decision = Bench::decide([Build::rule('r', new NamedPeople(['femi']), new InOrder(), then: [new DueIn(WorkingSpan::days(1))])], Build::event(minutes: 90));
+    $decision = Bench::decide(
+        [Build::rule('r', new NamedPeople(['femi']), new InOrder(), then: [new DueIn(WorkingSpan::days(1))])],
+        Build::event(minutes: 90),
+    );
     $held = $decision->workAfter(Work::of([]))->held('femi');
-    expect($held->openTasks())->toBe(1)
-        ->and($held->lastAssignedAt)->toBe(Build::at('2026-03-02 10:00'))
-        ->and($held->loading[0]->effort->left())->toBe(90)
-        ->and($held->loading[0]->dueAt)->toBe(Build::at('2026-03-03 17:00'));
+    expect($held->openTasks())
+        ->toBe(1)
+        ->and($held->lastAssignedAt)
+        ->toBe(Build::at('2026-03-02 10:00'))
+        ->and($held->loading[0]->effort->left())
+        ->toBe(90)
+        ->and($held->loading[0]->dueAt)
+        ->toBe(Build::at('2026-03-03 17:00'));
 });
 
 it('refuses a rule that does nothing', function (): void {
@@ -150,23 +255,53 @@ it('refuses a rule that does nothing', function (): void {
 
 it('starts a rotation from the state it is given', function (): void {
     $rotations = Rotations::of([new Rotation('bench', 0, ['ayumi' => 9_000_000, 'femi' => 3_000_000])]);
-    expect(Bench::decide([Build::rule('r', new TeamMembers('brass'), new RoundRobin('bench'))], rotations: $rotations)->assigneeId)->toBe('femi');
+    expect(
+        Bench::decide([Build::rule('r', new TeamMembers('brass'), new RoundRobin('bench'))], rotations: $rotations)
+            ->assigneeId,
+    )->toBe('femi');
 });
 
-it('needs the work of those whom rules that hold may give to by it, and the rotations of those rules', function (): void {
-    $rulebook = CompiledRulebook::compile(new Rulebook(Build::fields(), [
-        Build::rule('mark', null, then: [new AddTag('seen')]),
-        Build::rule('bench', new TeamMembers('brass'), new RoundRobin('bench')),
-        Build::rule('limited', new NamedPeople(['tobias']), new RoundRobin('strings'), limits: [new OpenTasksAtMost(2)]),
-        Build::rule('covered', new PersonInField('case.owner'), new SamePerson(), limits: [new OpenTasksAtMost(9)]),
-        Build::rule('other', new NamedPeople(['femi']), new LightestLoad(), ['field' => 'task.kind', 'op' => 'is', 'value' => 'quote']),
-    ]), 'v1');
-    $needs = (new Router(Bench::house(), $rulebook))->needs(Build::event(['task.kind' => 'repair', 'case.owner' => 'ayumi']));
-    expect($needs->people)->toBe(['tobias', 'ayumi'])
-        // Only the lightest load asks for how long somebody was given nothing.
-        ->and($needs->lastAssigned)->toBe([])
-        ->and((new Router(Bench::house(), $rulebook))->needs(Build::event(['task.kind' => 'quote']))->lastAssigned)->toBe(['femi'])
-        ->and($needs->rotations)->toBe(['bench', 'strings'])
-        // Callum is away and Tobias stands in: it is his work that counts.
-        ->and((new Router(Bench::house(), $rulebook))->needs(Build::event(['case.owner' => 'callum']))->people)->toBe(['tobias']);
-});
+it(
+    'needs the work of those whom rules that hold may give to by it, and the rotations of those rules',
+    function (): void {
+        $rulebook = CompiledRulebook::compile(
+            new Rulebook(Build::fields(), [
+                Build::rule('mark', null, then: [new AddTag('seen')]),
+                Build::rule('bench', new TeamMembers('brass'), new RoundRobin('bench')),
+                Build::rule(
+                    'limited',
+                    new NamedPeople(['tobias']),
+                    new RoundRobin('strings'),
+                    limits: [new OpenTasksAtMost(2)],
+                ),
+                Build::rule(
+                    'covered',
+                    new PersonInField('case.owner'),
+                    new SamePerson(),
+                    limits: [new OpenTasksAtMost(9)],
+                ),
+                Build::rule('other', new NamedPeople(['femi']), new LightestLoad(), [
+                    'field' => 'task.kind',
+                    'op' => 'is',
+                    'value' => 'quote',
+                ]),
+            ]),
+            'v1',
+        );
+        $needs = (new Router(Bench::house(), $rulebook))->needs(
+            Build::event(['task.kind' => 'repair', 'case.owner' => 'ayumi']),
+        );
+        expect($needs->people)
+            ->toBe(['tobias', 'ayumi'])
+            // Only the lightest load asks for how long somebody was given nothing.
+            ->and($needs->lastAssigned)
+            ->toBe([])
+            ->and((new Router(Bench::house(), $rulebook))->needs(Build::event(['task.kind' => 'quote']))->lastAssigned)
+            ->toBe(['femi'])
+            ->and($needs->rotations)
+            ->toBe(['bench', 'strings'])
+            // Callum is away and Tobias stands in: it is his work that counts.
+            ->and((new Router(Bench::house(), $rulebook))->needs(Build::event(['case.owner' => 'callum']))->people)
+            ->toBe(['tobias']);
+    },
+);

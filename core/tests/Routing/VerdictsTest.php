@@ -19,32 +19,54 @@ use OpenBaton\Core\Tests\Support\Story;
 use OpenBaton\Core\Workload\Effort;
 use OpenBaton\Core\Workload\TaskStatus;
 
-it('tells a rule that waits for something else of the same kind from one whose criteria failed, months later too', function (): void {
-    $isQuote = ['field' => 'task.kind', 'op' => 'is', 'value' => 'quote'];
-    $then = [new AddTag('seen')];
-    $rules = [
-        Build::rule('done', null, if: $isQuote, then: $then, when: [new StatusBecomes([TaskStatus::Done])]),
-        Build::rule('other tag', null, then: $then, when: [new TagOn(['cold'])]),
-        Build::rule('customer says', null, then: $then, when: [new CommentAdded(Author::Customer)]),
-        Build::rule('takes', new NamedPeople(['ayumi']), new InOrder(), when: [new StatusBecomes([TaskStatus::Waiting])], anew: true),
-        Build::rule('would', new NamedPeople(['ayumi']), new InOrder(), when: [new TagOn(['hot'])]),
-        Build::rule('would not', new NamedPeople(['ayumi']), new InOrder(), $isQuote, when: [new TagOn(['hot'])]),
-        Build::rule('says', null, then: $then, when: [new CommentAdded(Author::Holder)]),
-    ];
-    $task = Story::task();
-    $change = Story::change($task, $task->tagged('hot')->inStatus(TaskStatus::Waiting), $rules, [new CommentAdded(Author::Holder)]);
-    $decision = Story::run($rules, $change)->links[0]->decision ?? throw new LogicException();
-    $kept = json_decode((string) json_encode([DecisionRecord::of($decision), FactsFormat::values($change->facts, Build::fields())]), true);
-    $verdicts = static fn(array $document): array => array_column($document['verdicts'], 'verdict', 'rule');
-    expect($verdicts(DecisionFormat::write($decision)))->toBe($verdicts(DecisionFormat::expand(Node::root($kept[0]), $kept[1], $decision->rulebook)))
-        ->toBe([
-            'done' => 'not_this_event', 'other tag' => 'not_this_event', 'customer says' => 'not_this_event',
-            'takes' => 'decided', 'would' => 'not_reached', 'would not' => 'criterion_failed', 'says' => 'followed_up',
+it(
+    'tells a rule that waits for something else of the same kind from one whose criteria failed, months later too',
+    function (): void {
+        $isQuote = ['field' => 'task.kind', 'op' => 'is', 'value' => 'quote'];
+        $then = [new AddTag('seen')];
+        $rules = [
+            Build::rule('done', null, if: $isQuote, then: $then, when: [new StatusBecomes([TaskStatus::Done])]),
+            Build::rule('other tag', null, then: $then, when: [new TagOn(['cold'])]),
+            Build::rule('customer says', null, then: $then, when: [new CommentAdded(Author::Customer)]),
+            Build::rule(
+                'takes',
+                new NamedPeople(['ayumi']),
+                new InOrder(),
+                when: [new StatusBecomes([TaskStatus::Waiting])],
+                anew: true,
+            ),
+            Build::rule('would', new NamedPeople(['ayumi']), new InOrder(), when: [new TagOn(['hot'])]),
+            Build::rule('would not', new NamedPeople(['ayumi']), new InOrder(), $isQuote, when: [new TagOn(['hot'])]),
+            Build::rule('says', null, then: $then, when: [new CommentAdded(Author::Holder)]),
+        ];
+        $task = Story::task();
+        $change = Story::change($task, $task->tagged('hot')->inStatus(TaskStatus::Waiting), $rules, [
+            new CommentAdded(Author::Holder),
         ]);
-    // A decision that was recorded before this was kept: only the kinds are known.
-    unset($kept[0]['is'], $kept[0]['was']);
-    expect($verdicts(DecisionFormat::expand(Node::root($kept[0]), $kept[1], $decision->rulebook))['done'])->toBe('criterion_failed');
-});
+        $decision = Story::run($rules, $change)->links[0]->decision ?? throw new LogicException();
+        $kept = json_decode(
+            (string) json_encode([DecisionRecord::of($decision), FactsFormat::values($change->facts, Build::fields())]),
+            true,
+        );
+        $verdicts = static fn(array $document): array => array_column($document['verdicts'], 'verdict', 'rule');
+        expect($verdicts(DecisionFormat::write($decision)))
+            ->toBe($verdicts(DecisionFormat::expand(Node::root($kept[0]), $kept[1], $decision->rulebook)))
+            ->toBe([
+                'done' => 'not_this_event',
+                'other tag' => 'not_this_event',
+                'customer says' => 'not_this_event',
+                'takes' => 'decided',
+                'would' => 'not_reached',
+                'would not' => 'criterion_failed',
+                'says' => 'followed_up',
+            ]);
+        // A decision that was recorded before this was kept: only the kinds are known.
+        unset($kept[0]['is'], $kept[0]['was']);
+        expect($verdicts(DecisionFormat::expand(Node::root($kept[0]), $kept[1], $decision->rulebook))['done'])->toBe(
+            'criterion_failed',
+        );
+    },
+);
 
 it('names with each effect the rule that brought it about', function (): void {
     $rules = [
@@ -53,8 +75,15 @@ it('names with each effect the rule that brought it about', function (): void {
         Build::rule('last', null, then: [new AddTag('c'), new AddTag('d')]),
     ];
     $task = new Subject('t1', Build::at(Story::NOW), new Effort(0, 60), fields: ['task.kind' => 'repair']);
-    $decision = Story::run($rules, Story::change(null, $task, $rules))->links[0]->decision ?? throw new LogicException();
-    expect(array_map(static fn(array $effect): string => "{$effect['rule']}: {$effect['tag']}", DecisionFormat::write($decision)['effects']))
+    $decision =
+        Story::run($rules, Story::change(null, $task, $rules))->links[0]->decision ?? throw new LogicException();
+    expect(
+        array_map(
+            static fn(array $effect): string => "{$effect['rule']}: {$effect['tag']}",
+            DecisionFormat::write($decision)['effects'],
+        ),
+    )
         ->toBe(['first: a', 'gives: b', 'last: c', 'last: d'])
-        ->and($decision->acted())->toBe([0, 1, 2]);
+        ->and($decision->acted())
+        ->toBe([0, 1, 2]);
 });

@@ -18,7 +18,20 @@ use Random\Randomizer;
  */
 function rulesWith(array $if, int $count = 1): array
 {
-    return array_fill(0, $count, (new RuleFormat(Build::context()))->read(Node::root(['id' => 'r', 'name' => 'R', 'active' => true, 'when' => [['kind' => 'task_arrives']], 'if' => $if, 'then' => [['kind' => 'tag', 'tag' => 'seen']]])));
+    return array_fill(
+        0,
+        $count,
+        (new RuleFormat(Build::context()))->read(
+            Node::root([
+                'id' => 'r',
+                'name' => 'R',
+                'active' => true,
+                'when' => [['kind' => 'task_arrives']],
+                'if' => $if,
+                'then' => [['kind' => 'tag', 'tag' => 'seen']],
+            ]),
+        ),
+    );
 }
 
 /** @return array<string, mixed> */
@@ -32,7 +45,9 @@ function kindIs(string ...$kinds): array
 it('leaves out what is equal to something else, and keeps the order', function (): void {
     $rules = [
         ...rulesWith(kindIs('repair'), 20),
-        ...rulesWith(['all' => [kindIs('repair', 'tuning'), ['field' => 'task.value', 'op' => 'more_than', 'value' => 400]]]),
+        ...rulesWith([
+            'all' => [kindIs('repair', 'tuning'), ['field' => 'task.value', 'op' => 'more_than', 'value' => 400]],
+        ]),
         ...rulesWith(['all' => []]),
         ...rulesWith(kindIs('quote'), 20),
         ...rulesWith(['any' => [kindIs('quote'), ['field' => 'task.rush', 'op' => 'is', 'value' => true]]]),
@@ -40,10 +55,14 @@ it('leaves out what is equal to something else, and keeps the order', function (
     ];
     $found = static fn(array $values): array => RuleIndex::of($rules, Build::fields())->find(Build::facts($values));
 
-    expect($found(['task.kind' => 'repair']))->toBe([...range(0, 21), 42, 43])
-        ->and($found(['task.kind' => 'quote']))->toBe([21, ...range(22, 41), 42, 43])
-        ->and($found(['task.kind' => 'tuning']))->toBe([20, 21, 42, 43])
-        ->and($found([]))->toBe([21, 42, 43]);
+    expect($found(['task.kind' => 'repair']))
+        ->toBe([...range(0, 21), 42, 43])
+        ->and($found(['task.kind' => 'quote']))
+        ->toBe([21, ...range(22, 41), 42, 43])
+        ->and($found(['task.kind' => 'tuning']))
+        ->toBe([20, 21, 42, 43])
+        ->and($found([]))
+        ->toBe([21, 42, 43]);
 });
 
 it('does not take the trouble for a few rules', function (): void {
@@ -67,16 +86,31 @@ it('never leaves out a rule that holds', function (): void {
         ]);
         $rules = [];
         for ($count = 0; $count < 60; ++$count) {
-            $rules = [...$rules, ...rulesWith([$one(['all', 'all', 'any', 'none']) => [$comparison(), ['all' => [$comparison(), $comparison()]]]])];
+            $rules = [
+                ...$rules,
+                ...rulesWith([
+                    $one(['all', 'all', 'any', 'none']) => [$comparison(), ['all' => [$comparison(), $comparison()]]],
+                ]),
+            ];
         }
         $index = RuleIndex::of($rules, $fields);
         for ($count = 0; $count < 20; ++$count) {
-            $facts = Build::facts(array_filter([
-                'task.kind' => $one(['repair', 'quote', 'tuning', null]),
-                'task.rush' => $one([true, false, null]),
-                'task.value' => $one([100, 400, 400.0, null]),
-            ], static fn(mixed $value): bool => $value !== null));
-            $holding = array_keys(array_filter($rules, static fn(Rule $rule): bool => CompiledCriteria::compile($rule->criteria, $fields)->holds($facts)));
+            $facts = Build::facts(
+                array_filter(
+                    [
+                        'task.kind' => $one(['repair', 'quote', 'tuning', null]),
+                        'task.rush' => $one([true, false, null]),
+                        'task.value' => $one([100, 400, 400.0, null]),
+                    ],
+                    static fn(mixed $value): bool => $value !== null,
+                ),
+            );
+            $holding = array_keys(
+                array_filter(
+                    $rules,
+                    static fn(Rule $rule): bool => CompiledCriteria::compile($rule->criteria, $fields)->holds($facts),
+                ),
+            );
             $found = $index->find($facts);
             array_diff($holding, $found) === [] || $this->fail("Seed {$seed}: a rule that holds was left out.");
             $left += count($rules) - count($found);

@@ -25,47 +25,93 @@ use OpenBaton\Core\Workload\WorkItem;
 
 function whole(): Subject
 {
-    return new Subject('t1', 100, new Effort(5, 60, 10, 40), TaskStatus::Working, Priority::High, 'ayumi', [], 'femi', 200, 300, ['rush']);
+    return new Subject(
+        't1',
+        100,
+        new Effort(5, 60, 10, 40),
+        TaskStatus::Working,
+        Priority::High,
+        'ayumi',
+        [],
+        'femi',
+        200,
+        300,
+        ['rush'],
+    );
 }
 
 it('changes one thing and keeps all else', function (Closure $change, array $expected): void {
     expect([...get_object_vars(whole()), ...$expected])->toEqual(get_object_vars($change(whole())));
 })->with([
     'to somebody' => [fn(Subject $s) => $s->heldBy('femi'), ['holderId' => 'femi']],
-    'to nobody, open to some' => [fn(Subject $s) => $s->heldBy(null, ['femi', 'callum']), ['holderId' => null, 'openTo' => ['femi', 'callum']]],
+    'to nobody, open to some' => [
+        fn(Subject $s) => $s->heldBy(null, ['femi', 'callum']),
+        ['holderId' => null, 'openTo' => ['femi', 'callum']],
+    ],
     'another status' => [fn(Subject $s) => $s->inStatus(TaskStatus::Done), ['status' => TaskStatus::Done]],
     'another priority' => [fn(Subject $s) => $s->prioritised(Priority::Low), ['priority' => Priority::Low]],
     'due at' => [fn(Subject $s) => $s->dueAt(999), ['dueAt' => 999]],
     'due no more' => [fn(Subject $s) => $s->dueAt(null), ['dueAt' => null]],
     'a tag' => [fn(Subject $s) => $s->tagged('vip'), ['tags' => ['rush', 'vip']]],
-    'another task' => [fn(Subject $s) => $s->linkedTo('t2')->linkedTo('t3')->linkedTo('t2'), ['linkedTo' => ['t2', 't3']]],
-    'another task no more' => [fn(Subject $s) => $s->linkedTo('t2')->linkedTo('t3')->unlinkedFrom('t2'), ['linkedTo' => ['t3']]],
+    'another task' => [
+        fn(Subject $s) => $s->linkedTo('t2')->linkedTo('t3')->linkedTo('t2'),
+        ['linkedTo' => ['t2', 't3']],
+    ],
+    'another task no more' => [
+        fn(Subject $s) => $s->linkedTo('t2')->linkedTo('t3')->unlinkedFrom('t2'),
+        ['linkedTo' => ['t3']],
+    ],
     'a tag that it has' => [fn(Subject $s) => $s->tagged('rush'), []],
 ]);
 
-it('lets effects apply themselves, and says what they did', function (Effect $effect, array $expected, array $document): void {
-    expect(get_object_vars($effect->on(whole())))->toEqual([...get_object_vars(whole()), ...$expected])
-        ->and(DecisionRecord::effect($effect))->toBe($document);
+it('lets effects apply themselves, and says what they did', function (
+    Effect $effect,
+    array $expected,
+    array $document,
+): void {
+    expect(get_object_vars($effect->on(whole())))
+        ->toEqual([...get_object_vars(whole()), ...$expected])
+        ->and(DecisionRecord::effect($effect))
+        ->toBe($document);
 })->with([
     [new DueSet(1_772_442_000), ['dueAt' => 1_772_442_000], ['effect' => 'due_set', 'due' => '2026-03-02T09:00:00Z']],
     [new DueImpossible(), [], ['effect' => 'due_impossible']],
-    [new PrioritySet(Priority::Urgent), ['priority' => Priority::Urgent], ['effect' => 'priority_set', 'priority' => 'urgent']],
+    [
+        new PrioritySet(Priority::Urgent),
+        ['priority' => Priority::Urgent],
+        ['effect' => 'priority_set', 'priority' => 'urgent'],
+    ],
     [new TagAdded('vip'), ['tags' => ['rush', 'vip']], ['effect' => 'tag_added', 'tag' => 'vip']],
 ]);
 
 it('is the work of whoever it loads', function (): void {
-    expect(whole()->asWork())->toEqual(new WorkItem('t1', 'ayumi', TaskStatus::Working, Priority::High, new Effort(5, 60, 10, 40), 100, 200, 300, 'femi'));
+    expect(whole()->asWork())->toEqual(
+        new WorkItem(
+            't1',
+            'ayumi',
+            TaskStatus::Working,
+            Priority::High,
+            new Effort(5, 60, 10, 40),
+            100,
+            200,
+            300,
+            'femi',
+        ),
+    );
 });
 
 it('has one table of what people may do', function (): void {
-    $rows = array_map(static fn(Transition $row): array => [
-        $row->action->value,
-        implode(' ', array_column($row->from, 'value')),
-        $row->to?->value,
-        implode(' ', array_column($row->who, 'value')),
-        $row->held,
-        implode(' ', array_column($row->asks, 'value')),
-    ], Transitions::all());
+    $rows = array_map(
+        static fn(Transition $row): array => [
+            $row->action->value,
+            implode(' ', array_column($row->from, 'value')),
+            $row->to?->value,
+            implode(' ', array_column($row->who, 'value')),
+            $row->held,
+            implode(' ', array_column($row->asks, 'value')),
+        ],
+        Transitions::all(),
+    );
     expect($rows)->toBe([
         ['start', 'new waiting', 'working', 'holder lead', true, ''],
         ['wait', 'new working', 'waiting', 'holder lead', null, 'reason until on'],
@@ -104,58 +150,110 @@ it('fits a state, whoever acts', function (TaskAction $action, TaskStatus $statu
 ]);
 
 it('is for those who stand so to the task', function (): void {
-    expect(Transitions::of(TaskAction::Start)->isFor([Standing::Lead]))->toBeTrue()
-        ->and(Transitions::of(TaskAction::Start)->isFor([Standing::Claimant, Standing::Holder]))->toBeTrue()
-        ->and(Transitions::of(TaskAction::Start)->isFor([Standing::Claimant]))->toBeFalse()
-        ->and(Transitions::of(TaskAction::Claim)->isFor([Standing::Lead, Standing::Holder]))->toBeFalse()
-        ->and(Transitions::of(TaskAction::HandOn)->isFor([]))->toBeFalse()
-        ->and(Transitions::of(TaskAction::HandOn)->asks)->toBe([Asked::To, Asked::Reason]);
+    expect(Transitions::of(TaskAction::Start)->isFor([Standing::Lead]))
+        ->toBeTrue()
+        ->and(Transitions::of(TaskAction::Start)->isFor([Standing::Claimant, Standing::Holder]))
+        ->toBeTrue()
+        ->and(Transitions::of(TaskAction::Start)->isFor([Standing::Claimant]))
+        ->toBeFalse()
+        ->and(Transitions::of(TaskAction::Claim)->isFor([Standing::Lead, Standing::Holder]))
+        ->toBeFalse()
+        ->and(Transitions::of(TaskAction::HandOn)->isFor([]))
+        ->toBeFalse()
+        ->and(Transitions::of(TaskAction::HandOn)->asks)
+        ->toBe([Asked::To, Asked::Reason]);
 });
 
 it('knows which states are open, want somebody and take time', function (): void {
-    expect(array_column(TaskStatus::open(), 'value'))->toBe(['new', 'working', 'waiting', 'in_review'])
-        ->and(array_column(TaskStatus::wantingHolder(), 'value'))->toBe(['new', 'working', 'waiting']);
+    expect(array_column(TaskStatus::open(), 'value'))
+        ->toBe(['new', 'working', 'waiting', 'in_review'])
+        ->and(array_column(TaskStatus::wantingHolder(), 'value'))
+        ->toBe(['new', 'working', 'waiting']);
 });
 
 it('moves work from one to another, reviewer and waiting ones too', function (): void {
-    $item = static fn(string $holder, TaskStatus $status, ?string $reviewer = null): WorkItem => new WorkItem('t1', $holder, $status, Priority::Normal, new Effort(), 0, reviewerId: $reviewer);
-    $counts = static fn(Work $work, string $id): array => [$work->held($id)->openTasks(), $work->held($id)->waitingTasks(), $work->held($id)->lastAssignedAt];
+    $item = static fn(string $holder, TaskStatus $status, ?string $reviewer = null): WorkItem => new WorkItem(
+        't1',
+        $holder,
+        $status,
+        Priority::Normal,
+        new Effort(),
+        0,
+        reviewerId: $reviewer,
+    );
+    $counts = static fn(Work $work, string $id): array => [
+        $work->held($id)->openTasks(),
+        $work->held($id)->waitingTasks(),
+        $work->held($id)->lastAssignedAt,
+    ];
     $work = Work::of([$item('ayumi', TaskStatus::Working)], ['femi' => 50]);
-    $waiting = $work->after($item('ayumi', TaskStatus::Working), $item('femi', TaskStatus::Waiting))->assigned(['femi' => 90]);
+    $waiting = $work
+        ->after($item('ayumi', TaskStatus::Working), $item('femi', TaskStatus::Waiting))
+        ->assigned(['femi' => 90]);
     $review = $waiting->after($item('femi', TaskStatus::Waiting), $item('femi', TaskStatus::InReview, 'ayumi'));
-    $back = $review->after($item('femi', TaskStatus::InReview, 'ayumi'), $item('femi', TaskStatus::Working, 'femi'))->assigned(['femi' => 40]);
-    expect($counts($work, 'ayumi'))->toBe([1, 0, null])
-        ->and($counts($waiting, 'ayumi'))->toBe([0, 0, null])
-        ->and($counts($waiting, 'femi'))->toBe([0, 1, 90])
-        ->and($counts($review, 'femi'))->toBe([0, 0, 90])
-        ->and($counts($review, 'ayumi'))->toBe([1, 0, null])
+    $back = $review
+        ->after($item('femi', TaskStatus::InReview, 'ayumi'), $item('femi', TaskStatus::Working, 'femi'))
+        ->assigned(['femi' => 40]);
+    expect($counts($work, 'ayumi'))
+        ->toBe([1, 0, null])
+        ->and($counts($waiting, 'ayumi'))
+        ->toBe([0, 0, null])
+        ->and($counts($waiting, 'femi'))
+        ->toBe([0, 1, 90])
+        ->and($counts($review, 'femi'))
+        ->toBe([0, 0, 90])
+        ->and($counts($review, 'ayumi'))
+        ->toBe([1, 0, null])
         // When work last came to somebody never goes back.
-        ->and($counts($back, 'femi'))->toBe([1, 0, 90])
-        ->and($counts($back, 'ayumi'))->toBe([0, 0, null])
-        ->and($waiting->held('femi')->has('t1'))->toBeTrue()
-        ->and($waiting->held('ayumi')->has('t1'))->toBeFalse();
+        ->and($counts($back, 'femi'))
+        ->toBe([1, 0, 90])
+        ->and($counts($back, 'ayumi'))
+        ->toBe([0, 0, null])
+        ->and($waiting->held('femi')->has('t1'))
+        ->toBeTrue()
+        ->and($waiting->held('ayumi')->has('t1'))
+        ->toBeFalse();
 });
 
 it('knows only what it is told it needs', function (): void {
-    $work = Work::of([new WorkItem('t1', 'ayumi', TaskStatus::New, Priority::Normal, new Effort(), 0)], ['ayumi' => 5, 'femi' => 6]);
+    $work = Work::of(
+        [new WorkItem('t1', 'ayumi', TaskStatus::New, Priority::Normal, new Effort(), 0)],
+        ['ayumi' => 5, 'femi' => 6],
+    );
     $less = $work->ofOnly(['ayumi', 'femi'], ['femi']);
-    expect($less->held('ayumi')->openTasks())->toBe(1)
-        ->and($less->held('ayumi')->lastAssignedAt)->toBeNull()
-        ->and($less->held('femi')->lastAssignedAt)->toBe(6)
-        ->and($work->ofOnly(['femi'], [])->held('ayumi'))->toEqual(new PersonWork());
+    expect($less->held('ayumi')->openTasks())
+        ->toBe(1)
+        ->and($less->held('ayumi')->lastAssignedAt)
+        ->toBeNull()
+        ->and($less->held('femi')->lastAssignedAt)
+        ->toBe(6)
+        ->and($work->ofOnly(['femi'], [])->held('ayumi'))
+        ->toEqual(new PersonWork());
 });
 
 it('knows what differs between two states of a task, by name, and leaves out what is empty in both', function (): void {
     $before = whole();
     $after = $before->tagged('vip')->dueAt(null)->prioritised(Priority::Low)->withField('task.count', 2);
-    expect(Difference::between($before, $after, Build::fields()))->toBe([
-        'priority' => ['high', 'low'], 'due' => ['1970-01-01T00:05:00Z', null], 'tags' => [['rush'], ['rush', 'vip']], 'task.count' => [null, 2],
-    ])
-        ->and(Difference::between($before, $before, Build::fields()))->toBe([])
-        ->and(Difference::between(null, new Subject('t2', 100, new Effort()), Build::fields()))->toBe(['status' => [null, 'new'], 'priority' => [null, 'normal']]);
+    expect(Difference::between($before, $after, Build::fields()))
+        ->toBe([
+            'priority' => ['high', 'low'],
+            'due' => ['1970-01-01T00:05:00Z', null],
+            'tags' => [['rush'], ['rush', 'vip']],
+            'task.count' => [null, 2],
+        ])
+        ->and(Difference::between($before, $before, Build::fields()))
+        ->toBe([])
+        ->and(Difference::between(null, new Subject('t2', 100, new Effort()), Build::fields()))
+        ->toBe(['status' => [null, 'new'], 'priority' => [null, 'normal']]);
 });
 
 it('counts the minutes that were spent, and never fewer than none', function (?int $spent, int $now, int $left): void {
     $effort = (new Effort(5, 60, 10))->spending($spent);
     expect([$effort->spent, $effort->left()])->toBe([$now, $left]);
-})->with(['some' => [25, 25, 35], 'more than it was to take' => [90, 90, 0], 'as it stands' => [null, 10, 50], 'none' => [0, 0, 60], 'fewer than none' => [-5, 0, 60]]);
+})->with([
+    'some' => [25, 25, 35],
+    'more than it was to take' => [90, 90, 0],
+    'as it stands' => [null, 10, 50],
+    'none' => [0, 0, 60],
+    'fewer than none' => [-5, 0, 60],
+]);

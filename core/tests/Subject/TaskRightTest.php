@@ -6,7 +6,9 @@ use OpenBaton\Core\Subject\Standing;
 use OpenBaton\Core\Subject\TaskRight;
 
 it('says what each way of standing to a task lets somebody do', function (Standing $standing, array $rights): void {
-    expect(array_values(array_filter(TaskRight::cases(), static fn(TaskRight $right): bool => $right->isFor([$standing]))))->toBe($rights);
+    expect(
+        array_values(array_filter(TaskRight::cases(), static fn(TaskRight $right): bool => $right->isFor([$standing]))),
+    )->toBe($rights);
 })->with([
     [Standing::Holder, [TaskRight::See, TaskRight::SeeContact, TaskRight::Comment, TaskRight::Edit]],
     [Standing::Claimant, [TaskRight::See, TaskRight::Comment]],
@@ -20,7 +22,10 @@ it('says what each way of standing to a task lets somebody do', function (Standi
 ]);
 
 it('is for whoever has any of the standings, and for nobody without', function (): void {
-    expect(TaskRight::Edit->isFor([Standing::Watcher, Standing::Creator]))->toBeTrue()
-        ->and(TaskRight::Edit->isFor([Standing::Watcher, Standing::Former]))->toBeFalse()
-        ->and(TaskRight::See->isFor([]))->toBeFalse();
+    expect(TaskRight::Edit->isFor([Standing::Watcher, Standing::Creator]))
+        ->toBeTrue()
+        ->and(TaskRight::Edit->isFor([Standing::Watcher, Standing::Former]))
+        ->toBeFalse()
+        ->and(TaskRight::See->isFor([]))
+        ->toBeFalse();
 });

@@ -35,7 +35,13 @@ final class Bench
             ],
             [
                 new Team('workshop', 'Workshop', Build::members('tobias'), null, 'tobias'),
-                new Team('brass', 'Brass bench', [new Membership('ayumi'), new Membership('femi'), new Membership('callum')], 'workshop', 'ayumi'),
+                new Team(
+                    'brass',
+                    'Brass bench',
+                    [new Membership('ayumi'), new Membership('femi'), new Membership('callum')],
+                    'workshop',
+                    'ayumi',
+                ),
             ],
             ['brass' => 'Brass', 'strings' => 'Strings'],
             [Build::absence('callum', '2026-03-02', '2026-03-07', ['tobias'])],
@@ -43,11 +49,20 @@ final class Bench
     }
 
     /** @param list<Rule> $rules */
-    public static function decide(array $rules, ?ChangeSet $event = null, ?Work $work = null, ?Rotations $rotations = null, ?Roster $roster = null): Decision
-    {
+    public static function decide(
+        array $rules,
+        ?ChangeSet $event = null,
+        ?Work $work = null,
+        ?Rotations $rotations = null,
+        ?Roster $roster = null,
+    ): Decision {
         $rulebook = CompiledRulebook::compile(new Rulebook(Build::fields(), $rules), 'v1');
 
-        return (new Router($roster ?? self::house(), $rulebook))->decide($event ?? Build::event(), $work ?? Work::of([]), $rotations ?? new Rotations());
+        return (new Router($roster ?? self::house(), $rulebook))->decide(
+            $event ?? Build::event(),
+            $work ?? Work::of([]),
+            $rotations ?? new Rotations(),
+        );
     }
 
     /** @return list<string> */
@@ -70,11 +85,16 @@ final class Bench
     /** @return array<string, array<string, mixed>> reasons and figures by person */
     public static function excluded(Decision $decision, string $code): array
     {
-        $step = array_values(array_filter($decision->attempts[0]->steps, static fn(Step $step): bool => $step->code === $code))[0];
+        $step = array_values(
+            array_filter($decision->attempts[0]->steps, static fn(Step $step): bool => $step->code === $code),
+        )[0];
 
         return array_combine(
             array_map(static fn(Exclusion $one): string => $one->personId, $step->excluded),
-            array_map(static fn(Exclusion $one): array => ['reasons' => $one->reasons] + $one->figures, $step->excluded),
+            array_map(
+                static fn(Exclusion $one): array => ['reasons' => $one->reasons] + $one->figures,
+                $step->excluded,
+            ),
         );
     }
 }

@@ -57,20 +57,53 @@ final class Build
     }
 
     /** @param list<int> $weekdays */
-    public static function calendar(string $zone = 'UTC', string $hours = '09:00-17:00', array $weekdays = [1, 2, 3, 4, 5], string ...$holidays): WorkCalendar
-    {
+    public static function calendar(
+        string $zone = 'UTC',
+        string $hours = '09:00-17:00',
+        array $weekdays = [1, 2, 3, 4, 5],
+        string ...$holidays,
+    ): WorkCalendar {
         return new WorkCalendar(
             new Zone($zone),
-            [new WeeklyPattern(LocalDate::parse('2020-01-01'), array_fill_keys($weekdays, [MinuteRange::parse($hours)]))],
+            [
+                new WeeklyPattern(
+                    LocalDate::parse('2020-01-01'),
+                    array_fill_keys($weekdays, [MinuteRange::parse($hours)]),
+                ),
+            ],
             [],
             array_map(LocalDate::parse(...), array_values($holidays)),
         );
     }
 
     /** @param array<string, int> $skills */
-    public static function person(string $id, array $skills = [], ?WorkCalendar $hours = null, bool $active = true, ?int $pausedUntil = null, ?int $memberFrom = null, ?int $memberUntil = null, array $attributes = [], ?string $place = null, array $fields = []): Person
-    {
-        return new Person($id, ucfirst($id), $hours ?? self::calendar(), Capacity::percent(100), $skills, $active, $memberFrom, $memberUntil, $pausedUntil, null, $attributes, $place, $fields);
+    public static function person(
+        string $id,
+        array $skills = [],
+        ?WorkCalendar $hours = null,
+        bool $active = true,
+        ?int $pausedUntil = null,
+        ?int $memberFrom = null,
+        ?int $memberUntil = null,
+        array $attributes = [],
+        ?string $place = null,
+        array $fields = [],
+    ): Person {
+        return new Person(
+            $id,
+            ucfirst($id),
+            $hours ?? self::calendar(),
+            Capacity::percent(100),
+            $skills,
+            $active,
+            $memberFrom,
+            $memberUntil,
+            $pausedUntil,
+            null,
+            $attributes,
+            $place,
+            $fields,
+        );
     }
 
     /** @return list<Membership> */
@@ -80,13 +113,33 @@ final class Build
     }
 
     /** @param list<string> $substitutes */
-    public static function absence(string $personId, string $from, string $to, array $substitutes = [], AbsenceStatus $status = AbsenceStatus::Approved): Absence
-    {
-        return new Absence("{$personId}-{$from}", $personId, new Span(self::at($from), self::at($to)), $status, Substitute::forAll(...$substitutes));
+    public static function absence(
+        string $personId,
+        string $from,
+        string $to,
+        array $substitutes = [],
+        AbsenceStatus $status = AbsenceStatus::Approved,
+    ): Absence {
+        return new Absence(
+            "{$personId}-{$from}",
+            $personId,
+            new Span(self::at($from), self::at($to)),
+            $status,
+            Substitute::forAll(...$substitutes),
+        );
     }
 
-    public static function item(string $id, string $holder, int $minutes, ?string $due = null, ?string $start = null, TaskStatus $status = TaskStatus::New, Priority $priority = Priority::Normal, string $created = '2026-01-01', ?string $reviewer = null): WorkItem
-    {
+    public static function item(
+        string $id,
+        string $holder,
+        int $minutes,
+        ?string $due = null,
+        ?string $start = null,
+        TaskStatus $status = TaskStatus::New,
+        Priority $priority = Priority::Normal,
+        string $created = '2026-01-01',
+        ?string $reviewer = null,
+    ): WorkItem {
         return new WorkItem(
             $id,
             $holder,
@@ -103,7 +156,11 @@ final class Build
     public static function fields(): FieldCatalogue
     {
         return new FieldCatalogue([
-            new Field('task.kind', 'Kind', FieldType::OneOf, ['repair' => 'Repair', 'quote' => 'Quote', 'tuning' => 'Tuning']),
+            new Field('task.kind', 'Kind', FieldType::OneOf, [
+                'repair' => 'Repair',
+                'quote' => 'Quote',
+                'tuning' => 'Tuning',
+            ]),
             new Field('task.title', 'Title', FieldType::Text),
             new Field('task.value', 'Value', FieldType::Money),
             new Field('task.count', 'Instruments', FieldType::Number),
@@ -111,14 +168,25 @@ final class Build
             new Field('task.needed', 'Needed on', FieldType::Date),
             new Field('task.estimate', 'Estimate', FieldType::Duration),
             new Field('task.tags', 'Tags', FieldType::Tags),
-            new Field('task.parts', 'Parts', FieldType::ManyOf, ['valve' => 'Valve', 'slide' => 'Slide', 'pad' => 'Pad']),
+            new Field('task.parts', 'Parts', FieldType::ManyOf, [
+                'valve' => 'Valve',
+                'slide' => 'Slide',
+                'pad' => 'Pad',
+            ]),
             new Field('case.owner', 'Owner of the case', FieldType::Person),
             new Field('case.deputy', 'Deputy for the case', FieldType::Person),
             new Field('task.returned', 'Returned on', FieldType::Date),
             new Field('task.arrived', 'Arrived on', FieldType::Date),
             new Field('task.due', 'Due on', FieldType::Date),
             new Field('task.wakes', 'Waits until', FieldType::Date),
-            new Field('task.status', 'Status', FieldType::OneOf, ['new' => 'New', 'working' => 'Working', 'waiting' => 'Waiting', 'in_review' => 'In review', 'done' => 'Done', 'dropped' => 'Dropped']),
+            new Field('task.status', 'Status', FieldType::OneOf, [
+                'new' => 'New',
+                'working' => 'Working',
+                'waiting' => 'Waiting',
+                'in_review' => 'In review',
+                'done' => 'Done',
+                'dropped' => 'Dropped',
+            ]),
             new Field('task.assignee', 'Assignee', FieldType::Person),
             new Field('task.reviewer', 'Reviewer', FieldType::Person),
             new Field('task.last_reviewer', 'Last reviewer', FieldType::Person),
@@ -134,13 +202,25 @@ final class Build
     }
 
     /** @param array<string, string|int|float|bool|list<string>> $facts */
-    public static function event(array $facts = [], string $at = '2026-03-02T10:00:00Z', int $minutes = 60, ?string $due = null, string $id = 'e1', ?string $start = null): ChangeSet
-    {
+    public static function event(
+        array $facts = [],
+        string $at = '2026-03-02T10:00:00Z',
+        int $minutes = 60,
+        ?string $due = null,
+        string $id = 'e1',
+        ?string $start = null,
+    ): ChangeSet {
         return new ChangeSet(
             $id,
             self::at($at),
             null,
-            new Subject("task-{$id}", self::at($at), new Effort(0, $minutes), startAt: $start === null ? null : self::at($start), dueAt: $due === null ? null : self::at($due)),
+            new Subject(
+                "task-{$id}",
+                self::at($at),
+                new Effort(0, $minutes),
+                startAt: $start === null ? null : self::at($start),
+                dueAt: $due === null ? null : self::at($due),
+            ),
             self::facts($facts, substr($at, 0, 10)),
         );
     }

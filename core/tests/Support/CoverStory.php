@@ -26,7 +26,10 @@ use OpenBaton\Core\Workload\Effort;
 use OpenBaton\Core\Workload\TaskStatus;
 use OpenBaton\Core\Workload\Work;
 
-/** Callum is away from Monday 9 March 2026 until Saturday, midnight to midnight; everybody works 9 to 17 on weekdays, all of it on tasks. */
+/**
+ * Callum is away from Monday 9 March 2026 until Saturday, midnight to midnight; everybody works 9 to 17 on weekdays,
+ * all of it on tasks.
+ */
 final class CoverStory
 {
     public const FRIDAY_BEFORE = '2026-03-06 09:00';
@@ -36,22 +39,46 @@ final class CoverStory
     /**
      * @param list<Substitute>|null $substitutes null: Femi, then Tobias
      */
-    public static function absence(string $person = 'callum', string $from = self::MONDAY, string $to = self::SATURDAY, ?array $substitutes = null, HeldPolicy $held = HeldPolicy::FallsDue, HandBackPolicy $handBack = HandBackPolicy::Untouched, ?string $id = null): Absence
-    {
-        return new Absence($id ?? "{$person}-away", $person, new Span(Build::at($from), Build::at($to)), AbsenceStatus::Approved, $substitutes ?? Substitute::forAll('femi', 'tobias'), $held, $handBack);
+    public static function absence(
+        string $person = 'callum',
+        string $from = self::MONDAY,
+        string $to = self::SATURDAY,
+        ?array $substitutes = null,
+        HeldPolicy $held = HeldPolicy::FallsDue,
+        HandBackPolicy $handBack = HandBackPolicy::Untouched,
+        ?string $id = null,
+    ): Absence {
+        return new Absence(
+            $id ?? "{$person}-away",
+            $person,
+            new Span(Build::at($from), Build::at($to)),
+            AbsenceStatus::Approved,
+            $substitutes ?? Substitute::forAll('femi', 'tobias'),
+            $held,
+            $handBack,
+        );
     }
 
     /** @param array<string, mixed> $criteria */
     public static function only(string $person, array $criteria): Substitute
     {
-        return new Substitute($person, (new CriteriaFormat(Build::context()))->read(Node::root($criteria)), Build::fields());
+        return new Substitute(
+            $person,
+            (new CriteriaFormat(Build::context()))->read(Node::root($criteria)),
+            Build::fields(),
+        );
     }
 
     public static function roster(Absence ...$absences): Roster
     {
         return new Roster(
             Build::calendar(),
-            [Build::person('ayumi', ['brass' => 3]), Build::person('femi', ['brass' => 2]), Build::person('callum', ['brass' => 3]), Build::person('tobias', ['strings' => 2])],
+            [
+                Build::person('ayumi', ['brass' => 3]),
+                Build::person('femi', ['brass' => 2]),
+                Build::person('callum', ['brass' => 3]),
+                Build::person('tobias', ['strings' => 2]),
+            ],
             [new Team('brass', 'Brass bench', Build::members('callum', 'femi'), null, 'ayumi')],
             ['brass' => 'Brass', 'strings' => 'Strings'],
             array_values($absences),
@@ -59,9 +86,22 @@ final class CoverStory
     }
 
     /** A task of Callum's. */
-    public static function task(string $id, ?string $due, int $minutes = 60, string $holder = 'callum', TaskStatus $status = TaskStatus::New): Subject
-    {
-        return new Subject($id, Build::at('2026-03-01 09:00'), new Effort(0, $minutes), $status, holderId: $holder, dueAt: $due === null ? null : Build::at($due), fields: ['task.kind' => 'repair']);
+    public static function task(
+        string $id,
+        ?string $due,
+        int $minutes = 60,
+        string $holder = 'callum',
+        TaskStatus $status = TaskStatus::New,
+    ): Subject {
+        return new Subject(
+            $id,
+            Build::at('2026-03-01 09:00'),
+            new Effort(0, $minutes),
+            $status,
+            holderId: $holder,
+            dueAt: $due === null ? null : Build::at($due),
+            fields: ['task.kind' => 'repair'],
+        );
     }
 
     /**
@@ -70,11 +110,25 @@ final class CoverStory
      * @param array<string, Give>        $givenBy
      * @param array<string, string|null> $set
      */
-    public static function plan(Absence $absence, array $tasks, string $now = self::FRIDAY_BEFORE, array $others = [], array $givenBy = [], array $set = [], Absence ...$besides): CoverPlan
-    {
+    public static function plan(
+        Absence $absence,
+        array $tasks,
+        string $now = self::FRIDAY_BEFORE,
+        array $others = [],
+        array $givenBy = [],
+        array $set = [],
+        Absence ...$besides,
+    ): CoverPlan {
         $roster = self::roster($absence, ...array_values($besides));
 
-        return (new CoverPlanner($roster, new ChangeFacts($roster, $roster->lookups)))->plan($absence, $tasks, self::work([...$tasks, ...$others]), Build::at($now), $givenBy, $set);
+        return (new CoverPlanner($roster, new ChangeFacts($roster, $roster->lookups)))->plan(
+            $absence,
+            $tasks,
+            self::work([...$tasks, ...$others]),
+            Build::at($now),
+            $givenBy,
+            $set,
+        );
     }
 
     /**
@@ -84,7 +138,11 @@ final class CoverStory
      */
     public static function lines(CoverPlan $plan): array
     {
-        return array_map(static fn(CoverLine $line): string => "{$line->task->id} {$line->reason->value}".($line->toId === null ? ($line->isGap() ? ' nobody' : '') : " {$line->toId}"), $plan->lines);
+        return array_map(
+            static fn(CoverLine $line): string => "{$line->task->id} {$line->reason->value}" .
+                ($line->toId === null ? ($line->isGap() ? ' nobody' : '') : " {$line->toId}"),
+            $plan->lines,
+        );
     }
 
     /**
@@ -94,10 +152,23 @@ final class CoverStory
      *
      * @return list<CoverMove>
      */
-    public static function moves(Roster $roster, string $person, array $tasks, string $now, array $set = [], bool $moved = false, array $early = []): array
-    {
-        return (new CoverMoves($roster, new ChangeFacts($roster, $roster->lookups), array_fill_keys($early, true)))
-            ->of($person, $tasks, self::work($tasks)->held($person), Build::at($now), $set, $moved);
+    public static function moves(
+        Roster $roster,
+        string $person,
+        array $tasks,
+        string $now,
+        array $set = [],
+        bool $moved = false,
+        array $early = [],
+    ): array {
+        return (new CoverMoves($roster, new ChangeFacts($roster, $roster->lookups), array_fill_keys($early, true)))->of(
+            $person,
+            $tasks,
+            self::work($tasks)->held($person),
+            Build::at($now),
+            $set,
+            $moved,
+        );
     }
 
     /**
@@ -107,7 +178,14 @@ final class CoverStory
      */
     public static function told(array $moves): array
     {
-        return array_map(static fn(CoverMove $move): string => "{$move->after->id} {$move->kind->value} for {$move->forId}: {$move->after->occupant($move->seat)}", $moves);
+        return array_map(
+            static fn(
+                CoverMove $move,
+            ): string => "{$move->after->id} {$move->kind->value} for {$move->forId}: {$move->after->occupant(
+                $move->seat,
+            )}",
+            $moves,
+        );
     }
 
     /** @param list<Subject> $tasks */

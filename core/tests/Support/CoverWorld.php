@@ -52,16 +52,39 @@ final class CoverWorld
                 $from = $this->begin + $this->pick(1, self::HOURS - 60) * 3600;
                 $others = array_values(array_diff(self::PEOPLE, [$person]));
                 $others = $this->random->shuffleArray($others);
-                $absences[] = new Absence("{$person}-{$count}", $person, new Span($from, $from + $this->pick(1, 60) * 3600), AbsenceStatus::Approved, Substitute::forAll(...array_slice($others, 0, $this->pick(0, 3))), HeldPolicy::cases()[$this->pick(0, 2)], HandBackPolicy::cases()[$this->pick(0, 2)]);
+                $absences[] = new Absence(
+                    "{$person}-{$count}",
+                    $person,
+                    new Span($from, $from + $this->pick(1, 60) * 3600),
+                    AbsenceStatus::Approved,
+                    Substitute::forAll(...array_slice($others, 0, $this->pick(0, 3))),
+                    HeldPolicy::cases()[$this->pick(0, 2)],
+                    HandBackPolicy::cases()[$this->pick(0, 2)],
+                );
             }
         }
-        $this->roster = new Roster(Build::calendar(), array_map(static fn(string $id) => Build::person($id), self::PEOPLE), [new Team('all', 'All', Build::members(...self::PEOPLE), null, self::PEOPLE[$this->pick(0, 5)])], [], $absences);
+        $this->roster = new Roster(
+            Build::calendar(),
+            array_map(static fn(string $id) => Build::person($id), self::PEOPLE),
+            [new Team('all', 'All', Build::members(...self::PEOPLE), null, self::PEOPLE[$this->pick(0, 5)])],
+            [],
+            $absences,
+        );
         for ($number = 0; $number < 8; ++$number) {
             $owner = self::PEOPLE[$this->pick(0, 5)];
-            $due = $this->pick(0, 3) === 0 ? null : gmdate('Y-m-d H:i:s', $this->begin + $this->pick(0, self::HOURS) * 3600);
-            $task = $this->pick(0, 3) === 0
-                ? CoverStory::task("t{$number}", $due, holder: $this->other($owner), status: TaskStatus::InReview)->reviewedBy($owner)
-                : CoverStory::task("t{$number}", $due, $this->pick(10, 3000), $owner);
+            $due =
+                $this->pick(0, 3) === 0
+                    ? null
+                    : gmdate('Y-m-d H:i:s', $this->begin + $this->pick(0, self::HOURS) * 3600);
+            $task =
+                $this->pick(0, 3) === 0
+                    ? CoverStory::task(
+                        "t{$number}",
+                        $due,
+                        holder: $this->other($owner),
+                        status: TaskStatus::InReview,
+                    )->reviewedBy($owner)
+                    : CoverStory::task("t{$number}", $due, $this->pick(10, 3000), $owner);
             $this->tasks[$task->id] = $task;
             $this->owners[$task->id] = $owner;
         }
@@ -86,8 +109,12 @@ final class CoverWorld
     /** @return list<CoverMove> that were made for a person at an instant */
     public function settle(string $person, int $now): array
     {
-        $moves = (new CoverMoves($this->roster, new ChangeFacts($this->roster, $this->roster->lookups)))
-            ->of($person, array_values($this->tasks), CoverStory::work(array_values($this->tasks))->held($person), $now);
+        $moves = (new CoverMoves($this->roster, new ChangeFacts($this->roster, $this->roster->lookups)))->of(
+            $person,
+            array_values($this->tasks),
+            CoverStory::work(array_values($this->tasks))->held($person),
+            $now,
+        );
         foreach ($moves as $move) {
             $this->tasks[$move->after->id] = $move->after;
         }
@@ -101,13 +128,21 @@ final class CoverWorld
         return self::PEOPLE;
     }
 
-    /** Somebody begins with one of the tasks, or it is done, or sent to be reviewed by anybody else who is there, or by whoever answers for them. */
+    /**
+     * Somebody begins with one of the tasks, or it is done, or sent to be reviewed by anybody else who is there, or by
+     * whoever answers for them.
+     */
     public function work(int $now): void
     {
-        $id = 't'.$this->pick(0, 7);
+        $id = 't' . $this->pick(0, 7);
         $task = $this->tasks[$id];
         if ($task->status === TaskStatus::New && $task->holderId !== null) {
-            $this->tasks[$id] = MarkTouched::of($task, $task->inStatus($this->pick(0, 1) === 0 ? TaskStatus::Working : TaskStatus::Done), $task->holderId, false);
+            $this->tasks[$id] = MarkTouched::of(
+                $task,
+                $task->inStatus($this->pick(0, 1) === 0 ? TaskStatus::Working : TaskStatus::Done),
+                $task->holderId,
+                false,
+            );
         } elseif ($task->status === TaskStatus::Working && $task->holderId !== null) {
             $named = $this->other($task->holderId);
             $cover = (new SubstituteFinder($this->roster))->find($named, $now, null, $task->holderId);

@@ -32,20 +32,45 @@ final class RandomStory
     {
         $full = FullWorld::document();
         $fields = [
-            ['path' => 'task.kind', 'label' => 'Kind', 'type' => 'one_of', 'options' => [['value' => 'repair', 'label' => 'Repair'], ['value' => 'quote', 'label' => 'Quote']]],
+            [
+                'path' => 'task.kind',
+                'label' => 'Kind',
+                'type' => 'one_of',
+                'options' => [['value' => 'repair', 'label' => 'Repair'], ['value' => 'quote', 'label' => 'Quote']],
+            ],
             ['path' => 'task.rush', 'label' => 'Rush', 'type' => 'yes_no'],
             ['path' => 'task.needed', 'label' => 'Needed', 'type' => 'date'],
             ['path' => 'task.due', 'label' => 'Due', 'type' => 'date'],
             ['path' => 'task.title', 'label' => 'Title', 'type' => 'text'],
             ['path' => 'task.assignee', 'label' => 'Held by', 'type' => 'person'],
-            ['path' => 'task.status', 'label' => 'Status', 'type' => 'one_of', 'options' => array_map(static fn(string $status): array => ['value' => $status, 'label' => $status], self::STATUSES)],
+            [
+                'path' => 'task.status',
+                'label' => 'Status',
+                'type' => 'one_of',
+                'options' => array_map(
+                    static fn(string $status): array => ['value' => $status, 'label' => $status],
+                    self::STATUSES,
+                ),
+            ],
             ['path' => 'customer.owner', 'label' => 'Owner', 'type' => 'person'],
         ];
-        $rules = [[
-            // Nobody reviews what they did, whatever else the rules say.
-            'id' => 'review', 'name' => 'Review', 'when' => [['kind' => 'status_becomes', 'statuses' => ['in_review']]],
-            'give' => ['seat' => 'reviewer', 'pool' => ['kind' => 'except', 'pool' => ['kind' => 'people', 'people' => self::PEOPLE], 'without' => ['kind' => 'field', 'field' => 'task.assignee']], 'method' => ['kind' => 'round_robin', 'rotation' => 'Quality']],
-        ]];
+        $rules = [
+            [
+                // Nobody reviews what they did, whatever else the rules say.
+                'id' => 'review',
+                'name' => 'Review',
+                'when' => [['kind' => 'status_becomes', 'statuses' => ['in_review']]],
+                'give' => [
+                    'seat' => 'reviewer',
+                    'pool' => [
+                        'kind' => 'except',
+                        'pool' => ['kind' => 'people', 'people' => self::PEOPLE],
+                        'without' => ['kind' => 'field', 'field' => 'task.assignee'],
+                    ],
+                    'method' => ['kind' => 'round_robin', 'rotation' => 'Quality'],
+                ],
+            ],
+        ];
         for ($number = $this->pick(2, 9); $number > 0; --$number) {
             $rules[] = $this->rule("r{$number}");
         }
@@ -55,10 +80,25 @@ final class RandomStory
         }
 
         return [
-            'openbaton' => 'world/3', 'clock' => '2026-03-02T09:00:00Z', 'roster' => $full['roster'],
-            'trade' => ['kinds' => [['id' => 'quote', 'name' => 'Quote', 'usual_effort' => 'PT30M']], 'checklists' => [['id' => 'bench', 'name' => 'Bench', 'items' => ['One', 'Two']]]],
+            'openbaton' => 'world/3',
+            'clock' => '2026-03-02T09:00:00Z',
+            'roster' => $full['roster'],
+            'trade' => [
+                'kinds' => [['id' => 'quote', 'name' => 'Quote', 'usual_effort' => 'PT30M']],
+                'checklists' => [['id' => 'bench', 'name' => 'Bench', 'items' => ['One', 'Two']]],
+            ],
             'rulebook' => ['openbaton' => 'rulebook/2', 'fields' => $fields, 'rules' => $rules],
-            'tasks' => array_map(fn(int $n): array => ['id' => "w{$n}", 'status' => 'working', 'assignee' => $this->one(self::PEOPLE), 'customer' => "c{$this->pick(1, 2)}", 'estimate' => 'PT1H', 'facts' => ['task.kind' => 'repair', 'task.title' => 'Horn']], range(1, 3)),
+            'tasks' => array_map(
+                fn(int $n): array => [
+                    'id' => "w{$n}",
+                    'status' => 'working',
+                    'assignee' => $this->one(self::PEOPLE),
+                    'customer' => "c{$this->pick(1, 2)}",
+                    'estimate' => 'PT1H',
+                    'facts' => ['task.kind' => 'repair', 'task.title' => 'Horn'],
+                ],
+                range(1, 3),
+            ),
             'events' => $events,
         ];
     }
@@ -66,30 +106,70 @@ final class RandomStory
     /** @return array<string, mixed> */
     private function rule(string $id): array
     {
-        $give = $this->chance(50) ? ['give' => [
-            'pool' => $this->one([['kind' => 'people', 'people' => [$this->one(self::PEOPLE)]], ['kind' => 'people', 'people' => self::PEOPLE], ['kind' => 'field', 'field' => 'customer.owner']]),
-            'method' => $this->one([['kind' => 'in_order'], ['kind' => 'round_robin', 'rotation' => 'ring'], ['kind' => 'open']]),
-            'otherwise' => $this->one([['kind' => 'next_rule'], ['kind' => 'unplaced']]),
-            'anew' => $this->chance(30),
-        ]] : [];
+        $give = $this->chance(50)
+            ? [
+                'give' => [
+                    'pool' => $this->one([
+                        ['kind' => 'people', 'people' => [$this->one(self::PEOPLE)]],
+                        ['kind' => 'people', 'people' => self::PEOPLE],
+                        ['kind' => 'field', 'field' => 'customer.owner'],
+                    ]),
+                    'method' => $this->one([
+                        ['kind' => 'in_order'],
+                        ['kind' => 'round_robin', 'rotation' => 'ring'],
+                        ['kind' => 'open'],
+                    ]),
+                    'otherwise' => $this->one([['kind' => 'next_rule'], ['kind' => 'unplaced']]),
+                    'anew' => $this->chance(30),
+                ],
+            ]
+            : [];
         $then = [];
         for ($number = $this->pick($give === [] ? 1 : 0, 3); $number > 0; --$number) {
             $then[] = $this->followUp();
         }
 
-        return ['id' => $id, 'name' => $id, 'when' => array_map(fn(): array => $this->when(), range(1, $this->pick(1, 2))), 'then' => $then] + $give
-            + ($this->chance(30) ? ['if' => $this->one([['field' => 'task.rush', 'op' => 'changed'], ['field' => 'task.status', 'op' => 'was', 'value' => 'working'], ['field' => 'task.needed', 'op' => 'after', 'value' => ['now' => 'today']]])] : []);
+        return [
+            'id' => $id,
+            'name' => $id,
+            'when' => array_map(fn(): array => $this->when(), range(1, $this->pick(1, 2))),
+            'then' => $then,
+        ] +
+            $give +
+            ($this->chance(30)
+                ? [
+                    'if' => $this->one([
+                        ['field' => 'task.rush', 'op' => 'changed'],
+                        ['field' => 'task.status', 'op' => 'was', 'value' => 'working'],
+                        ['field' => 'task.needed', 'op' => 'after', 'value' => ['now' => 'today']],
+                    ]),
+                ]
+                : []);
     }
 
     /** @return array<string, mixed> */
     private function when(): array
     {
         return $this->one([
-            ['kind' => 'task_arrives'], ['kind' => 'holder_changes'], ['kind' => 'checklist_complete'], ['kind' => 'dropped'], ['kind' => 'comment_added'], ['kind' => 'mentioned', 'whom' => $this->one(self::PEOPLE)],
-            ['kind' => 'status_becomes', 'statuses' => [$this->one(self::STATUSES)]], ['kind' => 'status_leaves', 'statuses' => [$this->one(self::STATUSES)]],
-            ['kind' => 'tag_on', 'tags' => [$this->one(self::TAGS)]], ['kind' => 'tag_off', 'tags' => [$this->one(self::TAGS)]],
-            ['kind' => 'field_changes', 'change' => ['field' => $this->one(['task.rush', 'task.needed', 'customer.owner'])]],
-            ['kind' => 'date_reached', 'field' => $this->one(['task.needed', 'task.due']), 'offset' => $this->one(['-1 days', '+2 hours', '+1 working_days'])],
+            ['kind' => 'task_arrives'],
+            ['kind' => 'holder_changes'],
+            ['kind' => 'checklist_complete'],
+            ['kind' => 'dropped'],
+            ['kind' => 'comment_added'],
+            ['kind' => 'mentioned', 'whom' => $this->one(self::PEOPLE)],
+            ['kind' => 'status_becomes', 'statuses' => [$this->one(self::STATUSES)]],
+            ['kind' => 'status_leaves', 'statuses' => [$this->one(self::STATUSES)]],
+            ['kind' => 'tag_on', 'tags' => [$this->one(self::TAGS)]],
+            ['kind' => 'tag_off', 'tags' => [$this->one(self::TAGS)]],
+            [
+                'kind' => 'field_changes',
+                'change' => ['field' => $this->one(['task.rush', 'task.needed', 'customer.owner'])],
+            ],
+            [
+                'kind' => 'date_reached',
+                'field' => $this->one(['task.needed', 'task.due']),
+                'offset' => $this->one(['-1 days', '+2 hours', '+1 working_days']),
+            ],
             ['kind' => 'schedule', 'recurrence' => 'FREQ=WEEKLY;BYDAY=WE', 'from' => '2026-03-02', 'time' => '12:00'],
         ]);
     }
@@ -98,10 +178,22 @@ final class RandomStory
     private function followUp(): array
     {
         return $this->one([
-            ['kind' => 'tag', 'tag' => $this->one(self::TAGS)], ['kind' => 'tag_off', 'tag' => $this->one(self::TAGS)], ['kind' => 'status', 'status' => $this->one(self::STATUSES)],
-            ['kind' => 'priority_step', 'step' => $this->one(['up', 'down'])], ['kind' => 'set_field', 'set' => ['field' => 'task.rush', 'value' => $this->chance(50)]], ['kind' => 'clear_field', 'cleared' => 'task.rush'],
-            ['kind' => 'checklist', 'checklist' => 'bench'], ['kind' => 'customer_owner'], ['kind' => 'due_in', 'after' => 'P1D'], ['kind' => 'due_follows', 'date_field' => 'task.needed', 'offset' => '-1 days'],
-            ['kind' => 'create_task', 'task_kind' => 'quote', 'title' => 'For ~task.title~', 'wait' => $this->chance(40)],
+            ['kind' => 'tag', 'tag' => $this->one(self::TAGS)],
+            ['kind' => 'tag_off', 'tag' => $this->one(self::TAGS)],
+            ['kind' => 'status', 'status' => $this->one(self::STATUSES)],
+            ['kind' => 'priority_step', 'step' => $this->one(['up', 'down'])],
+            ['kind' => 'set_field', 'set' => ['field' => 'task.rush', 'value' => $this->chance(50)]],
+            ['kind' => 'clear_field', 'cleared' => 'task.rush'],
+            ['kind' => 'checklist', 'checklist' => 'bench'],
+            ['kind' => 'customer_owner'],
+            ['kind' => 'due_in', 'after' => 'P1D'],
+            ['kind' => 'due_follows', 'date_field' => 'task.needed', 'offset' => '-1 days'],
+            [
+                'kind' => 'create_task',
+                'task_kind' => 'quote',
+                'title' => 'For ~task.title~',
+                'wait' => $this->chance(40),
+            ],
         ]);
     }
 
@@ -112,14 +204,46 @@ final class RandomStory
         $at = ['id' => $id, 'at' => gmdate('Y-m-d\TH:i:s\Z', Build::at('2026-03-02T09:00:00Z') + $this->minute * 60)];
         $task = "w{$this->pick(1, 3)}";
 
-        return $at + $this->one([
-            ['kind' => 'tick'],
-            ['kind' => 'task_arrives', 'task' => ['id' => "T{$number}", 'customer' => 'c1', 'estimate' => 'PT1H', 'facts' => ['task.kind' => 'repair', 'task.needed' => '2026-03-04']]],
-            ['kind' => 'customer_changes', 'customer' => 'c1', 'facts' => ['customer.owner' => $this->one(self::PEOPLE)]],
-            ['kind' => 'task_changes', 'task' => $task, 'set' => ['status' => $this->one(self::STATUSES)]],
-            ['kind' => 'task_changes', 'task' => $task, 'set' => ['tags_on' => [$this->one(self::TAGS)], 'comment' => 'holder', 'happened' => [['kind' => 'mentioned', 'by' => 'holder', 'whom' => $this->one(self::PEOPLE)]]]],
-            ['kind' => 'task_changes', 'task' => $task, 'set' => ['tags_off' => [$this->one(self::TAGS)], 'facts' => ['task.needed' => $this->one(['2026-03-03', '2026-03-05', null])]]],
-            ['kind' => 'task_changes', 'task' => $task, 'set' => ['assignee' => $this->one(self::PEOPLE), 'tick' => ['One', 'Two']]],
-        ]);
+        return $at +
+            $this->one([
+                ['kind' => 'tick'],
+                [
+                    'kind' => 'task_arrives',
+                    'task' => [
+                        'id' => "T{$number}",
+                        'customer' => 'c1',
+                        'estimate' => 'PT1H',
+                        'facts' => ['task.kind' => 'repair', 'task.needed' => '2026-03-04'],
+                    ],
+                ],
+                [
+                    'kind' => 'customer_changes',
+                    'customer' => 'c1',
+                    'facts' => ['customer.owner' => $this->one(self::PEOPLE)],
+                ],
+                ['kind' => 'task_changes', 'task' => $task, 'set' => ['status' => $this->one(self::STATUSES)]],
+                [
+                    'kind' => 'task_changes',
+                    'task' => $task,
+                    'set' => [
+                        'tags_on' => [$this->one(self::TAGS)],
+                        'comment' => 'holder',
+                        'happened' => [['kind' => 'mentioned', 'by' => 'holder', 'whom' => $this->one(self::PEOPLE)]],
+                    ],
+                ],
+                [
+                    'kind' => 'task_changes',
+                    'task' => $task,
+                    'set' => [
+                        'tags_off' => [$this->one(self::TAGS)],
+                        'facts' => ['task.needed' => $this->one(['2026-03-03', '2026-03-05', null])],
+                    ],
+                ],
+                [
+                    'kind' => 'task_changes',
+                    'task' => $task,
+                    'set' => ['assignee' => $this->one(self::PEOPLE), 'tick' => ['One', 'Two']],
+                ],
+            ]);
     }
 }

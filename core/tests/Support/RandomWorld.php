@@ -67,7 +67,10 @@ final class RandomWorld
     /** @return list<ChangeSet> */
     public static function arrivals(World $world): array
     {
-        return array_map(static fn(Arrives $event): ChangeSet => $event->change, array_values(array_filter($world->events, static fn(object $event): bool => $event instanceof Arrives)));
+        return array_map(
+            static fn(Arrives $event): ChangeSet => $event->change,
+            array_values(array_filter($world->events, static fn(object $event): bool => $event instanceof Arrives)),
+        );
     }
 
     private function world(): World
@@ -84,7 +87,12 @@ final class RandomWorld
         }
         $items = [];
         for ($number = $this->pick(0, 12); $number > 0; --$number) {
-            $items[] = Build::item("w{$number}", $this->id(), $this->pick(1, 20) * 30, $this->chance(50) ? '2026-03-04 12:00' : null);
+            $items[] = Build::item(
+                "w{$number}",
+                $this->id(),
+                $this->pick(1, 20) * 30,
+                $this->chance(50) ? '2026-03-04 12:00' : null,
+            );
         }
         $events = [];
         $at = $this->start;
@@ -93,7 +101,14 @@ final class RandomWorld
             $events[] = new Arrives($this->event("e{$number}", $at));
         }
 
-        return new World($this->start, $roster, new Rulebook(Build::fields(), $rules), new Rotations(), Work::of($items), $events);
+        return new World(
+            $this->start,
+            $roster,
+            new Rulebook(Build::fields(), $rules),
+            new Rotations(),
+            Work::of($items),
+            $events,
+        );
     }
 
     private function person(string $id): Person
@@ -110,7 +125,14 @@ final class RandomWorld
         $from = $this->chance(8) ? $this->moment() : null;
         $until = $this->chance(8) ? $this->moment() : null;
 
-        return Build::person($id, $skills, active: $active, pausedUntil: $pausedUntil, memberFrom: $from, memberUntil: $from !== null && $until <= $from ? null : $until);
+        return Build::person(
+            $id,
+            $skills,
+            active: $active,
+            pausedUntil: $pausedUntil,
+            memberFrom: $from,
+            memberUntil: $from !== null && $until <= $from ? null : $until,
+        );
     }
 
     /** @return list<Team> */
@@ -123,7 +145,10 @@ final class RandomWorld
             }
         }
 
-        return [new Team('small', 'Small', $members, 'all', $this->id()), new Team('all', 'All', Build::members(...$this->ids))];
+        return [
+            new Team('small', 'Small', $members, 'all', $this->id()),
+            new Team('all', 'All', Build::members(...$this->ids)),
+        ];
     }
 
     /** @return list<Absence> */
@@ -153,13 +178,19 @@ final class RandomWorld
             $parts[] = ['field' => 'task.kind', 'op' => 'is', 'value' => $this->one(self::KINDS)];
         }
         if ($this->chance(30)) {
-            $parts[] = ['any' => [
-                ['field' => 'task.rush', 'op' => 'is', 'value' => true],
-                ['field' => 'task.count', 'op' => 'at_least', 'value' => $this->pick(1, 5)],
-            ]];
+            $parts[] = [
+                'any' => [
+                    ['field' => 'task.rush', 'op' => 'is', 'value' => true],
+                    ['field' => 'task.count', 'op' => 'at_least', 'value' => $this->pick(1, 5)],
+                ],
+            ];
         }
         if ($this->chance(20)) {
-            $parts[] = ['field' => 'task.kind', 'op' => 'one_of', 'value' => [$this->one(self::KINDS), $this->one(self::KINDS)]];
+            $parts[] = [
+                'field' => 'task.kind',
+                'op' => 'one_of',
+                'value' => [$this->one(self::KINDS), $this->one(self::KINDS)],
+            ];
         }
         $limits = [];
         if ($this->chance(30)) {
@@ -199,7 +230,14 @@ final class RandomWorld
 
     private function method(): Method
     {
-        return $this->one([new RoundRobin('ring'), new RoundRobin('ring'), new RoundRobin('other'), new LightestLoad(), new InOrder(), new Open()]);
+        return $this->one([
+            new RoundRobin('ring'),
+            new RoundRobin('ring'),
+            new RoundRobin('other'),
+            new LightestLoad(),
+            new InOrder(),
+            new Open(),
+        ]);
     }
 
     private function event(string $id, int $at): ChangeSet
@@ -212,7 +250,13 @@ final class RandomWorld
             $facts['case.owner'] = $this->id();
         }
 
-        return Build::event($facts, gmdate('Y-m-d\TH:i:s\Z', $at), $this->pick(1, 8) * 30, $this->chance(50) ? '2026-03-03 12:00' : null, $id);
+        return Build::event(
+            $facts,
+            gmdate('Y-m-d\TH:i:s\Z', $at),
+            $this->pick(1, 8) * 30,
+            $this->chance(50) ? '2026-03-03 12:00' : null,
+            $id,
+        );
     }
 
     private function moment(): int

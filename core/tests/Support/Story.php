@@ -37,19 +37,40 @@ final class Story
     /** A task of Femi's, working, an hour's effort. */
     public static function task(string $id = 't1'): Subject
     {
-        return new Subject($id, Build::at('2026-03-01T09:00:00Z'), new Effort(0, 60), TaskStatus::Working, holderId: 'femi', fields: ['task.kind' => 'repair', 'task.title' => 'Horn'], customerId: 'band');
+        return new Subject(
+            $id,
+            Build::at('2026-03-01T09:00:00Z'),
+            new Effort(0, 60),
+            TaskStatus::Working,
+            holderId: 'femi',
+            fields: ['task.kind' => 'repair', 'task.title' => 'Horn'],
+            customerId: 'band',
+        );
     }
 
     /**
      * @param list<Rule>     $rules
      * @param list<Happened> $happened
      */
-    public static function change(?Subject $before, Subject $after, array $rules = [], array $happened = [], ?Roster $roster = null): ChangeSet
-    {
+    public static function change(
+        ?Subject $before,
+        Subject $after,
+        array $rules = [],
+        array $happened = [],
+        ?Roster $roster = null,
+    ): ChangeSet {
         $facts = new ChangeFacts($roster ?? Bench::house(), Lookups::ofRulebook(new Rulebook(Build::fields(), $rules)));
         $at = Build::at(self::NOW);
 
-        return new ChangeSet('c1', $at, $before, $after, $facts->of($before, $after, $at), $before === null ? Cause::Intake : Cause::Person, $happened);
+        return new ChangeSet(
+            'c1',
+            $at,
+            $before,
+            $after,
+            $facts->of($before, $after, $at),
+            $before === null ? Cause::Intake : Cause::Person,
+            $happened,
+        );
     }
 
     /**
@@ -59,8 +80,17 @@ final class Story
     public static function run(array $rules, ChangeSet $change, array $others = [], ?Roster $roster = null): ChainResult
     {
         $roster ??= Bench::house();
-        $tasks = [...$others, ...($change->before === null ? [] : [$change->before])];
-        $world = new World($change->at, $roster, new Rulebook(Build::fields(), $rules), new Rotations(), Work::of([]), [], self::taskCatalogue(), $tasks);
+        $tasks = [...$others, ...$change->before === null ? [] : [$change->before]];
+        $world = new World(
+            $change->at,
+            $roster,
+            new Rulebook(Build::fields(), $rules),
+            new Rotations(),
+            Work::of([]),
+            [],
+            self::taskCatalogue(),
+            $tasks,
+        );
 
         return (new WorldState($world, 'v1'))->run($change);
     }
@@ -85,19 +115,40 @@ final class Story
             $decision = $link->decision;
             $subject = $link->change->after;
 
-            return implode(' ', array_filter([
-                (string) $link->generation,
-                $subject->id,
-                $decision === null ? 'nobody listens' : ($decision->decidingRule()->id ?? implode('+', array_map(static fn(int $position): string => $decision->rulebook->rulebook->rules[$position]->id, $decision->followedUp))),
-                $decision?->outcome->value,
-                $decision?->assigneeId,
-            ], static fn(?string $part): bool => $part !== null && $part !== ''));
+            return implode(
+                ' ',
+                array_filter(
+                    [
+                        (string) $link->generation,
+                        $subject->id,
+                        $decision === null
+                            ? 'nobody listens'
+                            : $decision->decidingRule()->id ??
+                                implode(
+                                    '+',
+                                    array_map(
+                                        static fn(int $position): string => $decision->rulebook->rulebook->rules[
+                                            $position
+                                        ]->id,
+                                        $decision->followedUp,
+                                    ),
+                                ),
+                        $decision?->outcome->value,
+                        $decision?->assigneeId,
+                    ],
+                    static fn(?string $part): bool => $part !== null && $part !== '',
+                ),
+            );
         }, $chain->links);
     }
 
     /** @param list<Rule> $rules */
     public static function router(array $rules, ?Roster $roster = null): Router
     {
-        return new Router($roster ?? Bench::house(), CompiledRulebook::compile(new Rulebook(Build::fields(), $rules), 'v1'), self::taskCatalogue());
+        return new Router(
+            $roster ?? Bench::house(),
+            CompiledRulebook::compile(new Rulebook(Build::fields(), $rules), 'v1'),
+            self::taskCatalogue(),
+        );
     }
 }

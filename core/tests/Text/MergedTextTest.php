@@ -6,15 +6,33 @@ use OpenBaton\Core\Tests\Support\Build;
 use OpenBaton\Core\Text\MergedText;
 use OpenBaton\Core\Text\PlainWords;
 
-it('fills in what is known, and leaves no hole where it is not', function (string $text, string $expected, array $missing): void {
-    $facts = Build::facts(['task.title' => 'Horn', 'task.value' => 40_050, 'task.rush' => true, 'task.parts' => ['valve', 'pad'], 'task.kind' => 'repair', 'task.estimate' => 90]);
+it('fills in what is known, and leaves no hole where it is not', function (
+    string $text,
+    string $expected,
+    array $missing,
+): void {
+    $facts = Build::facts([
+        'task.title' => 'Horn',
+        'task.value' => 40_050,
+        'task.rush' => true,
+        'task.parts' => ['valve', 'pad'],
+        'task.kind' => 'repair',
+        'task.estimate' => 90,
+    ]);
     $merged = MergedText::parse($text);
-    expect($merged->fill($facts, new PlainWords(Build::fields())))->toBe($expected)
-        ->and($merged->missing($facts))->toBe($missing)
-        ->and($merged->text)->toBe($text);
+    expect($merged->fill($facts, new PlainWords(Build::fields())))
+        ->toBe($expected)
+        ->and($merged->missing($facts))
+        ->toBe($missing)
+        ->and($merged->text)
+        ->toBe($text);
 })->with([
     'a field' => ['Call about ~task.title~', 'Call about Horn', []],
-    'several, each as it is said' => ['~task.kind~, ~task.value~, ~task.rush~, ~task.parts~, ~task.estimate~', 'Repair, 400.5, yes, Valve, Pad, PT1H30M', []],
+    'several, each as it is said' => [
+        '~task.kind~, ~task.value~, ~task.rush~, ~task.parts~, ~task.estimate~',
+        'Repair, 400.5, yes, Valve, Pad, PT1H30M',
+        [],
+    ],
     'missing, with what is said instead' => ['Call ~case.owner|the owner~', 'Call the owner', ['case.owner']],
     'missing, and nothing is said' => ['Call ~case.owner|~ now', 'Call now', ['case.owner']],
     'missing without' => ['Call ~case.owner~', 'Call (Owner of the case not known)', ['case.owner']],

@@ -14,12 +14,20 @@ function alternating(string $date, array ...$patterns): array
 {
     $calendar = HoursFormat::calendar(Node::root(['hours' => array_values($patterns)]), new Zone('UTC'));
 
-    return array_map(static fn(Span $span): string => gmdate('H:i', $span->from).'-'.gmdate('H:i', $span->to), $calendar->spansOf(LocalDate::parse($date)));
+    return array_map(
+        static fn(Span $span): string => gmdate('H:i', $span->from) . '-' . gmdate('H:i', $span->to),
+        $calendar->spansOf(LocalDate::parse($date)),
+    );
 }
 
 it('goes from week to week and comes back', function (string $date, array $expected): void {
     // It begins on a Wednesday: the Monday before already belongs to the first week.
-    $pattern = ['from' => '2026-03-04', 'mon' => ['09:00-17:00'], 'wed' => ['09:00-17:00'], 'then' => [['wed' => ['12:00-20:00']], []]];
+    $pattern = [
+        'from' => '2026-03-04',
+        'mon' => ['09:00-17:00'],
+        'wed' => ['09:00-17:00'],
+        'then' => [['wed' => ['12:00-20:00']], []],
+    ];
     expect(alternating($date, $pattern))->toBe($expected);
 })->with([
     'before it begins' => ['2026-03-02', []],
@@ -32,11 +40,19 @@ it('goes from week to week and comes back', function (string $date, array $expec
 ]);
 
 it('gives way to a later pattern', function (): void {
-    $patterns = [['from' => '2026-03-02', 'mon' => ['09:00-17:00'], 'then' => [[]]], ['from' => '2026-03-09', 'mon' => ['10:00-12:00']]];
-    expect(alternating('2026-03-09', ...$patterns))->toBe(['10:00-12:00'])->and(alternating('2026-03-16', ...$patterns))->toBe(['10:00-12:00']);
+    $patterns = [
+        ['from' => '2026-03-02', 'mon' => ['09:00-17:00'], 'then' => [[]]],
+        ['from' => '2026-03-09', 'mon' => ['10:00-12:00']],
+    ];
+    expect(alternating('2026-03-09', ...$patterns))
+        ->toBe(['10:00-12:00'])
+        ->and(alternating('2026-03-16', ...$patterns))
+        ->toBe(['10:00-12:00']);
 });
 
 it('says what is wrong with a week', function (): void {
-    expect(fn() => alternating('2026-03-02', ['from' => '2026-03-02', 'then' => [['from' => '2026-03-09']]]))->toThrow(DocumentError::class)
-        ->and(fn() => alternating('2026-03-02', ['from' => '2026-03-02', 'then' => array_fill(0, 8, [])]))->toThrow(DocumentError::class);
+    expect(fn() => alternating('2026-03-02', ['from' => '2026-03-02', 'then' => [['from' => '2026-03-09']]]))
+        ->toThrow(DocumentError::class)
+        ->and(fn() => alternating('2026-03-02', ['from' => '2026-03-02', 'then' => array_fill(0, 8, [])]))
+        ->toThrow(DocumentError::class);
 });

@@ -9,9 +9,12 @@ it('takes as many steps as there are, and refuses the next', function (): void {
     $steps = new Steps(2);
     $steps->take();
     $steps->take();
-    expect($steps->areLeft())->toBeTrue()
-        ->and(static fn() => $steps->take())->toThrow(Refusal::class)
-        ->and($steps->areLeft())->toBeFalse();
+    expect($steps->areLeft())
+        ->toBeTrue()
+        ->and(static fn() => $steps->take())
+        ->toThrow(Refusal::class)
+        ->and($steps->areLeft())
+        ->toBeFalse();
 });
 
 it('counts each step against those of the whole, too', function (): void {
@@ -20,6 +23,8 @@ it('counts each step against those of the whole, too', function (): void {
     $one->take();
     $one->take();
     $other->take();
-    expect(static fn() => $other->take())->toThrow(Refusal::class)
-        ->and([$all->areLeft(), $other->areLeft()])->toBe([false, true]);
+    expect(static fn() => $other->take())
+        ->toThrow(Refusal::class)
+        ->and([$all->areLeft(), $other->areLeft()])
+        ->toBe([false, true]);
 });

@@ -14,9 +14,7 @@ use OpenBaton\Core\Time\Zone;
 
 it('counts days as the calendar does, in every century', function (string $text, int $day, int $weekday): void {
     $date = LocalDate::parse($text);
-    expect($date->day)->toBe($day)
-        ->and($date->format())->toBe($text)
-        ->and($date->weekday())->toBe($weekday);
+    expect($date->day)->toBe($day)->and($date->format())->toBe($text)->and($date->weekday())->toBe($weekday);
 })->with([
     ['1970-01-01', 0, 4],
     ['1969-12-31', -1, 3],
@@ -31,11 +29,30 @@ it('counts days as the calendar does, in every century', function (string $text,
 
 it('refuses what is no date', function (string $text): void {
     expect(static fn(): LocalDate => LocalDate::parse($text))->toThrow(InvalidArgumentException::class, 'YYYY-MM-DD');
-})->with(['2026-02-29', '2100-02-29', '0000-01-01', '2026-13-01', '2026-00-10', '2026-1-1', '26-01-01', '2026-01-01 ', "2026-01-01\n", '']);
+})->with([
+    '2026-02-29',
+    '2100-02-29',
+    '0000-01-01',
+    '2026-13-01',
+    '2026-00-10',
+    '2026-1-1',
+    '26-01-01',
+    '2026-01-01 ',
+    "2026-01-01\n",
+    '',
+]);
 
-it('reads lengths of working time and writes them', function (string $text, ?int $minutes, ?int $days, string $written): void {
+it('reads lengths of working time and writes them', function (
+    string $text,
+    ?int $minutes,
+    ?int $days,
+    string $written,
+): void {
     $span = WorkingSpan::parse($text);
-    expect([$span->minutes, $span->days])->toBe([$minutes, $days])->and($span->format())->toBe($written);
+    expect([$span->minutes, $span->days])
+        ->toBe([$minutes, $days])
+        ->and($span->format())
+        ->toBe($written);
 })->with([
     ['P0D', null, 0, 'P0D'],
     ['P260D', null, 260, 'P260D'],
@@ -47,12 +64,35 @@ it('reads lengths of working time and writes them', function (string $text, ?int
 ]);
 
 it('refuses other lengths of working time', function (string $text): void {
-    expect(static fn(): WorkingSpan => WorkingSpan::parse($text))->toThrow(InvalidArgumentException::class)
-        ->and(preg_match('/'.WorkingSpan::PATTERN.'/D', $text) === 1)->toBe(in_array($text, ['P261D', 'PT0M', 'PT0H', 'PT2000H1M'], true));
-})->with(['P261D', 'P-1D', 'PT0M', 'PT0H', 'PT', 'P', 'PT2000H1M', 'P1W', 'PT1S', 'P1DT1H', '3', '', "P3D\n", 'PT1M1H']);
+    expect(static fn(): WorkingSpan => WorkingSpan::parse($text))
+        ->toThrow(InvalidArgumentException::class)
+        ->and(preg_match('/' . WorkingSpan::PATTERN . '/D', $text) === 1)
+        ->toBe(in_array($text, ['P261D', 'PT0M', 'PT0H', 'PT2000H1M'], true));
+})->with([
+    'P261D',
+    'P-1D',
+    'PT0M',
+    'PT0H',
+    'PT',
+    'P',
+    'PT2000H1M',
+    'P1W',
+    'PT1S',
+    'P1DT1H',
+    '3',
+    '',
+    "P3D\n",
+    'PT1M1H',
+]);
 
-it('is after so many minutes, or at the end of work on a day', function (string $span, string $from, string $expected): void {
-    expect(WorkingSpan::parse($span)->after(Build::at($from), new WorkingTime(Build::calendar())))->toBe(Build::at($expected));
+it('is after so many minutes, or at the end of work on a day', function (
+    string $span,
+    string $from,
+    string $expected,
+): void {
+    expect(WorkingSpan::parse($span)->after(Build::at($from), new WorkingTime(Build::calendar())))->toBe(
+        Build::at($expected),
+    );
 })->with([
     ['PT8H', '2026-03-02 09:00', '2026-03-02 17:00'],
     ['PT8H1M', '2026-03-02 09:00', '2026-03-03 09:01'],
@@ -65,7 +105,16 @@ it('is after so many minutes, or at the end of work on a day', function (string 
 
 it('reads zones by their name in the database of zones', function (string $name): void {
     expect((new Zone($name))->name)->toBe($name);
-})->with(['UTC', 'Europe/Dublin', 'America/Argentina/Ushuaia', 'GMT', 'EST5EDT', 'Etc/GMT+5', 'Pacific/Kiritimati', 'Asia/Kolkata']);
+})->with([
+    'UTC',
+    'Europe/Dublin',
+    'America/Argentina/Ushuaia',
+    'GMT',
+    'EST5EDT',
+    'Etc/GMT+5',
+    'Pacific/Kiritimati',
+    'Asia/Kolkata',
+]);
 
 it('has the date of its own clocks', function (string $zone, string $at, string $date): void {
     expect((new Zone($zone))->dateAt(Build::at($at))->format())->toBe($date);
@@ -84,8 +133,13 @@ it('refuses what is no zone there', function (string $name): void {
 
 it('refuses two patterns from one date', function (): void {
     $pattern = static fn(string $from): WeeklyPattern => new WeeklyPattern(LocalDate::parse($from), []);
-    expect(static fn(): WorkCalendar => new WorkCalendar(new Zone('UTC'), [$pattern('2026-01-01'), $pattern('2026-02-01'), $pattern('2026-01-01')]))
-        ->toThrow(InvalidArgumentException::class, '2026-01-01');
+    expect(
+        static fn(): WorkCalendar => new WorkCalendar(new Zone('UTC'), [
+            $pattern('2026-01-01'),
+            $pattern('2026-02-01'),
+            $pattern('2026-01-01'),
+        ]),
+    )->toThrow(InvalidArgumentException::class, '2026-01-01');
 });
 
 it('keeps ranges of hours within a day and a night', function (string $text, ?array $minutes): void {
@@ -93,7 +147,10 @@ it('keeps ranges of hours within a day and a night', function (string $text, ?ar
         expect(static fn(): MinuteRange => MinuteRange::parse($text))->toThrow(InvalidArgumentException::class);
     } else {
         $range = MinuteRange::parse($text);
-        expect([$range->start, $range->end])->toBe($minutes)->and($range->format())->toBe($text);
+        expect([$range->start, $range->end])
+            ->toBe($minutes)
+            ->and($range->format())
+            ->toBe($text);
     }
 })->with([
     ['00:00-00:01', [0, 1]],
@@ -115,16 +172,31 @@ it('refuses ranges that are none', function (int $start, int $end): void {
 })->with([[-1, 5], [1440, 1441], [5, 5], [5, 4], [5, 1446]]);
 
 it('joins, cuts and subtracts spans, half open as they are', function (): void {
-    $pairs = static fn(array $spans): array => array_map(static fn(Span $span): array => [$span->from, $span->to], $spans);
+    $pairs = static fn(array $spans): array => array_map(
+        static fn(Span $span): array => [$span->from, $span->to],
+        $spans,
+    );
     $span = new Span(10, 20);
-    expect($pairs(Span::union([new Span(30, 40), new Span(10, 20), new Span(20, 25), new Span(12, 14), new Span(39, 45)])))->toBe([[10, 25], [30, 45]])
-        ->and($pairs(Span::subtract([$span, new Span(30, 40)], [new Span(12, 14), new Span(18, 31), new Span(40, 50)])))->toBe([[10, 12], [14, 18], [31, 40]])
-        ->and($pairs(Span::subtract([$span], [new Span(0, 10), new Span(20, 30)])))->toBe([[10, 20]])
-        ->and($pairs(Span::subtract([$span], [new Span(10, 20)])))->toBe([])
-        ->and([$span->contains(9), $span->contains(10), $span->contains(19), $span->contains(20)])->toBe([false, true, true, false])
-        ->and($span->within(20, 30))->toBeNull()
-        ->and($span->within(0, 10))->toBeNull()
-        ->and([$span->within(15, 99)?->from, $span->within(15, 99)?->to])->toBe([15, 20])
-        ->and([$span->within(0, 11)?->from, $span->within(0, 11)?->to])->toBe([10, 11])
-        ->and($span->seconds())->toBe(10);
+    expect(
+        $pairs(Span::union([new Span(30, 40), new Span(10, 20), new Span(20, 25), new Span(12, 14), new Span(39, 45)])),
+    )
+        ->toBe([[10, 25], [30, 45]])
+        ->and($pairs(Span::subtract([$span, new Span(30, 40)], [new Span(12, 14), new Span(18, 31), new Span(40, 50)])))
+        ->toBe([[10, 12], [14, 18], [31, 40]])
+        ->and($pairs(Span::subtract([$span], [new Span(0, 10), new Span(20, 30)])))
+        ->toBe([[10, 20]])
+        ->and($pairs(Span::subtract([$span], [new Span(10, 20)])))
+        ->toBe([])
+        ->and([$span->contains(9), $span->contains(10), $span->contains(19), $span->contains(20)])
+        ->toBe([false, true, true, false])
+        ->and($span->within(20, 30))
+        ->toBeNull()
+        ->and($span->within(0, 10))
+        ->toBeNull()
+        ->and([$span->within(15, 99)?->from, $span->within(15, 99)?->to])
+        ->toBe([15, 20])
+        ->and([$span->within(0, 11)?->from, $span->within(0, 11)?->to])
+        ->toBe([10, 11])
+        ->and($span->seconds())
+        ->toBe(10);
 });

@@ -25,7 +25,7 @@ it('has the offset of the platform, whichever instant is asked first', function 
         for ($try = 0; $try < 500; ++$try) {
             $instant = mt_rand(-600_000_000, 4_000_000_000);
             if ($zone->offsetAt($instant) !== $platform->getOffset(new DateTimeImmutable("@{$instant}"))) {
-                $this->fail("{$name} at ".gmdate('c', $instant));
+                $this->fail("{$name} at " . gmdate('c', $instant));
             }
         }
     }

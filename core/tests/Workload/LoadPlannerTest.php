@@ -15,11 +15,24 @@ use OpenBaton\Core\Workload\Priority;
 use OpenBaton\Core\Workload\WorkItem;
 
 // Monday 2 March 2026, 09:00 UTC; eight hours a day, Monday to Friday.
-function planned(array $items, string $now = '2026-03-02 09:00', ?Capacity $capacity = null, ?WorkingHours $presence = null, bool $toTheEnd = false): LoadPlan
-{
+function planned(
+    array $items,
+    string $now = '2026-03-02 09:00',
+    ?Capacity $capacity = null,
+    ?WorkingHours $presence = null,
+    bool $toTheEnd = false,
+): LoadPlan {
     $hours = Build::calendar();
 
-    return LoadPlanner::plan($hours, $presence ?? $hours, $capacity ?? Capacity::percent(100), $items, Build::at($now), 5, $toTheEnd);
+    return LoadPlanner::plan(
+        $hours,
+        $presence ?? $hours,
+        $capacity ?? Capacity::percent(100),
+        $items,
+        Build::at($now),
+        5,
+        $toTheEnd,
+    );
 }
 
 /** @return list<list<int>> capacity, planned and late of each day */
@@ -64,24 +77,34 @@ it('interrupts a task for one that starts later and is due earlier', function ()
 
 it('idles until a task can be started', function (): void {
     $plan = planned([Build::item('a', 'oona', 60, null, '2026-03-03 10:00')]);
-    expect($plan->finishes)->toBe(['a' => Build::at('2026-03-03 11:00')])
-        ->and(figures($plan)[0])->toBe([480, 0, 0])
-        ->and(figures($plan)[1])->toBe([480, 60, 0]);
+    expect($plan->finishes)
+        ->toBe(['a' => Build::at('2026-03-03 11:00')])
+        ->and(figures($plan)[0])
+        ->toBe([480, 0, 0])
+        ->and(figures($plan)[1])
+        ->toBe([480, 60, 0]);
 });
 
 it('counts the days of the horizon and what is late at the end of each', function (): void {
     // Ten hours due on Monday: eight fit, two are late on Monday and done on Tuesday.
-    $plan = planned([Build::item('a', 'oona', 600, '2026-03-02 17:00'), Build::item('b', 'oona', 120, '2026-03-06 17:00')]);
-    expect(figures($plan))->toBe([[480, 480, 120], [480, 240, 0], [480, 0, 0], [480, 0, 0], [480, 0, 0]])
-        ->and($plan->ratio()->percent())->toBe(30);
+    $plan = planned([
+        Build::item('a', 'oona', 600, '2026-03-02 17:00'),
+        Build::item('b', 'oona', 120, '2026-03-06 17:00'),
+    ]);
+    expect(figures($plan))
+        ->toBe([[480, 480, 120], [480, 240, 0], [480, 0, 0], [480, 0, 0], [480, 0, 0]])
+        ->and($plan->ratio()->percent())
+        ->toBe(30);
 });
 
 it('takes the share of working time, and what is left of today', function (): void {
     // From 13:00, four hours are left of Monday; four fifths of the time are for tasks.
     $plan = planned([Build::item('a', 'oona', 200)], '2026-03-02 13:00', Capacity::percent(80));
-    expect(figures($plan))->toBe([[192, 192, 0], [384, 8, 0], [384, 0, 0], [384, 0, 0], [384, 0, 0]])
+    expect(figures($plan))
+        ->toBe([[192, 192, 0], [384, 8, 0], [384, 0, 0], [384, 0, 0], [384, 0, 0]])
         // Eight minutes of effort take ten minutes of working time.
-        ->and($plan->finishes['a'])->toBe(Build::at('2026-03-03 09:10'));
+        ->and($plan->finishes['a'])
+        ->toBe(Build::at('2026-03-03 09:10'));
 });
 
 it('spreads fixed minutes a day over the working time of the day', function (): void {
@@ -92,17 +115,25 @@ it('spreads fixed minutes a day over the working time of the day', function (): 
 
 it('starts the horizon at the next day with working time left', function (): void {
     $plan = planned([], '2026-03-06 17:00');
-    $days = array_map(static fn(DayLoad $day): string => $day->date->format(), array_filter($plan->days, static fn(DayLoad $day): bool => $day->working));
-    expect(array_values($days))->toBe(['2026-03-09', '2026-03-10', '2026-03-11', '2026-03-12', '2026-03-13'])
-        ->and($plan->capacity)->toBe(2400);
+    $days = array_map(
+        static fn(DayLoad $day): string => $day->date->format(),
+        array_filter($plan->days, static fn(DayLoad $day): bool => $day->working),
+    );
+    expect(array_values($days))
+        ->toBe(['2026-03-09', '2026-03-10', '2026-03-11', '2026-03-12', '2026-03-13'])
+        ->and($plan->capacity)
+        ->toBe(2400);
 });
 
 it('keeps days of absence in the horizon, without capacity', function (): void {
     $presence = new HoursLessBlocks(Build::calendar(), [new Span(Build::at('2026-03-02'), Build::at('2026-03-05'))]);
     $plan = planned([Build::item('a', 'oona', 60, '2026-03-03 12:00')], presence: $presence);
-    expect(figures($plan))->toBe([[0, 0, 0], [0, 0, 60], [0, 0, 60], [480, 60, 0], [480, 0, 0]])
-        ->and($plan->finishes['a'])->toBe(Build::at('2026-03-05 10:00'))
-        ->and($plan->capacity)->toBe(960);
+    expect(figures($plan))
+        ->toBe([[0, 0, 0], [0, 0, 60], [0, 0, 60], [480, 60, 0], [480, 0, 0]])
+        ->and($plan->finishes['a'])
+        ->toBe(Build::at('2026-03-05 10:00'))
+        ->and($plan->capacity)
+        ->toBe(960);
 });
 
 it('presses with all that is due or undated, and with later work as far as it is done', function (): void {
@@ -116,22 +147,38 @@ it('presses with all that is due or undated, and with later work as far as it is
 });
 
 it('is above 1 only for work that cannot be done in the horizon', function (): void {
-    expect(planned([Build::item('a', 'oona', 2400, '2026-03-06')])->ratio()->percent())->toBe(100)
-        ->and(planned([Build::item('a', 'oona', 3600, '2026-03-06')])->ratio()->percent())->toBe(150);
+    expect(
+        planned([Build::item('a', 'oona', 2400, '2026-03-06')])
+            ->ratio()
+            ->percent(),
+    )
+        ->toBe(100)
+        ->and(
+            planned([Build::item('a', 'oona', 3600, '2026-03-06')])
+                ->ratio()
+                ->percent(),
+        )
+        ->toBe(150);
 });
 
 it('does work that is done in no time at once', function (): void {
-    expect(planned([Build::item('a', 'oona', 0)])->finishes)->toBe(['a' => Build::at('2026-03-02 09:00')])
-        ->and(planned([Build::item('a', 'oona', 0, start: '2026-03-04 10:00')])->finishes)->toBe(['a' => Build::at('2026-03-04 10:00')])
-        ->and(planned([Build::item('a', 'oona', 0, start: '2026-02-04 10:00')])->finishes)->toBe(['a' => Build::at('2026-03-02 09:00')]);
+    expect(planned([Build::item('a', 'oona', 0)])->finishes)
+        ->toBe(['a' => Build::at('2026-03-02 09:00')])
+        ->and(planned([Build::item('a', 'oona', 0, start: '2026-03-04 10:00')])->finishes)
+        ->toBe(['a' => Build::at('2026-03-04 10:00')])
+        ->and(planned([Build::item('a', 'oona', 0, start: '2026-02-04 10:00')])->finishes)
+        ->toBe(['a' => Build::at('2026-03-02 09:00')]);
 });
 
 it('goes on past the horizon where asked to', function (): void {
     $items = [Build::item('a', 'oona', 2460)];
-    expect(planned($items)->finishes)->toBe([])
-        ->and(planned($items, toTheEnd: true)->finishes)->toBe(['a' => Build::at('2026-03-09 10:00')])
+    expect(planned($items)->finishes)
+        ->toBe([])
+        ->and(planned($items, toTheEnd: true)->finishes)
+        ->toBe(['a' => Build::at('2026-03-09 10:00')])
         // Seven days of work: the second of them that lies behind the horizon is Tuesday.
-        ->and(planned([Build::item('a', 'oona', 7 * 480)], toTheEnd: true)->finishes)->toBe(['a' => Build::at('2026-03-10 17:00')]);
+        ->and(planned([Build::item('a', 'oona', 7 * 480)], toTheEnd: true)->finishes)
+        ->toBe(['a' => Build::at('2026-03-10 17:00')]);
 });
 
 it('knows the ratio with one more task without planning it', function (): void {
@@ -156,10 +203,17 @@ it('minimises the maximum lateness', function (): void {
     for ($round = 0; $round < 40; ++$round) {
         $items = [];
         for ($number = 0; $number < 5; ++$number) {
-            $items[] = Build::item("t{$number}", 'oona', mt_rand(1, 6) * 10, gmdate('Y-m-d H:i', Build::at('2026-03-02 09:00') + mt_rand(1, 30) * 600));
+            $items[] = Build::item(
+                "t{$number}",
+                'oona',
+                mt_rand(1, 6) * 10,
+                gmdate('Y-m-d H:i', Build::at('2026-03-02 09:00') + mt_rand(1, 30) * 600),
+            );
         }
         $finishes = planned($items)->finishes;
-        $planLateness = max(array_map(static fn(WorkItem $item): int => $finishes[$item->id] - (int) $item->dueAt, $items));
+        $planLateness = max(
+            array_map(static fn(WorkItem $item): int => $finishes[$item->id] - (int) $item->dueAt, $items),
+        );
         expect($planLateness)->toBe(leastLateness($items, Build::at('2026-03-02 09:00')));
     }
 });
@@ -182,12 +236,20 @@ function leastLateness(array $items, int $now): int
 }
 
 it('compares ratios exactly, with nobody below one without capacity', function (): void {
-    expect((new LoadRatio(1, 3))->compare(new LoadRatio(2, 6)))->toBe(0)
-        ->and((new LoadRatio(0, 0))->compare(new LoadRatio(999, 1)))->toBe(1)
-        ->and((new LoadRatio(0, 0))->compare(new LoadRatio(5, 0)))->toBe(0)
-        ->and((new LoadRatio(0, 0))->value())->toBe(INF)
-        ->and((new LoadRatio(0, 0))->percent())->toBeNull()
-        ->and((new LoadRatio(90, 100))->exceedsPercent(90))->toBeFalse()
-        ->and((new LoadRatio(901, 1000))->exceedsPercent(90))->toBeTrue()
-        ->and((new LoadRatio(0, 0))->exceedsPercent(1000))->toBeTrue();
+    expect((new LoadRatio(1, 3))->compare(new LoadRatio(2, 6)))
+        ->toBe(0)
+        ->and((new LoadRatio(0, 0))->compare(new LoadRatio(999, 1)))
+        ->toBe(1)
+        ->and((new LoadRatio(0, 0))->compare(new LoadRatio(5, 0)))
+        ->toBe(0)
+        ->and((new LoadRatio(0, 0))->value())
+        ->toBe(INF)
+        ->and((new LoadRatio(0, 0))->percent())
+        ->toBeNull()
+        ->and((new LoadRatio(90, 100))->exceedsPercent(90))
+        ->toBeFalse()
+        ->and((new LoadRatio(901, 1000))->exceedsPercent(90))
+        ->toBeTrue()
+        ->and((new LoadRatio(0, 0))->exceedsPercent(1000))
+        ->toBeTrue();
 });

@@ -24,8 +24,14 @@ it('refuses negative effort', function (): void {
 
 it('loads whoever has to do something', function (TaskStatus $status, array $loaded, int $open): void {
     $work = Work::of([Build::item('a', 'oona', 60, status: $status, reviewer: 'greta')]);
-    $ids = static fn(string $person): array => array_map(static fn(WorkItem $item): string => $item->id, $work->held($person)->loading);
-    expect([$ids('oona'), $ids('greta')])->toBe($loaded)->and($work->held('oona')->openTasks())->toBe($open);
+    $ids = static fn(string $person): array => array_map(
+        static fn(WorkItem $item): string => $item->id,
+        $work->held($person)->loading,
+    );
+    expect([$ids('oona'), $ids('greta')])
+        ->toBe($loaded)
+        ->and($work->held('oona')->openTasks())
+        ->toBe($open);
 })->with([
     [TaskStatus::New, [['a'], []], 1],
     [TaskStatus::Working, [['a'], []], 1],
@@ -38,9 +44,14 @@ it('loads whoever has to do something', function (TaskStatus $status, array $loa
 it('carries a task that comes to somebody, and leaves the old work as it was', function (): void {
     $before = Work::of([Build::item('a', 'oona', 60)], ['oona' => 100]);
     $after = $before->after(null, Build::item('b', 'oona', 30))->assigned(['oona' => 200]);
-    expect($after->held('oona')->openTasks())->toBe(2)
-        ->and($after->held('oona')->lastAssignedAt)->toBe(200)
-        ->and($before->held('oona')->openTasks())->toBe(1)
-        ->and($after->held('tobias')->openTasks())->toBe(0)
-        ->and($after->held('tobias')->lastAssignedAt)->toBeNull();
+    expect($after->held('oona')->openTasks())
+        ->toBe(2)
+        ->and($after->held('oona')->lastAssignedAt)
+        ->toBe(200)
+        ->and($before->held('oona')->openTasks())
+        ->toBe(1)
+        ->and($after->held('tobias')->openTasks())
+        ->toBe(0)
+        ->and($after->held('tobias')->lastAssignedAt)
+        ->toBeNull();
 });

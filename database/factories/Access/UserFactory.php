@@ -22,7 +22,11 @@ final class UserFactory extends Factory
     /** @return array<string, mixed> */
     public function definition(): array
     {
-        return ['name' => 'Outsider', 'email' => Str::ulid()->toBase32().'@alderquill.example', 'password' => 'port-selwyn'];
+        return [
+            'name' => 'Outsider',
+            'email' => Str::ulid()->toBase32() . '@alderquill.example',
+            'password' => 'port-selwyn',
+        ];
     }
 
     public function who(Role $role): self

@@ -55,6 +55,9 @@ final class TaskFactory extends Factory
 
     public function in(TaskStatus $status): self
     {
-        return $this->state(['status' => $status, 'completed_at' => $status === TaskStatus::Done ? CarbonImmutable::now() : null]);
+        return $this->state([
+            'status' => $status,
+            'completed_at' => $status === TaskStatus::Done ? CarbonImmutable::now() : null,
+        ]);
     }
 }

@@ -7,14 +7,31 @@ namespace Database\Seeders\Demo;
 /** Rules of Alder & Quill for what happens to tasks after they have come. */
 final class DemoEventRules
 {
-    private const REPAIRS = ['field' => 'task.kind', 'op' => 'one_of', 'value' => ['bench-repair', 'rush-repair', 'rework']];
+    private const REPAIRS = [
+        'field' => 'task.kind',
+        'op' => 'one_of',
+        'value' => ['bench-repair', 'rush-repair', 'rework'],
+    ];
 
     /** @return list<array<string, mixed>> */
     public static function version(int $version): array
     {
-        $since = ['to-quality' => 1, 'checked-back' => 1, 'hires' => 1, 'claim-overdue' => 2, 'hire-ends' => 2, 'owner-calls' => 2, 'owner-less' => 2];
+        $since = [
+            'to-quality' => 1,
+            'checked-back' => 1,
+            'hires' => 1,
+            'claim-overdue' => 2,
+            'hire-ends' => 2,
+            'owner-calls' => 2,
+            'owner-less' => 2,
+        ];
 
-        return array_values(array_filter(self::all(), static fn(array $rule): bool => ($since[is_string($rule['id']) ? $rule['id'] : ''] ?? 3) <= $version));
+        return array_values(
+            array_filter(
+                self::all(),
+                static fn(array $rule): bool => ($since[is_string($rule['id']) ? $rule['id'] : ''] ?? 3) <= $version,
+            ),
+        );
     }
 
     /** @return list<array<string, mixed>> */
@@ -23,46 +40,149 @@ final class DemoEventRules
         $owner = DemoRules::give(['kind' => 'field', 'field' => 'customer.owner'], ['kind' => 'same_person']);
 
         return [
-            self::on('repair-dear', 'Repairs estimated over 400: a diagnosis, and an approval beside it', ['kind' => 'task_arrives'], ['all' => [
-                DemoRules::is('task.kind', 'bench-repair'),
-                ['field' => 'task.cost', 'op' => 'more_than', 'value' => 400],
-            ]], null, [
-                ['kind' => 'create_task', 'task_kind' => 'diagnosis', 'title' => 'Diagnosis: ~task.title~', 'details' => 'The repair is estimated at ~task.cost~ for ~customer.name|a customer not known~.', 'same_fields' => true],
-                ['kind' => 'create_task', 'task_kind' => 'approval', 'title' => 'Approve ~task.title~ at ~task.cost~', 'for' => ['kind' => 'people', 'people' => ['tobias-lindqvist']], 'due' => ['kind' => 'due_in', 'after' => 'P2D', 'hours_of' => 'house']],
-                ['kind' => 'create_task', 'task_kind' => 'call-back', 'title' => 'Tell ~customer.name|the customer~: ~task.title~ may cost ~task.cost~'],
-            ]),
-            self::on('to-quality', 'A repair that is sent to be checked goes round Quality, never to whoever did it', ['kind' => 'status_becomes', 'statuses' => ['in_review']], self::REPAIRS, [
-                'seat' => 'reviewer',
-            ] + DemoRules::give(['kind' => 'except', 'pool' => DemoRules::team('quality'), 'without' => ['kind' => 'field', 'field' => 'task.assignee']], ['kind' => 'round_robin', 'rotation' => 'Quality'])),
-            self::on('checked-back', 'A repair that is sent back is for whoever did it, and high', ['kind' => 'status_becomes', 'statuses' => ['working'], 'from' => ['in_review']], self::REPAIRS, DemoRules::give(
-                ['kind' => 'field', 'field' => 'task.assignee'],
-                ['kind' => 'same_person'],
-            ), [['kind' => 'priority', 'priority' => 'high'], ['kind' => 'tag', 'tag' => 'sent back']]),
-            self::on('claim-overdue', 'A claim a day overdue goes to the lead of Accounts, one priority up', ['kind' => 'date_reached', 'field' => 'task.due', 'offset' => '+1 days'], DemoRules::is('task.kind', 'insurer-claim'), DemoRules::give(
-                ['kind' => 'people', 'people' => ['sunniva-aas']],
-                ['kind' => 'same_person'],
-            ), [['kind' => 'priority_step', 'step' => 'up']]),
-            self::on('hire-ends', 'A hire that ends in 20 days brings a call back', ['kind' => 'date_reached', 'field' => 'customer.hire_ends', 'offset' => '-20 days', 'time' => '09:00'], DemoRules::is('task.kind', 'hire'), null, [
-                ['kind' => 'create_task', 'task_kind' => 'call-back', 'title' => 'Call ~customer.name~: the hire ends on ~customer.hire_ends~', 'details' => 'Ask whether they keep it. If they do, move the end of the hire on the customer.', 'due' => ['kind' => 'due_follows', 'date_field' => 'customer.hire_ends', 'offset' => '-5 working_days']],
-            ]),
-            self::on('hires', 'A hire is with whoever looks after the customer, and due when it ends', ['kind' => 'task_arrives'], DemoRules::is('task.kind', 'hire'), $owner, [
-                ['kind' => 'due_follows', 'date_field' => 'customer.hire_ends', 'offset' => '+0 days'],
-            ]),
-            self::on('owner-calls', 'Call backs that a rule made go to whoever looks after the customer', ['kind' => 'task_arrives'], ['all' => [
-                DemoRules::is('task.kind', 'call-back'),
-                DemoRules::is('task.source', 'rule'),
-            ]], $owner),
-            self::on('owner-less', 'Other calls that a rule made go round Enquiries', ['kind' => 'task_arrives'], ['all' => [
-                DemoRules::is('task.kind', 'call-back'),
-                DemoRules::is('task.source', 'rule'),
-            ]], DemoRules::give(DemoRules::team('enquiries'), ['kind' => 'round_robin', 'rotation' => 'Calls of Enquiries']), [['kind' => 'due_in', 'after' => 'PT12H', 'hours_of' => 'house']]),
-            ['when' => [['kind' => 'comment_added', 'by' => 'customer'], ['kind' => 'file_added', 'by' => 'customer']]] + self::on('customer-answers', 'What waits goes on when the customer writes or sends something', ['kind' => 'comment_added', 'by' => 'customer'], DemoRules::is('task.status', 'waiting'), null, [
-                ['kind' => 'status', 'status' => 'working'],
-                ['kind' => 'tag', 'tag' => 'answered'],
-            ]),
-            self::on('parts', 'Parts to be ordered', ['kind' => 'pressed', 'label' => 'Order parts'], self::REPAIRS, null, [
-                ['kind' => 'create_task', 'task_kind' => 'stock-count', 'title' => 'Order parts for ~task.title~', 'for' => DemoRules::team('accounts'), 'due' => ['kind' => 'due_end_of', 'period' => 'today'], 'wait' => true],
-            ]),
+            self::on(
+                'repair-dear',
+                'Repairs estimated over 400: a diagnosis, and an approval beside it',
+                ['kind' => 'task_arrives'],
+                [
+                    'all' => [
+                        DemoRules::is('task.kind', 'bench-repair'),
+                        ['field' => 'task.cost', 'op' => 'more_than', 'value' => 400],
+                    ],
+                ],
+                null,
+                [
+                    [
+                        'kind' => 'create_task',
+                        'task_kind' => 'diagnosis',
+                        'title' => 'Diagnosis: ~task.title~',
+                        'details' => 'The repair is estimated at ~task.cost~ for ~customer.name|a customer not known~.',
+                        'same_fields' => true,
+                    ],
+                    [
+                        'kind' => 'create_task',
+                        'task_kind' => 'approval',
+                        'title' => 'Approve ~task.title~ at ~task.cost~',
+                        'for' => ['kind' => 'people', 'people' => ['tobias-lindqvist']],
+                        'due' => ['kind' => 'due_in', 'after' => 'P2D', 'hours_of' => 'house'],
+                    ],
+                    [
+                        'kind' => 'create_task',
+                        'task_kind' => 'call-back',
+                        'title' => 'Tell ~customer.name|the customer~: ~task.title~ may cost ~task.cost~',
+                    ],
+                ],
+            ),
+            self::on(
+                'to-quality',
+                'A repair that is sent to be checked goes round Quality, never to whoever did it',
+                ['kind' => 'status_becomes', 'statuses' => ['in_review']],
+                self::REPAIRS,
+                [
+                    'seat' => 'reviewer',
+                ] +
+                    DemoRules::give(
+                        [
+                            'kind' => 'except',
+                            'pool' => DemoRules::team('quality'),
+                            'without' => ['kind' => 'field', 'field' => 'task.assignee'],
+                        ],
+                        ['kind' => 'round_robin', 'rotation' => 'Quality'],
+                    ),
+            ),
+            self::on(
+                'checked-back',
+                'A repair that is sent back is for whoever did it, and high',
+                ['kind' => 'status_becomes', 'statuses' => ['working'], 'from' => ['in_review']],
+                self::REPAIRS,
+                DemoRules::give(['kind' => 'field', 'field' => 'task.assignee'], ['kind' => 'same_person']),
+                [['kind' => 'priority', 'priority' => 'high'], ['kind' => 'tag', 'tag' => 'sent back']],
+            ),
+            self::on(
+                'claim-overdue',
+                'A claim a day overdue goes to the lead of Accounts, one priority up',
+                ['kind' => 'date_reached', 'field' => 'task.due', 'offset' => '+1 days'],
+                DemoRules::is('task.kind', 'insurer-claim'),
+                DemoRules::give(['kind' => 'people', 'people' => ['sunniva-aas']], ['kind' => 'same_person']),
+                [['kind' => 'priority_step', 'step' => 'up']],
+            ),
+            self::on(
+                'hire-ends',
+                'A hire that ends in 20 days brings a call back',
+                ['kind' => 'date_reached', 'field' => 'customer.hire_ends', 'offset' => '-20 days', 'time' => '09:00'],
+                DemoRules::is('task.kind', 'hire'),
+                null,
+                [
+                    [
+                        'kind' => 'create_task',
+                        'task_kind' => 'call-back',
+                        'title' => 'Call ~customer.name~: the hire ends on ~customer.hire_ends~',
+                        'details' => 'Ask whether they keep it. If they do, move the end of the hire on the customer.',
+                        'due' => [
+                            'kind' => 'due_follows',
+                            'date_field' => 'customer.hire_ends',
+                            'offset' => '-5 working_days',
+                        ],
+                    ],
+                ],
+            ),
+            self::on(
+                'hires',
+                'A hire is with whoever looks after the customer, and due when it ends',
+                ['kind' => 'task_arrives'],
+                DemoRules::is('task.kind', 'hire'),
+                $owner,
+                [['kind' => 'due_follows', 'date_field' => 'customer.hire_ends', 'offset' => '+0 days']],
+            ),
+            self::on(
+                'owner-calls',
+                'Call backs that a rule made go to whoever looks after the customer',
+                ['kind' => 'task_arrives'],
+                ['all' => [DemoRules::is('task.kind', 'call-back'), DemoRules::is('task.source', 'rule')]],
+                $owner,
+            ),
+            self::on(
+                'owner-less',
+                'Other calls that a rule made go round Enquiries',
+                ['kind' => 'task_arrives'],
+                ['all' => [DemoRules::is('task.kind', 'call-back'), DemoRules::is('task.source', 'rule')]],
+                DemoRules::give(DemoRules::team('enquiries'), [
+                    'kind' => 'round_robin',
+                    'rotation' => 'Calls of Enquiries',
+                ]),
+                [['kind' => 'due_in', 'after' => 'PT12H', 'hours_of' => 'house']],
+            ),
+            [
+                'when' => [
+                    ['kind' => 'comment_added', 'by' => 'customer'],
+                    ['kind' => 'file_added', 'by' => 'customer'],
+                ],
+            ] +
+            self::on(
+                'customer-answers',
+                'What waits goes on when the customer writes or sends something',
+                ['kind' => 'comment_added', 'by' => 'customer'],
+                DemoRules::is('task.status', 'waiting'),
+                null,
+                [['kind' => 'status', 'status' => 'working'], ['kind' => 'tag', 'tag' => 'answered']],
+            ),
+            self::on(
+                'parts',
+                'Parts to be ordered',
+                ['kind' => 'pressed', 'label' => 'Order parts'],
+                self::REPAIRS,
+                null,
+                [
+                    [
+                        'kind' => 'create_task',
+                        'task_kind' => 'stock-count',
+                        'title' => 'Order parts for ~task.title~',
+                        'for' => DemoRules::team('accounts'),
+                        'due' => ['kind' => 'due_end_of', 'period' => 'today'],
+                        'wait' => true,
+                    ],
+                ],
+            ),
         ];
     }
 

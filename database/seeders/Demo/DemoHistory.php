@@ -70,7 +70,12 @@ final class DemoHistory
         $this->agenda = new SplPriorityQueue();
         $this->work = new DemoWork($random);
         $this->people = Person::query()->with('user')->get()->keyBy('id')->all();
-        $this->users = array_filter(array_map(static fn(Person $person): ?User => $person->user?->setRelation('person', $person), $this->people));
+        $this->users = array_filter(
+            array_map(
+                static fn(Person $person): ?User => $person->user?->setRelation('person', $person),
+                $this->people,
+            ),
+        );
     }
 
     /** @param Closure(): mixed $happens */
@@ -84,7 +89,7 @@ final class DemoHistory
     public function runUntil(int $until): void
     {
         $this->agenda->setExtractFlags(SplPriorityQueue::EXTR_BOTH);
-        while (! $this->agenda->isEmpty()) {
+        while (!$this->agenda->isEmpty()) {
             /** @var array{data: Closure(): mixed, priority: array{int, int}} $next */
             $next = $this->agenda->extract();
             $instant = -$next['priority'][0];
@@ -94,7 +99,7 @@ final class DemoHistory
             $this->tick($instant);
             Carbon::setTestNow(Carbon::createFromTimestampUTC($instant));
             CarbonImmutable::setTestNow(CarbonImmutable::createFromTimestampUTC($instant));
-            ($next['data'])();
+            $next['data']();
         }
         $this->tick($until);
         Carbon::setTestNow();
@@ -130,7 +135,9 @@ final class DemoHistory
     /** Comes in, and nobody does anything about it before the demo begins. */
     public function leave(DemoRequest $request): Task
     {
-        return Task::query()->findOrFail(($this->takeIn)($request->document(), $request->source, $this->lead)->task->id);
+        return Task::query()->findOrFail(
+            ($this->takeIn)($request->document(), $request->source, $this->lead)->task->id,
+        );
     }
 
     /** From now on they do nothing before the demo begins. */
@@ -144,14 +151,20 @@ final class DemoHistory
         $task = Task::query()->with('claimants')->findOrFail($taskId);
         $now = CarbonImmutable::now()->getTimestamp();
         $snapshot = $this->snapshots->current();
-        $there = $task->claimants->filter(static fn(Person $person): bool => (new WorkingTime($snapshot->roster->presenceOf($person->slug)))->isWorking($now))->values();
+        $there = $task->claimants
+            ->filter(
+                static fn(Person $person): bool => (new WorkingTime(
+                    $snapshot->roster->presenceOf($person->slug),
+                ))->isWorking($now),
+            )
+            ->values();
         $person = $there->get($this->random->getInt(0, max(0, $there->count() - 1)));
         if ($person === null) {
             $this->at($now + 5400, fn() => $this->claim($taskId, $request));
 
             return;
         }
-        if (! $task->status->isOpen() || $task->assignee_id !== null) {
+        if (!$task->status->isOpen() || $task->assignee_id !== null) {
             return;
         }
         app(ClaimTask::class)($task, $person, $this->users[$person->id]);
@@ -162,19 +175,31 @@ final class DemoHistory
     private function placeByHand(string $taskId, DemoRequest $request): void
     {
         $task = Task::query()->findOrFail($taskId);
-        if ($task->assignee_id !== null || ! $task->status->isOpen()) {
+        if ($task->assignee_id !== null || !$task->status->isOpen()) {
             return;
         }
         $tobias = Person::query()->where('slug', 'tobias-lindqvist')->firstOrFail();
-        app(HandOnTask::class)($task, $tobias, 'Nobody on the bench could take it; Tobias decides who makes room.', $this->lead);
+        app(HandOnTask::class)->__invoke(
+            $task,
+            $tobias,
+            'Nobody on the bench could take it; Tobias decides who makes room.',
+            $this->lead,
+        );
         $this->plan($taskId, $tobias->id, $request, CarbonImmutable::now()->getTimestamp());
     }
 
     /** A hire waits until its end. */
     public function hire(DemoRequest $request): void
     {
-        $task = Task::query()->findOrFail(($this->takeIn)($request->document(), $request->source, $this->lead)->task->id);
-        app(WaitTask::class)($task, 'The end of the hire', null, $this->users[(string) $task->assignee_id] ?? $this->lead);
+        $task = Task::query()->findOrFail(
+            ($this->takeIn)($request->document(), $request->source, $this->lead)->task->id,
+        );
+        app(WaitTask::class)->__invoke(
+            $task,
+            'The end of the hire',
+            null,
+            $this->users[(string) $task->assignee_id] ?? $this->lead,
+        );
     }
 
     /** @return User|null null: they do nothing any more */
@@ -188,22 +213,33 @@ final class DemoHistory
     private function plan(string $taskId, string $personId, DemoRequest $request, int $now): void
     {
         $snapshot = $this->snapshots->current();
-        $minutes = $request->estimateMinutes ?? $snapshot->kindNamed($request->kind)->usualMinutes ?? 0;
-        $spent = max(5, (int) round($minutes * $this->random->getInt(65, 140) / 100));
+        $minutes = $request->estimateMinutes ?? ($snapshot->kindNamed($request->kind)->usualMinutes ?? 0);
+        $spent = max(5, (int) round(($minutes * $this->random->getInt(65, 140)) / 100));
         $time = new WorkingTime($snapshot->roster->presenceOf($this->people[$personId]->slug));
         // Days until somebody gets to it: parts to come, customers to answer, other things to do.
         $days = in_array($request->kind, self::SHORT, true) ? 6 : 34;
-        $wait = (int) round(self::CALENDAR_DAY * $this->random->getInt(0, 1000) / 1000 * $this->random->getInt(0, 1000) / 1000 * $days);
+        $wait = (int) round(
+            ((((self::CALENDAR_DAY * $this->random->getInt(0, 1000)) / 1000) * $this->random->getInt(0, 1000)) / 1000) *
+                $days,
+        );
         try {
             $free = max($now, $this->free[$personId] ?? 0);
             $end = $time->add(max($free, $now + $wait), $spent);
             // Some are begun as soon as there is time and wait half done.
-            $start = $time->add($free + (int) (($end - $free) * $this->random->getInt(20, 90) / 100), 1);
+            $start = $time->add($free + (int) ((($end - $free) * $this->random->getInt(20, 90)) / 100), 1);
         } catch (NoWorkingTime) {
             return;
         }
         // While one waits, others are done: only the time spent keeps a person from the next.
         $this->free[$personId] = $time->add($free, $spent);
-        $this->work->plan($this, $taskId, $personId, $start, $end, $spent, in_array($request->kind, self::CHECKED, true));
+        $this->work->plan(
+            $this,
+            $taskId,
+            $personId,
+            $start,
+            $end,
+            $spent,
+            in_array($request->kind, self::CHECKED, true),
+        );
     }
 }

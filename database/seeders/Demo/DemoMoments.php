@@ -16,7 +16,7 @@ final readonly class DemoMoments
     public function ago(int $minutes): int
     {
         $left = $minutes * 60;
-        for ($date = $this->house->zone()->dateAt($this->now);; $date = $date->plus(-1)) {
+        for ($date = $this->house->zone()->dateAt($this->now); ; $date = $date->plus(-1)) {
             foreach (array_reverse($this->house->spansOf($date)) as $span) {
                 $to = min($span->to, $this->now);
                 if ($to - $span->from >= $left) {

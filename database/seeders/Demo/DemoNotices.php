@@ -23,6 +23,8 @@ final readonly class DemoNotices
         do {
             ($this->handOut)();
         } while (RecordedEvent::query()->where('id', '>', $this->handOut->position())->exists());
-        Notice::query()->where('at', '<', CarbonImmutable::createFromTimestampUTC($until))->update(['seen_at' => CarbonImmutable::now()]);
+        Notice::query()
+            ->where('at', '<', CarbonImmutable::createFromTimestampUTC($until))
+            ->update(['seen_at' => CarbonImmutable::now()]);
     }
 }

@@ -33,11 +33,23 @@ final class DemoPlaces
             }
         }
         foreach (DemoTrade::ENSEMBLES as $number => $name) {
-            $this->customer($name, 'ensemble', Place::query()->where('level', 'district')->orderBy('slug')->skip($number)->firstOrFail());
+            $this->customer(
+                $name,
+                'ensemble',
+                Place::query()->where('level', 'district')->orderBy('slug')->skip($number)->firstOrFail(),
+            );
         }
         foreach (DemoTrade::FIRST_NAMES as $number => $first) {
             $last = DemoTrade::LAST_NAMES[($number * 7 + 3) % count(DemoTrade::LAST_NAMES)];
-            $this->customer("{$first} {$last}", 'private', Place::query()->where('level', 'district')->orderBy('slug')->skip($number % 9)->firstOrFail());
+            $this->customer(
+                "{$first} {$last}",
+                'private',
+                Place::query()
+                    ->where('level', 'district')
+                    ->orderBy('slug')
+                    ->skip($number % 9)
+                    ->firstOrFail(),
+            );
         }
     }
 
@@ -54,7 +66,12 @@ final class DemoPlaces
         ]);
         foreach ($this->random->pickArrayKeys(DemoTrade::SCHOOL_NAMES, 4 + $this->random->getInt(0, 1)) as $key) {
             $school = DemoTrade::SCHOOL_NAMES[$key];
-            $place = Place::query()->create(['slug' => Str::slug("{$name} {$school}"), 'name' => "{$name} {$school}", 'level' => 'school', 'parent_id' => $district->id]);
+            $place = Place::query()->create([
+                'slug' => Str::slug("{$name} {$school}"),
+                'name' => "{$name} {$school}",
+                'level' => 'school',
+                'parent_id' => $district->id,
+            ]);
             $this->customer($place->name, 'school', $place);
         }
     }
@@ -66,7 +83,7 @@ final class DemoPlaces
             'name' => $name,
             'tier' => $tier,
             'place_id' => $place->id,
-            'contact' => Str::slug($name, '.').'@selwyn.example',
+            'contact' => Str::slug($name, '.') . '@selwyn.example',
             // Who plays at home is nobody's business.
             'on_form' => $tier !== 'private',
         ]);
@@ -77,9 +94,19 @@ final class DemoPlaces
     {
         $owners = ['oona-varga', 'ines-falcao', 'ronan-breathnach', 'elina-saarinen'];
         $days = [-12, -3, 4, 9, 15, 19, 22, 31, 40, 55, 70, 90];
-        foreach (Customer::query()->whereIn('tier', ['school', 'ensemble'])->orderBy('slug')->limit(count($days))->get() as $place => $customer) {
+        foreach (
+            Customer::query()
+                ->whereIn('tier', ['school', 'ensemble'])
+                ->orderBy('slug')
+                ->limit(count($days))
+                ->get()
+            as $place => $customer
+        ) {
             $owner = $this->people[$owners[$place % count($owners)]] ?? array_values($this->people)[$place];
-            $customer->update(['owner_id' => $owner, 'facts' => ['customer.hire_ends' => $today->addDays($days[$place])->format('Y-m-d')]]);
+            $customer->update([
+                'owner_id' => $owner,
+                'facts' => ['customer.hire_ends' => $today->addDays($days[$place])->format('Y-m-d')],
+            ]);
         }
     }
 }

@@ -11,7 +11,12 @@ use OpenBaton\Core\Document\Node;
 final readonly class DemoRequest
 {
     /** @param array<string, mixed> $document as another system would send it */
-    public function __construct(public TaskSource $source, public string $kind, public ?int $estimateMinutes, private array $document) {}
+    public function __construct(
+        public TaskSource $source,
+        public string $kind,
+        public ?int $estimateMinutes,
+        private array $document,
+    ) {}
 
     public function document(): Node
     {

@@ -39,19 +39,38 @@ final class DemoRoster
     ];
 
     private const SKILLS = [
-        'brass' => 'Brass', 'woodwind' => 'Woodwind', 'strings' => 'Strings', 'bow-rehair' => 'Bow rehair', 'keys' => 'Keys',
-        'electronics' => 'Electronics', 'tuning' => 'Tuning', 'quoting' => 'Quoting', 'insurer-claims' => 'Insurer claims',
-        'irish' => 'Irish', 'finnish' => 'Finnish', 'french' => 'French',
+        'brass' => 'Brass',
+        'woodwind' => 'Woodwind',
+        'strings' => 'Strings',
+        'bow-rehair' => 'Bow rehair',
+        'keys' => 'Keys',
+        'electronics' => 'Electronics',
+        'tuning' => 'Tuning',
+        'quoting' => 'Quoting',
+        'insurer-claims' => 'Insurer claims',
+        'irish' => 'Irish',
+        'finnish' => 'Finnish',
+        'french' => 'French',
     ];
 
     /** Name, lead, members, team above. */
     private const TEAMS = [
-        'enquiries' => ['Enquiries', 'oona-varga', ['oona-varga', 'ines-falcao', 'ronan-breathnach', 'siobhan-quirke', 'elina-saarinen', 'mateus-prado'], null],
+        'enquiries' => [
+            'Enquiries',
+            'oona-varga',
+            ['oona-varga', 'ines-falcao', 'ronan-breathnach', 'siobhan-quirke', 'elina-saarinen', 'mateus-prado'],
+            null,
+        ],
         'workshop' => ['Workshop', 'tobias-lindqvist', ['tobias-lindqvist'], null],
         'brass-bench' => ['Brass bench', 'ayumi-kato', ['ayumi-kato', 'femi-adeyinka', 'callum-rees'], 'workshop'],
         'woodwind-bench' => ['Woodwind bench', 'marek-dobry', ['marek-dobry', 'nadia-haddad'], 'workshop'],
         'strings-bench' => ['Strings bench', 'winnie-achieng', ['winnie-achieng', 'leo-marchetti'], 'workshop'],
-        'keys-bench' => ['Keys and electronics bench', 'piotr-zielny', ['piotr-zielny', 'dilnoza-karimova'], 'workshop'],
+        'keys-bench' => [
+            'Keys and electronics bench',
+            'piotr-zielny',
+            ['piotr-zielny', 'dilnoza-karimova'],
+            'workshop',
+        ],
         'field' => ['Field', 'viktor-hale', ['viktor-hale', 'aroha-tane', 'bashir-noorzai'], null],
         'accounts' => ['Accounts', 'sunniva-aas', ['sunniva-aas', 'hugo-lemaire'], null],
         'quality' => ['Quality', 'greta-solheim', ['greta-solheim', 'jun-morita'], null],
@@ -92,24 +111,36 @@ final class DemoRoster
                 'hours' => [self::week('09:00-13:00', '13:30-17:30')],
                 'holidays' => self::holidays($today->year - 1, $today->year, $today->year + 1),
             ],
-            'skills' => self::listed(self::SKILLS, static fn(string $id, string $name): array => ['id' => $id, 'name' => $name] + ($id === 'insurer-claims' ? ['minimum' => 1] : [])),
+            'skills' => self::listed(
+                self::SKILLS,
+                static fn(string $id, string $name): array => ['id' => $id, 'name' => $name] +
+                    ($id === 'insurer-claims' ? ['minimum' => 1] : []),
+            ),
             'people' => self::listed(self::PEOPLE, self::person(...)),
             'teams' => self::listed(self::TEAMS, self::team(...)),
-            'absences' => self::listed(self::ABSENCES, static fn(string $id, array $absence): array => [
-                'id' => $id,
-                'person' => $absence[0],
-                'first' => $day($absence[1]),
-                'last' => $day($absence[2]),
-                'status' => $absence[3],
-                'substitutes' => $absence[4],
-            ]),
+            'absences' => self::listed(
+                self::ABSENCES,
+                static fn(string $id, array $absence): array => [
+                    'id' => $id,
+                    'person' => $absence[0],
+                    'first' => $day($absence[1]),
+                    'last' => $day($absence[2]),
+                    'status' => $absence[3],
+                    'substitutes' => $absence[4],
+                ],
+            ),
         ];
     }
 
     /** @return list<string> */
     private static function holidays(int ...$years): array
     {
-        return array_merge(...array_map(static fn(int $year): array => ["{$year}-01-01", "{$year}-03-17", "{$year}-12-25", "{$year}-12-26"], array_values($years)));
+        return array_merge(
+            ...array_map(
+                static fn(int $year): array => ["{$year}-01-01", "{$year}-03-17", "{$year}-12-25", "{$year}-12-26"],
+                array_values($years),
+            ),
+        );
     }
 
     /** @return array<string, string> name by slug */
@@ -125,7 +156,7 @@ final class DemoRoster
      */
     private static function person(string $id, array $person): array
     {
-        $document = ['id' => $id, 'name' => $person[0], 'email' => explode('-', $id)[0].'@alderquill.example'];
+        $document = ['id' => $id, 'name' => $person[0], 'email' => explode('-', $id)[0] . '@alderquill.example'];
         if (isset($person[2])) {
             $document['zone'] = $person[2];
         }
@@ -159,10 +190,13 @@ final class DemoRoster
             'parent' => $team[3],
             'lead' => $team[1],
             'minimum' => self::MINIMUMS[$id] ?? null,
-            'members' => array_map(static fn(string $person): array => [
-                'person' => $person,
-                'weight' => in_array($person, self::HALF_WEIGHT, true) ? 50 : 100,
-            ], $team[2]),
+            'members' => array_map(
+                static fn(string $person): array => [
+                    'person' => $person,
+                    'weight' => in_array($person, self::HALF_WEIGHT, true) ? 50 : 100,
+                ],
+                $team[2],
+            ),
         ]);
     }
 

@@ -35,8 +35,15 @@ final class DemoWork
      * @param int  $spent   minutes
      * @param bool $checked most of its kind are checked by somebody else
      */
-    public function plan(DemoHistory $history, string $taskId, string $personId, int $start, int $end, int $spent, bool $checked): void
-    {
+    public function plan(
+        DemoHistory $history,
+        string $taskId,
+        string $personId,
+        int $start,
+        int $end,
+        int $spent,
+        bool $checked,
+    ): void {
         $says = $this->chance(12);
         $waits = $this->chance(9);
         $review = $checked && $this->chance(55);
@@ -63,8 +70,17 @@ final class DemoWork
     private function attach(Task $task, User $user): void
     {
         $path = (string) tempnam(sys_get_temp_dir(), 'baton');
-        file_put_contents($path, "Found on {$task->title}:\n- {$this->one(DemoTrade::FAULTS['brass'])}\n- {$this->one(DemoTrade::FAULTS['keys'])}\n");
-        app(AttachFile::class)($task, new UploadedFile($path, 'what was found.txt', 'text/plain', null, true), Speaker::user($user));
+        file_put_contents(
+            $path,
+            "Found on {$task->title}:\n- {$this->one(DemoTrade::FAULTS['brass'])}\n- {$this->one(
+                DemoTrade::FAULTS['keys'],
+            )}\n",
+        );
+        app(AttachFile::class)->__invoke(
+            $task,
+            new UploadedFile($path, 'what was found.txt', 'text/plain', null, true),
+            Speaker::user($user),
+        );
         unlink($path);
     }
 
@@ -73,7 +89,12 @@ final class DemoWork
         $task = $this->held($taskId, $personId, TaskStatus::Working);
         $user = $history->userOf($personId);
         if ($task !== null && $user !== null && $end > CarbonImmutable::now()->getTimestamp() + self::HOUR) {
-            app(WaitTask::class)($task, $this->one(DemoTrade::WAITED_FOR), CarbonImmutable::createFromTimestampUTC($end - 600), $user);
+            app(WaitTask::class)(
+                $task,
+                $this->one(DemoTrade::WAITED_FOR),
+                CarbonImmutable::createFromTimestampUTC($end - 600),
+                $user,
+            );
         }
     }
 
@@ -81,7 +102,7 @@ final class DemoWork
     {
         $task = $this->held($taskId, $personId);
         $user = $history->userOf($personId);
-        if ($task === null || $user === null || ! $task->status->wantsHolder()) {
+        if ($task === null || $user === null || !$task->status->wantsHolder()) {
             return;
         }
         foreach ($task->items() as $item) {
@@ -90,19 +111,22 @@ final class DemoWork
         if ($task->status === TaskStatus::Waiting) {
             app(StartTask::class)($task, $user);
         }
-        if (! $review) {
+        if (!$review) {
             app(CompleteTask::class)($task, $user, null, $spent);
 
             return;
         }
         app(AskReview::class)($task, null, $user);
-        $history->at(CarbonImmutable::now()->getTimestamp() + $this->random->getInt(2, 80) * self::HOUR, fn() => $this->check($history, $taskId, $personId, $spent));
+        $history->at(
+            CarbonImmutable::now()->getTimestamp() + $this->random->getInt(2, 80) * self::HOUR,
+            fn() => $this->check($history, $taskId, $personId, $spent),
+        );
     }
 
     private function tick(Task $task, ChecklistItem $item, DemoHistory $history, string $personId): void
     {
         $user = $history->userOf($personId);
-        if ($user !== null && ! $item->done && $this->chance(40)) {
+        if ($user !== null && !$item->done && $this->chance(40)) {
             app(TickItem::class)($task, $item->text, true, $user);
         }
     }
@@ -121,7 +145,10 @@ final class DemoWork
             return;
         }
         app(SendBack::class)($task, $this->one(DemoTrade::SENT_BACK), $reviewer);
-        $history->at(CarbonImmutable::now()->getTimestamp() + $this->random->getInt(3, 30) * self::HOUR, fn() => $this->finish($history, $taskId, $personId, $spent, true));
+        $history->at(
+            CarbonImmutable::now()->getTimestamp() + $this->random->getInt(3, 30) * self::HOUR,
+            fn() => $this->finish($history, $taskId, $personId, $spent, true),
+        );
     }
 
     private function held(string $taskId, string $personId, ?TaskStatus $status = null): ?Task

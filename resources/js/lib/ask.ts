@@ -25,12 +25,21 @@ export type Method = 'GET' | 'PUT' | 'POST' | 'DELETE';
 export async function ask<T>(method: Method, url: string, body?: string): Promise<T> {
     const response = await fetch(url, {
         method,
-        headers: { Accept: 'application/json', 'X-Requested-With': 'XMLHttpRequest', 'Content-Type': 'application/json', 'X-XSRF-TOKEN': token() },
+        headers: {
+            Accept: 'application/json',
+            'X-Requested-With': 'XMLHttpRequest',
+            'Content-Type': 'application/json',
+            'X-XSRF-TOKEN': token(),
+        },
         ...(body === undefined ? {} : { body }),
     });
     if (!response.ok) {
         const problem = (await response.json().catch(() => ({}))) as ProblemBody;
-        throw new Problem(response.status, problem.detail ?? problem.title ?? `The server answered ${response.status}.`, problem.errors ?? []);
+        throw new Problem(
+            response.status,
+            problem.detail ?? problem.title ?? `The server answered ${response.status}.`,
+            problem.errors ?? [],
+        );
     }
     return (await response.json()) as T;
 }

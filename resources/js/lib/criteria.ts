@@ -50,7 +50,11 @@ export function withField(comparison: Comparison, field: FieldInfo, vocabulary: 
 export function withOperator(comparison: Comparison, operator: OperatorInfo, vocabulary: Vocabulary): Comparison {
     const before = vocabulary.operators.find((one) => one.code === comparison.op);
     const value = before?.shape === operator.shape ? comparison.value : carried(comparison.value, operator);
-    return { field: comparison.field, op: operator.code, ...(value === undefined || operator.shape === 'nothing' ? {} : { value }) };
+    return {
+        field: comparison.field,
+        op: operator.code,
+        ...(value === undefined || operator.shape === 'nothing' ? {} : { value }),
+    };
 }
 
 function carried(value: CriteriaValue | undefined, operator: OperatorInfo): CriteriaValue | undefined {

@@ -10,7 +10,9 @@ export type Currency = 'current' | 'out of touch' | 'signed out';
 
 type Pulse = { stamp: string; topics?: Stamps };
 
-/** What is known of a page: the stamp that it was made with, and those of its topics since they were first asked for. */
+/**
+ * What is known of a page: the stamp that it was made with, and those of its topics since they were first asked for.
+ */
 type Known = { page: string; stamp: string; topics: Stamps | null };
 
 /**
@@ -37,17 +39,25 @@ export function useCurrent(): Currency {
             busy = true;
             try {
                 const topics = topicsOf(component, taskId).join(',');
-                const now = await ask<Pulse>('GET', `/pulse?topics=${topics}&known=${encodeURIComponent(known.current.stamp)}`);
+                const now = await ask<Pulse>(
+                    'GET',
+                    `/pulse?topics=${topics}&known=${encodeURIComponent(known.current.stamp)}`,
+                );
                 setState('current');
                 const before = known.current.topics;
                 if (known.current.page !== page || now.topics === undefined) return;
                 known.current = { page, stamp: now.stamp, topics: now.topics };
                 // Before the first answer it is not known what has moved, only that something has.
-                const stale = before === null ? (now.stamp === stamp ? null : 'all') : staleProps(component, before, now.topics);
+                const stale =
+                    before === null ? (now.stamp === stamp ? null : 'all') : staleProps(component, before, now.topics);
                 if (stale === null) return;
                 // What the last action came to stays until the next; rules that are known are not sent again.
                 const data = draftRevision === undefined ? {} : { known: draftRevision };
-                router.reload({ preserveUrl: true, data, ...(stale === 'all' ? { except: ['notice'] } : { only: stale }) });
+                router.reload({
+                    preserveUrl: true,
+                    data,
+                    ...(stale === 'all' ? { except: ['notice'] } : { only: stale }),
+                });
             } catch (error) {
                 setState(error instanceof Problem && error.status === 401 ? 'signed out' : 'out of touch');
             } finally {

@@ -21,10 +21,16 @@ export function wordsOf(family: Family, kind: string, variant: string): string {
 }
 
 /** The slots of a kind's sentence: {x} as one says it, {x_code} a code, {x_count} a number or how many. */
-export function slotsOf(parameters: ParameterInfo[], part: Part, vocabulary: Vocabulary, variant: string): Record<string, string | number> {
+export function slotsOf(
+    parameters: ParameterInfo[],
+    part: Part,
+    vocabulary: Vocabulary,
+    variant: string,
+): Record<string, string | number> {
     const slots: Record<string, string | number> = {};
     const inner = (family: Family, one: Part): string => describePart(family, one, vocabulary, variant);
-    const fieldValue = (value: unknown, path: string): string => describeCriteriaValue(value as CriteriaValue | undefined, path, vocabulary);
+    const fieldValue = (value: unknown, path: string): string =>
+        describeCriteriaValue(value as CriteriaValue | undefined, path, vocabulary);
     for (const parameter of parameters) {
         const value = part[parameter.name] ?? parameter.default;
         slots[parameter.name] = describeParameter(parameter, parameter.name, value, vocabulary, inner, fieldValue);
@@ -37,17 +43,23 @@ export function slotsOf(parameters: ParameterInfo[], part: Part, vocabulary: Voc
 /** A part of a rule by the sentence of its kind, as app/Explain/PartWords.php says it. */
 export function describePart(family: Family, part: Part | undefined, vocabulary: Vocabulary, variant = 'say'): string {
     const kind = part === undefined ? undefined : kindOf(vocabulary, family, part.kind);
-    if (part === undefined || kind === undefined) return part === undefined || part.kind === '' ? say('rule.blank') : part.kind;
+    if (part === undefined || kind === undefined)
+        return part === undefined || part.kind === '' ? say('rule.blank') : part.kind;
     return say(wordsOf(family, part.kind, variant), slotsOf(kind.parameters, part, vocabulary, variant));
 }
 
 export function describeCriteriaValue(value: CriteriaValue | undefined, path: string, vocabulary: Vocabulary): string {
     if (value === undefined || value === '') return say('rule.blank');
-    if (Array.isArray(value)) return value.length === 0 ? say('rule.blank') : value.map((one) => describeCriteriaValue(one, path, vocabulary)).join(', ');
+    if (Array.isArray(value))
+        return value.length === 0
+            ? say('rule.blank')
+            : value.map((one) => describeCriteriaValue(one, path, vocabulary)).join(', ');
     if (typeof value === 'boolean') return say(value ? 'value.yes' : 'value.no');
     if (typeof value === 'object') {
         if ('now' in value) return value.now === '' ? say('rule.blank') : describeRelative(value.now);
-        return value.field === '' ? say('rule.blank') : say('value.of_field', { field: fieldOf(vocabulary, value.field)?.label ?? value.field });
+        return value.field === ''
+            ? say('rule.blank')
+            : say('value.of_field', { field: fieldOf(vocabulary, value.field)?.label ?? value.field });
     }
     const field = fieldOf(vocabulary, path);
     if (field?.type === 'money') return `${vocabulary.currency} ${value}`;
@@ -65,8 +77,10 @@ export function operatorWords(code: string, value: string, count = 0): string {
 function describeOperand(one: Comparison, vocabulary: Vocabulary): string {
     const { value } = one;
     const shape = vocabulary.operators.find((operator) => operator.code === one.op)?.shape;
-    if (shape === 'team') return value === undefined || value === '' ? say('rule.blank') : labelOf(vocabulary.teams, String(value));
-    if (shape === 'days' && typeof value === 'object' && 'now' in value) return value.now === '' ? say('rule.blank') : describeDistance(value.now);
+    if (shape === 'team')
+        return value === undefined || value === '' ? say('rule.blank') : labelOf(vocabulary.teams, String(value));
+    if (shape === 'days' && typeof value === 'object' && 'now' in value)
+        return value.now === '' ? say('rule.blank') : describeDistance(value.now);
     if (shape === 'from_to' && Array.isArray(value)) {
         const said = [0, 1].map((at) => describeCriteriaValue(value[at], one.field, vocabulary));
         return say('value.from_to', { from: said[0] ?? '', to: said[1] ?? '' });
@@ -77,7 +91,9 @@ function describeOperand(one: Comparison, vocabulary: Vocabulary): string {
 function comparison(one: Comparison, vocabulary: Vocabulary): Piece[] {
     const label = one.field === '' ? say('rule.blank') : (fieldOf(vocabulary, one.field)?.label ?? one.field);
     const value = describeOperand(one, vocabulary);
-    const [before, after] = operatorWords(one.op, '\u0000', typeof one.value === 'number' ? one.value : 0).split('\u0000');
+    const [before, after] = operatorWords(one.op, '\u0000', typeof one.value === 'number' ? one.value : 0).split(
+        '\u0000',
+    );
     return [plain(`${label} ${before ?? ''}`), ...(after === undefined ? [] : [bold(value), plain(after)])];
 }
 
@@ -85,7 +101,9 @@ function criteria(one: Criteria, vocabulary: Vocabulary, nested: boolean): Piece
     const group = groupOf(one);
     if (group === null) return comparison(one as Comparison, vocabulary);
     const parts = group.parts.map((part) => criteria(part, vocabulary, true));
-    const joined = parts.flatMap((part, index) => (index === 0 ? part : [plain(say(group.kind === 'all' ? 'rule.and' : 'rule.or')), ...part]));
+    const joined = parts.flatMap((part, index) =>
+        index === 0 ? part : [plain(say(group.kind === 'all' ? 'rule.and' : 'rule.or')), ...part],
+    );
     if (group.kind === 'none') return [...around('rule.none', 'criteria', joined)];
     return nested && parts.length > 1 ? [plain('('), ...joined, plain(')')] : joined;
 }
@@ -97,7 +115,10 @@ function around(path: string, slot: string, pieces: Piece[]): Piece[] {
 }
 
 function give(one: Give, vocabulary: Vocabulary): Piece[] {
-    const [before, between, after] = say(one.seat === 'reviewer' ? 'rule.review' : 'rule.give', { pool: '\u0000', method: '\u0000' }).split('\u0000');
+    const [before, between, after] = say(one.seat === 'reviewer' ? 'rule.review' : 'rule.give', {
+        pool: '\u0000',
+        method: '\u0000',
+    }).split('\u0000');
     return [
         plain(before ?? ''),
         bold(describePart('pool', one.pool, vocabulary)),
@@ -105,8 +126,12 @@ function give(one: Give, vocabulary: Vocabulary): Piece[] {
         bold(describePart('method', one.method, vocabulary)),
         plain(after ?? ''),
         ...(one.anew === true ? [plain(say('rule.anew'))] : []),
-        ...(one.limits ?? []).flatMap((each) => around('rule.limit', 'limit', [bold(describePart('limit', each, vocabulary))])),
-        ...(one.otherwise === undefined || one.otherwise.kind === 'next_rule' ? [] : around('rule.otherwise', 'otherwise', [bold(describePart('otherwise', one.otherwise, vocabulary))])),
+        ...(one.limits ?? []).flatMap((each) =>
+            around('rule.limit', 'limit', [bold(describePart('limit', each, vocabulary))]),
+        ),
+        ...(one.otherwise === undefined || one.otherwise.kind === 'next_rule'
+            ? []
+            : around('rule.otherwise', 'otherwise', [bold(describePart('otherwise', one.otherwise, vocabulary))])),
     ];
 }
 
@@ -114,15 +139,22 @@ function give(one: Give, vocabulary: Vocabulary): Piece[] {
 export function sentence(rule: Rule, vocabulary: Vocabulary, moment: (iso: string) => string): Piece[] {
     const top = topGroup(rule.if);
     const events = rule.when.map((event) => describePart('event', event, vocabulary)).join(say('rule.or'));
-    const asks = top.parts.length === 0 ? [plain(say('rule.anything'))] : around('rule.if', 'criteria', criteria({ [top.kind]: top.parts } as Criteria, vocabulary, false));
+    const asks =
+        top.parts.length === 0
+            ? [plain(say('rule.anything'))]
+            : around('rule.if', 'criteria', criteria({ [top.kind]: top.parts } as Criteria, vocabulary, false));
     const then = (rule.then ?? []).map((one) => describePart('follow_up', one, vocabulary)).join(', ');
     return [
         plain(say('rule.when', { events })),
         ...asks,
         ...(rule.give === undefined ? [] : give(rule.give, vocabulary)),
-        ...(then === '' ? [] : around(rule.give === undefined ? 'rule.only_then' : 'rule.then', 'follow_ups', [bold(then)])),
+        ...(then === ''
+            ? []
+            : around(rule.give === undefined ? 'rule.only_then' : 'rule.then', 'follow_ups', [bold(then)])),
         ...(rule.valid_from === undefined ? [] : around('rule.valid_from', 'from', [bold(moment(rule.valid_from))])),
-        ...(rule.valid_until === undefined ? [] : around('rule.valid_until', 'until', [bold(moment(rule.valid_until))])),
+        ...(rule.valid_until === undefined
+            ? []
+            : around('rule.valid_until', 'until', [bold(moment(rule.valid_until))])),
         plain('.'),
     ];
 }
@@ -134,9 +166,18 @@ export function proposedName(rule: Rule, vocabulary: Vocabulary): string {
         .filter((part) => part.field !== '')
         .map((part) => {
             const said = describeCriteriaValue(part.value, part.field, vocabulary);
-            return typeof part.value === 'boolean' || part.value === undefined ? `${fieldOf(vocabulary, part.field)?.label ?? ''} ${part.value === undefined ? operatorWords(part.op, '') : said}`.trim() : said;
+            return typeof part.value === 'boolean' || part.value === undefined
+                ? `${fieldOf(vocabulary, part.field)?.label ?? ''} ${part.value === undefined ? operatorWords(part.op, '') : said}`.trim()
+                : said;
         });
     const what = values.length === 0 ? say('screen.rulebook.any_task') : values.slice(0, 3).join(', ');
-    if (rule.give === undefined) return `${what}: ${(rule.then ?? []).map((one) => describePart('follow_up', one, vocabulary)).join(', ')}`.slice(0, 200);
-    return `${what} → ${describePart('pool', rule.give.pool, vocabulary)}, ${describePart('method', rule.give.method, vocabulary)}`.slice(0, 200);
+    if (rule.give === undefined)
+        return `${what}: ${(rule.then ?? []).map((one) => describePart('follow_up', one, vocabulary)).join(', ')}`.slice(
+            0,
+            200,
+        );
+    return `${what} → ${describePart('pool', rule.give.pool, vocabulary)}, ${describePart('method', rule.give.method, vocabulary)}`.slice(
+        0,
+        200,
+    );
 }

@@ -35,20 +35,42 @@ export function readingOf(iso: string, zone: string): string {
 
 /** Milliseconds to add to UTC for the clocks of a zone. */
 function offsetOf(at: number, zone: string): number {
-    const parts = new Intl.DateTimeFormat('en-CA', { timeZone: zone, hour12: false, year: 'numeric', month: '2-digit', day: '2-digit', hour: '2-digit', minute: '2-digit', second: '2-digit' }).formatToParts(new Date(at));
+    const parts = new Intl.DateTimeFormat('en-CA', {
+        timeZone: zone,
+        hour12: false,
+        year: 'numeric',
+        month: '2-digit',
+        day: '2-digit',
+        hour: '2-digit',
+        minute: '2-digit',
+        second: '2-digit',
+    }).formatToParts(new Date(at));
     const part = (type: string): string => parts.find((one) => one.type === type)?.value ?? '00';
     const hour = part('hour') === '24' ? '00' : part('hour');
-    return Date.parse(`${part('year')}-${part('month')}-${part('day')}T${hour}:${part('minute')}:${part('second')}Z`) - Math.floor(at / 1000) * 1000;
+    return (
+        Date.parse(`${part('year')}-${part('month')}-${part('day')}T${hour}:${part('minute')}:${part('second')}Z`) -
+        Math.floor(at / 1000) * 1000
+    );
 }
 
 /** Moments in the zone of the reader. */
 export function useFormats(): Formats {
     const zone = useShared().status?.zone ?? 'UTC';
-    const time = new Intl.DateTimeFormat(FORMATS, { hour: '2-digit', minute: '2-digit', hour12: false, timeZone: zone });
+    const time = new Intl.DateTimeFormat(FORMATS, {
+        hour: '2-digit',
+        minute: '2-digit',
+        hour12: false,
+        timeZone: zone,
+    });
     const day = new Intl.DateTimeFormat('en-CA', { year: 'numeric', month: '2-digit', day: '2-digit', timeZone: zone });
     const long = new Intl.DateTimeFormat(FORMATS, { weekday: 'short', day: 'numeric', month: 'short', timeZone: zone });
 
-    const calendar = new Intl.DateTimeFormat(FORMATS, { weekday: 'short', day: 'numeric', month: 'short', timeZone: 'UTC' });
+    const calendar = new Intl.DateTimeFormat(FORMATS, {
+        weekday: 'short',
+        day: 'numeric',
+        month: 'short',
+        timeZone: 'UTC',
+    });
     const short = new Intl.DateTimeFormat(FORMATS, { weekday: 'short', day: 'numeric', timeZone: zone });
 
     const dayOf = (at: Date): number => Date.parse(`${day.format(at)}T00:00:00Z`) / DAY;
@@ -61,9 +83,12 @@ export function useFormats(): Formats {
         moment,
         until: (iso) => {
             const at = new Date(iso);
-            return time.format(at).startsWith('00:00') || time.format(at).startsWith('24:00') ? say('value.until_end_of', { day: long.format(new Date(at.getTime() - 60_000)) }) : say('value.until', { moment: moment(iso) });
+            return time.format(at).startsWith('00:00') || time.format(at).startsWith('24:00')
+                ? say('value.until_end_of', { day: long.format(new Date(at.getTime() - 60_000)) })
+                : say('value.until', { moment: moment(iso) });
         },
-        days: (first, last) => [...new Set([first, last])].map((one) => calendar.format(new Date(`${one}T00:00:00Z`))).join(' – '),
+        days: (first, last) =>
+            [...new Set([first, last])].map((one) => calendar.format(new Date(`${one}T00:00:00Z`))).join(' – '),
         lastDay: (iso) => short.format(new Date(Date.parse(iso) - 60_000)),
         toLocal: (iso) => readingOf(iso, zone),
         fromLocal: (reading) => momentOf(reading, zone),
@@ -84,7 +109,9 @@ export function duration(minutes: number): string {
     const hours = Math.floor(minutes / 60);
     const rest = minutes % 60;
     if (hours === 0) return say('value.minutes', { minutes: rest });
-    return rest === 0 ? say('value.hours', { hours }) : say('value.hours_short', { hours, minutes: String(rest).padStart(2, '0') });
+    return rest === 0
+        ? say('value.hours', { hours })
+        : say('value.hours_short', { hours, minutes: String(rest).padStart(2, '0') });
 }
 
 /** 95 minutes are "1.6". */

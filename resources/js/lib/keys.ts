@@ -39,11 +39,18 @@ export class Scopes {
             .find((one) => one.key === key);
     }
 
-    /** All that keys do at present, from the outside to the inside; what a scope further inside takes is not among those further outside. */
+    /**
+     * All that keys do at present, from the outside to the inside; what a scope further inside takes is not among those
+     * further outside.
+     */
     list(): { where: string; key: string; does: string }[] {
         return this.fromInside()
             .reverse()
-            .flatMap((scope) => scope.shortcuts.filter((one) => this.of(one.key) === one).map(({ key, does }) => ({ where: scope.where, key, does })));
+            .flatMap((scope) =>
+                scope.shortcuts
+                    .filter((one) => this.of(one.key) === one)
+                    .map(({ key, does }) => ({ where: scope.where, key, does })),
+            );
     }
 
     private fromInside(): Scope[] {
@@ -74,7 +81,11 @@ export function useShortcuts(place: Place, where: string, shortcuts: readonly Sh
             ignoreModifiers: true,
             preventDefault: true,
             ignoreEventWhen: (event) =>
-                event.ctrlKey || event.metaKey || event.altKey || !singleKeysAreOn() || (event.target instanceof Element && event.target.closest('[role=dialog],[role=menu]') !== null),
+                event.ctrlKey ||
+                event.metaKey ||
+                event.altKey ||
+                !singleKeysAreOn() ||
+                (event.target instanceof Element && event.target.closest('[role=dialog],[role=menu]') !== null),
         },
         [shortcuts],
     );

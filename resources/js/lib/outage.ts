@@ -10,7 +10,10 @@ function tell(what: string | null): void {
     listeners.forEach((one) => one());
 }
 
-/** While the server can't be reached, or can't answer, the page stays as it is, with what is typed on it; it says so until something is answered. */
+/**
+ * While the server can't be reached, or can't answer, the page stays as it is, with what is typed on it; it says so
+ * until something is answered.
+ */
 export function watchOutages(): void {
     router.on('invalid', (event) => {
         if (event.detail.response.status !== 503) return;

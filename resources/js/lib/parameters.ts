@@ -24,7 +24,12 @@ export function describeDuration(minutes: number): string {
 }
 
 export function describeDay(date: string): string {
-    const parts = new Intl.DateTimeFormat(FORMATS, { weekday: 'short', day: 'numeric', month: 'short', timeZone: 'UTC' }).formatToParts(new Date(`${date}T00:00:00Z`));
+    const parts = new Intl.DateTimeFormat(FORMATS, {
+        weekday: 'short',
+        day: 'numeric',
+        month: 'short',
+        timeZone: 'UTC',
+    }).formatToParts(new Date(`${date}T00:00:00Z`));
     const part = (type: string): string => parts.find((one) => one.type === type)?.value ?? '';
     return `${part('weekday')} ${part('day')} ${part('month')}`;
 }
@@ -48,13 +53,20 @@ export function describeRelative(day: string): string {
 
 function describeSpan(span: string): string {
     const days = /^P(\d+)D$/.exec(span);
-    return days === null ? say('value.working_time', { time: describeDuration(minutesOf(span)) }) : say('value.working_days', { count: Number(days[1]) });
+    return days === null
+        ? say('value.working_time', { time: describeDuration(minutesOf(span)) })
+        : say('value.working_days', { count: Number(days[1]) });
 }
 
 function describePeople(value: PeopleGroup, vocabulary: Vocabulary): string {
-    if (value.team !== undefined) return value.team === '' ? say('rule.blank') : say('value.team', { team: labelOf(vocabulary.teams, value.team) });
+    if (value.team !== undefined)
+        return value.team === ''
+            ? say('rule.blank')
+            : say('value.team', { team: labelOf(vocabulary.teams, value.team) });
     const people = value.people ?? [];
-    return people.length === 0 ? say('rule.blank') : people.map((one) => labelOf(vocabulary.people, one)).join(say('rule.or'));
+    return people.length === 0
+        ? say('rule.blank')
+        : people.map((one) => labelOf(vocabulary.people, one)).join(say('rule.or'));
 }
 
 function describeChange(value: FieldChange, vocabulary: Vocabulary, fieldValue: DescribeFieldValue): string {
@@ -62,7 +74,11 @@ function describeChange(value: FieldChange, vocabulary: Vocabulary, fieldValue: 
     if (path === '') return say('rule.blank');
     let how = value.how ?? 'any';
     if (how === 'values') how = value.from === undefined ? 'to' : value.to === undefined ? 'from' : 'from_to';
-    return say(`field_change.${how}`, { field: fieldOf(vocabulary, path)?.label ?? path, from: fieldValue(value.from, path), to: fieldValue(value.to, path) });
+    return say(`field_change.${how}`, {
+        field: fieldOf(vocabulary, path)?.label ?? path,
+        from: fieldValue(value.from, path),
+        to: fieldValue(value.to, path),
+    });
 }
 
 function isPart(value: unknown): value is Part {
@@ -70,7 +86,14 @@ function isPart(value: unknown): value is Part {
 }
 
 /** The value of a parameter by its type, as app/Explain/ParameterWords.php says it. */
-export function describeParameter(type: Typed, name: string, value: unknown, vocabulary: Vocabulary, part: DescribePart, fieldValue: DescribeFieldValue): string {
+export function describeParameter(
+    type: Typed,
+    name: string,
+    value: unknown,
+    vocabulary: Vocabulary,
+    part: DescribePart,
+    fieldValue: DescribeFieldValue,
+): string {
     if (value === undefined || value === null || value === '') return say('rule.blank');
     const field = (path: string): string => fieldOf(vocabulary, path)?.label ?? path;
     switch (type.control) {
@@ -93,7 +116,11 @@ export function describeParameter(type: Typed, name: string, value: unknown, voc
             const of = typeof type.bounds.of === 'object' ? type.bounds.of : { control: 'short_text' };
             const items: unknown[] = Array.isArray(value) ? value : [];
             if (items.length === 0) return say('rule.blank');
-            return items.map((one) => describeParameter({ control: of.control, bounds: of }, name, one, vocabulary, part, fieldValue)).join(of.control === 'part' || of.control === 'choice' ? say('rule.or') : ', ');
+            return items
+                .map((one) =>
+                    describeParameter({ control: of.control, bounds: of }, name, one, vocabulary, part, fieldValue),
+                )
+                .join(of.control === 'part' || of.control === 'choice' ? say('rule.or') : ', ');
         }
         case 'people_or_team':
             return describePeople(value as PeopleGroup, vocabulary);
@@ -101,7 +128,12 @@ export function describeParameter(type: Typed, name: string, value: unknown, voc
             return describeChange(value as FieldChange, vocabulary, fieldValue);
         case 'assignment': {
             const { field: path = '', value: set } = value as { field?: string; value?: unknown };
-            return path === '' ? say('rule.blank') : say(type.bounds.of === 'people' ? 'field_change.is' : 'field_change.set', { field: field(path), value: fieldValue(set, path) });
+            return path === ''
+                ? say('rule.blank')
+                : say(type.bounds.of === 'people' ? 'field_change.is' : 'field_change.set', {
+                      field: field(path),
+                      value: fieldValue(set, path),
+                  });
         }
         case 'offset':
             return describeDistance(String(value));
@@ -114,7 +146,9 @@ export function describeParameter(type: Typed, name: string, value: unknown, voc
         case 'working_span':
             return describeSpan(String(value));
         case 'merged_text':
-            return String(value).replace(/~([^~|]+)(\|[^~]*)?~/g, (_, path: string) => say('merged.field', { field: field(path.trim()) }));
+            return String(value).replace(/~([^~|]+)(\|[^~]*)?~/g, (_, path: string) =>
+                say('merged.field', { field: field(path.trim()) }),
+            );
         case 'yes_no':
         case 'choice':
             return say(`parameter.${name}.${String(value)}`);
@@ -130,5 +164,7 @@ export function codeOf(type: Typed, value: unknown): string {
         const { amount } = offsetOf(String(value));
         return amount < 0 ? 'before' : amount > 0 ? 'after' : 'same';
     }
-    return typeof value === 'string' || typeof value === 'boolean' || typeof value === 'number' ? String(value) : 'some';
+    return typeof value === 'string' || typeof value === 'boolean' || typeof value === 'number'
+        ? String(value)
+        : 'some';
 }

@@ -7,15 +7,14 @@ const MOST = 60;
 
 /** Without capitals and accents. */
 function plain(text: string): string {
-    return text
-        .normalize('NFD')
-        .replace(/\p{M}/gu, '')
-        .toLowerCase();
+    return text.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase();
 }
 
 /** Those in whose name every word of a text begins a word, as many as a list shows. */
 export function named<T extends Option>(people: T[], text: string): T[] {
-    const words = plain(text).split(/\s+/).filter((word) => word !== '');
+    const words = plain(text)
+        .split(/\s+/)
+        .filter((word) => word !== '');
     const fits = (one: T): boolean => {
         const name = plain(one.label).split(/[\s-]+/);
         return words.every((word) => name.some((part) => part.startsWith(word)));

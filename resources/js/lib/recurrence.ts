@@ -19,14 +19,21 @@ function day(code: string, position: string | undefined): string {
 }
 
 function month(number: string): string {
-    return new Intl.DateTimeFormat(FORMATS, { month: 'long', timeZone: 'UTC' }).format(new Date(Date.UTC(2026, Number(number) - 1, 1)));
+    return new Intl.DateTimeFormat(FORMATS, { month: 'long', timeZone: 'UTC' }).format(
+        new Date(Date.UTC(2026, Number(number) - 1, 1)),
+    );
 }
 
 /** A recurrence rule (RFC 5545) as app/Explain/RecurrenceWords.php says it. */
 export function describeRecurrence(rule: string): string {
     const parts = partsOf(rule);
     const every = say(`recurrence.${(parts.FREQ ?? 'DAILY').toLowerCase()}`, { interval: Number(parts.INTERVAL ?? 1) });
-    const days = [...listed(parts.BYDAY).map((code) => day(code, parts.BYSETPOS)), ...listed(parts.BYMONTHDAY).map((one) => say('recurrence.day', { day: last(one) }))].join(', ');
+    const days = [
+        ...listed(parts.BYDAY).map((code) => day(code, parts.BYSETPOS)),
+        ...listed(parts.BYMONTHDAY).map((one) => say('recurrence.day', { day: last(one) })),
+    ].join(', ');
     if (days === '') return every;
-    return parts.BYMONTH === undefined ? say('recurrence.on', { every, days }) : say('recurrence.month', { every, months: listed(parts.BYMONTH).map(month).join(', '), days });
+    return parts.BYMONTH === undefined
+        ? say('recurrence.on', { every, days })
+        : say('recurrence.month', { every, months: listed(parts.BYMONTH).map(month).join(', '), days });
 }

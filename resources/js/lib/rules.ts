@@ -45,7 +45,9 @@ const AGAIN = 4000;
 
 type Fetch = (ids: string[]) => Promise<KnownRule[]>;
 
-/** The rules that the page has the text of, by the hash of it. Others are fetched when they are wanted, many at a time. */
+/**
+ * The rules that the page has the text of, by the hash of it. Others are fetched when they are wanted, many at a time.
+ */
 export class KnownRules {
     private readonly known = new Map<string, Rule>();
     /** Keys of what waits or is on its way. */
@@ -65,7 +67,8 @@ export class KnownRules {
     readonly version = (): number => this.known.size;
 
     /** null: its text is not here yet */
-    readonly find = (entry: Entry): Rule | null => (entry instanceof Stub ? (this.known.get(entry.key) ?? null) : entry);
+    readonly find = (entry: Entry): Rule | null =>
+        entry instanceof Stub ? (this.known.get(entry.key) ?? null) : entry;
 
     add(rules: KnownRule[]): void {
         const before = this.known.size;

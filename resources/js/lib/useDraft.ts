@@ -6,7 +6,14 @@ import { say } from './words';
 
 const PAUSE = 600;
 
-export type Saving = { state: 'nothing to save' | 'waiting' | 'saving' | 'saved' } | { state: 'failed'; reason: string; /** somebody else saved first */ final: boolean; /** the same may go through a moment later */ again: boolean };
+export type Saving =
+    | { state: 'nothing to save' | 'waiting' | 'saving' | 'saved' }
+    | {
+          state: 'failed';
+          reason: string;
+          /** somebody else saved first */ final: boolean;
+          /** the same may go through a moment later */ again: boolean;
+      };
 
 export type Draft = {
     rules: Entry[];
@@ -35,13 +42,27 @@ type Kept = { rules: Entry[]; saved: Entry[]; faults: Fault[] | null; revision: 
 
 function fromServer(page: Page): Kept {
     const rules = stubs(page.rules);
-    return { rules, saved: rules, faults: page.draft?.faults ?? null, revision: page.draftRevision, source: page.draftRevision };
+    return {
+        rules,
+        saved: rules,
+        faults: page.draft?.faults ?? null,
+        revision: page.draftRevision,
+        source: page.draftRevision,
+    };
 }
 
 /** The texts that the page has of rules. */
 function useKnownRules(page: Page): KnownRules {
     const [known] = useState(() => {
-        const first = new KnownRules(async (ids) => (await ask<{ rules: KnownRule[] }>('GET', `/rulebook/rules?${new URLSearchParams(ids.map((id) => ['ids[]', id])).toString()}`)).rules);
+        const first = new KnownRules(
+            async (ids) =>
+                (
+                    await ask<{ rules: KnownRule[] }>(
+                        'GET',
+                        `/rulebook/rules?${new URLSearchParams(ids.map((id) => ['ids[]', id])).toString()}`,
+                    )
+                ).rules,
+        );
         first.add(page.firstRules);
         return first;
     });
@@ -78,7 +99,11 @@ function useAutosaved(page: Page, known: KnownRules): Autosaved {
         const sent = latest.current;
         setSaving({ state: 'saving' });
         try {
-            const saved = await ask<SavedDraft>('PUT', '/rulebook/draft', JSON.stringify({ rules: toSave(sent.rules, sent.saved, known.find), revision: sent.revision }));
+            const saved = await ask<SavedDraft>(
+                'PUT',
+                '/rulebook/draft',
+                JSON.stringify({ rules: toSave(sent.rules, sent.saved, known.find), revision: sent.revision }),
+            );
             const more = latest.current.rules !== sent.rules;
             latest.current = { ...latest.current, ...saved, saved: sent.rules };
             setKept(latest.current);
@@ -86,7 +111,12 @@ function useAutosaved(page: Page, known: KnownRules): Autosaved {
         } catch (error) {
             const final = error instanceof Problem && error.status === 409;
             const again = !(error instanceof Problem) || error.status >= 500 || error.status === 429;
-            setSaving({ state: 'failed', final, again, reason: error instanceof Problem ? error.message : say('screen.rulebook.unreachable') });
+            setSaving({
+                state: 'failed',
+                final,
+                again,
+                reason: error instanceof Problem ? error.message : say('screen.rulebook.unreachable'),
+            });
         } finally {
             busy.current = false;
         }
@@ -119,13 +149,17 @@ type History = { past: Entry[][]; future: Entry[][] };
 const NO_HISTORY: History = { past: [], future: [] };
 const STEPS = 50;
 
-/** The step back or forward in a history: what is worked on then, and the history after it; null where there is none. */
+/**
+ * The step back or forward in a history: what is worked on then, and the history after it; null where there is none.
+ */
 export function step(history: History, now: Entry[], back: boolean): { rules: Entry[]; history: History } | null {
     const rules = back ? history.past[history.past.length - 1] : history.future[0];
     if (rules === undefined) return null;
     return {
         rules,
-        history: back ? { past: history.past.slice(0, -1), future: [now, ...history.future] } : { past: [...history.past, now], future: history.future.slice(1) },
+        history: back
+            ? { past: history.past.slice(0, -1), future: [now, ...history.future] }
+            : { past: [...history.past, now], future: history.future.slice(1) },
     };
 }
 
@@ -173,6 +207,14 @@ export function useDraft(page: Page): Draft {
         change: (edit) => change(edit(kept.rules), remembered(history, kept.rules), 'waiting'),
         undo: go(true),
         redo: go(false),
-        theirs: saving.state !== 'failed' || !saving.final || !newer ? null : () => change(fromServer(page), remembered(history, besideTheirs(kept.rules, stubs(page.rules), known.find)), 'nothing to save'),
+        theirs:
+            saving.state !== 'failed' || !saving.final || !newer
+                ? null
+                : () =>
+                      change(
+                          fromServer(page),
+                          remembered(history, besideTheirs(kept.rules, stubs(page.rules), known.find)),
+                          'nothing to save',
+                      ),
     };
 }

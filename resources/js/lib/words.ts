@@ -5,7 +5,10 @@ type Tree = { [key: string]: string | Tree };
 const LOCALE = 'en';
 
 /** A file for each module, all in one tree. */
-const en: Tree = Object.assign({}, ...Object.values(import.meta.glob<Tree>('../../words/en/*.json', { eager: true, import: 'default' }))) as Tree;
+const en: Tree = Object.assign(
+    {},
+    ...Object.values(import.meta.glob<Tree>('../../words/en/*.json', { eager: true, import: 'default' })),
+) as Tree;
 
 /** The locale of dates and clock readings. */
 export const FORMATS = 'en-IE';
@@ -43,5 +46,9 @@ export function say(path: string, slots: Record<string, string | number> = {}): 
 
 /** The words with something else than text in their slots: texts and what was put there, in order. */
 export function sayWith<T extends object>(path: string, slots: Record<string, T | string | number>): (string | T)[] {
-    return formatOf(path).formatToParts<T>(slots as Record<string, T>).map((part) => (typeof part.value === 'object' && part.value !== null ? (part.value as T) : String(part.value)));
+    return formatOf(path)
+        .formatToParts<T>(slots as Record<string, T>)
+        .map((part) =>
+            typeof part.value === 'object' && part.value !== null ? (part.value as T) : String(part.value),
+        );
 }

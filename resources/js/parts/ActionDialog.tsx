@@ -23,7 +23,14 @@ const ASKS: Partial<Record<TaskActionCode, Asked[]>> = {
 };
 
 type Asked = 'to' | 'spent' | 'note' | 'reason' | 'until' | 'on';
-type EntryProps = { name: Asked; action: TaskActionCode; task: TaskView; value: string; wrong: string | undefined; onChange: (value: string) => void };
+type EntryProps = {
+    name: Asked;
+    action: TaskActionCode;
+    task: TaskView;
+    value: string;
+    wrong: string | undefined;
+    onChange: (value: string) => void;
+};
 
 /** Linked tasks on whose end it could wait. */
 function awaitable(task: TaskView): TaskLine[] {
@@ -36,24 +43,50 @@ function Entry({ name, action, task, value, wrong, onChange }: EntryProps) {
         case 'to':
             return (
                 <Labelled label={say('screen.common.to')} wrong={wrong}>
-                    <PersonChoice people={task.people.map((one) => ({ value: one.slug, label: one.name, note: one.note }))} value={value} onChange={onChange} />
+                    <PersonChoice
+                        people={task.people.map((one) => ({ value: one.slug, label: one.name, note: one.note }))}
+                        value={value}
+                        onChange={onChange}
+                    />
                 </Labelled>
             );
         case 'spent':
             return (
-                <Labelled label={say('screen.action_dialog.minutes_spent_in_all')} hint={say('screen.action_dialog.the_estimate_stands_here')} wrong={wrong}>
-                    <input className="entry w-32" inputMode="numeric" value={value} onChange={(event) => onChange(event.target.value)} />
+                <Labelled
+                    label={say('screen.action_dialog.minutes_spent_in_all')}
+                    hint={say('screen.action_dialog.the_estimate_stands_here')}
+                    wrong={wrong}
+                >
+                    <input
+                        className="entry w-32"
+                        inputMode="numeric"
+                        value={value}
+                        onChange={(event) => onChange(event.target.value)}
+                    />
                 </Labelled>
             );
         case 'until':
             return (
-                <Labelled label={say('screen.common.until')} hint={say('screen.action_dialog.it_comes_back_by')} wrong={wrong}>
-                    <input type="datetime-local" className="entry" value={value} onChange={(event) => onChange(event.target.value)} />
+                <Labelled
+                    label={say('screen.common.until')}
+                    hint={say('screen.action_dialog.it_comes_back_by')}
+                    wrong={wrong}
+                >
+                    <input
+                        type="datetime-local"
+                        className="entry"
+                        value={value}
+                        onChange={(event) => onChange(event.target.value)}
+                    />
                 </Labelled>
             );
         case 'on':
             return (
-                <Labelled label={say('screen.action_dialog.until_another_task_is')} hint={say('screen.action_dialog.it_goes_on_by')} wrong={wrong}>
+                <Labelled
+                    label={say('screen.action_dialog.until_another_task_is')}
+                    hint={say('screen.action_dialog.it_goes_on_by')}
+                    wrong={wrong}
+                >
                     <select className="entry w-full" value={value} onChange={(event) => onChange(event.target.value)}>
                         <option value="">{say('screen.action_dialog.none')}</option>
                         {awaitable(task).map((other) => (
@@ -67,13 +100,26 @@ function Entry({ name, action, task, value, wrong, onChange }: EntryProps) {
         case 'reason':
             return (
                 <Labelled label={say(`ask.${action}.reason`)} hint={say(`ask.${action}.hint`)} wrong={wrong}>
-                    <textarea className="entry w-full" rows={3} maxLength={action === 'wait' ? 200 : 500} value={value} onChange={(event) => onChange(event.target.value)} />
+                    <textarea
+                        className="entry w-full"
+                        rows={3}
+                        maxLength={action === 'wait' ? 200 : 500}
+                        value={value}
+                        onChange={(event) => onChange(event.target.value)}
+                    />
                 </Labelled>
             );
         case 'note':
             return (
                 <Labelled label={say('screen.action_dialog.note')} hint={say(`ask.${action}.hint`)} wrong={wrong}>
-                    <textarea data-autofocus className="entry w-full" rows={3} maxLength={500} value={value} onChange={(event) => onChange(event.target.value)} />
+                    <textarea
+                        data-autofocus
+                        className="entry w-full"
+                        rows={3}
+                        maxLength={500}
+                        value={value}
+                        onChange={(event) => onChange(event.target.value)}
+                    />
                 </Labelled>
             );
     }
@@ -101,25 +147,60 @@ type Props = { action: TaskActionCode; task: TaskView; place: string; onClose: (
 /** Asks for what goes with an action, and does it. */
 export function ActionDialog({ action, task, place, onClose }: Props) {
     const formats = useFormats();
-    const form = useForm({ to: '', reason: '', note: '', until: '', on: '', spent: String(task.spentMinutes > 0 ? task.spentMinutes : task.estimateMinutes) });
+    const form = useForm({
+        to: '',
+        reason: '',
+        note: '',
+        until: '',
+        on: '',
+        spent: String(task.spentMinutes > 0 ? task.spentMinutes : task.estimateMinutes),
+    });
     const asks = (ASKS[action] ?? []).filter((name) => name !== 'on' || awaitable(task).length > 0);
     const waited = action === 'complete' ? task.links.filter(({ ways }) => ways.includes('waits_on')) : [];
     const giving = action === 'hand_on' && task.assignee === null;
     const send = (): void => {
-        form.transform((data) => ({
-            ...(waited.length > 0 ? { anyway: 1 } : {}),
-            ...Object.fromEntries(asks.map((name) => [name, name === 'until' && data.until !== '' ? formats.fromLocal(data.until) : data[name]])),
-            revision: task.revision,
-            from: place,
-        }) as unknown as typeof data);
+        form.transform(
+            (data) =>
+                ({
+                    ...(waited.length > 0 ? { anyway: 1 } : {}),
+                    ...Object.fromEntries(
+                        asks.map((name) => [
+                            name,
+                            name === 'until' && data.until !== '' ? formats.fromLocal(data.until) : data[name],
+                        ]),
+                    ),
+                    revision: task.revision,
+                    from: place,
+                }) as unknown as typeof data,
+        );
         form.post(`/tasks/${task.id}/${action.replace('_', '-')}`, { preserveScroll: true, onSuccess: onClose });
     };
     return (
-        <Dialog open onOpenChange={(open) => !open && onClose()} title={say(`ask.${giving ? 'give' : action}.title`, { number: String(task.number) })} description={say(`ask.${giving ? 'give' : action}.description`)}>
-            <DialogForm busy={form.processing} leave={say(`ask.${action}.leave`)} send={say(waited.length > 0 ? 'ask.complete.anyway' : giving ? 'action.give' : `action.${action}`)} look={action === 'drop' ? 'grave' : 'main'} onLeave={onClose} onSend={send}>
+        <Dialog
+            open
+            onOpenChange={(open) => !open && onClose()}
+            title={say(`ask.${giving ? 'give' : action}.title`, { number: String(task.number) })}
+            description={say(`ask.${giving ? 'give' : action}.description`)}
+        >
+            <DialogForm
+                busy={form.processing}
+                leave={say(`ask.${action}.leave`)}
+                send={say(waited.length > 0 ? 'ask.complete.anyway' : giving ? 'action.give' : `action.${action}`)}
+                look={action === 'drop' ? 'grave' : 'main'}
+                onLeave={onClose}
+                onSend={send}
+            >
                 {waited.length > 0 && <StillWaited others={waited} />}
                 {asks.map((name) => (
-                    <Entry key={name} name={name} action={action} task={task} value={form.data[name]} wrong={form.errors[name]} onChange={(value) => form.setData(name, value)} />
+                    <Entry
+                        key={name}
+                        name={name}
+                        action={action}
+                        task={task}
+                        value={form.data[name]}
+                        wrong={form.errors[name]}
+                        onChange={(value) => form.setData(name, value)}
+                    />
                 ))}
             </DialogForm>
         </Dialog>

@@ -8,10 +8,14 @@ import { Found } from '@/ui/Found';
 /** Labelled gives it its id and what is said of it. */
 type Props = { value: string; onChange: (slug: string) => void; id?: string };
 
-/** Finds a customer by a part of the name; arrow keys choose, Enter takes. Two of one name are told by where they are. */
+/**
+ * Finds a customer by a part of the name; arrow keys choose, Enter takes. Two of one name are told by where they are.
+ */
 export function CustomerFinder({ value, onChange, id, ...said }: Props) {
     const [text, setText] = useState('');
-    const found = useAsked<{ customers: FoundCustomer[] }>(`/tasks/new/customers?q=${encodeURIComponent(text)}`).answer?.customers ?? [];
+    const found =
+        useAsked<{ customers: FoundCustomer[] }>(`/tasks/new/customers?q=${encodeURIComponent(text)}`).answer
+            ?.customers ?? [];
     const box = useCombobox<FoundCustomer>({
         items: found,
         ...(id === undefined ? {} : { inputId: id }),
@@ -32,7 +36,8 @@ export function CustomerFinder({ value, onChange, id, ...said }: Props) {
                 {...box.getInputProps({
                     onChange: (event) => {
                         setText(event.currentTarget.value);
-                        // What is typed and not chosen goes along as it is, so that it is refused wherever it is asked about.
+                        // What is typed and not chosen goes along as it is, so that it is refused wherever it is asked
+                        // about.
                         onChange(event.currentTarget.value);
                     },
                 })}
@@ -52,7 +57,9 @@ export function CustomerFinder({ value, onChange, id, ...said }: Props) {
                     </span>
                 )}
             />
-            {text !== '' && value === text && !box.isOpen && <span className="text-xs text-ochre">{say('customer.choose')}</span>}
+            {text !== '' && value === text && !box.isOpen && (
+                <span className="text-xs text-ochre">{say('customer.choose')}</span>
+            )}
         </div>
     );
 }

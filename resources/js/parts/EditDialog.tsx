@@ -14,10 +14,19 @@ import { say } from '@/lib/words';
 type Loaded = (EntryField & { value: EntryValue })[];
 type Conflict = { path: string; theirs: EntryValue; yours: EntryValue; label: string; said: string };
 
-const same = (one: EntryValue | undefined, other: EntryValue | undefined): boolean => JSON.stringify(one ?? null) === JSON.stringify(other ?? null);
+const same = (one: EntryValue | undefined, other: EntryValue | undefined): boolean =>
+    JSON.stringify(one ?? null) === JSON.stringify(other ?? null);
 
 /** What somebody else has changed in the meantime, beside what was typed here. */
-function Conflicts({ conflicts, onTheirs, onMine }: { conflicts: Conflict[]; onTheirs: (one: Conflict) => void; onMine: (one: Conflict) => void }) {
+function Conflicts({
+    conflicts,
+    onTheirs,
+    onMine,
+}: {
+    conflicts: Conflict[];
+    onTheirs: (one: Conflict) => void;
+    onMine: (one: Conflict) => void;
+}) {
     if (conflicts.length === 0) return null;
     return (
         <div role="alert" className="box border-ochre p-3">
@@ -61,16 +70,31 @@ function useFieldEdits(task: TaskView, onClose: () => void) {
         setBusy(true);
         setWrong({});
         try {
-            const pick = (from: Record<string, EntryValue>): Record<string, EntryValue> => Object.fromEntries(paths.map((path) => [path, from[path] ?? null]));
-            const answer = await ask<{ conflicts: Conflict[]; missed: MissedLine[] }>('PUT', `/tasks/${task.id}/fields`, JSON.stringify({ seen: pick(known), set: pick(typed) }));
+            const pick = (from: Record<string, EntryValue>): Record<string, EntryValue> =>
+                Object.fromEntries(paths.map((path) => [path, from[path] ?? null]));
+            const answer = await ask<{ conflicts: Conflict[]; missed: MissedLine[] }>(
+                'PUT',
+                `/tasks/${task.id}/fields`,
+                JSON.stringify({ seen: pick(known), set: pick(typed) }),
+            );
             setConflicts(answer.conflicts);
             setMissed(answer.missed);
             router.reload();
             if (answer.conflicts.length === 0 && answer.missed.length === 0) onClose();
-            else setSeen({ ...known, ...pick(typed), ...Object.fromEntries(answer.conflicts.map((one) => [one.path, one.theirs])) });
+            else
+                setSeen({
+                    ...known,
+                    ...pick(typed),
+                    ...Object.fromEntries(answer.conflicts.map((one) => [one.path, one.theirs])),
+                });
         } catch (error) {
             if (!(error instanceof Problem)) throw error;
-            setWrong(Object.fromEntries([['', error.message], ...error.errors.map((one) => [one.pointer.replace('/set/', ''), one.detail])]));
+            setWrong(
+                Object.fromEntries([
+                    ['', error.message],
+                    ...error.errors.map((one) => [one.pointer.replace('/set/', ''), one.detail]),
+                ]),
+            );
         } finally {
             setBusy(false);
         }
@@ -79,27 +103,57 @@ function useFieldEdits(task: TaskView, onClose: () => void) {
         setTyped({ ...typed, [one.path]: value });
         setConflicts(conflicts.filter((other) => other !== one));
     };
-    const leave = (left: MissedLine[]): void => (left.length === 0 && conflicts.length === 0 ? onClose() : setMissed(left));
-    return { fields, seen, typed, setTyped, conflicts, missed, leave, wrong, busy, settle, changed: changed.length, save: () => void save(changed, seen) };
+    const leave = (left: MissedLine[]): void =>
+        left.length === 0 && conflicts.length === 0 ? onClose() : setMissed(left);
+    return {
+        fields,
+        seen,
+        typed,
+        setTyped,
+        conflicts,
+        missed,
+        leave,
+        wrong,
+        busy,
+        settle,
+        changed: changed.length,
+        save: () => void save(changed, seen),
+    };
 }
 
 /** Changes what stands on a task. What somebody else changes at the same time is kept, and said. */
 export function EditDialog({ task, onClose }: { task: TaskView; onClose: () => void }) {
-    const { fields, seen, typed, setTyped, conflicts, missed, leave, wrong, busy, settle, changed, save } = useFieldEdits(task, onClose);
+    const { fields, seen, typed, setTyped, conflicts, missed, leave, wrong, busy, settle, changed, save } =
+        useFieldEdits(task, onClose);
     return (
-        <Dialog open onOpenChange={(open) => !open && onClose()} title={say('screen.edit_dialog.title_of', { number: task.number })} description={say('screen.edit_dialog.what_is_changed_stands')} wide>
+        <Dialog
+            open
+            onOpenChange={(open) => !open && onClose()}
+            title={say('screen.edit_dialog.title_of', { number: task.number })}
+            description={say('screen.edit_dialog.what_is_changed_stands')}
+            wide
+        >
             {fields === null ? (
                 <p className="text-ink2">{say('screen.edit_dialog.a_moment')}</p>
             ) : (
                 <DialogForm busy={busy || changed === 0} onLeave={onClose} onSend={save}>
                     <Missed missed={missed} onDone={leave} />
-                    <Conflicts conflicts={conflicts} onTheirs={(one) => settle(one, one.theirs)} onMine={(one) => settle(one, one.yours)} />
+                    <Conflicts
+                        conflicts={conflicts}
+                        onTheirs={(one) => settle(one, one.theirs)}
+                        onMine={(one) => settle(one, one.yours)}
+                    />
                     <div className="grid gap-4 sm:grid-cols-2">
                         {fields.map((field) => (
-                            <div key={field.path} className={field.type === 'line' || field.type === 'long_text' ? 'sm:col-span-2' : ''}>
+                            <div
+                                key={field.path}
+                                className={field.type === 'line' || field.type === 'long_text' ? 'sm:col-span-2' : ''}
+                            >
                                 <FieldEntry
                                     field={field}
-                                    value={field.path in typed ? (typed[field.path] ?? null) : (seen[field.path] ?? null)}
+                                    value={
+                                        field.path in typed ? (typed[field.path] ?? null) : (seen[field.path] ?? null)
+                                    }
                                     people={task.people.map((one) => ({ value: one.slug, label: one.name }))}
                                     wrong={wrong[field.path]}
                                     onChange={(value) => setTyped({ ...typed, [field.path]: value })}
@@ -107,7 +161,9 @@ export function EditDialog({ task, onClose }: { task: TaskView; onClose: () => v
                             </div>
                         ))}
                     </div>
-                    {wrong[''] !== undefined && Object.keys(wrong).length === 1 && <p className="text-brick">{wrong['']}</p>}
+                    {wrong[''] !== undefined && Object.keys(wrong).length === 1 && (
+                        <p className="text-brick">{wrong['']}</p>
+                    )}
                 </DialogForm>
             )}
         </Dialog>

@@ -27,9 +27,13 @@ function ViewerMenu({ viewer, onKeys }: { viewer: NonNullable<Shared['viewer']>;
                 </button>
             }
             items={[
-                ...(viewer.slug === null ? [] : [{ label: say('screen.frame.my_page'), run: () => router.visit('/me') }]),
+                ...(viewer.slug === null
+                    ? []
+                    : [{ label: say('screen.frame.my_page'), run: () => router.visit('/me') }]),
                 { label: say('screen.frame.my_sign_in'), run: () => router.visit('/account') },
-                ...(viewer.administers ? [{ label: say('screen.frame.sign_ins'), run: () => router.visit('/sign-ins') }] : []),
+                ...(viewer.administers
+                    ? [{ label: say('screen.frame.sign_ins'), run: () => router.visit('/sign-ins') }]
+                    : []),
                 { label: say('screen.frame.light'), run: () => setScheme('light') },
                 { label: say('screen.frame.dark'), run: () => setScheme('dark') },
                 { label: say('screen.frame.keys'), run: onKeys },
@@ -47,7 +51,9 @@ export function Frame({ children }: { children: ReactNode }) {
     const [keys, setKeys] = useState(false);
     useShortcuts('anywhere', say('keys.anywhere'), [
         { key: '?', does: say('keys.keys'), run: () => setKeys(true) },
-        ...(viewer?.creates === true ? [{ key: 'n', does: say('keys.new_task'), run: () => router.visit('/tasks/new') }] : []),
+        ...(viewer?.creates === true
+            ? [{ key: 'n', does: say('keys.new_task'), run: () => router.visit('/tasks/new') }]
+            : []),
     ]);
 
     return (

@@ -18,25 +18,58 @@ function cause(handoff: HandoffLine): string {
     return say('screen.handoff_log.cause', { cause: handoff.cause });
 }
 
-export function HandoffRow({ handoff, withTask = false, onTask }: { handoff: HandoffLine; withTask?: boolean; onTask?: (id: string) => void }) {
+export function HandoffRow({
+    handoff,
+    withTask = false,
+    onTask,
+}: {
+    handoff: HandoffLine;
+    withTask?: boolean;
+    onTask?: (id: string) => void;
+}) {
     const formats = useFormats();
     return (
-        <li className={`border-t border-line py-1.5 ${handoff.standsInFor === null ? '' : 'border-l-2 border-l-plum pl-2'}`}>
+        <li
+            className={`border-t border-line py-1.5 ${handoff.standsInFor === null ? '' : 'border-l-2 border-l-plum pl-2'}`}
+        >
             <div className="flex items-center gap-1.5 text-sm whitespace-nowrap">
-                {handoff.from === null ? <span className="text-ink2">{say('screen.handoff_log.arrived')}</span> : <><PersonMark slug={handoff.from.slug} size={18} /> <span className="truncate">{handoff.from.name}</span></>}
+                {handoff.from === null ? (
+                    <span className="text-ink2">{say('screen.handoff_log.arrived')}</span>
+                ) : (
+                    <>
+                        <PersonMark slug={handoff.from.slug} size={18} />{' '}
+                        <span className="truncate">{handoff.from.name}</span>
+                    </>
+                )}
                 <Arc />
-                {handoff.to !== null && <><PersonMark slug={handoff.to.slug} size={18} /> <span className="truncate font-medium">{handoff.to.name}</span></>}
+                {handoff.to !== null && (
+                    <>
+                        <PersonMark slug={handoff.to.slug} size={18} />{' '}
+                        <span className="truncate font-medium">{handoff.to.name}</span>
+                    </>
+                )}
                 <span className="ml-auto pl-2 text-xs text-ink2">{cause(handoff)}</span>
             </div>
             <div className="flex items-baseline gap-3 text-xs">
                 {withTask && (
-                    <button type="button" onClick={() => onTask?.(handoff.taskId)} className="min-w-0 truncate text-left text-sky underline">
+                    <button
+                        type="button"
+                        onClick={() => onTask?.(handoff.taskId)}
+                        className="min-w-0 truncate text-left text-sky underline"
+                    >
                         № {handoff.number} {handoff.title}
                     </button>
                 )}
                 <span className="ml-auto whitespace-nowrap text-ink2">{formats.moment(handoff.at)}</span>
             </div>
-            {handoff.awayUntil !== null && <p className="text-xs text-plum">{say('screen.handoff_log.away', { person: handoff.standsInFor?.name ?? '', until: formats.until(handoff.awayUntil) })}</p>}
+            {handoff.awayUntil !== null && (
+                <p className="text-xs text-plum">
+                    {say('screen.handoff_log.away', {
+                        person: handoff.standsInFor?.name ?? '',
+                        until: formats.until(handoff.awayUntil),
+                    })}
+                </p>
+            )}
             {handoff.reason !== null && <p className="text-xs text-ink2">“{handoff.reason}”</p>}
         </li>
     );
@@ -44,5 +77,11 @@ export function HandoffRow({ handoff, withTask = false, onTask }: { handoff: Han
 
 export function HandoffLog({ handoffs }: { handoffs: HandoffLine[] }) {
     if (handoffs.length === 0) return <p className="text-ink2">{say('screen.handoff_log.nobody_has_held_this')}</p>;
-    return <ul aria-label={say('screen.handoff_log.handoff_log')}>{handoffs.map((handoff) => <HandoffRow key={handoff.id} handoff={handoff} />)}</ul>;
+    return (
+        <ul aria-label={say('screen.handoff_log.handoff_log')}>
+            {handoffs.map((handoff) => (
+                <HandoffRow key={handoff.id} handoff={handoff} />
+            ))}
+        </ul>
+    );
 }

@@ -16,7 +16,12 @@ function Decision({ taskId, decision }: { taskId: string; decision: NonNullable<
     return (
         <div className="mt-1 border-l-2 border-pine pl-3">
             <p>
-                {decision.rule === null ? <span className="text-ink2">{say('screen.history.rules')}</span> : <strong className="font-medium">{decision.rule}</strong>} <span className="text-ink2">{decision.summary}</span>{' '}
+                {decision.rule === null ? (
+                    <span className="text-ink2">{say('screen.history.rules')}</span>
+                ) : (
+                    <strong className="font-medium">{decision.rule}</strong>
+                )}{' '}
+                <span className="text-ink2">{decision.summary}</span>{' '}
                 <Button look="quiet" className="min-h-5 py-0" onClick={open}>
                     {say('screen.history.why')}
                 </Button>
@@ -26,7 +31,12 @@ function Decision({ taskId, decision }: { taskId: string; decision: NonNullable<
                 <Effects effects={decision.effects} by={decision.rule} />
             </div>
             {trail !== null && (
-                <Dialog open onOpenChange={(still) => !still && setTrail(null)} title={say('screen.history.why_it_was_decided')} wide>
+                <Dialog
+                    open
+                    onOpenChange={(still) => !still && setTrail(null)}
+                    title={say('screen.history.why_it_was_decided')}
+                    wide
+                >
                     <ReasonTrail trail={trail} />
                 </Dialog>
             )}
@@ -38,8 +48,16 @@ function Decision({ taskId, decision }: { taskId: string; decision: NonNullable<
 function Entry({ taskId, entry, nested = false }: { taskId: string; entry: HistoryEntry; nested?: boolean }) {
     const formats = useFormats();
     return (
-        <li className={nested ? 'mt-1 border-l border-line pl-3' : 'grid grid-cols-[110px_1fr] gap-3 border-t border-line py-2 first:border-0'}>
-            {!nested && <span className="text-xs whitespace-nowrap text-ink2 tabular-nums">{formats.moment(entry.at)}</span>}
+        <li
+            className={
+                nested
+                    ? 'mt-1 border-l border-line pl-3'
+                    : 'grid grid-cols-[110px_1fr] gap-3 border-t border-line py-2 first:border-0'
+            }
+        >
+            {!nested && (
+                <span className="text-xs whitespace-nowrap text-ink2 tabular-nums">{formats.moment(entry.at)}</span>
+            )}
             <div className="min-w-0">
                 {!nested && (
                     <p>
@@ -48,7 +66,9 @@ function Entry({ taskId, entry, nested = false }: { taskId: string; entry: Histo
                         {entry.reason !== null && <span className="text-ink2"> “{entry.reason}”</span>}
                     </p>
                 )}
-                {entry.comment !== null && <p className="my-1 border-l-2 border-sky pl-3 break-words whitespace-pre-wrap">{entry.comment}</p>}
+                {entry.comment !== null && (
+                    <p className="my-1 border-l-2 border-sky pl-3 break-words whitespace-pre-wrap">{entry.comment}</p>
+                )}
                 {entry.changes.length > 0 && <p className="text-ink2">{entry.changes.join(' · ')}</p>}
                 {entry.decision !== null && <Decision taskId={taskId} decision={entry.decision} />}
                 {entry.follows.length > 0 && (
@@ -66,7 +86,8 @@ function Entry({ taskId, entry, nested = false }: { taskId: string; entry: Histo
 /** A word on the task, spoken to some of the house. */
 function Say({ task }: { task: TaskView }) {
     const form = useForm<{ body: string; mentions: string[] }>({ body: '', mentions: [] });
-    const send = (): void => form.post(`/tasks/${task.id}/comment`, { preserveScroll: true, onSuccess: () => form.reset() });
+    const send = (): void =>
+        form.post(`/tasks/${task.id}/comment`, { preserveScroll: true, onSuccess: () => form.reset() });
     return (
         <form
             className="mb-2 space-y-2"
@@ -75,8 +96,23 @@ function Say({ task }: { task: TaskView }) {
                 send();
             }}
         >
-            <textarea className="entry w-full" rows={2} maxLength={5000} aria-label={say('screen.history.say_something_on_this')} placeholder={say('screen.history.say_something_on_this')} value={form.data.body} onChange={(event) => form.setData('body', event.target.value)} />
-            {[form.errors.body, form.errors.mentions].map((wrong) => wrong !== undefined && <p key={wrong} className="text-xs text-brick">{wrong}</p>)}
+            <textarea
+                className="entry w-full"
+                rows={2}
+                maxLength={5000}
+                aria-label={say('screen.history.say_something_on_this')}
+                placeholder={say('screen.history.say_something_on_this')}
+                value={form.data.body}
+                onChange={(event) => form.setData('body', event.target.value)}
+            />
+            {[form.errors.body, form.errors.mentions].map(
+                (wrong) =>
+                    wrong !== undefined && (
+                        <p key={wrong} className="text-xs text-brick">
+                            {wrong}
+                        </p>
+                    ),
+            )}
             {form.data.body !== '' && (
                 <div className="flex flex-wrap items-center gap-2">
                     <span className="flex items-center gap-2 text-sm">
@@ -85,13 +121,25 @@ function Say({ task }: { task: TaskView }) {
                             key={form.data.mentions.length}
                             aria-label={say('history.speak_to')}
                             className="w-56"
-                            people={task.people.filter((one) => !form.data.mentions.includes(one.slug)).map((one) => ({ value: one.slug, label: one.name, note: one.note }))}
+                            people={task.people
+                                .filter((one) => !form.data.mentions.includes(one.slug))
+                                .map((one) => ({ value: one.slug, label: one.name, note: one.note }))}
                             value=""
                             onChange={(slug) => form.setData('mentions', [...form.data.mentions, slug])}
                         />
                     </span>
                     {form.data.mentions.map((slug) => (
-                        <Button key={slug} look="quiet" aria-label={say('history.speak_not_to', { person: slug })} onClick={() => form.setData('mentions', form.data.mentions.filter((one) => one !== slug))}>
+                        <Button
+                            key={slug}
+                            look="quiet"
+                            aria-label={say('history.speak_not_to', { person: slug })}
+                            onClick={() =>
+                                form.setData(
+                                    'mentions',
+                                    form.data.mentions.filter((one) => one !== slug),
+                                )
+                            }
+                        >
                             {task.people.find((person) => person.slug === slug)?.name ?? slug} ✕
                         </Button>
                     ))}
@@ -107,8 +155,14 @@ function Say({ task }: { task: TaskView }) {
 /** All that has happened, the latest first and by pages, with a word to add. */
 export function History({ task }: { task: TaskView }) {
     const [before, setBefore] = useState<HistoryPage & { of: string }>({ of: '', entries: [], earlier: null });
-    const more = before.of === `${task.id} ${task.earlier}` ? before : { of: `${task.id} ${task.earlier}`, entries: [], earlier: task.earlier };
-    const fetchMore = (): void => void ask<HistoryPage>('GET', `/tasks/${task.id}/history?before=${more.earlier}`).then((page) => setBefore({ of: more.of, entries: [...page.entries, ...more.entries], earlier: page.earlier }));
+    const more =
+        before.of === `${task.id} ${task.earlier}`
+            ? before
+            : { of: `${task.id} ${task.earlier}`, entries: [], earlier: task.earlier };
+    const fetchMore = (): void =>
+        void ask<HistoryPage>('GET', `/tasks/${task.id}/history?before=${more.earlier}`).then((page) =>
+            setBefore({ of: more.of, entries: [...page.entries, ...more.entries], earlier: page.earlier }),
+        );
     return (
         <>
             <Say task={task} />

@@ -18,13 +18,28 @@ function PauseDialog({ intake, own, onClose }: { intake: IntakeState; own: boole
         form.post(`/people/${intake.slug}/pause`, { preserveScroll: true, onSuccess: onClose });
     };
     return (
-        <Dialog open onOpenChange={(open) => !open && onClose()} title={own ? say('intake.title_own') : say('intake.title', { person: intake.name })} description={say('intake.description')}>
+        <Dialog
+            open
+            onOpenChange={(open) => !open && onClose()}
+            title={own ? say('intake.title_own') : say('intake.title', { person: intake.name })}
+            description={say('intake.description')}
+        >
             <DialogForm busy={form.processing} send={say('intake.pause')} onLeave={onClose} onSend={send}>
                 <Labelled label={say('screen.common.until')} hint={say('intake.until_hint')} wrong={form.errors.until}>
-                    <input type="datetime-local" className="entry" value={form.data.until} onChange={(event) => form.setData('until', event.target.value)} />
+                    <input
+                        type="datetime-local"
+                        className="entry"
+                        value={form.data.until}
+                        onChange={(event) => form.setData('until', event.target.value)}
+                    />
                 </Labelled>
                 <Labelled label={say('screen.intake.why')} hint={say('intake.reason_hint')} wrong={form.errors.reason}>
-                    <input className="entry w-full" maxLength={200} value={form.data.reason} onChange={(event) => form.setData('reason', event.target.value)} />
+                    <input
+                        className="entry w-full"
+                        maxLength={200}
+                        value={form.data.reason}
+                        onChange={(event) => form.setData('reason', event.target.value)}
+                    />
                 </Labelled>
             </DialogForm>
         </Dialog>
@@ -37,7 +52,9 @@ export function Intake({ intake, own }: { intake: IntakeState; own: boolean }) {
     const [asking, setAsking] = useState(false);
     const [ill, setIll] = useState(false);
     const state = intake.paused
-        ? say(intake.until === null ? 'intake.paused_for_now' : 'intake.paused_until', { moment: intake.until === null ? '' : formats.moment(intake.until) })
+        ? say(intake.until === null ? 'intake.paused_for_now' : 'intake.paused_until', {
+              moment: intake.until === null ? '' : formats.moment(intake.until),
+          })
         : say('intake.open');
     return (
         <div className="flex flex-wrap items-baseline gap-x-3 px-3 py-2 text-sm">
@@ -47,7 +64,10 @@ export function Intake({ intake, own }: { intake: IntakeState; own: boolean }) {
             </p>
             {intake.may &&
                 (intake.paused ? (
-                    <Button look="quiet" onClick={() => router.post(`/people/${intake.slug}/resume`, {}, { preserveScroll: true })}>
+                    <Button
+                        look="quiet"
+                        onClick={() => router.post(`/people/${intake.slug}/resume`, {}, { preserveScroll: true })}
+                    >
                         {say('intake.resume')}
                     </Button>
                 ) : (

@@ -11,7 +11,10 @@ function middleOf(lanes: HTMLElement, slug: string): number | null {
     return row === null ? null : row.offsetTop + row.offsetHeight / 2;
 }
 
-/** Arcs in the margin of the lanes, from whoever is away to whoever covers. They follow the lanes wherever these come to lie. */
+/**
+ * Arcs in the margin of the lanes, from whoever is away to whoever covers. They follow the lanes wherever these come to
+ * lie.
+ */
 export function LaneArcs({ arcs }: { arcs: LaneArc[] }) {
     const place = useRef<SVGSVGElement>(null);
     const [drawn, setDrawn] = useState<Drawn[]>([]);
@@ -31,7 +34,12 @@ export function LaneArcs({ arcs }: { arcs: LaneArc[] }) {
         return () => watch.disconnect();
     }, [arcs]);
     return (
-        <svg ref={place} className="pointer-events-none absolute top-0 left-0 z-[5] h-full w-11 overflow-visible" role={drawn.length === 0 ? 'presentation' : 'img'} aria-label={drawn.length === 0 ? undefined : drawn.map((one) => one.said).join('; ')}>
+        <svg
+            ref={place}
+            className="pointer-events-none absolute top-0 left-0 z-[5] h-full w-11 overflow-visible"
+            role={drawn.length === 0 ? 'presentation' : 'img'}
+            aria-label={drawn.length === 0 ? undefined : drawn.map((one) => one.said).join('; ')}
+        >
             {drawn.map(({ from, to, top, bottom, label, said }, index) => {
                 // Further apart bulges more, so that one can be told from another.
                 const bulge = Math.max(4, 26 - Math.min(22, Math.abs(bottom - top) / 10) - (index % 3) * 3);
@@ -39,11 +47,27 @@ export function LaneArcs({ arcs }: { arcs: LaneArc[] }) {
                 return (
                     <g key={`${from} ${to}`}>
                         <title>{said}</title>
-                        <path d={`M38 ${top}C${bulge - 8} ${top} ${bulge - 8} ${bottom} 36 ${bottom}`} fill="none" className="stroke-plum" strokeWidth="1.5" />
-                        <path d={`M32 ${bottom - 4}L37 ${bottom}L32 ${bottom + 4}`} fill="none" className="stroke-plum" strokeWidth="1.5" />
+                        <path
+                            d={`M38 ${top}C${bulge - 8} ${top} ${bulge - 8} ${bottom} 36 ${bottom}`}
+                            fill="none"
+                            className="stroke-plum"
+                            strokeWidth="1.5"
+                        />
+                        <path
+                            d={`M32 ${bottom - 4}L37 ${bottom}L32 ${bottom + 4}`}
+                            fill="none"
+                            className="stroke-plum"
+                            strokeWidth="1.5"
+                        />
                         {label !== null && (
                             <>
-                                <rect x={bulge - 6} y={middle - 8} width={14 + label.length * 3} height={16} className="fill-paper" />
+                                <rect
+                                    x={bulge - 6}
+                                    y={middle - 8}
+                                    width={14 + label.length * 3}
+                                    height={16}
+                                    className="fill-paper"
+                                />
                                 <text x={bulge - 4} y={middle + 4} className="fill-plum text-xs font-semibold">
                                     {label}
                                 </text>

@@ -13,14 +13,22 @@ const AHEAD = 400;
 /** How many lanes are asked for at once: as many as the server gives. */
 const AT_ONCE = 100;
 
-export const COLUMNS = 'pl-11 grid grid-cols-[minmax(150px,1.3fr)_minmax(92px,0.6fr)_36px_32px_48px_repeat(5,minmax(66px,1fr))] items-center gap-x-2';
+export const COLUMNS =
+    'pl-11 grid grid-cols-[minmax(150px,1.3fr)_minmax(92px,0.6fr)_36px_32px_48px_repeat(5,minmax(66px,1fr))] items-center gap-x-2';
 
 function State({ lane }: { lane: Lane }) {
     const { lastDay } = useFormats();
     const substitutes = lane.substitutes.map((one) => one.name).join(', ');
     return (
-        <span className={presenceLook(lane.state)} {...(lane.state === 'away' ? { title: say('people.substitutes', { people: substitutes === '' ? 'none' : substitutes }) } : {})}>
-            {lane.state === 'away' && lane.awayUntil !== null ? say('people.away_to', { day: lastDay(lane.awayUntil) }) : say(`people.states.${lane.state}`)}
+        <span
+            className={presenceLook(lane.state)}
+            {...(lane.state === 'away'
+                ? { title: say('people.substitutes', { people: substitutes === '' ? 'none' : substitutes }) }
+                : {})}
+        >
+            {lane.state === 'away' && lane.awayUntil !== null
+                ? say('people.away_to', { day: lastDay(lane.awayUntil) })
+                : say(`people.states.${lane.state}`)}
         </span>
     );
 }
@@ -32,9 +40,15 @@ function LaneCells({ lane, full }: { lane: Lane; full: number }) {
             <span role="cell" className="truncate">
                 <State lane={lane} />
             </span>
-            <span role="cell" className="text-right">{lane.openTasks}</span>
-            <span role="cell" className={`text-right ${lane.late > 0 ? 'font-semibold text-brick' : 'text-ink2'}`}>{lane.late}</span>
-            <span role="cell" className={`text-right ${over ? 'font-semibold text-brick' : ''}`}>{lane.loadPercent === null ? say('screen.common.none') : `${lane.loadPercent} %`}</span>
+            <span role="cell" className="text-right">
+                {lane.openTasks}
+            </span>
+            <span role="cell" className={`text-right ${lane.late > 0 ? 'font-semibold text-brick' : 'text-ink2'}`}>
+                {lane.late}
+            </span>
+            <span role="cell" className={`text-right ${over ? 'font-semibold text-brick' : ''}`}>
+                {lane.loadPercent === null ? say('screen.common.none') : `${lane.loadPercent} %`}
+            </span>
             {lane.days.map((one) => (
                 <span role="cell" key={one.date} className="border-l border-line pl-1">
                     <LoadDay day={one} full={full} name={lane.name} />
@@ -45,24 +59,52 @@ function LaneCells({ lane, full }: { lane: Lane; full: number }) {
 }
 
 /** A team and its lanes; of those that were never in view the name alone is known. */
-export function LaneTeam({ team, lanes, full, chosen, onChoose }: { team: FloorTeam; lanes: Map<string, Lane>; full: number; chosen: string | undefined; onChoose: (slug: string) => void }) {
+export function LaneTeam({
+    team,
+    lanes,
+    full,
+    chosen,
+    onChoose,
+}: {
+    team: FloorTeam;
+    lanes: Map<string, Lane>;
+    full: number;
+    chosen: string | undefined;
+    onChoose: (slug: string) => void;
+}) {
     return (
         <div role="rowgroup" aria-label={team.name}>
             <div role="row" className="border-t border-ink2 bg-chalk px-3 py-1">
                 <span role="rowheader" className="font-semibold">
                     {team.name}
-                    {team.above !== null && <span className="font-normal text-ink2"> {say('screen.lanes.of', { team: team.above })}</span>}
+                    {team.above !== null && (
+                        <span className="font-normal text-ink2"> {say('screen.lanes.of', { team: team.above })}</span>
+                    )}
                     <span className="ml-3 text-xs font-normal text-ink2">
-                        {say('screen.lanes.present', { present: team.present, people: team.people.length, tasks: team.openTasks })}
+                        {say('screen.lanes.present', {
+                            present: team.present,
+                            people: team.people.length,
+                            tasks: team.openTasks,
+                        })}
                     </span>
                 </span>
             </div>
             {team.people.map(({ slug, name, lead }) => {
                 const lane = lanes.get(slug);
                 return (
-                    <div role="row" key={slug} data-lane={slug} aria-busy={lane === undefined} className={`${COLUMNS} h-8 border-t border-line pr-3 ${slug === chosen ? 'bg-pine-wash' : ''}`}>
+                    <div
+                        role="row"
+                        key={slug}
+                        data-lane={slug}
+                        aria-busy={lane === undefined}
+                        className={`${COLUMNS} h-8 border-t border-line pr-3 ${slug === chosen ? 'bg-pine-wash' : ''}`}
+                    >
                         <span role="rowheader" className="min-w-0">
-                            <button type="button" className="flex max-w-full items-center text-left hover:underline" onClick={() => onChoose(slug)}>
+                            <button
+                                type="button"
+                                className="flex max-w-full items-center text-left hover:underline"
+                                onClick={() => onChoose(slug)}
+                            >
                                 <PersonName slug={slug} name={name} />
                                 {lead && <span className="ml-1 text-xs text-ink2">{say('screen.lanes.lead')}</span>}
                             </button>
@@ -103,7 +145,10 @@ function useInView(view: RefObject<HTMLElement | null>, teams: FloorTeam[]): str
  */
 export function useLanes(view: RefObject<HTMLElement | null>, teams: FloorTeam[], lanes: Lane[]): Map<string, Lane> {
     const [known, setKnown] = useState({ lanes, bySlug: new Map(lanes.map((lane) => [lane.slug, lane])) });
-    const bySlug = known.lanes === lanes ? known.bySlug : new Map([...known.bySlug, ...lanes.map((lane): [string, Lane] => [lane.slug, lane])]);
+    const bySlug =
+        known.lanes === lanes
+            ? known.bySlug
+            : new Map([...known.bySlug, ...lanes.map((lane): [string, Lane] => [lane.slug, lane])]);
     if (known.lanes !== lanes) setKnown({ lanes, bySlug });
 
     const asked = useRef<{ teams: FloorTeam[] | null; slugs: Set<string> }>({ teams: null, slugs: new Set() });

@@ -10,24 +10,39 @@ export function LinkedTasks({ task }: { task: TaskView }) {
     const inputId = useId();
     const [wrong, setWrong] = useState<string>();
     const link = (other: string, on: boolean): void =>
-        router.post(`/tasks/${task.id}/link`, { other, on: on ? 1 : 0 }, { preserveScroll: true, onStart: () => setWrong(undefined), onError: (errors) => setWrong(errors.other) });
+        router.post(
+            `/tasks/${task.id}/link`,
+            { other, on: on ? 1 : 0 },
+            { preserveScroll: true, onStart: () => setWrong(undefined), onError: (errors) => setWrong(errors.other) },
+        );
     return (
         <>
             <ul>
                 {task.links.map(({ number, task: other, ways }) => (
-                    <li key={number} className="flex flex-wrap items-baseline gap-x-3 border-t border-line py-1 first:border-0">
+                    <li
+                        key={number}
+                        className="flex flex-wrap items-baseline gap-x-3 border-t border-line py-1 first:border-0"
+                    >
                         {other === null ? (
                             <span className="min-w-0 flex-1">№ {number}</span>
                         ) : (
-                            <Link href={`/tasks/${other.id}`} className="min-w-0 flex-1 text-sky underline [overflow-wrap:anywhere]">
+                            <Link
+                                href={`/tasks/${other.id}`}
+                                className="min-w-0 flex-1 text-sky underline [overflow-wrap:anywhere]"
+                            >
                                 № {number} {other.title}
                             </Link>
                         )}
                         <span className="text-xs text-ink2">
-                            {ways.map((way) => say(`link.${way}`)).join(', ')} · {other === null ? say('link.unseen') : say(`status.${other.status}`).toLowerCase()}
+                            {ways.map((way) => say(`link.${way}`)).join(', ')} ·{' '}
+                            {other === null ? say('link.unseen') : say(`status.${other.status}`).toLowerCase()}
                         </span>
                         {task.may.edit && other !== null && ways.includes('linked') && (
-                            <Button look="quiet" aria-label={say('screen.linked_tasks.unlink_of', { number })} onClick={() => link(other.id, false)}>
+                            <Button
+                                look="quiet"
+                                aria-label={say('screen.linked_tasks.unlink_of', { number })}
+                                onClick={() => link(other.id, false)}
+                            >
                                 {say('screen.linked_tasks.unlink')}
                             </Button>
                         )}
@@ -42,7 +57,12 @@ export function LinkedTasks({ task }: { task: TaskView }) {
                         placeholder={say('screen.linked_tasks.link_another_task')}
                         className="entry w-72"
                         side="left"
-                        except={[task.id, ...task.links.flatMap(({ task: other, ways }) => (other !== null && ways.includes('linked') ? [other.id] : []))]}
+                        except={[
+                            task.id,
+                            ...task.links.flatMap(({ task: other, ways }) =>
+                                other !== null && ways.includes('linked') ? [other.id] : [],
+                            ),
+                        ]}
                         onChoose={(other) => link(other.id, true)}
                     />
                     {wrong !== undefined && (

@@ -9,15 +9,28 @@ const LINE = 19;
 function describe(day: LaneDay): string {
     if (day.state === 'away') return say('screen.load_lane.away');
     if (day.state === 'off') return say('screen.load_lane.off');
-    return say('screen.load_lane.planned', { planned: duration(day.planned), capacity: duration(day.capacity), late: day.late > 0 ? duration(day.late) : 'none' });
+    return say('screen.load_lane.planned', {
+        planned: duration(day.planned),
+        capacity: duration(day.capacity),
+        late: day.late > 0 ? duration(day.late) : 'none',
+    });
 }
 
-/** One day of a lane, measured by the capacity of a full day in minutes: load as a bar against the day's capacity line, what does not fit hatched above it. */
+/**
+ * One day of a lane, measured by the capacity of a full day in minutes: load as a bar against the day's capacity line,
+ * what does not fit hatched above it.
+ */
 export function LoadDay({ day, full, name }: { day: LaneDay; full: number; name: string }) {
     if (day.state !== 'works') {
         return (
-            <div role="img" aria-label={`${name}, ${day.date}: ${describe(day)}`} className={`h-7 ${day.state === 'away' ? 'ruled border border-ink2' : ''}`}>
-                {day.state === 'away' && <span className="bg-paper px-1 text-xs text-ink2">{say('screen.load_lane.away')}</span>}
+            <div
+                role="img"
+                aria-label={`${name}, ${day.date}: ${describe(day)}`}
+                className={`h-7 ${day.state === 'away' ? 'ruled border border-ink2' : ''}`}
+            >
+                {day.state === 'away' && (
+                    <span className="bg-paper px-1 text-xs text-ink2">{say('screen.load_lane.away')}</span>
+                )}
             </div>
         );
     }
@@ -26,11 +39,23 @@ export function LoadDay({ day, full, name }: { day: LaneDay; full: number; name:
     const bar = Math.min(day.planned * scale, line);
     const late = Math.min(day.late * scale, HEIGHT - bar);
     return (
-        <div role="img" aria-label={`${name}, ${day.date}: ${describe(day)}`} title={describe(day)} className="relative h-7">
+        <div
+            role="img"
+            aria-label={`${name}, ${day.date}: ${describe(day)}`}
+            title={describe(day)}
+            className="relative h-7"
+        >
             <div className="absolute bottom-0 left-0 w-7 bg-bar" style={{ height: bar }} />
-            {day.late > 0 && <div className="hatch absolute left-0 w-7 border border-brick" style={{ height: Math.max(late, 4), bottom: bar }} />}
+            {day.late > 0 && (
+                <div
+                    className="hatch absolute left-0 w-7 border border-brick"
+                    style={{ height: Math.max(late, 4), bottom: bar }}
+                />
+            )}
             <div className="absolute left-0 w-9 border-t border-ink" style={{ bottom: line }} />
-            <span className={`absolute right-0 bottom-0 text-right text-xs leading-[13px] ${day.planned === 0 ? 'text-ink2' : ''}`}>
+            <span
+                className={`absolute right-0 bottom-0 text-right text-xs leading-[13px] ${day.planned === 0 ? 'text-ink2' : ''}`}
+            >
                 {day.late > 0 && <strong className="block bg-paper/85 pl-0.5 text-brick">+{hours(day.late)}</strong>}
                 {day.planned === 0 ? '0' : hours(day.planned)}
             </span>

@@ -27,8 +27,13 @@ export function Missed({ missed, onDone }: { missed: MissedLine[]; onDone: (left
             <p className="font-semibold">{say('missed.title')}</p>
             <ul>
                 {missed.map((one) => (
-                    <li key={`${one.task} ${one.timer}`} className="flex flex-wrap items-baseline gap-2 border-t border-line py-1 first:border-0">
-                        <span className="min-w-0 flex-1">{say('missed.line', { rule: one.rule, number: one.number, moment: formats.moment(one.at) })}</span>
+                    <li
+                        key={`${one.task} ${one.timer}`}
+                        className="flex flex-wrap items-baseline gap-2 border-t border-line py-1 first:border-0"
+                    >
+                        <span className="min-w-0 flex-1">
+                            {say('missed.line', { rule: one.rule, number: one.number, moment: formats.moment(one.at) })}
+                        </span>
                         <Button look="quiet" onClick={() => void now(one)}>
                             {say('missed.now')}
                         </Button>

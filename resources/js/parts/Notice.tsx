@@ -14,7 +14,10 @@ export function Notice() {
     if (text === null || (outage === null && sentAway === notice)) return <div role="status" />;
     const grave = outage !== null || notice.problem !== null;
     return (
-        <div role="status" className={`flex shrink-0 items-center gap-4 border-b px-4 py-1 ${grave ? 'border-brick text-brick' : 'border-line'} bg-paper`}>
+        <div
+            role="status"
+            className={`flex shrink-0 items-center gap-4 border-b px-4 py-1 ${grave ? 'border-brick text-brick' : 'border-line'} bg-paper`}
+        >
             <span className={grave ? 'font-semibold' : ''}>{text}</span>
             {outage === null && notice.undo !== null && (
                 <Button look="quiet" onClick={() => router.post(notice.undo?.url ?? '', {})}>

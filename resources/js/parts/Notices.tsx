@@ -16,7 +16,11 @@ export function Notices({ notices, onTask }: { notices: NoticeLine[]; onTask: (i
         <section aria-label={say('notice.title')} className="border-y border-plum bg-chalk px-3 py-2">
             <h2 className="flex items-baseline justify-between font-semibold text-plum">
                 {say('notice.title')}
-                <Button look="quiet" className="min-h-6" onClick={() => router.post(`/notices/${until}/seen`, {}, { preserveScroll: true })}>
+                <Button
+                    look="quiet"
+                    className="min-h-6"
+                    onClick={() => router.post(`/notices/${until}/seen`, {}, { preserveScroll: true })}
+                >
                     {say('notice.read')}
                 </Button>
             </h2>
@@ -33,7 +37,9 @@ export function Notices({ notices, onTask }: { notices: NoticeLine[]; onTask: (i
                     </li>
                 ))}
             </ul>
-            {notices.length > FIRST && <p className="text-xs text-ink2">{say('notice.more', { count: notices.length - FIRST })}</p>}
+            {notices.length > FIRST && (
+                <p className="text-xs text-ink2">{say('notice.more', { count: notices.length - FIRST })}</p>
+            )}
         </section>
     );
 }

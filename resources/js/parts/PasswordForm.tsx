@@ -4,10 +4,26 @@ import { Button } from '@/ui/Button';
 import { Labelled } from '@/ui/Labelled';
 
 /** Chooses a password, typed twice; whoever has one already says it first. */
-export function PasswordForm({ action, email, asksCurrent, send }: { action: string; email: string; asksCurrent: boolean; send: string }) {
+export function PasswordForm({
+    action,
+    email,
+    asksCurrent,
+    send,
+}: {
+    action: string;
+    email: string;
+    asksCurrent: boolean;
+    send: string;
+}) {
     const form = useForm({ current: '', password: '', again: '' });
     const entry = (name: 'current' | 'password' | 'again', complete: string) => (
-        <input className="entry w-full" type="password" autoComplete={complete} value={form.data[name]} onChange={(event) => form.setData(name, event.target.value)} />
+        <input
+            className="entry w-full"
+            type="password"
+            autoComplete={complete}
+            value={form.data[name]}
+            onChange={(event) => form.setData(name, event.target.value)}
+        />
     );
     return (
         <form
@@ -24,7 +40,11 @@ export function PasswordForm({ action, email, asksCurrent, send }: { action: str
                     {entry('current', 'current-password')}
                 </Labelled>
             )}
-            <Labelled label={say(asksCurrent ? 'account.new' : 'sign_in.password')} hint={say('sign_in.password_hint')} wrong={form.errors.password}>
+            <Labelled
+                label={say(asksCurrent ? 'account.new' : 'sign_in.password')}
+                hint={say('sign_in.password_hint')}
+                wrong={form.errors.password}
+            >
                 {entry('password', 'new-password')}
             </Labelled>
             <Labelled label={say('sign_in.again')} wrong={form.errors.again}>

@@ -18,8 +18,21 @@ type Props = {
     'aria-label'?: string;
 };
 
-/** Chooses a person by the beginnings of their names; arrow keys choose, Enter takes, and what is typed and not chosen is forgotten. */
-export function PersonChoice({ people, value, onChange, first = [], disabled = false, className = 'w-full', id, 'aria-label': label, ...said }: Props) {
+/**
+ * Chooses a person by the beginnings of their names; arrow keys choose, Enter takes, and what is typed and not chosen
+ * is forgotten.
+ */
+export function PersonChoice({
+    people,
+    value,
+    onChange,
+    first = [],
+    disabled = false,
+    className = 'w-full',
+    id,
+    'aria-label': label,
+    ...said
+}: Props) {
     const [text, setText] = useState<string | null>(null);
     const options = [...first, ...people];
     const chosen = options.find((one) => one.value === value) ?? null;
@@ -39,7 +52,13 @@ export function PersonChoice({ people, value, onChange, first = [], disabled = f
         <div className={`relative ${className}`}>
             <input
                 {...said}
-                {...box.getInputProps({ ...(label === undefined ? {} : { 'aria-label': label }), disabled, onChange: (event) => setText(event.currentTarget.value), onFocus: (event) => event.currentTarget.select(), onClick: (event) => event.currentTarget.select() })}
+                {...box.getInputProps({
+                    ...(label === undefined ? {} : { 'aria-label': label }),
+                    disabled,
+                    onChange: (event) => setText(event.currentTarget.value),
+                    onFocus: (event) => event.currentTarget.select(),
+                    onClick: (event) => event.currentTarget.select(),
+                })}
                 className="entry w-full"
                 placeholder={say('person.choose')}
             />
@@ -52,7 +71,9 @@ export function PersonChoice({ people, value, onChange, first = [], disabled = f
                 render={(one) => (
                     <>
                         <span className="min-w-0 flex-1">{one.label}</span>
-                        {one.note !== undefined && one.note !== '' && <span className="text-xs text-plum">{one.note}</span>}
+                        {one.note !== undefined && one.note !== '' && (
+                            <span className="text-xs text-plum">{one.note}</span>
+                        )}
                     </>
                 )}
             />

@@ -1,5 +1,16 @@
 /** Ten colours that stay apart for colour-blind eyes, light and dark in turn. */
-const BANDS = ['#0b3c5d', '#e69f00', '#56b4e9', '#8c2d04', '#009e73', '#f0e442', '#3b2a6b', '#d55e00', '#cc79a7', '#6b7a75'];
+const BANDS = [
+    '#0b3c5d',
+    '#e69f00',
+    '#56b4e9',
+    '#8c2d04',
+    '#009e73',
+    '#f0e442',
+    '#3b2a6b',
+    '#d55e00',
+    '#cc79a7',
+    '#6b7a75',
+];
 
 /** FNV-1a, so that a person's bands are theirs wherever and whenever they are drawn. */
 function hash(text: string): number {
@@ -23,7 +34,13 @@ export function PersonMark({ slug, size = 20 }: { slug: string; size?: number })
     const bands = bandsOf(slug);
     const id = `baton-${slug}`;
     return (
-        <svg width={size / 2} height={size} viewBox="0 0 10 20" aria-hidden="true" className="inline-block shrink-0 align-[-4px]">
+        <svg
+            width={size / 2}
+            height={size}
+            viewBox="0 0 10 20"
+            aria-hidden="true"
+            className="inline-block shrink-0 align-[-4px]"
+        >
             <clipPath id={id}>
                 <rect x="0.5" y="0.5" width="9" height="19" rx="4.5" />
             </clipPath>
@@ -32,7 +49,16 @@ export function PersonMark({ slug, size = 20 }: { slug: string; size?: number })
                 <rect y="7" width="10" height="6" fill={bands[1]} />
                 <rect y="13" width="10" height="7" fill={bands[2]} />
             </g>
-            <rect x="0.5" y="0.5" width="9" height="19" rx="4.5" fill="none" className="stroke-ink2" strokeWidth="0.75" />
+            <rect
+                x="0.5"
+                y="0.5"
+                width="9"
+                height="19"
+                rx="4.5"
+                fill="none"
+                className="stroke-ink2"
+                strokeWidth="0.75"
+            />
         </svg>
     );
 }

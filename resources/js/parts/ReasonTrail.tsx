@@ -31,7 +31,9 @@ function People({ step }: { step: TrailStep }) {
     return (
         <div className="space-y-3">
             <section>
-                <h4 className="font-semibold">{say('screen.common.people', { count: step.kept.length })} {step.label}</h4>
+                <h4 className="font-semibold">
+                    {say('screen.common.people', { count: step.kept.length })} {step.label}
+                </h4>
                 <ul>
                     {step.kept.map((person) => (
                         <li key={person.slug} className="py-0.5">
@@ -42,7 +44,9 @@ function People({ step }: { step: TrailStep }) {
             </section>
             {step.fallen.length > 0 && (
                 <section>
-                    <h4 className="font-semibold">{say('screen.reason_trail.left_out', { count: step.fallen.length })}</h4>
+                    <h4 className="font-semibold">
+                        {say('screen.reason_trail.left_out', { count: step.fallen.length })}
+                    </h4>
                     <ul>
                         {step.fallen.map((person) => (
                             <li key={person.slug} className="grid grid-cols-[160px_1fr] gap-2 py-0.5">
@@ -95,7 +99,11 @@ function StandIn({ cover }: { cover: NonNullable<Trail['cover']> }) {
             <p>
                 {cover.person === null
                     ? say('screen.reason_trail.nobody_stands_in', { person: named })
-                    : say('screen.reason_trail.stands_in', { substitute: cover.person.name, person: named, lead: String(cover.byLead) })}
+                    : say('screen.reason_trail.stands_in', {
+                          substitute: cover.person.name,
+                          person: named,
+                          lead: String(cover.byLead),
+                      })}
                 {cover.circle && ` ${say('screen.reason_trail.circle')}`}
             </p>
             <ul className="text-ink2">
@@ -120,12 +128,17 @@ function PeopleTable({ caption, rows }: { caption: string; rows: Row[] }) {
             <tbody>
                 {rows.map((row) => (
                     <tr key={row.slug} className="border-t border-line align-top">
-                        <th scope="row" className={`w-44 py-1 pr-3 ${row.picked === true ? 'font-semibold text-pine' : 'font-normal'}`}>
+                        <th
+                            scope="row"
+                            className={`w-44 py-1 pr-3 ${row.picked === true ? 'font-semibold text-pine' : 'font-normal'}`}
+                        >
                             <PersonName slug={row.slug} name={row.name} />
                         </th>
                         <td className="py-1 text-ink2">
                             {row.note}
-                            {row.picked === true && <strong className="text-pine"> {say('screen.reason_trail.picked')}</strong>}
+                            {row.picked === true && (
+                                <strong className="text-pine"> {say('screen.reason_trail.picked')}</strong>
+                            )}
                         </td>
                     </tr>
                 ))}
@@ -138,11 +151,23 @@ function PeopleTable({ caption, rows }: { caption: string; rows: Row[] }) {
 function Verdicts({ verdicts }: Pick<Trail, 'verdicts'>) {
     return (
         <details>
-            <summary className="cursor-pointer font-semibold text-sky">{say('screen.reason_trail.what_every_rule_came')}</summary>
+            <summary className="cursor-pointer font-semibold text-sky">
+                {say('screen.reason_trail.what_every_rule_came')}
+            </summary>
             <ol className="mt-1">
                 {verdicts.map((verdict) => (
                     <li key={verdict.rule} className="border-t border-line py-1">
-                        <span className={verdict.verdict === 'decided' ? 'font-semibold text-pine' : verdict.verdict === 'not_reached' ? 'text-ink2' : ''}>{verdict.name}</span>
+                        <span
+                            className={
+                                verdict.verdict === 'decided'
+                                    ? 'font-semibold text-pine'
+                                    : verdict.verdict === 'not_reached'
+                                      ? 'text-ink2'
+                                      : ''
+                            }
+                        >
+                            {verdict.name}
+                        </span>
                         <br />
                         <span className="text-ink2">{verdict.sentence}</span>
                     </li>
@@ -197,9 +222,22 @@ export function ReasonTrail({ trail }: { trail: Trail }) {
             <Way trail={trail} />
             {trail.otherwise !== null && <p>{trail.otherwise}</p>}
             {trail.cover !== null && <StandIn cover={trail.cover} />}
-            <PeopleTable caption={say('screen.reason_trail.who_was_compared_and')} rows={compared.map((one) => ({ slug: one.slug, name: one.name, note: one.figures, picked: one.picked }))} />
-            <PeopleTable caption={say('screen.reason_trail.who_was_left_out')} rows={excluded.map((one) => ({ slug: one.slug, name: one.name, note: one.reason }))} />
-            {outside > 0 && <p className="text-xs text-ink2">{say('screen.reason_trail.outside', { count: outside })}</p>}
+            <PeopleTable
+                caption={say('screen.reason_trail.who_was_compared_and')}
+                rows={compared.map((one) => ({
+                    slug: one.slug,
+                    name: one.name,
+                    note: one.figures,
+                    picked: one.picked,
+                }))}
+            />
+            <PeopleTable
+                caption={say('screen.reason_trail.who_was_left_out')}
+                rows={excluded.map((one) => ({ slug: one.slug, name: one.name, note: one.reason }))}
+            />
+            {outside > 0 && (
+                <p className="text-xs text-ink2">{say('screen.reason_trail.outside', { count: outside })}</p>
+            )}
             <Effects effects={trail.effects} by={trail.rule?.name ?? null} />
             <Verdicts verdicts={trail.verdicts} />
         </section>

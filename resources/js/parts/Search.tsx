@@ -7,7 +7,9 @@ import { TaskFinder } from './TaskFinder';
 /** Finds a task from every page, and opens it. */
 export function Search() {
     const inputId = useId();
-    useShortcuts('anywhere', say('keys.anywhere'), [{ key: '/', does: say('keys.find'), run: () => document.getElementById(inputId)?.focus() }]);
+    useShortcuts('anywhere', say('keys.anywhere'), [
+        { key: '/', does: say('keys.find'), run: () => document.getElementById(inputId)?.focus() },
+    ]);
     return (
         <TaskFinder
             inputId={inputId}

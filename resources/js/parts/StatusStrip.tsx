@@ -31,9 +31,18 @@ export function StatusStrip({ state }: { state: Currency }) {
     if (strip === null) return null;
     const unplaced = say('screen.status_strip.unplaced', { count: strip.unplaced });
     return (
-        <footer className="flex h-8 shrink-0 items-center gap-5 overflow-hidden border-t border-line bg-paper px-4 text-xs whitespace-nowrap text-ink2" aria-label={say('screen.status_strip.status')}>
+        <footer
+            className="flex h-8 shrink-0 items-center gap-5 overflow-hidden border-t border-line bg-paper px-4 text-xs whitespace-nowrap text-ink2"
+            aria-label={say('screen.status_strip.status')}
+        >
             <span className={strip.unplaced > 0 ? 'font-semibold text-brick' : ''}>
-                {viewer?.places.some((one) => one.place === 'floor') === true ? <Link href="/floor" className="underline decoration-line underline-offset-2 hover:decoration-ink">{unplaced}</Link> : unplaced}
+                {viewer?.places.some((one) => one.place === 'floor') === true ? (
+                    <Link href="/floor" className="underline decoration-line underline-offset-2 hover:decoration-ink">
+                        {unplaced}
+                    </Link>
+                ) : (
+                    unplaced
+                )}
             </span>
             {strip.lastHandoff !== null && <LastHandoff {...strip.lastHandoff} />}
             {strip.away.length === 0 ? (
@@ -58,11 +67,15 @@ export function StatusStrip({ state }: { state: Currency }) {
                 </Popover>
             )}
             <Link href="/rulebook" className="underline decoration-line underline-offset-2 hover:decoration-ink">
-                {strip.version === null ? say('screen.status_strip.no_rulebook_yet') : say('screen.status_strip.version', { version: strip.version })}
+                {strip.version === null
+                    ? say('screen.status_strip.no_rulebook_yet')
+                    : say('screen.status_strip.version', { version: strip.version })}
             </Link>
             <span className="ml-auto" role="status">
                 {state === 'current' && say('screen.status_strip.current')}
-                {state === 'out of touch' && <span className="font-semibold text-ochre">{say('screen.status_strip.out_of_touch_with')}</span>}
+                {state === 'out of touch' && (
+                    <span className="font-semibold text-ochre">{say('screen.status_strip.out_of_touch_with')}</span>
+                )}
                 {state === 'signed out' && (
                     <span className="font-semibold text-ochre">
                         {say('outage.signed_out')}{' '}

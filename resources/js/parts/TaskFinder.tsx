@@ -48,7 +48,12 @@ export function TaskFinder({ inputId, label, placeholder, className, side, excep
     });
     return (
         <div className="relative">
-            <input {...box.getInputProps({ 'aria-label': label, onChange: (event) => setText(event.currentTarget.value) })} type="search" placeholder={placeholder} className={className} />
+            <input
+                {...box.getInputProps({ 'aria-label': label, onChange: (event) => setText(event.currentTarget.value) })}
+                type="search"
+                placeholder={placeholder}
+                className={className}
+            />
             <Found
                 box={box}
                 items={found}
@@ -60,7 +65,9 @@ export function TaskFinder({ inputId, label, placeholder, className, side, excep
                     <>
                         <span className="font-mono text-xs text-ink2">{task.number}</span>
                         <span className="min-w-0 flex-1 truncate">{task.title}</span>
-                        <span className="text-xs text-ink2">{isOpen(task) ? task.kind : say(`status.${task.status}`).toLowerCase()}</span>
+                        <span className="text-xs text-ink2">
+                            {isOpen(task) ? task.kind : say(`status.${task.status}`).toLowerCase()}
+                        </span>
                     </>
                 )}
             />

@@ -8,7 +8,8 @@ import { say } from '@/lib/words';
 
 /** What is to be ticked. */
 export function Checklist({ task }: { task: TaskView }) {
-    const tick = (item: string, done: boolean): void => router.post(`/tasks/${task.id}/tick`, { item, done }, { preserveScroll: true });
+    const tick = (item: string, done: boolean): void =>
+        router.post(`/tasks/${task.id}/tick`, { item, done }, { preserveScroll: true });
     const done = task.checklist.filter((item) => item.done).length;
     return (
         <>
@@ -19,7 +20,13 @@ export function Checklist({ task }: { task: TaskView }) {
                 {task.checklist.map((item) => (
                     <li key={item.text}>
                         <label className="flex items-start gap-2 py-0.5">
-                            <input type="checkbox" className="mt-1" checked={item.done} disabled={!task.may.edit} onChange={(event) => tick(item.text, event.target.checked)} />
+                            <input
+                                type="checkbox"
+                                className="mt-1"
+                                checked={item.done}
+                                disabled={!task.may.edit}
+                                onChange={(event) => tick(item.text, event.target.checked)}
+                            />
                             <span className={item.done ? 'text-ink2' : ''}>{item.text}</span>
                         </label>
                     </li>
@@ -35,10 +42,17 @@ export function NextMoments({ moments }: { moments: NextMoment[] }) {
     return (
         <ul>
             {moments.map((moment) => (
-                <li key={`${moment.at} ${moment.rule?.id ?? ''}`} className="grid grid-cols-[130px_1fr] gap-3 border-t border-line py-1 first:border-0">
+                <li
+                    key={`${moment.at} ${moment.rule?.id ?? ''}`}
+                    className="grid grid-cols-[130px_1fr] gap-3 border-t border-line py-1 first:border-0"
+                >
                     <span className="whitespace-nowrap tabular-nums">{formats.moment(moment.at)}</span>
                     <span>
-                        {moment.rule === null ? moment.what : <strong className="font-medium">{moment.rule.name}</strong>}
+                        {moment.rule === null ? (
+                            moment.what
+                        ) : (
+                            <strong className="font-medium">{moment.rule.name}</strong>
+                        )}
                         <span className="text-ink2">
                             {moment.rule !== null && <>: {moment.what}</>}, {moment.unless}
                         </span>
@@ -50,7 +64,9 @@ export function NextMoments({ moments }: { moments: NextMoment[] }) {
 }
 
 function size(bytes: number): string {
-    return bytes < 1024 * 1024 ? say('screen.task_parts.kilobytes', { size: Math.max(1, Math.round(bytes / 1024)) }) : say('screen.task_parts.megabytes', { size: (bytes / 1024 / 1024).toFixed(1) });
+    return bytes < 1024 * 1024
+        ? say('screen.task_parts.kilobytes', { size: Math.max(1, Math.round(bytes / 1024)) })
+        : say('screen.task_parts.megabytes', { size: (bytes / 1024 / 1024).toFixed(1) });
 }
 
 /** Files on the task, and one more. */
@@ -67,8 +83,14 @@ export function Files({ task }: { task: TaskView }) {
             {task.files.length === 0 && <p className="text-ink2">{say('screen.task_parts.nothing_is_attached_yet')}</p>}
             <ul>
                 {task.files.map((file) => (
-                    <li key={file.id} className="flex flex-wrap items-baseline gap-x-3 border-t border-line py-1 first:border-0">
-                        <a className="min-w-0 flex-1 text-sky underline [overflow-wrap:anywhere]" href={`/tasks/${task.id}/files/${file.id}`}>
+                    <li
+                        key={file.id}
+                        className="flex flex-wrap items-baseline gap-x-3 border-t border-line py-1 first:border-0"
+                    >
+                        <a
+                            className="min-w-0 flex-1 text-sky underline [overflow-wrap:anywhere]"
+                            href={`/tasks/${task.id}/files/${file.id}`}
+                        >
                             {file.name}
                         </a>
                         <span className="text-xs text-ink2 tabular-nums">{size(file.size)}</span>
@@ -95,7 +117,9 @@ export function Files({ task }: { task: TaskView }) {
                     <Button disabled={form.processing} onClick={() => entry.current?.click()}>
                         {say('screen.task_parts.attach_a_file')}
                     </Button>
-                    {form.progress !== null && <span className="text-ink2">{Math.round(form.progress.percentage ?? 0)} %</span>}
+                    {form.progress !== null && (
+                        <span className="text-ink2">{Math.round(form.progress.percentage ?? 0)} %</span>
+                    )}
                     {form.errors.file !== undefined && (
                         <span role="alert" className="text-brick">
                             {form.errors.file}

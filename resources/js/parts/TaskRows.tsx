@@ -23,18 +23,31 @@ export function TaskRows({ tasks, chosen, onChoose, label }: Props) {
                             <span className="font-mono text-xs text-ink2">{task.number}</span>
                             <span className="truncate font-medium">{task.title}</span>
                             <span className={`text-right text-xs ${late ? 'font-semibold text-brick' : 'text-ink2'}`}>
-                                {task.completedAt !== null ? `${say(`status.${task.status}`).toLowerCase()} ${formats.moment(task.completedAt)}` : task.dueAt === null ? say('screen.task_rows.no_date') : late ? say('screen.task_rows.late', { due: formats.due(task.dueAt) }) : formats.due(task.dueAt)}
+                                {task.completedAt !== null
+                                    ? `${say(`status.${task.status}`).toLowerCase()} ${formats.moment(task.completedAt)}`
+                                    : task.dueAt === null
+                                      ? say('screen.task_rows.no_date')
+                                      : late
+                                        ? say('screen.task_rows.late', { due: formats.due(task.dueAt) })
+                                        : formats.due(task.dueAt)}
                             </span>
                             <span />
                             <span className="truncate text-xs text-ink2">
-                                {task.coversFor !== null && <span className="text-plum">{say('cover.in_place', { person: task.coversFor.name })} · </span>}
+                                {task.coversFor !== null && (
+                                    <span className="text-plum">
+                                        {say('cover.in_place', { person: task.coversFor.name })} ·{' '}
+                                    </span>
+                                )}
                                 {task.kind}
                                 {task.customer !== null && ` · ${task.customer}`}
-                                {task.status === 'waiting' && say('screen.task_rows.waits', { for: task.waitingFor ?? 'none' })}
+                                {task.status === 'waiting' &&
+                                    say('screen.task_rows.waits', { for: task.waitingFor ?? 'none' })}
                                 {task.status === 'in_review' && say('screen.task_rows.in_review')}
                             </span>
                             <span className="text-right text-xs text-ink2">
-                                {(task.priority === 'urgent' || task.priority === 'high') && <strong className="text-ochre">{task.priority} · </strong>}
+                                {(task.priority === 'urgent' || task.priority === 'high') && (
+                                    <strong className="text-ochre">{task.priority} · </strong>
+                                )}
                                 {duration(task.minutesLeft)}
                             </span>
                         </button>

@@ -49,7 +49,12 @@ describe('choosing a person', () => {
         expect(found('lund ro')).toEqual(['ro']);
         expect(found('kada')).toEqual([]);
         expect(found(' ')).toEqual(['ayumi', 'ronan', 'ro']);
-        expect(named(Array.from({ length: 500 }, (_, at) => ({ value: String(at), label: `Ro ${at}` })), 'ro')).toHaveLength(60);
+        expect(
+            named(
+                Array.from({ length: 500 }, (_, at) => ({ value: String(at), label: `Ro ${at}` })),
+                'ro',
+            ),
+        ).toHaveLength(60);
     });
 
     it('is chosen by keys alone, with what is to be known of somebody', async () => {

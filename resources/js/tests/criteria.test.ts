@@ -1,5 +1,16 @@
 import { amountOf, spanOf } from '@/parts/rule/SpanControl';
-import { BLANK, durationOf, fieldOf, groupOf, makeGroup, minutesOf, operatorsFor, topGroup, withField, withOperator } from '@/lib/criteria';
+import {
+    BLANK,
+    durationOf,
+    fieldOf,
+    groupOf,
+    makeGroup,
+    minutesOf,
+    operatorsFor,
+    topGroup,
+    withField,
+    withOperator,
+} from '@/lib/criteria';
 import type { FieldType, OperatorInfo } from '@props/Rules/Vocabulary';
 import { describe, expect, it } from 'vitest';
 import { house } from './house';
@@ -15,7 +26,8 @@ describe('groups', () => {
         expect(groupOf({ any: [] })).toEqual({ kind: 'any', parts: [] });
         expect(groupOf({ none: [one] })).toEqual({ kind: 'none', parts: [one] });
         expect(groupOf(one)).toBeNull();
-        for (const kind of ['all', 'any', 'none'] as const) expect(groupOf(makeGroup(kind, [one]))).toEqual({ kind, parts: [one] });
+        for (const kind of ['all', 'any', 'none'] as const)
+            expect(groupOf(makeGroup(kind, [one]))).toEqual({ kind, parts: [one] });
     });
 
     it('stand at the top, whatever the rule has there', () => {
@@ -27,9 +39,62 @@ describe('groups', () => {
 
 describe('operators', () => {
     const fitting: [FieldType, string, string[]][] = [
-        ['text', 'task.title', ['is', 'is_not', 'one_of', 'none_of', 'contains', 'starts_with', 'ends_with', 'was', 'changed', 'changed_from_to', 'is_empty', 'is_filled']],
-        ['money', 'task.value', ['is', 'is_not', 'one_of', 'none_of', 'less_than', 'at_most', 'more_than', 'at_least', 'between', 'was', 'changed', 'changed_from_to', 'is_empty', 'is_filled']],
-        ['date', 'task.needed', ['is', 'is_not', 'before', 'after', 'between', 'within_next', 'within_last', 'was', 'changed', 'changed_from_to', 'is_empty', 'is_filled']],
+        [
+            'text',
+            'task.title',
+            [
+                'is',
+                'is_not',
+                'one_of',
+                'none_of',
+                'contains',
+                'starts_with',
+                'ends_with',
+                'was',
+                'changed',
+                'changed_from_to',
+                'is_empty',
+                'is_filled',
+            ],
+        ],
+        [
+            'money',
+            'task.value',
+            [
+                'is',
+                'is_not',
+                'one_of',
+                'none_of',
+                'less_than',
+                'at_most',
+                'more_than',
+                'at_least',
+                'between',
+                'was',
+                'changed',
+                'changed_from_to',
+                'is_empty',
+                'is_filled',
+            ],
+        ],
+        [
+            'date',
+            'task.needed',
+            [
+                'is',
+                'is_not',
+                'before',
+                'after',
+                'between',
+                'within_next',
+                'within_last',
+                'was',
+                'changed',
+                'changed_from_to',
+                'is_empty',
+                'is_filled',
+            ],
+        ],
         ['yes_no', 'task.rush', ['is', 'is_not', 'was', 'changed', 'is_empty', 'is_filled']],
         ['tags', 'task.tags', ['matches_any', 'matches_all', 'matches_none', 'changed', 'is_empty', 'is_filled']],
     ];
@@ -39,13 +104,20 @@ describe('operators', () => {
     });
 
     it('stay where the new field has them, and no value is guessed', () => {
-        expect(withField({ field: 'task.kind', op: 'is_not', value: 'quote' }, field('task.rush'), house)).toEqual({ field: 'task.rush', op: 'is_not' });
-        expect(withField({ field: 'task.title', op: 'contains', value: 'x' }, field('task.rush'), house)).toEqual({ field: 'task.rush', op: 'is' });
+        expect(withField({ field: 'task.kind', op: 'is_not', value: 'quote' }, field('task.rush'), house)).toEqual({
+            field: 'task.rush',
+            op: 'is_not',
+        });
+        expect(withField({ field: 'task.title', op: 'contains', value: 'x' }, field('task.rush'), house)).toEqual({
+            field: 'task.rush',
+            op: 'is',
+        });
         expect(withField(BLANK, field('task.tags'), house)).toEqual({ field: 'task.tags', op: 'matches_any' });
     });
 
     it('carry the value along as far as it fits', () => {
-        const value = (before: { op: string; value?: unknown }, code: string) => withOperator({ field: 'task.title', ...before } as never, operator(code), house).value;
+        const value = (before: { op: string; value?: unknown }, code: string) =>
+            withOperator({ field: 'task.title', ...before } as never, operator(code), house).value;
         expect(value({ op: 'is', value: 'a' }, 'is_not')).toBe('a');
         expect(value({ op: 'is', value: 'a' }, 'one_of')).toEqual(['a']);
         expect(value({ op: 'is', value: 3 }, 'one_of')).toEqual([3]);
@@ -54,7 +126,10 @@ describe('operators', () => {
         expect(value({ op: 'is', value: 'a' }, 'is_empty')).toBeUndefined();
         expect(value({ op: 'is', value: 'a' }, 'between')).toBeUndefined();
         expect(value({ op: 'is' }, 'one_of')).toBeUndefined();
-        expect(withOperator({ field: 'task.title', op: 'is', value: 'a' }, operator('is_filled'), house)).toEqual({ field: 'task.title', op: 'is_filled' });
+        expect(withOperator({ field: 'task.title', op: 'is', value: 'a' }, operator('is_filled'), house)).toEqual({
+            field: 'task.title',
+            op: 'is_filled',
+        });
     });
 });
 

@@ -1,4 +1,12 @@
-import { describePart, describeCriteriaValue, operatorWords, proposedName, sentence, slotsOf, wordsOf } from '@/lib/describe';
+import {
+    describePart,
+    describeCriteriaValue,
+    operatorWords,
+    proposedName,
+    sentence,
+    slotsOf,
+    wordsOf,
+} from '@/lib/describe';
 import { describeDuration, labelOf } from '@/lib/parameters';
 import type { Rule } from '@props/Rules/RulebookPage';
 import type { Family } from '@props/Rules/Vocabulary';
@@ -15,7 +23,9 @@ describe('parts of rules', () => {
 
     it('has a sentence among these for every kind there is', () => {
         const said = new Set(sentences.map((one) => `${one.family}.${one.part.kind}`));
-        const kinds = Object.entries(house.kinds).flatMap(([family, list]) => list.map((kind) => `${family}.${kind.kind}`));
+        const kinds = Object.entries(house.kinds).flatMap(([family, list]) =>
+            list.map((kind) => `${family}.${kind.kind}`),
+        );
         expect(kinds.filter((kind) => !said.has(kind))).toEqual([]);
         expect(kinds.length).toBeGreaterThan(20);
     });
@@ -25,7 +35,13 @@ describe('parts of rules', () => {
         expect(describePart('pool', { kind: '' }, house)).toBe('…');
         expect(describePart('pool', { kind: 'team' }, house)).toBe('…');
         expect(describePart('pool', { kind: 'people', people: [] }, house)).toBe('…');
-        expect(describePart('pool', { kind: 'union', pools: [{ kind: '' }, { kind: 'people', people: ['ayumi'] }] }, house)).toBe('… or Ayumi Kato');
+        expect(
+            describePart(
+                'pool',
+                { kind: 'union', pools: [{ kind: '' }, { kind: 'people', people: ['ayumi'] }] },
+                house,
+            ),
+        ).toBe('… or Ayumi Kato');
         expect(describePart('follow_up', { kind: 'due_in' }, house)).toBe('make it due in …');
     });
 
@@ -37,7 +53,9 @@ describe('parts of rules', () => {
         expect(wordsOf('pool', 'people', 'step')).toBe('pool.people.step');
         expect(wordsOf('pool', 'union', 'step')).toBe('pool.union.say');
         expect(describePart('pool', { kind: 'people', people: ['ayumi'] }, house, 'step')).toBe('named');
-        expect(describePart('pool', { kind: 'people', people: ['ayumi', 'callum'] }, house, 'step')).toBe('named people');
+        expect(describePart('pool', { kind: 'people', people: ['ayumi', 'callum'] }, house, 'step')).toBe(
+            'named people',
+        );
     });
 
     it('fills slots with what is said, the code and the count', () => {
@@ -76,24 +94,75 @@ describe('values of criteria', () => {
     });
 
     it('says lengths and operators', () => {
-        expect([describeDuration(0), describeDuration(59), describeDuration(60), describeDuration(135)]).toEqual(['0 min', '59 min', '1 h', '2 h 15 min']);
+        expect([describeDuration(0), describeDuration(59), describeDuration(60), describeDuration(135)]).toEqual([
+            '0 min',
+            '59 min',
+            '1 h',
+            '2 h 15 min',
+        ]);
         expect(operatorWords('at_least', '5')).toBe('is at least 5');
         expect(operatorWords('is_empty', '')).toBe('is empty');
-        expect(text(sentence(rule({ if: { field: 'task.needed', op: 'within_next', value: 1 }, then: [{ kind: 'tag', tag: 'x' }] }), house, String))).toContain('if Needed on is within the next 1 day, tag');
-        expect(text(sentence(rule({ if: { field: 'task.needed', op: 'within_last', value: 7 }, then: [{ kind: 'tag', tag: 'x' }] }), house, String))).toContain('if Needed on was within the last 7 days, tag');
+        expect(
+            text(
+                sentence(
+                    rule({
+                        if: { field: 'task.needed', op: 'within_next', value: 1 },
+                        then: [{ kind: 'tag', tag: 'x' }],
+                    }),
+                    house,
+                    String,
+                ),
+            ),
+        ).toContain('if Needed on is within the next 1 day, tag');
+        expect(
+            text(
+                sentence(
+                    rule({
+                        if: { field: 'task.needed', op: 'within_last', value: 7 },
+                        then: [{ kind: 'tag', tag: 'x' }],
+                    }),
+                    house,
+                    String,
+                ),
+            ),
+        ).toContain('if Needed on was within the last 7 days, tag');
         expect(operatorWords('resembles', '5')).toBe('resembles 5');
         expect(labelOf(house.people, 'nobody')).toBe('nobody');
     });
 });
 
 describe('the sentence of a rule', () => {
-    const give = { pool: { kind: 'team', team: 'brass-bench' }, method: { kind: 'round_robin', rotation: 'Brass bench' } };
+    const give = {
+        pool: { kind: 'team', team: 'brass-bench' },
+        method: { kind: 'round_robin', rotation: 'Brass bench' },
+    };
 
     it('says all that a rule has', () => {
         const whole = rule({
-            if: { all: [{ field: 'task.kind', op: 'is', value: 'bench-repair' }, { any: [{ field: 'task.rush', op: 'is', value: true }, { field: 'task.value', op: 'more_than', value: 400 }] }, { none: [{ field: 'task.tags', op: 'matches_any', value: ['vip'] }] }] },
-            give: { ...give, limits: [{ kind: 'open_tasks_at_most', tasks: 6 }, { kind: 'skill_at_least', skill: 'brass', level: 2 }], otherwise: { kind: 'unplaced' } },
-            then: [{ kind: 'due_in', after: 'P3D' }, { kind: 'tag', tag: 'brass' }],
+            if: {
+                all: [
+                    { field: 'task.kind', op: 'is', value: 'bench-repair' },
+                    {
+                        any: [
+                            { field: 'task.rush', op: 'is', value: true },
+                            { field: 'task.value', op: 'more_than', value: 400 },
+                        ],
+                    },
+                    { none: [{ field: 'task.tags', op: 'matches_any', value: ['vip'] }] },
+                ],
+            },
+            give: {
+                ...give,
+                limits: [
+                    { kind: 'open_tasks_at_most', tasks: 6 },
+                    { kind: 'skill_at_least', skill: 'brass', level: 2 },
+                ],
+                otherwise: { kind: 'unplaced' },
+            },
+            then: [
+                { kind: 'due_in', after: 'P3D' },
+                { kind: 'tag', tag: 'brass' },
+            ],
             valid_from: '2026-03-02T09:00:00Z',
             valid_until: '2026-04-01T00:00:00Z',
         });
@@ -105,26 +174,74 @@ describe('the sentence of a rule', () => {
     });
 
     it.each([
-        ['whatever it is', rule({ give }), 'When a task arrives, whatever it is, give it to Brass bench, by round-robin “Brass bench”.'],
-        ['only follow-ups', rule({ then: [{ kind: 'tag', tag: 'seen' }] }), 'When a task arrives, whatever it is, tag it “seen”.'],
-        ['one comparison alone', rule({ if: { field: 'task.title', op: 'is_empty' }, give }), 'When a task arrives, if Title is empty, give it to Brass bench, by round-robin “Brass bench”.'],
-        ['the next rule goes without saying', rule({ give: { ...give, otherwise: { kind: 'next_rule' } } }), 'When a task arrives, whatever it is, give it to Brass bench, by round-robin “Brass bench”.'],
-        ['any at the top', rule({ if: { any: [{ field: 'task.rush', op: 'is', value: true }, { field: 'task.rush', op: 'is_empty' }] }, give }), 'When a task arrives, if Rush is yes or Rush is empty, give it to Brass bench, by round-robin “Brass bench”.'],
-        ['blanks', rule({ if: { all: [{ field: '', op: '' }] }, give: { pool: { kind: '' } } }), 'When a task arrives, if …  …, give it to …, ….'],
+        [
+            'whatever it is',
+            rule({ give }),
+            'When a task arrives, whatever it is, give it to Brass bench, by round-robin “Brass bench”.',
+        ],
+        [
+            'only follow-ups',
+            rule({ then: [{ kind: 'tag', tag: 'seen' }] }),
+            'When a task arrives, whatever it is, tag it “seen”.',
+        ],
+        [
+            'one comparison alone',
+            rule({ if: { field: 'task.title', op: 'is_empty' }, give }),
+            'When a task arrives, if Title is empty, give it to Brass bench, by round-robin “Brass bench”.',
+        ],
+        [
+            'the next rule goes without saying',
+            rule({ give: { ...give, otherwise: { kind: 'next_rule' } } }),
+            'When a task arrives, whatever it is, give it to Brass bench, by round-robin “Brass bench”.',
+        ],
+        [
+            'any at the top',
+            rule({
+                if: {
+                    any: [
+                        { field: 'task.rush', op: 'is', value: true },
+                        { field: 'task.rush', op: 'is_empty' },
+                    ],
+                },
+                give,
+            }),
+            'When a task arrives, if Rush is yes or Rush is empty, give it to Brass bench, by round-robin “Brass bench”.',
+        ],
+        [
+            'blanks',
+            rule({ if: { all: [{ field: '', op: '' }] }, give: { pool: { kind: '' } } }),
+            'When a task arrives, if …  …, give it to …, ….',
+        ],
     ] as const)('says of %s', (_, one, expected) => {
         expect(say(one as Rule)).toBe(expected);
     });
 
     it('says in bold what can be changed', () => {
-        const bold = sentence(rule({ if: { field: 'task.kind', op: 'is', value: 'quote' }, give }), house, (iso) => iso).filter((piece) => piece.bold === true);
+        const bold = sentence(
+            rule({ if: { field: 'task.kind', op: 'is', value: 'quote' }, give }),
+            house,
+            (iso) => iso,
+        ).filter((piece) => piece.bold === true);
         expect(bold.map((piece) => piece.text)).toEqual(['Quote', 'Brass bench', 'by round-robin “Brass bench”']);
     });
 
     it('proposes a name from what it does', () => {
         expect(proposedName(rule({ give }), house)).toBe('Any task → Brass bench, by round-robin “Brass bench”');
-        expect(proposedName(rule({ if: { all: [{ field: 'task.kind', op: 'is', value: 'quote' }, { field: 'task.rush', op: 'is', value: true }, { field: '', op: '' }] }, give: { pool: { kind: 'people', people: ['ayumi'] }, method: { kind: 'open' } } }), house)).toBe(
-            'Quote, Rush yes → Ayumi Kato, open for anyone of them to claim',
-        );
+        expect(
+            proposedName(
+                rule({
+                    if: {
+                        all: [
+                            { field: 'task.kind', op: 'is', value: 'quote' },
+                            { field: 'task.rush', op: 'is', value: true },
+                            { field: '', op: '' },
+                        ],
+                    },
+                    give: { pool: { kind: 'people', people: ['ayumi'] }, method: { kind: 'open' } },
+                }),
+                house,
+            ),
+        ).toBe('Quote, Rush yes → Ayumi Kato, open for anyone of them to claim');
         expect(proposedName(rule({ then: [{ kind: 'tag', tag: 'x'.repeat(300) }] }), house)).toHaveLength(200);
     });
 });

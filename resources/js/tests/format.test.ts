@@ -4,7 +4,10 @@ import { remembered, step } from '@/lib/useDraft';
 import type { Rule } from '@props/Rules/RulebookPage';
 import { describe, expect, it } from 'vitest';
 
-const WORDS = Object.assign({}, ...Object.values(import.meta.glob('../../words/en/*.json', { eager: true, import: 'default' }))) as Record<string, unknown>;
+const WORDS = Object.assign(
+    {},
+    ...Object.values(import.meta.glob('../../words/en/*.json', { eager: true, import: 'default' })),
+) as Record<string, unknown>;
 
 describe('moments', () => {
     // In Dublin the clocks go from 01:00 to 02:00 on 29 March and from 02:00 back to 01:00 on 25 October 2026.
@@ -69,7 +72,14 @@ describe('words', () => {
         expect(paths.length).toBeGreaterThan(150);
         // Paths of fields have dots of their own and are looked up on the server.
         for (const path of paths.filter((one) => !one.startsWith('field.'))) {
-            const slots = new Proxy({}, { get: (_, name) => (typeof name === 'string' ? '1' : undefined), has: () => true, getOwnPropertyDescriptor: () => ({ enumerable: true, configurable: true, value: '1' }) });
+            const slots = new Proxy(
+                {},
+                {
+                    get: (_, name) => (typeof name === 'string' ? '1' : undefined),
+                    has: () => true,
+                    getOwnPropertyDescriptor: () => ({ enumerable: true, configurable: true, value: '1' }),
+                },
+            );
             expect(say(path, slots), path).not.toBe('');
         }
     });

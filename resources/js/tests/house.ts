@@ -7,7 +7,15 @@ export const house = {
     ...kinds,
     personFields: [{ path: 'person.van', label: 'Drives the van', type: 'yes_no', options: [] }],
     fields: [
-        { path: 'task.kind', label: 'Kind of task', type: 'one_of', options: [{ value: 'bench-repair', label: 'Bench repair' }, { value: 'quote', label: 'Quote' }] },
+        {
+            path: 'task.kind',
+            label: 'Kind of task',
+            type: 'one_of',
+            options: [
+                { value: 'bench-repair', label: 'Bench repair' },
+                { value: 'quote', label: 'Quote' },
+            ],
+        },
         { path: 'task.title', label: 'Title', type: 'text', options: [] },
         { path: 'task.value', label: 'Value', type: 'money', options: [] },
         { path: 'task.estimate', label: 'Estimate', type: 'duration', options: [] },

@@ -18,8 +18,16 @@ describe('single keys', () => {
     it('are listed from the outside to the inside, each as it acts', () => {
         const scopes = new Scopes();
         scopes.add({ place: 'part', where: 'The open task', shortcuts: [] });
-        scopes.add({ place: 'page', where: 'Rulebook', shortcuts: [key('n', 'new rule'), { key: 'Space', does: 'take the rule up' }] });
+        scopes.add({
+            place: 'page',
+            where: 'Rulebook',
+            shortcuts: [key('n', 'new rule'), { key: 'Space', does: 'take the rule up' }],
+        });
         scopes.add({ place: 'anywhere', where: 'Anywhere', shortcuts: [key('?', 'these keys'), key('n', 'new task')] });
-        expect(scopes.list().map((one) => `${one.where}: ${one.key} ${one.does}`)).toEqual(['Anywhere: ? these keys', 'Rulebook: n new rule', 'Rulebook: Space take the rule up']);
+        expect(scopes.list().map((one) => `${one.where}: ${one.key} ${one.does}`)).toEqual([
+            'Anywhere: ? these keys',
+            'Rulebook: n new rule',
+            'Rulebook: Space take the rule up',
+        ]);
     });
 });

@@ -2,14 +2,20 @@ import type { Rule } from '@props/Rules/RulebookPage';
 import { describe, expect, it } from 'vitest';
 import { announcementsOf } from '@/parts/rule/RuleList';
 
-const rules = ['Rush', 'Quotes', 'The rest'].map((name, index) => ({ id: `rule-${index + 1}`, name, when: [] })) as unknown as Rule[];
+const rules = ['Rush', 'Quotes', 'The rest'].map((name, index) => ({
+    id: `rule-${index + 1}`,
+    name,
+    when: [],
+})) as unknown as Rule[];
 const at = (id: string) => ({ id }) as never;
 
 describe('what is heard of a rule that is moved', () => {
     const heard = announcementsOf(rules);
 
     it('names the rule and its place when it is taken up', () => {
-        expect(heard.onDragStart({ active: at('rule-1') })).toBe('Rule 1, “Rush”, is taken up. The arrow keys move it, the space bar puts it down, Escape leaves it where it was.');
+        expect(heard.onDragStart({ active: at('rule-1') })).toBe(
+            'Rule 1, “Rush”, is taken up. The arrow keys move it, the space bar puts it down, Escape leaves it where it was.',
+        );
     });
 
     it('says which place it would take, and which it has taken', () => {

@@ -17,7 +17,12 @@ describe('what is sent to save a draft', () => {
     it('has whole rules only where they are others than on the server', () => {
         const written = rule('rush', 'Urgent');
         const added = rule('new', 'New');
-        expect(toSave([rest, written, added, quotes], [rush, quotes, rest], rules.find)).toEqual(['rest', written, added, 'quotes']);
+        expect(toSave([rest, written, added, quotes], [rush, quotes, rest], rules.find)).toEqual([
+            'rest',
+            written,
+            added,
+            'quotes',
+        ]);
         // Saved like that, they stay as they are when something else is changed.
         expect(toSave([written, quotes], [rest, written, added, quotes], rules.find)).toEqual(['rush', 'quotes']);
     });
@@ -40,7 +45,11 @@ describe('what is sent to save a draft', () => {
             ['more', 'h9'],
         ]);
         const ours: Entry[] = [mine, quotes, rest, new Stub('more', 'h4')];
-        expect(besideTheirs(ours, theirs, rules.find)).toEqual([mine, rule('quotes', 'Quotes'), new Stub('more', 'h9')]);
+        expect(besideTheirs(ours, theirs, rules.find)).toEqual([
+            mine,
+            rule('quotes', 'Quotes'),
+            new Stub('more', 'h9'),
+        ]);
     });
 });
 
@@ -74,7 +83,11 @@ describe('rules that come into view', () => {
 
     it('are asked for again where the server could not be reached', async () => {
         let tries = 0;
-        const rules = new KnownRules((ids) => (++tries === 1 ? Promise.reject(new TypeError('out of reach')) : Promise.resolve(ids.map((id) => known(id, 'h', 'Rush')))));
+        const rules = new KnownRules((ids) =>
+            ++tries === 1
+                ? Promise.reject(new TypeError('out of reach'))
+                : Promise.resolve(ids.map((id) => known(id, 'h', 'Rush'))),
+        );
         const rush = new Stub('rush', 'h');
         rules.want([rush]);
         await vi.advanceTimersByTimeAsync(100);
@@ -85,7 +98,9 @@ describe('rules that come into view', () => {
 
     it('are not taken for what they were before somebody changed them, until they are as they were', async () => {
         let hash = 'new';
-        const rules = new KnownRules((ids) => Promise.resolve(ids.map((id) => known(id, hash, hash === 'new' ? 'Changed' : 'As it was'))));
+        const rules = new KnownRules((ids) =>
+            Promise.resolve(ids.map((id) => known(id, hash, hash === 'new' ? 'Changed' : 'As it was'))),
+        );
         const seen = new Stub('rush', 'old');
         rules.want([seen]);
         await vi.runAllTimersAsync();
@@ -98,7 +113,10 @@ describe('rules that come into view', () => {
 
     it('are drawn as far as it goes where a program has written them', () => {
         const rules = new KnownRules(() => Promise.resolve([]));
-        rules.add([{ id: 'rule-3', hash: 'h', rule: { name: 5, when: 'x', then: null } }, { id: 'b', hash: 'h', rule: null }]);
+        rules.add([
+            { id: 'rule-3', hash: 'h', rule: { name: 5, when: 'x', then: null } },
+            { id: 'b', hash: 'h', rule: null },
+        ]);
         expect(rules.find(new Stub('rule-3', 'h'))).toEqual({ id: 'rule-3', name: '', when: [], then: null });
         expect(rules.find(new Stub('b', 'h'))).toEqual({ id: 'b', name: '', when: [] });
     });

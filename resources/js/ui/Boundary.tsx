@@ -1,6 +1,10 @@
 import { Component, type ReactNode } from 'react';
 
-type Props = { children: ReactNode; instead: ReactNode; /** what is drawn; once it is another, it is tried again */ of: unknown };
+type Props = {
+    children: ReactNode;
+    instead: ReactNode;
+    /** what is drawn; once it is another, it is tried again */ of: unknown;
+};
 
 /** Draws something else where what is inside can't be drawn, so that the rest of the page stays. */
 export class Boundary extends Component<Props, { failed: boolean }> {

@@ -1,6 +1,9 @@
 import type { ButtonHTMLAttributes, ReactNode } from 'react';
 
-type Props = ButtonHTMLAttributes<HTMLButtonElement> & { look?: 'main' | 'plain' | 'quiet' | 'grave'; children: ReactNode };
+type Props = ButtonHTMLAttributes<HTMLButtonElement> & {
+    look?: 'main' | 'plain' | 'quiet' | 'grave';
+    children: ReactNode;
+};
 
 const LOOKS = {
     main: 'bg-pine text-on-pine border-pine hover:opacity-90',

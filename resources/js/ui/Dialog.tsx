@@ -1,13 +1,28 @@
 import { Dialog as Radix } from 'radix-ui';
 import type { ReactNode } from 'react';
 
-type Props = { open: boolean; onOpenChange: (open: boolean) => void; title: string; description?: string; wide?: boolean; children: ReactNode };
+type Props = {
+    open: boolean;
+    onOpenChange: (open: boolean) => void;
+    title: string;
+    description?: string;
+    wide?: boolean;
+    children: ReactNode;
+};
 
-/** One comes to a dialog to type, so that its first empty entry has the focus, or what says of itself that it should. */
+/**
+ * One comes to a dialog to type, so that its first empty entry has the focus, or what says of itself that it should.
+ */
 function focusOnEntry(event: Event): void {
     const content = event.currentTarget as HTMLElement | null;
-    const entries = [...(content?.querySelectorAll<HTMLElement>('input:not([type=hidden]):not([type=checkbox]), select, textarea') ?? [])];
-    const entry = content?.querySelector<HTMLElement>('[data-autofocus]') ?? entries.find((one) => (one as HTMLInputElement).value === '') ?? entries[0];
+    const entries = [
+        ...(content?.querySelectorAll<HTMLElement>('input:not([type=hidden]):not([type=checkbox]), select, textarea') ??
+            []),
+    ];
+    const entry =
+        content?.querySelector<HTMLElement>('[data-autofocus]') ??
+        entries.find((one) => (one as HTMLInputElement).value === '') ??
+        entries[0];
     if (entry !== undefined && entry !== null) {
         event.preventDefault();
         entry.focus();
@@ -25,7 +40,9 @@ export function Dialog({ open, onOpenChange, title, description, wide = false, c
                     {...(description === undefined ? { 'aria-describedby': undefined } : {})}
                 >
                     <Radix.Title className="text-lg">{title}</Radix.Title>
-                    {description !== undefined && <Radix.Description className="mt-1 text-ink2">{description}</Radix.Description>}
+                    {description !== undefined && (
+                        <Radix.Description className="mt-1 text-ink2">{description}</Radix.Description>
+                    )}
                     <div className="mt-4">{children}</div>
                 </Radix.Content>
             </Radix.Portal>

@@ -1,10 +1,26 @@
 import type { ReactNode } from 'react';
 import { Button } from './Button';
 
-type Props = { children: ReactNode; busy?: boolean; leave?: string; send?: string; look?: 'main' | 'grave'; onLeave: () => void; onSend: () => void };
+type Props = {
+    children: ReactNode;
+    busy?: boolean;
+    leave?: string;
+    send?: string;
+    look?: 'main' | 'grave';
+    onLeave: () => void;
+    onSend: () => void;
+};
 
 /** What a dialog asks for, with the way back and the way on. */
-export function DialogForm({ children, busy = false, leave = 'Leave it', send = 'Save', look = 'main', onLeave, onSend }: Props) {
+export function DialogForm({
+    children,
+    busy = false,
+    leave = 'Leave it',
+    send = 'Save',
+    look = 'main',
+    onLeave,
+    onSend,
+}: Props) {
     return (
         <form
             className="space-y-4"

@@ -27,7 +27,11 @@ export function Found<T>({ box, items, keyOf, label, none, className = 'left-0 w
             {shown && items.length === 0 && <li className="px-3 py-2 text-ink2">{none}</li>}
             {shown &&
                 items.map((item, index) => (
-                    <li key={keyOf(item)} {...box.getItemProps({ item, index })} className={`flex cursor-pointer gap-3 rounded px-3 py-1.5 ${index === box.highlightedIndex ? 'bg-pine-wash' : ''}`}>
+                    <li
+                        key={keyOf(item)}
+                        {...box.getItemProps({ item, index })}
+                        className={`flex cursor-pointer gap-3 rounded px-3 py-1.5 ${index === box.highlightedIndex ? 'bg-pine-wash' : ''}`}
+                    >
                         {render(item)}
                     </li>
                 ))}

@@ -3,7 +3,17 @@ import { useId, type ReactElement, cloneElement } from 'react';
 type Control = { id?: string; 'aria-invalid'?: boolean; 'aria-describedby'?: string };
 
 /** A control with its label, its hint and what is wrong with it. */
-export function Labelled({ label, hint, wrong, children }: { label: string; hint?: string; wrong?: string | undefined; children: ReactElement<Control> }) {
+export function Labelled({
+    label,
+    hint,
+    wrong,
+    children,
+}: {
+    label: string;
+    hint?: string;
+    wrong?: string | undefined;
+    children: ReactElement<Control>;
+}) {
     const id = useId();
     const noted = wrong !== undefined || hint !== undefined;
     return (
@@ -11,7 +21,11 @@ export function Labelled({ label, hint, wrong, children }: { label: string; hint
             <label htmlFor={id} className="font-medium">
                 {label}
             </label>
-            {cloneElement(children, { id, 'aria-invalid': wrong !== undefined, ...(noted ? { 'aria-describedby': `${id}-noted` } : {}) })}
+            {cloneElement(children, {
+                id,
+                'aria-invalid': wrong !== undefined,
+                ...(noted ? { 'aria-describedby': `${id}-noted` } : {}),
+            })}
             {noted && (
                 <p id={`${id}-noted`} className={`text-xs ${wrong === undefined ? 'text-ink2' : 'text-brick'}`}>
                     {wrong ?? hint}

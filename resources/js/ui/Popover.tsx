@@ -9,7 +9,12 @@ export function Popover({ trigger, label, children }: Props) {
         <Radix.Root>
             <Radix.Trigger asChild>{trigger}</Radix.Trigger>
             <Radix.Portal>
-                <Radix.Content aria-label={label} sideOffset={4} collisionPadding={12} className="box z-50 max-h-[60vh] max-w-md overflow-auto p-3 text-sm">
+                <Radix.Content
+                    aria-label={label}
+                    sideOffset={4}
+                    collisionPadding={12}
+                    className="box z-50 max-h-[60vh] max-w-md overflow-auto p-3 text-sm"
+                >
                     {children}
                 </Radix.Content>
             </Radix.Portal>

@@ -2,7 +2,19 @@ import type { ReactNode } from 'react';
 import { Button } from './Button';
 
 /** Things of one kind, with what they are, and one more of them. */
-export function Section({ title, note, add, onAdd, children }: { title: string; note: string; add: string; onAdd: () => void; children: ReactNode }) {
+export function Section({
+    title,
+    note,
+    add,
+    onAdd,
+    children,
+}: {
+    title: string;
+    note: string;
+    add: string;
+    onAdd: () => void;
+    children: ReactNode;
+}) {
     return (
         <section className="box p-5" aria-label={title}>
             <header className="mb-2 flex items-baseline gap-3">

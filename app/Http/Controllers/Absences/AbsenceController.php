@@ -45,7 +45,10 @@ final class AbsenceController
     public function minimum(Request $request, Viewer $viewer, SetMinimum $set): RedirectResponse
     {
         Gate::authorize('keepRoster', House::class);
-        $request->validate(['of' => ['required', 'string', 'regex:/^(team|skill):./'], 'people' => ['nullable', new Whole(1, 500)]], ['people.*' => 'Give a number from 1 to 500, or nothing where none is asked for.']);
+        $request->validate(
+            ['of' => ['required', 'string', 'regex:/^(team|skill):./'], 'people' => ['nullable', new Whole(1, 500)]],
+            ['people.*' => 'Give a number from 1 to 500, or nothing where none is asked for.'],
+        );
         [$kind, $slug] = explode(':', $request->string('of')->toString(), 2);
         $of = ($kind === 'team' ? Team::query() : Skill::query())->where('slug', $slug)->firstOrFail();
         $set($of, $request->filled('people') ? $request->integer('people') : null, $viewer->actor());
@@ -59,13 +62,18 @@ final class AbsenceController
         $approved = Gate::allows('enter', Absence::class);
         $ask($person, $request->terms(), $approved, $viewer->actor());
 
-        return back()->with('done', $this->words->say($approved ? 'said.absence_entered' : 'said.absence_asked', ['person' => $person->name]));
+        return back()->with(
+            'done',
+            $this->words->say($approved ? 'said.absence_entered' : 'said.absence_asked', ['person' => $person->name]),
+        );
     }
 
     /** What it would mean; nothing is changed. */
     public function illPlan(Person $person, IllRequest $request, Viewer $viewer, IllToday $ill): JsonResponse
     {
-        return new JsonResponse($ill->of($request->absence(), $viewer->snapshot(), CarbonImmutable::now()->getTimestamp()));
+        return new JsonResponse(
+            $ill->of($request->absence(), $viewer->snapshot(), CarbonImmutable::now()->getTimestamp()),
+        );
     }
 
     /** Today, without being asked for anything: somebody else does the explaining. */
@@ -73,17 +81,32 @@ final class AbsenceController
     {
         $absence = $ask($person, $request->terms(), true, $viewer->actor());
 
-        return back()->with('done', $this->words->say('said.ill_today', ['person' => $person->name]))->with('undo', ['label' => $this->words->say('said.not_away'), 'url' => "/absences/{$absence->id}/end"]);
+        return back()
+            ->with('done', $this->words->say('said.ill_today', ['person' => $person->name]))
+            ->with('undo', ['label' => $this->words->say('said.not_away'), 'url' => "/absences/{$absence->id}/end"]);
     }
 
     public function decide(Absence $absence, Request $request, Viewer $viewer, DecideAbsence $decide): RedirectResponse
     {
         Gate::authorize('decide', $absence);
-        $request->validate(['approve' => ['required', 'boolean'], 'word' => ['nullable', 'string', 'max:'.TextLimits::NOTE]]);
+        $request->validate([
+            'approve' => ['required', 'boolean'],
+            'word' => ['nullable', 'string', 'max:' . TextLimits::NOTE],
+        ]);
         $approve = $request->boolean('approve');
-        $decide($absence, $approve, $request->filled('word') ? $request->string('word')->toString() : null, $viewer->actor());
+        $decide(
+            $absence,
+            $approve,
+            $request->filled('word') ? $request->string('word')->toString() : null,
+            $viewer->actor(),
+        );
 
-        return back()->with('done', $this->words->say($approve ? 'said.absence_approved' : 'said.absence_declined', ['person' => (string) $absence->person?->name]));
+        return back()->with(
+            'done',
+            $this->words->say($approve ? 'said.absence_approved' : 'said.absence_declined', [
+                'person' => (string) $absence->person?->name,
+            ]),
+        );
     }
 
     public function end(Absence $absence, Viewer $viewer, EndAbsence $end): RedirectResponse
@@ -91,6 +114,9 @@ final class AbsenceController
         Gate::authorize('end', $absence);
         $end($absence, $viewer->actor());
 
-        return back()->with('done', $this->words->say('said.absence_ended', ['person' => (string) $absence->person?->name]));
+        return back()->with(
+            'done',
+            $this->words->say('said.absence_ended', ['person' => (string) $absence->person?->name]),
+        );
     }
 }

@@ -44,9 +44,22 @@ final class CalendarController
         return Inertia::render('Absences/Calendars', [
             'standIn' => PersonnelCalendar::isStandIn(),
             'report' => static fn(): ?array => PersonnelCalendar::lastReport(),
-            'teams' => static fn(): array => array_values(Team::query()->orderBy('position')->get()->map(static fn(Team $team): array => [
-                'slug' => $team->slug, 'name' => $team->name, 'address' => isset($feeds[$team->id]) && is_string($feeds[$team->id]) ? url("calendar/{$feeds[$team->id]}.ics") : null,
-            ])->all()),
+            'teams' => static fn(): array => array_values(
+                Team::query()
+                    ->orderBy('position')
+                    ->get()
+                    ->map(
+                        static fn(Team $team): array => [
+                            'slug' => $team->slug,
+                            'name' => $team->name,
+                            'address' =>
+                                isset($feeds[$team->id]) && is_string($feeds[$team->id])
+                                    ? url("calendar/{$feeds[$team->id]}.ics")
+                                    : null,
+                        ],
+                    )
+                    ->all(),
+            ),
         ]);
     }
 
@@ -70,7 +83,11 @@ final class CalendarController
         Gate::authorize('keepRoster', House::class);
         $zone = new DateTimeZone(House::query()->firstOrFail()->zone);
 
-        return new JsonResponse((new HoursCalendar(new CalendarReader($zone, CarbonImmutable::now())))->read((string) $request->getContent()));
+        return new JsonResponse(
+            (new HoursCalendar(new CalendarReader($zone, CarbonImmutable::now())))->read(
+                (string) $request->getContent(),
+            ),
+        );
     }
 
     public function poll(PersonnelCalendar $calendar): RedirectResponse
@@ -85,9 +102,13 @@ final class CalendarController
     public function renew(Request $request, Viewer $viewer, RenewFeed $renew): RedirectResponse
     {
         $request->validate(['team' => ['nullable', 'string']]);
-        $team = $request->filled('team') ? Team::query()->where('slug', $request->string('team')->toString())->firstOrFail() : null;
+        $team = $request->filled('team')
+            ? Team::query()
+                ->where('slug', $request->string('team')->toString())
+                ->firstOrFail()
+            : null;
         $team === null ? abort_if($viewer->person() === null, 403) : Gate::authorize('keepRoster', House::class);
-        $renew($team ?? $viewer->person() ?? abort(403), $viewer->actor());
+        $renew($team ?? ($viewer->person() ?? abort(403)), $viewer->actor());
 
         return back();
     }
@@ -98,29 +119,54 @@ final class CalendarController
         $feed = CalendarFeed::query()->where('secret', $secret)->firstOrFail();
         $person = $feed->person_id === null ? null : Person::query()->findOrFail($feed->person_id);
         $since = CarbonImmutable::now()->subMonths(self::MONTHS_BACK);
-        $absences = Absence::query()->with(Absence::WITH)->where('status', AbsenceStatus::Approved)
-            ->where(static fn(Builder $recent): Builder => $recent->where('last_day', '>=', $since->format('Y-m-d'))->orWhere('to', '>=', $since))
-            ->where(static fn(Builder $whose): Builder => $person === null
-                ? $whose->whereIn('person_id', Person::query()->whereIn('id', Team::query()->findOrFail($feed->team_id)->members()->select('people.id'))->select('id'))
-                : $whose->where('person_id', $person->id)->orWhereHas('substitutes', static fn(Builder $stands): Builder => $stands->whereKey($person->id)))
-            ->orderBy('id')->get();
+        $absences = Absence::query()
+            ->with(Absence::WITH)
+            ->where('status', AbsenceStatus::Approved)
+            ->where(
+                static fn(Builder $recent): Builder => $recent
+                    ->where('last_day', '>=', $since->format('Y-m-d'))
+                    ->orWhere('to', '>=', $since),
+            )
+            ->where(
+                static fn(Builder $whose): Builder => $person === null
+                    ? $whose->whereIn(
+                        'person_id',
+                        Person::query()
+                            ->whereIn('id', Team::query()->findOrFail($feed->team_id)->members()->select('people.id'))
+                            ->select('id'),
+                    )
+                    : $whose
+                        ->where('person_id', $person->id)
+                        ->orWhereHas(
+                            'substitutes',
+                            static fn(Builder $stands): Builder => $stands->whereKey($person->id),
+                        ),
+            )
+            ->orderBy('id')
+            ->get();
 
-        return new Response(CalendarWriter::absences($absences, $person), 200, ['Content-Type' => 'text/calendar; charset=utf-8', 'Cache-Control' => 'private, max-age=300']);
+        return new Response(CalendarWriter::absences($absences, $person), 200, [
+            'Content-Type' => 'text/calendar; charset=utf-8',
+            'Cache-Control' => 'private, max-age=300',
+        ]);
     }
 
     /** @return array<string, mixed> */
     private static function told(CalendarPlan $plan): array
     {
         return [
-            'lines' => array_map(static fn(CalendarLine $line): array => [
-                'what' => $line->what,
-                'person' => PersonRef::of($line->person),
-                'title' => $line->event->title,
-                'first' => $line->event->firstDay,
-                'last' => $line->event->lastDay,
-                'from' => $line->event->from === null ? null : gmdate('Y-m-d\TH:i:s\Z', $line->event->from),
-                'to' => $line->event->to === null ? null : gmdate('Y-m-d\TH:i:s\Z', $line->event->to),
-            ], $plan->lines),
+            'lines' => array_map(
+                static fn(CalendarLine $line): array => [
+                    'what' => $line->what,
+                    'person' => PersonRef::of($line->person),
+                    'title' => $line->event->title,
+                    'first' => $line->event->firstDay,
+                    'last' => $line->event->lastDay,
+                    'from' => $line->event->from === null ? null : gmdate('Y-m-d\TH:i:s\Z', $line->event->from),
+                    'to' => $line->event->to === null ? null : gmdate('Y-m-d\TH:i:s\Z', $line->event->to),
+                ],
+                $plan->lines,
+            ),
             'notUnderstood' => $plan->notUnderstood,
         ];
     }

@@ -39,22 +39,43 @@ final class CoverController
         return Inertia::render('Absences/Cover', $page->whatIf($request));
     }
 
-    public function change(Absence $absence, AbsenceRequest $request, Viewer $viewer, ChangeAbsence $change): RedirectResponse
-    {
+    public function change(
+        Absence $absence,
+        AbsenceRequest $request,
+        Viewer $viewer,
+        ChangeAbsence $change,
+    ): RedirectResponse {
         Gate::authorize('change', $absence);
         abort_unless($request->person()->id === $absence->person_id, 422);
         $change($absence, $request->terms(), $viewer->actor());
 
-        return back()->with('done', $this->words->say('said.absence_changed', ['person' => (string) $absence->person?->name]));
+        return back()->with(
+            'done',
+            $this->words->say('said.absence_changed', ['person' => (string) $absence->person?->name]),
+        );
     }
 
     /** One line by hand: "to" is a person, "" where it stays; "auto" leaves it to the policy again. */
     public function set(Absence $absence, Request $request, Viewer $viewer, SetCover $set): RedirectResponse
     {
         Gate::authorize('decide', $absence);
-        $request->validate(['task' => ['required', 'string', 'exists:tasks,id'], 'auto' => ['boolean'], 'to' => ['nullable', 'string', 'exists:people,slug', 'not_in:'.(string) $absence->person?->slug]]);
-        $to = $request->filled('to') ? Person::query()->where('slug', $request->string('to')->toString())->firstOrFail() : null;
-        $set($absence, Task::query()->findOrFail($request->string('task')->toString()), ! $request->boolean('auto'), $to, $viewer->actor());
+        $request->validate([
+            'task' => ['required', 'string', 'exists:tasks,id'],
+            'auto' => ['boolean'],
+            'to' => ['nullable', 'string', 'exists:people,slug', 'not_in:' . (string) $absence->person?->slug],
+        ]);
+        $to = $request->filled('to')
+            ? Person::query()
+                ->where('slug', $request->string('to')->toString())
+                ->firstOrFail()
+            : null;
+        $set(
+            $absence,
+            Task::query()->findOrFail($request->string('task')->toString()),
+            !$request->boolean('auto'),
+            $to,
+            $viewer->actor(),
+        );
 
         return back();
     }
@@ -64,6 +85,9 @@ final class CoverController
         Gate::authorize('decide', $absence);
         $count = $handOver($absence, $viewer->actor());
 
-        return back()->with('done', $this->words->say('said.handed_over', ['person' => (string) $absence->person?->name, 'count' => $count]));
+        return back()->with(
+            'done',
+            $this->words->say('said.handed_over', ['person' => (string) $absence->person?->name, 'count' => $count]),
+        );
     }
 }

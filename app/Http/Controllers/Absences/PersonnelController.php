@@ -15,7 +15,10 @@ use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Gate;
 use OpenBaton\Core\Document\TextLimits;
 
-/** A stand-in for the calendar of the personnel office: what is put into it there comes to the house as every other calendar does. */
+/**
+ * A stand-in for the calendar of the personnel office: what is put into it there comes to the house as every other
+ * calendar does.
+ */
 final class PersonnelController
 {
     public function show(): View
@@ -34,12 +37,23 @@ final class PersonnelController
         Gate::authorize('keepRoster', House::class);
         $request->validate([
             'event' => ['nullable', 'string', 'exists:stand_in_events,id'],
-            'name' => ['required_without:event', 'string', 'max:'.TextLimits::NAME],
+            'name' => ['required_without:event', 'string', 'max:' . TextLimits::NAME],
             'first_day' => ['bail', 'required', 'string', 'date_format:Y-m-d'],
-            'last_day' => ['bail', 'required', 'string', 'date_format:Y-m-d', ...(is_string($request->input('first_day')) ? ['after_or_equal:first_day'] : [])],
+            'last_day' => [
+                'bail',
+                'required',
+                'string',
+                'date_format:Y-m-d',
+                ...is_string($request->input('first_day')) ? ['after_or_equal:first_day'] : [],
+            ],
         ]);
-        $days = ['first_day' => $request->string('first_day')->toString(), 'last_day' => $request->string('last_day')->toString()];
-        $event = $request->filled('event') ? StandInEvent::query()->findOrFail($request->string('event')->toString()) : null;
+        $days = [
+            'first_day' => $request->string('first_day')->toString(),
+            'last_day' => $request->string('last_day')->toString(),
+        ];
+        $event = $request->filled('event')
+            ? StandInEvent::query()->findOrFail($request->string('event')->toString())
+            : null;
         $event === null
             ? StandInEvent::query()->create(['name' => $request->string('name')->toString()] + $days)
             : $event->update(['sequence' => $event->sequence + 1, 'cancelled' => false] + $days);
@@ -58,6 +72,8 @@ final class PersonnelController
     /** Under a signed address. */
     public function calendar(): Response
     {
-        return new Response(CalendarWriter::standIn(StandInEvent::query()->orderBy('id')->get()), 200, ['Content-Type' => 'text/calendar; charset=utf-8']);
+        return new Response(CalendarWriter::standIn(StandInEvent::query()->orderBy('id')->get()), 200, [
+            'Content-Type' => 'text/calendar; charset=utf-8',
+        ]);
     }
 }

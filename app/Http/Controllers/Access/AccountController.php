@@ -29,17 +29,34 @@ final class AccountController
 
         return Inertia::render('Account/Account', [
             'email' => $user->email,
-            'sessions' => static fn(): array => array_values(OpenSession::query()->where('user_id', $user->id)->orderByDesc('last_activity')->limit(self::SESSIONS)->get(['id', 'ip_address', 'user_agent', 'last_activity'])
-                ->map(static fn(OpenSession $session): array => SessionLine::of($session, $session->id === $here))->all()),
+            'sessions' => static fn(): array => array_values(
+                OpenSession::query()
+                    ->where('user_id', $user->id)
+                    ->orderByDesc('last_activity')
+                    ->limit(self::SESSIONS)
+                    ->get(['id', 'ip_address', 'user_agent', 'last_activity'])
+                    ->map(static fn(OpenSession $session): array => SessionLine::of($session, $session->id === $here))
+                    ->all(),
+            ),
         ]);
     }
 
-    public function password(PasswordRequest $request, Viewer $viewer, Credentials $credentials, ChoosePassword $choose, Words $words): RedirectResponse
-    {
+    public function password(
+        PasswordRequest $request,
+        Viewer $viewer,
+        Credentials $credentials,
+        ChoosePassword $choose,
+        Words $words,
+    ): RedirectResponse {
         $user = $viewer->user();
         $verdict = $credentials->check($user->email, $request->current(), (string) $request->ip());
         if ($verdict->user === null) {
-            return back()->withErrors(['current' => $verdict->wait > 0 ? $words->say('sign_in.wait', ['minutes' => $verdict->minutes()]) : $words->say('account.not_current')]);
+            return back()->withErrors([
+                'current' =>
+                    $verdict->wait > 0
+                        ? $words->say('sign_in.wait', ['minutes' => $verdict->minutes()])
+                        : $words->say('account.not_current'),
+            ]);
         }
         $choose($user, $request->password(), $request->session()->getId(), $viewer->actor());
 
@@ -49,8 +66,13 @@ final class AccountController
     }
 
     /** @param string|null $session null: all but this one */
-    public function end(Request $request, Viewer $viewer, EndSessions $end, Words $words, ?string $session = null): RedirectResponse
-    {
+    public function end(
+        Request $request,
+        Viewer $viewer,
+        EndSessions $end,
+        Words $words,
+        ?string $session = null,
+    ): RedirectResponse {
         $count = $end($viewer->user(), $session, $request->session()->getId(), $viewer->actor());
 
         return back()->with('done', $words->say('account.ended', ['count' => $count]));

@@ -20,14 +20,23 @@ final class InvitationController
     {
         $user = Invitation::by($secret)->with('user')->first()?->user;
 
-        return Inertia::render('SignIn/Invitation', ['invited' => $user === null ? null : ['name' => $user->name, 'email' => $user->email, 'address' => "/invitation/{$secret}"]]);
+        return Inertia::render('SignIn/Invitation', [
+            'invited' =>
+                $user === null
+                    ? null
+                    : ['name' => $user->name, 'email' => $user->email, 'address' => "/invitation/{$secret}"],
+        ]);
     }
 
-    public function accept(string $secret, InvitationRequest $request, AcceptInvitation $accept, KnownMachine $machine): RedirectResponse
-    {
+    public function accept(
+        string $secret,
+        InvitationRequest $request,
+        AcceptInvitation $accept,
+        KnownMachine $machine,
+    ): RedirectResponse {
         $user = $accept($secret, $request->password()) ?? abort(404);
         $machine->remember($user->email);
-        if (! $user->maySignIn()) {
+        if (!$user->maySignIn()) {
             return redirect('/sign-in')->withErrors(['email' => SignInController::ENDED]);
         }
         Auth::guard('web')->login($user);

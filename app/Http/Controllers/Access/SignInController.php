@@ -28,9 +28,13 @@ final class SignInController
         $verdict = $credentials->check($request->address(), $request->password(), (string) $request->ip());
         $user = $verdict->user;
         if ($user === null) {
-            return self::refuse($verdict->wait > 0 ? $words->say('sign_in.wait', ['minutes' => $verdict->minutes()]) : $words->say('sign_in.wrong'));
+            return self::refuse(
+                $verdict->wait > 0
+                    ? $words->say('sign_in.wait', ['minutes' => $verdict->minutes()])
+                    : $words->say('sign_in.wrong'),
+            );
         }
-        if (! $user->maySignIn()) {
+        if (!$user->maySignIn()) {
             return self::refuse(self::ENDED);
         }
         Auth::guard('web')->login($user, $request->boolean('stay'));
@@ -57,6 +61,8 @@ final class SignInController
 
     private static function refuse(string $why): RedirectResponse
     {
-        return back()->withErrors(['email' => $why])->onlyInput('email');
+        return back()
+            ->withErrors(['email' => $why])
+            ->onlyInput('email');
     }
 }

@@ -33,7 +33,13 @@ final class SignInsController
     public function store(NewSignInRequest $request, Viewer $viewer, MakeSignIn $make, InviteUser $invite): JsonResponse
     {
         $secret = DB::transaction(static function () use ($request, $viewer, $make, $invite): string {
-            $user = $make($request->name(), $request->string('email')->toString(), $request->role(), $request->person(), $viewer->actor());
+            $user = $make(
+                $request->name(),
+                $request->string('email')->toString(),
+                $request->role(),
+                $request->person(),
+                $viewer->actor(),
+            );
 
             return $invite($user, $viewer->actor());
         });

@@ -20,13 +20,23 @@ final class TokensController
 {
     public function store(TokenRequest $request, Viewer $viewer, MakeAccessToken $make): JsonResponse
     {
-        $token = $make($request->owner(), trim($request->string('name')->toString()), $request->abilities(), $request->until(), $viewer->actor());
+        $token = $make(
+            $request->owner(),
+            trim($request->string('name')->toString()),
+            $request->abilities(),
+            $request->until(),
+            $viewer->actor(),
+        );
 
         return new JsonResponse(['secret' => $token], 201, ['Cache-Control' => 'no-store']);
     }
 
-    public function revoke(AccessToken $token, Viewer $viewer, RevokeAccessToken $revoke, Words $words): RedirectResponse
-    {
+    public function revoke(
+        AccessToken $token,
+        Viewer $viewer,
+        RevokeAccessToken $revoke,
+        Words $words,
+    ): RedirectResponse {
         Gate::authorize('administer', User::class);
         $revoke($token, $viewer->actor());
 

@@ -34,7 +34,12 @@ final class TalkController
     {
         $key = $request->requestKey();
         if ($key === null) {
-            return Problems::response(400, 'key-missing', 'An idempotency key is needed.', 'Send an Idempotency-Key header of 8 to 120 visible characters, a new one for each message.');
+            return Problems::response(
+                400,
+                'key-missing',
+                'An idempotency key is needed.',
+                'Send an Idempotency-Key header of 8 to 120 visible characters, a new one for each message.',
+            );
         }
         try {
             $do(Speaker::system($request->owner(), $request->isFromCustomer(), $key));

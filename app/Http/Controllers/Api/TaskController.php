@@ -30,38 +30,48 @@ final class TaskController
     public function store(Request $request, TakeInTask $takeIn): JsonResponse
     {
         $user = $request->user();
-        if (! $user instanceof User || ! $user->tokenCan(TokenAbility::Create->value)) {
+        if (!($user instanceof User) || !$user->tokenCan(TokenAbility::Create->value)) {
             return self::refused(TokenAbility::Create);
         }
         Gate::authorize('takeIn', Task::class);
         $body = (string) $request->getContent();
         $key = RequestKey::of($user->id, $request->header('Idempotency-Key'), $body);
         if ($key === null) {
-            return Problems::response(400, 'key-missing', 'An idempotency key is needed.', 'Send an Idempotency-Key header of 8 to 120 visible characters, a new one for each task.');
+            return Problems::response(
+                400,
+                'key-missing',
+                'An idempotency key is needed.',
+                'Send an Idempotency-Key header of 8 to 120 visible characters, a new one for each task.',
+            );
         }
         $taken = $takeIn(Node::parse($body), TaskSource::Api, $user, $key);
 
         return new JsonResponse(
             $taken->document->write(self::address($request)),
             $taken->again ? 200 : 201,
-            ['Location' => $taken->document->address(self::address($request))] + ($taken->again ? ['Idempotent-Replayed' => 'true'] : []),
+            ['Location' => $taken->document->address(self::address($request))] +
+                ($taken->again ? ['Idempotent-Replayed' => 'true'] : []),
         );
     }
 
     public function show(Task $task, Request $request, SnapshotSource $snapshots): JsonResponse
     {
-        if (! self::mayRead($request, $task)) {
+        if (!self::mayRead($request, $task)) {
             return self::refused(TokenAbility::Read);
         }
         Gate::authorize('view', $task);
-        $document = TaskDocument::of($task->load(TaskSubjects::RELATIONS), $snapshots->current())->write(self::address($request));
+        $document = TaskDocument::of($task->load(TaskSubjects::RELATIONS), $snapshots->current())->write(
+            self::address($request),
+        );
 
-        return new JsonResponse(array_diff_key($document, Gate::allows('viewContact', $task) ? [] : ['contact' => true]));
+        return new JsonResponse(
+            array_diff_key($document, Gate::allows('viewContact', $task) ? [] : ['contact' => true]),
+        );
     }
 
     public function decision(Task $task, Request $request, Viewer $viewer, DecisionReader $decisions): JsonResponse
     {
-        if (! self::mayRead($request, $task)) {
+        if (!self::mayRead($request, $task)) {
             return self::refused(TokenAbility::Read);
         }
         Gate::authorize('view', $task);
@@ -83,12 +93,19 @@ final class TaskController
     {
         $user = $request->user();
 
-        return $user instanceof User && ($user->tokenCan(TokenAbility::Read->value) || ($task->key_user_id === $user->id && $user->tokenCan(TokenAbility::Create->value)));
+        return $user instanceof User &&
+            ($user->tokenCan(TokenAbility::Read->value) ||
+                ($task->key_user_id === $user->id && $user->tokenCan(TokenAbility::Create->value)));
     }
 
     private static function refused(TokenAbility $right): JsonResponse
     {
-        return Problems::response(403, 'not-allowed', 'Not allowed.', "The token does not carry the right \"{$right->value}\".");
+        return Problems::response(
+            403,
+            'not-allowed',
+            'Not allowed.',
+            "The token does not carry the right \"{$right->value}\".",
+        );
     }
 
     private static function address(Request $request): string

@@ -33,8 +33,15 @@ final class CustomerController
     {
         Gate::authorize('keepCustomers', House::class);
         $asked = trim($request->string('q')->limit(100, '')->toString());
-        $found = Customer::query()->with(['owner', 'place.parent'])->named($asked)->paginate(self::PAGE)->withQueryString();
-        $chosen = Customer::query()->with(['owner', 'place.parent'])->where('slug', $request->string('customer')->toString())->first();
+        $found = Customer::query()
+            ->with(['owner', 'place.parent'])
+            ->named($asked)
+            ->paginate(self::PAGE)
+            ->withQueryString();
+        $chosen = Customer::query()
+            ->with(['owner', 'place.parent'])
+            ->where('slug', $request->string('customer')->toString())
+            ->first();
 
         return Inertia::render('Customers/Customers', [
             'asked' => $asked,
@@ -44,23 +51,49 @@ final class CustomerController
             'pages' => $found->lastPage(),
             'fields' => self::fields($viewer),
             'people' => Choices::people($viewer->snapshot()->roster),
-            'customer' => $chosen === null ? null : self::line($chosen) + [
-                'contact' => $chosen->contact,
-                'onForm' => $chosen->on_form,
-                'values' => (object) (array_filter([OwnerGiven::FIELD => $chosen->owner?->slug]) + (array) $chosen->facts),
-                'tasks' => array_values(Task::query()->with(['kind', 'customer'])->where('customer_id', $chosen->id)->open()->dueFirst()->limit(self::TASKS)->get()->map(TaskLine::of(...))->all()),
-            ],
+            'customer' =>
+                $chosen === null
+                    ? null
+                    : self::line($chosen) + [
+                            'contact' => $chosen->contact,
+                            'onForm' => $chosen->on_form,
+                            'values' =>
+                                (object) (array_filter([OwnerGiven::FIELD => $chosen->owner?->slug]) +
+                                    (array) $chosen->facts),
+                            'tasks' => array_values(
+                                Task::query()
+                                    ->with(['kind', 'customer'])
+                                    ->where('customer_id', $chosen->id)
+                                    ->open()
+                                    ->dueFirst()
+                                    ->limit(self::TASKS)
+                                    ->get()
+                                    ->map(TaskLine::of(...))
+                                    ->all(),
+                            ),
+                        ],
         ]);
     }
 
-    public function update(Customer $customer, Request $request, Viewer $viewer, EditCustomer $edit, MissedLine $missed): JsonResponse
-    {
+    public function update(
+        Customer $customer,
+        Request $request,
+        Viewer $viewer,
+        EditCustomer $edit,
+        MissedLine $missed,
+    ): JsonResponse {
         Gate::authorize('keepCustomers', House::class);
         $document = Node::parse((string) $request->getContent());
         $document->only(['set', 'on_form']);
         $edit($customer, $document->get('set'), $viewer->actor(), $document->find('on_form')?->bool());
 
-        $tasks = Task::query()->with(TaskSubjects::RELATIONS)->where('customer_id', $customer->id)->open()->orderBy('id')->limit(self::TASKS)->get();
+        $tasks = Task::query()
+            ->with(TaskSubjects::RELATIONS)
+            ->where('customer_id', $customer->id)
+            ->open()
+            ->orderBy('id')
+            ->limit(self::TASKS)
+            ->get();
 
         return new JsonResponse(['saved' => true, 'missed' => $missed->of($tasks)]);
     }
@@ -68,7 +101,14 @@ final class CustomerController
     /** @return array<string, mixed> */
     private static function line(Customer $customer): array
     {
-        return ['id' => $customer->id, 'slug' => $customer->slug, 'name' => $customer->name, 'tier' => $customer->tier, 'place' => self::place($customer), 'owner' => PersonRef::orNull($customer->owner)];
+        return [
+            'id' => $customer->id,
+            'slug' => $customer->slug,
+            'name' => $customer->name,
+            'tier' => $customer->tier,
+            'place' => self::place($customer),
+            'owner' => PersonRef::orNull($customer->owner),
+        ];
     }
 
     /** @return list<array<string, mixed>> */
@@ -76,7 +116,13 @@ final class CustomerController
     {
         $house = $viewer->snapshot();
 
-        return Choices::entries(array_filter($house->catalogue->fields, static fn(Field $field): bool => EditCustomer::isOfCustomers($field->path, $house->customFields) && ! $field->retired));
+        return Choices::entries(
+            array_filter(
+                $house->catalogue->fields,
+                static fn(Field $field): bool => EditCustomer::isOfCustomers($field->path, $house->customFields) &&
+                    !$field->retired,
+            ),
+        );
     }
 
     /** Where they are; of those that are a place of their own, what it lies in. */

@@ -17,7 +17,9 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
 
-/** What whoever asked for something sees of it under their own address: where it is, and what they have said themselves. */
+/**
+ * What whoever asked for something sees of it under their own address: where it is, and what they have said themselves.
+ */
 final class CustomerLinkController
 {
     private const MOST = 100;
@@ -36,13 +38,27 @@ final class CustomerLinkController
             'task' => $task,
             'status' => $words->of($task->status, $house),
             'zone' => $house->zone,
-            'said' => Comment::query()->where('task_id', $task->id)->where('from_customer', true)->latest('at')->limit(self::MOST)->get(['body', 'at']),
-            'files' => TaskFile::query()->where('task_id', $task->id)->where('from_customer', true)->latest('at')->limit(self::MOST)->get(['name', 'at']),
+            'said' => Comment::query()
+                ->where('task_id', $task->id)
+                ->where('from_customer', true)
+                ->latest('at')
+                ->limit(self::MOST)
+                ->get(['body', 'at']),
+            'files' => TaskFile::query()
+                ->where('task_id', $task->id)
+                ->where('from_customer', true)
+                ->latest('at')
+                ->limit(self::MOST)
+                ->get(['name', 'at']),
         ]);
     }
 
-    public function say(string $secret, CustomerSaysRequest $request, CommentOn $comment, AttachFile $attach): RedirectResponse
-    {
+    public function say(
+        string $secret,
+        CustomerSaysRequest $request,
+        CommentOn $comment,
+        AttachFile $attach,
+    ): RedirectResponse {
         $task = $request->task();
         $file = $request->upload();
         if ($request->body() !== '') {

@@ -37,16 +37,47 @@ final class HouseController
         Gate::authorize('shape', House::class);
 
         return Inertia::render('House/House', [
-            'fields' => static fn(): array => array_values(CustomField::query()->orderBy('position')->get()->map(self::field(...))->all()),
-            'kinds' => static fn(): array => array_values(TaskKind::query()->orderBy('position')->get()->map(static fn(TaskKind $kind): array => [
-                'id' => $kind->id, 'slug' => $kind->slug, 'name' => $kind->name, 'minutes' => $kind->usual_minutes, 'guide' => $kind->guide, 'defaults' => (object) ($kind->defaults ?? []),
-            ])->all()),
-            'checklists' => static fn(): array => array_values(Checklist::query()->orderBy('position')->get()->map(static fn(Checklist $list): array => [
-                'id' => $list->id, 'slug' => $list->slug, 'name' => $list->name, 'items' => $list->items,
-            ])->all()),
+            'fields' => static fn(): array => array_values(
+                CustomField::query()->orderBy('position')->get()->map(self::field(...))->all(),
+            ),
+            'kinds' => static fn(): array => array_values(
+                TaskKind::query()
+                    ->orderBy('position')
+                    ->get()
+                    ->map(
+                        static fn(TaskKind $kind): array => [
+                            'id' => $kind->id,
+                            'slug' => $kind->slug,
+                            'name' => $kind->name,
+                            'minutes' => $kind->usual_minutes,
+                            'guide' => $kind->guide,
+                            'defaults' => (object) ($kind->defaults ?? []),
+                        ],
+                    )
+                    ->all(),
+            ),
+            'checklists' => static fn(): array => array_values(
+                Checklist::query()
+                    ->orderBy('position')
+                    ->get()
+                    ->map(
+                        static fn(Checklist $list): array => [
+                            'id' => $list->id,
+                            'slug' => $list->slug,
+                            'name' => $list->name,
+                            'items' => $list->items,
+                        ],
+                    )
+                    ->all(),
+            ),
             'customerWords' => static fn(): array => (new CustomerWords($words))->all(House::query()->firstOrFail()),
             'tasksAreOpen' => static fn(): bool => $viewer->snapshot()->tasksAreOpen,
-            'entries' => static fn(): array => array_values(array_filter((new EditableFields($viewer->snapshot(), $words))->all(), static fn(array $field): bool => in_array($field['path'], $viewer->snapshot()->customFields, true))),
+            'entries' => static fn(): array => array_values(
+                array_filter(
+                    (new EditableFields($viewer->snapshot(), $words))->all(),
+                    static fn(array $field): bool => in_array($field['path'], $viewer->snapshot()->customFields, true),
+                ),
+            ),
             'people' => static fn(): array => Choices::people($viewer->snapshot()->roster),
         ]);
     }
@@ -66,8 +97,13 @@ final class HouseController
     {
         Gate::authorize('shape', House::class);
         $words = [];
-        $rules = array_fill_keys(array_map(static fn(TaskStatus $one): string => "words.{$one->value}", TaskStatus::cases()), ['nullable', 'string', 'max:'.TextLimits::NAME]);
-        $request->validate(['words' => ['present', 'array:'.implode(',', array_column(TaskStatus::cases(), 'value'))]] + $rules);
+        $rules = array_fill_keys(
+            array_map(static fn(TaskStatus $one): string => "words.{$one->value}", TaskStatus::cases()),
+            ['nullable', 'string', 'max:' . TextLimits::NAME],
+        );
+        $request->validate(
+            ['words' => ['present', 'array:' . implode(',', array_column(TaskStatus::cases(), 'value'))]] + $rules,
+        );
         foreach ((array) $request->input('words') as $status => $text) {
             if (is_string($text) && trim($text) !== '') {
                 $words[(string) $status] = trim($text);
@@ -80,13 +116,23 @@ final class HouseController
 
     public function defineField(FieldRequest $request, Viewer $viewer, SaveField $save): RedirectResponse
     {
-        $save->define($request->fieldPath(), $request->label(), $request->type(), $request->options(), $viewer->actor());
+        $save->define(
+            $request->fieldPath(),
+            $request->label(),
+            $request->type(),
+            $request->options(),
+            $viewer->actor(),
+        );
 
         return back();
     }
 
-    public function changeField(CustomField $field, FieldRequest $request, Viewer $viewer, SaveField $save): RedirectResponse
-    {
+    public function changeField(
+        CustomField $field,
+        FieldRequest $request,
+        Viewer $viewer,
+        SaveField $save,
+    ): RedirectResponse {
         $save->change($field, $request->label(), $request->options(), $viewer->actor());
 
         return back();
@@ -109,16 +155,32 @@ final class HouseController
     }
 
     /** @param TaskKind|null $kind null: a new one */
-    public function saveKind(KindRequest $request, Viewer $viewer, SaveKind $save, ?TaskKind $kind = null): RedirectResponse
-    {
-        $save($kind, $request->slug(), $request->name(), $request->integer('minutes'), $request->guide(), $request->defaults(), $viewer->actor());
+    public function saveKind(
+        KindRequest $request,
+        Viewer $viewer,
+        SaveKind $save,
+        ?TaskKind $kind = null,
+    ): RedirectResponse {
+        $save(
+            $kind,
+            $request->slug(),
+            $request->name(),
+            $request->integer('minutes'),
+            $request->guide(),
+            $request->defaults(),
+            $viewer->actor(),
+        );
 
         return back();
     }
 
     /** @param Checklist|null $checklist null: a new one */
-    public function saveChecklist(ChecklistRequest $request, Viewer $viewer, SaveChecklist $save, ?Checklist $checklist = null): RedirectResponse
-    {
+    public function saveChecklist(
+        ChecklistRequest $request,
+        Viewer $viewer,
+        SaveChecklist $save,
+        ?Checklist $checklist = null,
+    ): RedirectResponse {
         $save($checklist, $request->slug(), $request->name(), $request->items(), $viewer->actor());
 
         return back();

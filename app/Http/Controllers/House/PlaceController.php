@@ -28,17 +28,32 @@ final class PlaceController
         return Inertia::render('People/Places', [
             'levels' => Choices::of($levels),
             'places' => static function (): array {
-                $customers = Customer::query()->whereNotNull('place_id')->groupBy('place_id')->selectRaw('place_id, COUNT(*) AS number')->pluck('number', 'place_id');
+                $customers = Customer::query()
+                    ->whereNotNull('place_id')
+                    ->groupBy('place_id')
+                    ->selectRaw('place_id, COUNT(*) AS number')
+                    ->pluck('number', 'place_id');
 
-                return array_values(Place::query()->with(['parent', 'responsible', 'deputy'])->orderBy('name')->get()->map(static fn(Place $place): array => [
-                    'slug' => $place->slug,
-                    'name' => $place->name,
-                    'level' => $place->level,
-                    'parent' => $place->parent?->slug,
-                    'responsible' => PersonRef::orNull($place->responsible),
-                    'deputy' => PersonRef::orNull($place->deputy),
-                    'customers' => is_numeric($customers->get($place->id)) ? (int) $customers->get($place->id) : 0,
-                ])->all());
+                return array_values(
+                    Place::query()
+                        ->with(['parent', 'responsible', 'deputy'])
+                        ->orderBy('name')
+                        ->get()
+                        ->map(
+                            static fn(Place $place): array => [
+                                'slug' => $place->slug,
+                                'name' => $place->name,
+                                'level' => $place->level,
+                                'parent' => $place->parent?->slug,
+                                'responsible' => PersonRef::orNull($place->responsible),
+                                'deputy' => PersonRef::orNull($place->deputy),
+                                'customers' => is_numeric($customers->get($place->id))
+                                    ? (int) $customers->get($place->id)
+                                    : 0,
+                            ],
+                        )
+                        ->all(),
+                );
             },
             'people' => static fn(): array => Choices::people($viewer->snapshot()->roster),
         ]);
@@ -48,20 +63,41 @@ final class PlaceController
     {
         $parent = $request->parent();
         $levels = array_keys(self::levels());
-        $level = $levels[$parent === null ? 0 : (int) array_search($parent->level, $levels, true) + 1] ?? abort(422, 'Nothing lies below the last level.');
-        $save(null, $parent, $level, $request->name(), $request->person('responsible'), $request->person('deputy'), $viewer->actor());
+        $level =
+            $levels[$parent === null ? 0 : (int) array_search($parent->level, $levels, true) + 1] ??
+            abort(422, 'Nothing lies below the last level.');
+        $save(
+            null,
+            $parent,
+            $level,
+            $request->name(),
+            $request->person('responsible'),
+            $request->person('deputy'),
+            $viewer->actor(),
+        );
 
         return back();
     }
 
     public function update(Place $place, PlaceRequest $request, Viewer $viewer, SavePlace $save): RedirectResponse
     {
-        $save($place, null, $place->level, $request->name(), $request->person('responsible'), $request->person('deputy'), $viewer->actor());
+        $save(
+            $place,
+            null,
+            $place->level,
+            $request->name(),
+            $request->person('responsible'),
+            $request->person('deputy'),
+            $viewer->actor(),
+        );
 
         return back();
     }
 
-    /** @return array<string, string> names of the levels, the highest first: those that rules ask about, and others that places have */
+    /**
+     * @return array<string, string> names of the levels, the highest first: those that rules ask about, and others that
+     *     places have
+     */
     private static function levels(): array
     {
         /** @var array<string, string> $levels */

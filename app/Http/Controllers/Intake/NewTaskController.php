@@ -33,7 +33,15 @@ final class NewTaskController
         $house = $viewer->snapshot();
 
         return Inertia::render('Task/NewTask', [
-            'kinds' => array_map(static fn(KnownKind $kind): array => ['value' => $kind->slug, 'label' => $kind->name, 'minutes' => $kind->usualMinutes, 'defaults' => (object) $kind->defaults], array_values($house->kinds)),
+            'kinds' => array_map(
+                static fn(KnownKind $kind): array => [
+                    'value' => $kind->slug,
+                    'label' => $kind->name,
+                    'minutes' => $kind->usualMinutes,
+                    'defaults' => (object) $kind->defaults,
+                ],
+                array_values($house->kinds),
+            ),
             'fields' => (new EditableFields($house, $words))->all(),
             'people' => Choices::people($house->roster),
         ]);
@@ -42,7 +50,13 @@ final class NewTaskController
     public function store(Request $request, Viewer $viewer, TakeInTask $takeIn): JsonResponse
     {
         Gate::authorize('create', Task::class);
-        $taken = $takeIn(Node::parse((string) $request->getContent()), TaskSource::ByHand, $viewer->user(), null, $viewer->person()?->slug);
+        $taken = $takeIn(
+            Node::parse((string) $request->getContent()),
+            TaskSource::ByHand,
+            $viewer->user(),
+            null,
+            $viewer->person()?->slug,
+        );
 
         return new JsonResponse(['id' => $taken->task->id, 'number' => $taken->task->number], 201);
     }
@@ -52,14 +66,33 @@ final class NewTaskController
     {
         Gate::authorize('create', Task::class);
 
-        return new JsonResponse((new ReasonTrail($viewer->words()))->of($preview(Node::parse((string) $request->getContent()), $viewer->user())));
+        return new JsonResponse(
+            (new ReasonTrail($viewer->words()))->of(
+                $preview(Node::parse((string) $request->getContent()), $viewer->user()),
+            ),
+        );
     }
 
     public function customers(Request $request): JsonResponse
     {
         Gate::authorize('create', Task::class);
-        $found = Customer::query()->named(trim($request->string('q')->limit(100, '')->toString()))->with('place.parent')->orderBy('slug')->limit(self::CUSTOMERS)->get(['slug', 'name', 'place_id']);
+        $found = Customer::query()
+            ->named(trim($request->string('q')->limit(100, '')->toString()))
+            ->with('place.parent')
+            ->orderBy('slug')
+            ->limit(self::CUSTOMERS)
+            ->get(['slug', 'name', 'place_id']);
 
-        return new JsonResponse(['customers' => $found->map(static fn(Customer $one): array => ['value' => $one->slug, 'label' => $one->name, 'place' => $one->place?->name === $one->name ? $one->place->parent?->name : $one->place?->name])->all()]);
+        return new JsonResponse([
+            'customers' => $found
+                ->map(
+                    static fn(Customer $one): array => [
+                        'value' => $one->slug,
+                        'label' => $one->name,
+                        'place' => $one->place?->name === $one->name ? $one->place->parent?->name : $one->place?->name,
+                    ],
+                )
+                ->all(),
+        ]);
     }
 }

@@ -29,7 +29,11 @@ final class WebFormController
     {
         return view('web-form', [
             'house' => (string) House::query()->firstOrFail()->name,
-            'kinds' => TaskKind::query()->whereNotNull('form_label')->orderBy('position')->pluck('form_label', 'slug')->all(),
+            'kinds' => TaskKind::query()
+                ->whereNotNull('form_label')
+                ->orderBy('position')
+                ->pluck('form_label', 'slug')
+                ->all(),
             'customers' => Customer::query()->where('on_form', true)->orderBy('name')->pluck('name', 'slug')->all(),
             'fields' => CustomField::onTheForm(),
             'currency' => config()->string('baton.currency'),
@@ -53,7 +57,9 @@ final class WebFormController
             return back()->withInput()->withErrors($messages);
         }
 
-        return redirect('/stand-ins/web-form')->with('number', $taken->task->number)->with('address', url("/requests/{$secret}"));
+        return redirect('/stand-ins/web-form')
+            ->with('number', $taken->task->number)
+            ->with('address', url("/requests/{$secret}"));
     }
 
     private function input(Fault $fault): string

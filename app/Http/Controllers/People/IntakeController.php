@@ -15,8 +15,13 @@ use Illuminate\Support\Facades\Gate;
 /** Whether new work comes to somebody. */
 final class IntakeController
 {
-    public function pause(Person $person, PauseRequest $request, Viewer $viewer, Words $words, PauseIntake $intake): RedirectResponse
-    {
+    public function pause(
+        Person $person,
+        PauseRequest $request,
+        Viewer $viewer,
+        Words $words,
+        PauseIntake $intake,
+    ): RedirectResponse {
         $intake->pause($person, $request->until(), $request->reason(), $viewer->actor());
 
         return back()->with('done', $words->say('said.intake_paused', ['person' => $person->name]));

@@ -27,20 +27,38 @@ final class LeavingController
         return Inertia::render('People/Leaving', $page->props($person));
     }
 
-    public function store(Person $person, Request $request, Viewer $viewer, CloseDown $close, Words $words): RedirectResponse
-    {
+    public function store(
+        Person $person,
+        Request $request,
+        Viewer $viewer,
+        CloseDown $close,
+        Words $words,
+    ): RedirectResponse {
         Gate::authorize('keepRoster', House::class);
         $others = Rule::exists('people', 'slug')->where('active', true)->whereNot('slug', $person->slug);
-        $request->validate([
-            'last_day' => ['bail', 'required', 'string', 'date_format:Y-m-d', 'before_or_equal:today'],
-            'successor' => ['nullable', 'string', $others],
-            'tasks' => ['array'],
-            'tasks.*' => ['nullable', 'string', $others],
-        ], ['last_day.before_or_equal' => 'Give a day that is not to come; a last day ahead stands with the person.']);
-        $successor = $request->filled('successor') ? Person::query()->where('slug', $request->string('successor')->toString())->firstOrFail() : null;
-        $tasks = array_map(static fn(mixed $to): ?string => is_string($to) && $to !== '' ? $to : null, (array) $request->input('tasks', []));
+        $request->validate(
+            [
+                'last_day' => ['bail', 'required', 'string', 'date_format:Y-m-d', 'before_or_equal:today'],
+                'successor' => ['nullable', 'string', $others],
+                'tasks' => ['array'],
+                'tasks.*' => ['nullable', 'string', $others],
+            ],
+            ['last_day.before_or_equal' => 'Give a day that is not to come; a last day ahead stands with the person.'],
+        );
+        $successor = $request->filled('successor')
+            ? Person::query()
+                ->where('slug', $request->string('successor')->toString())
+                ->firstOrFail()
+            : null;
+        $tasks = array_map(
+            static fn(mixed $to): ?string => is_string($to) && $to !== '' ? $to : null,
+            (array) $request->input('tasks', []),
+        );
         $count = $close($person, $request->string('last_day')->toString(), $successor, $tasks, $viewer->actor());
 
-        return redirect('/people')->with('done', $words->say('said.left', ['person' => $person->name, 'count' => $count]));
+        return redirect('/people')->with(
+            'done',
+            $words->say('said.left', ['person' => $person->name, 'count' => $count]),
+        );
     }
 }

@@ -46,7 +46,14 @@ final class PeopleController
     public function change(PeopleChangeRequest $request, Viewer $viewer, SavePerson $save): JsonResponse
     {
         $people = [];
-        foreach (Person::query()->with(['skills', 'place'])->whereIn('slug', $request->people())->orderBy('position')->get() as $person) {
+        foreach (
+            Person::query()
+                ->with(['skills', 'place'])
+                ->whereIn('slug', $request->people())
+                ->orderBy('position')
+                ->get()
+            as $person
+        ) {
             $people[$person->slug] = $request->change()->of(PersonTerms::of($person, $viewer->snapshot()->roster));
         }
         $save->all($people, $viewer->actor());

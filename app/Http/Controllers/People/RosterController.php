@@ -15,8 +15,13 @@ use Illuminate\Support\Facades\Gate;
 final class RosterController
 {
     /** @param string|null $slug null: a new one */
-    public function save(string $list, Request $request, Viewer $viewer, SaveRosterPart $save, ?string $slug = null): JsonResponse
-    {
+    public function save(
+        string $list,
+        Request $request,
+        Viewer $viewer,
+        SaveRosterPart $save,
+        ?string $slug = null,
+    ): JsonResponse {
         Gate::authorize('keepRoster', House::class);
         $save->save($list === 'teams' ? 'teams' : 'skills', $slug, self::document($request), $viewer->actor());
 

@@ -32,16 +32,20 @@ final class RosterFileController
     /** What a file would add, change and remove. */
     public function preview(RosterImportRequest $request, ImportRoster $import): JsonResponse
     {
-        return new JsonResponse($this->located($request, static fn(): array => $import->preview($request->document(), $request->removes())));
+        return new JsonResponse(
+            $this->located($request, static fn(): array => $import->preview($request->document(), $request->removes())),
+        );
     }
 
     public function import(RosterImportRequest $request, Viewer $viewer, ImportRoster $import): JsonResponse
     {
-        return new JsonResponse($this->located($request, static function () use ($request, $viewer, $import): array {
-            $import($request->document(), $request->removes(), $viewer->actor());
+        return new JsonResponse(
+            $this->located($request, static function () use ($request, $viewer, $import): array {
+                $import($request->document(), $request->removes(), $viewer->actor());
 
-            return ['imported' => true];
-        }));
+                return ['imported' => true];
+            }),
+        );
     }
 
     /**

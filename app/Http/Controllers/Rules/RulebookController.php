@@ -37,7 +37,10 @@ final class RulebookController
     {
         Gate::authorize('viewAny', RulebookVersion::class);
 
-        return Inertia::render('Rulebook/Rulebook', $page->props($request->filled('known') ? $request->integer('known') : null));
+        return Inertia::render(
+            'Rulebook/Rulebook',
+            $page->props($request->filled('known') ? $request->integer('known') : null),
+        );
     }
 
     /** Some of the rules that are worked on, as they come into view. */
@@ -46,33 +49,46 @@ final class RulebookController
         return new JsonResponse(['rules' => $page->rules()->only($request->ids())]);
     }
 
-    /** What the rules take of the recent work, as far as that is worked out: of those in force, or of a revision of the draft. */
+    /**
+     * What the rules take of the recent work, as far as that is worked out: of those in force, or of a revision of the
+     * draft.
+     */
     public function coverage(Request $request): JsonResponse
     {
         Gate::authorize($request->filled('revision') ? 'write' : 'viewAny', RulebookVersion::class);
         $draft = $request->filled('revision') ? RulebookVersion::query()->draft()->first() : null;
         $published = RulebookVersion::query()->published()->first();
         $run = match (true) {
-            $draft !== null && LockedDraft::revision() === $request->integer('revision') => CoverageRuns::forDraft($draft, $request->integer('revision')),
-            ! $request->filled('revision') && $published !== null => CoverageRuns::forPublished($published),
+            $draft !== null && LockedDraft::revision() === $request->integer('revision') => CoverageRuns::forDraft(
+                $draft,
+                $request->integer('revision'),
+            ),
+            !$request->filled('revision') && $published !== null => CoverageRuns::forPublished($published),
             default => null,
         };
 
-        return new JsonResponse(['coverage' => $run === null ? null : CoverageView::of($run->load(['version', 'against']))]);
+        return new JsonResponse([
+            'coverage' => $run === null ? null : CoverageView::of($run->load(['version', 'against'])),
+        ]);
     }
 
     /** A text with fields merged in, on a real task; what is wrong with it. */
     public function merged(Request $request, MergedPreview $preview): JsonResponse
     {
         Gate::authorize('write', RulebookVersion::class);
-        $request->validate(['text' => ['required', 'string', 'max:'.self::LONGEST_TEXT], 'number' => ['nullable', new Whole(1)]]);
+        $request->validate([
+            'text' => ['required', 'string', 'max:' . self::LONGEST_TEXT],
+            'number' => ['nullable', new Whole(1)],
+        ]);
         try {
             $text = MergedText::parse($request->string('text')->toString());
         } catch (Refusal $refusal) {
             throw ValidationException::withMessages(['text' => $refusal->getMessage()]);
         }
 
-        return new JsonResponse(['preview' => $preview->of($text, $request->filled('number') ? $request->integer('number') : null)]);
+        return new JsonResponse([
+            'preview' => $preview->of($text, $request->filled('number') ? $request->integer('number') : null),
+        ]);
     }
 
     /** The rules of an earlier version, to look at or to take up as a draft. */
@@ -102,7 +118,7 @@ final class RulebookController
         try {
             $version = $publish($request->revision(), $request->note(), $viewer->actor());
         } catch (DocumentError $error) {
-            return back()->with('problem', 'The draft is not published: '.$error->faults[0]->reason);
+            return back()->with('problem', 'The draft is not published: ' . $error->faults[0]->reason);
         }
 
         return redirect('/rulebook')->with('done', "Version {$version->number} is published.");

@@ -23,7 +23,7 @@ final class RulebookFileController
             ? RulebookVersion::query()->findOrFail($request->string('version')->toString())
             : RulebookVersion::query()->published()->firstOrFail();
         Gate::authorize('view', $version);
-        $name = 'rulebook-'.($version->number ?? 'draft').'.json';
+        $name = 'rulebook-' . ($version->number ?? 'draft') . '.json';
 
         return new Response($file->write($version, $viewer->snapshot()), 200, [
             'Content-Type' => 'application/json',

@@ -28,14 +28,17 @@ final class FloorController
     {
         Gate::authorize('viewFloor', House::class);
 
-        return Inertia::render('Floor/Floor', $page->props(array_values(array_filter(explode(',', $request->string('lanes')->toString())))) + [
-            'task' => static function () use ($request, $view): ?array {
-                $task = Task::query()->find($request->string('task')->toString());
+        return Inertia::render(
+            'Floor/Floor',
+            $page->props(array_values(array_filter(explode(',', $request->string('lanes')->toString())))) + [
+                'task' => static function () use ($request, $view): ?array {
+                    $task = Task::query()->find($request->string('task')->toString());
 
-                return $task === null ? null : $view->of($task);
-            },
-            'person' => fn(): ?array => $this->person($request->string('person')->toString(), $viewer),
-        ]);
+                    return $task === null ? null : $view->of($task);
+                },
+                'person' => fn(): ?array => $this->person($request->string('person')->toString(), $viewer),
+            ],
+        );
     }
 
     /** @return array<string, mixed>|null */
@@ -43,13 +46,32 @@ final class FloorController
     {
         $person = $slug === '' ? null : Person::query()->where('slug', $slug)->first();
 
-        return $person === null ? null : [
-            'lane' => PersonRef::of($person),
-            'intake' => IntakeState::of($person, $viewer),
-            'tasks' => Task::query()->with(['kind', 'customer', 'covers.for'])->where(static fn(Builder $his): Builder => $his
-                ->where(static fn(Builder $held): Builder => $held->where('assignee_id', $person->id)->where('status', '<>', TaskStatus::InReview))
-                ->orWhere(static fn(Builder $reviewed): Builder => $reviewed->where('reviewer_id', $person->id)->where('status', TaskStatus::InReview)))->open()->dueFirst()
-                ->limit(self::TASKS)->get()->map(TaskLine::of(...))->all(),
-        ];
+        return $person === null
+            ? null
+            : [
+                'lane' => PersonRef::of($person),
+                'intake' => IntakeState::of($person, $viewer),
+                'tasks' => Task::query()
+                    ->with(['kind', 'customer', 'covers.for'])
+                    ->where(
+                        static fn(Builder $his): Builder => $his
+                            ->where(
+                                static fn(Builder $held): Builder => $held
+                                    ->where('assignee_id', $person->id)
+                                    ->where('status', '<>', TaskStatus::InReview),
+                            )
+                            ->orWhere(
+                                static fn(Builder $reviewed): Builder => $reviewed
+                                    ->where('reviewer_id', $person->id)
+                                    ->where('status', TaskStatus::InReview),
+                            ),
+                    )
+                    ->open()
+                    ->dueFirst()
+                    ->limit(self::TASKS)
+                    ->get()
+                    ->map(TaskLine::of(...))
+                    ->all(),
+            ];
     }
 }

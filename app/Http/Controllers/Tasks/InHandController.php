@@ -20,17 +20,22 @@ final class InHandController
         $person = $viewer->person();
         $chosen = $request->string('task')->toString();
 
-        return Inertia::render('InHand/InHand', $page->props($person, $viewer) + [
-            'chosen' => $chosen !== '',
-            'task' => static function () use ($chosen, $page, $person, $view): ?array {
-                $task = Task::query()->whereKey($chosen === '' ? $page->first($person) : $chosen)->first();
-                if ($task === null) {
-                    return null;
-                }
-                Gate::authorize('view', $task);
+        return Inertia::render(
+            'InHand/InHand',
+            $page->props($person, $viewer) + [
+                'chosen' => $chosen !== '',
+                'task' => static function () use ($chosen, $page, $person, $view): ?array {
+                    $task = Task::query()
+                        ->whereKey($chosen === '' ? $page->first($person) : $chosen)
+                        ->first();
+                    if ($task === null) {
+                        return null;
+                    }
+                    Gate::authorize('view', $task);
 
-                return $view->of($task);
-            },
-        ]);
+                    return $view->of($task);
+                },
+            ],
+        );
     }
 }

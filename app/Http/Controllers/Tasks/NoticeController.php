@@ -18,7 +18,10 @@ final class NoticeController
         abort_if($person === null, 403);
         $last = Notice::query()->where('person_id', $person->id)->findOrFail($until);
         // By the order in which they were handed out: the moment of one may lie before that of an earlier one.
-        Notice::query()->unseen()->where('person_id', $person->id)->where('id', '<=', $last->id)
+        Notice::query()
+            ->unseen()
+            ->where('person_id', $person->id)
+            ->where('id', '<=', $last->id)
             ->update(['seen_at' => CarbonImmutable::now()]);
 
         return back();

@@ -25,6 +25,8 @@ final class SearchController
             return new JsonResponse([]);
         }
 
-        return new JsonResponse(array_values($search->find($text, self::MOST, $viewer->user())->map(TaskLine::of(...))->all()));
+        return new JsonResponse(
+            array_values($search->find($text, self::MOST, $viewer->user())->map(TaskLine::of(...))->all()),
+        );
     }
 }

@@ -27,7 +27,14 @@ use OpenBaton\Core\Subject\TaskAction;
 final class TaskActionController
 {
     /** After these the task is no longer in the hands of whoever did it: their next one comes up. */
-    private const LEAVES = [TaskAction::Complete, TaskAction::HandOn, TaskAction::Approve, TaskAction::SendBack, TaskAction::HandReview, TaskAction::Drop];
+    private const LEAVES = [
+        TaskAction::Complete,
+        TaskAction::HandOn,
+        TaskAction::Approve,
+        TaskAction::SendBack,
+        TaskAction::HandReview,
+        TaskAction::Drop,
+    ];
 
     public function __invoke(Task $task, TaskActionRequest $request, Viewer $viewer, Words $words): RedirectResponse
     {
@@ -41,7 +48,9 @@ final class TaskActionController
         };
         $undo = ['label' => $words->say('said.undo'), 'url' => "/tasks/{$task->id}/reopen"];
 
-        return in_array($action, [TaskAction::Complete, TaskAction::Approve, TaskAction::Drop], true) ? $answer->with('done', $said)->with('undo', $undo) : $answer->with('done', $said);
+        return in_array($action, [TaskAction::Complete, TaskAction::Approve, TaskAction::Drop], true)
+            ? $answer->with('done', $said)->with('undo', $undo)
+            : $answer->with('done', $said);
     }
 
     /** What was done, and in whose hands it is now where that has changed. */
@@ -53,7 +62,10 @@ final class TaskActionController
             default => null,
         };
 
-        return $words->say("said.{$action->value}", ['number' => (string) $task->number, 'person' => $person->name ?? 'none']);
+        return $words->say("said.{$action->value}", [
+            'number' => (string) $task->number,
+            'person' => $person->name ?? 'none',
+        ]);
     }
 
     private function perform(TaskAction $action, Task $task, TaskActionRequest $request, Viewer $viewer): void
@@ -62,11 +74,25 @@ final class TaskActionController
         $seen = $request->seen();
         match ($action) {
             TaskAction::Start => app(StartTask::class)($task, $user, $seen),
-            TaskAction::Complete => app(CompleteTask::class)($task, $user, $request->note(), $request->spent(), $seen, $request->anyway()),
+            TaskAction::Complete => app(CompleteTask::class)(
+                $task,
+                $user,
+                $request->note(),
+                $request->spent(),
+                $seen,
+                $request->anyway(),
+            ),
             TaskAction::Reopen => app(ReopenTask::class)($task, $user, $seen),
             TaskAction::HandOn => app(HandOnTask::class)($task, $request->to(), $request->reason(), $user, $seen),
             TaskAction::Claim => app(ClaimTask::class)($task, $viewer->person() ?? abort(403), $user),
-            TaskAction::Wait => app(WaitTask::class)($task, $request->reason(), $request->until(), $user, $seen, $request->on()),
+            TaskAction::Wait => app(WaitTask::class)(
+                $task,
+                $request->reason(),
+                $request->until(),
+                $user,
+                $seen,
+                $request->on(),
+            ),
             TaskAction::AskReview => app(AskReview::class)($task, $request->note(), $user, $seen),
             TaskAction::TakeBack => app(TakeBackReview::class)($task, $user, $seen),
             TaskAction::SendBack => app(SendBack::class)($task, $request->reason(), $user, $seen),

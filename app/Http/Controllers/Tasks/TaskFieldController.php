@@ -27,7 +27,12 @@ final class TaskFieldController
         $fields = new EditableFields($viewer->snapshot(), $words);
         $subject = $subjects->of($task->loadMissing(TaskSubjects::RELATIONS), $viewer->house());
 
-        return new JsonResponse(['fields' => array_map(static fn(array $field): array => $field + ['value' => $fields->value($subject, $field['path'])], $fields->all())]);
+        return new JsonResponse([
+            'fields' => array_map(
+                static fn(array $field): array => $field + ['value' => $fields->value($subject, $field['path'])],
+                $fields->all(),
+            ),
+        ]);
     }
 
     /** Lets what a date has missed happen now. */
@@ -40,8 +45,14 @@ final class TaskFieldController
         return new JsonResponse(['done' => true]);
     }
 
-    public function update(Task $task, Request $request, Viewer $viewer, EditFields $edit, Words $words, MissedLine $missed): JsonResponse
-    {
+    public function update(
+        Task $task,
+        Request $request,
+        Viewer $viewer,
+        EditFields $edit,
+        Words $words,
+        MissedLine $missed,
+    ): JsonResponse {
         Gate::authorize('edit', $task);
         $document = Node::parse((string) $request->getContent());
         $document->only(['seen', 'set']);
@@ -49,9 +60,15 @@ final class TaskFieldController
         $fields = new EditableFields($viewer->snapshot(), $words);
         $said = new ChangeWords($viewer->words());
 
-        return new JsonResponse(['missed' => $missed->of(Task::query()->with(TaskSubjects::RELATIONS)->whereKey($task->id)->get()), 'conflicts' => array_map(static fn(array $one): array => $one + [
-            'label' => $fields->label($one['path']),
-            'said' => $said->ofField($one['path'], $one['theirs'], $one['yours']),
-        ], $conflicts)]);
+        return new JsonResponse([
+            'missed' => $missed->of(Task::query()->with(TaskSubjects::RELATIONS)->whereKey($task->id)->get()),
+            'conflicts' => array_map(
+                static fn(array $one): array => $one + [
+                    'label' => $fields->label($one['path']),
+                    'said' => $said->ofField($one['path'], $one['theirs'], $one['yours']),
+                ],
+                $conflicts,
+            ),
+        ]);
     }
 }

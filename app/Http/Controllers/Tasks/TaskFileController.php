@@ -19,7 +19,12 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 final class TaskFileController
 {
     /** Whatever is in a file, nothing of it runs: it is kept, not shown. */
-    private const HARMLESS = ['Content-Type' => 'application/octet-stream', 'X-Content-Type-Options' => 'nosniff', 'Content-Security-Policy' => "default-src 'none'; sandbox", 'Cache-Control' => 'private, no-store'];
+    private const HARMLESS = [
+        'Content-Type' => 'application/octet-stream',
+        'X-Content-Type-Options' => 'nosniff',
+        'Content-Security-Policy' => "default-src 'none'; sandbox",
+        'Cache-Control' => 'private, no-store',
+    ];
 
     public function store(Task $task, FileRequest $request, Viewer $viewer, AttachFile $attach): RedirectResponse
     {

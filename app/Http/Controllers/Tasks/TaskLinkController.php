@@ -14,11 +14,19 @@ use Illuminate\Http\RedirectResponse;
 /** Which tasks go with each other. */
 final class TaskLinkController
 {
-    public function __invoke(Task $task, LinkRequest $request, Viewer $viewer, Words $words, LinkTasks $link): RedirectResponse
-    {
+    public function __invoke(
+        Task $task,
+        LinkRequest $request,
+        Viewer $viewer,
+        Words $words,
+        LinkTasks $link,
+    ): RedirectResponse {
         $other = $request->other();
         $link($task, $other, $request->on(), $viewer->user());
 
-        return back()->with('done', $words->say($request->on() ? 'said.linked' : 'said.unlinked', ['number' => (string) $other->number]));
+        return back()->with(
+            'done',
+            $words->say($request->on() ? 'said.linked' : 'said.unlinked', ['number' => (string) $other->number]),
+        );
     }
 }

@@ -48,8 +48,14 @@ final class TaskTalkController
         return back();
     }
 
-    public function press(Task $task, string $rule, Request $request, Viewer $viewer, TaskButtons $buttons, PressButton $press): RedirectResponse
-    {
+    public function press(
+        Task $task,
+        string $rule,
+        Request $request,
+        Viewer $viewer,
+        TaskButtons $buttons,
+        PressButton $press,
+    ): RedirectResponse {
         Gate::authorize('view', $task);
         abort_unless($buttons->mayPress($task, $rule), 403);
         $press($task, $rule, $viewer->user(), $request->filled('revision') ? $request->integer('revision') : null);

@@ -43,7 +43,10 @@ final readonly class AbsenceChart
     /** As it is, without what is only asked for. */
     public Strength $strength;
 
-    /** @var list<array{of: 'team'|'skill', slug: string, name: string, minimum: int|null, members: list<Membership>}> whose strength is looked at */
+    /**
+     * @var list<array{of: 'team'|'skill', slug: string, name: string, minimum: int|null, members: list<Membership>}>
+     *     whose strength is looked at
+     */
     public array $groups;
 
     public function __construct(private Viewer $viewer, Request $request)
@@ -53,14 +56,19 @@ final readonly class AbsenceChart
         $zone = $this->house->roster->house->zone();
         $today = $zone->dateAt(CarbonImmutable::now()->getTimestamp());
         $from = $request->string('from')->toString();
-        $asked = preg_match('/^\d{4}-\d{2}-\d{2}$/', $from) === 1 && CarbonImmutable::canBeCreatedFromFormat($from, 'Y-m-d') ? LocalDate::parse($from) : $today;
+        $asked =
+            preg_match('/^\d{4}-\d{2}-\d{2}$/', $from) === 1 && CarbonImmutable::canBeCreatedFromFormat($from, 'Y-m-d')
+                ? LocalDate::parse($from)
+                : $today;
         // Absences are planned a few years ahead, and looked back at as long.
         $asked = abs($asked->day - $today->day) <= self::MOST_DAYS_AHEAD ? $asked : $today;
         $this->first = $asked->plus(1 - $asked->weekday());
         $weeks = $request->integer('weeks', 4);
         $this->days = 7 * (in_array($weeks, self::WEEKS, true) ? $weeks : 4);
         $this->strength = (new Strength($this->house->roster))->with(...$this->past());
-        $this->team = isset($this->house->roster->teams[$request->string('team')->toString()]) ? $request->string('team')->toString() : '';
+        $this->team = isset($this->house->roster->teams[$request->string('team')->toString()])
+            ? $request->string('team')->toString()
+            : '';
     }
 
     /** @return list<CoreAbsence> those that were approved and are over, which decisions do not know of any more */
@@ -70,10 +78,18 @@ final readonly class AbsenceChart
         if ($this->first->format() >= $known) {
             return [];
         }
-        $over = Absence::query()->with(Absence::WITH)->where('status', AbsenceStatus::Approved)
-            ->where(fn(Builder $some): Builder => $some->whereBetween('last_day', [$this->first->format(), $known])->orWhereBetween('to', [$this->first->format(), $known]));
+        $over = Absence::query()
+            ->with(Absence::WITH)
+            ->where('status', AbsenceStatus::Approved)
+            ->where(
+                fn(Builder $some): Builder => $some
+                    ->whereBetween('last_day', [$this->first->format(), $known])
+                    ->orWhereBetween('to', [$this->first->format(), $known]),
+            );
 
-        return array_values($over->get()->map(fn(Absence $absence): CoreAbsence => AbsenceReader::of($absence, $this->house))->all());
+        return array_values(
+            $over->get()->map(fn(Absence $absence): CoreAbsence => AbsenceReader::of($absence, $this->house))->all(),
+        );
     }
 
     /** @return array<string, mixed> */
@@ -85,13 +101,21 @@ final readonly class AbsenceChart
             $date = $this->first->plus($day);
             $dates[] = ['date' => $date->format(), 'off' => $this->house->roster->house->spansOf($date) === []];
         }
-        $absences = $this->absences($zone->instant($this->first, 0), $zone->instant($this->first->plus($this->days), 0));
+        $absences = $this->absences(
+            $zone->instant($this->first, 0),
+            $zone->instant($this->first->plus($this->days), 0),
+        );
 
         return [
             'from' => $this->first->format(),
             'weeks' => intdiv($this->days, 7),
             'team' => $this->team,
-            'teams' => array_values(array_map(static fn($team): array => ['value' => $team->id, 'label' => $team->name], $this->house->roster->teams)),
+            'teams' => array_values(
+                array_map(
+                    static fn($team): array => ['value' => $team->id, 'label' => $team->name],
+                    $this->house->roster->teams,
+                ),
+            ),
             'days' => $dates,
             'lanes' => $this->lanes($absences),
             'strength' => $this->strength($absences),
@@ -107,13 +131,33 @@ final readonly class AbsenceChart
         $first = gmdate('Y-m-d', $from - 86_400);
         $last = gmdate('Y-m-d', $to + 86_400);
 
-        return array_values(Absence::query()
-            ->whereIn('status', [AbsenceStatus::Approved, AbsenceStatus::Asked])
-            ->when(! $leads, static fn(Builder $query): Builder => $query->where(static fn(Builder $seen): Builder => $seen->where('status', AbsenceStatus::Approved)->orWhere('person_id', $own)))
-            ->where(static fn(Builder $some): Builder => $some
-                ->where(static fn(Builder $days): Builder => $days->where('first_day', '<=', $last)->where('last_day', '>=', $first))
-                ->orWhere(static fn(Builder $hours): Builder => $hours->where('from', '<', gmdate('Y-m-d H:i:s', $to))->where('to', '>', gmdate('Y-m-d H:i:s', $from))))
-            ->get()->all());
+        return array_values(
+            Absence::query()
+                ->whereIn('status', [AbsenceStatus::Approved, AbsenceStatus::Asked])
+                ->when(
+                    !$leads,
+                    static fn(Builder $query): Builder => $query->where(
+                        static fn(Builder $seen): Builder => $seen
+                            ->where('status', AbsenceStatus::Approved)
+                            ->orWhere('person_id', $own),
+                    ),
+                )
+                ->where(
+                    static fn(Builder $some): Builder => $some
+                        ->where(
+                            static fn(Builder $days): Builder => $days
+                                ->where('first_day', '<=', $last)
+                                ->where('last_day', '>=', $first),
+                        )
+                        ->orWhere(
+                            static fn(Builder $hours): Builder => $hours
+                                ->where('from', '<', gmdate('Y-m-d H:i:s', $to))
+                                ->where('to', '>', gmdate('Y-m-d H:i:s', $from)),
+                        ),
+                )
+                ->get()
+                ->all(),
+        );
     }
 
     /**
@@ -128,14 +172,24 @@ final readonly class AbsenceChart
         foreach ($absences as $absence) {
             $byPerson[$this->house->personSlugs[$absence->person_id]][] = $absence;
         }
-        $people = $this->team === ''
-            ? $this->concerned($byPerson, $substitutes)
-            : Membership::ids($this->house->roster->teams[$this->team]->members);
+        $people =
+            $this->team === ''
+                ? $this->concerned($byPerson, $substitutes)
+                : Membership::ids($this->house->roster->teams[$this->team]->members);
         $user = $this->viewer->user();
-        (new Collection(array_merge(...array_values(array_intersect_key($byPerson, array_flip($people))))))->loadMissing('person');
+        (new Collection(
+            array_merge(...array_values(array_intersect_key($byPerson, array_flip($people)))),
+        ))->loadMissing('person');
         $lanes = [];
         foreach ($people as $id) {
-            $stretches = array_map(fn(Absence $absence): array => $this->stretch($absence, $substitutes[$absence->id] ?? [], $user->can('plan', $absence)), $byPerson[$id] ?? []);
+            $stretches = array_map(
+                fn(Absence $absence): array => $this->stretch(
+                    $absence,
+                    $substitutes[$absence->id] ?? [],
+                    $user->can('plan', $absence),
+                ),
+                $byPerson[$id] ?? [],
+            );
             $lanes[] = ['slug' => $id, 'name' => $this->house->roster->people[$id]->name, 'stretches' => $stretches];
         }
 
@@ -171,7 +225,10 @@ final readonly class AbsenceChart
     private function substitutes(array $absences): array
     {
         $found = [];
-        $rows = AbsenceSubstitute::query()->whereIn('absence_id', array_map(static fn(Absence $absence): string => $absence->id, $absences))->orderBy('position')->get();
+        $rows = AbsenceSubstitute::query()
+            ->whereIn('absence_id', array_map(static fn(Absence $absence): string => $absence->id, $absences))
+            ->orderBy('position')
+            ->get();
         foreach ($rows as $row) {
             $found[$row->absence_id][] = $this->house->personSlugs[$row->person_id];
         }
@@ -215,22 +272,35 @@ final readonly class AbsenceChart
      */
     private function strength(array $absences): array
     {
-        $shown = array_filter($this->groups, fn(array $group): bool => $group['minimum'] !== null || ($group['of'] === 'team' && $group['slug'] === $this->team));
-        $now = array_map(fn(array $group): array => $this->strength->of($group['members'], $this->first, $this->days), $shown);
+        $shown = array_filter(
+            $this->groups,
+            fn(array $group): bool => $group['minimum'] !== null ||
+                ($group['of'] === 'team' && $group['slug'] === $this->team),
+        );
+        $now = array_map(
+            fn(array $group): array => $this->strength->of($group['members'], $this->first, $this->days),
+            $shown,
+        );
         $asked = $this->strength->with(...$this->asked($absences));
         $rows = [];
         foreach ($shown as $key => $group) {
-            $rows[] = ['of' => $group['of'], 'slug' => $group['slug'], 'name' => $group['name'], 'minimum' => $group['minimum'], 'days' => array_map(
-                static fn(DayStrength $day, DayStrength $then): array => [
-                    'there' => $day->there,
-                    'ifApproved' => $then->there,
-                    'off' => $day->expected === 0,
-                    'below' => $group['minimum'] !== null && $day->isBelow($group['minimum']),
-                    'wouldBeBelow' => $group['minimum'] !== null && $then->isBelow($group['minimum']),
-                ],
-                $now[$key],
-                $asked->of($group['members'], $this->first, $this->days),
-            )];
+            $rows[] = [
+                'of' => $group['of'],
+                'slug' => $group['slug'],
+                'name' => $group['name'],
+                'minimum' => $group['minimum'],
+                'days' => array_map(
+                    static fn(DayStrength $day, DayStrength $then): array => [
+                        'there' => $day->there,
+                        'ifApproved' => $then->there,
+                        'off' => $day->expected === 0,
+                        'below' => $group['minimum'] !== null && $day->isBelow($group['minimum']),
+                        'wouldBeBelow' => $group['minimum'] !== null && $then->isBelow($group['minimum']),
+                    ],
+                    $now[$key],
+                    $asked->of($group['members'], $this->first, $this->days),
+                ),
+            ];
         }
 
         return $rows;
@@ -243,8 +313,14 @@ final readonly class AbsenceChart
      */
     private function asked(array $absences): array
     {
-        $asked = (new Collection($absences))->filter(static fn(Absence $absence): bool => $absence->status === AbsenceStatus::Asked)->loadMissing(Absence::WITH);
+        $asked = (new Collection($absences))
+            ->filter(static fn(Absence $absence): bool => $absence->status === AbsenceStatus::Asked)
+            ->loadMissing(Absence::WITH);
 
-        return array_values($asked->map(fn(Absence $absence): CoreAbsence => AbsenceReader::of($absence, $this->house)->approved())->all());
+        return array_values(
+            $asked
+                ->map(fn(Absence $absence): CoreAbsence => AbsenceReader::of($absence, $this->house)->approved())
+                ->all(),
+        );
     }
 }

@@ -43,7 +43,16 @@ final readonly class AbsencesPage
         return [
             'absences' => fn(): array => $this->absences(),
             'chart' => fn(): array => $this->chart->props(),
-            'groups' => fn(): array => $user->leads() ? array_map(static fn(array $group): array => ['value' => "{$group['of']}:{$group['slug']}", 'label' => $group['name'], 'minimum' => $group['minimum']], $this->chart->groups) : [],
+            'groups' => fn(): array => $user->leads()
+                ? array_map(
+                    static fn(array $group): array => [
+                        'value' => "{$group['of']}:{$group['slug']}",
+                        'label' => $group['name'],
+                        'minimum' => $group['minimum'],
+                    ],
+                    $this->chart->groups,
+                )
+                : [],
             'people' => fn(): array => Choices::people($this->viewer->snapshot()->roster),
             'kinds' => array_column(AbsenceKind::cases(), 'value'),
             'heldPolicies' => array_column(HeldPolicy::cases(), 'value'),
@@ -60,12 +69,34 @@ final readonly class AbsencesPage
         $leads = $this->viewer->user()->leads();
         $own = $this->viewer->person()?->id;
         $since = CarbonImmutable::now()->subWeeks(self::WEEKS_BACK);
-        $absences = Absence::query()->with(['person', 'substitutes'])
-            ->where(static fn(Builder $recent): Builder => $recent->where('last_day', '>=', $since->format('Y-m-d'))->orWhere('to', '>=', $since))
-            ->when(! $leads, static fn(Builder $query): Builder => $query->where(static fn(Builder $seen): Builder => $seen->where('status', AbsenceStatus::Approved)->orWhere('person_id', $own)))
-            ->orderByDesc('created_at')->orderByDesc('id')->limit(self::MOST)->get();
-        $lines = array_values($absences->map(fn(Absence $absence): array => $this->line($absence, $leads || $absence->person_id === $own))->all());
-        usort($lines, static fn(array $one, array $other): int => [$one['from'], $one['id']] <=> [$other['from'], $other['id']]);
+        $absences = Absence::query()
+            ->with(['person', 'substitutes'])
+            ->where(
+                static fn(Builder $recent): Builder => $recent
+                    ->where('last_day', '>=', $since->format('Y-m-d'))
+                    ->orWhere('to', '>=', $since),
+            )
+            ->when(
+                !$leads,
+                static fn(Builder $query): Builder => $query->where(
+                    static fn(Builder $seen): Builder => $seen
+                        ->where('status', AbsenceStatus::Approved)
+                        ->orWhere('person_id', $own),
+                ),
+            )
+            ->orderByDesc('created_at')
+            ->orderByDesc('id')
+            ->limit(self::MOST)
+            ->get();
+        $lines = array_values(
+            $absences
+                ->map(fn(Absence $absence): array => $this->line($absence, $leads || $absence->person_id === $own))
+                ->all(),
+        );
+        usort(
+            $lines,
+            static fn(array $one, array $other): int => [$one['from'], $one['id']] <=> [$other['from'], $other['id']],
+        );
 
         return $lines;
     }
@@ -76,7 +107,8 @@ final readonly class AbsencesPage
         $known = AbsenceReader::of($absence, $this->viewer->snapshot());
         $now = CarbonImmutable::now()->getTimestamp();
         $user = $this->viewer->user();
-        $may = static fn(AbsenceAction $action, string $ability): bool => $absence->fits($action, $known, $now) && $user->can($ability, $absence);
+        $may = static fn(AbsenceAction $action, string $ability): bool => $absence->fits($action, $known, $now) &&
+            $user->can($ability, $absence);
         $decides = $may(AbsenceAction::Decide, 'decide');
         // Whoever decides of somebody else's declines it.
         $declines = $decides && $absence->person_id !== $user->person?->id;
@@ -98,14 +130,23 @@ final readonly class AbsencesPage
             'kind' => $whole ? $absence->kind->value : null,
             'note' => $whole ? $absence->reason : null,
             'word' => $whole ? $absence->decided_word : null,
-            'conflicts' => $whole && $absence->status->isAlive() && $known->span->to > $now ? $this->conflicts($known) : [],
-            'substitutes' => array_values($absence->substitutes->map(static fn(Person $person): array => PersonRef::of($person) + ['only' => $person->pivot instanceof AbsenceSubstitute ? $person->pivot->only : null])->all()),
+            'conflicts' =>
+                $whole && $absence->status->isAlive() && $known->span->to > $now ? $this->conflicts($known) : [],
+            'substitutes' => array_values(
+                $absence->substitutes
+                    ->map(
+                        static fn(Person $person): array => PersonRef::of($person) + [
+                            'only' => $person->pivot instanceof AbsenceSubstitute ? $person->pivot->only : null,
+                        ],
+                    )
+                    ->all(),
+            ),
             'held' => $absence->held->value,
             'handBack' => $absence->hand_back->value,
             'handedOver' => $absence->handed_over_at !== null,
             'may' => [
                 'decide' => $decides,
-                'end' => ! $declines && $may(AbsenceAction::End, 'end'),
+                'end' => !$declines && $may(AbsenceAction::End, 'end'),
                 'plan' => $user->can('plan', $absence),
                 'change' => $may(AbsenceAction::Change, 'change'),
                 'handOver' => $may(AbsenceAction::HandOver, 'decide'),
@@ -117,15 +158,21 @@ final readonly class AbsencesPage
     public function conflicts(CoreAbsence $absence): array
     {
         $words = $this->viewer->words();
-        $short = array_map(static fn(array $short): string => $words->words->say('absence.conflicts.too_few', [
-            'name' => $short['name'],
-            'there' => $short['there'],
-            'minimum' => $short['minimum'],
-            'day' => $words->day($short['days'][0]),
-            'more' => count($short['days']) - 1,
-        ]), Minimums::shortBy($absence, $this->chart->strength, $this->chart->groups));
+        $short = array_map(
+            static fn(array $short): string => $words->words->say('absence.conflicts.too_few', [
+                'name' => $short['name'],
+                'there' => $short['there'],
+                'minimum' => $short['minimum'],
+                'day' => $words->day($short['days'][0]),
+                'more' => count($short['days']) - 1,
+            ]),
+            Minimums::shortBy($absence, $this->chart->strength, $this->chart->groups),
+        );
 
-        return [...array_map($this->conflict(...), Conflicts::of($absence, $this->viewer->snapshot()->roster)), ...$short];
+        return [
+            ...array_map($this->conflict(...), Conflicts::of($absence, $this->viewer->snapshot()->roster)),
+            ...$short,
+        ];
     }
 
     private function conflict(Conflict $conflict): string

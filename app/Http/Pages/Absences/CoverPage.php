@@ -19,7 +19,12 @@ use OpenBaton\Core\Document\Instant;
 /** The cover plan of an absence, or of one that is only thought of. Its type is CoverPage.ts. */
 final readonly class CoverPage
 {
-    public function __construct(private Viewer $viewer, private PlanCover $plans, private NamedLines $named, private AbsencesPage $absences) {}
+    public function __construct(
+        private Viewer $viewer,
+        private PlanCover $plans,
+        private NamedLines $named,
+        private AbsencesPage $absences,
+    ) {}
 
     /** @return array<string, mixed> */
     public function ofAbsence(Absence $absence): array
@@ -30,7 +35,10 @@ final readonly class CoverPage
         return $this->page($known, $this->settings($absence)) + [
             'absence' => fn(): array => $this->absences->line($absence, true),
             'asked' => null,
-            'maySet' => $absence->status->isAlive() && $absence->handed_back_at === null && $this->viewer->user()->can('decide', $absence),
+            'maySet' =>
+                $absence->status->isAlive() &&
+                $absence->handed_back_at === null &&
+                $this->viewer->user()->can('decide', $absence),
         ];
     }
 
@@ -62,10 +70,15 @@ final readonly class CoverPage
         $now = CarbonImmutable::now()->getTimestamp();
 
         return [
-            'plan' => fn(): ?array => $absence === null ? null : (new CoverPlanView($viewer))->of($this->plans->of($absence, $set)),
+            'plan' => fn(): ?array => $absence === null
+                ? null
+                : (new CoverPlanView($viewer))->of($this->plans->of($absence, $set)),
             'named' => fn(): array => $absence === null ? [] : $this->named->during($absence, $now),
             'conflicts' => fn(): array => $absence === null ? [] : $this->absences->conflicts($absence),
-            'span' => $absence === null ? null : ['from' => Instant::format($absence->span->from), 'to' => Instant::format($absence->span->to)],
+            'span' =>
+                $absence === null
+                    ? null
+                    : ['from' => Instant::format($absence->span->from), 'to' => Instant::format($absence->span->to)],
             'people' => static fn(): array => Choices::people($viewer->snapshot()->roster),
             'self' => $viewer->person()?->slug,
             'leads' => $viewer->user()->leads(),
@@ -76,7 +89,11 @@ final readonly class CoverPage
     /** @return array<string, string|null> who gets a task, by task, as it was set by hand */
     private function settings(Absence $absence): array
     {
-        return CoverSetting::query()->with('person')->where('absence_id', $absence->id)->get()
-            ->mapWithKeys(static fn(CoverSetting $one): array => [$one->task_id => $one->person?->slug])->all();
+        return CoverSetting::query()
+            ->with('person')
+            ->where('absence_id', $absence->id)
+            ->get()
+            ->mapWithKeys(static fn(CoverSetting $one): array => [$one->task_id => $one->person?->slug])
+            ->all();
     }
 }

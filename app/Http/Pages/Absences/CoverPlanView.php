@@ -25,11 +25,20 @@ final readonly class CoverPlanView
     /** @return array<string, mixed> */
     public function of(CoverPlan $plan): array
     {
-        $tasks = Task::query()->with(['kind', 'customer'])->findMany(array_map(static fn(CoverLine $line): string => $line->task->id, $plan->lines))->keyBy('id');
+        $tasks = Task::query()
+            ->with(['kind', 'customer'])
+            ->findMany(array_map(static fn(CoverLine $line): string => $line->task->id, $plan->lines))
+            ->keyBy('id');
 
         return [
-            'lines' => array_map(fn(CoverLine $line): array => $this->line($line, $tasks->get($line->task->id) ?? new Task()), $plan->lines),
-            'loads' => array_map(fn(SubstituteLoad $load): array => $this->load($load, $plan->passing()[$load->personId] ?? 0), $plan->loads),
+            'lines' => array_map(
+                fn(CoverLine $line): array => $this->line($line, $tasks->get($line->task->id) ?? new Task()),
+                $plan->lines,
+            ),
+            'loads' => array_map(
+                fn(SubstituteLoad $load): array => $this->load($load, $plan->passing()[$load->personId] ?? 0),
+                $plan->loads,
+            ),
             'gaps' => count($plan->gaps()),
         ];
     }
@@ -56,9 +65,15 @@ final readonly class CoverPlanView
         return match ($warning->kind) {
             CoverWarning::OUTSIDE_POOL => $words->words->say('cover.warnings.outside_pool'),
             CoverWarning::LATE => is_int($warning->figures['minutes'] ?? null)
-                ? $words->words->say('cover.warnings.late', ['days' => intdiv($warning->figures['minutes'], 1440), 'span' => $words->duration($warning->figures['minutes'])])
+                ? $words->words->say('cover.warnings.late', [
+                    'days' => intdiv($warning->figures['minutes'], 1440),
+                    'span' => $words->duration($warning->figures['minutes']),
+                ])
                 : $words->words->say('cover.warnings.never'),
-            default => (new PartWords($words, KindRegistry::standard()))->reason($warning->kind, Node::root($warning->figures)),
+            default => (new PartWords($words, KindRegistry::standard()))->reason(
+                $warning->kind,
+                Node::root($warning->figures),
+            ),
         };
     }
 
@@ -79,7 +94,13 @@ final readonly class CoverPlanView
             ];
         }
 
-        return ['person' => $this->person($load->personId), 'tasks' => $tasks, 'before' => $load->before->ratio()->percent(), 'after' => $load->after->ratio()->percent(), 'days' => $days];
+        return [
+            'person' => $this->person($load->personId),
+            'tasks' => $tasks,
+            'before' => $load->before->ratio()->percent(),
+            'after' => $load->after->ratio()->percent(),
+            'days' => $days,
+        ];
     }
 
     /** @return array{slug: string, name: string} */

@@ -20,20 +20,35 @@ final readonly class IllToday
 {
     public function __construct(private PlanCover $plans) {}
 
-    /** @return array{works: bool, minutes: int, next: string|null, passes: list<array{person: array<string, mixed>, tasks: int}>, gaps: int} */
+    /**
+     * @return array{works: bool, minutes: int, next: string|null, passes: list<array{person: array<string, mixed>,
+     *     tasks: int}>, gaps: int}
+     */
     public function of(Absence $absence, Snapshot $house, int $now): array
     {
         $hours = $house->roster->people[$absence->personId]->hours;
         $minutes = (new WorkingTime($hours))->minutesBetween(max($now, $absence->span->from), $absence->span->to);
         $plan = $minutes === 0 ? null : $this->plans->of($absence, []);
         $passing = $plan?->passing() ?? [];
-        $people = Person::query()->whereIn('slug', array_map(strval(...), array_keys($passing)))->orderBy('name')->get();
+        $people = Person::query()
+            ->whereIn('slug', array_map(strval(...), array_keys($passing)))
+            ->orderBy('name')
+            ->get();
 
         return [
             'works' => $minutes > 0,
             'minutes' => $minutes,
             'next' => $minutes > 0 ? null : Instant::orNull($this->nextWork($hours, $absence->span->to)),
-            'passes' => array_values($people->map(static fn(Person $one): array => ['person' => PersonRef::of($one), 'tasks' => $passing[$one->slug]])->all()),
+            'passes' => array_values(
+                $people
+                    ->map(
+                        static fn(Person $one): array => [
+                            'person' => PersonRef::of($one),
+                            'tasks' => $passing[$one->slug],
+                        ],
+                    )
+                    ->all(),
+            ),
             'gaps' => count(array_filter($plan->lines ?? [], static fn(CoverLine $line): bool => $line->isGap())),
         ];
     }

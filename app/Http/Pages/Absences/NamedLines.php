@@ -29,15 +29,26 @@ final readonly class NamedLines
     public function during(Absence $absence, int $now): array
     {
         $house = $this->viewer->snapshot();
-        $answers = (new SubstituteFinder($house->roster->with($absence->approved())))->answers($absence->personId, max($now, $absence->span->from));
+        $answers = (new SubstituteFinder($house->roster->with($absence->approved())))->answers(
+            $absence->personId,
+            max($now, $absence->span->from),
+        );
         $instead = $this->instead($answers);
         $gap = $answers[count($answers) - 1]->personId === null;
         $lines = [];
         foreach ($this->named->rules($absence->personId, $this->viewer->house()) as $mention) {
-            $lines[] = $this->rule($mention) + ['instead' => $mention->alone ? $instead : [], 'gap' => $mention->alone && $mention->rule->active && $gap];
+            $lines[] = $this->rule($mention) + [
+                'instead' => $mention->alone ? $instead : [],
+                'gap' => $mention->alone && $mention->rule->active && $gap,
+            ];
         }
         foreach ($this->named->elsewhere($absence->personId, $house) as $naming) {
-            $lines[] = ['said' => $this->said($naming), 'url' => null, 'instead' => $naming->needed ? $instead : [], 'gap' => $naming->needed && $gap];
+            $lines[] = [
+                'said' => $this->said($naming),
+                'url' => null,
+                'instead' => $naming->needed ? $instead : [],
+                'gap' => $naming->needed && $gap,
+            ];
         }
 
         return $lines;
@@ -59,8 +70,11 @@ final readonly class NamedLines
     private function rule(Mention $mention): array
     {
         return [
-            'said' => $this->viewer->words()->words->say("cover.named.{$mention->place->value}", ['rule' => $mention->rule->name, 'alone' => $mention->alone ? 'true' : 'false']),
-            'url' => '/rulebook?rule='.rawurlencode($mention->rule->id),
+            'said' => $this->viewer->words()->words->say("cover.named.{$mention->place->value}", [
+                'rule' => $mention->rule->name,
+                'alone' => $mention->alone ? 'true' : 'false',
+            ]),
+            'url' => '/rulebook?rule=' . rawurlencode($mention->rule->id),
         ];
     }
 
@@ -81,10 +95,17 @@ final readonly class NamedLines
         $said = [];
         foreach ($answers as $answer) {
             if ($answer->personId !== null) {
-                $work = $answer->only === null
-                    ? $words->words->say('cover.the_rest')
-                    : (new CriteriaWords($words))->say(Node::root(json_decode((string) json_encode($format->write($answer->only)))));
-                $said[] = ['slug' => $answer->personId, 'name' => $words->person($answer->personId), 'work' => count($answers) > 1 ? $work : null];
+                $work =
+                    $answer->only === null
+                        ? $words->words->say('cover.the_rest')
+                        : (new CriteriaWords($words))->say(
+                            Node::root(json_decode((string) json_encode($format->write($answer->only)))),
+                        );
+                $said[] = [
+                    'slug' => $answer->personId,
+                    'name' => $words->person($answer->personId),
+                    'work' => count($answers) > 1 ? $work : null,
+                ];
             }
         }
 

@@ -1,5 +1,12 @@
 /** name: what the session is called where others may see it */
-export type SessionLine = { name: string; here: boolean; browser: string | null; system: string | null; ip: string | null; at: string };
+export type SessionLine = {
+    name: string;
+    here: boolean;
+    browser: string | null;
+    system: string | null;
+    ip: string | null;
+    at: string;
+};
 
 export type AccountPageProps = { email: string; sessions: SessionLine[] };
 

@@ -14,9 +14,18 @@ final class SessionLine
     /** What browsers and systems call themselves, the more telling first. */
     private const BROWSERS = ['Edg' => 'Edge', 'Firefox' => 'Firefox', 'Chrome' => 'Chrome', 'Safari' => 'Safari'];
 
-    private const SYSTEMS = ['Android' => 'Android', 'iPhone' => 'iPhone', 'iPad' => 'iPad', 'Windows' => 'Windows', 'Mac OS' => 'Mac', 'Linux' => 'Linux'];
+    private const SYSTEMS = [
+        'Android' => 'Android',
+        'iPhone' => 'iPhone',
+        'iPad' => 'iPad',
+        'Windows' => 'Windows',
+        'Mac OS' => 'Mac',
+        'Linux' => 'Linux',
+    ];
 
-    /** @return array{name: string, here: bool, browser: string|null, system: string|null, ip: string|null, at: string} */
+    /**
+     * @return array{name: string, here: bool, browser: string|null, system: string|null, ip: string|null, at: string}
+     */
     public static function of(OpenSession $session, bool $here): array
     {
         $agent = (string) $session->user_agent;

@@ -23,13 +23,35 @@ final readonly class SignInsPage
     public function props(): array
     {
         return [
-            'signIns' => fn(): array => array_values(User::query()->with(['roles', 'person', 'invitation'])
-                ->withExists(['person as '.User::GONE => Person::formerMembers(...)])
-                ->withMax('sessions as seen', 'last_activity')->withCount('sessions')
-                ->orderBy('name')->get()->map($this->signIn(...))->all()),
-            'tokens' => static fn(): array => array_values(AccessToken::query()->with('tokenable')->orderBy('name')->get()->map(self::token(...))->all()),
-            'people' => static fn(): array => array_values(Person::query()->whereNull('user_id')->where('active', true)->orderBy('name')->get(['slug', 'name', 'email'])
-                ->map(static fn(Person $person): array => ['value' => $person->slug, 'label' => $person->name, 'email' => $person->email])->all()),
+            'signIns' => fn(): array => array_values(
+                User::query()
+                    ->with(['roles', 'person', 'invitation'])
+                    ->withExists(['person as ' . User::GONE => Person::formerMembers(...)])
+                    ->withMax('sessions as seen', 'last_activity')
+                    ->withCount('sessions')
+                    ->orderBy('name')
+                    ->get()
+                    ->map($this->signIn(...))
+                    ->all(),
+            ),
+            'tokens' => static fn(): array => array_values(
+                AccessToken::query()->with('tokenable')->orderBy('name')->get()->map(self::token(...))->all(),
+            ),
+            'people' => static fn(): array => array_values(
+                Person::query()
+                    ->whereNull('user_id')
+                    ->where('active', true)
+                    ->orderBy('name')
+                    ->get(['slug', 'name', 'email'])
+                    ->map(
+                        static fn(Person $person): array => [
+                            'value' => $person->slug,
+                            'label' => $person->name,
+                            'email' => $person->email,
+                        ],
+                    )
+                    ->all(),
+            ),
             'roles' => static fn(): array => array_column(Role::cases(), 'value'),
             'abilities' => static fn(): array => array_column(TokenAbility::cases(), 'value'),
         ];
@@ -49,7 +71,7 @@ final readonly class SignInsPage
             'roles' => $user->roles->pluck('name')->all(),
             'state' => match (true) {
                 $user->ended_at !== null => 'ended',
-                ! $user->maySignIn() => 'gone',
+                !$user->maySignIn() => 'gone',
                 $invitation !== null && $invitation->expires_at > CarbonImmutable::now() => 'invited',
                 default => 'open',
             },

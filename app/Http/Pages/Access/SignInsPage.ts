@@ -19,7 +19,15 @@ export type SignInLine = {
     own: boolean;
 };
 
-export type TokenLine = { id: string; name: string; owner: string; abilities: string[]; usedAt: string | null; until: string | null; over: boolean };
+export type TokenLine = {
+    id: string;
+    name: string;
+    owner: string;
+    abilities: string[];
+    usedAt: string | null;
+    until: string | null;
+    over: boolean;
+};
 
 export type SignInsPageProps = {
     signIns: SignInLine[];

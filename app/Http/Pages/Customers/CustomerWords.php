@@ -28,7 +28,14 @@ final readonly class CustomerWords
     {
         $own = $this->own($house);
 
-        return array_map(fn(TaskStatus $status): array => ['status' => $status->value, 'own' => $own[$status->value] ?? '', 'usual' => $this->usual($status)], TaskStatus::cases());
+        return array_map(
+            fn(TaskStatus $status): array => [
+                'status' => $status->value,
+                'own' => $own[$status->value] ?? '',
+                'usual' => $this->usual($status),
+            ],
+            TaskStatus::cases(),
+        );
     }
 
     /** @return array<string, string> */

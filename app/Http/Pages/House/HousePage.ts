@@ -1,8 +1,23 @@
 import type { EntryField, EntryValue } from '../Intake/NewTaskPage';
 import type { FieldType, Option } from '../Rules/Vocabulary';
 
-export type HouseField = { id: string; path: string; label: string; type: FieldType; options: Option[]; retiredOptions: Option[]; retired: boolean };
-export type HouseKind = { id: string; slug: string; name: string; minutes: number; guide: string | null; defaults: Record<string, EntryValue> };
+export type HouseField = {
+    id: string;
+    path: string;
+    label: string;
+    type: FieldType;
+    options: Option[];
+    retiredOptions: Option[];
+    retired: boolean;
+};
+export type HouseKind = {
+    id: string;
+    slug: string;
+    name: string;
+    minutes: number;
+    guide: string | null;
+    defaults: Record<string, EntryValue>;
+};
 export type HouseChecklist = { id: string; slug: string; name: string; items: string[] };
 
 export type HousePageProps = {

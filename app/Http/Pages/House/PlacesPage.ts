@@ -1,7 +1,15 @@
 import type { PersonRef } from '../PersonRef';
 import type { Option } from '../Rules/Vocabulary';
 
-export type PlaceLine = { slug: string; name: string; level: string; parent: string | null; responsible: PersonRef | null; deputy: PersonRef | null; customers: number };
+export type PlaceLine = {
+    slug: string;
+    name: string;
+    level: string;
+    parent: string | null;
+    responsible: PersonRef | null;
+    deputy: PersonRef | null;
+    customers: number;
+};
 
 export type PlacesPageProps = {
     /** of the tree, the highest first */

@@ -24,11 +24,16 @@ final readonly class MergedPreview
     /**
      * @param int|null $number of the task; null: the one that came last
      *
-     * @return array{number: int, filled: string, missing: list<string>}|null labels of the fields that are empty there; null: there is no such task
+     * @return array{number: int, filled: string, missing: list<string>}|null labels of the fields that are empty there;
+     *     null: there is no such task
      */
     public function of(MergedText $text, ?int $number): ?array
     {
-        $task = Task::query()->with(TaskSubjects::RELATIONS)->when($number !== null, static fn($query) => $query->where('number', $number))->latest('number')->first();
+        $task = Task::query()
+            ->with(TaskSubjects::RELATIONS)
+            ->when($number !== null, static fn($query) => $query->where('number', $number))
+            ->latest('number')
+            ->first();
         if ($task === null) {
             return null;
         }
@@ -39,6 +44,10 @@ final readonly class MergedPreview
         $facts = new Facts(StateFields::seen($subject, $zone), $zone->dateAt(CarbonImmutable::now()->getTimestamp()));
         $words = new HouseWords($this->words, $house, $zone);
 
-        return ['number' => (int) $task->number, 'filled' => $text->fill($facts, new MergedWords($words, $house)), 'missing' => array_map($words->field(...), $text->missing($facts))];
+        return [
+            'number' => (int) $task->number,
+            'filled' => $text->fill($facts, new MergedWords($words, $house)),
+            'missing' => array_map($words->field(...), $text->missing($facts)),
+        ];
     }
 }

@@ -1,7 +1,20 @@
 import type { Option } from '../Rules/Vocabulary';
 
 /** How a field of a task is entered. */
-export type EntryType = 'line' | 'long_text' | 'moment' | 'text' | 'number' | 'money' | 'date' | 'duration' | 'yes_no' | 'one_of' | 'many_of' | 'tags' | 'person';
+export type EntryType =
+    | 'line'
+    | 'long_text'
+    | 'moment'
+    | 'text'
+    | 'number'
+    | 'money'
+    | 'date'
+    | 'duration'
+    | 'yes_no'
+    | 'one_of'
+    | 'many_of'
+    | 'tags'
+    | 'person';
 
 export type EntryField = { path: string; label: string; type: EntryType; options: Option[] };
 

@@ -30,16 +30,47 @@ final readonly class LeavingPage
 
         return [
             'person' => PersonRef::of($person) + ['active' => $person->active],
-            'today' => $house->roster->people[$person->slug]->hours->zone()->dateAt(CarbonImmutable::now()->getTimestamp())->format(),
-            'tasks' => static fn(): array => array_values(Task::query()->with(['kind', 'customer'])->open()->where(static fn(Builder $theirs): Builder => $theirs->where('assignee_id', $person->id)->orWhere('reviewer_id', $person->id))->dueFirst()->get()
-                ->map(static fn(Task $task): array => ['task' => TaskLine::of($task), 'review' => $task->status === TaskStatus::InReview && $task->reviewer_id === $person->id])->all()),
+            'today' => $house->roster->people[$person->slug]->hours
+                ->zone()
+                ->dateAt(CarbonImmutable::now()->getTimestamp())
+                ->format(),
+            'tasks' => static fn(): array => array_values(
+                Task::query()
+                    ->with(['kind', 'customer'])
+                    ->open()
+                    ->where(
+                        static fn(Builder $theirs): Builder => $theirs
+                            ->where('assignee_id', $person->id)
+                            ->orWhere('reviewer_id', $person->id),
+                    )
+                    ->dueFirst()
+                    ->get()
+                    ->map(
+                        static fn(Task $task): array => [
+                            'task' => TaskLine::of($task),
+                            'review' => $task->status === TaskStatus::InReview && $task->reviewer_id === $person->id,
+                        ],
+                    )
+                    ->all(),
+            ),
             'rules' => fn(): array => $this->named->rules($person->slug),
             'elsewhere' => fn(): array => [
                 ...$this->named->elsewhere($person->slug),
-                ...Team::query()->where('lead_id', $person->id)->orderBy('position')->get()->map(static fn(Team $team): string => $words->words->say('leaving.leads', ['team' => $team->name]))->all(),
+                ...Team::query()
+                    ->where('lead_id', $person->id)
+                    ->orderBy('position')
+                    ->get()
+                    ->map(static fn(Team $team): string => $words->words->say('leaving.leads', ['team' => $team->name]))
+                    ->all(),
                 ...$this->standsIn($person),
             ],
-            'people' => static fn(): array => array_values(array_filter(Choices::people($house->roster), static fn(array $one): bool => $one['value'] !== $person->slug && $house->roster->people[$one['value']]->active)),
+            'people' => static fn(): array => array_values(
+                array_filter(
+                    Choices::people($house->roster),
+                    static fn(array $one): bool => $one['value'] !== $person->slug &&
+                        $house->roster->people[$one['value']]->active,
+                ),
+            ),
         ];
     }
 
@@ -47,9 +78,24 @@ final readonly class LeavingPage
     private function standsIn(Person $person): array
     {
         $now = CarbonImmutable::now();
-        $absences = Absence::query()->with('person')->whereHas('substitutes', static fn(Builder $stands): Builder => $stands->whereKey($person->id))
-            ->where(static fn(Builder $left): Builder => $left->where('last_day', '>=', $now->format('Y-m-d'))->orWhere('to', '>', $now))->get();
+        $absences = Absence::query()
+            ->with('person')
+            ->whereHas('substitutes', static fn(Builder $stands): Builder => $stands->whereKey($person->id))
+            ->where(
+                static fn(Builder $left): Builder => $left
+                    ->where('last_day', '>=', $now->format('Y-m-d'))
+                    ->orWhere('to', '>', $now),
+            )
+            ->get();
 
-        return array_values($absences->map(fn(Absence $absence): string => $this->viewer->words()->words->say('leaving.stands_in', ['person' => (string) $absence->person?->name]))->all());
+        return array_values(
+            $absences
+                ->map(
+                    fn(Absence $absence): string => $this->viewer
+                        ->words()
+                        ->words->say('leaving.stands_in', ['person' => (string) $absence->person?->name]),
+                )
+                ->all(),
+        );
     }
 }

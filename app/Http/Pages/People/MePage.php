@@ -45,24 +45,60 @@ final readonly class MePage
             'person' => PersonRef::of($person),
             'zone' => $core->hours->zone()->name,
             'days' => fn(): array => $this->days($person->slug),
-            'skills' => fn(): array => array_map(static fn(string $skill, int $level): array => ['name' => $roster->skills[$skill], 'level' => $level], array_map(strval(...), array_keys($core->skills)), $core->skills),
+            'skills' => fn(): array => array_map(
+                static fn(string $skill, int $level): array => ['name' => $roster->skills[$skill], 'level' => $level],
+                array_map(strval(...), array_keys($core->skills)),
+                $core->skills,
+            ),
             'attributes' => $core->attributes,
-            'place' => static fn(): ?string => $core->place === null ? null : Place::query()->where('slug', $core->place)->first()?->name,
-            'teams' => static fn(): array => array_map(static fn($team): array => [
-                'name' => $team->name,
-                'weight' => array_column(array_map(static fn(Membership $one): array => [$one->personId, $one->weight], $team->members), 1, 0)[$person->slug] ?? Membership::FULL_WEIGHT,
-            ], $roster->teamsOf($person->slug)),
+            'place' => static fn(): ?string => $core->place === null
+                ? null
+                : Place::query()->where('slug', $core->place)->first()?->name,
+            'teams' => static fn(): array => array_map(
+                static fn($team): array => [
+                    'name' => $team->name,
+                    'weight' =>
+                        array_column(
+                            array_map(
+                                static fn(Membership $one): array => [$one->personId, $one->weight],
+                                $team->members,
+                            ),
+                            1,
+                            0,
+                        )[$person->slug] ?? Membership::FULL_WEIGHT,
+                ],
+                $roster->teamsOf($person->slug),
+            ),
             'absences' => fn(): array => $this->own($person),
             'covers' => fn(): array => $this->covers($person),
-            'covered' => fn(): array => array_values(Task::query()->with(['kind', 'customer', 'covers.for', 'assignee'])->open()
-                ->whereHas('covers', static fn(Builder $covers): Builder => $covers->where('for_id', $person->id))->dueFirst()->limit(self::TASKS)->get()
-                ->map(static fn(Task $task): array => ['task' => TaskLine::of($task), 'with' => PersonRef::orNull($task->assignee)])->all()),
-            'notices' => fn(): array => NoticeLine::lines(Notice::query()->where('person_id', $person->id), $this->viewer, self::NOTICES),
+            'covered' => fn(): array => array_values(
+                Task::query()
+                    ->with(['kind', 'customer', 'covers.for', 'assignee'])
+                    ->open()
+                    ->whereHas('covers', static fn(Builder $covers): Builder => $covers->where('for_id', $person->id))
+                    ->dueFirst()
+                    ->limit(self::TASKS)
+                    ->get()
+                    ->map(
+                        static fn(Task $task): array => [
+                            'task' => TaskLine::of($task),
+                            'with' => PersonRef::orNull($task->assignee),
+                        ],
+                    )
+                    ->all(),
+            ),
+            'notices' => fn(): array => NoticeLine::lines(
+                Notice::query()->where('person_id', $person->id),
+                $this->viewer,
+                self::NOTICES,
+            ),
             'address' => $feed === null ? null : url("calendar/{$feed->secret}.ics"),
         ];
     }
 
-    /** @return list<array{date: string, hours: list<array{from: string, to: string}>, away: bool}> the next two weeks */
+    /**
+     * @return list<array{date: string, hours: list<array{from: string, to: string}>, away: bool}> the next two weeks
+     */
     private function days(string $slug): array
     {
         $roster = $this->viewer->snapshot()->roster;
@@ -73,7 +109,13 @@ final readonly class MePage
             $there = $roster->presenceOf($slug)->spansOf($date);
             $days[] = [
                 'date' => $date->format(),
-                'hours' => array_map(static fn(Span $span): array => ['from' => Instant::format($span->from), 'to' => Instant::format($span->to)], $there),
+                'hours' => array_map(
+                    static fn(Span $span): array => [
+                        'from' => Instant::format($span->from),
+                        'to' => Instant::format($span->to),
+                    ],
+                    $there,
+                ),
                 'away' => $there === [] && $hours->spansOf($date) !== [],
             ];
         }
@@ -85,8 +127,16 @@ final readonly class MePage
     private function own(Person $person): array
     {
         $since = CarbonImmutable::now()->subWeeks(4);
-        $rows = Absence::query()->with(Absence::WITH)->where('person_id', $person->id)->where('status', '<>', AbsenceStatus::Cancelled)
-            ->where(static fn(Builder $recent): Builder => $recent->where('last_day', '>=', $since->format('Y-m-d'))->orWhere('to', '>=', $since))->get();
+        $rows = Absence::query()
+            ->with(Absence::WITH)
+            ->where('person_id', $person->id)
+            ->where('status', '<>', AbsenceStatus::Cancelled)
+            ->where(
+                static fn(Builder $recent): Builder => $recent
+                    ->where('last_day', '>=', $since->format('Y-m-d'))
+                    ->orWhere('to', '>=', $since),
+            )
+            ->get();
         $lines = array_values($rows->map(fn(Absence $absence): array => $this->absences->line($absence, true))->all());
         usort($lines, static fn(array $one, array $other): int => $one['from'] <=> $other['from']);
 
@@ -98,14 +148,28 @@ final readonly class MePage
     {
         $roster = $this->viewer->snapshot()->roster;
         $now = CarbonImmutable::now()->getTimestamp();
-        $tasks = Task::query()->with(['kind', 'customer', 'covers.for'])->open()->whereHas('covers')
-            ->where(static fn(Builder $mine): Builder => $mine->where('assignee_id', $person->id)->orWhere('reviewer_id', $person->id))->dueFirst()->limit(self::TASKS)->get();
+        $tasks = Task::query()
+            ->with(['kind', 'customer', 'covers.for'])
+            ->open()
+            ->whereHas('covers')
+            ->where(
+                static fn(Builder $mine): Builder => $mine
+                    ->where('assignee_id', $person->id)
+                    ->orWhere('reviewer_id', $person->id),
+            )
+            ->dueFirst()
+            ->limit(self::TASKS)
+            ->get();
         $by = [];
         foreach ($tasks as $task) {
             $cover = $task->covers->first(static fn(TaskCover $one): bool => $one->for !== null);
             $for = $cover?->for;
             if ($for !== null && $for->id !== $person->id) {
-                $by[$for->slug] ??= ['for' => PersonRef::of($for), 'until' => Instant::orNull($roster->awayUntil($for->slug, $now)), 'tasks' => []];
+                $by[$for->slug] ??= [
+                    'for' => PersonRef::of($for),
+                    'until' => Instant::orNull($roster->awayUntil($for->slug, $now)),
+                    'tasks' => [],
+                ];
                 $by[$for->slug]['tasks'][] = TaskLine::of($task);
             }
         }

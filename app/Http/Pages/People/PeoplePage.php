@@ -33,11 +33,27 @@ final readonly class PeoplePage
 
         return [
             'people' => fn(): array => array_values(array_map($this->line(...), $roster->people)),
-            'teams' => static fn(): array => array_values(array_map(static fn($team): array => ['value' => $team->id, 'label' => $team->name, 'lead' => $team->leadId, 'parent' => $team->parentId, 'members' => count($team->members)], $roster->teams)),
+            'teams' => static fn(): array => array_values(
+                array_map(
+                    static fn($team): array => [
+                        'value' => $team->id,
+                        'label' => $team->name,
+                        'lead' => $team->leadId,
+                        'parent' => $team->parentId,
+                        'members' => count($team->members),
+                    ],
+                    $roster->teams,
+                ),
+            ),
             'house' => static fn(): object => (object) RosterDocument::build(House::query()->firstOrFail())['house'],
             'skills' => static fn(): array => Choices::of($roster->skills),
             'places' => static fn(): array => Choices::places(),
-            'fields' => fn(): array => Choices::entries(array_filter($this->viewer->snapshot()->catalogue->ofPeople, static fn(Field $field): bool => ! $field->retired)),
+            'fields' => fn(): array => Choices::entries(
+                array_filter(
+                    $this->viewer->snapshot()->catalogue->ofPeople,
+                    static fn(Field $field): bool => !$field->retired,
+                ),
+            ),
             'zones' => static fn(): array => DateTimeZone::listIdentifiers(),
             'houseZone' => $roster->house->zone()->name,
             'person' => fn(): ?array => $this->person($chosen),
@@ -72,7 +88,10 @@ final readonly class PeoplePage
         if ($chosen === 'new') {
             return ['slug' => null, 'document' => (object) [], 'teams' => (object) []];
         }
-        $person = Person::query()->with(['skills', 'place'])->where('slug', $chosen)->first();
+        $person = Person::query()
+            ->with(['skills', 'place'])
+            ->where('slug', $chosen)
+            ->first();
         if ($person === null) {
             return null;
         }

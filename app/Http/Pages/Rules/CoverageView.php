@@ -12,13 +12,20 @@ use App\Models\Tasks\Task;
 use Illuminate\Support\Collection;
 use stdClass;
 
-/** What rules take of the recent work, as far as it is worked out, and what differs between a draft and the rules in force. Its types are in RulebookPage.ts. */
+/**
+ * What rules take of the recent work, as far as it is worked out, and what differs between a draft and the rules in
+ * force. Its types are in RulebookPage.ts.
+ */
 final class CoverageView
 {
     /** @return array<string, mixed> */
     public static function of(CoverageRun $run): array
     {
-        $counts = $run->counts()->where('day', '>=', RecordedArrivals::since()->format('Y-m-d'))->toBase()->get(['rule', 'rule_before', 'tasks'])
+        $counts = $run
+            ->counts()
+            ->where('day', '>=', RecordedArrivals::since()->format('Y-m-d'))
+            ->toBase()
+            ->get(['rule', 'rule_before', 'tasks'])
             ->map(static fn(stdClass $row): Row => new Row($row));
         $taken = self::sums($counts, 'rule');
         $acts = self::acts($run);
@@ -41,7 +48,11 @@ final class CoverageView
     /** @return Collection<int, Row> how often a rule acts on anything that happened, by day and rule */
     private static function acts(CoverageRun $run): Collection
     {
-        return $run->acts()->where('day', '>=', RecordedArrivals::since()->format('Y-m-d'))->toBase()->get(['rule', 'times', 'estimated'])
+        return $run
+            ->acts()
+            ->where('day', '>=', RecordedArrivals::since()->format('Y-m-d'))
+            ->toBase()
+            ->get(['rule', 'times', 'estimated'])
             ->map(static fn(stdClass $row): Row => new Row($row));
     }
 
@@ -74,13 +85,21 @@ final class CoverageView
         foreach ($counts as $count) {
             [$from, $to] = [$count->text('rule_before'), $count->text('rule')];
             if ($from !== $to) {
-                $moves["{$from}\n{$to}"] ??= ['from' => $before[$from] ?? null, 'to' => $after[$to] ?? null, 'count' => 0];
+                $moves["{$from}\n{$to}"] ??= [
+                    'from' => $before[$from] ?? null,
+                    'to' => $after[$to] ?? null,
+                    'count' => 0,
+                ];
                 $moves["{$from}\n{$to}"]['count'] += $count->int('tasks');
             }
         }
         usort($moves, static fn(array $a, array $b): int => $b['count'] <=> $a['count']);
 
-        return ['count' => array_sum(array_column($moves, 'count')), 'moves' => $moves, 'examples' => self::examples($run)];
+        return [
+            'count' => array_sum(array_column($moves, 'count')),
+            'moves' => $moves,
+            'examples' => self::examples($run),
+        ];
     }
 
     /** @return array<array-key, string> name by id */
@@ -101,7 +120,19 @@ final class CoverageView
     {
         $ids = array_column((array) $run->examples, 'task');
 
-        return array_values(Task::query()->whereKey($ids)->latest('number')->get(['id', 'number', 'title'])
-            ->map(static fn(Task $task): array => ['taskId' => $task->id, 'number' => (int) $task->number, 'title' => $task->title])->all());
+        return array_values(
+            Task::query()
+                ->whereKey($ids)
+                ->latest('number')
+                ->get(['id', 'number', 'title'])
+                ->map(
+                    static fn(Task $task): array => [
+                        'taskId' => $task->id,
+                        'number' => (int) $task->number,
+                        'title' => $task->title,
+                    ],
+                )
+                ->all(),
+        );
     }
 }

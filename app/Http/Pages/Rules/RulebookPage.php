@@ -14,7 +14,10 @@ use Closure;
 use OpenBaton\Core\Criteria\Fault;
 use OpenBaton\Core\Rulebook\KindRegistry;
 
-/** The rulebook: what is in force, the draft, earlier versions. What the rules take of the recent work is asked for apart. Its type is RulebookPage.ts. */
+/**
+ * The rulebook: what is in force, the draft, earlier versions. What the rules take of the recent work is asked for
+ * apart. Its type is RulebookPage.ts.
+ */
 final readonly class RulebookPage
 {
     private const VERSIONS = 50;
@@ -41,11 +44,22 @@ final readonly class RulebookPage
             'vocabulary' => fn(): array => (new Vocabulary(KindRegistry::standard()))->of($this->viewer->snapshot()),
             'published' => $this->published(...),
             'draft' => $this->draftLine(...),
-            ...($known === $revision ? [] : ['rules' => fn(): array => $this->rules()->lines(), 'firstRules' => fn(): array => $this->rules()->first(self::FIRST_RULES)]),
+            ...$known === $revision
+                ? []
+                : [
+                    'rules' => fn(): array => $this->rules()->lines(),
+                    'firstRules' => fn(): array => $this->rules()->first(self::FIRST_RULES),
+                ],
             'draftRevision' => static fn(): int => $revision,
             'recentDays' => static fn(): int => config()->integer('baton.recent_days'),
-            'versions' => static fn(): array => RulebookVersion::query()->with('savedBy')->whereNotNull('number')->orderByDesc('number')->limit(self::VERSIONS)
-                ->get(self::LINE)->map(self::line(...))->all(),
+            'versions' => static fn(): array => RulebookVersion::query()
+                ->with('savedBy')
+                ->whereNotNull('number')
+                ->orderByDesc('number')
+                ->limit(self::VERSIONS)
+                ->get(self::LINE)
+                ->map(self::line(...))
+                ->all(),
             'mayWrite' => fn(): bool => $this->viewer->user()->can('write', RulebookVersion::class),
         ];
     }
@@ -75,7 +89,14 @@ final readonly class RulebookPage
      */
     public static function faults(array $faults): array
     {
-        return array_map(static fn(Fault $fault): array => ['pointer' => $fault->pointer, 'reason' => $fault->reason, 'unfinished' => $fault->unfinished], $faults);
+        return array_map(
+            static fn(Fault $fault): array => [
+                'pointer' => $fault->pointer,
+                'reason' => $fault->reason,
+                'unfinished' => $fault->unfinished,
+            ],
+            $faults,
+        );
     }
 
     /** @return array<string, mixed>|null */
@@ -88,7 +109,11 @@ final readonly class RulebookPage
 
     private function draft(): ?RulebookVersion
     {
-        return once(fn(): ?RulebookVersion => $this->viewer->user()->can('write', RulebookVersion::class) ? RulebookVersion::query()->with('savedBy')->draft()->first() : null);
+        return once(
+            fn(): ?RulebookVersion => $this->viewer->user()->can('write', RulebookVersion::class)
+                ? RulebookVersion::query()->with('savedBy')->draft()->first()
+                : null,
+        );
     }
 
     /** @return array<string, mixed>|null */
@@ -96,11 +121,15 @@ final readonly class RulebookPage
     {
         $draft = $this->draft();
 
-        return $draft === null ? null : [
-            'id' => $draft->id,
-            'savedBy' => $draft->author(),
-            'savedAt' => Moment::orNull($draft->updated_at),
-            'faults' => self::faults($this->checked->faults(array_values((array) $draft->rules), $this->viewer->snapshot())),
-        ];
+        return $draft === null
+            ? null
+            : [
+                'id' => $draft->id,
+                'savedBy' => $draft->author(),
+                'savedAt' => Moment::orNull($draft->updated_at),
+                'faults' => self::faults(
+                    $this->checked->faults(array_values((array) $draft->rules), $this->viewer->snapshot()),
+                ),
+            ];
     }
 }

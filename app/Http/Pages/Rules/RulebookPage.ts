@@ -10,7 +10,14 @@ export type Criteria = { all: Criteria[] } | { any: Criteria[] } | { none: Crite
 /** A part of a rule while it is being written: which parameters it has says its kind. */
 export type Part = { kind: string; [parameter: string]: unknown };
 
-export type Give = { seat?: 'holder' | 'reviewer'; anew?: boolean; pool?: Part; method?: Part; limits?: Part[]; otherwise?: Part };
+export type Give = {
+    seat?: 'holder' | 'reviewer';
+    anew?: boolean;
+    pool?: Part;
+    method?: Part;
+    limits?: Part[];
+    otherwise?: Part;
+};
 
 /** A rule while it is being written. What is published is a Rule of resources/js/generated/rulebook.ts. */
 export type Rule = {
@@ -59,7 +66,13 @@ export type Coverage = {
 /** The answer to saving a draft. */
 export type SavedDraft = { revision: number; faults: Fault[] };
 
-export type Version = { id: string; number: number; note: string | null; publishedAt: string | null; by: string | null };
+export type Version = {
+    id: string;
+    number: number;
+    note: string | null;
+    publishedAt: string | null;
+    by: string | null;
+};
 
 export type RulebookPageProps = {
     vocabulary: Vocabulary;

@@ -18,7 +18,9 @@ use OpenBaton\Core\Rulebook\Family;
 use OpenBaton\Core\Rulebook\KindRegistry;
 use OpenBaton\Core\Rulebook\Part;
 
-/** All that sentences of rules are made of in this house. Its type is Vocabulary.ts; the words are in resources/words. */
+/**
+ * All that sentences of rules are made of in this house. Its type is Vocabulary.ts; the words are in resources/words.
+ */
 final readonly class Vocabulary
 {
     public function __construct(private KindRegistry $kinds) {}
@@ -34,7 +36,9 @@ final readonly class Vocabulary
             'teams' => Choices::of(array_map(static fn(Team $team): string => $team->name, $house->roster->teams)),
             'skills' => Choices::of($house->roster->skills),
             'people' => Choices::people($house->roster),
-            'checklists' => Choices::of(array_map(static fn(Checklist $list): string => $list->name, $house->checklists)),
+            'checklists' => Choices::of(
+                array_map(static fn(Checklist $list): string => $list->name, $house->checklists),
+            ),
             'currency' => config()->string('baton.currency'),
         ];
     }
@@ -65,13 +69,16 @@ final readonly class Vocabulary
     {
         return [
             'kind' => $class::kind(),
-            'parameters' => array_map(static fn(Parameter $parameter): array => [
-                'name' => $parameter->name,
-                'control' => $parameter->type::control(),
-                'bounds' => (object) $parameter->type->bounds(),
-                'required' => $parameter->required,
-                'default' => $parameter->required ? null : $parameter->type->write($parameter->default),
-            ], $class::parameters()),
+            'parameters' => array_map(
+                static fn(Parameter $parameter): array => [
+                    'name' => $parameter->name,
+                    'control' => $parameter->type::control(),
+                    'bounds' => (object) $parameter->type->bounds(),
+                    'required' => $parameter->required,
+                    'default' => $parameter->required ? null : $parameter->type->write($parameter->default),
+                ],
+                $class::parameters(),
+            ),
         ];
     }
 
@@ -88,6 +95,13 @@ final readonly class Vocabulary
     /** @return array<string, mixed> */
     private static function field(Field $field): array
     {
-        return ['path' => $field->path, 'label' => $field->label, 'type' => $field->type->value, 'settable' => Assignment::isSettable($field->path), 'retired' => $field->retired, 'options' => Choices::ofField($field)];
+        return [
+            'path' => $field->path,
+            'label' => $field->label,
+            'type' => $field->type->value,
+            'settable' => Assignment::isSettable($field->path),
+            'retired' => $field->retired,
+            'options' => Choices::ofField($field),
+        ];
     }
 }

@@ -2,19 +2,17 @@
 export type Option = { value: string; label: string; retired?: true };
 
 export type FieldType =
-    | 'text'
-    | 'number'
-    | 'money'
-    | 'date'
-    | 'duration'
-    | 'yes_no'
-    | 'one_of'
-    | 'many_of'
-    | 'tags'
-    | 'person';
+    'text' | 'number' | 'money' | 'date' | 'duration' | 'yes_no' | 'one_of' | 'many_of' | 'tags' | 'person';
 
 /** settable: the house has added it, so that its value can be set as such. retired: it is no longer offered. */
-export type FieldInfo = { path: string; label: string; type: FieldType; settable: boolean; retired: boolean; options: Option[] };
+export type FieldInfo = {
+    path: string;
+    label: string;
+    type: FieldType;
+    settable: boolean;
+    retired: boolean;
+    options: Option[];
+};
 
 export type OperatorInfo = {
     code: string;
@@ -36,7 +34,13 @@ export type Bounds = {
     one_line?: boolean;
 };
 
-export type ParameterInfo = { name: string; control: string; bounds: Bounds; required: boolean; default: string | number | boolean | null };
+export type ParameterInfo = {
+    name: string;
+    control: string;
+    bounds: Bounds;
+    required: boolean;
+    default: string | number | boolean | null;
+};
 
 export type KindInfo = { kind: string; parameters: ParameterInfo[] };
 

@@ -17,14 +17,22 @@ use OpenBaton\Core\Workload\WorkItem;
 /** The lanes of the floor: how loaded somebody is on each of the days. Its type is in FloorPage.ts. */
 final class FloorLanes
 {
-    /** @var array<string, array{slug: string, state: string, openTasks: int, days: list<array{capacity: int}>, ...}> what was computed of whom, by slug */
+    /**
+     * @var array<string, array{slug: string, state: string, openTasks: int, days: list<array{capacity: int}>, ...}>
+     *     what was computed of whom, by slug
+     */
     private array $made = [];
 
     /**
      * @param list<LocalDate> $days
      * @param int             $now  instant
      */
-    public function __construct(private readonly Roster $roster, private readonly Work $work, private readonly array $days, private readonly int $now) {}
+    public function __construct(
+        private readonly Roster $roster,
+        private readonly Work $work,
+        private readonly array $days,
+        private readonly int $now,
+    ) {}
 
     /** @return array{slug: string, state: string, openTasks: int, days: list<array{capacity: int}>, ...} */
     public function of(Person $person): array
@@ -36,7 +44,13 @@ final class FloorLanes
     private function computed(Person $person): array
     {
         $held = $this->work->held($person->id);
-        $plan = LoadPlanner::plan($person->hours, $this->roster->presenceOf($person->id), $person->capacity, $held->loading, $this->now);
+        $plan = LoadPlanner::plan(
+            $person->hours,
+            $this->roster->presenceOf($person->id),
+            $person->capacity,
+            $held->loading,
+            $this->now,
+        );
         $absence = $this->roster->absenceOf($person->id, $this->now);
 
         return [
@@ -44,9 +58,17 @@ final class FloorLanes
             'name' => $person->name,
             'state' => (new Availability($this->roster))->presence($person, $this->now)->value,
             'awayUntil' => Instant::orNull($this->roster->awayUntil($person->id, $this->now)),
-            'substitutes' => array_map(fn(string $slug): array => ['slug' => $slug, 'name' => $this->roster->people[$slug]->name], $absence?->substituteIds() ?? []),
+            'substitutes' => array_map(
+                fn(string $slug): array => ['slug' => $slug, 'name' => $this->roster->people[$slug]->name],
+                $absence?->substituteIds() ?? [],
+            ),
             'openTasks' => $held->openTasks(),
-            'late' => count(array_filter($held->loading, fn(WorkItem $item): bool => $item->dueAt !== null && $item->dueAt < $this->now)),
+            'late' => count(
+                array_filter(
+                    $held->loading,
+                    fn(WorkItem $item): bool => $item->dueAt !== null && $item->dueAt < $this->now,
+                ),
+            ),
             'loadPercent' => $plan->ratio()->percent(),
             'days' => array_map(fn(LocalDate $date): array => $this->day($person, $date, $plan), $this->days),
         ];

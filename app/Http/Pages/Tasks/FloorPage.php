@@ -91,20 +91,35 @@ final class FloorPage
         return new FloorLanes($this->viewer->snapshot()->roster, $work, $this->days(), $this->now);
     }
 
-    /** @return list<array{slug: string, name: string, above: string|null, people: list<Person>, lead: string|null}> those in no team come last */
+    /**
+     * @return list<array{slug: string, name: string, above: string|null, people: list<Person>, lead: string|null}>
+     *     those in no team come last
+     */
     private function rows(): array
     {
         $roster = $this->viewer->snapshot()->roster;
         $rows = [];
         $seen = [];
         foreach ($roster->teams as $team) {
-            $people = array_values(array_map(static fn(Membership $member): Person => $roster->people[$member->personId], $team->members));
+            $people = array_values(
+                array_map(static fn(Membership $member): Person => $roster->people[$member->personId], $team->members),
+            );
             $seen += array_flip(array_column($people, 'id'));
-            $rows[] = ['slug' => $team->id, 'name' => $team->name, 'above' => $team->parentId === null ? null : $roster->teams[$team->parentId]->name, 'people' => $people, 'lead' => $team->leadId];
+            $rows[] = [
+                'slug' => $team->id,
+                'name' => $team->name,
+                'above' => $team->parentId === null ? null : $roster->teams[$team->parentId]->name,
+                'people' => $people,
+                'lead' => $team->leadId,
+            ];
         }
-        $others = array_values(array_filter(array_diff_key($roster->people, $seen), static fn(Person $person): bool => $person->active));
+        $others = array_values(
+            array_filter(array_diff_key($roster->people, $seen), static fn(Person $person): bool => $person->active),
+        );
 
-        return $others === [] ? $rows : [...$rows, ['slug' => '', 'name' => 'In no team', 'above' => null, 'people' => $others, 'lead' => null]];
+        return $others === []
+            ? $rows
+            : [...$rows, ['slug' => '', 'name' => 'In no team', 'above' => null, 'people' => $others, 'lead' => null]];
     }
 
     /** @return list<array<string, mixed>> who is in them, and what their lanes come to */
@@ -119,7 +134,14 @@ final class FloorPage
                 'above' => $team['above'],
                 'present' => count(array_filter($lanes, static fn(array $lane): bool => $lane['state'] === 'in')),
                 'openTasks' => array_sum(array_column($lanes, 'openTasks')),
-                'people' => array_map(static fn(Person $person): array => ['slug' => $person->id, 'name' => $person->name, 'lead' => $team['lead'] === $person->id], $team['people']),
+                'people' => array_map(
+                    static fn(Person $person): array => [
+                        'slug' => $person->id,
+                        'name' => $person->name,
+                        'lead' => $team['lead'] === $person->id,
+                    ],
+                    $team['people'],
+                ),
             ];
         }, $this->rows());
     }
@@ -150,28 +172,60 @@ final class FloorPage
             return array_map($this->floor()->of(...), array_values(array_column($first, null, 'id')));
         }
         $house = $this->viewer->snapshot();
-        $asked = array_values(array_intersect_key($house->roster->people, array_flip(array_slice($shown, 0, self::MOST_LANES))));
+        $asked = array_values(
+            array_intersect_key($house->roster->people, array_flip(array_slice($shown, 0, self::MOST_LANES))),
+        );
 
-        return array_map($this->lanesBy(WorkReader::of(new Needs(array_column($asked, 'id')), $house))->of(...), $asked);
+        return array_map(
+            $this->lanesBy(WorkReader::of(new Needs(array_column($asked, 'id')), $house))->of(...),
+            $asked,
+        );
     }
 
     /** @return list<array<string, mixed>> */
     private function unplaced(): array
     {
-        return array_values(Task::query()->with(['kind', 'customer'])->unplaced()->mostUrgentFirst()->limit(self::UNPLACED)->get()->map(TaskLine::of(...))->all());
+        return array_values(
+            Task::query()
+                ->with(['kind', 'customer'])
+                ->unplaced()
+                ->mostUrgentFirst()
+                ->limit(self::UNPLACED)
+                ->get()
+                ->map(TaskLine::of(...))
+                ->all(),
+        );
     }
 
     /** @return list<array<string, mixed>> */
     private function handoffs(): array
     {
-        return array_values(Handoff::query()->with(['task', 'from', 'to', 'standsInFor'])->orderByDesc('at')->orderByDesc('id')->limit(self::LATEST)->get()
-            ->map(HandoffLine::of(...))->all());
+        return array_values(
+            Handoff::query()
+                ->with(['task', 'from', 'to', 'standsInFor'])
+                ->orderByDesc('at')
+                ->orderByDesc('id')
+                ->limit(self::LATEST)
+                ->get()
+                ->map(HandoffLine::of(...))
+                ->all(),
+        );
     }
 
     /** @return list<array<string, mixed>> what is to be reviewed and has nobody to do it */
     private function unreviewed(): array
     {
-        return array_values(Task::query()->with(['kind', 'customer'])->where('status', TaskStatus::InReview)->whereNull('reviewer_id')->mostUrgentFirst()->limit(self::UNPLACED)->get()->map(TaskLine::of(...))->all());
+        return array_values(
+            Task::query()
+                ->with(['kind', 'customer'])
+                ->where('status', TaskStatus::InReview)
+                ->whereNull('reviewer_id')
+                ->mostUrgentFirst()
+                ->limit(self::UNPLACED)
+                ->get()
+                ->map(TaskLine::of(...))
+                ->all(),
+        );
     }
 
     /** @return list<array<string, mixed>> what was told of rules and nobody has seen yet */
@@ -179,14 +233,33 @@ final class FloorPage
     {
         $names = $this->viewer->ruleNames();
 
-        return array_values(ChainCut::query()->with('task')->whereNull('seen_at')->orderByDesc('at')->limit(self::LATEST)->get()->map(fn(ChainCut $cut): array => [
-            'id' => $cut->id,
-            'at' => Moment::of($cut->at),
-            'said' => $this->viewer->words()->words->say("cut.{$cut->reason->value}", ['rules' => implode(' → ', array_map(static fn(string $id): string => '“'.($names[$id] ?? $id).'”', $cut->ruleIds()))]),
-            'what' => $this->viewer->words()->words->say("cut.what_{$cut->reason->value}"),
-            'rules' => $cut->ruleIds(),
-            'taskId' => $cut->task_id,
-            'number' => (int) $cut->task?->number,
-        ])->all());
+        return array_values(
+            ChainCut::query()
+                ->with('task')
+                ->whereNull('seen_at')
+                ->orderByDesc('at')
+                ->limit(self::LATEST)
+                ->get()
+                ->map(
+                    fn(ChainCut $cut): array => [
+                        'id' => $cut->id,
+                        'at' => Moment::of($cut->at),
+                        'said' => $this->viewer->words()->words->say("cut.{$cut->reason->value}", [
+                            'rules' => implode(
+                                ' → ',
+                                array_map(
+                                    static fn(string $id): string => '“' . ($names[$id] ?? $id) . '”',
+                                    $cut->ruleIds(),
+                                ),
+                            ),
+                        ]),
+                        'what' => $this->viewer->words()->words->say("cut.what_{$cut->reason->value}"),
+                        'rules' => $cut->ruleIds(),
+                        'taskId' => $cut->task_id,
+                        'number' => (int) $cut->task?->number,
+                    ],
+                )
+                ->all(),
+        );
     }
 }

@@ -25,14 +25,31 @@ final class InHandPage
     {
         return [
             'tasks' => fn(): array => $person === null ? [] : $this->lines($this->held($person)->limit(self::MOST)),
-            'reviews' => fn(): array => $person === null ? [] : $this->lines($this->reviewed($person)->limit(self::MOST)),
-            'open' => fn(): array => $person === null ? [] : $this->lines(
-                Task::query()->claimable()->whereHas('claimants', static fn(Builder $claimants): Builder => $claimants->whereKey($person->id))->dueFirst()->limit(self::MOST),
-            ),
-            'done' => fn(): array => $person === null ? [] : $this->lines(
-                Task::query()->where('assignee_id', $person->id)->where('status', TaskStatus::Done)
-                    ->where('completed_at', '>=', CarbonImmutable::now()->startOfDay())->latest('completed_at')->limit(self::DONE),
-            ),
+            'reviews' => fn(): array => $person === null
+                ? []
+                : $this->lines($this->reviewed($person)->limit(self::MOST)),
+            'open' => fn(): array => $person === null
+                ? []
+                : $this->lines(
+                    Task::query()
+                        ->claimable()
+                        ->whereHas(
+                            'claimants',
+                            static fn(Builder $claimants): Builder => $claimants->whereKey($person->id),
+                        )
+                        ->dueFirst()
+                        ->limit(self::MOST),
+                ),
+            'done' => fn(): array => $person === null
+                ? []
+                : $this->lines(
+                    Task::query()
+                        ->where('assignee_id', $person->id)
+                        ->where('status', TaskStatus::Done)
+                        ->where('completed_at', '>=', CarbonImmutable::now()->startOfDay())
+                        ->latest('completed_at')
+                        ->limit(self::DONE),
+                ),
             'person' => static fn(): bool => $person !== null,
             'notices' => static fn(): array => $person === null ? [] : NoticeLine::unseenBy($person, $viewer),
             'intake' => static fn(): ?array => $person === null ? null : IntakeState::of($person, $viewer),
@@ -46,7 +63,9 @@ final class InHandPage
             return '';
         }
         $held = fn(TaskStatus $status): ?Task => $this->held($person)->where('status', $status)->first('id');
-        $first = $held(TaskStatus::Working) ?? $this->reviewed($person)->first('id') ?? $held(TaskStatus::New) ?? $this->held($person)->first('id');
+        $first =
+            $held(TaskStatus::Working) ??
+            ($this->reviewed($person)->first('id') ?? ($held(TaskStatus::New) ?? $this->held($person)->first('id')));
 
         return (string) $first?->id;
     }
@@ -61,7 +80,11 @@ final class InHandPage
     private function held(Person $person): Builder
     {
         // The builder has no order by whether a column has a value.
-        return Task::query()->where('assignee_id', $person->id)->open()->orderByRaw('status = ? DESC', [TaskStatus::Working->value])->dueFirst();
+        return Task::query()
+            ->where('assignee_id', $person->id)
+            ->open()
+            ->orderByRaw('status = ? DESC', [TaskStatus::Working->value])
+            ->dueFirst();
     }
 
     /**
@@ -71,6 +94,12 @@ final class InHandPage
      */
     private function lines(Builder $query): array
     {
-        return array_values($query->with(['kind', 'customer', 'covers.for'])->get()->map(TaskLine::of(...))->all());
+        return array_values(
+            $query
+                ->with(['kind', 'customer', 'covers.for'])
+                ->get()
+                ->map(TaskLine::of(...))
+                ->all(),
+        );
     }
 }

@@ -26,12 +26,15 @@ final readonly class MissedLine
         $house = $this->houses->now();
         $rules = $house->rulebook()->rulebook->rules;
 
-        return array_map(static fn(Occurrence $one): array => [
-            'task' => $one->taskId,
-            'number' => (int) $tasks->find($one->taskId)?->number,
-            'timer' => (string) $one->timer?->id,
-            'rule' => $one->timer === null ? '' : $rules[$one->timer->position]->name,
-            'at' => Instant::format($one->at),
-        ], $this->missed->of($tasks, $house));
+        return array_map(
+            static fn(Occurrence $one): array => [
+                'task' => $one->taskId,
+                'number' => (int) $tasks->find($one->taskId)?->number,
+                'timer' => (string) $one->timer?->id,
+                'rule' => $one->timer === null ? '' : $rules[$one->timer->position]->name,
+                'at' => Instant::format($one->at),
+            ],
+            $this->missed->of($tasks, $house),
+        );
     }
 }

@@ -21,10 +21,15 @@ final class NoticeLine
     public static function unseenBy(Person $person, Viewer $viewer): array
     {
         // That a task came to them is no news once it is no longer theirs to do.
-        $current = static fn(Builder $some): Builder => $some->where('kind', '<>', NoticeKind::Routed)
+        $current = static fn(Builder $some): Builder => $some
+            ->where('kind', '<>', NoticeKind::Routed)
             ->orWhereIn('task_id', Task::query()->open()->where('assignee_id', $person->id)->select('id'));
 
-        return self::lines(Notice::query()->unseen()->where('person_id', $person->id)->where($current), $viewer, self::MOST);
+        return self::lines(
+            Notice::query()->unseen()->where('person_id', $person->id)->where($current),
+            $viewer,
+            self::MOST,
+        );
     }
 
     /**
@@ -34,13 +39,27 @@ final class NoticeLine
      */
     public static function lines(Builder $query, Viewer $viewer, int $most): array
     {
-        return array_values($query->with(['task:id,number,title', 'other'])->orderByDesc('at')->orderByDesc('id')->limit($most)->get()->map(static fn(Notice $notice): array => [
-            'id' => $notice->id,
-            'at' => Moment::of($notice->at),
-            'said' => $viewer->words()->words->say("notice.{$notice->kind->value}", ['person' => $notice->other->name ?? 'none', 'text' => $notice->text ?? 'none']),
-            'taskId' => $notice->task_id,
-            'number' => (int) $notice->task?->number,
-            'title' => (string) $notice->task?->title,
-        ])->all());
+        return array_values(
+            $query
+                ->with(['task:id,number,title', 'other'])
+                ->orderByDesc('at')
+                ->orderByDesc('id')
+                ->limit($most)
+                ->get()
+                ->map(
+                    static fn(Notice $notice): array => [
+                        'id' => $notice->id,
+                        'at' => Moment::of($notice->at),
+                        'said' => $viewer->words()->words->say("notice.{$notice->kind->value}", [
+                            'person' => $notice->other->name ?? 'none',
+                            'text' => $notice->text ?? 'none',
+                        ]),
+                        'taskId' => $notice->task_id,
+                        'number' => (int) $notice->task?->number,
+                        'title' => (string) $notice->task?->title,
+                    ],
+                )
+                ->all(),
+        );
     }
 }

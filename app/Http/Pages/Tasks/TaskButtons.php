@@ -26,7 +26,11 @@ final readonly class TaskButtons
         $buttons = [];
         foreach ($router->rulebook->rulebook->rules as $position => $rule) {
             foreach ($rule->active && $rule->isValidAt($now) ? $rule->events : [] as $event) {
-                if (! $event instanceof Pressed || ! $event->on->includes($task->status) || ! $event->by->includes($standings)) {
+                if (
+                    !($event instanceof Pressed) ||
+                    !$event->on->includes($task->status) ||
+                    !$event->by->includes($standings)
+                ) {
                     continue;
                 }
                 if ($facts === null) {

@@ -13,7 +13,13 @@ export type HistoryEntry = {
     /** another task whose rules brought it about */
     because: string | null;
     comment: string | null;
-    decision: { id: string; rule: string | null; summary: string; effects: EffectsOfRule[]; late: string | null } | null;
+    decision: {
+        id: string;
+        rule: string | null;
+        summary: string;
+        effects: EffectsOfRule[];
+        late: string | null;
+    } | null;
     follows: HistoryEntry[];
 };
 

@@ -9,7 +9,10 @@ use App\Models\Tasks\Task;
 use App\Tasks\TasksInSight;
 use Illuminate\Database\Eloquent\Builder;
 
-/** The tasks that have to do with a task, and how: those that the viewer does not see by their number alone. Its type is TaskLinks.ts. */
+/**
+ * The tasks that have to do with a task, and how: those that the viewer does not see by their number alone. Its type is
+ * TaskLinks.ts.
+ */
 final readonly class TaskLinks
 {
     public function __construct(private Viewer $viewer, private TasksInSight $sight) {}
@@ -17,7 +20,8 @@ final readonly class TaskLinks
     /**
      * @param Task $task with waitsOn and linked
      *
-     * @return list<array{number: int, task: array<string, mixed>|null, ways: list<string>}> open ones first, the newest of each first
+     * @return list<array{number: int, task: array<string, mixed>|null, ways: list<string>}> open ones first, the newest
+     *     of each first
      */
     public function of(Task $task): array
     {
@@ -35,12 +39,37 @@ final readonly class TaskLinks
             }
         }
         $ids = array_map(strval(...), array_keys($ways));
-        $tasks = $ways === [] ? [] : Task::query()->with(['kind', 'customer'])->findMany($ids)
-            ->sortBy([static fn(Task $one, Task $other): int => $other->status->isOpen() <=> $one->status->isOpen() ?: $other->number <=> $one->number])->all();
+        $tasks =
+            $ways === []
+                ? []
+                : Task::query()
+                    ->with(['kind', 'customer'])
+                    ->findMany($ids)
+                    ->sortBy([
+                        static fn(Task $one, Task $other): int => $other->status->isOpen() <=> $one->status->isOpen() ?:
+                        $other->number <=> $one->number,
+                    ])
+                    ->all();
 
-        $seen = $tasks === [] ? [] : $this->sight->of($this->viewer->user(), Task::query()->whereKey($ids))->pluck('id')->flip()->all();
+        $seen =
+            $tasks === []
+                ? []
+                : $this->sight
+                    ->of($this->viewer->user(), Task::query()->whereKey($ids))
+                    ->pluck('id')
+                    ->flip()
+                    ->all();
 
-        return array_values(array_map(static fn(Task $one): array => ['number' => (int) $one->number, 'task' => isset($seen[$one->id]) ? TaskLine::of($one) : null, 'ways' => $ways[$one->id]], $tasks));
+        return array_values(
+            array_map(
+                static fn(Task $one): array => [
+                    'number' => (int) $one->number,
+                    'task' => isset($seen[$one->id]) ? TaskLine::of($one) : null,
+                    'ways' => $ways[$one->id],
+                ],
+                $tasks,
+            ),
+        );
     }
 
     /**

@@ -39,12 +39,21 @@ final readonly class TaskNext
         $house = $this->viewer->house();
         $router = $house->router();
 
-        return array_map(fn(Occurrence $one): array => [
-            'at' => Instant::format($one->at),
-            'what' => $this->what($one->timer),
-            'rule' => $one->timer === null ? null : ['id' => $one->timer->ruleId, 'name' => $router->rulebook->rulebook->rules[$one->timer->position]->name],
-            'unless' => $this->unless($one->timer),
-        ], $this->occurrences($task, $this->subjects->of($task, $house), $router, $house->timers()));
+        return array_map(
+            fn(Occurrence $one): array => [
+                'at' => Instant::format($one->at),
+                'what' => $this->what($one->timer),
+                'rule' =>
+                    $one->timer === null
+                        ? null
+                        : [
+                            'id' => $one->timer->ruleId,
+                            'name' => $router->rulebook->rulebook->rules[$one->timer->position]->name,
+                        ],
+                'unless' => $this->unless($one->timer),
+            ],
+            $this->occurrences($task, $this->subjects->of($task, $house), $router, $house->timers()),
+        );
     }
 
     /** @return list<Occurrence> the nearest, in order of time */
@@ -55,12 +64,15 @@ final readonly class TaskNext
         $facts = $router->facts->of($subject, $subject, $now);
         foreach ($timers->rules->schedules as $timer) {
             // As the task is now: criteria are asked again when the moment comes.
-            $at = $router->rulebook->criteria($timer->position)->holds($facts) ? $timers->nextMoment($timer, $now) : null;
+            $at = $router->rulebook->criteria($timer->position)->holds($facts)
+                ? $timers->nextMoment($timer, $now)
+                : null;
             $occurrences[] = $at === null ? null : $timers->onSchedule($timer, $subject, $at);
         }
         foreach (Timer::query()->where('task_id', $task->id)->whereNull('fired_at')->limit(self::MOST)->get() as $row) {
             $timer = $timers->rules->all[$row->timer] ?? null;
-            $occurrences[] = $timer === null ? null : new Occurrence($row->key, $timer, $task->id, $row->due_at->getTimestamp());
+            $occurrences[] =
+                $timer === null ? null : new Occurrence($row->key, $timer, $task->id, $row->due_at->getTimestamp());
         }
         $occurrences = array_values(array_filter($occurrences));
         usort($occurrences, static fn(Occurrence $one, Occurrence $other): int => $one->at <=> $other->at);
@@ -74,7 +86,10 @@ final readonly class TaskNext
 
         return $timer === null
             ? $words->words->say('next.wakes')
-            : (new PartWords($words, KindRegistry::standard()))->say(Family::Event, Node::root(PartFormat::write($timer->event)));
+            : (new PartWords($words, KindRegistry::standard()))->say(
+                Family::Event,
+                Node::root(PartFormat::write($timer->event)),
+            );
     }
 
     private function unless(?RuleTimer $timer): string
@@ -83,8 +98,13 @@ final readonly class TaskNext
 
         return match (true) {
             $timer === null => $words->words->say('next.unless_resumed'),
-            $timer->event instanceof DateReached && $timer->event->field === 'task.due' => $words->words->say('next.unless_done', ['field' => $words->field('task.due')]),
-            $timer->event instanceof DateReached => $words->words->say('next.unless_moved', ['field' => $words->field($timer->event->field)]),
+            $timer->event instanceof DateReached && $timer->event->field === 'task.due' => $words->words->say(
+                'next.unless_done',
+                ['field' => $words->field('task.due')],
+            ),
+            $timer->event instanceof DateReached => $words->words->say('next.unless_moved', [
+                'field' => $words->field($timer->event->field),
+            ]),
             default => $words->words->say('next.unless_closed'),
         };
     }

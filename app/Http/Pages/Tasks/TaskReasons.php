@@ -53,14 +53,20 @@ final readonly class TaskReasons
         $decision = $handoff->decision_id === null ? null : Decision::query()->find($handoff->decision_id);
         $own = $decision?->task_id === $task->id;
 
-        return $this->reason(SeatName::Holder, 'person', $person, $own ? null : $this->byHand($handoff, $decision, $person), $own ? $decision : null);
+        return $this->reason(
+            SeatName::Holder,
+            'person',
+            $person,
+            $own ? null : $this->byHand($handoff, $decision, $person),
+            $own ? $decision : null,
+        );
     }
 
     private function byHand(Handoff $handoff, ?Decision $decision, string $person): string
     {
         $words = $this->viewer->words()->words;
 
-        return $words->say('why.'.($decision === null ? $handoff->cause->value : 'made'), [
+        return $words->say('why.' . ($decision === null ? $handoff->cause->value : 'made'), [
             'person' => $person,
             'who' => $handoff->user->name ?? $words->say('history.somebody'),
             'for' => (string) $handoff->standsInFor?->name,
@@ -72,23 +78,40 @@ final readonly class TaskReasons
     /** @return Reason|null */
     private function noHolder(Task $task): ?array
     {
-        $decision = self::latest($task)->whereIn('outcome', [Outcome::Unplaced, Outcome::Open])
-            ->where(static fn(Builder $searched): Builder => $searched->where('event', TaskArrives::kind())->orWhereNotNull('rule'))->first();
+        $decision = self::latest($task)
+            ->whereIn('outcome', [Outcome::Unplaced, Outcome::Open])
+            ->where(
+                static fn(Builder $searched): Builder => $searched
+                    ->where('event', TaskArrives::kind())
+                    ->orWhereNotNull('rule'),
+            )
+            ->first();
 
-        return $decision === null ? null : $this->reason(SeatName::Holder, $task->claimants->isEmpty() ? 'nobody' : 'open', '', null, $decision);
+        return $decision === null
+            ? null
+            : $this->reason(SeatName::Holder, $task->claimants->isEmpty() ? 'nobody' : 'open', '', null, $decision);
     }
 
     /** @return Reason|null */
     private function reviewer(Task $task): ?array
     {
         $about = self::latest($task)->where('record->seat', SeatName::Reviewer->value)->whereNotNull('rule');
-        $given = $task->reviewer_id === null ? $about->first() : $about->where('outcome', Outcome::Assigned)->where('assignee_id', $task->reviewer_id)->first();
+        $given =
+            $task->reviewer_id === null
+                ? $about->first()
+                : $about->where('outcome', Outcome::Assigned)->where('assignee_id', $task->reviewer_id)->first();
         $person = (string) $task->reviewer?->name;
         if ($task->reviewer_id === null) {
             return $given === null ? null : $this->reason(SeatName::Reviewer, 'no_reviewer', '', null, $given);
         }
 
-        return $this->reason(SeatName::Reviewer, 'reviewer', $person, $given === null ? $this->viewer->words()->words->say('why.review_by_hand', ['person' => $person]) : null, $given);
+        return $this->reason(
+            SeatName::Reviewer,
+            'reviewer',
+            $person,
+            $given === null ? $this->viewer->words()->words->say('why.review_by_hand', ['person' => $person]) : null,
+            $given,
+        );
     }
 
     /** @return Builder<Decision> */
@@ -104,7 +127,10 @@ final readonly class TaskReasons
             'seat' => $seat->value,
             'title' => $this->viewer->words()->words->say("why.title.{$title}", ['person' => $person]),
             'said' => $said,
-            'trail' => $decision === null ? null : (new ReasonTrail($this->viewer->words()))->of($this->decisions->document($decision)),
+            'trail' =>
+                $decision === null
+                    ? null
+                    : (new ReasonTrail($this->viewer->words()))->of($this->decisions->document($decision)),
         ];
     }
 }

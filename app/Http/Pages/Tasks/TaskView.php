@@ -38,9 +38,28 @@ final readonly class TaskView
     /** @return array<string, mixed> */
     public function of(Task $task): array
     {
-        $task->loadMissing([...TaskSubjects::RELATIONS, 'kind', 'customer.place', 'assignee', 'reviewer', 'files.user', 'covers.for']);
+        $task->loadMissing([
+            ...TaskSubjects::RELATIONS,
+            'kind',
+            'customer.place',
+            'assignee',
+            'reviewer',
+            'files.user',
+            'covers.for',
+        ]);
         // The latest, in order; its history has all of them.
-        $task->setRelation('handoffs', $task->handoffs()->with(['task', 'from', 'to', 'standsInFor', 'user'])->orderByDesc('at')->orderByDesc('id')->limit(self::HANDOFFS)->get()->reverse()->values());
+        $task->setRelation(
+            'handoffs',
+            $task
+                ->handoffs()
+                ->with(['task', 'from', 'to', 'standsInFor', 'user'])
+                ->orderByDesc('at')
+                ->orderByDesc('id')
+                ->limit(self::HANDOFFS)
+                ->get()
+                ->reverse()
+                ->values(),
+        );
         $words = $this->viewer->words();
         $may = $this->may($task);
         $comments = $this->viewer->user()->can('comment', $task);
@@ -68,7 +87,19 @@ final readonly class TaskView
             'covers' => array_values($task->covers->map($this->cover(...))->all()),
             'links' => $this->links->of($task),
             'checklist' => array_map(get_object_vars(...), $task->items()),
-            'files' => array_values($task->files->map(static fn(TaskFile $file): array => ['id' => $file->id, 'name' => $file->name, 'size' => $file->size, 'at' => Moment::of($file->at), 'by' => (string) $file->user?->name])->all()),
+            'files' => array_values(
+                $task->files
+                    ->map(
+                        static fn(TaskFile $file): array => [
+                            'id' => $file->id,
+                            'name' => $file->name,
+                            'size' => $file->size,
+                            'at' => Moment::of($file->at),
+                            'by' => (string) $file->user?->name,
+                        ],
+                    )
+                    ->all(),
+            ),
             'mayAttach' => $comments,
             'watchers' => array_values($task->watchers->map(PersonRef::of(...))->all()),
             'watching' => $comments ? $this->watching($task) : null,
@@ -86,12 +117,21 @@ final readonly class TaskView
         return (new ReasonTrail($this->viewer->words()))->of($this->decisions->document($decision));
     }
 
-    /** @return array{seat: string, for: array{slug: string, name: string}|null, until: string|null} in whose place it is held or reviewed */
+    /**
+     * @return array{seat: string, for: array{slug: string, name: string}|null, until: string|null} in whose place it is
+     *     held or reviewed
+     */
     private function cover(TaskCover $cover): array
     {
-        $until = $this->viewer->snapshot()->roster->awayUntil((string) $cover->for?->slug, CarbonImmutable::now()->getTimestamp());
+        $until = $this->viewer
+            ->snapshot()
+            ->roster->awayUntil((string) $cover->for?->slug, CarbonImmutable::now()->getTimestamp());
 
-        return ['seat' => $cover->seat->value, 'for' => PersonRef::orNull($cover->for), 'until' => Instant::orNull($until)];
+        return [
+            'seat' => $cover->seat->value,
+            'for' => PersonRef::orNull($cover->for),
+            'until' => Instant::orNull($until),
+        ];
     }
 
     /** @return array<string, bool> by action, and for editing */
@@ -101,7 +141,8 @@ final readonly class TaskView
         $standings = TaskPolicy::standings($user, $task);
         $may = ['edit' => $user->can('edit', $task)];
         foreach (Transitions::all() as $transition) {
-            $may[$transition->action->value] = $transition->fits($task->status, $task->assignee_id !== null) && $transition->isFor($standings);
+            $may[$transition->action->value] =
+                $transition->fits($task->status, $task->assignee_id !== null) && $transition->isFor($standings);
         }
 
         return $may;
@@ -137,9 +178,18 @@ final readonly class TaskView
         $now = CarbonImmutable::now()->getTimestamp();
         $roster = $this->viewer->snapshot()->roster;
         $people = [];
-        foreach (Person::query()->where('active', true)->whereKeyNot($task->assignee_id ?? '')->orderBy('name')->get() as $person) {
+        foreach (
+            Person::query()
+                ->where('active', true)
+                ->whereKeyNot($task->assignee_id ?? '')
+                ->orderBy('name')
+                ->get()
+            as $person
+        ) {
             $until = $roster->awayUntil($person->slug, $now);
-            $people[] = PersonRef::of($person) + ['note' => $until === null ? '' : 'away '.$this->viewer->words()->until(Instant::format($until))];
+            $people[] = PersonRef::of($person) + [
+                'note' => $until === null ? '' : 'away ' . $this->viewer->words()->until(Instant::format($until)),
+            ];
         }
 
         return $people;

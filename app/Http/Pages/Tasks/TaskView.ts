@@ -5,7 +5,19 @@ import type { TaskLine } from './TaskLine';
 import type { LinkedTask } from './TaskLinks';
 
 /** Of the core's table of transitions. */
-export type TaskActionCode = 'start' | 'wait' | 'ask_review' | 'take_back' | 'send_back' | 'approve' | 'complete' | 'reopen' | 'hand_on' | 'hand_review' | 'claim' | 'drop';
+export type TaskActionCode =
+    | 'start'
+    | 'wait'
+    | 'ask_review'
+    | 'take_back'
+    | 'send_back'
+    | 'approve'
+    | 'complete'
+    | 'reopen'
+    | 'hand_on'
+    | 'hand_review'
+    | 'claim'
+    | 'drop';
 
 export type TrailStep = {
     code: string;

@@ -35,8 +35,21 @@ final class AbsenceRequest extends InputRequest
     {
         $bounds = ['after:-1 year', 'before:+3 years'];
         $when = $this->boolean('days')
-            ? ['first' => ['bail', 'required', 'string', 'date_format:Y-m-d', ...$bounds], 'last' => ['bail', 'required', 'string', 'date_format:Y-m-d', $this->compared('after_or_equal', 'first'), ...$bounds]]
-            : ['from' => ['bail', 'required', 'string', 'date', ...$bounds], 'to' => ['bail', 'required', 'string', 'date', $this->compared('after', 'from'), ...$bounds]];
+            ? [
+                'first' => ['bail', 'required', 'string', 'date_format:Y-m-d', ...$bounds],
+                'last' => [
+                    'bail',
+                    'required',
+                    'string',
+                    'date_format:Y-m-d',
+                    $this->compared('after_or_equal', 'first'),
+                    ...$bounds,
+                ],
+            ]
+            : [
+                'from' => ['bail', 'required', 'string', 'date', ...$bounds],
+                'to' => ['bail', 'required', 'string', 'date', $this->compared('after', 'from'), ...$bounds],
+            ];
 
         return $when + [
             'person' => ['required', 'string', 'exists:people,slug'],
@@ -46,9 +59,15 @@ final class AbsenceRequest extends InputRequest
             'hand_back' => ['nullable', Rule::enum(HandBackPolicy::class)],
             'only' => ['array'],
             'only.*' => [$this->isCriteria(...)],
-            'note' => ['nullable', 'string', 'max:'.TextLimits::NOTE],
-            'substitutes' => ['array', 'max:'.self::MOST_SUBSTITUTES],
-            'substitutes.*' => ['required', 'string', 'distinct', 'exists:people,slug', Rule::notIn([$this->string('person')->toString()])],
+            'note' => ['nullable', 'string', 'max:' . TextLimits::NOTE],
+            'substitutes' => ['array', 'max:' . self::MOST_SUBSTITUTES],
+            'substitutes.*' => [
+                'required',
+                'string',
+                'distinct',
+                'exists:people,slug',
+                Rule::notIn([$this->string('person')->toString()]),
+            ],
         ];
     }
 
@@ -67,13 +86,17 @@ final class AbsenceRequest extends InputRequest
 
     public function person(): Person
     {
-        return Person::query()->where('slug', $this->string('person')->toString())->firstOrFail();
+        return Person::query()
+            ->where('slug', $this->string('person')->toString())
+            ->firstOrFail();
     }
 
     public function terms(): AbsenceTerms
     {
         $days = $this->boolean('days');
-        $moment = fn(string $name): ?CarbonImmutable => $days ? null : CarbonImmutable::parse($this->string($name)->toString())->utc();
+        $moment = fn(string $name): ?CarbonImmutable => $days
+            ? null
+            : CarbonImmutable::parse($this->string($name)->toString())->utc();
 
         $substitutes = array_values(array_filter((array) $this->input('substitutes', []), is_string(...)));
 
@@ -95,7 +118,10 @@ final class AbsenceRequest extends InputRequest
     private function criteria(): array
     {
         /** @var array<array-key, array<string, mixed>> $criteria */
-        $criteria = array_filter((array) $this->input('only', []), static fn(mixed $one): bool => is_array($one) && $one !== []);
+        $criteria = array_filter(
+            (array) $this->input('only', []),
+            static fn(mixed $one): bool => is_array($one) && $one !== [],
+        );
 
         return $criteria;
     }
@@ -104,7 +130,9 @@ final class AbsenceRequest extends InputRequest
     {
         try {
             if ($value !== null && $value !== []) {
-                (new CriteriaFormat(app(SnapshotSource::class)->current()->ruleContext()))->read(Node::root(json_decode((string) json_encode($value))));
+                (new CriteriaFormat(app(SnapshotSource::class)->current()->ruleContext()))->read(
+                    Node::root(json_decode((string) json_encode($value))),
+                );
             }
         } catch (DocumentError $error) {
             $fail($error->getMessage());

@@ -27,7 +27,16 @@ final class IllRequest extends InputRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['until' => ['bail', 'nullable', 'string', 'date_format:Y-m-d', 'after_or_equal:'.$this->today()->format(), 'before:+1 year']];
+        return [
+            'until' => [
+                'bail',
+                'nullable',
+                'string',
+                'date_format:Y-m-d',
+                'after_or_equal:' . $this->today()->format(),
+                'before:+1 year',
+            ],
+        ];
     }
 
     /** @return array<string, string> */
@@ -65,6 +74,11 @@ final class IllRequest extends InputRequest
 
     public function absence(): CoreAbsence
     {
-        return new CoreAbsence('ill', $this->whose()->slug, CoreAbsence::wholeDays($this->today(), $this->last(), $this->zone()), AbsenceStatus::Approved);
+        return new CoreAbsence(
+            'ill',
+            $this->whose()->slug,
+            CoreAbsence::wholeDays($this->today(), $this->last(), $this->zone()),
+            AbsenceStatus::Approved,
+        );
     }
 }

@@ -22,7 +22,9 @@ final class WhatIfRequest extends InputRequest
     {
         $person = $this->person();
 
-        return $person === null ? $this->user()?->can('viewAny', Absence::class) === true : $this->user()?->can('consider', [Absence::class, $person]) === true;
+        return $person === null
+            ? $this->user()?->can('viewAny', Absence::class) === true
+            : $this->user()?->can('consider', [Absence::class, $person]) === true;
     }
 
     /** @return array<string, list<mixed>> */
@@ -31,28 +33,55 @@ final class WhatIfRequest extends InputRequest
         return [
             'person' => ['nullable', 'string', 'exists:people,slug'],
             'first' => ['bail', 'nullable', 'string', 'date_format:Y-m-d', 'after:-1 year', 'before:+3 years'],
-            'last' => ['bail', 'nullable', 'string', 'date_format:Y-m-d', $this->compared('after_or_equal', 'first'), 'before:+3 years'],
+            'last' => [
+                'bail',
+                'nullable',
+                'string',
+                'date_format:Y-m-d',
+                $this->compared('after_or_equal', 'first'),
+                'before:+3 years',
+            ],
             'held' => ['nullable', Rule::enum(HeldPolicy::class)],
             'substitutes' => ['array', 'max:8'],
-            'substitutes.*' => ['string', 'distinct', 'exists:people,slug', Rule::notIn([$this->string('person')->toString()])],
+            'substitutes.*' => [
+                'string',
+                'distinct',
+                'exists:people,slug',
+                Rule::notIn([$this->string('person')->toString()]),
+            ],
         ];
     }
 
     public function person(): ?Person
     {
-        return $this->filled('person') ? Person::query()->where('slug', $this->string('person')->toString())->first() : null;
+        return $this->filled('person')
+            ? Person::query()
+                ->where('slug', $this->string('person')->toString())
+                ->first()
+            : null;
     }
 
     /** @return CoreAbsence|null null: it is not said yet who, or when */
     public function absence(string $houseZone): ?CoreAbsence
     {
         $person = $this->person();
-        if ($person === null || ! $this->filled('first') || ! $this->filled('last')) {
+        if ($person === null || !$this->filled('first') || !$this->filled('last')) {
             return null;
         }
-        $span = CoreAbsence::wholeDays(LocalDate::parse($this->string('first')->toString()), LocalDate::parse($this->string('last')->toString()), new Zone($person->zone ?? $houseZone));
+        $span = CoreAbsence::wholeDays(
+            LocalDate::parse($this->string('first')->toString()),
+            LocalDate::parse($this->string('last')->toString()),
+            new Zone($person->zone ?? $houseZone),
+        );
 
-        return new CoreAbsence('what-if', $person->slug, $span, AbsenceStatus::Approved, Substitute::forAll(...$this->substitutes()), HeldPolicy::tryFrom($this->string('held')->toString()) ?? HeldPolicy::FallsDue);
+        return new CoreAbsence(
+            'what-if',
+            $person->slug,
+            $span,
+            AbsenceStatus::Approved,
+            Substitute::forAll(...$this->substitutes()),
+            HeldPolicy::tryFrom($this->string('held')->toString()) ?? HeldPolicy::FallsDue,
+        );
     }
 
     /** @return list<string> */

@@ -18,13 +18,20 @@ abstract class ChoosesPassword extends InputRequest
     {
         $user = $this->whose();
 
-        return ['password' => ['bail', 'required', 'string', new PasswordRules([$user->name, $user->email])], 'again' => ['bail', 'required', 'string', 'same:password']];
+        return [
+            'password' => ['bail', 'required', 'string', new PasswordRules([$user->name, $user->email])],
+            'again' => ['bail', 'required', 'string', 'same:password'],
+        ];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['again.same' => 'The two are not the same.', 'again.required' => 'Type it a second time.', 'password.required' => 'Choose a password.'];
+        return [
+            'again.same' => 'The two are not the same.',
+            'again.required' => 'Type it a second time.',
+            'password.required' => 'Choose a password.',
+        ];
     }
 
     public function password(): string

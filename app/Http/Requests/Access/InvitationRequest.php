@@ -19,6 +19,8 @@ final class InvitationRequest extends ChoosesPassword
     {
         $secret = $this->route('secret');
 
-        return Invitation::by(is_string($secret) ? $secret : '')->with('user')->firstOrFail()->user ?? abort(404);
+        return Invitation::by(is_string($secret) ? $secret : '')
+            ->with('user')
+            ->firstOrFail()->user ?? abort(404);
     }
 }

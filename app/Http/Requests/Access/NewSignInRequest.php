@@ -29,9 +29,14 @@ final class NewSignInRequest extends InputRequest
     public function rules(): array
     {
         return [
-            'person' => ['bail', 'nullable', 'string', Rule::exists('people', 'slug')->whereNull('user_id')->where('active', true)],
-            'name' => ['required_without:person', 'nullable', 'string', 'max:'.TextLimits::NAME],
-            'email' => ['bail', 'required', 'string', 'max:'.TextLimits::NAME, 'email', 'unique:users,email'],
+            'person' => [
+                'bail',
+                'nullable',
+                'string',
+                Rule::exists('people', 'slug')->whereNull('user_id')->where('active', true),
+            ],
+            'name' => ['required_without:person', 'nullable', 'string', 'max:' . TextLimits::NAME],
+            'email' => ['bail', 'required', 'string', 'max:' . TextLimits::NAME, 'email', 'unique:users,email'],
             'role' => ['required', Rule::enum(Role::class)],
         ];
     }
@@ -50,7 +55,11 @@ final class NewSignInRequest extends InputRequest
 
     public function person(): ?Person
     {
-        return $this->filled('person') ? Person::query()->where('slug', $this->string('person')->toString())->firstOrFail() : null;
+        return $this->filled('person')
+            ? Person::query()
+                ->where('slug', $this->string('person')->toString())
+                ->firstOrFail()
+            : null;
     }
 
     public function name(): string

@@ -18,7 +18,7 @@ final class PasswordRequest extends ChoosesPassword
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return parent::rules() + ['current' => ['required', 'string', 'max:'.TextLimits::NAME]];
+        return parent::rules() + ['current' => ['required', 'string', 'max:' . TextLimits::NAME]];
     }
 
     public function whose(): User

@@ -13,7 +13,11 @@ final class SignInRequest extends InputRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['email' => ['required', 'string', 'max:'.TextLimits::NAME], 'password' => ['required', 'string', 'max:'.TextLimits::NAME], 'stay' => ['boolean']];
+        return [
+            'email' => ['required', 'string', 'max:' . TextLimits::NAME],
+            'password' => ['required', 'string', 'max:' . TextLimits::NAME],
+            'stay' => ['boolean'],
+        ];
     }
 
     public function address(): string

@@ -24,7 +24,7 @@ final class TokenRequest extends InputRequest
     {
         return [
             'user' => ['bail', 'required', 'string', Rule::exists('users', 'id')->whereNull('ended_at')],
-            'name' => ['required', 'string', 'max:'.TextLimits::LABEL],
+            'name' => ['required', 'string', 'max:' . TextLimits::LABEL],
             'abilities' => ['required', 'array', 'min:1'],
             'abilities.*' => ['required', Rule::enum(TokenAbility::class), 'distinct'],
             'until' => ['bail', 'required', 'string', 'date_format:Y-m-d', 'after:today', 'before:+3 years'],
@@ -50,7 +50,9 @@ final class TokenRequest extends InputRequest
     /** @return list<TokenAbility> */
     public function abilities(): array
     {
-        return array_values(array_map(TokenAbility::from(...), array_filter((array) $this->input('abilities'), is_string(...))));
+        return array_values(
+            array_map(TokenAbility::from(...), array_filter((array) $this->input('abilities'), is_string(...))),
+        );
     }
 
     /** The end of its last day. */

@@ -22,20 +22,28 @@ final class CustomerSaysRequest extends InputRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['body' => ['required_without:file', 'nullable', 'string', 'max:'.TextLimits::PROSE], 'file' => ['nullable', ...FileRules::rules()]];
+        return [
+            'body' => ['required_without:file', 'nullable', 'string', 'max:' . TextLimits::PROSE],
+            'file' => ['nullable', ...FileRules::rules()],
+        ];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['body.required_without' => 'Write something, or choose a file.', 'body.max' => 'This has at most '.TextLimits::PROSE.' characters.'] + FileRules::messages();
+        return [
+            'body.required_without' => 'Write something, or choose a file.',
+            'body.max' => 'This has at most ' . TextLimits::PROSE . ' characters.',
+        ] + FileRules::messages();
     }
 
     public function task(): Task
     {
         $secret = $this->route('secret');
 
-        return CustomerLink::by(is_string($secret) ? $secret : '')->with('task')->firstOrFail()->task ?? abort(404);
+        return CustomerLink::by(is_string($secret) ? $secret : '')
+            ->with('task')
+            ->firstOrFail()->task ?? abort(404);
     }
 
     public function body(): string

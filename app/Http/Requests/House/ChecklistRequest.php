@@ -14,16 +14,20 @@ final class ChecklistRequest extends HouseRequest
     public function rules(): array
     {
         return [
-            'name' => ['required', 'string', 'max:'.TextLimits::LABEL],
+            'name' => ['required', 'string', 'max:' . TextLimits::LABEL],
             'items' => ['required', 'array', 'min:1', 'max:100'],
-            'items.*' => ['required', 'string', 'max:'.TextLimits::NAME, 'distinct'],
+            'items.*' => ['required', 'string', 'max:' . TextLimits::NAME, 'distinct'],
         ] + ($this->checklist() === null ? ['slug' => self::newSlug('checklists')] : []);
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return parent::messages() + ['slug.unique' => 'There is a checklist of that short name already.', 'items.required' => 'Give at least one item.', 'items.*.distinct' => 'Two items are the same.'];
+        return parent::messages() + [
+            'slug.unique' => 'There is a checklist of that short name already.',
+            'items.required' => 'Give at least one item.',
+            'items.*.distinct' => 'Two items are the same.',
+        ];
     }
 
     public function checklist(): ?Checklist

@@ -19,17 +19,34 @@ final class FieldRequest extends HouseRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        $options = ['options' => ['array', 'max:'.self::MOST_OPTIONS], 'options.*.value' => ['required', 'string', 'max:'.TextLimits::SHORT_NAME, 'regex:/^[a-z0-9][a-z0-9_-]*$/', 'distinct'], 'options.*.label' => ['required', 'string', 'max:'.TextLimits::LABEL]];
+        $options = [
+            'options' => ['array', 'max:' . self::MOST_OPTIONS],
+            'options.*.value' => [
+                'required',
+                'string',
+                'max:' . TextLimits::SHORT_NAME,
+                'regex:/^[a-z0-9][a-z0-9_-]*$/',
+                'distinct',
+            ],
+            'options.*.label' => ['required', 'string', 'max:' . TextLimits::LABEL],
+        ];
         if ($this->field() !== null) {
-            return ['label' => ['required', 'string', 'max:'.TextLimits::LABEL]] + $options;
+            return ['label' => ['required', 'string', 'max:' . TextLimits::LABEL]] + $options;
         }
 
         return [
             'of' => ['required', Rule::in(['task', 'customer', 'person'])],
-            'name' => ['required', 'string', 'max:'.TextLimits::SHORT_NAME, 'regex:/^[a-z][a-z0-9_]*$/', $this->isNew(...)],
-            'label' => ['required', 'string', 'max:'.TextLimits::LABEL],
+            'name' => [
+                'required',
+                'string',
+                'max:' . TextLimits::SHORT_NAME,
+                'regex:/^[a-z][a-z0-9_]*$/',
+                $this->isNew(...),
+            ],
+            'label' => ['required', 'string', 'max:' . TextLimits::LABEL],
             'type' => ['required', Rule::enum(FieldType::class)],
-        ] + ['options' => [Rule::requiredIf(self::isListed($this->input('type'))), ...$options['options']]] + $options;
+        ] + ['options' => [Rule::requiredIf(self::isListed($this->input('type'))), ...$options['options']]] +
+            $options;
     }
 
     /** @return array<string, string> */
@@ -70,7 +87,7 @@ final class FieldRequest extends HouseRequest
     public function options(): ?array
     {
         $type = $this->field() === null ? $this->type() : (string) $this->field()->type;
-        if (! self::isListed($type)) {
+        if (!self::isListed($type)) {
             return null;
         }
         $options = [];

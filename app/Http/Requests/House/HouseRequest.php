@@ -23,7 +23,13 @@ abstract class HouseRequest extends InputRequest
      */
     protected static function newSlug(string $table): array
     {
-        return ['required', 'string', 'max:'.TextLimits::SHORT_NAME, 'regex:/^[a-z][a-z0-9-]*$/', "unique:{$table},slug"];
+        return [
+            'required',
+            'string',
+            'max:' . TextLimits::SHORT_NAME,
+            'regex:/^[a-z][a-z0-9-]*$/',
+            "unique:{$table},slug",
+        ];
     }
 
     /** @return array<string, string> */

@@ -20,9 +20,9 @@ final class KindRequest extends HouseRequest
     public function rules(): array
     {
         return [
-            'name' => ['required', 'string', 'max:'.TextLimits::LABEL],
+            'name' => ['required', 'string', 'max:' . TextLimits::LABEL],
             'minutes' => ['required', new Whole(1, 60000)],
-            'guide' => ['nullable', 'string', 'max:'.TextLimits::GUIDE],
+            'guide' => ['nullable', 'string', 'max:' . TextLimits::GUIDE],
             'defaults' => ['array'],
         ] + ($this->kind() === null ? ['slug' => self::newSlug('task_kinds')] : []);
     }
@@ -30,7 +30,10 @@ final class KindRequest extends HouseRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return parent::messages() + ['slug.unique' => 'There is a kind of that short name already.', 'minutes.*' => 'Give the minutes that it usually takes.'];
+        return parent::messages() + [
+            'slug.unique' => 'There is a kind of that short name already.',
+            'minutes.*' => 'Give the minutes that it usually takes.',
+        ];
     }
 
     public function kind(): ?TaskKind
@@ -65,10 +68,10 @@ final class KindRequest extends HouseRequest
             $faults->collect(static function () use ($path, $value, $house, &$defaults): void {
                 $node = Node::root($value, "/defaults/{$path}");
                 $field = $house->catalogue->find((string) $path);
-                if ($field === null || ! Assignment::isSettable((string) $path)) {
+                if ($field === null || !Assignment::isSettable((string) $path)) {
                     throw $node->fail('There is no field "{path}".', path: (string) $path);
                 }
-                if (! ValueCodec::isBlank($node)) {
+                if (!ValueCodec::isBlank($node)) {
                     ValueCodec::read($node, $field, $house->roster);
                     $defaults[$path] = $value;
                 }

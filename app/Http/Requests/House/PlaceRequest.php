@@ -22,7 +22,7 @@ final class PlaceRequest extends InputRequest
     public function rules(): array
     {
         return [
-            'name' => ['required', 'string', 'max:'.TextLimits::NAME],
+            'name' => ['required', 'string', 'max:' . TextLimits::NAME],
             'parent' => ['nullable', 'string', 'exists:places,slug'],
             'responsible' => ['nullable', 'string', 'exists:people,slug'],
             'deputy' => ['nullable', 'string', 'exists:people,slug', 'different:responsible'],
@@ -36,11 +36,19 @@ final class PlaceRequest extends InputRequest
 
     public function parent(): ?Place
     {
-        return $this->filled('parent') ? Place::query()->where('slug', $this->string('parent')->toString())->firstOrFail() : null;
+        return $this->filled('parent')
+            ? Place::query()
+                ->where('slug', $this->string('parent')->toString())
+                ->firstOrFail()
+            : null;
     }
 
     public function person(string $as): ?Person
     {
-        return $this->filled($as) ? Person::query()->where('slug', $this->string($as)->toString())->firstOrFail() : null;
+        return $this->filled($as)
+            ? Person::query()
+                ->where('slug', $this->string($as)->toString())
+                ->firstOrFail()
+            : null;
     }
 }

@@ -10,7 +10,10 @@ use Illuminate\Contracts\Validation\ValidationRule;
 use Illuminate\Database\Eloquent\Builder;
 use OpenBaton\Core\Workload\TaskStatus;
 
-/** That a task can wait for another one: that one is open, and does not wait for this one itself, be it by way of others. */
+/**
+ * That a task can wait for another one: that one is open, and does not wait for this one itself, be it by way of
+ * others.
+ */
 final readonly class EndsSomeTime implements ValidationRule
 {
     public function __construct(private Task $task) {}
@@ -20,7 +23,7 @@ final readonly class EndsSomeTime implements ValidationRule
         $other = Task::query()->whereKey($value)->first();
         if ($other === null || $other->id === $this->task->id) {
             $fail('Choose another task.');
-        } elseif (! $other->status->isOpen()) {
+        } elseif (!$other->status->isOpen()) {
             $fail("№ {$other->number} is done with already: there is nothing to wait for.");
         } elseif ($this->goesRound($other)) {
             $fail("№ {$other->number} itself waits for this one: neither would ever go on.");
@@ -45,8 +48,17 @@ final readonly class EndsSomeTime implements ValidationRule
      */
     private function awaitedBy(array $ids, array $except): array
     {
-        return array_values(Task::query()->whereIn('status', TaskStatus::open())->whereNotIn('id', $except)
-            ->whereHas('waitedForBy', static fn(Builder $waiting): Builder => $waiting->whereIn('task_waits.task_id', $ids))
-            ->get(['id'])->map(static fn(Task $one): string => $one->id)->all());
+        return array_values(
+            Task::query()
+                ->whereIn('status', TaskStatus::open())
+                ->whereNotIn('id', $except)
+                ->whereHas(
+                    'waitedForBy',
+                    static fn(Builder $waiting): Builder => $waiting->whereIn('task_waits.task_id', $ids),
+                )
+                ->get(['id'])
+                ->map(static fn(Task $one): string => $one->id)
+                ->all(),
+        );
     }
 }

@@ -21,7 +21,10 @@ final class PauseRequest extends InputRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['until' => ['bail', 'nullable', 'string', 'date', 'after:now', 'before:2038-01-01'], 'reason' => ['required', 'string', 'min:3', 'max:'.TextLimits::NAME]];
+        return [
+            'until' => ['bail', 'nullable', 'string', 'date', 'after:now', 'before:2038-01-01'],
+            'reason' => ['required', 'string', 'min:3', 'max:' . TextLimits::NAME],
+        ];
     }
 
     /** @return array<string, string> */

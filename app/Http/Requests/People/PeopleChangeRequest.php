@@ -26,7 +26,7 @@ final class PeopleChangeRequest extends InputRequest
     public function rules(): array
     {
         return [
-            'people' => ['required', 'array', 'max:'.self::MOST],
+            'people' => ['required', 'array', 'max:' . self::MOST],
             'people.*' => ['string', 'distinct', 'exists:people,slug'],
             'what' => ['required', Rule::in(PeopleChange::KINDS)],
             'percent' => ['required_if:what,percent', new Whole(1, 100)],
@@ -54,7 +54,11 @@ final class PeopleChangeRequest extends InputRequest
                 'place' => $this->filled('place') ? $this->string('place')->toString() : null,
                 default => $this->string('team')->toString(),
             },
-            in_array($this->string('what')->toString(), ['skill', 'attribute'], true) ? $this->integer('level') : ($this->filled('weight') ? $this->integer('weight') : Membership::FULL_WEIGHT),
+            in_array($this->string('what')->toString(), ['skill', 'attribute'], true)
+                ? $this->integer('level')
+                : ($this->filled('weight')
+                    ? $this->integer('weight')
+                    : Membership::FULL_WEIGHT),
         );
     }
 

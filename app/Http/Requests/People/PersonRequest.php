@@ -40,8 +40,12 @@ final class PersonRequest extends InputRequest
         $teams = [];
         foreach ((array) $this->input('teams', []) as $team => $membership) {
             $given = (array) $membership;
-            $day = static fn(string $name): ?string => is_string($given[$name] ?? null) && $given[$name] !== '' ? $given[$name] : null;
-            $teams[$team] = ['weight' => is_numeric($given['weight'] ?? null) ? (int) $given['weight'] : Membership::FULL_WEIGHT] + array_filter(['from' => $day('from'), 'until' => $day('until')], is_string(...));
+            $day = static fn(string $name): ?string => is_string($given[$name] ?? null) && $given[$name] !== ''
+                ? $given[$name]
+                : null;
+            $teams[$team] =
+                ['weight' => is_numeric($given['weight'] ?? null) ? (int) $given['weight'] : Membership::FULL_WEIGHT] +
+                array_filter(['from' => $day('from'), 'until' => $day('until')], is_string(...));
         }
 
         return new PersonTerms($document, $teams);

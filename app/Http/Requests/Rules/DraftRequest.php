@@ -20,7 +20,7 @@ final class DraftRequest extends InputRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['revision' => ['required', new Whole(0)], 'note' => ['nullable', 'string', 'max:'.TextLimits::NOTE]];
+        return ['revision' => ['required', new Whole(0)], 'note' => ['nullable', 'string', 'max:' . TextLimits::NOTE]];
     }
 
     public function revision(): int

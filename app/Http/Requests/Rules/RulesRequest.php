@@ -21,7 +21,10 @@ final class RulesRequest extends InputRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['ids' => ['required', 'array', 'list', 'max:'.self::MOST], 'ids.*' => ['string', 'max:'.TextLimits::ID]];
+        return [
+            'ids' => ['required', 'array', 'list', 'max:' . self::MOST],
+            'ids.*' => ['string', 'max:' . TextLimits::ID],
+        ];
     }
 
     /** @return list<string> */

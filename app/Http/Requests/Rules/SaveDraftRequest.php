@@ -19,7 +19,10 @@ final class SaveDraftRequest extends InputRequest
         return $this->user()?->can('write', RulebookVersion::class) === true;
     }
 
-    /** @return array<string, list<mixed>> what stands inside of the rules is checked by rules(), since there may be thousands */
+    /**
+     * @return array<string, list<mixed>> what stands inside of the rules is checked by rules(), since there may be
+     *     thousands
+     */
     public function rules(): array
     {
         return ['revision' => ['required', new Whole(0)]];
@@ -33,20 +36,22 @@ final class SaveDraftRequest extends InputRequest
     public function draftRules(): array
     {
         $given = $this->json('rules');
-        if (! is_array($given) || ! array_is_list($given) || count($given) > RulebookFormat::MOST_RULES) {
-            throw ValidationException::withMessages(['rules' => 'The rules are a list of at most '.RulebookFormat::MOST_RULES.'.']);
+        if (!is_array($given) || !array_is_list($given) || count($given) > RulebookFormat::MOST_RULES) {
+            throw ValidationException::withMessages([
+                'rules' => 'The rules are a list of at most ' . RulebookFormat::MOST_RULES . '.',
+            ]);
         }
         $rules = [];
         $ids = [];
         foreach ($given as $index => $rule) {
             $id = is_array($rule) ? $rule['id'] ?? null : $rule;
             $reason = match (true) {
-                ! is_array($rule) && ! is_string($rule) => 'A rule is an object, or the id of one that stays as it is.',
-                ! is_string($id) || $id === '' || mb_strlen($id) > TextLimits::ID => 'A rule has an id of its own.',
+                !is_array($rule) && !is_string($rule) => 'A rule is an object, or the id of one that stays as it is.',
+                !is_string($id) || $id === '' || mb_strlen($id) > TextLimits::ID => 'A rule has an id of its own.',
                 isset($ids[$id]) => "There is another rule \"{$id}\".",
                 default => null,
             };
-            if ($reason !== null || ! is_string($id)) {
+            if ($reason !== null || !is_string($id)) {
                 throw ValidationException::withMessages(["rules.{$index}.id" => (string) $reason]);
             }
             $ids[$id] = true;

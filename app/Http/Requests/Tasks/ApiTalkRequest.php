@@ -23,7 +23,9 @@ final class ApiTalkRequest extends TaskRequest
     {
         $user = $this->user();
 
-        return $user instanceof User && $user->tokenCan(TokenAbility::Speak->value) && $user->can('comment', $this->task());
+        return $user instanceof User &&
+            $user->tokenCan(TokenAbility::Speak->value) &&
+            $user->can('comment', $this->task());
     }
 
     /** @return array<string, list<mixed>> */
@@ -31,13 +33,19 @@ final class ApiTalkRequest extends TaskRequest
     {
         $from = ['from' => ['required', 'string', Rule::in([self::CUSTOMER, self::OWNER])]];
 
-        return $from + ($this->isFile() ? ['file' => ['required', ...FileRules::rules()]] : ['body' => ['required', 'string', 'max:'.TextLimits::PROSE]]);
+        return $from +
+            ($this->isFile()
+                ? ['file' => ['required', ...FileRules::rules()]]
+                : ['body' => ['required', 'string', 'max:' . TextLimits::PROSE]]);
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['from.*' => 'Say whose words these are: "customer", or "owner" for the owner of the token.', 'body.*' => 'Send a text of at most '.TextLimits::PROSE.' characters.'] + FileRules::messages();
+        return [
+            'from.*' => 'Say whose words these are: "customer", or "owner" for the owner of the token.',
+            'body.*' => 'Send a text of at most ' . TextLimits::PROSE . ' characters.',
+        ] + FileRules::messages();
     }
 
     public function owner(): User
@@ -65,9 +73,15 @@ final class ApiTalkRequest extends TaskRequest
     /** @return RequestKey|null null: none, or one that can be none */
     public function requestKey(): ?RequestKey
     {
-        $what = $this->isFile() ? hash_file('sha256', $this->upload()->getPathname()).$this->upload()->getClientOriginalName() : $this->body();
+        $what = $this->isFile()
+            ? hash_file('sha256', $this->upload()->getPathname()) . $this->upload()->getClientOriginalName()
+            : $this->body();
 
-        return RequestKey::of($this->owner()->id, $this->header('Idempotency-Key'), "{$this->path()}\n{$this->string('from')}\n{$what}");
+        return RequestKey::of(
+            $this->owner()->id,
+            $this->header('Idempotency-Key'),
+            "{$this->path()}\n{$this->string('from')}\n{$what}",
+        );
     }
 
     private function isFile(): bool

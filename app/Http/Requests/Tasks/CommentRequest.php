@@ -20,19 +20,37 @@ final class CommentRequest extends TaskRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['body' => ['required', 'string', 'max:'.TextLimits::PROSE], 'mentions' => ['array', 'max:20'], 'mentions.*' => ['string', 'exists:people,slug']];
+        return [
+            'body' => ['required', 'string', 'max:' . TextLimits::PROSE],
+            'mentions' => ['array', 'max:20'],
+            'mentions.*' => ['string', 'exists:people,slug'],
+        ];
     }
 
-    /** Who is spoken to watches the task from then on, and so sees it: those who do not are let in by whoever may change it. */
+    /**
+     * Who is spoken to watches the task from then on, and so sees it: those who do not are let in by whoever may change
+     * it.
+     */
     public function withValidator(Validator $validator): void
     {
         $validator->after(function (Validator $validator): void {
             if ($this->user()?->can('edit', $this->task()) === true) {
                 return;
             }
-            foreach (Person::query()->with('user')->whereIn('slug', array_filter((array) $this->input('mentions', []), is_string(...)))->get() as $person) {
+            foreach (
+                Person::query()
+                    ->with('user')
+                    ->whereIn('slug', array_filter((array) $this->input('mentions', []), is_string(...)))
+                    ->get()
+                as $person
+            ) {
                 if ($person->user?->setRelation('person', $person)->can('view', $this->task()) !== true) {
-                    $validator->errors()->add('mentions', "{$person->name} does not see this task. Whoever has it, or a lead, can speak to them.");
+                    $validator
+                        ->errors()
+                        ->add(
+                            'mentions',
+                            "{$person->name} does not see this task. Whoever has it, or a lead, can speak to them.",
+                        );
                 }
             }
         });
@@ -41,7 +59,11 @@ final class CommentRequest extends TaskRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['body.required' => 'Say something.', 'body.max' => 'A comment has at most '.TextLimits::PROSE.' characters; put more into a file.', 'mentions.*' => 'There is no such person.'];
+        return [
+            'body.required' => 'Say something.',
+            'body.max' => 'A comment has at most ' . TextLimits::PROSE . ' characters; put more into a file.',
+            'mentions.*' => 'There is no such person.',
+        ];
     }
 
     public function body(): string
@@ -52,6 +74,13 @@ final class CommentRequest extends TaskRequest
     /** @return list<string> people who are spoken to, by slug */
     public function mentions(): array
     {
-        return array_values(Person::query()->whereIn('slug', (array) $this->input('mentions', []))->orderBy('slug')->get('slug')->map(static fn(Person $one): string => $one->slug)->all());
+        return array_values(
+            Person::query()
+                ->whereIn('slug', (array) $this->input('mentions', []))
+                ->orderBy('slug')
+                ->get('slug')
+                ->map(static fn(Person $one): string => $one->slug)
+                ->all(),
+        );
     }
 }

@@ -37,7 +37,8 @@ final class FileRules
             'file.required' => 'Choose a file.',
             'file.uploaded' => "The file did not arrive whole; it has at most {$most} MB.",
             'file.max' => "A file has at most {$most} MB.",
-            'file.mimes' => "Files of this kind are not taken, or it is another kind than its name says; there are {$types}.",
+            'file.mimes' =>
+                'Files of this kind are not taken, or it is another kind than its name says; there ' . "are {$types}.",
             'file.extensions' => "Files of this kind are not taken; there are {$types}.",
         ];
     }

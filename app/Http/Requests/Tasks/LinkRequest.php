@@ -18,13 +18,19 @@ final class LinkRequest extends TaskRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return parent::rules() + ['other' => ['bail', 'required', 'string', new SeesTask($this->user()), "not_in:{$this->task()->id}"], 'on' => ['required', 'boolean']];
+        return parent::rules() + [
+            'other' => ['bail', 'required', 'string', new SeesTask($this->user()), "not_in:{$this->task()->id}"],
+            'on' => ['required', 'boolean'],
+        ];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['other.not_in' => 'A task goes with another one, not with itself.', 'other.*' => 'Choose a task that is there.'];
+        return [
+            'other.not_in' => 'A task goes with another one, not with itself.',
+            'other.*' => 'Choose a task that is there.',
+        ];
     }
 
     public function other(): Task

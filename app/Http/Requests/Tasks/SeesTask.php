@@ -17,7 +17,12 @@ final readonly class SeesTask implements ValidationRule
 
     public function validate(string $attribute, mixed $value, Closure $fail): void
     {
-        if ($this->user === null || ! app(TasksInSight::class)->of($this->user, Task::query()->whereKey($value))->exists()) {
+        if (
+            $this->user === null ||
+            !app(TasksInSight::class)
+                ->of($this->user, Task::query()->whereKey($value))
+                ->exists()
+        ) {
             $fail('Choose a task that is there.');
         }
     }

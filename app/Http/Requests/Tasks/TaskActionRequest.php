@@ -33,15 +33,27 @@ final class TaskActionRequest extends TaskRequest
     {
         $rules = [
             Asked::To->value => ['required', 'string', 'exists:people,slug'],
-            Asked::Reason->value => ['required', 'string', 'min:3', $this->action() === TaskAction::Wait ? 'max:'.TextLimits::NAME : 'max:'.TextLimits::REASON],
-            Asked::Note->value => ['nullable', 'string', 'max:'.TextLimits::PROSE],
+            Asked::Reason->value => [
+                'required',
+                'string',
+                'min:3',
+                $this->action() === TaskAction::Wait ? 'max:' . TextLimits::NAME : 'max:' . TextLimits::REASON,
+            ],
+            Asked::Note->value => ['nullable', 'string', 'max:' . TextLimits::PROSE],
             Asked::Until->value => ['bail', 'nullable', 'string', 'date', 'after:now'],
-            Asked::On->value => ['bail', 'nullable', 'string', new SeesTask($this->user()), new EndsSomeTime($this->task())],
+            Asked::On->value => [
+                'bail',
+                'nullable',
+                'string',
+                new SeesTask($this->user()),
+                new EndsSomeTime($this->task()),
+            ],
             Asked::Anyway->value => ['nullable', 'boolean'],
             Asked::Spent->value => ['nullable', new Whole(0, 60000)],
         ];
 
-        return parent::rules() + array_intersect_key($rules, array_flip(array_column(Transitions::of($this->action())->asks, 'value')));
+        return parent::rules() +
+            array_intersect_key($rules, array_flip(array_column(Transitions::of($this->action())->asks, 'value')));
     }
 
     /** @return array<string, string> */
@@ -57,7 +69,10 @@ final class TaskActionRequest extends TaskRequest
 
     public function to(): Person
     {
-        return Person::query()->where('slug', $this->string('to')->toString())->where('active', true)->firstOrFail();
+        return Person::query()
+            ->where('slug', $this->string('to')->toString())
+            ->where('active', true)
+            ->firstOrFail();
     }
 
     public function reason(): string

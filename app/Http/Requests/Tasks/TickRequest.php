@@ -18,7 +18,7 @@ final class TickRequest extends TaskRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['item' => ['required', 'string', 'max:'.TextLimits::NAME], 'done' => ['required', 'boolean']];
+        return ['item' => ['required', 'string', 'max:' . TextLimits::NAME], 'done' => ['required', 'boolean']];
     }
 
     public function item(): string

@@ -27,6 +27,9 @@ final readonly class Changed extends OnHistory
 
     public function over(string|int|float|bool|array|null $operand, FieldType $type): callable
     {
-        return static fn(string|int|float|bool|array|null $before, string|int|float|bool|array|null $after): bool => ! Plain::same($before, $after, $type);
+        return static fn(
+            string|int|float|bool|array|null $before,
+            string|int|float|bool|array|null $after,
+        ): bool => !Plain::same($before, $after, $type);
     }
 }

@@ -29,7 +29,9 @@ final readonly class ChangedFromTo extends OnHistory
     {
         [$from, $to] = Plain::pair($operand);
 
-        return static fn(string|int|float|bool|array|null $before, string|int|float|bool|array|null $after): bool => $before !== null && $after !== null
-            && Plain::same($before, $from, $type) && Plain::same($after, $to, $type);
+        return static fn(
+            string|int|float|bool|array|null $before,
+            string|int|float|bool|array|null $after,
+        ): bool => $before !== null && $after !== null && Plain::same($before, $from, $type) && Plain::same($after, $to, $type);
     }
 }

@@ -34,6 +34,9 @@ final readonly class IsInTeam implements Operator
 
     public function against(string|int|float|bool|array|null $operand, FieldType $type): callable
     {
-        return static fn(string|int|float|bool|array $value, Facts $facts): bool => is_string($value) && is_string($operand) && $facts->isInTeam($value, $operand);
+        return static fn(
+            string|int|float|bool|array $value,
+            Facts $facts,
+        ): bool => is_string($value) && is_string($operand) && $facts->isInTeam($value, $operand);
     }
 }

@@ -18,7 +18,7 @@ final readonly class IsNoneOf implements Operator
 
     public function fits(FieldType $type): bool
     {
-        return ! $type->isList() && $type !== FieldType::YesNo && $type !== FieldType::Date;
+        return !$type->isList() && $type !== FieldType::YesNo && $type !== FieldType::Date;
     }
 
     public function shape(): OperandShape
@@ -35,6 +35,6 @@ final readonly class IsNoneOf implements Operator
     {
         $set = Plain::set($operand, $type);
 
-        return static fn(string|int|float|bool|array $value): bool => ! isset($set[Plain::key($value, $type)]);
+        return static fn(string|int|float|bool|array $value): bool => !isset($set[Plain::key($value, $type)]);
     }
 }

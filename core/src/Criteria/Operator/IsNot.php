@@ -18,7 +18,7 @@ final readonly class IsNot implements Operator
 
     public function fits(FieldType $type): bool
     {
-        return ! $type->isList();
+        return !$type->isList();
     }
 
     public function shape(): OperandShape

@@ -18,6 +18,8 @@ final readonly class MatchesAny extends OnList
     {
         $set = Plain::set($operand, $type);
 
-        return static fn(string|int|float|bool|array $value): bool => array_intersect_key($set, Plain::set($value, $type)) !== [];
+        return static fn(
+            string|int|float|bool|array $value,
+        ): bool => array_intersect_key($set, Plain::set($value, $type)) !== [];
     }
 }

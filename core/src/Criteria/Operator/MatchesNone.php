@@ -23,6 +23,8 @@ final readonly class MatchesNone extends OnList
     {
         $set = Plain::set($operand, $type);
 
-        return static fn(string|int|float|bool|array $value): bool => array_intersect_key($set, Plain::set($value, $type)) === [];
+        return static fn(
+            string|int|float|bool|array $value,
+        ): bool => array_intersect_key($set, Plain::set($value, $type)) === [];
     }
 }

@@ -13,7 +13,7 @@ abstract readonly class OnHistory implements HistoryOperator
 {
     public function fits(FieldType $type): bool
     {
-        return ! $type->isList();
+        return !$type->isList();
     }
 
     public function holdsForMissing(): bool

@@ -12,13 +12,14 @@ final class Plain
 {
     public static function one(mixed $value, FieldType $type): string|int|float|bool|null
     {
-        if ($value !== null && ! is_scalar($value)) {
+        if ($value !== null && !is_scalar($value)) {
             throw new UnexpectedValueException('A list was met where one value belongs.');
         }
         if (is_string($value) && ($type === FieldType::Text || $type === FieldType::Tags)) {
             return mb_strtolower(trim($value));
         }
-        // 3 and 3.0 are the same number, 1e15 and 1000000000000000 too; beyond 2^53 no float stands for one integer alone.
+        // 3 and 3.0 are the same number, 1e15 and 1000000000000000 too; beyond 2^53 no float stands for one integer
+        // alone.
         if (is_float($value) && floor($value) === $value && abs($value) <= 2 ** 53) {
             return (int) $value;
         }
@@ -32,14 +33,17 @@ final class Plain
         return $value === null || $value === [] || (is_string($value) && trim($value) === '');
     }
 
-    /** Whether two values are the same: for events as for criteria. What is missing is the same as nothing but what is missing; lists are sets. */
+    /**
+     * Whether two values are the same: for events as for criteria. What is missing is the same as nothing but what is
+     * missing; lists are sets.
+     */
     public static function same(mixed $one, mixed $other, FieldType $type): bool
     {
         if (self::isMissing($one) || self::isMissing($other)) {
             return self::isMissing($one) && self::isMissing($other);
         }
 
-        if (! is_array($one) && ! is_array($other)) {
+        if (!is_array($one) && !is_array($other)) {
             return self::one($one, $type) === self::one($other, $type);
         }
         [$these, $those] = [self::set($one, $type), self::set($other, $type)];
@@ -94,7 +98,7 @@ final class Plain
      */
     public static function pair(string|int|float|bool|array|null $operand): array
     {
-        if (! is_array($operand) || count($operand) !== 2) {
+        if (!is_array($operand) || count($operand) !== 2) {
             throw new UnexpectedValueException('Two values belong here.');
         }
         [$low, $high] = array_values($operand);
@@ -105,7 +109,7 @@ final class Plain
     /** @param string|int|float|bool|array<string|int|float>|null $operand */
     public static function days(string|int|float|bool|array|null $operand): int
     {
-        if (! is_int($operand)) {
+        if (!is_int($operand)) {
             throw new UnexpectedValueException('A whole number of days belongs here.');
         }
 

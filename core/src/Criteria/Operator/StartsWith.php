@@ -18,6 +18,8 @@ final readonly class StartsWith extends OnText
     {
         $operand = Plain::key($operand, $type);
 
-        return static fn(string|int|float|bool|array $value): bool => str_starts_with(Plain::key($value, $type), $operand);
+        return static fn(
+            string|int|float|bool|array $value,
+        ): bool => str_starts_with(Plain::key($value, $type), $operand);
     }
 }

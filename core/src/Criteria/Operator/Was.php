@@ -22,6 +22,8 @@ final readonly class Was extends OnHistory
 
     public function over(string|int|float|bool|array|null $operand, FieldType $type): callable
     {
-        return static fn(string|int|float|bool|array|null $before): bool => $before !== null && Plain::same($before, $operand, $type);
+        return static fn(
+            string|int|float|bool|array|null $before,
+        ): bool => $before !== null && Plain::same($before, $operand, $type);
     }
 }

@@ -24,6 +24,8 @@ final readonly class ChecklistComplete implements EventKind
 
     public static function occasion(ChangeSet $change): bool
     {
-        return ($change->before?->openItems() ?? 0) > 0 && $change->after->openItems() === 0 && $change->after->checklist !== [];
+        return ($change->before?->openItems() ?? 0) > 0 &&
+            $change->after->openItems() === 0 &&
+            $change->after->checklist !== [];
     }
 }

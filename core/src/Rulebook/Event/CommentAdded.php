@@ -23,9 +23,7 @@ final readonly class CommentAdded implements EventKind, Happened
 
     public static function parameters(): array
     {
-        return [
-            Parameter::optional('by', new Choice(Author::class), Author::Anyone),
-        ];
+        return [Parameter::optional('by', new Choice(Author::class), Author::Anyone)];
     }
 
     private function takes(self $happened): bool

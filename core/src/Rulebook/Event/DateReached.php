@@ -14,12 +14,18 @@ use OpenBaton\Core\Time\Offset;
 use OpenBaton\Core\Time\OffsetUnit;
 use OpenBaton\Core\Time\TimeOfDay;
 
-/** A date field is reached, or is so far away, at a time of day in the zone of the house. A due date counts on open tasks only: it is overdue. */
+/**
+ * A date field is reached, or is so far away, at a time of day in the zone of the house. A due date counts on open
+ * tasks only: it is overdue.
+ */
 final readonly class DateReached implements EventKind
 {
     /** @param TimeOfDay|null $time null: as exact as the field is; of a day, when it begins */
-    public function __construct(public string $field, public Offset $offset = new Offset(0, OffsetUnit::Days), public ?TimeOfDay $time = null)
-    {
+    public function __construct(
+        public string $field,
+        public Offset $offset = new Offset(0, OffsetUnit::Days),
+        public ?TimeOfDay $time = null,
+    ) {
         $offset->mustGoWith($time);
     }
 

@@ -22,9 +22,7 @@ final readonly class FieldChanges implements EventKind
 
     public static function parameters(): array
     {
-        return [
-            Parameter::required('change', new FieldChangeType()),
-        ];
+        return [Parameter::required('change', new FieldChangeType())];
     }
 
     public function isRaisedBy(ChangeSet $change): bool
@@ -34,6 +32,6 @@ final readonly class FieldChanges implements EventKind
 
     public static function occasion(ChangeSet $change): bool
     {
-        return ! $change->has(Trigger::class) && $change->facts->changed() !== [];
+        return !$change->has(Trigger::class) && $change->facts->changed() !== [];
     }
 }

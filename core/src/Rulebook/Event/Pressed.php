@@ -13,7 +13,11 @@ use OpenBaton\Core\Subject\ChangeSet;
 /** Somebody presses the button of the rule on the task. */
 final readonly class Pressed implements EventKind
 {
-    public function __construct(public string $label, public Presser $by = Presser::HolderOrLead, public PressedOn $on = PressedOn::Open) {}
+    public function __construct(
+        public string $label,
+        public Presser $by = Presser::HolderOrLead,
+        public PressedOn $on = PressedOn::Open,
+    ) {}
 
     public static function kind(): string
     {

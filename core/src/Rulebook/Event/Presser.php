@@ -19,7 +19,8 @@ enum Presser: string
         return match ($this) {
             self::Anyone => true,
             self::Lead => in_array(Standing::Lead, $standings, true),
-            self::HolderOrLead => in_array(Standing::Lead, $standings, true) || in_array(Standing::Holder, $standings, true),
+            self::HolderOrLead => in_array(Standing::Lead, $standings, true) ||
+                in_array(Standing::Holder, $standings, true),
         };
     }
 }

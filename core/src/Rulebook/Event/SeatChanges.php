@@ -32,9 +32,9 @@ abstract readonly class SeatChanges implements EventKind
 
     public function isRaisedBy(ChangeSet $change): bool
     {
-        return static::occasion($change)
-            && ($this->from === null || $this->from->has(self::before($change), $change->facts))
-            && ($this->to === null || $this->to->has(static::seated($change->after), $change->facts));
+        return static::occasion($change) &&
+            ($this->from === null || $this->from->has(self::before($change), $change->facts)) &&
+            ($this->to === null || $this->to->has(static::seated($change->after), $change->facts));
     }
 
     public static function occasion(ChangeSet $change): bool

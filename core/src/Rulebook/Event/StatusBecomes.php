@@ -34,9 +34,9 @@ final readonly class StatusBecomes implements EventKind
 
     public function isRaisedBy(ChangeSet $change): bool
     {
-        return self::occasion($change)
-            && in_array($change->after->status, $this->statuses, true)
-            && ($this->from === null || in_array($change->before?->status, $this->from, true));
+        return self::occasion($change) &&
+            in_array($change->after->status, $this->statuses, true) &&
+            ($this->from === null || in_array($change->before?->status, $this->from, true));
     }
 
     public static function occasion(ChangeSet $change): bool

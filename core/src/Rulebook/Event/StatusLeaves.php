@@ -23,9 +23,7 @@ final readonly class StatusLeaves implements EventKind
 
     public static function parameters(): array
     {
-        return [
-            Parameter::required('statuses', new ListOf(new Choice(TaskStatus::class))),
-        ];
+        return [Parameter::required('statuses', new ListOf(new Choice(TaskStatus::class)))];
     }
 
     public function isRaisedBy(ChangeSet $change): bool

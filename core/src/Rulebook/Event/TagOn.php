@@ -25,14 +25,15 @@ final readonly class TagOn implements EventKind
 
     public static function parameters(): array
     {
-        return [
-            Parameter::required('tags', new ListOf(new ShortText(TextLimits::TAG))),
-        ];
+        return [Parameter::required('tags', new ListOf(new ShortText(TextLimits::TAG)))];
     }
 
     public function isRaisedBy(ChangeSet $change): bool
     {
-        return array_intersect_key(Plain::set($this->tags, FieldType::Tags), Plain::set($change->tagsOn(), FieldType::Tags)) !== [];
+        return array_intersect_key(
+            Plain::set($this->tags, FieldType::Tags),
+            Plain::set($change->tagsOn(), FieldType::Tags),
+        ) !== [];
     }
 
     public static function occasion(ChangeSet $change): bool

@@ -21,9 +21,7 @@ final readonly class ClearField implements FollowUp
 
     public static function parameters(): array
     {
-        return [
-            Parameter::required('cleared', new SettableField()),
-        ];
+        return [Parameter::required('cleared', new SettableField())];
     }
 
     public function effect(Situation $situation): Effect

@@ -26,7 +26,9 @@ use OpenBaton\Core\Text\FollowingTexts;
 use OpenBaton\Core\Text\MergedText;
 use OpenBaton\Core\Workload\Effort;
 
-/** Makes another task for the same customer, linked to this one: routed by the rules, or given to whoever a pool names. */
+/**
+ * Makes another task for the same customer, linked to this one: routed by the rules, or given to whoever a pool names.
+ */
 final readonly class CreateTask implements FollowUp
 {
     /** Where the details of a task are kept among its fields. */
@@ -83,15 +85,41 @@ final readonly class CreateTask implements FollowUp
         $facts = $situation->facts();
         $subject = $situation->subject;
         $kind = $situation->taskCatalogue->kinds[$this->taskKind] ?? null;
-        $fields = array_filter($subject->fields, fn(string $path): bool => ! str_starts_with($path, 'task.') || ($this->sameFields && Assignment::isSettable($path)), ARRAY_FILTER_USE_KEY) + ($kind->defaults ?? []);
+        $fields =
+            array_filter(
+                $subject->fields,
+                fn(string $path): bool => !str_starts_with($path, 'task.') ||
+                    ($this->sameFields && Assignment::isSettable($path)),
+                ARRAY_FILTER_USE_KEY,
+            ) +
+            ($kind->defaults ?? []);
         $fields['task.kind'] = $this->taskKind;
         $fields[self::SOURCE_FIELD] = self::SOURCE;
-        $fields['task.title'] = mb_substr($this->title->fill($facts, $situation->taskCatalogue->words), 0, TextLimits::NAME);
+        $fields['task.title'] = mb_substr(
+            $this->title->fill($facts, $situation->taskCatalogue->words),
+            0,
+            TextLimits::NAME,
+        );
         if ($this->details !== null) {
-            $fields[self::DETAILS_FIELD] = mb_substr($this->details->fill($facts, $situation->taskCatalogue->words), 0, TextLimits::DETAILS);
+            $fields[self::DETAILS_FIELD] = mb_substr(
+                $this->details->fill($facts, $situation->taskCatalogue->words),
+                0,
+                TextLimits::DETAILS,
+            );
         }
-        $made = new Subject('', $situation->change->at, new Effort($kind->usualMinutes ?? 0, $this->estimate), fields: $fields, customerId: $subject->customerId, madeById: $subject->id, madeByRule: $situation->ruleId, textFollows: $this->following($situation, $facts));
-        $due = $this->due?->effect(new Situation($situation->change, $made, $situation->roster, $situation->taskCatalogue));
+        $made = new Subject(
+            '',
+            $situation->change->at,
+            new Effort($kind->usualMinutes ?? 0, $this->estimate),
+            fields: $fields,
+            customerId: $subject->customerId,
+            madeById: $subject->id,
+            madeByRule: $situation->ruleId,
+            textFollows: $this->following($situation, $facts),
+        );
+        $due = $this->due?->effect(
+            new Situation($situation->change, $made, $situation->roster, $situation->taskCatalogue),
+        );
         $made = $due?->on($made) ?? $made;
 
         return $this->for === null
@@ -99,10 +127,14 @@ final readonly class CreateTask implements FollowUp
             : new TaskMade($this->given($made, $this->for, $situation, $facts), true, $this->wait, $this->again);
     }
 
-    /** What belongs to the other task as well, such as the fields of its customer, is followed; what this one says stays as it was said. */
+    /**
+     * What belongs to the other task as well, such as the fields of its customer, is followed; what this one says stays
+     * as it was said.
+     */
     private function following(Situation $situation, Facts $facts): ?FollowingTexts
     {
-        $follows = fn(string $path): bool => ! str_starts_with($path, 'task.') || ($this->sameFields && Assignment::isSettable($path));
+        $follows = fn(string $path): bool => !str_starts_with($path, 'task.') ||
+            ($this->sameFields && Assignment::isSettable($path));
 
         return FollowingTexts::of(
             $this->title->pinned($follows, $facts, $situation->taskCatalogue->words),
@@ -119,12 +151,22 @@ final readonly class CreateTask implements FollowUp
                 return $made->heldBy(null);
             }
             $at = $situation->change->at;
-            $cover = (new SubstituteFinder($roster))->find($members[0]->personId, $at, (new ChangeFacts($roster, $roster->lookups))->of(null, $made, $at));
+            $cover = (new SubstituteFinder($roster))->find(
+                $members[0]->personId,
+                $at,
+                (new ChangeFacts($roster, $roster->lookups))->of(null, $made, $at),
+            );
 
             return $made->heldBy($cover->personId, [], $cover->covering());
         }
         $availability = new Availability($roster);
-        $there = array_filter($members, static fn(Membership $member): bool => $availability->reasonsAgainst($roster->people[$member->personId], $situation->change->at) === []);
+        $there = array_filter(
+            $members,
+            static fn(Membership $member): bool => $availability->reasonsAgainst(
+                $roster->people[$member->personId],
+                $situation->change->at,
+            ) === [],
+        );
 
         return $made->heldBy(null, Membership::ids($there));
     }

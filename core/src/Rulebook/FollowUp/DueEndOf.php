@@ -24,9 +24,7 @@ final readonly class DueEndOf implements SetsDue
 
     public static function parameters(): array
     {
-        return [
-            Parameter::required('period', new Choice(Period::class)),
-        ];
+        return [Parameter::required('period', new Choice(Period::class))];
     }
 
     public function effect(Situation $situation): Effect
@@ -41,7 +39,9 @@ final readonly class DueEndOf implements SetsDue
             $end = $this->period->lastDay($today);
             $due = (new WorkingTime($house))->endOnOrBefore($end);
 
-            return new DueSet($due > $at ? $due : (new WorkingTime($house))->endOnOrBefore($this->period->lastDay($end->plus(1))));
+            return new DueSet(
+                $due > $at ? $due : (new WorkingTime($house))->endOnOrBefore($this->period->lastDay($end->plus(1))),
+            );
         } catch (NoWorkingTime) {
             return new DueImpossible();
         }

@@ -35,7 +35,10 @@ final readonly class DueIn implements SetsDue
     public function effect(Situation $situation): Effect
     {
         $holderId = $situation->subject->holderId;
-        $hours = $this->hoursOf === HoursOf::Assignee && $holderId !== null ? $situation->roster->presenceOf($holderId) : $situation->roster->house;
+        $hours =
+            $this->hoursOf === HoursOf::Assignee && $holderId !== null
+                ? $situation->roster->presenceOf($holderId)
+                : $situation->roster->house;
         try {
             return new DueSet($this->after->after($situation->change->at, new WorkingTime($hours)));
         } catch (NoWorkingTime) {

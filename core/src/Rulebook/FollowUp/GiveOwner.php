@@ -22,6 +22,8 @@ final readonly class GiveOwner implements FollowUp
     {
         $subject = $situation->subject;
 
-        return $subject->customerId === null || $subject->holderId === null ? null : new OwnerGiven($subject->customerId, $subject->holderId);
+        return $subject->customerId === null || $subject->holderId === null
+            ? null
+            : new OwnerGiven($subject->customerId, $subject->holderId);
     }
 }

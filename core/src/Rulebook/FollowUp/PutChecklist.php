@@ -21,9 +21,7 @@ final readonly class PutChecklist implements FollowUp
 
     public static function parameters(): array
     {
-        return [
-            Parameter::required('checklist', new ChecklistReference()),
-        ];
+        return [Parameter::required('checklist', new ChecklistReference())];
     }
 
     public function effect(Situation $situation): ?Effect

@@ -22,9 +22,7 @@ final readonly class RemoveTag implements FollowUp
 
     public static function parameters(): array
     {
-        return [
-            Parameter::required('tag', new ShortText(TextLimits::TAG)),
-        ];
+        return [Parameter::required('tag', new ShortText(TextLimits::TAG))];
     }
 
     public function effect(Situation $situation): Effect

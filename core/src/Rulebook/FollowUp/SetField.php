@@ -22,9 +22,7 @@ final readonly class SetField implements FollowUp
 
     public static function parameters(): array
     {
-        return [
-            Parameter::required('set', new Assignment()),
-        ];
+        return [Parameter::required('set', new Assignment())];
     }
 
     public function effect(Situation $situation): Effect

@@ -22,9 +22,7 @@ final readonly class SetPriority implements FollowUp
 
     public static function parameters(): array
     {
-        return [
-            Parameter::required('priority', new Choice(Priority::class)),
-        ];
+        return [Parameter::required('priority', new Choice(Priority::class))];
     }
 
     public function effect(Situation $situation): Effect

@@ -24,13 +24,13 @@ final readonly class SetStatus implements FollowUp
 
     public static function parameters(): array
     {
-        return [
-            Parameter::required('status', new Choice(TaskStatus::class)),
-        ];
+        return [Parameter::required('status', new Choice(TaskStatus::class))];
     }
 
     public function effect(Situation $situation): Effect
     {
-        return Transitions::leads($situation->subject->status, $this->status) ? new StatusSet($this->status) : new StatusImpossible($this->status);
+        return Transitions::leads($situation->subject->status, $this->status)
+            ? new StatusSet($this->status)
+            : new StatusImpossible($this->status);
     }
 }

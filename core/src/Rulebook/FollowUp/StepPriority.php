@@ -21,9 +21,7 @@ final readonly class StepPriority implements FollowUp
 
     public static function parameters(): array
     {
-        return [
-            Parameter::required('step', new Choice(PriorityStep::class)),
-        ];
+        return [Parameter::required('step', new Choice(PriorityStep::class))];
     }
 
     public function effect(Situation $situation): Effect

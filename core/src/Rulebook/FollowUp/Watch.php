@@ -24,9 +24,7 @@ final readonly class Watch implements FollowUp
 
     public static function parameters(): array
     {
-        return [
-            Parameter::required('watchers', new PartOf(Family::Pool)),
-        ];
+        return [Parameter::required('watchers', new PartOf(Family::Pool))];
     }
 
     public function effect(Situation $situation): ?Effect

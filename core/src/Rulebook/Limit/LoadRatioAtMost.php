@@ -34,6 +34,8 @@ final readonly class LoadRatioAtMost implements Limit
     {
         $ratio = $load->ratioWith($person->id);
 
-        return $ratio->exceedsPercent($this->percent) ? ['load_percent' => $ratio->percent(), 'at_most' => $this->percent] : null;
+        return $ratio->exceedsPercent($this->percent)
+            ? ['load_percent' => $ratio->percent(), 'at_most' => $this->percent]
+            : null;
     }
 }

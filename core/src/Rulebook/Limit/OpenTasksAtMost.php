@@ -11,7 +11,10 @@ use OpenBaton\Core\People\Person;
 use OpenBaton\Core\Rulebook\Input;
 use OpenBaton\Core\Workload\LoadView;
 
-/** At most so many open tasks, or as many as the person takes where those are fewer, the new one among them; waiting ones count where the rule says so. */
+/**
+ * At most so many open tasks, or as many as the person takes where those are fewer, the new one among them; waiting
+ * ones count where the rule says so.
+ */
 final readonly class OpenTasksAtMost implements Limit
 {
     public function __construct(public int $tasks, public bool $countWaiting = false) {}

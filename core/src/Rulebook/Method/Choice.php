@@ -14,9 +14,5 @@ final readonly class Choice
      * @param array<string, array<string, int|string|null>> $figures  by person, in the order of the pool
      * @param Rotation|null                                    $rotation     the rotation after the turn
      */
-    public function __construct(
-        public ?string $personId,
-        public array $figures,
-        public ?Rotation $rotation = null,
-    ) {}
+    public function __construct(public ?string $personId, public array $figures, public ?Rotation $rotation = null) {}
 }

@@ -7,7 +7,9 @@ namespace OpenBaton\Core\Rulebook\Method;
 use OpenBaton\Core\Rulebook\Input;
 use OpenBaton\Core\Rulebook\NoParameters;
 
-/** The lowest load ratio, counting the new task; then whoever was given nothing for longest; then the order of the pool. */
+/**
+ * The lowest load ratio, counting the new task; then whoever was given nothing for longest; then the order of the pool.
+ */
 final readonly class LightestLoad implements Method
 {
     use NoParameters;

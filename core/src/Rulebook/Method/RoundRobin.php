@@ -35,7 +35,10 @@ final readonly class RoundRobin implements UsesRotation
 
         $figures = [];
         foreach ($selection->eligible as $member) {
-            $figures[$member->personId] = ['pass' => max($rotation->passes[$member->personId], $rotation->virtualTime), 'weight' => $member->weight];
+            $figures[$member->personId] = [
+                'pass' => max($rotation->passes[$member->personId], $rotation->virtualTime),
+                'weight' => $member->weight,
+            ];
         }
 
         return new Choice($personId, $figures, $after);

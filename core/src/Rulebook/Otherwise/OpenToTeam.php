@@ -11,7 +11,9 @@ use OpenBaton\Core\People\Availability;
 use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\Rulebook\Pool\TeamMembers;
 
-/** Anyone in the team, its lead among them, to whom new work may come now may claim it; unplaced where there is nobody. */
+/**
+ * Anyone in the team, its lead among them, to whom new work may come now may claim it; unplaced where there is nobody.
+ */
 final readonly class OpenToTeam implements Otherwise
 {
     public function __construct(public string $team) {}

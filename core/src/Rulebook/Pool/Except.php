@@ -36,10 +36,12 @@ final readonly class Except implements Pool
             $excluded[$member->personId] = true;
         }
 
-        return array_values(array_filter(
-            $this->pool->members($roster, $facts),
-            static fn(Membership $member): bool => ! isset($excluded[$member->personId]),
-        ));
+        return array_values(
+            array_filter(
+                $this->pool->members($roster, $facts),
+                static fn(Membership $member): bool => !isset($excluded[$member->personId]),
+            ),
+        );
     }
 
     public function namesOne(): bool

@@ -14,11 +14,7 @@ use OpenBaton\Core\People\Roster;
 /** A team, with or without the teams below it; with its lead, listed as a member or not, or without. */
 final readonly class TeamMembers implements Pool
 {
-    public function __construct(
-        public string $team,
-        public bool $withSubTeams = false,
-        public bool $withLead = true,
-    ) {}
+    public function __construct(public string $team, public bool $withSubTeams = false, public bool $withLead = true) {}
 
     public static function kind(): string
     {

@@ -26,6 +26,10 @@ final readonly class DueFollowing implements Effect
 
     public function write(): array
     {
-        return ['field' => $this->follow->path, 'offset' => $this->follow->offset->format(), 'due' => Instant::orNull($this->dueAt)];
+        return [
+            'field' => $this->follow->path,
+            'offset' => $this->follow->offset->format(),
+            'due' => Instant::orNull($this->dueAt),
+        ];
     }
 }

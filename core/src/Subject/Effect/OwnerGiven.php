@@ -22,7 +22,9 @@ final readonly class OwnerGiven implements ReachesOutside, ReachesTasks
 
     public function on(Subject $subject): Subject
     {
-        return $subject->customerId === $this->customerId ? $subject->withField(self::FIELD, $this->personId) : $subject;
+        return $subject->customerId === $this->customerId
+            ? $subject->withField(self::FIELD, $this->personId)
+            : $subject;
     }
 
     public function admitted(Admission $admission): self
@@ -39,7 +41,7 @@ final readonly class OwnerGiven implements ReachesOutside, ReachesTasks
 
     public function broughtAbout(ChangeSet $change): bool
     {
-        return ! $change->isArrival();
+        return !$change->isArrival();
     }
 
     public function accumulates(): bool

@@ -6,7 +6,9 @@ namespace OpenBaton\Core\Subject\Effect;
 
 use OpenBaton\Core\Subject\ChangeSet;
 
-/** An effect that changes other tasks, or makes some: the chain carries that on, and records it as it does all tasks. */
+/**
+ * An effect that changes other tasks, or makes some: the chain carries that on, and records it as it does all tasks.
+ */
 interface ReachesTasks extends Effect
 {
     /** As it can be carried out here; null: not at all. */

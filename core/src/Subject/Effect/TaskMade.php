@@ -16,7 +16,12 @@ final readonly class TaskMade implements ReachesTasks
      * @param bool    $waits  the task that makes it waits until it is done
      * @param bool    $again  also while one that the rule made before for the same task is open
      */
-    public function __construct(public Subject $made, public bool $placed, public bool $waits, public bool $again = true) {}
+    public function __construct(
+        public Subject $made,
+        public bool $placed,
+        public bool $waits,
+        public bool $again = true,
+    ) {}
 
     public static function code(): string
     {
@@ -43,7 +48,7 @@ final readonly class TaskMade implements ReachesTasks
 
     public function admitted(Admission $admission): ?Effect
     {
-        if (! $this->again && array_filter($admission->made(), $this->isLike(...)) !== []) {
+        if (!$this->again && array_filter($admission->made(), $this->isLike(...)) !== []) {
             return new TaskOpen($this->title());
         }
 
@@ -68,6 +73,8 @@ final readonly class TaskMade implements ReachesTasks
     /** Whether another task is one that the same rule has made, of the same kind. */
     private function isLike(Subject $other): bool
     {
-        return $other->madeById === $this->made->madeById && $other->madeByRule === $this->made->madeByRule && ($other->fields['task.kind'] ?? null) === ($this->made->fields['task.kind'] ?? null);
+        return $other->madeById === $this->made->madeById &&
+            $other->madeByRule === $this->made->madeByRule &&
+            ($other->fields['task.kind'] ?? null) === ($this->made->fields['task.kind'] ?? null);
     }
 }

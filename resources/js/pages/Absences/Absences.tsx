@@ -17,20 +17,42 @@ const GROUPS: [string, AbsenceLine['state'][]][] = [
     ['past', ['over', 'declined', 'cancelled']],
 ];
 
-function Line({ absence, onDecide, onChange }: { absence: AbsenceLine; onDecide: (approve: boolean) => void; onChange: () => void }) {
+function Line({
+    absence,
+    onDecide,
+    onChange,
+}: {
+    absence: AbsenceLine;
+    onDecide: (approve: boolean) => void;
+    onChange: () => void;
+}) {
     const formats = useFormats();
-    const told = [...(absence.kind === null ? [] : [say(`absence.kinds.${absence.kind}`)]), ...(absence.note === null ? [] : [absence.note])].join(': ');
+    const told = [
+        ...(absence.kind === null ? [] : [say(`absence.kinds.${absence.kind}`)]),
+        ...(absence.note === null ? [] : [absence.note]),
+    ].join(': ');
     return (
         <li className="grid grid-cols-[minmax(140px,0.9fr)_minmax(160px,0.9fr)_minmax(170px,1.2fr)_auto] items-start gap-x-4 border-t border-line px-4 py-2 first:border-0">
             <span>{absence.person !== null && <PersonName {...absence.person} />}</span>
             <span>
-                {absence.first !== null && absence.last !== null ? formats.days(absence.first, absence.last) : `${formats.moment(absence.from)} – ${formats.moment(absence.to)}`}
-                {['declined', 'cancelled'].includes(absence.state) && <span className="ml-2 text-ink2">{say(`absence.states.${absence.state}`)}</span>}
+                {absence.first !== null && absence.last !== null
+                    ? formats.days(absence.first, absence.last)
+                    : `${formats.moment(absence.from)} – ${formats.moment(absence.to)}`}
+                {['declined', 'cancelled'].includes(absence.state) && (
+                    <span className="ml-2 text-ink2">{say(`absence.states.${absence.state}`)}</span>
+                )}
             </span>
             <span className="min-w-0 text-ink2 [overflow-wrap:anywhere]">
                 {told}
                 {told !== '' && <br />}
-                {absence.substitutes.length > 0 && say('absence.stands_in', { people: absence.substitutes.map((one) => (one.only === null ? one.name : say('absence.for_some_work', { person: one.name }))).join(', ') })}
+                {absence.substitutes.length > 0 &&
+                    say('absence.stands_in', {
+                        people: absence.substitutes
+                            .map((one) =>
+                                one.only === null ? one.name : say('absence.for_some_work', { person: one.name }),
+                            )
+                            .join(', '),
+                    })}
                 {absence.substitutes.length === 0 && absence.conflicts.length === 0 && say('absence.no_substitute')}
                 {absence.conflicts.map((one) => (
                     <span key={one} className="block text-ochre">
@@ -41,7 +63,10 @@ function Line({ absence, onDecide, onChange }: { absence: AbsenceLine; onDecide:
             </span>
             <span className="flex items-center justify-end gap-1">
                 {absence.may.plan && !['over', 'declined', 'cancelled'].includes(absence.state) && (
-                    <Link href={`/absences/${absence.id}`} className="px-1 text-sm font-medium whitespace-nowrap text-sky hover:underline">
+                    <Link
+                        href={`/absences/${absence.id}`}
+                        className="px-1 text-sm font-medium whitespace-nowrap text-sky hover:underline"
+                    >
                         {say('absence.plan')}
                     </Link>
                 )}
@@ -59,7 +84,10 @@ function Line({ absence, onDecide, onChange }: { absence: AbsenceLine; onDecide:
                     </>
                 )}
                 {absence.may.end && (
-                    <Button look="quiet" onClick={() => router.post(`/absences/${absence.id}/end`, {}, { preserveScroll: true })}>
+                    <Button
+                        look="quiet"
+                        onClick={() => router.post(`/absences/${absence.id}/end`, {}, { preserveScroll: true })}
+                    >
                         {say(absence.state === 'running' ? 'absence.end_now' : 'absence.call_off')}
                     </Button>
                 )}
@@ -78,19 +106,19 @@ export default function Absences(props: AbsencesPageProps) {
             <header className="flex items-baseline justify-between">
                 <h1 className="text-xl font-semibold">{say('screen.common.absences')}</h1>
                 {(leads || self !== null) && (
-                  <span className="flex items-baseline gap-4">
-                    {leads && (
-                        <Link href="/absences/calendars" className="font-medium text-sky hover:underline">
-                            {say('calendar.title')}
+                    <span className="flex items-baseline gap-4">
+                        {leads && (
+                            <Link href="/absences/calendars" className="font-medium text-sky hover:underline">
+                                {say('calendar.title')}
+                            </Link>
+                        )}
+                        <Link href="/absences/what-if" className="font-medium text-sky hover:underline">
+                            {say('cover.what_if')}
                         </Link>
-                    )}
-                    <Link href="/absences/what-if" className="font-medium text-sky hover:underline">
-                        {say('cover.what_if')}
-                    </Link>
-                    <Button look="main" onClick={() => setAsking(true)}>
-                        {say(leads ? 'absence.enter' : 'absence.ask')}
-                    </Button>
-                  </span>
+                        <Button look="main" onClick={() => setAsking(true)}>
+                            {say(leads ? 'absence.enter' : 'absence.ask')}
+                        </Button>
+                    </span>
                 )}
             </header>
             <AbsenceChart chart={props.chart} groups={props.groups} leads={leads} />
@@ -100,21 +128,29 @@ export default function Absences(props: AbsencesPageProps) {
                 return (
                     <section key={group} aria-label={say(`absence.groups.${group}`)} className="box">
                         <h2 className="px-4 pt-3 pb-2 font-semibold">
-                            {say(`absence.groups.${group}`)} <span className="font-normal text-ink2">{lines.length}</span>
+                            {say(`absence.groups.${group}`)}{' '}
+                            <span className="font-normal text-ink2">{lines.length}</span>
                         </h2>
                         {lines.length === 0 ? (
                             <p className="px-4 pb-3 text-ink2">{say(`absence.none.${group}`)}</p>
                         ) : (
                             <ul>
                                 {lines.map((absence) => (
-                                    <Line key={absence.id} absence={absence} onDecide={(approve) => setDeciding({ absence, approve })} onChange={() => setAsking(absence)} />
+                                    <Line
+                                        key={absence.id}
+                                        absence={absence}
+                                        onDecide={(approve) => setDeciding({ absence, approve })}
+                                        onChange={() => setAsking(absence)}
+                                    />
                                 ))}
                             </ul>
                         )}
                     </section>
                 );
             })}
-            {asking !== null && <AbsenceDialog {...props} absence={asking === true ? null : asking} onClose={() => setAsking(null)} />}
+            {asking !== null && (
+                <AbsenceDialog {...props} absence={asking === true ? null : asking} onClose={() => setAsking(null)} />
+            )}
             {deciding !== null && <DecideDialog {...deciding} onClose={() => setDeciding(null)} />}
         </div>
     );

@@ -35,10 +35,19 @@ function Told({ told }: { told: CalendarTold }) {
             {news.length === 0 && <p>{say('calendar.nothing_new')}</p>}
             <ul>
                 {news.map((line, index) => (
-                    <li key={index} className="grid grid-cols-[110px_minmax(150px,1fr)_minmax(180px,1.4fr)_minmax(120px,1fr)] gap-x-3 border-t border-line py-1">
-                        <span className={line.what === 'cancel' ? 'text-brick' : ''}>{say(`calendar.whats.${line.what}`)}</span>
+                    <li
+                        key={index}
+                        className="grid grid-cols-[110px_minmax(150px,1fr)_minmax(180px,1.4fr)_minmax(120px,1fr)] gap-x-3 border-t border-line py-1"
+                    >
+                        <span className={line.what === 'cancel' ? 'text-brick' : ''}>
+                            {say(`calendar.whats.${line.what}`)}
+                        </span>
                         <PersonName {...line.person} />
-                        <span>{line.first !== null && line.last !== null ? formats.days(line.first, line.last) : `${formats.moment(line.from ?? '')} – ${formats.moment(line.to ?? '')}`}</span>
+                        <span>
+                            {line.first !== null && line.last !== null
+                                ? formats.days(line.first, line.last)
+                                : `${formats.moment(line.from ?? '')} – ${formats.moment(line.to ?? '')}`}
+                        </span>
                         <span className="truncate text-ink2">{line.title}</span>
                     </li>
                 ))}
@@ -76,7 +85,13 @@ function FromFile() {
         <section aria-label={say('calendar.file')} className="box space-y-2 p-4">
             <h2 className="font-semibold">{say('calendar.file')}</h2>
             <p className="text-ink2">{say('calendar.file_description')}</p>
-            <input className="entry w-full" type="file" accept=".ics,text/calendar" aria-label={say('calendar.file')} onChange={(event) => look(event.target.files?.[0])} />
+            <input
+                className="entry w-full"
+                type="file"
+                accept=".ics,text/calendar"
+                aria-label={say('calendar.file')}
+                onChange={(event) => look(event.target.files?.[0])}
+            />
             <FaultList faults={faults} />
             {found !== null && <Told told={found.told} />}
             {found !== null && found.told.lines.some((line) => line.what !== 'same') && (
@@ -91,12 +106,16 @@ function FromFile() {
 
 function Personnel({ report, standIn }: Pick<CalendarsPageProps, 'report' | 'standIn'>) {
     const formats = useFormats();
-    const counts = (['create', 'change', 'cancel', 'same'] as const).flatMap((what) => (report?.counts[what] === undefined ? [] : [say(`calendar.counts.${what}`, { count: report.counts[what] })]));
+    const counts = (['create', 'change', 'cancel', 'same'] as const).flatMap((what) =>
+        report?.counts[what] === undefined ? [] : [say(`calendar.counts.${what}`, { count: report.counts[what] })],
+    );
     return (
         <section aria-label={say('calendar.personnel')} className="box space-y-2 p-4">
             <h2 className="flex items-baseline justify-between font-semibold">
                 {say('calendar.personnel')}
-                <Button onClick={() => router.post('/absences/calendars/poll', {}, { preserveScroll: true })}>{say('calendar.ask_now')}</Button>
+                <Button onClick={() => router.post('/absences/calendars/poll', {}, { preserveScroll: true })}>
+                    {say('calendar.ask_now')}
+                </Button>
             </h2>
             <p className="text-ink2">
                 {say('calendar.personnel_description')}{' '}
@@ -106,7 +125,16 @@ function Personnel({ report, standIn }: Pick<CalendarsPageProps, 'report' | 'sta
                     </a>
                 )}
             </p>
-            {report === null ? <p className="text-ink2">{say('calendar.not_asked')}</p> : <p>{say('calendar.asked', { moment: formats.moment(report.at), counts: counts.length === 0 ? 'none' : counts.join(', ') })}</p>}
+            {report === null ? (
+                <p className="text-ink2">{say('calendar.not_asked')}</p>
+            ) : (
+                <p>
+                    {say('calendar.asked', {
+                        moment: formats.moment(report.at),
+                        counts: counts.length === 0 ? 'none' : counts.join(', '),
+                    })}
+                </p>
+            )}
             {report !== null && report.problem !== null && <p className="text-brick">{report.problem}</p>}
             {report !== null && <NotUnderstood faults={report.notUnderstood} />}
         </section>

@@ -29,7 +29,10 @@ function Named({ named }: { named: CoverMention[] }) {
     return (
         <ul>
             {named.map((one) => (
-                <li key={one.said} className="flex items-baseline justify-between gap-4 border-t border-line px-4 py-1.5">
+                <li
+                    key={one.said}
+                    className="flex items-baseline justify-between gap-4 border-t border-line px-4 py-1.5"
+                >
                     {one.url === null ? (
                         <span>{one.said}</span>
                     ) : (
@@ -40,7 +43,8 @@ function Named({ named }: { named: CoverMention[] }) {
                     <span className="text-ink2">
                         {one.instead.map((person) => (
                             <span key={person.slug + (person.work ?? '')} className="flex items-baseline gap-2">
-                                {say('cover.instead')} <PersonName slug={person.slug} name={person.name} className="shrink-0 text-ink" />
+                                {say('cover.instead')}{' '}
+                                <PersonName slug={person.slug} name={person.name} className="shrink-0 text-ink" />
                                 {person.work !== null && say('cover.for_work', { work: person.work })}
                             </span>
                         ))}
@@ -66,8 +70,14 @@ function Decide({ absence }: { absence: AbsenceLine }) {
                     </Button>
                 </>
             )}
-            {absence.may.handOver && <Button onClick={() => router.post(`/absences/${absence.id}/hand-over`, {}, { preserveScroll: true })}>{say('cover.hand_over')}</Button>}
-            {deciding !== null && <DecideDialog absence={absence} approve={deciding} onClose={() => setDeciding(null)} />}
+            {absence.may.handOver && (
+                <Button onClick={() => router.post(`/absences/${absence.id}/hand-over`, {}, { preserveScroll: true })}>
+                    {say('cover.hand_over')}
+                </Button>
+            )}
+            {deciding !== null && (
+                <DecideDialog absence={absence} approve={deciding} onClose={() => setDeciding(null)} />
+            )}
         </span>
     );
 }
@@ -82,8 +92,18 @@ function Header({ absence, span }: Pick<CoverPageProps, 'absence' | 'span'>) {
             </header>
         );
     }
-    const when = absence.first !== null && absence.last !== null ? formats.days(absence.first, absence.last) : span === null ? '' : `${formats.moment(span.from)} – ${formats.moment(span.to)}`;
-    const told = [absence.kind === null ? '' : say(`absence.kinds.${absence.kind}`), say(`absence.held_policies.${absence.held}`), say(`absence.hand_back_policies.${absence.handBack}`), absence.handedOver ? say('cover.handed_over') : ''].filter((one) => one !== '');
+    const when =
+        absence.first !== null && absence.last !== null
+            ? formats.days(absence.first, absence.last)
+            : span === null
+              ? ''
+              : `${formats.moment(span.from)} – ${formats.moment(span.to)}`;
+    const told = [
+        absence.kind === null ? '' : say(`absence.kinds.${absence.kind}`),
+        say(`absence.held_policies.${absence.held}`),
+        say(`absence.hand_back_policies.${absence.handBack}`),
+        absence.handedOver ? say('cover.handed_over') : '',
+    ].filter((one) => one !== '');
     return (
         <header className="flex flex-wrap items-start justify-between gap-4">
             <div>
@@ -92,21 +112,57 @@ function Header({ absence, span }: Pick<CoverPageProps, 'absence' | 'span'>) {
                     <strong>{when}</strong> <span className="text-ink2">{say(`absence.states.${absence.state}`)}</span>
                 </p>
                 <p className="text-ink2">{told.join(' · ')}</p>
-                {absence.substitutes.length > 0 && <p className="text-ink2">{say('absence.stands_in', { people: absence.substitutes.map((one) => (one.only === null ? one.name : say('absence.for_some_work', { person: one.name }))).join(', ') })}</p>}
+                {absence.substitutes.length > 0 && (
+                    <p className="text-ink2">
+                        {say('absence.stands_in', {
+                            people: absence.substitutes
+                                .map((one) =>
+                                    one.only === null ? one.name : say('absence.for_some_work', { person: one.name }),
+                                )
+                                .join(', '),
+                        })}
+                    </p>
+                )}
             </div>
             <Decide absence={absence} />
         </header>
     );
 }
 
-export default function Cover({ absence, asked, plan, named, conflicts, span, people, self, leads, policies, maySet }: CoverPageProps) {
-    const onSet = absence !== null && maySet ? (taskId: string, choice: { auto: boolean; to: string }): void => router.post(`/absences/${absence.id}/cover`, { task: taskId, auto: choice.auto ? 1 : 0, to: choice.to }, { preserveScroll: true, preserveState: true }) : null;
+export default function Cover({
+    absence,
+    asked,
+    plan,
+    named,
+    conflicts,
+    span,
+    people,
+    self,
+    leads,
+    policies,
+    maySet,
+}: CoverPageProps) {
+    const onSet =
+        absence !== null && maySet
+            ? (taskId: string, choice: { auto: boolean; to: string }): void =>
+                  router.post(
+                      `/absences/${absence.id}/cover`,
+                      { task: taskId, auto: choice.auto ? 1 : 0, to: choice.to },
+                      { preserveScroll: true, preserveState: true },
+                  )
+            : null;
     const others = people.filter((one) => one.value !== (absence?.person?.slug ?? asked?.person));
-    const passing = (plan?.lines ?? []).filter((line) => line.passes).sort((one, other) => Number(other.gap) - Number(one.gap));
+    const passing = (plan?.lines ?? [])
+        .filter((line) => line.passes)
+        .sort((one, other) => Number(other.gap) - Number(one.gap));
     const staying = (plan?.lines ?? []).filter((line) => !line.passes);
     return (
         <div className="mx-auto my-6 max-w-6xl space-y-6 px-4">
-            <Head title={absence === null ? say('cover.what_if') : say('cover.title', { person: absence.person?.name ?? '' })} />
+            <Head
+                title={
+                    absence === null ? say('cover.what_if') : say('cover.title', { person: absence.person?.name ?? '' })
+                }
+            />
             <p>
                 <Link href="/absences" className="text-sky underline">
                     {say('screen.common.absences')}
@@ -131,7 +187,9 @@ export default function Cover({ absence, asked, plan, named, conflicts, span, pe
                         {passing.length > 0 && <PlanLines lines={passing} people={others} onSet={onSet} />}
                         {staying.length > 0 && (
                             <details className="border-t border-line" open={passing.length === 0}>
-                                <summary className="cursor-pointer px-4 py-2 text-sky">{say('cover.stay', { count: staying.length })}</summary>
+                                <summary className="cursor-pointer px-4 py-2 text-sky">
+                                    {say('cover.stay', { count: staying.length })}
+                                </summary>
                                 <PlanLines lines={staying} people={others} onSet={onSet} />
                             </details>
                         )}
@@ -144,7 +202,11 @@ export default function Cover({ absence, asked, plan, named, conflicts, span, pe
                     )}
                     <section aria-label={say('cover.named_title')} className="box">
                         <h2 className="px-4 pt-3 pb-2 font-semibold">{say('cover.named_title')}</h2>
-                        {named.length === 0 ? <p className="px-4 pb-3 text-ink2">{say('cover.named_nowhere')}</p> : <Named named={named} />}
+                        {named.length === 0 ? (
+                            <p className="px-4 pb-3 text-ink2">{say('cover.named_nowhere')}</p>
+                        ) : (
+                            <Named named={named} />
+                        )}
                     </section>
                 </>
             )}

@@ -7,14 +7,24 @@ import { Button } from '@/ui/Button';
 
 function Session({ session }: { session: SessionLine }) {
     const formats = useFormats();
-    const program = session.browser === null || session.system === null ? say('account.unknown') : say('account.on', { browser: session.browser, system: session.system });
+    const program =
+        session.browser === null || session.system === null
+            ? say('account.unknown')
+            : say('account.on', { browser: session.browser, system: session.system });
     return (
         <li className="flex flex-wrap items-baseline gap-x-4 border-t border-line py-1.5">
             <span className="font-medium">{program}</span>
             <span className="font-mono text-xs text-ink2">{session.ip}</span>
-            <span className="text-ink2">{session.here ? say('account.here') : say('account.seen', { moment: formats.moment(session.at) })}</span>
+            <span className="text-ink2">
+                {session.here ? say('account.here') : say('account.seen', { moment: formats.moment(session.at) })}
+            </span>
             {!session.here && (
-                <Button look="quiet" className="ml-auto" aria-label={`${say('account.end')}: ${program}, ${session.ip ?? ''}`} onClick={() => router.delete(`/account/sessions/${session.name}`, { preserveScroll: true })}>
+                <Button
+                    look="quiet"
+                    className="ml-auto"
+                    aria-label={`${say('account.end')}: ${program}, ${session.ip ?? ''}`}
+                    onClick={() => router.delete(`/account/sessions/${session.name}`, { preserveScroll: true })}
+                >
                     {say('account.end')}
                 </Button>
             )}
@@ -44,7 +54,9 @@ export default function Account({ email, sessions }: AccountPageProps) {
                 </ul>
                 {sessions.length > 1 && (
                     <p className="mt-3 flex items-center gap-3">
-                        <Button onClick={() => router.delete('/account/sessions', { preserveScroll: true })}>{say('account.end_others')}</Button>
+                        <Button onClick={() => router.delete('/account/sessions', { preserveScroll: true })}>
+                            {say('account.end_others')}
+                        </Button>
                         <span className="text-ink2">{say('account.end_hint')}</span>
                     </p>
                 )}

@@ -14,7 +14,12 @@ import { say } from '@/lib/words';
 type Chosen = NonNullable<CustomersPageProps['customer']>;
 
 /** A customer with what the house keeps of them; what is changed here their open tasks see, and rules answer it. */
-function CustomerPanel({ customer, fields, people, onClose }: Pick<CustomersPageProps, 'fields' | 'people'> & { customer: Chosen; onClose: () => void }) {
+function CustomerPanel({
+    customer,
+    fields,
+    people,
+    onClose,
+}: Pick<CustomersPageProps, 'fields' | 'people'> & { customer: Chosen; onClose: () => void }) {
     const [typed, setTyped] = useState<Record<string, EntryValue>>({});
     const [onForm, setOnForm] = useState(customer.onForm);
     const [wrong, setWrong] = useState<Record<string, string>>({});
@@ -24,7 +29,11 @@ function CustomerPanel({ customer, fields, people, onClose }: Pick<CustomersPage
         setWrong({});
         setSaid('');
         try {
-            const answer = await ask<{ missed: MissedLine[] }>('PUT', `/customers/${customer.id}`, JSON.stringify({ set: typed, on_form: onForm }));
+            const answer = await ask<{ missed: MissedLine[] }>(
+                'PUT',
+                `/customers/${customer.id}`,
+                JSON.stringify({ set: typed, on_form: onForm }),
+            );
             setTyped({});
             setMissed(answer.missed);
             setSaid(say('screen.customers.saved'));
@@ -39,7 +48,9 @@ function CustomerPanel({ customer, fields, people, onClose }: Pick<CustomersPage
             <header className="flex items-start gap-3">
                 <div className="flex-1">
                     <h2 className="text-lg">{customer.name}</h2>
-                    <p className="text-ink2">{[customer.tier, customer.place, customer.contact].filter((one) => one !== null).join(' · ')}</p>
+                    <p className="text-ink2">
+                        {[customer.tier, customer.place, customer.contact].filter((one) => one !== null).join(' · ')}
+                    </p>
                 </div>
                 <Button look="quiet" onClick={onClose}>
                     {say('screen.common.close')}
@@ -53,14 +64,27 @@ function CustomerPanel({ customer, fields, people, onClose }: Pick<CustomersPage
                 }}
             >
                 {fields.map((field) => (
-                    <FieldEntry key={field.path} field={field} people={people} value={field.path in typed ? (typed[field.path] ?? null) : (customer.values[field.path] ?? null)} wrong={wrong[field.path]} onChange={(value) => setTyped({ ...typed, [field.path]: value })} />
+                    <FieldEntry
+                        key={field.path}
+                        field={field}
+                        people={people}
+                        value={
+                            field.path in typed ? (typed[field.path] ?? null) : (customer.values[field.path] ?? null)
+                        }
+                        wrong={wrong[field.path]}
+                        onChange={(value) => setTyped({ ...typed, [field.path]: value })}
+                    />
                 ))}
                 <label className="flex items-center gap-2">
                     <input type="checkbox" checked={onForm} onChange={(event) => setOnForm(event.target.checked)} />
                     {say('screen.customers.on_form')}
                 </label>
                 <div className="flex items-center gap-3">
-                    <Button type="submit" look="main" disabled={Object.keys(typed).length === 0 && onForm === customer.onForm}>
+                    <Button
+                        type="submit"
+                        look="main"
+                        disabled={Object.keys(typed).length === 0 && onForm === customer.onForm}
+                    >
                         {say('screen.customers.save')}
                     </Button>
                     <span role="status" className="text-ink2">
@@ -69,15 +93,40 @@ function CustomerPanel({ customer, fields, people, onClose }: Pick<CustomersPage
                 </div>
             </form>
             <Missed missed={missed} onDone={setMissed} />
-            <h3 className="mt-5 mb-1 font-semibold">{say('screen.common.open_tasks', { count: customer.tasks.length })}</h3>
-            {customer.tasks.length === 0 ? <p className="text-ink2">{say('screen.customers.nothing_is_open_for')}</p> : <TaskRows label={say('screen.customers.open_tasks_for', { customer: customer.name })} tasks={customer.tasks} chosen={undefined} onChoose={(id) => router.visit(`/tasks/${id}`)} />}
+            <h3 className="mt-5 mb-1 font-semibold">
+                {say('screen.common.open_tasks', { count: customer.tasks.length })}
+            </h3>
+            {customer.tasks.length === 0 ? (
+                <p className="text-ink2">{say('screen.customers.nothing_is_open_for')}</p>
+            ) : (
+                <TaskRows
+                    label={say('screen.customers.open_tasks_for', { customer: customer.name })}
+                    tasks={customer.tasks}
+                    chosen={undefined}
+                    onChoose={(id) => router.visit(`/tasks/${id}`)}
+                />
+            )}
         </article>
     );
 }
 
-export default function Customers({ asked, customers, total, page, pages, fields, people, customer }: CustomersPageProps) {
+export default function Customers({
+    asked,
+    customers,
+    total,
+    page,
+    pages,
+    fields,
+    people,
+    customer,
+}: CustomersPageProps) {
     const [text, setText] = useState(asked);
-    const show = (query: Record<string, string | number>): void => router.visit('/customers', { data: { ...(text === '' ? {} : { q: text }), page, ...query }, preserveState: true, preserveScroll: true });
+    const show = (query: Record<string, string | number>): void =>
+        router.visit('/customers', {
+            data: { ...(text === '' ? {} : { q: text }), page, ...query },
+            preserveState: true,
+            preserveScroll: true,
+        });
     return (
         <div className="grid h-full grid-cols-[minmax(0,1fr)_minmax(340px,460px)]">
             <Head title={say('screen.customers.customers')} />
@@ -90,22 +139,49 @@ export default function Customers({ asked, customers, total, page, pages, fields
                         show({ page: 1 });
                     }}
                 >
-                    <input className="entry w-72" aria-label={say('screen.customers.find_a_customer')} placeholder={say('screen.customers.find_a_customer')} value={text} onChange={(event) => setText(event.target.value)} />
+                    <input
+                        className="entry w-72"
+                        aria-label={say('screen.customers.find_a_customer')}
+                        placeholder={say('screen.customers.find_a_customer')}
+                        value={text}
+                        onChange={(event) => setText(event.target.value)}
+                    />
                     <Button type="submit">{say('screen.customers.find')}</Button>
                     <span className="text-ink2">{say('screen.customers.count', { count: total })}</span>
                 </form>
-                {customers.length === 0 && <p className="p-4 text-ink2">{asked === '' ? say('screen.customers.there_are_no_customers') : say('screen.customers.none', { asked })}</p>}
+                {customers.length === 0 && (
+                    <p className="p-4 text-ink2">
+                        {asked === ''
+                            ? say('screen.customers.there_are_no_customers')
+                            : say('screen.customers.none', { asked })}
+                    </p>
+                )}
                 <table className="w-full text-left">
                     <tbody>
                         {customers.map((one) => (
-                            <tr key={one.id} className={`border-b border-line ${one.slug === customer?.slug ? 'bg-pine-wash' : ''}`}>
+                            <tr
+                                key={one.id}
+                                className={`border-b border-line ${one.slug === customer?.slug ? 'bg-pine-wash' : ''}`}
+                            >
                                 <th scope="row" className="px-3 py-1.5 font-medium">
-                                    <Link href={`/customers?${new URLSearchParams({ ...(asked === '' ? {} : { q: asked }), page: String(page), customer: one.slug }).toString()}`} preserveScroll className="hover:underline">
+                                    <Link
+                                        href={`/customers?${new URLSearchParams({ ...(asked === '' ? {} : { q: asked }), page: String(page), customer: one.slug }).toString()}`}
+                                        preserveScroll
+                                        className="hover:underline"
+                                    >
                                         {one.name}
                                     </Link>
                                 </th>
                                 <td className="px-3 py-1.5 text-ink2">{one.place}</td>
-                                <td className="px-3 py-1.5">{one.owner === null ? <span className="text-ink2">{say('screen.customers.nobody_looks_after_them')}</span> : <PersonName {...one.owner} />}</td>
+                                <td className="px-3 py-1.5">
+                                    {one.owner === null ? (
+                                        <span className="text-ink2">
+                                            {say('screen.customers.nobody_looks_after_them')}
+                                        </span>
+                                    ) : (
+                                        <PersonName {...one.owner} />
+                                    )}
+                                </td>
                             </tr>
                         ))}
                     </tbody>
@@ -115,9 +191,7 @@ export default function Customers({ asked, customers, total, page, pages, fields
                         <Button disabled={page <= 1} onClick={() => show({ page: page - 1 })}>
                             {say('screen.customers.before')}
                         </Button>
-                        <span className="text-ink2">
-                            {say('screen.customers.page', { page, pages })}
-                        </span>
+                        <span className="text-ink2">{say('screen.customers.page', { page, pages })}</span>
                         <Button disabled={page >= pages} onClick={() => show({ page: page + 1 })}>
                             {say('screen.common.next')}
                         </Button>
@@ -125,7 +199,17 @@ export default function Customers({ asked, customers, total, page, pages, fields
                 )}
             </div>
             <aside aria-label={say('screen.common.details')} className="overflow-auto border-l border-line bg-paper">
-                {customer === null ? <p className="p-5 text-ink2">{say('screen.customers.choose_a_customer_who')}</p> : <CustomerPanel key={customer.id} customer={customer} fields={fields} people={people} onClose={() => show({})} />}
+                {customer === null ? (
+                    <p className="p-5 text-ink2">{say('screen.customers.choose_a_customer_who')}</p>
+                ) : (
+                    <CustomerPanel
+                        key={customer.id}
+                        customer={customer}
+                        fields={fields}
+                        people={people}
+                        onClose={() => show({})}
+                    />
+                )}
             </aside>
         </div>
     );

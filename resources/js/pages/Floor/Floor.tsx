@@ -18,7 +18,9 @@ function Cuts({ cuts, onTask }: Pick<FloorPageProps, 'cuts'> & { onTask: (id: st
     if (cuts.length === 0) return null;
     return (
         <section aria-label={say('screen.floor.rules_to_look_at')} className="border-b border-line">
-            <h2 className="px-3 pt-4 pb-1 font-semibold text-ochre">{say('screen.floor.rules_to_look_at_count', { count: cuts.length })}</h2>
+            <h2 className="px-3 pt-4 pb-1 font-semibold text-ochre">
+                {say('screen.floor.rules_to_look_at_count', { count: cuts.length })}
+            </h2>
             <ul>
                 {cuts.map((cut) => (
                     <li key={cut.id} className="border-t border-line px-3 py-2">
@@ -28,10 +30,17 @@ function Cuts({ cuts, onTask }: Pick<FloorPageProps, 'cuts'> & { onTask: (id: st
                             <button type="button" className="text-sky underline" onClick={() => onTask(cut.taskId)}>
                                 № {cut.number}
                             </button>
-                            <Link href={`/rulebook${cut.rules[0] === undefined ? '' : `?rule=${encodeURIComponent(cut.rules[0])}`}`} className="text-sky underline">
+                            <Link
+                                href={`/rulebook${cut.rules[0] === undefined ? '' : `?rule=${encodeURIComponent(cut.rules[0])}`}`}
+                                className="text-sky underline"
+                            >
                                 {say('screen.floor.the_rulebook')}
                             </Link>
-                            <button type="button" className="ml-auto text-sky underline" onClick={() => router.post(`/cuts/${cut.id}/seen`, {}, { preserveScroll: true })}>
+                            <button
+                                type="button"
+                                className="ml-auto text-sky underline"
+                                onClick={() => router.post(`/cuts/${cut.id}/seen`, {}, { preserveScroll: true })}
+                            >
                                 {say('screen.floor.seen')}
                             </button>
                         </p>
@@ -42,27 +51,52 @@ function Cuts({ cuts, onTask }: Pick<FloorPageProps, 'cuts'> & { onTask: (id: st
     );
 }
 
-function Aside({ unplaced, reviews, cuts, open, handoffs, onTask }: Pick<FloorPageProps, 'unplaced' | 'reviews' | 'cuts' | 'open' | 'handoffs'> & { onTask: (id: string) => void }) {
+function Aside({
+    unplaced,
+    reviews,
+    cuts,
+    open,
+    handoffs,
+    onTask,
+}: Pick<FloorPageProps, 'unplaced' | 'reviews' | 'cuts' | 'open' | 'handoffs'> & { onTask: (id: string) => void }) {
     return (
         <div className="pb-4">
             <Cuts cuts={cuts} onTask={onTask} />
             <h2 className="px-3 pt-4 pb-1 font-semibold">
-                {say('screen.floor.unplaced')} <span className={`font-normal ${unplaced.length > 0 ? 'text-brick' : 'text-ink2'}`}>{unplaced.length}</span>
+                {say('screen.floor.unplaced')}{' '}
+                <span className={`font-normal ${unplaced.length > 0 ? 'text-brick' : 'text-ink2'}`}>
+                    {unplaced.length}
+                </span>
             </h2>
             {unplaced.length === 0 ? (
                 <p className="px-3 text-ink2">{say('screen.floor.every_task_has_found')}</p>
             ) : (
-                <TaskRows label={say('screen.floor.unplaced_tasks')} tasks={unplaced} chosen={undefined} onChoose={onTask} />
+                <TaskRows
+                    label={say('screen.floor.unplaced_tasks')}
+                    tasks={unplaced}
+                    chosen={undefined}
+                    onChoose={onTask}
+                />
             )}
             {reviews.length > 0 && (
                 <>
                     <h2 className="px-3 pt-4 pb-1 font-semibold">
-                        {say('screen.floor.to_be_reviewed_by')} <span className="font-normal text-brick">{reviews.length}</span>
+                        {say('screen.floor.to_be_reviewed_by')}{' '}
+                        <span className="font-normal text-brick">{reviews.length}</span>
                     </h2>
-                    <TaskRows label={say('screen.floor.to_be_reviewed_by')} tasks={reviews} chosen={undefined} onChoose={onTask} />
+                    <TaskRows
+                        label={say('screen.floor.to_be_reviewed_by')}
+                        tasks={reviews}
+                        chosen={undefined}
+                        onChoose={onTask}
+                    />
                 </>
             )}
-            {open > 0 && <p className="border-t border-line px-3 pt-2 text-ink2">{say('screen.floor.open_to_claim', { count: open })}</p>}
+            {open > 0 && (
+                <p className="border-t border-line px-3 pt-2 text-ink2">
+                    {say('screen.floor.open_to_claim', { count: open })}
+                </p>
+            )}
             <h2 className="px-3 pt-6 pb-1 font-semibold">{say('screen.floor.latest_handoffs')}</h2>
             {handoffs.length === 0 ? (
                 <p className="px-3 text-ink2">{say('screen.floor.when_a_task_changes')}</p>
@@ -80,7 +114,16 @@ function Aside({ unplaced, reviews, cuts, open, handoffs, onTask }: Pick<FloorPa
 /** From whoever is away to whoever has their work, with the number of tasks. */
 function arcsOf(covers: FloorPageProps['covers'], teams: FloorTeam[]): LaneArc[] {
     const names = new Map(teams.flatMap((team) => team.people.map((lane) => [lane.slug, lane.name])));
-    return covers.map((one) => ({ from: one.for, to: one.by, label: String(one.count), said: say('cover.arc', { count: one.count, person: names.get(one.for) ?? one.for, substitute: names.get(one.by) ?? one.by }) }));
+    return covers.map((one) => ({
+        from: one.for,
+        to: one.by,
+        label: String(one.count),
+        said: say('cover.arc', {
+            count: one.count,
+            person: names.get(one.for) ?? one.for,
+            substitute: names.get(one.by) ?? one.by,
+        }),
+    }));
 }
 
 /** Escape closes the panel at the right. */
@@ -96,8 +139,22 @@ function useEscape(open: boolean, close: () => void): void {
     });
 }
 
-export default function Floor({ days, teams, full, lanes, unplaced, reviews, cuts, open, handoffs, covers, task, person }: FloorPageProps) {
-    const show = (query: string): void => router.visit(`/floor${query}`, { only: ['task', 'person'], preserveState: true, preserveScroll: true });
+export default function Floor({
+    days,
+    teams,
+    full,
+    lanes,
+    unplaced,
+    reviews,
+    cuts,
+    open,
+    handoffs,
+    covers,
+    task,
+    person,
+}: FloorPageProps) {
+    const show = (query: string): void =>
+        router.visit(`/floor${query}`, { only: ['task', 'person'], preserveState: true, preserveScroll: true });
     const view = useRef<HTMLDivElement>(null);
     const known = useLanes(view, teams, lanes);
     const arcs = useMemo(() => arcsOf(covers, teams), [covers, teams]);
@@ -110,26 +167,48 @@ export default function Floor({ days, teams, full, lanes, unplaced, reviews, cut
             <h1 className="sr-only">{say('screen.floor.floor')}</h1>
             <div ref={view} className="overflow-auto">
                 <div className="relative min-w-[780px]">
-                <LaneArcs arcs={arcs} />
-                <div role="table" aria-label={say('screen.floor.load_of_everybody')} className="bg-paper">
-                    <div role="rowgroup" className="sticky top-0 z-10 bg-paper">
-                        <div role="row" className={`${COLUMNS} py-1.5 pr-3 text-xs text-ink2`}>
-                            <span role="columnheader">{say('screen.floor.person')}</span>
-                            <span role="columnheader">{say('screen.floor.now')}</span>
-                            <span role="columnheader" className="text-right">{say('screen.floor.open')}</span>
-                            <span role="columnheader" className="text-right">{say('screen.floor.late')}</span>
-                            <span role="columnheader" className="text-right" title={say('screen.floor.pressing_work_over_capacity')}>{say('screen.floor.load')}</span>
-                            {days.map((date, index) => (
-                                <span role="columnheader" key={date} className={`border-l border-line pl-1 ${index === 0 ? 'font-semibold text-ink' : ''}`}>
-                                    {index === 0 ? say('screen.floor.today') : weekday(date)} <span className="font-normal">h</span>
+                    <LaneArcs arcs={arcs} />
+                    <div role="table" aria-label={say('screen.floor.load_of_everybody')} className="bg-paper">
+                        <div role="rowgroup" className="sticky top-0 z-10 bg-paper">
+                            <div role="row" className={`${COLUMNS} py-1.5 pr-3 text-xs text-ink2`}>
+                                <span role="columnheader">{say('screen.floor.person')}</span>
+                                <span role="columnheader">{say('screen.floor.now')}</span>
+                                <span role="columnheader" className="text-right">
+                                    {say('screen.floor.open')}
                                 </span>
-                            ))}
+                                <span role="columnheader" className="text-right">
+                                    {say('screen.floor.late')}
+                                </span>
+                                <span
+                                    role="columnheader"
+                                    className="text-right"
+                                    title={say('screen.floor.pressing_work_over_capacity')}
+                                >
+                                    {say('screen.floor.load')}
+                                </span>
+                                {days.map((date, index) => (
+                                    <span
+                                        role="columnheader"
+                                        key={date}
+                                        className={`border-l border-line pl-1 ${index === 0 ? 'font-semibold text-ink' : ''}`}
+                                    >
+                                        {index === 0 ? say('screen.floor.today') : weekday(date)}{' '}
+                                        <span className="font-normal">h</span>
+                                    </span>
+                                ))}
+                            </div>
                         </div>
+                        {teams.map((team) => (
+                            <LaneTeam
+                                key={team.slug}
+                                team={team}
+                                lanes={known}
+                                full={full}
+                                chosen={person?.lane.slug}
+                                onChoose={(slug) => show(`?person=${slug}`)}
+                            />
+                        ))}
                     </div>
-                    {teams.map((team) => (
-                        <LaneTeam key={team.slug} team={team} lanes={known} full={full} chosen={person?.lane.slug} onChoose={(slug) => show(`?person=${slug}`)} />
-                    ))}
-                </div>
                 </div>
             </div>
             <aside aria-label={say('screen.common.details')} className="overflow-auto border-l border-line bg-paper">
@@ -146,10 +225,28 @@ export default function Floor({ days, teams, full, lanes, unplaced, reviews, cut
                             </Button>
                         </header>
                         <Intake intake={person.intake} own={false} />
-                        {person.tasks.length === 0 ? <p className="px-3 text-ink2">{say('screen.floor.no_open_task', { person: person.lane.name })}</p> : <TaskRows label={say('screen.floor.tasks_of', { person: person.lane.name })} tasks={person.tasks} chosen={undefined} onChoose={showTask} />}
+                        {person.tasks.length === 0 ? (
+                            <p className="px-3 text-ink2">
+                                {say('screen.floor.no_open_task', { person: person.lane.name })}
+                            </p>
+                        ) : (
+                            <TaskRows
+                                label={say('screen.floor.tasks_of', { person: person.lane.name })}
+                                tasks={person.tasks}
+                                chosen={undefined}
+                                onChoose={showTask}
+                            />
+                        )}
                     </div>
                 ) : (
-                    <Aside unplaced={unplaced} reviews={reviews} cuts={cuts} open={open} handoffs={handoffs} onTask={showTask} />
+                    <Aside
+                        unplaced={unplaced}
+                        reviews={reviews}
+                        cuts={cuts}
+                        open={open}
+                        handoffs={handoffs}
+                        onTask={showTask}
+                    />
                 )}
             </aside>
         </div>

@@ -9,7 +9,14 @@ import { Notices } from '@/parts/Notices';
 import { TaskPanel } from '@/parts/TaskPanel';
 import { TaskRows } from '@/parts/TaskRows';
 
-type SectionProps = { title: string; note: string; why?: string; tasks: TaskLine[]; chosen: string | undefined; onChoose: (id: string) => void };
+type SectionProps = {
+    title: string;
+    note: string;
+    why?: string;
+    tasks: TaskLine[];
+    chosen: string | undefined;
+    onChoose: (id: string) => void;
+};
 
 /** Some of the tasks under a heading; nothing where there are none. */
 function Section({ title, note, why, tasks, chosen, onChoose }: SectionProps) {
@@ -30,7 +37,8 @@ function sum(tasks: TaskLine[]): number {
 }
 
 export default function InHand({ tasks, reviews, open, done, person, intake, notices, chosen, task }: InHandPageProps) {
-    const choose = (id: string): void => router.visit(`/in-hand?task=${id}`, { only: ['task', 'chosen'], preserveState: true, preserveScroll: true });
+    const choose = (id: string): void =>
+        router.visit(`/in-hand?task=${id}`, { only: ['task', 'chosen'], preserveState: true, preserveScroll: true });
     const working = tasks.filter((one) => one.status === 'working');
     const next = tasks.filter((one) => one.status === 'new');
     const elsewhere = tasks.filter((one) => one.status === 'waiting' || one.status === 'in_review');
@@ -49,25 +57,72 @@ export default function InHand({ tasks, reviews, open, done, person, intake, not
         <div className="grid h-full grid-cols-1 md:grid-cols-[minmax(340px,420px)_1fr]">
             <Head title={say('screen.in_hand.in_hand')} />
             <h1 className="sr-only">{say('screen.in_hand.in_hand')}</h1>
-            <nav aria-label={say('screen.in_hand.my_tasks')} className={`overflow-auto border-r border-line bg-paper pb-4 ${chosen ? 'hidden md:block' : ''}`}>
+            <nav
+                aria-label={say('screen.in_hand.my_tasks')}
+                className={`overflow-auto border-r border-line bg-paper pb-4 ${chosen ? 'hidden md:block' : ''}`}
+            >
                 {!person && <p className="p-4">{say('screen.in_hand.you_are_signed_in')}</p>}
                 {intake !== null && <Intake intake={intake} own />}
                 <Notices notices={notices} onTask={choose} />
                 {person && order.length === 0 && <p className="p-4">{say('screen.in_hand.nothing_is_in_your')}</p>}
-                <Section title={say('screen.in_hand.working')} note={duration(sum(working))} tasks={working} chosen={task?.id} onChoose={choose} />
-                <Section title={say('screen.in_hand.to_review')} note={say('screen.common.tasks', { count: reviews.length })} tasks={reviews} chosen={task?.id} onChoose={choose} />
-                <Section title={say('screen.common.next')} why={say('in_hand.order')} note={say('screen.in_hand.tasks_and_time', { count: next.length, time: duration(sum(next)) })} tasks={next} chosen={task?.id} onChoose={choose} />
-                <Section title={say('screen.in_hand.open_to_claim')} note={say('screen.common.tasks', { count: open.length })} tasks={open} chosen={task?.id} onChoose={choose} />
-                <Section title={say('screen.in_hand.waiting_or_being_reviewed')} note={say('screen.common.tasks', { count: elsewhere.length })} tasks={elsewhere} chosen={task?.id} onChoose={choose} />
-                <Section title={say('screen.in_hand.done_today')} note={say('screen.common.tasks', { count: done.length })} tasks={done} chosen={task?.id} onChoose={choose} />
+                <Section
+                    title={say('screen.in_hand.working')}
+                    note={duration(sum(working))}
+                    tasks={working}
+                    chosen={task?.id}
+                    onChoose={choose}
+                />
+                <Section
+                    title={say('screen.in_hand.to_review')}
+                    note={say('screen.common.tasks', { count: reviews.length })}
+                    tasks={reviews}
+                    chosen={task?.id}
+                    onChoose={choose}
+                />
+                <Section
+                    title={say('screen.common.next')}
+                    why={say('in_hand.order')}
+                    note={say('screen.in_hand.tasks_and_time', { count: next.length, time: duration(sum(next)) })}
+                    tasks={next}
+                    chosen={task?.id}
+                    onChoose={choose}
+                />
+                <Section
+                    title={say('screen.in_hand.open_to_claim')}
+                    note={say('screen.common.tasks', { count: open.length })}
+                    tasks={open}
+                    chosen={task?.id}
+                    onChoose={choose}
+                />
+                <Section
+                    title={say('screen.in_hand.waiting_or_being_reviewed')}
+                    note={say('screen.common.tasks', { count: elsewhere.length })}
+                    tasks={elsewhere}
+                    chosen={task?.id}
+                    onChoose={choose}
+                />
+                <Section
+                    title={say('screen.in_hand.done_today')}
+                    note={say('screen.common.tasks', { count: done.length })}
+                    tasks={done}
+                    chosen={task?.id}
+                    onChoose={choose}
+                />
             </nav>
-            <section aria-label={say('screen.in_hand.the_open_task')} className={`overflow-auto ${chosen ? '' : 'hidden md:block'}`}>
+            <section
+                aria-label={say('screen.in_hand.the_open_task')}
+                className={`overflow-auto ${chosen ? '' : 'hidden md:block'}`}
+            >
                 {task === null ? (
                     <p className="p-6 text-ink2">{say('screen.in_hand.choose_a_task_at')}</p>
                 ) : (
                     <div className="mx-auto max-w-3xl">
                         {chosen && (
-                            <button type="button" className="p-3 text-sky md:hidden" onClick={() => router.visit('/in-hand')}>
+                            <button
+                                type="button"
+                                className="p-3 text-sky md:hidden"
+                                onClick={() => router.visit('/in-hand')}
+                            >
                                 {say('screen.in_hand.back_to_the_list')}
                             </button>
                         )}

@@ -42,9 +42,17 @@ function Absence({ absence }: { absence: AbsenceLine }) {
     const formats = useFormats();
     return (
         <li className="flex flex-wrap items-baseline gap-x-3 border-t border-line px-4 py-1.5">
-            <span className="font-medium">{absence.first !== null && absence.last !== null ? formats.days(absence.first, absence.last) : `${formats.moment(absence.from)} – ${formats.moment(absence.to)}`}</span>
+            <span className="font-medium">
+                {absence.first !== null && absence.last !== null
+                    ? formats.days(absence.first, absence.last)
+                    : `${formats.moment(absence.from)} – ${formats.moment(absence.to)}`}
+            </span>
             <span className="text-ink2">{say(`absence.states.${absence.state}`)}</span>
-            <span className="text-ink2">{absence.substitutes.length === 0 ? say('absence.no_substitute') : say('absence.stands_in', { people: absence.substitutes.map((one) => one.name).join(', ') })}</span>
+            <span className="text-ink2">
+                {absence.substitutes.length === 0
+                    ? say('absence.no_substitute')
+                    : say('absence.stands_in', { people: absence.substitutes.map((one) => one.name).join(', ') })}
+            </span>
             {absence.may.plan && ['asked', 'running', 'coming'].includes(absence.state) && (
                 <Link href={`/absences/${absence.id}`} className="ml-auto text-sky underline">
                     {say('absence.plan')}
@@ -54,13 +62,33 @@ function Absence({ absence }: { absence: AbsenceLine }) {
     );
 }
 
-function Known({ skills, attributes, place, teams, zone }: Pick<MePageProps, 'skills' | 'attributes' | 'place' | 'teams' | 'zone'>) {
+function Known({
+    skills,
+    attributes,
+    place,
+    teams,
+    zone,
+}: Pick<MePageProps, 'skills' | 'attributes' | 'place' | 'teams' | 'zone'>) {
     return (
         <dl className="grid grid-cols-[90px_1fr] gap-x-4 gap-y-1 px-4 pb-3">
             <dt className="text-ink2">{say('me.skills')}</dt>
-            <dd>{skills.length === 0 ? say('me.no_skills') : skills.map((one) => say('me.skill', { name: one.name, level: one.level })).join(', ')}</dd>
+            <dd>
+                {skills.length === 0
+                    ? say('me.no_skills')
+                    : skills.map((one) => say('me.skill', { name: one.name, level: one.level })).join(', ')}
+            </dd>
             <dt className="text-ink2">{say('me.teams')}</dt>
-            <dd>{teams.length === 0 ? say('me.no_teams') : teams.map((one) => (one.weight === 100 ? one.name : say('me.weighted', { name: one.name, weight: one.weight }))).join(', ')}</dd>
+            <dd>
+                {teams.length === 0
+                    ? say('me.no_teams')
+                    : teams
+                          .map((one) =>
+                              one.weight === 100
+                                  ? one.name
+                                  : say('me.weighted', { name: one.name, weight: one.weight }),
+                          )
+                          .join(', ')}
+            </dd>
             {attributes.length > 0 && <dt className="text-ink2">{say('me.attributes')}</dt>}
             {attributes.length > 0 && <dd>{attributes.join(', ')}</dd>}
             {place !== null && <dt className="text-ink2">{say('me.place')}</dt>}
@@ -102,7 +130,10 @@ function Happened({ notices }: Pick<MePageProps, 'notices'>) {
                 <ul>
                     {notices.map((notice) => (
                         <li key={notice.id} className="flex items-baseline gap-3 border-t border-line px-4 py-1">
-                            <Link href={`/tasks/${notice.taskId}`} className="min-w-0 flex-1 truncate text-sky underline">
+                            <Link
+                                href={`/tasks/${notice.taskId}`}
+                                className="min-w-0 flex-1 truncate text-sky underline"
+                            >
                                 № {notice.number} {notice.title}
                             </Link>
                             <span>{notice.said}</span>
@@ -116,7 +147,20 @@ function Happened({ notices }: Pick<MePageProps, 'notices'>) {
 }
 
 /** One's own page: when one is there, what one covers, who covers for one, and what came and went. */
-export default function Me({ person, zone, days, skills, attributes, place, teams, absences, covers, covered, notices, address }: MePageProps) {
+export default function Me({
+    person,
+    zone,
+    days,
+    skills,
+    attributes,
+    place,
+    teams,
+    absences,
+    covers,
+    covered,
+    notices,
+    address,
+}: MePageProps) {
     const formats = useFormats();
     const open = (id: string): void => router.visit(`/tasks/${id}`);
     return (
@@ -130,14 +174,32 @@ export default function Me({ person, zone, days, skills, attributes, place, team
                 <Known skills={skills} attributes={attributes} place={place} teams={teams} zone={zone} />
             </Part>
             <Part title={say('me.absences')}>
-                {absences.length === 0 ? <p className="px-4 pb-3 text-ink2">{say('me.no_absences')}</p> : <ul>{absences.map((one) => <Absence key={one.id} absence={one} />)}</ul>}
+                {absences.length === 0 ? (
+                    <p className="px-4 pb-3 text-ink2">{say('me.no_absences')}</p>
+                ) : (
+                    <ul>
+                        {absences.map((one) => (
+                            <Absence key={one.id} absence={one} />
+                        ))}
+                    </ul>
+                )}
             </Part>
             <Part title={say('me.covers')}>
                 {covers.length === 0 && <p className="px-4 pb-3 text-ink2">{say('me.no_covers')}</p>}
                 {covers.map((cover) => (
                     <div key={cover.for.slug}>
-                        <p className="px-4 py-1 text-plum">{say(cover.until === null ? 'cover.in_place' : 'cover.in_place_until', { person: cover.for.name, until: cover.until === null ? '' : formats.until(cover.until) })}</p>
-                        <TaskRows label={say('cover.in_place', { person: cover.for.name })} tasks={cover.tasks} chosen={undefined} onChoose={open} />
+                        <p className="px-4 py-1 text-plum">
+                            {say(cover.until === null ? 'cover.in_place' : 'cover.in_place_until', {
+                                person: cover.for.name,
+                                until: cover.until === null ? '' : formats.until(cover.until),
+                            })}
+                        </p>
+                        <TaskRows
+                            label={say('cover.in_place', { person: cover.for.name })}
+                            tasks={cover.tasks}
+                            chosen={undefined}
+                            onChoose={open}
+                        />
                     </div>
                 ))}
             </Part>

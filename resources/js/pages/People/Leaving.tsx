@@ -9,7 +9,15 @@ import { Labelled } from '@/ui/Labelled';
 
 type Form = { last_day: string; successor: string; tasks: Record<string, string> };
 
-function Tasks({ tasks, people, chosen, onChoose }: Pick<LeavingPageProps, 'tasks' | 'people'> & { chosen: Record<string, string>; onChoose: (next: Record<string, string>) => void }) {
+function Tasks({
+    tasks,
+    people,
+    chosen,
+    onChoose,
+}: Pick<LeavingPageProps, 'tasks' | 'people'> & {
+    chosen: Record<string, string>;
+    onChoose: (next: Record<string, string>) => void;
+}) {
     const formats = useFormats();
     return (
         <section aria-label={say('leaving.tasks')} className="box">
@@ -26,7 +34,11 @@ function Tasks({ tasks, people, chosen, onChoose }: Pick<LeavingPageProps, 'task
                             people={people}
                             first={[{ value: '*', label: say('leaving.rules') }]}
                             value=""
-                            onChange={(next) => onChoose(Object.fromEntries(tasks.map(({ task }) => [task.id, next === '*' ? '' : next])))}
+                            onChange={(next) =>
+                                onChoose(
+                                    Object.fromEntries(tasks.map(({ task }) => [task.id, next === '*' ? '' : next])),
+                                )
+                            }
                         />
                     </span>
                 )}
@@ -34,13 +46,27 @@ function Tasks({ tasks, people, chosen, onChoose }: Pick<LeavingPageProps, 'task
             {tasks.length === 0 && <p className="px-4 pb-3 text-ink2">{say('leaving.no_tasks')}</p>}
             <ul>
                 {tasks.map(({ task, review }) => (
-                    <li key={task.id} className="grid grid-cols-[44px_minmax(160px,1fr)_110px_260px] items-center gap-x-3 border-t border-line px-4 py-1">
+                    <li
+                        key={task.id}
+                        className="grid grid-cols-[44px_minmax(160px,1fr)_110px_260px] items-center gap-x-3 border-t border-line px-4 py-1"
+                    >
                         <span className="font-mono text-xs text-ink2">{task.number}</span>
                         <span className="min-w-0 truncate">
-                            {task.title} <span className="text-ink2">{review ? say('cover.review', { kind: task.kind }) : task.kind}</span>
+                            {task.title}{' '}
+                            <span className="text-ink2">
+                                {review ? say('cover.review', { kind: task.kind }) : task.kind}
+                            </span>
                         </span>
-                        <span className="text-xs text-ink2">{task.dueAt === null ? say('cover.no_date') : formats.due(task.dueAt)}</span>
-                        <PersonChoice aria-label={say('cover.who_gets', { number: task.number })} people={people} first={[{ value: '', label: say('leaving.rules') }]} value={chosen[task.id] ?? ''} onChange={(next) => onChoose({ ...chosen, [task.id]: next })} />
+                        <span className="text-xs text-ink2">
+                            {task.dueAt === null ? say('cover.no_date') : formats.due(task.dueAt)}
+                        </span>
+                        <PersonChoice
+                            aria-label={say('cover.who_gets', { number: task.number })}
+                            people={people}
+                            first={[{ value: '', label: say('leaving.rules') }]}
+                            value={chosen[task.id] ?? ''}
+                            onChange={(next) => onChoose({ ...chosen, [task.id]: next })}
+                        />
                     </li>
                 ))}
             </ul>
@@ -52,10 +78,15 @@ function Named({ rules, elsewhere }: Pick<LeavingPageProps, 'rules' | 'elsewhere
     return (
         <section aria-label={say('leaving.named')} className="box">
             <h2 className="px-4 pt-3 pb-1 font-semibold">{say('leaving.named')}</h2>
-            {rules.length + elsewhere.length === 0 && <p className="px-4 pb-3 text-ink2">{say('cover.named_nowhere')}</p>}
+            {rules.length + elsewhere.length === 0 && (
+                <p className="px-4 pb-3 text-ink2">{say('cover.named_nowhere')}</p>
+            )}
             <ul>
                 {rules.map((one) => (
-                    <li key={one.said} className="flex items-baseline justify-between gap-4 border-t border-line px-4 py-1.5">
+                    <li
+                        key={one.said}
+                        className="flex items-baseline justify-between gap-4 border-t border-line px-4 py-1.5"
+                    >
                         <Link href={one.url} className="text-sky underline">
                             {one.said}
                         </Link>
@@ -95,13 +126,33 @@ export default function Leaving({ person, today, tasks, rules, elsewhere, people
             </header>
             <div className="grid gap-4 sm:grid-cols-2">
                 <Labelled label={say('people.until')} wrong={form.errors.last_day}>
-                    <input type="date" className="entry" max={today} value={form.data.last_day} onChange={(event) => form.setData('last_day', event.target.value)} />
+                    <input
+                        type="date"
+                        className="entry"
+                        max={today}
+                        value={form.data.last_day}
+                        onChange={(event) => form.setData('last_day', event.target.value)}
+                    />
                 </Labelled>
-                <Labelled label={say('leaving.successor')} hint={say('leaving.successor_hint')} wrong={form.errors.successor}>
-                    <PersonChoice people={people} first={[{ value: '', label: say('leaving.nobody') }]} value={form.data.successor} onChange={(successor) => form.setData('successor', successor)} />
+                <Labelled
+                    label={say('leaving.successor')}
+                    hint={say('leaving.successor_hint')}
+                    wrong={form.errors.successor}
+                >
+                    <PersonChoice
+                        people={people}
+                        first={[{ value: '', label: say('leaving.nobody') }]}
+                        value={form.data.successor}
+                        onChange={(successor) => form.setData('successor', successor)}
+                    />
                 </Labelled>
             </div>
-            <Tasks tasks={tasks} people={people} chosen={form.data.tasks} onChoose={(next) => form.setData('tasks', next)} />
+            <Tasks
+                tasks={tasks}
+                people={people}
+                chosen={form.data.tasks}
+                onChoose={(next) => form.setData('tasks', next)}
+            />
             {wrong !== undefined && <p className="text-brick">{wrong}</p>}
             <Named rules={rules} elsewhere={elsewhere} />
             <div className="flex items-center gap-3">

@@ -11,18 +11,40 @@ import { Labelled } from '@/ui/Labelled';
 
 type Open = { place: PlaceLine | null; parent: string };
 
-function PlaceDialog({ place, parent, title, people, onClose }: Open & { title: string; people: PlacesPageProps['people']; onClose: () => void }) {
-    const form = useForm({ name: place?.name ?? '', parent, responsible: place?.responsible?.slug ?? '', deputy: place?.deputy?.slug ?? '' });
-    const send = (): void => form.post(place === null ? '/places' : `/places/${place.slug}`, { preserveScroll: true, onSuccess: onClose });
+function PlaceDialog({
+    place,
+    parent,
+    title,
+    people,
+    onClose,
+}: Open & { title: string; people: PlacesPageProps['people']; onClose: () => void }) {
+    const form = useForm({
+        name: place?.name ?? '',
+        parent,
+        responsible: place?.responsible?.slug ?? '',
+        deputy: place?.deputy?.slug ?? '',
+    });
+    const send = (): void =>
+        form.post(place === null ? '/places' : `/places/${place.slug}`, { preserveScroll: true, onSuccess: onClose });
     return (
         <Dialog open onOpenChange={(open) => !open && onClose()} title={title} description={say('places.inherits')}>
             <DialogForm busy={form.processing} onLeave={onClose} onSend={send}>
                 <Labelled label={say('people.name')} wrong={form.errors.name}>
-                    <input className="entry" maxLength={200} value={form.data.name} onChange={(event) => form.setData('name', event.target.value)} />
+                    <input
+                        className="entry"
+                        maxLength={200}
+                        value={form.data.name}
+                        onChange={(event) => form.setData('name', event.target.value)}
+                    />
                 </Labelled>
                 {(['responsible', 'deputy'] as const).map((role) => (
                     <Labelled key={role} label={say(`places.${role}`)} wrong={form.errors[role]}>
-                        <PersonChoice people={people} first={[{ value: '', label: say('places.as_above') }]} value={form.data[role]} onChange={(slug) => form.setData(role, slug)} />
+                        <PersonChoice
+                            people={people}
+                            first={[{ value: '', label: say('places.as_above') }]}
+                            value={form.data[role]}
+                            onChange={(slug) => form.setData(role, slug)}
+                        />
                     </Labelled>
                 ))}
             </DialogForm>
@@ -30,11 +52,21 @@ function PlaceDialog({ place, parent, title, people, onClose }: Open & { title: 
     );
 }
 
-type NodeProps = { place: PlaceLine; depth: number; all: PlaceLine[]; levels: PlacesPageProps['levels']; onOpen: (open: Open) => void };
+type NodeProps = {
+    place: PlaceLine;
+    depth: number;
+    all: PlaceLine[];
+    levels: PlacesPageProps['levels'];
+    onOpen: (open: Open) => void;
+};
 
 /** Whoever answers for a place: its own, or the nearest above it. */
-function answering(place: PlaceLine, role: 'responsible' | 'deputy', all: PlaceLine[]): { person: PlaceLine['responsible']; own: boolean } {
-    for (let at: PlaceLine | undefined = place; at !== undefined; ) {
+function answering(
+    place: PlaceLine,
+    role: 'responsible' | 'deputy',
+    all: PlaceLine[],
+): { person: PlaceLine['responsible']; own: boolean } {
+    for (let at: PlaceLine | undefined = place; at !== undefined;) {
         if (at[role] !== null) return { person: at[role], own: at === place };
         const above: string | null = at.parent;
         at = all.find((one) => one.slug === above);
@@ -49,27 +81,55 @@ function Node({ place, depth, all, levels, onOpen }: NodeProps) {
         <>
             <li className="grid grid-cols-[minmax(200px,1.4fr)_minmax(150px,1fr)_minmax(150px,1fr)_230px] items-center gap-x-3 border-t border-line px-4 py-1">
                 <span className="min-w-0" style={{ paddingLeft: depth * 20 }}>
-                    {place.name} {place.customers > 0 && <span className="text-xs text-ink2">{say('screen.customers.count', { count: place.customers })}</span>}
+                    {place.name}{' '}
+                    {place.customers > 0 && (
+                        <span className="text-xs text-ink2">
+                            {say('screen.customers.count', { count: place.customers })}
+                        </span>
+                    )}
                 </span>
                 {(['responsible', 'deputy'] as const).map((role) => {
                     const { person, own } = answering(place, role, all);
                     return (
-                        <span key={role} className={own ? '' : 'text-ink2'} title={own ? undefined : say('places.from_above')}>
-                            {person === null ? <span className="text-ink2">{say('places.nobody')}</span> : <PersonName {...person} />}
+                        <span
+                            key={role}
+                            className={own ? '' : 'text-ink2'}
+                            title={own ? undefined : say('places.from_above')}
+                        >
+                            {person === null ? (
+                                <span className="text-ink2">{say('places.nobody')}</span>
+                            ) : (
+                                <PersonName {...person} />
+                            )}
                         </span>
                     );
                 })}
                 <span className="flex justify-end whitespace-nowrap">
                     {!last && (
-                        <Button look="quiet" className="min-h-6" aria-label={say('places.add_to', { name: place.name })} onClick={() => onOpen({ place: null, parent: place.slug })}>
+                        <Button
+                            look="quiet"
+                            className="min-h-6"
+                            aria-label={say('places.add_to', { name: place.name })}
+                            onClick={() => onOpen({ place: null, parent: place.slug })}
+                        >
                             {say('places.add')}
                         </Button>
                     )}
-                    <Button look="quiet" className="min-h-6" aria-label={say('places.change_of', { name: place.name })} onClick={() => onOpen({ place, parent: place.parent ?? '' })}>
+                    <Button
+                        look="quiet"
+                        className="min-h-6"
+                        aria-label={say('places.change_of', { name: place.name })}
+                        onClick={() => onOpen({ place, parent: place.parent ?? '' })}
+                    >
                         {say('absence.edit')}
                     </Button>
                     {below.length === 0 && place.customers === 0 && (
-                        <Button look="quiet" className="min-h-6" aria-label={say('places.remove_of', { name: place.name })} onClick={() => router.delete(`/places/${place.slug}`, { preserveScroll: true })}>
+                        <Button
+                            look="quiet"
+                            className="min-h-6"
+                            aria-label={say('places.remove_of', { name: place.name })}
+                            onClick={() => router.delete(`/places/${place.slug}`, { preserveScroll: true })}
+                        >
                             {say('people.take_out')}
                         </Button>
                     )}
@@ -104,7 +164,9 @@ export default function Places({ levels, places, people }: PlacesPageProps) {
                     <span>{say('places.deputy')}</span>
                     <span />
                 </p>
-                {places.length === 0 && <p className="border-t border-line px-4 py-3 text-ink2">{say('places.none')}</p>}
+                {places.length === 0 && (
+                    <p className="border-t border-line px-4 py-3 text-ink2">{say('places.none')}</p>
+                )}
                 <ul>
                     {places
                         .filter((one) => one.parent === null)
@@ -113,7 +175,14 @@ export default function Places({ levels, places, people }: PlacesPageProps) {
                         ))}
                 </ul>
             </section>
-            {open !== null && <PlaceDialog {...open} title={open.place?.name ?? say('places.new_one')} people={people} onClose={() => setOpen(null)} />}
+            {open !== null && (
+                <PlaceDialog
+                    {...open}
+                    title={open.place?.name ?? say('places.new_one')}
+                    people={people}
+                    onClose={() => setOpen(null)}
+                />
+            )}
         </div>
     );
 }

@@ -28,7 +28,21 @@ function actionsOn(draft: Draft, open: (id: string | null) => void): RowActions 
                 const at = rules.findIndex((one) => one.id === id);
                 return arrayMove(rules, at, Math.min(Math.max(at + by, 0), rules.length - 1));
             }),
-        copy: (rule) => draft.change((rules) => rules.flatMap((one) => (one.id === rule.id ? [one, { ...structuredClone(rule), id: newId(), name: say('screen.rulebook.copy', { name: rule.name }) }] : [one]))),
+        copy: (rule) =>
+            draft.change((rules) =>
+                rules.flatMap((one) =>
+                    one.id === rule.id
+                        ? [
+                              one,
+                              {
+                                  ...structuredClone(rule),
+                                  id: newId(),
+                                  name: say('screen.rulebook.copy', { name: rule.name }),
+                              },
+                          ]
+                        : [one],
+                ),
+            ),
         remove: (id) => draft.change((rules) => rules.filter((one) => one.id !== id)),
     };
 }
@@ -37,7 +51,14 @@ function StripHead({ strip, days }: { strip: Strip | null; days: number }) {
     return (
         <p className="flex items-baseline border-b border-line bg-paper text-xs text-ink2">
             <span className="w-24 shrink-0 py-1 pl-1">
-                {sayWith('screen.rulebook.in_days', { days, count: <strong key="count" className="text-ink">{strip === null ? '…' : strip.total}</strong> })}
+                {sayWith('screen.rulebook.in_days', {
+                    days,
+                    count: (
+                        <strong key="count" className="text-ink">
+                            {strip === null ? '…' : strip.total}
+                        </strong>
+                    ),
+                })}
             </span>
             <span className="border-l border-line px-3 py-1">{say('screen.rulebook.rules_are_asked_from')}</span>
         </p>
@@ -48,7 +69,11 @@ function StripFoot({ strip }: { strip: Strip | null }) {
     const left = strip?.left ?? 0;
     return (
         <p className="flex items-stretch border-t border-b border-line bg-paper">
-            <span className={`w-24 shrink-0 px-1 py-2 text-right text-xs ${left > 0 ? 'font-semibold text-brick' : ''}`}>{strip === null ? '…' : left}</span>
+            <span
+                className={`w-24 shrink-0 px-1 py-2 text-right text-xs ${left > 0 ? 'font-semibold text-brick' : ''}`}
+            >
+                {strip === null ? '…' : left}
+            </span>
             <span className="border-l border-line px-3 py-2 text-ink2">{say('screen.rulebook.left_that_no_rule')}</span>
         </p>
     );
@@ -56,7 +81,9 @@ function StripFoot({ strip }: { strip: Strip | null }) {
 
 function titleOf(page: RulebookPageProps, draft: Draft): string {
     if (draft.isDraft) return say('screen.rulebook.draft_of', { number: (page.published?.number ?? 0) + 1 });
-    return page.published === null ? say('screen.rulebook.none') : say('screen.rulebook.version', { number: page.published.number });
+    return page.published === null
+        ? say('screen.rulebook.none')
+        : say('screen.rulebook.version', { number: page.published.number });
 }
 
 export default function Rulebook(page: RulebookPageProps) {
@@ -89,7 +116,14 @@ export default function Rulebook(page: RulebookPageProps) {
         <div className="grid h-full grid-cols-[minmax(0,1fr)_320px] xl:grid-cols-[minmax(0,1fr)_380px]">
             <Head title={say('screen.rulebook.rulebook')} />
             <div ref={scroller} className="overflow-auto">
-                <RulebookHeader title={titleOf(page, draft)} draft={draft} mayWrite={mayWrite} onAdd={add} onDiscard={() => setDialog('discard')} onPublish={() => setDialog('publish')} />
+                <RulebookHeader
+                    title={titleOf(page, draft)}
+                    draft={draft}
+                    mayWrite={mayWrite}
+                    onAdd={add}
+                    onDiscard={() => setDialog('discard')}
+                    onPublish={() => setDialog('publish')}
+                />
                 <StripHead strip={strip} days={recentDays} />
                 {coverage !== null && !coverage.finished && (
                     <div className="border-b border-line bg-paper px-3 py-1">
@@ -97,9 +131,20 @@ export default function Rulebook(page: RulebookPageProps) {
                     </div>
                 )}
                 {draft.rules.length === 0 ? (
-                    <p className="p-6">{say('screen.rulebook.no_rule')} {mayWrite && say('screen.rulebook.begin')}</p>
+                    <p className="p-6">
+                        {say('screen.rulebook.no_rule')} {mayWrite && say('screen.rulebook.begin')}
+                    </p>
                 ) : (
-                    <RuleList draft={draft} strip={strip} days={recentDays} vocabulary={vocabulary} open={open} mayWrite={mayWrite} actions={actionsOn(draft, setOpen)} scroller={scroller} />
+                    <RuleList
+                        draft={draft}
+                        strip={strip}
+                        days={recentDays}
+                        vocabulary={vocabulary}
+                        open={open}
+                        mayWrite={mayWrite}
+                        actions={actionsOn(draft, setOpen)}
+                        scroller={scroller}
+                    />
                 )}
                 <StripFoot strip={strip} />
             </div>
@@ -115,7 +160,12 @@ export default function Rulebook(page: RulebookPageProps) {
                     onOpenChange={(shown) => setDialog(shown ? 'publish' : null)}
                 />
             )}
-            <DiscardDialog revision={draft.revision} open={dialog === 'discard'} onOpenChange={(shown) => setDialog(shown ? 'discard' : null)} onDiscard={() => setOpen(null)} />
+            <DiscardDialog
+                revision={draft.revision}
+                open={dialog === 'discard'}
+                onOpenChange={(shown) => setDialog(shown ? 'discard' : null)}
+                onDiscard={() => setOpen(null)}
+            />
         </div>
     );
 }

@@ -19,13 +19,22 @@ function Invitation({ invited }: InvitationPageProps) {
                 <OutageNote />
                 <div className="box space-y-4 p-6">
                     <h1 className="text-lg">{invited === null ? title : `${title}, ${invited.name}`}</h1>
-                    <p className="text-ink2">{invited === null ? say('sign_in.invited_over_description') : say('sign_in.invited_description', { email: invited.email })}</p>
+                    <p className="text-ink2">
+                        {invited === null
+                            ? say('sign_in.invited_over_description')
+                            : say('sign_in.invited_description', { email: invited.email })}
+                    </p>
                     {invited === null ? (
                         <Link href="/sign-in" className="text-sky underline">
                             {say('screen.common.sign_in')}
                         </Link>
                     ) : (
-                        <PasswordForm action={invited.address} email={invited.email} asksCurrent={false} send={say('sign_in.choose')} />
+                        <PasswordForm
+                            action={invited.address}
+                            email={invited.email}
+                            asksCurrent={false}
+                            send={say('sign_in.choose')}
+                        />
                     )}
                 </div>
             </div>

@@ -23,13 +23,30 @@ function SignIn() {
                     }}
                 >
                     <Labelled label={say('screen.sign_in.e_mail_address')} wrong={form.errors.email}>
-                        <input className="entry w-full" type="email" autoComplete="username" autoFocus value={form.data.email} onChange={(event) => form.setData('email', event.target.value)} />
+                        <input
+                            className="entry w-full"
+                            type="email"
+                            autoComplete="username"
+                            autoFocus
+                            value={form.data.email}
+                            onChange={(event) => form.setData('email', event.target.value)}
+                        />
                     </Labelled>
                     <Labelled label={say('screen.sign_in.password')} wrong={form.errors.password}>
-                        <input className="entry w-full" type="password" autoComplete="current-password" value={form.data.password} onChange={(event) => form.setData('password', event.target.value)} />
+                        <input
+                            className="entry w-full"
+                            type="password"
+                            autoComplete="current-password"
+                            value={form.data.password}
+                            onChange={(event) => form.setData('password', event.target.value)}
+                        />
                     </Labelled>
                     <label className="flex items-center gap-2">
-                        <input type="checkbox" checked={form.data.stay} onChange={(event) => form.setData('stay', event.target.checked)} />
+                        <input
+                            type="checkbox"
+                            checked={form.data.stay}
+                            onChange={(event) => form.setData('stay', event.target.checked)}
+                        />
                         {say('screen.sign_in.stay')}
                     </label>
                     <OutageNote />

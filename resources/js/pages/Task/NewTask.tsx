@@ -11,7 +11,15 @@ import { Button } from '@/ui/Button';
 import { Labelled } from '@/ui/Labelled';
 import { say } from '@/lib/words';
 
-const MEMBERS: Record<string, string> = { 'task.title': 'title', 'task.details': 'description', 'task.priority': 'priority', 'task.due': 'due', 'task.start': 'start', 'task.estimate': 'estimate', 'task.tags': 'tags' };
+const MEMBERS: Record<string, string> = {
+    'task.title': 'title',
+    'task.details': 'description',
+    'task.priority': 'priority',
+    'task.due': 'due',
+    'task.start': 'start',
+    'task.estimate': 'estimate',
+    'task.tags': 'tags',
+};
 
 /** The document that other systems would send for it. */
 function documentOf(kind: string, customer: string, values: Record<string, EntryValue>): string {
@@ -55,7 +63,13 @@ function useNewTask(kinds: NewTaskPageProps['kinds']) {
         }
     };
     return {
-        kind, customer, values, wrong, trail, busy, setCustomer,
+        kind,
+        customer,
+        values,
+        wrong,
+        trail,
+        busy,
+        setCustomer,
         set: (path: string, value: EntryValue) => setValues({ ...values, [path]: value }),
         choose: (slug: string) => {
             setKind(slug);
@@ -81,8 +95,18 @@ export default function NewTask({ kinds, fields, people }: NewTaskPageProps) {
             >
                 <h1 className="text-lg">{say('screen.common.new_task')}</h1>
                 <div className="grid gap-4 sm:grid-cols-2">
-                    <Labelled label={say('screen.new_task.kind_of_task')} wrong={task.wrong.kind} {...(chosen === undefined ? {} : { hint: say('screen.new_task.usually', { time: duration(chosen.minutes) }) })}>
-                        <select className="entry w-full" value={task.kind} onChange={(event) => task.choose(event.target.value)}>
+                    <Labelled
+                        label={say('screen.new_task.kind_of_task')}
+                        wrong={task.wrong.kind}
+                        {...(chosen === undefined
+                            ? {}
+                            : { hint: say('screen.new_task.usually', { time: duration(chosen.minutes) }) })}
+                    >
+                        <select
+                            className="entry w-full"
+                            value={task.kind}
+                            onChange={(event) => task.choose(event.target.value)}
+                        >
                             <option value="">{say('screen.new_task.choose_a_kind')}</option>
                             {kinds.map((one) => (
                                 <option key={one.value} value={one.value}>
@@ -95,8 +119,17 @@ export default function NewTask({ kinds, fields, people }: NewTaskPageProps) {
                         <CustomerFinder value={task.customer} onChange={task.setCustomer} />
                     </Labelled>
                     {fields.map((field) => (
-                        <div key={field.path} className={field.type === 'line' || field.type === 'long_text' ? 'sm:col-span-2' : ''}>
-                            <FieldEntry field={field} value={task.values[field.path] ?? null} people={people} wrong={task.wrong[field.path]} onChange={(value) => task.set(field.path, value)} />
+                        <div
+                            key={field.path}
+                            className={field.type === 'line' || field.type === 'long_text' ? 'sm:col-span-2' : ''}
+                        >
+                            <FieldEntry
+                                field={field}
+                                value={task.values[field.path] ?? null}
+                                people={people}
+                                wrong={task.wrong[field.path]}
+                                onChange={(value) => task.set(field.path, value)}
+                            />
                         </div>
                     ))}
                 </div>
@@ -111,7 +144,11 @@ export default function NewTask({ kinds, fields, people }: NewTaskPageProps) {
             </form>
             <aside aria-label={say('screen.new_task.who_would_get_it')} className="box h-fit p-5">
                 <h2 className="mb-2 font-semibold">{say('screen.new_task.who_would_get_it_2')}</h2>
-                {task.trail === null ? <p className="text-ink2">{say('screen.new_task.ask_and_the_rules')}</p> : <ReasonTrail trail={task.trail} />}
+                {task.trail === null ? (
+                    <p className="text-ink2">{say('screen.new_task.ask_and_the_rules')}</p>
+                ) : (
+                    <ReasonTrail trail={task.trail} />
+                )}
             </aside>
         </div>
     );

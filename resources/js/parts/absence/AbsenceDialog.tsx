@@ -9,8 +9,23 @@ import { PersonChoice } from '@/parts/PersonChoice';
 import { Labelled } from '@/ui/Labelled';
 import { Substitutes, type Only } from './Substitutes';
 
-type Form = { person: string; days: boolean; first: string; last: string; from: string; to: string; kind: string; note: string; held: string; hand_back: string; substitutes: string[] };
-type Props = Pick<AbsencesPageProps, 'people' | 'kinds' | 'heldPolicies' | 'handBackPolicies' | 'vocabulary' | 'self' | 'leads'> & {
+type Form = {
+    person: string;
+    days: boolean;
+    first: string;
+    last: string;
+    from: string;
+    to: string;
+    kind: string;
+    note: string;
+    held: string;
+    hand_back: string;
+    substitutes: string[];
+};
+type Props = Pick<
+    AbsencesPageProps,
+    'people' | 'kinds' | 'heldPolicies' | 'handBackPolicies' | 'vocabulary' | 'self' | 'leads'
+> & {
     /** that is changed; null: a new one */
     absence: AbsenceLine | null;
     onClose: () => void;
@@ -29,19 +44,47 @@ function When({ data, errors, set }: { data: Form; errors: Record<string, string
                 {data.days ? (
                     <>
                         <Labelled label={say('absence.first')} wrong={errors.first}>
-                            <input type="date" className="entry" value={data.first} onChange={(event) => set({ first: event.target.value, last: data.last === '' || data.last < event.target.value ? event.target.value : data.last })} />
+                            <input
+                                type="date"
+                                className="entry"
+                                value={data.first}
+                                onChange={(event) =>
+                                    set({
+                                        first: event.target.value,
+                                        last:
+                                            data.last === '' || data.last < event.target.value
+                                                ? event.target.value
+                                                : data.last,
+                                    })
+                                }
+                            />
                         </Labelled>
                         <Labelled label={say('absence.last')} wrong={errors.last}>
-                            <input type="date" className="entry" value={data.last} onChange={(event) => set({ last: event.target.value })} />
+                            <input
+                                type="date"
+                                className="entry"
+                                value={data.last}
+                                onChange={(event) => set({ last: event.target.value })}
+                            />
                         </Labelled>
                     </>
                 ) : (
                     <>
                         <Labelled label={say('absence.from')} wrong={errors.from}>
-                            <input type="datetime-local" className="entry" value={data.from} onChange={(event) => set({ from: event.target.value })} />
+                            <input
+                                type="datetime-local"
+                                className="entry"
+                                value={data.from}
+                                onChange={(event) => set({ from: event.target.value })}
+                            />
                         </Labelled>
                         <Labelled label={say('absence.to')} wrong={errors.to}>
-                            <input type="datetime-local" className="entry" value={data.to} onChange={(event) => set({ to: event.target.value })} />
+                            <input
+                                type="datetime-local"
+                                className="entry"
+                                value={data.to}
+                                onChange={(event) => set({ to: event.target.value })}
+                            />
                         </Labelled>
                     </>
                 )}
@@ -51,7 +94,21 @@ function When({ data, errors, set }: { data: Form; errors: Record<string, string
 }
 
 /** A choice of one of a few, each with its words. */
-function Choice({ label, path, value, values, wrong, onChange }: { label: string; path: string; value: string; values: string[]; wrong: string | undefined; onChange: (value: string) => void }) {
+function Choice({
+    label,
+    path,
+    value,
+    values,
+    wrong,
+    onChange,
+}: {
+    label: string;
+    path: string;
+    value: string;
+    values: string[];
+    wrong: string | undefined;
+    onChange: (value: string) => void;
+}) {
     return (
         <Labelled label={label} wrong={wrong}>
             <select className="entry w-full" value={value} onChange={(event) => onChange(event.target.value)}>
@@ -66,7 +123,19 @@ function Choice({ label, path, value, values, wrong, onChange }: { label: string
 }
 
 function blank({ self, leads, kinds, heldPolicies, handBackPolicies }: Props): Form {
-    return { person: leads ? '' : (self ?? ''), days: true, first: '', last: '', from: '', to: '', kind: kinds[0] ?? '', note: '', held: heldPolicies[0] ?? '', hand_back: handBackPolicies[0] ?? '', substitutes: [] };
+    return {
+        person: leads ? '' : (self ?? ''),
+        days: true,
+        first: '',
+        last: '',
+        from: '',
+        to: '',
+        kind: kinds[0] ?? '',
+        note: '',
+        held: heldPolicies[0] ?? '',
+        hand_back: handBackPolicies[0] ?? '',
+        substitutes: [],
+    };
 }
 
 function known(absence: AbsenceLine, toLocal: (iso: string) => string): Form {
@@ -86,7 +155,9 @@ function known(absence: AbsenceLine, toLocal: (iso: string) => string): Form {
 }
 
 function limitsOf(absence: AbsenceLine | null): Only {
-    return Object.fromEntries((absence?.substitutes ?? []).flatMap((one) => (one.only === null ? [] : [[one.slug, one.only]])));
+    return Object.fromEntries(
+        (absence?.substitutes ?? []).flatMap((one) => (one.only === null ? [] : [[one.slug, one.only]])),
+    );
 }
 
 /** The words of the dialog, by what it is for. */
@@ -107,26 +178,69 @@ export function AbsenceDialog(props: Props) {
     const moment = (reading: string): string => (reading === '' ? '' : formats.fromLocal(reading));
     const send = (): void => {
         form.transform((now) => ({ ...now, from: moment(now.from), to: moment(now.to), only }) as unknown as Form);
-        form.post(absence === null ? '/absences' : `/absences/${absence.id}`, { preserveScroll: true, onSuccess: onClose });
+        form.post(absence === null ? '/absences' : `/absences/${absence.id}`, {
+            preserveScroll: true,
+            onSuccess: onClose,
+        });
     };
     const words = way(absence, leads);
-    const wrong = errors.substitutes ?? Object.entries(errors).find(([name]) => name.startsWith('substitutes.') || name.startsWith('only.'))?.[1];
+    const wrong =
+        errors.substitutes ??
+        Object.entries(errors).find(([name]) => name.startsWith('substitutes.') || name.startsWith('only.'))?.[1];
     return (
-        <Dialog open wide onOpenChange={(open) => !open && onClose()} title={say(`absence.${words}`)} description={say(`absence.${words}_description`)}>
+        <Dialog
+            open
+            wide
+            onOpenChange={(open) => !open && onClose()}
+            title={say(`absence.${words}`)}
+            description={say(`absence.${words}_description`)}
+        >
             <DialogForm busy={form.processing} send={say(`absence.${words}_send`)} onLeave={onClose} onSend={send}>
                 {leads && absence === null && (
                     <Labelled label={say('absence.who')} wrong={errors.person}>
-                        <PersonChoice people={people} value={data.person} onChange={(person) => set({ person, substitutes: data.substitutes.filter((one) => one !== person) })} />
+                        <PersonChoice
+                            people={people}
+                            value={data.person}
+                            onChange={(person) =>
+                                set({ person, substitutes: data.substitutes.filter((one) => one !== person) })
+                            }
+                        />
                     </Labelled>
                 )}
                 <When data={data} errors={errors} set={set} />
                 <div className="grid gap-4 sm:grid-cols-2">
-                    <Choice label={say('absence.kind')} path="absence.kinds" value={data.kind} values={kinds} wrong={errors.kind} onChange={(kind) => set({ kind })} />
+                    <Choice
+                        label={say('absence.kind')}
+                        path="absence.kinds"
+                        value={data.kind}
+                        values={kinds}
+                        wrong={errors.kind}
+                        onChange={(kind) => set({ kind })}
+                    />
                     <Labelled label={say('absence.note')} hint={say('absence.note_hint')} wrong={errors.note}>
-                        <input className="entry w-full" maxLength={255} value={data.note} onChange={(event) => set({ note: event.target.value })} />
+                        <input
+                            className="entry w-full"
+                            maxLength={255}
+                            value={data.note}
+                            onChange={(event) => set({ note: event.target.value })}
+                        />
                     </Labelled>
-                    <Choice label={say('absence.held')} path="absence.held_policies" value={data.held} values={heldPolicies} wrong={errors.held} onChange={(held) => set({ held })} />
-                    <Choice label={say('absence.hand_back')} path="absence.hand_back_policies" value={data.hand_back} values={handBackPolicies} wrong={errors.hand_back} onChange={(hand_back) => set({ hand_back })} />
+                    <Choice
+                        label={say('absence.held')}
+                        path="absence.held_policies"
+                        value={data.held}
+                        values={heldPolicies}
+                        wrong={errors.held}
+                        onChange={(held) => set({ held })}
+                    />
+                    <Choice
+                        label={say('absence.hand_back')}
+                        path="absence.hand_back_policies"
+                        value={data.hand_back}
+                        values={handBackPolicies}
+                        wrong={errors.hand_back}
+                        onChange={(hand_back) => set({ hand_back })}
+                    />
                 </div>
                 <Substitutes
                     person={data.person}

@@ -12,18 +12,27 @@ import { PersonName } from '../PersonMark';
 /** What becomes of their work for that time. */
 function Consequence({ plan }: { plan: IllToday }) {
     const formats = useFormats();
-    if (!plan.works) return <p>{say('absence.ill_nothing', { next: plan.next === null ? 'none' : formats.moment(plan.next) })}</p>;
+    if (!plan.works)
+        return <p>{say('absence.ill_nothing', { next: plan.next === null ? 'none' : formats.moment(plan.next) })}</p>;
     return (
         <>
-            <p>{say('absence.ill_means', { span: duration(plan.minutes), tasks: plan.passes.reduce((sum, one) => sum + one.tasks, 0) })}</p>
+            <p>
+                {say('absence.ill_means', {
+                    span: duration(plan.minutes),
+                    tasks: plan.passes.reduce((sum, one) => sum + one.tasks, 0),
+                })}
+            </p>
             <ul>
                 {plan.passes.map(({ person, tasks }) => (
                     <li key={person.slug} className="flex items-center gap-2 py-0.5">
-                        <PersonName {...person} /> <span className="text-ink2">{say('absence.ill_gets', { tasks })}</span>
+                        <PersonName {...person} />{' '}
+                        <span className="text-ink2">{say('absence.ill_gets', { tasks })}</span>
                     </li>
                 ))}
             </ul>
-            {plan.gaps > 0 && <p className="font-semibold text-brick">{say('absence.ill_gaps', { tasks: plan.gaps })}</p>}
+            {plan.gaps > 0 && (
+                <p className="font-semibold text-brick">{say('absence.ill_gaps', { tasks: plan.gaps })}</p>
+            )}
         </>
     );
 }
@@ -46,9 +55,24 @@ export function IllDialog({ slug, name, onClose }: { slug: string; name: string;
     return (
         <Dialog open onOpenChange={(open) => !open && onClose()} title={say('absence.ill_title', { person: name })}>
             <DialogForm busy={form.processing} send={say('absence.ill_send')} onLeave={onClose} onSend={send}>
-                <div aria-live="polite" className="min-h-16">{plan === null ? <p className="text-ink2">{say('absence.ill_asks')}</p> : <Consequence plan={plan} />}</div>
-                <Labelled label={say('absence.ill_until')} hint={say('absence.ill_until_hint')} wrong={form.errors.until}>
-                    <input type="date" className="entry" value={until} onChange={(event) => form.setData('until', event.target.value)} />
+                <div aria-live="polite" className="min-h-16">
+                    {plan === null ? (
+                        <p className="text-ink2">{say('absence.ill_asks')}</p>
+                    ) : (
+                        <Consequence plan={plan} />
+                    )}
+                </div>
+                <Labelled
+                    label={say('absence.ill_until')}
+                    hint={say('absence.ill_until_hint')}
+                    wrong={form.errors.until}
+                >
+                    <input
+                        type="date"
+                        className="entry"
+                        value={until}
+                        onChange={(event) => form.setData('until', event.target.value)}
+                    />
                 </Labelled>
             </DialogForm>
         </Dialog>

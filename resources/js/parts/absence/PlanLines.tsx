@@ -21,8 +21,19 @@ function value(line: CoverPlanLine): string {
 }
 
 /** Who gets it, for the lead to set by hand. */
-function WhoGets({ line, people, onSet }: { line: CoverPlanLine; people: Option[]; onSet: NonNullable<Props['onSet']> }) {
-    const planned = line.to === null ? say(line.gap ? 'cover.by_policy_nobody' : 'cover.by_policy_stays') : say('cover.by_policy', { person: line.to.name });
+function WhoGets({
+    line,
+    people,
+    onSet,
+}: {
+    line: CoverPlanLine;
+    people: Option[];
+    onSet: NonNullable<Props['onSet']>;
+}) {
+    const planned =
+        line.to === null
+            ? say(line.gap ? 'cover.by_policy_nobody' : 'cover.by_policy_stays')
+            : say('cover.by_policy', { person: line.to.name });
     return (
         <PersonChoice
             aria-label={say('cover.who_gets', { number: line.task.number })}
@@ -48,7 +59,10 @@ export function PlanLines({ lines, people, onSet }: Props) {
     return (
         <ul>
             {lines.map((line) => (
-                <li key={line.task.id} className={`grid grid-cols-[44px_minmax(160px,1.5fr)_110px_minmax(180px,1fr)_minmax(180px,1.2fr)] items-baseline gap-x-3 border-t border-line px-4 py-1.5 ${line.gap ? 'border-l-2 border-l-brick' : ''}`}>
+                <li
+                    key={line.task.id}
+                    className={`grid grid-cols-[44px_minmax(160px,1.5fr)_110px_minmax(180px,1fr)_minmax(180px,1.2fr)] items-baseline gap-x-3 border-t border-line px-4 py-1.5 ${line.gap ? 'border-l-2 border-l-brick' : ''}`}
+                >
                     <span className="font-mono text-xs text-ink2">{line.task.number}</span>
                     <span className="min-w-0">
                         <Link href={`/tasks/${line.task.id}`} className="block truncate font-medium hover:underline">
@@ -59,8 +73,16 @@ export function PlanLines({ lines, people, onSet }: Props) {
                             {line.task.customer !== null && ` · ${line.task.customer}`}
                         </span>
                     </span>
-                    <span className="text-xs text-ink2">{line.task.dueAt === null ? say('cover.no_date') : formats.due(line.task.dueAt)}</span>
-                    <span className="min-w-0">{onSet === null ? <Outcome line={line} /> : <WhoGets line={line} people={people} onSet={onSet} />}</span>
+                    <span className="text-xs text-ink2">
+                        {line.task.dueAt === null ? say('cover.no_date') : formats.due(line.task.dueAt)}
+                    </span>
+                    <span className="min-w-0">
+                        {onSet === null ? (
+                            <Outcome line={line} />
+                        ) : (
+                            <WhoGets line={line} people={people} onSet={onSet} />
+                        )}
+                    </span>
                     <span className="text-xs text-ink2">
                         {line.reason}
                         {line.warnings.map((one) => (

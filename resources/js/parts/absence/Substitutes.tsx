@@ -24,10 +24,27 @@ function without(only: Only, slug: string): Only {
 }
 
 /** Of one substitute: for all work, or for some. */
-function ForWork({ slug, name, only, vocabulary, onChange }: { slug: string; name: string; only: Criteria | undefined; vocabulary: Vocabulary; onChange: (next: Criteria | null) => void }) {
+function ForWork({
+    slug,
+    name,
+    only,
+    vocabulary,
+    onChange,
+}: {
+    slug: string;
+    name: string;
+    only: Criteria | undefined;
+    vocabulary: Vocabulary;
+    onChange: (next: Criteria | null) => void;
+}) {
     if (only === undefined) {
         return (
-            <Button look="quiet" className="min-h-6" aria-label={say('absence.limit_of', { person: name })} onClick={() => onChange({ all: [{ field: '', op: '' }] })}>
+            <Button
+                look="quiet"
+                className="min-h-6"
+                aria-label={say('absence.limit_of', { person: name })}
+                onClick={() => onChange({ all: [{ field: '', op: '' }] })}
+            >
                 {say('absence.limit')}
             </Button>
         );
@@ -41,7 +58,12 @@ function ForWork({ slug, name, only, vocabulary, onChange }: { slug: string; nam
                     {say('absence.unlimit')}
                 </Button>
             </p>
-            <CriteriaEditor kind={kind} parts={parts} vocabulary={vocabulary} onChange={(next) => onChange(topGroup(next).parts.length === 0 ? null : next)} />
+            <CriteriaEditor
+                kind={kind}
+                parts={parts}
+                vocabulary={vocabulary}
+                onChange={(next) => onChange(topGroup(next).parts.length === 0 ? null : next)}
+            />
         </div>
     );
 }
@@ -59,8 +81,12 @@ export function Substitutes({ person, chosen, only, people, vocabulary, wrong, o
                 <div key={place} className="space-y-1">
                     <PersonChoice
                         aria-label={say('absence.substitute', { place: String(place + 1) })}
-                        people={people.filter((one) => one.value === slug || (one.value !== person && !chosen.includes(one.value)))}
-                        first={[{ value: '', label: say(place === 0 ? 'absence.nobody_named' : 'absence.nobody_else') }]}
+                        people={people.filter(
+                            (one) => one.value === slug || (one.value !== person && !chosen.includes(one.value)),
+                        )}
+                        first={[
+                            { value: '', label: say(place === 0 ? 'absence.nobody_named' : 'absence.nobody_else') },
+                        ]}
                         value={slug}
                         onChange={(next) => put(place, next)}
                     />
@@ -70,12 +96,16 @@ export function Substitutes({ person, chosen, only, people, vocabulary, wrong, o
                             name={people.find((one) => one.value === slug)?.label ?? slug}
                             only={only[slug]}
                             vocabulary={vocabulary}
-                            onChange={(next) => onChange(chosen, next === null ? without(only, slug) : { ...only, [slug]: next })}
+                            onChange={(next) =>
+                                onChange(chosen, next === null ? without(only, slug) : { ...only, [slug]: next })
+                            }
                         />
                     )}
                 </div>
             ))}
-            <p className={`text-xs ${wrong === undefined ? 'text-ink2' : 'text-brick'}`}>{wrong ?? say('absence.substitutes_hint')}</p>
+            <p className={`text-xs ${wrong === undefined ? 'text-ink2' : 'text-brick'}`}>
+                {wrong ?? say('absence.substitutes_hint')}
+            </p>
         </fieldset>
     );
 }

@@ -7,11 +7,17 @@ import { PersonChoice } from '@/parts/PersonChoice';
 import { Labelled } from '@/ui/Labelled';
 import { Substitutes } from './Substitutes';
 
-type Props = Pick<CoverPageProps, 'people' | 'self' | 'leads' | 'policies'> & { asked: NonNullable<CoverPageProps['asked']> };
+type Props = Pick<CoverPageProps, 'people' | 'self' | 'leads' | 'policies'> & {
+    asked: NonNullable<CoverPageProps['asked']>;
+};
 
 /** Who might be away when, and who would stand in; nothing is asked for by that. */
 export function WhatIf({ asked, people, self, leads, policies }: Props) {
-    const [data, setData] = useState({ ...asked, person: asked.person === '' && !leads ? (self ?? '') : asked.person, held: asked.held === '' ? (policies[0] ?? '') : asked.held });
+    const [data, setData] = useState({
+        ...asked,
+        person: asked.person === '' && !leads ? (self ?? '') : asked.person,
+        held: asked.held === '' ? (policies[0] ?? '') : asked.held,
+    });
     const set = (changes: Partial<typeof data>): void => setData((now) => ({ ...now, ...changes }));
     return (
         <form
@@ -23,13 +29,37 @@ export function WhatIf({ asked, people, self, leads, policies }: Props) {
         >
             <div className="grid gap-4 md:grid-cols-4">
                 <Labelled label={say('absence.who')}>
-                    <PersonChoice people={people} disabled={!leads} value={data.person} onChange={(person) => set({ person, substitutes: data.substitutes.filter((one) => one !== person) })} />
+                    <PersonChoice
+                        people={people}
+                        disabled={!leads}
+                        value={data.person}
+                        onChange={(person) =>
+                            set({ person, substitutes: data.substitutes.filter((one) => one !== person) })
+                        }
+                    />
                 </Labelled>
                 <Labelled label={say('absence.first')}>
-                    <input type="date" className="entry" value={data.first} onChange={(event) => set({ first: event.target.value, last: data.last === '' || data.last < event.target.value ? event.target.value : data.last })} />
+                    <input
+                        type="date"
+                        className="entry"
+                        value={data.first}
+                        onChange={(event) =>
+                            set({
+                                first: event.target.value,
+                                last:
+                                    data.last === '' || data.last < event.target.value ? event.target.value : data.last,
+                            })
+                        }
+                    />
                 </Labelled>
                 <Labelled label={say('absence.last')}>
-                    <input type="date" className="entry" value={data.last} min={data.first} onChange={(event) => set({ last: event.target.value })} />
+                    <input
+                        type="date"
+                        className="entry"
+                        value={data.last}
+                        min={data.first}
+                        onChange={(event) => set({ last: event.target.value })}
+                    />
                 </Labelled>
                 <Labelled label={say('absence.held')}>
                     <select className="entry" value={data.held} onChange={(event) => set({ held: event.target.value })}>
@@ -41,7 +71,15 @@ export function WhatIf({ asked, people, self, leads, policies }: Props) {
                     </select>
                 </Labelled>
             </div>
-            <Substitutes person={data.person} chosen={data.substitutes} only={{}} people={people} vocabulary={null} wrong={undefined} onChange={(substitutes) => set({ substitutes })} />
+            <Substitutes
+                person={data.person}
+                chosen={data.substitutes}
+                only={{}}
+                people={people}
+                vocabulary={null}
+                wrong={undefined}
+                onChange={(substitutes) => set({ substitutes })}
+            />
             <Button type="submit" look="main" disabled={data.person === '' || data.first === '' || data.last === ''}>
                 {say('cover.work_out')}
             </Button>

@@ -6,7 +6,9 @@ import { Labelled } from '@/ui/Labelled';
 
 /** In which words customers read where their request is. */
 export function CustomerWords({ words }: { words: HousePageProps['customerWords'] }) {
-    const form = useForm<{ words: Record<string, string> }>({ words: Object.fromEntries(words.map(({ status, own }) => [status, own])) });
+    const form = useForm<{ words: Record<string, string> }>({
+        words: Object.fromEntries(words.map(({ status, own }) => [status, own])),
+    });
     const wrong = form.errors as Record<string, string | undefined>;
     return (
         <section className="box p-5" aria-label={say('customer_words.title')}>
@@ -20,11 +22,28 @@ export function CustomerWords({ words }: { words: HousePageProps['customerWords'
                 }}
             >
                 {words.map(({ status, usual }) => (
-                    <Labelled key={status} label={say(`status.${status}`)} hint={say('customer_words.usual', { words: usual })} wrong={wrong[`words.${status}`]}>
-                        <input className="entry w-full" maxLength={200} value={form.data.words[status] ?? ''} onChange={(event) => form.setData('words', { ...form.data.words, [status]: event.target.value })} />
+                    <Labelled
+                        key={status}
+                        label={say(`status.${status}`)}
+                        hint={say('customer_words.usual', { words: usual })}
+                        wrong={wrong[`words.${status}`]}
+                    >
+                        <input
+                            className="entry w-full"
+                            maxLength={200}
+                            value={form.data.words[status] ?? ''}
+                            onChange={(event) =>
+                                form.setData('words', { ...form.data.words, [status]: event.target.value })
+                            }
+                        />
                     </Labelled>
                 ))}
-                <Button type="submit" look="main" className="justify-self-start" disabled={form.processing || !form.isDirty}>
+                <Button
+                    type="submit"
+                    look="main"
+                    className="justify-self-start"
+                    disabled={form.processing || !form.isDirty}
+                >
                     {say('customer_words.save')}
                 </Button>
             </form>

@@ -16,7 +16,16 @@ function optionsOf(text: string): { value: string; label: string }[] {
         .map((line) => {
             const at = line.indexOf(':');
             const label = at < 0 ? line : line.slice(at + 1).trim();
-            return { value: (at < 0 ? line.toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, '') : line.slice(0, at)).trim(), label };
+            return {
+                value: (at < 0
+                    ? line
+                          .toLowerCase()
+                          .replace(/[^a-z0-9]+/g, '-')
+                          .replace(/^-|-$/g, '')
+                    : line.slice(0, at)
+                ).trim(),
+                label,
+            };
         });
 }
 
@@ -28,36 +37,81 @@ function valuesHint(field: HouseField | null): string {
 
 /** Defines a field, or changes its words. */
 export function FieldDialog({ field, onClose }: { field: HouseField | null; onClose: () => void }) {
-    const form = useForm({ of: 'task', name: '', label: field?.label ?? '', type: field?.type ?? 'text', values: (field?.options ?? []).map((one) => `${one.value}: ${one.label}`).join('\n') });
+    const form = useForm({
+        of: 'task',
+        name: '',
+        label: field?.label ?? '',
+        type: field?.type ?? 'text',
+        values: (field?.options ?? []).map((one) => `${one.value}: ${one.label}`).join('\n'),
+    });
     const listed = form.data.type === 'one_of' || form.data.type === 'many_of';
     const errors = form.errors as Record<string, string | undefined>;
     const wrongValues = errors.options ?? Object.entries(errors).find(([name]) => name.startsWith('options.'))?.[1];
     const send = (): void => {
-        form.transform((data) => ({ ...data, options: listed ? optionsOf(data.values) : [] }) as unknown as typeof data);
+        form.transform(
+            (data) => ({ ...data, options: listed ? optionsOf(data.values) : [] }) as unknown as typeof data,
+        );
         const after = { preserveScroll: true, onSuccess: onClose };
         if (field === null) form.post('/house/fields', after);
         else form.put(`/house/fields/${field.id}`, after);
     };
     return (
-        <Dialog open onOpenChange={(open) => !open && onClose()} title={field === null ? say('screen.common.new_field') : `Field ${field.path}`} description={say('screen.field_dialog.it_is_at_once')}>
+        <Dialog
+            open
+            onOpenChange={(open) => !open && onClose()}
+            title={field === null ? say('screen.common.new_field') : `Field ${field.path}`}
+            description={say('screen.field_dialog.it_is_at_once')}
+        >
             <DialogForm busy={form.processing} onLeave={onClose} onSend={send}>
                 <Labelled label={say('screen.field_dialog.label')} wrong={errors.label}>
-                    <input className="entry w-full" maxLength={120} value={form.data.label} onChange={(event) => form.setData((data) => ({ ...data, label: event.target.value, name: data.name === named(data.label) ? named(event.target.value) : data.name }))} />
+                    <input
+                        className="entry w-full"
+                        maxLength={120}
+                        value={form.data.label}
+                        onChange={(event) =>
+                            form.setData((data) => ({
+                                ...data,
+                                label: event.target.value,
+                                name: data.name === named(data.label) ? named(event.target.value) : data.name,
+                            }))
+                        }
+                    />
                 </Labelled>
                 {field === null && (
                     <div className="grid gap-4 sm:grid-cols-3">
                         <Labelled label={say('screen.field_dialog.of')}>
-                            <select className="entry w-full" value={form.data.of} onChange={(event) => form.setData('of', event.target.value)}>
+                            <select
+                                className="entry w-full"
+                                value={form.data.of}
+                                onChange={(event) => form.setData('of', event.target.value)}
+                            >
                                 <option value="task">{say('screen.field_dialog.tasks')}</option>
                                 <option value="customer">{say('screen.field_dialog.customers')}</option>
                                 <option value="person">{say('screen.field_dialog.people')}</option>
                             </select>
                         </Labelled>
-                        <Labelled label={say('screen.common.name')} hint={say('screen.common.as_rules_and_other')} wrong={errors.name}>
-                            <input className="entry w-full font-mono" maxLength={60} value={form.data.name} onChange={(event) => form.setData('name', event.target.value)} />
+                        <Labelled
+                            label={say('screen.common.name')}
+                            hint={say('screen.common.as_rules_and_other')}
+                            wrong={errors.name}
+                        >
+                            <input
+                                className="entry w-full font-mono"
+                                maxLength={60}
+                                value={form.data.name}
+                                onChange={(event) => form.setData('name', event.target.value)}
+                            />
                         </Labelled>
-                        <Labelled label={say('screen.field_dialog.type')} hint={say('screen.field_dialog.it_stays')} wrong={errors.type}>
-                            <select className="entry w-full" value={form.data.type} onChange={(event) => form.setData('type', event.target.value as typeof form.data.type)}>
+                        <Labelled
+                            label={say('screen.field_dialog.type')}
+                            hint={say('screen.field_dialog.it_stays')}
+                            wrong={errors.type}
+                        >
+                            <select
+                                className="entry w-full"
+                                value={form.data.type}
+                                onChange={(event) => form.setData('type', event.target.value as typeof form.data.type)}
+                            >
                                 {TYPES.map((type) => (
                                     <option key={type} value={type}>
                                         {say(`field_type.${type}`)}
@@ -69,7 +123,12 @@ export function FieldDialog({ field, onClose }: { field: HouseField | null; onCl
                 )}
                 {listed && (
                     <Labelled label={say('screen.field_dialog.values')} hint={valuesHint(field)} wrong={wrongValues}>
-                        <textarea className="entry w-full font-mono" rows={6} value={form.data.values} onChange={(event) => form.setData('values', event.target.value)} />
+                        <textarea
+                            className="entry w-full font-mono"
+                            rows={6}
+                            value={form.data.values}
+                            onChange={(event) => form.setData('values', event.target.value)}
+                        />
                     </Labelled>
                 )}
             </DialogForm>
@@ -79,5 +138,10 @@ export function FieldDialog({ field, onClose }: { field: HouseField | null; onCl
 
 /** A name that a label proposes. */
 function named(label: string): string {
-    return label.toLowerCase().normalize('NFD').replace(/[^a-z0-9]+/g, '_').replace(/^_+|_+$/g, '').slice(0, 60);
+    return label
+        .toLowerCase()
+        .normalize('NFD')
+        .replace(/[^a-z0-9]+/g, '_')
+        .replace(/^_+|_+$/g, '')
+        .slice(0, 60);
 }

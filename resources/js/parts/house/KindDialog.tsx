@@ -25,26 +25,68 @@ export function KindDialog({ kind, entries, people, onClose }: Props) {
         else router.put(`/house/kinds/${kind.id}`, { name, minutes, guide, defaults }, after);
     };
     return (
-        <Dialog open onOpenChange={(open) => !open && onClose()} title={kind === null ? say('screen.kind_dialog.new_kind_of_task') : kind.name} wide>
+        <Dialog
+            open
+            onOpenChange={(open) => !open && onClose()}
+            title={kind === null ? say('screen.kind_dialog.new_kind_of_task') : kind.name}
+            wide
+        >
             <DialogForm onLeave={onClose} onSend={send}>
                 <div className="grid gap-4 sm:grid-cols-3">
                     <Labelled label={say('screen.common.name')} wrong={wrong.name}>
-                        <input className="entry w-full" maxLength={120} value={name} onChange={(event) => setName(event.target.value)} />
+                        <input
+                            className="entry w-full"
+                            maxLength={120}
+                            value={name}
+                            onChange={(event) => setName(event.target.value)}
+                        />
                     </Labelled>
-                    <Labelled label={say('screen.common.short_name')} hint={say('screen.common.as_rules_and_other')} wrong={wrong.slug}>
-                        <input className="entry w-full font-mono" maxLength={60} disabled={kind !== null} value={slug} onChange={(event) => setSlug(event.target.value)} />
+                    <Labelled
+                        label={say('screen.common.short_name')}
+                        hint={say('screen.common.as_rules_and_other')}
+                        wrong={wrong.slug}
+                    >
+                        <input
+                            className="entry w-full font-mono"
+                            maxLength={60}
+                            disabled={kind !== null}
+                            value={slug}
+                            onChange={(event) => setSlug(event.target.value)}
+                        />
                     </Labelled>
                     <Labelled label={say('screen.kind_dialog.minutes_that_it_usually')} wrong={wrong.minutes}>
-                        <input className="entry w-28" inputMode="numeric" value={minutes} onChange={(event) => setMinutes(event.target.value)} />
+                        <input
+                            className="entry w-28"
+                            inputMode="numeric"
+                            value={minutes}
+                            onChange={(event) => setMinutes(event.target.value)}
+                        />
                     </Labelled>
                 </div>
-                <Labelled label={say('screen.kind_dialog.guide')} hint={say('screen.kind_dialog.how_it_is_done')} wrong={wrong.guide}>
-                    <textarea className="entry w-full" rows={3} maxLength={10_000} value={guide} onChange={(event) => setGuide(event.target.value)} />
+                <Labelled
+                    label={say('screen.kind_dialog.guide')}
+                    hint={say('screen.kind_dialog.how_it_is_done')}
+                    wrong={wrong.guide}
+                >
+                    <textarea
+                        className="entry w-full"
+                        rows={3}
+                        maxLength={10_000}
+                        value={guide}
+                        onChange={(event) => setGuide(event.target.value)}
+                    />
                 </Labelled>
                 <h3 className="font-semibold">{say('screen.kind_dialog.what_tasks_of_it')}</h3>
                 <div className="grid gap-4 sm:grid-cols-3">
                     {tasks.map((field) => (
-                        <FieldEntry key={field.path} field={field} value={defaults[field.path] ?? null} people={people} wrong={wrong[`defaults.${field.path}`]} onChange={(value) => setDefaults({ ...defaults, [field.path]: value })} />
+                        <FieldEntry
+                            key={field.path}
+                            field={field}
+                            value={defaults[field.path] ?? null}
+                            people={people}
+                            wrong={wrong[`defaults.${field.path}`]}
+                            onChange={(value) => setDefaults({ ...defaults, [field.path]: value })}
+                        />
                     ))}
                 </div>
             </DialogForm>

@@ -8,12 +8,36 @@ import { Dialog } from '@/ui/Dialog';
 import { DialogForm } from '@/ui/DialogForm';
 import { Labelled } from '@/ui/Labelled';
 
-type Props = Pick<PeoplePageProps, 'teams' | 'skills' | 'zones' | 'places'> & { people: PersonLine[]; onClose: () => void };
-type Change = { what: string; percent: number; tasks: number | ''; zone: string; team: string; weight: number; skill: string; level: number; attribute: string; place: string };
+type Props = Pick<PeoplePageProps, 'teams' | 'skills' | 'zones' | 'places'> & {
+    people: PersonLine[];
+    onClose: () => void;
+};
+type Change = {
+    what: string;
+    percent: number;
+    tasks: number | '';
+    zone: string;
+    team: string;
+    weight: number;
+    skill: string;
+    level: number;
+    attribute: string;
+    place: string;
+};
 
 const WHATS = ['join', 'leave', 'skill', 'attribute', 'place', 'percent', 'tasks', 'zone'];
 
-function Choice({ label, value, options, onChange }: { label: string; value: string; options: { value: string; label: string }[]; onChange: (value: string) => void }) {
+function Choice({
+    label,
+    value,
+    options,
+    onChange,
+}: {
+    label: string;
+    value: string;
+    options: { value: string; label: string }[];
+    onChange: (value: string) => void;
+}) {
     return (
         <Labelled label={label}>
             <select className="entry" value={value} onChange={(event) => onChange(event.target.value)}>
@@ -27,17 +51,47 @@ function Choice({ label, value, options, onChange }: { label: string; value: str
     );
 }
 
-function Amount({ label, value, least, most, onChange }: { label: string; value: number | ''; least: number; most: number; onChange: (value: number | '') => void }) {
+function Amount({
+    label,
+    value,
+    least,
+    most,
+    onChange,
+}: {
+    label: string;
+    value: number | '';
+    least: number;
+    most: number;
+    onChange: (value: number | '') => void;
+}) {
     return (
         <Labelled label={label}>
-            <input type="number" className="entry w-28" min={least} max={most} value={value} onChange={(event) => onChange(event.target.value === '' ? '' : Number(event.target.value))} />
+            <input
+                type="number"
+                className="entry w-28"
+                min={least}
+                max={most}
+                value={value}
+                onChange={(event) => onChange(event.target.value === '' ? '' : Number(event.target.value))}
+            />
         </Labelled>
     );
 }
 
 /** One change of several people, who are named before it is made. */
 export function ChangeDialog({ people, teams, skills, zones, places, onClose }: Props) {
-    const [change, setChange] = useState<Change>({ what: 'join', percent: 80, tasks: '', zone: zones[0] ?? '', team: teams[0]?.value ?? '', weight: 100, skill: skills[0]?.value ?? '', level: 1, attribute: '', place: '' });
+    const [change, setChange] = useState<Change>({
+        what: 'join',
+        percent: 80,
+        tasks: '',
+        zone: zones[0] ?? '',
+        team: teams[0]?.value ?? '',
+        weight: 100,
+        skill: skills[0]?.value ?? '',
+        level: 1,
+        attribute: '',
+        place: '',
+    });
     const [faults, setFaults] = useState<string[]>([]);
     const [busy, setBusy] = useState(false);
     const set = (changes: Partial<Change>): void => setChange((now) => ({ ...now, ...changes }));
@@ -56,23 +110,115 @@ export function ChangeDialog({ people, teams, skills, zones, places, onClose }: 
     };
     const { what } = change;
     return (
-        <Dialog open onOpenChange={(open) => !open && onClose()} title={say('people.change_title', { count: people.length })} description={people.map((one) => one.name).join(', ')}>
-            <DialogForm busy={busy} send={say('people.change_send', { count: people.length })} onLeave={onClose} onSend={() => void send()}>
-                <Choice label={say('people.what')} value={what} options={WHATS.map((one) => ({ value: one, label: say(`people.whats.${one}`) }))} onChange={(next) => set({ what: next })} />
-                {(what === 'join' || what === 'leave') && <Choice label={say('people.team')} value={change.team} options={teams} onChange={(team) => set({ team })} />}
-                {what === 'join' && <Amount label={say('people.weight')} value={change.weight} least={1} most={1000} onChange={(weight) => set({ weight: Number(weight) })} />}
-                {what === 'skill' && <Choice label={say('people.skill')} value={change.skill} options={skills} onChange={(skill) => set({ skill })} />}
-                {what === 'skill' && <Choice label={say('people.level')} value={String(change.level)} options={['0', '1', '2', '3'].map((one) => ({ value: one, label: one === '0' ? say('people.no_level') : one }))} onChange={(level) => set({ level: Number(level) })} />}
+        <Dialog
+            open
+            onOpenChange={(open) => !open && onClose()}
+            title={say('people.change_title', { count: people.length })}
+            description={people.map((one) => one.name).join(', ')}
+        >
+            <DialogForm
+                busy={busy}
+                send={say('people.change_send', { count: people.length })}
+                onLeave={onClose}
+                onSend={() => void send()}
+            >
+                <Choice
+                    label={say('people.what')}
+                    value={what}
+                    options={WHATS.map((one) => ({ value: one, label: say(`people.whats.${one}`) }))}
+                    onChange={(next) => set({ what: next })}
+                />
+                {(what === 'join' || what === 'leave') && (
+                    <Choice
+                        label={say('people.team')}
+                        value={change.team}
+                        options={teams}
+                        onChange={(team) => set({ team })}
+                    />
+                )}
+                {what === 'join' && (
+                    <Amount
+                        label={say('people.weight')}
+                        value={change.weight}
+                        least={1}
+                        most={1000}
+                        onChange={(weight) => set({ weight: Number(weight) })}
+                    />
+                )}
+                {what === 'skill' && (
+                    <Choice
+                        label={say('people.skill')}
+                        value={change.skill}
+                        options={skills}
+                        onChange={(skill) => set({ skill })}
+                    />
+                )}
+                {what === 'skill' && (
+                    <Choice
+                        label={say('people.level')}
+                        value={String(change.level)}
+                        options={['0', '1', '2', '3'].map((one) => ({
+                            value: one,
+                            label: one === '0' ? say('people.no_level') : one,
+                        }))}
+                        onChange={(level) => set({ level: Number(level) })}
+                    />
+                )}
                 {what === 'attribute' && (
                     <Labelled label={say('people.attribute')}>
-                        <input className="entry" maxLength={60} value={change.attribute} onChange={(event) => set({ attribute: event.target.value })} />
+                        <input
+                            className="entry"
+                            maxLength={60}
+                            value={change.attribute}
+                            onChange={(event) => set({ attribute: event.target.value })}
+                        />
                     </Labelled>
                 )}
-                {what === 'attribute' && <Choice label={say('people.attribute_how')} value={change.level === 0 ? '0' : '1'} options={['1', '0'].map((one) => ({ value: one, label: say(one === '1' ? 'people.attribute_on' : 'people.attribute_off') }))} onChange={(level) => set({ level: Number(level) })} />}
-                {what === 'place' && <Choice label={say('people.place')} value={change.place} options={[{ value: '', label: say('people.no_place') }, ...places]} onChange={(place) => set({ place })} />}
-                {what === 'percent' && <Amount label={say('people.percent')} value={change.percent} least={1} most={100} onChange={(percent) => set({ percent: Number(percent) })} />}
-                {what === 'tasks' && <Amount label={say('people.most_open')} value={change.tasks} least={1} most={1000} onChange={(tasks) => set({ tasks })} />}
-                {what === 'zone' && <Choice label={say('people.zone')} value={change.zone} options={zones.map((one) => ({ value: one, label: one }))} onChange={(zone) => set({ zone })} />}
+                {what === 'attribute' && (
+                    <Choice
+                        label={say('people.attribute_how')}
+                        value={change.level === 0 ? '0' : '1'}
+                        options={['1', '0'].map((one) => ({
+                            value: one,
+                            label: say(one === '1' ? 'people.attribute_on' : 'people.attribute_off'),
+                        }))}
+                        onChange={(level) => set({ level: Number(level) })}
+                    />
+                )}
+                {what === 'place' && (
+                    <Choice
+                        label={say('people.place')}
+                        value={change.place}
+                        options={[{ value: '', label: say('people.no_place') }, ...places]}
+                        onChange={(place) => set({ place })}
+                    />
+                )}
+                {what === 'percent' && (
+                    <Amount
+                        label={say('people.percent')}
+                        value={change.percent}
+                        least={1}
+                        most={100}
+                        onChange={(percent) => set({ percent: Number(percent) })}
+                    />
+                )}
+                {what === 'tasks' && (
+                    <Amount
+                        label={say('people.most_open')}
+                        value={change.tasks}
+                        least={1}
+                        most={1000}
+                        onChange={(tasks) => set({ tasks })}
+                    />
+                )}
+                {what === 'zone' && (
+                    <Choice
+                        label={say('people.zone')}
+                        value={change.zone}
+                        options={zones.map((one) => ({ value: one, label: one }))}
+                        onChange={(zone) => set({ zone })}
+                    />
+                )}
                 <FaultList faults={faults} />
             </DialogForm>
         </Dialog>

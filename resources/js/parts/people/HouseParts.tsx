@@ -15,7 +15,12 @@ type Team = PeoplePageProps['teams'][number];
 type Item = { list: 'teams' | 'skills'; slug: string | null; name: string; lead: string; parent: string };
 
 /** Sends, says what is wrong, and closes once it is done. */
-function useSending(onDone: () => void): { faults: string[]; wrong: Record<string, string>; busy: boolean; send: (method: Method, url: string, document?: unknown) => void } {
+function useSending(onDone: () => void): {
+    faults: string[];
+    wrong: Record<string, string>;
+    busy: boolean;
+    send: (method: Method, url: string, document?: unknown) => void;
+} {
     const [faults, setFaults] = useState<string[]>([]);
     const [wrong, setWrong] = useState<Record<string, string>>({});
     const [busy, setBusy] = useState(false);
@@ -29,31 +34,66 @@ function useSending(onDone: () => void): { faults: string[]; wrong: Record<strin
             })
             .catch((error: unknown) => {
                 setFaults(faultsOf(error));
-                setWrong(error instanceof Problem ? Object.fromEntries(error.errors.map((one) => [one.pointer.replace(/^\/house/, ''), one.detail])) : {});
+                setWrong(
+                    error instanceof Problem
+                        ? Object.fromEntries(
+                              error.errors.map((one) => [one.pointer.replace(/^\/house/, ''), one.detail]),
+                          )
+                        : {},
+                );
             })
             .finally(() => setBusy(false));
     };
     return { faults, wrong, busy, send };
 }
 
-function ItemDialog({ item, teams, people, onClose }: { item: Item; teams: Team[]; people: PeoplePageProps['people']; onClose: () => void }) {
+function ItemDialog({
+    item,
+    teams,
+    people,
+    onClose,
+}: {
+    item: Item;
+    teams: Team[];
+    people: PeoplePageProps['people'];
+    onClose: () => void;
+}) {
     const [data, setData] = useState(item);
     const { faults, busy, send } = useSending(onClose);
     const at = `/roster/${item.list}${item.slug === null ? '' : `/${item.slug}`}`;
-    const document = item.list === 'teams' ? { name: data.name, lead: data.lead, parent: data.parent } : { name: data.name };
+    const document =
+        item.list === 'teams' ? { name: data.name, lead: data.lead, parent: data.parent } : { name: data.name };
     return (
-        <Dialog open onOpenChange={(open) => !open && onClose()} title={item.slug === null ? say(`people.new_${item.list}`) : item.name}>
+        <Dialog
+            open
+            onOpenChange={(open) => !open && onClose()}
+            title={item.slug === null ? say(`people.new_${item.list}`) : item.name}
+        >
             <DialogForm busy={busy} onLeave={onClose} onSend={() => send('PUT', at, document)}>
                 <Labelled label={say('people.name')}>
-                    <input className="entry" maxLength={200} value={data.name} onChange={(event) => setData({ ...data, name: event.target.value })} />
+                    <input
+                        className="entry"
+                        maxLength={200}
+                        value={data.name}
+                        onChange={(event) => setData({ ...data, name: event.target.value })}
+                    />
                 </Labelled>
                 {item.list === 'teams' && (
                     <>
                         <Labelled label={say('people.lead')}>
-                            <PersonChoice people={people.map((one) => ({ value: one.slug, label: one.name }))} first={[{ value: '', label: say('people.no_lead') }]} value={data.lead} onChange={(lead) => setData({ ...data, lead })} />
+                            <PersonChoice
+                                people={people.map((one) => ({ value: one.slug, label: one.name }))}
+                                first={[{ value: '', label: say('people.no_lead') }]}
+                                value={data.lead}
+                                onChange={(lead) => setData({ ...data, lead })}
+                            />
                         </Labelled>
                         <Labelled label={say('people.parent')}>
-                            <select className="entry" value={data.parent} onChange={(event) => setData({ ...data, parent: event.target.value })}>
+                            <select
+                                className="entry"
+                                value={data.parent}
+                                onChange={(event) => setData({ ...data, parent: event.target.value })}
+                            >
                                 <option value="">{say('people.no_parent')}</option>
                                 {teams
                                     .filter((one) => one.value !== item.slug)
@@ -78,9 +118,17 @@ function ItemDialog({ item, teams, people, onClose }: { item: Item; teams: Team[
 }
 
 /** Holidays of countries, say, which people may have in place of those of the house. */
-function NamedCalendars({ calendars, onChange }: { calendars: HolidayCalendar[]; onChange: (next: HolidayCalendar[]) => void }) {
-    const put = (place: number, changes: Partial<HolidayCalendar>): void => onChange(calendars.map((one, index) => (index === place ? { ...one, ...changes } : one)));
-    const free = (): string => `calendar-${Math.max(0, ...calendars.map((one) => Number(/^calendar-(\d+)$/.exec(one.id)?.[1] ?? 0))) + 1}`;
+function NamedCalendars({
+    calendars,
+    onChange,
+}: {
+    calendars: HolidayCalendar[];
+    onChange: (next: HolidayCalendar[]) => void;
+}) {
+    const put = (place: number, changes: Partial<HolidayCalendar>): void =>
+        onChange(calendars.map((one, index) => (index === place ? { ...one, ...changes } : one)));
+    const free = (): string =>
+        `calendar-${Math.max(0, ...calendars.map((one) => Number(/^calendar-(\d+)$/.exec(one.id)?.[1] ?? 0))) + 1}`;
     return (
         <fieldset className="space-y-2">
             <legend className="font-medium">{say('people.calendars')}</legend>
@@ -88,11 +136,22 @@ function NamedCalendars({ calendars, onChange }: { calendars: HolidayCalendar[];
                 <div key={one.id} className="grid grid-cols-[1fr_2fr_auto] items-end gap-2">
                     <label className="text-xs text-ink2">
                         {say('people.name')}
-                        <input className="entry w-full" value={one.name} onChange={(event) => put(place, { name: event.target.value })} />
+                        <input
+                            className="entry w-full"
+                            value={one.name}
+                            onChange={(event) => put(place, { name: event.target.value })}
+                        />
                     </label>
                     <label className="text-xs text-ink2">
                         {say('people.holidays')}
-                        <input className="entry w-full font-mono text-xs" placeholder="2026-12-06 2026-12-25" defaultValue={one.holidays.join(' ')} onBlur={(event) => put(place, { holidays: event.target.value.split(/[\s,]+/).filter((day) => day !== '') })} />
+                        <input
+                            className="entry w-full font-mono text-xs"
+                            placeholder="2026-12-06 2026-12-25"
+                            defaultValue={one.holidays.join(' ')}
+                            onBlur={(event) =>
+                                put(place, { holidays: event.target.value.split(/[\s,]+/).filter((day) => day !== '') })
+                            }
+                        />
                     </label>
                     <Button look="quiet" onClick={() => onChange(calendars.filter((_, index) => index !== place))}>
                         {say('people.take_out')}
@@ -112,10 +171,24 @@ function HouseDialog({ house, zones, onClose }: Pick<PeoplePageProps, 'house' | 
     const { faults, wrong, busy, send } = useSending(onClose);
     const set = (changes: Partial<PersonDocument>): void => setDocument((now) => ({ ...now, ...changes }));
     return (
-        <Dialog open wide onOpenChange={(open) => !open && onClose()} title={say('people.house_hours')} description={say('people.house_hours_description')}>
-            <DialogForm busy={busy} onLeave={onClose} onSend={() => send('PUT', '/roster/house', { ...document, calendars })}>
+        <Dialog
+            open
+            wide
+            onOpenChange={(open) => !open && onClose()}
+            title={say('people.house_hours')}
+            description={say('people.house_hours_description')}
+        >
+            <DialogForm
+                busy={busy}
+                onLeave={onClose}
+                onSend={() => send('PUT', '/roster/house', { ...document, calendars })}
+            >
                 <Labelled label={say('people.zone')}>
-                    <select className="entry" value={document.zone ?? ''} onChange={(event) => set({ zone: event.target.value })}>
+                    <select
+                        className="entry"
+                        value={document.zone ?? ''}
+                        onChange={(event) => set({ zone: event.target.value })}
+                    >
                         {zones.map((one) => (
                             <option key={one}>{one}</option>
                         ))}
@@ -132,7 +205,13 @@ function HouseDialog({ house, zones, onClose }: Pick<PeoplePageProps, 'house' | 
 }
 
 /** Teams, skills and the hours of the house, each to be changed. */
-export function HouseParts({ teams, skills, people, house, zones }: Pick<PeoplePageProps, 'teams' | 'skills' | 'people' | 'house' | 'zones'>) {
+export function HouseParts({
+    teams,
+    skills,
+    people,
+    house,
+    zones,
+}: Pick<PeoplePageProps, 'teams' | 'skills' | 'people' | 'house' | 'zones'>) {
     const [item, setItem] = useState<Item | null>(null);
     const [hours, setHours] = useState(false);
     const nameOf = (slug: string | null): string => people.find((one) => one.slug === slug)?.name ?? '';
@@ -141,14 +220,32 @@ export function HouseParts({ teams, skills, people, house, zones }: Pick<PeopleP
             <section aria-label={say('people.teams')}>
                 <h2 className="flex items-baseline justify-between pb-1 font-semibold">
                     {say('people.teams')}
-                    <Button look="quiet" onClick={() => setItem({ list: 'teams', slug: null, name: '', lead: '', parent: '' })}>
+                    <Button
+                        look="quiet"
+                        onClick={() => setItem({ list: 'teams', slug: null, name: '', lead: '', parent: '' })}
+                    >
                         {say('people.new_teams')}
                     </Button>
                 </h2>
                 <ul>
                     {teams.map((team) => (
-                        <li key={team.value} className="flex items-baseline justify-between gap-3 border-t border-line py-1">
-                            <button type="button" className="text-left text-sky underline" onClick={() => setItem({ list: 'teams', slug: team.value, name: team.label, lead: team.lead ?? '', parent: team.parent ?? '' })}>
+                        <li
+                            key={team.value}
+                            className="flex items-baseline justify-between gap-3 border-t border-line py-1"
+                        >
+                            <button
+                                type="button"
+                                className="text-left text-sky underline"
+                                onClick={() =>
+                                    setItem({
+                                        list: 'teams',
+                                        slug: team.value,
+                                        name: team.label,
+                                        lead: team.lead ?? '',
+                                        parent: team.parent ?? '',
+                                    })
+                                }
+                            >
                                 {team.label}
                             </button>
                             <span className="text-right text-xs text-ink2">
@@ -162,13 +259,23 @@ export function HouseParts({ teams, skills, people, house, zones }: Pick<PeopleP
             <section aria-label={say('people.skills')}>
                 <h2 className="flex items-baseline justify-between pb-1 font-semibold">
                     {say('people.skills')}
-                    <Button look="quiet" onClick={() => setItem({ list: 'skills', slug: null, name: '', lead: '', parent: '' })}>
+                    <Button
+                        look="quiet"
+                        onClick={() => setItem({ list: 'skills', slug: null, name: '', lead: '', parent: '' })}
+                    >
                         {say('people.new_skills')}
                     </Button>
                 </h2>
                 <p className="flex flex-wrap gap-x-3 gap-y-1">
                     {skills.map((skill) => (
-                        <button key={skill.value} type="button" className="text-sky underline" onClick={() => setItem({ list: 'skills', slug: skill.value, name: skill.label, lead: '', parent: '' })}>
+                        <button
+                            key={skill.value}
+                            type="button"
+                            className="text-sky underline"
+                            onClick={() =>
+                                setItem({ list: 'skills', slug: skill.value, name: skill.label, lead: '', parent: '' })
+                            }
+                        >
                             {skill.label}
                         </button>
                     ))}

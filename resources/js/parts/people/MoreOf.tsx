@@ -7,7 +7,14 @@ import { Labelled } from '@/ui/Labelled';
 import type { Part } from './PersonForm';
 
 /** What else is to be known of somebody, and where they work. */
-export function MoreOf({ document, wrong, set, places, fields, people }: Part & Pick<PeoplePageProps, 'places' | 'fields' | 'people'>) {
+export function MoreOf({
+    document,
+    wrong,
+    set,
+    places,
+    fields,
+    people,
+}: Part & Pick<PeoplePageProps, 'places' | 'fields' | 'people'>) {
     const [text, setText] = useState((document.attributes ?? []).join('; '));
     const problem = Object.entries(wrong).find(([at]) => at.startsWith('/attributes'))?.[1];
     return (
@@ -23,7 +30,11 @@ export function MoreOf({ document, wrong, set, places, fields, people }: Part & 
                 />
             </Labelled>
             <Labelled label={say('people.place')} hint={say('people.place_hint')} wrong={wrong['/place']}>
-                <select className="entry" value={document.place ?? ''} onChange={(event) => set({ place: event.target.value })}>
+                <select
+                    className="entry"
+                    value={document.place ?? ''}
+                    onChange={(event) => set({ place: event.target.value })}
+                >
                     <option value="">{say('people.no_place')}</option>
                     {places.map((one) => (
                         <option key={one.value} value={one.value}>

@@ -7,7 +7,10 @@ import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 import { say } from '@/lib/words';
 
-const LISTS = (['people', 'teams', 'skills', 'absences'] as const).map((list) => ({ list, label: say('screen.roster_import_dialog.list', { list }) }));
+const LISTS = (['people', 'teams', 'skills', 'absences'] as const).map((list) => ({
+    list,
+    label: say('screen.roster_import_dialog.list', { list }),
+}));
 
 type Found = { text: string; form: string; changes: RosterChanges };
 
@@ -38,7 +41,11 @@ function useRosterImport(onMerged: () => void) {
         if (file !== undefined)
             void attempt(async () => {
                 const [text, form] = [await file.text(), formOf(file)];
-                setFound({ text, form, changes: await ask<RosterChanges>('POST', `/roster/preview?form=${form}`, text) });
+                setFound({
+                    text,
+                    form,
+                    changes: await ask<RosterChanges>('POST', `/roster/preview?form=${form}`, text),
+                });
             });
     };
     const merge = ({ text, form }: Found, remove: boolean): void =>
@@ -58,31 +65,65 @@ export function RosterImportDialog({ onClose, onDone }: { onClose: () => void; o
         router.reload();
     });
 
-    const nothing = found !== null && LISTS.every(({ list }) => found.changes[list].added.length + found.changes[list].changed.length + (remove ? found.changes[list].missing.length : 0) === 0);
+    const nothing =
+        found !== null &&
+        LISTS.every(
+            ({ list }) =>
+                found.changes[list].added.length +
+                    found.changes[list].changed.length +
+                    (remove ? found.changes[list].missing.length : 0) ===
+                0,
+        );
     const missing = found !== null && LISTS.some(({ list }) => found.changes[list].missing.length > 0);
     return (
-        <Dialog open onOpenChange={onClose} wide title={say('screen.roster_import_dialog.read_people_and_teams')} description={say('screen.roster_import_dialog.what_the_file_has')}>
+        <Dialog
+            open
+            onOpenChange={onClose}
+            wide
+            title={say('screen.roster_import_dialog.read_people_and_teams')}
+            description={say('screen.roster_import_dialog.what_the_file_has')}
+        >
             <label className="block space-y-1">
                 <span className="font-medium">{say('screen.roster_import_dialog.roster_json_table_csv')}</span>
-                <input className="entry w-full" type="file" accept=".json,.csv,.vcf" onChange={(event) => look(event.target.files?.[0])} />
+                <input
+                    className="entry w-full"
+                    type="file"
+                    accept=".json,.csv,.vcf"
+                    onChange={(event) => look(event.target.files?.[0])}
+                />
             </label>
             <FaultList faults={faults} />
             {found !== null && <WhatChanges changes={found.changes} remove={remove} />}
             {nothing && <p className="mt-3">{say('screen.roster_import_dialog.the_house_has_all')}</p>}
             {missing && (
                 <label className="mt-3 flex items-start gap-2">
-                    <input type="checkbox" className="mt-1" checked={remove} onChange={(event) => setRemove(event.target.checked)} />
+                    <input
+                        type="checkbox"
+                        className="mt-1"
+                        checked={remove}
+                        onChange={(event) => setRemove(event.target.checked)}
+                    />
                     <span>
                         {say('screen.roster_import_dialog.take_away')}
-                        <span className="block text-xs text-ink2">{say('screen.roster_import_dialog.people_become_inactive_and')}</span>
+                        <span className="block text-xs text-ink2">
+                            {say('screen.roster_import_dialog.people_become_inactive_and')}
+                        </span>
                     </span>
                 </label>
             )}
             <div className="mt-4 flex justify-end gap-2">
-                <Button onClick={onClose}>{found === null ? say('screen.common.close') : say('screen.common.not_yet')}</Button>
+                <Button onClick={onClose}>
+                    {found === null ? say('screen.common.close') : say('screen.common.not_yet')}
+                </Button>
                 {found !== null && (
-                    <Button look={remove ? 'grave' : 'main'} disabled={busy || nothing} onClick={() => merge(found, remove)}>
-                        {remove ? say('screen.roster_import_dialog.merge_and_take_away') : say('screen.roster_import_dialog.merge')}
+                    <Button
+                        look={remove ? 'grave' : 'main'}
+                        disabled={busy || nothing}
+                        onClick={() => merge(found, remove)}
+                    >
+                        {remove
+                            ? say('screen.roster_import_dialog.merge_and_take_away')
+                            : say('screen.roster_import_dialog.merge')}
                     </Button>
                 )}
             </div>
@@ -98,13 +139,21 @@ function WhatChanges({ changes, remove }: { changes: RosterChanges; remove: bool
                     <th className="py-1 pr-3 font-normal" />
                     <th className="w-1/4 py-1 pr-3 font-normal">{say('screen.roster_import_dialog.to_be_added')}</th>
                     <th className="w-1/4 py-1 pr-3 font-normal">{say('screen.roster_import_dialog.to_be_changed')}</th>
-                    <th className="py-1 font-normal">{remove ? <span className="text-brick">{say('screen.roster_import_dialog.to_be_taken_away')}</span> : say('screen.roster_import_dialog.not_in_the_file')}</th>
+                    <th className="py-1 font-normal">
+                        {remove ? (
+                            <span className="text-brick">{say('screen.roster_import_dialog.to_be_taken_away')}</span>
+                        ) : (
+                            say('screen.roster_import_dialog.not_in_the_file')
+                        )}
+                    </th>
                 </tr>
             </thead>
             <tbody>
                 {LISTS.map(({ list, label }) => (
                     <tr key={list} className="border-t border-line align-top">
-                        <th scope="row" className="py-1 pr-3 font-medium">{label}</th>
+                        <th scope="row" className="py-1 pr-3 font-medium">
+                            {label}
+                        </th>
                         {(['added', 'changed', 'missing'] as const).map((kind) => (
                             <td key={kind} className={`py-1 pr-3 ${kind === 'missing' && remove ? 'text-brick' : ''}`}>
                                 <Names change={changes[list]} kind={kind} />

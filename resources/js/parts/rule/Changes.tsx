@@ -3,15 +3,14 @@ import { say, sayWith } from '@/lib/words';
 
 /** What of the recent work would go by another rule than it does now, as far as it is worked out. */
 export function Changes({ coverage, days }: { coverage: Coverage | null; days: number }) {
-    if (coverage === null || coverage.changes === null) return <p className="text-ink2">{say('screen.changes.it_is_worked_out')}</p>;
+    if (coverage === null || coverage.changes === null)
+        return <p className="text-ink2">{say('screen.changes.it_is_worked_out')}</p>;
     const { changes, strip } = coverage;
     return (
         <>
             <Progress coverage={coverage} />
             {changes.count === 0 ? (
-                <p>
-                    {say('screen.changes.none', { all: String(coverage.finished), total: strip.total, days })}
-                </p>
+                <p>{say('screen.changes.none', { all: String(coverage.finished), total: strip.total, days })}</p>
             ) : (
                 <Moves changes={changes} total={strip.total} days={days} />
             )}
@@ -24,7 +23,12 @@ export function Progress({ coverage }: { coverage: Coverage }) {
     if (coverage.finished) return null;
     return (
         <p role="status" className="text-xs text-ink2">
-            <progress className="mr-2 h-2 w-24 align-middle" value={coverage.done} max={Math.max(coverage.total, 1)} aria-label={say('screen.changes.recent_work_looked_at')} />
+            <progress
+                className="mr-2 h-2 w-24 align-middle"
+                value={coverage.done}
+                max={Math.max(coverage.total, 1)}
+                aria-label={say('screen.changes.recent_work_looked_at')}
+            />
             {say('screen.changes.progress', { done: coverage.done, total: coverage.total })}
         </p>
     );
@@ -49,7 +53,11 @@ function Moves({ changes, total, days }: { changes: NonNullable<Coverage['change
                         <tr key={`${move.from} ${move.to}`} className="border-t border-line align-top">
                             <td className="py-1 pr-3 text-right font-semibold">{move.count}</td>
                             <td className="py-1 pr-3">{move.from ?? say('screen.changes.no_rule')}</td>
-                            <td className="py-1">{move.to ?? <span className="text-brick">{say('screen.changes.no_rule_unplaced')}</span>}</td>
+                            <td className="py-1">
+                                {move.to ?? (
+                                    <span className="text-brick">{say('screen.changes.no_rule_unplaced')}</span>
+                                )}
+                            </td>
                         </tr>
                     ))}
                 </tbody>

@@ -18,7 +18,13 @@ export function shares(rules: { id: string }[], strip: Strip): Map<string, Share
     let left = strip.total;
     for (const rule of rules) {
         const taken = strip.taken[rule.id] ?? 0;
-        found.set(rule.id, { taken, before: left, after: left - taken, acts: strip.acts[rule.id] ?? 0, about: estimated.has(rule.id) });
+        found.set(rule.id, {
+            taken,
+            before: left,
+            after: left - taken,
+            acts: strip.acts[rule.id] ?? 0,
+            about: estimated.has(rule.id),
+        });
         left -= taken;
     }
     return found;
@@ -31,7 +37,12 @@ export function StripPiece({ share, total, rule }: { share: Share | undefined; t
     const bottom = (share.after / total) * WIDTH;
     return (
         <div className="relative w-24 shrink-0 self-stretch">
-            <svg className="absolute inset-0 h-full w-full" viewBox={`0 0 ${WIDTH} 100`} preserveAspectRatio="none" aria-hidden="true">
+            <svg
+                className="absolute inset-0 h-full w-full"
+                viewBox={`0 0 ${WIDTH} 100`}
+                preserveAspectRatio="none"
+                aria-hidden="true"
+            >
                 <polygon points={`0,0 ${top},0 ${bottom},100 0,100`} className="fill-pine/25" />
                 <polygon points={`${top},0 ${bottom},100 ${top},100`} className="fill-pine" />
             </svg>
@@ -47,9 +58,26 @@ function Figures({ share, total, rule }: { share: Share; total: number; rule: Ru
     return (
         <span className={`absolute top-1.5 right-1 text-xs ${dead ? 'font-semibold text-ochre' : ''}`}>
             <span className="bg-paper/85 px-0.5">
-                {arrives ? share.taken : <span aria-hidden="true" title={share.about ? say('screen.coverage_strip.estimated_by_the_dates') : undefined}>{`${about}${share.acts}×`}</span>}
-                <span className="sr-only">{arrives ? ` ${say('screen.coverage_strip.of_recent', { total })}` : share.about ? say('strip.about', { times: share.acts }) : say('strip.acted', { times: share.acts })}</span>
-                {arrives && share.acts > share.taken && <span className="block text-right text-ink2">{say('screen.coverage_strip.else', { about, count: share.acts - share.taken })}</span>}
+                {arrives ? (
+                    share.taken
+                ) : (
+                    <span
+                        aria-hidden="true"
+                        title={share.about ? say('screen.coverage_strip.estimated_by_the_dates') : undefined}
+                    >{`${about}${share.acts}×`}</span>
+                )}
+                <span className="sr-only">
+                    {arrives
+                        ? ` ${say('screen.coverage_strip.of_recent', { total })}`
+                        : share.about
+                          ? say('strip.about', { times: share.acts })
+                          : say('strip.acted', { times: share.acts })}
+                </span>
+                {arrives && share.acts > share.taken && (
+                    <span className="block text-right text-ink2">
+                        {say('screen.coverage_strip.else', { about, count: share.acts - share.taken })}
+                    </span>
+                )}
             </span>
         </span>
     );

@@ -1,17 +1,38 @@
 import type { Comparison, Criteria } from '@props/Rules/RulebookPage';
 import type { Vocabulary } from '@props/Rules/Vocabulary';
-import { BLANK, fieldOf, groupOf, makeGroup, offered, operatorsFor, withField, withOperator, type GroupKind } from '@/lib/criteria';
+import {
+    BLANK,
+    fieldOf,
+    groupOf,
+    makeGroup,
+    offered,
+    operatorsFor,
+    withField,
+    withOperator,
+    type GroupKind,
+} from '@/lib/criteria';
 import { operatorWords } from '@/lib/describe';
 import { Button } from '@/ui/Button';
 import { ValueEditor } from './ValueEditor';
 import { WordChoice } from './Word';
 import { say } from '@/lib/words';
 
-const KINDS = (['all', 'any', 'none'] as const).map((value) => ({ value, label: say('screen.criteria_editor.kind', { kind: value }) }));
+const KINDS = (['all', 'any', 'none'] as const).map((value) => ({
+    value,
+    label: say('screen.criteria_editor.kind', { kind: value }),
+}));
 
 const DEEPEST = 3;
 
-function ComparisonLine({ comparison, vocabulary, onChange }: { comparison: Comparison; vocabulary: Vocabulary; onChange: (next: Comparison) => void }) {
+function ComparisonLine({
+    comparison,
+    vocabulary,
+    onChange,
+}: {
+    comparison: Comparison;
+    vocabulary: Vocabulary;
+    onChange: (next: Comparison) => void;
+}) {
     const field = fieldOf(vocabulary, comparison.field);
     const operators = field === undefined ? [] : operatorsFor(vocabulary, field);
     const operator = operators.find((one) => one.code === comparison.op);
@@ -30,7 +51,10 @@ function ComparisonLine({ comparison, vocabulary, onChange }: { comparison: Comp
                 <WordChoice
                     label={say('screen.criteria_editor.how', { field: field.label })}
                     value={comparison.op}
-                    options={operators.map((one) => ({ value: one.code, label: operatorWords(one.code, '…').replace(/ …$/, '') }))}
+                    options={operators.map((one) => ({
+                        value: one.code,
+                        label: operatorWords(one.code, '…').replace(/ …$/, ''),
+                    }))}
                     onChange={(code) => {
                         const next = operators.find((one) => one.code === code);
                         if (next !== undefined) onChange(withOperator(comparison, next, vocabulary));
@@ -38,26 +62,52 @@ function ComparisonLine({ comparison, vocabulary, onChange }: { comparison: Comp
                 />
             )}{' '}
             {field !== undefined && operator !== undefined && (
-                <ValueEditor field={field} operator={operator} comparison={comparison} vocabulary={vocabulary} onChange={(value) => onChange({ ...comparison, value })} />
+                <ValueEditor
+                    field={field}
+                    operator={operator}
+                    comparison={comparison}
+                    vocabulary={vocabulary}
+                    onChange={(value) => onChange({ ...comparison, value })}
+                />
             )}
         </>
     );
 }
 
-type Props = { kind: GroupKind; parts: Criteria[]; vocabulary: Vocabulary; onChange: (next: Criteria) => void; depth?: number };
+type Props = {
+    kind: GroupKind;
+    parts: Criteria[];
+    vocabulary: Vocabulary;
+    onChange: (next: Criteria) => void;
+    depth?: number;
+};
 
 /** A group as lines of the sentence; a group within it is indented. */
 export function CriteriaEditor({ kind, parts, vocabulary, onChange, depth = 0 }: Props) {
-    const set = (index: number, next: Criteria): void => onChange(makeGroup(kind, parts.map((part, at) => (at === index ? next : part))));
+    const set = (index: number, next: Criteria): void =>
+        onChange(
+            makeGroup(
+                kind,
+                parts.map((part, at) => (at === index ? next : part)),
+            ),
+        );
     const join = kind === 'all' ? 'and' : 'or';
     return (
         <div className={depth === 0 ? '' : 'border-l-2 border-line pl-3'}>
             {(parts.length > 1 || kind === 'none' || depth > 0) && (
                 <p>
-                    <WordChoice label={say('screen.criteria_editor.how_the_criteria_go')} value={kind} options={KINDS} onChange={(next) => onChange(makeGroup(next as GroupKind, parts))} />:
+                    <WordChoice
+                        label={say('screen.criteria_editor.how_the_criteria_go')}
+                        value={kind}
+                        options={KINDS}
+                        onChange={(next) => onChange(makeGroup(next as GroupKind, parts))}
+                    />
+                    :
                 </p>
             )}
-            {parts.length === 0 && depth === 0 && <p className="pt-0.5">{say('screen.criteria_editor.whatever_it_is')}</p>}
+            {parts.length === 0 && depth === 0 && (
+                <p className="pt-0.5">{say('screen.criteria_editor.whatever_it_is')}</p>
+            )}
             <ul>
                 {parts.map((part, index) => {
                     const group = groupOf(part);
@@ -66,12 +116,34 @@ export function CriteriaEditor({ kind, parts, vocabulary, onChange, depth = 0 }:
                             <span className="w-7 shrink-0 pt-1 text-right text-ink2">{index === 0 ? '' : join}</span>
                             <div className="min-w-0 flex-1">
                                 {group === null ? (
-                                    <ComparisonLine comparison={part as Comparison} vocabulary={vocabulary} onChange={(next) => set(index, next)} />
+                                    <ComparisonLine
+                                        comparison={part as Comparison}
+                                        vocabulary={vocabulary}
+                                        onChange={(next) => set(index, next)}
+                                    />
                                 ) : (
-                                    <CriteriaEditor kind={group.kind} parts={group.parts} vocabulary={vocabulary} depth={depth + 1} onChange={(next) => set(index, next)} />
+                                    <CriteriaEditor
+                                        kind={group.kind}
+                                        parts={group.parts}
+                                        vocabulary={vocabulary}
+                                        depth={depth + 1}
+                                        onChange={(next) => set(index, next)}
+                                    />
                                 )}
                             </div>
-                            <Button look="quiet" className="min-h-6 text-ink2" aria-label={say('screen.criteria_editor.take_out_this_criterion')} onClick={() => onChange(makeGroup(kind, parts.filter((_, at) => at !== index)))}>
+                            <Button
+                                look="quiet"
+                                className="min-h-6 text-ink2"
+                                aria-label={say('screen.criteria_editor.take_out_this_criterion')}
+                                onClick={() =>
+                                    onChange(
+                                        makeGroup(
+                                            kind,
+                                            parts.filter((_, at) => at !== index),
+                                        ),
+                                    )
+                                }
+                            >
                                 {say('screen.common.take_out')}
                             </Button>
                         </li>
@@ -83,7 +155,12 @@ export function CriteriaEditor({ kind, parts, vocabulary, onChange, depth = 0 }:
                     {parts.length === 0 ? say('screen.criteria_editor.add_a_criterion') : `${join} …`}
                 </Button>
                 {depth < DEEPEST && (
-                    <Button look="quiet" onClick={() => onChange(makeGroup(kind, [...parts, makeGroup(kind === 'any' ? 'all' : 'any', [BLANK])]))}>
+                    <Button
+                        look="quiet"
+                        onClick={() =>
+                            onChange(makeGroup(kind, [...parts, makeGroup(kind === 'any' ? 'all' : 'any', [BLANK])]))
+                        }
+                    >
                         {say('screen.criteria_editor.a_group_of_criteria')}
                     </Button>
                 )}

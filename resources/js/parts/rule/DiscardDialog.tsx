@@ -7,7 +7,12 @@ type Props = { revision: number; open: boolean; onOpenChange: (open: boolean) =>
 
 export function DiscardDialog({ revision, open, onOpenChange, onDiscard }: Props) {
     return (
-        <Dialog open={open} onOpenChange={onOpenChange} title={say('screen.discard_dialog.discard_the_draft')} description={say('screen.discard_dialog.the_published_version_stays')}>
+        <Dialog
+            open={open}
+            onOpenChange={onOpenChange}
+            title={say('screen.discard_dialog.discard_the_draft')}
+            description={say('screen.discard_dialog.the_published_version_stays')}
+        >
             <div className="flex justify-end gap-2">
                 <Button onClick={() => onOpenChange(false)}>{say('screen.discard_dialog.keep_it')}</Button>
                 <Button

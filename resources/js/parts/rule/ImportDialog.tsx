@@ -23,10 +23,20 @@ export function ImportDialog({ revision, isDraft, open, onOpenChange }: Props) {
         }
     };
     return (
-        <Dialog open={open} onOpenChange={onOpenChange} title={say('screen.import_dialog.read_rules_from_a')} description={say('screen.import_dialog.description', { draft: String(isDraft) })}>
+        <Dialog
+            open={open}
+            onOpenChange={onOpenChange}
+            title={say('screen.import_dialog.read_rules_from_a')}
+            description={say('screen.import_dialog.description', { draft: String(isDraft) })}
+        >
             <label className="block space-y-1">
                 <span className="font-medium">{say('screen.import_dialog.rulebook_file_json')}</span>
-                <input className="entry w-full" type="file" accept="application/json,.json" onChange={(event) => void read(event.target.files?.[0])} />
+                <input
+                    className="entry w-full"
+                    type="file"
+                    accept="application/json,.json"
+                    onChange={(event) => void read(event.target.files?.[0])}
+                />
             </label>
             <FaultList faults={faults} />
             <div className="mt-4 flex justify-end">

@@ -12,20 +12,39 @@ type Preview = { number: number; filled: string; missing: string[] };
 /** What the text is on a real task: the one that came last, or one that is asked for by its number. */
 function MergedPreview({ text }: { text: string }) {
     const [number, setNumber] = useState('');
-    const { answer, error } = useAsked<{ preview: Preview | null }>(`/rulebook/merged?${new URLSearchParams({ text, number })}`, 300);
+    const { answer, error } = useAsked<{ preview: Preview | null }>(
+        `/rulebook/merged?${new URLSearchParams({ text, number })}`,
+        300,
+    );
     const preview = answer?.preview ?? null;
-    const wrong = error instanceof Problem ? (error.errors[0]?.detail ?? error.message) : error === null && answer !== null && preview === null ? say('screen.merged_text_control.no_such_task') : '';
+    const wrong =
+        error instanceof Problem
+            ? (error.errors[0]?.detail ?? error.message)
+            : error === null && answer !== null && preview === null
+              ? say('screen.merged_text_control.no_such_task')
+              : '';
     return (
         <span className="block basis-full text-sm text-ink2" aria-live="polite">
             {say('screen.merged_text_control.on')}{' '}
-            <input className="word w-14" aria-label={say('screen.merged_text_control.number_of_the_task')} inputMode="numeric" placeholder={preview === null ? '' : String(preview.number)} value={number} onChange={(event) => setNumber(event.target.value.replace(/\D/g, '').slice(0, 9))} />{' '}
+            <input
+                className="word w-14"
+                aria-label={say('screen.merged_text_control.number_of_the_task')}
+                inputMode="numeric"
+                placeholder={preview === null ? '' : String(preview.number)}
+                value={number}
+                onChange={(event) => setNumber(event.target.value.replace(/\D/g, '').slice(0, 9))}
+            />{' '}
             {wrong !== '' ? (
                 <span className="text-ochre">{wrong}</span>
             ) : (
                 preview !== null && (
                     <>
                         {say('screen.merged_text_control.says', { text: preview.filled })}
-                        {preview.missing.length > 0 && <span className="text-ochre">{say('screen.merged_text_control.empty', { fields: preview.missing.join(', ') })}</span>}
+                        {preview.missing.length > 0 && (
+                            <span className="text-ochre">
+                                {say('screen.merged_text_control.empty', { fields: preview.missing.join(', ') })}
+                            </span>
+                        )}
                     </>
                 )
             )}
@@ -33,7 +52,14 @@ function MergedPreview({ text }: { text: string }) {
     );
 }
 
-type Props = { label: string; value: string; oneLine: boolean; most: number; vocabulary: Vocabulary; onChange: (value: string) => void };
+type Props = {
+    label: string;
+    value: string;
+    oneLine: boolean;
+    most: number;
+    vocabulary: Vocabulary;
+    onChange: (value: string) => void;
+};
 
 /** A text with fields merged in, each between two tildes, chosen from a list while writing. */
 export function MergedTextControl({ label, value, oneLine, most, vocabulary, onChange }: Props) {
@@ -43,17 +69,32 @@ export function MergedTextControl({ label, value, oneLine, most, vocabulary, onC
         onChange(`${value.slice(0, at)}~${path}~${value.slice(entry.current?.selectionEnd ?? at)}`);
         entry.current?.focus();
     };
-    const common = { ref: entry, 'aria-label': label, 'data-blank': value.trim() === '', maxLength: most, value, className: 'word min-w-64 text-left' };
+    const common = {
+        ref: entry,
+        'aria-label': label,
+        'data-blank': value.trim() === '',
+        maxLength: most,
+        value,
+        className: 'word min-w-64 text-left',
+    };
     return (
         <span className="inline-flex max-w-full flex-wrap items-baseline gap-1">
             {oneLine ? (
-                <input {...common} size={Math.min(60, Math.max(24, value.length))} onChange={(event) => onChange(event.target.value)} />
+                <input
+                    {...common}
+                    size={Math.min(60, Math.max(24, value.length))}
+                    onChange={(event) => onChange(event.target.value)}
+                />
             ) : (
                 <textarea {...common} rows={2} cols={48} onChange={(event) => onChange(event.target.value)} />
             )}
             <Menu
                 trigger={
-                    <Button look="quiet" className="min-h-6" aria-label={say('screen.merged_text_control.merge', { label: label.toLowerCase() })}>
+                    <Button
+                        look="quiet"
+                        className="min-h-6"
+                        aria-label={say('screen.merged_text_control.merge', { label: label.toLowerCase() })}
+                    >
                         {say('screen.merged_text_control.field')}
                     </Button>
                 }

@@ -7,7 +7,10 @@ const UNITS = ['minutes', 'hours', 'days', 'working_days', 'weeks', 'months'].ma
     label: say('screen.offset_control.unit', { unit }),
 }));
 
-const SIDES = ['before', 'same', 'after'].map((side) => ({ value: side, label: say('screen.offset_control.side', { side }) }));
+const SIDES = ['before', 'same', 'after'].map((side) => ({
+    value: side,
+    label: say('screen.offset_control.side', { side }),
+}));
 
 function written(amount: number, unit: string, side: string): string {
     const signed = side === 'same' ? 0 : side === 'before' ? -amount : amount;
@@ -26,11 +29,27 @@ export function OffsetControl({ label, value, onChange, sides = true }: Props) {
         <>
             {(side !== 'same' || !sides) && (
                 <>
-                    <WordNumber label={label} value={amount} onChange={(next) => onChange(written(next, unit, sides ? side : 'after'))} />{' '}
-                    <WordChoice label={say('screen.common.unit_of', { label: label.toLowerCase() })} value={unit} options={UNITS} onChange={(next) => onChange(written(amount ?? 1, next, sides ? side : 'after'))} />{' '}
+                    <WordNumber
+                        label={label}
+                        value={amount}
+                        onChange={(next) => onChange(written(next, unit, sides ? side : 'after'))}
+                    />{' '}
+                    <WordChoice
+                        label={say('screen.common.unit_of', { label: label.toLowerCase() })}
+                        value={unit}
+                        options={UNITS}
+                        onChange={(next) => onChange(written(amount ?? 1, next, sides ? side : 'after'))}
+                    />{' '}
                 </>
             )}
-            {sides && <WordChoice label={say('screen.offset_control.before_or_after')} value={side} options={SIDES} onChange={(next) => onChange(written(amount === null || amount === 0 ? 1 : amount, unit, next))} />}
+            {sides && (
+                <WordChoice
+                    label={say('screen.offset_control.before_or_after')}
+                    value={side}
+                    options={SIDES}
+                    onChange={(next) => onChange(written(amount === null || amount === 0 ? 1 : amount, unit, next))}
+                />
+            )}
         </>
     );
 }

@@ -15,7 +15,14 @@ import { SpanControl } from './SpanControl';
 import { WordChoice, WordChoices, WordList, WordNumber, WordText } from './Word';
 
 type Type = { control: string; bounds: Bounds };
-type Props = { type: Type; name: string; value: unknown; vocabulary: Vocabulary; depth: number; onChange: (value: unknown) => void };
+type Props = {
+    type: Type;
+    name: string;
+    value: unknown;
+    vocabulary: Vocabulary;
+    depth: number;
+    onChange: (value: unknown) => void;
+};
 
 const LONGEST_CHOICE = 12;
 
@@ -33,16 +40,28 @@ function optionsOf(type: Type, name: string, vocabulary: Vocabulary): Option[] |
         case 'task_kind':
             return vocabulary.fields.find((field) => field.path === 'task.kind')?.options ?? [];
         case 'settable_field':
-            return vocabulary.fields.filter((field) => field.settable).map((field) => ({ value: field.path, label: field.label }));
+            return vocabulary.fields
+                .filter((field) => field.settable)
+                .map((field) => ({ value: field.path, label: field.label }));
         case 'field':
-            return vocabulary.fields.filter((field) => field.type === type.bounds.of).map((field) => ({ value: field.path, label: field.label }));
+            return vocabulary.fields
+                .filter((field) => field.type === type.bounds.of)
+                .map((field) => ({ value: field.path, label: field.label }));
         case 'choice':
-            return (type.bounds.values ?? []).map((value) => ({ value: String(value), label: say(`parameter.${name}.${value}`) }));
+            return (type.bounds.values ?? []).map((value) => ({
+                value: String(value),
+                label: say(`parameter.${name}.${value}`),
+            }));
         case 'yes_no':
             return ['true', 'false'].map((value) => ({ value, label: say(`parameter.${name}.${value}`) }));
         case 'whole_number': {
             const { least = 0, most = 0 } = type.bounds;
-            return most - least < LONGEST_CHOICE ? Array.from({ length: most - least + 1 }, (_, at) => ({ value: String(least + at), label: String(least + at) })) : null;
+            return most - least < LONGEST_CHOICE
+                ? Array.from({ length: most - least + 1 }, (_, at) => ({
+                      value: String(least + at),
+                      label: String(least + at),
+                  }))
+                : null;
         }
         default:
             return null;
@@ -55,10 +74,19 @@ function chosen(control: string, value: string): unknown {
 }
 
 /** A list: ticked where there are options, otherwise one below the other. */
-function ListControl({ of, name, label, value, vocabulary, depth, onChange }: Omit<Props, 'type'> & { of: Type; label: string }) {
+function ListControl({
+    of,
+    name,
+    label,
+    value,
+    vocabulary,
+    depth,
+    onChange,
+}: Omit<Props, 'type'> & { of: Type; label: string }) {
     const items: unknown[] = Array.isArray(value) ? value : [];
     const options = optionsOf(of, name, vocabulary);
-    if (options !== null) return <WordChoices label={label} values={items.map(String)} options={options} onChange={onChange} />;
+    if (options !== null)
+        return <WordChoices label={label} values={items.map(String)} options={options} onChange={onChange} />;
     if (of.control !== 'part') return <WordList label={label} values={items.map(String)} onChange={onChange} />;
     const rows = items.length === 0 ? [undefined] : items;
     return (
@@ -66,9 +94,20 @@ function ListControl({ of, name, label, value, vocabulary, depth, onChange }: Om
             {rows.map((item, index) => (
                 <span key={index} className="block">
                     {index > 0 && say('rule.or').trimStart()}
-                    <ParameterControl type={of} name={name} value={item} vocabulary={vocabulary} depth={depth + 1} onChange={(next) => onChange(rows.map((one, at) => (at === index ? next : one)))} />
+                    <ParameterControl
+                        type={of}
+                        name={name}
+                        value={item}
+                        vocabulary={vocabulary}
+                        depth={depth + 1}
+                        onChange={(next) => onChange(rows.map((one, at) => (at === index ? next : one)))}
+                    />
                     {rows.length > 1 && (
-                        <Button look="quiet" className="min-h-6 text-ink2" onClick={() => onChange(rows.filter((_, at) => at !== index))}>
+                        <Button
+                            look="quiet"
+                            className="min-h-6 text-ink2"
+                            onClick={() => onChange(rows.filter((_, at) => at !== index))}
+                        >
                             {say('screen.common.take_out')}
                         </Button>
                     )}
@@ -82,7 +121,14 @@ function ListControl({ of, name, label, value, vocabulary, depth, onChange }: Om
 }
 
 /** What an optional parameter begins with when it is asked for. */
-const BEGINNINGS: Record<string, unknown> = { time_of_day: '09:00', list: [], part: { kind: '' }, people_or_team: { people: [] }, minutes: 'PT30M', merged_text: '' };
+const BEGINNINGS: Record<string, unknown> = {
+    time_of_day: '09:00',
+    list: [],
+    part: { kind: '' },
+    people_or_team: { people: [] },
+    minutes: 'PT30M',
+    merged_text: '',
+};
 
 /** A parameter that may be left out: said as such until it is asked for. */
 export function OptionalControl(props: Props): ReactNode {
@@ -91,7 +137,12 @@ export function OptionalControl(props: Props): ReactNode {
     if (value === undefined || value === null) {
         const said = say('rule.any', { name, control: type.control });
         return (
-            <button type="button" className="word" aria-label={`${label}: ${said}`} onClick={() => onChange(BEGINNINGS[type.control] ?? '')}>
+            <button
+                type="button"
+                className="word"
+                aria-label={`${label}: ${said}`}
+                onClick={() => onChange(BEGINNINGS[type.control] ?? '')}
+            >
                 {said}
             </button>
         );
@@ -99,7 +150,12 @@ export function OptionalControl(props: Props): ReactNode {
     return (
         <>
             <ParameterControl {...props} />{' '}
-            <Button look="quiet" className="min-h-6 text-ink2" aria-label={say('screen.parameter_control.leave_out_of', { label })} onClick={() => onChange(undefined)}>
+            <Button
+                look="quiet"
+                className="min-h-6 text-ink2"
+                aria-label={say('screen.parameter_control.leave_out_of', { label })}
+                onClick={() => onChange(undefined)}
+            >
                 {say('screen.parameter_control.leave_out')}
             </Button>
         </>
@@ -111,40 +167,118 @@ export function ParameterControl({ type, name, value, vocabulary, depth, onChang
     const label = say(`parameter.${name}.label`);
     const options = optionsOf(type, name, vocabulary);
     if (options !== null) {
-        return <WordChoice label={label} value={value === undefined || value === null ? '' : String(value)} options={options} onChange={(next) => onChange(chosen(type.control, next))} />;
+        return (
+            <WordChoice
+                label={label}
+                value={value === undefined || value === null ? '' : String(value)}
+                options={options}
+                onChange={(next) => onChange(chosen(type.control, next))}
+            />
+        );
     }
     switch (type.control) {
         case 'whole_number':
             return <WordNumber label={label} value={typeof value === 'number' ? value : null} onChange={onChange} />;
         case 'offset':
-            return <OffsetControl label={label} value={typeof value === 'string' ? value : undefined} onChange={onChange} />;
+            return (
+                <OffsetControl
+                    label={label}
+                    value={typeof value === 'string' ? value : undefined}
+                    onChange={onChange}
+                />
+            );
         case 'recurrence':
             return <RecurrenceControl value={typeof value === 'string' ? value : undefined} onChange={onChange} />;
         case 'time_of_day':
-            return <WordText label={label} type="time" value={typeof value === 'string' ? value : ''} onChange={onChange} />;
+            return (
+                <WordText
+                    label={label}
+                    type="time"
+                    value={typeof value === 'string' ? value : ''}
+                    onChange={onChange}
+                />
+            );
         case 'date':
-            return <WordText label={label} type="date" value={typeof value === 'string' ? value : ''} onChange={onChange} />;
+            return (
+                <WordText
+                    label={label}
+                    type="date"
+                    value={typeof value === 'string' ? value : ''}
+                    onChange={onChange}
+                />
+            );
         case 'minutes':
             return (
                 <>
-                    <WordNumber label={say('screen.common.in_minutes', { label })} value={typeof value === 'string' && value !== '' ? minutesOf(value) : null} onChange={(minutes) => onChange(durationOf(minutes))} /> {say('screen.common.minutes')}
+                    <WordNumber
+                        label={say('screen.common.in_minutes', { label })}
+                        value={typeof value === 'string' && value !== '' ? minutesOf(value) : null}
+                        onChange={(minutes) => onChange(durationOf(minutes))}
+                    />{' '}
+                    {say('screen.common.minutes')}
                 </>
             );
         case 'people_or_team':
-            return <PeopleControl label={label} value={(value ?? {}) as PeopleGroup} vocabulary={vocabulary} onChange={onChange} />;
+            return (
+                <PeopleControl
+                    label={label}
+                    value={(value ?? {}) as PeopleGroup}
+                    vocabulary={vocabulary}
+                    onChange={onChange}
+                />
+            );
         case 'field_change':
-            return <FieldChangeControl value={(value ?? {}) as FieldChange} vocabulary={vocabulary} onChange={onChange} />;
+            return (
+                <FieldChangeControl value={(value ?? {}) as FieldChange} vocabulary={vocabulary} onChange={onChange} />
+            );
         case 'assignment':
-            return <AssignmentControl value={(value ?? {}) as { field?: string }} ofPeople={type.bounds.of === 'people'} vocabulary={vocabulary} onChange={onChange} />;
+            return (
+                <AssignmentControl
+                    value={(value ?? {}) as { field?: string }}
+                    ofPeople={type.bounds.of === 'people'}
+                    vocabulary={vocabulary}
+                    onChange={onChange}
+                />
+            );
         case 'merged_text':
-            return <MergedTextControl label={label} value={typeof value === 'string' ? value : ''} oneLine={type.bounds.one_line ?? true} most={type.bounds.most ?? 200} vocabulary={vocabulary} onChange={onChange} />;
+            return (
+                <MergedTextControl
+                    label={label}
+                    value={typeof value === 'string' ? value : ''}
+                    oneLine={type.bounds.one_line ?? true}
+                    most={type.bounds.most ?? 200}
+                    vocabulary={vocabulary}
+                    onChange={onChange}
+                />
+            );
         case 'working_span':
-            return <SpanControl label={label} value={typeof value === 'string' ? value : undefined} onChange={onChange} />;
+            return (
+                <SpanControl label={label} value={typeof value === 'string' ? value : undefined} onChange={onChange} />
+            );
         case 'part':
-            return <PartEditor family={type.bounds.family as Family} only={type.bounds.values?.map(String)} part={value as Part | undefined} vocabulary={vocabulary} depth={depth + 1} onChange={onChange} />;
+            return (
+                <PartEditor
+                    family={type.bounds.family as Family}
+                    only={type.bounds.values?.map(String)}
+                    part={value as Part | undefined}
+                    vocabulary={vocabulary}
+                    depth={depth + 1}
+                    onChange={onChange}
+                />
+            );
         case 'list': {
             const of = typeof type.bounds.of === 'object' ? type.bounds.of : { control: 'short_text' };
-            return <ListControl of={{ control: of.control, bounds: of }} name={name} label={label} value={value} vocabulary={vocabulary} depth={depth} onChange={onChange} />;
+            return (
+                <ListControl
+                    of={{ control: of.control, bounds: of }}
+                    name={name}
+                    label={label}
+                    value={value}
+                    vocabulary={vocabulary}
+                    depth={depth}
+                    onChange={onChange}
+                />
+            );
         }
         default:
             return <WordText label={label} value={typeof value === 'string' ? value : ''} onChange={onChange} />;

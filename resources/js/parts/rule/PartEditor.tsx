@@ -20,7 +20,12 @@ type Proposals = Record<string, string>;
 export function blankPart(kind: KindInfo, before?: Part, proposals: Proposals = {}): Part {
     const part: Part = { kind: kind.kind };
     for (const parameter of kind.parameters) {
-        if (parameter.control === 'part' && before !== undefined && kind.parameters.find((one) => one.control === 'part') === parameter) part[parameter.name] = before;
+        if (
+            parameter.control === 'part' &&
+            before !== undefined &&
+            kind.parameters.find((one) => one.control === 'part') === parameter
+        )
+            part[parameter.name] = before;
         else if (parameter.default !== null) part[parameter.name] = parameter.default;
         else if (proposals[parameter.control] !== undefined) part[parameter.name] = proposals[parameter.control];
     }
@@ -28,7 +33,11 @@ export function blankPart(kind: KindInfo, before?: Part, proposals: Proposals = 
 }
 
 function nests(kind: KindInfo): boolean {
-    return kind.parameters.some((parameter) => parameter.control === 'part' || (typeof parameter.bounds.of === 'object' && parameter.bounds.of.control === 'part'));
+    return kind.parameters.some(
+        (parameter) =>
+            parameter.control === 'part' ||
+            (typeof parameter.bounds.of === 'object' && parameter.bounds.of.control === 'part'),
+    );
 }
 
 /** The part with a parameter; undefined leaves it out. */
@@ -38,13 +47,38 @@ function withParameter(part: Part, name: string, value: unknown): Part {
 }
 
 /** The sentence of a kind with the controls of its parameters in its slots. */
-export function Slots({ family, kind, part, vocabulary, depth, onChange }: { family: Family; kind: KindInfo; part: Part; vocabulary: Vocabulary; depth: number; onChange: (part: Part) => void }) {
+export function Slots({
+    family,
+    kind,
+    part,
+    vocabulary,
+    depth,
+    onChange,
+}: {
+    family: Family;
+    kind: KindInfo;
+    part: Part;
+    vocabulary: Vocabulary;
+    depth: number;
+    onChange: (part: Part) => void;
+}) {
     if (kind.parameters.length === 0) return null;
     const slots: Record<string, { control: ReactNode } | string | number> = {};
     for (const parameter of kind.parameters) {
         const value = part[parameter.name] ?? parameter.default ?? undefined;
         const Control = parameter.required || parameter.default !== null ? ParameterControl : OptionalControl;
-        slots[parameter.name] = { control: <Control type={parameter} name={parameter.name} value={value} vocabulary={vocabulary} depth={depth} onChange={(next) => onChange(withParameter(part, parameter.name, next))} /> };
+        slots[parameter.name] = {
+            control: (
+                <Control
+                    type={parameter}
+                    name={parameter.name}
+                    value={value}
+                    vocabulary={vocabulary}
+                    depth={depth}
+                    onChange={(next) => onChange(withParameter(part, parameter.name, next))}
+                />
+            ),
+        };
         slots[`${parameter.name}_code`] = '';
         slots[`${parameter.name}_count`] = Array.isArray(value) ? value.length : Number(value) || 0;
     }
@@ -57,11 +91,21 @@ export function Slots({ family, kind, part, vocabulary, depth, onChange }: { fam
     );
 }
 
-type Props = { family: Family; part: Part | undefined; vocabulary: Vocabulary; onChange: (part: Part) => void; depth?: number; proposals?: Proposals; only?: string[] | undefined };
+type Props = {
+    family: Family;
+    part: Part | undefined;
+    vocabulary: Vocabulary;
+    onChange: (part: Part) => void;
+    depth?: number;
+    proposals?: Proposals;
+    only?: string[] | undefined;
+};
 
 /** One part of a rule: its kind as a word of the sentence, then its own words with their controls. */
 export function PartEditor({ family, part, vocabulary, onChange, depth = 0, proposals = {}, only }: Props) {
-    const kinds = vocabulary.kinds[family].filter((kind) => (depth < DEEPEST || !nests(kind)) && (only === undefined || only.includes(kind.kind)));
+    const kinds = vocabulary.kinds[family].filter(
+        (kind) => (depth < DEEPEST || !nests(kind)) && (only === undefined || only.includes(kind.kind)),
+    );
     const kind = part === undefined ? undefined : kindOf(vocabulary, family, part.kind);
     return (
         <>
@@ -71,15 +115,37 @@ export function PartEditor({ family, part, vocabulary, onChange, depth = 0, prop
                 options={kinds.map((one) => ({ value: one.kind, label: say(`${family}.${one.kind}.name`) }))}
                 onChange={(next) => {
                     const chosen = kindOf(vocabulary, family, next);
-                    if (chosen !== undefined) onChange(blankPart(chosen, nests(chosen) && part !== undefined && part.kind !== '' ? part : undefined, proposals));
+                    if (chosen !== undefined)
+                        onChange(
+                            blankPart(
+                                chosen,
+                                nests(chosen) && part !== undefined && part.kind !== '' ? part : undefined,
+                                proposals,
+                            ),
+                        );
                 }}
             />{' '}
-            {part !== undefined && kind !== undefined && <Slots family={family} kind={kind} part={part} vocabulary={vocabulary} depth={depth} onChange={onChange} />}
+            {part !== undefined && kind !== undefined && (
+                <Slots
+                    family={family}
+                    kind={kind}
+                    part={part}
+                    vocabulary={vocabulary}
+                    depth={depth}
+                    onChange={onChange}
+                />
+            )}
         </>
     );
 }
 
-type ListProps = { family: Family; parts: Part[]; vocabulary: Vocabulary; add: string; onChange: (parts: Part[]) => void };
+type ListProps = {
+    family: Family;
+    parts: Part[];
+    vocabulary: Vocabulary;
+    add: string;
+    onChange: (parts: Part[]) => void;
+};
 
 /** Several parts of a family, one below the other, each its own sentence. */
 export function PartsEditor({ family, parts, vocabulary, add, onChange }: ListProps) {
@@ -89,8 +155,27 @@ export function PartsEditor({ family, parts, vocabulary, add, onChange }: ListPr
                 const kind = kindOf(vocabulary, family, part.kind);
                 return (
                     <div key={index}>
-                        {kind === undefined ? part.kind : <Slots family={family} kind={kind} part={part} vocabulary={vocabulary} depth={0} onChange={(next) => onChange(parts.map((one, at) => (at === index ? next : one)))} />}
-                        <Button look="quiet" className="min-h-6 text-ink2" aria-label={say('screen.part_editor.take_out', { part: labelOf(family).toLowerCase(), number: index + 1 })} onClick={() => onChange(parts.filter((_, at) => at !== index))}>
+                        {kind === undefined ? (
+                            part.kind
+                        ) : (
+                            <Slots
+                                family={family}
+                                kind={kind}
+                                part={part}
+                                vocabulary={vocabulary}
+                                depth={0}
+                                onChange={(next) => onChange(parts.map((one, at) => (at === index ? next : one)))}
+                            />
+                        )}
+                        <Button
+                            look="quiet"
+                            className="min-h-6 text-ink2"
+                            aria-label={say('screen.part_editor.take_out', {
+                                part: labelOf(family).toLowerCase(),
+                                number: index + 1,
+                            })}
+                            onClick={() => onChange(parts.filter((_, at) => at !== index))}
+                        >
                             {say('screen.common.take_out')}
                         </Button>
                     </div>

@@ -6,13 +6,27 @@ import { Labelled } from '@/ui/Labelled';
 import { Changes } from './Changes';
 import { say } from '@/lib/words';
 
-type Props = { coverage: Coverage | null; faults: Fault[]; revision: number; next: number; days: number; open: boolean; onOpenChange: (open: boolean) => void };
+type Props = {
+    coverage: Coverage | null;
+    faults: Fault[];
+    revision: number;
+    next: number;
+    days: number;
+    open: boolean;
+    onOpenChange: (open: boolean) => void;
+};
 
 /** What would change, then the version's note, then the deed. */
 export function PublishDialog({ coverage, faults, revision, next, days, open, onOpenChange }: Props) {
     const form = useForm({ note: '' });
     return (
-        <Dialog open={open} onOpenChange={onOpenChange} wide title={say('screen.publish_dialog.publish', { number: next })} description={say('screen.publish_dialog.from_then_on_what')}>
+        <Dialog
+            open={open}
+            onOpenChange={onOpenChange}
+            wide
+            title={say('screen.publish_dialog.publish', { number: next })}
+            description={say('screen.publish_dialog.from_then_on_what')}
+        >
             <Changes coverage={coverage} days={days} />
             <form
                 className="mt-4 space-y-4"
@@ -22,10 +36,23 @@ export function PublishDialog({ coverage, faults, revision, next, days, open, on
                     form.post('/rulebook/publish', { onSuccess: () => onOpenChange(false) });
                 }}
             >
-                <Labelled label={say('screen.publish_dialog.what_is_new')} hint={say('screen.publish_dialog.a_few_words_for')} wrong={form.errors.note}>
-                    <input className="entry w-full" maxLength={255} value={form.data.note} onChange={(event) => form.setData('note', event.target.value)} />
+                <Labelled
+                    label={say('screen.publish_dialog.what_is_new')}
+                    hint={say('screen.publish_dialog.a_few_words_for')}
+                    wrong={form.errors.note}
+                >
+                    <input
+                        className="entry w-full"
+                        maxLength={255}
+                        value={form.data.note}
+                        onChange={(event) => form.setData('note', event.target.value)}
+                    />
                 </Labelled>
-                {faults.length > 0 && <p className="text-brick">{say('screen.publish_dialog.faults', { count: faults.length, first: faults[0]?.reason ?? '' })}</p>}
+                {faults.length > 0 && (
+                    <p className="text-brick">
+                        {say('screen.publish_dialog.faults', { count: faults.length, first: faults[0]?.reason ?? '' })}
+                    </p>
+                )}
                 <div className="flex justify-end gap-2">
                     <Button onClick={() => onOpenChange(false)}>{say('screen.common.not_yet')}</Button>
                     <Button type="submit" look="main" disabled={form.processing || faults.length > 0}>

@@ -21,12 +21,22 @@ function Clause({ word, children }: { word: string; children: ReactNode }) {
 
 /** The rule without some of its members, which may not be there and empty. */
 function without(rule: Rule, ...members: (keyof Rule)[]): Rule {
-    return Object.fromEntries(Object.entries(rule).filter(([member]) => !members.includes(member as keyof Rule))) as Rule;
+    return Object.fromEntries(
+        Object.entries(rule).filter(([member]) => !members.includes(member as keyof Rule)),
+    ) as Rule;
 }
 
 /** A rule of which nothing is guessed: it is unfinished until its blanks are chosen, and never acts before. */
 export function blankRule(id: string): Rule {
-    return { id, name: '', active: true, when: [{ kind: 'task_arrives' }], if: { all: [BLANK] }, give: { otherwise: { kind: 'next_rule' } }, then: [] };
+    return {
+        id,
+        name: '',
+        active: true,
+        when: [{ kind: 'task_arrives' }],
+        if: { all: [BLANK] },
+        give: { otherwise: { kind: 'next_rule' } },
+        then: [],
+    };
 }
 
 const SEATS = [
@@ -39,23 +49,67 @@ const KEEPS = [
     { value: 'anew', label: say('screen.rule_editor.anew') },
 ];
 
-function GiveEditor({ give, vocabulary, onChange }: { give: Give; vocabulary: Vocabulary; onChange: (give: Give) => void }) {
+function GiveEditor({
+    give,
+    vocabulary,
+    onChange,
+}: {
+    give: Give;
+    vocabulary: Vocabulary;
+    onChange: (give: Give) => void;
+}) {
     return (
         <>
             <div>
-                <WordChoice label={say('screen.rule_editor.seat')} value={give.seat ?? 'holder'} options={SEATS} onChange={(seat) => onChange({ ...give, seat: seat === 'reviewer' ? 'reviewer' : 'holder' })} />{' '}
-                <PartEditor family="pool" part={give.pool} vocabulary={vocabulary} onChange={(pool) => onChange({ ...give, pool })} />
+                <WordChoice
+                    label={say('screen.rule_editor.seat')}
+                    value={give.seat ?? 'holder'}
+                    options={SEATS}
+                    onChange={(seat) => onChange({ ...give, seat: seat === 'reviewer' ? 'reviewer' : 'holder' })}
+                />{' '}
+                <PartEditor
+                    family="pool"
+                    part={give.pool}
+                    vocabulary={vocabulary}
+                    onChange={(pool) => onChange({ ...give, pool })}
+                />
             </div>
             <div>
-                <PartEditor family="method" part={give.method} vocabulary={vocabulary} proposals={give.pool === undefined ? {} : { rotation: describePart('pool', give.pool, vocabulary).slice(0, 160) }} onChange={(method) => onChange({ ...give, method })} />
+                <PartEditor
+                    family="method"
+                    part={give.method}
+                    vocabulary={vocabulary}
+                    proposals={
+                        give.pool === undefined
+                            ? {}
+                            : { rotation: describePart('pool', give.pool, vocabulary).slice(0, 160) }
+                    }
+                    onChange={(method) => onChange({ ...give, method })}
+                />
             </div>
             <div>
-                <WordChoice label={say('screen.rule_editor.whoever_has_it')} value={give.anew === true ? 'anew' : 'keeps'} options={KEEPS} onChange={(next) => onChange({ ...give, anew: next === 'anew' })} />
+                <WordChoice
+                    label={say('screen.rule_editor.whoever_has_it')}
+                    value={give.anew === true ? 'anew' : 'keeps'}
+                    options={KEEPS}
+                    onChange={(next) => onChange({ ...give, anew: next === 'anew' })}
+                />
             </div>
-            <PartsEditor family="limit" parts={give.limits ?? []} vocabulary={vocabulary} add={say('screen.rule_editor.add_a_limit')} onChange={(limits) => onChange({ ...give, limits })} />
+            <PartsEditor
+                family="limit"
+                parts={give.limits ?? []}
+                vocabulary={vocabulary}
+                add={say('screen.rule_editor.add_a_limit')}
+                onChange={(limits) => onChange({ ...give, limits })}
+            />
             <div>
                 <span className="text-ink2">{say('screen.rule_editor.otherwise')} </span>
-                <PartEditor family="otherwise" part={give.otherwise ?? { kind: 'next_rule' }} vocabulary={vocabulary} onChange={(otherwise) => onChange({ ...give, otherwise })} />
+                <PartEditor
+                    family="otherwise"
+                    part={give.otherwise ?? { kind: 'next_rule' }}
+                    vocabulary={vocabulary}
+                    onChange={(otherwise) => onChange({ ...give, otherwise })}
+                />
             </div>
         </>
     );
@@ -70,14 +124,26 @@ function Validity({ rule, onChange }: { rule: Rule; onChange: (rule: Rule) => vo
             className="word"
             aria-label={label}
             value={rule[member] === undefined ? '' : formats.toLocal(rule[member])}
-            onChange={(event) => onChange(event.target.value === '' ? without(rule, member) : { ...rule, [member]: formats.fromLocal(event.target.value) })}
+            onChange={(event) =>
+                onChange(
+                    event.target.value === ''
+                        ? without(rule, member)
+                        : { ...rule, [member]: formats.fromLocal(event.target.value) },
+                )
+            }
         />
     );
     if (rule.valid_from === undefined && rule.valid_until === undefined) {
         return (
             <>
                 {say('screen.rule_editor.always_valid')}{' '}
-                <Button look="quiet" className="min-h-6" onClick={() => onChange({ ...rule, valid_from: formats.fromLocal(formats.toLocal(new Date().toISOString())) })}>
+                <Button
+                    look="quiet"
+                    className="min-h-6"
+                    onClick={() =>
+                        onChange({ ...rule, valid_from: formats.fromLocal(formats.toLocal(new Date().toISOString())) })
+                    }
+                >
                     {say('screen.rule_editor.only_for_a_time')}
                 </Button>
             </>
@@ -85,9 +151,16 @@ function Validity({ rule, onChange }: { rule: Rule; onChange: (rule: Rule) => vo
     }
     return (
         <>
-            {sayWith('screen.rule_editor.valid', { from: entry('valid_from', say('screen.rule_editor.valid_from')), until: entry('valid_until', say('screen.rule_editor.valid_until')) })}{' '}
+            {sayWith('screen.rule_editor.valid', {
+                from: entry('valid_from', say('screen.rule_editor.valid_from')),
+                until: entry('valid_until', say('screen.rule_editor.valid_until')),
+            })}{' '}
             <span className="text-xs text-ink2">{say('screen.rule_editor.valid_hint', { zone: formats.zone })}</span>{' '}
-            <Button look="quiet" className="min-h-6 text-ink2" onClick={() => onChange(without(rule, 'valid_from', 'valid_until'))}>
+            <Button
+                look="quiet"
+                className="min-h-6 text-ink2"
+                onClick={() => onChange(without(rule, 'valid_from', 'valid_until'))}
+            >
                 {say('screen.rule_editor.always')}
             </Button>
         </>
@@ -95,23 +168,47 @@ function Validity({ rule, onChange }: { rule: Rule; onChange: (rule: Rule) => vo
 }
 
 /** What the rule waits for: any of several. */
-function EventsEditor({ rule, vocabulary, onChange }: { rule: Rule; vocabulary: Vocabulary; onChange: (rule: Rule) => void }) {
+function EventsEditor({
+    rule,
+    vocabulary,
+    onChange,
+}: {
+    rule: Rule;
+    vocabulary: Vocabulary;
+    onChange: (rule: Rule) => void;
+}) {
     return (
         <>
-                {rule.when.map((event, index) => (
-                    <div key={index}>
-                        {index > 0 && <span className="text-ink2">{say('screen.rule_editor.or_when')} </span>}
-                        <PartEditor family="event" part={event} vocabulary={vocabulary} onChange={(next) => onChange({ ...rule, when: rule.when.map((one, at) => (at === index ? next : one)) })} />
-                        {rule.when.length > 1 && (
-                            <Button look="quiet" className="min-h-6 text-ink2" aria-label={say('screen.rule_editor.take_out_event', { number: index + 1 })} onClick={() => onChange({ ...rule, when: rule.when.filter((_, at) => at !== index) })}>
-                                {say('screen.common.take_out')}
-                            </Button>
-                        )}
-                    </div>
-                ))}
-                <Button look="quiet" className="min-h-6" onClick={() => onChange({ ...rule, when: [...rule.when, { kind: '' }] })}>
-                    {say('screen.rule_editor.or_when_2')}
-                </Button>
+            {rule.when.map((event, index) => (
+                <div key={index}>
+                    {index > 0 && <span className="text-ink2">{say('screen.rule_editor.or_when')} </span>}
+                    <PartEditor
+                        family="event"
+                        part={event}
+                        vocabulary={vocabulary}
+                        onChange={(next) =>
+                            onChange({ ...rule, when: rule.when.map((one, at) => (at === index ? next : one)) })
+                        }
+                    />
+                    {rule.when.length > 1 && (
+                        <Button
+                            look="quiet"
+                            className="min-h-6 text-ink2"
+                            aria-label={say('screen.rule_editor.take_out_event', { number: index + 1 })}
+                            onClick={() => onChange({ ...rule, when: rule.when.filter((_, at) => at !== index) })}
+                        >
+                            {say('screen.common.take_out')}
+                        </Button>
+                    )}
+                </div>
+            ))}
+            <Button
+                look="quiet"
+                className="min-h-6"
+                onClick={() => onChange({ ...rule, when: [...rule.when, { kind: '' }] })}
+            >
+                {say('screen.rule_editor.or_when_2')}
+            </Button>
         </>
     );
 }
@@ -123,13 +220,24 @@ export function RuleEditor({ rule, vocabulary, faults, onChange }: Props) {
     const top = topGroup(rule.if);
     const proposal = proposedName(rule, vocabulary);
     // A name that was proposed goes on being what is proposed; one that somebody wrote stays.
-    const change = (next: Rule): void => onChange(next.name === rule.name && (rule.name === '' || rule.name === proposal) ? { ...next, name: proposedName(next, vocabulary) } : next);
+    const change = (next: Rule): void =>
+        onChange(
+            next.name === rule.name && (rule.name === '' || rule.name === proposal)
+                ? { ...next, name: proposedName(next, vocabulary) }
+                : next,
+        );
     return (
         <div className="space-y-1">
             <div className="flex flex-wrap items-center gap-2 pb-1">
                 <label className="flex flex-1 items-center gap-2">
                     <span className="w-16 text-right text-ink2">{say('screen.common.name')}</span>
-                    <input className="entry min-w-40 flex-1 font-semibold" value={rule.name} placeholder={proposal} maxLength={200} onChange={(event) => onChange({ ...rule, name: event.target.value })} />
+                    <input
+                        className="entry min-w-40 flex-1 font-semibold"
+                        value={rule.name}
+                        placeholder={proposal}
+                        maxLength={200}
+                        onChange={(event) => onChange({ ...rule, name: event.target.value })}
+                    />
                 </label>
                 {rule.name !== proposal && (
                     <Button look="quiet" onClick={() => onChange({ ...rule, name: proposal })} title={proposal}>
@@ -141,19 +249,31 @@ export function RuleEditor({ rule, vocabulary, faults, onChange }: Props) {
                 <EventsEditor rule={rule} vocabulary={vocabulary} onChange={change} />
             </Clause>
             <Clause word={say('screen.rule_editor.if')}>
-                <CriteriaEditor kind={top.kind} parts={top.parts} vocabulary={vocabulary} onChange={(next) => change({ ...rule, if: next })} />
+                <CriteriaEditor
+                    kind={top.kind}
+                    parts={top.parts}
+                    vocabulary={vocabulary}
+                    onChange={(next) => change({ ...rule, if: next })}
+                />
             </Clause>
             <Clause word={say('screen.rule_editor.give_to')}>
                 {rule.give === undefined ? (
                     <>
                         <span>{say('screen.rule_editor.nobody_once_the_task')} </span>
-                        <Button look="quiet" onClick={() => change({ ...rule, give: { otherwise: { kind: 'next_rule' } } })}>
+                        <Button
+                            look="quiet"
+                            onClick={() => change({ ...rule, give: { otherwise: { kind: 'next_rule' } } })}
+                        >
                             {say('screen.rule_editor.give_it_to_somebody')}
                         </Button>
                     </>
                 ) : (
                     <>
-                        <GiveEditor give={rule.give} vocabulary={vocabulary} onChange={(give) => change({ ...rule, give })} />
+                        <GiveEditor
+                            give={rule.give}
+                            vocabulary={vocabulary}
+                            onChange={(give) => change({ ...rule, give })}
+                        />
                         <Button look="quiet" onClick={() => change(without(rule, 'give'))}>
                             {say('screen.rule_editor.give_it_to_nobody')}
                         </Button>
@@ -161,7 +281,13 @@ export function RuleEditor({ rule, vocabulary, faults, onChange }: Props) {
                 )}
             </Clause>
             <Clause word={say('screen.rule_editor.then')}>
-                <PartsEditor family="follow_up" parts={rule.then ?? []} vocabulary={vocabulary} add={say('screen.rule_editor.add_a_follow_up')} onChange={(then) => change({ ...rule, then })} />
+                <PartsEditor
+                    family="follow_up"
+                    parts={rule.then ?? []}
+                    vocabulary={vocabulary}
+                    add={say('screen.rule_editor.add_a_follow_up')}
+                    onChange={(then) => change({ ...rule, then })}
+                />
             </Clause>
             <Clause word={say('screen.rule_editor.valid_word')}>
                 <Validity rule={rule} onChange={change} />

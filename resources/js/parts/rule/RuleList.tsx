@@ -1,5 +1,19 @@
-import { closestCenter, DndContext, KeyboardSensor, PointerSensor, useSensor, useSensors, type Announcements, type UniqueIdentifier } from '@dnd-kit/core';
-import { arrayMove, SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable';
+import {
+    closestCenter,
+    DndContext,
+    KeyboardSensor,
+    PointerSensor,
+    useSensor,
+    useSensors,
+    type Announcements,
+    type UniqueIdentifier,
+} from '@dnd-kit/core';
+import {
+    arrayMove,
+    SortableContext,
+    sortableKeyboardCoordinates,
+    verticalListSortingStrategy,
+} from '@dnd-kit/sortable';
 import type { Fault, Rule, Strip } from '@props/Rules/RulebookPage';
 import type { Vocabulary } from '@props/Rules/Vocabulary';
 import { useVirtualizer } from '@tanstack/react-virtual';
@@ -22,7 +36,13 @@ type Props = {
 };
 
 /** Why a rule takes nothing, as far as its place says it. */
-function deadNote(rule: Rule, acts: number | undefined, before: number | undefined, total: number, days: number): string | null {
+function deadNote(
+    rule: Rule,
+    acts: number | undefined,
+    before: number | undefined,
+    total: number,
+    days: number,
+): string | null {
     if (!takesArrivals(rule) || rule.active === false || acts !== 0) return null;
     // Where nothing has come at all, nothing is known of any rule.
     return say(total === 0 ? 'strip.no_work' : before === 0 ? 'strip.not_reached' : 'strip.takes_none', { days });
@@ -40,9 +60,18 @@ function byRule(faults: Fault[]): Map<number, Fault[]> {
 /** What somebody hears who moves a rule without seeing it. */
 export function announcementsOf(rules: { id: string; name: string }[]): Announcements {
     const placeOf = (id: UniqueIdentifier): number => rules.findIndex((rule) => rule.id === id) + 1;
-    const tell = (what: 'taken' | 'over' | 'put' | 'left', active: { id: UniqueIdentifier }, over: { id: UniqueIdentifier } | null): string => {
+    const tell = (
+        what: 'taken' | 'over' | 'put' | 'left',
+        active: { id: UniqueIdentifier },
+        over: { id: UniqueIdentifier } | null,
+    ): string => {
         const place = placeOf(active.id);
-        return say(`rulebook.moving.${what}`, { name: rules[place - 1]?.name ?? '', place, to: over === null ? place : placeOf(over.id), count: rules.length });
+        return say(`rulebook.moving.${what}`, {
+            name: rules[place - 1]?.name ?? '',
+            place,
+            to: over === null ? place : placeOf(over.id),
+            count: rules.length,
+        });
     };
     return {
         onDragStart: ({ active }) => tell('taken', active, null),
@@ -67,7 +96,9 @@ function Coming({ place, strip }: { place: number; strip: ReactNode }) {
 /** Rules in view of which the text is not here yet are fetched. */
 function useFetched({ rules, find, want }: Draft, places: number[]): void {
     useEffect(() => {
-        const missing = places.map((place) => rules[place]).filter((one): one is Stub => one instanceof Stub && find(one) === null);
+        const missing = places
+            .map((place) => rules[place])
+            .filter((one): one is Stub => one instanceof Stub && find(one) === null);
         if (missing.length > 0) want(missing);
     });
 }
@@ -75,7 +106,10 @@ function useFetched({ rules, find, want }: Draft, places: number[]): void {
 /** The rules in order; of thousands only those that are in view are drawn, and fetched. */
 export function RuleList({ draft, strip, days, vocabulary, open, mayWrite, actions, scroller }: Props) {
     const { rules, find } = draft;
-    const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 4 } }), useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }));
+    const sensors = useSensors(
+        useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
+        useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+    );
     // eslint-disable-next-line react-hooks/incompatible-library -- what it returns is used in this component alone
     const rows = useVirtualizer({
         count: rules.length,
@@ -87,7 +121,10 @@ export function RuleList({ draft, strip, days, vocabulary, open, mayWrite, actio
     const share = strip === null ? null : shares(rules, strip);
     const faultsOf = byRule(draft.faults ?? []);
     const drawn = rows.getVirtualItems();
-    useFetched(draft, drawn.map((item) => item.index));
+    useFetched(
+        draft,
+        drawn.map((item) => item.index),
+    );
     const row = (entry: Entry, index: number) => {
         const rule = find(entry);
         const own = share?.get(entry.id);
@@ -96,26 +133,60 @@ export function RuleList({ draft, strip, days, vocabulary, open, mayWrite, actio
         if (rule === null) return <Coming place={index + 1} strip={piece} />;
         const faults = faultsOf.get(index) ?? [];
         const note = faults.length > 0 ? null : deadNote(rule, own?.acts, own?.before, total, days);
-        return <RuleRow rule={rule} place={index + 1} last={index === rules.length - 1} vocabulary={vocabulary} open={open === rule.id} mayWrite={mayWrite} faults={faults} note={note} strip={piece} actions={actions} />;
+        return (
+            <RuleRow
+                rule={rule}
+                place={index + 1}
+                last={index === rules.length - 1}
+                vocabulary={vocabulary}
+                open={open === rule.id}
+                mayWrite={mayWrite}
+                faults={faults}
+                note={note}
+                strip={piece}
+                actions={actions}
+            />
+        );
     };
     return (
         <DndContext
             sensors={sensors}
             collisionDetection={closestCenter}
-            accessibility={{ announcements: announcementsOf(rules.map((one) => ({ id: one.id, name: find(one)?.name ?? '' }))), screenReaderInstructions: { draggable: say('rulebook.moving.how') } }}
+            accessibility={{
+                announcements: announcementsOf(rules.map((one) => ({ id: one.id, name: find(one)?.name ?? '' }))),
+                screenReaderInstructions: { draggable: say('rulebook.moving.how') },
+            }}
             onDragEnd={({ active, over }) => {
                 if (over !== null && active.id !== over.id) {
-                    draft.change((before) => arrayMove(before, before.findIndex((one) => one.id === active.id), before.findIndex((one) => one.id === over.id)));
+                    draft.change((before) =>
+                        arrayMove(
+                            before,
+                            before.findIndex((one) => one.id === active.id),
+                            before.findIndex((one) => one.id === over.id),
+                        ),
+                    );
                 }
             }}
         >
             <SortableContext items={rules.map((rule) => rule.id)} strategy={verticalListSortingStrategy}>
-                <ol aria-label={say('screen.rule_list.rules')} className="relative" style={{ height: rows.getTotalSize() }}>
+                <ol
+                    aria-label={say('screen.rule_list.rules')}
+                    className="relative"
+                    style={{ height: rows.getTotalSize() }}
+                >
                     {drawn.map((item) => {
                         const rule = rules[item.index];
                         return (
                             rule !== undefined && (
-                                <li key={item.key} ref={rows.measureElement} data-index={item.index} aria-setsize={rules.length} aria-posinset={item.index + 1} className="absolute top-0 left-0 w-full" style={{ transform: `translateY(${item.start}px)` }}>
+                                <li
+                                    key={item.key}
+                                    ref={rows.measureElement}
+                                    data-index={item.index}
+                                    aria-setsize={rules.length}
+                                    aria-posinset={item.index + 1}
+                                    className="absolute top-0 left-0 w-full"
+                                    style={{ transform: `translateY(${item.start}px)` }}
+                                >
                                     {row(rule, item.index)}
                                 </li>
                             )

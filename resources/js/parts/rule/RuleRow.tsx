@@ -35,7 +35,12 @@ function RowMenu({ rule, place, last, open, actions }: Pick<Props, 'rule' | 'pla
     const active = rule.active !== false;
     return (
         <span className="flex shrink-0 items-center">
-            <Button look="quiet" aria-expanded={open} aria-label={say(open ? 'screen.rule_row.close_of' : 'screen.rule_row.edit_of', { place })} onClick={() => actions.open(open ? null : rule.id)}>
+            <Button
+                look="quiet"
+                aria-expanded={open}
+                aria-label={say(open ? 'screen.rule_row.close_of' : 'screen.rule_row.edit_of', { place })}
+                onClick={() => actions.open(open ? null : rule.id)}
+            >
                 {open ? say('screen.common.close') : say('screen.rule_row.edit')}
             </Button>
             <Menu
@@ -45,8 +50,15 @@ function RowMenu({ rule, place, last, open, actions }: Pick<Props, 'rule' | 'pla
                     </Button>
                 }
                 items={[
-                    { label: active ? 'Pause' : 'Take out of pause', run: () => actions.change({ ...rule, active: !active }) },
-                    { label: say('screen.rule_row.move_up'), run: () => actions.move(rule.id, -1), disabled: place === 1 },
+                    {
+                        label: active ? 'Pause' : 'Take out of pause',
+                        run: () => actions.change({ ...rule, active: !active }),
+                    },
+                    {
+                        label: say('screen.rule_row.move_up'),
+                        run: () => actions.move(rule.id, -1),
+                        disabled: place === 1,
+                    },
                     { label: say('screen.rule_row.move_down'), run: () => actions.move(rule.id, 1), disabled: last },
                     { label: say('screen.rule_row.copy'), run: () => actions.copy(rule) },
                     { label: say('screen.rule_row.delete'), run: () => actions.remove(rule.id) },
@@ -57,14 +69,29 @@ function RowMenu({ rule, place, last, open, actions }: Pick<Props, 'rule' | 'pla
 }
 
 export function RuleRow({ rule, place, last, vocabulary, open, mayWrite, faults, note, strip, actions }: Props) {
-    const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({ id: rule.id, disabled: !mayWrite });
+    const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({
+        id: rule.id,
+        disabled: !mayWrite,
+    });
     const active = rule.active !== false;
     return (
-        <div ref={setNodeRef} style={{ transform: CSS.Translate.toString(transform), transition: transition ?? undefined }} className={`flex border-t border-line bg-paper ${isDragging ? 'relative z-20 shadow-md' : ''}`} data-rule={rule.id}>
+        <div
+            ref={setNodeRef}
+            style={{ transform: CSS.Translate.toString(transform), transition: transition ?? undefined }}
+            className={`flex border-t border-line bg-paper ${isDragging ? 'relative z-20 shadow-md' : ''}`}
+            data-rule={rule.id}
+        >
             {strip}
             <div className="flex min-w-0 flex-1 gap-2 border-l border-line px-3 py-2">
                 {mayWrite && (
-                    <button type="button" ref={setActivatorNodeRef} {...attributes} {...listeners} aria-label={say('screen.rule_row.move_of', { place, name: rule.name })} className="h-6 shrink-0 cursor-grab px-1 text-ink2 hover:text-ink">
+                    <button
+                        type="button"
+                        ref={setActivatorNodeRef}
+                        {...attributes}
+                        {...listeners}
+                        aria-label={say('screen.rule_row.move_of', { place, name: rule.name })}
+                        className="h-6 shrink-0 cursor-grab px-1 text-ink2 hover:text-ink"
+                    >
                         <svg width="8" height="14" viewBox="0 0 8 14" aria-hidden="true">
                             <path d="M0 2h8M0 7h8M0 12h8" stroke="currentColor" strokeWidth="1.5" />
                         </svg>
@@ -74,12 +101,18 @@ export function RuleRow({ rule, place, last, vocabulary, open, mayWrite, faults,
                 <div className="min-w-0 flex-1">
                     <div className="flex items-start gap-2">
                         {open ? (
-                            <h2 className="flex-1 font-semibold">{rule.name === '' ? say('screen.rule_row.a_rule_without_a') : rule.name}</h2>
+                            <h2 className="flex-1 font-semibold">
+                                {rule.name === '' ? say('screen.rule_row.a_rule_without_a') : rule.name}
+                            </h2>
                         ) : (
                             <div className={`min-w-0 flex-1 ${active ? '' : 'opacity-70'}`}>
                                 <h2 className="font-semibold">
                                     {rule.name}
-                                    {!active && <span className="ml-2 font-normal text-ochre">{say('screen.common.paused')}</span>}
+                                    {!active && (
+                                        <span className="ml-2 font-normal text-ochre">
+                                            {say('screen.common.paused')}
+                                        </span>
+                                    )}
                                 </h2>
                                 <p>
                                     <Boundary instead={<Undrawn />} of={rule}>
@@ -112,5 +145,7 @@ function Undrawn() {
 function FaultNote({ faults }: { faults: Fault[] }) {
     const wrong = faults.find((fault) => !fault.unfinished);
     if (wrong !== undefined) return <p className="text-xs text-brick">{wrong.reason}</p>;
-    return faults.length === 0 ? null : <p className="text-xs text-ochre">{say('screen.rule_row.unfinished_it_does_not')}</p>;
+    return faults.length === 0 ? null : (
+        <p className="text-xs text-ochre">{say('screen.rule_row.unfinished_it_does_not')}</p>
+    );
 }

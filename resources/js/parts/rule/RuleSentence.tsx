@@ -8,7 +8,15 @@ export const RuleSentence = memo(function RuleSentence({ rule, vocabulary }: { r
     const formats = useFormats();
     return (
         <span className="text-ink2">
-            {sentence(rule, vocabulary, formats.moment).map((piece, index) => (piece.bold === true ? <strong key={index} className="font-medium text-ink">{piece.text}</strong> : <span key={index}>{piece.text}</span>))}
+            {sentence(rule, vocabulary, formats.moment).map((piece, index) =>
+                piece.bold === true ? (
+                    <strong key={index} className="font-medium text-ink">
+                        {piece.text}
+                    </strong>
+                ) : (
+                    <span key={index}>{piece.text}</span>
+                ),
+            )}
         </span>
     );
 });

@@ -16,21 +16,32 @@ export function RulebookAside({ page, draft, coverage }: Props) {
     const [importing, setImporting] = useState(false);
     const takeUp = page.mayWrite ? (rules: Rule[]): void => draft.change(() => rules) : null;
     return (
-        <aside aria-label={say('screen.rulebook_aside.about_the_rulebook')} className="space-y-5 overflow-auto border-l border-line bg-paper p-4">
+        <aside
+            aria-label={say('screen.rulebook_aside.about_the_rulebook')}
+            className="space-y-5 overflow-auto border-l border-line bg-paper p-4"
+        >
             {draft.isDraft && (
                 <section>
                     <h2 className="mb-1 text-base font-semibold">{say('screen.rulebook_aside.what_would_change')}</h2>
                     <Changes coverage={coverage} days={page.recentDays} />
                     {page.draft !== null && page.draft.savedBy !== null && page.draft.savedAt !== null && (
                         <p className="mt-2 text-xs text-ink2">
-                            {say('screen.rulebook_aside.saved_by', { person: page.draft.savedBy, moment: formats.moment(page.draft.savedAt) })}
+                            {say('screen.rulebook_aside.saved_by', {
+                                person: page.draft.savedBy,
+                                moment: formats.moment(page.draft.savedAt),
+                            })}
                         </p>
                     )}
                 </section>
             )}
             <section>
                 <h2 className="mb-1 text-base font-semibold">{say('screen.common.versions')}</h2>
-                <Versions versions={page.versions} current={page.published?.id} vocabulary={page.vocabulary} onTakeUp={takeUp} />
+                <Versions
+                    versions={page.versions}
+                    current={page.published?.id}
+                    vocabulary={page.vocabulary}
+                    onTakeUp={takeUp}
+                />
             </section>
             <section>
                 <h2 className="mb-1 text-base font-semibold">{say('screen.rulebook_aside.as_a_file')}</h2>
@@ -50,7 +61,12 @@ export function RulebookAside({ page, draft, coverage }: Props) {
                     )}
                 </p>
             </section>
-            <ImportDialog revision={draft.revision} isDraft={draft.isDraft} open={importing} onOpenChange={setImporting} />
+            <ImportDialog
+                revision={draft.revision}
+                isDraft={draft.isDraft}
+                open={importing}
+                onOpenChange={setImporting}
+            />
         </aside>
     );
 }

@@ -14,7 +14,9 @@ function SavedState({ saving, theirs }: { saving: Saving; theirs: (() => void) |
         case 'failed':
             return (
                 <p className="basis-full">
-                    <span role="alert" className="font-semibold text-brick">{say('screen.rulebook_header.not_saved', { reason: saving.reason })}</span>
+                    <span role="alert" className="font-semibold text-brick">
+                        {say('screen.rulebook_header.not_saved', { reason: saving.reason })}
+                    </span>
                     {theirs !== null && (
                         <Button look="quiet" onClick={theirs}>
                             {say('screen.rulebook_header.look_at_theirs')}
@@ -25,7 +27,14 @@ function SavedState({ saving, theirs }: { saving: Saving; theirs: (() => void) |
     }
 }
 
-type Props = { title: string; draft: Draft; mayWrite: boolean; onAdd: () => void; onDiscard: () => void; onPublish: () => void };
+type Props = {
+    title: string;
+    draft: Draft;
+    mayWrite: boolean;
+    onAdd: () => void;
+    onDiscard: () => void;
+    onPublish: () => void;
+};
 
 export function RulebookHeader({ title, draft, mayWrite, onAdd, onDiscard, onPublish }: Props) {
     return (

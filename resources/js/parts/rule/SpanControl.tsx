@@ -2,7 +2,10 @@ import { durationOf, minutesOf } from '@/lib/criteria';
 import { WordChoice, WordNumber } from './Word';
 import { say } from '@/lib/words';
 
-const UNITS = ['days', 'hours', 'minutes'].map((unit) => ({ value: unit, label: say('screen.span_control.unit', { unit }) }));
+const UNITS = ['days', 'hours', 'minutes'].map((unit) => ({
+    value: unit,
+    label: say('screen.span_control.unit', { unit }),
+}));
 
 /** An amount and its unit; P3D and PT4H in documents. */
 export function spanOf(amount: number, unit: string): string {
@@ -17,12 +20,25 @@ export function amountOf(span: string): { amount: number; unit: string } {
 }
 
 /** A length of working time. */
-export function SpanControl({ label, value, onChange }: { label: string; value: string | undefined; onChange: (value: string) => void }) {
+export function SpanControl({
+    label,
+    value,
+    onChange,
+}: {
+    label: string;
+    value: string | undefined;
+    onChange: (value: string) => void;
+}) {
     const { amount, unit } = value === undefined ? { amount: null, unit: 'days' } : amountOf(value);
     return (
         <>
             <WordNumber label={label} value={amount} onChange={(next) => onChange(spanOf(next, unit))} />{' '}
-            <WordChoice label={say('screen.common.unit_of', { label: label.toLowerCase() })} value={unit} options={UNITS} onChange={(next) => onChange(spanOf(amount ?? 1, next))} />
+            <WordChoice
+                label={say('screen.common.unit_of', { label: label.toLowerCase() })}
+                value={unit}
+                options={UNITS}
+                onChange={(next) => onChange(spanOf(amount ?? 1, next))}
+            />
         </>
     );
 }

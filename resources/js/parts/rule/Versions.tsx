@@ -8,13 +8,19 @@ import { Dialog } from '@/ui/Dialog';
 import { RuleSentence } from './RuleSentence';
 import { say } from '@/lib/words';
 
-type Props = { versions: Version[]; current: string | undefined; vocabulary: Vocabulary; onTakeUp: ((rules: Rule[]) => void) | null };
+type Props = {
+    versions: Version[];
+    current: string | undefined;
+    vocabulary: Vocabulary;
+    onTakeUp: ((rules: Rule[]) => void) | null;
+};
 
 /** The versions there were; each can be read, saved as a file and taken up again as a draft. */
 export function Versions({ versions, current, vocabulary, onTakeUp }: Props) {
     const formats = useFormats();
     const [looked, setLooked] = useState<(Version & { rules: Rule[] }) | null>(null);
-    const look = (id: string): void => void ask<Version & { rules: Rule[] }>('GET', `/rulebook/versions/${id}`).then(setLooked);
+    const look = (id: string): void =>
+        void ask<Version & { rules: Rule[] }>('GET', `/rulebook/versions/${id}`).then(setLooked);
     if (versions.length === 0) return <p className="text-ink2">{say('screen.versions.nothing_has_been_published')}</p>;
     return (
         <>
@@ -24,9 +30,16 @@ export function Versions({ versions, current, vocabulary, onTakeUp }: Props) {
                         <div className="flex items-baseline justify-between gap-2">
                             <span>
                                 <strong>{say('screen.versions.version', { number: version.number })}</strong>
-                                {version.id === current && <span className="text-pine"> {say('screen.versions.in_force')}</span>}
+                                {version.id === current && (
+                                    <span className="text-pine"> {say('screen.versions.in_force')}</span>
+                                )}
                             </span>
-                            <Button look="quiet" className="min-h-6" aria-label={say('screen.versions.read_of', { number: version.number })} onClick={() => look(version.id)}>
+                            <Button
+                                look="quiet"
+                                className="min-h-6"
+                                aria-label={say('screen.versions.read_of', { number: version.number })}
+                                onClick={() => look(version.id)}
+                            >
                                 {say('screen.versions.read')}
                             </Button>
                         </div>
@@ -38,17 +51,33 @@ export function Versions({ versions, current, vocabulary, onTakeUp }: Props) {
                     </li>
                 ))}
             </ul>
-            <VersionDialog version={looked} vocabulary={vocabulary} onTakeUp={onTakeUp} onClose={() => setLooked(null)} />
+            <VersionDialog
+                version={looked}
+                vocabulary={vocabulary}
+                onTakeUp={onTakeUp}
+                onClose={() => setLooked(null)}
+            />
         </>
     );
 }
 
-type DialogProps = { version: (Version & { rules: Rule[] }) | null; vocabulary: Vocabulary; onTakeUp: ((rules: Rule[]) => void) | null; onClose: () => void };
+type DialogProps = {
+    version: (Version & { rules: Rule[] }) | null;
+    vocabulary: Vocabulary;
+    onTakeUp: ((rules: Rule[]) => void) | null;
+    onClose: () => void;
+};
 
 /** The rules of a version as they were. */
 function VersionDialog({ version, vocabulary, onTakeUp, onClose }: DialogProps) {
     return (
-        <Dialog open={version !== null} onOpenChange={(open) => open || onClose()} wide title={say('screen.versions.version', { number: version?.number ?? '' })} description={version?.note ?? 'Its rules as they were.'}>
+        <Dialog
+            open={version !== null}
+            onOpenChange={(open) => open || onClose()}
+            wide
+            title={say('screen.versions.version', { number: version?.number ?? '' })}
+            description={version?.note ?? 'Its rules as they were.'}
+        >
             {version !== null && (
                 <>
                     <ol className="max-h-[52vh] overflow-auto">
@@ -57,7 +86,9 @@ function VersionDialog({ version, vocabulary, onTakeUp, onClose }: DialogProps) 
                                 <span className="text-right text-ink2">{index + 1}</span>
                                 <span>
                                     <strong>{rule.name}</strong>
-                                    {rule.active === false && <span className="text-ochre"> {say('screen.common.paused')}</span>}
+                                    {rule.active === false && (
+                                        <span className="text-ochre"> {say('screen.common.paused')}</span>
+                                    )}
                                     <br />
                                     <RuleSentence rule={rule} vocabulary={vocabulary} />
                                 </span>
@@ -65,7 +96,10 @@ function VersionDialog({ version, vocabulary, onTakeUp, onClose }: DialogProps) 
                         ))}
                     </ol>
                     <div className="mt-4 flex justify-end gap-2">
-                        <a className="inline-flex min-h-8 items-center px-2 text-sky underline" href={`/rulebook/export?version=${version.id}`}>
+                        <a
+                            className="inline-flex min-h-8 items-center px-2 text-sky underline"
+                            href={`/rulebook/export?version=${version.id}`}
+                        >
                             {say('screen.versions.save_as_a_file')}
                         </a>
                         {onTakeUp !== null && (

@@ -4,11 +4,32 @@ import { Popover } from '@/ui/Popover';
 import { say } from '@/lib/words';
 
 /** A word of the sentence that is one of several. */
-export function WordChoice({ label, value, options, onChange }: { label: string; value: string; options: Option[]; onChange: (value: string) => void }) {
+export function WordChoice({
+    label,
+    value,
+    options,
+    onChange,
+}: {
+    label: string;
+    value: string;
+    options: Option[];
+    onChange: (value: string) => void;
+}) {
     const known = options.some((option) => option.value === value);
     return (
-        <select className="word" aria-label={label} aria-invalid={!known && value !== ''} data-blank={value === ''} value={value} onChange={(event) => onChange(event.target.value)}>
-            {!known && <option value={value}>{value === '' ? say('screen.word.choose') : say('screen.word.unknown', { value })}</option>}
+        <select
+            className="word"
+            aria-label={label}
+            aria-invalid={!known && value !== ''}
+            data-blank={value === ''}
+            value={value}
+            onChange={(event) => onChange(event.target.value)}
+        >
+            {!known && (
+                <option value={value}>
+                    {value === '' ? say('screen.word.choose') : say('screen.word.unknown', { value })}
+                </option>
+            )}
             {options.map((option) => (
                 <option key={option.value} value={option.value}>
                     {option.label}
@@ -19,13 +40,32 @@ export function WordChoice({ label, value, options, onChange }: { label: string;
 }
 
 /** Several of a list, ticked in a small window. */
-export function WordChoices({ label, values, options, onChange }: { label: string; values: string[]; options: Option[]; onChange: (values: string[]) => void }) {
-    const said = values.map((value) => options.find((option) => option.value === value)?.label ?? say('screen.word.unknown', { value })).join(', ');
+export function WordChoices({
+    label,
+    values,
+    options,
+    onChange,
+}: {
+    label: string;
+    values: string[];
+    options: Option[];
+    onChange: (values: string[]) => void;
+}) {
+    const said = values
+        .map(
+            (value) => options.find((option) => option.value === value)?.label ?? say('screen.word.unknown', { value }),
+        )
+        .join(', ');
     return (
         <Popover
             label={label}
             trigger={
-                <button type="button" className="word text-left" data-blank={values.length === 0} aria-label={`${label}: ${said === '' ? say('screen.common.none') : said}`}>
+                <button
+                    type="button"
+                    className="word text-left"
+                    data-blank={values.length === 0}
+                    aria-label={`${label}: ${said === '' ? say('screen.common.none') : said}`}
+                >
                     {said === '' ? say('screen.word.choose') : said}
                 </button>
             }
@@ -37,7 +77,13 @@ export function WordChoices({ label, values, options, onChange }: { label: strin
                             <input
                                 type="checkbox"
                                 checked={values.includes(option.value)}
-                                onChange={(event) => onChange(event.target.checked ? [...values, option.value] : values.filter((value) => value !== option.value))}
+                                onChange={(event) =>
+                                    onChange(
+                                        event.target.checked
+                                            ? [...values, option.value]
+                                            : values.filter((value) => value !== option.value),
+                                    )
+                                }
                             />
                             {option.label}
                         </label>
@@ -48,12 +94,41 @@ export function WordChoices({ label, values, options, onChange }: { label: strin
     );
 }
 
-export function WordText({ label, value, onChange, type = 'text' }: { label: string; value: string; onChange: (value: string) => void; type?: 'text' | 'date' | 'time' }) {
-    return <input className="word min-w-16" type={type} aria-label={label} data-blank={value.trim() === ''} value={value} onChange={(event) => onChange(event.target.value)} />;
+export function WordText({
+    label,
+    value,
+    onChange,
+    type = 'text',
+}: {
+    label: string;
+    value: string;
+    onChange: (value: string) => void;
+    type?: 'text' | 'date' | 'time';
+}) {
+    return (
+        <input
+            className="word min-w-16"
+            type={type}
+            aria-label={label}
+            data-blank={value.trim() === ''}
+            value={value}
+            onChange={(event) => onChange(event.target.value)}
+        />
+    );
 }
 
 /** A number; what is not one yet is kept as typed and said to be wrong. Null: still to be given. */
-export function WordNumber({ label, value, onChange, whole = true }: { label: string; value: number | null; onChange: (value: number) => void; whole?: boolean }) {
+export function WordNumber({
+    label,
+    value,
+    onChange,
+    whole = true,
+}: {
+    label: string;
+    value: number | null;
+    onChange: (value: number) => void;
+    whole?: boolean;
+}) {
     const [typed, setTyped] = useState<string | null>(null);
     const text = typed ?? (value === null ? '' : String(value));
     const form = whole ? /^\d+$/ : /^-?\d+(\.\d{1,2})?$/;
@@ -76,7 +151,17 @@ export function WordNumber({ label, value, onChange, whole = true }: { label: st
 }
 
 /** Words separated by commas. */
-export function WordList({ label, values, onChange, numbers = false }: { label: string; values: (string | number)[]; onChange: (values: (string | number)[]) => void; numbers?: boolean }) {
+export function WordList({
+    label,
+    values,
+    onChange,
+    numbers = false,
+}: {
+    label: string;
+    values: (string | number)[];
+    onChange: (values: (string | number)[]) => void;
+    numbers?: boolean;
+}) {
     const [typed, setTyped] = useState<string | null>(null);
     const text = typed ?? values.join(', ');
     return (
@@ -87,7 +172,10 @@ export function WordList({ label, values, onChange, numbers = false }: { label: 
             value={text}
             onChange={(event) => {
                 setTyped(event.target.value);
-                const parts = event.target.value.split(',').map((part) => part.trim()).filter((part) => part !== '');
+                const parts = event.target.value
+                    .split(',')
+                    .map((part) => part.trim())
+                    .filter((part) => part !== '');
                 onChange(numbers ? parts.map(Number).filter((part) => !Number.isNaN(part)) : parts);
             }}
             onBlur={() => setTyped(null)}

@@ -9,9 +9,20 @@ export function ShownOnce({ secret, label, onClose }: { secret: string; label: s
         <div className="space-y-4">
             <p>{say('sign_ins.once')}</p>
             <p className="flex items-center gap-2">
-                <input readOnly autoFocus className="entry min-w-0 flex-1 font-mono text-xs" aria-label={label} value={secret} onFocus={(event) => event.target.select()} />
+                <input
+                    readOnly
+                    autoFocus
+                    className="entry min-w-0 flex-1 font-mono text-xs"
+                    aria-label={label}
+                    value={secret}
+                    onFocus={(event) => event.target.select()}
+                />
                 {/* Browsers have no clipboard for pages that come without TLS from elsewhere. */}
-                {'clipboard' in navigator && <Button onClick={() => void navigator.clipboard.writeText(secret).then(() => setCopied(true))}>{say(copied ? 'sign_ins.copied' : 'sign_ins.copy')}</Button>}
+                {'clipboard' in navigator && (
+                    <Button onClick={() => void navigator.clipboard.writeText(secret).then(() => setCopied(true))}>
+                        {say(copied ? 'sign_ins.copied' : 'sign_ins.copy')}
+                    </Button>
+                )}
             </p>
             <p className="text-right">
                 <Button look="main" onClick={onClose}>

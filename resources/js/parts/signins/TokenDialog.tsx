@@ -14,7 +14,11 @@ function nextYear(): string {
 }
 
 /** Makes a token for another system. */
-export function TokenDialog({ signIns, abilities, onClose }: Pick<SignInsPageProps, 'signIns' | 'abilities'> & { onClose: () => void }) {
+export function TokenDialog({
+    signIns,
+    abilities,
+    onClose,
+}: Pick<SignInsPageProps, 'signIns' | 'abilities'> & { onClose: () => void }) {
     const owners = signIns.filter((one) => one.state === 'open');
     const [name, setName] = useState('');
     const [user, setUser] = useState(owners.find((one) => one.own)?.id ?? owners[0]?.id ?? '');
@@ -26,11 +30,25 @@ export function TokenDialog({ signIns, abilities, onClose }: Pick<SignInsPagePro
             {secret !== null ? (
                 <ShownOnce secret={secret} label={say('sign_ins.new_token')} onClose={onClose} />
             ) : (
-                <DialogForm busy={busy} send={say('sign_ins.make_token')} onLeave={onClose} onSend={() => void make('/tokens', { name, user, abilities: may, until })}>
+                <DialogForm
+                    busy={busy}
+                    send={say('sign_ins.make_token')}
+                    onLeave={onClose}
+                    onSend={() => void make('/tokens', { name, user, abilities: may, until })}
+                >
                     <Labelled label={say('sign_ins.token_for')} wrong={wrong.name ?? wrong['']}>
-                        <input className="entry w-full" maxLength={120} value={name} onChange={(event) => setName(event.target.value)} />
+                        <input
+                            className="entry w-full"
+                            maxLength={120}
+                            value={name}
+                            onChange={(event) => setName(event.target.value)}
+                        />
                     </Labelled>
-                    <Labelled label={say('sign_ins.token_owner')} hint={say('sign_ins.token_owner_hint')} wrong={wrong.user}>
+                    <Labelled
+                        label={say('sign_ins.token_owner')}
+                        hint={say('sign_ins.token_owner_hint')}
+                        wrong={wrong.user}
+                    >
                         <select className="entry w-full" value={user} onChange={(event) => setUser(event.target.value)}>
                             {owners.map((one) => (
                                 <option key={one.id} value={one.id}>
@@ -43,16 +61,30 @@ export function TokenDialog({ signIns, abilities, onClose }: Pick<SignInsPagePro
                         <legend className="font-medium">{say('sign_ins.abilities')}</legend>
                         {abilities.map((one) => (
                             <label key={one} className="flex min-h-7 items-center gap-2">
-                                <input type="checkbox" checked={may.includes(one)} onChange={(event) => setMay(event.target.checked ? [...may, one] : may.filter((other) => other !== one))} />
+                                <input
+                                    type="checkbox"
+                                    checked={may.includes(one)}
+                                    onChange={(event) =>
+                                        setMay(
+                                            event.target.checked ? [...may, one] : may.filter((other) => other !== one),
+                                        )
+                                    }
+                                />
                                 <span>
-                                    {say(`sign_ins.ability.${one}`)} <span className="font-mono text-xs text-ink2">{one}</span>
+                                    {say(`sign_ins.ability.${one}`)}{' '}
+                                    <span className="font-mono text-xs text-ink2">{one}</span>
                                 </span>
                             </label>
                         ))}
                         {wrong.abilities !== undefined && <p className="text-xs text-brick">{wrong.abilities}</p>}
                     </fieldset>
                     <Labelled label={say('sign_ins.token_until')} wrong={wrong.until}>
-                        <input className="entry" type="date" value={until} onChange={(event) => setUntil(event.target.value)} />
+                        <input
+                            className="entry"
+                            type="date"
+                            value={until}
+                            onChange={(event) => setUntil(event.target.value)}
+                        />
                     </Labelled>
                 </DialogForm>
             )}
