@@ -83,8 +83,17 @@ stop_database() {
     stop_process mariadb "MariaDB server"
 }
 
+# There are no tables yet, or they began with the first migration that there is.
+made_by_this_code() {
+    local first
+    first="$(basename "$(find "$ROOT/database/migrations" -name '*.php' | sort | head -n 1)" .php)"
+    [ "$(sql "SELECT COUNT(*) FROM information_schema.tables WHERE table_schema = 'openbaton'")" = 0 ] ||
+        [ "$(sql "SELECT COUNT(*) FROM openbaton.migrations WHERE migration = '$first'")" = 1 ]
+}
+
 seed_demo() {
     say "Bringing the tables up to date"
+    made_by_this_code || fail "The demo's tables were made before the first release; throw them away with bin/baton fresh."
     quietly migrate "The tables can't be made." as_owner php artisan migrate --force --no-interaction
     if [ "$(sql "SELECT COUNT(*) FROM openbaton.houses")" = 0 ]; then
         say "Living through ten weeks at Alder & Quill (about a minute)"
