@@ -36,22 +36,4 @@ final class TableBlueprint extends Blueprint
 
         return $definition;
     }
-
-    /** A word that the product has made, a key or a secret: compared by its bytes. */
-    public function code(string $column, int $length): ColumnDefinition
-    {
-        return $this->string($column, $length)->charset('ascii')->collation('ascii_bin');
-    }
-
-    /** SHA-256 in hexadecimal digits. */
-    public function digest(string $column): ColumnDefinition
-    {
-        return $this->char($column, 64)->charset('ascii')->collation('ascii_bin');
-    }
-
-    /** An id of documents: compared by every character, blanks at its end among them. */
-    public function slug(string $column, int $length): ColumnDefinition
-    {
-        return $this->string($column, $length)->collation('utf8mb4_nopad_bin');
-    }
 }

@@ -94,22 +94,7 @@ final class AppServiceProvider extends ServiceProvider
         $proxies = config()->string('baton.proxies');
         TrustProxies::at($proxies === '*' ? '*' : array_values(array_filter(explode(',', $proxies))));
         TrustProxies::withHeaders(Request::HEADER_X_FORWARDED_FOR | Request::HEADER_X_FORWARDED_PROTO);
-        self::afterwards(
-            [DraftSaved::class],
-            static fn(DraftSaved $event) => app(BeginCoverage::class)->handleDraft($event),
-        );
-        self::afterwards(
-            [RulebookPublished::class],
-            static fn(RulebookPublished $event) => app(BeginCoverage::class)->handlePublished($event),
-        );
-        self::afterwards(
-            [RulebookPublished::class, RosterImported::class],
-            static fn(RulebookPublished|RosterImported $event) => app(FindNextMoments::class)->handle($event),
-        );
-        self::afterwards([RulebookPublished::class], static fn() => app(RetryUnplacedTasks::class)->handle());
-        Event::listen(JobFailed::class, [TellAdministrators::class, 'handle']);
-        // A worker that has done a job, or has none, looks for what has happened meanwhile.
-        Event::listen(Looping::class, static fn(): mixed => rescue(static fn() => app(HandOut::class)()));
+        self::listen();
         Session::extend(
             'database',
             static fn(): SessionRows => new SessionRows(
@@ -127,36 +112,38 @@ final class AppServiceProvider extends ServiceProvider
             DB::connection()->unsetEventDispatcher();
         }
 
-        RateLimiter::for(
-            'web-form',
-            static fn(Request $request): Limit => Limit::perMinute(config()->integer('baton.throttle.web_form'))->by(
-                (string) $request->ip(),
-            ),
+        foreach (['web-form', 'customer', 'invitation', 'calendar'] as $address) {
+            RateLimiter::for(
+                $address,
+                static fn(Request $request): Limit => self::limit($address, (string) $request->ip()),
+            );
+        }
+        RateLimiter::for('api', static fn(Request $request): Limit => self::limit('api', self::bearer($request)));
+    }
+
+    private static function limit(string $address, string $who): Limit
+    {
+        return Limit::perMinute(config()->integer('baton.throttle.' . str_replace('-', '_', $address)))->by($who);
+    }
+
+    private static function listen(): void
+    {
+        self::afterwards(
+            [DraftSaved::class],
+            static fn(DraftSaved $event) => app(BeginCoverage::class)->handleDraft($event),
         );
-        RateLimiter::for(
-            'customer',
-            static fn(Request $request): Limit => Limit::perMinute(config()->integer('baton.throttle.customer'))->by(
-                (string) $request->ip(),
-            ),
+        self::afterwards(
+            [RulebookPublished::class],
+            static fn(RulebookPublished $event) => app(BeginCoverage::class)->handlePublished($event),
         );
-        RateLimiter::for(
-            'invitation',
-            static fn(Request $request): Limit => Limit::perMinute(config()->integer('baton.throttle.invitation'))->by(
-                (string) $request->ip(),
-            ),
+        self::afterwards(
+            [RulebookPublished::class, RosterImported::class],
+            static fn(RulebookPublished|RosterImported $event) => app(FindNextMoments::class)->handle($event),
         );
-        RateLimiter::for(
-            'calendar',
-            static fn(Request $request): Limit => Limit::perMinute(config()->integer('baton.throttle.calendar'))->by(
-                (string) $request->ip(),
-            ),
-        );
-        RateLimiter::for(
-            'api',
-            static fn(Request $request): Limit => Limit::perMinute(config()->integer('baton.throttle.api'))->by(
-                self::bearer($request),
-            ),
-        );
+        self::afterwards([RulebookPublished::class], static fn() => app(RetryUnplacedTasks::class)->handle());
+        Event::listen(JobFailed::class, [TellAdministrators::class, 'handle']);
+        // A worker that has done a job, or has none, looks for what has happened meanwhile.
+        Event::listen(Looping::class, static fn(): mixed => rescue(static fn() => app(HandOut::class)()));
     }
 
     /**

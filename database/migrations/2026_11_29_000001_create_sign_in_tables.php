@@ -2,104 +2,149 @@
 
 declare(strict_types=1);
 
-use App\Database\TableBlueprint;
 use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
 /** People who sign in, what they may, and what was done with it. */
 return new class extends Migration {
     public function up(): void
     {
-        Schema::create('users', static function (TableBlueprint $table): void {
+        $this->users();
+        $this->personalAccessTokens();
+        $this->permissions();
+        $this->roles();
+        $this->modelHasPermissions();
+        $this->modelHasRoles();
+        $this->roleHasPermissions();
+        $this->sessions();
+        $this->signInAttempts();
+        $this->invitations();
+        $this->activityLog();
+    }
+
+    private function users(): void
+    {
+        Schema::create('users', static function (Blueprint $table): void {
             $table->ulid('id')->primary();
             $table->string('name');
             // Addresses are kept as Address spells them, and compared by every character.
-            $table->slug('email', 200)->unique();
+            $table->string('email', 200)->collation('utf8mb4_nopad_bin')->unique();
             $table->string('password');
             $table->rememberToken();
             // In which the product speaks to them; null: that of the house.
-            $table->code('locale', 12)->nullable();
+            $table->string('locale', 12)->charset('ascii')->collation('ascii_bin')->nullable();
             $table->timestamp('ended_at')->nullable();
             $table->timestamps();
         });
+    }
 
-        Schema::create('personal_access_tokens', static function (TableBlueprint $table): void {
+    private function personalAccessTokens(): void
+    {
+        Schema::create('personal_access_tokens', static function (Blueprint $table): void {
             $table->id();
             $table->string('tokenable_type');
             $table->ulid('tokenable_id');
             $table->string('name');
-            $table->code('token', 64)->unique();
+            $table->string('token', 64)->charset('ascii')->collation('ascii_bin')->unique();
             $table->text('abilities')->nullable();
             $table->timestamp('last_used_at')->nullable();
             $table->timestamp('expires_at')->nullable();
             $table->timestamps();
             $table->index(['tokenable_type', 'tokenable_id']);
         });
+    }
 
-        Schema::create('permissions', static function (TableBlueprint $table): void {
+    private function permissions(): void
+    {
+        Schema::create('permissions', static function (Blueprint $table): void {
             $table->id();
             $table->string('name', 120);
             $table->string('guard_name', 60);
             $table->timestamps();
             $table->unique(['name', 'guard_name']);
         });
+    }
 
-        Schema::create('roles', static function (TableBlueprint $table): void {
+    private function roles(): void
+    {
+        Schema::create('roles', static function (Blueprint $table): void {
             $table->id();
             $table->string('name', 120);
             $table->string('guard_name', 60);
             $table->timestamps();
             $table->unique(['name', 'guard_name']);
         });
+    }
 
-        Schema::create('model_has_permissions', static function (TableBlueprint $table): void {
+    private function modelHasPermissions(): void
+    {
+        Schema::create('model_has_permissions', static function (Blueprint $table): void {
             $table->foreignId('permission_id')->constrained()->cascadeOnDelete();
             $table->string('model_type');
             $table->ulid('model_id');
             $table->index(['model_id', 'model_type']);
             $table->primary(['permission_id', 'model_id', 'model_type']);
         });
+    }
 
-        Schema::create('model_has_roles', static function (TableBlueprint $table): void {
+    private function modelHasRoles(): void
+    {
+        Schema::create('model_has_roles', static function (Blueprint $table): void {
             $table->foreignId('role_id')->constrained()->cascadeOnDelete();
             $table->string('model_type');
             $table->ulid('model_id');
             $table->index(['model_id', 'model_type']);
             $table->primary(['role_id', 'model_id', 'model_type']);
         });
+    }
 
-        Schema::create('role_has_permissions', static function (TableBlueprint $table): void {
+    private function roleHasPermissions(): void
+    {
+        Schema::create('role_has_permissions', static function (Blueprint $table): void {
             $table->foreignId('permission_id')->constrained()->cascadeOnDelete();
             $table->foreignId('role_id')->constrained()->cascadeOnDelete();
             $table->primary(['permission_id', 'role_id']);
         });
+    }
 
-        Schema::create('sessions', static function (TableBlueprint $table): void {
-            $table->code('id', 255)->primary();
+    private function sessions(): void
+    {
+        Schema::create('sessions', static function (Blueprint $table): void {
+            $table->string('id')->charset('ascii')->collation('ascii_bin')->primary();
             $table->ulid('user_id')->nullable()->index();
             $table->string('ip_address', 45)->nullable();
             $table->text('user_agent')->nullable();
             $table->longText('payload');
             $table->integer('last_activity')->index();
         });
+    }
 
-        Schema::create('sign_in_attempts', static function (TableBlueprint $table): void {
+    private function signInAttempts(): void
+    {
+        Schema::create('sign_in_attempts', static function (Blueprint $table): void {
             // A digest of whose attempts are counted.
-            $table->digest('key')->primary();
+            $table->char('key', 64)->charset('ascii')->collation('ascii_bin')->primary();
             $table->unsignedInteger('failures');
             $table->timestamp('waits_until')->nullable();
             $table->timestamp('forgotten_at')->index();
         });
+    }
 
-        Schema::create('invitations', static function (TableBlueprint $table): void {
+    private function invitations(): void
+    {
+        Schema::create('invitations', static function (Blueprint $table): void {
             $table->ulid('id')->primary();
             $table->foreignUlid('user_id')->unique()->constrained()->cascadeOnDelete();
-            $table->digest('token')->unique();
+            $table->char('token', 64)->charset('ascii')->collation('ascii_bin')->unique();
             $table->timestamp('expires_at');
             $table->timestamps();
         });
+    }
 
-        Schema::create('activity_log', static function (TableBlueprint $table): void {
+    private function activityLog(): void
+    {
+        Schema::create('activity_log', static function (Blueprint $table): void {
             $table->id();
             $table->string('log_name')->nullable()->index();
             // It names people and rules, which have long names.

@@ -2,27 +2,27 @@
 
 declare(strict_types=1);
 
-use App\Database\TableBlueprint;
 use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
 /** What the framework keeps: its cache and its queue. */
 return new class extends Migration {
     public function up(): void
     {
-        Schema::create('cache', static function (TableBlueprint $table): void {
+        Schema::create('cache', static function (Blueprint $table): void {
             $table->string('key')->primary();
             $table->mediumText('value');
             $table->bigInteger('expiration')->index();
         });
 
-        Schema::create('cache_locks', static function (TableBlueprint $table): void {
+        Schema::create('cache_locks', static function (Blueprint $table): void {
             $table->string('key')->primary();
             $table->string('owner');
             $table->bigInteger('expiration')->index();
         });
 
-        Schema::create('jobs', static function (TableBlueprint $table): void {
+        Schema::create('jobs', static function (Blueprint $table): void {
             $table->id();
             $table->string('queue')->index();
             $table->longText('payload');
@@ -32,7 +32,7 @@ return new class extends Migration {
             $table->unsignedInteger('created_at');
         });
 
-        Schema::create('failed_jobs', static function (TableBlueprint $table): void {
+        Schema::create('failed_jobs', static function (Blueprint $table): void {
             $table->id();
             $table->string('uuid')->unique();
             $table->text('connection');

@@ -2,16 +2,24 @@
 
 declare(strict_types=1);
 
-use App\Database\TableBlueprint;
 use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
 /** The house, its places and its fields. */
 return new class extends Migration {
     public function up(): void
     {
-        // One row: the house itself.
-        Schema::create('houses', static function (TableBlueprint $table): void {
+        $this->houses();
+        $this->places();
+        $this->fields();
+        $this->checklists();
+    }
+
+    /** One row: the house itself. */
+    private function houses(): void
+    {
+        Schema::create('houses', static function (Blueprint $table): void {
             $table->ulid('id')->primary();
             $table->string('name');
             $table->string('zone', 60);
@@ -41,10 +49,13 @@ return new class extends Migration {
             $table->json('customer_words')->nullable();
             $table->timestamps();
         });
+    }
 
-        Schema::create('places', static function (TableBlueprint $table): void {
+    private function places(): void
+    {
+        Schema::create('places', static function (Blueprint $table): void {
             $table->ulid('id')->primary();
-            $table->slug('slug', 120)->unique();
+            $table->string('slug', 120)->collation('utf8mb4_nopad_bin')->unique();
             $table->string('name');
             $table->string('level', 20);
             $table->foreignUlid('parent_id')->nullable()->constrained('places')->cascadeOnDelete();
@@ -52,11 +63,14 @@ return new class extends Migration {
             $table->ulid('deputy_id')->nullable();
             $table->timestamps();
         });
+    }
 
-        // Fields of a task that the house has added; the built-in ones are in the code.
-        Schema::create('fields', static function (TableBlueprint $table): void {
+    /** Fields of a task that the house has added; the built-in ones are in the code. */
+    private function fields(): void
+    {
+        Schema::create('fields', static function (Blueprint $table): void {
             $table->ulid('id')->primary();
-            $table->slug('path', 80)->unique();
+            $table->string('path', 80)->collation('utf8mb4_nopad_bin')->unique();
             $table->string('label');
             $table->string('type', 20);
             $table->json('options')->nullable();
@@ -70,10 +84,13 @@ return new class extends Migration {
             $table->timestamp('retired_at')->nullable();
             $table->timestamps();
         });
+    }
 
-        Schema::create('checklists', static function (TableBlueprint $table): void {
+    private function checklists(): void
+    {
+        Schema::create('checklists', static function (Blueprint $table): void {
             $table->ulid('id')->primary();
-            $table->slug('slug', 120)->unique();
+            $table->string('slug', 120)->collation('utf8mb4_nopad_bin')->unique();
             $table->string('name', 200);
             $table->json('items');
             $table->unsignedSmallInteger('position')->default(0);

@@ -2,17 +2,26 @@
 
 declare(strict_types=1);
 
-use App\Database\TableBlueprint;
 use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
 /** Who works there, in which teams, and what they can do. */
 return new class extends Migration {
     public function up(): void
     {
-        Schema::create('people', static function (TableBlueprint $table): void {
+        $this->people();
+        $this->teams();
+        $this->teamMembers();
+        $this->skills();
+        $this->personSkills();
+    }
+
+    private function people(): void
+    {
+        Schema::create('people', static function (Blueprint $table): void {
             $table->ulid('id')->primary();
-            $table->slug('slug', 120)->unique();
+            $table->string('slug', 120)->collation('utf8mb4_nopad_bin')->unique();
             $table->string('name');
             $table->string('email', 200)->nullable();
             $table->string('phone', 60)->nullable();
@@ -38,10 +47,13 @@ return new class extends Migration {
             $table->unsignedSmallInteger('position')->default(0);
             $table->timestamps();
         });
+    }
 
-        Schema::create('teams', static function (TableBlueprint $table): void {
+    private function teams(): void
+    {
+        Schema::create('teams', static function (Blueprint $table): void {
             $table->ulid('id')->primary();
-            $table->slug('slug', 120)->unique();
+            $table->string('slug', 120)->collation('utf8mb4_nopad_bin')->unique();
             $table->string('name');
             $table->foreignUlid('parent_id')->nullable()->constrained('teams')->nullOnDelete();
             $table->foreignUlid('lead_id')->nullable()->constrained('people')->nullOnDelete();
@@ -51,12 +63,15 @@ return new class extends Migration {
             $table->timestamps();
         });
 
-        Schema::table('places', static function (TableBlueprint $table): void {
+        Schema::table('places', static function (Blueprint $table): void {
             $table->foreign('responsible_id')->references('id')->on('people')->nullOnDelete();
             $table->foreign('deputy_id')->references('id')->on('people')->nullOnDelete();
         });
+    }
 
-        Schema::create('team_members', static function (TableBlueprint $table): void {
+    private function teamMembers(): void
+    {
+        Schema::create('team_members', static function (Blueprint $table): void {
             $table->foreignUlid('team_id')->constrained()->cascadeOnDelete();
             $table->foreignUlid('person_id')->constrained()->cascadeOnDelete();
             $table->unsignedSmallInteger('weight')->default(100);
@@ -66,18 +81,24 @@ return new class extends Migration {
             $table->date('until')->nullable();
             $table->primary(['team_id', 'person_id']);
         });
+    }
 
-        Schema::create('skills', static function (TableBlueprint $table): void {
+    private function skills(): void
+    {
+        Schema::create('skills', static function (Blueprint $table): void {
             $table->ulid('id')->primary();
-            $table->slug('slug', 120)->unique();
+            $table->string('slug', 120)->collation('utf8mb4_nopad_bin')->unique();
             $table->string('name');
             $table->unsignedSmallInteger('position')->default(0);
             // How many should be there on each working day.
             $table->unsignedSmallInteger('minimum')->nullable();
             $table->timestamps();
         });
+    }
 
-        Schema::create('person_skills', static function (TableBlueprint $table): void {
+    private function personSkills(): void
+    {
+        Schema::create('person_skills', static function (Blueprint $table): void {
             $table->foreignUlid('person_id')->constrained()->cascadeOnDelete();
             $table->foreignUlid('skill_id')->constrained()->cascadeOnDelete();
             $table->unsignedTinyInteger('level');
@@ -87,7 +108,7 @@ return new class extends Migration {
 
     public function down(): void
     {
-        Schema::table('places', static function (TableBlueprint $table): void {
+        Schema::table('places', static function (Blueprint $table): void {
             $table->dropForeign(['responsible_id']);
             $table->dropForeign(['deputy_id']);
         });

@@ -2,17 +2,26 @@
 
 declare(strict_types=1);
 
-use App\Database\TableBlueprint;
 use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
 /** Who is away when, who stands in, and where absences come from. */
 return new class extends Migration {
     public function up(): void
     {
-        Schema::create('absences', static function (TableBlueprint $table): void {
+        $this->absences();
+        $this->absenceSubstitutes();
+        $this->calendarFeeds();
+        $this->calendarEntries();
+        $this->standInEvents();
+    }
+
+    private function absences(): void
+    {
+        Schema::create('absences', static function (Blueprint $table): void {
             $table->ulid('id')->primary();
-            $table->slug('slug', 120)->unique();
+            $table->string('slug', 120)->collation('utf8mb4_nopad_bin')->unique();
             $table->foreignUlid('person_id')->constrained()->cascadeOnDelete();
             // Whole days in the person's zone, or an exact stretch; one of the two.
             $table->date('first_day')->nullable();
@@ -37,8 +46,11 @@ return new class extends Migration {
             $table->string('settling', 20)->nullable()->index();
             $table->timestamps();
         });
+    }
 
-        Schema::create('absence_substitutes', static function (TableBlueprint $table): void {
+    private function absenceSubstitutes(): void
+    {
+        Schema::create('absence_substitutes', static function (Blueprint $table): void {
             $table->foreignUlid('absence_id')->constrained()->cascadeOnDelete();
             $table->foreignUlid('person_id')->constrained()->cascadeOnDelete();
             $table->unsignedSmallInteger('position');
@@ -46,28 +58,37 @@ return new class extends Migration {
             $table->longText('only')->nullable();
             $table->primary(['absence_id', 'person_id']);
         });
+    }
 
-        // Secret addresses under which absences are read as a calendar.
-        Schema::create('calendar_feeds', static function (TableBlueprint $table): void {
+    /** Secret addresses under which absences are read as a calendar. */
+    private function calendarFeeds(): void
+    {
+        Schema::create('calendar_feeds', static function (Blueprint $table): void {
             $table->ulid('id')->primary();
-            $table->code('secret', 64)->unique();
+            $table->string('secret', 64)->charset('ascii')->collation('ascii_bin')->unique();
             $table->foreignUlid('person_id')->nullable()->unique()->constrained()->cascadeOnDelete();
             $table->foreignUlid('team_id')->nullable()->unique()->constrained()->cascadeOnDelete();
         });
+    }
 
-        // Which event of which calendar an absence came by.
-        Schema::create('calendar_entries', static function (TableBlueprint $table): void {
+    /** Which event of which calendar an absence came by. */
+    private function calendarEntries(): void
+    {
+        Schema::create('calendar_entries', static function (Blueprint $table): void {
             $table->ulid('id')->primary();
-            $table->code('source', 60);
+            $table->string('source', 60)->charset('ascii')->collation('ascii_bin');
             // By their hash, since they may be longer than an index takes.
-            $table->digest('event');
+            $table->char('event', 64)->charset('ascii')->collation('ascii_bin');
             $table->unsignedInteger('sequence');
             $table->foreignUlid('absence_id')->constrained()->cascadeOnDelete();
             $table->unique(['source', 'event']);
         });
+    }
 
-        // What the stand-in for the calendar of the personnel office has.
-        Schema::create('stand_in_events', static function (TableBlueprint $table): void {
+    /** What the stand-in for the calendar of the personnel office has. */
+    private function standInEvents(): void
+    {
+        Schema::create('stand_in_events', static function (Blueprint $table): void {
             $table->ulid('id')->primary();
             $table->unsignedInteger('sequence')->default(0);
             $table->string('name', 200);

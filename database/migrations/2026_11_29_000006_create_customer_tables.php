@@ -2,17 +2,17 @@
 
 declare(strict_types=1);
 
-use App\Database\TableBlueprint;
 use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
 /** For whom the work is done. */
 return new class extends Migration {
     public function up(): void
     {
-        Schema::create('customers', static function (TableBlueprint $table): void {
+        Schema::create('customers', static function (Blueprint $table): void {
             $table->ulid('id')->primary();
-            $table->slug('slug', 120)->unique();
+            $table->string('slug', 120)->collation('utf8mb4_nopad_bin')->unique();
             $table->string('name')->index();
             $table->string('tier', 30);
             $table->foreignUlid('place_id')->nullable()->constrained()->nullOnDelete();

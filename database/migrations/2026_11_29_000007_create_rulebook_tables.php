@@ -2,15 +2,25 @@
 
 declare(strict_types=1);
 
-use App\Database\TableBlueprint;
 use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
 /** Rules in their versions, whose turn it is, and what the rules take. */
 return new class extends Migration {
     public function up(): void
     {
-        Schema::create('rulebook_versions', static function (TableBlueprint $table): void {
+        $this->rulebookVersions();
+        $this->rotations();
+        $this->rotationSeats();
+        $this->coverageRuns();
+        $this->coverageCounts();
+        $this->coverageActs();
+    }
+
+    private function rulebookVersions(): void
+    {
+        Schema::create('rulebook_versions', static function (Blueprint $table): void {
             $table->ulid('id')->primary();
             // Null while it is a draft; published ones are numbered from 1.
             $table->unsignedInteger('number')->nullable()->unique();
@@ -30,24 +40,33 @@ return new class extends Migration {
             $table->timestamps();
             $table->unique('only_one', 'rulebook_versions_only_one');
         });
+    }
 
-        Schema::create('rotations', static function (TableBlueprint $table): void {
+    private function rotations(): void
+    {
+        Schema::create('rotations', static function (Blueprint $table): void {
             $table->ulid('id')->primary();
             // By every character: in the rules "Bench" and "bench" are two.
-            $table->slug('name', 160)->unique();
+            $table->string('name', 160)->collation('utf8mb4_nopad_bin')->unique();
             $table->unsignedBigInteger('virtual_time')->default(0);
             $table->timestamps();
         });
+    }
 
-        Schema::create('rotation_seats', static function (TableBlueprint $table): void {
+    private function rotationSeats(): void
+    {
+        Schema::create('rotation_seats', static function (Blueprint $table): void {
             $table->foreignUlid('rotation_id')->constrained()->cascadeOnDelete();
             $table->foreignUlid('person_id')->constrained()->cascadeOnDelete();
             $table->unsignedSmallInteger('position');
             $table->unsignedBigInteger('pass');
             $table->primary(['rotation_id', 'person_id']);
         });
+    }
 
-        Schema::create('coverage_runs', static function (TableBlueprint $table): void {
+    private function coverageRuns(): void
+    {
+        Schema::create('coverage_runs', static function (Blueprint $table): void {
             $table->ulid('id')->primary();
             $table->foreignUlid('rulebook_version_id')->constrained()->cascadeOnDelete();
             // The published version that a draft is compared with.
@@ -67,21 +86,27 @@ return new class extends Migration {
             $table->timestamps();
             $table->unique(['rulebook_version_id', 'revision']);
         });
+    }
 
-        Schema::create('coverage_counts', static function (TableBlueprint $table): void {
+    private function coverageCounts(): void
+    {
+        Schema::create('coverage_counts', static function (Blueprint $table): void {
             $table->foreignUlid('coverage_run_id')->constrained()->cascadeOnDelete();
             $table->date('day');
             // By id; empty where no rule takes it.
-            $table->slug('rule', 120);
-            $table->slug('rule_before', 120);
+            $table->string('rule', 120)->collation('utf8mb4_nopad_bin');
+            $table->string('rule_before', 120)->collation('utf8mb4_nopad_bin');
             $table->unsignedInteger('tasks');
             $table->primary(['coverage_run_id', 'day', 'rule', 'rule_before']);
         });
+    }
 
-        Schema::create('coverage_acts', static function (TableBlueprint $table): void {
+    private function coverageActs(): void
+    {
+        Schema::create('coverage_acts', static function (Blueprint $table): void {
             $table->foreignUlid('coverage_run_id')->constrained()->cascadeOnDelete();
             $table->date('day');
-            $table->slug('rule', 120);
+            $table->string('rule', 120)->collation('utf8mb4_nopad_bin');
             $table->unsignedInteger('times');
             // How many of the times follow from dates as they are now, since nobody has recorded them.
             $table->unsignedInteger('estimated')->default(0);

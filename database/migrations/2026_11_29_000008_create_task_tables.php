@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Database\TableBlueprint;
 use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
@@ -11,9 +11,25 @@ use Illuminate\Support\Facades\Schema;
 return new class extends Migration {
     public function up(): void
     {
-        Schema::create('task_kinds', static function (TableBlueprint $table): void {
+        $this->taskKinds();
+        $this->tasks();
+        $this->taskClaimants();
+        $this->taskWatchers();
+        $this->taskWaits();
+        $this->taskLinks();
+        $this->taskFiles();
+        $this->comments();
+        $this->requestKeys();
+        $this->schedules();
+        $this->timers();
+        $this->customerLinks();
+    }
+
+    private function taskKinds(): void
+    {
+        Schema::create('task_kinds', static function (Blueprint $table): void {
             $table->ulid('id')->primary();
-            $table->slug('slug', 60)->unique();
+            $table->string('slug', 60)->collation('utf8mb4_nopad_bin')->unique();
             $table->string('name');
             $table->unsignedSmallInteger('usual_minutes');
             $table->text('guide')->nullable();
@@ -25,15 +41,18 @@ return new class extends Migration {
             $table->json('defaults')->default('{}');
             $table->timestamps();
         });
+    }
 
-        Schema::create('tasks', static function (TableBlueprint $table): void {
+    private function tasks(): void
+    {
+        Schema::create('tasks', static function (Blueprint $table): void {
             $table->ulid('id')->primary();
             $table->unsignedInteger('number');
             $table->string('title')->fulltext();
             // 20,000 characters of four bytes each.
             $table->mediumText('description')->nullable();
             $table->foreignUlid('task_kind_id')->constrained();
-            $table->code('status', 20);
+            $table->string('status', 20)->charset('ascii')->collation('ascii_bin');
             $table->string('priority', 20);
             $table->foreignUlid('customer_id')->nullable()->constrained()->nullOnDelete();
             $table->string('contact')->nullable();
@@ -55,8 +74,8 @@ return new class extends Migration {
             $table->unsignedInteger('revision')->default(1);
             // The idempotency key under which it was sent, whose it is, and the hash of what was asked for.
             $table->foreignUlid('key_user_id')->nullable()->constrained('users');
-            $table->code('key', 120)->nullable();
-            $table->digest('key_hash')->nullable();
+            $table->string('key', 120)->charset('ascii')->collation('ascii_bin')->nullable();
+            $table->char('key_hash', 64)->charset('ascii')->collation('ascii_bin')->nullable();
             $table->foreignUlid('last_reviewer_id')->nullable()->constrained('people')->nullOnDelete();
             // Who brought it in, and the task whose rule made it.
             $table->foreignUlid('creator_id')->nullable()->constrained('people')->nullOnDelete();
@@ -67,7 +86,7 @@ return new class extends Migration {
             $table->dateTime('wakes_at')->nullable();
             // When something next happens to it by itself, but for schedules; the past where that is still to be done.
             $table->dateTime('next_moment_at')->nullable()->index();
-            $table->code('resumes_as', 20)->default('new');
+            $table->string('resumes_as', 20)->charset('ascii')->collation('ascii_bin')->default('new');
             // The date that the due date follows, and how far from it.
             $table->json('due_follows')->nullable();
             // Title and details as they were written, with the fields that they follow.
@@ -87,35 +106,50 @@ return new class extends Migration {
             'ALTER TABLE tasks ADD UNIQUE tasks_number_unique (number), MODIFY number INT UNSIGNED NOT NULL ' .
                 'AUTO_INCREMENT, AUTO_INCREMENT = 1001',
         );
+    }
 
-        // Who may claim an open task.
-        Schema::create('task_claimants', static function (TableBlueprint $table): void {
+    /** Who may claim an open task. */
+    private function taskClaimants(): void
+    {
+        Schema::create('task_claimants', static function (Blueprint $table): void {
             $table->foreignUlid('task_id')->constrained()->cascadeOnDelete();
             $table->foreignUlid('person_id')->index()->constrained()->cascadeOnDelete();
             $table->primary(['task_id', 'person_id']);
         });
+    }
 
-        Schema::create('task_watchers', static function (TableBlueprint $table): void {
+    private function taskWatchers(): void
+    {
+        Schema::create('task_watchers', static function (Blueprint $table): void {
             $table->foreignUlid('task_id')->constrained()->cascadeOnDelete();
             $table->foreignUlid('person_id')->index()->constrained()->cascadeOnDelete();
             $table->primary(['task_id', 'person_id']);
         });
+    }
 
-        // Which task waits for the end of which other.
-        Schema::create('task_waits', static function (TableBlueprint $table): void {
+    /** Which task waits for the end of which other. */
+    private function taskWaits(): void
+    {
+        Schema::create('task_waits', static function (Blueprint $table): void {
             $table->foreignUlid('task_id')->constrained()->cascadeOnDelete();
             $table->foreignUlid('other_id')->index()->constrained('tasks')->cascadeOnDelete();
             $table->primary(['task_id', 'other_id']);
         });
+    }
 
-        // Two rows for two tasks that go with each other.
-        Schema::create('task_links', static function (TableBlueprint $table): void {
+    /** Two rows for two tasks that go with each other. */
+    private function taskLinks(): void
+    {
+        Schema::create('task_links', static function (Blueprint $table): void {
             $table->foreignUlid('task_id')->constrained()->cascadeOnDelete();
             $table->foreignUlid('other_id')->constrained('tasks')->cascadeOnDelete();
             $table->primary(['task_id', 'other_id']);
         });
+    }
 
-        Schema::create('task_files', static function (TableBlueprint $table): void {
+    private function taskFiles(): void
+    {
+        Schema::create('task_files', static function (Blueprint $table): void {
             $table->ulid('id')->primary();
             $table->foreignUlid('task_id')->constrained();
             $table->foreignUlid('user_id')->nullable()->constrained();
@@ -124,12 +158,15 @@ return new class extends Migration {
             $table->string('name', 200);
             $table->string('type', 100);
             $table->unsignedInteger('size');
-            $table->code('path', 100)->unique();
+            $table->string('path', 100)->charset('ascii')->collation('ascii_bin')->unique();
             $table->timestamp('at');
             $table->index(['task_id', 'at']);
         });
+    }
 
-        Schema::create('comments', static function (TableBlueprint $table): void {
+    private function comments(): void
+    {
+        Schema::create('comments', static function (Blueprint $table): void {
             $table->ulid('id')->primary();
             $table->foreignUlid('task_id')->constrained();
             $table->foreignUlid('user_id')->nullable()->constrained();
@@ -141,41 +178,53 @@ return new class extends Migration {
             $table->foreignUlid('for_id')->nullable()->constrained('people');
             $table->index(['task_id', 'at']);
         });
+    }
 
-        // What other systems have sent once; sent again under the same key it is not done again.
-        Schema::create('request_keys', static function (TableBlueprint $table): void {
+    /** What other systems have sent once; sent again under the same key it is not done again. */
+    private function requestKeys(): void
+    {
+        Schema::create('request_keys', static function (Blueprint $table): void {
             $table->ulid('id')->primary();
             $table->foreignUlid('user_id')->constrained()->cascadeOnDelete();
-            $table->code('key', 120);
-            $table->digest('hash');
+            $table->string('key', 120)->charset('ascii')->collation('ascii_bin');
+            $table->char('hash', 64)->charset('ascii')->collation('ascii_bin');
             $table->timestamp('at')->index();
             $table->unique(['user_id', 'key']);
         });
+    }
 
-        // How far the moments of schedules have been written as timers.
-        Schema::create('schedules', static function (TableBlueprint $table): void {
-            $table->digest('timer')->primary();
+    /** How far the moments of schedules have been written as timers. */
+    private function schedules(): void
+    {
+        Schema::create('schedules', static function (Blueprint $table): void {
+            $table->char('timer', 64)->charset('ascii')->collation('ascii_bin')->primary();
             $table->timestamp('through');
         });
+    }
 
-        // Moments at which something happens to a task by itself; each fires once, ever.
-        Schema::create('timers', static function (TableBlueprint $table): void {
+    /** Moments at which something happens to a task by itself; each fires once, ever. */
+    private function timers(): void
+    {
+        Schema::create('timers', static function (Blueprint $table): void {
             $table->id();
-            $table->digest('key')->unique();
+            $table->char('key', 64)->charset('ascii')->collation('ascii_bin')->unique();
             $table->foreignUlid('task_id')->constrained()->cascadeOnDelete();
             // The timer of a rule; null: the task comes back from waiting.
-            $table->digest('timer')->nullable();
+            $table->char('timer', 64)->charset('ascii')->collation('ascii_bin')->nullable();
             $table->dateTime('due_at');
             $table->timestamp('fired_at')->nullable();
             $table->index(['fired_at', 'due_at', 'id']);
             $table->index(['task_id', 'fired_at']);
         });
+    }
 
-        // The address of whoever asked for a task, by a digest of what only they know.
-        Schema::create('customer_links', static function (TableBlueprint $table): void {
+    /** The address of whoever asked for a task, by a digest of what only they know. */
+    private function customerLinks(): void
+    {
+        Schema::create('customer_links', static function (Blueprint $table): void {
             $table->ulid('id')->primary();
             $table->foreignUlid('task_id')->unique()->constrained()->cascadeOnDelete();
-            $table->digest('secret')->unique();
+            $table->char('secret', 64)->charset('ascii')->collation('ascii_bin')->unique();
             $table->timestamp('made_at');
         });
     }

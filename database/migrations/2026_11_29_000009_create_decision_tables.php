@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Database\TableBlueprint;
 use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
@@ -11,7 +11,17 @@ use Illuminate\Support\Facades\Schema;
 return new class extends Migration {
     public function up(): void
     {
-        Schema::create('decisions', static function (TableBlueprint $table): void {
+        $this->decisions();
+        $this->taskChanges();
+        $this->handoffs();
+        $this->chainCuts();
+        $this->taskCovers();
+        $this->coverSettings();
+    }
+
+    private function decisions(): void
+    {
+        Schema::create('decisions', static function (Blueprint $table): void {
             $table->ulid('id')->primary();
             $table->foreignUlid('task_id')->constrained();
             // What was decided upon; null: an arrival that came from outside.
@@ -21,23 +31,26 @@ return new class extends Migration {
             $table->foreignUlid('user_id')->nullable()->constrained();
             $table->foreignUlid('rulebook_version_id')->nullable()->constrained();
             $table->string('outcome', 20);
-            $table->slug('rule', 120)->nullable();
+            $table->string('rule', 120)->collation('utf8mb4_nopad_bin')->nullable();
             $table->foreignUlid('assignee_id')->nullable()->constrained('people');
             $table->json('facts');
             $table->longText('record')->collation('utf8mb4_bin');
             $table->timestamps();
             $table->index(['task_id', 'at']);
         });
+    }
 
-        // What one cause has altered on one task at one instant. Append-only, as decisions and handoffs are.
-        Schema::create('task_changes', static function (TableBlueprint $table): void {
+    /** What one cause has altered on one task at one instant. Append-only, as decisions and handoffs are. */
+    private function taskChanges(): void
+    {
+        Schema::create('task_changes', static function (Blueprint $table): void {
             $table->ulid('id')->primary();
             $table->foreignUlid('task_id')->constrained();
             $table->timestamp('at')->index();
             // intake, person, system, timer, follow_up
-            $table->code('cause', 20);
+            $table->string('cause', 20)->charset('ascii')->collation('ascii_bin');
             // What was done, such as "started", or the kind of event that a timer brought about.
-            $table->code('occasion', 40);
+            $table->string('occasion', 40)->charset('ascii')->collation('ascii_bin');
             $table->foreignUlid('user_id')->nullable()->constrained();
             $table->string('system', 60)->nullable();
             $table->string('reason', 500)->nullable();
@@ -48,11 +61,14 @@ return new class extends Migration {
             $table->index(['task_id', 'at']);
         });
 
-        Schema::table('decisions', static function (TableBlueprint $table): void {
+        Schema::table('decisions', static function (Blueprint $table): void {
             $table->foreign('change_id')->references('id')->on('task_changes');
         });
+    }
 
-        Schema::create('handoffs', static function (TableBlueprint $table): void {
+    private function handoffs(): void
+    {
+        Schema::create('handoffs', static function (Blueprint $table): void {
             $table->ulid('id')->primary();
             $table->foreignUlid('task_id')->constrained();
             $table->foreignUlid('from_id')->nullable()->constrained('people');
@@ -76,20 +92,26 @@ return new class extends Migration {
                     "SET MESSAGE_TEXT = 'The handoff log is append-only.'",
             );
         }
+    }
 
-        Schema::create('chain_cuts', static function (TableBlueprint $table): void {
+    private function chainCuts(): void
+    {
+        Schema::create('chain_cuts', static function (Blueprint $table): void {
             $table->ulid('id')->primary();
             $table->foreignUlid('task_id')->constrained();
             $table->timestamp('at')->index();
-            $table->code('reason', 20);
+            $table->string('reason', 20)->charset('ascii')->collation('ascii_bin');
             $table->json('rules');
             $table->foreignUlid('rulebook_version_id')->nullable()->constrained();
             $table->timestamp('seen_at')->nullable();
             $table->foreignUlid('seen_by')->nullable()->constrained('users')->nullOnDelete();
         });
+    }
 
-        // Who has a task in place of whom.
-        Schema::create('task_covers', static function (TableBlueprint $table): void {
+    /** Who has a task in place of whom. */
+    private function taskCovers(): void
+    {
+        Schema::create('task_covers', static function (Blueprint $table): void {
             $table->ulid('id')->primary();
             $table->foreignUlid('task_id')->constrained()->cascadeOnDelete();
             $table->string('seat', 20);
@@ -100,9 +122,12 @@ return new class extends Migration {
             $table->json('touched_by');
             $table->unique(['task_id', 'seat']);
         });
+    }
 
-        // What was set by hand in a cover plan: who gets a task; nobody: it stays.
-        Schema::create('cover_settings', static function (TableBlueprint $table): void {
+    /** What was set by hand in a cover plan: who gets a task; nobody: it stays. */
+    private function coverSettings(): void
+    {
+        Schema::create('cover_settings', static function (Blueprint $table): void {
             $table->ulid('id')->primary();
             $table->foreignUlid('absence_id')->constrained()->cascadeOnDelete();
             $table->foreignUlid('task_id')->constrained()->cascadeOnDelete();
@@ -113,7 +138,7 @@ return new class extends Migration {
 
     public function down(): void
     {
-        Schema::table('decisions', static fn(TableBlueprint $table) => $table->dropForeign(['change_id']));
+        Schema::table('decisions', static fn(Blueprint $table) => $table->dropForeign(['change_id']));
         Schema::dropIfExists('cover_settings');
         Schema::dropIfExists('task_covers');
         Schema::dropIfExists('chain_cuts');

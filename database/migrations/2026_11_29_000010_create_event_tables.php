@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Database\TableBlueprint;
 use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
 /** What happened, as it is handed out, and what people are told of it. */
@@ -11,7 +11,7 @@ return new class extends Migration {
     public function up(): void
     {
         // Domain events, written with what brought them about and handed out after the commit.
-        Schema::create('recorded_events', static function (TableBlueprint $table): void {
+        Schema::create('recorded_events', static function (Blueprint $table): void {
             $table->id();
             $table->string('kind', 40);
             $table->timestamp('at');
@@ -22,7 +22,7 @@ return new class extends Migration {
         });
 
         // How far each consumer has come.
-        Schema::create('event_positions', static function (TableBlueprint $table): void {
+        Schema::create('event_positions', static function (Blueprint $table): void {
             $table->string('consumer', 40)->primary();
             $table->unsignedBigInteger('position')->default(0);
             $table->unsignedTinyInteger('failures')->default(0);
@@ -30,7 +30,7 @@ return new class extends Migration {
         });
 
         // What somebody should know of because it was not their own doing.
-        Schema::create('notices', static function (TableBlueprint $table): void {
+        Schema::create('notices', static function (Blueprint $table): void {
             $table->ulid('id')->primary();
             $table->foreignUlid('person_id')->constrained()->cascadeOnDelete();
             $table->foreignUlid('task_id')->constrained()->cascadeOnDelete();

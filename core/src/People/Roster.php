@@ -6,9 +6,8 @@ namespace OpenBaton\Core\People;
 
 use InvalidArgumentException;
 use OpenBaton\Core\Absence\Absence;
+use OpenBaton\Core\Absence\AbsencesByPerson;
 use OpenBaton\Core\Absence\Away;
-use OpenBaton\Core\Absence\Substitute;
-use OpenBaton\Core\Criteria\Expression;
 use OpenBaton\Core\Criteria\Lookups;
 use OpenBaton\Core\Refusal;
 use OpenBaton\Core\Time\HoursLessBlocks;
@@ -25,11 +24,7 @@ final readonly class Roster
     /** @var array<array-key, Team> */
     public array $teams;
 
-    /** @var array<array-key, list<Absence>> approved ones in order of their begin, by person */
-    private array $absences;
-
-    /** @var array<array-key, list<Away>> in order, by person */
-    private array $away;
+    private AbsencesByPerson $absences;
 
     /** What the criteria of substitutes look up. */
     public Lookups $lookups;
@@ -87,55 +82,23 @@ final readonly class Roster
         $this->teamsOf = $teamsOf;
         $this->subTeams = $subTeams;
 
-        $approved = [];
-        foreach ($absences as $absence) {
-            if ($absence->counts()) {
-                $approved[$absence->personId][] = $absence;
-            }
-        }
-        foreach ($approved as &$list) {
-            usort(
-                $list,
-                static fn(Absence $a, Absence $b): int => $a->span->from <=> $b->span->from ?: $a->id <=> $b->id,
-            );
-        }
-        unset($list);
-        $this->absences = $approved;
-        $this->away = array_map(Away::of(...), $approved);
-        $this->lookups = Lookups::of(self::criteria($approved));
+        $this->absences = new AbsencesByPerson($absences);
+        $this->lookups = $this->absences->lookups;
 
         $presence = [];
         foreach ($byId as $id => $person) {
-            $blocks = array_map(static fn(Away $away): Span => $away->span, $this->away[$id] ?? []);
+            $times = $this->absences->timesOf((string) $id);
+            $blocks = array_map(static fn(Away $away): Span => $away->span, $times);
             $presence[$id] = $blocks === [] ? $person->hours : new HoursLessBlocks($person->hours, $blocks);
         }
         $this->presence = $presence;
-    }
-
-    /**
-     * @param array<array-key, list<Absence>> $absences
-     *
-     * @return list<Expression>
-     */
-    private static function criteria(array $absences): array
-    {
-        $substitutes = array_merge(
-            ...array_map(
-                static fn(Absence $absence): array => $absence->substitutes,
-                array_merge(...array_values($absences)),
-            ),
-        );
-
-        return array_values(
-            array_filter(array_map(static fn(Substitute $one): ?Expression => $one->only, $substitutes)),
-        );
     }
 
     /** The same with some absences more, or otherwise. */
     public function with(Absence ...$absences): self
     {
         $byId = [];
-        foreach ([...array_merge(...array_values($this->absences)), ...$absences] as $absence) {
+        foreach ([...$this->absences->all(), ...$absences] as $absence) {
             $byId[$absence->id] = $absence;
         }
 
@@ -150,13 +113,7 @@ final readonly class Roster
 
     public function awayAt(string $personId, int $at): ?Away
     {
-        foreach ($this->away[$personId] ?? [] as $away) {
-            if ($away->span->contains($at)) {
-                return $away;
-            }
-        }
-
-        return null;
+        return $this->absences->awayAt($personId, $at);
     }
 
     /**
@@ -176,19 +133,13 @@ final readonly class Roster
     /** An absence that counts, by its id. */
     public function absence(string $personId, string $id): ?Absence
     {
-        foreach ($this->absences[$personId] ?? [] as $absence) {
-            if ($absence->id === $id) {
-                return $absence;
-            }
-        }
-
-        return null;
+        return $this->absences->find($personId, $id);
     }
 
     /** @return list<Absence> approved ones, in order of their begin */
     public function absencesOf(string $personId): array
     {
-        return $this->absences[$personId] ?? [];
+        return $this->absences->of($personId);
     }
 
     /** @return list<int> instants at which somebody's availability changes by itself, in no order */
@@ -197,7 +148,7 @@ final readonly class Roster
         $moments = [];
         foreach ($this->people as $id => $person) {
             array_push($moments, $person->memberFrom, $person->memberUntil, $person->pausedUntil);
-            foreach ($this->absences[$id] ?? [] as $absence) {
+            foreach ($this->absences->of((string) $id) as $absence) {
                 array_push($moments, $absence->span->from, $absence->span->to);
             }
         }

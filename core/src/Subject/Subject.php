@@ -7,7 +7,6 @@ namespace OpenBaton\Core\Subject;
 use OpenBaton\Core\Absence\Covering;
 use OpenBaton\Core\Criteria\FieldType;
 use OpenBaton\Core\Criteria\Operator\Plain;
-use OpenBaton\Core\Rulebook\SeatName;
 use OpenBaton\Core\Text\FollowingTexts;
 use OpenBaton\Core\Text\ValueWords;
 use OpenBaton\Core\Time\WorkingHours;
@@ -19,6 +18,8 @@ use OpenBaton\Core\Workload\WorkItem;
 /** The whole state of a task, as decisions see it and effects change it. */
 final readonly class Subject
 {
+    use InSeats;
+
     /**
      * @param int                                               $createdAt  instant
      * @param string|null                                       $holderId   who holds it
@@ -74,44 +75,6 @@ final readonly class Subject
         public ?string $madeByRule = null,
         public ?FollowingTexts $textFollows = null,
     ) {}
-
-    /**
-     * @param list<string>  $openTo   who may claim it, where nobody holds it
-     * @param Covering|null $covering where they hold it for somebody who is away
-     */
-    public function heldBy(?string $personId, array $openTo = [], ?Covering $covering = null): self
-    {
-        return $this->with(['holderId' => $personId, 'openTo' => $openTo, 'covering' => $covering]);
-    }
-
-    /** @param Covering|null $covering where they review it for somebody who is away */
-    public function reviewedBy(?string $personId, ?Covering $covering = null): self
-    {
-        return $this->with(['reviewerId' => $personId, 'reviewCovering' => $covering]);
-    }
-
-    public function occupant(SeatName $seat): ?string
-    {
-        return $seat === SeatName::Reviewer ? $this->reviewerId : $this->holderId;
-    }
-
-    /** Who is in the seat beside it. */
-    public function beside(SeatName $seat): ?string
-    {
-        return $this->occupant($seat->other());
-    }
-
-    public function coveringOf(SeatName $seat): ?Covering
-    {
-        return $seat === SeatName::Reviewer ? $this->reviewCovering : $this->covering;
-    }
-
-    public function seated(SeatName $seat, ?string $personId, ?Covering $covering): self
-    {
-        return $seat === SeatName::Reviewer
-            ? $this->reviewedBy($personId, $covering)
-            : $this->heldBy($personId, [], $covering);
-    }
 
     /**
      * Leaving review empties the reviewer's seat and remembers who had it;

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Workload\Effort;
+use OpenBaton\Core\Workload\Priority;
+use OpenBaton\Core\Workload\TaskStatus;
+
+function whole(): Subject
+{
+    return new Subject(
+        't1',
+        100,
+        new Effort(5, 60, 10, 40),
+        TaskStatus::Working,
+        Priority::High,
+        'ayumi',
+        [],
+        'femi',
+        200,
+        300,
+        ['rush'],
+    );
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Testing\TestResponse;
+use Tests\Support\House;
+
+/** @param array<string, mixed> $data */
+function roster(mixed $test, string $method, string $url, array $data = [], string $who = 'hanneke'): TestResponse
+{
+    app()->forgetScopedInstances();
+
+    return $test->actingAs(House::user($who))->json($method, $url, $data);
+}
+
+/** @return array<string, mixed> */
+function peopleProps(mixed $test, string $query = ''): array
+{
+    app()->forgetScopedInstances();
+
+    return $test
+        ->actingAs(House::user('hanneke'))
+        ->get("/people{$query}")
+        ->assertOk()
+        ->viewData('page')['props'];
+}
