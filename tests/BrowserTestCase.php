@@ -189,8 +189,10 @@ abstract class BrowserTestCase extends TestCase
         $found = $this->browser->executeAsyncScript(
             <<<'JS'
             const done = arguments[arguments.length - 1];
+            const where = (node) => `${node.target.join(' ')} — ${node.failureSummary.replace(/\s+/g, ' ')}`;
+            const what = (one) => `${one.id}: ${one.nodes.slice(0, 4).map(where).join('\n    ')}`;
             axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'] })
-                .then((result) => done(result.violations.map((one) => `${one.id}: ${one.nodes.slice(0, 4).map((node) => node.target.join(' ') + ' — ' + node.failureSummary.replace(/\s+/g, ' ')).join('\n    ')}`).join('\n')))
+                .then((result) => done(result.violations.map(what).join('\n')))
                 .catch((error) => done('axe failed: ' + error));
             JS
             ,

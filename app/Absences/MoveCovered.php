@@ -14,11 +14,8 @@ use App\Bridge\TaskSubjects;
 use App\Bridge\WorkReader;
 use App\DomainEvents\WorkCovered;
 use App\Models\Absences\Absence;
-use App\Models\Absences\CoverSetting;
-use App\Models\Absences\TaskCover;
 use App\Models\Tasks\HandoffCause;
 use App\Models\Tasks\Task;
-use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Absence\CoverMove;
@@ -92,17 +89,18 @@ final readonly class MoveCovered
         bool $moved,
     ): MovedPiece {
         $house = $locked->house->snapshot;
-        $tasks = $moves === null ? $this->concerning($person, $house) : self::of(array_slice($moves, 0, self::PIECE));
+        $tasks =
+            $moves === null ? WorkToMove::concerning($person, $house) : self::of(array_slice($moves, 0, self::PIECE));
         $known = [];
         foreach ($this->subjects->all($tasks->values(), $locked->house) as $subject) {
             $known[$subject->id] = $subject;
         }
-        $moves ??= (new CoverMoves($house->roster, $locked->house->router()->facts, self::early()))->of(
+        $moves ??= (new CoverMoves($house->roster, $locked->house->router()->facts, WorkToMove::early()))->of(
             $person,
             array_values($known),
             WorkReader::of(new Needs([$person], [], []), $house)->held($person),
             $at,
-            self::settings($person, $house),
+            WorkToMove::settings($person, $house),
             $moved,
         );
         $rows = $tasks->keyBy('id')->all();
@@ -196,61 +194,5 @@ final readonly class MoveCovered
         );
 
         return $this->runner->run($locked, $occasion, [$change], $rows)->subjects;
-    }
-
-    /**
-     * @return Collection<int, Task> open ones that somebody holds or reviews, or that others do for them or in their
-     *     place
-     */
-    private function concerning(string $person, Snapshot $house): Collection
-    {
-        $id = $house->personIds[$person];
-        $covered = TaskCover::query()
-            ->where(
-                static fn(Builder $some): Builder => $some->where('for_id', $id)->orWhereJsonContains('via', $person),
-            )
-            ->whereHas('task', static fn(Builder $task): Builder => $task->open())
-            ->pluck('task_id')
-            ->all();
-
-        return Task::query()
-            ->with(TaskSubjects::RELATIONS)
-            ->open()
-            ->where(
-                static fn(Builder $some): Builder => $some
-                    ->where('assignee_id', $id)
-                    ->orWhere('reviewer_id', $id)
-                    ->orWhereIn('id', $covered),
-            )
-            ->dueFirst()
-            ->lockForUpdate()
-            ->get();
-    }
-
-    /** @return array<array-key, true> ids of absences whose work was handed over, and not back */
-    private static function early(): array
-    {
-        return array_fill_keys(
-            Absence::query()
-                ->unsettled()
-                ->whereNotNull('handed_over_at')
-                ->get('slug')
-                ->map(static fn(Absence $absence): string => $absence->slug)
-                ->all(),
-            true,
-        );
-    }
-
-    /** @return array<array-key, string|null> what was set by hand, by task */
-    private static function settings(string $person, Snapshot $house): array
-    {
-        $set = [];
-        $absences = Absence::query()->unsettled()->where('person_id', $house->personIds[$person]);
-        foreach (CoverSetting::query()->whereIn('absence_id', $absences->select('id'))->get() as $setting) {
-            $set[$setting->task_id] =
-                $setting->person_id === null ? null : $house->personSlugs[$setting->person_id] ?? null;
-        }
-
-        return $set;
     }
 }

@@ -9,11 +9,9 @@ use DateTimeInterface;
 use DateTimeZone;
 use InvalidArgumentException;
 use OpenBaton\Core\Document\DocumentError;
-use Sabre\VObject\Component;
 use Sabre\VObject\Component\VCalendar;
 use Sabre\VObject\Component\VEvent;
 use Sabre\VObject\InvalidDataException;
-use Sabre\VObject\Parameter;
 use Sabre\VObject\Property;
 use Sabre\VObject\Property\ICalendar\DateTime as CalendarTime;
 use Sabre\VObject\Reader;
@@ -32,8 +30,6 @@ final readonly class CalendarReader
     /** Of all events of a calendar. */
     private const MOST_TIMES_IN_ALL = 20_000;
     private const LONGEST_DAYS = 400;
-    /** Of integers in a calendar (RFC 5545, 3.3.8). */
-    private const HIGHEST_SEQUENCE = 2_147_483_647;
     private const PAST = '-8 weeks';
     private const AHEAD = '+2 years';
     private const FREQUENCIES = ['DAILY', 'WEEKLY', 'MONTHLY', 'YEARLY'];
@@ -64,7 +60,7 @@ final readonly class CalendarReader
         $byUid = $events = $faults = [];
         foreach ($calendar->select('VEVENT') as $event) {
             if ($event instanceof VEvent) {
-                $byUid[self::text($event, 'UID')][] = $event;
+                $byUid[EventText::text($event, 'UID')][] = $event;
             }
         }
         $recurrence = new CalendarRecurrence($this->zone, $this->now->modify(self::AHEAD));
@@ -83,9 +79,9 @@ final readonly class CalendarReader
             } catch (DocumentError $error) {
                 throw $error;
             } catch (InvalidArgumentException | InvalidDataException $error) {
-                $faults[] = ['title' => self::title($all[0]), 'reason' => $error->getMessage()];
+                $faults[] = ['title' => EventText::title($all[0]), 'reason' => $error->getMessage()];
             } catch (Throwable) {
-                $faults[] = ['title' => self::title($all[0]), 'reason' => 'It is not written as it should be.'];
+                $faults[] = ['title' => EventText::title($all[0]), 'reason' => 'It is not written as it should be.'];
             }
         }
 
@@ -106,7 +102,7 @@ final readonly class CalendarReader
         $recurs =
             array_filter($all, static fn(VEvent $event): bool => isset($event->RRULE) || isset($event->RDATE)) !== [];
         if (!$recurs && count($all) === 1) {
-            return self::isFree($all[0]) ? [] : [$this->event($uid, $all[0], $calendar)];
+            return EventText::isFree($all[0]) ? [] : [$this->event($uid, $all[0], $calendar)];
         }
         $begin = $this->now->modify(self::PAST);
         $end = $this->now->modify(self::AHEAD);
@@ -120,16 +116,16 @@ final readonly class CalendarReader
                 );
             }
             $one = $iterator->getEventObject();
-            if (!self::isFree($one)) {
+            if (!EventText::isFree($one)) {
                 $events[] = $this->event(
                     $uid .
                         ' ' .
                         (isset($one->{'RECURRENCE-ID'})
-                            ? self::text($one, 'RECURRENCE-ID')
+                            ? EventText::text($one, 'RECURRENCE-ID')
                             : $iterator->getDtStart()->format('Ymd\THis')),
                     $one,
                     $calendar,
-                    self::isCancelled($calendar, $all[0]),
+                    EventText::isCancelled($calendar, $all[0]),
                 );
             }
         }
@@ -149,7 +145,7 @@ final readonly class CalendarReader
             }
         }
         foreach ([$start, $event->DTEND ?? null] as $time) {
-            $zone = $time instanceof CalendarTime ? self::parameter($time, 'TZID') : '';
+            $zone = $time instanceof CalendarTime ? EventText::parameter($time, 'TZID') : '';
             if ($zone !== '') {
                 try {
                     TimeZoneUtil::getTimeZone($zone, $calendar, true);
@@ -158,7 +154,7 @@ final readonly class CalendarReader
                 }
             }
         }
-        $rule = self::text($event, 'RRULE');
+        $rule = EventText::text($event, 'RRULE');
         if (
             $rule !== '' &&
             (preg_match('/FREQ=([A-Z]+)/i', $rule, $found) !== 1 ||
@@ -193,27 +189,15 @@ final readonly class CalendarReader
 
         return new CalendarEvent(
             $key,
-            self::sequence($event),
-            self::who($event),
-            self::title($event),
-            $cancelled || self::isCancelled($calendar, $event),
+            EventText::sequence($event),
+            EventText::who($event),
+            EventText::title($event),
+            $cancelled || EventText::isCancelled($calendar, $event),
             $days ? $from->format('Y-m-d') : null,
             $days ? $last->format('Y-m-d') : null,
             $days ? null : $from->getTimestamp(),
             $days ? null : $to->getTimestamp(),
         );
-    }
-
-    private static function sequence(VEvent $event): int
-    {
-        $text = self::text($event, 'SEQUENCE');
-        if ($text !== '' && (!ctype_digit($text) || (int) $text > self::HIGHEST_SEQUENCE)) {
-            throw new InvalidArgumentException(
-                'Its SEQUENCE is not a number from 0 to ' . self::HIGHEST_SEQUENCE . '.',
-            );
-        }
-
-        return (int) $text;
     }
 
     private function end(VEvent $event, DateTimeImmutable $from, bool $days): DateTimeInterface
@@ -227,56 +211,5 @@ final readonly class CalendarReader
         return $duration instanceof Property\ICalendar\Duration
             ? $from->add($duration->getDateInterval())
             : $from->modify($days ? '+1 day' : '+0 seconds');
-    }
-
-    private static function isCancelled(VCalendar $calendar, VEvent $event): bool
-    {
-        return strtoupper(self::text($event, 'STATUS')) === 'CANCELLED' ||
-            strtoupper(self::text($calendar, 'METHOD')) === 'CANCEL';
-    }
-
-    /** Of what makes nobody busy nobody is away. */
-    private static function isFree(VEvent $event): bool
-    {
-        return strtoupper(self::text($event, 'TRANSP')) === 'TRANSPARENT';
-    }
-
-    /** @return list<string> */
-    private static function who(VEvent $event): array
-    {
-        $who = [];
-        foreach (['ATTENDEE', 'ORGANIZER'] as $name) {
-            foreach ($event->select($name) as $property) {
-                if ($property instanceof Property) {
-                    $who[] = (string) preg_replace('/^mailto:/i', '', trim((string) $property));
-                    $who[] = self::parameter($property, 'CN');
-                }
-            }
-        }
-
-        return array_values(
-            array_unique(array_filter(array_map(static fn(string $one): string => mb_strtolower(trim($one)), $who))),
-        );
-    }
-
-    private static function title(VEvent $event): string
-    {
-        return mb_substr(self::text($event, 'SUMMARY'), 0, 200);
-    }
-
-    private static function parameter(Property $property, string $name): string
-    {
-        $parameter = $property->parameters()[$name] ?? null;
-        $value = $parameter instanceof Parameter ? $parameter->getValue() : null;
-
-        return is_string($value) ? $value : '';
-    }
-
-    /** The value of a property; empty where there is none. */
-    public static function text(Component $of, string $name): string
-    {
-        $property = $of->select($name)[0] ?? null;
-
-        return $property instanceof Property ? trim((string) $property) : '';
     }
 }

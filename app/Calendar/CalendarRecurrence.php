@@ -38,7 +38,7 @@ final readonly class CalendarRecurrence
     public function mustCome(VEvent $event): void
     {
         $start = $event->DTSTART ?? null;
-        $rule = CalendarReader::text($event, 'RRULE');
+        $rule = EventText::text($event, 'RRULE');
         if ($rule === '' || !($start instanceof CalendarTime)) {
             return;
         }

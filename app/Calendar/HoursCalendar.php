@@ -84,7 +84,7 @@ final readonly class HoursCalendar
             ) {
                 continue;
             }
-            parse_str(str_replace(';', '&', strtoupper(CalendarReader::text($event, 'RRULE'))), $rule);
+            parse_str(str_replace(';', '&', strtoupper(EventText::text($event, 'RRULE'))), $rule);
             if (($rule['FREQ'] ?? '') !== 'WEEKLY' || !in_array($rule['INTERVAL'] ?? '1', ['1'], true)) {
                 continue;
             }

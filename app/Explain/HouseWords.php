@@ -25,6 +25,12 @@ final readonly class HouseWords
         return ($this->house->roster->people[$slug ?? ''] ?? null)->name ?? (string) $slug;
     }
 
+    /** @return array{slug: string, name: string} */
+    public function named(string $slug): array
+    {
+        return ['slug' => $slug, 'name' => $this->person($slug)];
+    }
+
     public function team(string $slug): string
     {
         return ($this->house->roster->teams[$slug] ?? null)->name ?? $slug;

@@ -24,9 +24,12 @@ final readonly class ReasonTrail
 
     private TraceWords $words;
 
+    private Narrowing $narrowing;
+
     public function __construct(private HouseWords $house)
     {
         $this->words = new TraceWords($house, new PartWords($house, KindRegistry::standard()));
+        $this->narrowing = new Narrowing($house, $this->words);
     }
 
     /**
@@ -53,7 +56,7 @@ final readonly class ReasonTrail
             'pick' => $this->personOrNull($trace->find('assignee')),
             'summary' => $this->summary($trace, $deciding),
             'house' => $deciding?->find('house')?->int() ?? 0,
-            'steps' => $deciding === null ? [] : $this->steps($deciding),
+            'steps' => $deciding === null ? [] : $this->narrowing->steps($deciding),
             'method' => $deciding === null ? null : $this->method($deciding),
             'cover' => $deciding?->has('cover') === true ? $this->cover($deciding->get('cover')) : null,
             'otherwise' =>
@@ -126,7 +129,7 @@ final readonly class ReasonTrail
         if ($deciding === null) {
             return $this->house->words->say('trail.no_rule');
         }
-        $parts = [$this->narrowing($deciding)];
+        $parts = [$this->narrowing->sentence($deciding)];
         $method = $this->method($deciding);
         if ($method !== null) {
             $parts[] = $method['label'];
@@ -140,46 +143,6 @@ final readonly class ReasonTrail
         };
 
         return implode(' → ', $parts);
-    }
-
-    /** @return list<Step> */
-    private function steps(Node $verdict): array
-    {
-        $house = $verdict->find('house')?->int() ?? 0;
-        $steps = [
-            [
-                'code' => 'house',
-                'count' => $house,
-                'label' => $this->house->words->say('trail.house', ['count' => $house]),
-                'kept' => [],
-                'fallen' => [],
-            ],
-        ];
-        foreach ($verdict->itemsOf('steps') as $step) {
-            $kept = $step->textsOf('kept');
-            $code = $step->get('step')->text();
-            $steps[] = [
-                'code' => $code,
-                'count' => count($kept),
-                'label' => $this->words->stepLabel($code, $verdict),
-                'kept' => array_map($this->person(...), $kept),
-                'fallen' => array_map($this->excluded(...), $step->itemsOf('fallen')),
-            ];
-        }
-
-        return $steps;
-    }
-
-    /** @return array{slug: string, name: string, reason: string} */
-    private function excluded(Node $one): array
-    {
-        $figures = $one->find('figures') ?? Node::root([]);
-        $reasons = array_map(
-            fn(string $reason): string => $this->words->reason($reason, $figures),
-            $one->textsOf('reasons'),
-        );
-
-        return $this->person($one->get('person')->text()) + ['reason' => implode('; ', $reasons)];
     }
 
     /**
@@ -249,25 +212,17 @@ final readonly class ReasonTrail
             'sentence' => match (true) {
                 $verdict->has('failed') => $this->words->failed($verdict->get('failed')),
                 $code === Verdict::NobodyEligible->value => $this->house->words->say("verdict.{$code}", [
-                    'narrowing' => $this->narrowing($verdict),
+                    'narrowing' => $this->narrowing->sentence($verdict),
                 ]),
                 default => $this->house->words->say("verdict.{$code}"),
             },
         ];
     }
 
-    private function narrowing(Node $verdict): string
-    {
-        return implode(
-            ' → ',
-            array_map(static fn(array $step): string => "{$step['count']} {$step['label']}", $this->steps($verdict)),
-        );
-    }
-
     /** @return PersonName */
     private function person(string $slug): array
     {
-        return ['slug' => $slug, 'name' => $this->house->person($slug)];
+        return $this->house->named($slug);
     }
 
     /** @return PersonName|null */

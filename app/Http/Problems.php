@@ -179,7 +179,7 @@ final class Problems
         [, $title, $detail] = self::said($status);
 
         return match (true) {
-            !$request->hasHeader('X-Inertia') => self::page(
+            !$request->hasHeader('X-Inertia') => ProblemPage::of(
                 $status,
                 $title,
                 $detail,
@@ -206,7 +206,7 @@ final class Problems
     private static function notValid(string $detail, Request $request): Response
     {
         return match (true) {
-            !$request->hasHeader('X-Inertia') => self::page(
+            !$request->hasHeader('X-Inertia') => ProblemPage::of(
                 422,
                 'This was not right.',
                 mb_strimwidth($detail, 0, self::LONGEST_DETAIL, '…'),
@@ -214,22 +214,6 @@ final class Problems
             $request->isMethod('GET') => Inertia::location($request->fullUrl()),
             default => back(303)->with('problem', $detail),
         };
-    }
-
-    /** @param array<mixed> $headers */
-    private static function page(
-        int $status,
-        string $title,
-        string $detail,
-        ?RetryRequest $again = null,
-        array $headers = [],
-    ): Response {
-        return response()->view(
-            'problem',
-            ['status' => $status, 'title' => $title, 'detail' => $detail, 'again' => $again],
-            $status,
-            $headers,
-        );
     }
 
     private static function http(HttpExceptionInterface $error): JsonResponse

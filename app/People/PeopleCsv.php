@@ -63,30 +63,21 @@ final class PeopleCsv
                 [
                     'attributes' => implode('; ', array_filter((array) ($person['attributes'] ?? []), is_string(...))),
                     'active' => $person['active'] ?? true ? 'yes' : 'no',
-                    'skills' => self::pairs((array) ($person['skills'] ?? [])),
-                    'teams' => self::pairs($weights),
+                    'skills' => PeopleCell::pairs((array) ($person['skills'] ?? [])),
+                    'teams' => PeopleCell::pairs($weights),
                 ] +
-                array_map(self::cell(...), (array) ($person['fields'] ?? [])) +
+                array_map(PeopleCell::of(...), (array) ($person['fields'] ?? [])) +
                 $capacity +
                 $person;
             fputcsv(
                 $file,
-                array_map(static fn(string $column): string => self::harmless($cells[$column] ?? ''), $columns),
+                array_map(static fn(string $column): string => PeopleCell::harmless($cells[$column] ?? ''), $columns),
                 escape: '',
             );
         }
         rewind($file);
 
         return (string) stream_get_contents($file);
-    }
-
-    private static function cell(mixed $value): string
-    {
-        return match (true) {
-            is_bool($value) => $value ? 'yes' : 'no',
-            is_array($value) => implode('; ', array_filter($value, is_string(...))),
-            default => is_scalar($value) ? (string) $value : '',
-        };
     }
 
     /**
@@ -170,28 +161,32 @@ final class PeopleCsv
         );
         foreach (['percent', 'minutes_a_day'] as $column) {
             if (($cells[$column] ?? '') !== '') {
-                $document['capacity'] = [$column => self::number($cells[$column], $line, $column)];
+                $document['capacity'] = [$column => PeopleCell::number($cells[$column], $line, $column)];
             }
         }
         if (($cells['open_tasks_at_most'] ?? '') !== '') {
-            $document['open_tasks_at_most'] = self::number($cells['open_tasks_at_most'], $line, 'open_tasks_at_most');
+            $document['open_tasks_at_most'] = PeopleCell::number(
+                $cells['open_tasks_at_most'],
+                $line,
+                'open_tasks_at_most',
+            );
         }
         if (($cells['active'] ?? '') !== '') {
-            $document['active'] = self::yes($cells['active'], $line, 'active');
+            $document['active'] = PeopleCell::yes($cells['active'], $line, 'active');
         }
         if (($cells['attributes'] ?? '') !== '') {
-            $document['attributes'] = self::listed($cells['attributes']);
+            $document['attributes'] = PeopleCell::listed($cells['attributes']);
         }
         if (($cells['skills'] ?? '') !== '') {
-            $document['skills'] = self::numbers($cells['skills'], 1, $line, 'skills');
+            $document['skills'] = PeopleCell::numbers($cells['skills'], 1, $line, 'skills');
         }
 
         $values = [];
         foreach (array_intersect_key($cells, $fields) as $path => $cell) {
             if ($cell !== '') {
                 $values[$path] = match (true) {
-                    $fields[$path]->type->isList() => self::listed($cell),
-                    $fields[$path]->type === FieldType::YesNo => self::yes($cell, $line, $path),
+                    $fields[$path]->type->isList() => PeopleCell::listed($cell),
+                    $fields[$path]->type === FieldType::YesNo => PeopleCell::yes($cell, $line, $path),
                     in_array($fields[$path]->type, [FieldType::Number, FieldType::Money], true) => is_numeric($cell)
                         ? $cell + 0
                         : throw DocumentError::at("/line {$line}/{$path}", '"{text}" is not a number.', text: $cell),
@@ -208,66 +203,9 @@ final class PeopleCsv
             'document' => $document,
             'teams' =>
                 isset($cells['teams']) && $cells['teams'] !== ''
-                    ? self::numbers($cells['teams'], 100, $line, 'teams')
+                    ? PeopleCell::numbers($cells['teams'], 100, $line, 'teams')
                     : null,
         ];
-    }
-
-    private static function yes(string $cell, int $line, string $column): bool
-    {
-        return match (mb_strtolower($cell)) {
-            'yes' => true,
-            'no' => false,
-            default => throw DocumentError::at("/line {$line}/{$column}", 'Write "yes" or "no".'),
-        };
-    }
-
-    /** @return list<string> */
-    private static function listed(string $cell): array
-    {
-        return preg_split('/\s*;\s*/', $cell, flags: PREG_SPLIT_NO_EMPTY) ?: [];
-    }
-
-    private static function number(string $cell, int $line, string $column): int
-    {
-        return ctype_digit($cell) && strlen($cell) < 10
-            ? (int) $cell
-            : throw DocumentError::at("/line {$line}/{$column}", '"{text}" is not a whole number.', text: $cell);
-    }
-
-    /** @return array<string, int> */
-    private static function numbers(string $cell, int $usual, int $line, string $column): array
-    {
-        $numbers = [];
-        foreach (preg_split('/[\s,;]+/', $cell, flags: PREG_SPLIT_NO_EMPTY) ?: [] as $pair) {
-            [$name, $number] = [...explode(':', $pair, 2), ''];
-            $numbers[$name] = $number === '' ? $usual : self::number($number, $line, $column);
-        }
-
-        return $numbers;
-    }
-
-    /** @param array<array-key, mixed> $numbers */
-    private static function pairs(array $numbers): string
-    {
-        return implode(
-            ' ',
-            array_map(
-                static fn(int|string $name, mixed $number): string => $name . ':' . (is_int($number) ? $number : ''),
-                array_keys($numbers),
-                $numbers,
-            ),
-        );
-    }
-
-    /** What a spreadsheet would take for a formula begins with a blank. */
-    private static function harmless(mixed $cell): string
-    {
-        $text = is_scalar($cell) ? (string) $cell : '';
-
-        return $text !== '' && str_contains("=+-@\t\r", $text[0]) && !preg_match('/^\+[\d\s()\/-]+$/', $text)
-            ? " {$text}"
-            : $text;
     }
 
     /** @return resource */

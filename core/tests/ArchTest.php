@@ -24,7 +24,8 @@ it(
                         : '/^use (?!OpenBaton\\\\Core\\\\)\w+\\\\/m',
                 )
                 ->not->toMatch(
-                    '/(?<![\w>:])(?<!function )(time|microtime|hrtime|date|rand|mt_rand|random_int|shuffle|file_get_contents|file_put_contents|fopen|getenv|echo|print)\(/',
+                    '/(?<![\w>:])(?<!function )(time|microtime|hrtime|date|rand|mt_rand|random_int|shuffle|' .
+                        'file_get_contents|file_put_contents|fopen|getenv|echo|print)\(/',
                 )
                 ->not->toMatch('/\\\\(Illuminate|App|Tests)\\\\|\b(app|config|now)\(/')
                 ->not->toMatch('/new \\\\?DateTime(Immutable)?\(\)/');

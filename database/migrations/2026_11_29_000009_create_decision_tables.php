@@ -88,8 +88,8 @@ return new class extends Migration {
 
         foreach (['change' => 'UPDATE', 'go' => 'DELETE'] as $name => $event) {
             DB::unprepared(
-                "CREATE TRIGGER handoffs_never_{$name} BEFORE {$event} ON handoffs FOR EACH ROW SIGNAL SQLSTATE '45000' " .
-                    "SET MESSAGE_TEXT = 'The handoff log is append-only.'",
+                "CREATE TRIGGER handoffs_never_{$name} BEFORE {$event} ON handoffs FOR EACH ROW " .
+                    "SIGNAL SQLSTATE '45000' SET MESSAGE_TEXT = 'The handoff log is append-only.'",
             );
         }
     }

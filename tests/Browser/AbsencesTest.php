@@ -13,7 +13,10 @@ it('is asked for, approved, and entered in two clicks where somebody is ill', fu
     $this->visit('/absences');
     $this->press('Ask for an absence');
     $this->browser->executeScript(
-        "for (const input of document.querySelectorAll('input[type=date]')) { Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set.call(input, '{$day}'); input.dispatchEvent(new Event('input', { bubbles: true })); }",
+        "for (const input of document.querySelectorAll('input[type=date]')) {
+            Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set.call(input, '{$day}');
+            input.dispatchEvent(new Event('input', { bubbles: true }));
+        }",
     );
     $this->fill('Note', 'A wedding');
     $this->choose('Substitute 1', 'Nadia Haddad');

@@ -82,7 +82,15 @@ it('says when somebody else saved first, shows theirs on request, and brings our
     $this->browser->executeScript(
         <<<'JS'
         const ask = window.fetch;
-        window.fetch = (url, how) => (String(url).startsWith('/pulse') ? new Promise((answer) => { window.letGo = () => { window.fetch = ask; answer(ask(url, how)); }; }) : ask(url, how));
+        window.fetch = (url, how) => {
+            if (!String(url).startsWith('/pulse')) return ask(url, how);
+            return new Promise((answer) => {
+                window.letGo = () => {
+                    window.fetch = ask;
+                    answer(ask(url, how));
+                };
+            });
+        };
         JS
         ,
     );

@@ -26,7 +26,7 @@ function tooMuch(SplFileInfo $file): array
 
 /**
  * @return array<string, int> lines by name, of the named functions of a PHP file: not of cases of tests, which are
- *     closures, nor of functions that give nothing but a table
+ *     closures, nor of functions that are one table
  */
 function phpFunctions(string $code): array
 {
@@ -49,8 +49,14 @@ function phpFunctions(string $code): array
                 break;
             }
         }
-        $body = implode('', array_column(array_slice($tokens, $begin, $end - $begin), 'text'));
-        if (preg_match('/^\{\s*return \[[^;]*\];\s*$/', $body) !== 1) {
+        $body = array_values(
+            array_filter(
+                array_slice($tokens, $begin + 1, $end - $begin - 1),
+                static fn(PhpToken $one): bool => !$one->isIgnorable(),
+            ),
+        );
+        $statements = count(array_filter($body, static fn(PhpToken $one): bool => $one->is(';')));
+        if ($statements !== 1 || !$body[0]->is(T_RETURN)) {
             $lengths["{$name->text} (line {$token->line})"] = $tokens[$end]->line - $token->line + 1;
         }
     }

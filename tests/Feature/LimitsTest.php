@@ -59,7 +59,8 @@ const LIMITED = [
 
 /** Columns of the framework and its packages, and of the application's own words: codes, digests, instants, zones. */
 const OWN_WORDS =
-    '/^(cache|cache_locks|jobs|failed_jobs|job_batches|migrations|permissions|roles|model_has_\w+|role_has_\w+|sessions)\.|' .
+    '/^(cache|cache_locks|jobs|failed_jobs|job_batches|migrations|permissions|roles|model_has_\w+|role_has_\w+|' .
+    'sessions)\.|' .
     '\.(status|kind|type|cause|occasion|event|outcome|state|seat|level|tier|source|system|' .
     'saved_by_system|locale|only_one|zone|priority|held|hand_back|resumes_as|answering_level|log_name|' .
     'subject_type|causer_type|tokenable_type|abilities|token|secret|key|key_hash|hash|timer|path|' .

@@ -59,7 +59,8 @@ it('goes out as a table and comes in the same', function (): void {
     $lines = explode("\n", trim((string) $table));
     expect($lines[0])
         ->toBe(
-            'id,name,email,phone,zone,from,until,active,percent,minutes_a_day,open_tasks_at_most,place,attributes,skills,teams',
+            'id,name,email,phone,zone,from,until,active,percent,minutes_a_day,' .
+                'open_tasks_at_most,place,attributes,skills,teams',
         )
         ->and($lines[3])
         ->toBe(

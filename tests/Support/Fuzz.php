@@ -21,50 +21,6 @@ use Symfony\Component\Yaml\Yaml;
  */
 final class Fuzz
 {
-    /** Values that have broken programs before. */
-    private const HOSTILE = [
-        '',
-        ' ',
-        "\0",
-        "a\0b",
-        "\xff\xfe",
-        "\xc3\x28",
-        "caf\u{e9}",
-        '😀😀😀😀',
-        "\u{202e}abc",
-        "line\nline",
-        "tab\ttab",
-        '0',
-        '-1',
-        '1e400',
-        '99999999999999999999',
-        '9223372036854775807',
-        '-9223372036854775809',
-        '0x10',
-        '1.5',
-        'NaN',
-        'INF',
-        'true',
-        '0000-00-00',
-        '2026-02-30',
-        '99999-01-01',
-        '-0001-01-01',
-        '1000-01-01',
-        '9999-12-31T23:59:59Z',
-        '2026-03-29T01:30:00+99:99',
-        "' OR 1=1 --",
-        '<script>alert(1)</script>',
-        '../../etc/passwd',
-        '%00',
-        '%',
-        '_',
-        '\\',
-        '{}',
-        '[]',
-        '{"a":',
-        'null',
-    ];
-
     private readonly Randomizer $random;
 
     public function __construct(int $seed)
@@ -172,7 +128,7 @@ final class Fuzz
             3 => str_repeat('😀', $this->random->getInt(50, 16_500)),
             4 => [PHP_INT_MAX, PHP_INT_MIN, 1.0e300, -0.0, true, false, null][$this->random->getInt(0, 6)],
             5 => ['0' => 'x', '__proto__' => 'y', '' => 'z'],
-            default => self::HOSTILE[$this->random->getInt(0, count(self::HOSTILE) - 1)],
+            default => HostileValues::ALL[$this->random->getInt(0, count(HostileValues::ALL) - 1)],
         };
     }
 

@@ -27,6 +27,33 @@ use OpenBaton\Core\Workload\TaskStatus;
 /** For each route a request that is right, in a house that has what it is about. */
 final class RightRequests
 {
+    private const ABSENCE = [
+        'person' => 'callum',
+        'days' => true,
+        'first' => '2026-03-16',
+        'last' => '2026-03-17',
+        'kind' => 'leave',
+        'held' => 'falls_due',
+        'hand_back' => 'untouched',
+        'note' => 'Away',
+        'substitutes' => ['femi', 'tobias'],
+        'only' => ['femi' => ['field' => 'task.kind', 'op' => 'is', 'value' => 'quote']],
+    ];
+
+    private const TASK = [
+        'title' => 'Trumpet',
+        'kind' => 'bench-repair',
+        'description' => 'Stuck',
+        'customer' => 'holms-school',
+        'contact' => 'Ada',
+        'priority' => 'high',
+        'estimate' => 'PT1H',
+        'start' => '2026-03-03T10:00:00Z',
+        'due' => '2026-03-09T10:00:00Z',
+        'tags' => ['rush'],
+        'fields' => ['task.family' => 'brass', 'task.value' => 320.5],
+    ];
+
     private const CALENDAR =
         "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:-//X//EN\r\nBEGIN:VEVENT\r\nUID:1\r\n" .
         "DTSTAMP:20260301T000000Z\r\nDTSTART;VALUE=DATE:20260316\r\nATTENDEE;CN=Femi " .
@@ -55,7 +82,7 @@ final class RightRequests
         }
         $this->tasks['open'] = House::arrive('quote');
         $this->tasks['open']->claimants()->sync([$hanneke]);
-        $absence = Absence::query()->create([
+        self::ABSENCE = Absence::query()->create([
             'slug' => 'asked',
             'person_id' => House::person('callum')->id,
             'first_day' => '2026-03-09',
@@ -80,7 +107,7 @@ final class RightRequests
             'expires_at' => now()->addDay(),
         ]);
         $this->ids = [
-            'absence' => $absence->id,
+            'absence' => self::ABSENCE->id,
             'person' => 'callum',
             'place' => 'the-holms',
             'list' => 'teams',
@@ -133,51 +160,12 @@ final class RightRequests
     /** @return array<string, mixed>|string what is sent; a text as it is */
     public function body(Route $route): array|string
     {
-        $absence = [
-            'person' => 'callum',
-            'days' => true,
-            'first' => '2026-03-16',
-            'last' => '2026-03-17',
-            'kind' => 'leave',
-            'held' => 'falls_due',
-            'hand_back' => 'untouched',
-            'note' => 'Away',
-            'substitutes' => ['femi', 'tobias'],
-            'only' => ['femi' => ['field' => 'task.kind', 'op' => 'is', 'value' => 'quote']],
-        ];
-        $person = [
-            'document' => [
-                'name' => 'Callum Rees',
-                'zone' => 'Europe/Dublin',
-                'skills' => ['brass' => 1],
-                'hours' => [['from' => '2026-01-01', 'mon' => ['09:00-17:00']]],
-                'exceptions' => [['date' => '2026-03-09', 'remove' => ['09:00-10:00']]],
-                'capacity' => ['percent' => 50],
-                'attributes' => ['van'],
-                'place' => 'islands',
-            ],
-            'teams' => ['brass-bench' => ['weight' => 50, 'from' => '2026-03-01']],
-        ];
-        $task = [
-            'title' => 'Trumpet',
-            'kind' => 'bench-repair',
-            'description' => 'Stuck',
-            'customer' => 'holms-school',
-            'contact' => 'Ada',
-            'priority' => 'high',
-            'estimate' => 'PT1H',
-            'start' => '2026-03-03T10:00:00Z',
-            'due' => '2026-03-09T10:00:00Z',
-            'tags' => ['rush'],
-            'fields' => ['task.family' => 'brass', 'task.value' => 320.5],
-        ];
-
         return match ($route->methods()[0] . ' ' . $route->uri()) {
             'POST sign-in' => ['email' => 'femi@alderquill.example', 'password' => 'wrong'],
             'GET search' => ['q' => 'trumpet'],
             'GET floor', 'GET in-hand' => ['task' => $this->tasks['new']->id, 'person' => 'femi', 'page' => '1'],
             'GET absences' => ['from' => '2026-03-02', 'weeks' => '4', 'team' => 'brass-bench'],
-            'POST absences', 'POST absences/{absence}' => $absence,
+            'POST absences', 'POST absences/{absence}' => self::ABSENCE,
             'POST absences/minimum' => ['of' => 'team:brass-bench', 'people' => 2],
             'POST absences/{absence}/decide' => ['approve' => true, 'word' => 'Fine'],
             'POST absences/{absence}/cover' => ['task' => $this->tasks['new']->id, 'to' => 'femi', 'auto' => false],
@@ -187,50 +175,13 @@ final class RightRequests
                 => self::CALENDAR,
             'POST absences/calendars/renew' => ['team' => 'brass-bench'],
             'GET tasks/{task}/history' => ['before' => '2026-03-02T10:00:00Z'],
-            'GET absences/what-if' => array_diff_key($absence, [
+            'GET absences/what-if' => array_diff_key(self::ABSENCE, [
                 'only' => 1,
                 'days' => 1,
                 'kind' => 1,
                 'hand_back' => 1,
                 'note' => 1,
             ]),
-            'GET people' => ['person' => 'femi'],
-            'POST people', 'PUT people/{person}' => $person,
-            'POST people/change' => [
-                'people' => ['femi', 'tobias'],
-                'what' => 'skill',
-                'skill' => 'brass',
-                'level' => 2,
-                'percent' => 50,
-                'tasks' => 3,
-                'team' => 'brass-bench',
-                'weight' => 50,
-                'attribute' => 'van',
-                'place' => 'islands',
-                'zone' => 'Europe/Dublin',
-            ],
-            'POST people/{person}/leaving' => [
-                'last_day' => '2026-03-02',
-                'tasks' => [$this->tasks['new']->id => 'femi'],
-                'successor' => 'femi',
-            ],
-            'POST people/{person}/pause' => ['until' => '2026-03-03T10:00:00Z', 'reason' => 'Stock count'],
-            'POST places', 'POST places/{place}' => [
-                'name' => 'Lowlands',
-                'parent' => $route->uri() === 'places' ? 'islands' : null,
-                'responsible' => 'femi',
-                'deputy' => 'ayumi',
-            ],
-            'PUT roster/house' => [
-                'document' => [
-                    'zone' => 'Europe/Dublin',
-                    'hours' => [['from' => '2020-01-01', 'mon' => ['10:00-11:00']]],
-                    'holidays' => ['2026-03-17'],
-                    'calendars' => [['id' => 'fi', 'name' => 'Finland', 'holidays' => ['2026-12-06']]],
-                ],
-            ],
-            'PUT roster/{list}/{slug?}' => ['document' => ['name' => 'Brass', 'lead' => 'femi', 'minimum' => 1]],
-            'POST roster/import', 'POST roster/preview' => House::roster(),
             'POST stand-ins/personnel' => [
                 'name' => 'Femi Adeyinka',
                 'first_day' => '2026-03-09',
@@ -246,7 +197,7 @@ final class RightRequests
             'GET tasks/new/customers' => ['q' => 'holm'],
             'GET customers' => ['q' => 'holm', 'page' => '1', 'customer' => 'holms-school'],
             'PUT customers/{customer}' => ['set' => ['customer.owner' => 'femi'], 'on_form' => false],
-            'POST tasks', 'POST tasks/new/preview', 'POST api/v1/tasks' => $task,
+            'POST tasks', 'POST tasks/new/preview', 'POST api/v1/tasks' => self::TASK,
             'PUT tasks/{task}/fields' => [
                 'seen' => ['task.title' => 'Trumpet, stuck valve'],
                 'set' => [
@@ -290,67 +241,8 @@ final class RightRequests
                 'abilities' => ['tasks:read'],
                 'until' => '2026-06-01',
             ],
-            'PUT house/sight' => ['open' => true],
-            'POST house/fields' => [
-                'of' => 'task',
-                'name' => 'case_colour',
-                'label' => 'Colour of the case',
-                'type' => 'one_of',
-                'options' => [['value' => 'red', 'label' => 'Red']],
-            ],
-            'PUT house/fields/{field}' => ['label' => 'Colour'],
-            'POST house/fields/{field}/move' => ['places' => 1],
-            'POST house/kinds', 'PUT house/kinds/{kind}' => [
-                'slug' => 'fitting',
-                'name' => 'Fitting',
-                'minutes' => 30,
-                'guide' => 'Measure twice.',
-                'defaults' => [],
-            ],
-            'POST house/checklists', 'PUT house/checklists/{checklist}' => [
-                'slug' => 'leaving',
-                'name' => 'Before it leaves',
-                'items' => ['Polish', 'Case'],
-            ],
-            default => self::ofCustomers($route) ?? self::ofRulebook($route, $this->tasks['new']->number),
-        };
-    }
-
-    /** @return array<string, mixed>|null */
-    private static function ofCustomers(Route $route): ?array
-    {
-        return match ($route->methods()[0] . ' ' . $route->uri()) {
-            'PUT house/customer-words' => ['words' => ['new' => 'We have it.', 'waiting' => 'We wait for you.']],
-            'POST requests/{secret}' => ['body' => 'The valve sticks again.'],
-            'POST api/v1/tasks/{task}/comments' => ['from' => 'customer', 'body' => 'Is it ready?'],
-            default => null,
-        };
-    }
-
-    /** @return array<string, mixed> */
-    private static function ofRulebook(Route $route, ?int $number): array
-    {
-        return match ($route->methods()[0] . ' ' . $route->uri()) {
-            'PUT rulebook/draft' => ['rules' => [House::roundRule()], 'revision' => LockedDraft::revision()],
-            'DELETE rulebook/draft', 'POST rulebook/publish' => [
-                'revision' => LockedDraft::revision(),
-                'note' => 'New',
-            ],
-            'GET rulebook/rules' => ['ids' => ['round']],
-            'GET rulebook/coverage' => ['revision' => (string) LockedDraft::revision()],
-            'GET rulebook/merged' => ['text' => 'For ~task.title~', 'number' => (string) $number],
-            'POST rulebook/import' => [
-                'openbaton' => 'rulebook/1',
-                'fields' => [],
-                'rules' => [
-                    House::rule(
-                        'any',
-                        ['all' => []],
-                        ['pool' => ['kind' => 'people', 'people' => ['femi']], 'method' => ['kind' => 'in_order']],
-                    ),
-                ],
-            ],
-            default => [],
+            default => RightPeopleRequests::body($route, $this->tasks['new']->id) ??
+                RightHouseRequests::body($route, $this->tasks['new']->number),
         };
     }
 }

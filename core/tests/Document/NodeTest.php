@@ -83,7 +83,8 @@ it('keeps keys made of digits as texts, in their order', function (): void {
 
 it('points at what it refuses', function (Closure $read, string $pointer, string $reason): void {
     $node = Node::parse(
-        '{"text": "a", "empty": " ", "number": 7, "half": 0.5, "huge": 12345678901234567890, "yes": true, "list": [1, "x"], "none": null, "long": "' .
+        '{"text": "a", "empty": " ", "number": 7, "half": 0.5, "huge": 12345678901234567890, ' .
+            '"yes": true, "list": [1, "x"], "none": null, "long": "' .
             str_repeat('é', 5) .
             '", "lines": "a\nb", "a/b~c": 3}',
     );

@@ -10,9 +10,6 @@ use OpenBaton\Core\Absence\Absence;
 use OpenBaton\Core\Absence\AbsenceStatus;
 use OpenBaton\Core\Absence\Substitute;
 use OpenBaton\Core\Criteria\Facts;
-use OpenBaton\Core\Criteria\Field;
-use OpenBaton\Core\Criteria\FieldCatalogue;
-use OpenBaton\Core\Criteria\FieldType;
 use OpenBaton\Core\Criteria\Group;
 use OpenBaton\Core\Criteria\GroupKind;
 use OpenBaton\Core\Document\CriteriaFormat;
@@ -50,6 +47,8 @@ use OpenBaton\Core\Workload\WorkItem;
 /** Short ways to make the values that tests need. */
 final class Build
 {
+    use BuildsFields;
+
     /** @param string $text a moment in any form that names its offset, or UTC */
     public static function at(string $text): int
     {
@@ -151,48 +150,6 @@ final class Build
             $due === null ? null : self::at($due),
             $reviewer,
         );
-    }
-
-    public static function fields(): FieldCatalogue
-    {
-        return new FieldCatalogue([
-            new Field('task.kind', 'Kind', FieldType::OneOf, [
-                'repair' => 'Repair',
-                'quote' => 'Quote',
-                'tuning' => 'Tuning',
-            ]),
-            new Field('task.title', 'Title', FieldType::Text),
-            new Field('task.value', 'Value', FieldType::Money),
-            new Field('task.count', 'Instruments', FieldType::Number),
-            new Field('task.rush', 'Rush', FieldType::YesNo),
-            new Field('task.needed', 'Needed on', FieldType::Date),
-            new Field('task.estimate', 'Estimate', FieldType::Duration),
-            new Field('task.tags', 'Tags', FieldType::Tags),
-            new Field('task.parts', 'Parts', FieldType::ManyOf, [
-                'valve' => 'Valve',
-                'slide' => 'Slide',
-                'pad' => 'Pad',
-            ]),
-            new Field('case.owner', 'Owner of the case', FieldType::Person),
-            new Field('case.deputy', 'Deputy for the case', FieldType::Person),
-            new Field('task.returned', 'Returned on', FieldType::Date),
-            new Field('task.arrived', 'Arrived on', FieldType::Date),
-            new Field('task.due', 'Due on', FieldType::Date),
-            new Field('task.wakes', 'Waits until', FieldType::Date),
-            new Field('task.status', 'Status', FieldType::OneOf, [
-                'new' => 'New',
-                'working' => 'Working',
-                'waiting' => 'Waiting',
-                'in_review' => 'In review',
-                'done' => 'Done',
-                'dropped' => 'Dropped',
-            ]),
-            new Field('task.assignee', 'Assignee', FieldType::Person),
-            new Field('task.reviewer', 'Reviewer', FieldType::Person),
-            new Field('task.last_reviewer', 'Last reviewer', FieldType::Person),
-            new Field('customer.hire_ends', 'End of the hire', FieldType::Date),
-            new Field('customer.owner', 'Owner of the customer', FieldType::Person),
-        ]);
     }
 
     /** @param array<string, string|int|float|bool|list<string>> $values */

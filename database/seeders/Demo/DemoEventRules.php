@@ -34,11 +34,15 @@ final class DemoEventRules
         );
     }
 
+    /** @return array<string, mixed> */
+    private static function owner(): array
+    {
+        return DemoRule::give(['kind' => 'field', 'field' => 'customer.owner'], ['kind' => 'same_person']);
+    }
+
     /** @return list<array<string, mixed>> */
     private static function all(): array
     {
-        $owner = DemoRules::give(['kind' => 'field', 'field' => 'customer.owner'], ['kind' => 'same_person']);
-
         return [
             self::on(
                 'repair-dear',
@@ -46,7 +50,7 @@ final class DemoEventRules
                 ['kind' => 'task_arrives'],
                 [
                     'all' => [
-                        DemoRules::is('task.kind', 'bench-repair'),
+                        DemoRule::is('task.kind', 'bench-repair'),
                         ['field' => 'task.cost', 'op' => 'more_than', 'value' => 400],
                     ],
                 ],
@@ -81,10 +85,10 @@ final class DemoEventRules
                 [
                     'seat' => 'reviewer',
                 ] +
-                    DemoRules::give(
+                    DemoRule::give(
                         [
                             'kind' => 'except',
-                            'pool' => DemoRules::team('quality'),
+                            'pool' => DemoRule::team('quality'),
                             'without' => ['kind' => 'field', 'field' => 'task.assignee'],
                         ],
                         ['kind' => 'round_robin', 'rotation' => 'Quality'],
@@ -95,22 +99,22 @@ final class DemoEventRules
                 'A repair that is sent back is for whoever did it, and high',
                 ['kind' => 'status_becomes', 'statuses' => ['working'], 'from' => ['in_review']],
                 self::REPAIRS,
-                DemoRules::give(['kind' => 'field', 'field' => 'task.assignee'], ['kind' => 'same_person']),
+                DemoRule::give(['kind' => 'field', 'field' => 'task.assignee'], ['kind' => 'same_person']),
                 [['kind' => 'priority', 'priority' => 'high'], ['kind' => 'tag', 'tag' => 'sent back']],
             ),
             self::on(
                 'claim-overdue',
                 'A claim a day overdue goes to the lead of Accounts, one priority up',
                 ['kind' => 'date_reached', 'field' => 'task.due', 'offset' => '+1 days'],
-                DemoRules::is('task.kind', 'insurer-claim'),
-                DemoRules::give(['kind' => 'people', 'people' => ['sunniva-aas']], ['kind' => 'same_person']),
+                DemoRule::is('task.kind', 'insurer-claim'),
+                DemoRule::give(['kind' => 'people', 'people' => ['sunniva-aas']], ['kind' => 'same_person']),
                 [['kind' => 'priority_step', 'step' => 'up']],
             ),
             self::on(
                 'hire-ends',
                 'A hire that ends in 20 days brings a call back',
                 ['kind' => 'date_reached', 'field' => 'customer.hire_ends', 'offset' => '-20 days', 'time' => '09:00'],
-                DemoRules::is('task.kind', 'hire'),
+                DemoRule::is('task.kind', 'hire'),
                 null,
                 [
                     [
@@ -130,23 +134,23 @@ final class DemoEventRules
                 'hires',
                 'A hire is with whoever looks after the customer, and due when it ends',
                 ['kind' => 'task_arrives'],
-                DemoRules::is('task.kind', 'hire'),
-                $owner,
+                DemoRule::is('task.kind', 'hire'),
+                self::owner(),
                 [['kind' => 'due_follows', 'date_field' => 'customer.hire_ends', 'offset' => '+0 days']],
             ),
             self::on(
                 'owner-calls',
                 'Call backs that a rule made go to whoever looks after the customer',
                 ['kind' => 'task_arrives'],
-                ['all' => [DemoRules::is('task.kind', 'call-back'), DemoRules::is('task.source', 'rule')]],
-                $owner,
+                ['all' => [DemoRule::is('task.kind', 'call-back'), DemoRule::is('task.source', 'rule')]],
+                self::owner(),
             ),
             self::on(
                 'owner-less',
                 'Other calls that a rule made go round Enquiries',
                 ['kind' => 'task_arrives'],
-                ['all' => [DemoRules::is('task.kind', 'call-back'), DemoRules::is('task.source', 'rule')]],
-                DemoRules::give(DemoRules::team('enquiries'), [
+                ['all' => [DemoRule::is('task.kind', 'call-back'), DemoRule::is('task.source', 'rule')]],
+                DemoRule::give(DemoRule::team('enquiries'), [
                     'kind' => 'round_robin',
                     'rotation' => 'Calls of Enquiries',
                 ]),
@@ -162,7 +166,7 @@ final class DemoEventRules
                 'customer-answers',
                 'What waits goes on when the customer writes or sends something',
                 ['kind' => 'comment_added', 'by' => 'customer'],
-                DemoRules::is('task.status', 'waiting'),
+                DemoRule::is('task.status', 'waiting'),
                 null,
                 [['kind' => 'status', 'status' => 'working'], ['kind' => 'tag', 'tag' => 'answered']],
             ),
@@ -177,7 +181,7 @@ final class DemoEventRules
                         'kind' => 'create_task',
                         'task_kind' => 'stock-count',
                         'title' => 'Order parts for ~task.title~',
-                        'for' => DemoRules::team('accounts'),
+                        'for' => DemoRule::team('accounts'),
                         'due' => ['kind' => 'due_end_of', 'period' => 'today'],
                         'wait' => true,
                     ],
@@ -196,6 +200,6 @@ final class DemoEventRules
      */
     private static function on(string $id, string $name, array $when, array $if, ?array $give, array $then = []): array
     {
-        return ['when' => [$when]] + DemoRules::rule($id, $name, $if, $give, $then);
+        return ['when' => [$when]] + DemoRule::rule($id, $name, $if, $give, $then);
     }
 }

@@ -159,6 +159,8 @@ export function sentence(rule: Rule, vocabulary: Vocabulary, moment: (iso: strin
     ];
 }
 
+const LONGEST_NAME = 200;
+
 /** A name made from what the rule does. */
 export function proposedName(rule: Rule, vocabulary: Vocabulary): string {
     const values = topGroup(rule.if)
@@ -166,18 +168,15 @@ export function proposedName(rule: Rule, vocabulary: Vocabulary): string {
         .filter((part) => part.field !== '')
         .map((part) => {
             const said = describeCriteriaValue(part.value, part.field, vocabulary);
-            return typeof part.value === 'boolean' || part.value === undefined
-                ? `${fieldOf(vocabulary, part.field)?.label ?? ''} ${part.value === undefined ? operatorWords(part.op, '') : said}`.trim()
-                : said;
+            if (typeof part.value !== 'boolean' && part.value !== undefined) return said;
+            const label = fieldOf(vocabulary, part.field)?.label ?? '';
+            return `${label} ${part.value === undefined ? operatorWords(part.op, '') : said}`.trim();
         });
     const what = values.length === 0 ? say('screen.rulebook.any_task') : values.slice(0, 3).join(', ');
-    if (rule.give === undefined)
-        return `${what}: ${(rule.then ?? []).map((one) => describePart('follow_up', one, vocabulary)).join(', ')}`.slice(
-            0,
-            200,
-        );
-    return `${what} → ${describePart('pool', rule.give.pool, vocabulary)}, ${describePart('method', rule.give.method, vocabulary)}`.slice(
-        0,
-        200,
-    );
+    const said = (family: Family, one: Part | undefined) => describePart(family, one, vocabulary);
+    const does =
+        rule.give === undefined
+            ? `: ${(rule.then ?? []).map((one) => said('follow_up', one)).join(', ')}`
+            : ` → ${said('pool', rule.give.pool)}, ${said('method', rule.give.method)}`;
+    return `${what}${does}`.slice(0, LONGEST_NAME);
 }

@@ -25,7 +25,8 @@ export function momentOf(reading: string, zone: string): string {
     const asUtc = Date.parse(`${reading}Z`);
     const offsets = [-DAY, DAY].map((by) => offsetOf(asUtc + by, zone));
     const found = offsets.map((offset) => asUtc - offset).filter((at) => at + offsetOf(at, zone) === asUtc);
-    return `${new Date(found.length === 0 ? asUtc - (offsets[0] ?? 0) : Math.min(...found)).toISOString().slice(0, 19)}Z`;
+    const instant = found.length === 0 ? asUtc - (offsets[0] ?? 0) : Math.min(...found);
+    return `${new Date(instant).toISOString().slice(0, 19)}Z`;
 }
 
 /** The clock reading of a moment in a zone, as YYYY-MM-DDTHH:MM. */
@@ -123,4 +124,14 @@ export function weekday(date: string): string {
     return new Intl.DateTimeFormat(FORMATS, { weekday: 'short', day: 'numeric', timeZone: 'UTC' }).format(
         new Date(`${date}T00:00:00Z`),
     );
+}
+
+/** The order of texts in the language of the reader: numbers by their value, capitals and accents last of all. */
+export function compareTexts(one: string, other: string): number {
+    return new Intl.Collator(FORMATS, { numeric: true }).compare(one, other);
+}
+
+/** A month of the calendar, short. */
+export function month(date: string): string {
+    return new Intl.DateTimeFormat(FORMATS, { month: 'short', timeZone: 'UTC' }).format(new Date(`${date}T00:00:00Z`));
 }

@@ -1,6 +1,6 @@
 import type { EntryField, EntryValue } from '@props/Intake/NewTaskPage';
 import type { Option } from '@props/Rules/Vocabulary';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { durationOf, minutesOf } from '@/lib/criteria';
 import { useFormats } from '@/lib/format';
 import { offeredOptions } from '@/lib/options';
@@ -44,149 +44,189 @@ function Typed({
     );
 }
 
-function Control({ field, value, people, onChange, ...rest }: Omit<Props, 'wrong'>) {
+/** entry: what ties a control to its label */
+type ControlProps = Omit<Props, 'wrong'> & { entry: { id?: string } };
+
+function LineControl({ field, value, onChange, entry }: ControlProps) {
+    return (
+        <input
+            {...entry}
+            className="entry w-full"
+            maxLength={field.type === 'line' ? 255 : 400}
+            value={textOf(value)}
+            onChange={(event) => onChange(event.target.value)}
+        />
+    );
+}
+
+function ProseControl({ value, onChange, entry }: ControlProps) {
+    return (
+        <textarea
+            {...entry}
+            className="entry w-full"
+            rows={4}
+            maxLength={20_000}
+            value={textOf(value)}
+            onChange={(event) => onChange(event.target.value)}
+        />
+    );
+}
+
+function MomentControl({ value, onChange, entry }: ControlProps) {
     const formats = useFormats();
-    const text = value === null ? '' : String(value);
-    const list = Array.isArray(value) ? value : [];
-    switch (field.type) {
-        case 'line':
-        case 'text':
-            return (
-                <input
-                    {...rest}
-                    className="entry w-full"
-                    maxLength={field.type === 'line' ? 255 : 400}
-                    value={text}
-                    onChange={(event) => onChange(event.target.value)}
-                />
-            );
-        case 'long_text':
-            return (
-                <textarea
-                    {...rest}
-                    className="entry w-full"
-                    rows={4}
-                    maxLength={20_000}
-                    value={text}
-                    onChange={(event) => onChange(event.target.value)}
-                />
-            );
-        case 'moment':
-            return (
-                <input
-                    {...rest}
-                    type="datetime-local"
-                    className="entry"
-                    value={text === '' ? '' : formats.toLocal(text)}
-                    onChange={(event) =>
-                        onChange(event.target.value === '' ? null : formats.fromLocal(event.target.value))
-                    }
-                />
-            );
-        case 'date':
-            return (
-                <input
-                    {...rest}
-                    type="date"
-                    className="entry"
-                    value={text}
-                    onChange={(event) => onChange(event.target.value === '' ? null : event.target.value)}
-                />
-            );
-        case 'number':
-        case 'money':
-            return (
-                <Typed
-                    {...rest}
-                    numeric
-                    className="entry w-32"
-                    text={text}
-                    onText={(next) => onChange(next === '' ? null : Number.isNaN(Number(next)) ? next : Number(next))}
-                />
-            );
-        case 'duration':
-            return (
-                <Typed
-                    {...rest}
-                    numeric
-                    className="entry w-32"
-                    text={text === '' ? '' : String(minutesOf(text))}
-                    onText={(next) => onChange(/^\d+$/.test(next) ? durationOf(Number(next)) : null)}
-                />
-            );
-        case 'tags':
-            return (
-                <Typed
-                    {...rest}
-                    numeric={false}
-                    className="entry w-full"
-                    text={list.join(', ')}
-                    onText={(next) =>
-                        onChange(
-                            next
-                                .split(',')
-                                .map((one) => one.trim())
-                                .filter((one) => one !== ''),
-                        )
-                    }
-                />
-            );
-        case 'yes_no':
-            return (
-                <select
-                    {...rest}
-                    className="entry"
-                    value={value === null ? '' : value === true ? 'yes' : 'no'}
-                    onChange={(event) => onChange(event.target.value === '' ? null : event.target.value === 'yes')}
-                >
-                    <option value="">{say('screen.field_entry.not_known')}</option>
-                    <option value="yes">{say('screen.field_entry.yes')}</option>
-                    <option value="no">{say('screen.field_entry.no')}</option>
-                </select>
-            );
-        case 'many_of':
-            return (
-                <select
-                    {...rest}
-                    multiple
-                    className="entry w-full"
-                    value={list}
-                    onChange={(event) => onChange([...event.target.selectedOptions].map((one) => one.value))}
-                >
-                    {offeredOptions(field.options, list).map((option) => (
-                        <option key={option.value} value={option.value}>
-                            {option.label}
-                        </option>
-                    ))}
-                </select>
-            );
-        case 'person':
-            return (
-                <PersonChoice
-                    {...rest}
-                    people={people}
-                    first={[{ value: '', label: say('person.none') }]}
-                    value={text}
-                    onChange={(next) => onChange(next === '' ? null : next)}
-                />
-            );
-        case 'one_of':
-            return (
-                <select
-                    {...rest}
-                    className="entry w-full"
-                    value={text}
-                    onChange={(event) => onChange(event.target.value === '' ? null : event.target.value)}
-                >
-                    {field.path !== 'task.priority' && <option value="">{say('screen.common.none')}</option>}
-                    {offeredOptions(field.options, [text]).map((option) => (
-                        <option key={option.value} value={option.value}>
-                            {option.label}
-                        </option>
-                    ))}
-                </select>
-            );
-    }
+    const text = textOf(value);
+    return (
+        <input
+            {...entry}
+            type="datetime-local"
+            className="entry"
+            value={text === '' ? '' : formats.toLocal(text)}
+            onChange={(event) => onChange(event.target.value === '' ? null : formats.fromLocal(event.target.value))}
+        />
+    );
+}
+
+function DateControl({ value, onChange, entry }: ControlProps) {
+    return (
+        <input
+            {...entry}
+            type="date"
+            className="entry"
+            value={textOf(value)}
+            onChange={(event) => onChange(event.target.value === '' ? null : event.target.value)}
+        />
+    );
+}
+
+function NumberControl({ value, onChange, entry }: ControlProps) {
+    return (
+        <Typed
+            {...entry}
+            numeric
+            className="entry w-32"
+            text={textOf(value)}
+            onText={(next) => onChange(next === '' ? null : Number.isNaN(Number(next)) ? next : Number(next))}
+        />
+    );
+}
+
+function DurationControl({ value, onChange, entry }: ControlProps) {
+    const text = textOf(value);
+    return (
+        <Typed
+            {...entry}
+            numeric
+            className="entry w-32"
+            text={text === '' ? '' : String(minutesOf(text))}
+            onText={(next) => onChange(/^\d+$/.test(next) ? durationOf(Number(next)) : null)}
+        />
+    );
+}
+
+function TagsControl({ value, onChange, entry }: ControlProps) {
+    const tags = (text: string): string[] => text.split(',').map((one) => one.trim());
+    return (
+        <Typed
+            {...entry}
+            numeric={false}
+            className="entry w-full"
+            text={listOf(value).join(', ')}
+            onText={(next) => onChange(tags(next).filter((one) => one !== ''))}
+        />
+    );
+}
+
+function YesNoControl({ value, onChange, entry }: ControlProps) {
+    return (
+        <select
+            {...entry}
+            className="entry"
+            value={value === null ? '' : value === true ? 'yes' : 'no'}
+            onChange={(event) => onChange(event.target.value === '' ? null : event.target.value === 'yes')}
+        >
+            <option value="">{say('screen.field_entry.not_known')}</option>
+            <option value="yes">{say('screen.field_entry.yes')}</option>
+            <option value="no">{say('screen.field_entry.no')}</option>
+        </select>
+    );
+}
+
+function ManyOfControl({ field, value, onChange, entry }: ControlProps) {
+    return (
+        <select
+            {...entry}
+            multiple
+            className="entry w-full"
+            value={listOf(value)}
+            onChange={(event) => onChange([...event.target.selectedOptions].map((one) => one.value))}
+        >
+            <Options options={offeredOptions(field.options, listOf(value))} />
+        </select>
+    );
+}
+
+function OneOfControl({ field, value, onChange, entry }: ControlProps) {
+    const text = textOf(value);
+    return (
+        <select
+            {...entry}
+            className="entry w-full"
+            value={text}
+            onChange={(event) => onChange(event.target.value === '' ? null : event.target.value)}
+        >
+            {field.path !== 'task.priority' && <option value="">{say('screen.common.none')}</option>}
+            <Options options={offeredOptions(field.options, [text])} />
+        </select>
+    );
+}
+
+function PersonControl({ value, people, onChange, entry }: ControlProps) {
+    return (
+        <PersonChoice
+            {...entry}
+            people={people}
+            first={[{ value: '', label: say('person.none') }]}
+            value={textOf(value)}
+            onChange={(next) => onChange(next === '' ? null : next)}
+        />
+    );
+}
+
+function Options({ options }: { options: Option[] }) {
+    return options.map((option) => (
+        <option key={option.value} value={option.value}>
+            {option.label}
+        </option>
+    ));
+}
+
+function textOf(value: EntryValue): string {
+    return value === null ? '' : String(value);
+}
+
+function listOf(value: EntryValue): string[] {
+    return Array.isArray(value) ? value : [];
+}
+
+const CONTROLS: Record<EntryField['type'], (props: ControlProps) => ReactNode> = {
+    line: LineControl,
+    text: LineControl,
+    long_text: ProseControl,
+    moment: MomentControl,
+    date: DateControl,
+    number: NumberControl,
+    money: NumberControl,
+    duration: DurationControl,
+    tags: TagsControl,
+    yes_no: YesNoControl,
+    many_of: ManyOfControl,
+    person: PersonControl,
+    one_of: OneOfControl,
+};
+
+function Control({ field, value, people, onChange, ...entry }: Omit<Props, 'wrong'>) {
+    const OfType = CONTROLS[field.type];
+    return <OfType {...{ field, value, people, onChange, entry }} />;
 }
 
 /** The entry of a field by its type. */

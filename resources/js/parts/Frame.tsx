@@ -1,3 +1,4 @@
+import clsx from 'clsx';
 import { Link, router, usePage } from '@inertiajs/react';
 import { useState, type ReactNode } from 'react';
 import { useCurrent } from '@/lib/current';
@@ -74,7 +75,10 @@ export function Frame({ children }: { children: ReactNode }) {
                                 key={one.place}
                                 href={one.url}
                                 aria-current={here ? 'page' : undefined}
-                                className={`inline-flex h-full items-center border-b-2 px-2 whitespace-nowrap xl:px-3 ${here ? 'border-pine font-semibold' : 'border-transparent text-ink2 hover:text-ink'}`}
+                                className={clsx(
+                                    'inline-flex h-full items-center border-b-2 px-2 whitespace-nowrap xl:px-3',
+                                    here ? 'border-pine font-semibold' : 'border-transparent text-ink2 hover:text-ink',
+                                )}
                             >
                                 {say(`nav.${one.place}`)}
                             </Link>

@@ -1,3 +1,4 @@
+import clsx from 'clsx';
 import type { HandoffLine } from '@props/Tasks/HandoffLine';
 import { useFormats } from '@/lib/format';
 import { PersonMark } from './PersonMark';
@@ -30,7 +31,10 @@ export function HandoffRow({
     const formats = useFormats();
     return (
         <li
-            className={`border-t border-line py-1.5 ${handoff.standsInFor === null ? '' : 'border-l-2 border-l-plum pl-2'}`}
+            className={clsx(
+                'border-t border-line py-1.5',
+                handoff.standsInFor === null ? '' : 'border-l-2 border-l-plum pl-2',
+            )}
         >
             <div className="flex items-center gap-1.5 text-sm whitespace-nowrap">
                 {handoff.from === null ? (

@@ -14,7 +14,8 @@ const AHEAD = 400;
 const AT_ONCE = 100;
 
 export const COLUMNS =
-    'pl-11 grid grid-cols-[minmax(150px,1.3fr)_minmax(92px,0.6fr)_36px_32px_48px_repeat(5,minmax(66px,1fr))] items-center gap-x-2';
+    'pl-11 grid items-center gap-x-2 ' +
+    'grid-cols-[minmax(150px,1.3fr)_minmax(92px,0.6fr)_36px_32px_48px_repeat(5,minmax(66px,1fr))]';
 
 function State({ lane }: { lane: Lane }) {
     const { lastDay } = useFormats();

@@ -1,3 +1,4 @@
+import clsx from 'clsx';
 import type { LaneDay } from '@props/Tasks/FloorPage';
 import { duration, hours } from '@/lib/format';
 import { say } from '@/lib/words';
@@ -54,7 +55,10 @@ export function LoadDay({ day, full, name }: { day: LaneDay; full: number; name:
             )}
             <div className="absolute left-0 w-9 border-t border-ink" style={{ bottom: line }} />
             <span
-                className={`absolute right-0 bottom-0 text-right text-xs leading-[13px] ${day.planned === 0 ? 'text-ink2' : ''}`}
+                className={clsx(
+                    'absolute right-0 bottom-0 text-right text-xs leading-[13px]',
+                    day.planned === 0 ? 'text-ink2' : '',
+                )}
             >
                 {day.late > 0 && <strong className="block bg-paper/85 pl-0.5 text-brick">+{hours(day.late)}</strong>}
                 {day.planned === 0 ? '0' : hours(day.planned)}

@@ -1,3 +1,4 @@
+import clsx from 'clsx';
 import { router } from '@inertiajs/react';
 import { useState } from 'react';
 import { useOutage } from '@/lib/outage';
@@ -16,7 +17,11 @@ export function Notice() {
     return (
         <div
             role="status"
-            className={`flex shrink-0 items-center gap-4 border-b px-4 py-1 ${grave ? 'border-brick text-brick' : 'border-line'} bg-paper`}
+            className={clsx(
+                'flex shrink-0 items-center gap-4 border-b px-4 py-1',
+                grave ? 'border-brick text-brick' : 'border-line',
+                'bg-paper',
+            )}
         >
             <span className={grave ? 'font-semibold' : ''}>{text}</span>
             {outage === null && notice.undo !== null && (

@@ -1,3 +1,4 @@
+import clsx from 'clsx';
 import type { PersonRef } from '@props/PersonRef';
 import type { EffectsOfRule, Trail, TrailStep } from '@props/Tasks/TaskView';
 import { Fragment, type ReactNode } from 'react';
@@ -130,7 +131,10 @@ function PeopleTable({ caption, rows }: { caption: string; rows: Row[] }) {
                     <tr key={row.slug} className="border-t border-line align-top">
                         <th
                             scope="row"
-                            className={`w-44 py-1 pr-3 ${row.picked === true ? 'font-semibold text-pine' : 'font-normal'}`}
+                            className={clsx(
+                                'w-44 py-1 pr-3',
+                                row.picked === true ? 'font-semibold text-pine' : 'font-normal',
+                            )}
                         >
                             <PersonName slug={row.slug} name={row.name} />
                         </th>

@@ -1,3 +1,4 @@
+import clsx from 'clsx';
 import { Link } from '@inertiajs/react';
 import type { Currency } from '@/lib/current';
 import { useFormats } from '@/lib/format';
@@ -32,7 +33,10 @@ export function StatusStrip({ state }: { state: Currency }) {
     const unplaced = say('screen.status_strip.unplaced', { count: strip.unplaced });
     return (
         <footer
-            className="flex h-8 shrink-0 items-center gap-5 overflow-hidden border-t border-line bg-paper px-4 text-xs whitespace-nowrap text-ink2"
+            className={clsx(
+                'flex h-8 shrink-0 items-center gap-5 overflow-hidden border-t border-line bg-paper',
+                'px-4 text-xs whitespace-nowrap text-ink2',
+            )}
             aria-label={say('screen.status_strip.status')}
         >
             <span className={strip.unplaced > 0 ? 'font-semibold text-brick' : ''}>

@@ -1,3 +1,4 @@
+import clsx from 'clsx';
 import type { TaskLine } from '@props/Tasks/TaskLine';
 import { duration, useFormats } from '@/lib/format';
 import { isLate } from '@/lib/task';
@@ -18,7 +19,13 @@ export function TaskRows({ tasks, chosen, onChoose, label }: Props) {
                             type="button"
                             onClick={() => onChoose(task.id)}
                             aria-current={task.id === chosen ? 'true' : undefined}
-                            className={`grid w-full grid-cols-[44px_1fr_auto] items-baseline gap-x-2 border-t border-line px-3 py-1.5 text-left ${task.id === chosen ? 'bg-pine-wash shadow-[inset_3px_0_0_var(--pine)]' : 'hover:bg-pine-wash'}`}
+                            className={clsx(
+                                'grid w-full grid-cols-[44px_1fr_auto] items-baseline gap-x-2 border-t border-line',
+                                'px-3 py-1.5 text-left',
+                                task.id === chosen
+                                    ? 'bg-pine-wash shadow-[inset_3px_0_0_var(--pine)]'
+                                    : 'hover:bg-pine-wash',
+                            )}
                         >
                             <span className="font-mono text-xs text-ink2">{task.number}</span>
                             <span className="truncate font-medium">{task.title}</span>

@@ -167,9 +167,11 @@ describe('the sentence of a rule', () => {
             valid_until: '2026-04-01T00:00:00Z',
         });
         expect(say(whole)).toBe(
-            'When a task arrives, if Kind of task is Bench repair and (Rush is yes or Value is more than ALQ 400) and none of this holds: Tags has any of vip, ' +
-                'give it to Brass bench, by round-robin “Brass bench”, at most 6 open each, with Brass at 2 or above; otherwise wait as unplaced; ' +
-                'then make it due in 3 working days, tag it “brass”, from <2026-03-02T09:00:00Z>, until <2026-04-01T00:00:00Z>.',
+            'When a task arrives, if Kind of task is Bench repair and (Rush is yes or Value is more than ALQ 400) ' +
+                'and none of this holds: Tags has any of vip, ' +
+                'give it to Brass bench, by round-robin “Brass bench”, at most 6 open each, with Brass at 2 or above; ' +
+                'otherwise wait as unplaced; then make it due in 3 working days, tag it “brass”, ' +
+                'from <2026-03-02T09:00:00Z>, until <2026-04-01T00:00:00Z>.',
         );
     });
 
@@ -205,7 +207,8 @@ describe('the sentence of a rule', () => {
                 },
                 give,
             }),
-            'When a task arrives, if Rush is yes or Rush is empty, give it to Brass bench, by round-robin “Brass bench”.',
+            'When a task arrives, if Rush is yes or Rush is empty, ' +
+                'give it to Brass bench, by round-robin “Brass bench”.',
         ],
         [
             'blanks',

@@ -14,7 +14,8 @@ describe('what is heard of a rule that is moved', () => {
 
     it('names the rule and its place when it is taken up', () => {
         expect(heard.onDragStart({ active: at('rule-1') })).toBe(
-            'Rule 1, “Rush”, is taken up. The arrow keys move it, the space bar puts it down, Escape leaves it where it was.',
+            'Rule 1, “Rush”, is taken up. The arrow keys move it, the space bar puts it down, ' +
+                'Escape leaves it where it was.',
         );
     });
 

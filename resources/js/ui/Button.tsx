@@ -1,3 +1,4 @@
+import clsx from 'clsx';
 import type { ButtonHTMLAttributes, ReactNode } from 'react';
 
 type Props = ButtonHTMLAttributes<HTMLButtonElement> & {
@@ -16,7 +17,12 @@ export function Button({ look = 'plain', className = '', type = 'button', ...res
     return (
         <button
             type={type}
-            className={`inline-flex min-h-8 items-center gap-2 rounded border px-3 py-1 text-sm font-medium whitespace-nowrap disabled:cursor-not-allowed disabled:opacity-50 ${LOOKS[look]} ${className}`}
+            className={clsx(
+                'inline-flex min-h-8 items-center gap-2 rounded border px-3 py-1 text-sm font-medium',
+                'whitespace-nowrap disabled:cursor-not-allowed disabled:opacity-50',
+                LOOKS[look],
+                className,
+            )}
             {...rest}
         />
     );

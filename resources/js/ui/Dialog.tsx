@@ -1,3 +1,4 @@
+import clsx from 'clsx';
 import { Dialog as Radix } from 'radix-ui';
 import type { ReactNode } from 'react';
 
@@ -35,7 +36,11 @@ export function Dialog({ open, onOpenChange, title, description, wide = false, c
             <Radix.Portal>
                 <Radix.Overlay className="fixed inset-0 z-40 bg-ink/30 dark:bg-black/60" />
                 <Radix.Content
-                    className={`box fixed top-[8vh] left-1/2 z-50 max-h-[84vh] w-[calc(100vw-32px)] -translate-x-1/2 overflow-auto p-6 ${wide ? 'max-w-3xl' : 'max-w-lg'}`}
+                    className={clsx(
+                        'box fixed top-[8vh] left-1/2 z-50 max-h-[84vh] w-[calc(100vw-32px)] -translate-x-1/2',
+                        'overflow-auto p-6',
+                        wide ? 'max-w-3xl' : 'max-w-lg',
+                    )}
                     onOpenAutoFocus={focusOnEntry}
                     {...(description === undefined ? { 'aria-describedby': undefined } : {})}
                 >

@@ -1,3 +1,4 @@
+import clsx from 'clsx';
 import type { UseComboboxReturnValue } from 'downshift';
 import { useEffect, type ReactNode } from 'react';
 
@@ -30,7 +31,10 @@ export function Found<T>({ box, items, keyOf, label, none, className = 'left-0 w
                     <li
                         key={keyOf(item)}
                         {...box.getItemProps({ item, index })}
-                        className={`flex cursor-pointer gap-3 rounded px-3 py-1.5 ${index === box.highlightedIndex ? 'bg-pine-wash' : ''}`}
+                        className={clsx(
+                            'flex cursor-pointer gap-3 rounded px-3 py-1.5',
+                            index === box.highlightedIndex ? 'bg-pine-wash' : '',
+                        )}
                     >
                         {render(item)}
                     </li>

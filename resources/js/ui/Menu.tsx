@@ -1,3 +1,4 @@
+import clsx from 'clsx';
 import { DropdownMenu as Radix } from 'radix-ui';
 import type { ReactNode } from 'react';
 
@@ -14,7 +15,10 @@ export function Menu({ trigger, items }: { trigger: ReactNode; items: Item[] }) 
                             key={item.label}
                             disabled={item.disabled ?? false}
                             onSelect={item.run}
-                            className="cursor-pointer rounded px-3 py-1.5 outline-none data-[disabled]:cursor-default data-[disabled]:text-ink2 data-[disabled]:opacity-60 data-[highlighted]:bg-pine-wash"
+                            className={clsx(
+                                'cursor-pointer rounded px-3 py-1.5 outline-none data-[disabled]:cursor-default',
+                                'data-[disabled]:text-ink2 data-[disabled]:opacity-60 data-[highlighted]:bg-pine-wash',
+                            )}
                         >
                             {item.label}
                         </Radix.Item>

@@ -17,24 +17,16 @@ use Illuminate\Http\Request;
 use OpenBaton\Core\Absence\Absence as CoreAbsence;
 use OpenBaton\Core\Absence\AbsenceStatus;
 use OpenBaton\Core\Document\Instant;
-use OpenBaton\Core\People\DayStrength;
 use OpenBaton\Core\People\Membership;
 use OpenBaton\Core\People\Strength;
-use OpenBaton\Core\Time\LocalDate;
 
 /** Who is away over some weeks, lane by lane, and who is left of each team. Its type is AbsenceChart.ts. */
 final readonly class AbsenceChart
 {
-    public const WEEKS = [2, 4, 8, 12];
-
-    private const MOST_DAYS_AHEAD = 1100;
-
     /** Lanes of those who are away, where no team is chosen. */
     private const MOST_LANES = 120;
 
-    private LocalDate $first;
-
-    private int $days;
+    private ChartWeeks $weeks;
 
     private string $team;
 
@@ -53,18 +45,7 @@ final readonly class AbsenceChart
     {
         $this->house = $viewer->snapshot();
         $this->groups = Minimums::groups($this->house);
-        $zone = $this->house->roster->house->zone();
-        $today = $zone->dateAt(CarbonImmutable::now()->getTimestamp());
-        $from = $request->string('from')->toString();
-        $asked =
-            preg_match('/^\d{4}-\d{2}-\d{2}$/', $from) === 1 && CarbonImmutable::canBeCreatedFromFormat($from, 'Y-m-d')
-                ? LocalDate::parse($from)
-                : $today;
-        // Absences are planned a few years ahead, and looked back at as long.
-        $asked = abs($asked->day - $today->day) <= self::MOST_DAYS_AHEAD ? $asked : $today;
-        $this->first = $asked->plus(1 - $asked->weekday());
-        $weeks = $request->integer('weeks', 4);
-        $this->days = 7 * (in_array($weeks, self::WEEKS, true) ? $weeks : 4);
+        $this->weeks = ChartWeeks::asked($request, $this->house->roster->house);
         $this->strength = (new Strength($this->house->roster))->with(...$this->past());
         $this->team = isset($this->house->roster->teams[$request->string('team')->toString()])
             ? $request->string('team')->toString()
@@ -75,7 +56,7 @@ final readonly class AbsenceChart
     private function past(): array
     {
         $known = CarbonImmutable::now()->subDays(Absence::LATELY)->format('Y-m-d');
-        if ($this->first->format() >= $known) {
+        if ($this->weeks->first->format() >= $known) {
             return [];
         }
         $over = Absence::query()
@@ -83,8 +64,8 @@ final readonly class AbsenceChart
             ->where('status', AbsenceStatus::Approved)
             ->where(
                 fn(Builder $some): Builder => $some
-                    ->whereBetween('last_day', [$this->first->format(), $known])
-                    ->orWhereBetween('to', [$this->first->format(), $known]),
+                    ->whereBetween('last_day', [$this->weeks->first->format(), $known])
+                    ->orWhereBetween('to', [$this->weeks->first->format(), $known]),
             );
 
         return array_values(
@@ -95,20 +76,11 @@ final readonly class AbsenceChart
     /** @return array<string, mixed> */
     public function props(): array
     {
-        $zone = $this->house->roster->house->zone();
-        $dates = [];
-        for ($day = 0; $day < $this->days; ++$day) {
-            $date = $this->first->plus($day);
-            $dates[] = ['date' => $date->format(), 'off' => $this->house->roster->house->spansOf($date) === []];
-        }
-        $absences = $this->absences(
-            $zone->instant($this->first, 0),
-            $zone->instant($this->first->plus($this->days), 0),
-        );
+        $absences = $this->absences($this->weeks->begin(), $this->weeks->end());
 
         return [
-            'from' => $this->first->format(),
-            'weeks' => intdiv($this->days, 7),
+            'from' => $this->weeks->first->format(),
+            'weeks' => intdiv($this->weeks->days, 7),
             'team' => $this->team,
             'teams' => array_values(
                 array_map(
@@ -116,9 +88,15 @@ final readonly class AbsenceChart
                     $this->house->roster->teams,
                 ),
             ),
-            'days' => $dates,
+            'days' => $this->weeks->dates(),
             'lanes' => $this->lanes($absences),
-            'strength' => $this->strength($absences),
+            'strength' => (new ChartStrength(
+                $this->house,
+                $this->weeks,
+                $this->groups,
+                $this->strength,
+                $this->team,
+            ))->rows($absences),
         ];
     }
 
@@ -207,8 +185,8 @@ final readonly class AbsenceChart
 
         return [
             'id' => $absence->id,
-            'from' => $this->place($span->from),
-            'to' => $this->place($span->to),
+            'from' => $this->weeks->place($span->from),
+            'to' => $this->weeks->place($span->to),
             'first' => Instant::format($span->from),
             'last' => Instant::format($span->to),
             'asked' => $absence->status === AbsenceStatus::Asked,
@@ -252,75 +230,5 @@ final readonly class AbsenceChart
         }
 
         return array_map(strval(...), array_slice(array_keys($people), 0, self::MOST_LANES));
-    }
-
-    /** Days from the left, with the part of the day; within the chart. */
-    private function place(int $instant): float
-    {
-        $zone = $this->house->roster->house->zone();
-        $date = $zone->dateAt($instant);
-        $begin = $zone->instant($date, 0);
-        $part = ($instant - $begin) / ($zone->instant($date->plus(1), 0) - $begin);
-
-        return round(max(0, min($this->days, $date->day - $this->first->day + $part)), 3);
-    }
-
-    /**
-     * @param list<Absence> $absences
-     *
-     * @return list<array<string, mixed>> of the teams and skills that have a minimum, and of the chosen team
-     */
-    private function strength(array $absences): array
-    {
-        $shown = array_filter(
-            $this->groups,
-            fn(array $group): bool => $group['minimum'] !== null ||
-                ($group['of'] === 'team' && $group['slug'] === $this->team),
-        );
-        $now = array_map(
-            fn(array $group): array => $this->strength->of($group['members'], $this->first, $this->days),
-            $shown,
-        );
-        $asked = $this->strength->with(...$this->asked($absences));
-        $rows = [];
-        foreach ($shown as $key => $group) {
-            $rows[] = [
-                'of' => $group['of'],
-                'slug' => $group['slug'],
-                'name' => $group['name'],
-                'minimum' => $group['minimum'],
-                'days' => array_map(
-                    static fn(DayStrength $day, DayStrength $then): array => [
-                        'there' => $day->there,
-                        'ifApproved' => $then->there,
-                        'off' => $day->expected === 0,
-                        'below' => $group['minimum'] !== null && $day->isBelow($group['minimum']),
-                        'wouldBeBelow' => $group['minimum'] !== null && $then->isBelow($group['minimum']),
-                    ],
-                    $now[$key],
-                    $asked->of($group['members'], $this->first, $this->days),
-                ),
-            ];
-        }
-
-        return $rows;
-    }
-
-    /**
-     * @param list<Absence> $absences
-     *
-     * @return list<CoreAbsence> as they would be once approved
-     */
-    private function asked(array $absences): array
-    {
-        $asked = (new Collection($absences))
-            ->filter(static fn(Absence $absence): bool => $absence->status === AbsenceStatus::Asked)
-            ->loadMissing(Absence::WITH);
-
-        return array_values(
-            $asked
-                ->map(fn(Absence $absence): CoreAbsence => AbsenceReader::of($absence, $this->house)->approved())
-                ->all(),
-        );
     }
 }

@@ -6,7 +6,6 @@ namespace App\Http\Pages\Tasks;
 
 use App\Absences\CoverCounts;
 use App\Bridge\WorkReader;
-use App\Http\Pages\Moment;
 use App\Http\Viewer;
 use App\Models\Tasks\ChainCut;
 use App\Models\Tasks\Handoff;
@@ -240,25 +239,7 @@ final class FloorPage
                 ->orderByDesc('at')
                 ->limit(self::LATEST)
                 ->get()
-                ->map(
-                    fn(ChainCut $cut): array => [
-                        'id' => $cut->id,
-                        'at' => Moment::of($cut->at),
-                        'said' => $this->viewer->words()->words->say("cut.{$cut->reason->value}", [
-                            'rules' => implode(
-                                ' → ',
-                                array_map(
-                                    static fn(string $id): string => '“' . ($names[$id] ?? $id) . '”',
-                                    $cut->ruleIds(),
-                                ),
-                            ),
-                        ]),
-                        'what' => $this->viewer->words()->words->say("cut.what_{$cut->reason->value}"),
-                        'rules' => $cut->ruleIds(),
-                        'taskId' => $cut->task_id,
-                        'number' => (int) $cut->task?->number,
-                    ],
-                )
+                ->map(fn(ChainCut $cut): array => CutLine::of($cut, $this->viewer, $names))
                 ->all(),
         );
     }

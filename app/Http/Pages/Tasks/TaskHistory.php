@@ -14,9 +14,7 @@ use App\Models\Tasks\Comment;
 use App\Models\Tasks\Decision;
 use App\Models\Tasks\Task;
 use App\Models\Tasks\TaskChange;
-use App\Tasks\TasksInSight;
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
 use OpenBaton\Core\Rulebook\Event\DateReached;
 use OpenBaton\Core\Rulebook\Event\Schedule;
@@ -30,13 +28,19 @@ use OpenBaton\Core\Rulebook\Event\Schedule;
  */
 final readonly class TaskHistory
 {
-    /** Changes, and things said, of one page; a moment is never cut in two. */
-    public const MOST = 50;
+    private const NOTHING_MORE = [
+        'reason' => null,
+        'changes' => [],
+        'because' => null,
+        'comment' => null,
+        'decision' => null,
+        'follows' => [],
+    ];
 
     public function __construct(
         private Viewer $viewer,
         private DecisionReader $decisions,
-        private TasksInSight $sight,
+        private ChangeWordsInSight $changeWords,
     ) {}
 
     /**
@@ -49,66 +53,23 @@ final readonly class TaskHistory
      */
     public function page(Task $task, ?CarbonImmutable $before = null): array
     {
-        $changes = self::before(TaskChange::query()->where('task_id', $task->id), $before);
-        $comments = self::before(Comment::query()->where('task_id', $task->id), $before);
-        $from = max(self::begin($changes), self::begin($comments));
+        $changes = HistoryWindow::before(TaskChange::query()->where('task_id', $task->id), $before);
+        $comments = HistoryWindow::before(Comment::query()->where('task_id', $task->id), $before);
+        $from = max(HistoryWindow::begin($changes), HistoryWindow::begin($comments));
 
         return [
             'entries' => $this->entries(
                 $task,
-                self::since($changes, $from)
+                HistoryWindow::since($changes, $from)
                     ->with(['user', 'for', 'causedBy.task'])
                     ->get(),
-                self::since($comments, $from)
+                HistoryWindow::since($comments, $from)
                     ->with(['user', 'for'])
                     ->get(),
                 $from === null,
             ),
             'earlier' => $from === null ? null : Moment::of($from),
         ];
-    }
-
-    /**
-     * @template TModel of TaskChange|Comment
-     *
-     * @param Builder<TModel> $query
-     *
-     * @return Builder<TModel>
-     */
-    private static function before(Builder $query, ?CarbonImmutable $before): Builder
-    {
-        return $before === null ? $query : $query->where('at', '<', $before);
-    }
-
-    /**
-     * @template TModel of TaskChange|Comment
-     *
-     * @param Builder<TModel> $query
-     *
-     * @return Builder<TModel> in order
-     */
-    private static function since(Builder $query, ?CarbonImmutable $from): Builder
-    {
-        return ($from === null ? $query : $query->where('at', '>=', $from))->orderBy('at')->orderBy('id');
-    }
-
-    /**
-     * @template TModel of TaskChange|Comment
-     *
-     * @param Builder<TModel> $query
-     *
-     * @return CarbonImmutable|null the moment with which a page of them begins; null: it holds all of them
-     */
-    private static function begin(Builder $query): ?CarbonImmutable
-    {
-        $latest = $query
-            ->clone()
-            ->orderByDesc('at')
-            ->orderByDesc('id')
-            ->limit(self::MOST + 1)
-            ->get(['at']);
-
-        return $latest->count() > self::MOST ? $latest[self::MOST - 1]?->at : null;
     }
 
     /**
@@ -120,23 +81,14 @@ final readonly class TaskHistory
      */
     private function entries(Task $task, Collection $changes, Collection $comments, bool $whole): array
     {
-        $decisions = Decision::query()
-            ->where('task_id', $task->id)
-            ->where(
-                static fn(Builder $query): Builder => $query
-                    ->whereIn('change_id', $changes->pluck('id'))
-                    ->when($whole, static fn(Builder $first): Builder => $first->orWhereNull('change_id')),
-            )
-            ->orderBy('at')
-            ->orderBy('id')
-            ->get();
+        $decisions = HistoryWindow::decisions($task, $changes, $whole);
         $own = $decisions->modelKeys();
         $byChange = $decisions->keyBy(static fn(Decision $one): string => (string) $one->change_id);
         $following = $changes
             ->filter(static fn(TaskChange $one): bool => in_array($one->caused_by_id, $own, true))
             ->toBase()
             ->groupBy('caused_by_id');
-        $words = $this->words($changes);
+        $words = $this->changeWords->of($changes);
         $entries = [];
         $arrival = $byChange->get('');
         if ($arrival !== null) {
@@ -225,21 +177,17 @@ final readonly class TaskHistory
             'at' => Moment::of($at),
             'what' => $what,
             'said' => $this->said($what, $by, $decision),
-            'reason' => null,
-            'changes' => [],
-            'because' => null,
-            'comment' => null,
-            'decision' => $decision === null ? null : $this->decision($decision),
-            'follows' =>
+            'decision' =>
                 $decision === null
-                    ? []
-                    : array_values(
-                        $following
-                            ->get($decision->id, new Collection())
-                            ->map(fn(TaskChange $one): array => $this->change($one, $following, $byChange, $words))
-                            ->all(),
-                    ),
-        ];
+                    ? null
+                    : ['id' => $decision->id] + $this->trail()->brief($this->decisions->brief($decision)),
+            'follows' => array_values(
+                $following
+                    ->get((string) $decision?->id, new Collection())
+                    ->map(fn(TaskChange $one): array => $this->change($one, $following, $byChange, $words))
+                    ->all(),
+            ),
+        ] + self::NOTHING_MORE;
     }
 
     /** @param Person|null $for in whose place they did it */
@@ -260,57 +208,9 @@ final readonly class TaskHistory
         ]);
     }
 
-    /**
-     * @return array{id: string, rule: string|null, summary: string, effects: list<array{rule: string|null,
-     *     said: list<string>}>, late: string|null}
-     */
-    private function decision(Decision $decision): array
+    private function trail(): ReasonTrail
     {
-        return ['id' => $decision->id] +
-            (new ReasonTrail($this->viewer->words()))->brief($this->decisions->brief($decision));
-    }
-
-    /**
-     * What differs, said with the names of the tasks that it is about; of those that the viewer does not see with their
-     * numbers.
-     *
-     * @param Collection<int, TaskChange> $changes
-     */
-    private function words(Collection $changes): ChangeWords
-    {
-        $ids = array_values(
-            array_unique(
-                array_merge(
-                    ...array_values(
-                        $changes
-                            ->map(static fn(TaskChange $one): array => ChangeWords::tasksIn((array) $one->difference))
-                            ->all(),
-                    ),
-                ),
-            ),
-        );
-        $seen =
-            $ids === []
-                ? []
-                : $this->sight
-                    ->of($this->viewer->user(), Task::query()->whereKey($ids))
-                    ->pluck('id')
-                    ->all();
-        $names =
-            $ids === []
-                ? []
-                : Task::query()
-                    ->findMany($ids, ['id', 'number', 'title'])
-                    ->mapWithKeys(
-                        static fn(Task $one): array => [
-                            $one->id => in_array($one->id, $seen, true)
-                                ? "№ {$one->number} {$one->title}"
-                                : "№ {$one->number}",
-                        ],
-                    )
-                    ->all();
-
-        return new ChangeWords($this->viewer->words(), $names);
+        return new ReasonTrail($this->viewer->words());
     }
 
     /** What another task's decision has brought about here. */
@@ -341,12 +241,7 @@ final readonly class TaskHistory
                     'who' => (string) $this->by($comment->user?->name, $comment->for),
                     'to' => $names === [] ? 'none' : implode(', ', $names),
                 ]),
-            'reason' => null,
-            'changes' => [],
-            'because' => null,
             'comment' => $comment->body,
-            'decision' => null,
-            'follows' => [],
-        ];
+        ] + self::NOTHING_MORE;
     }
 }

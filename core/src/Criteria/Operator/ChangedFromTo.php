@@ -32,6 +32,15 @@ final readonly class ChangedFromTo extends OnHistory
         return static fn(
             string|int|float|bool|array|null $before,
             string|int|float|bool|array|null $after,
-        ): bool => $before !== null && $after !== null && Plain::same($before, $from, $type) && Plain::same($after, $to, $type);
+        ): bool => self::is($before, $from, $type) && self::is($after, $to, $type);
+    }
+
+    /** @param string|int|float|bool|list<string>|null $value */
+    private static function is(
+        string|int|float|bool|array|null $value,
+        string|int|float|bool $wanted,
+        FieldType $type,
+    ): bool {
+        return $value !== null && Plain::same($value, $wanted, $type);
     }
 }

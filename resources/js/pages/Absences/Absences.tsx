@@ -1,3 +1,4 @@
+import clsx from 'clsx';
 import { Head, Link, router } from '@inertiajs/react';
 import type { AbsenceLine, AbsencesPageProps } from '@props/Absences/AbsencesPage';
 import { useState } from 'react';
@@ -32,7 +33,12 @@ function Line({
         ...(absence.note === null ? [] : [absence.note]),
     ].join(': ');
     return (
-        <li className="grid grid-cols-[minmax(140px,0.9fr)_minmax(160px,0.9fr)_minmax(170px,1.2fr)_auto] items-start gap-x-4 border-t border-line px-4 py-2 first:border-0">
+        <li
+            className={clsx(
+                'grid grid-cols-[minmax(140px,0.9fr)_minmax(160px,0.9fr)_minmax(170px,1.2fr)_auto]',
+                'items-start gap-x-4 border-t border-line px-4 py-2 first:border-0',
+            )}
+        >
             <span>{absence.person !== null && <PersonName {...absence.person} />}</span>
             <span>
                 {absence.first !== null && absence.last !== null

@@ -1,3 +1,4 @@
+import clsx from 'clsx';
 import { Head, Link, router } from '@inertiajs/react';
 import type { CalendarFault, CalendarsPageProps, CalendarTold } from '@props/Absences/CalendarsPage';
 import { useState } from 'react';
@@ -37,7 +38,10 @@ function Told({ told }: { told: CalendarTold }) {
                 {news.map((line, index) => (
                     <li
                         key={index}
-                        className="grid grid-cols-[110px_minmax(150px,1fr)_minmax(180px,1.4fr)_minmax(120px,1fr)] gap-x-3 border-t border-line py-1"
+                        className={clsx(
+                            'grid grid-cols-[110px_minmax(150px,1fr)_minmax(180px,1.4fr)_minmax(120px,1fr)]',
+                            'gap-x-3 border-t border-line py-1',
+                        )}
                     >
                         <span className={line.what === 'cancel' ? 'text-brick' : ''}>
                             {say(`calendar.whats.${line.what}`)}

@@ -2,13 +2,15 @@ import { Head, Link, router } from '@inertiajs/react';
 import type { CustomersPageProps } from '@props/Customers/CustomersPage';
 import type { MissedLine } from '@props/Tasks/MissedLine';
 import type { EntryValue } from '@props/Intake/NewTaskPage';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { ask, Problem } from '@/lib/ask';
 import { FieldEntry } from '@/parts/FieldEntry';
 import { Missed } from '@/parts/Missed';
 import { PersonName } from '@/parts/PersonMark';
 import { TaskRows } from '@/parts/TaskRows';
 import { Button } from '@/ui/Button';
+import { Table } from '@/ui/Table';
+import type { TableColumn } from '@/ui/useTableOf';
 import { say } from '@/lib/words';
 
 type Chosen = NonNullable<CustomersPageProps['customer']>;
@@ -110,6 +112,36 @@ function CustomerPanel({
     );
 }
 
+function columnsOf(asked: string, page: number): TableColumn<CustomersPageProps['customers'][number]>[] {
+    const found = { ...(asked === '' ? {} : { q: asked }), page: String(page) };
+    return [
+        {
+            id: 'name',
+            label: say('screen.customers.name'),
+            cell: (one) => (
+                <Link
+                    href={`/customers?${new URLSearchParams({ ...found, customer: one.slug }).toString()}`}
+                    preserveScroll
+                    className="hover:underline"
+                >
+                    {one.name}
+                </Link>
+            ),
+        },
+        { id: 'place', label: say('screen.customers.place'), cell: (one) => one.place, className: 'text-ink2' },
+        {
+            id: 'owner',
+            label: say('screen.customers.looked_after_by'),
+            cell: (one) =>
+                one.owner === null ? (
+                    <span className="text-ink2">{say('screen.customers.nobody_looks_after_them')}</span>
+                ) : (
+                    <PersonName {...one.owner} />
+                ),
+        },
+    ];
+}
+
 export default function Customers({
     asked,
     customers,
@@ -121,6 +153,7 @@ export default function Customers({
     customer,
 }: CustomersPageProps) {
     const [text, setText] = useState(asked);
+    const columns = useMemo(() => columnsOf(asked, page), [asked, page]);
     const show = (query: Record<string, string | number>): void =>
         router.visit('/customers', {
             data: { ...(text === '' ? {} : { q: text }), page, ...query },
@@ -149,43 +182,18 @@ export default function Customers({
                     <Button type="submit">{say('screen.customers.find')}</Button>
                     <span className="text-ink2">{say('screen.customers.count', { count: total })}</span>
                 </form>
-                {customers.length === 0 && (
-                    <p className="p-4 text-ink2">
-                        {asked === ''
+                <Table
+                    label={say('screen.customers.customers')}
+                    rows={customers}
+                    columns={columns}
+                    idOf={(one) => one.slug}
+                    nothing={
+                        asked === ''
                             ? say('screen.customers.there_are_no_customers')
-                            : say('screen.customers.none', { asked })}
-                    </p>
-                )}
-                <table className="w-full text-left">
-                    <tbody>
-                        {customers.map((one) => (
-                            <tr
-                                key={one.id}
-                                className={`border-b border-line ${one.slug === customer?.slug ? 'bg-pine-wash' : ''}`}
-                            >
-                                <th scope="row" className="px-3 py-1.5 font-medium">
-                                    <Link
-                                        href={`/customers?${new URLSearchParams({ ...(asked === '' ? {} : { q: asked }), page: String(page), customer: one.slug }).toString()}`}
-                                        preserveScroll
-                                        className="hover:underline"
-                                    >
-                                        {one.name}
-                                    </Link>
-                                </th>
-                                <td className="px-3 py-1.5 text-ink2">{one.place}</td>
-                                <td className="px-3 py-1.5">
-                                    {one.owner === null ? (
-                                        <span className="text-ink2">
-                                            {say('screen.customers.nobody_looks_after_them')}
-                                        </span>
-                                    ) : (
-                                        <PersonName {...one.owner} />
-                                    )}
-                                </td>
-                            </tr>
-                        ))}
-                    </tbody>
-                </table>
+                            : say('screen.customers.none', { asked })
+                    }
+                    chosen={customer?.slug}
+                />
                 {pages > 1 && (
                     <p className="flex items-center gap-3 p-3">
                         <Button disabled={page <= 1} onClick={() => show({ page: page - 1 })}>

@@ -1,10 +1,10 @@
-import { Head, Link, router } from '@inertiajs/react';
+import clsx from 'clsx';
+import { Head, router } from '@inertiajs/react';
 import type { FloorPageProps, FloorTeam } from '@props/Tasks/FloorPage';
 import { useEffect, useMemo, useRef } from 'react';
 import { weekday } from '@/lib/format';
 import { useShortcuts } from '@/lib/keys';
 import { say } from '@/lib/words';
-import { HandoffRow } from '@/parts/HandoffLog';
 import { Intake } from '@/parts/Intake';
 import { LaneArcs, type LaneArc } from '@/parts/LaneArcs';
 import { COLUMNS, LaneTeam, useLanes } from '@/parts/Lanes';
@@ -12,104 +12,7 @@ import { PersonName } from '@/parts/PersonMark';
 import { TaskPanel } from '@/parts/TaskPanel';
 import { TaskRows } from '@/parts/TaskRows';
 import { Button } from '@/ui/Button';
-
-/** That rules went round, or failed, with what to do about it. */
-function Cuts({ cuts, onTask }: Pick<FloorPageProps, 'cuts'> & { onTask: (id: string) => void }) {
-    if (cuts.length === 0) return null;
-    return (
-        <section aria-label={say('screen.floor.rules_to_look_at')} className="border-b border-line">
-            <h2 className="px-3 pt-4 pb-1 font-semibold text-ochre">
-                {say('screen.floor.rules_to_look_at_count', { count: cuts.length })}
-            </h2>
-            <ul>
-                {cuts.map((cut) => (
-                    <li key={cut.id} className="border-t border-line px-3 py-2">
-                        <p className="font-medium">{cut.said}</p>
-                        <p className="text-sm text-ink2">{cut.what}</p>
-                        <p className="flex gap-3 text-sm">
-                            <button type="button" className="text-sky underline" onClick={() => onTask(cut.taskId)}>
-                                № {cut.number}
-                            </button>
-                            <Link
-                                href={`/rulebook${cut.rules[0] === undefined ? '' : `?rule=${encodeURIComponent(cut.rules[0])}`}`}
-                                className="text-sky underline"
-                            >
-                                {say('screen.floor.the_rulebook')}
-                            </Link>
-                            <button
-                                type="button"
-                                className="ml-auto text-sky underline"
-                                onClick={() => router.post(`/cuts/${cut.id}/seen`, {}, { preserveScroll: true })}
-                            >
-                                {say('screen.floor.seen')}
-                            </button>
-                        </p>
-                    </li>
-                ))}
-            </ul>
-        </section>
-    );
-}
-
-function Aside({
-    unplaced,
-    reviews,
-    cuts,
-    open,
-    handoffs,
-    onTask,
-}: Pick<FloorPageProps, 'unplaced' | 'reviews' | 'cuts' | 'open' | 'handoffs'> & { onTask: (id: string) => void }) {
-    return (
-        <div className="pb-4">
-            <Cuts cuts={cuts} onTask={onTask} />
-            <h2 className="px-3 pt-4 pb-1 font-semibold">
-                {say('screen.floor.unplaced')}{' '}
-                <span className={`font-normal ${unplaced.length > 0 ? 'text-brick' : 'text-ink2'}`}>
-                    {unplaced.length}
-                </span>
-            </h2>
-            {unplaced.length === 0 ? (
-                <p className="px-3 text-ink2">{say('screen.floor.every_task_has_found')}</p>
-            ) : (
-                <TaskRows
-                    label={say('screen.floor.unplaced_tasks')}
-                    tasks={unplaced}
-                    chosen={undefined}
-                    onChoose={onTask}
-                />
-            )}
-            {reviews.length > 0 && (
-                <>
-                    <h2 className="px-3 pt-4 pb-1 font-semibold">
-                        {say('screen.floor.to_be_reviewed_by')}{' '}
-                        <span className="font-normal text-brick">{reviews.length}</span>
-                    </h2>
-                    <TaskRows
-                        label={say('screen.floor.to_be_reviewed_by')}
-                        tasks={reviews}
-                        chosen={undefined}
-                        onChoose={onTask}
-                    />
-                </>
-            )}
-            {open > 0 && (
-                <p className="border-t border-line px-3 pt-2 text-ink2">
-                    {say('screen.floor.open_to_claim', { count: open })}
-                </p>
-            )}
-            <h2 className="px-3 pt-6 pb-1 font-semibold">{say('screen.floor.latest_handoffs')}</h2>
-            {handoffs.length === 0 ? (
-                <p className="px-3 text-ink2">{say('screen.floor.when_a_task_changes')}</p>
-            ) : (
-                <ul className="px-3" aria-label={say('screen.floor.latest_handoffs')}>
-                    {handoffs.map((handoff) => (
-                        <HandoffRow key={handoff.id} handoff={handoff} withTask onTask={onTask} />
-                    ))}
-                </ul>
-            )}
-        </div>
-    );
-}
+import { Aside } from './FloorAside';
 
 /** From whoever is away to whoever has their work, with the number of tasks. */
 function arcsOf(covers: FloorPageProps['covers'], teams: FloorTeam[]): LaneArc[] {
@@ -137,6 +40,39 @@ function useEscape(open: boolean, close: () => void): void {
         window.addEventListener('keydown', listen);
         return () => window.removeEventListener('keydown', listen);
     });
+}
+
+type PersonAsideProps = {
+    person: NonNullable<FloorPageProps['person']>;
+    onTask: (id: string) => void;
+    onClose: () => void;
+};
+
+/** What somebody has in hand, beside the floor. */
+function PersonAside({ person, onTask, onClose }: PersonAsideProps) {
+    return (
+        <div className="pb-4">
+            <header className="flex items-center justify-between p-3">
+                <h2 className="text-base font-semibold">
+                    <PersonName {...person.lane} />
+                </h2>
+                <Button look="quiet" onClick={onClose}>
+                    {say('screen.common.close')}
+                </Button>
+            </header>
+            <Intake intake={person.intake} own={false} />
+            {person.tasks.length === 0 ? (
+                <p className="px-3 text-ink2">{say('screen.floor.no_open_task', { person: person.lane.name })}</p>
+            ) : (
+                <TaskRows
+                    label={say('screen.floor.tasks_of', { person: person.lane.name })}
+                    tasks={person.tasks}
+                    chosen={undefined}
+                    onChoose={onTask}
+                />
+            )}
+        </div>
+    );
 }
 
 export default function Floor({
@@ -190,7 +126,10 @@ export default function Floor({
                                     <span
                                         role="columnheader"
                                         key={date}
-                                        className={`border-l border-line pl-1 ${index === 0 ? 'font-semibold text-ink' : ''}`}
+                                        className={clsx(
+                                            'border-l border-line pl-1',
+                                            index === 0 ? 'font-semibold text-ink' : '',
+                                        )}
                                     >
                                         {index === 0 ? say('screen.floor.today') : weekday(date)}{' '}
                                         <span className="font-normal">h</span>
@@ -215,29 +154,7 @@ export default function Floor({
                 {task !== null ? (
                     <TaskPanel key={task.id} task={task} place="elsewhere" onClose={() => show('')} />
                 ) : person !== null ? (
-                    <div className="pb-4">
-                        <header className="flex items-center justify-between p-3">
-                            <h2 className="text-base font-semibold">
-                                <PersonName {...person.lane} />
-                            </h2>
-                            <Button look="quiet" onClick={() => show('')}>
-                                {say('screen.common.close')}
-                            </Button>
-                        </header>
-                        <Intake intake={person.intake} own={false} />
-                        {person.tasks.length === 0 ? (
-                            <p className="px-3 text-ink2">
-                                {say('screen.floor.no_open_task', { person: person.lane.name })}
-                            </p>
-                        ) : (
-                            <TaskRows
-                                label={say('screen.floor.tasks_of', { person: person.lane.name })}
-                                tasks={person.tasks}
-                                chosen={undefined}
-                                onChoose={showTask}
-                            />
-                        )}
-                    </div>
+                    <PersonAside person={person} onTask={showTask} onClose={() => show('')} />
                 ) : (
                     <Aside
                         unplaced={unplaced}

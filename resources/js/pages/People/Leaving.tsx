@@ -1,3 +1,4 @@
+import clsx from 'clsx';
 import { Head, Link, useForm } from '@inertiajs/react';
 import type { LeavingPageProps } from '@props/People/LeavingPage';
 import { useFormats } from '@/lib/format';
@@ -48,7 +49,10 @@ function Tasks({
                 {tasks.map(({ task, review }) => (
                     <li
                         key={task.id}
-                        className="grid grid-cols-[44px_minmax(160px,1fr)_110px_260px] items-center gap-x-3 border-t border-line px-4 py-1"
+                        className={clsx(
+                            'grid grid-cols-[44px_minmax(160px,1fr)_110px_260px] items-center gap-x-3 border-t',
+                            'border-line px-4 py-1',
+                        )}
                     >
                         <span className="font-mono text-xs text-ink2">{task.number}</span>
                         <span className="min-w-0 truncate">

@@ -1,3 +1,4 @@
+import clsx from 'clsx';
 import { Head, Link, router } from '@inertiajs/react';
 import type { PeoplePageProps, PersonLine } from '@props/People/PeoplePage';
 import { useMemo, useState } from 'react';
@@ -10,20 +11,8 @@ import { PersonForm } from '@/parts/people/PersonForm';
 import { PersonName } from '@/parts/PersonMark';
 import { RosterFile } from '@/parts/roster/RosterFile';
 import { Button } from '@/ui/Button';
-
-const COLUMNS =
-    'grid grid-cols-[28px_minmax(150px,1.1fr)_minmax(120px,1fr)_minmax(150px,1.4fr)_minmax(90px,0.6fr)] items-center gap-x-2';
-
-function matches(person: PersonLine, text: string, team: string): boolean {
-    const sought = text.trim().toLocaleLowerCase();
-    return (
-        (team === '' || person.teams.includes(team)) &&
-        (sought === '' ||
-            [person.name, ...person.teams, ...person.skills.map((one) => one.name)].some((one) =>
-                one.toLocaleLowerCase().includes(sought),
-            ))
-    );
-}
+import { Table } from '@/ui/Table';
+import type { TableColumn } from '@/ui/useTableOf';
 
 function State({ person }: { person: PersonLine }) {
     const formats = useFormats();
@@ -41,50 +30,89 @@ function State({ person }: { person: PersonLine }) {
     );
 }
 
-function Row({
-    person,
-    chosen,
-    picked,
-    onPick,
-    onChoose,
-}: {
-    person: PersonLine;
-    chosen: boolean;
-    picked: boolean;
-    onPick: (on: boolean) => void;
-    onChoose: () => void;
-}) {
-    return (
-        <div role="row" className={`${COLUMNS} min-h-8 border-t border-line px-3 py-1 ${chosen ? 'bg-pine-wash' : ''}`}>
-            <span role="cell">
-                <input
-                    type="checkbox"
-                    aria-label={say('people.pick', { person: person.name })}
-                    checked={picked}
-                    onChange={(event) => onPick(event.target.checked)}
-                />
-            </span>
-            <span role="rowheader" className="min-w-0">
-                <button type="button" className="max-w-full text-left hover:underline" onClick={onChoose}>
+function columnsOf(onChoose: (slug: string) => void): TableColumn<PersonLine>[] {
+    const teams = (person: PersonLine): string => person.teams.join(', ');
+    const skills = (person: PersonLine): string => person.skills.map((one) => `${one.name} ${one.level}`).join(', ');
+    const cut = 'max-w-0 truncate text-ink2';
+    return [
+        {
+            id: 'name',
+            label: say('people.name'),
+            value: (person) => person.name,
+            cell: (person) => (
+                <button type="button" className="text-left hover:underline" onClick={() => onChoose(person.slug)}>
                     <PersonName slug={person.slug} name={person.name} />
                 </button>
-            </span>
-            <span role="cell" className="min-w-0 truncate text-ink2" title={person.teams.join(', ')}>
-                {person.teams.join(', ')}
-            </span>
-            <span
-                role="cell"
-                className="min-w-0 truncate text-ink2"
-                title={person.skills.map((one) => `${one.name} ${one.level}`).join(', ')}
+            ),
+        },
+        {
+            id: 'teams',
+            label: say('people.teams'),
+            value: teams,
+            cell: (person) => <span title={teams(person)}>{teams(person)}</span>,
+            className: `w-1/4 ${cut}`,
+        },
+        {
+            id: 'skills',
+            label: say('people.skills'),
+            value: skills,
+            cell: (person) => <span title={skills(person)}>{skills(person)}</span>,
+            className: `w-1/3 ${cut}`,
+        },
+        { id: 'now', label: say('people.now'), cell: (person) => <State person={person} /> },
+    ];
+}
+
+type HeadingProps = Pick<PeoplePageProps, 'teams'> & {
+    text: string;
+    team: string;
+    picked: number;
+    onText: (text: string) => void;
+    onTeam: (team: string) => void;
+    onChange: () => void;
+    onNew: () => void;
+};
+
+function Heading({ teams, text, team, picked, onText, onTeam, onChange, onNew }: HeadingProps) {
+    return (
+        <header className="flex flex-wrap items-center gap-3 px-4 py-3">
+            <h1 className="text-xl font-semibold">{say('people.title')}</h1>
+            <input
+                className="entry w-52"
+                type="search"
+                aria-label={say('people.find')}
+                placeholder={say('people.find')}
+                value={text}
+                onChange={(event) => onText(event.target.value)}
+            />
+            <select
+                className="entry"
+                aria-label={say('people.team')}
+                value={team}
+                onChange={(event) => onTeam(event.target.value)}
             >
-                {person.skills.map((one) => `${one.name} ${one.level}`).join(', ')}
-            </span>
-            <span role="cell">
-                <State person={person} />
-            </span>
-        </div>
+                <option value="">{say('people.all_teams')}</option>
+                {teams.map((one) => (
+                    <option key={one.value}>{one.label}</option>
+                ))}
+            </select>
+            {picked > 0 && <Button onClick={onChange}>{say('people.change_picked', { count: picked })}</Button>}
+            <Link href="/places" className="ml-auto font-medium text-sky hover:underline">
+                {say('places.title')}
+            </Link>
+            <Button look="main" onClick={onNew}>
+                {say('people.new')}
+            </Button>
+        </header>
     );
 }
+
+const show = (slug: string): void =>
+    router.visit(slug === '' ? '/people' : `/people?person=${slug}`, {
+        only: ['person'],
+        preserveState: true,
+        preserveScroll: true,
+    });
 
 export default function People({
     people,
@@ -99,90 +127,44 @@ export default function People({
 }: PeoplePageProps) {
     const [text, setText] = useState('');
     const [team, setTeam] = useState('');
-    const [picked, setPicked] = useState<Set<string>>(new Set());
+    const [picked, setPicked] = useState<string[]>([]);
     const [changing, setChanging] = useState(false);
-    const shown = useMemo(() => people.filter((one) => matches(one, text, team)), [people, text, team]);
-    const show = (slug: string): void =>
-        router.visit(slug === '' ? '/people' : `/people?person=${slug}`, {
-            only: ['person'],
-            preserveState: true,
-            preserveScroll: true,
-        });
-    const pick = (slugs: string[], on: boolean): void =>
-        setPicked((now) => new Set([...now].filter((one) => !slugs.includes(one)).concat(on ? slugs : [])));
+    const columns = useMemo(() => columnsOf(show), []);
+    const rows = useMemo(() => people.filter((one) => team === '' || one.teams.includes(team)), [people, team]);
+    const picking = {
+        picked,
+        onPick: setPicked,
+        all: say('people.pick_all'),
+        one: (person: PersonLine) => say('people.pick', { person: person.name }),
+    };
     return (
         <div
-            className={`grid h-full ${person === null ? 'grid-cols-1' : 'grid-cols-[minmax(0,1fr)_minmax(420px,560px)]'}`}
+            className={clsx(
+                'grid h-full',
+                person === null ? 'grid-cols-1' : 'grid-cols-[minmax(0,1fr)_minmax(420px,560px)]',
+            )}
         >
             <Head title={say('people.title')} />
-            <div className="overflow-auto">
-                <header className="flex flex-wrap items-center gap-3 px-4 py-3">
-                    <h1 className="text-xl font-semibold">{say('people.title')}</h1>
-                    <input
-                        className="entry w-52"
-                        type="search"
-                        aria-label={say('people.find')}
-                        placeholder={say('people.find')}
-                        value={text}
-                        onChange={(event) => setText(event.target.value)}
+            <div data-scrolls className="overflow-auto">
+                <Heading
+                    {...{ teams, text, team }}
+                    picked={picked.length}
+                    onText={setText}
+                    onTeam={setTeam}
+                    onChange={() => setChanging(true)}
+                    onNew={() => show('new')}
+                />
+                <div className="border-y border-line bg-paper">
+                    <Table
+                        label={say('people.title')}
+                        rows={rows}
+                        columns={columns}
+                        idOf={(one) => one.slug}
+                        nothing={say('people.nobody')}
+                        sought={text}
+                        chosen={person?.slug ?? undefined}
+                        picking={picking}
                     />
-                    <select
-                        className="entry"
-                        aria-label={say('people.team')}
-                        value={team}
-                        onChange={(event) => setTeam(event.target.value)}
-                    >
-                        <option value="">{say('people.all_teams')}</option>
-                        {teams.map((one) => (
-                            <option key={one.value}>{one.label}</option>
-                        ))}
-                    </select>
-                    {picked.size > 0 && (
-                        <Button onClick={() => setChanging(true)}>
-                            {say('people.change_picked', { count: picked.size })}
-                        </Button>
-                    )}
-                    <Link href="/places" className="ml-auto font-medium text-sky hover:underline">
-                        {say('places.title')}
-                    </Link>
-                    <Button look="main" onClick={() => show('new')}>
-                        {say('people.new')}
-                    </Button>
-                </header>
-                <div role="table" aria-label={say('people.title')} className="border-b border-line bg-paper">
-                    <div role="row" className={`${COLUMNS} px-3 py-1 text-xs text-ink2`}>
-                        <span role="columnheader">
-                            <input
-                                type="checkbox"
-                                aria-label={say('people.pick_all')}
-                                checked={shown.length > 0 && shown.every((one) => picked.has(one.slug))}
-                                onChange={(event) =>
-                                    pick(
-                                        shown.map((one) => one.slug),
-                                        event.target.checked,
-                                    )
-                                }
-                            />
-                        </span>
-                        {['name', 'teams', 'skills', 'now'].map((one) => (
-                            <span key={one} role="columnheader">
-                                {say(`people.${one}`)}
-                            </span>
-                        ))}
-                    </div>
-                    {shown.map((one) => (
-                        <Row
-                            key={one.slug}
-                            person={one}
-                            chosen={one.slug === person?.slug}
-                            picked={picked.has(one.slug)}
-                            onPick={(on) => pick([one.slug], on)}
-                            onChoose={() => show(one.slug)}
-                        />
-                    ))}
-                    {shown.length === 0 && (
-                        <p className="border-t border-line px-3 py-3 text-ink2">{say('people.nobody')}</p>
-                    )}
                 </div>
                 <HouseParts teams={teams} skills={skills} people={people} house={house} zones={zones} />
                 <RosterFile />
@@ -210,7 +192,7 @@ export default function People({
             )}
             {changing && (
                 <ChangeDialog
-                    people={people.filter((one) => picked.has(one.slug))}
+                    people={people.filter((one) => picked.includes(one.slug))}
                     teams={teams}
                     skills={skills}
                     zones={zones}

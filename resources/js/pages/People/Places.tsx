@@ -1,3 +1,4 @@
+import clsx from 'clsx';
 import { Head, Link, router, useForm } from '@inertiajs/react';
 import type { PlaceLine, PlacesPageProps } from '@props/House/PlacesPage';
 import { useState } from 'react';
@@ -79,7 +80,12 @@ function Node({ place, depth, all, levels, onOpen }: NodeProps) {
     const last = levels[levels.length - 1]?.value === place.level;
     return (
         <>
-            <li className="grid grid-cols-[minmax(200px,1.4fr)_minmax(150px,1fr)_minmax(150px,1fr)_230px] items-center gap-x-3 border-t border-line px-4 py-1">
+            <li
+                className={clsx(
+                    'grid grid-cols-[minmax(200px,1.4fr)_minmax(150px,1fr)_minmax(150px,1fr)_230px]',
+                    'items-center gap-x-3 border-t border-line px-4 py-1',
+                )}
+            >
                 <span className="min-w-0" style={{ paddingLeft: depth * 20 }}>
                     {place.name}{' '}
                     {place.customers > 0 && (
@@ -158,7 +164,12 @@ export default function Places({ levels, places, people }: PlacesPageProps) {
                 </Button>
             </header>
             <section aria-label={say('places.title')} className="box">
-                <p className="grid grid-cols-[minmax(200px,1.4fr)_minmax(150px,1fr)_minmax(150px,1fr)_230px] gap-x-3 px-4 py-1 text-xs text-ink2">
+                <p
+                    className={clsx(
+                        'grid grid-cols-[minmax(200px,1.4fr)_minmax(150px,1fr)_minmax(150px,1fr)_230px]',
+                        'gap-x-3 px-4 py-1 text-xs text-ink2',
+                    )}
+                >
                     <span>{levels.map((one) => one.label).join(' › ')}</span>
                     <span>{say('places.responsible')}</span>
                     <span>{say('places.deputy')}</span>

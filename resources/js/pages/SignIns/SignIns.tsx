@@ -1,19 +1,19 @@
 import { Head, router } from '@inertiajs/react';
 import type { SignInLine, SignInsPageProps, TokenLine } from '@props/Access/SignInsPage';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { useFormats } from '@/lib/format';
 import { say } from '@/lib/words';
 import { PersonMark } from '@/parts/PersonMark';
 import { InviteDialog } from '@/parts/signins/InviteDialog';
 import { SignInDialog } from '@/parts/signins/SignInDialog';
+import { columnsOfTokens } from '@/parts/signins/TokenColumns';
 import { TokenDialog } from '@/parts/signins/TokenDialog';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 import { DialogForm } from '@/ui/DialogForm';
-import { Rows, Section } from '@/ui/Section';
-
-/** Rows at once; whoever is not among them is found by name. */
-const SHOWN = 60;
+import { Section } from '@/ui/Section';
+import { Table } from '@/ui/Table';
+import type { TableColumn } from '@/ui/useTableOf';
 
 type Open =
     | { what: 'sign-in' }
@@ -21,101 +21,84 @@ type Open =
     | { what: 'invite' | 'end'; signIn: SignInLine }
     | { what: 'revoke'; token: TokenLine };
 
-function SignInRow({ signIn, onOpen }: { signIn: SignInLine; onOpen: (open: Open) => void }) {
-    const formats = useFormats();
+function Name({ signIn }: { signIn: SignInLine }) {
     const off = signIn.state === 'ended' || signIn.state === 'gone';
     return (
-        <tr className="border-t border-line">
-            <th
-                scope="row"
-                className={`py-1.5 pr-3 font-medium whitespace-nowrap ${off ? 'text-ink2 line-through' : ''}`}
-            >
-                <span className="mr-2 inline-block w-4 align-middle">
-                    {signIn.person !== null && <PersonMark slug={signIn.person} size={16} />}
-                </span>
-                {signIn.name}
-            </th>
-            <td className="py-1.5 pr-3 [overflow-wrap:anywhere]">{signIn.email}</td>
-            <td className="py-1.5 pr-3">{signIn.roles.map((one) => say(`sign_ins.roles.${one}`)).join(', ')}</td>
-            <td className={`py-1.5 pr-3 ${signIn.state === 'invited' ? 'text-ochre' : 'text-ink2'}`}>
-                {signIn.state === 'open' && signIn.seenAt !== null
-                    ? say('sign_ins.seen', { count: signIn.sessions, moment: formats.moment(signIn.seenAt) })
-                    : say(`sign_ins.states.${signIn.state}`, {
-                          until: signIn.invitedUntil === null ? '' : formats.moment(signIn.invitedUntil),
-                      })}
-            </td>
-            <td className="py-1 text-right whitespace-nowrap">
-                {signIn.own ? (
-                    <span className="text-ink2">{say('sign_ins.you')}</span>
-                ) : (
-                    <>
-                        {signIn.state !== 'gone' && (
-                            <Button
-                                look="quiet"
-                                aria-label={`${say('sign_ins.invite')}: ${signIn.name}`}
-                                onClick={() => onOpen({ what: 'invite', signIn })}
-                            >
-                                {say('sign_ins.invite')}
-                            </Button>
-                        )}
-                        {signIn.sessions > 0 && (
-                            <Button
-                                look="quiet"
-                                aria-label={`${say('sign_ins.sign_out')}: ${signIn.name}`}
-                                onClick={() =>
-                                    router.post(`/sign-ins/${signIn.id}/sign-out`, {}, { preserveScroll: true })
-                                }
-                            >
-                                {say('sign_ins.sign_out')}
-                            </Button>
-                        )}
-                        {signIn.state !== 'ended' && (
-                            <Button
-                                look="quiet"
-                                aria-label={`${say('sign_ins.end')}: ${signIn.name}`}
-                                onClick={() => onOpen({ what: 'end', signIn })}
-                            >
-                                {say('sign_ins.end')}
-                            </Button>
-                        )}
-                    </>
-                )}
-            </td>
-        </tr>
+        <span className={`whitespace-nowrap ${off ? 'text-ink2 line-through' : ''}`}>
+            <span className="mr-2 inline-block w-4 align-middle">
+                {signIn.person !== null && <PersonMark slug={signIn.person} size={16} />}
+            </span>
+            {signIn.name}
+        </span>
     );
 }
 
-function TokenRow({ token, onOpen }: { token: TokenLine; onOpen: (open: Open) => void }) {
+function State({ signIn }: { signIn: SignInLine }) {
     const formats = useFormats();
-    const day = token.until === null ? '' : formats.lastDay(token.until);
+    const until = signIn.invitedUntil === null ? '' : formats.moment(signIn.invitedUntil);
     return (
-        <tr className="border-t border-line align-baseline">
-            <th scope="row" className={`py-1.5 pr-3 font-medium ${token.over ? 'text-ink2 line-through' : ''}`}>
-                {token.name}
-            </th>
-            <td className="py-1.5 pr-3">{say('sign_ins.token_line', { owner: token.owner })}</td>
-            <td className="py-1.5 pr-3 font-mono text-xs">{token.abilities.join(' ')}</td>
-            <td className="py-1.5 pr-3 text-ink2">
-                {token.usedAt === null
-                    ? say('sign_ins.unused')
-                    : say('sign_ins.used', { moment: formats.moment(token.usedAt) })}
-            </td>
-            <td className={`py-1.5 pr-3 ${token.over || token.until === null ? 'text-brick' : 'text-ink2'}`}>
-                {token.until === null
-                    ? say('sign_ins.endless')
-                    : say(token.over ? 'sign_ins.over' : 'sign_ins.until', { day })}
-            </td>
-            <td className="py-1 text-right">
-                <Button
-                    look="quiet"
-                    aria-label={`${say('sign_ins.revoke')}: ${token.name}`}
-                    onClick={() => onOpen({ what: 'revoke', token })}
-                >
-                    {say('sign_ins.revoke')}
-                </Button>
-            </td>
-        </tr>
+        <span className={signIn.state === 'invited' ? 'text-ochre' : 'text-ink2'}>
+            {signIn.state === 'open' && signIn.seenAt !== null
+                ? say('sign_ins.seen', { count: signIn.sessions, moment: formats.moment(signIn.seenAt) })
+                : say(`sign_ins.states.${signIn.state}`, { until })}
+        </span>
     );
+}
+
+/** What can be done with a sign-in; its name is said to those who hear the page. */
+function Doings({ signIn, onOpen }: { signIn: SignInLine; onOpen: (open: Open) => void }) {
+    if (signIn.own) return <span className="text-ink2">{say('sign_ins.you')}</span>;
+    const doings = [
+        { code: 'invite', on: signIn.state !== 'gone', run: () => onOpen({ what: 'invite', signIn }) },
+        {
+            code: 'sign_out',
+            on: signIn.sessions > 0,
+            run: () => router.post(`/sign-ins/${signIn.id}/sign-out`, {}, { preserveScroll: true }),
+        },
+        { code: 'end', on: signIn.state !== 'ended', run: () => onOpen({ what: 'end', signIn }) },
+    ];
+    return doings
+        .filter((one) => one.on)
+        .map(({ code, run }) => (
+            <Button
+                key={code}
+                look="quiet"
+                className="min-h-6"
+                aria-label={`${say(`sign_ins.${code}`)}: ${signIn.name}`}
+                onClick={run}
+            >
+                {say(`sign_ins.${code}`)}
+            </Button>
+        ));
+}
+
+const rolesOf = (signIn: SignInLine): string => signIn.roles.map((one) => say(`sign_ins.roles.${one}`)).join(', ');
+
+function columnsOfSignIns(onOpen: (open: Open) => void): TableColumn<SignInLine>[] {
+    return [
+        {
+            id: 'name',
+            label: say('sign_ins.columns.name'),
+            value: (one) => one.name,
+            cell: (one) => <Name signIn={one} />,
+        },
+        {
+            id: 'email',
+            label: say('sign_ins.columns.email'),
+            value: (one) => one.email,
+            cell: (one) => one.email,
+            className: '[overflow-wrap:anywhere]',
+        },
+        { id: 'roles', label: say('sign_ins.columns.roles'), value: rolesOf, cell: rolesOf },
+        { id: 'state', label: say('sign_ins.columns.state'), cell: (one) => <State signIn={one} /> },
+        {
+            id: 'doings',
+            label: say('sign_ins.columns.doings'),
+            silent: true,
+            cell: (one) => <Doings signIn={one} onOpen={onOpen} />,
+            className: 'text-right whitespace-nowrap',
+        },
+    ];
 }
 
 /** What can't be taken back is asked for once more. */
@@ -147,7 +130,13 @@ export default function SignIns({ signIns, tokens, people, roles, abilities }: S
     const [find, setFind] = useState('');
     const close = (): void => setOpen(null);
     const after = { preserveScroll: true, onSuccess: close };
-    const found = signIns.filter((one) => `${one.name} ${one.email}`.toLowerCase().includes(find.trim().toLowerCase()));
+    const columns = useMemo(
+        () => ({
+            signIns: columnsOfSignIns(setOpen),
+            tokens: columnsOfTokens((token) => setOpen({ what: 'revoke', token })),
+        }),
+        [],
+    );
     return (
         <div className="mx-auto my-6 max-w-6xl space-y-6 px-4">
             <Head title={say('sign_ins.title')} />
@@ -166,17 +155,14 @@ export default function SignIns({ signIns, tokens, people, roles, abilities }: S
                     value={find}
                     onChange={(event) => setFind(event.target.value)}
                 />
-                <Rows>
-                    {found.slice(0, SHOWN).map((one) => (
-                        <SignInRow key={one.id} signIn={one} onOpen={setOpen} />
-                    ))}
-                </Rows>
-                {found.length > SHOWN && (
-                    <p className="border-t border-line pt-2 text-ink2">
-                        {say('sign_ins.more', { count: found.length - SHOWN })}
-                    </p>
-                )}
-                {found.length === 0 && <p className="text-ink2">{say('sign_ins.none')}</p>}
+                <Table
+                    label={say('sign_ins.title')}
+                    rows={signIns}
+                    columns={columns.signIns}
+                    idOf={(one) => one.id}
+                    nothing={say('sign_ins.none')}
+                    sought={find}
+                />
             </Section>
             <Section
                 title={say('sign_ins.tokens')}
@@ -184,15 +170,13 @@ export default function SignIns({ signIns, tokens, people, roles, abilities }: S
                 add={say('sign_ins.new_token')}
                 onAdd={() => setOpen({ what: 'token' })}
             >
-                {tokens.length === 0 ? (
-                    <p className="text-ink2">{say('sign_ins.no_tokens')}</p>
-                ) : (
-                    <Rows>
-                        {tokens.map((one) => (
-                            <TokenRow key={one.id} token={one} onOpen={setOpen} />
-                        ))}
-                    </Rows>
-                )}
+                <Table
+                    label={say('sign_ins.tokens')}
+                    rows={tokens}
+                    columns={columns.tokens}
+                    idOf={(one) => String(one.id)}
+                    nothing={say('sign_ins.no_tokens')}
+                />
             </Section>
             {open?.what === 'sign-in' && <SignInDialog people={people} roles={roles} onClose={close} />}
             {open?.what === 'token' && <TokenDialog signIns={signIns} abilities={abilities} onClose={close} />}

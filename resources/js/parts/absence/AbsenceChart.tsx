@@ -1,74 +1,20 @@
-import { Link, router, useForm } from '@inertiajs/react';
+import clsx from 'clsx';
+import { Link, router } from '@inertiajs/react';
 import type { AbsenceChart as Chart, AbsenceStretch } from '@props/Absences/AbsenceChart';
 import type { AbsencesPageProps } from '@props/Absences/AbsencesPage';
 import { useMemo, useState } from 'react';
-import { useFormats, weekday } from '@/lib/format';
+import { month, useFormats, weekday } from '@/lib/format';
 import { say } from '@/lib/words';
 import { LaneArcs, type LaneArc } from '@/parts/LaneArcs';
 import { PersonName } from '@/parts/PersonMark';
 import { Button } from '@/ui/Button';
-import { Dialog } from '@/ui/Dialog';
-import { DialogForm } from '@/ui/DialogForm';
-import { Labelled } from '@/ui/Labelled';
+import { StrengthRow, NAMES } from './StrengthRow';
+import { MinimumDialog } from './MinimumDialog';
 
 const WEEKS = [2, 4, 8, 12];
-const NAMES = 'w-[218px] shrink-0';
-/** With more days than that, not every one has room for a figure. */
-const ROOMY = 28;
 
 function shifted(from: string, weeks: number): string {
     return new Date(Date.parse(`${from}T00:00:00Z`) + weeks * 7 * 86_400_000).toISOString().slice(0, 10);
-}
-
-/** Asks how many of a team, or with a skill, should be there on each day. */
-function MinimumDialog({ groups, onClose }: { groups: AbsencesPageProps['groups']; onClose: () => void }) {
-    const [first] = groups;
-    const form = useForm({ of: first?.value ?? '', people: String(first?.minimum ?? '') });
-    const choose = (of: string): void =>
-        form.setData({ of, people: String(groups.find((one) => one.value === of)?.minimum ?? '') });
-    return (
-        <Dialog
-            open
-            onOpenChange={(open) => !open && onClose()}
-            title={say('chart.minimum_title')}
-            description={say('chart.minimum_description')}
-        >
-            <DialogForm
-                busy={form.processing}
-                onLeave={onClose}
-                onSend={() => form.post('/absences/minimum', { preserveScroll: true, onSuccess: onClose })}
-            >
-                <Labelled label={say('chart.minimum_of')} wrong={form.errors.of}>
-                    <select
-                        className="entry w-full"
-                        value={form.data.of}
-                        onChange={(event) => choose(event.target.value)}
-                    >
-                        {groups.map((one) => (
-                            <option key={one.value} value={one.value}>
-                                {one.label}
-                                {one.minimum !== null && ` (${one.minimum})`}
-                            </option>
-                        ))}
-                    </select>
-                </Labelled>
-                <Labelled
-                    label={say('chart.minimum_people')}
-                    hint={say('chart.minimum_hint')}
-                    wrong={form.errors.people}
-                >
-                    <input
-                        type="number"
-                        min={1}
-                        max={500}
-                        className="entry w-24"
-                        value={form.data.people}
-                        onChange={(event) => form.setData('people', event.target.value)}
-                    />
-                </Labelled>
-            </DialogForm>
-        </Dialog>
-    );
 }
 
 /** A time away: hollow and ruled; what is only asked for is dashed. */
@@ -79,7 +25,8 @@ function Stretch({ stretch, name, days }: { stretch: AbsenceStretch; name: strin
         when: `${formats.moment(stretch.first)} – ${formats.moment(stretch.last)}`,
         asked: String(stretch.asked),
     });
-    const look = `ruled absolute top-1 bottom-1 rounded-sm border ${stretch.asked ? 'border-dashed border-ochre' : 'border-ink2'}`;
+    const edge = stretch.asked ? 'border-dashed border-ochre' : 'border-ink2';
+    const look = `ruled absolute top-1 bottom-1 rounded-sm border ${edge}`;
     const style = {
         left: `${(100 * stretch.from) / days}%`,
         width: `max(3px, ${(100 * (stretch.to - stretch.from)) / days}%)`,
@@ -102,7 +49,10 @@ function Days({ days }: { days: Chart['days'] }) {
             {days.map((day, index) => (
                 <span
                     key={day.date}
-                    className={`${index % 7 === 0 ? 'border-l border-ink2' : 'border-l border-line'} ${day.off ? 'bg-chalk' : ''}`}
+                    className={clsx(
+                        index % 7 === 0 ? 'border-l border-ink2' : 'border-l border-line',
+                        day.off ? 'bg-chalk' : '',
+                    )}
                 />
             ))}
         </div>
@@ -126,62 +76,9 @@ function Header({ days }: { days: Chart['days'] }) {
                     .map((day) => (
                         <span key={day.date} role="columnheader" className="truncate border-l border-ink2 pl-1">
                             {weekday(day.date)}
-                            {labelled === 7 &&
-                                ` ${new Intl.DateTimeFormat('en-IE', { month: 'short', timeZone: 'UTC' }).format(new Date(`${day.date}T00:00:00Z`))}`}
+                            {labelled === 7 && ` ${month(day.date)}`}
                         </span>
                     ))}
-            </div>
-        </div>
-    );
-}
-
-function StrengthRow({ row, days }: { row: Chart['strength'][number]; days: Chart['days'] }) {
-    const roomy = days.length <= ROOMY;
-    return (
-        <div className="flex border-t border-line" role="row">
-            <span role="rowheader" className={`${NAMES} truncate py-0.5 pr-2 pl-3 text-xs text-ink2`}>
-                {say(row.minimum === null ? 'chart.strength_alone' : 'chart.strength', {
-                    name: row.name,
-                    minimum: row.minimum ?? 0,
-                })}
-            </span>
-            <div
-                className="grid min-w-0 flex-1"
-                style={{ gridTemplateColumns: `repeat(${days.length}, minmax(0, 1fr))` }}
-            >
-                {row.days.map((day, index) => {
-                    const there = say('chart.there', {
-                        name: row.name,
-                        date: weekday(days[index]?.date ?? ''),
-                        there: day.there,
-                    });
-                    const said =
-                        day.ifApproved === day.there
-                            ? there
-                            : say('chart.if_approved', { said: there, count: day.ifApproved });
-                    const look = day.below
-                        ? 'bg-brick text-paper font-semibold'
-                        : day.wouldBeBelow
-                          ? 'hatch border border-brick text-brick font-semibold'
-                          : 'text-ink2';
-                    return (
-                        <span
-                            key={days[index]?.date}
-                            role="cell"
-                            aria-label={said}
-                            title={said}
-                            className={`overflow-hidden border-l border-line py-0.5 text-center text-xs ${day.off ? 'bg-chalk' : look}`}
-                        >
-                            {day.off || !roomy ? (
-                                ' '
-                            ) : (
-                                <span className={day.wouldBeBelow && !day.below ? 'bg-paper px-0.5' : ''}>
-                                    {day.wouldBeBelow && !day.below ? day.ifApproved : day.there}
-                                </span>
-                            )}
-                        </span>
-                    );
-                })}
             </div>
         </div>
     );

@@ -8,8 +8,9 @@ import { DialogForm } from '@/ui/DialogForm';
 import { PersonChoice } from '@/parts/PersonChoice';
 import { Labelled } from '@/ui/Labelled';
 import { Substitutes, type Only } from './Substitutes';
+import { When } from './AbsenceWhen';
 
-type Form = {
+export type Form = {
     person: string;
     days: boolean;
     first: string;
@@ -22,6 +23,7 @@ type Form = {
     hand_back: string;
     substitutes: string[];
 };
+
 type Props = Pick<
     AbsencesPageProps,
     'people' | 'kinds' | 'heldPolicies' | 'handBackPolicies' | 'vocabulary' | 'self' | 'leads'
@@ -30,68 +32,8 @@ type Props = Pick<
     absence: AbsenceLine | null;
     onClose: () => void;
 };
-type Set = (changes: Partial<Form>) => void;
 
-/** From when until when: days, or moments. */
-function When({ data, errors, set }: { data: Form; errors: Record<string, string | undefined>; set: Set }) {
-    return (
-        <>
-            <label className="flex items-center gap-2">
-                <input type="checkbox" checked={data.days} onChange={(event) => set({ days: event.target.checked })} />
-                {say('absence.whole_days')}
-            </label>
-            <div className="grid gap-4 sm:grid-cols-2">
-                {data.days ? (
-                    <>
-                        <Labelled label={say('absence.first')} wrong={errors.first}>
-                            <input
-                                type="date"
-                                className="entry"
-                                value={data.first}
-                                onChange={(event) =>
-                                    set({
-                                        first: event.target.value,
-                                        last:
-                                            data.last === '' || data.last < event.target.value
-                                                ? event.target.value
-                                                : data.last,
-                                    })
-                                }
-                            />
-                        </Labelled>
-                        <Labelled label={say('absence.last')} wrong={errors.last}>
-                            <input
-                                type="date"
-                                className="entry"
-                                value={data.last}
-                                onChange={(event) => set({ last: event.target.value })}
-                            />
-                        </Labelled>
-                    </>
-                ) : (
-                    <>
-                        <Labelled label={say('absence.from')} wrong={errors.from}>
-                            <input
-                                type="datetime-local"
-                                className="entry"
-                                value={data.from}
-                                onChange={(event) => set({ from: event.target.value })}
-                            />
-                        </Labelled>
-                        <Labelled label={say('absence.to')} wrong={errors.to}>
-                            <input
-                                type="datetime-local"
-                                className="entry"
-                                value={data.to}
-                                onChange={(event) => set({ to: event.target.value })}
-                            />
-                        </Labelled>
-                    </>
-                )}
-            </div>
-        </>
-    );
-}
+export type Set = (changes: Partial<Form>) => void;
 
 /** A choice of one of a few, each with its words. */
 function Choice({

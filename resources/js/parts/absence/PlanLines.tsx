@@ -1,3 +1,4 @@
+import clsx from 'clsx';
 import { Link } from '@inertiajs/react';
 import type { CoverPlanLine } from '@props/Absences/CoverPlan';
 import type { Option } from '@props/Rules/Vocabulary';
@@ -61,7 +62,12 @@ export function PlanLines({ lines, people, onSet }: Props) {
             {lines.map((line) => (
                 <li
                     key={line.task.id}
-                    className={`grid grid-cols-[44px_minmax(160px,1.5fr)_110px_minmax(180px,1fr)_minmax(180px,1.2fr)] items-baseline gap-x-3 border-t border-line px-4 py-1.5 ${line.gap ? 'border-l-2 border-l-brick' : ''}`}
+                    className={clsx(
+                        'grid',
+                        'grid-cols-[44px_minmax(160px,1.5fr)_110px_minmax(180px,1fr)_minmax(180px,1.2fr)]',
+                        'items-baseline gap-x-3 border-t border-line px-4 py-1.5',
+                        line.gap ? 'border-l-2 border-l-brick' : '',
+                    )}
                 >
                     <span className="font-mono text-xs text-ink2">{line.task.number}</span>
                     <span className="min-w-0">

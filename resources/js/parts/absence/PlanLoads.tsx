@@ -1,3 +1,4 @@
+import clsx from 'clsx';
 import type { CoverLoad } from '@props/Absences/CoverPlan';
 import { duration, hours, weekday } from '@/lib/format';
 import { say } from '@/lib/words';
@@ -96,7 +97,10 @@ export function PlanLoads({ loads }: { loads: CoverLoad[] }) {
                                 {say('screen.common.tasks', { count: load.tasks })}
                             </td>
                             <td
-                                className={`px-2 py-1 text-right whitespace-nowrap ${(load.after ?? 101) > 100 ? 'font-semibold text-brick' : ''}`}
+                                className={clsx(
+                                    'px-2 py-1 text-right whitespace-nowrap',
+                                    (load.after ?? 101) > 100 ? 'font-semibold text-brick' : '',
+                                )}
                             >
                                 {percent(load.before)} → {percent(load.after)}
                             </td>

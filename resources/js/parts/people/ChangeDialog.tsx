@@ -1,6 +1,6 @@
 import { router } from '@inertiajs/react';
 import type { PeoplePageProps, PersonLine } from '@props/People/PeoplePage';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { ask } from '@/lib/ask';
 import { say } from '@/lib/words';
 import { FaultList, faultsOf } from '@/parts/FaultList';
@@ -24,8 +24,6 @@ type Change = {
     attribute: string;
     place: string;
 };
-
-const WHATS = ['join', 'leave', 'skill', 'attribute', 'place', 'percent', 'tasks', 'zone'];
 
 function Choice({
     label,
@@ -78,6 +76,118 @@ function Amount({
     );
 }
 
+type EntriesProps = Omit<Props, 'people' | 'onClose'> & { change: Change; set: (changes: Partial<Change>) => void };
+
+/** What is asked beside the kind of change, by its code. */
+const ENTRIES: Record<string, (props: EntriesProps) => ReactNode> = {
+    join: ({ change, set, teams }) => (
+        <>
+            <Choice label={say('people.team')} value={change.team} options={teams} onChange={(team) => set({ team })} />
+
+            <Amount
+                label={say('people.weight')}
+                value={change.weight}
+                least={1}
+                most={1000}
+                onChange={(weight) => set({ weight: Number(weight) })}
+            />
+        </>
+    ),
+    leave: ({ change, set, teams }) => (
+        <>
+            <Choice label={say('people.team')} value={change.team} options={teams} onChange={(team) => set({ team })} />
+        </>
+    ),
+    skill: ({ change, set, skills }) => (
+        <>
+            <Choice
+                label={say('people.skill')}
+                value={change.skill}
+                options={skills}
+                onChange={(skill) => set({ skill })}
+            />
+
+            <Choice
+                label={say('people.level')}
+                value={String(change.level)}
+                options={['0', '1', '2', '3'].map((one) => ({
+                    value: one,
+                    label: one === '0' ? say('people.no_level') : one,
+                }))}
+                onChange={(level) => set({ level: Number(level) })}
+            />
+        </>
+    ),
+    attribute: ({ change, set }) => (
+        <>
+            <Labelled label={say('people.attribute')}>
+                <input
+                    className="entry"
+                    maxLength={60}
+                    value={change.attribute}
+                    onChange={(event) => set({ attribute: event.target.value })}
+                />
+            </Labelled>
+
+            <Choice
+                label={say('people.attribute_how')}
+                value={change.level === 0 ? '0' : '1'}
+                options={['1', '0'].map((one) => ({
+                    value: one,
+                    label: say(one === '1' ? 'people.attribute_on' : 'people.attribute_off'),
+                }))}
+                onChange={(level) => set({ level: Number(level) })}
+            />
+        </>
+    ),
+    place: ({ change, set, places }) => (
+        <>
+            <Choice
+                label={say('people.place')}
+                value={change.place}
+                options={[{ value: '', label: say('people.no_place') }, ...places]}
+                onChange={(place) => set({ place })}
+            />
+        </>
+    ),
+    percent: ({ change, set }) => (
+        <>
+            <Amount
+                label={say('people.percent')}
+                value={change.percent}
+                least={1}
+                most={100}
+                onChange={(percent) => set({ percent: Number(percent) })}
+            />
+        </>
+    ),
+    tasks: ({ change, set }) => (
+        <>
+            <Amount
+                label={say('people.most_open')}
+                value={change.tasks}
+                least={1}
+                most={1000}
+                onChange={(tasks) => set({ tasks })}
+            />
+        </>
+    ),
+    zone: ({ change, set, zones }) => (
+        <>
+            <Choice
+                label={say('people.zone')}
+                value={change.zone}
+                options={zones.map((one) => ({ value: one, label: one }))}
+                onChange={(zone) => set({ zone })}
+            />
+        </>
+    ),
+};
+
+function ChangeEntries(props: EntriesProps) {
+    return ENTRIES[props.change.what]?.(props) ?? null;
+}
+
 /** One change of several people, who are named before it is made. */
 export function ChangeDialog({ people, teams, skills, zones, places, onClose }: Props) {
     const [change, setChange] = useState<Change>({
@@ -125,100 +235,10 @@ export function ChangeDialog({ people, teams, skills, zones, places, onClose }: 
                 <Choice
                     label={say('people.what')}
                     value={what}
-                    options={WHATS.map((one) => ({ value: one, label: say(`people.whats.${one}`) }))}
+                    options={Object.keys(ENTRIES).map((one) => ({ value: one, label: say(`people.whats.${one}`) }))}
                     onChange={(next) => set({ what: next })}
                 />
-                {(what === 'join' || what === 'leave') && (
-                    <Choice
-                        label={say('people.team')}
-                        value={change.team}
-                        options={teams}
-                        onChange={(team) => set({ team })}
-                    />
-                )}
-                {what === 'join' && (
-                    <Amount
-                        label={say('people.weight')}
-                        value={change.weight}
-                        least={1}
-                        most={1000}
-                        onChange={(weight) => set({ weight: Number(weight) })}
-                    />
-                )}
-                {what === 'skill' && (
-                    <Choice
-                        label={say('people.skill')}
-                        value={change.skill}
-                        options={skills}
-                        onChange={(skill) => set({ skill })}
-                    />
-                )}
-                {what === 'skill' && (
-                    <Choice
-                        label={say('people.level')}
-                        value={String(change.level)}
-                        options={['0', '1', '2', '3'].map((one) => ({
-                            value: one,
-                            label: one === '0' ? say('people.no_level') : one,
-                        }))}
-                        onChange={(level) => set({ level: Number(level) })}
-                    />
-                )}
-                {what === 'attribute' && (
-                    <Labelled label={say('people.attribute')}>
-                        <input
-                            className="entry"
-                            maxLength={60}
-                            value={change.attribute}
-                            onChange={(event) => set({ attribute: event.target.value })}
-                        />
-                    </Labelled>
-                )}
-                {what === 'attribute' && (
-                    <Choice
-                        label={say('people.attribute_how')}
-                        value={change.level === 0 ? '0' : '1'}
-                        options={['1', '0'].map((one) => ({
-                            value: one,
-                            label: say(one === '1' ? 'people.attribute_on' : 'people.attribute_off'),
-                        }))}
-                        onChange={(level) => set({ level: Number(level) })}
-                    />
-                )}
-                {what === 'place' && (
-                    <Choice
-                        label={say('people.place')}
-                        value={change.place}
-                        options={[{ value: '', label: say('people.no_place') }, ...places]}
-                        onChange={(place) => set({ place })}
-                    />
-                )}
-                {what === 'percent' && (
-                    <Amount
-                        label={say('people.percent')}
-                        value={change.percent}
-                        least={1}
-                        most={100}
-                        onChange={(percent) => set({ percent: Number(percent) })}
-                    />
-                )}
-                {what === 'tasks' && (
-                    <Amount
-                        label={say('people.most_open')}
-                        value={change.tasks}
-                        least={1}
-                        most={1000}
-                        onChange={(tasks) => set({ tasks })}
-                    />
-                )}
-                {what === 'zone' && (
-                    <Choice
-                        label={say('people.zone')}
-                        value={change.zone}
-                        options={zones.map((one) => ({ value: one, label: one }))}
-                        onChange={(zone) => set({ zone })}
-                    />
-                )}
+                <ChangeEntries change={change} set={set} teams={teams} skills={skills} zones={zones} places={places} />
                 <FaultList faults={faults} />
             </DialogForm>
         </Dialog>

@@ -4,7 +4,7 @@ import { fieldOf, offered } from '@/lib/criteria';
 import { offeredOptions } from '@/lib/options';
 import type { FieldChange } from '@/lib/parameters';
 import { say, sayWith } from '@/lib/words';
-import { OneValue } from './ValueEditor';
+import { OneValue } from './OneValue';
 import { WordChoice, WordChoices, WordList } from './Word';
 
 const optionsOf = (fields: FieldInfo[]): { value: string; label: string }[] =>

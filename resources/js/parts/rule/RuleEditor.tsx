@@ -1,14 +1,15 @@
-import type { Fault, Give, Rule } from '@props/Rules/RulebookPage';
+import clsx from 'clsx';
+import type { Fault, Rule } from '@props/Rules/RulebookPage';
 import type { Vocabulary } from '@props/Rules/Vocabulary';
 import type { ReactElement, ReactNode } from 'react';
 import { BLANK, topGroup } from '@/lib/criteria';
-import { describePart, proposedName } from '@/lib/describe';
+import { proposedName } from '@/lib/describe';
 import { useFormats } from '@/lib/format';
 import { Button } from '@/ui/Button';
 import { CriteriaEditor } from './CriteriaEditor';
 import { PartEditor, PartsEditor } from './PartEditor';
-import { WordChoice } from './Word';
 import { say, sayWith } from '@/lib/words';
+import { GiveEditor } from './GiveEditor';
 
 function Clause({ word, children }: { word: string; children: ReactNode }) {
     return (
@@ -37,82 +38,6 @@ export function blankRule(id: string): Rule {
         give: { otherwise: { kind: 'next_rule' } },
         then: [],
     };
-}
-
-const SEATS = [
-    { value: 'holder', label: say('screen.rule_editor.to_hold') },
-    { value: 'reviewer', label: say('screen.rule_editor.to_review') },
-];
-
-const KEEPS = [
-    { value: 'keeps', label: say('screen.rule_editor.keeps') },
-    { value: 'anew', label: say('screen.rule_editor.anew') },
-];
-
-function GiveEditor({
-    give,
-    vocabulary,
-    onChange,
-}: {
-    give: Give;
-    vocabulary: Vocabulary;
-    onChange: (give: Give) => void;
-}) {
-    return (
-        <>
-            <div>
-                <WordChoice
-                    label={say('screen.rule_editor.seat')}
-                    value={give.seat ?? 'holder'}
-                    options={SEATS}
-                    onChange={(seat) => onChange({ ...give, seat: seat === 'reviewer' ? 'reviewer' : 'holder' })}
-                />{' '}
-                <PartEditor
-                    family="pool"
-                    part={give.pool}
-                    vocabulary={vocabulary}
-                    onChange={(pool) => onChange({ ...give, pool })}
-                />
-            </div>
-            <div>
-                <PartEditor
-                    family="method"
-                    part={give.method}
-                    vocabulary={vocabulary}
-                    proposals={
-                        give.pool === undefined
-                            ? {}
-                            : { rotation: describePart('pool', give.pool, vocabulary).slice(0, 160) }
-                    }
-                    onChange={(method) => onChange({ ...give, method })}
-                />
-            </div>
-            <div>
-                <WordChoice
-                    label={say('screen.rule_editor.whoever_has_it')}
-                    value={give.anew === true ? 'anew' : 'keeps'}
-                    options={KEEPS}
-                    onChange={(next) => onChange({ ...give, anew: next === 'anew' })}
-                />
-            </div>
-            <PartsEditor
-                family="limit"
-                parts={give.limits ?? []}
-                vocabulary={vocabulary}
-                add={say('screen.rule_editor.add_a_limit')}
-                onChange={(limits) => onChange({ ...give, limits })}
-            />
-            <div>
-                <span className="text-ink2">{say('screen.rule_editor.otherwise')} </span>
-                <PartEditor
-                    family="otherwise"
-                    part={give.otherwise ?? { kind: 'next_rule' }}
-                    vocabulary={vocabulary}
-                    onChange={(otherwise) => onChange({ ...give, otherwise })}
-                />
-            </div>
-        </>
-    );
 }
 
 function Validity({ rule, onChange }: { rule: Rule; onChange: (rule: Rule) => void }) {
@@ -155,7 +80,9 @@ function Validity({ rule, onChange }: { rule: Rule; onChange: (rule: Rule) => vo
                 from: entry('valid_from', say('screen.rule_editor.valid_from')),
                 until: entry('valid_until', say('screen.rule_editor.valid_until')),
             })}{' '}
-            <span className="text-xs text-ink2">{say('screen.rule_editor.valid_hint', { zone: formats.zone })}</span>{' '}
+            <span className={clsx('text-xs text-ink2')}>
+                {say('screen.rule_editor.valid_hint', { zone: formats.zone })}
+            </span>{' '}
             <Button
                 look="quiet"
                 className="min-h-6 text-ink2"
