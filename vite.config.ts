@@ -10,6 +10,7 @@ export default defineConfig({
         alias: {
             '@': path.resolve('resources/js'),
             '@props': path.resolve('app/Http/Pages'),
+            '@words': path.resolve('resources/words'),
         },
     },
     build: { chunkSizeWarningLimit: 900 },

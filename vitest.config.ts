@@ -2,6 +2,6 @@ import path from 'node:path';
 import { defineConfig } from 'vitest/config';
 
 export default defineConfig({
-    resolve: { alias: { '@': path.resolve('resources/js'), '@props': path.resolve('app/Http/Pages') } },
-    test: { include: ['resources/js/tests/**/*.test.{ts,tsx}'] },
+    resolve: { alias: { '@': path.resolve('resources/js'), '@props': path.resolve('app/Http/Pages'), '@words': path.resolve('resources/words') } },
+    test: { include: ['resources/js/tests/**/*.test.{ts,tsx}'], setupFiles: ['resources/js/tests/setup.ts'] },
 });

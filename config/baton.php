@@ -9,6 +9,12 @@ return [
     // Addresses or networks of proxies that stand before it and end TLS; "*": whoever asks is one.
     'proxies' => (string) env('BATON_PROXIES', ''),
 
+    // The locale of the house, of resources/words/locales.json; people may choose another for themselves.
+    'locale' => env('BATON_LOCALE', 'en-IE'),
+
+    // Whether two made-up locales are offered, to see what is not said by the words, has no room, or does not turn.
+    'made_up_locales' => (bool) env('BATON_MADE_UP_LOCALES', false),
+
     // The currency in which money is shown; amounts are kept in hundredths of it.
     'currency' => env('BATON_CURRENCY', 'EUR'),
 

@@ -156,6 +156,7 @@ Route::middleware('auth')->group(static function (): void {
     Route::post('stand-ins/personnel/{event}/cancel', [PersonnelController::class, 'cancel']);
     Route::get('me', MeController::class);
     Route::get('account', [AccountController::class, 'show']);
+    Route::post('account/locale', [AccountController::class, 'locale']);
     Route::post('account/password', [AccountController::class, 'password']);
     Route::delete('account/sessions/{session?}', [AccountController::class, 'end']);
     Route::get('sign-ins', [SignInsController::class, 'index']);

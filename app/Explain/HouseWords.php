@@ -6,7 +6,6 @@ namespace App\Explain;
 
 use App\Bridge\Snapshot;
 use App\Words\Words;
-use IntlDateFormatter;
 use OpenBaton\Core\Criteria\Field;
 use OpenBaton\Core\Criteria\FieldType;
 use OpenBaton\Core\Criteria\OperandShape;
@@ -111,7 +110,7 @@ final readonly class HouseWords
             FieldType::Person => $this->person((string) $value),
             FieldType::Money => config()->string('baton.currency') .
                 ' ' .
-                number_format((float) $value, floor((float) $value) === (float) $value ? 0 : 2),
+                $this->words->number((float) $value, floor((float) $value) === (float) $value ? 0 : 2),
             FieldType::Duration => $this->duration(Duration::parse((string) $value)),
             default => $field->options[(string) $value] ?? (string) $value,
         };
@@ -131,7 +130,7 @@ final readonly class HouseWords
     /** A moment written in RFC 3339, in the zone of the reader. */
     public function moment(string $instant): string
     {
-        return $this->date('moment', (int) strtotime($instant));
+        return $this->words->date('EEEdMMMHHmm', (int) strtotime($instant), $this->zone->name);
     }
 
     /** The end of an absence; one that ends at midnight is said by its last day. */
@@ -140,36 +139,15 @@ final readonly class HouseWords
         $at = (int) strtotime($instant);
 
         return ($at + $this->zone->offsetAt($at)) % 86400 === 0
-            ? $this->words->say('value.until_end_of', ['day' => $this->date('day', $at - 1)])
+            ? $this->words->say('value.until_end_of', [
+                'day' => $this->words->date('EEEdMMM', $at - 1, $this->zone->name),
+            ])
             : $this->words->say('value.until', ['moment' => $this->moment($instant)]);
     }
 
     /** A date, without a zone. */
     public function day(string $date): string
     {
-        $formatter = new IntlDateFormatter(
-            $this->words->locale,
-            IntlDateFormatter::NONE,
-            IntlDateFormatter::NONE,
-            'UTC',
-            null,
-            $this->words->say('date.day'),
-        );
-
-        return (string) $formatter->format((int) strtotime("{$date} UTC"));
-    }
-
-    private function date(string $pattern, int $at): string
-    {
-        $formatter = new IntlDateFormatter(
-            $this->words->locale,
-            IntlDateFormatter::NONE,
-            IntlDateFormatter::NONE,
-            $this->zone->name,
-            null,
-            $this->words->say("date.{$pattern}"),
-        );
-
-        return (string) $formatter->format($at);
+        return $this->words->date('EEEdMMM', (int) strtotime("{$date} UTC"), 'UTC');
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Explain;
 
 use App\Words\Words;
-use IntlDateFormatter;
 
 /** Says recurrence rules; resources/js/lib/recurrence.ts does the same on the pages. */
 final readonly class RecurrenceWords
@@ -70,15 +69,6 @@ final readonly class RecurrenceWords
 
     private function month(string $month): string
     {
-        $formatter = new IntlDateFormatter(
-            $this->words->locale,
-            IntlDateFormatter::NONE,
-            IntlDateFormatter::NONE,
-            'UTC',
-            null,
-            'LLLL',
-        );
-
-        return (string) $formatter->format((int) gmmktime(0, 0, 0, (int) $month, 1, 2026));
+        return $this->words->date('LLLL', (int) gmmktime(0, 0, 0, (int) $month, 1, 2026), 'UTC');
     }
 }

@@ -57,11 +57,14 @@ final readonly class TraceWords
                 $candidate->get('person')->text() === $picked->get('person')->text()
                     ? $say('figures.turn')
                     : $say('figures.turns_away', [
-                        'turns' => $away === 0 ? 'none' : number_format(max(0.01, $away / Rotation::stride(100)), 2),
+                        'turns' =>
+                            $away === 0
+                                ? 'none'
+                                : $this->house->words->number(max(0.01, $away / Rotation::stride(100)), 2),
                     ]);
             $weight = $candidate->find('weight')?->int() ?? 100;
             if ($weight !== 100) {
-                $parts[] = $say('figures.weight', ['weight' => number_format($weight / 100, 2)]);
+                $parts[] = $say('figures.weight', ['weight' => $this->house->words->number($weight / 100, 2)]);
             }
         }
         $values = (array) $candidate->value;

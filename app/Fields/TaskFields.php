@@ -17,6 +17,9 @@ use OpenBaton\Core\Workload\TaskStatus;
 /** What every task has. */
 final readonly class TaskFields implements FieldProvider
 {
+    /** Where the words of their values stand, by path. */
+    public const VALUES = ['task.status' => 'status', 'task.priority' => 'priority', 'task.source' => 'source'];
+
     public function __construct(private Words $words) {}
 
     public function fields(House $house): array

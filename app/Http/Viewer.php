@@ -9,8 +9,10 @@ use App\Bridge\HouseAt;
 use App\Bridge\Houses;
 use App\Bridge\Snapshot;
 use App\Explain\HouseWords;
+use App\Fields\FieldsInWords;
 use App\Models\Access\User;
 use App\Models\People\Person;
+use App\Words\Locales;
 use App\Words\Words;
 use Illuminate\Http\Request;
 use OpenBaton\Core\Time\Zone;
@@ -19,6 +21,8 @@ use OpenBaton\Core\Time\Zone;
 final class Viewer
 {
     private ?HouseAt $house = null;
+
+    private ?Snapshot $read = null;
 
     public function __construct(
         private readonly Request $request,
@@ -59,9 +63,15 @@ final class Viewer
         return $this->house ??= $this->houses->now();
     }
 
+    /** The house as they read it, its fields in their language. */
     public function snapshot(): Snapshot
     {
-        return $this->house()->snapshot;
+        $house = $this->house()->snapshot;
+        if ($this->words->locale->words === Locales::ofHouse()->words) {
+            return $house;
+        }
+
+        return $this->read ??= $house->withCatalogue(FieldsInWords::of($house->catalogue, $this->words));
     }
 
     /** @return array<array-key, string> names of the published rules, by id */

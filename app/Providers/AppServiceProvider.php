@@ -13,6 +13,9 @@ use App\Coverage\BeginCoverage;
 use App\Database\TableBlueprint;
 use App\DomainEvents\HandOut;
 use App\Explain\TextWordsOfHouse;
+use App\Fields\CustomerFields;
+use App\Fields\PlaceFields;
+use App\Fields\TaskFields;
 use App\Http\Viewer;
 use App\Listeners\TellAdministrators;
 use App\Models\Absences\Absence;
@@ -36,6 +39,7 @@ use App\People\RosterImported;
 use App\Rules\DraftSaved;
 use App\Rules\RulebookPublished;
 use App\Tasks\RetryUnplacedTasks;
+use App\Words\Locales;
 use App\Words\Words;
 use Carbon\CarbonImmutable;
 use Closure;
@@ -63,7 +67,17 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->scoped(SnapshotSource::class);
         $this->app->scoped(RulebookReader::class);
         $this->app->scoped(Viewer::class);
-        $this->app->singleton(Words::class);
+        // In the language of whoever is signed in; what rules write for everybody in that of the house.
+        $this->app->scoped(Words::class, static function (): Words {
+            $user = auth()->user();
+
+            return new Words(Locales::chosen($user instanceof User ? $user->locale : null));
+        });
+        // What everybody gets the same, such as the kept snapshot of the house, is in its language.
+        $this->app
+            ->when([TextWordsOfHouse::class, TaskFields::class, CustomerFields::class, PlaceFields::class])
+            ->needs(Words::class)
+            ->give(static fn(): Words => new Words());
         $this->app
             ->when(HandOut::class)
             ->needs('$consumers')

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Words;
 
+use IntlDateFormatter;
 use MessageFormatter;
+use NumberFormatter;
 use RuntimeException;
 
 /**
@@ -18,24 +20,33 @@ final class Words
      */
     private ?array $messages = null;
 
+    public readonly Locale $locale;
+
     /** @param array<string, mixed> $more messages besides those of the file, in the same shape */
-    public function __construct(public readonly string $locale = 'en', private readonly array $more = []) {}
+    public function __construct(?Locale $locale = null, private readonly array $more = [])
+    {
+        $this->locale = $locale ?? Locales::ofHouse();
+    }
 
     /** @return array<string, string> */
     private function messages(): array
     {
         if ($this->messages === null) {
-            $this->messages = self::flat(array_replace_recursive(self::tree($this->locale), $this->more));
+            $this->messages = self::flat(array_replace_recursive(self::tree($this->locale->words), $this->more));
         }
 
         return $this->messages;
     }
 
-    /** @return array<array-key, mixed> all files of a language as one */
-    public static function tree(string $locale): array
+    /**
+     * @param string $words the folder of a language
+     *
+     * @return array<array-key, mixed> all its files as one
+     */
+    public static function tree(string $words): array
     {
         $tree = [];
-        foreach (glob(dirname(__DIR__, 2) . "/resources/words/{$locale}/*.json") ?: [] as $file) {
+        foreach (glob(dirname(__DIR__, 2) . "/resources/words/{$words}/*.json") ?: [] as $file) {
             $tree += (array) json_decode((string) file_get_contents($file), true, 16, JSON_THROW_ON_ERROR);
         }
 
@@ -60,11 +71,38 @@ final class Words
         if ($slots === []) {
             return $message;
         }
-        $said = MessageFormatter::formatMessage($this->locale, $message, $slots);
+        $said = MessageFormatter::formatMessage($this->locale->formats, $message, $slots);
 
         return $said === false
             ? throw new RuntimeException("The words for \"{$path}\" are not a message: {$message}")
             : $said;
+    }
+
+    /**
+     * @param string $skeleton which parts of a date are said, such as EEEdMMM; the language says in which order
+     * @param int    $at       instant
+     */
+    public function date(string $skeleton, int $at, string $zone): string
+    {
+        $none = IntlDateFormatter::NONE;
+        $formatter = new IntlDateFormatter(
+            $this->locale->formats,
+            $none,
+            $none,
+            $zone,
+            null,
+            $this->locale->pattern($skeleton),
+        );
+
+        return (string) $formatter->format($at);
+    }
+
+    public function number(float $number, int $places): string
+    {
+        $formatter = new NumberFormatter($this->locale->formats, NumberFormatter::DECIMAL);
+        $formatter->setAttribute(NumberFormatter::FRACTION_DIGITS, $places);
+
+        return (string) $formatter->format($number);
     }
 
     /**

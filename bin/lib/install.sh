@@ -66,8 +66,8 @@ build_pages() {
 }
 
 page_files() {
-    find resources app/Http/Pages package-lock.json vite.config.ts \
-        -type f \( -name '*.ts*' -o -name '*.css' -o -name '*.json' \) -print0
+    find resources app/Http/Pages package-lock.json vite.config.ts -not -path '*/words/*-X?/*' \
+        -type f \( -name '*.ts*' -o -name '*.mjs' -o -name '*.css' -o -name '*.json' \) -print0
 }
 
 run_build() {

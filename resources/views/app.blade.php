@@ -1,5 +1,11 @@
 <!doctype html>
-<html lang="en">
+@php($locale = app(App\Words\Words::class)->locale)
+<html
+    lang="{{ $locale->tag }}"
+    dir="{{ $locale->isFromRightToLeft() ? 'rtl' : 'ltr' }}"
+    data-words="{{ $locale->words }}"
+    data-formats="{{ $locale->formats }}"
+>
     <head>
         <meta charset="utf-8">
         <meta name="viewport" content="width=device-width, initial-scale=1">

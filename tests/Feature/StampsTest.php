@@ -177,7 +177,7 @@ it('knows of every page which of its props are about what', function (): void {
     );
     $pages = [];
     foreach (Finder::create()->files()->name('*.php')->in(app_path('Http')) as $file) {
-        preg_match_all("/Inertia::render\\('([^']+)'/", $file->getContents(), $found);
+        preg_match_all("/Inertia::render\\(\s*'([^']+)'/", $file->getContents(), $found);
         array_push($pages, ...$found[1]);
     }
     expect(array_keys($topics))->toEqualCanonicalizing(array_values(array_unique($pages)));

@@ -44,6 +44,7 @@ final class LetsIn
             'GET invitation/{secret}' => [self::EVERYBODY, []],
             'POST invitation/{secret}' => [self::EVERYBODY, ['password' => 'short']],
             'GET account' => [self::SIGNED_IN, []],
+            'POST account/locale' => [self::SIGNED_IN, []],
             'POST account/password' => [self::SIGNED_IN, []],
             'DELETE account/sessions/{session}' => [self::SIGNED_IN, []],
             'GET sign-ins' => [self::ADMINISTRATORS, []],

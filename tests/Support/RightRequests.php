@@ -82,7 +82,7 @@ final class RightRequests
         }
         $this->tasks['open'] = House::arrive('quote');
         $this->tasks['open']->claimants()->sync([$hanneke]);
-        self::ABSENCE = Absence::query()->create([
+        $absence = Absence::query()->create([
             'slug' => 'asked',
             'person_id' => House::person('callum')->id,
             'first_day' => '2026-03-09',
@@ -107,7 +107,7 @@ final class RightRequests
             'expires_at' => now()->addDay(),
         ]);
         $this->ids = [
-            'absence' => self::ABSENCE->id,
+            'absence' => $absence->id,
             'person' => 'callum',
             'place' => 'the-holms',
             'list' => 'teams',
@@ -224,6 +224,7 @@ final class RightRequests
             'POST tasks/{task}/tick' => ['item' => 'Photograph it', 'done' => true],
             'POST tasks/{task}/watch' => ['on' => true],
             'POST invitation/{secret}' => ['password' => 'a heron on the quay', 'again' => 'a heron on the quay'],
+            'POST account/locale' => ['locale' => 'en-GB'],
             'POST account/password' => [
                 'current' => House::PASSWORD,
                 'password' => 'a heron on the quay',

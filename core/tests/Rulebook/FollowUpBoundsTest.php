@@ -21,7 +21,7 @@ use OpenBaton\Core\Workload\TaskStatus;
 require_once __DIR__ . '/FollowUpFunctions.php';
 
 it('has a test here for every follow-up', function (): void {
-    $code = (string) file_get_contents(__FILE__);
+    $code = implode('', array_map(file_get_contents(...), glob(__DIR__ . '/FollowUp*Test.php') ?: []));
     foreach (StandardKinds::BY_FAMILY['follow_up'] as $class) {
         expect($code)->toContain("'kind' => '{$class::kind()}'");
     }

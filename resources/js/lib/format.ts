@@ -117,7 +117,7 @@ export function duration(minutes: number): string {
 
 /** 95 minutes are "1.6". */
 export function hours(minutes: number): string {
-    return (minutes / 60).toFixed(1);
+    return new Intl.NumberFormat(FORMATS, { minimumFractionDigits: 1, maximumFractionDigits: 1 }).format(minutes / 60);
 }
 
 export function weekday(date: string): string {

@@ -2,21 +2,36 @@ import { IntlMessageFormat } from 'intl-messageformat';
 
 type Tree = { [key: string]: string | Tree };
 
-const LOCALE = 'en';
-
-/** A file for each module, all in one tree. */
-const en: Tree = Object.assign(
-    {},
-    ...Object.values(import.meta.glob<Tree>('../../words/en/*.json', { eager: true, import: 'default' })),
-) as Tree;
-
-/** The locale of dates and clock readings. */
-export const FORMATS = 'en-IE';
-
 const made = new Map<string, IntlMessageFormat>();
 
+/** Each language in a file of its own, made from a file for each module. */
+const LANGUAGES: Record<string, () => Promise<{ default: Tree }>> = {
+    en: () => import('@words/en'),
+    'en-XA': () => import('@words/en-XA'),
+    'ar-XB': () => import('@words/ar-XB'),
+};
+
+let words: Tree = {};
+
+/** The locale of dates, numbers, plurals and order. */
+export let FORMATS = 'en-IE';
+
+export function setWords(tree: Tree, formats: string): void {
+    words = tree;
+    FORMATS = formats;
+    made.clear();
+}
+
+/** Fetches the words of the page's language; nothing can be said before. */
+export async function loadWords(): Promise<void> {
+    const { words: language = 'en', formats = 'en-IE' } = document.documentElement.dataset;
+    const load = LANGUAGES[language];
+    if (load === undefined) throw new Error(`There are no words of "${language}".`);
+    setWords((await load()).default, formats);
+}
+
 function message(path: string): string | undefined {
-    let at: string | Tree | undefined = en;
+    let at: string | Tree | undefined = words;
     for (const key of path.split('.')) {
         at = typeof at === 'object' ? at[key] : undefined;
     }
@@ -33,7 +48,7 @@ function formatOf(path: string): IntlMessageFormat {
     if (format === undefined) {
         const text = message(path);
         if (text === undefined) throw new Error(`There are no words for "${path}".`);
-        format = new IntlMessageFormat(text, LOCALE, undefined, { ignoreTag: true });
+        format = new IntlMessageFormat(text, FORMATS, undefined, { ignoreTag: true });
         made.set(path, format);
     }
     return format;

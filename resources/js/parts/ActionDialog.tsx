@@ -128,7 +128,7 @@ function Entry({ name, action, task, value, wrong, onChange }: EntryProps) {
 /** What is still waited for, and what becomes of it where one completes the task all the same. */
 function StillWaited({ others }: { others: LinkedTask[] }) {
     return (
-        <div className="border-l-2 border-ochre pl-3">
+        <div className="border-s-2 border-ochre ps-3">
             <p>{say('ask.complete.waits')}</p>
             <ul>
                 {others.map((one) => (

@@ -62,12 +62,12 @@ export function Frame({ children }: { children: ReactNode }) {
             <a href="#main" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-paper focus:p-2">
                 {say('screen.frame.to_the_page')}
             </a>
-            <header className="flex h-12 shrink-0 items-center gap-1 border-b border-line bg-paper px-4">
-                <span className="mr-2 inline-flex items-center gap-2 font-semibold whitespace-nowrap xl:mr-5">
+            <header className="flex min-h-12 shrink-0 flex-wrap items-center border-b border-line bg-paper px-4">
+                <span className="me-2 inline-flex items-center gap-2 font-semibold whitespace-nowrap xl:me-5">
                     <Mark />
                     <span className="hidden sm:inline">{say('screen.frame.open_baton')}</span>
                 </span>
-                <nav aria-label={say('screen.frame.places')} className="flex h-full gap-1">
+                <nav aria-label={say('screen.frame.places')} className="flex flex-wrap gap-x-1">
                     {viewer?.places.map((one) => {
                         const here = url.startsWith(one.url);
                         return (
@@ -76,7 +76,7 @@ export function Frame({ children }: { children: ReactNode }) {
                                 href={one.url}
                                 aria-current={here ? 'page' : undefined}
                                 className={clsx(
-                                    'inline-flex h-full items-center border-b-2 px-2 whitespace-nowrap xl:px-3',
+                                    'inline-flex h-12 items-center border-b-2 px-2 whitespace-nowrap xl:px-3',
                                     here ? 'border-pine font-semibold' : 'border-transparent text-ink2 hover:text-ink',
                                 )}
                             >
@@ -85,7 +85,7 @@ export function Frame({ children }: { children: ReactNode }) {
                         );
                     })}
                 </nav>
-                <div className="ml-auto flex items-center gap-3">
+                <div className="ms-auto flex items-center gap-3">
                     <div className="hidden md:block">
                         <Search />
                     </div>

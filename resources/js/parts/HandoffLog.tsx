@@ -33,7 +33,7 @@ export function HandoffRow({
         <li
             className={clsx(
                 'border-t border-line py-1.5',
-                handoff.standsInFor === null ? '' : 'border-l-2 border-l-plum pl-2',
+                handoff.standsInFor === null ? '' : 'border-s-2 border-s-plum ps-2',
             )}
         >
             <div className="flex items-center gap-1.5 text-sm whitespace-nowrap">
@@ -52,19 +52,19 @@ export function HandoffRow({
                         <span className="truncate font-medium">{handoff.to.name}</span>
                     </>
                 )}
-                <span className="ml-auto pl-2 text-xs text-ink2">{cause(handoff)}</span>
+                <span className="ms-auto ps-2 text-xs text-ink2">{cause(handoff)}</span>
             </div>
             <div className="flex items-baseline gap-3 text-xs">
                 {withTask && (
                     <button
                         type="button"
                         onClick={() => onTask?.(handoff.taskId)}
-                        className="min-w-0 truncate text-left text-sky underline"
+                        className="min-w-0 truncate text-start text-sky underline"
                     >
                         № {handoff.number} {handoff.title}
                     </button>
                 )}
-                <span className="ml-auto whitespace-nowrap text-ink2">{formats.moment(handoff.at)}</span>
+                <span className="ms-auto whitespace-nowrap text-ink2">{formats.moment(handoff.at)}</span>
             </div>
             {handoff.awayUntil !== null && (
                 <p className="text-xs text-plum">

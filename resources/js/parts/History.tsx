@@ -14,7 +14,7 @@ function Decision({ taskId, decision }: { taskId: string; decision: NonNullable<
     const [trail, setTrail] = useState<Trail | null>(null);
     const open = (): void => void ask<Trail>('GET', `/tasks/${taskId}/decisions/${decision.id}`).then(setTrail);
     return (
-        <div className="mt-1 border-l-2 border-pine pl-3">
+        <div className="mt-1 border-s-2 border-pine ps-3">
             <p>
                 {decision.rule === null ? (
                     <span className="text-ink2">{say('screen.history.rules')}</span>
@@ -51,7 +51,7 @@ function Entry({ taskId, entry, nested = false }: { taskId: string; entry: Histo
         <li
             className={
                 nested
-                    ? 'mt-1 border-l border-line pl-3'
+                    ? 'mt-1 border-s border-line ps-3'
                     : 'grid grid-cols-[110px_1fr] gap-3 border-t border-line py-2 first:border-0'
             }
         >
@@ -67,12 +67,12 @@ function Entry({ taskId, entry, nested = false }: { taskId: string; entry: Histo
                     </p>
                 )}
                 {entry.comment !== null && (
-                    <p className="my-1 border-l-2 border-sky pl-3 break-words whitespace-pre-wrap">{entry.comment}</p>
+                    <p className="my-1 border-s-2 border-sky ps-3 break-words whitespace-pre-wrap">{entry.comment}</p>
                 )}
                 {entry.changes.length > 0 && <p className="text-ink2">{entry.changes.join(' · ')}</p>}
                 {entry.decision !== null && <Decision taskId={taskId} decision={entry.decision} />}
                 {entry.follows.length > 0 && (
-                    <ul className="pl-3">
+                    <ul className="ps-3">
                         {entry.follows.map((one) => (
                             <Entry key={one.id} taskId={taskId} entry={one} nested />
                         ))}
@@ -143,7 +143,7 @@ function Say({ task }: { task: TaskView }) {
                             {task.people.find((person) => person.slug === slug)?.name ?? slug} ✕
                         </Button>
                     ))}
-                    <Button type="submit" look="main" className="ml-auto" disabled={form.processing}>
+                    <Button type="submit" look="main" className="ms-auto" disabled={form.processing}>
                         {say('screen.history.say_it')}
                     </Button>
                 </div>

@@ -11,6 +11,9 @@ function middleOf(lanes: HTMLElement, slug: string): number | null {
     return row === null ? null : row.offsetTop + row.offsetHeight / 2;
 }
 
+/** From right to left the arcs are drawn the other way round; what is written on them is not. */
+const UPRIGHT = 'fill-plum text-xs font-semibold [transform-box:fill-box] [transform-origin:center] rtl:-scale-x-100';
+
 /**
  * Arcs in the margin of the lanes, from whoever is away to whoever covers. They follow the lanes wherever these come to
  * lie.
@@ -36,7 +39,7 @@ export function LaneArcs({ arcs }: { arcs: LaneArc[] }) {
     return (
         <svg
             ref={place}
-            className="pointer-events-none absolute top-0 left-0 z-[5] h-full w-11 overflow-visible"
+            className="pointer-events-none absolute top-0 start-0 z-[5] h-full w-11 overflow-visible rtl:-scale-x-100"
             role={drawn.length === 0 ? 'presentation' : 'img'}
             aria-label={drawn.length === 0 ? undefined : drawn.map((one) => one.said).join('; ')}
         >
@@ -68,7 +71,7 @@ export function LaneArcs({ arcs }: { arcs: LaneArc[] }) {
                                     height={16}
                                     className="fill-paper"
                                 />
-                                <text x={bulge - 4} y={middle + 4} className="fill-plum text-xs font-semibold">
+                                <text x={bulge - 4} y={middle + 4} className={UPRIGHT}>
                                     {label}
                                 </text>
                             </>

@@ -14,22 +14,20 @@ const AHEAD = 400;
 const AT_ONCE = 100;
 
 export const COLUMNS =
-    'pl-11 grid items-center gap-x-2 ' +
-    'grid-cols-[minmax(150px,1.3fr)_minmax(92px,0.6fr)_36px_32px_48px_repeat(5,minmax(66px,1fr))]';
+    'ps-11 grid items-center gap-x-2 ' +
+    'grid-cols-[minmax(150px,1.3fr)_minmax(92px,0.6fr)_52px_48px_56px_repeat(5,minmax(62px,1fr))]';
 
 function State({ lane }: { lane: Lane }) {
     const { lastDay } = useFormats();
     const substitutes = lane.substitutes.map((one) => one.name).join(', ');
+    const said =
+        lane.state === 'away' && lane.awayUntil !== null
+            ? say('people.away_to', { day: lastDay(lane.awayUntil) })
+            : say(`people.states.${lane.state}`);
+    const people = say('people.substitutes', { people: substitutes === '' ? 'none' : substitutes });
     return (
-        <span
-            className={presenceLook(lane.state)}
-            {...(lane.state === 'away'
-                ? { title: say('people.substitutes', { people: substitutes === '' ? 'none' : substitutes }) }
-                : {})}
-        >
-            {lane.state === 'away' && lane.awayUntil !== null
-                ? say('people.away_to', { day: lastDay(lane.awayUntil) })
-                : say(`people.states.${lane.state}`)}
+        <span className={presenceLook(lane.state)} title={lane.state === 'away' ? `${said}; ${people}` : said}>
+            {said}
         </span>
     );
 }
@@ -41,17 +39,17 @@ function LaneCells({ lane, full }: { lane: Lane; full: number }) {
             <span role="cell" className="truncate">
                 <State lane={lane} />
             </span>
-            <span role="cell" className="text-right">
+            <span role="cell" className="text-end">
                 {lane.openTasks}
             </span>
-            <span role="cell" className={`text-right ${lane.late > 0 ? 'font-semibold text-brick' : 'text-ink2'}`}>
+            <span role="cell" className={`text-end ${lane.late > 0 ? 'font-semibold text-brick' : 'text-ink2'}`}>
                 {lane.late}
             </span>
-            <span role="cell" className={`text-right ${over ? 'font-semibold text-brick' : ''}`}>
+            <span role="cell" className={`text-end ${over ? 'font-semibold text-brick' : ''}`}>
                 {lane.loadPercent === null ? say('screen.common.none') : `${lane.loadPercent} %`}
             </span>
             {lane.days.map((one) => (
-                <span role="cell" key={one.date} className="border-l border-line pl-1">
+                <span role="cell" key={one.date} className="border-s border-line ps-1">
                     <LoadDay day={one} full={full} name={lane.name} />
                 </span>
             ))}
@@ -81,7 +79,7 @@ export function LaneTeam({
                     {team.above !== null && (
                         <span className="font-normal text-ink2"> {say('screen.lanes.of', { team: team.above })}</span>
                     )}
-                    <span className="ml-3 text-xs font-normal text-ink2">
+                    <span className="ms-3 text-xs font-normal text-ink2">
                         {say('screen.lanes.present', {
                             present: team.present,
                             people: team.people.length,
@@ -98,16 +96,23 @@ export function LaneTeam({
                         key={slug}
                         data-lane={slug}
                         aria-busy={lane === undefined}
-                        className={`${COLUMNS} h-8 border-t border-line pr-3 ${slug === chosen ? 'bg-pine-wash' : ''}`}
+                        className={`${COLUMNS} h-8 border-t border-line pe-3 ${slug === chosen ? 'bg-pine-wash' : ''}`}
                     >
                         <span role="rowheader" className="min-w-0">
                             <button
                                 type="button"
-                                className="flex max-w-full items-center text-left hover:underline"
+                                className="flex max-w-full items-center text-start hover:underline"
                                 onClick={() => onChoose(slug)}
                             >
                                 <PersonName slug={slug} name={name} />
-                                {lead && <span className="ml-1 text-xs text-ink2">{say('screen.lanes.lead')}</span>}
+                                {lead && (
+                                    <span
+                                        className="ms-1 min-w-0 truncate text-xs text-ink2"
+                                        title={say('screen.lanes.lead')}
+                                    >
+                                        {say('screen.lanes.lead')}
+                                    </span>
+                                )}
                             </button>
                         </span>
                         {lane !== undefined && <LaneCells lane={lane} full={full} />}

@@ -35,7 +35,7 @@ export function LinkedTasks({ task }: { task: TaskView }) {
                         )}
                         <span className="text-xs text-ink2">
                             {ways.map((way) => say(`link.${way}`)).join(', ')} ·{' '}
-                            {other === null ? say('link.unseen') : say(`status.${other.status}`).toLowerCase()}
+                            {other === null ? say('link.unseen') : say(`status.${other.status}`).toLocaleLowerCase()}
                         </span>
                         {task.may.edit && other !== null && ways.includes('linked') && (
                             <Button

@@ -46,21 +46,21 @@ export function LoadDay({ day, full, name }: { day: LaneDay; full: number; name:
             title={describe(day)}
             className="relative h-7"
         >
-            <div className="absolute bottom-0 left-0 w-7 bg-bar" style={{ height: bar }} />
+            <div className="absolute bottom-0 start-0 w-7 bg-bar" style={{ height: bar }} />
             {day.late > 0 && (
                 <div
-                    className="hatch absolute left-0 w-7 border border-brick"
+                    className="hatch absolute start-0 w-7 border border-brick"
                     style={{ height: Math.max(late, 4), bottom: bar }}
                 />
             )}
-            <div className="absolute left-0 w-9 border-t border-ink" style={{ bottom: line }} />
+            <div className="absolute start-0 w-9 border-t border-ink" style={{ bottom: line }} />
             <span
                 className={clsx(
-                    'absolute right-0 bottom-0 text-right text-xs leading-[13px]',
+                    'absolute end-0 bottom-0 text-end text-xs leading-[13px]',
                     day.planned === 0 ? 'text-ink2' : '',
                 )}
             >
-                {day.late > 0 && <strong className="block bg-paper/85 pl-0.5 text-brick">+{hours(day.late)}</strong>}
+                {day.late > 0 && <strong className="block bg-paper/85 ps-0.5 text-brick">+{hours(day.late)}</strong>}
                 {day.planned === 0 ? '0' : hours(day.planned)}
             </span>
         </div>

@@ -30,7 +30,7 @@ export function Notice() {
                 </Button>
             )}
             {outage === null && (
-                <Button look="quiet" className="ml-auto" onClick={() => setSentAway(notice)}>
+                <Button look="quiet" className="ms-auto" onClick={() => setSentAway(notice)}>
                     {say('screen.common.close')}
                 </Button>
             )}

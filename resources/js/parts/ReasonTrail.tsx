@@ -18,7 +18,7 @@ function Step({ step, house }: { step: TrailStep; house: boolean }) {
         <Popover
             label={`${step.count} ${step.label}`}
             trigger={
-                <button type="button" className="border-b border-dotted border-sky text-left hover:bg-pine-wash">
+                <button type="button" className="border-b border-dotted border-sky text-start hover:bg-pine-wash">
                     {text}
                 </button>
             }
@@ -96,7 +96,7 @@ function Way({ trail }: { trail: Trail }) {
 function StandIn({ cover }: { cover: NonNullable<Trail['cover']> }) {
     const named = cover.for?.name ?? '';
     return (
-        <div className="border-l-2 border-plum pl-3">
+        <div className="border-s-2 border-plum ps-3">
             <p>
                 {cover.person === null
                     ? say('screen.reason_trail.nobody_stands_in', { person: named })
@@ -124,15 +124,15 @@ type Row = PersonRef & { note: ReactNode; picked?: boolean };
 function PeopleTable({ caption, rows }: { caption: string; rows: Row[] }) {
     if (rows.length === 0) return null;
     return (
-        <table className="w-full text-left">
-            <caption className="pb-1 text-left font-semibold">{caption}</caption>
+        <table className="w-full text-start">
+            <caption className="pb-1 text-start font-semibold">{caption}</caption>
             <tbody>
                 {rows.map((row) => (
                     <tr key={row.slug} className="border-t border-line align-top">
                         <th
                             scope="row"
                             className={clsx(
-                                'w-44 py-1 pr-3',
+                                'w-44 py-1 pe-3',
                                 row.picked === true ? 'font-semibold text-pine' : 'font-normal',
                             )}
                         >

@@ -8,15 +8,15 @@ export function Shortcuts({ open, onOpenChange }: { open: boolean; onOpenChange:
     const [on, setOn] = useState(singleKeysAreOn);
     return (
         <Dialog open={open} onOpenChange={onOpenChange} title={say('keys.title')}>
-            <table className="w-full text-left">
+            <table className="w-full text-start">
                 <tbody>
                     {open &&
                         scopes.list().map(({ where, key, does }) => (
                             <tr key={`${where} ${key}`} className="border-b border-line">
-                                <th scope="row" className="py-1.5 pr-4 font-normal text-ink2">
+                                <th scope="row" className="py-1.5 pe-4 font-normal text-ink2">
                                     {where}
                                 </th>
-                                <td className="w-24 pr-4 font-mono">{key}</td>
+                                <td className="w-24 pe-4 font-mono">{key}</td>
                                 <td>{does}</td>
                             </tr>
                         ))}

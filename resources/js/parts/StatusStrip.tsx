@@ -75,7 +75,7 @@ export function StatusStrip({ state }: { state: Currency }) {
                     ? say('screen.status_strip.no_rulebook_yet')
                     : say('screen.status_strip.version', { version: strip.version })}
             </Link>
-            <span className="ml-auto" role="status">
+            <span className="ms-auto" role="status">
                 {state === 'current' && say('screen.status_strip.current')}
                 {state === 'out of touch' && (
                     <span className="font-semibold text-ochre">{say('screen.status_strip.out_of_touch_with')}</span>

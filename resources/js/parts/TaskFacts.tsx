@@ -17,7 +17,7 @@ function InPlaceOf({ task, seat }: { task: TaskView; seat: 'holder' | 'reviewer'
     const cover = task.covers.find((one) => one.seat === seat);
     if (cover?.for === null || cover === undefined) return null;
     return (
-        <span className="ml-2 text-plum">
+        <span className="ms-2 text-plum">
             {say(cover.until === null ? 'cover.in_place' : 'cover.in_place_until', {
                 person: cover.for.name,
                 until: cover.until === null ? '' : formats.until(cover.until),
@@ -84,8 +84,8 @@ export function Facts({ task }: { task: TaskView }) {
     const formats = useFormats();
     const pressed = task.priority === 'urgent' || task.priority === 'high';
     const until = task.wakesAt === null ? '' : `, ${say('value.until', { moment: formats.moment(task.wakesAt) })}`;
-    const told = (code: string, text: string | null): [string, ReactNode][] =>
-        text === null || text === '' ? [] : [[say(`screen.task_panel.${code}`), text]];
+    const told = (label: string, text: string | null): [string, ReactNode][] =>
+        text === null || text === '' ? [] : [[label, text]];
     const rows: [string, ReactNode][] = [
         [say('screen.task_panel.status'), say(`status.${task.status}`)],
         [say('screen.task_panel.held_by'), <HeldBy key="held" task={task} />],
@@ -99,19 +99,22 @@ export function Facts({ task }: { task: TaskView }) {
         [
             say('screen.task_panel.priority'),
             <span key="priority" className={pressed ? 'font-semibold text-ochre' : ''}>
-                {task.priority}
+                {say(`priority.${task.priority}`).toLocaleLowerCase()}
             </span>,
         ],
         [say('screen.task_panel.estimate'), effort(task)],
-        [say('screen.task_panel.arrived'), `${formats.moment(task.arrivedAt)}, ${task.source.toLowerCase()}`],
+        [say('screen.task_panel.arrived'), `${formats.moment(task.arrivedAt)}, ${task.source.toLocaleLowerCase()}`],
     );
     if (task.customer !== null) rows.push([say('screen.task_panel.customer'), <Customer key="customer" task={task} />]);
     rows.push(
-        ...told('contact', task.contact),
+        ...told(say('screen.task_panel.contact'), task.contact),
         ...task.facts.map((fact): [string, ReactNode] => [fact.label, fact.value]),
-        ...told('tags', task.tags.join(', ')),
-        ...told('watched_by', task.watchers.map((one) => one.name).join(', ')),
-        ...told('completed', task.completedAt === null ? null : formats.moment(task.completedAt)),
+        ...told(say('screen.task_panel.tags'), task.tags.join(', ')),
+        ...told(say('screen.task_panel.watched_by'), task.watchers.map((one) => one.name).join(', ')),
+        ...told(
+            say('screen.task_panel.completed'),
+            task.completedAt === null ? null : formats.moment(task.completedAt),
+        ),
     );
     return (
         <dl className="grid grid-cols-[minmax(110px,auto)_1fr] gap-x-4 gap-y-1">

@@ -60,13 +60,13 @@ export function TaskFinder({ inputId, label, placeholder, className, side, excep
                 keyOf={(task) => task.id}
                 label={say('task.found')}
                 none={say('task.none_found')}
-                className={`w-96 ${side === 'right' ? 'right-0' : 'left-0'}`}
+                className={`w-96 ${side === 'right' ? 'end-0' : 'start-0'}`}
                 render={(task) => (
                     <>
                         <span className="font-mono text-xs text-ink2">{task.number}</span>
                         <span className="min-w-0 flex-1 truncate">{task.title}</span>
                         <span className="text-xs text-ink2">
-                            {isOpen(task) ? task.kind : say(`status.${task.status}`).toLowerCase()}
+                            {isOpen(task) ? task.kind : say(`status.${task.status}`).toLocaleLowerCase()}
                         </span>
                     </>
                 )}

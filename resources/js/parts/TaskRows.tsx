@@ -1,10 +1,21 @@
 import clsx from 'clsx';
 import type { TaskLine } from '@props/Tasks/TaskLine';
-import { duration, useFormats } from '@/lib/format';
+import { duration, useFormats, type Formats } from '@/lib/format';
 import { isLate } from '@/lib/task';
 import { say } from '@/lib/words';
 
 type Props = { tasks: TaskLine[]; chosen: string | undefined; onChoose: (id: string) => void; label: string };
+
+/** When it was ended, or when it is due. */
+function whenOf(task: TaskLine, formats: Formats): string {
+    if (task.completedAt !== null) {
+        const status = say(`status.${task.status}`).toLocaleLowerCase();
+        return `${status} ${formats.moment(task.completedAt)}`;
+    }
+    if (task.dueAt === null) return say('screen.task_rows.no_date');
+    const due = formats.due(task.dueAt);
+    return isLate(task) ? say('screen.task_rows.late', { due }) : due;
+}
 
 /** Tasks one under the other: number and due date in columns, the rest as text. */
 export function TaskRows({ tasks, chosen, onChoose, label }: Props) {
@@ -21,7 +32,7 @@ export function TaskRows({ tasks, chosen, onChoose, label }: Props) {
                             aria-current={task.id === chosen ? 'true' : undefined}
                             className={clsx(
                                 'grid w-full grid-cols-[44px_1fr_auto] items-baseline gap-x-2 border-t border-line',
-                                'px-3 py-1.5 text-left',
+                                'px-3 py-1.5 text-start',
                                 task.id === chosen
                                     ? 'bg-pine-wash shadow-[inset_3px_0_0_var(--pine)]'
                                     : 'hover:bg-pine-wash',
@@ -29,14 +40,8 @@ export function TaskRows({ tasks, chosen, onChoose, label }: Props) {
                         >
                             <span className="font-mono text-xs text-ink2">{task.number}</span>
                             <span className="truncate font-medium">{task.title}</span>
-                            <span className={`text-right text-xs ${late ? 'font-semibold text-brick' : 'text-ink2'}`}>
-                                {task.completedAt !== null
-                                    ? `${say(`status.${task.status}`).toLowerCase()} ${formats.moment(task.completedAt)}`
-                                    : task.dueAt === null
-                                      ? say('screen.task_rows.no_date')
-                                      : late
-                                        ? say('screen.task_rows.late', { due: formats.due(task.dueAt) })
-                                        : formats.due(task.dueAt)}
+                            <span className={`text-end text-xs ${late ? 'font-semibold text-brick' : 'text-ink2'}`}>
+                                {whenOf(task, formats)}
                             </span>
                             <span />
                             <span className="truncate text-xs text-ink2">
@@ -51,9 +56,11 @@ export function TaskRows({ tasks, chosen, onChoose, label }: Props) {
                                     say('screen.task_rows.waits', { for: task.waitingFor ?? 'none' })}
                                 {task.status === 'in_review' && say('screen.task_rows.in_review')}
                             </span>
-                            <span className="text-right text-xs text-ink2">
+                            <span className="text-end text-xs text-ink2">
                                 {(task.priority === 'urgent' || task.priority === 'high') && (
-                                    <strong className="text-ochre">{task.priority} · </strong>
+                                    <strong className="text-ochre">
+                                        {say(`priority.${task.priority}`).toLocaleLowerCase()} ·{' '}
+                                    </strong>
                                 )}
                                 {duration(task.minutesLeft)}
                             </span>

@@ -15,7 +15,7 @@ type Props<T> = {
 };
 
 /** The list below an entry of what is found for it. */
-export function Found<T>({ box, items, keyOf, label, none, className = 'left-0 w-full', render }: Props<T>) {
+export function Found<T>({ box, items, keyOf, label, none, className = 'start-0 w-full', render }: Props<T>) {
     const shown = box.isOpen && items !== null;
     const menu = box.getMenuProps({ 'aria-label': label });
     const id = String(menu.id);

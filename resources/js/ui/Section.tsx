@@ -30,7 +30,7 @@ export function Section({
 /** Their rows. */
 export function Rows({ children }: { children: ReactNode }) {
     return (
-        <table className="w-full text-left">
+        <table className="w-full text-start">
             <tbody>{children}</tbody>
         </table>
     );

@@ -22,7 +22,7 @@ function TableRow<T extends object>({
             className={clsx('border-t border-line align-middle', chosen && 'bg-pine-wash')}
         >
             {picking !== undefined && (
-                <td className="py-1 pl-3">
+                <td className="py-1 ps-3">
                     <Tick
                         label={picking.one(row.original)}
                         on={row.getIsSelected()}
@@ -67,12 +67,12 @@ export function Table<T extends object>(props: TableProps<T>) {
     const after = parts === null ? 0 : virtual.getTotalSize() - (parts.at(-1)?.end ?? 0);
     const width = columns.length + (picking === undefined ? 0 : 1);
     return (
-        <table ref={scroller} aria-label={label} aria-rowcount={shown.length + 1} className="w-full text-left">
+        <table ref={scroller} aria-label={label} aria-rowcount={shown.length + 1} className="w-full text-start">
             <thead className="sticky top-0 z-10 bg-paper text-xs text-ink2">
                 {table.getHeaderGroups().map((group) => (
                     <tr key={group.id}>
                         {picking !== undefined && (
-                            <td className="w-8 py-1 pl-3">
+                            <td className="w-8 py-1 ps-3">
                                 <Tick
                                     label={picking.all}
                                     on={shown.length > 0 && table.getIsAllRowsSelected()}

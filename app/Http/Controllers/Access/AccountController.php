@@ -4,18 +4,23 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Access;
 
+use App\Access\ChooseLocale;
 use App\Access\ChoosePassword;
 use App\Access\Credentials;
 use App\Access\EndSessions;
 use App\Http\Pages\Access\SessionLine;
+use App\Http\Requests\Access\LocaleRequest;
 use App\Http\Requests\Access\PasswordRequest;
 use App\Http\Viewer;
 use App\Models\Access\OpenSession;
+use App\Words\Locale;
+use App\Words\Locales;
 use App\Words\Words;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Inertia\Inertia;
 use Inertia\Response;
+use Symfony\Component\HttpFoundation\Response as HttpResponse;
 
 /** One's own sign-in: the password, and where one is signed in. */
 final class AccountController
@@ -29,6 +34,13 @@ final class AccountController
 
         return Inertia::render('Account/Account', [
             'email' => $user->email,
+            'locale' => Locales::chosen($user->locale)->tag,
+            'locales' => array_values(
+                array_map(
+                    static fn(Locale $one): array => ['value' => $one->tag, 'label' => $one->name],
+                    Locales::offered(),
+                ),
+            ),
             'sessions' => static fn(): array => array_values(
                 OpenSession::query()
                     ->where('user_id', $user->id)
@@ -63,6 +75,14 @@ final class AccountController
         $request->session()->regenerate();
 
         return back()->with('done', $words->say('account.changed'));
+    }
+
+    /** The page is fetched anew as a whole, in its new words. */
+    public function locale(LocaleRequest $request, Viewer $viewer, ChooseLocale $choose): HttpResponse
+    {
+        $choose($viewer->user(), $request->locale(), $viewer->actor());
+
+        return Inertia::location('/account');
     }
 
     /** @param string|null $session null: all but this one */

@@ -1,3 +1,5 @@
+import type { Option } from '../Rules/Vocabulary';
+
 /** name: what the session is called where others may see it */
 export type SessionLine = {
     name: string;
@@ -8,7 +10,8 @@ export type SessionLine = {
     at: string;
 };
 
-export type AccountPageProps = { email: string; sessions: SessionLine[] };
+/** locale: the tag of BCP 47 that is in use */
+export type AccountPageProps = { email: string; locale: string; locales: Option[]; sessions: SessionLine[] };
 
 export type InvitationPageProps = {
     /** null: the link is no longer good, or never was */

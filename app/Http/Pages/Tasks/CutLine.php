@@ -11,12 +11,29 @@ use App\Models\Tasks\ChainCut;
 /** That a chain was cut off, and by which rules. Its type is in FloorPage.ts. */
 final class CutLine
 {
+    /** @return list<array<string, mixed>> what was told of rules and nobody has seen yet, the latest first */
+    public static function unseen(Viewer $viewer, int $most): array
+    {
+        $names = $viewer->ruleNames();
+
+        return array_values(
+            ChainCut::query()
+                ->with('task')
+                ->whereNull('seen_at')
+                ->orderByDesc('at')
+                ->limit($most)
+                ->get()
+                ->map(static fn(ChainCut $cut): array => self::of($cut, $viewer, $names))
+                ->all(),
+        );
+    }
+
     /**
      * @param array<array-key, string> $names of rules, by id
      *
      * @return array<string, mixed>
      */
-    public static function of(ChainCut $cut, Viewer $viewer, array $names): array
+    private static function of(ChainCut $cut, Viewer $viewer, array $names): array
     {
         $words = $viewer->words()->words;
 

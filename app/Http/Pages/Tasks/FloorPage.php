@@ -7,7 +7,6 @@ namespace App\Http\Pages\Tasks;
 use App\Absences\CoverCounts;
 use App\Bridge\WorkReader;
 use App\Http\Viewer;
-use App\Models\Tasks\ChainCut;
 use App\Models\Tasks\Handoff;
 use App\Models\Tasks\Task;
 use Carbon\CarbonImmutable;
@@ -59,7 +58,7 @@ final class FloorPage
             'unplaced' => fn(): array => $this->unplaced(),
             'open' => static fn(): int => Task::query()->claimable()->count(),
             'reviews' => fn(): array => $this->unreviewed(),
-            'cuts' => fn(): array => $this->cuts(),
+            'cuts' => fn(): array => CutLine::unseen($this->viewer, self::LATEST),
             'handoffs' => fn(): array => $this->handoffs(),
             'covers' => fn(): array => CoverCounts::all($this->viewer->snapshot()),
         ];
@@ -118,7 +117,16 @@ final class FloorPage
 
         return $others === []
             ? $rows
-            : [...$rows, ['slug' => '', 'name' => 'In no team', 'above' => null, 'people' => $others, 'lead' => null]];
+            : [
+                ...$rows,
+                [
+                    'slug' => '',
+                    'name' => $this->viewer->words()->words->say('floor.in_no_team'),
+                    'above' => null,
+                    'people' => $others,
+                    'lead' => null,
+                ],
+            ];
     }
 
     /** @return list<array<string, mixed>> who is in them, and what their lanes come to */
@@ -223,23 +231,6 @@ final class FloorPage
                 ->limit(self::UNPLACED)
                 ->get()
                 ->map(TaskLine::of(...))
-                ->all(),
-        );
-    }
-
-    /** @return list<array<string, mixed>> what was told of rules and nobody has seen yet */
-    private function cuts(): array
-    {
-        $names = $this->viewer->ruleNames();
-
-        return array_values(
-            ChainCut::query()
-                ->with('task')
-                ->whereNull('seen_at')
-                ->orderByDesc('at')
-                ->limit(self::LATEST)
-                ->get()
-                ->map(fn(ChainCut $cut): array => CutLine::of($cut, $this->viewer, $names))
                 ->all(),
         );
     }

@@ -35,12 +35,8 @@ final readonly class ChangedFromTo extends OnHistory
         ): bool => self::is($before, $from, $type) && self::is($after, $to, $type);
     }
 
-    /** @param string|int|float|bool|list<string>|null $value */
-    private static function is(
-        string|int|float|bool|array|null $value,
-        string|int|float|bool $wanted,
-        FieldType $type,
-    ): bool {
+    private static function is(mixed $value, string|int|float|bool $wanted, FieldType $type): bool
+    {
         return $value !== null && Plain::same($value, $wanted, $type);
     }
 }

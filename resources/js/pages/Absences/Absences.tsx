@@ -45,7 +45,7 @@ function Line({
                     ? formats.days(absence.first, absence.last)
                     : `${formats.moment(absence.from)} – ${formats.moment(absence.to)}`}
                 {['declined', 'cancelled'].includes(absence.state) && (
-                    <span className="ml-2 text-ink2">{say(`absence.states.${absence.state}`)}</span>
+                    <span className="ms-2 text-ink2">{say(`absence.states.${absence.state}`)}</span>
                 )}
             </span>
             <span className="min-w-0 text-ink2 [overflow-wrap:anywhere]">

@@ -21,7 +21,7 @@ function Session({ session }: { session: SessionLine }) {
             {!session.here && (
                 <Button
                     look="quiet"
-                    className="ml-auto"
+                    className="ms-auto"
                     aria-label={`${say('account.end')}: ${program}, ${session.ip ?? ''}`}
                     onClick={() => router.delete(`/account/sessions/${session.name}`, { preserveScroll: true })}
                 >
@@ -32,8 +32,30 @@ function Session({ session }: { session: SessionLine }) {
     );
 }
 
+/** The language of the product; the page comes anew in it. */
+function LocaleChoice({ locale, locales }: Pick<AccountPageProps, 'locale' | 'locales'>) {
+    return (
+        <section className="box p-5" aria-label={say('account.locale')}>
+            <h2 className="font-semibold">{say('account.locale')}</h2>
+            <p className="mb-3 text-ink2">{say('account.locale_hint')}</p>
+            <select
+                className="entry w-72"
+                aria-label={say('account.locale')}
+                value={locale}
+                onChange={(event) => router.post('/account/locale', { locale: event.target.value })}
+            >
+                {locales.map((one) => (
+                    <option key={one.value} value={one.value} lang={one.value}>
+                        {one.label}
+                    </option>
+                ))}
+            </select>
+        </section>
+    );
+}
+
 /** One's own sign-in: the password, and where one is signed in. */
-export default function Account({ email, sessions }: AccountPageProps) {
+export default function Account({ email, locale, locales, sessions }: AccountPageProps) {
     return (
         <div className="mx-auto my-6 max-w-3xl space-y-6 px-4">
             <Head title={say('account.title')} />
@@ -45,6 +67,7 @@ export default function Account({ email, sessions }: AccountPageProps) {
                 <p className="mb-4 text-ink2">{say('account.change_hint')}</p>
                 <PasswordForm action="/account/password" email={email} asksCurrent send={say('account.change')} />
             </section>
+            <LocaleChoice locale={locale} locales={locales} />
             <section className="box p-5" aria-label={say('account.sessions')}>
                 <h2 className="mb-2 font-semibold">{say('account.sessions')}</h2>
                 <ul>

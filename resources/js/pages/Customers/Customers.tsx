@@ -206,7 +206,7 @@ export default function Customers({
                     </p>
                 )}
             </div>
-            <aside aria-label={say('screen.common.details')} className="overflow-auto border-l border-line bg-paper">
+            <aside aria-label={say('screen.common.details')} className="overflow-auto border-s border-line bg-paper">
                 {customer === null ? (
                     <p className="p-5 text-ink2">{say('screen.customers.choose_a_customer_who')}</p>
                 ) : (

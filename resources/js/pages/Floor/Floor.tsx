@@ -102,22 +102,22 @@ export default function Floor({
             <Head title={say('screen.floor.floor')} />
             <h1 className="sr-only">{say('screen.floor.floor')}</h1>
             <div ref={view} className="overflow-auto">
-                <div className="relative min-w-[780px]">
+                <div className="relative min-w-[820px]">
                     <LaneArcs arcs={arcs} />
                     <div role="table" aria-label={say('screen.floor.load_of_everybody')} className="bg-paper">
                         <div role="rowgroup" className="sticky top-0 z-10 bg-paper">
-                            <div role="row" className={`${COLUMNS} py-1.5 pr-3 text-xs text-ink2`}>
+                            <div role="row" className={`${COLUMNS} py-1.5 pe-3 text-xs text-ink2`}>
                                 <span role="columnheader">{say('screen.floor.person')}</span>
                                 <span role="columnheader">{say('screen.floor.now')}</span>
-                                <span role="columnheader" className="text-right">
+                                <span role="columnheader" className="text-end">
                                     {say('screen.floor.open')}
                                 </span>
-                                <span role="columnheader" className="text-right">
+                                <span role="columnheader" className="text-end">
                                     {say('screen.floor.late')}
                                 </span>
                                 <span
                                     role="columnheader"
-                                    className="text-right"
+                                    className="text-end"
                                     title={say('screen.floor.pressing_work_over_capacity')}
                                 >
                                     {say('screen.floor.load')}
@@ -127,12 +127,12 @@ export default function Floor({
                                         role="columnheader"
                                         key={date}
                                         className={clsx(
-                                            'border-l border-line pl-1',
+                                            'border-s border-line ps-1',
                                             index === 0 ? 'font-semibold text-ink' : '',
                                         )}
                                     >
                                         {index === 0 ? say('screen.floor.today') : weekday(date)}{' '}
-                                        <span className="font-normal">h</span>
+                                        <span className="font-normal">{say('screen.floor.hours')}</span>
                                     </span>
                                 ))}
                             </div>
@@ -150,7 +150,7 @@ export default function Floor({
                     </div>
                 </div>
             </div>
-            <aside aria-label={say('screen.common.details')} className="overflow-auto border-l border-line bg-paper">
+            <aside aria-label={say('screen.common.details')} className="overflow-auto border-s border-line bg-paper">
                 {task !== null ? (
                     <TaskPanel key={task.id} task={task} place="elsewhere" onClose={() => show('')} />
                 ) : person !== null ? (

@@ -33,7 +33,7 @@ function Cuts({ cuts, onTask }: Pick<FloorPageProps, 'cuts'> & { onTask: (id: st
                             </Link>
                             <button
                                 type="button"
-                                className="ml-auto text-sky underline"
+                                className="ms-auto text-sky underline"
                                 onClick={() => router.post(`/cuts/${cut.id}/seen`, {}, { preserveScroll: true })}
                             >
                                 {say('screen.floor.seen')}

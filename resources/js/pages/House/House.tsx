@@ -30,17 +30,17 @@ function FieldRow({
         router.post(`/house/fields/${field.id}/${what}`, data, { preserveScroll: true });
     return (
         <tr className="border-t border-line">
-            <th scope="row" className={`py-1.5 pr-3 font-medium ${field.retired ? 'text-ink2 line-through' : ''}`}>
+            <th scope="row" className={`py-1.5 pe-3 font-medium ${field.retired ? 'text-ink2 line-through' : ''}`}>
                 {field.label}
             </th>
-            <td className="py-1.5 pr-3 font-mono text-xs text-ink2">{field.path}</td>
-            <td className="py-1.5 pr-3">
+            <td className="py-1.5 pe-3 font-mono text-xs text-ink2">{field.path}</td>
+            <td className="py-1.5 pe-3">
                 {say(`field_type.${field.type}`)}
                 {field.options.length > 0 && (
                     <span className="text-ink2">: {field.options.map((one) => one.label).join(', ')}</span>
                 )}
             </td>
-            <td className="py-1 text-right whitespace-nowrap">
+            <td className="py-1 text-end whitespace-nowrap">
                 <Button
                     look="quiet"
                     disabled={first}
@@ -108,12 +108,12 @@ function NamedRow({
 }) {
     return (
         <tr className="border-t border-line">
-            <th scope="row" className="py-1.5 pr-3 font-medium">
+            <th scope="row" className="py-1.5 pe-3 font-medium">
                 {row.name}
             </th>
-            <td className="py-1.5 pr-3 font-mono text-xs text-ink2">{row.slug}</td>
+            <td className="py-1.5 pe-3 font-mono text-xs text-ink2">{row.slug}</td>
             {children}
-            <td className="py-1 text-right">
+            <td className="py-1 text-end">
                 <Button look="quiet" aria-label={say('screen.house.change_of', { name: row.name })} onClick={onChange}>
                     {say('screen.house.change')}
                 </Button>
@@ -165,7 +165,7 @@ export default function House({
                 <Rows>
                     {kinds.map((kind) => (
                         <NamedRow key={kind.id} row={kind} onChange={() => setOpen({ what: 'kind', row: kind })}>
-                            <td className="py-1.5 pr-3 text-right tabular-nums">{duration(kind.minutes)}</td>
+                            <td className="py-1.5 pe-3 text-end tabular-nums">{duration(kind.minutes)}</td>
                         </NamedRow>
                     ))}
                 </Rows>
@@ -179,7 +179,7 @@ export default function House({
                 <Rows>
                     {checklists.map((list) => (
                         <NamedRow key={list.id} row={list} onChange={() => setOpen({ what: 'checklist', row: list })}>
-                            <td className="py-1.5 pr-3 text-ink2">{list.items.join(' · ')}</td>
+                            <td className="py-1.5 pe-3 text-ink2">{list.items.join(' · ')}</td>
                         </NamedRow>
                     ))}
                 </Rows>

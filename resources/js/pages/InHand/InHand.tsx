@@ -59,7 +59,7 @@ export default function InHand({ tasks, reviews, open, done, person, intake, not
             <h1 className="sr-only">{say('screen.in_hand.in_hand')}</h1>
             <nav
                 aria-label={say('screen.in_hand.my_tasks')}
-                className={`overflow-auto border-r border-line bg-paper pb-4 ${chosen ? 'hidden md:block' : ''}`}
+                className={`overflow-auto border-e border-line bg-paper pb-4 ${chosen ? 'hidden md:block' : ''}`}
             >
                 {!person && <p className="p-4">{say('screen.in_hand.you_are_signed_in')}</p>}
                 {intake !== null && <Intake intake={intake} own />}

@@ -54,7 +54,7 @@ function Absence({ absence }: { absence: AbsenceLine }) {
                     : say('absence.stands_in', { people: absence.substitutes.map((one) => one.name).join(', ') })}
             </span>
             {absence.may.plan && ['asked', 'running', 'coming'].includes(absence.state) && (
-                <Link href={`/absences/${absence.id}`} className="ml-auto text-sky underline">
+                <Link href={`/absences/${absence.id}`} className="ms-auto text-sky underline">
                     {say('absence.plan')}
                 </Link>
             )}

@@ -40,7 +40,7 @@ function columnsOf(onChoose: (slug: string) => void): TableColumn<PersonLine>[] 
             label: say('people.name'),
             value: (person) => person.name,
             cell: (person) => (
-                <button type="button" className="text-left hover:underline" onClick={() => onChoose(person.slug)}>
+                <button type="button" className="text-start hover:underline" onClick={() => onChoose(person.slug)}>
                     <PersonName slug={person.slug} name={person.name} />
                 </button>
             ),
@@ -97,7 +97,7 @@ function Heading({ teams, text, team, picked, onText, onTeam, onChange, onNew }:
                 ))}
             </select>
             {picked > 0 && <Button onClick={onChange}>{say('people.change_picked', { count: picked })}</Button>}
-            <Link href="/places" className="ml-auto font-medium text-sky hover:underline">
+            <Link href="/places" className="ms-auto font-medium text-sky hover:underline">
                 {say('places.title')}
             </Link>
             <Button look="main" onClick={onNew}>
@@ -172,7 +172,7 @@ export default function People({
             {person !== null && (
                 <aside
                     aria-label={person.document.name ?? say('people.new')}
-                    className="overflow-auto border-l border-line bg-paper"
+                    className="overflow-auto border-s border-line bg-paper"
                 >
                     <h2 className="px-4 pt-4 text-lg">{person.document.name ?? say('people.new')}</h2>
                     <PersonForm

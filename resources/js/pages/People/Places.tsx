@@ -86,7 +86,7 @@ function Node({ place, depth, all, levels, onOpen }: NodeProps) {
                     'items-center gap-x-3 border-t border-line px-4 py-1',
                 )}
             >
-                <span className="min-w-0" style={{ paddingLeft: depth * 20 }}>
+                <span className="min-w-0" style={{ paddingInlineStart: depth * 20 }}>
                     {place.name}{' '}
                     {place.customers > 0 && (
                         <span className="text-xs text-ink2">

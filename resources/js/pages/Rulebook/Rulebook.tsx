@@ -50,7 +50,7 @@ function actionsOn(draft: Draft, open: (id: string | null) => void): RowActions 
 function StripHead({ strip, days }: { strip: Strip | null; days: number }) {
     return (
         <p className="flex items-baseline border-b border-line bg-paper text-xs text-ink2">
-            <span className="w-24 shrink-0 py-1 pl-1">
+            <span className="w-24 shrink-0 py-1 ps-1">
                 {sayWith('screen.rulebook.in_days', {
                     days,
                     count: (
@@ -60,7 +60,7 @@ function StripHead({ strip, days }: { strip: Strip | null; days: number }) {
                     ),
                 })}
             </span>
-            <span className="border-l border-line px-3 py-1">{say('screen.rulebook.rules_are_asked_from')}</span>
+            <span className="border-s border-line px-3 py-1">{say('screen.rulebook.rules_are_asked_from')}</span>
         </p>
     );
 }
@@ -69,12 +69,10 @@ function StripFoot({ strip }: { strip: Strip | null }) {
     const left = strip?.left ?? 0;
     return (
         <p className="flex items-stretch border-t border-b border-line bg-paper">
-            <span
-                className={`w-24 shrink-0 px-1 py-2 text-right text-xs ${left > 0 ? 'font-semibold text-brick' : ''}`}
-            >
+            <span className={`w-24 shrink-0 px-1 py-2 text-end text-xs ${left > 0 ? 'font-semibold text-brick' : ''}`}>
                 {strip === null ? '…' : left}
             </span>
-            <span className="border-l border-line px-3 py-2 text-ink2">{say('screen.rulebook.left_that_no_rule')}</span>
+            <span className="border-s border-line px-3 py-2 text-ink2">{say('screen.rulebook.left_that_no_rule')}</span>
         </p>
     );
 }

@@ -25,7 +25,7 @@ function Name({ signIn }: { signIn: SignInLine }) {
     const off = signIn.state === 'ended' || signIn.state === 'gone';
     return (
         <span className={`whitespace-nowrap ${off ? 'text-ink2 line-through' : ''}`}>
-            <span className="mr-2 inline-block w-4 align-middle">
+            <span className="me-2 inline-block w-4 align-middle">
                 {signIn.person !== null && <PersonMark slug={signIn.person} size={16} />}
             </span>
             {signIn.name}
@@ -96,7 +96,7 @@ function columnsOfSignIns(onOpen: (open: Open) => void): TableColumn<SignInLine>
             label: say('sign_ins.columns.doings'),
             silent: true,
             cell: (one) => <Doings signIn={one} onOpen={onOpen} />,
-            className: 'text-right whitespace-nowrap',
+            className: 'text-end whitespace-nowrap',
         },
     ];
 }

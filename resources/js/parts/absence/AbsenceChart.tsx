@@ -28,7 +28,7 @@ function Stretch({ stretch, name, days }: { stretch: AbsenceStretch; name: strin
     const edge = stretch.asked ? 'border-dashed border-ochre' : 'border-ink2';
     const look = `ruled absolute top-1 bottom-1 rounded-sm border ${edge}`;
     const style = {
-        left: `${(100 * stretch.from) / days}%`,
+        insetInlineStart: `${(100 * stretch.from) / days}%`,
         width: `max(3px, ${(100 * (stretch.to - stretch.from)) / days}%)`,
     };
     return stretch.plan ? (
@@ -50,7 +50,7 @@ function Days({ days }: { days: Chart['days'] }) {
                 <span
                     key={day.date}
                     className={clsx(
-                        index % 7 === 0 ? 'border-l border-ink2' : 'border-l border-line',
+                        index % 7 === 0 ? 'border-s border-ink2' : 'border-s border-line',
                         day.off ? 'bg-chalk' : '',
                     )}
                 />
@@ -74,7 +74,7 @@ function Header({ days }: { days: Chart['days'] }) {
                 {days
                     .filter((_, index) => index % labelled === 0)
                     .map((day) => (
-                        <span key={day.date} role="columnheader" className="truncate border-l border-ink2 pl-1">
+                        <span key={day.date} role="columnheader" className="truncate border-s border-ink2 ps-1">
                             {weekday(day.date)}
                             {labelled === 7 && ` ${month(day.date)}`}
                         </span>
@@ -176,7 +176,7 @@ export function AbsenceChart({ chart, groups, leads }: Pick<AbsencesPageProps, '
                                     role="row"
                                     className="flex h-8 items-center border-t border-line"
                                 >
-                                    <span role="rowheader" className={`${NAMES} pl-11`}>
+                                    <span role="rowheader" className={`${NAMES} ps-11`}>
                                         <PersonName slug={lane.slug} name={lane.name} />
                                     </span>
                                     <div role="cell" className="relative h-full min-w-0 flex-1">

@@ -66,7 +66,7 @@ export function PlanLines({ lines, people, onSet }: Props) {
                         'grid',
                         'grid-cols-[44px_minmax(160px,1.5fr)_110px_minmax(180px,1fr)_minmax(180px,1.2fr)]',
                         'items-baseline gap-x-3 border-t border-line px-4 py-1.5',
-                        line.gap ? 'border-l-2 border-l-brick' : '',
+                        line.gap ? 'border-s-2 border-s-brick' : '',
                     )}
                 >
                     <span className="font-mono text-xs text-ink2">{line.task.number}</span>

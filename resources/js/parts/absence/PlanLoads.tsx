@@ -27,7 +27,7 @@ function Day({ day, full, name }: { day: CoverLoad['days'][number]; full: number
         late_span: duration(day.late),
     });
     return (
-        <td className="min-w-[62px] border-l border-line px-1 align-bottom">
+        <td className="min-w-[62px] border-s border-line px-1 align-bottom">
             {day.capacity > 0 || day.planned > 0 ? (
                 <div
                     role="img"
@@ -36,24 +36,24 @@ function Day({ day, full, name }: { day: CoverLoad['days'][number]; full: number
                     className="relative"
                     style={{ height: HEIGHT }}
                 >
-                    <div className="absolute bottom-0 left-0 w-6 bg-bar" style={{ height: own }} />
+                    <div className="absolute bottom-0 start-0 w-6 bg-bar" style={{ height: own }} />
                     {passed > 0 && (
                         <div
-                            className="absolute left-0 w-6 border border-plum bg-plum/25"
+                            className="absolute start-0 w-6 border border-plum bg-plum/25"
                             style={{ height: passed, bottom: own }}
                         />
                     )}
                     {day.over && (
                         <div
-                            className="hatch absolute left-0 w-6 border border-brick"
+                            className="hatch absolute start-0 w-6 border border-brick"
                             style={{ height: 8, bottom: own + passed }}
                         />
                     )}
                     <div
-                        className="absolute left-0 w-8 border-t border-ink"
+                        className="absolute start-0 w-8 border-t border-ink"
                         style={{ bottom: Math.min(day.capacity * scale, LINE) }}
                     />
-                    <span className={`absolute right-0 bottom-0 text-xs ${day.over ? 'font-semibold text-brick' : ''}`}>
+                    <span className={`absolute end-0 bottom-0 text-xs ${day.over ? 'font-semibold text-brick' : ''}`}>
                         {hours(day.planned)}
                     </span>
                 </div>
@@ -76,12 +76,12 @@ export function PlanLoads({ loads }: { loads: CoverLoad[] }) {
         <div className="overflow-x-auto">
             <table className="w-full border-collapse text-sm">
                 <thead>
-                    <tr className="text-left text-ink2">
+                    <tr className="text-start text-ink2">
                         <th className="px-4 py-1 font-normal">{say('cover.who')}</th>
-                        <th className="px-2 py-1 text-right font-normal">{say('cover.gets')}</th>
-                        <th className="px-2 py-1 text-right font-normal whitespace-nowrap">{say('cover.load')}</th>
+                        <th className="px-2 py-1 text-end font-normal">{say('cover.gets')}</th>
+                        <th className="px-2 py-1 text-end font-normal whitespace-nowrap">{say('cover.load')}</th>
                         {dates.map((date) => (
-                            <th key={date} className="border-l border-line px-1 py-1 font-normal whitespace-nowrap">
+                            <th key={date} className="border-s border-line px-1 py-1 font-normal whitespace-nowrap">
                                 {weekday(date)}
                             </th>
                         ))}
@@ -90,15 +90,15 @@ export function PlanLoads({ loads }: { loads: CoverLoad[] }) {
                 <tbody>
                     {loads.map((load) => (
                         <tr key={load.person.slug} className="border-t border-line">
-                            <th scope="row" className="px-4 py-1 text-left font-normal">
+                            <th scope="row" className="px-4 py-1 text-start font-normal">
                                 <PersonName {...load.person} />
                             </th>
-                            <td className="px-2 py-1 text-right whitespace-nowrap">
+                            <td className="px-2 py-1 text-end whitespace-nowrap">
                                 {say('screen.common.tasks', { count: load.tasks })}
                             </td>
                             <td
                                 className={clsx(
-                                    'px-2 py-1 text-right whitespace-nowrap',
+                                    'px-2 py-1 text-end whitespace-nowrap',
                                     (load.after ?? 101) > 100 ? 'font-semibold text-brick' : '',
                                 )}
                             >
@@ -107,7 +107,7 @@ export function PlanLoads({ loads }: { loads: CoverLoad[] }) {
                             {dates.map((date) => {
                                 const day = load.days.find((one) => one.date === date);
                                 return day === undefined ? (
-                                    <td key={date} className="border-l border-line" />
+                                    <td key={date} className="border-s border-line" />
                                 ) : (
                                     <Day key={date} day={day} full={full} name={load.person.name} />
                                 );

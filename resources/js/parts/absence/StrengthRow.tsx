@@ -12,7 +12,7 @@ export function StrengthRow({ row, days }: { row: Chart['strength'][number]; day
     const roomy = days.length <= ROOMY;
     return (
         <div className="flex border-t border-line" role="row">
-            <span role="rowheader" className={`${NAMES} truncate py-0.5 pr-2 pl-3 text-xs text-ink2`}>
+            <span role="rowheader" className={`${NAMES} truncate py-0.5 pe-2 ps-3 text-xs text-ink2`}>
                 {say(row.minimum === null ? 'chart.strength_alone' : 'chart.strength', {
                     name: row.name,
                     minimum: row.minimum ?? 0,
@@ -44,7 +44,7 @@ export function StrengthRow({ row, days }: { row: Chart['strength'][number]; day
                             aria-label={said}
                             title={said}
                             className={clsx(
-                                'overflow-hidden border-l border-line py-0.5 text-center text-xs',
+                                'overflow-hidden border-s border-line py-0.5 text-center text-xs',
                                 day.off ? 'bg-chalk' : look,
                             )}
                         >

@@ -51,7 +51,7 @@ function ForWork({
     }
     const { kind, parts } = topGroup(only);
     return (
-        <div className="border-l-2 border-plum pl-3" data-substitute={slug}>
+        <div className="border-s-2 border-plum ps-3" data-substitute={slug}>
             <p className="flex items-baseline justify-between text-ink2">
                 {say('absence.limited')}
                 <Button look="quiet" className="min-h-6" onClick={() => onChange(null)}>

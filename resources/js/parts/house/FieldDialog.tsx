@@ -31,8 +31,7 @@ function optionsOf(text: string): { value: string; label: string }[] {
 
 function valuesHint(field: HouseField | null): string {
     const retired = (field?.retiredOptions ?? []).map((one) => `${one.value}: ${one.label}`);
-    const known = retired.length === 0 ? '' : ` Retired: ${retired.join(', ')}; put the line back to offer it again.`;
-    return `One a line, in their order: short name, colon, words. What is taken out is retired: no longer offered, known where it is in use.${known}`;
+    return say('field_dialog.values_hint', { count: retired.length, retired: retired.join(', ') });
 }
 
 /** Defines a field, or changes its words. */

@@ -71,7 +71,7 @@ function Pattern({
         onChange({ ...pattern, then: then.map((one, index) => (index === place ? week : one)) });
     const problem = wrongAt(wrong, at);
     return (
-        <div className="space-y-1 border-l-2 border-line pl-3">
+        <div className="space-y-1 border-s-2 border-line ps-3">
             <p className="flex items-center gap-2">
                 <label>
                     {say('people.pattern_from')}{' '}
@@ -82,7 +82,7 @@ function Pattern({
                         onChange={(event) => onChange({ ...pattern, from: event.target.value })}
                     />
                 </label>
-                <Button look="quiet" className="ml-auto" onClick={onRemove}>
+                <Button look="quiet" className="ms-auto" onClick={onRemove}>
                     {say('people.take_out')}
                 </Button>
             </p>

@@ -131,7 +131,7 @@ export function HouseParts({
                         >
                             <button
                                 type="button"
-                                className="text-left text-sky underline"
+                                className="text-start text-sky underline"
                                 onClick={() =>
                                     setItem({
                                         list: 'teams',
@@ -144,7 +144,7 @@ export function HouseParts({
                             >
                                 {team.label}
                             </button>
-                            <span className="text-right text-xs text-ink2">
+                            <span className="text-end text-xs text-ink2">
                                 {say('screen.common.people', { count: team.members })}
                                 {team.lead !== null && ` · ${say('people.led_by', { person: nameOf(team.lead) })}`}
                             </span>

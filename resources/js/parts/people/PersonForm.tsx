@@ -142,7 +142,7 @@ export function PersonForm({ person, teams, skills, zones, houseZone, house, pla
                 </Button>
                 <Button onClick={onClose}>{say('people.close')}</Button>
                 {person.slug !== null && person.document.active !== false && (
-                    <Link href={`/people/${person.slug}/leaving`} className="ml-auto text-brick underline">
+                    <Link href={`/people/${person.slug}/leaving`} className="ms-auto text-brick underline">
                         {say('leaving.link')}
                     </Link>
                 )}

@@ -133,12 +133,12 @@ export function RosterImportDialog({ onClose, onDone }: { onClose: () => void; o
 
 function WhatChanges({ changes, remove }: { changes: RosterChanges; remove: boolean }) {
     return (
-        <table className="mt-4 w-full text-left" aria-label={say('screen.roster_import_dialog.what_the_file_would')}>
+        <table className="mt-4 w-full text-start" aria-label={say('screen.roster_import_dialog.what_the_file_would')}>
             <thead className="text-xs text-ink2">
                 <tr>
-                    <th className="py-1 pr-3 font-normal" />
-                    <th className="w-1/4 py-1 pr-3 font-normal">{say('screen.roster_import_dialog.to_be_added')}</th>
-                    <th className="w-1/4 py-1 pr-3 font-normal">{say('screen.roster_import_dialog.to_be_changed')}</th>
+                    <th className="py-1 pe-3 font-normal" />
+                    <th className="w-1/4 py-1 pe-3 font-normal">{say('screen.roster_import_dialog.to_be_added')}</th>
+                    <th className="w-1/4 py-1 pe-3 font-normal">{say('screen.roster_import_dialog.to_be_changed')}</th>
                     <th className="py-1 font-normal">
                         {remove ? (
                             <span className="text-brick">{say('screen.roster_import_dialog.to_be_taken_away')}</span>
@@ -151,11 +151,11 @@ function WhatChanges({ changes, remove }: { changes: RosterChanges; remove: bool
             <tbody>
                 {LISTS.map(({ list, label }) => (
                     <tr key={list} className="border-t border-line align-top">
-                        <th scope="row" className="py-1 pr-3 font-medium">
+                        <th scope="row" className="py-1 pe-3 font-medium">
                             {label}
                         </th>
                         {(['added', 'changed', 'missing'] as const).map((kind) => (
-                            <td key={kind} className={`py-1 pr-3 ${kind === 'missing' && remove ? 'text-brick' : ''}`}>
+                            <td key={kind} className={`py-1 pe-3 ${kind === 'missing' && remove ? 'text-brick' : ''}`}>
                                 <Names change={changes[list]} kind={kind} />
                             </td>
                         ))}

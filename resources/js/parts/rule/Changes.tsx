@@ -24,7 +24,7 @@ export function Progress({ coverage }: { coverage: Coverage }) {
     return (
         <p role="status" className="text-xs text-ink2">
             <progress
-                className="mr-2 h-2 w-24 align-middle"
+                className="me-2 h-2 w-24 align-middle"
                 value={coverage.done}
                 max={Math.max(coverage.total, 1)}
                 aria-label={say('screen.changes.recent_work_looked_at')}
@@ -40,19 +40,19 @@ function Moves({ changes, total, days }: { changes: NonNullable<Coverage['change
             <p>
                 {sayWith('screen.changes.moved', { total, days, count: <strong key="count">{changes.count}</strong> })}
             </p>
-            <table className="w-full text-left">
+            <table className="w-full text-start">
                 <thead className="text-xs text-ink2">
                     <tr>
-                        <th className="py-1 pr-3 text-right font-normal">{say('screen.changes.tasks')}</th>
-                        <th className="py-1 pr-3 font-normal">{say('screen.changes.now_by')}</th>
+                        <th className="py-1 pe-3 text-end font-normal">{say('screen.changes.tasks')}</th>
+                        <th className="py-1 pe-3 font-normal">{say('screen.changes.now_by')}</th>
                         <th className="py-1 font-normal">{say('screen.changes.then_by')}</th>
                     </tr>
                 </thead>
                 <tbody>
                     {changes.moves.map((move) => (
                         <tr key={`${move.from} ${move.to}`} className="border-t border-line align-top">
-                            <td className="py-1 pr-3 text-right font-semibold">{move.count}</td>
-                            <td className="py-1 pr-3">{move.from ?? say('screen.changes.no_rule')}</td>
+                            <td className="py-1 pe-3 text-end font-semibold">{move.count}</td>
+                            <td className="py-1 pe-3">{move.from ?? say('screen.changes.no_rule')}</td>
                             <td className="py-1">
                                 {move.to ?? (
                                     <span className="text-brick">{say('screen.changes.no_rule_unplaced')}</span>

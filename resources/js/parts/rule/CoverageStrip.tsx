@@ -56,7 +56,7 @@ function Figures({ share, total, rule }: { share: Share; total: number; rule: Ru
     const about = share.about ? '≈ ' : '';
     const dead = arrives && rule.active !== false && share.acts === 0;
     return (
-        <span className={`absolute top-1.5 right-1 text-xs ${dead ? 'font-semibold text-ochre' : ''}`}>
+        <span className={`absolute top-1.5 end-1 text-xs ${dead ? 'font-semibold text-ochre' : ''}`}>
             <span className="bg-paper/85 px-0.5">
                 {arrives ? (
                     share.taken
@@ -74,7 +74,7 @@ function Figures({ share, total, rule }: { share: Share; total: number; rule: Ru
                           : say('strip.acted', { times: share.acts })}
                 </span>
                 {arrives && share.acts > share.taken && (
-                    <span className="block text-right text-ink2">
+                    <span className="block text-end text-ink2">
                         {say('screen.coverage_strip.else', { about, count: share.acts - share.taken })}
                     </span>
                 )}

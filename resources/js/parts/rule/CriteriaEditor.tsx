@@ -93,7 +93,7 @@ export function CriteriaEditor({ kind, parts, vocabulary, onChange, depth = 0 }:
         );
     const join = kind === 'all' ? 'and' : 'or';
     return (
-        <div className={depth === 0 ? '' : 'border-l-2 border-line pl-3'}>
+        <div className={depth === 0 ? '' : 'border-s-2 border-line ps-3'}>
             {(parts.length > 1 || kind === 'none' || depth > 0) && (
                 <p>
                     <WordChoice
@@ -113,7 +113,7 @@ export function CriteriaEditor({ kind, parts, vocabulary, onChange, depth = 0 }:
                     const group = groupOf(part);
                     return (
                         <li key={index} className="flex items-start gap-2 py-0.5">
-                            <span className="w-7 shrink-0 pt-1 text-right text-ink2">{index === 0 ? '' : join}</span>
+                            <span className="w-7 shrink-0 pt-1 text-end text-ink2">{index === 0 ? '' : join}</span>
                             <div className="min-w-0 flex-1">
                                 {group === null ? (
                                     <ComparisonLine
@@ -150,7 +150,7 @@ export function CriteriaEditor({ kind, parts, vocabulary, onChange, depth = 0 }:
                     );
                 })}
             </ul>
-            <p className="pl-9">
+            <p className="ps-9">
                 <Button look="quiet" onClick={() => onChange(makeGroup(kind, [...parts, BLANK]))}>
                     {parts.length === 0 ? say('screen.criteria_editor.add_a_criterion') : `${join} …`}
                 </Button>

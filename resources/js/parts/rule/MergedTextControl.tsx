@@ -75,7 +75,7 @@ export function MergedTextControl({ label, value, oneLine, most, vocabulary, onC
         'data-blank': value.trim() === '',
         maxLength: most,
         value,
-        className: 'word min-w-64 text-left',
+        className: 'word min-w-64 text-start',
     };
     return (
         <span className="inline-flex max-w-full flex-wrap items-baseline gap-1">
@@ -93,7 +93,7 @@ export function MergedTextControl({ label, value, oneLine, most, vocabulary, onC
                     <Button
                         look="quiet"
                         className="min-h-6"
-                        aria-label={say('screen.merged_text_control.merge', { label: label.toLowerCase() })}
+                        aria-label={say('screen.merged_text_control.merge', { label: label.toLocaleLowerCase() })}
                     >
                         {say('screen.merged_text_control.field')}
                     </Button>

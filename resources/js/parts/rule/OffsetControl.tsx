@@ -35,7 +35,7 @@ export function OffsetControl({ label, value, onChange, sides = true }: Props) {
                         onChange={(next) => onChange(written(next, unit, sides ? side : 'after'))}
                     />{' '}
                     <WordChoice
-                        label={say('screen.common.unit_of', { label: label.toLowerCase() })}
+                        label={say('screen.common.unit_of', { label: label.toLocaleLowerCase() })}
                         value={unit}
                         options={UNITS}
                         onChange={(next) => onChange(written(amount ?? 1, next, sides ? side : 'after'))}

@@ -34,7 +34,7 @@ function ListControl({
     if (of.control !== 'part') return <WordList label={label} values={items.map(String)} onChange={onChange} />;
     const rows = items.length === 0 ? [undefined] : items;
     return (
-        <span className="block border-l-2 border-line pl-3">
+        <span className="block border-s-2 border-line ps-3">
             {rows.map((item, index) => (
                 <span key={index} className="block">
                     {index > 0 && say('rule.or').trimStart()}
@@ -77,7 +77,7 @@ const BEGINNINGS: Record<string, unknown> = {
 /** A parameter that may be left out: said as such until it is asked for. */
 export function OptionalControl(props: Props): ReactNode {
     const { type, name, value, onChange } = props;
-    const label = say(`parameter.${name}.label`).toLowerCase();
+    const label = say(`parameter.${name}.label`).toLocaleLowerCase();
     if (value === undefined || value === null) {
         const said = say('rule.any', { name, control: type.control });
         return (

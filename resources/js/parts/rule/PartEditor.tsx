@@ -171,7 +171,7 @@ export function PartsEditor({ family, parts, vocabulary, add, onChange }: ListPr
                             look="quiet"
                             className="min-h-6 text-ink2"
                             aria-label={say('screen.part_editor.take_out', {
-                                part: labelOf(family).toLowerCase(),
+                                part: labelOf(family).toLocaleLowerCase(),
                                 number: index + 1,
                             })}
                             onClick={() => onChange(parts.filter((_, at) => at !== index))}

@@ -14,7 +14,7 @@ import { GiveEditor } from './GiveEditor';
 function Clause({ word, children }: { word: string; children: ReactNode }) {
     return (
         <div className="grid grid-cols-[64px_1fr] gap-2 border-t border-line py-1.5 first:border-0">
-            <span className="pt-1 text-right text-ink2">{word}</span>
+            <span className="pt-1 text-end text-ink2">{word}</span>
             <div className="min-w-0 pt-0.5">{children}</div>
         </div>
     );
@@ -157,7 +157,7 @@ export function RuleEditor({ rule, vocabulary, faults, onChange }: Props) {
         <div className="space-y-1">
             <div className="flex flex-wrap items-center gap-2 pb-1">
                 <label className="flex flex-1 items-center gap-2">
-                    <span className="w-16 text-right text-ink2">{say('screen.common.name')}</span>
+                    <span className="w-16 text-end text-ink2">{say('screen.common.name')}</span>
                     <input
                         className="entry min-w-40 flex-1 font-semibold"
                         value={rule.name}
@@ -230,7 +230,7 @@ function Faults({ faults }: { faults: Fault[] }) {
     const blanks = faults.length - wrong.length;
     if (faults.length === 0) return null;
     return (
-        <ul role="alert" className="border-t border-line py-2 pl-18">
+        <ul role="alert" className="border-t border-line py-2 ps-18">
             {wrong.map((fault) => (
                 <li key={fault.pointer + fault.reason} className="text-brick">
                     {fault.reason}

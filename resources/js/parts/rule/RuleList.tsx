@@ -86,8 +86,8 @@ function Coming({ place, strip }: { place: number; strip: ReactNode }) {
     return (
         <div className="flex min-h-18 border-t border-line bg-paper" aria-busy="true">
             {strip}
-            <p className="flex-1 border-l border-line px-3 py-2 text-ink2">
-                <span className="inline-block min-w-6 text-right">{place}</span> …
+            <p className="flex-1 border-s border-line px-3 py-2 text-ink2">
+                <span className="inline-block min-w-6 text-end">{place}</span> …
             </p>
         </div>
     );
@@ -184,7 +184,7 @@ export function RuleList({ draft, strip, days, vocabulary, open, mayWrite, actio
                                     data-index={item.index}
                                     aria-setsize={rules.length}
                                     aria-posinset={item.index + 1}
-                                    className="absolute top-0 left-0 w-full"
+                                    className="absolute top-0 start-0 w-full"
                                     style={{ transform: `translateY(${item.start}px)` }}
                                 >
                                     {row(rule, item.index)}

@@ -82,7 +82,7 @@ export function RuleRow({ rule, place, last, vocabulary, open, mayWrite, faults,
             data-rule={rule.id}
         >
             {strip}
-            <div className="flex min-w-0 flex-1 gap-2 border-l border-line px-3 py-2">
+            <div className="flex min-w-0 flex-1 gap-2 border-s border-line px-3 py-2">
                 {mayWrite && (
                     <button
                         type="button"
@@ -97,7 +97,7 @@ export function RuleRow({ rule, place, last, vocabulary, open, mayWrite, faults,
                         </svg>
                     </button>
                 )}
-                <span className="min-w-6 shrink-0 pt-0.5 text-right text-ink2">{place}</span>
+                <span className="min-w-6 shrink-0 pt-0.5 text-end text-ink2">{place}</span>
                 <div className="min-w-0 flex-1">
                     <div className="flex items-start gap-2">
                         {open ? (
@@ -109,7 +109,7 @@ export function RuleRow({ rule, place, last, vocabulary, open, mayWrite, faults,
                                 <h2 className="font-semibold">
                                     {rule.name}
                                     {!active && (
-                                        <span className="ml-2 font-normal text-ochre">
+                                        <span className="ms-2 font-normal text-ochre">
                                             {say('screen.common.paused')}
                                         </span>
                                     )}

@@ -18,7 +18,7 @@ export function RulebookAside({ page, draft, coverage }: Props) {
     return (
         <aside
             aria-label={say('screen.rulebook_aside.about_the_rulebook')}
-            className="space-y-5 overflow-auto border-l border-line bg-paper p-4"
+            className="space-y-5 overflow-auto border-s border-line bg-paper p-4"
         >
             {draft.isDraft && (
                 <section>

@@ -42,7 +42,7 @@ export function RulebookHeader({ title, draft, mayWrite, onAdd, onDiscard, onPub
             <h1 className="text-lg">{title}</h1>
             <SavedState saving={draft.saving} theirs={draft.theirs} />
             {mayWrite && (
-                <span className="ml-auto flex flex-wrap items-center gap-2">
+                <span className="ms-auto flex flex-wrap items-center gap-2">
                     <Button look="quiet" disabled={draft.undo === null} onClick={() => draft.undo?.()}>
                         {say('screen.rulebook_header.undo')}
                     </Button>

@@ -34,7 +34,7 @@ export function SpanControl({
         <>
             <WordNumber label={label} value={amount} onChange={(next) => onChange(spanOf(next, unit))} />{' '}
             <WordChoice
-                label={say('screen.common.unit_of', { label: label.toLowerCase() })}
+                label={say('screen.common.unit_of', { label: label.toLocaleLowerCase() })}
                 value={unit}
                 options={UNITS}
                 onChange={(next) => onChange(spanOf(amount ?? 1, next))}

@@ -83,7 +83,7 @@ function VersionDialog({ version, vocabulary, onTakeUp, onClose }: DialogProps) 
                     <ol className="max-h-[52vh] overflow-auto">
                         {version.rules.map((rule, index) => (
                             <li key={rule.id} className="grid grid-cols-[24px_1fr] gap-2 border-t border-line py-1.5">
-                                <span className="text-right text-ink2">{index + 1}</span>
+                                <span className="text-end text-ink2">{index + 1}</span>
                                 <span>
                                     <strong>{rule.name}</strong>
                                     {rule.active === false && (

@@ -62,7 +62,7 @@ export function WordChoices({
             trigger={
                 <button
                     type="button"
-                    className="word text-left"
+                    className="word text-start"
                     data-blank={values.length === 0}
                     aria-label={`${label}: ${said === '' ? say('screen.common.none') : said}`}
                 >
@@ -134,7 +134,7 @@ export function WordNumber({
     const form = whole ? /^\d+$/ : /^-?\d+(\.\d{1,2})?$/;
     return (
         <input
-            className="word min-w-8 text-right"
+            className="word min-w-8 text-end"
             inputMode={whole ? 'numeric' : 'decimal'}
             aria-label={label}
             aria-invalid={text !== '' && !form.test(text)}

@@ -24,7 +24,7 @@ export function ShownOnce({ secret, label, onClose }: { secret: string; label: s
                     </Button>
                 )}
             </p>
-            <p className="text-right">
+            <p className="text-end">
                 <Button look="main" onClick={onClose}>
                     {say('sign_ins.close')}
                 </Button>

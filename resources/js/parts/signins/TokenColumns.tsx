@@ -63,7 +63,7 @@ export function columnsOfTokens(onRevoke: (token: TokenLine) => void): TableColu
                     {say('sign_ins.revoke')}
                 </Button>
             ),
-            className: 'text-right',
+            className: 'text-end',
         },
     ];
 }

@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Absences\Absence;
+use App\Models\Access\User;
+use App\Models\Tasks\Task;
+use Tests\Support\HouseTexts;
+
+/** @return list<string> what is wrong with the page as it is */
+function lookAt(mixed $test): array
+{
+    static $check = null;
+    $check ??= (string) file_get_contents(base_path('tests/Support/page-check.js'));
+
+    return $test->browser->executeScript($check, [HouseTexts::all()]);
+}
+
+/** @return array<string, list<string>> what is wrong, by page */
+function lookIn(mixed $test, string $who, array $paths): array
+{
+    $found = [];
+    foreach ($paths as $path) {
+        $test->visit($path);
+        $test->until(
+            fn(): bool => $test->browser->executeScript("return document.querySelector('main, h1, h2') !== null;"),
+            static fn(): string => "{$who} does not get {$path}.",
+        );
+        usleep(300_000);
+        $wrong = lookAt($test);
+        if ($wrong !== []) {
+            $found["{$who} {$path}"] = $wrong;
+        }
+    }
+
+    return $found;
+}
+
+it('says nothing but by the words, and has room for them, in a longer language and from right to left', function (
+    string $locale,
+): void {
+    $task = Task::query()->whereNotNull('assignee_id')->where('status', 'new')->firstOrFail()->id;
+    $asked = Absence::query()->where('status', 'asked')->firstOrFail()->id;
+    $pages = [
+        'hanneke' => [
+            '/floor',
+            "/floor?task={$task}",
+            '/floor?person=ayumi-kato',
+            "/tasks/{$task}",
+            '/tasks/new',
+            '/rulebook',
+            '/absences',
+            "/absences/{$asked}",
+            '/absences/what-if',
+            '/absences/calendars',
+            '/people',
+            '/people?person=femi-adeyinka',
+            '/people/femi-adeyinka/leaving',
+            '/places',
+            '/customers',
+            '/house',
+            '/me',
+            '/account',
+        ],
+        'ayumi' => ['/in-hand', '/me'],
+        'admin' => ['/sign-ins'],
+    ];
+    $found = [];
+    foreach ($pages as $who => $paths) {
+        $this->browser->manage()->deleteAllCookies();
+        $this->signIn($who);
+        $user = User::query()
+            ->where('email', "{$who}@alderquill.example")
+            ->sole();
+        $user->update(['locale' => $locale]);
+        $found += lookIn($this, $who, $paths);
+        $user->update(['locale' => null]);
+    }
+    expect($found)->toBe([]);
+})->with(['en-XA', 'ar-XB']);
+
+it(
+    'sees what is not from the words, what is cut off, what lies on something else and what is too wide',
+    function (): void {
+        $this->signIn('ayumi');
+        User::query()
+            ->where('email', 'ayumi@alderquill.example')
+            ->sole()
+            ->update(['locale' => 'en-XA']);
+        $this->visit('/account');
+        $this->see('⟦');
+        $this->browser->executeScript(
+            <<<'JS'
+                const place = document.querySelector('main');
+            const put = (tag, text, style, attributes = {}) =>
+                Object.assign(
+                    place.appendChild(
+                        Object.assign(document.createElement(tag), { textContent: text, ...attributes }),
+                    ).style,
+                    style,
+                );
+            put('p', 'Typed by hand', {}, { title: 'Typed by hand' });
+            put('p', '⟦Ññöö ŕööööɱ⟧', { width: '40px', overflow: 'hidden', whiteSpace: 'nowrap' });
+            put('span', '⟦Öñéé⟧', { position: 'absolute', top: '40px', left: '40px' });
+            put('span', '⟦Öţĥéŕ⟧', { position: 'absolute', top: '40px', left: '40px' });
+            place.scrollTop = 0;
+            document.body.style.width = '1500px';
+            JS
+            ,
+        );
+        $found = implode("\n", lookAt($this));
+        expect($found)
+            ->toContain('not from the words: Typed by hand')
+            ->toContain('not from the words, title: Typed by hand')
+            ->toContain('cut off: ⟦Ññöö ŕööööɱ⟧')
+            ->toContain('one on the other: ⟦Öñéé⟧ | ⟦Öţĥéŕ⟧')
+            ->toContain('wider than the window');
+        User::query()->update(['locale' => null]);
+    },
+);

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+use App\Models\Rules\RulebookVersion;
+use Illuminate\Support\Facades\DB;
+
+/** The texts of the house's data, as against those of the product. */
+final class HouseTexts
+{
+    /** Columns with texts that people of the house have written, or their names. */
+    private const COLUMNS = [
+        'houses' => ['name', 'customer_tiers', 'place_levels', 'calendars'],
+        'users' => ['name', 'email'],
+        'people' => ['name', 'email', 'phone', 'attribute_list', 'intake_paused_reason'],
+        'teams' => ['name'],
+        'skills' => ['name'],
+        'places' => ['name'],
+        'fields' => ['path', 'label', 'options', 'form_label'],
+        'checklists' => ['slug', 'name', 'items'],
+        'customers' => ['name', 'contact'],
+        'task_kinds' => ['slug', 'name', 'guide', 'form_label'],
+        'tasks' => ['title', 'description', 'contact', 'tags', 'facts', 'checklist', 'outcome_note', 'waiting_for'],
+        'comments' => ['body'],
+        'absences' => ['reason', 'decided_word'],
+        'handoffs' => ['reason'],
+        'task_changes' => ['reason'],
+        'rulebook_versions' => ['note'],
+        'rotations' => ['name'],
+        'notices' => ['text'],
+        'personal_access_tokens' => ['name'],
+    ];
+
+    private const OF_RULES = ['name', 'title', 'details', 'text', 'tag', 'label', 'rotation', 'reason'];
+
+    /** @return list<string> each once, the longest first */
+    public static function all(): array
+    {
+        $texts = [];
+        foreach (self::COLUMNS as $table => $columns) {
+            foreach (DB::table($table)->get($columns) as $row) {
+                foreach ((array) $row as $value) {
+                    array_push($texts, ...self::of($value));
+                }
+            }
+        }
+        // Of rules what people have written in them, not the codes of their parts.
+        foreach (RulebookVersion::query()->get('rules') as $version) {
+            $rules = (array) $version->rules;
+            array_walk_recursive($rules, static function (mixed $one, int|string $key) use (&$texts): void {
+                if (is_string($one) && in_array($key, self::OF_RULES, true)) {
+                    $texts[] = $one;
+                }
+            });
+        }
+        $texts = array_values(array_unique(array_filter($texts, static fn(string $one): bool => strlen($one) > 1)));
+        usort($texts, static fn(string $a, string $b): int => strlen($b) <=> strlen($a));
+
+        return $texts;
+    }
+
+    /** @return list<string> a text, or all that a document holds, line by line */
+    private static function of(mixed $value): array
+    {
+        if (!is_string($value)) {
+            return [];
+        }
+        $document = json_decode($value, true);
+        $texts = is_array($document) ? self::leaves($document) : [$value];
+
+        return array_merge(...array_map(static fn(string $text): array => [$text, ...explode("\n", $text)], $texts));
+    }
+
+    /**
+     * @param array<mixed> $document
+     *
+     * @return list<string>
+     */
+    private static function leaves(array $document): array
+    {
+        $texts = [];
+        array_walk_recursive($document, static function (mixed $one) use (&$texts): void {
+            if (is_string($one)) {
+                $texts[] = $one;
+            }
+        });
+
+        return $texts;
+    }
+}
