@@ -24,6 +24,9 @@ final class GeneratedFiles
         return [
             'docs/formats/rulebook.schema.json' => RulebookFile::json((new RulebookSchema($kinds))->build()),
             'docs/formats/decision.schema.json' => RulebookFile::json((new DecisionSchema($kinds))->build()),
+            'resources/words/en/server/sentences.json' => RulebookFile::json([
+                'sentence' => array_combine(Sentences::all(), Sentences::all()),
+            ]),
             'resources/js/tests/kinds.json' => RulebookFile::json([
                 'kinds' => $vocabulary->families(),
                 'operators' => $vocabulary->operators(),

@@ -78,15 +78,19 @@ final class Problems
         string $detail,
         array $faults = [],
     ): JsonResponse {
+        $words = app(Words::class);
+
         return new JsonResponse(
             array_filter([
                 'type' => self::TYPES . $code,
-                'title' => $title,
+                'title' => $words->sentence($title),
                 'status' => $status,
-                'detail' => $detail,
+                'detail' => $words->sentence($detail),
                 'errors' => array_map(
-                    static fn(Fault $fault): array => ['pointer' => $fault->pointer, 'detail' => $fault->reason] +
-                        ($fault->missing === null ? [] : ['missing' => $fault->missing]),
+                    static fn(Fault $fault): array => [
+                        'pointer' => $fault->pointer,
+                        'detail' => $words->fault($fault),
+                    ] + ($fault->missing === null ? [] : ['missing' => $fault->missing]),
                     $faults,
                 ),
             ]),
@@ -127,7 +131,7 @@ final class Problems
                 422,
                 'not-valid',
                 'The document is not valid.',
-                $error->getMessage(),
+                FaultsSaid::lines($error),
                 $error->faults,
             ),
             $error instanceof ValidationException => self::response(
@@ -135,7 +139,7 @@ final class Problems
                 'not-valid',
                 'The request is not valid.',
                 $error->getMessage(),
-                self::faults($error),
+                FaultsSaid::of($error),
             ),
             $error instanceof Refused => self::response(
                 $error->status(),
@@ -164,7 +168,10 @@ final class Problems
             return back()->with('problem', self::detailOf($error));
         }
         if ($error instanceof DocumentError || ($error instanceof ValidationException && self::goesRound($request))) {
-            return self::notValid($error->getMessage(), $request);
+            return self::notValid(
+                $error instanceof DocumentError ? FaultsSaid::lines($error) : $error->getMessage(),
+                $request,
+            );
         }
         $http = $error instanceof HttpExceptionInterface ? $error : null;
         if (
@@ -225,20 +232,5 @@ final class Problems
         $response->headers->set('Content-Type', 'application/problem+json');
 
         return $response;
-    }
-
-    /** @return list<Fault> */
-    private static function faults(ValidationException $error): array
-    {
-        $faults = [];
-        foreach ($error->errors() as $field => $reasons) {
-            foreach (is_array($reasons) ? $reasons : [] as $reason) {
-                if (is_string($reason)) {
-                    $faults[] = new Fault('/' . str_replace('.', '/', (string) $field), $reason);
-                }
-            }
-        }
-
-        return $faults;
     }
 }

@@ -44,6 +44,7 @@ use App\Words\Words;
 use Carbon\CarbonImmutable;
 use Closure;
 use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Contracts\Translation\Translator;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\Relation;
 use Illuminate\Database\Schema\Blueprint;
@@ -56,7 +57,9 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Session;
+use Illuminate\Support\Facades\Validator;
 use Illuminate\Support\ServiceProvider;
+use Illuminate\Validation\Validator as ValidatesRules;
 use Laravel\Sanctum\Sanctum;
 
 final class AppServiceProvider extends ServiceProvider
@@ -118,6 +121,16 @@ final class AppServiceProvider extends ServiceProvider
                 app(),
             ),
         );
+        // What requests say of what is wrong goes through the words, whatever they say it of.
+        Validator::resolver(
+            static fn(
+                Translator $translator,
+                array $data,
+                array $rules,
+                array $messages,
+                array $names,
+            ): ValidatesRules => new ValidatesRules($translator, $data, $rules, self::inWords($messages), $names),
+        );
         Sanctum::usePersonalAccessTokenModel(AccessToken::class);
         // Lazy loading is how N+1 queries begin; outside of production it is an error.
         Model::preventLazyLoading(!$this->app->isProduction());
@@ -133,6 +146,18 @@ final class AppServiceProvider extends ServiceProvider
             );
         }
         RateLimiter::for('api', static fn(Request $request): Limit => self::limit('api', self::bearer($request)));
+    }
+
+    /**
+     * @param array<mixed> $messages
+     *
+     * @return array<mixed>
+     */
+    private static function inWords(array $messages): array
+    {
+        $words = app(Words::class);
+
+        return array_map(static fn(mixed $one): mixed => is_string($one) ? $words->sentence($one) : $one, $messages);
     }
 
     private static function limit(string $address, string $who): Limit

@@ -7,6 +7,8 @@ namespace App\Words;
 use IntlDateFormatter;
 use MessageFormatter;
 use NumberFormatter;
+use OpenBaton\Core\Criteria\Fault;
+use OpenBaton\Core\Slots;
 use RuntimeException;
 
 /**
@@ -46,7 +48,7 @@ final class Words
     public static function tree(string $words): array
     {
         $tree = [];
-        foreach (glob(dirname(__DIR__, 2) . "/resources/words/{$words}/*.json") ?: [] as $file) {
+        foreach (glob(dirname(__DIR__, 2) . "/resources/words/{$words}/{,server/}*.json", GLOB_BRACE) ?: [] as $file) {
             $tree += (array) json_decode((string) file_get_contents($file), true, 16, JSON_THROW_ON_ERROR);
         }
 
@@ -76,6 +78,21 @@ final class Words
         return $said === false
             ? throw new RuntimeException("The words for \"{$path}\" are not a message: {$message}")
             : $said;
+    }
+
+    /**
+     * What is said where it is thrown, in English: another language goes by the sentence.
+     *
+     * @param array<array-key, string|int> $slots by name
+     */
+    public function sentence(string $english, array $slots = []): string
+    {
+        return Slots::fill($this->messages()["sentence.{$english}"] ?? $english, $slots);
+    }
+
+    public function fault(Fault $fault): string
+    {
+        return $this->sentence($fault->message, $fault->slots);
     }
 
     /**

@@ -53,11 +53,17 @@ export function madeUp(message, turned) {
     return `⟦${printAST(changed(parse(message, { ignoreTag: true, shouldParseSkeletons: false }), turned))}⟧`;
 }
 
-function madeUpTree(tree, turned) {
+/** A sentence with its slots in braces, and nothing else that is written in code. */
+export function madeUpSentence(sentence, turned) {
+    const parts = sentence.split(/(\{\w+\}|:\w+)/);
+    return `⟦${parts.map((part, at) => (at % 2 === 1 ? part : literal(part, turned))).join('')}⟧`;
+}
+
+function madeUpTree(tree, turned, make = madeUp) {
     return Object.fromEntries(
         Object.entries(tree).map(([key, value]) => [
             key,
-            typeof value === 'string' ? madeUp(value, turned) : madeUpTree(value, turned),
+            typeof value === 'string' ? make(value, turned) : madeUpTree(value, turned, make),
         ]),
     );
 }
@@ -68,10 +74,12 @@ if (process.argv[1] === fileURLToPath(import.meta.url)) {
         ['en-XA', false],
         ['ar-XB', true],
     ]) {
-        mkdirSync(path.join(here, locale), { recursive: true });
-        for (const file of readdirSync(path.join(here, 'en'))) {
+        for (const file of readdirSync(path.join(here, 'en'), { recursive: true })) {
+            if (!file.endsWith('.json')) continue;
             const words = JSON.parse(readFileSync(path.join(here, 'en', file), 'utf8'));
-            writeFileSync(path.join(here, locale, file), `${JSON.stringify(madeUpTree(words, turned), null, 4)}\n`);
+            const made = madeUpTree(words, turned, 'sentence' in words ? madeUpSentence : madeUp);
+            mkdirSync(path.dirname(path.join(here, locale, file)), { recursive: true });
+            writeFileSync(path.join(here, locale, file), `${JSON.stringify(made, null, 4)}\n`);
         }
     }
 }

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Console\Sentences;
 use App\Models\Access\User;
 use App\Words\Locales;
 use App\Words\Words;
@@ -78,4 +79,26 @@ it('keeps what all get the same in the language of the house, whoever has asked 
         ->and($second)
         ->toContain('"label":"Low"')
         ->not->toContain('⟦');
+});
+
+it('says what is wrong with what was given in the language of whoever gave it', function (
+    string $method,
+    string $path,
+    array $body,
+    string $field,
+): void {
+    $user = speaks('hanneke', 'en-XA');
+    $json = $this->actingAs($user)->json($method, $path, $body)->assertUnprocessable()->json();
+    $said = array_column($json['errors'], 'detail', 'pointer')[$field] ?? json_encode($json, JSON_UNESCAPED_UNICODE);
+    expect($said)->toStartWith('⟦')->toEndWith('⟧');
+})->with([
+    'by a request' => ['POST', '/absences', ['person' => 'femi', 'days' => true, 'first' => 'x'], '/first'],
+    'by the core, with slots' => ['PUT', '/roster/house', ['document' => ['zone' => 'Europe/Nowhere']], '/house/zone'],
+    'by an action' => ['POST', '/people', ['document' => ['name' => '']], '/people/5'],
+]);
+
+it('has words for every sentence that says what is wrong', function (): void {
+    expect(
+        Sentences::in('<?php fail(\'Say {what}, \' . "please."); $other = \'no-sentence\'; at("It can\'t be.");'),
+    )->toBe(['Say {what}, please.', 'It can\'t be.']);
 });

@@ -19,6 +19,7 @@ use App\Models\Absences\CalendarFeed;
 use App\Models\House\House;
 use App\Models\People\Person;
 use App\Models\People\Team;
+use App\Words\Words;
 use Carbon\CarbonImmutable;
 use DateTimeZone;
 use Illuminate\Database\Eloquent\Builder;
@@ -167,7 +168,10 @@ final class CalendarController
                 ],
                 $plan->lines,
             ),
-            'notUnderstood' => $plan->notUnderstood,
+            'notUnderstood' => array_map(
+                static fn(array $one): array => ['reason' => app(Words::class)->sentence($one['reason'])] + $one,
+                $plan->notUnderstood,
+            ),
         ];
     }
 }

@@ -12,6 +12,7 @@ use App\Models\House\CustomField;
 use App\Models\House\House;
 use App\Models\Tasks\TaskKind;
 use App\Models\Tasks\TaskSource;
+use App\Words\Words;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\DB;
@@ -51,7 +52,7 @@ final class WebFormController
         } catch (DocumentError $error) {
             $messages = [];
             foreach ($error->faults as $fault) {
-                $messages[$this->input($fault)] = $fault->reason;
+                $messages[$this->input($fault)] = app(Words::class)->fault($fault);
             }
 
             return back()->withInput()->withErrors($messages);

@@ -18,6 +18,7 @@ use App\Rules\DiscardDraft;
 use App\Rules\LockedDraft;
 use App\Rules\PublishDraft;
 use App\Rules\SaveDraft;
+use App\Words\Words;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -83,7 +84,7 @@ final class RulebookController
         try {
             $text = MergedText::parse($request->string('text')->toString());
         } catch (Refusal $refusal) {
-            throw ValidationException::withMessages(['text' => $refusal->getMessage()]);
+            throw ValidationException::withMessages(['text' => app(Words::class)->sentence($refusal->getMessage())]);
         }
 
         return new JsonResponse([
@@ -110,7 +111,7 @@ final class RulebookController
     {
         $discard($request->revision(), $viewer->actor());
 
-        return redirect('/rulebook')->with('done', 'The draft is discarded.');
+        return redirect('/rulebook')->with('done', app(Words::class)->say('said.draft_discarded'));
     }
 
     public function publish(DraftRequest $request, Viewer $viewer, PublishDraft $publish): RedirectResponse
@@ -118,9 +119,15 @@ final class RulebookController
         try {
             $version = $publish($request->revision(), $request->note(), $viewer->actor());
         } catch (DocumentError $error) {
-            return back()->with('problem', 'The draft is not published: ' . $error->faults[0]->reason);
+            return back()->with(
+                'problem',
+                app(Words::class)->say('said.not_published', ['reason' => app(Words::class)->fault($error->faults[0])]),
+            );
         }
 
-        return redirect('/rulebook')->with('done', "Version {$version->number} is published.");
+        return redirect('/rulebook')->with(
+            'done',
+            app(Words::class)->say('said.published', ['number' => (int) $version->number]),
+        );
     }
 }

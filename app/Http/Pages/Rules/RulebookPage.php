@@ -10,6 +10,7 @@ use App\Http\Pages\Moment;
 use App\Http\Viewer;
 use App\Models\Rules\RulebookVersion;
 use App\Rules\LockedDraft;
+use App\Words\Words;
 use Closure;
 use OpenBaton\Core\Criteria\Fault;
 use OpenBaton\Core\Rulebook\KindRegistry;
@@ -92,7 +93,7 @@ final readonly class RulebookPage
         return array_map(
             static fn(Fault $fault): array => [
                 'pointer' => $fault->pointer,
-                'reason' => $fault->reason,
+                'reason' => app(Words::class)->fault($fault),
                 'unfinished' => $fault->unfinished,
             ],
             $faults,

@@ -9,6 +9,7 @@ use App\Bridge\SnapshotSource;
 use App\Http\Requests\InputRequest;
 use App\Models\Absences\Absence;
 use App\Models\People\Person;
+use App\Words\Words;
 use Carbon\CarbonImmutable;
 use Closure;
 use Illuminate\Validation\Rule;
@@ -135,7 +136,7 @@ final class AbsenceRequest extends InputRequest
                 );
             }
         } catch (DocumentError $error) {
-            $fail($error->getMessage());
+            $fail(app(Words::class)->fault($error->faults[0]));
         }
     }
 }
