@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Controllers\Absences\AbsenceController;
 use App\Http\Controllers\Absences\CalendarController;
 use App\Http\Controllers\Absences\CoverController;
+use App\Http\Controllers\Absences\DaysController;
 use App\Http\Controllers\Absences\PersonnelController;
 use App\Http\Controllers\Access\AccountController;
 use App\Http\Controllers\Access\InvitationController;
@@ -142,6 +143,7 @@ Route::middleware('auth')->group(static function (): void {
 
 Route::middleware('auth')->group(static function (): void {
     Route::post('notices/{until}/seen', NoticeController::class);
+    Route::get('days', DaysController::class);
     Route::get('absences', [AbsenceController::class, 'index']);
     Route::post('absences', [AbsenceController::class, 'store']);
     Route::post('absences/minimum', [AbsenceController::class, 'minimum']);

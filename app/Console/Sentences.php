@@ -26,7 +26,12 @@ final class Sentences
             ->files()
             ->name('*.php')
             ->notPath('Schema')
-            ->in(array_map(base_path(...), [...$places, ...$more]));
+            ->in(
+                array_map(static fn(string $place): string => dirname(__DIR__, 2) . "/{$place}", [
+                    ...$places,
+                    ...$more,
+                ]),
+            );
         foreach ($files as $file) {
             array_push($found, ...self::in($file->getContents()));
         }

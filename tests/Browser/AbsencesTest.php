@@ -12,12 +12,8 @@ it('is asked for, approved, and entered in two clicks where somebody is ill', fu
     $this->signIn('marek');
     $this->visit('/absences');
     $this->press('Ask for an absence');
-    $this->browser->executeScript(
-        "for (const input of document.querySelectorAll('input[type=date]')) {
-            Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set.call(input, '{$day}');
-            input.dispatchEvent(new Event('input', { bubbles: true }));
-        }",
-    );
+    $this->fill('First day', $day);
+    $this->fill('Last day', $day);
     $this->fill('Note', 'A wedding');
     $this->choose('Substitute 1', 'Nadia Haddad');
     $this->press('Ask', "//*[@role='dialog']");

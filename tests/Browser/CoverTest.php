@@ -64,11 +64,7 @@ it(
         $this->visit('/absences');
         $this->press('Ask for an absence');
         foreach (['First day' => $first, 'Last day' => $last] as $label => $day) {
-            $this->browser->executeScript(
-                "Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set.call(arguments[0], " .
-                    "arguments[1]); arguments[0].dispatchEvent(new Event('input', { bubbles: true }));",
-                [$this->field($label), $day->format('Y-m-d')],
-            );
+            $this->fill($label, $day->format('Y-m-d'));
         }
         $this->choose('Substitute 1', 'Leo Marchetti');
         $this->press('Ask', "//*[@role='dialog']");

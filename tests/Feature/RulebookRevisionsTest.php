@@ -96,6 +96,11 @@ it('sends the rules of a revision once, and those of a newer one', function (): 
         ->toBe(['quotes']);
     $this->putJson('/rulebook/draft', ['rules' => [House::roundRule(), quoteRule()], 'revision' => $first])->assertOk();
     expect(array_column($props("{$first}")['rules'], 0))->toBe(['round', 'quotes']);
+    // Fetched as a whole, such as by going back to its address, it has nothing yet.
+    $whole = $this->get('/rulebook?known=' . LockedDraft::revision())
+        ->assertOk()
+        ->viewData('page')['props'];
+    expect($whole)->toHaveKeys(['rules', 'firstRules']);
 });
 
 it('sends of many rules their ids, those at the top, and others as they are asked for', function (): void {

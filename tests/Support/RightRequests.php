@@ -164,6 +164,7 @@ final class RightRequests
             'POST sign-in' => ['email' => 'femi@alderquill.example', 'password' => 'wrong'],
             'GET search' => ['q' => 'trumpet'],
             'GET floor', 'GET in-hand' => ['task' => $this->tasks['new']->id, 'person' => 'femi', 'page' => '1'],
+            'GET days' => ['month' => '2026-03', 'person' => 'femi'],
             'GET absences' => ['from' => '2026-03-02', 'weeks' => '4', 'team' => 'brass-bench'],
             'POST absences', 'POST absences/{absence}' => self::ABSENCE,
             'POST absences/minimum' => ['of' => 'team:brass-bench', 'people' => 2],

@@ -54,6 +54,14 @@ function offsetOf(at: number, zone: string): number {
     );
 }
 
+/** The date where the reader is. */
+export function useToday(): string {
+    const timeZone = useShared().status?.zone ?? 'UTC';
+    return new Intl.DateTimeFormat('en-CA', { year: 'numeric', month: '2-digit', day: '2-digit', timeZone }).format(
+        new Date(),
+    );
+}
+
 /** Moments in the zone of the reader. */
 export function useFormats(): Formats {
     const zone = useShared().status?.zone ?? 'UTC';

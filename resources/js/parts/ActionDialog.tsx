@@ -1,3 +1,4 @@
+import { MomentEntry } from '@/ui/MomentEntry';
 import { useForm } from '@inertiajs/react';
 import type { TaskLine } from '@props/Tasks/TaskLine';
 import type { LinkedTask } from '@props/Tasks/TaskLinks';
@@ -72,12 +73,7 @@ function Entry({ name, action, task, value, wrong, onChange }: EntryProps) {
                     hint={say('screen.action_dialog.it_comes_back_by')}
                     wrong={wrong}
                 >
-                    <input
-                        type="datetime-local"
-                        className="entry"
-                        value={value}
-                        onChange={(event) => onChange(event.target.value)}
-                    />
+                    <MomentEntry value={value} onChange={(day) => onChange(day)} />
                 </Labelled>
             );
         case 'on':

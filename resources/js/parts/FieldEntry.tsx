@@ -1,3 +1,5 @@
+import { MomentEntry } from '@/ui/MomentEntry';
+import { DayEntry } from '@/ui/DayEntry';
 import type { EntryField, EntryValue } from '@props/Intake/NewTaskPage';
 import type { Option } from '@props/Rules/Vocabulary';
 import { useState, type ReactNode } from 'react';
@@ -76,26 +78,16 @@ function MomentControl({ value, onChange, entry }: ControlProps) {
     const formats = useFormats();
     const text = textOf(value);
     return (
-        <input
+        <MomentEntry
             {...entry}
-            type="datetime-local"
-            className="entry"
             value={text === '' ? '' : formats.toLocal(text)}
-            onChange={(event) => onChange(event.target.value === '' ? null : formats.fromLocal(event.target.value))}
+            onChange={(day) => onChange(day === '' ? null : formats.fromLocal(day))}
         />
     );
 }
 
 function DateControl({ value, onChange, entry }: ControlProps) {
-    return (
-        <input
-            {...entry}
-            type="date"
-            className="entry"
-            value={textOf(value)}
-            onChange={(event) => onChange(event.target.value === '' ? null : event.target.value)}
-        />
-    );
+    return <DayEntry {...entry} value={textOf(value)} onChange={(day) => onChange(day === '' ? null : day)} />;
 }
 
 function NumberControl({ value, onChange, entry }: ControlProps) {

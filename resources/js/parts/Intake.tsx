@@ -1,3 +1,4 @@
+import { MomentEntry } from '@/ui/MomentEntry';
 import { router, useForm } from '@inertiajs/react';
 import type { IntakeState } from '@props/IntakeState';
 import { useState } from 'react';
@@ -26,12 +27,7 @@ function PauseDialog({ intake, own, onClose }: { intake: IntakeState; own: boole
         >
             <DialogForm busy={form.processing} send={say('intake.pause')} onLeave={onClose} onSend={send}>
                 <Labelled label={say('screen.common.until')} hint={say('intake.until_hint')} wrong={form.errors.until}>
-                    <input
-                        type="datetime-local"
-                        className="entry"
-                        value={form.data.until}
-                        onChange={(event) => form.setData('until', event.target.value)}
-                    />
+                    <MomentEntry value={form.data.until} onChange={(day) => form.setData('until', day)} />
                 </Labelled>
                 <Labelled label={say('screen.intake.why')} hint={say('intake.reason_hint')} wrong={form.errors.reason}>
                     <input

@@ -26,6 +26,7 @@ use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\ValidationException;
 use Inertia\Inertia;
 use Inertia\Response;
+use Inertia\Support\Header;
 use OpenBaton\Core\Document\DocumentError;
 use OpenBaton\Core\Refusal;
 use OpenBaton\Core\Text\MergedText;
@@ -38,10 +39,10 @@ final class RulebookController
     {
         Gate::authorize('viewAny', RulebookVersion::class);
 
-        return Inertia::render(
-            'Rulebook/Rulebook',
-            $page->props($request->filled('known') ? $request->integer('known') : null),
-        );
+        // A page that is fetched as a whole has nothing yet, whatever stands in its address.
+        $known = $request->hasHeader(Header::PARTIAL_COMPONENT) && $request->filled('known');
+
+        return Inertia::render('Rulebook/Rulebook', $page->props($known ? $request->integer('known') : null));
     }
 
     /** Some of the rules that are worked on, as they come into view. */

@@ -1,3 +1,4 @@
+import { DayEntry } from '@/ui/DayEntry';
 import clsx from 'clsx';
 import { Head, Link, useForm } from '@inertiajs/react';
 import type { LeavingPageProps } from '@props/People/LeavingPage';
@@ -130,13 +131,7 @@ export default function Leaving({ person, today, tasks, rules, elsewhere, people
             </header>
             <div className="grid gap-4 sm:grid-cols-2">
                 <Labelled label={say('people.until')} wrong={form.errors.last_day}>
-                    <input
-                        type="date"
-                        className="entry"
-                        max={today}
-                        value={form.data.last_day}
-                        onChange={(event) => form.setData('last_day', event.target.value)}
-                    />
+                    <DayEntry value={form.data.last_day} onChange={(day) => form.setData('last_day', day)} />
                 </Labelled>
                 <Labelled
                     label={say('leaving.successor')}

@@ -1,3 +1,5 @@
+import { MomentEntry } from '@/ui/MomentEntry';
+import { DayEntry } from '@/ui/DayEntry';
 import { say } from '@/lib/words';
 import { Labelled } from '@/ui/Labelled';
 import type { Form, Set } from './AbsenceDialog';
@@ -14,46 +16,39 @@ export function When({ data, errors, set }: { data: Form; errors: Record<string,
                 {data.days ? (
                     <>
                         <Labelled label={say('absence.first')} wrong={errors.first}>
-                            <input
-                                type="date"
-                                className="entry"
+                            <DayEntry
+                                person={data.person === '' ? undefined : data.person}
                                 value={data.first}
-                                onChange={(event) =>
+                                onChange={(day) =>
                                     set({
-                                        first: event.target.value,
-                                        last:
-                                            data.last === '' || data.last < event.target.value
-                                                ? event.target.value
-                                                : data.last,
+                                        first: day,
+                                        last: data.last === '' || data.last < day ? day : data.last,
                                     })
                                 }
                             />
                         </Labelled>
                         <Labelled label={say('absence.last')} wrong={errors.last}>
-                            <input
-                                type="date"
-                                className="entry"
+                            <DayEntry
+                                person={data.person === '' ? undefined : data.person}
                                 value={data.last}
-                                onChange={(event) => set({ last: event.target.value })}
+                                onChange={(day) => set({ last: day })}
                             />
                         </Labelled>
                     </>
                 ) : (
                     <>
                         <Labelled label={say('absence.from')} wrong={errors.from}>
-                            <input
-                                type="datetime-local"
-                                className="entry"
+                            <MomentEntry
+                                person={data.person === '' ? undefined : data.person}
                                 value={data.from}
-                                onChange={(event) => set({ from: event.target.value })}
+                                onChange={(day) => set({ from: day })}
                             />
                         </Labelled>
                         <Labelled label={say('absence.to')} wrong={errors.to}>
-                            <input
-                                type="datetime-local"
-                                className="entry"
+                            <MomentEntry
+                                person={data.person === '' ? undefined : data.person}
                                 value={data.to}
-                                onChange={(event) => set({ to: event.target.value })}
+                                onChange={(day) => set({ to: day })}
                             />
                         </Labelled>
                     </>

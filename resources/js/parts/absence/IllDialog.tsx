@@ -1,3 +1,4 @@
+import { DayEntry } from '@/ui/DayEntry';
 import { useForm } from '@inertiajs/react';
 import type { IllToday } from '@props/Absences/IllToday';
 import { useEffect, useState } from 'react';
@@ -67,12 +68,7 @@ export function IllDialog({ slug, name, onClose }: { slug: string; name: string;
                     hint={say('absence.ill_until_hint')}
                     wrong={form.errors.until}
                 >
-                    <input
-                        type="date"
-                        className="entry"
-                        value={until}
-                        onChange={(event) => form.setData('until', event.target.value)}
-                    />
+                    <DayEntry value={until} onChange={(day) => form.setData('until', day)} />
                 </Labelled>
             </DialogForm>
         </Dialog>

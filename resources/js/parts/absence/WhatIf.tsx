@@ -1,3 +1,4 @@
+import { DayEntry } from '@/ui/DayEntry';
 import { router } from '@inertiajs/react';
 import type { CoverPageProps } from '@props/Absences/CoverPage';
 import { useState } from 'react';
@@ -39,26 +40,22 @@ export function WhatIf({ asked, people, self, leads, policies }: Props) {
                     />
                 </Labelled>
                 <Labelled label={say('absence.first')}>
-                    <input
-                        type="date"
-                        className="entry"
+                    <DayEntry
+                        person={data.person === '' ? undefined : data.person}
                         value={data.first}
-                        onChange={(event) =>
+                        onChange={(day) =>
                             set({
-                                first: event.target.value,
-                                last:
-                                    data.last === '' || data.last < event.target.value ? event.target.value : data.last,
+                                first: day,
+                                last: data.last === '' || data.last < day ? day : data.last,
                             })
                         }
                     />
                 </Labelled>
                 <Labelled label={say('absence.last')}>
-                    <input
-                        type="date"
-                        className="entry"
+                    <DayEntry
+                        person={data.person === '' ? undefined : data.person}
                         value={data.last}
-                        min={data.first}
-                        onChange={(event) => set({ last: event.target.value })}
+                        onChange={(day) => set({ last: day })}
                     />
                 </Labelled>
                 <Labelled label={say('absence.held')}>

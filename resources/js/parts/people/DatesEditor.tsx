@@ -1,3 +1,4 @@
+import { DayEntry } from '@/ui/DayEntry';
 import clsx from 'clsx';
 import type { PersonDocument } from '@props/People/PeoplePage';
 import { say } from '@/lib/words';
@@ -22,12 +23,7 @@ export function DatesEditor({ document, wrong, house = false, onChange }: Props)
                     <div key={place} className="grid grid-cols-[auto_1fr_1fr_auto] items-end gap-2">
                         <label className="text-xs text-ink2">
                             {say('people.on')}
-                            <input
-                                type="date"
-                                className="entry block"
-                                value={one.date}
-                                onChange={(event) => set({ date: event.target.value })}
-                            />
+                            <DayEntry value={one.date} onChange={(day) => set({ date: day })} />
                         </label>
                         <label className="text-xs text-ink2">
                             {say('people.adds')}

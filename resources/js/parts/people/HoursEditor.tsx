@@ -1,3 +1,4 @@
+import { DayEntry } from '@/ui/DayEntry';
 import clsx from 'clsx';
 import type { HoursPattern, PersonDocument, WeekHours } from '@props/People/PeoplePage';
 import { say } from '@/lib/words';
@@ -75,12 +76,7 @@ function Pattern({
             <p className="flex items-center gap-2">
                 <label>
                     {say('people.pattern_from')}{' '}
-                    <input
-                        type="date"
-                        className="entry"
-                        value={from}
-                        onChange={(event) => onChange({ ...pattern, from: event.target.value })}
-                    />
+                    <DayEntry value={from} onChange={(day) => onChange({ ...pattern, from: day })} />
                 </label>
                 <Button look="quiet" className="ms-auto" onClick={onRemove}>
                     {say('people.take_out')}

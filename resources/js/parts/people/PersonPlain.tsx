@@ -1,3 +1,4 @@
+import { DayEntry } from '@/ui/DayEntry';
 import type { PersonDocument } from '@props/People/PeoplePage';
 import { say } from '@/lib/words';
 import { Labelled } from '@/ui/Labelled';
@@ -45,20 +46,10 @@ export function Plain({ document, wrong, set, zones, houseZone }: Part & Pick<Pr
                 />
             </Labelled>
             <Labelled label={say('people.from')} hint={say('people.from_hint')} wrong={wrong['/from']}>
-                <input
-                    type="date"
-                    className="entry"
-                    value={document.from ?? ''}
-                    onChange={(event) => set({ from: event.target.value })}
-                />
+                <DayEntry value={document.from ?? ''} onChange={(day) => set({ from: day })} />
             </Labelled>
             <Labelled label={say('people.until')} hint={say('people.until_hint')} wrong={wrong['/until']}>
-                <input
-                    type="date"
-                    className="entry"
-                    value={document.until ?? ''}
-                    onChange={(event) => set({ until: event.target.value })}
-                />
+                <DayEntry value={document.until ?? ''} onChange={(day) => set({ until: day })} />
             </Labelled>
             <label className="flex items-center gap-2 sm:col-span-2">
                 <input

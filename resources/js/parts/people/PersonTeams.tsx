@@ -1,3 +1,4 @@
+import { DayEntry } from '@/ui/DayEntry';
 import type { TeamMembership } from '@props/People/PeoplePage';
 import { say } from '@/lib/words';
 import type { Props } from './PersonForm';
@@ -26,13 +27,11 @@ function Membership({
                 />
             </label>
             {(['from', 'until'] as const).map((end) => (
-                <input
+                <DayEntry
                     key={end}
-                    type="date"
-                    className="entry w-32 px-1 py-0"
                     aria-label={say(`people.team_${end}`, { team: name })}
                     value={membership[end] ?? ''}
-                    onChange={(event) => onChange({ ...membership, [end]: event.target.value })}
+                    onChange={(day) => onChange({ ...membership, [end]: day })}
                 />
             ))}
         </span>

@@ -1,3 +1,4 @@
+import { DayEntry } from '@/ui/DayEntry';
 import type { FieldInfo, Vocabulary } from '@props/Rules/Vocabulary';
 import { durationOf, minutesOf } from '@/lib/criteria';
 import { offeredOptions } from '@/lib/options';
@@ -66,14 +67,7 @@ export function OneValue({
                 </>
             );
         case 'date':
-            return (
-                <WordText
-                    label={label}
-                    type="date"
-                    value={value === undefined ? '' : String(value)}
-                    onChange={onChange}
-                />
-            );
+            return <DayEntry aria-label={label} value={typeof value === 'string' ? value : ''} onChange={onChange} />;
         case 'one_of':
         case 'many_of':
             return (

@@ -1,3 +1,4 @@
+import { MomentEntry } from '@/ui/MomentEntry';
 import clsx from 'clsx';
 import type { Fault, Rule } from '@props/Rules/RulebookPage';
 import type { Vocabulary } from '@props/Rules/Vocabulary';
@@ -43,18 +44,12 @@ export function blankRule(id: string): Rule {
 function Validity({ rule, onChange }: { rule: Rule; onChange: (rule: Rule) => void }) {
     const formats = useFormats();
     const entry = (member: 'valid_from' | 'valid_until', label: string): ReactElement => (
-        <input
+        <MomentEntry
             key={member}
-            type="datetime-local"
-            className="word"
             aria-label={label}
             value={rule[member] === undefined ? '' : formats.toLocal(rule[member])}
-            onChange={(event) =>
-                onChange(
-                    event.target.value === ''
-                        ? without(rule, member)
-                        : { ...rule, [member]: formats.fromLocal(event.target.value) },
-                )
+            onChange={(day) =>
+                onChange(day === '' ? without(rule, member) : { ...rule, [member]: formats.fromLocal(day) })
             }
         />
     );

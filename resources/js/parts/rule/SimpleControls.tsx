@@ -10,6 +10,7 @@ import { OffsetControl } from './OffsetControl';
 import { PeopleControl } from './PeopleControl';
 import { RecurrenceControl } from './RecurrenceControl';
 import { SpanControl } from './SpanControl';
+import { DayEntry } from '@/ui/DayEntry';
 import { WordNumber, WordText } from './Word';
 
 type Props = {
@@ -46,9 +47,7 @@ export const SIMPLE: Record<string, (props: Props) => ReactNode> = {
     time_of_day: ({ label, value, onChange }) => (
         <WordText label={label} type="time" value={text(value) ?? ''} onChange={onChange} />
     ),
-    date: ({ label, value, onChange }) => (
-        <WordText label={label} type="date" value={text(value) ?? ''} onChange={onChange} />
-    ),
+    date: ({ label, value, onChange }) => <DayEntry aria-label={label} value={text(value) ?? ''} onChange={onChange} />,
     minutes: Minutes,
     working_span: ({ label, value, onChange }) => <SpanControl label={label} value={text(value)} onChange={onChange} />,
     people_or_team: ({ label, value, vocabulary, onChange }) => (

@@ -1,3 +1,4 @@
+import { DayEntry } from '@/ui/DayEntry';
 import type { SignInsPageProps } from '@props/Access/SignInsPage';
 import { useState } from 'react';
 import { say } from '@/lib/words';
@@ -79,12 +80,7 @@ export function TokenDialog({
                         {wrong.abilities !== undefined && <p className="text-xs text-brick">{wrong.abilities}</p>}
                     </fieldset>
                     <Labelled label={say('sign_ins.token_until')} wrong={wrong.until}>
-                        <input
-                            className="entry"
-                            type="date"
-                            value={until}
-                            onChange={(event) => setUntil(event.target.value)}
-                        />
+                        <DayEntry value={until} onChange={(day) => setUntil(day)} />
                     </Labelled>
                 </DialogForm>
             )}

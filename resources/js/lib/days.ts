@@ -1,0 +1,76 @@
+import { FORMATS } from './words';
+
+/** A date of the calendar: YYYY-MM-DD. */
+export type Day = string;
+
+const DAY = 86_400_000;
+
+export function addDays(day: Day, count: number): Day {
+    return new Date(Date.parse(`${day}T00:00:00Z`) + count * DAY).toISOString().slice(0, 10);
+}
+
+/** As a moment of the clock of this machine, for libraries that go by it; noon, which no clock skips. */
+export function toDate(day: Day): Date {
+    const [year = 0, month = 1, date = 1] = day.split('-').map(Number);
+    return new Date(year, month - 1, date, 12);
+}
+
+export function fromDate(date: Date): Day {
+    const two = (number: number): string => String(number).padStart(2, '0');
+    return `${date.getFullYear()}-${two(date.getMonth() + 1)}-${two(date.getDate())}`;
+}
+
+function written(year: number, month: number, date: number): Day | null {
+    const day = new Date(Date.UTC(year, month - 1, date));
+    const found = day.toISOString().slice(0, 10);
+    return day.getUTCMonth() === month - 1 && day.getUTCDate() === date ? found : null;
+}
+
+/** In which order the locale writes day, month and year. */
+function order(): string[] {
+    return new Intl.DateTimeFormat(FORMATS, { day: 'numeric', month: 'numeric', year: 'numeric' })
+        .formatToParts(new Date(2026, 0, 2))
+        .map((part) => part.type)
+        .filter((type) => type === 'day' || type === 'month' || type === 'year');
+}
+
+/** As it is typed and shown in an entry. */
+export function shownDay(day: Day): string {
+    return new Intl.DateTimeFormat(FORMATS, {
+        day: 'numeric',
+        month: 'numeric',
+        year: 'numeric',
+        numberingSystem: 'latn',
+        timeZone: 'UTC',
+    })
+        .format(new Date(`${day}T00:00:00Z`))
+        .replace(/[\u200e\u200f]/g, '');
+}
+
+/**
+ * What somebody has typed as a day: 2026-03-16, day and month in the order of the locale with the year or without it,
+ * or so many days from today, such as +3. Null where it is none of these.
+ */
+export function typedDay(text: string, today: Day): Day | null {
+    const typed = text.trim().replace(/[\u200e\u200f]/g, '');
+    const relative = /^[+-]\d{1,4}$/.exec(typed);
+    if (relative !== null) return addDays(today, Number(relative[0]));
+    const iso = /^(\d{4})-(\d{1,2})-(\d{1,2})$/.exec(typed);
+    if (iso !== null) return written(Number(iso[1]), Number(iso[2]), Number(iso[3]));
+    const numbers = /^(\d{1,4})[./\s-]+(\d{1,2})(?:[./\s-]+(\d{1,4}))?[.]?$/.exec(typed);
+    if (numbers === null) return null;
+    const given = numbers
+        .slice(1)
+        .filter((one) => one !== undefined)
+        .map(Number);
+    const types = order().filter((type) => given.length === 3 || type !== 'year');
+    const part = (type: string): number | undefined => given[types.indexOf(type)];
+    const [date, month] = [part('day') ?? 0, part('month') ?? 0];
+    const year = part('year');
+    if (year !== undefined) return written(year < 100 ? 2000 + year : year, month, date);
+    // Without a year the next such day, or one of the last two months.
+    const thisYear = written(Number(today.slice(0, 4)), month, date);
+    return thisYear !== null && thisYear < addDays(today, -61)
+        ? written(Number(today.slice(0, 4)) + 1, month, date)
+        : thisYear;
+}
