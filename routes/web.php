@@ -102,6 +102,7 @@ Route::middleware('auth')->group(static function (): void {
     foreach (TaskAction::cases() as $action) {
         Route::post('tasks/{task}/' . str_replace('_', '-', $action->value), [TaskActionController::class, '__invoke']);
     }
+    Route::get('tasks/{task}/files', [TaskFileController::class, 'index']);
     Route::post('tasks/{task}/files', [TaskFileController::class, 'store']);
     Route::get('tasks/{task}/files/{file}', [TaskFileController::class, 'show']);
     Route::post('tasks/{task}/comment', [TaskTalkController::class, 'comment']);

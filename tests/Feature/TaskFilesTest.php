@@ -2,9 +2,11 @@
 
 declare(strict_types=1);
 
+use App\Http\Pages\Tasks\TaskFiles;
 use App\Models\Tasks\TaskChange;
 use App\Models\Tasks\TaskFile;
 use App\Tasks\AttachFile;
+use Carbon\CarbonImmutable;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
@@ -139,4 +141,29 @@ it('sweeps as many files with as few questions', function (): void {
     DB::enableQueryLog();
     $this->artisan('baton:sweep-files')->expectsOutput('40 files that no task has are removed.')->assertExitCode(0);
     expect(DB::getQueryLog())->toHaveCount(1);
+});
+
+it('sends the latest files, and those before them as they are asked for', function (): void {
+    for ($number = 1; $number <= 2 * TaskFiles::MOST + 3; ++$number) {
+        TaskFile::query()->create([
+            'task_id' => $this->task->id,
+            'name' => "{$number}.txt",
+            'type' => 'text/plain',
+            'size' => 5,
+            'path' => "p{$number}",
+            'at' => CarbonImmutable::now(),
+        ]);
+    }
+    $page = TaskFiles::page($this->task);
+    $names = array_column($page['files'], 'name');
+    while ($page['earlier'] !== null) {
+        $page = $this->actingAs(House::user('ayumi'))
+            ->getJson("/tasks/{$this->task->id}/files?before={$page['earlier']}")
+            ->assertOk()
+            ->json();
+        array_push($names, ...array_column($page['files'], 'name'));
+        expect(count($page['files']))->toBeLessThanOrEqual(TaskFiles::MOST);
+    }
+    expect($names)->toBe(array_map(static fn(int $n): string => "{$n}.txt", range(2 * TaskFiles::MOST + 3, 1)));
+    $this->getJson("/tasks/{$this->task->id}/files?before=x")->assertUnprocessable();
 });

@@ -176,6 +176,7 @@ final class RightRequests
                 => self::CALENDAR,
             'POST absences/calendars/renew' => ['team' => 'brass-bench'],
             'GET tasks/{task}/history' => ['before' => '2026-03-02T10:00:00Z'],
+            'GET tasks/{task}/files' => ['before' => '01kjp9q8z0000000000000000a'],
             'GET absences/what-if' => array_diff_key(self::ABSENCE, [
                 'only' => 1,
                 'days' => 1,

@@ -5,7 +5,9 @@ declare(strict_types=1);
 use OpenBaton\Core\Check\Mention;
 use OpenBaton\Core\Check\Mentions;
 use OpenBaton\Core\Rulebook\Event\HolderChanges;
+use OpenBaton\Core\Rulebook\FieldValue;
 use OpenBaton\Core\Rulebook\FollowUp\CreateTask;
+use OpenBaton\Core\Rulebook\FollowUp\SetField;
 use OpenBaton\Core\Rulebook\FollowUp\Watch;
 use OpenBaton\Core\Rulebook\Method\InOrder;
 use OpenBaton\Core\Rulebook\Otherwise\AskPerson;
@@ -84,6 +86,49 @@ it('finds where a rule names a person, and whether nobody else is named there', 
             'op' => 'is',
             'value' => 'callum',
         ]),
+        [],
+    ],
+    'as the value of a field' => [
+        static fn() => Build::rule(
+            'r',
+            null,
+            then: [new SetField(new FieldValue(Build::fields()->fields['case.owner'], 'callum'))],
+        ),
+        [['r', 'then', false]],
+    ],
+    'another person as the value of a field' => [
+        static fn() => Build::rule(
+            'r',
+            null,
+            then: [new SetField(new FieldValue(Build::fields()->fields['case.owner'], 'femi'))],
+        ),
+        [],
+    ],
+    'the same letters as the value of a field that is no person' => [
+        static fn() => Build::rule(
+            'r',
+            null,
+            then: [new SetField(new FieldValue(Build::fields()->fields['task.title'], 'callum'))],
+        ),
+        [],
+    ],
+    'others in an event' => [
+        static fn() => Build::rule(
+            'r',
+            null,
+            then: [new Watch(new NamedPeople(['femi']))],
+            when: [new HolderChanges(new PeopleGroup(['femi'], 'brass'), new PeopleGroup([], 'callum'))],
+        ),
+        [],
+    ],
+    'others as a last resort, and made a task for' => [
+        static fn() => Build::rule(
+            'r',
+            new TeamMembers('brass'),
+            new InOrder(),
+            otherwise: new AskPerson('femi'),
+            then: [new CreateTask('quote', MergedText::parse('Quote'), for: new NamedPeople(['femi']))],
+        ),
         [],
     ],
 ]);

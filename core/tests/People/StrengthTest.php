@@ -104,3 +104,86 @@ it('counts a group of a name once, and anew with absences more', function (): vo
         ->and($strength->of(Build::members('ayumi'), LocalDate::parse('2026-03-02'), 1, 'alone')[0]->there)
         ->toBe(1);
 });
+
+it(
+    'takes somebody for there from the noon on which they are a member, to the one on which they no longer are',
+    function (?string $from, ?string $until, array $expected): void {
+        $person = Build::person(
+            'new',
+            ['brass' => 1],
+            memberFrom: $from === null ? null : Build::at($from),
+            memberUntil: $until === null ? null : Build::at($until),
+        );
+        $strength = new Strength(new Roster(Build::calendar(), [$person]));
+        $there = array_map(
+            static fn(DayStrength $day): int => $day->there,
+            $strength->of($strength->skilled('brass'), LocalDate::parse('2026-03-02'), 4),
+        );
+        expect($there)->toBe($expected);
+    },
+)->with([
+    'from midnight on' => ['2026-03-03 00:00', null, [0, 1, 1, 1]],
+    'from noon on' => ['2026-03-03 12:00', null, [0, 1, 1, 1]],
+    'from a second after noon on' => ['2026-03-03 12:00:01', null, [0, 0, 1, 1]],
+    'until a second after noon' => [null, '2026-03-04 12:00:01', [1, 1, 1, 0]],
+    'until noon' => [null, '2026-03-04 12:00', [1, 1, 0, 0]],
+    'both' => ['2026-03-03 00:00', '2026-03-05 00:00', [0, 1, 1, 0]],
+]);
+
+it('is short by one who is in the group again later, on those days too', function (): void {
+    $strength = new Strength(new Roster(Build::calendar(), [Build::person('ayumi'), Build::person('femi')]));
+    $bench = [
+        new Membership('ayumi'),
+        new Membership('femi', until: LocalDate::parse('2026-03-02')),
+        new Membership('femi', from: LocalDate::parse('2026-03-05')),
+    ];
+    $short = $strength->shortBy(Build::absence('femi', '2026-03-02', '2026-03-07'), $bench, 2);
+    expect(array_map(static fn(DayStrength $day): string => $day->date->format(), $short))->toBe([
+        '2026-03-02',
+        '2026-03-05',
+        '2026-03-06',
+    ]);
+});
+
+it('looks anew at whoever has an absence more, and at nobody else', function (): void {
+    $roster = new Roster(
+        Build::calendar(),
+        [Build::person('ayumi'), Build::person('femi')],
+        absences: [Build::absence('femi', '2026-03-02', '2026-03-03')],
+    );
+    $members = [new Membership('ayumi'), new Membership('femi')];
+    $strength = new Strength($roster);
+    $there = static fn(Strength $of): array => array_map(
+        static fn(DayStrength $day): int => $day->there,
+        $of->of($members, LocalDate::parse('2026-03-02'), 3),
+    );
+    expect($there($strength))
+        ->toBe([1, 2, 2])
+        ->and($there($strength->with(Build::absence('femi', '2026-03-03', '2026-03-04'))))
+        ->toBe([1, 1, 2])
+        ->and($there($strength->with(Build::absence('ayumi', '2026-03-04', '2026-03-05'))))
+        ->toBe([1, 2, 1])
+        ->and($there($strength))
+        ->toBe([1, 2, 2]);
+});
+
+it('counts a shift over midnight for the day on which it began, and an absence that begins in it', function (): void {
+    $nights = Build::calendar('UTC', '22:00-06:00', [1, 2, 3]);
+    $roster = new Roster(
+        Build::calendar(),
+        [Build::person('guard', hours: $nights)],
+        absences: [Build::absence('guard', '2026-03-03 00:00', '2026-03-03 12:00')],
+    );
+    $there = array_map(
+        static fn(DayStrength $day): int => $day->there,
+        (new Strength($roster))->of([new Membership('guard')], LocalDate::parse('2026-03-02'), 3),
+    );
+    // Two hours of Monday's shift are left; an absence of all of it would leave none.
+    expect($there)->toBe([1, 1, 1]);
+    $whole = new Roster(
+        Build::calendar(),
+        [Build::person('guard', hours: $nights)],
+        absences: [Build::absence('guard', '2026-03-02 22:00', '2026-03-03 06:00')],
+    );
+    expect((new Strength($whole))->of([new Membership('guard')], LocalDate::parse('2026-03-02'), 1)[0]->there)->toBe(0);
+});

@@ -1,9 +1,10 @@
+import { useSending } from '@/lib/useSending';
 import { router } from '@inertiajs/react';
 import type { MissedLine } from '@props/Tasks/MissedLine';
 import type { EntryField, EntryValue } from '@props/Intake/NewTaskPage';
 import type { TaskView } from '@props/Tasks/TaskView';
 import { useEffect, useState } from 'react';
-import { ask, Problem } from '@/lib/ask';
+import { ask } from '@/lib/ask';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 import { DialogForm } from '@/ui/DialogForm';
@@ -55,8 +56,7 @@ function useFieldEdits(task: TaskView, onClose: () => void) {
     const [typed, setTyped] = useState<Record<string, EntryValue>>({});
     const [conflicts, setConflicts] = useState<Conflict[]>([]);
     const [missed, setMissed] = useState<MissedLine[]>([]);
-    const [wrong, setWrong] = useState<Record<string, string>>({});
-    const [busy, setBusy] = useState(false);
+    const { busy, wrong, send } = useSending((fault) => fault.pointer.replace('/set/', ''));
 
     useEffect(() => {
         void ask<{ fields: Loaded }>('GET', `/tasks/${task.id}/fields`).then(({ fields: loaded }) => {
@@ -67,9 +67,7 @@ function useFieldEdits(task: TaskView, onClose: () => void) {
 
     const changed = Object.keys(typed).filter((path) => !same(typed[path], seen[path]));
     const save = async (paths: string[], known: Record<string, EntryValue>): Promise<void> => {
-        setBusy(true);
-        setWrong({});
-        try {
+        await send(async () => {
             const pick = (from: Record<string, EntryValue>): Record<string, EntryValue> =>
                 Object.fromEntries(paths.map((path) => [path, from[path] ?? null]));
             const answer = await ask<{ conflicts: Conflict[]; missed: MissedLine[] }>(
@@ -87,17 +85,7 @@ function useFieldEdits(task: TaskView, onClose: () => void) {
                     ...pick(typed),
                     ...Object.fromEntries(answer.conflicts.map((one) => [one.path, one.theirs])),
                 });
-        } catch (error) {
-            if (!(error instanceof Problem)) throw error;
-            setWrong(
-                Object.fromEntries([
-                    ['', error.message],
-                    ...error.errors.map((one) => [one.pointer.replace('/set/', ''), one.detail]),
-                ]),
-            );
-        } finally {
-            setBusy(false);
-        }
+        });
     };
     const settle = (one: Conflict, value: EntryValue): void => {
         setTyped({ ...typed, [one.path]: value });

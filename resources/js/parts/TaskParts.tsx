@@ -1,7 +1,9 @@
+import type { TaskFileLine, TaskFiles } from '@props/Tasks/TaskFiles';
+import { ask } from '@/lib/ask';
 import { router, useForm } from '@inertiajs/react';
 import type { NextMoment } from '@props/Tasks/TaskHistory';
 import type { TaskView } from '@props/Tasks/TaskView';
-import { useRef } from 'react';
+import { useRef, useState } from 'react';
 import { useFormats } from '@/lib/format';
 import { Button } from '@/ui/Button';
 import { say } from '@/lib/words';
@@ -69,9 +71,22 @@ function size(bytes: number): string {
         : say('screen.task_parts.megabytes', { size: (bytes / 1024 / 1024).toFixed(1) });
 }
 
+/** The latest files, and earlier ones as they are asked for, as long as no newer one has come. */
+function useFiles(task: TaskView): { shown: TaskFileLine[]; earlier: string | null; fetchMore: () => void } {
+    const of = `${task.id} ${task.files.files[0]?.id ?? ''}`;
+    const [more, setMore] = useState<TaskFiles & { of: string }>({ of: '', ...task.files });
+    const { files, earlier } = more.of === of ? more : task.files;
+    const fetchMore = (): void =>
+        void ask<TaskFiles>('GET', `/tasks/${task.id}/files?before=${earlier}`).then((page) =>
+            setMore({ of, files: [...files, ...page.files], earlier: page.earlier }),
+        );
+    return { shown: files, earlier, fetchMore };
+}
+
 /** Files on the task, and one more. */
 export function Files({ task }: { task: TaskView }) {
     const formats = useFormats();
+    const { shown, earlier, fetchMore } = useFiles(task);
     const entry = useRef<HTMLInputElement>(null);
     const form = useForm<{ file: File | null }>({ file: null });
     const send = (file: File): void => {
@@ -80,9 +95,9 @@ export function Files({ task }: { task: TaskView }) {
     };
     return (
         <>
-            {task.files.length === 0 && <p className="text-ink2">{say('screen.task_parts.nothing_is_attached_yet')}</p>}
+            {shown.length === 0 && <p className="text-ink2">{say('screen.task_parts.nothing_is_attached_yet')}</p>}
             <ul>
-                {task.files.map((file) => (
+                {shown.map((file) => (
                     <li
                         key={file.id}
                         className="flex flex-wrap items-baseline gap-x-3 border-t border-line py-1 first:border-0"
@@ -100,6 +115,11 @@ export function Files({ task }: { task: TaskView }) {
                     </li>
                 ))}
             </ul>
+            {earlier !== null && (
+                <Button look="quiet" onClick={fetchMore}>
+                    {say('screen.task_parts.earlier_files')}
+                </Button>
+            )}
             {task.mayAttach && (
                 <p className="mt-2 flex items-center gap-3">
                     <input

@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Tasks;
 
 use App\Access\Speaker;
+use App\Http\Pages\Tasks\TaskFiles;
 use App\Http\Requests\Tasks\FileRequest;
 use App\Http\Viewer;
 use App\Models\Tasks\Task;
 use App\Models\Tasks\TaskFile;
 use App\Tasks\AttachFile;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Storage;
 use Symfony\Component\HttpFoundation\StreamedResponse;
@@ -25,6 +28,17 @@ final class TaskFileController
         'Content-Security-Policy' => "default-src 'none'; sandbox",
         'Cache-Control' => 'private, no-store',
     ];
+
+    /** A page of them: those before "before", the id of a file. */
+    public function index(Task $task, Request $request): JsonResponse
+    {
+        Gate::authorize('view', $task);
+        $request->validate(['before' => ['nullable', 'string', 'ulid']]);
+
+        return new JsonResponse(
+            TaskFiles::page($task, $request->filled('before') ? $request->string('before')->lower()->toString() : null),
+        );
+    }
 
     public function store(Task $task, FileRequest $request, Viewer $viewer, AttachFile $attach): RedirectResponse
     {

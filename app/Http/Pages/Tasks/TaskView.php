@@ -14,7 +14,6 @@ use App\Models\Absences\TaskCover;
 use App\Models\People\Person;
 use App\Models\Tasks\Decision;
 use App\Models\Tasks\Task;
-use App\Models\Tasks\TaskFile;
 use App\Policies\TaskPolicy;
 use Carbon\CarbonImmutable;
 use OpenBaton\Core\Document\Instant;
@@ -44,7 +43,6 @@ final readonly class TaskView
             'customer.place',
             'assignee',
             'reviewer',
-            'files.user',
             'covers.for',
         ]);
         // The latest, in order; its history has all of them.
@@ -87,19 +85,7 @@ final readonly class TaskView
             'covers' => array_values($task->covers->map($this->cover(...))->all()),
             'links' => $this->links->of($task),
             'checklist' => array_map(get_object_vars(...), $task->items()),
-            'files' => array_values(
-                $task->files
-                    ->map(
-                        static fn(TaskFile $file): array => [
-                            'id' => $file->id,
-                            'name' => $file->name,
-                            'size' => $file->size,
-                            'at' => Moment::of($file->at),
-                            'by' => (string) $file->user?->name,
-                        ],
-                    )
-                    ->all(),
-            ),
+            'files' => TaskFiles::page($task),
             'mayAttach' => $comments,
             'watchers' => array_values($task->watchers->map(PersonRef::of(...))->all()),
             'watching' => $comments ? $this->watching($task) : null,

@@ -1,3 +1,4 @@
+import type { TaskFiles } from './TaskFiles';
 import type { HandoffLine } from './HandoffLine';
 import type { PersonRef } from '../PersonRef';
 import type { HistoryEntry, NextMoment } from './TaskHistory';
@@ -94,7 +95,7 @@ export type TaskView = TaskLine & {
     covers: { seat: 'holder' | 'reviewer'; for: PersonRef | null; until: string | null }[];
     links: LinkedTask[];
     checklist: { text: string; done: boolean }[];
-    files: { id: string; name: string; size: number; at: string; by: string }[];
+    files: TaskFiles;
     mayAttach: boolean;
     watchers: PersonRef[];
     /** whether whoever looks watches it; null: they can't */

@@ -1,3 +1,4 @@
+import { useSending } from '@/lib/useSending';
 import clsx from 'clsx';
 import { Head, Link, router } from '@inertiajs/react';
 import type { CalendarFault, CalendarsPageProps, CalendarTold } from '@props/Absences/CalendarsPage';
@@ -5,7 +6,7 @@ import { useState } from 'react';
 import { ask } from '@/lib/ask';
 import { useFormats } from '@/lib/format';
 import { say } from '@/lib/words';
-import { FaultList, faultsOf } from '@/parts/FaultList';
+import { FaultList } from '@/parts/FaultList';
 import { PersonName } from '@/parts/PersonMark';
 import { SecretAddress } from '@/parts/SecretAddress';
 import { Button } from '@/ui/Button';
@@ -63,12 +64,11 @@ function Told({ told }: { told: CalendarTold }) {
 
 function FromFile() {
     const [found, setFound] = useState<{ text: string; told: CalendarTold } | null>(null);
-    const [faults, setFaults] = useState<string[]>([]);
     const [done, setDone] = useState(false);
+    const { faults, send } = useSending();
     const attempt = (what: () => Promise<void>): void => {
-        setFaults([]);
         setDone(false);
-        what().catch((error: unknown) => setFaults(faultsOf(error)));
+        void send(what);
     };
     const look = (file: File | undefined): void => {
         setFound(null);

@@ -1,9 +1,10 @@
+import { useSending } from '@/lib/useSending';
 import { Head, Link, router } from '@inertiajs/react';
 import type { CustomersPageProps } from '@props/Customers/CustomersPage';
 import type { MissedLine } from '@props/Tasks/MissedLine';
 import type { EntryValue } from '@props/Intake/NewTaskPage';
 import { useMemo, useState } from 'react';
-import { ask, Problem } from '@/lib/ask';
+import { ask } from '@/lib/ask';
 import { FieldEntry } from '@/parts/FieldEntry';
 import { Missed } from '@/parts/Missed';
 import { PersonName } from '@/parts/PersonMark';
@@ -24,13 +25,12 @@ function CustomerPanel({
 }: Pick<CustomersPageProps, 'fields' | 'people'> & { customer: Chosen; onClose: () => void }) {
     const [typed, setTyped] = useState<Record<string, EntryValue>>({});
     const [onForm, setOnForm] = useState(customer.onForm);
-    const [wrong, setWrong] = useState<Record<string, string>>({});
+    const { wrong, send } = useSending((fault) => fault.pointer.replace('/set/', ''));
     const [said, setSaid] = useState('');
     const [missed, setMissed] = useState<MissedLine[]>([]);
-    const save = async (): Promise<void> => {
-        setWrong({});
+    const save = (): void => {
         setSaid('');
-        try {
+        void send(async () => {
             const answer = await ask<{ missed: MissedLine[] }>(
                 'PUT',
                 `/customers/${customer.id}`,
@@ -40,10 +40,7 @@ function CustomerPanel({
             setMissed(answer.missed);
             setSaid(say('screen.customers.saved'));
             router.reload();
-        } catch (error) {
-            if (!(error instanceof Problem)) throw error;
-            setWrong(Object.fromEntries(error.errors.map((one) => [one.pointer.replace('/set/', ''), one.detail])));
-        }
+        });
     };
     return (
         <article aria-label={customer.name} className="p-5">
@@ -62,7 +59,7 @@ function CustomerPanel({
                 className="mt-4 space-y-3 border-t border-line pt-4"
                 onSubmit={(event) => {
                     event.preventDefault();
-                    void save();
+                    save();
                 }}
             >
                 {fields.map((field) => (

@@ -1,8 +1,9 @@
+import { useSending } from '@/lib/useSending';
 import { Head, router } from '@inertiajs/react';
 import type { EntryValue, NewTaskPageProps } from '@props/Intake/NewTaskPage';
 import type { Trail } from '@props/Tasks/TaskView';
 import { useState } from 'react';
-import { ask, Problem, type ProblemFault } from '@/lib/ask';
+import { ask, type ProblemFault } from '@/lib/ask';
 import { duration } from '@/lib/format';
 import { CustomerFinder } from '@/parts/CustomerFinder';
 import { FieldEntry } from '@/parts/FieldEntry';
@@ -45,22 +46,12 @@ function useNewTask(kinds: NewTaskPageProps['kinds']) {
     const [kind, setKind] = useState('');
     const [customer, setCustomer] = useState('');
     const [values, setValues] = useState<Record<string, EntryValue>>({ 'task.priority': 'normal' });
-    const [wrong, setWrong] = useState<Record<string, string>>({});
     const [trail, setTrail] = useState<Trail | null>(null);
-    const [busy, setBusy] = useState(false);
+    const { busy, wrong, send } = useSending(placeOf);
 
     const attempt = async <T,>(url: string, done: (answer: T) => void): Promise<void> => {
-        setBusy(true);
-        setWrong({});
-        try {
-            done(await ask<T>('POST', url, documentOf(kind, customer, values)));
-        } catch (error) {
-            if (!(error instanceof Problem)) throw error;
-            setTrail(null);
-            setWrong(Object.fromEntries(error.errors.map((one) => [placeOf(one), one.detail])));
-        } finally {
-            setBusy(false);
-        }
+        const sent = await send(async () => done(await ask<T>('POST', url, documentOf(kind, customer, values))));
+        if (!sent) setTrail(null);
     };
     return {
         kind,

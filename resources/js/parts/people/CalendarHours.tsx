@@ -1,8 +1,8 @@
+import { useSending } from '@/lib/useSending';
 import type { HoursPattern } from '@props/People/PeoplePage';
 import { useState } from 'react';
 import { ask } from '@/lib/ask';
 import { say } from '@/lib/words';
-import { faultsOf } from '@/parts/FaultList';
 import type { Props } from './HoursEditor';
 
 type FromCalendar = {
@@ -13,31 +13,31 @@ type FromCalendar = {
 
 /** Takes holidays, and hours that come back every week, from a calendar into what is being edited. */
 export function CalendarHours({ document, onChange }: Pick<Props, 'document' | 'onChange'>) {
-    const [said, setSaid] = useState<string[]>([]);
-    const read = async (file: File | undefined): Promise<void> => {
+    const [found, setFound] = useState<string[]>([]);
+    const { faults, send } = useSending();
+    const said = faults.length > 0 ? faults : found;
+    const read = (file: File | undefined): void => {
         if (file === undefined) return;
-        try {
-            const found = await ask<FromCalendar>('POST', '/absences/calendars/hours', await file.text());
+        void send(async () => {
+            const taken = await ask<FromCalendar>('POST', '/absences/calendars/hours', await file.text());
             onChange({
-                ...(found.holidays.length > 0
-                    ? { holidays: [...new Set([...(document.holidays ?? []), ...found.holidays])].sort() }
+                ...(taken.holidays.length > 0
+                    ? { holidays: [...new Set([...(document.holidays ?? []), ...taken.holidays])].sort() }
                     : {}),
-                ...(found.hours !== null
+                ...(taken.hours !== null
                     ? {
                           hours: [
-                              ...(document.hours ?? []).filter((one) => one.from !== found.hours?.from),
-                              found.hours,
+                              ...(document.hours ?? []).filter((one) => one.from !== taken.hours?.from),
+                              taken.hours,
                           ],
                       }
                     : {}),
             });
-            setSaid([
-                say('people.from_calendar_found', { days: found.holidays.length, hours: String(found.hours !== null) }),
-                ...found.notUnderstood.map((one) => `${one.title}: ${one.reason}`),
+            setFound([
+                say('people.from_calendar_found', { days: taken.holidays.length, hours: String(taken.hours !== null) }),
+                ...taken.notUnderstood.map((one) => `${one.title}: ${one.reason}`),
             ]);
-        } catch (error) {
-            setSaid(faultsOf(error));
-        }
+        });
     };
     return (
         <div>
@@ -47,7 +47,7 @@ export function CalendarHours({ document, onChange }: Pick<Props, 'document' | '
                     type="file"
                     className="entry w-full"
                     accept=".ics,text/calendar"
-                    onChange={(event) => void read(event.target.files?.[0])}
+                    onChange={(event) => read(event.target.files?.[0])}
                 />
             </label>
             {said.map((one) => (

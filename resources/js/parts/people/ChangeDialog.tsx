@@ -1,9 +1,10 @@
+import { useSending } from '@/lib/useSending';
 import { router } from '@inertiajs/react';
 import type { PeoplePageProps, PersonLine } from '@props/People/PeoplePage';
 import { useState, type ReactNode } from 'react';
 import { ask } from '@/lib/ask';
 import { say } from '@/lib/words';
-import { FaultList, faultsOf } from '@/parts/FaultList';
+import { FaultList } from '@/parts/FaultList';
 import { Dialog } from '@/ui/Dialog';
 import { DialogForm } from '@/ui/DialogForm';
 import { Labelled } from '@/ui/Labelled';
@@ -202,22 +203,14 @@ export function ChangeDialog({ people, teams, skills, zones, places, onClose }: 
         attribute: '',
         place: '',
     });
-    const [faults, setFaults] = useState<string[]>([]);
-    const [busy, setBusy] = useState(false);
+    const { busy, faults, send: attempt } = useSending();
     const set = (changes: Partial<Change>): void => setChange((now) => ({ ...now, ...changes }));
-    const send = async (): Promise<void> => {
-        setBusy(true);
-        setFaults([]);
-        try {
+    const send = (): void =>
+        void attempt(async () => {
             await ask('POST', '/people/change', JSON.stringify({ people: people.map((one) => one.slug), ...change }));
             router.reload();
             onClose();
-        } catch (error) {
-            setFaults(faultsOf(error));
-        } finally {
-            setBusy(false);
-        }
-    };
+        });
     const { what } = change;
     return (
         <Dialog
@@ -230,7 +223,7 @@ export function ChangeDialog({ people, teams, skills, zones, places, onClose }: 
                 busy={busy}
                 send={say('people.change_send', { count: people.length })}
                 onLeave={onClose}
-                onSend={() => void send()}
+                onSend={send}
             >
                 <Choice
                     label={say('people.what')}

@@ -9,7 +9,7 @@ import { Labelled } from '@/ui/Labelled';
 import { CalendarHours } from './CalendarHours';
 import { DatesEditor } from './DatesEditor';
 import { HoursEditor } from './HoursEditor';
-import { useSending, ItemDialog } from './ItemDialog';
+import { useHouseSending, ItemDialog } from './ItemDialog';
 
 export type Item = { list: 'teams' | 'skills'; slug: string | null; name: string; lead: string; parent: string };
 
@@ -64,7 +64,7 @@ function NamedCalendars({
 function HouseDialog({ house, zones, onClose }: Pick<PeoplePageProps, 'house' | 'zones'> & { onClose: () => void }) {
     const [document, setDocument] = useState<PersonDocument>(house);
     const [calendars, setCalendars] = useState<HolidayCalendar[]>(house.calendars ?? []);
-    const { faults, wrong, busy, send } = useSending(onClose);
+    const { faults, wrong, busy, send } = useHouseSending(onClose);
     const set = (changes: Partial<PersonDocument>): void => setDocument((now) => ({ ...now, ...changes }));
     return (
         <Dialog

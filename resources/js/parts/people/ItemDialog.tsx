@@ -1,10 +1,11 @@
+import { useSending } from '@/lib/useSending';
 import { router } from '@inertiajs/react';
 import type { PeoplePageProps } from '@props/People/PeoplePage';
 import { useState } from 'react';
-import { ask, Problem, type Method } from '@/lib/ask';
+import { ask, type Method } from '@/lib/ask';
 import { say } from '@/lib/words';
 import { PersonChoice } from '@/parts/PersonChoice';
-import { FaultList, faultsOf } from '@/parts/FaultList';
+import { FaultList } from '@/parts/FaultList';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 import { DialogForm } from '@/ui/DialogForm';
@@ -13,37 +14,21 @@ import type { Item } from './HouseParts';
 
 type Team = PeoplePageProps['teams'][number];
 
-/** Sends, says what is wrong, and closes once it is done. */
-export function useSending(onDone: () => void): {
-    faults: string[];
-    wrong: Record<string, string>;
-    busy: boolean;
+/** Changes a part of the house, and closes once that is done. */
+export function useHouseSending(onDone: () => void): Pick<
+    ReturnType<typeof useSending>,
+    'busy' | 'faults' | 'wrong'
+> & {
     send: (method: Method, url: string, document?: unknown) => void;
 } {
-    const [faults, setFaults] = useState<string[]>([]);
-    const [wrong, setWrong] = useState<Record<string, string>>({});
-    const [busy, setBusy] = useState(false);
-    const send = (method: Method, url: string, document?: unknown): void => {
-        setBusy(true);
-        setFaults([]);
-        ask(method, url, document === undefined ? undefined : JSON.stringify({ document }))
-            .then(() => {
-                router.reload();
-                onDone();
-            })
-            .catch((error: unknown) => {
-                setFaults(faultsOf(error));
-                setWrong(
-                    error instanceof Problem
-                        ? Object.fromEntries(
-                              error.errors.map((one) => [one.pointer.replace(/^\/house/, ''), one.detail]),
-                          )
-                        : {},
-                );
-            })
-            .finally(() => setBusy(false));
-    };
-    return { faults, wrong, busy, send };
+    const { send: attempt, ...sending } = useSending((fault) => fault.pointer.replace(/^\/house/, ''));
+    const send = (method: Method, url: string, document?: unknown): void =>
+        void attempt(async () => {
+            await ask(method, url, document === undefined ? undefined : JSON.stringify({ document }));
+            router.reload();
+            onDone();
+        });
+    return { ...sending, send };
 }
 
 export function ItemDialog({
@@ -58,7 +43,7 @@ export function ItemDialog({
     onClose: () => void;
 }) {
     const [data, setData] = useState(item);
-    const { faults, busy, send } = useSending(onClose);
+    const { faults, busy, send } = useHouseSending(onClose);
     const at = `/roster/${item.list}${item.slug === null ? '' : `/${item.slug}`}`;
     const document =
         item.list === 'teams' ? { name: data.name, lead: data.lead, parent: data.parent } : { name: data.name };

@@ -1,7 +1,8 @@
+import { useSending } from '@/lib/useSending';
 import { Link, router } from '@inertiajs/react';
 import type { PeoplePageProps, PersonDocument, TeamMembership } from '@props/People/PeoplePage';
 import { useState } from 'react';
-import { ask, Problem } from '@/lib/ask';
+import { ask } from '@/lib/ask';
 import { say } from '@/lib/words';
 import { Button } from '@/ui/Button';
 import { Labelled } from '@/ui/Labelled';
@@ -54,34 +55,30 @@ function useSaving(
     slug: string | null,
     document: PersonDocument,
     chosen: Record<string, TeamMembership>,
-): { wrong: Record<string, string>; said: string; save: () => Promise<void> } {
-    const [wrong, setWrong] = useState<Record<string, string>>({});
-    const [said, setSaid] = useState('');
-    const save = async (): Promise<void> => {
-        setWrong({});
-        setSaid('');
-        try {
-            const saved = await ask<{ slug: string }>(
+): { wrong: Record<string, string>; said: string; save: () => void } {
+    const { wrong, send } = useSending((fault) =>
+        fault.pointer.replace(/^\/people\/\d+/, '').replace(/^\/document/, ''),
+    );
+    const [saved, setSaved] = useState(false);
+    const save = (): void => {
+        setSaved(false);
+        void send(async () => {
+            const person = await ask<{ slug: string }>(
                 slug === null ? 'POST' : 'PUT',
                 slug === null ? '/people' : `/people/${slug}`,
                 JSON.stringify({ document: filled(document), teams: chosen }),
             );
-            if (slug !== null) setSaid(say('people.saved'));
-            router.visit(`/people?person=${saved.slug}`, { preserveState: slug !== null, preserveScroll: true });
-        } catch (error) {
-            if (!(error instanceof Problem)) throw error;
-            setWrong(
-                Object.fromEntries(
-                    error.errors.map((one) => [
-                        one.pointer.replace(/^\/people\/\d+/, '').replace(/^\/document/, ''),
-                        one.detail,
-                    ]),
-                ),
-            );
-            setSaid(error.errors.length === 0 ? error.message : say('people.not_saved'));
-        }
+            setSaved(slug !== null);
+            router.visit(`/people?person=${person.slug}`, { preserveState: slug !== null, preserveScroll: true });
+        });
     };
-    return { wrong, said, save };
+    const { '': refused, ...places } = wrong;
+    const said = saved
+        ? say('people.saved')
+        : Object.keys(places).length > 0
+          ? say('people.not_saved')
+          : (refused ?? '');
+    return { wrong: places, said, save };
 }
 
 /** Whose holidays somebody has, where there are others than those of the house. */
@@ -117,7 +114,7 @@ export function PersonForm({ person, teams, skills, zones, houseZone, house, pla
             className="space-y-5 p-4"
             onSubmit={(event) => {
                 event.preventDefault();
-                void save();
+                save();
             }}
         >
             <Plain {...part} zones={zones} houseZone={houseZone} />

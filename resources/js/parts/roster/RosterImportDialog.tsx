@@ -1,8 +1,9 @@
+import { useSending } from '@/lib/useSending';
 import { router } from '@inertiajs/react';
 import type { ListChanges, RosterChanges } from '@props/People/RosterChanges';
 import { useState } from 'react';
 import { ask } from '@/lib/ask';
-import { FaultList, faultsOf } from '@/parts/FaultList';
+import { FaultList } from '@/parts/FaultList';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 import { say } from '@/lib/words';
@@ -22,24 +23,12 @@ function formOf(file: File): string {
 /** A file that is looked at, and merged once one has seen what that would do. */
 function useRosterImport(onMerged: () => void) {
     const [found, setFound] = useState<Found | null>(null);
-    const [faults, setFaults] = useState<string[]>([]);
-    const [busy, setBusy] = useState(false);
+    const { busy, faults, send } = useSending();
 
-    const attempt = async (what: () => Promise<void>): Promise<void> => {
-        setFaults([]);
-        setBusy(true);
-        try {
-            await what();
-        } catch (error) {
-            setFaults(faultsOf(error));
-        } finally {
-            setBusy(false);
-        }
-    };
     const look = (file: File | undefined): void => {
         setFound(null);
         if (file !== undefined)
-            void attempt(async () => {
+            void send(async () => {
                 const [text, form] = [await file.text(), formOf(file)];
                 setFound({
                     text,
@@ -49,7 +38,7 @@ function useRosterImport(onMerged: () => void) {
             });
     };
     const merge = ({ text, form }: Found, remove: boolean): void =>
-        void attempt(async () => {
+        void send(async () => {
             await ask('POST', `/roster/import?form=${form}${remove ? '&remove=1' : ''}`, text);
             onMerged();
         });

@@ -1,7 +1,7 @@
+import { useSending } from '@/lib/useSending';
 import { router } from '@inertiajs/react';
-import { useState } from 'react';
 import { ask } from '@/lib/ask';
-import { FaultList, faultsOf } from '@/parts/FaultList';
+import { FaultList } from '@/parts/FaultList';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 import { say } from '@/lib/words';
@@ -10,17 +10,14 @@ type Props = { revision: number; isDraft: boolean; open: boolean; onOpenChange: 
 
 /** Reads a rulebook file into the draft; nothing is changed unless all of it is right. */
 export function ImportDialog({ revision, isDraft, open, onOpenChange }: Props) {
-    const [faults, setFaults] = useState<string[]>([]);
-    const read = async (file: File | undefined): Promise<void> => {
+    const { busy, faults, send } = useSending();
+    const read = (file: File | undefined): void => {
         if (file === undefined) return;
-        setFaults([]);
-        try {
+        void send(async () => {
             await ask('POST', `/rulebook/import?revision=${revision}`, await file.text());
             onOpenChange(false);
             router.reload();
-        } catch (error) {
-            setFaults(faultsOf(error));
-        }
+        });
     };
     return (
         <Dialog
@@ -35,7 +32,8 @@ export function ImportDialog({ revision, isDraft, open, onOpenChange }: Props) {
                     className="entry w-full"
                     type="file"
                     accept="application/json,.json"
-                    onChange={(event) => void read(event.target.files?.[0])}
+                    disabled={busy}
+                    onChange={(event) => read(event.target.files?.[0])}
                 />
             </label>
             <FaultList faults={faults} />

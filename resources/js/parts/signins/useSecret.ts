@@ -1,6 +1,7 @@
+import { useSending } from '@/lib/useSending';
 import { router } from '@inertiajs/react';
 import { useState } from 'react';
-import { ask, Problem } from '@/lib/ask';
+import { ask } from '@/lib/ask';
 
 type Secret = {
     secret: string | null;
@@ -12,23 +13,12 @@ type Secret = {
 /** Has something made that is told once; what was wrong with it by the name of the entry. */
 export function useSecret(): Secret {
     const [secret, setSecret] = useState<string | null>(null);
-    const [busy, setBusy] = useState(false);
-    const [wrong, setWrong] = useState<Record<string, string>>({});
+    const { busy, wrong, send } = useSending((fault) => fault.pointer.split('/')[1] ?? '');
     const make = async (url: string, data: Record<string, unknown>): Promise<void> => {
-        setBusy(true);
-        setWrong({});
-        try {
+        await send(async () => {
             setSecret((await ask<{ secret: string }>('POST', url, JSON.stringify(data))).secret);
             router.reload();
-        } catch (error) {
-            setWrong(
-                error instanceof Problem && error.errors.length > 0
-                    ? Object.fromEntries(error.errors.map((one) => [one.pointer.split('/')[1] ?? '', one.detail]))
-                    : { '': String((error as Error).message) },
-            );
-        } finally {
-            setBusy(false);
-        }
+        });
     };
     return { secret, busy, wrong, make };
 }
