@@ -9,6 +9,7 @@ use App\Http\Pages\Rules\Vocabulary;
 use OpenBaton\Core\Rulebook\KindRegistry;
 use OpenBaton\Core\Schema\DecisionSchema;
 use OpenBaton\Core\Schema\RulebookSchema;
+use OpenBaton\Core\Schema\WorldSchema;
 
 /**
  * Files that follow from the kinds of rule parts; "bin/baton generate" writes them, a test says that they are current.
@@ -24,6 +25,7 @@ final class GeneratedFiles
         return [
             'docs/formats/rulebook.schema.json' => RulebookFile::json((new RulebookSchema($kinds))->build()),
             'docs/formats/decision.schema.json' => RulebookFile::json((new DecisionSchema($kinds))->build()),
+            'docs/formats/world.schema.json' => RulebookFile::json(WorldSchema::build()),
             'resources/words/en/server/sentences.json' => RulebookFile::json([
                 'sentence' => array_combine(Sentences::all(), Sentences::all()),
             ]),

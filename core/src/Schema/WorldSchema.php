@@ -1,0 +1,177 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\Schema;
+
+use OpenBaton\Core\Document\WorldFormat;
+use OpenBaton\Core\Workload\TaskStatus;
+
+/** JSON Schema of a world document: a house, its work and what happens. */
+final class WorldSchema
+{
+    private const TEXT = ['$ref' => '#/$defs/text'];
+
+    private const INSTANT = ['$ref' => '#/$defs/instant'];
+
+    /** @return array<string, mixed> */
+    public static function build(): array
+    {
+        return [
+            '$schema' => 'https://json-schema.org/draft/2020-12/schema',
+            '$id' => RulebookSchema::BASE . 'world.schema.json',
+            'title' => 'World',
+            'description' =>
+                'All that decisions depend on, and what happens, one after the other; the state of tasks carries along.',
+            'type' => 'object',
+            'required' => ['openbaton', 'clock', 'roster', 'rulebook', 'events'],
+            'additionalProperties' => false,
+            'properties' => self::properties() + ['events' => WorldEventSchema::all()],
+            '$defs' => WorldTaskSchema::definitions(),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function properties(): array
+    {
+        return [
+            'openbaton' => [
+                'const' => WorldFormat::VERSION,
+            ],
+            'clock' => self::INSTANT,
+            'roster' => [
+                '$ref' => 'https://openbaton.example/formats/roster.schema.json',
+            ],
+            'trade' => [
+                'description' => 'What the house makes tasks of.',
+                'type' => 'object',
+                'additionalProperties' => false,
+                'properties' => [
+                    'kinds' => [
+                        'type' => 'array',
+                        'items' => [
+                            'type' => 'object',
+                            'required' => ['id', 'name'],
+                            'additionalProperties' => false,
+                            'properties' => [
+                                'id' => self::TEXT,
+                                'name' => self::TEXT,
+                                'usual_effort' => [
+                                    '$ref' => '#/$defs/duration',
+                                ],
+                                'defaults' => [
+                                    'description' =>
+                                        'Values by field path, of the types that the rulebook\'s fields say.',
+                                    'type' => 'object',
+                                ],
+                            ],
+                        ],
+                    ],
+                    'checklists' => [
+                        'type' => 'array',
+                        'items' => [
+                            'type' => 'object',
+                            'required' => ['id', 'name', 'items'],
+                            'additionalProperties' => false,
+                            'properties' => [
+                                'id' => self::TEXT,
+                                'name' => self::TEXT,
+                                'items' => [
+                                    'type' => 'array',
+                                    'minItems' => 1,
+                                    'items' => self::TEXT,
+                                ],
+                            ],
+                        ],
+                    ],
+                ],
+            ],
+            'rulebook' => [
+                '$ref' => 'https://openbaton.example/formats/rulebook.schema.json',
+            ],
+            'rotations' => [
+                'type' => 'array',
+                'items' => [
+                    'type' => 'object',
+                    'required' => ['name'],
+                    'additionalProperties' => false,
+                    'properties' => [
+                        'name' => self::TEXT,
+                        'virtual_time' => [
+                            'type' => 'integer',
+                            'minimum' => 0,
+                            'maximum' => 1000000000000000000,
+                            'default' => 0,
+                        ],
+                        'passes' => [
+                            'description' => 'In the order of joining.',
+                            'type' => 'array',
+                            'items' => [
+                                'type' => 'object',
+                                'required' => ['person', 'pass'],
+                                'additionalProperties' => false,
+                                'properties' => [
+                                    'person' => self::TEXT,
+                                    'pass' => [
+                                        'type' => 'integer',
+                                        'minimum' => 0,
+                                        'maximum' => 1000000000000000000,
+                                    ],
+                                ],
+                            ],
+                        ],
+                    ],
+                ],
+            ],
+            'tasks' => [
+                'description' => 'Those that are there at the beginning, with their whole state.',
+                'type' => 'array',
+                'items' => [
+                    '$ref' => '#/$defs/task',
+                ],
+            ],
+            'work' => [
+                'type' => 'array',
+                'items' => [
+                    'type' => 'object',
+                    'required' => ['id'],
+                    'additionalProperties' => false,
+                    'properties' => [
+                        'id' => self::TEXT,
+                        'assignee' => self::TEXT,
+                        'reviewer' => self::TEXT,
+                        'status' => [
+                            'enum' => array_column(TaskStatus::cases(), 'value'),
+                            'default' => 'new',
+                        ],
+                        'priority' => [
+                            '$ref' => '#/$defs/priority',
+                        ],
+                        'estimate' => [
+                            '$ref' => '#/$defs/duration',
+                        ],
+                        'usual_effort' => [
+                            '$ref' => '#/$defs/duration',
+                            'description' => 'The default of the task\'s kind.',
+                        ],
+                        'spent' => [
+                            '$ref' => '#/$defs/duration',
+                        ],
+                        'remaining' => [
+                            '$ref' => '#/$defs/duration',
+                        ],
+                        'created' => self::INSTANT,
+                        'start' => self::INSTANT,
+                        'due' => self::INSTANT,
+                    ],
+                ],
+                'description' => 'Other open work, which loads people and does not change.',
+            ],
+            'last_assigned' => [
+                'description' => 'When work last came to a person, by person id.',
+                'type' => 'object',
+                'additionalProperties' => self::INSTANT,
+            ],
+        ];
+    }
+}
