@@ -2,6 +2,12 @@ import path from 'node:path';
 import { defineConfig } from 'vitest/config';
 
 export default defineConfig({
-    resolve: { alias: { '@': path.resolve('resources/js'), '@props': path.resolve('app/Http/Pages'), '@words': path.resolve('resources/words') } },
+    resolve: {
+        alias: {
+            '@': path.resolve('resources/js'),
+            '@props': path.resolve('app/Http/Pages'),
+            '@words': path.resolve('resources/words'),
+        },
+    },
     test: { include: ['resources/js/tests/**/*.test.{ts,tsx}'], setupFiles: ['resources/js/tests/setup.ts'] },
 });

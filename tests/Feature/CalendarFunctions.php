@@ -8,6 +8,7 @@ use App\Calendar\CalendarLine;
 use App\Calendar\CalendarPlan;
 use App\Models\Absences\Absence;
 use OpenBaton\Core\Absence\AbsenceStatus;
+use Tests\Support\Clock;
 use Tests\Support\House;
 
 /** @param list<string> $events lines of each, without UID and summary where they have none */
@@ -57,5 +58,19 @@ function awayWhen(): array
             ->sort()
             ->values()
             ->all(),
+    );
+}
+
+/** The house of these tests. */
+function beginCalendar(): void
+{
+    Clock::set('2026-03-02T10:00:00Z');
+    House::open();
+    House::publish(
+        House::rule(
+            'one',
+            ['all' => []],
+            ['pool' => ['kind' => 'people', 'people' => ['callum']], 'method' => ['kind' => 'same_person']],
+        ),
     );
 }

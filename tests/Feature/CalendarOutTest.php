@@ -19,21 +19,12 @@ use OpenBaton\Core\Document\DocumentError;
 use OpenBaton\Core\Tests\Support\RandomRecurrence;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
-use Tests\Support\Clock;
 use Tests\Support\House;
 
 require_once __DIR__ . '/CalendarFunctions.php';
 
 beforeEach(function (): void {
-    Clock::set('2026-03-02T10:00:00Z');
-    House::open();
-    House::publish(
-        House::rule(
-            'one',
-            ['all' => []],
-            ['pool' => ['kind' => 'people', 'people' => ['callum']], 'method' => ['kind' => 'same_person']],
-        ),
-    );
+    beginCalendar();
 });
 
 it('goes out under a secret address, without why', function (): void {

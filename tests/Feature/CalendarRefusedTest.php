@@ -4,21 +4,11 @@ declare(strict_types=1);
 
 use App\Models\Absences\Absence;
 use OpenBaton\Core\Document\DocumentError;
-use Tests\Support\Clock;
-use Tests\Support\House;
 
 require_once __DIR__ . '/CalendarFunctions.php';
 
 beforeEach(function (): void {
-    Clock::set('2026-03-02T10:00:00Z');
-    House::open();
-    House::publish(
-        House::rule(
-            'one',
-            ['all' => []],
-            ['pool' => ['kind' => 'people', 'people' => ['callum']], 'method' => ['kind' => 'same_person']],
-        ),
-    );
+    beginCalendar();
 });
 
 it('says what it has not understood, and takes the rest', function (string $event, string $reason): void {

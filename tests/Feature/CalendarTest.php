@@ -8,21 +8,12 @@ use App\Models\People\Person;
 use App\Models\Tasks\Task;
 use Carbon\CarbonImmutable;
 use OpenBaton\Core\Absence\AbsenceStatus;
-use Tests\Support\Clock;
 use Tests\Support\House;
 
 require_once __DIR__ . '/CalendarFunctions.php';
 
 beforeEach(function (): void {
-    Clock::set('2026-03-02T10:00:00Z');
-    House::open();
-    House::publish(
-        House::rule(
-            'one',
-            ['all' => []],
-            ['pool' => ['kind' => 'people', 'people' => ['callum']], 'method' => ['kind' => 'same_person']],
-        ),
-    );
+    beginCalendar();
 });
 
 it('takes whole days and times, of whoever the event is about', function (): void {

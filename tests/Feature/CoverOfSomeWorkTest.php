@@ -13,18 +13,12 @@ use OpenBaton\Core\Workload\TaskStatus;
 use Tests\Support\Clock;
 use Tests\Support\House;
 
+require_once __DIR__ . '/CalendarFunctions.php';
+
 require_once __DIR__ . '/CoverFunctions.php';
 
 beforeEach(function (): void {
-    Clock::set('2026-03-02T10:00:00Z');
-    House::open();
-    House::publish(
-        House::rule(
-            'one',
-            ['all' => []],
-            ['pool' => ['kind' => 'people', 'people' => ['callum']], 'method' => ['kind' => 'same_person']],
-        ),
-    );
+    beginCalendar();
 });
 
 it('asks substitutes for the work that is theirs alone', function (): void {

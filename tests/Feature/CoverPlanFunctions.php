@@ -10,6 +10,7 @@ use App\Models\Tasks\Task;
 use Carbon\CarbonImmutable;
 use Illuminate\Testing\TestResponse;
 use OpenBaton\Core\Absence\AbsenceKind;
+use Tests\Support\Clock;
 use Tests\Support\House;
 
 /** @param list<string> $substitutes */
@@ -61,4 +62,32 @@ function as_(mixed $test, string $who): mixed
     app()->forgetScopedInstances();
 
     return $test->actingAs(House::user($who));
+}
+
+/** The house of these tests. */
+function beginCoverPlan(): void
+{
+    Clock::set('2026-03-02T10:00:00Z');
+    House::open();
+    House::publish(
+        [
+            'id' => 'his',
+            'name' => 'His own',
+            'when' => [['kind' => 'task_arrives']],
+            'if' => ['field' => 'task.kind', 'op' => 'is', 'value' => 'quote'],
+            'give' => ['pool' => ['kind' => 'people', 'people' => ['callum']], 'method' => ['kind' => 'same_person']],
+        ],
+        [
+            'id' => 'round',
+            'name' => 'Round the bench',
+            'when' => [['kind' => 'task_arrives']],
+            'if' => ['all' => []],
+            'give' => [
+                'pool' => ['kind' => 'people', 'people' => ['callum', 'ayumi']],
+                'method' => ['kind' => 'in_order'],
+                'limits' => [['kind' => 'skill_at_least', 'skill' => 'brass', 'level' => 1]],
+                'otherwise' => ['kind' => 'person', 'person' => 'callum'],
+            ],
+        ],
+    );
 }

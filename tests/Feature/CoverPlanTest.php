@@ -13,29 +13,7 @@ use Tests\Support\House;
 require_once __DIR__ . '/CoverPlanFunctions.php';
 
 beforeEach(function (): void {
-    Clock::set('2026-03-02T10:00:00Z');
-    House::open();
-    House::publish(
-        [
-            'id' => 'his',
-            'name' => 'His own',
-            'when' => [['kind' => 'task_arrives']],
-            'if' => ['field' => 'task.kind', 'op' => 'is', 'value' => 'quote'],
-            'give' => ['pool' => ['kind' => 'people', 'people' => ['callum']], 'method' => ['kind' => 'same_person']],
-        ],
-        [
-            'id' => 'round',
-            'name' => 'Round the bench',
-            'when' => [['kind' => 'task_arrives']],
-            'if' => ['all' => []],
-            'give' => [
-                'pool' => ['kind' => 'people', 'people' => ['callum', 'ayumi']],
-                'method' => ['kind' => 'in_order'],
-                'limits' => [['kind' => 'skill_at_least', 'skill' => 'brass', 'level' => 1]],
-                'otherwise' => ['kind' => 'person', 'person' => 'callum'],
-            ],
-        ],
-    );
+    beginCoverPlan();
 });
 
 it('shows what becomes of every task before it is approved, and where they are named', function (): void {

@@ -6,21 +6,14 @@ use App\Models\Absences\TaskCover;
 use App\Models\Tasks\TaskChange;
 use App\Tasks\StartTask;
 use Carbon\CarbonImmutable;
-use Tests\Support\Clock;
 use Tests\Support\House;
+
+require_once __DIR__ . '/CalendarFunctions.php';
 
 require_once __DIR__ . '/CoverFunctions.php';
 
 beforeEach(function (): void {
-    Clock::set('2026-03-02T10:00:00Z');
-    House::open();
-    House::publish(
-        House::rule(
-            'one',
-            ['all' => []],
-            ['pool' => ['kind' => 'people', 'people' => ['callum']], 'method' => ['kind' => 'same_person']],
-        ),
-    );
+    beginCalendar();
 });
 
 it('passes work at the begin of an absence and hands it back at its end, each once', function (): void {

@@ -5,15 +5,14 @@ declare(strict_types=1);
 use App\Models\Absences\Absence;
 use App\Models\House\House as HouseRow;
 use App\Models\People\Person;
-use App\Models\People\Place;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
-use OpenBaton\Core\Absence\AbsenceStatus;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Symfony\Component\HttpFoundation\Response;
-use Tests\Support\Clock;
 use Tests\Support\House;
+
+require_once __DIR__ . '/HostileFilesFunctions.php';
 
 /** Of each file; more of them with MUTATIONS in the environment. */
 function mutations(): int
@@ -22,23 +21,7 @@ function mutations(): int
 }
 
 beforeEach(function (): void {
-    Clock::set('2026-03-02T10:00:00Z');
-    House::open();
-    House::publish(House::roundRule());
-    Person::query()
-        ->where('slug', 'femi')
-        ->update([
-            'email' => 'femi@alderquill.example',
-            'attribute_list' => ['drives the van'],
-            'place_id' => Place::query()->where('slug', 'the-holms')->sole()->id,
-        ]);
-    Absence::query()->create([
-        'slug' => 'by-hand',
-        'person_id' => House::person('callum')->id,
-        'first_day' => '2026-03-09',
-        'last_day' => '2026-03-13',
-        'status' => AbsenceStatus::Approved,
-    ]);
+    beginHostileFiles();
     $this->actingAs(House::user('hanneke'));
 });
 

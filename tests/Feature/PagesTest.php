@@ -12,24 +12,7 @@ use Tests\Support\OpenPage;
 require_once __DIR__ . '/PagesFunctions.php';
 
 beforeEach(function (): void {
-    House::open([
-        [
-            'id' => 'away',
-            'person' => 'callum',
-            'from' => now()->subDay()->format('Y-m-d\TH:i:s\Z'),
-            'to' => now()->addDays(2)->format('Y-m-d\TH:i:s\Z'),
-            'status' => 'approved',
-            'substitutes' => ['femi'],
-        ],
-    ]);
-    House::publish(
-        House::roundRule(),
-        House::rule(
-            'rework',
-            ['field' => 'task.repaired_by', 'op' => 'is_filled'],
-            ['pool' => ['kind' => 'field', 'field' => 'task.repaired_by'], 'method' => ['kind' => 'same_person']],
-        ),
-    );
+    beginPages();
 });
 
 it('sends people to their place', function (): void {

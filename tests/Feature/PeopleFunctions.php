@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Illuminate\Testing\TestResponse;
+use Tests\Support\Clock;
 use Tests\Support\House;
 
 /** @param array<string, mixed> $data */
@@ -23,4 +24,22 @@ function peopleProps(mixed $test, string $query = ''): array
         ->get("/people{$query}")
         ->assertOk()
         ->viewData('page')['props'];
+}
+
+/** The house of these tests. */
+function beginPeople(): void
+{
+    Clock::set('2026-03-02T10:00:00Z');
+    House::open();
+    House::publish(
+        House::rule(
+            'brass',
+            ['all' => []],
+            [
+                'pool' => ['kind' => 'skill', 'skill' => 'brass', 'level' => 1],
+                'method' => ['kind' => 'in_order'],
+                'limits' => [['kind' => 'open_tasks_at_most', 'tasks' => 5]],
+            ],
+        ),
+    );
 }

@@ -8,25 +8,12 @@ use App\Models\People\Skill;
 use App\Models\People\Team;
 use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Time\LocalDate;
-use Tests\Support\Clock;
 use Tests\Support\House;
 
 require_once __DIR__ . '/PeopleFunctions.php';
 
 beforeEach(function (): void {
-    Clock::set('2026-03-02T10:00:00Z');
-    House::open();
-    House::publish(
-        House::rule(
-            'brass',
-            ['all' => []],
-            [
-                'pool' => ['kind' => 'skill', 'skill' => 'brass', 'level' => 1],
-                'method' => ['kind' => 'in_order'],
-                'limits' => [['kind' => 'open_tasks_at_most', 'tasks' => 5]],
-            ],
-        ),
-    );
+    beginPeople();
 });
 
 it('changes several people alike', function (array $change, Closure $seen): void {

@@ -2,34 +2,15 @@
 
 declare(strict_types=1);
 
-use App\Models\Absences\Absence;
-use App\Models\People\Person;
-use App\Models\People\Place;
 use App\People\PeopleCsv;
-use OpenBaton\Core\Absence\AbsenceStatus;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
-use Tests\Support\Clock;
 use Tests\Support\House;
 
+require_once __DIR__ . '/HostileFilesFunctions.php';
+
 beforeEach(function (): void {
-    Clock::set('2026-03-02T10:00:00Z');
-    House::open();
-    House::publish(House::roundRule());
-    Person::query()
-        ->where('slug', 'femi')
-        ->update([
-            'email' => 'femi@alderquill.example',
-            'attribute_list' => ['drives the van'],
-            'place_id' => Place::query()->where('slug', 'the-holms')->sole()->id,
-        ]);
-    Absence::query()->create([
-        'slug' => 'by-hand',
-        'person_id' => House::person('callum')->id,
-        'first_day' => '2026-03-09',
-        'last_day' => '2026-03-13',
-        'status' => AbsenceStatus::Approved,
-    ]);
+    beginHostileFiles();
     $this->actingAs(House::user('hanneke'));
 });
 

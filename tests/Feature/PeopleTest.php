@@ -14,19 +14,7 @@ use Tests\Support\House;
 require_once __DIR__ . '/PeopleFunctions.php';
 
 beforeEach(function (): void {
-    Clock::set('2026-03-02T10:00:00Z');
-    House::open();
-    House::publish(
-        House::rule(
-            'brass',
-            ['all' => []],
-            [
-                'pool' => ['kind' => 'skill', 'skill' => 'brass', 'level' => 1],
-                'method' => ['kind' => 'in_order'],
-                'limits' => [['kind' => 'open_tasks_at_most', 'tasks' => 5]],
-            ],
-        ),
-    );
+    beginPeople();
 });
 
 it('takes somebody new in, to whom rules give at once', function (): void {

@@ -12,17 +12,10 @@ use Illuminate\Support\Facades\Event;
 use OpenBaton\Core\Document\Node;
 use Tests\Support\House;
 
+require_once __DIR__ . '/RosterFunctions.php';
+
 beforeEach(function (): void {
-    House::open([
-        [
-            'id' => 'away',
-            'person' => 'callum',
-            'first' => '2026-03-02',
-            'last' => '2026-03-06',
-            'status' => 'approved',
-            'substitutes' => ['femi', 'ayumi'],
-        ],
-    ]);
+    beginRoster();
     $this->actingAs(House::user('hanneke'));
 });
 

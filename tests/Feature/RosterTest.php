@@ -9,17 +9,10 @@ use App\Models\People\Person;
 use App\Models\People\Team;
 use Tests\Support\House;
 
+require_once __DIR__ . '/RosterFunctions.php';
+
 beforeEach(function (): void {
-    House::open([
-        [
-            'id' => 'away',
-            'person' => 'callum',
-            'first' => '2026-03-02',
-            'last' => '2026-03-06',
-            'status' => 'approved',
-            'substitutes' => ['femi', 'ayumi'],
-        ],
-    ]);
+    beginRoster();
     $this->actingAs(House::user('hanneke'));
 });
 

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Absences\Absence;
+use App\Models\People\Person;
+use App\Models\People\Place;
+use OpenBaton\Core\Absence\AbsenceStatus;
+use Tests\Support\Clock;
+use Tests\Support\House;
+
+/** The house of these tests. */
+function beginHostileFiles(): void
+{
+    Clock::set('2026-03-02T10:00:00Z');
+    House::open();
+    House::publish(House::roundRule());
+    Person::query()
+        ->where('slug', 'femi')
+        ->update([
+            'email' => 'femi@alderquill.example',
+            'attribute_list' => ['drives the van'],
+            'place_id' => Place::query()->where('slug', 'the-holms')->sole()->id,
+        ]);
+    Absence::query()->create([
+        'slug' => 'by-hand',
+        'person_id' => House::person('callum')->id,
+        'first_day' => '2026-03-09',
+        'last_day' => '2026-03-13',
+        'status' => AbsenceStatus::Approved,
+    ]);
+}
