@@ -15,8 +15,6 @@ final readonly class Locale
      * @param string $words   the folder of its words
      * @param string $formats the locale of the platform that knows its dates, numbers, plurals and order
      * @param bool   $madeUp  it serves to try the product out
-     * @param array<string, string> $patterns of dates by their skeletons, where the platform's are older than the
-     *     browsers'
      */
     public function __construct(
         public string $tag,
@@ -24,14 +22,15 @@ final readonly class Locale
         public string $words,
         public string $formats,
         public bool $madeUp = false,
-        private array $patterns = [],
     ) {}
 
     /** @param string $skeleton which parts of a date are said, such as EEEdMMM */
     public function pattern(string $skeleton): string
     {
-        return $this->patterns[$skeleton] ??
-            (string) (new IntlDatePatternGenerator($this->formats))->getBestPattern($skeleton);
+        $pattern = (string) (new IntlDatePatternGenerator($this->formats))->getBestPattern($skeleton);
+
+        // Versions of the platform differ in the comma; lib/format.ts leaves it out, too.
+        return str_replace('EEE, ', 'EEE ', $pattern);
     }
 
     public function isFromRightToLeft(): bool

@@ -17,22 +17,12 @@ final class Locales
     {
         if (self::$all === null) {
             $file = (string) file_get_contents(dirname(__DIR__, 2) . '/resources/words/locales.json');
-            /**
-             * @var array<string, array{name: string, words: string, formats?: string, made_up?: bool,
-             *     patterns?: array<string, string>}> $listed
-             */
-            $listed = json_decode($file, true, 5, JSON_THROW_ON_ERROR);
+            /** @var array<string, array{name: string, words: string, formats?: string, made_up?: bool}> $listed */
+            $listed = json_decode($file, true, 4, JSON_THROW_ON_ERROR);
             self::$all = [];
             foreach ($listed as $tag => $one) {
                 $formats = $one['formats'] ?? $tag;
-                self::$all[$tag] = new Locale(
-                    $tag,
-                    $one['name'],
-                    $one['words'],
-                    $formats,
-                    $one['made_up'] ?? false,
-                    $one['patterns'] ?? [],
-                );
+                self::$all[$tag] = new Locale($tag, $one['name'], $one['words'], $formats, $one['made_up'] ?? false);
             }
         }
 

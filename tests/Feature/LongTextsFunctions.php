@@ -6,7 +6,7 @@ use OpenBaton\Core\Document\TextLimits;
 use Tests\Support\House;
 
 /** @param array<string, mixed> $changes of a rule, in which TEXT stands for the text that is sent */
-function rulesWith(array $changes): Closure
+function longRule(array $changes): Closure
 {
     return static fn(string $text): array => [
         'revision' => 1,

@@ -58,3 +58,23 @@ it('has no file of tests that needs another', function (): void {
         ->and($elsewhere)
         ->toBe([]);
 });
+
+it('has no function of tests that two files define, since all of them run together', function (): void {
+    $places = [];
+    foreach (
+        Finder::create()
+            ->files()
+            ->name('*.php')
+            ->in([base_path('tests'), base_path('core/tests')])
+        as $file
+    ) {
+        preg_match_all('/^function (\w+)/m', $file->getContents(), $found);
+        foreach ($found[1] as $name) {
+            $places[strtolower($name)][] = $file->getRelativePathname();
+        }
+    }
+    expect(count($places))
+        ->toBeGreaterThan(50)
+        ->and(array_filter($places, static fn(array $files): bool => count($files) > 1))
+        ->toBe([]);
+});

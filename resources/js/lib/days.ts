@@ -74,3 +74,9 @@ export function typedDay(text: string, today: Day): Day | null {
         ? written(Number(today.slice(0, 4)) + 1, month, date)
         : thisYear;
 }
+
+/** Mon 2 Mar. Platforms differ in a comma after the weekday; it is left out, as app/Words/Locale.php does. */
+export function dayFormat(timeZone: string): { format: (at: Date) => string } {
+    const format = new Intl.DateTimeFormat(FORMATS, { weekday: 'short', day: 'numeric', month: 'short', timeZone });
+    return { format: (at) => format.format(at).replace(/^(\p{L}+\.?), /u, '$1 ') };
+}

@@ -1,3 +1,4 @@
+import { dayFormat } from './days';
 import { useShared } from './shared';
 import { FORMATS, say } from './words';
 
@@ -72,14 +73,9 @@ export function useFormats(): Formats {
         timeZone: zone,
     });
     const day = new Intl.DateTimeFormat('en-CA', { year: 'numeric', month: '2-digit', day: '2-digit', timeZone: zone });
-    const long = new Intl.DateTimeFormat(FORMATS, { weekday: 'short', day: 'numeric', month: 'short', timeZone: zone });
+    const long = dayFormat(zone);
 
-    const calendar = new Intl.DateTimeFormat(FORMATS, {
-        weekday: 'short',
-        day: 'numeric',
-        month: 'short',
-        timeZone: 'UTC',
-    });
+    const calendar = dayFormat('UTC');
     const short = new Intl.DateTimeFormat(FORMATS, { weekday: 'short', day: 'numeric', timeZone: zone });
 
     const dayOf = (at: Date): number => Date.parse(`${day.format(at)}T00:00:00Z`) / DAY;

@@ -1,8 +1,9 @@
 import type { Part } from '@props/Rules/RulebookPage';
 import type { Bounds, Family, Option, Vocabulary } from '@props/Rules/Vocabulary';
 import { fieldOf, minutesOf } from './criteria';
+import { dayFormat } from './days';
 import { describeRecurrence } from './recurrence';
-import { FORMATS, say } from './words';
+import { say } from './words';
 
 export type Typed = { control: string; bounds: Bounds };
 type DescribePart = (family: Family, part: Part) => string;
@@ -24,14 +25,7 @@ export function describeDuration(minutes: number): string {
 }
 
 export function describeDay(date: string): string {
-    const parts = new Intl.DateTimeFormat(FORMATS, {
-        weekday: 'short',
-        day: 'numeric',
-        month: 'short',
-        timeZone: 'UTC',
-    }).formatToParts(new Date(`${date}T00:00:00Z`));
-    const part = (type: string): string => parts.find((one) => one.type === type)?.value ?? '';
-    return `${part('weekday')} ${part('day')} ${part('month')}`;
+    return dayFormat('UTC').format(new Date(`${date}T00:00:00Z`));
 }
 
 /** "-20 days" in documents. */

@@ -121,7 +121,7 @@ export function Files({ task }: { task: TaskView }) {
                 </Button>
             )}
             {task.mayAttach && (
-                <p className="mt-2 flex items-center gap-3">
+                <p className="relative mt-2 flex items-center gap-3">
                     <input
                         ref={entry}
                         type="file"
