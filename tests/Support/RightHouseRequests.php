@@ -18,6 +18,7 @@ final class RightHouseRequests
     public static function body(Route $route, ?int $number): array
     {
         return match ($route->methods()[0] . ' ' . $route->uri()) {
+            'POST account/locale' => ['locale' => 'en-GB'],
             'PUT house/sight' => ['open' => true],
             'POST house/fields' => [
                 'of' => 'task',

@@ -226,7 +226,6 @@ final class RightRequests
             'POST tasks/{task}/tick' => ['item' => 'Photograph it', 'done' => true],
             'POST tasks/{task}/watch' => ['on' => true],
             'POST invitation/{secret}' => ['password' => 'a heron on the quay', 'again' => 'a heron on the quay'],
-            'POST account/locale' => ['locale' => 'en-GB'],
             'POST account/password' => [
                 'current' => House::PASSWORD,
                 'password' => 'a heron on the quay',

@@ -22,7 +22,8 @@ final class WorldSchema
             '$id' => RulebookSchema::BASE . 'world.schema.json',
             'title' => 'World',
             'description' =>
-                'All that decisions depend on, and what happens, one after the other; the state of tasks carries along.',
+                'All that decisions depend on, and what happens, one after the other; the state of tasks carries ' .
+                'along.',
             'type' => 'object',
             'required' => ['openbaton', 'clock', 'roster', 'rulebook', 'events'],
             'additionalProperties' => false,
