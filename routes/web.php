@@ -21,6 +21,7 @@ use App\Http\Controllers\Intake\WebFormController;
 use App\Http\Controllers\People\IntakeController;
 use App\Http\Controllers\People\LeavingController;
 use App\Http\Controllers\People\MeController;
+use App\Http\Controllers\People\PeopleChoiceController;
 use App\Http\Controllers\People\PeopleController;
 use App\Http\Controllers\People\RosterController;
 use App\Http\Controllers\People\RosterFileController;
@@ -184,6 +185,7 @@ Route::middleware('auth')->group(static function (): void {
     Route::post('places/{place:slug}', [PlaceController::class, 'update']);
     Route::delete('places/{place:slug}', [PlaceController::class, 'remove']);
     Route::get('people', [PeopleController::class, 'index']);
+    Route::get('people/choices', PeopleChoiceController::class);
     Route::post('people', [PeopleController::class, 'store']);
     Route::post('people/change', [PeopleController::class, 'change']);
     Route::put('people/{person:slug}', [PeopleController::class, 'update']);

@@ -16,12 +16,19 @@ final class FieldsInWords
         $fields = [...$catalogue->fields, ...$catalogue->ofPeople];
 
         return new FieldCatalogue(
-            array_values(array_map(static fn(Field $field): Field => self::named($field, $words), $fields)),
+            array_values(array_map(static fn(Field $field): Field => self::named($field, $words, $catalogue), $fields)),
         );
     }
 
-    private static function named(Field $field, Words $words): Field
+    private static function named(Field $field, Words $words, FieldCatalogue $catalogue): Field
     {
+        // Whoever answers for a place, by the level of places at which somebody does.
+        [$level, $role] = explode('.', $field->path, 2);
+        if (in_array($role, PlaceFields::ROLES, true)) {
+            $place = $catalogue->find("customer.{$level}")->label ?? $level;
+
+            return self::relabelled($field, $words->say("field.{$role}", ['place' => mb_strtolower($place)]));
+        }
         $path = "field.{$field->path}";
         if (!$words->has($path)) {
             return $field;
@@ -32,11 +39,17 @@ final class FieldsInWords
             $options[$value] = $words->say("{$of}.{$value}");
         }
 
+        return self::relabelled($field, $words->say($path), $options);
+    }
+
+    /** @param array<array-key, string>|null $options null: as they are */
+    private static function relabelled(Field $field, string $label, ?array $options = null): Field
+    {
         return new Field(
             $field->path,
-            $words->say($path),
+            $label,
             $field->type,
-            $options,
+            $options ?? $field->options,
             $field->retired,
             $field->retiredOptions,
         );

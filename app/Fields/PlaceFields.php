@@ -13,6 +13,9 @@ use OpenBaton\Core\Criteria\FieldType;
 /** Where the customer is in the tree of places, by its levels, and who answers for it there. */
 final readonly class PlaceFields implements FieldProvider
 {
+    /** Of those who answer for a place. */
+    public const ROLES = ['responsible', 'deputy'];
+
     public function __construct(private Words $words) {}
 
     public function fields(House $house): array
@@ -32,7 +35,7 @@ final readonly class PlaceFields implements FieldProvider
             }
         }
         $answering = $house->answering_level;
-        foreach ($answering === null ? [] : ['responsible', 'deputy'] as $role) {
+        foreach ($answering === null ? [] : self::ROLES as $role) {
             $label = $this->words->say("field.{$role}", [
                 'place' => mb_strtolower($levels[(string) $answering] ?? (string) $answering),
             ]);

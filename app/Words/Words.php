@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Words;
 
+use Collator;
 use IntlDateFormatter;
 use MessageFormatter;
 use NumberFormatter;
@@ -23,6 +24,8 @@ final class Words
     private ?array $messages = null;
 
     public readonly Locale $locale;
+
+    private ?Collator $collator = null;
 
     /** @param array<string, mixed> $more messages besides those of the file, in the same shape */
     public function __construct(?Locale $locale = null, private readonly array $more = [])
@@ -120,6 +123,12 @@ final class Words
         $formatter->setAttribute(NumberFormatter::FRACTION_DIGITS, $places);
 
         return (string) $formatter->format($number);
+    }
+
+    /** The order of texts in the language: below 0 where the first comes first. */
+    public function compare(string $one, string $other): int
+    {
+        return (int) ($this->collator ??= new Collator($this->locale->formats))->compare($one, $other);
     }
 
     /**

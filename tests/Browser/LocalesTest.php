@@ -5,7 +5,29 @@ declare(strict_types=1);
 use App\Models\Absences\Absence;
 use App\Models\Access\User;
 use App\Models\Tasks\Task;
+use App\Words\Locales;
+use App\Words\Words;
 use Tests\Support\HouseTexts;
+
+/** Pages, and what is pressed on each, by whom. */
+const OPENED = [
+    'hanneke' => [
+        ['/tasks/{task}', 'action.hand_on'],
+        ['/tasks/{task}', 'action.complete'],
+        ['/tasks/{task}', 'action.wait'],
+        ['/tasks/{task}', 'action.edit'],
+        ['/absences', 'absence.enter'],
+        ['/absences', 'chart.set_minimum'],
+        ['/people', 'people.new'],
+        ['/people', 'people.new_teams'],
+        ['/people', 'people.change_house_hours'],
+        ['/house', 'screen.common.new_field'],
+        ['/house', 'screen.house.new_kind'],
+        ['/house', 'screen.common.new_checklist'],
+        ['/rulebook', 'screen.rule_row.edit_of'],
+    ],
+    'admin' => [['/sign-ins', 'sign_ins.new'], ['/sign-ins', 'sign_ins.new_token']],
+];
 
 /** @return list<string> what is wrong with the page as it is */
 function lookAt(mixed $test): array
@@ -74,6 +96,31 @@ it('says nothing but by the words, and has room for them, in a longer language a
             ->sole();
         $user->update(['locale' => $locale]);
         $found += lookIn($this, $who, $paths);
+        $user->update(['locale' => null]);
+    }
+    expect($found)->toBe([]);
+})->with(['en-XA', 'ar-XB']);
+
+it('does so in its dialogs and editors as well', function (string $locale): void {
+    $words = new Words(Locales::all()[$locale]);
+    $task = Task::query()->whereNotNull('assignee_id')->where('status', 'new')->firstOrFail()->id;
+    $found = [];
+    foreach (OPENED as $who => $places) {
+        $this->browser->manage()->deleteAllCookies();
+        $this->signIn($who);
+        $user = User::query()
+            ->where('email', "{$who}@alderquill.example")
+            ->sole();
+        $user->update(['locale' => $locale]);
+        foreach ($places as [$path, $pressed]) {
+            $this->visit(strtr($path, ['{task}' => $task]));
+            $this->press($words->say($pressed, ['place' => 3]));
+            usleep(400_000);
+            $wrong = lookAt($this);
+            if ($wrong !== []) {
+                $found["{$path} {$pressed}"] = $wrong;
+            }
+        }
         $user->update(['locale' => null]);
     }
     expect($found)->toBe([]);

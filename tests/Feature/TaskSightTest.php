@@ -19,6 +19,7 @@ use Tests\Support\Standings;
 const TAKES = [
     'GET tasks/{task}' => 'see',
     'GET tasks/{task}/decisions/{decision}' => 'see',
+    'GET tasks/{task}/files' => 'see',
     'GET tasks/{task}/history' => 'see',
     'GET tasks/{task}/files/{file}' => 'see',
     'GET api/v1/tasks/{task}' => 'see',

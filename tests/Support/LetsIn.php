@@ -151,6 +151,7 @@ final class LetsIn
         $calendar = ['text' => "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:-//X//EN\r\nEND:VCALENDAR\r\n"];
 
         return [
+            'GET people/choices' => [self::OF_THE_HOUSE, []],
             'GET days' => [self::OF_THE_HOUSE, ['month' => '2026-03']],
             'GET absences' => [self::OF_THE_HOUSE, []],
             'POST absences' => [self::WHOSE, ['person' => 'callum'] + $days],

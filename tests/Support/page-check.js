@@ -11,7 +11,8 @@ const shown = (text) => text.replace(/\s+/g, ' ').trim().slice(0, 80);
 function isVisible(element) {
     const style = getComputedStyle(element);
     const box = element.getBoundingClientRect();
-    return style.visibility !== 'hidden' && style.opacity !== '0' && box.width > 1 && box.height > 1;
+    // What is folded away has boxes, too.
+    return element.checkVisibility() && style.opacity !== '0' && box.width > 1 && box.height > 1;
 }
 
 /** Some of the product's own name, of zones and addresses, and of what is written alike in every language. */

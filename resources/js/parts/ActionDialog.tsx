@@ -1,3 +1,4 @@
+import { usePeople } from '@/lib/usePeople';
 import { MomentEntry } from '@/ui/MomentEntry';
 import { useForm } from '@inertiajs/react';
 import type { TaskLine } from '@props/Tasks/TaskLine';
@@ -38,17 +39,27 @@ function awaitable(task: TaskView): TaskLine[] {
     return task.links.flatMap(({ task: other }) => (other !== null && isOpen(other) ? [other] : []));
 }
 
+/** Whoever is to have it: anybody but whoever has it now. */
+function Receiver({
+    task,
+    ...props
+}: {
+    task: TaskView;
+    value: string;
+    onChange: (value: string) => void;
+    id?: string;
+}) {
+    const people = usePeople();
+    return <PersonChoice {...props} people={people.filter((one) => one.value !== task.assignee?.slug)} />;
+}
+
 /** One of the things that an action asks for. */
 function Entry({ name, action, task, value, wrong, onChange }: EntryProps) {
     switch (name) {
         case 'to':
             return (
                 <Labelled label={say('screen.common.to')} wrong={wrong}>
-                    <PersonChoice
-                        people={task.people.map((one) => ({ value: one.slug, label: one.name, note: one.note }))}
-                        value={value}
-                        onChange={onChange}
-                    />
+                    <Receiver task={task} value={value} onChange={onChange} />
                 </Labelled>
             );
         case 'spent':

@@ -1,3 +1,4 @@
+import { usePeople } from '@/lib/usePeople';
 import { useSending } from '@/lib/useSending';
 import { router } from '@inertiajs/react';
 import type { MissedLine } from '@props/Tasks/MissedLine';
@@ -111,6 +112,7 @@ function useFieldEdits(task: TaskView, onClose: () => void) {
 
 /** Changes what stands on a task. What somebody else changes at the same time is kept, and said. */
 export function EditDialog({ task, onClose }: { task: TaskView; onClose: () => void }) {
+    const people = usePeople();
     const { fields, seen, typed, setTyped, conflicts, missed, leave, wrong, busy, settle, changed, save } =
         useFieldEdits(task, onClose);
     return (
@@ -142,7 +144,7 @@ export function EditDialog({ task, onClose }: { task: TaskView; onClose: () => v
                                     value={
                                         field.path in typed ? (typed[field.path] ?? null) : (seen[field.path] ?? null)
                                     }
-                                    people={task.people.map((one) => ({ value: one.slug, label: one.name }))}
+                                    people={people}
                                     wrong={wrong[field.path]}
                                     onChange={(value) => setTyped({ ...typed, [field.path]: value })}
                                 />

@@ -1,3 +1,4 @@
+import { usePeople } from '@/lib/usePeople';
 import { useForm } from '@inertiajs/react';
 import type { HistoryEntry, HistoryPage } from '@props/Tasks/TaskHistory';
 import type { TaskView, Trail } from '@props/Tasks/TaskView';
@@ -86,6 +87,7 @@ function Entry({ taskId, entry, nested = false }: { taskId: string; entry: Histo
 /** A word on the task, spoken to some of the house. */
 function Say({ task }: { task: TaskView }) {
     const form = useForm<{ body: string; mentions: string[] }>({ body: '', mentions: [] });
+    const people = usePeople(form.data.body !== '');
     const send = (): void =>
         form.post(`/tasks/${task.id}/comment`, { preserveScroll: true, onSuccess: () => form.reset() });
     return (
@@ -121,9 +123,7 @@ function Say({ task }: { task: TaskView }) {
                             key={form.data.mentions.length}
                             aria-label={say('history.speak_to')}
                             className="w-56"
-                            people={task.people
-                                .filter((one) => !form.data.mentions.includes(one.slug))
-                                .map((one) => ({ value: one.slug, label: one.name, note: one.note }))}
+                            people={people.filter((one) => !form.data.mentions.includes(one.value))}
                             value=""
                             onChange={(slug) => form.setData('mentions', [...form.data.mentions, slug])}
                         />
@@ -140,7 +140,7 @@ function Say({ task }: { task: TaskView }) {
                                 )
                             }
                         >
-                            {task.people.find((person) => person.slug === slug)?.name ?? slug} ✕
+                            {people.find((one) => one.value === slug)?.label ?? slug} ✕
                         </Button>
                     ))}
                     <Button type="submit" look="main" className="ms-auto" disabled={form.processing}>

@@ -1,4 +1,5 @@
 import type { ReactNode } from 'react';
+import { say } from '@/lib/words';
 import { Button } from './Button';
 
 type Props = {
@@ -15,8 +16,8 @@ type Props = {
 export function DialogForm({
     children,
     busy = false,
-    leave = 'Leave it',
-    send = 'Save',
+    leave = say('screen.common.leave_it'),
+    send = say('screen.common.save'),
     look = 'main',
     onLeave,
     onSend,

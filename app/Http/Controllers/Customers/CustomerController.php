@@ -45,7 +45,7 @@ final class CustomerController
 
         return Inertia::render('Customers/Customers', [
             'asked' => $asked,
-            'customers' => array_map(static fn(Customer $one): array => self::line($one), $found->items()),
+            'customers' => array_map(static fn(Customer $one): array => self::line($one, $viewer), $found->items()),
             'total' => $found->total(),
             'page' => $found->currentPage(),
             'pages' => $found->lastPage(),
@@ -54,7 +54,7 @@ final class CustomerController
             'customer' =>
                 $chosen === null
                     ? null
-                    : self::line($chosen) + [
+                    : self::line($chosen, $viewer) + [
                             'contact' => $chosen->contact,
                             'onForm' => $chosen->on_form,
                             'values' =>
@@ -99,13 +99,13 @@ final class CustomerController
     }
 
     /** @return array<string, mixed> */
-    private static function line(Customer $customer): array
+    private static function line(Customer $customer, Viewer $viewer): array
     {
         return [
             'id' => $customer->id,
             'slug' => $customer->slug,
             'name' => $customer->name,
-            'tier' => $customer->tier,
+            'tier' => $viewer->words()->value('customer.tier', $customer->tier),
             'place' => self::place($customer),
             'owner' => PersonRef::orNull($customer->owner),
         ];

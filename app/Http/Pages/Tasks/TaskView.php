@@ -11,7 +11,6 @@ use App\Http\Pages\Moment;
 use App\Http\Pages\PersonRef;
 use App\Http\Viewer;
 use App\Models\Absences\TaskCover;
-use App\Models\People\Person;
 use App\Models\Tasks\Decision;
 use App\Models\Tasks\Task;
 use App\Policies\TaskPolicy;
@@ -79,7 +78,6 @@ final readonly class TaskView
             'claimants' => $task->claimants->map(PersonRef::of(...))->all(),
             'revision' => $task->revision,
             'may' => $may,
-            'people' => $this->people($task),
             'handoffs' => array_values($task->handoffs->map(HandoffLine::of(...))->all()),
             'reviewer' => PersonRef::orNull($task->reviewer),
             'covers' => array_values($task->covers->map($this->cover(...))->all()),
@@ -152,32 +150,5 @@ final readonly class TaskView
         }
 
         return $facts;
-    }
-
-    /**
-     * Everybody to whom it could be handed on; who is away is said.
-     *
-     * @return list<array{slug: string, name: string, note: string}>
-     */
-    private function people(Task $task): array
-    {
-        $now = CarbonImmutable::now()->getTimestamp();
-        $roster = $this->viewer->snapshot()->roster;
-        $people = [];
-        foreach (
-            Person::query()
-                ->where('active', true)
-                ->whereKeyNot($task->assignee_id ?? '')
-                ->orderBy('name')
-                ->get()
-            as $person
-        ) {
-            $until = $roster->awayUntil($person->slug, $now);
-            $people[] = PersonRef::of($person) + [
-                'note' => $until === null ? '' : 'away ' . $this->viewer->words()->until(Instant::format($until)),
-            ];
-        }
-
-        return $people;
     }
 }

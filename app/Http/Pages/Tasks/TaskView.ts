@@ -88,7 +88,6 @@ export type TaskView = TaskLine & {
     claimants: PersonRef[];
     revision: number;
     may: Record<TaskActionCode | 'edit', boolean>;
-    people: (PersonRef & { note: string })[];
     handoffs: HandoffLine[];
     reviewer: PersonRef | null;
     /** in whose place it is held or reviewed, and until when they are away */

@@ -91,7 +91,7 @@ export function CriteriaEditor({ kind, parts, vocabulary, onChange, depth = 0 }:
                 parts.map((part, at) => (at === index ? next : part)),
             ),
         );
-    const join = kind === 'all' ? 'and' : 'or';
+    const join = say('screen.criteria_editor.join', { kind });
     return (
         <div className={depth === 0 ? '' : 'border-s-2 border-line ps-3'}>
             {(parts.length > 1 || kind === 'none' || depth > 0) && (
@@ -152,7 +152,9 @@ export function CriteriaEditor({ kind, parts, vocabulary, onChange, depth = 0 }:
             </ul>
             <p className="ps-9">
                 <Button look="quiet" onClick={() => onChange(makeGroup(kind, [...parts, BLANK]))}>
-                    {parts.length === 0 ? say('screen.criteria_editor.add_a_criterion') : `${join} …`}
+                    {parts.length === 0
+                        ? say('screen.criteria_editor.add_a_criterion')
+                        : say('screen.criteria_editor.add_joined', { kind })}
                 </Button>
                 {depth < DEEPEST && (
                     <Button

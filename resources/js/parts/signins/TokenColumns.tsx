@@ -44,7 +44,7 @@ export function columnsOfTokens(onRevoke: (token: TokenLine) => void): TableColu
         {
             id: 'abilities',
             label: say('sign_ins.columns.abilities'),
-            cell: (one) => one.abilities.join(' '),
+            cell: (one) => <span data-as-is>{one.abilities.join(' ')}</span>,
             className: 'font-mono text-xs',
         },
         { id: 'used', label: say('sign_ins.columns.used'), cell: (one) => <TokenUsed token={one} /> },

@@ -73,7 +73,9 @@ export function TokenDialog({
                                 />
                                 <span>
                                     {say(`sign_ins.ability.${one}`)}{' '}
-                                    <span className="font-mono text-xs text-ink2">{one}</span>
+                                    <span data-as-is className="font-mono text-xs text-ink2">
+                                        {one}
+                                    </span>
                                 </span>
                             </label>
                         ))}
