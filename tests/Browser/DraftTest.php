@@ -123,7 +123,8 @@ it('says when somebody else saved first, shows theirs on request, and brings our
 it('takes a single key for what is nearest, and lists what keys do here', function (): void {
     $this->browser->getKeyboard()->sendKeys('n');
     $this->see('Draft saved');
-    expect($this->browser->getCurrentURL())->toEndWith('/rulebook')->and(draftRules()[0]['name'])->toBe('');
+    expect($this->browser->getCurrentURL())->toEndWith('/rulebook');
+    expect(draftRules()[0]['name'])->toBe('');
     $this->browser->getKeyboard()->sendKeys('?');
     $this->see('new rule');
     expect(preg_match('/new task|finish it/', $this->text()))->toBe(0);

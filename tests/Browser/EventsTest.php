@@ -52,12 +52,9 @@ it('sends a repair to be checked by somebody else, and back with what is still t
     $this->press('Send to be reviewed', "//*[@role='dialog']");
     $this->see("№ {$task->number} is sent to be reviewed by ");
     $task->refresh();
-    expect($task->status)
-        ->toBe(TaskStatus::InReview)
-        ->and($task->reviewer)
-        ->not->toBeNull()
-        ->and($task->reviewer_id)
-        ->not->toBe($task->assignee_id);
+    expect($task->status)->toBe(TaskStatus::InReview);
+    expect($task->reviewer)->not->toBeNull();
+    expect($task->reviewer_id)->not->toBe($task->assignee_id);
 
     $this->signInInstead(userOf($task->reviewer?->slug));
     $this->visit('/in-hand');

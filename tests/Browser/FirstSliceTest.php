@@ -167,10 +167,8 @@ it('lets the lead write a rule, see what it would catch, and publish it; the nex
     $this->see("Rulebook version {$number}");
 
     $task = askFor($this, 'A fitting', 'Fitting for a half-size cello');
-    expect($task->assignee?->name)
-        ->toBe('Siobhán Quirke')
-        ->and($task->tags)
-        ->toBe(['fitting room']);
+    expect($task->assignee?->name)->toBe('Siobhán Quirke');
+    expect($task->tags)->toBe(['fitting room']);
 });
 
 it('moves rules by keyboard, pauses them, undoes, and takes an earlier version up again', function (): void {

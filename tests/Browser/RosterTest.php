@@ -37,10 +37,8 @@ it('says what a file would do, and merges it when told to', function (): void {
     expect(Person::query()->where('slug', 'sunniva')->exists())->toBeFalse();
     $this->press('Merge');
     $this->see('The file is imported.');
-    expect(Person::query()->where('slug', 'sunniva')->sole()->active)
-        ->toBeTrue()
-        ->and(Person::query()->where('active', true)->count())
-        ->toBe($active + 1);
+    expect(Person::query()->where('slug', 'sunniva')->sole()->active)->toBeTrue();
+    expect(Person::query()->where('active', true)->count())->toBe($active + 1);
 });
 
 it('offers nothing where there is nothing to change, and says what taking away would do', function (): void {

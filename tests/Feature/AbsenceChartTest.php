@@ -54,48 +54,55 @@ it('has a lane for whoever is away and stands in, from the Monday of the week on
     weekAway('tobias', '2026-03-09', '2026-03-09', false);
     weekAway('ayumi', '2026-05-04', '2026-05-05');
     $chart = chart($this, 'hanneke');
-    expect([$chart['from'], $chart['weeks'], count($chart['days']), $chart['days'][4], $chart['days'][5]])
-        ->toBe(['2026-03-02', 4, 28, ['date' => '2026-03-06', 'off' => false], ['date' => '2026-03-07', 'off' => true]])
-        ->and(array_column($chart['lanes'], 'slug'))
-        ->toBe(['callum', 'femi', 'tobias'])
-        ->and($chart['lanes'][0]['stretches'])
-        ->toBe([
-            [
-                'id' => $id,
-                'from' => 3.0,
-                'to' => 5.0,
-                'first' => '2026-03-05T00:00:00Z',
-                'last' => '2026-03-07T00:00:00Z',
-                'asked' => false,
-                'substitutes' => ['femi'],
-                'plan' => true,
-            ],
-        ])
-        // Midnight in Helsinki is 22:00 of the house.
-        ->and([$chart['lanes'][2]['stretches'][0]['from'], $chart['lanes'][2]['stretches'][0]['asked']])
-        ->toBe([6.917, true]);
+    expect([$chart['from'], $chart['weeks'], count($chart['days']), $chart['days'][4], $chart['days'][5]])->toBe([
+        '2026-03-02',
+        4,
+        28,
+        ['date' => '2026-03-06', 'off' => false],
+        ['date' => '2026-03-07', 'off' => true],
+    ]);
+    expect(array_column($chart['lanes'], 'slug'))->toBe(['callum', 'femi', 'tobias']);
+    expect($chart['lanes'][0]['stretches'])->toBe([
+        [
+            'id' => $id,
+            'from' => 3.0,
+            'to' => 5.0,
+            'first' => '2026-03-05T00:00:00Z',
+            'last' => '2026-03-07T00:00:00Z',
+            'asked' => false,
+            'substitutes' => ['femi'],
+            'plan' => true,
+        ],
+    ]);
+
+    // Midnight in Helsinki is 22:00 of the house.
+    expect([$chart['lanes'][2]['stretches'][0]['from'], $chart['lanes'][2]['stretches'][0]['asked']])->toBe([
+        6.917,
+        true,
+    ]);
 });
 
 it('goes to other weeks and to the lanes of a team, and back to what there is for nonsense', function (): void {
     weekAway('ayumi', '2026-05-04', '2026-05-05');
-    expect(array_column(chart($this, 'hanneke', '?from=2026-05-06&weeks=2')['lanes'], 'slug'))
-        ->toBe(['ayumi'])
-        ->and(array_column(chart($this, 'hanneke', '?team=brass-bench')['lanes'], 'slug'))
-        ->toBe(['ayumi', 'femi', 'callum'])
-        ->and(chart($this, 'hanneke', '?from=never&weeks=99&team=none'))
-        ->toMatchArray(['from' => '2026-03-02', 'weeks' => 4, 'team' => ''])
-        ->and(chart($this, 'hanneke', '?from=9999-01-01')['from'])
-        ->toBe('2026-03-02')
-        ->and(chart($this, 'hanneke', '?from=2026-13-45')['from'])
-        ->toBe('2026-03-02');
+    expect(array_column(chart($this, 'hanneke', '?from=2026-05-06&weeks=2')['lanes'], 'slug'))->toBe(['ayumi']);
+    expect(array_column(chart($this, 'hanneke', '?team=brass-bench')['lanes'], 'slug'))->toBe([
+        'ayumi',
+        'femi',
+        'callum',
+    ]);
+    expect(chart($this, 'hanneke', '?from=never&weeks=99&team=none'))->toMatchArray([
+        'from' => '2026-03-02',
+        'weeks' => 4,
+        'team' => '',
+    ]);
+    expect(chart($this, 'hanneke', '?from=9999-01-01')['from'])->toBe('2026-03-02');
+    expect(chart($this, 'hanneke', '?from=2026-13-45')['from'])->toBe('2026-03-02');
 });
 
 it('shows nobody what others have only asked for', function (): void {
     weekAway('callum', '2026-03-05', '2026-03-06', false);
-    expect(array_column(chart($this, 'femi')['lanes'], 'slug'))
-        ->toBe([])
-        ->and(array_column(chart($this, 'callum')['lanes'], 'slug'))
-        ->toBe(['callum']);
+    expect(array_column(chart($this, 'femi')['lanes'], 'slug'))->toBe([]);
+    expect(array_column(chart($this, 'callum')['lanes'], 'slug'))->toBe(['callum']);
 });
 
 it('counts who is left against the minimum that the lead has set, with what is asked for', function (): void {
@@ -115,17 +122,15 @@ it('counts who is left against the minimum that the lead has set, with what is a
         ->post('/absences/minimum', ['of' => 'team:brass-bench', 'people' => 2])
         ->assertSessionHasNoErrors();
     $row = chart($this, 'hanneke')['strength'][0];
-    expect([$row['name'], $row['minimum']])
-        ->toBe(['Brass bench', 2])
-        ->and(array_map(static fn(array $day): array => array_values($day), array_slice($row['days'], 2, 6)))
-        ->toBe([
-            [3, 3, false, false, false],
-            [2, 2, false, false, false],
-            [2, 1, false, false, true],
-            [0, 0, true, false, false],
-            [0, 0, true, false, false],
-            [3, 2, false, false, false],
-        ]);
+    expect([$row['name'], $row['minimum']])->toBe(['Brass bench', 2]);
+    expect(array_map(static fn(array $day): array => array_values($day), array_slice($row['days'], 2, 6)))->toBe([
+        [3, 3, false, false, false],
+        [2, 2, false, false, false],
+        [2, 1, false, false, true],
+        [0, 0, true, false, false],
+        [0, 0, true, false, false],
+        [3, 2, false, false, false],
+    ]);
     $asked = array_values(
         array_filter(
             $this->actingAs(House::user('hanneke'))->get('/absences')->viewData('page')['props']['absences'],
@@ -194,8 +199,15 @@ it('counts in weeks that are over who was away then, of which decisions know not
         'lately',
     ]);
     $there = static fn(array $chart): array => array_column($chart['strength'][0]['days'], 'there');
-    expect(array_slice($there(chart($this, 'hanneke', '?from=2025-11-03&weeks=2')), 0, 8))
-        ->toBe([2, 2, 2, 2, 2, 0, 0, 2])
-        ->and(array_slice($there(chart($this, 'hanneke', '?from=2025-10-27&weeks=2')), 0, 3))
-        ->toBe([3, 3, 3]);
+    expect(array_slice($there(chart($this, 'hanneke', '?from=2025-11-03&weeks=2')), 0, 8))->toBe([
+        2,
+        2,
+        2,
+        2,
+        2,
+        0,
+        0,
+        2,
+    ]);
+    expect(array_slice($there(chart($this, 'hanneke', '?from=2025-10-27&weeks=2')), 0, 3))->toBe([3, 3, 3]);
 });

@@ -44,26 +44,21 @@ it('changes the password of whoever knows the old one, and signs them out elsewh
         ->post('/account/password', ['current' => House::PASSWORD, 'password' => LONG, 'again' => LONG])
         ->assertSessionHas('done', 'Your password is changed.');
     $this->ayumi->refresh();
-    expect(Hash::check(LONG, $this->ayumi->password))
-        ->toBeTrue()
-        ->and($this->ayumi->remember_token)
-        ->not->toBe('kept on another machine')
-        ->and(
-            OpenSession::query()
-                ->whereKey(['elsewhere', 'somebody else'])
-                ->pluck('id')
-                ->all(),
-        )
-        ->toBe(['somebody else'])
-        ->and(
-            Activity::query()
-                ->where('log_name', 'sign-in')
-                ->sole()
-                ->only(['event', 'causer_id']),
-        )
-        ->toBe(['event' => 'password_chosen', 'causer_id' => $this->ayumi->id])
-        ->and(Activity::query()->where('properties', 'like', '%heron%')->exists())
-        ->toBeFalse();
+    expect(Hash::check(LONG, $this->ayumi->password))->toBeTrue();
+    expect($this->ayumi->remember_token)->not->toBe('kept on another machine');
+    expect(
+        OpenSession::query()
+            ->whereKey(['elsewhere', 'somebody else'])
+            ->pluck('id')
+            ->all(),
+    )->toBe(['somebody else']);
+    expect(
+        Activity::query()
+            ->where('log_name', 'sign-in')
+            ->sole()
+            ->only(['event', 'causer_id']),
+    )->toBe(['event' => 'password_chosen', 'causer_id' => $this->ayumi->id]);
+    expect(Activity::query()->where('properties', 'like', '%heron%')->exists())->toBeFalse();
 });
 
 it('refuses a password that is easily found, and says why', function (string $password, string $why): void {
@@ -108,13 +103,11 @@ it('lists where one is signed in, by what the browser says, and never by the sec
             static fn(array $one): array => [$one['name'], $one['browser'], $one['system'], $one['ip'], $one['at']],
             $lines,
         ),
-    )
-        ->toBe([
-            [hash('sha256', 'first'), 'Firefox', 'Linux', '192.0.2.8', '2026-03-02T10:00:00Z'],
-            [hash('sha256', 'second'), null, null, '192.0.2.9', '2026-03-02T10:00:00Z'],
-        ])
-        ->and(json_encode($props))
-        ->not->toContain('"first"');
+    )->toBe([
+        [hash('sha256', 'first'), 'Firefox', 'Linux', '192.0.2.8', '2026-03-02T10:00:00Z'],
+        [hash('sha256', 'second'), null, null, '192.0.2.9', '2026-03-02T10:00:00Z'],
+    ]);
+    expect(json_encode($props))->not->toContain('"first"');
 });
 
 it('ends one of its sessions, or all others, and nobody else\'s', function (): void {
@@ -157,10 +150,8 @@ it('lets somebody who was invited choose a password, once', function (): void {
     );
     $this->post("/invitation/{$secret}", ['password' => LONG, 'again' => LONG])->assertRedirect('/');
     $this->assertAuthenticatedAs($this->ayumi);
-    expect(Hash::check(LONG, $this->ayumi->refresh()->password))
-        ->toBeTrue()
-        ->and(OpenSession::query()->whereKey('elsewhere')->exists())
-        ->toBeFalse();
+    expect(Hash::check(LONG, $this->ayumi->refresh()->password))->toBeTrue();
+    expect(OpenSession::query()->whereKey('elsewhere')->exists())->toBeFalse();
     $this->post("/invitation/{$secret}", [
         'password' => 'another heron there',
         'again' => 'another heron there',
@@ -169,10 +160,8 @@ it('lets somebody who was invited choose a password, once', function (): void {
         $this->get("/invitation/{$secret}")
             ->assertOk()
             ->viewData('page')['props']['invited'],
-    )
-        ->toBeNull()
-        ->and(Hash::check(LONG, $this->ayumi->refresh()->password))
-        ->toBeTrue();
+    )->toBeNull();
+    expect(Hash::check(LONG, $this->ayumi->refresh()->password))->toBeTrue();
 });
 
 it('takes no link that is over, unknown or of another shape', function (): void {
@@ -188,8 +177,6 @@ it('takes no link that is over, unknown or of another shape', function (): void 
     }
     $this->get('/invitation/short')->assertNotFound();
     $this->artisan('model:prune', ['--model' => [Invitation::class]]);
-    expect(Invitation::query()->count())
-        ->toBe(0)
-        ->and(Hash::check(House::PASSWORD, $this->ayumi->refresh()->password))
-        ->toBeTrue();
+    expect(Invitation::query()->count())->toBe(0);
+    expect(Hash::check(House::PASSWORD, $this->ayumi->refresh()->password))->toBeTrue();
 });

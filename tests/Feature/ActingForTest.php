@@ -95,10 +95,12 @@ it('signs off what whoever is away would have, and is named as doing so for them
         ->where('occasion', 'approved')
         ->with(['user', 'for'])
         ->sole();
-    expect([$task->refresh()->status, $change->user?->name, $change->for?->name])
-        ->toBe([TaskStatus::Done, 'Femi Adeyinka', 'Callum Rees'])
-        ->and(TaskCover::query()->count())
-        ->toBe(0);
+    expect([$task->refresh()->status, $change->user?->name, $change->for?->name])->toBe([
+        TaskStatus::Done,
+        'Femi Adeyinka',
+        'Callum Rees',
+    ]);
+    expect(TaskCover::query()->count())->toBe(0);
 });
 
 it('gives a review back that nobody has begun, and new reviews to the substitute', function (): void {
@@ -107,27 +109,21 @@ it('gives a review back that nobody has begun, and new reviews to the substitute
     Clock::set('2026-03-02T14:00:00Z');
     app()->forgetScopedInstances();
     app(SettleAbsences::class)(CarbonImmutable::now());
-    expect($task->refresh()->reviewer?->slug)
-        ->toBe('callum')
-        ->and(Notice::query()->where('person_id', House::person('callum')->id)->count())
-        ->toBe(2);
+    expect($task->refresh()->reviewer?->slug)->toBe('callum');
+    expect(Notice::query()->where('person_id', House::person('callum')->id)->count())->toBe(2);
 });
 
 it('keeps a review that whoever covers has said something on', function (): void {
     $task = reviewOfCallum();
     callumAway('2026-03-02T09:00:00Z', '2026-03-02T14:00:00Z');
     does($this, 'femi', $task, 'comment', ['body' => 'I have it on the bench'])->assertRedirect();
-    expect(Comment::query()->with('for')->sole()->for?->slug)
-        ->toBe('callum')
-        ->and(TaskCover::query()->sole()->touched_by)
-        ->toBe(['femi']);
+    expect(Comment::query()->with('for')->sole()->for?->slug)->toBe('callum');
+    expect(TaskCover::query()->sole()->touched_by)->toBe(['femi']);
     Clock::set('2026-03-02T14:00:00Z');
     app()->forgetScopedInstances();
     app(SettleAbsences::class)(CarbonImmutable::now());
-    expect($task->refresh()->reviewer?->slug)
-        ->toBe('femi')
-        ->and(TaskCover::query()->count())
-        ->toBe(0);
+    expect($task->refresh()->reviewer?->slug)->toBe('femi');
+    expect(TaskCover::query()->count())->toBe(0);
 });
 
 it('acts for somebody only on what is covered, and only while it is', function (): void {
@@ -159,10 +155,8 @@ it('names nobody where somebody else does something on a covered task', function
     ]);
     callumAway('2026-03-02T09:00:00Z', '2026-03-02T14:00:00Z');
     does($this, 'hanneke', $task, 'comment', ['body' => 'How does it go?']);
-    expect(Comment::query()->sole()->for_id)
-        ->toBeNull()
-        ->and(TaskCover::query()->sole()->touched_by)
-        ->toBe([]);
+    expect(Comment::query()->sole()->for_id)->toBeNull();
+    expect(TaskCover::query()->sole()->touched_by)->toBe([]);
 });
 
 it('acts for somebody from when the work was handed over, be it before they go', function (): void {
@@ -195,12 +189,11 @@ it('asks rules that listen about what passes, and lets them decide', function ()
         'due_at' => CarbonImmutable::parse('2026-03-02T12:00:00Z'),
     ]);
     callumAway('2026-03-02T09:00:00Z', '2026-03-02T14:00:00Z');
-    expect($task->refresh()->assignee?->slug)
-        ->toBe('ayumi')
-        ->and(TaskCover::query()->count())
-        ->toBe(0)
-        ->and(Decision::query()->where('task_id', $task->id)->where('event', 'holder_changes')->sole()->rule)
-        ->toBe('watch');
+    expect($task->refresh()->assignee?->slug)->toBe('ayumi');
+    expect(TaskCover::query()->count())->toBe(0);
+    expect(Decision::query()->where('task_id', $task->id)->where('event', 'holder_changes')->sole()->rule)->toBe(
+        'watch',
+    );
 });
 
 it(
@@ -226,9 +219,12 @@ it(
             ->assertSessionHasNoErrors()
             ->assertRedirect();
         $handoff = Handoff::query()->where('task_id', $task->id)->orderByDesc('id')->first();
-        expect([$task->refresh()->assignee?->slug, $task->tags, $handoff?->cause, $handoff?->to?->slug])
-            ->toBe(['femi', ['again'], HandoffCause::Cover, 'femi'])
-            ->and(Notice::query()->where('person_id', House::person('femi')->id)->sole()->kind)
-            ->toBe(NoticeKind::Covers);
+        expect([$task->refresh()->assignee?->slug, $task->tags, $handoff?->cause, $handoff?->to?->slug])->toBe([
+            'femi',
+            ['again'],
+            HandoffCause::Cover,
+            'femi',
+        ]);
+        expect(Notice::query()->where('person_id', House::person('femi')->id)->sole()->kind)->toBe(NoticeKind::Covers);
     },
 );

@@ -19,10 +19,8 @@ it('makes one task of a request that comes twice', function (): void {
     $body = ['title' => 'Trumpet', 'kind' => 'bench-repair'];
     $first = send($this, $body)->assertCreated();
     $second = send($this, $body)->assertOk()->assertHeader('Idempotent-Replayed', 'true');
-    expect($second->json('id'))
-        ->toBe($first->json('id'))
-        ->and(Task::query()->count())
-        ->toBe(1);
+    expect($second->json('id'))->toBe($first->json('id'));
+    expect(Task::query()->count())->toBe(1);
 });
 
 it('answers a request that comes again as it did, though it would not be right by now', function (): void {
@@ -57,13 +55,13 @@ it('refuses a key that comes back with something else', function (): void {
 
 it('says everything that is wrong, each with its place', function (array $body, array $pointers): void {
     $response = send($this, $body)->assertUnprocessable()->assertHeader('Content-Type', 'application/problem+json');
-    expect(array_column($response->json('errors'), 'pointer'))
-        ->toBe($pointers)
-        // What is missing is named, apart from the sentence that says so.
-        ->and(array_column($response->json('errors'), 'missing'))
-        ->toBe(array_values(array_filter(['title', 'kind'], static fn(string $name): bool => !isset($body[$name]))))
-        ->and(Task::query()->count())
-        ->toBe(0);
+    expect(array_column($response->json('errors'), 'pointer'))->toBe($pointers);
+
+    // What is missing is named, apart from the sentence that says so.
+    expect(array_column($response->json('errors'), 'missing'))->toBe(
+        array_values(array_filter(['title', 'kind'], static fn(string $name): bool => !isset($body[$name]))),
+    );
+    expect(Task::query()->count())->toBe(0);
 })->with([
     'nothing' => [['x' => 1], ['/x', '', '']],
     'unknown things' => [

@@ -39,10 +39,8 @@ it('takes a task in, routes it and answers with where it is', function (): void 
     ]);
     $task = Task::query()->sole();
     $response->assertHeader('Location', url("/api/v1/tasks/{$task->id}"));
-    expect($task->facts)
-        ->toBe(['task.family' => 'brass', 'task.value' => 320.5])
-        ->and($task->number)
-        ->toBe($response->json('number'));
+    expect($task->facts)->toBe(['task.family' => 'brass', 'task.value' => 320.5]);
+    expect($task->number)->toBe($response->json('number'));
 });
 
 it('answers about the task that has come as it does later about the one that is there', function (
@@ -61,14 +59,10 @@ it('answers about the task that has come as it does later about the one that is 
         'Authorization' => "Bearer {$this->token}",
     ])->assertOk();
 
-    expect($come->json())
-        ->toBe($there->json())
-        ->and($come->json('priority'))
-        ->toBe('urgent')
-        ->and($come->json('tags'))
-        ->toBe(['warranty', 'seen'])
-        ->and($come->json('due'))
-        ->not->toBeNull();
+    expect($come->json())->toBe($there->json());
+    expect($come->json('priority'))->toBe('urgent');
+    expect($come->json('tags'))->toBe(['warranty', 'seen']);
+    expect($come->json('due'))->not->toBeNull();
 })->with([
     'somebody holds it' => [
         ['pool' => ['kind' => 'people', 'people' => ['femi']], 'method' => ['kind' => 'in_order']],
@@ -124,12 +118,16 @@ it('tells why a task waits, who reviews it, and what made it', function (): void
         ->assertCreated()
         ->json();
     $quote = Task::query()->where('made_by_id', $come['id'])->sole();
-    expect([$come['status'], $come['waiting'], $come['source'], $come['made_by']])
-        ->toBe(['waiting', ['for' => null, 'until' => null, 'on' => [$quote->id]], 'api', null])
-        ->and($get($come['id']))
-        ->toBe($come)
-        ->and(array_intersect_key($get($quote->id), ['source' => 1, 'made_by' => 1, 'waiting' => 1, 'reviewer' => 1]))
-        ->toBe(['reviewer' => null, 'waiting' => null, 'source' => 'rule', 'made_by' => $come['id']]);
+    expect([$come['status'], $come['waiting'], $come['source'], $come['made_by']])->toBe([
+        'waiting',
+        ['for' => null, 'until' => null, 'on' => [$quote->id]],
+        'api',
+        null,
+    ]);
+    expect($get($come['id']))->toBe($come);
+    expect(
+        array_intersect_key($get($quote->id), ['source' => 1, 'made_by' => 1, 'waiting' => 1, 'reviewer' => 1]),
+    )->toBe(['reviewer' => null, 'waiting' => null, 'source' => 'rule', 'made_by' => $come['id']]);
     app(AskReview::class)($quote, null, House::user('hanneke'));
     expect($get($quote->id)['reviewer'])->toBe(['id' => 'ayumi', 'name' => 'Ayumi Kato']);
     // The description of the interface has what is answered, and nothing else.

@@ -76,17 +76,20 @@ it('knows a token by number and secret, and keeps to the minute when it was used
 
 it('finds with a token all that is known of whose it is', function (): void {
     $member = House::user('ayumi')->createToken('reader', ['tasks:read'])->plainTextToken;
-    expect(AccessToken::findToken($this->token)?->tokenable->getAttributes())
-        ->toEqual([...House::user('hanneke')->getAttributes(), 'leads_house' => 1, 'person_gone' => 0])
-        ->and(AccessToken::findToken($member)?->tokenable->getAttributes())
-        ->toEqual([...House::user('ayumi')->getAttributes(), 'leads_house' => 0, 'person_gone' => 0]);
+    expect(AccessToken::findToken($this->token)?->tokenable->getAttributes())->toEqual([
+        ...House::user('hanneke')->getAttributes(),
+        'leads_house' => 1,
+        'person_gone' => 0,
+    ]);
+    expect(AccessToken::findToken($member)?->tokenable->getAttributes())->toEqual([
+        ...House::user('ayumi')->getAttributes(),
+        'leads_house' => 0,
+        'person_gone' => 0,
+    ]);
     DB::enableQueryLog();
-    expect(AccessToken::findToken($member)?->tokenable->leads())
-        ->toBeFalse()
-        ->and(AccessToken::findToken($this->token)?->tokenable->leads())
-        ->toBeTrue()
-        ->and(DB::getQueryLog())
-        ->toHaveCount(2);
+    expect(AccessToken::findToken($member)?->tokenable->leads())->toBeFalse();
+    expect(AccessToken::findToken($this->token)?->tokenable->leads())->toBeTrue();
+    expect(DB::getQueryLog())->toHaveCount(2);
     DB::disableQueryLog();
 });
 
@@ -99,10 +102,10 @@ it('gives a task and its decision, with trace and words', function (): void {
 
     $decision = $this->getJson("/api/v1/tasks/{$id}/decision", $headers)->assertOk();
     SchemaCheck::check('decision', json_decode((string) $decision->getContent())->trace);
-    expect($decision->json('explanation.summary'))
-        ->toBe('5 people → 3 in Brass bench → 3 present → round-robin “Brass bench” → Ayumi Kato')
-        ->and($decision->json('trace.outcome'))
-        ->toBe('assigned');
+    expect($decision->json('explanation.summary'))->toBe(
+        '5 people → 3 in Brass bench → 3 present → round-robin “Brass bench” → Ayumi Kato',
+    );
+    expect($decision->json('trace.outcome'))->toBe('assigned');
 });
 
 it('answers what is not there in the same form', function (): void {

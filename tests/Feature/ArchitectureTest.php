@@ -82,34 +82,25 @@ it('has modules that know of each other what architecture.md says, and none in a
     foreach (array_diff_key($known, array_flip(['Http', 'Console', 'Providers'])) as $module => $of) {
         expect([$module, $of])->toBe([$module, $said[$module] ?? []]);
     }
-    expect(array_keys(array_diff_key($known, $said)))
-        ->toBe(['Console', 'Http', 'Providers'])
-        ->and(circles($known))
-        ->toBe([])
-        ->and(count($known))
-        ->toBeGreaterThan(20)
-        ->and(circles(['A' => ['B'], 'B' => ['C'], 'C' => ['A'], 'D' => ['A'], 'E' => []]))
-        ->toBe(['A', 'B', 'C', 'D'])
-        ->and(circles(knownBy(app_path('Http/Pages'), 'App\\Http\\Pages')))
-        ->toBe([])
-        ->and(circles(knownBy(app_path('Http/Requests'), 'App\\Http\\Requests')))
-        ->toBe([]);
+    expect(array_keys(array_diff_key($known, $said)))->toBe(['Console', 'Http', 'Providers']);
+    expect(circles($known))->toBe([]);
+    expect(count($known))->toBeGreaterThan(20);
+    expect(circles(['A' => ['B'], 'B' => ['C'], 'C' => ['A'], 'D' => ['A'], 'E' => []]))->toBe(['A', 'B', 'C', 'D']);
+    expect(circles(knownBy(app_path('Http/Pages'), 'App\\Http\\Pages')))->toBe([]);
+    expect(circles(knownBy(app_path('Http/Requests'), 'App\\Http\\Requests')))->toBe([]);
 });
 
 it('runs chains and records them in one place', function (): void {
-    expect(filesWith('/new Chain\(/'))
-        ->toBe(['app/Bridge/ChangeRunner'])
-        ->and(filesWith('/\bChainRecorder\b/'))
-        ->toBe(['app/Bridge/ChainRecorder', 'app/Bridge/ChangeRunner'])
-        ->and(filesWith('/\bChangeRunner\b/'))
-        ->toBe([
-            'app/Absences/MoveCovered',
-            'app/Bridge/ChangeRunner',
-            'app/Customers/EditCustomer',
-            'app/Intake/RouteTask',
-            'app/Tasks/EditTask',
-            'app/Tasks/RetryTask',
-        ]);
+    expect(filesWith('/new Chain\(/'))->toBe(['app/Bridge/ChangeRunner']);
+    expect(filesWith('/\bChainRecorder\b/'))->toBe(['app/Bridge/ChainRecorder', 'app/Bridge/ChangeRunner']);
+    expect(filesWith('/\bChangeRunner\b/'))->toBe([
+        'app/Absences/MoveCovered',
+        'app/Bridge/ChangeRunner',
+        'app/Customers/EditCustomer',
+        'app/Intake/RouteTask',
+        'app/Tasks/EditTask',
+        'app/Tasks/RetryTask',
+    ]);
 });
 
 it('throws nothing of its own that is not foreseen, and refuses with words for each refusal', function (): void {
@@ -153,8 +144,6 @@ it('throws nothing of its own that is not foreseen, and refuses with words for e
 
 it('makes what is known of a moment together', function (): void {
     // State, snapshot and router come from HouseAt; the others read the snapshot alone, or a revision alone.
-    expect(filesWith('/new (Router|HouseAt)\(/'))
-        ->toBe(['app/Bridge/HouseAt', 'app/Bridge/Houses'])
-        ->and(filesWith('/snapshots->at\(/'))
-        ->toBe(['app/Bridge/Houses']);
+    expect(filesWith('/new (Router|HouseAt)\(/'))->toBe(['app/Bridge/HouseAt', 'app/Bridge/Houses']);
+    expect(filesWith('/snapshots->at\(/'))->toBe(['app/Bridge/Houses']);
 });

@@ -40,18 +40,13 @@ it('tells administrators, and nobody else, what it has given up', function (): v
     }
     Notification::assertSentToTimes($this->administrator, BackgroundWorkFailed::class, 1);
     Notification::assertNotSentTo(House::user('hanneke'), BackgroundWorkFailed::class);
-    expect(DB::table('jobs')->count())
-        ->toBe(0)
-        ->and(DB::table('failed_jobs')->count())
-        ->toBe(1);
+    expect(DB::table('jobs')->count())->toBe(0);
+    expect(DB::table('failed_jobs')->count())->toBe(1);
 });
 
 it('says in the mail what failed and what to do', function (): void {
     $mail = (new BackgroundWorkFailed('WorkOutCoverage', 'No.'))->toMail();
-    expect($mail->subject)
-        ->toBe('Open Baton: work in the background has failed')
-        ->and($mail->introLines[0])
-        ->toBe('WorkOutCoverage was given up after its last attempt: No.')
-        ->and($mail->introLines[1])
-        ->toContain('queue:retry all');
+    expect($mail->subject)->toBe('Open Baton: work in the background has failed');
+    expect($mail->introLines[0])->toBe('WorkOutCoverage was given up after its last attempt: No.');
+    expect($mail->introLines[1])->toContain('queue:retry all');
 });

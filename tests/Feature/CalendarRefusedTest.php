@@ -13,10 +13,8 @@ beforeEach(function (): void {
 
 it('says what it has not understood, and takes the rest', function (string $event, string $reason): void {
     $plan = take(calendar($event, "UID:ok\nDTSTART;VALUE=DATE:20260309\nATTENDEE;CN=Callum Rees:mailto:x@y.example"));
-    expect(array_column($plan->notUnderstood, 'reason'))
-        ->toBe([$reason])
-        ->and(comes($plan))
-        ->toBe(['create callum']);
+    expect(array_column($plan->notUnderstood, 'reason'))->toBe([$reason]);
+    expect(comes($plan))->toBe(['create callum']);
 })->with([
     'nobody' => ["UID:1\nDTSTART;VALUE=DATE:20260309", 'It does not say whom it is about.'],
     'a stranger' => [
@@ -72,10 +70,8 @@ it('refuses what is no calendar, or too much of one, and takes nothing of it', f
     Closure $text,
     string $reason,
 ): void {
-    expect(static fn() => take($text()))
-        ->toThrow(DocumentError::class, $reason)
-        ->and(Absence::query()->count())
-        ->toBe(0);
+    expect(static fn() => take($text()))->toThrow(DocumentError::class, $reason);
+    expect(Absence::query()->count())->toBe(0);
 })->with([
     'a letter' => [static fn(): string => 'Dear all', 'This is not a calendar'],
     'a card' => [

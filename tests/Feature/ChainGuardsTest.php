@@ -33,10 +33,13 @@ it('ends a circle, keeps it, and tells of it', function (): void {
     $task = House::arrive();
     edit($task, static fn(Subject $subject): Subject => $subject->tagged('a'));
     $cut = ChainCut::query()->sole();
-    expect([$cut->reason, $cut->rules, $cut->task_id, $cut->seen_at])
-        ->toBe([CutReason::Circle, ['a', 'b'], $task->id, null])
-        ->and($task->refresh()->tags)
-        ->toBe(['a']);
+    expect([$cut->reason, $cut->rules, $cut->task_id, $cut->seen_at])->toBe([
+        CutReason::Circle,
+        ['a', 'b'],
+        $task->id,
+        null,
+    ]);
+    expect($task->refresh()->tags)->toBe(['a']);
 });
 
 it('commits all of a chain, or nothing of it', function (): void {
@@ -56,12 +59,11 @@ it('commits all of a chain, or nothing of it', function (): void {
             throw new RuntimeException('the disk is full');
         }
     });
-    expect(static fn() => edit($task, static fn(Subject $subject): Subject => $subject->tagged('x')))
-        ->toThrow(RuntimeException::class)
-        ->and($task->refresh()->tags)
-        ->toBe([])
-        ->and([Task::query()->count(), TaskChange::query()->count(), Decision::query()->count()])
-        ->toBe([1, 0, 1]);
+    expect(static fn() => edit($task, static fn(Subject $subject): Subject => $subject->tagged('x')))->toThrow(
+        RuntimeException::class,
+    );
+    expect($task->refresh()->tags)->toBe([]);
+    expect([Task::query()->count(), TaskChange::query()->count(), Decision::query()->count()])->toBe([1, 0, 1]);
 });
 
 it('lets a date follow another, until a person sets it by hand', function (): void {
@@ -85,8 +87,6 @@ it('lets a date follow another, until a person sets it by hand', function (): vo
         ),
     );
     edit($task, static fn(Subject $subject): Subject => $subject->withField('task.needed', '2026-03-30'));
-    expect($task->refresh()->due_at?->toIso8601ZuluString())
-        ->toBe('2026-03-19T12:00:00Z')
-        ->and($task->due_follows)
-        ->toBeNull();
+    expect($task->refresh()->due_at?->toIso8601ZuluString())->toBe('2026-03-19T12:00:00Z');
+    expect($task->due_follows)->toBeNull();
 });

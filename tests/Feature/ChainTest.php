@@ -46,23 +46,24 @@ it('sends what is to be reviewed round others than whoever did it, and says what
     $decisions = Decision::query()->where('task_id', $task->id)->orderBy('id')->get();
     $changes = TaskChange::query()->where('task_id', $task->id)->orderBy('id')->get();
 
-    expect([$task->status, $task->assignee?->slug, $task->reviewer?->slug, $task->tags, $task->priority])
-        ->toBe([TaskStatus::InReview, 'ayumi', 'femi', ['checked'], Priority::High])
-        ->and($decisions->pluck('rule')->all())
-        ->toBe(['round', 'review', null])
-        ->and($changes->map(static fn(TaskChange $one): array => [$one->cause, $one->occasion, $one->reason])->all())
-        ->toBe([[Cause::Person, 'review_asked', 'Please look at the slide.'], [Cause::FollowUp, 'followed', null]])
-        ->and($changes[0]->difference)
-        ->toBe(['status' => ['new', 'in_review']])
-        ->and($decisions[1]->change_id)
-        ->toBe($changes[0]->id)
-        ->and($changes[1]->caused_by_id)
-        ->toBe($decisions[1]->id)
-        ->and($decisions[2]->change_id)
-        ->toBe($changes[1]->id)
-        // The reviewer is no handoff: it is still Ayumi's.
-        ->and(Handoff::query()->where('task_id', $task->id)->count())
-        ->toBe(1);
+    expect([$task->status, $task->assignee?->slug, $task->reviewer?->slug, $task->tags, $task->priority])->toBe([
+        TaskStatus::InReview,
+        'ayumi',
+        'femi',
+        ['checked'],
+        Priority::High,
+    ]);
+    expect($decisions->pluck('rule')->all())->toBe(['round', 'review', null]);
+    expect(
+        $changes->map(static fn(TaskChange $one): array => [$one->cause, $one->occasion, $one->reason])->all(),
+    )->toBe([[Cause::Person, 'review_asked', 'Please look at the slide.'], [Cause::FollowUp, 'followed', null]]);
+    expect($changes[0]->difference)->toBe(['status' => ['new', 'in_review']]);
+    expect($decisions[1]->change_id)->toBe($changes[0]->id);
+    expect($changes[1]->caused_by_id)->toBe($decisions[1]->id);
+    expect($decisions[2]->change_id)->toBe($changes[1]->id);
+
+    // The reviewer is no handoff: it is still Ayumi's.
+    expect(Handoff::query()->where('task_id', $task->id)->count())->toBe(1);
 });
 
 it('records no decision where no rule listens, and the change all the same', function (): void {
@@ -72,28 +73,22 @@ it('records no decision where no rule listens, and the change all the same', fun
         $task,
         static fn(Subject $subject): Subject => $subject->tagged('vip')->withField('task.value', 40_000)->dueAt(null),
     );
-    expect(Decision::query()->count())
-        ->toBe(1)
-        ->and(TaskChange::query()->sole()->difference)
-        ->toBe([
-            'due' => [$task->due_at?->toIso8601ZuluString(), null],
-            'tags' => [null, ['vip']],
-            'task.value' => [null, 400],
-        ])
-        ->and($task->refresh()->facts)
-        ->toBe(['task.value' => 400])
-        ->and($task->revision)
-        ->toBe(2);
+    expect(Decision::query()->count())->toBe(1);
+    expect(TaskChange::query()->sole()->difference)->toBe([
+        'due' => [$task->due_at?->toIso8601ZuluString(), null],
+        'tags' => [null, ['vip']],
+        'task.value' => [null, 400],
+    ]);
+    expect($task->refresh()->facts)->toBe(['task.value' => 400]);
+    expect($task->revision)->toBe(2);
 });
 
 it('does nothing where nothing changes', function (): void {
     House::publish(House::roundRule());
     $task = House::arrive();
     edit($task, static fn(Subject $subject): Subject => $subject->prioritised(Priority::Normal));
-    expect(TaskChange::query()->count())
-        ->toBe(0)
-        ->and($task->refresh()->revision)
-        ->toBe(1);
+    expect(TaskChange::query()->count())->toBe(0);
+    expect($task->refresh()->revision)->toBe(1);
 });
 
 it('makes a task for the same customer, which is routed by the rules, and waits for it', function (): void {
@@ -132,18 +127,19 @@ it('makes a task for the same customer, which is routed by the rules, and waits 
         $made->customer?->slug,
         $made->source->value,
         $made->number,
-    ])
-        ->toBe([
-            'Parts for The Holms Primary School: Trumpet, stuck valve',
-            'Asked for by Ayumi Kato',
-            15,
-            'tobias',
-            'holms-school',
-            'rule',
-            $task->number + 1,
-        ])
-        ->and([$task->refresh()->status, $task->waitsOn()->pluck('tasks.id')->all()])
-        ->toBe([TaskStatus::Waiting, [$made->id]]);
+    ])->toBe([
+        'Parts for The Holms Primary School: Trumpet, stuck valve',
+        'Asked for by Ayumi Kato',
+        15,
+        'tobias',
+        'holms-school',
+        'rule',
+        $task->number + 1,
+    ]);
+    expect([$task->refresh()->status, $task->waitsOn()->pluck('tasks.id')->all()])->toBe([
+        TaskStatus::Waiting,
+        [$made->id],
+    ]);
     test()
         ->actingAs(House::user('tobias'))
         ->post("/tasks/{$made->id}/complete", ['from' => 'in-hand'])
@@ -169,22 +165,18 @@ it('gives the customer an owner, and their other tasks see it', function (): voi
     $repair = House::arrive(customer: 'holms-school');
     $strange = House::arrive();
     House::arrive('quote', customer: 'holms-school');
-    expect(Customer::query()->with('owner')->sole()->owner?->slug)
-        ->toBe('femi')
-        ->and($repair->refresh()->assignee?->slug)
-        ->toBe('femi')
-        ->and($strange->refresh()->assignee?->slug)
-        ->toBe('femi')
-        // The next that comes for them sees it, too: nothing of the customer is remembered that is no longer so.
-        ->and(House::arrive('quote', customer: 'holms-school')->assignee?->slug)
-        ->toBe('femi')
-        ->and(
-            Handoff::query()
-                ->where('task_id', $repair->id)
-                ->with(['from', 'to'])
-                ->get()
-                ->map(static fn(Handoff $one): string => "{$one->from?->slug} {$one->to?->slug}")
-                ->all(),
-        )
-        ->toBe([' ayumi', 'ayumi femi']);
+    expect(Customer::query()->with('owner')->sole()->owner?->slug)->toBe('femi');
+    expect($repair->refresh()->assignee?->slug)->toBe('femi');
+    expect($strange->refresh()->assignee?->slug)->toBe('femi');
+
+    // The next that comes for them sees it, too: nothing of the customer is remembered that is no longer so.
+    expect(House::arrive('quote', customer: 'holms-school')->assignee?->slug)->toBe('femi');
+    expect(
+        Handoff::query()
+            ->where('task_id', $repair->id)
+            ->with(['from', 'to'])
+            ->get()
+            ->map(static fn(Handoff $one): string => "{$one->from?->slug} {$one->to?->slug}")
+            ->all(),
+    )->toBe([' ayumi', 'ayumi femi']);
 });

@@ -29,18 +29,15 @@ it('gives what is a day overdue to somebody else, once, however often the clock 
     Clock::tick('2026-03-05T17:01:00Z');
     Clock::tick('2026-03-09T17:01:00Z');
     $decision = Decision::query()->where('rule', 'overdue')->sole();
-    expect([$task->refresh()->assignee?->slug, $task->priority])
-        ->toBe(['tobias', Priority::High])
-        ->and($decision->event)
-        ->toBe('date_reached')
-        ->and(
-            TaskChange::query()
-                ->where('task_id', $task->id)
-                ->get()
-                ->map(static fn(TaskChange $one): array => [$one->cause, $one->occasion, $one->system])
-                ->all(),
-        )
-        ->toBe([[Cause::Timer, 'date_reached', 'clock']]);
+    expect([$task->refresh()->assignee?->slug, $task->priority])->toBe(['tobias', Priority::High]);
+    expect($decision->event)->toBe('date_reached');
+    expect(
+        TaskChange::query()
+            ->where('task_id', $task->id)
+            ->get()
+            ->map(static fn(TaskChange $one): array => [$one->cause, $one->occasion, $one->system])
+            ->all(),
+    )->toBe([[Cause::Timer, 'date_reached', 'clock']]);
 });
 
 it('fires for a date that was moved twice once, at the last', function (): void {
@@ -107,10 +104,8 @@ it('lets a task come back from waiting by itself', function (): void {
     Clock::tick('2026-03-04T08:59:00Z');
     expect($task->refresh()->status)->toBe(TaskStatus::Waiting);
     Clock::tick('2026-03-04T09:00:00Z');
-    expect([$task->refresh()->status, $task->waiting_for, $task->wakes_at])
-        ->toBe([TaskStatus::New, null, null])
-        ->and(TaskChange::query()->orderByDesc('id')->first()?->occasion)
-        ->toBe('woke');
+    expect([$task->refresh()->status, $task->waiting_for, $task->wakes_at])->toBe([TaskStatus::New, null, null]);
+    expect(TaskChange::query()->orderByDesc('id')->first()?->occasion)->toBe('woke');
 });
 
 it('lets a schedule act on the open tasks that meet the criteria, once each moment', function (): void {
@@ -128,14 +123,10 @@ it('lets a schedule act on the open tasks that meet the criteria, once each mome
     Clock::tick('2026-03-03T09:01:00Z');
     $later = House::arrive(facts: ['task.value' => 200]);
     Clock::tick('2026-03-03T09:02:00Z');
-    expect([$dear->refresh()->tags, $cheap->refresh()->tags, $later->refresh()->tags])
-        ->toBe([['count it'], [], []])
-        ->and(Timer::query()->count())
-        ->toBe(1);
+    expect([$dear->refresh()->tags, $cheap->refresh()->tags, $later->refresh()->tags])->toBe([['count it'], [], []]);
+    expect(Timer::query()->count())->toBe(1);
     Clock::tick('2026-03-17T10:00:00Z');
     // Two Tuesdays, for two of them.
-    expect(Timer::query()->count())
-        ->toBe(5)
-        ->and(Decision::query()->where('event', 'schedule')->count())
-        ->toBe(5);
+    expect(Timer::query()->count())->toBe(5);
+    expect(Decision::query()->where('event', 'schedule')->count())->toBe(5);
 });

@@ -38,10 +38,8 @@ it('loses nothing that falls due before the tasks have been gone over', function
     }
     Clock::tick('2026-03-03T12:02:00Z');
     Clock::tick('2026-03-03T12:03:00Z');
-    expect(Decision::query()->where('rule', 'overdue')->count())
-        ->toBe(1)
-        ->and($task->refresh()->next_moment_at)
-        ->toBeNull();
+    expect(Decision::query()->where('rule', 'overdue')->count())->toBe(1);
+    expect($task->refresh()->next_moment_at)->toBeNull();
 });
 
 it('follows the calendar of the house where that changes', function (): void {
@@ -60,12 +58,9 @@ it('lets go of timers that no rule has any more', function (): void {
     Clock::moveDue(House::arrive(), '2026-03-03T12:00:00Z');
     House::publish(House::roundRule());
     Clock::tick('2026-03-03T13:00:00Z');
-    expect(Timer::query()->count())
-        ->toBe(0)
-        ->and(Decision::query()->count())
-        ->toBe(1)
-        ->and(Task::query()->sole()->next_moment_at)
-        ->toBeNull();
+    expect(Timer::query()->count())->toBe(0);
+    expect(Decision::query()->count())->toBe(1);
+    expect(Task::query()->sole()->next_moment_at)->toBeNull();
 });
 
 it('finds what is due by an index', function (): void {
@@ -89,10 +84,8 @@ it('is a verb that answers how much has happened', function (): void {
     House::publish(House::roundRule(), Clock::overdueRule('+0 days'));
     Clock::moveDue(House::arrive(), '2026-03-03T12:00:00Z');
     Clock::set('2026-03-03T12:00:00Z');
-    expect(app(FireTimers::class)(CarbonImmutable::now()))
-        ->toBe(1)
-        ->and(app(FireTimers::class)(CarbonImmutable::now()))
-        ->toBe(0);
+    expect(app(FireTimers::class)(CarbonImmutable::now()))->toBe(1);
+    expect(app(FireTimers::class)(CarbonImmutable::now()))->toBe(0);
 });
 
 it('asks for as many rows at each tick however many rules go by dates and the calendar', function (): void {
@@ -151,17 +144,16 @@ it('forgets what has happened after four weeks, and does it no second time', fun
 
         return Timer::query()->count();
     };
-    expect($prune('2026-03-31T12:00:00Z'))->toBe(1)->and($prune('2026-03-31T12:00:01Z'))->toBe(0);
+    expect($prune('2026-03-31T12:00:00Z'))->toBe(1);
+    expect($prune('2026-03-31T12:00:01Z'))->toBe(0);
     Clock::tick('2026-03-31T12:01:00Z');
     app(WorkOutNextMoments::class, ['since' => now()->getTimestamp()])->handle(
         app(Houses::class),
         app(TaskSubjects::class),
     );
     Clock::tick('2026-03-31T12:02:00Z');
-    expect(Decision::query()->where('rule', 'overdue')->count())
-        ->toBe(1)
-        ->and($task->refresh()->next_moment_at)
-        ->toBeNull();
+    expect(Decision::query()->where('rule', 'overdue')->count())->toBe(1);
+    expect($task->refresh()->next_moment_at)->toBeNull();
 });
 
 it('says which moment a date has missed by less than a day, and lets it happen once', function (): void {
@@ -189,10 +181,7 @@ it('says which moment a date has missed by less than a day, and lets it happen o
     $this->postJson("/tasks/{$task->id}/moments", ['timer' => $missed[0]['timer']])->assertOk();
     expect($task->refresh()->tags)->toBe(['soon']);
     $this->postJson("/tasks/{$task->id}/moments", ['timer' => $missed[0]['timer']])->assertStatus(409);
-    expect($set('2026-03-23', '2026-03-22'))
-        ->toBe([])
-        ->and($set('2026-03-20', '2026-03-23'))
-        ->toBe([])
-        ->and($set('2026-03-22', '2026-03-20'))
-        ->toBe([]);
+    expect($set('2026-03-23', '2026-03-22'))->toBe([]);
+    expect($set('2026-03-20', '2026-03-23'))->toBe([]);
+    expect($set('2026-03-22', '2026-03-20'))->toBe([]);
 });

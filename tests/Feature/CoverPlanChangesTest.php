@@ -54,10 +54,8 @@ it(
         $change('2026-03-02', '2026-03-05');
         expect($holders())->toBe(['tobias', 'callum']);
         $change('2026-03-16', '2026-03-20');
-        expect($holders())
-            ->toBe(['callum', 'callum'])
-            ->and($absence->refresh()->handed_over_at)
-            ->toBeNull();
+        expect($holders())->toBe(['callum', 'callum']);
+        expect($absence->refresh()->handed_over_at)->toBeNull();
         // Its begin acts anew.
         Clock::set('2026-03-16T00:00:00Z');
         app()->forgetScopedInstances();
@@ -99,12 +97,9 @@ it('shows what would be if somebody were away, and changes nothing', function ()
             '/absences/what-if?person=callum&first=2026-03-09&last=2026-03-13&substitutes[0]=femi',
         ),
     );
-    expect(lines($props)[0])
-        ->toStartWith('Horn: femi, Due before')
-        ->and([Absence::query()->count(), HouseRow::query()->sole()->roster_revision])
-        ->toBe($before)
-        ->and(coverProps(as_($this, 'hanneke')->get('/absences/what-if'))['plan'])
-        ->toBeNull();
+    expect(lines($props)[0])->toStartWith('Horn: femi, Due before');
+    expect([Absence::query()->count(), HouseRow::query()->sole()->roster_revision])->toBe($before);
+    expect(coverProps(as_($this, 'hanneke')->get('/absences/what-if'))['plan'])->toBeNull();
     as_($this, 'hanneke')
         ->get('/absences/what-if?person=nobody&first=2026-03-09&last=2026-03-01')
         ->assertSessionHasErrors(['person', 'last']);

@@ -60,26 +60,23 @@ it('tells both in the product at once, until they have read it', function (): vo
         static fn(array $notice): string => "{$notice['title']}: {$notice['said']}",
         $props['notices'],
     );
-    expect($told($page('femi')))
-        ->toBe(['Horn: yours in place of Callum Rees'])
-        ->and($told($page('callum')))
-        ->toBe(['Horn: with Femi Adeyinka while you are away'])
-        ->and($page('femi')['tasks'][0]['coversFor'])
-        ->toBe(['slug' => 'callum', 'name' => 'Callum Rees'])
-        ->and($page('femi')['task']['covers'])
-        ->toBe([
-            [
-                'seat' => 'holder',
-                'for' => ['slug' => 'callum', 'name' => 'Callum Rees'],
-                'until' => '2026-03-04T00:00:00Z',
-            ],
-        ]);
+    expect($told($page('femi')))->toBe(['Horn: yours in place of Callum Rees']);
+    expect($told($page('callum')))->toBe(['Horn: with Femi Adeyinka while you are away']);
+    expect($page('femi')['tasks'][0]['coversFor'])->toBe(['slug' => 'callum', 'name' => 'Callum Rees']);
+    expect($page('femi')['task']['covers'])->toBe([
+        [
+            'seat' => 'holder',
+            'for' => ['slug' => 'callum', 'name' => 'Callum Rees'],
+            'until' => '2026-03-04T00:00:00Z',
+        ],
+    ]);
     $notice = Notice::query()->where('person_id', House::person('femi')->id)->sole();
     $this->actingAs(House::user('callum'))
         ->post("/notices/{$notice->id}/seen")
         ->assertNotFound();
     $this->actingAs(House::user('femi'))->post("/notices/{$notice->id}/seen");
-    expect($told($page('femi')))->toBe([])->and($told($page('callum')))->toHaveCount(1);
+    expect($told($page('femi')))->toBe([]);
+    expect($told($page('callum')))->toHaveCount(1);
     // Two, of which the later one to be handed out tells of an earlier moment: both are put away at once.
     foreach (['2026-03-02T09:00:00Z', '2026-03-02T08:00:00Z'] as $at) {
         $last = Notice::query()->create([
@@ -107,10 +104,8 @@ it('draws on the floor who has whose work', function (): void {
     ]);
     away('callum', '2026-03-02', '2026-03-03', ['femi']);
     $floor = $this->actingAs(House::user('hanneke'))->get('/floor')->assertOk()->viewData('page')['props'];
-    expect($floor['covers'])
-        ->toBe([['for' => 'callum', 'by' => 'femi', 'count' => 2]])
-        ->and($floor['handoffs'][0])
-        ->toMatchArray(['cause' => 'cover', 'awayUntil' => '2026-03-04T00:00:00Z']);
+    expect($floor['covers'])->toBe([['for' => 'callum', 'by' => 'femi', 'count' => 2]]);
+    expect($floor['handoffs'][0])->toMatchArray(['cause' => 'cover', 'awayUntil' => '2026-03-04T00:00:00Z']);
 });
 
 it('lends the rights of a lead for the task that is covered, and for no other', function (): void {
@@ -125,10 +120,8 @@ it('lends the rights of a lead for the task that is covered, and for no other', 
     $other = due('2026-04-10');
     away('hanneke', '2026-03-02', '2026-03-03', ['femi']);
     $femi = House::user('femi');
-    expect(array_column(TaskPolicy::standings($femi, $task->refresh()), 'value'))
-        ->toBe(['holder', 'lead'])
-        ->and(array_column(TaskPolicy::standings($femi, $other->refresh()), 'value'))
-        ->toBe([]);
+    expect(array_column(TaskPolicy::standings($femi, $task->refresh()), 'value'))->toBe(['holder', 'lead']);
+    expect(array_column(TaskPolicy::standings($femi, $other->refresh()), 'value'))->toBe([]);
     $this->actingAs($femi)->get('/floor')->assertForbidden();
 });
 
@@ -143,22 +136,20 @@ it('passes on what somebody covers who falls ill, and hands all of it back', fun
         TaskCover::query()
             ->sole()
             ->only(['via']),
-    ])
-        ->toBe(['tobias', ['via' => ['femi']]])
-        ->and(array_slice(handoffs(), 1))
-        ->toBe(['callum > femi cover for callum until 03-07 00:00', 'femi > tobias cover for callum until 03-07 00:00'])
-        ->and(noticesOf('callum'))
-        ->toBe(['covered femi', 'covered tobias']);
+    ])->toBe(['tobias', ['via' => ['femi']]]);
+    expect(array_slice(handoffs(), 1))->toBe([
+        'callum > femi cover for callum until 03-07 00:00',
+        'femi > tobias cover for callum until 03-07 00:00',
+    ]);
+    expect(noticesOf('callum'))->toBe(['covered femi', 'covered tobias']);
     clockAt('2026-03-03T00:00:00Z');
     expect($task->refresh()->assignee?->slug)->toBe('femi');
     app(EndAbsence::class)->__invoke(
         Absence::query()->where('person_id', House::person('callum')->id)->sole(),
         Actor::user(House::user('callum')),
     );
-    expect($task->refresh()->assignee?->slug)
-        ->toBe('callum')
-        ->and(TaskCover::query()->count())
-        ->toBe(0);
+    expect($task->refresh()->assignee?->slug)->toBe('callum');
+    expect(TaskCover::query()->count())->toBe(0);
 });
 
 it('forgets the cover where somebody hands the task on by hand', function (): void {
@@ -166,8 +157,6 @@ it('forgets the cover where somebody hands the task on by hand', function (): vo
     away('callum', '2026-03-02', '2026-03-06', ['femi']);
     app(HandOnTask::class)($task, House::person('ayumi'), 'Knows it', House::user('femi'));
     clockAt('2026-03-07T00:00:00Z');
-    expect($task->refresh()->assignee?->slug)
-        ->toBe('ayumi')
-        ->and(noticesOf('ayumi'))
-        ->toBe(['got femi']);
+    expect($task->refresh()->assignee?->slug)->toBe('ayumi');
+    expect(noticesOf('ayumi'))->toBe(['got femi']);
 });

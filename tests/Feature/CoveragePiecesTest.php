@@ -40,14 +40,10 @@ it('counts a piece once, whichever of two workers is first', function (): void {
         ->refresh();
     $rules = app(RulebookReader::class)->compiled($run->rulebook_version_id);
     $piece = arrivals();
-    expect(CoveragePiece::ofArrivals($run->id, $piece, $rules, $rules))
-        ->toBeTrue()
-        ->and(CoveragePiece::ofArrivals($run->id, $piece, $rules, $rules))
-        ->toBeTrue()
-        ->and(counted($run))
-        ->toBe(['03-02 round round' => 2])
-        ->and($run->refresh()->done)
-        ->toBe(2);
+    expect(CoveragePiece::ofArrivals($run->id, $piece, $rules, $rules))->toBeTrue();
+    expect(CoveragePiece::ofArrivals($run->id, $piece, $rules, $rules))->toBeTrue();
+    expect(counted($run))->toBe(['03-02 round round' => 2]);
+    expect($run->refresh()->done)->toBe(2);
     $run->delete();
     expect(CoveragePiece::ofArrivals($run->id, $piece, $rules, $rules))->toBeFalse();
 });
@@ -67,7 +63,8 @@ it('says how far it is, and is there at once on the page', function (): void {
         'revision' => LockedDraft::revision(),
     ])->assertOk();
     $coverage = $this->getJson('/rulebook/coverage?revision=' . LockedDraft::revision())->json('coverage');
-    expect($coverage['finished'])->toBeFalse()->and($coverage['done'])->toBe(0);
+    expect($coverage['finished'])->toBeFalse();
+    expect($coverage['done'])->toBe(0);
     Queue::assertPushed(WorkOutCoverage::class);
 });
 
@@ -134,10 +131,8 @@ it('counts what rules do on every kind of event, and what they would do by a dra
         ->assertSessionHasNoErrors();
     $this->artisan('baton:tick');
     $acts = static fn(CoverageRun $run): array => $run->acts()->orderBy('rule')->pluck('times', 'rule')->all();
-    expect($acts(published()))
-        ->toBe(['checked' => 1, 'round' => 1, 'said' => 2])
-        ->and(published()->done)
-        ->toBe(1 + RecordedEvent::query()->where('kind', 'task_changed')->count());
+    expect($acts(published()))->toBe(['checked' => 1, 'round' => 1, 'said' => 2]);
+    expect(published()->done)->toBe(1 + RecordedEvent::query()->where('kind', 'task_changed')->count());
 
     $this->putJson('/rulebook/draft', [
         'rules' => [
@@ -151,10 +146,12 @@ it('counts what rules do on every kind of event, and what they would do by a dra
         ],
         'revision' => LockedDraft::revision(),
     ])->assertOk();
-    expect($acts(CoverageRun::query()->where('revision', '>', 0)->sole()))
-        ->toBe(['gone' => 1, 'round' => 1])
-        ->and($this->getJson('/rulebook/coverage')->json('coverage.strip.acts'))
-        ->toBe(['checked' => 1, 'round' => 1, 'said' => 2]);
+    expect($acts(CoverageRun::query()->where('revision', '>', 0)->sole()))->toBe(['gone' => 1, 'round' => 1]);
+    expect($this->getJson('/rulebook/coverage')->json('coverage.strip.acts'))->toBe([
+        'checked' => 1,
+        'round' => 1,
+        'said' => 2,
+    ]);
 
     $this->travel(config()->integer('baton.recent_days') + 2)->days();
     $this->artisan('baton:prune-events')->assertSuccessful();

@@ -42,12 +42,9 @@ it('is kept by leads', function (): void {
     $props = $this->actingAs(House::user('hanneke'))->get('/customers?q=Th&customer=holms-school')->viewData('page')[
         'props'
     ];
-    expect(array_column($props['customers'], 'name'))
-        ->toBe(['The Holms Primary School'])
-        ->and(array_column($props['fields'], 'path'))
-        ->toBe(['customer.owner', 'customer.hire_ends'])
-        ->and($this->get('/customers?q=%25')->viewData('page')['props']['total'])
-        ->toBe(0);
+    expect(array_column($props['customers'], 'name'))->toBe(['The Holms Primary School']);
+    expect(array_column($props['fields'], 'path'))->toBe(['customer.owner', 'customer.hire_ends']);
+    expect($this->get('/customers?q=%25')->viewData('page')['props']['total'])->toBe(0);
 });
 
 it('moves the dates of tasks that follow one of theirs, and rules answer it', function (): void {
@@ -74,19 +71,16 @@ it('moves the dates of tasks that follow one of theirs, and rules answer it', fu
     expect([$task->assignee?->slug, $task->due_at?->toIso8601ZuluString()])->toBe(['femi', '2026-04-03T16:00:00Z']);
     changeCustomer($this, ['customer.hire_ends' => '2026-04-24'])->assertOk();
     $change = TaskChange::query()->where('task_id', $task->id)->orderBy('id')->firstOrFail();
-    expect([$task->refresh()->due_at?->toIso8601ZuluString(), $task->tags])
-        ->toBe(['2026-04-17T16:00:00Z', ['moved']])
-        ->and($change->occasion)
-        ->toBe('customer_edited')
-        ->and($change->difference)
-        ->toBe([
-            'due' => ['2026-04-03T16:00:00Z', '2026-04-17T16:00:00Z'],
-            'customer.hire_ends' => ['2026-04-10', '2026-04-24'],
-        ])
-        ->and(House::arrive('quote', customer: 'holms-school')->due_at?->toIso8601ZuluString())
-        ->toBe('2026-04-17T16:00:00Z')
-        ->and(Activity::query()->where('log_name', 'customers')->count())
-        ->toBe(2);
+    expect([$task->refresh()->due_at?->toIso8601ZuluString(), $task->tags])->toBe(['2026-04-17T16:00:00Z', ['moved']]);
+    expect($change->occasion)->toBe('customer_edited');
+    expect($change->difference)->toBe([
+        'due' => ['2026-04-03T16:00:00Z', '2026-04-17T16:00:00Z'],
+        'customer.hire_ends' => ['2026-04-10', '2026-04-24'],
+    ]);
+    expect(House::arrive('quote', customer: 'holms-school')->due_at?->toIso8601ZuluString())->toBe(
+        '2026-04-17T16:00:00Z',
+    );
+    expect(Activity::query()->where('log_name', 'customers')->count())->toBe(2);
 });
 
 it('refuses what is not right, and changes nothing', function (array $set, string $pointer): void {

@@ -24,20 +24,14 @@ it('says which days of a month are off, and on which of their days somebody is a
         ->json();
     $house = $days('month=2026-03');
     $callum = $days('month=2026-03&person=callum');
-    expect($house['away'])
-        ->toBe([])
-        ->and($house['off'])
-        ->toContain('2026-03-14', '2026-03-15')
-        ->not->toContain('2026-03-12')
-        // Weeks are shown whole: some days before and after the month.
-        ->and([$house['off'][0], end($house['off'])])
-        ->toBe(['2026-02-22', '2026-04-05'])
-        ->and($callum['away'])
-        ->toBe(['2026-03-12', '2026-03-13', '2026-03-16'])
-        ->and($callum['off'])
-        ->toBe($house['off'])
-        ->and($days('month=2026-03&person=nobody'))
-        ->toBe($house);
+    expect($house['away'])->toBe([]);
+    expect($house['off'])->toContain('2026-03-14', '2026-03-15')->not->toContain('2026-03-12');
+
+    // Weeks are shown whole: some days before and after the month.
+    expect([$house['off'][0], end($house['off'])])->toBe(['2026-02-22', '2026-04-05']);
+    expect($callum['away'])->toBe(['2026-03-12', '2026-03-13', '2026-03-16']);
+    expect($callum['off'])->toBe($house['off']);
+    expect($days('month=2026-03&person=nobody'))->toBe($house);
 });
 
 it('refuses what is no month', function (string $month): void {

@@ -16,7 +16,8 @@ function decideCommand(string $input): ProcessResult
 it('writes one decision a line, as its schema says', function (): void {
     $result = decideCommand((string) file_get_contents(base_path('docs/examples/brass-repair.world.json')));
     $lines = explode("\n", trim($result->output()));
-    expect($result->exitCode())->toBe(0)->and($lines)->toHaveCount(4);
+    expect($result->exitCode())->toBe(0);
+    expect($lines)->toHaveCount(4);
     foreach ($lines as $line) {
         SchemaCheck::check('decision', json_decode($line));
     }
@@ -29,12 +30,9 @@ it('answers a document that is wrong with the pointer and the reason, and 2', fu
 ): void {
     $world = json_decode((string) file_get_contents(base_path('docs/examples/brass-repair.world.json')), true);
     $result = decideCommand((string) json_encode($spoil($world)));
-    expect($result->exitCode())
-        ->toBe(2)
-        ->and($result->output())
-        ->toBe('')
-        ->and(trim($result->errorOutput()))
-        ->toBe($said);
+    expect($result->exitCode())->toBe(2);
+    expect($result->output())->toBe('');
+    expect(trim($result->errorOutput()))->toBe($said);
 })->with([
     'what the core refuses' => [
         function (array $w): array {
@@ -109,14 +107,11 @@ it('tells what became of the examples', function (string $example, array $expect
 ]);
 
 it('answers what is no JSON and what is no file', function (): void {
-    expect(decideCommand('{')->exitCode())
-        ->toBe(2)
-        ->and(decideCommand('{')->errorOutput())
-        ->toContain('This is not JSON')
-        ->and(
-            Process::path(base_path())
-                ->run([PHP_BINARY, 'bin/decide.php', '/nowhere.json'])
-                ->exitCode(),
-        )
-        ->toBe(2);
+    expect(decideCommand('{')->exitCode())->toBe(2);
+    expect(decideCommand('{')->errorOutput())->toContain('This is not JSON');
+    expect(
+        Process::path(base_path())
+            ->run([PHP_BINARY, 'bin/decide.php', '/nowhere.json'])
+            ->exitCode(),
+    )->toBe(2);
 });

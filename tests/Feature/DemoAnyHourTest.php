@@ -80,10 +80,8 @@ function walkTheTour(mixed $test): void
 function readWhyNobodyHolds(mixed $test): void
 {
     $floor = shown($test, 'hanneke', '/floor');
-    expect($floor['unplaced'])
-        ->toHaveCount(5)
-        ->and(array_column($floor['status']['away'], 'name'))
-        ->toContain('Callum Rees');
+    expect($floor['unplaced'])->toHaveCount(5);
+    expect(array_column($floor['status']['away'], 'name'))->toContain('Callum Rees');
     $trail = shown($test, 'hanneke', '/floor?task=' . $floor['unplaced'][0]['id'])['task']['reasons'][0]['trail'];
     expect($trail['summary'])->toBe(
         '24 people → 3 in Brass bench → 2 present → 0 with few enough open tasks → unplaced',
@@ -158,10 +156,10 @@ function coverWhoIsAway(mixed $test): void
     $leo = Absence::query()->where('slug', 'leo-later')->sole();
     expect(shown($test, 'hanneke', "/absences/{$leo->id}")['maySet'])->toBeTrue();
     $test->post("/absences/{$leo->id}/decide", ['approve' => true])->assertSessionHasNoErrors();
-    expect($leo->refresh()->status)
-        ->toBe(AbsenceStatus::Approved)
-        ->and(array_column(array_filter(array_column(shown($test, 'femi', '/in-hand')['tasks'], 'coversFor')), 'name'))
-        ->toContain('Callum Rees');
+    expect($leo->refresh()->status)->toBe(AbsenceStatus::Approved);
+    expect(
+        array_column(array_filter(array_column(shown($test, 'femi', '/in-hand')['tasks'], 'coversFor')), 'name'),
+    )->toContain('Callum Rees');
 }
 
 it('begins with work for everybody to look at, and lets the tour be walked, whatever day and hour it is', function (
@@ -174,20 +172,16 @@ it('begins with work for everybody to look at, and lets the tour be walked, what
     app()->forgetScopedInstances();
     $now = CarbonImmutable::now();
 
-    expect(Task::query()->unplaced()->count())
-        ->toBe(5)
-        ->and(overloaded())
-        ->toContain('Winnie Achieng', 'Leo Marchetti')
-        ->and(count(overloaded()))
-        ->toBeLessThanOrEqual(4)
-        ->and(
-            Task::query()
-                ->open()
-                ->where('due_at', '<', $now)
-                ->whereNotIn('status', [TaskStatus::Waiting, TaskStatus::InReview])
-                ->count(),
-        )
-        ->toBeGreaterThanOrEqual(3);
+    expect(Task::query()->unplaced()->count())->toBe(5);
+    expect(overloaded())->toContain('Winnie Achieng', 'Leo Marchetti');
+    expect(count(overloaded()))->toBeLessThanOrEqual(4);
+    expect(
+        Task::query()
+            ->open()
+            ->where('due_at', '<', $now)
+            ->whereNotIn('status', [TaskStatus::Waiting, TaskStatus::InReview])
+            ->count(),
+    )->toBeGreaterThanOrEqual(3);
     $away = Absence::query()
         ->with(['person', 'substitutes'])
         ->where('slug', 'callum-now')
@@ -200,14 +194,10 @@ it('begins with work for everybody to look at, and lets the tour be walked, what
         ->unique()
         ->values()
         ->all();
-    expect($away->handed_over_at)
-        ->not->toBeNull()
-        ->and($away->handed_back_at)
-        ->toBeNull()
-        ->and($covered)
-        ->toBe(['femi-adeyinka'])
-        ->and(Absence::query()->where('status', AbsenceStatus::Asked)->pluck('slug')->all())
-        ->toBe(['leo-later']);
+    expect($away->handed_over_at)->not->toBeNull();
+    expect($away->handed_back_at)->toBeNull();
+    expect($covered)->toBe(['femi-adeyinka']);
+    expect(Absence::query()->where('status', AbsenceStatus::Asked)->pluck('slug')->all())->toBe(['leo-later']);
 
     walkTheTour($this);
 
@@ -215,10 +205,8 @@ it('begins with work for everybody to look at, and lets the tour be walked, what
     foreach ([1, 60 * 14, 60 * 24 * 3, 60 * 24 * 6] as $minutes) {
         Clock::set($now->addMinutes($minutes)->format('c'));
         app()->forgetScopedInstances();
-        expect(Artisan::call('baton:tick'))
-            ->toBe(0)
-            ->and(Task::query()->unplaced()->count())
-            ->toBe(5);
+        expect(Artisan::call('baton:tick'))->toBe(0);
+        expect(Task::query()->unplaced()->count())->toBe(5);
     }
 })->with([
     'Monday night' => '2026-11-23T00:30:00Z',

@@ -77,10 +77,8 @@ it('opens its page whatever is in it, says what is wrong, and is exported and di
     expect(json_decode((string) $file->getContent(), true, 1024)['rules'])->toBe($row->rules);
     $this->post('/rulebook/publish', ['revision' => $saved->json('revision')])->assertSessionHas('problem');
     $this->delete('/rulebook/draft', ['revision' => $saved->json('revision')])->assertRedirect('/rulebook');
-    expect(RulebookVersion::query()->draft()->exists())
-        ->toBeFalse()
-        ->and(RulebookVersion::query()->published()->sole()->number)
-        ->toBe(1);
+    expect(RulebookVersion::query()->draft()->exists())->toBeFalse();
+    expect(RulebookVersion::query()->published()->sole()->number)->toBe(1);
 })->with(fn(): array => array_keys(oddDrafts()));
 
 it('goes by criteria that are 32 groups deep, and says where they are deeper', function (): void {
@@ -173,7 +171,8 @@ it('reads no more of a body than its address takes', function (string $method, s
         ],
         '{"a":"' . str_repeat('x', $bytes - 8) . '"}',
     )->getStatusCode();
-    expect($send($kilobytes * 1024))->not->toBe(413)->toBeLessThan(500)->and($send($kilobytes * 1024 + 1))->toBe(413);
+    expect($send($kilobytes * 1024))->not->toBe(413)->toBeLessThan(500);
+    expect($send($kilobytes * 1024 + 1))->toBe(413);
 })->with([
     ['POST', '/api/v1/tasks', 512],
     ['POST', '/tasks', 2_048],

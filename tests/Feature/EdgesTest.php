@@ -51,7 +51,8 @@ it('has no script and no style in a page that does not bear its number', functio
     $html = (string) $this->actingAs(House::user('hanneke'))->get($path)->getContent();
     preg_match_all('/<script\b([^>]*)>(.*?)<\/script>/s', $html, $scripts, PREG_SET_ORDER);
     foreach ($scripts as [, $attributes, $content]) {
-        expect($attributes)->toContain('src=')->and(trim($content))->toBe('');
+        expect($attributes)->toContain('src=');
+        expect(trim($content))->toBe('');
     }
     preg_match_all('/<style\b([^>]*)>/', $html, $styles);
     foreach ($styles[1] as $attributes) {
@@ -78,18 +79,14 @@ it('believes a proxy that it is told of, and nobody else', function (string $pro
         $answer->headers->getCookies(),
         static fn($cookie): bool => $cookie->getName() === config('session.cookie'),
     );
-    expect(array_values($cookies)[0]->isSecure())
-        ->toBe($believed)
-        ->and($answer->headers->has('Strict-Transport-Security'))
-        ->toBe($believed)
-        ->and(
-            SignInAttempt::query()
-                ->whereKey(hash('sha256', "machine\n" . ($believed ? '203.0.113.7' : '192.0.2.10')))
-                ->exists(),
-        )
-        ->toBeTrue()
-        ->and((string) $answer->headers->get('Location'))
-        ->not->toContain('evil.example');
+    expect(array_values($cookies)[0]->isSecure())->toBe($believed);
+    expect($answer->headers->has('Strict-Transport-Security'))->toBe($believed);
+    expect(
+        SignInAttempt::query()
+            ->whereKey(hash('sha256', "machine\n" . ($believed ? '203.0.113.7' : '192.0.2.10')))
+            ->exists(),
+    )->toBeTrue();
+    expect((string) $answer->headers->get('Location'))->not->toContain('evil.example');
 })->with([
     'none' => ['', false],
     'another' => ['192.0.2.99', false],
@@ -118,10 +115,8 @@ it('lets pages of other origins read the API only where a setting names them', f
 ): void {
     config()->set('cors.allowed_origins', array_values(array_filter(explode(',', $allowed))));
     $answer = $this->withHeaders(['Origin' => 'https://shop.example'])->getJson('/api/v1/tasks/x');
-    expect($answer->headers->get('Access-Control-Allow-Origin'))
-        ->toBe($told)
-        ->and($answer->headers->get('Access-Control-Allow-Credentials'))
-        ->toBeNull();
+    expect($answer->headers->get('Access-Control-Allow-Origin'))->toBe($told);
+    expect($answer->headers->get('Access-Control-Allow-Credentials'))->toBeNull();
 })->with([
     'nobody' => ['', null],
     'another' => ['https://a.example,https://b.example', null],
@@ -197,10 +192,7 @@ it('logs what the database refuses without what was meant for it', function (): 
 
 it('tells administrators what the background could not do without the values that it was about', function (): void {
     $error = new QueryException('mariadb', 'update tasks set contact = ?', ['Ada Lovelace'], new PDOException('no'));
-    expect($error->getMessage())
-        ->toContain('Ada')
-        ->and(WithoutValues::said($error))
-        ->toBe('the database has refused update tasks set contact = ?')
-        ->and(WithoutValues::said(new RuntimeException('No room.')))
-        ->toBe('No room.');
+    expect($error->getMessage())->toContain('Ada');
+    expect(WithoutValues::said($error))->toBe('the database has refused update tasks set contact = ?');
+    expect(WithoutValues::said(new RuntimeException('No room.')))->toBe('No room.');
 });

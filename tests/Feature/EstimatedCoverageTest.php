@@ -47,10 +47,13 @@ it('estimates what a rule on dates that is new would have done, and says so', fu
             ['acts' => 1, 'estimated' => 1],
         );
     };
-    expect($strip(House::roundRule(), $late))
-        ->toEqual(['acts' => ['late' => 2, 'round' => 1], 'estimated' => ['late']])
-        ->and($strip(House::roundRule(), ['if' => ['field' => 'task.kind', 'op' => 'is', 'value' => 'quote']] + $late))
-        ->toEqual(['acts' => ['late' => 1, 'round' => 1], 'estimated' => ['late']]);
+    expect($strip(House::roundRule(), $late))->toEqual([
+        'acts' => ['late' => 2, 'round' => 1],
+        'estimated' => ['late'],
+    ]);
+    expect(
+        $strip(House::roundRule(), ['if' => ['field' => 'task.kind', 'op' => 'is', 'value' => 'quote']] + $late),
+    )->toEqual(['acts' => ['late' => 1, 'round' => 1], 'estimated' => ['late']]);
 
     // Once it is published what it does is recorded, and what was before stays an estimate.
     House::publish(House::roundRule(), $late);

@@ -105,10 +105,8 @@ it(
         happens('one', 'two', 'bad');
         happens('three');
         $handOut();
-        expect(KeepsEvents::$kept)
-            ->toBe(['one', 'two'])
-            ->and(EventPosition::query()->findOrFail('keeps')->failures)
-            ->toBe(1);
+        expect(KeepsEvents::$kept)->toBe(['one', 'two']);
+        expect(EventPosition::query()->findOrFail('keeps')->failures)->toBe(1);
         // Not again before two seconds are over.
         $handOut();
         expect(EventPosition::query()->findOrFail('keeps')->failures)->toBe(1);
@@ -119,10 +117,8 @@ it(
         Clock::set('2026-03-02T10:00:06Z');
         $handOut();
         $handOut();
-        expect(KeepsEvents::$kept)
-            ->toBe(['one', 'two', 'bad', 'three'])
-            ->and(EventPosition::query()->findOrFail('keeps')->failures)
-            ->toBe(0);
+        expect(KeepsEvents::$kept)->toBe(['one', 'two', 'bad', 'three']);
+        expect(EventPosition::query()->findOrFail('keeps')->failures)->toBe(0);
         KeepsEvents::$failsOn = 'worse';
         happens('worse', 'four');
         for ($minute = 1; $minute <= 8; ++$minute) {
@@ -149,10 +145,8 @@ it('forgets events that every consumer has been handed, and no others', function
     config(['queue.default' => 'database']);
     happens('two');
     $this->artisan('baton:prune-events')->assertSuccessful();
-    expect(RecordedEvent::query()->where('id', '<=', $last)->count())
-        ->toBe(0)
-        ->and(RecordedEvent::query()->where('id', '>', $last)->count())
-        ->toBe(1);
+    expect(RecordedEvent::query()->where('id', '<=', $last)->count())->toBe(0);
+    expect(RecordedEvent::query()->where('id', '>', $last)->count())->toBe(1);
 });
 
 it('reads every kind of event as it was written', function (): void {
@@ -165,10 +159,8 @@ it('reads every kind of event as it was written', function (): void {
         new PersonMentioned('a'),
     ];
     foreach ($events as $event) {
-        expect($event::read(Node::root($event->write())))
-            ->toEqual($event)
-            ->and(EventKinds::read($event::code(), $event->write()))
-            ->toEqual($event);
+        expect($event::read(Node::root($event->write())))->toEqual($event);
+        expect(EventKinds::read($event::code(), $event->write()))->toEqual($event);
     }
     expect(array_values(array_unique(array_map(get_class(...), $events))))->toBe(EventKinds::ALL);
 });

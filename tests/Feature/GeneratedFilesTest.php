@@ -28,10 +28,10 @@ it('has the types of rulebooks as they would be generated now', function (): voi
         json_decode((string) file_get_contents(base_path('package.json')), true)['scripts']['generate'],
     );
     $result = Process::path(base_path())->run('node_modules/.bin/' . $command);
-    expect($result->errorOutput())
-        ->toBe('')
-        ->and(trim($result->output()))
-        ->toBe(trim((string) file_get_contents(base_path('resources/js/generated/rulebook.ts'))));
+    expect($result->errorOutput())->toBe('');
+    expect(trim($result->output()))->toBe(
+        trim((string) file_get_contents(base_path('resources/js/generated/rulebook.ts'))),
+    );
 });
 
 it(
@@ -63,10 +63,8 @@ it('refuses by its schema, too, what the reader refuses for its form alone', fun
         $place = &$place[$key];
     }
     $place = $value;
-    expect(static fn() => RulebookFormat::read(Node::root($document)))
-        ->toThrow(DocumentError::class)
-        ->and(static fn() => SchemaCheck::check('rulebook', asJson($document)))
-        ->toThrow(DocumentError::class);
+    expect(static fn() => RulebookFormat::read(Node::root($document)))->toThrow(DocumentError::class);
+    expect(static fn() => SchemaCheck::check('rulebook', asJson($document)))->toThrow(DocumentError::class);
 })->with([
     ['openbaton', 'rulebook/3'],
     ['rules/0/id', ''],

@@ -100,15 +100,12 @@ function takeSpoilt(string $whole, int $seed, Closure $send): int
             ++$refused;
             expect($answer->json('errors.0.detail') ?? $answer->json('message'))
                 ->toBeString()
-                ->not->toBe('')
-                ->and(houseRows())
-                ->toBe($before, base64_encode($text));
+                ->not->toBe('');
+            expect(houseRows())->toBe($before, base64_encode($text));
         }
         // What was entered by hand is there whatever comes.
-        expect(Absence::query()->where('slug', 'by-hand')->count())
-            ->toBe(1)
-            ->and(Person::query()->count())
-            ->toBeGreaterThanOrEqual(5);
+        expect(Absence::query()->where('slug', 'by-hand')->count())->toBe(1);
+        expect(Person::query()->count())->toBeGreaterThanOrEqual(5);
         DB::rollBack();
     }
 
@@ -188,8 +185,6 @@ it('answers spoilt calendars clearly, and takes nothing of what it refuses', fun
         )
             ->assertOk()
             ->getStatusCode(),
-    )
-        ->toBe(200)
-        ->and(Absence::query()->count())
-        ->toBe(4);
+    )->toBe(200);
+    expect(Absence::query()->count())->toBe(4);
 })->with([11, 12]);

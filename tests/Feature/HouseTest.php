@@ -44,12 +44,9 @@ it('takes a field of its own from its definition to the form, to criteria, to a 
         ->assertSessionHasNoErrors()
         ->assertRedirect();
     $fields = array_column($this->get('/tasks/new')->viewData('page')['props']['fields'], null, 'path');
-    expect($fields['task.finish'])
-        ->toMatchArray(['label' => 'Finish', 'type' => 'one_of'])
-        ->and(array_column($fields['task.finish']['options'], 'label'))
-        ->toBe(['Silver plated', 'Lacquered'])
-        ->and(Activity::query()->where('event', 'field_defined')->count())
-        ->toBe(1);
+    expect($fields['task.finish'])->toMatchArray(['label' => 'Finish', 'type' => 'one_of']);
+    expect(array_column($fields['task.finish']['options'], 'label'))->toBe(['Silver plated', 'Lacquered']);
+    expect(Activity::query()->where('event', 'field_defined')->count())->toBe(1);
     House::publish(
         House::rule(
             'silver',
@@ -58,12 +55,12 @@ it('takes a field of its own from its definition to the form, to criteria, to a 
         ),
         House::roundRule(),
     );
-    expect(House::arrive(facts: ['task.finish' => 'silver'])->assignee?->slug)
-        ->toBe('tobias')
-        ->and(House::arrive(facts: ['task.finish' => 'lacquer'])->assignee?->slug)
-        ->toBe('ayumi')
-        ->and(static fn() => House::arrive(facts: ['task.finish' => 'gold']))
-        ->toThrow(DocumentError::class, 'its values are silver, lacquer');
+    expect(House::arrive(facts: ['task.finish' => 'silver'])->assignee?->slug)->toBe('tobias');
+    expect(House::arrive(facts: ['task.finish' => 'lacquer'])->assignee?->slug)->toBe('ayumi');
+    expect(static fn() => House::arrive(facts: ['task.finish' => 'gold']))->toThrow(
+        DocumentError::class,
+        'its values are silver, lacquer',
+    );
 });
 
 it('refuses a field that can not be', function (array $wrong, string $field): void {
@@ -108,24 +105,23 @@ it('renames values and adds some, and retires those that are taken out', functio
         'value',
     );
     $set(['keys' => 'Keys', 'brass' => 'Brass instruments']);
-    expect(app(SnapshotSource::class)->current()->catalogue->find('task.family')?->options)
-        ->toBe(['keys' => 'Keys', 'brass' => 'Brass instruments', 'strings' => 'Strings'])
-        ->and($offered())
-        ->toBe(['keys', 'brass'])
-        ->and($old->refresh()->facts)
-        ->toBe(['task.family' => 'strings'])
-        ->and(
-            array_column($this->get("/tasks/{$old->id}")->viewData('page')['props']['task']['facts'], 'value', 'label')[
-                'Family'
-            ],
-        )
-        ->toBe('Strings')
-        ->and(
-            array_column($this->get('/house')->viewData('page')['props']['fields'], 'retiredOptions', 'path')[
-                'task.family'
-            ],
-        )
-        ->toBe([['value' => 'strings', 'label' => 'Strings']]);
+    expect(app(SnapshotSource::class)->current()->catalogue->find('task.family')?->options)->toBe([
+        'keys' => 'Keys',
+        'brass' => 'Brass instruments',
+        'strings' => 'Strings',
+    ]);
+    expect($offered())->toBe(['keys', 'brass']);
+    expect($old->refresh()->facts)->toBe(['task.family' => 'strings']);
+    expect(
+        array_column($this->get("/tasks/{$old->id}")->viewData('page')['props']['task']['facts'], 'value', 'label')[
+            'Family'
+        ],
+    )->toBe('Strings');
+    expect(
+        array_column($this->get('/house')->viewData('page')['props']['fields'], 'retiredOptions', 'path')[
+            'task.family'
+        ],
+    )->toBe([['value' => 'strings', 'label' => 'Strings']]);
     $set(['strings' => 'Strings again', 'brass' => 'Brass']);
     app()->forgetScopedInstances();
     expect($offered())->toBe(['strings', 'brass']);
@@ -142,12 +138,9 @@ it('retires a field, and takes it up again: what is kept in it stays known', fun
     $this->actingAs(House::user('hanneke'))
         ->post("/house/fields/{$value->id}/retire", ['retired' => true])
         ->assertRedirect();
-    expect($offered())
-        ->not->toContain('task.value')
-        ->and(app(SnapshotSource::class)->current()->catalogue->find('task.value')?->retired)
-        ->toBeTrue()
-        ->and(Task::query()->findOrFail($task->id)->facts)
-        ->toBe(['task.value' => 300]);
+    expect($offered())->not->toContain('task.value');
+    expect(app(SnapshotSource::class)->current()->catalogue->find('task.value')?->retired)->toBeTrue();
+    expect(Task::query()->findOrFail($task->id)->facts)->toBe(['task.value' => 300]);
     $this->post("/house/fields/{$value->id}/retire", ['retired' => false]);
     expect($offered())->toContain('task.value');
 });
@@ -179,12 +172,9 @@ it('makes kinds of task with what they begin with', function (): void {
         'defaults' => ['task.family' => 'brass', 'task.value' => null],
     ])->assertSessionHasNoErrors();
     $task = House::arrive('cleaning');
-    expect($task->facts)
-        ->toBe(['task.family' => 'brass'])
-        ->and(House::arrive('cleaning', ['task.family' => 'strings'])->facts)
-        ->toBe(['task.family' => 'strings'])
-        ->and(TaskKind::query()->where('slug', 'cleaning')->sole()->usual_minutes)
-        ->toBe(25);
+    expect($task->facts)->toBe(['task.family' => 'brass']);
+    expect(House::arrive('cleaning', ['task.family' => 'strings'])->facts)->toBe(['task.family' => 'strings']);
+    expect(TaskKind::query()->where('slug', 'cleaning')->sole()->usual_minutes)->toBe(25);
     $this->post('/house/kinds', ['slug' => 'cleaning', 'name' => 'Again', 'minutes' => 25])->assertSessionHasErrors(
         'slug',
     );
@@ -217,10 +207,8 @@ it('keeps checklists in one place: tasks have theirs', function (): void {
         'name' => 'Bench',
         'items' => ['Only this'],
     ])->assertSessionHasNoErrors();
-    expect(array_column($task->refresh()->items(), 'text'))
-        ->toBe(['Photograph it', 'Play it'])
-        ->and(array_column(House::arrive()->items(), 'text'))
-        ->toBe(['Only this']);
+    expect(array_column($task->refresh()->items(), 'text'))->toBe(['Photograph it', 'Play it']);
+    expect(array_column(House::arrive()->items(), 'text'))->toBe(['Only this']);
     $this->post('/house/checklists', ['slug' => 'empty', 'name' => 'Empty', 'items' => []])->assertSessionHasErrors(
         'items',
     );

@@ -33,44 +33,44 @@ it('lets no new work come to somebody until a moment, and says why', function ()
         'until' => '2026-03-02T12:00:00Z',
         'reason' => ' The festival harp ',
     ])->assertSessionHas('done', 'No new work comes to Ayumi Kato now.');
-    expect(House::arrive()->assignee?->slug)
-        ->toBe('femi')
-        ->and($this->actingAs(House::user('ayumi'))->get('/in-hand')->viewData('page')['props']['intake'])
-        ->toBe([
-            'slug' => 'ayumi',
-            'name' => 'Ayumi Kato',
-            'paused' => true,
-            'until' => '2026-03-02T12:00:00Z',
-            'reason' => 'The festival harp',
-            'may' => true,
-            'mayEnterIll' => false,
-        ]);
+    expect(House::arrive()->assignee?->slug)->toBe('femi');
+    expect($this->actingAs(House::user('ayumi'))->get('/in-hand')->viewData('page')['props']['intake'])->toBe([
+        'slug' => 'ayumi',
+        'name' => 'Ayumi Kato',
+        'paused' => true,
+        'until' => '2026-03-02T12:00:00Z',
+        'reason' => 'The festival harp',
+        'may' => true,
+        'mayEnterIll' => false,
+    ]);
     Clock::set('2026-03-02T12:00:00Z');
-    expect(House::arrive()->assignee?->slug)
-        ->toBe('ayumi')
-        ->and($this->actingAs(House::user('ayumi'))->get('/in-hand')->viewData('page')['props']['intake'])
-        ->toMatchArray(['paused' => false, 'until' => null, 'reason' => null]);
+    expect(House::arrive()->assignee?->slug)->toBe('ayumi');
+    expect($this->actingAs(House::user('ayumi'))->get('/in-hand')->viewData('page')['props']['intake'])->toMatchArray([
+        'paused' => false,
+        'until' => null,
+        'reason' => null,
+    ]);
 });
 
 it('is ended by hand, whoever paused it', function (): void {
     intakeOf($this, 'hanneke', 'ayumi', 'pause', ['reason' => 'Her hand hurts']);
-    expect(Person::query()->where('slug', 'ayumi')->sole()->intake_paused_until)
-        ->toBe('further_notice')
-        ->and(House::arrive()->assignee?->slug)
-        ->toBe('femi')
-        ->and($this->get('/floor?person=ayumi')->viewData('page')['props']['person']['intake'])
-        ->toMatchArray(['paused' => true, 'until' => null, 'reason' => 'Her hand hurts', 'may' => true]);
+    expect(Person::query()->where('slug', 'ayumi')->sole()->intake_paused_until)->toBe('further_notice');
+    expect(House::arrive()->assignee?->slug)->toBe('femi');
+    expect($this->get('/floor?person=ayumi')->viewData('page')['props']['person']['intake'])->toMatchArray([
+        'paused' => true,
+        'until' => null,
+        'reason' => 'Her hand hurts',
+        'may' => true,
+    ]);
     intakeOf($this, 'ayumi', 'ayumi', 'resume');
-    expect(House::arrive()->assignee?->slug)
-        ->toBe('ayumi')
-        ->and(
-            Activity::query()
-                ->whereIn('event', ['intake_paused', 'intake_resumed'])
-                ->orderBy('id')
-                ->pluck('description')
-                ->all(),
-        )
-        ->toBe(['paused the intake of Ayumi Kato', 'let work come to Ayumi Kato again']);
+    expect(House::arrive()->assignee?->slug)->toBe('ayumi');
+    expect(
+        Activity::query()
+            ->whereIn('event', ['intake_paused', 'intake_resumed'])
+            ->orderBy('id')
+            ->pluck('description')
+            ->all(),
+    )->toBe(['paused the intake of Ayumi Kato', 'let work come to Ayumi Kato again']);
 });
 
 it('is a matter of oneself and of leads', function (string $what): void {

@@ -51,15 +51,11 @@ it('goes by the house as it is where it has changed since it was last seen', fun
     renameKind('quote', 'offer');
 
     // What has gone is refused, what is new is taken, although the house that was last seen says otherwise.
-    expect(app(SnapshotSource::class)->at(app(SnapshotSource::class)->recent())->kindNamed('quote'))
-        ->not->toBeNull()
-        ->and(static fn() => takeIn('quote'))
-        ->toThrow(DocumentError::class, '"quote"; there are bench-repair, offer');
+    expect(app(SnapshotSource::class)->at(app(SnapshotSource::class)->recent())->kindNamed('quote'))->not->toBeNull();
+    expect(static fn() => takeIn('quote'))->toThrow(DocumentError::class, '"quote"; there are bench-repair, offer');
     renameKind('offer', 'bid');
-    expect(takeIn('bid')->task_kind_id)
-        ->toBe(TaskKind::query()->where('slug', 'bid')->sole()->id)
-        ->and(Task::query()->count())
-        ->toBe(2);
+    expect(takeIn('bid')->task_kind_id)->toBe(TaskKind::query()->where('slug', 'bid')->sole()->id);
+    expect(Task::query()->count())->toBe(2);
 });
 
 it('looks at the work in hand that the rules need which are published between reading and the lock', function (): void {
@@ -83,7 +79,8 @@ it('looks at the work in hand that the rules need which are published between re
         }
     });
     // Ayumi has one already, which the rule of before did not ask about.
-    expect(takeIn('bench-repair')->assignee_id)->toBe(House::person('femi')->id)->and($changed)->toBeTrue();
+    expect(takeIn('bench-repair')->assignee_id)->toBe(House::person('femi')->id);
+    expect($changed)->toBeTrue();
 });
 
 it('asks the house anew where it changes between reading and the lock', function (): void {
@@ -95,12 +92,9 @@ it('asks the house anew where it changes between reading and the lock', function
             renameKind('quote', 'offer');
         }
     });
-    expect(static fn() => takeIn('quote'))
-        ->toThrow(DocumentError::class, 'quote')
-        ->and($changed)
-        ->toBeTrue()
-        ->and(Task::query()->count())
-        ->toBe(1);
+    expect(static fn() => takeIn('quote'))->toThrow(DocumentError::class, 'quote');
+    expect($changed)->toBeTrue();
+    expect(Task::query()->count())->toBe(1);
 });
 
 it('is written again only when something has changed', function (): void {
@@ -136,12 +130,9 @@ it('knows a customer with who answers for the place, up the tree, and asks once'
     );
 
     DB::enableQueryLog();
-    expect(app(CustomerSource::class)->named('holms-school', $house))
-        ->toEqual($customer)
-        ->and(DB::getQueryLog())
-        ->toBe([])
-        ->and(app(CustomerSource::class)->named('nobody', $house))
-        ->toBeNull();
+    expect(app(CustomerSource::class)->named('holms-school', $house))->toEqual($customer);
+    expect(DB::getQueryLog())->toBe([]);
+    expect(app(CustomerSource::class)->named('nobody', $house))->toBeNull();
 });
 
 it('is not read by code that has other classes', function (): void {

@@ -57,18 +57,17 @@ it('shows what somebody holds and where they are named, then closes them down', 
     $other->syncSubstitutes([House::person('femi')->id, House::person('tobias')->id]);
     $this->actingAs(House::user('hanneke'));
     $props = $this->get('/people/femi/leaving')->assertOk()->viewData('page')['props'];
-    expect(array_map(static fn(array $line): string => $line['task']['title'], $props['tasks']))
-        ->toEqualCanonicalizing(['Quote', 'Repair', 'Review'])
-        ->and(array_column($props['rules'], 'said'))
-        ->toBe(['“Rule femi” gives to them'])
-        ->and($props['elsewhere'])
-        ->toBe([
-            'Rotation “Brass bench”: passed over, and no turn is owed afterwards',
-            'Responsible for The Holms',
-            'Looks after 1 customer',
-            'Leads Brass bench',
-            'Stands in for Ayumi Kato: taken out there',
-        ]);
+    expect(array_map(static fn(array $line): string => $line['task']['title'], $props['tasks']))->toEqualCanonicalizing(
+        ['Quote', 'Repair', 'Review'],
+    );
+    expect(array_column($props['rules'], 'said'))->toBe(['“Rule femi” gives to them']);
+    expect($props['elsewhere'])->toBe([
+        'Rotation “Brass bench”: passed over, and no turn is owed afterwards',
+        'Responsible for The Holms',
+        'Looks after 1 customer',
+        'Leads Brass bench',
+        'Stands in for Ayumi Kato: taken out there',
+    ]);
     $this->post('/people/femi/leaving', [
         'last_day' => '2026-03-01',
         'successor' => 'tobias',
@@ -76,27 +75,20 @@ it('shows what somebody holds and where they are named, then closes them down', 
     ])->assertSessionHas('done', 'Femi Adeyinka has left. 3 tasks go on.');
     app()->forgetScopedInstances();
     $femi = House::person('femi');
-    expect([$femi->active, $femi->member_until?->format('Y-m-d')])
-        ->toBe([false, '2026-03-01'])
-        ->and($quote->refresh()->assignee?->slug)
-        ->toBe('ayumi')
-        // The rules were asked: the next of the bench.
-        ->and($repair->refresh()->assignee?->slug)
-        ->toBeIn(['ayumi', 'callum'])
-        ->and([$review->refresh()->assignee?->slug, $review->reviewer?->slug])
-        ->toBe(['femi', 'ayumi'])
-        ->and([
-            Customer::query()->sole()->owner?->slug,
-            Place::query()->where('slug', 'the-holms')->sole()->responsible?->slug,
-            Team::query()->sole()->lead?->slug,
-        ])
-        ->toBe(['tobias', 'tobias', 'tobias'])
-        ->and(Team::query()->sole()->members->pluck('slug')->all())
-        ->toBe(['ayumi', 'callum'])
-        ->and($own->refresh()->status)
-        ->toBe(AbsenceStatus::Cancelled)
-        ->and($other->substitutes()->pluck('slug')->all())
-        ->toBe(['tobias']);
+    expect([$femi->active, $femi->member_until?->format('Y-m-d')])->toBe([false, '2026-03-01']);
+    expect($quote->refresh()->assignee?->slug)->toBe('ayumi');
+
+    // The rules were asked: the next of the bench.
+    expect($repair->refresh()->assignee?->slug)->toBeIn(['ayumi', 'callum']);
+    expect([$review->refresh()->assignee?->slug, $review->reviewer?->slug])->toBe(['femi', 'ayumi']);
+    expect([
+        Customer::query()->sole()->owner?->slug,
+        Place::query()->where('slug', 'the-holms')->sole()->responsible?->slug,
+        Team::query()->sole()->lead?->slug,
+    ])->toBe(['tobias', 'tobias', 'tobias']);
+    expect(Team::query()->sole()->members->pluck('slug')->all())->toBe(['ayumi', 'callum']);
+    expect($own->refresh()->status)->toBe(AbsenceStatus::Cancelled);
+    expect($other->substitutes()->pluck('slug')->all())->toBe(['tobias']);
 });
 
 it('signs whoever has left out, and in no more', function (): void {
@@ -118,10 +110,8 @@ it('refuses a day to come and somebody who is not there', function (): void {
             'tasks' => [$task->id => 'nobody'],
         ])
         ->assertSessionHasErrors(['last_day', 'successor', "tasks.{$task->id}"]);
-    expect(House::person('femi')->active)
-        ->toBeTrue()
-        ->and(Task::query()->sole()->assignee?->slug)
-        ->toBe('femi');
+    expect(House::person('femi')->active)->toBeTrue();
+    expect(Task::query()->sole()->assignee?->slug)->toBe('femi');
     $this->actingAs(House::user('femi'))->get('/people/femi/leaving')->assertForbidden();
     $this->actingAs(House::user('femi'))
         ->post('/people/femi/leaving', ['last_day' => '2026-03-01'])

@@ -94,15 +94,12 @@ it('has a limit for each text that comes from outside, and a column in which it 
             $narrow[] = $name;
         }
     }
-    expect($unknown)
-        ->toBe([])
-        ->and($narrow)
-        ->toBe([])
-        ->and(
-            array_diff(
-                array_keys(LIMITED),
-                $columns->map(static fn(object $one): string => "{$one->of}.{$one->name}")->all(),
-            ),
-        )
-        ->toBe([]);
+    expect($unknown)->toBe([]);
+    expect($narrow)->toBe([]);
+    expect(
+        array_diff(
+            array_keys(LIMITED),
+            $columns->map(static fn(object $one): string => "{$one->of}.{$one->name}")->all(),
+        ),
+    )->toBe([]);
 });

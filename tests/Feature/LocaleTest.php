@@ -30,12 +30,9 @@ it('is chosen by each for themselves, and goes into the audit trail', function (
         ->post('/account/locale', ['locale' => 'en-US'])
         ->assertRedirect('/account');
     $this->actingAs($femi)->post('/account/locale', ['locale' => 'en-US']);
-    expect($femi->refresh()->locale)
-        ->toBe('en-US')
-        ->and(House::user('hanneke')->locale)
-        ->toBeNull()
-        ->and(Activity::query()->where('event', 'locale_chosen')->count())
-        ->toBe(1);
+    expect($femi->refresh()->locale)->toBe('en-US');
+    expect(House::user('hanneke')->locale)->toBeNull();
+    expect(Activity::query()->where('event', 'locale_chosen')->count())->toBe(1);
     foreach (['xx', 'en', ''] as $unknown) {
         $this->postJson('/account/locale', ['locale' => $unknown])->assertUnprocessable();
     }
@@ -73,12 +70,8 @@ it('keeps what all get the same in the language of the house, whoever has asked 
     );
     $first = $props('hanneke', 'en-XA');
     $second = $props('femi', null);
-    expect($first)
-        ->toContain('"label":"⟦Ļööŵ⟧"')
-        ->not->toContain('"label":"Low"')
-        ->and($second)
-        ->toContain('"label":"Low"')
-        ->not->toContain('⟦');
+    expect($first)->toContain('"label":"⟦Ļööŵ⟧"')->not->toContain('"label":"Low"');
+    expect($second)->toContain('"label":"Low"')->not->toContain('⟦');
 });
 
 it('says what is wrong with what was given in the language of whoever gave it', function (

@@ -38,31 +38,34 @@ it('shows when one is there, what one covers, who covers for one, and what came 
     };
     $femi = $page('femi');
     $callum = $page('callum');
-    expect([$femi['skills'], $femi['teams'], $femi['absences'], $femi['covered'], $femi['address']])
-        ->toBe([[['name' => 'Brass', 'level' => 2]], [['name' => 'Brass bench', 'weight' => 100]], [], [], null])
-        ->and([
-            $femi['covers'][0]['for']['slug'],
-            $femi['covers'][0]['until'],
-            array_column($femi['covers'][0]['tasks'], 'title'),
-        ])
-        ->toBe(['callum', '2026-03-04T00:00:00Z', ['Horn']])
-        ->and($femi['days'][0])
-        ->toBe([
-            'date' => '2026-03-02',
-            'hours' => [['from' => '2026-03-02T09:00:00Z', 'to' => '2026-03-02T17:00:00Z']],
-            'away' => false,
-        ])
-        ->and($callum['days'][0])
-        ->toBe(['date' => '2026-03-02', 'hours' => [], 'away' => true])
-        ->and([
-            $callum['covers'],
-            $callum['covered'][0]['task']['title'],
-            $callum['covered'][0]['with']['slug'],
-            $callum['absences'][0]['state'],
-        ])
-        ->toBe([[], 'Horn', 'femi', 'running'])
-        ->and([$femi['notices'][0]['said'], $callum['notices'][0]['said']])
-        ->toBe(['yours in place of Callum Rees', 'with Femi Adeyinka while you are away']);
+    expect([$femi['skills'], $femi['teams'], $femi['absences'], $femi['covered'], $femi['address']])->toBe([
+        [['name' => 'Brass', 'level' => 2]],
+        [['name' => 'Brass bench', 'weight' => 100]],
+        [],
+        [],
+        null,
+    ]);
+    expect([
+        $femi['covers'][0]['for']['slug'],
+        $femi['covers'][0]['until'],
+        array_column($femi['covers'][0]['tasks'], 'title'),
+    ])->toBe(['callum', '2026-03-04T00:00:00Z', ['Horn']]);
+    expect($femi['days'][0])->toBe([
+        'date' => '2026-03-02',
+        'hours' => [['from' => '2026-03-02T09:00:00Z', 'to' => '2026-03-02T17:00:00Z']],
+        'away' => false,
+    ]);
+    expect($callum['days'][0])->toBe(['date' => '2026-03-02', 'hours' => [], 'away' => true]);
+    expect([
+        $callum['covers'],
+        $callum['covered'][0]['task']['title'],
+        $callum['covered'][0]['with']['slug'],
+        $callum['absences'][0]['state'],
+    ])->toBe([[], 'Horn', 'femi', 'running']);
+    expect([$femi['notices'][0]['said'], $callum['notices'][0]['said']])->toBe([
+        'yours in place of Callum Rees',
+        'with Femi Adeyinka while you are away',
+    ]);
     auth()->logout();
     $this->get('/me')->assertRedirect('/sign-in');
 });

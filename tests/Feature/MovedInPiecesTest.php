@@ -64,15 +64,15 @@ it(
         $held = static fn(string $person): int => Task::query()
             ->where('assignee_id', House::person($person)->id)
             ->count();
-        expect([$held('femi'), $held('callum'), max($locks)])
-            ->toBe([MoveCovered::PIECE, 12, MoveCovered::PIECE])
-            ->and(Absence::query()->sole()->settling)
-            ->toBe(Settling::Due);
+        expect([$held('femi'), $held('callum'), max($locks)])->toBe([MoveCovered::PIECE, 12, MoveCovered::PIECE]);
+        expect(Absence::query()->sole()->settling)->toBe(Settling::Due);
         $tick('2026-03-02T10:01:00Z');
-        expect([$held('femi'), $held('callum'), Handoff::query()->count()])
-            ->toBe([MoveCovered::PIECE + 12, 0, MoveCovered::PIECE + 12])
-            ->and(Absence::query()->sole()->settling)
-            ->toBeNull();
+        expect([$held('femi'), $held('callum'), Handoff::query()->count()])->toBe([
+            MoveCovered::PIECE + 12,
+            0,
+            MoveCovered::PIECE + 12,
+        ]);
+        expect(Absence::query()->sole()->settling)->toBeNull();
         $tick('2026-03-04T00:00:00Z');
         expect([$held('femi'), $held('callum'), max($locks)])->toBe([0, MoveCovered::PIECE + 12, MoveCovered::PIECE]);
     },

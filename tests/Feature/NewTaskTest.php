@@ -47,18 +47,15 @@ it('says who would get it, and why, without taking a turn or making anything', f
     $trail = $this->actingAs(House::user('ayumi'))
         ->postJson('/tasks/new/preview', ['title' => 'Horn', 'kind' => 'bench-repair'])
         ->assertOk();
-    expect($trail->json('pick.slug'))
-        ->toBe('femi')
-        ->and($trail->json('rule.name'))
-        ->toBe('Rule round')
-        ->and([
-            Task::query()->count(),
-            RotationSeat::query()
-                ->orderBy('person_id')
-                ->get(['person_id', 'pass'])
-                ->toArray(),
-        ])
-        ->toBe($before);
+    expect($trail->json('pick.slug'))->toBe('femi');
+    expect($trail->json('rule.name'))->toBe('Rule round');
+    expect([
+        Task::query()->count(),
+        RotationSeat::query()
+            ->orderBy('person_id')
+            ->get(['person_id', 'pass'])
+            ->toArray(),
+    ])->toBe($before);
 });
 
 it('says what is wrong with it, each at its place', function (): void {
@@ -78,10 +75,8 @@ it('says what is wrong with it, each at its place', function (): void {
         ])->json('errors'),
         'pointer',
     );
-    expect($pointers)
-        ->toBe(['/title', '/kind', '/fields/task.value', '/fields/task.status'])
-        ->and(Task::query()->count())
-        ->toBe(0);
+    expect($pointers)->toBe(['/title', '/kind', '/fields/task.value', '/fields/task.status']);
+    expect(Task::query()->count())->toBe(0);
 });
 
 it('is for members as far as the house allows, and for leads', function (): void {
@@ -100,12 +95,9 @@ it('finds customers by the beginning of their name', function (): void {
         'value',
     );
     // By words: Process/SearchTest, since the index has what is committed.
-    expect($find('th'))
-        ->toBe(['holms-school'])
-        ->and($find('op'))
-        ->toBe([])
-        ->and($find('%'))
-        ->toBe([]);
+    expect($find('th'))->toBe(['holms-school']);
+    expect($find('op'))->toBe([]);
+    expect($find('%'))->toBe([]);
     // Two of one name are told by their place, and chosen by their id.
     Customer::query()
         ->sole()

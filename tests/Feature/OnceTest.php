@@ -60,12 +60,9 @@ it('tells what is made twice at one moment as taken, with its place, whatever it
 it('accepts an invitation once', function (): void {
     $user = House::user('ayumi');
     $secret = app(InviteUser::class)($user, Actor::user(House::user('hanneke')));
-    expect(app(AcceptInvitation::class)($secret, 'three wise monkeys')?->id)
-        ->toBe($user->id)
-        ->and(app(AcceptInvitation::class)($secret, 'another password'))
-        ->toBeNull()
-        ->and(AuditRecord::query()->where('event', 'password_chosen')->count())
-        ->toBe(1);
+    expect(app(AcceptInvitation::class)($secret, 'three wise monkeys')?->id)->toBe($user->id);
+    expect(app(AcceptInvitation::class)($secret, 'another password'))->toBeNull();
+    expect(AuditRecord::query()->where('event', 'password_chosen')->count())->toBe(1);
 });
 
 it('takes the same absence, and being ill today, once', function (): void {
@@ -74,14 +71,12 @@ it('takes the same absence, and being ill today, once', function (): void {
         $this->actingAs(House::user('ayumi'))->post('/absences', $ask)->assertSessionHasNoErrors();
         $this->actingAs(House::user('hanneke'))->post('/people/femi/ill')->assertSessionHasNoErrors();
     }
-    expect(Absence::query()->count())
-        ->toBe(2)
-        ->and(
-            AuditRecord::query()
-                ->whereIn('event', ['absence_asked', 'absence_entered'])
-                ->count(),
-        )
-        ->toBe(2);
+    expect(Absence::query()->count())->toBe(2);
+    expect(
+        AuditRecord::query()
+            ->whereIn('event', ['absence_asked', 'absence_entered'])
+            ->count(),
+    )->toBe(2);
 });
 
 it('says of what is not there that it is not there, and records nothing', function (string $method, string $url): void {
@@ -134,10 +129,8 @@ it('writes nothing for whoever has to wait at signing in', function (): void {
     $this->post('/sign-in', ['email' => 'ayumi@alderquill.example', 'password' => 'wrong'])->assertSessionHasErrors(
         'email',
     );
-    expect(SignInAttempt::query()->orderBy('key')->get()->toArray())
-        ->toBe($before)
-        ->and($written)
-        ->toBe([]);
+    expect(SignInAttempt::query()->orderBy('key')->get()->toArray())->toBe($before);
+    expect($written)->toBe([]);
 });
 
 it('counts a token as one however it is spelled', function (): void {
@@ -149,7 +142,8 @@ it('counts a token as one however it is spelled', function (): void {
         $this->withToken($spelled)->getJson('/api/v1/tasks/x')->assertNotFound();
         $keys[] = $limiter(request())->key;
     }
-    expect(array_unique($keys))->toHaveCount(1)->and($keys[0])->toStartWith('token ');
+    expect(array_unique($keys))->toHaveCount(1);
+    expect($keys[0])->toStartWith('token ');
 });
 
 it('sends nobody back to a page of another house', function (): void {

@@ -26,20 +26,13 @@ it('shows the floor as it is', function (): void {
     House::arrive('quote');
     $props = propsOf($this, 'hanneke', '/floor');
     $lanes = array_column($props['lanes'], null, 'slug');
-    expect($lanes['ayumi']['openTasks'])
-        ->toBe(1)
-        ->and($lanes['callum']['state'])
-        ->toBe('away')
-        ->and($lanes['callum']['substitutes'])
-        ->toBe([['slug' => 'femi', 'name' => 'Femi Adeyinka']])
-        ->and(array_column($props['unplaced'], 'kind'))
-        ->toBe(['Quote'])
-        ->and($props['handoffs'][0]['to']['slug'])
-        ->toBe('ayumi')
-        ->and($props['status']['unplaced'])
-        ->toBe(1)
-        ->and($props['status']['away'][0]['slug'])
-        ->toBe('callum');
+    expect($lanes['ayumi']['openTasks'])->toBe(1);
+    expect($lanes['callum']['state'])->toBe('away');
+    expect($lanes['callum']['substitutes'])->toBe([['slug' => 'femi', 'name' => 'Femi Adeyinka']]);
+    expect(array_column($props['unplaced'], 'kind'))->toBe(['Quote']);
+    expect($props['handoffs'][0]['to']['slug'])->toBe('ayumi');
+    expect($props['status']['unplaced'])->toBe(1);
+    expect($props['status']['away'][0]['slug'])->toBe('callum');
 });
 
 it('sends the first lanes of the floor, and others as they come into view', function (): void {
@@ -58,48 +51,42 @@ it('sends the first lanes of the floor, and others as they come into view', func
     $whole = propsOf($this, 'hanneke', '/floor');
     $named = array_merge(...array_column($whole['teams'], 'people'));
     $part = OpenPage::visits() + ['X-Inertia-Partial-Component' => 'Floor/Floor', 'X-Inertia-Partial-Data' => 'lanes'];
-    expect(count(array_unique(array_column($named, 'slug'))))
-        ->toBeGreaterThan(60)
-        ->and(count($whole['lanes']))
-        ->toBeLessThanOrEqual(40)
-        ->and(array_column($whole['lanes'], 'slug'))
-        ->not->toContain('extra-59')
-        ->and(array_column($floor('?lanes=extra-59,nobody,ayumi', $part)['lanes'], 'slug'))
-        ->toEqualCanonicalizing(['extra-59', 'ayumi'])
-        ->and(
-            $floor(
-                '?lanes=' . implode(',', array_map(static fn(int $one): string => "nobody-{$one}", range(1, 200))),
-                $part,
-            )['lanes'],
-        )
-        ->toBe([]);
+    expect(count(array_unique(array_column($named, 'slug'))))->toBeGreaterThan(60);
+    expect(count($whole['lanes']))->toBeLessThanOrEqual(40);
+    expect(array_column($whole['lanes'], 'slug'))->not->toContain('extra-59');
+    expect(array_column($floor('?lanes=extra-59,nobody,ayumi', $part)['lanes'], 'slug'))->toEqualCanonicalizing([
+        'extra-59',
+        'ayumi',
+    ]);
+    expect(
+        $floor(
+            '?lanes=' . implode(',', array_map(static fn(int $one): string => "nobody-{$one}", range(1, 200))),
+            $part,
+        )['lanes'],
+    )->toBe([]);
 });
 
 it('shows members what is in their hands, and why', function (): void {
     $task = House::arrive();
     $props = propsOf($this, 'ayumi', '/in-hand');
-    expect(array_column($props['tasks'], 'id'))
-        ->toBe([$task->id])
-        ->and($props['task']['reasons'][0]['trail']['pick']['name'])
-        ->toBe('Ayumi Kato')
-        ->and($props['task']['reasons'][0]['trail']['steps'][2]['fallen'][0]['reason'])
-        ->toStartWith('away until ')
-        ->and($props['task']['may'])
-        ->toBe([
-            'edit' => true,
-            'start' => true,
-            'wait' => true,
-            'ask_review' => true,
-            'take_back' => false,
-            'send_back' => false,
-            'approve' => false,
-            'complete' => true,
-            'reopen' => false,
-            'hand_on' => true,
-            'hand_review' => false,
-            'claim' => false,
-            'drop' => true,
-        ]);
+    expect(array_column($props['tasks'], 'id'))->toBe([$task->id]);
+    expect($props['task']['reasons'][0]['trail']['pick']['name'])->toBe('Ayumi Kato');
+    expect($props['task']['reasons'][0]['trail']['steps'][2]['fallen'][0]['reason'])->toStartWith('away until ');
+    expect($props['task']['may'])->toBe([
+        'edit' => true,
+        'start' => true,
+        'wait' => true,
+        'ask_review' => true,
+        'take_back' => false,
+        'send_back' => false,
+        'approve' => false,
+        'complete' => true,
+        'reopen' => false,
+        'hand_on' => true,
+        'hand_review' => false,
+        'claim' => false,
+        'drop' => true,
+    ]);
     expect(propsOf($this, 'tobias', '/in-hand')['tasks'])->toBe([]);
 });
 

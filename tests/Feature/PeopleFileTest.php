@@ -57,55 +57,56 @@ it('goes out as a table and comes in the same', function (): void {
         ->assertHeader('Content-Type', 'text/csv; charset=utf-8')
         ->getContent();
     $lines = explode("\n", trim((string) $table));
-    expect($lines[0])
-        ->toBe(
-            'id,name,email,phone,zone,from,until,active,percent,minutes_a_day,' .
-                'open_tasks_at_most,place,attributes,skills,teams',
-        )
-        ->and($lines[3])
-        ->toBe(
-            'femi,"Femi Adeyinka",femi@alderquill.example,"+353 1 555 ' .
-                '0100",,2024-05-06,,yes,80,,4,the-holms,"drives the van; speaks Finnish",brass:2,brass-bench:100',
-        )
-        // No spreadsheet takes it for a formula.
-        ->and($lines[4])
-        ->toStartWith('callum," =1+1"')
-        ->and(
-            sendFile($this, 'csv', str_replace('" =1+1"', '"=1+1"', (string) $table), 'preview')
-                ->assertOk()
-                ->json('people'),
-        )
-        ->toBe(['added' => [], 'changed' => [], 'missing' => []]);
+    expect($lines[0])->toBe(
+        'id,name,email,phone,zone,from,until,active,percent,minutes_a_day,' .
+            'open_tasks_at_most,place,attributes,skills,teams',
+    );
+    expect($lines[3])->toBe(
+        'femi,"Femi Adeyinka",femi@alderquill.example,"+353 1 555 ' .
+            '0100",,2024-05-06,,yes,80,,4,the-holms,"drives the van; speaks Finnish",brass:2,brass-bench:100',
+    );
+
+    // No spreadsheet takes it for a formula.
+    expect($lines[4])->toStartWith('callum," =1+1"');
+    expect(
+        sendFile($this, 'csv', str_replace('" =1+1"', '"=1+1"', (string) $table), 'preview')
+            ->assertOk()
+            ->json('people'),
+    )->toBe(['added' => [], 'changed' => [], 'missing' => []]);
 });
 
 it('says what a table would change, then changes that and nothing else', function (): void {
     $table = "id;name;skills;teams\nfemi;Femi Adeyinka;brass:3;\nsunniva;Sunniva Aas;;brass-bench:50\n\n";
-    expect(sendFile($this, 'csv', $table, 'preview')->assertOk()->json())
-        ->toMatchArray([
-            'people' => ['added' => ['Sunniva Aas'], 'changed' => ['Femi Adeyinka'], 'missing' => []],
-            'teams' => ['added' => [], 'changed' => ['Brass bench'], 'missing' => []],
-        ])
-        ->and(Person::query()->where('slug', 'sunniva')->exists())
-        ->toBeFalse();
+    expect(sendFile($this, 'csv', $table, 'preview')->assertOk()->json())->toMatchArray([
+        'people' => ['added' => ['Sunniva Aas'], 'changed' => ['Femi Adeyinka'], 'missing' => []],
+        'teams' => ['added' => [], 'changed' => ['Brass bench'], 'missing' => []],
+    ]);
+    expect(Person::query()->where('slug', 'sunniva')->exists())->toBeFalse();
     Person::query()
         ->where('slug', 'femi')
         ->update(['email' => 'by@hand.example']);
     sendFile($this, 'csv', $table)->assertOk();
-    expect(Person::query()->where('slug', 'femi')->sole()->email)
-        ->toBe('by@hand.example')
-        ->and(Person::query()->where('slug', 'femi')->sole()->skills->sole()->pivot?->level)
-        ->toBe(3)
-        ->and(Team::query()->sole()->members->pluck('pivot.weight', 'slug')->all())
-        ->toBe(['ayumi' => 100, 'femi' => 100, 'callum' => 100, 'sunniva' => 50])
-        ->and(Person::query()->orderBy('position')->pluck('slug')->all())
-        ->toBe(['hanneke', 'ayumi', 'femi', 'callum', 'tobias', 'sunniva']);
+    expect(Person::query()->where('slug', 'femi')->sole()->email)->toBe('by@hand.example');
+    expect(Person::query()->where('slug', 'femi')->sole()->skills->sole()->pivot?->level)->toBe(3);
+    expect(Team::query()->sole()->members->pluck('pivot.weight', 'slug')->all())->toBe([
+        'ayumi' => 100,
+        'femi' => 100,
+        'callum' => 100,
+        'sunniva' => 50,
+    ]);
+    expect(Person::query()->orderBy('position')->pluck('slug')->all())->toBe([
+        'hanneke',
+        'ayumi',
+        'femi',
+        'callum',
+        'tobias',
+        'sunniva',
+    ]);
 });
 
 it('says what is wrong with a table, by its lines', function (string $table, array $expected): void {
-    expect(faultsIn(sendFile($this, 'csv', $table)))
-        ->toBe($expected)
-        ->and(Person::query()->count())
-        ->toBe(5);
+    expect(faultsIn(sendFile($this, 'csv', $table)))->toBe($expected);
+    expect(Person::query()->count())->toBe(5);
 })->with([
     'no heading' => [
         "femi,Femi\n",
@@ -137,13 +138,15 @@ it('goes out as cards and comes in', function (): void {
         ->update(['email' => 'femi@alderquill.example', 'zone' => 'Europe/Helsinki']);
     HouseRow::query()->increment('roster_revision');
     $cards = (string) $this->get('/roster/export?form=vcf')->assertOk()->getContent();
-    expect($cards)
-        ->toContain(
-            "UID:femi\r\nFN:Femi Adeyinka\r\nEMAIL:femi@alderquill.example\r\nTZ:Europe/Helsinki\r\n" .
-                "CATEGORIES:Brass bench\r\n",
-        )
-        ->and(sendFile($this, 'vcf', $cards, 'preview')->assertOk()->json('people'))
-        ->toBe(['added' => [], 'changed' => [], 'missing' => []]);
+    expect($cards)->toContain(
+        "UID:femi\r\nFN:Femi Adeyinka\r\nEMAIL:femi@alderquill.example\r\nTZ:Europe/Helsinki\r\n" .
+            "CATEGORIES:Brass bench\r\n",
+    );
+    expect(sendFile($this, 'vcf', $cards, 'preview')->assertOk()->json('people'))->toBe([
+        'added' => [],
+        'changed' => [],
+        'missing' => [],
+    ]);
     sendFile(
         $this,
         'vcf',

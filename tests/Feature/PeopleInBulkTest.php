@@ -20,7 +20,8 @@ it('changes several people alike', function (array $change, Closure $seen): void
     roster($this, 'POST', '/people/change', ['people' => ['femi', 'tobias'], ...$change])
         ->assertOk()
         ->assertExactJson(['changed' => 2]);
-    expect($seen())->toBeTrue()->and(House::person('ayumi')->capacity_percent)->toBe(80);
+    expect($seen())->toBeTrue();
+    expect(House::person('ayumi')->capacity_percent)->toBe(80);
 })->with([
     'a share' => [
         ['what' => 'percent', 'percent' => 50],
@@ -91,10 +92,8 @@ it('keeps teams, skills and the hours of the house', function (): void {
                 ],
             )
             ->all(),
-    )
-        ->toBe([['brass-bench', 'Brass', 'workshop', 3], ['workshop', 'Workshop', null, 0]])
-        ->and(Skill::query()->orderBy('position')->pluck('slug')->all())
-        ->toBe(['brass', 'strings']);
+    )->toBe([['brass-bench', 'Brass', 'workshop', 3], ['workshop', 'Workshop', null, 0]]);
+    expect(Skill::query()->orderBy('position')->pluck('slug')->all())->toBe(['brass', 'strings']);
     roster($this, 'PUT', '/roster/teams/workshop', [
         'document' => ['name' => 'Workshop', 'parent' => 'brass-bench'],
     ])->assertUnprocessable();
@@ -113,10 +112,8 @@ it('keeps teams, skills and the hours of the house', function (): void {
     ])
         ->assertUnprocessable()
         ->assertJsonPath('errors.0.pointer', '/house/hours/0/mon/0');
-    expect(Skill::query()->pluck('slug')->all())
-        ->toBe(['brass'])
-        ->and(HouseRow::query()->sole()->holidays)
-        ->toBe(['2026-03-17']);
+    expect(Skill::query()->pluck('slug')->all())->toBe(['brass']);
+    expect(HouseRow::query()->sole()->holidays)->toBe(['2026-03-17']);
 });
 
 it('has holidays by country, which go for whoever has them', function (): void {

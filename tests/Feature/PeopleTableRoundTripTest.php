@@ -46,12 +46,9 @@ it('reads a table of people as it was written, whatever is in it', function (int
 
         return $document;
     };
-    expect(array_map(static fn(array $row): array => $sorted($row['document']), $read))
-        ->toBe(
-            array_map(static fn(array $person): array => $sorted(['name' => trim($person['name'])] + $person), $people),
-        )
-        ->and($read[3]['teams'])
-        ->toBe(['bench' => 50])
-        ->and($read[4]['teams'])
-        ->toBeNull();
+    expect(array_map(static fn(array $row): array => $sorted($row['document']), $read))->toBe(
+        array_map(static fn(array $person): array => $sorted(['name' => trim($person['name'])] + $person), $people),
+    );
+    expect($read[3]['teams'])->toBe(['bench' => 50]);
+    expect($read[4]['teams'])->toBeNull();
 })->with([21, 22, 23]);

@@ -31,21 +31,17 @@ it('takes somebody new in, to whom rules give at once', function (): void {
         ->assertCreated()
         ->assertExactJson(['slug' => 'oona-varga']);
     $person = peopleProps($this, '?person=oona-varga')['person'];
-    expect((array) $person['document'])
-        ->toEqual([
-            'name' => 'Oona Varga',
-            'email' => 'oona@alderquill.example',
-            'hours' => [['from' => '2026-01-01', 'mon' => ['22:00-06:00'], 'then' => [['tue' => ['09:00-17:00']]]]],
-            'capacity' => ['minutes_a_day' => 300],
-            'skills' => (object) ['brass' => 3],
-            'active' => true,
-        ])
-        ->and((array) $person['teams'])
-        ->toBe(['brass-bench' => ['weight' => 50]])
-        ->and(Person::query()->orderByDesc('position')->first()?->slug)
-        ->toBe('oona-varga')
-        ->and(Activity::query()->where('event', 'person_saved')->count())
-        ->toBe(1);
+    expect((array) $person['document'])->toEqual([
+        'name' => 'Oona Varga',
+        'email' => 'oona@alderquill.example',
+        'hours' => [['from' => '2026-01-01', 'mon' => ['22:00-06:00'], 'then' => [['tue' => ['09:00-17:00']]]]],
+        'capacity' => ['minutes_a_day' => 300],
+        'skills' => (object) ['brass' => 3],
+        'active' => true,
+    ]);
+    expect((array) $person['teams'])->toBe(['brass-bench' => ['weight' => 50]]);
+    expect(Person::query()->orderByDesc('position')->first()?->slug)->toBe('oona-varga');
+    expect(Activity::query()->where('event', 'person_saved')->count())->toBe(1);
     Person::query()
         ->whereIn('slug', ['ayumi', 'femi'])
         ->update(['active' => false]);
@@ -61,10 +57,8 @@ it('says what is not right and where, and changes nothing', function (array $doc
     roster($this, 'PUT', '/people/femi', ['document' => $document])
         ->assertUnprocessable()
         ->assertJsonPath('errors.0.pointer', "/people/2{$pointer}");
-    expect(HouseRow::query()->sole()->roster_revision)
-        ->toBe($before)
-        ->and(House::person('femi')->name)
-        ->toBe('Femi Adeyinka');
+    expect(HouseRow::query()->sole()->roster_revision)->toBe($before);
+    expect(House::person('femi')->name)->toBe('Femi Adeyinka');
 })->with([
     'no name' => [['email' => 'x'], ''],
     'hours' => [['name' => 'F', 'hours' => [['from' => '2026-01-01', 'mon' => ['9-5']]]], '/hours/0/mon/0'],
@@ -93,12 +87,13 @@ it('changes what is said, takes away what is no longer said, and leaves others a
         ],
         'teams' => [],
     ])->assertOk();
-    expect(House::person('femi')->only(['zone', 'open_tasks_at_most', 'position']))
-        ->toBe(['zone' => 'Europe/Helsinki', 'open_tasks_at_most' => 1, 'position' => 2])
-        ->and(Team::query()->sole()->members->pluck('slug')->all())
-        ->toBe(['ayumi', 'callum'])
-        ->and(House::person('ayumi')->updated_at)
-        ->toEqual($ayumi);
+    expect(House::person('femi')->only(['zone', 'open_tasks_at_most', 'position']))->toBe([
+        'zone' => 'Europe/Helsinki',
+        'open_tasks_at_most' => 1,
+        'position' => 2,
+    ]);
+    expect(Team::query()->sole()->members->pluck('slug')->all())->toBe(['ayumi', 'callum']);
+    expect(House::person('ayumi')->updated_at)->toEqual($ayumi);
     Person::query()
         ->where('slug', 'ayumi')
         ->update(['active' => false]);
@@ -155,10 +150,8 @@ it('gives to those with an attribute, of the place of the customer or of the one
     roster($this, 'PUT', '/people/tobias', [
         'document' => ['name' => 'Tobias Lindqvist', 'attributes' => ['drives the van']],
     ])->assertOk();
-    expect(House::arrive('quote', customer: 'holms-school')->assignee?->slug)
-        ->toBe('tobias')
-        ->and(House::person('tobias')->attribute_list)
-        ->toBe(['drives the van']);
+    expect(House::arrive('quote', customer: 'holms-school')->assignee?->slug)->toBe('tobias');
+    expect(House::person('tobias')->attribute_list)->toBe(['drives the van']);
     roster($this, 'PUT', '/people/femi', ['document' => ['name' => 'Femi Adeyinka', 'place' => 'islands']])->assertOk();
     expect(House::arrive('quote', customer: 'holms-school')->assignee?->slug)->toBe('femi');
     // Whoever works there keeps the place from being taken away.

@@ -48,17 +48,24 @@ it('keeps of people what the house has defined, and forms ask for it', function 
     keepOf($this, 'femi', ['person.van' => true, 'person.locker' => 12, 'person.speaks' => ['fi', 'sv']])->assertOk();
     app()->forgetScopedInstances();
     $props = $this->get('/people?person=femi')->viewData('page')['props'];
-    expect((array) ((array) $props['person']['document'])['fields'])
-        ->toBe(['person.van' => true, 'person.locker' => 12, 'person.speaks' => ['fi', 'sv']])
-        ->and(array_column($props['fields'], 'type', 'path'))
-        ->toBe(['person.van' => 'yes_no', 'person.locker' => 'number', 'person.speaks' => 'many_of']);
+    expect((array) ((array) $props['person']['document'])['fields'])->toBe([
+        'person.van' => true,
+        'person.locker' => 12,
+        'person.speaks' => ['fi', 'sv'],
+    ]);
+    expect(array_column($props['fields'], 'type', 'path'))->toBe([
+        'person.van' => 'yes_no',
+        'person.locker' => 'number',
+        'person.speaks' => 'many_of',
+    ]);
     keepOf($this, 'femi', ['person.van' => null, 'person.locker' => ''])->assertOk();
     expect(House::person('femi')->facts)->toBeNull();
 });
 
 it('says what is not right with it, and changes nothing', function (array $fields, string $pointer): void {
     $response = keepOf($this, 'femi', $fields)->assertUnprocessable();
-    expect($response->json('errors.0.pointer'))->toEndWith($pointer)->and(House::person('femi')->facts)->toBeNull();
+    expect($response->json('errors.0.pointer'))->toEndWith($pointer);
+    expect(House::person('femi')->facts)->toBeNull();
 })->with([
     'a field that there is not' => [['person.shoes' => 44], '/fields/person.shoes'],
     'a field of tasks' => [['task.title' => 'Horn'], '/fields/task.title'],
@@ -88,10 +95,8 @@ it('gives to those of whom a field says so, and criteria of tasks do not ask for
             ],
         ),
     );
-    expect(House::arrive('quote')->assignee?->slug)
-        ->toBe('tobias')
-        ->and(House::arrive()->assignee?->slug)
-        ->toBe('femi');
+    expect(House::arrive('quote')->assignee?->slug)->toBe('tobias');
+    expect(House::arrive()->assignee?->slug)->toBe('femi');
     $wrong = static fn(array $rule): Closure => static fn() => House::publish($rule);
     expect(
         $wrong(
@@ -101,32 +106,28 @@ it('gives to those of whom a field says so, and criteria of tasks do not ask for
                 ['pool' => ['kind' => 'team', 'team' => 'brass-bench'], 'method' => ['kind' => 'in_order']],
             ),
         ),
-    )
-        ->toThrow(DocumentError::class, 'There is no field "person.van".')
-        ->and(
-            $wrong(
-                House::rule(
-                    'b',
-                    ['all' => []],
-                    [
-                        'pool' => ['kind' => 'person_field', 'having' => ['field' => 'task.value', 'value' => 1]],
-                        'method' => ['kind' => 'in_order'],
-                    ],
-                ),
+    )->toThrow(DocumentError::class, 'There is no field "person.van".');
+    expect(
+        $wrong(
+            House::rule(
+                'b',
+                ['all' => []],
+                [
+                    'pool' => ['kind' => 'person_field', 'having' => ['field' => 'task.value', 'value' => 1]],
+                    'method' => ['kind' => 'in_order'],
+                ],
             ),
-        )
-        ->toThrow(DocumentError::class, 'There is no field "task.value" of people.');
+        ),
+    )->toThrow(DocumentError::class, 'There is no field "task.value" of people.');
     app()->forgetScopedInstances();
     $vocabulary = $this->get('/rulebook')->viewData('page')['props']['vocabulary'];
-    expect(array_column($vocabulary['personFields'], 'path'))
-        ->toBe(['person.van', 'person.locker', 'person.speaks'])
-        ->and(
-            array_filter(
-                array_column($vocabulary['fields'], 'path'),
-                static fn(string $path): bool => str_starts_with($path, 'person.'),
-            ),
-        )
-        ->toBe([]);
+    expect(array_column($vocabulary['personFields'], 'path'))->toBe(['person.van', 'person.locker', 'person.speaks']);
+    expect(
+        array_filter(
+            array_column($vocabulary['fields'], 'path'),
+            static fn(string $path): bool => str_starts_with($path, 'person.'),
+        ),
+    )->toBe([]);
 });
 
 it('goes out and comes in by document and by table', function (): void {
@@ -136,11 +137,8 @@ it('goes out and comes in by document and by table', function (): void {
     SchemaCheck::check('roster', json_decode($document));
     $table = (string) $this->get('/roster/export?form=csv')->assertOk()->getContent();
     [$heading, , , $femi] = explode("\n", $table);
-    expect($heading)
-        ->toEndWith(',teams,person.van,person.locker,person.speaks')
-        ->and($femi)
-        ->toStartWith('femi,')
-        ->toEndWith(',yes,12.5,"fi; sv"');
+    expect($heading)->toEndWith(',teams,person.van,person.locker,person.speaks');
+    expect($femi)->toStartWith('femi,')->toEndWith(',yes,12.5,"fi; sv"');
     foreach (['json' => $document, 'csv' => $table] as $form => $text) {
         Person::query()->update(['facts' => null]);
         app()->forgetScopedInstances();
@@ -178,8 +176,6 @@ it('offers one that is retired no longer, and keeps what is in it', function ():
         ->assertRedirect();
     app()->forgetScopedInstances();
     $props = $this->get('/people?person=femi')->viewData('page')['props'];
-    expect(array_column($props['fields'], 'path'))
-        ->toBe(['person.van', 'person.speaks'])
-        ->and(House::person('femi')->facts)
-        ->toBe(['person.locker' => 12]);
+    expect(array_column($props['fields'], 'path'))->toBe(['person.van', 'person.speaks']);
+    expect(House::person('femi')->facts)->toBe(['person.locker' => 12]);
 });

@@ -22,7 +22,8 @@ it('says what every rule came to', function (array $verdict, string $said): void
     $trail = $this->trail->of(
         ['verdicts' => [$verdict + ['rule' => 'r', 'name' => 'R']]] + traceOf([], 'unplaced', null),
     );
-    expect($trail['verdicts'][0]['sentence'])->toBe($said)->and($trail['summary'])->toBe('No rule found anybody.');
+    expect($trail['verdicts'][0]['sentence'])->toBe($said);
+    expect($trail['summary'])->toBe('No rule found anybody.');
 })->with([
     [['verdict' => 'paused'], 'The rule was paused.'],
     [['verdict' => 'not_in_force'], 'The rule was not in force on that day.'],
@@ -97,15 +98,12 @@ it('says what the otherwise did and what followed', function (): void {
         ['effect' => 'due_impossible', 'rule' => 'r2', 'name' => 'Marks'],
     ];
     $trail = $this->trail->of($trace);
-    expect($trail['otherwise'])
-        ->toBe('Nobody was eligible, and the rule says to open it to Brass bench.')
-        ->and($trail['summary'])
-        ->toBe('5 people → open to 2 people')
-        ->and($trail['effects'])
-        ->toBe([
-            ['rule' => null, 'said' => ['Due Thu 5 Mar, 17:00', 'Priority high']],
-            ['rule' => 'Marks', 'said' => ['Tag “rush”', 'No due date: there is not enough working time to come']],
-        ]);
+    expect($trail['otherwise'])->toBe('Nobody was eligible, and the rule says to open it to Brass bench.');
+    expect($trail['summary'])->toBe('5 people → open to 2 people');
+    expect($trail['effects'])->toBe([
+        ['rule' => null, 'said' => ['Due Thu 5 Mar, 17:00', 'Priority high']],
+        ['rule' => 'Marks', 'said' => ['Tag “rush”', 'No due date: there is not enough working time to come']],
+    ]);
 });
 
 it('keeps the name of a code when the house no longer knows it', function (): void {

@@ -62,32 +62,24 @@ it('tries what waits again when somebody comes back, each with its decision, onc
     $task = House::arrive();
     expect([holders($task), $task->tags])->toBe([[null], ['waited']]);
     Clock::tick('2026-03-02T11:59:00Z');
-    expect(holders($task))
-        ->toBe([null])
-        ->and(Decision::query()->count())
-        ->toBe(1);
+    expect(holders($task))->toBe([null]);
+    expect(Decision::query()->count())->toBe(1);
     Clock::tick('2026-03-02T12:00:00Z');
-    expect([holders($task), $task->tags])
-        ->toBe([['ayumi'], ['waited']])
-        ->and(Decision::query()->orderBy('id')->pluck('outcome')->map->value->all())
-        ->toBe(['unplaced', 'assigned'])
-        ->and(
-            TaskChange::query()
-                ->where('task_id', $task->id)
-                ->get()
-                ->map(static fn(TaskChange $one): array => [$one->cause, $one->occasion, $one->system])
-                ->all(),
-        )
-        ->toBe([[Cause::Retry, 'retried', 'clock']])
-        ->and(Handoff::query()->where('task_id', $task->id)->count())
-        ->toBe(1);
+    expect([holders($task), $task->tags])->toBe([['ayumi'], ['waited']]);
+    expect(Decision::query()->orderBy('id')->pluck('outcome')->map->value->all())->toBe(['unplaced', 'assigned']);
+    expect(
+        TaskChange::query()
+            ->where('task_id', $task->id)
+            ->get()
+            ->map(static fn(TaskChange $one): array => [$one->cause, $one->occasion, $one->system])
+            ->all(),
+    )->toBe([[Cause::Retry, 'retried', 'clock']]);
+    expect(Handoff::query()->where('task_id', $task->id)->count())->toBe(1);
     $history = $this->actingAs(House::user('hanneke'))
         ->get("/tasks/{$task->id}")
         ->viewData('page')['props']['task']['history'];
-    expect(array_column($history, 'said'))
-        ->toBe(['It arrived', 'It was tried again'])
-        ->and($history[1]['decision']['summary'])
-        ->toEndWith('Ayumi Kato');
+    expect(array_column($history, 'said'))->toBe(['It arrived', 'It was tried again']);
+    expect($history[1]['decision']['summary'])->toEndWith('Ayumi Kato');
     Clock::tick('2026-03-02T12:01:00Z');
     expect(Decision::query()->count())->toBe(2);
 });
@@ -132,12 +124,9 @@ it('does not ask again where nothing has changed, and does not record the same t
     Clock::tick('2026-03-02T10:03:00Z');
     Queue::assertPushed(RetryUnplaced::class, 1);
     app()->call([new RetryUnplaced(), 'handle']);
-    expect(holders($task))
-        ->toBe([null])
-        ->and(Decision::query()->count())
-        ->toBe(1)
-        ->and(TaskChange::query()->count())
-        ->toBe(0);
+    expect(holders($task))->toBe([null]);
+    expect(Decision::query()->count())->toBe(1);
+    expect(TaskChange::query()->count())->toBe(0);
 });
 
 it('goes on with the others where one fails', function (): void {

@@ -85,7 +85,8 @@ it('shows a reviewer what they review as their work, and nobody else', function 
         }
         throw new RuntimeException("{$slug} has no lane.");
     };
-    expect($load('tobias'))->toBe(1)->and($load('ayumi'))->toBe(0);
+    expect($load('tobias'))->toBe(1);
+    expect($load('ayumi'))->toBe(0);
 });
 
 it('lets a reviewer do with a task of somebody else no more than look', function (string $what, array $data): void {
@@ -93,10 +94,8 @@ it('lets a reviewer do with a task of somebody else no more than look', function
     $this->actingAs(House::user('tobias'))
         ->post("/tasks/{$this->task->id}/{$what}", $data)
         ->assertForbidden();
-    expect($this->task->refresh()->status)
-        ->toBe(TaskStatus::InReview)
-        ->and($this->task->assignee?->slug)
-        ->toBe('ayumi');
+    expect($this->task->refresh()->status)->toBe(TaskStatus::InReview);
+    expect($this->task->assignee?->slug)->toBe('ayumi');
 })->with([
     ['start', []],
     ['complete', []],

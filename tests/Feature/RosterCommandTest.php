@@ -46,10 +46,8 @@ it('says what it would do, and does nothing', function (): void {
         ->expectsOutputToContain('people not in the file, stays: Tobias Lindqvist')
         ->expectsOutputToContain('teams not in the file, stays: Brass bench')
         ->assertExitCode(0);
-    expect(Person::query()->where('slug', 'oona')->exists())
-        ->toBeFalse()
-        ->and(AuditRecord::query()->where('log_name', 'roster')->count())
-        ->toBe(1);
+    expect(Person::query()->where('slug', 'oona')->exists())->toBeFalse();
+    expect(AuditRecord::query()->where('log_name', 'roster')->count())->toBe(1);
 });
 
 it('merges, and takes away where that is chosen', function (bool $remove, array $left): void {
@@ -60,23 +58,21 @@ it('merges, and takes away where that is chosen', function (bool $remove, array 
         Person::query()->where('slug', 'tobias')->sole()->active,
         Team::query()->count(),
         Absence::query()->count(),
-    ])
-        ->toBe($left)
-        ->and(Person::query()->where('slug', 'oona')->sole()->active)
-        ->toBeTrue();
+    ])->toBe($left);
+    expect(Person::query()->where('slug', 'oona')->sole()->active)->toBeTrue();
 })->with([[false, [true, 1, 1]], [true, [false, 0, 0]]]);
 
 it('is recorded as done by the system, with what it changed', function (): void {
     $this->artisan('baton:import', ['what' => 'roster', 'file' => $this->file]);
     $record = AuditRecord::query()->where('log_name', 'roster')->latest('id')->firstOrFail();
-    expect($record->causer_id)
-        ->toBeNull()
-        ->and($record->properties['system'])
-        ->toBe('command line')
-        ->and($record->properties['removing'])
-        ->toBeFalse()
-        ->and($record->properties['changes']['people'])
-        ->toBe(['added' => ['Oona Varga'], 'changed' => ['Ayumi Kato-Rees'], 'missing' => ['Tobias Lindqvist']]);
+    expect($record->causer_id)->toBeNull();
+    expect($record->properties['system'])->toBe('command line');
+    expect($record->properties['removing'])->toBeFalse();
+    expect($record->properties['changes']['people'])->toBe([
+        'added' => ['Oona Varga'],
+        'changed' => ['Ayumi Kato-Rees'],
+        'missing' => ['Tobias Lindqvist'],
+    ]);
 });
 
 it('refuses to take away whom the published rules name, and changes nothing', function (): void {
@@ -100,12 +96,9 @@ it('records a rulebook from the command line as the system\'s', function (): voi
         ->expectsOutputToContain('Version 2 is published.')
         ->assertExitCode(0);
     $version = RulebookVersion::query()->published()->sole();
-    expect($version->author())
-        ->toBe('command line')
-        ->and($version->saved_by)
-        ->toBeNull()
-        ->and(AuditRecord::query()->where('log_name', 'rulebook')->latest('id')->firstOrFail()->causer_id)
-        ->toBeNull();
+    expect($version->author())->toBe('command line');
+    expect($version->saved_by)->toBeNull();
+    expect(AuditRecord::query()->where('log_name', 'rulebook')->latest('id')->firstOrFail()->causer_id)->toBeNull();
 });
 
 it('publishes what can be read in again, whatever the way in', function (): void {
@@ -117,10 +110,8 @@ it('publishes what can be read in again, whatever the way in', function (): void
     $this->post('/rulebook/publish', ['revision' => $saved->json('revision')])->assertSessionMissing('problem');
     $exported = (string) $this->get('/rulebook/export')->assertOk()->getContent();
     $again = json_decode($exported, true);
-    expect($again['rules'][0]['name'])
-        ->toBe('Brass')
-        ->and($again['rules'][0]['give']['method']['rotation'])
-        ->toBe('Brass bench');
+    expect($again['rules'][0]['name'])->toBe('Brass');
+    expect($again['rules'][0]['give']['method']['rotation'])->toBe('Brass bench');
     file_put_contents($this->file, $exported);
     $this->artisan('baton:import', ['what' => 'rulebook', 'file' => $this->file])->assertExitCode(0);
 });
@@ -130,14 +121,10 @@ it('remembers which rules were right, and reads those that have changed', functi
     $checked = app(CheckedRules::class);
     $right = House::roundRule();
     $wrong = ['give' => ['pool' => ['kind' => 'team', 'team' => 'choir'], 'method' => ['kind' => 'in_order']]] + $right;
-    expect($checked->faults([$right, $right], $house))
-        ->toBe([])
-        ->and(array_column($checked->faults([$right, $wrong], $house), 'pointer'))
-        ->toBe(['/rules/1/give/pool/team'])
-        ->and(array_column($checked->faults([$wrong, $right], $house), 'pointer'))
-        ->toBe(['/rules/0/give/pool/team'])
-        ->and($checked->faults([$right], $house))
-        ->toBe([]);
+    expect($checked->faults([$right, $right], $house))->toBe([]);
+    expect(array_column($checked->faults([$right, $wrong], $house), 'pointer'))->toBe(['/rules/1/give/pool/team']);
+    expect(array_column($checked->faults([$wrong, $right], $house), 'pointer'))->toBe(['/rules/0/give/pool/team']);
+    expect($checked->faults([$right], $house))->toBe([]);
     // Another state of the house knows nothing of what was right in this one.
     $roster = House::roster();
     $roster['teams'][0]['id'] = 'horns';
@@ -152,14 +139,11 @@ it('decides a file relative to where one stands, and says of a folder that it is
     $run = static fn(string $path, string $from) => Process::path(base_path())
         ->env(['BATON_FROM' => $from])
         ->run([PHP_BINARY, '-d', 'pcov.enabled=0', 'bin/decide.php', $path]);
-    expect($run('examples/brass-repair.world.json', base_path('docs'))->exitCode())
-        ->toBe(0)
-        ->and($run('brass-repair.world.json', base_path('docs/examples'))->output())
-        ->toBe($run('docs/examples/brass-repair.world.json', base_path())->output())
-        ->and($run('examples', base_path('docs'))->exitCode())
-        ->toBe(2)
-        ->and($run('examples', base_path('docs'))->errorOutput())
-        ->toContain('folder')
-        ->and($run('nothing.json', base_path('docs'))->errorOutput())
-        ->toContain('nothing.json');
+    expect($run('examples/brass-repair.world.json', base_path('docs'))->exitCode())->toBe(0);
+    expect($run('brass-repair.world.json', base_path('docs/examples'))->output())->toBe(
+        $run('docs/examples/brass-repair.world.json', base_path())->output(),
+    );
+    expect($run('examples', base_path('docs'))->exitCode())->toBe(2);
+    expect($run('examples', base_path('docs'))->errorOutput())->toContain('folder');
+    expect($run('nothing.json', base_path('docs'))->errorOutput())->toContain('nothing.json');
 });

@@ -21,18 +21,15 @@ it('goes out as a document that says the same when it comes in again', function 
     SchemaCheck::check('roster', json_decode($json));
     $before = json_decode($json, true);
     $this->postJson('/roster/import', $before)->assertOk();
-    expect(json_decode((string) $this->get('/roster/export')->getContent(), true))
-        ->toBe($before)
-        ->and($before['absences'][0]['substitutes'])
-        ->toBe(['femi', 'ayumi'])
-        ->and($before['people'][1])
-        ->toBe([
-            'id' => 'ayumi',
-            'name' => 'Ayumi Kato',
-            'capacity' => ['percent' => 80],
-            'skills' => ['brass' => 3],
-            'active' => true,
-        ]);
+    expect(json_decode((string) $this->get('/roster/export')->getContent(), true))->toBe($before);
+    expect($before['absences'][0]['substitutes'])->toBe(['femi', 'ayumi']);
+    expect($before['people'][1])->toBe([
+        'id' => 'ayumi',
+        'name' => 'Ayumi Kato',
+        'capacity' => ['percent' => 80],
+        'skills' => ['brass' => 3],
+        'active' => true,
+    ]);
 });
 
 /** @return array<string, mixed> the roster without Tobias, teams and absences, and with a new member */
@@ -50,41 +47,32 @@ function smallerRoster(): array
 }
 
 it('says first what a file would add, change and leave out, and changes nothing', function (): void {
-    expect($this->postJson('/roster/preview', smallerRoster())->assertOk()->json())
-        ->toBe([
-            'skills' => ['added' => [], 'changed' => [], 'missing' => []],
-            'people' => [
-                'added' => ['Oona Varga'],
-                'changed' => ['Ayumi Kato-Rees'],
-                'missing' => ['Tobias Lindqvist'],
-            ],
-            'teams' => ['added' => [], 'changed' => [], 'missing' => ['Brass bench']],
-            'absences' => ['added' => [], 'changed' => [], 'missing' => ['away']],
-        ])
-        ->and(Person::query()->where('slug', 'oona')->exists())
-        ->toBeFalse();
+    expect($this->postJson('/roster/preview', smallerRoster())->assertOk()->json())->toBe([
+        'skills' => ['added' => [], 'changed' => [], 'missing' => []],
+        'people' => [
+            'added' => ['Oona Varga'],
+            'changed' => ['Ayumi Kato-Rees'],
+            'missing' => ['Tobias Lindqvist'],
+        ],
+        'teams' => ['added' => [], 'changed' => [], 'missing' => ['Brass bench']],
+        'absences' => ['added' => [], 'changed' => [], 'missing' => ['away']],
+    ]);
+    expect(Person::query()->where('slug', 'oona')->exists())->toBeFalse();
 });
 
 it('merges: what the file does not have stays', function (): void {
     $this->postJson('/roster/import', smallerRoster())->assertOk();
-    expect(Person::query()->where('slug', 'tobias')->sole()->active)
-        ->toBeTrue()
-        ->and(Person::query()->where('slug', 'ayumi')->sole()->name)
-        ->toBe('Ayumi Kato-Rees')
-        ->and(Person::query()->where('slug', 'oona')->exists())
-        ->toBeTrue()
-        ->and([Team::query()->count(), Absence::query()->count()])
-        ->toBe([1, 1]);
+    expect(Person::query()->where('slug', 'tobias')->sole()->active)->toBeTrue();
+    expect(Person::query()->where('slug', 'ayumi')->sole()->name)->toBe('Ayumi Kato-Rees');
+    expect(Person::query()->where('slug', 'oona')->exists())->toBeTrue();
+    expect([Team::query()->count(), Absence::query()->count()])->toBe([1, 1]);
 });
 
 it('takes away what the file does not have where that is chosen; people stay, inactive', function (): void {
     $this->postJson('/roster/import?remove=1', smallerRoster())->assertOk();
-    expect(Person::query()->where('slug', 'tobias')->sole()->active)
-        ->toBeFalse()
-        ->and(Team::query()->count())
-        ->toBe(0)
-        ->and(Absence::query()->count())
-        ->toBe(0);
+    expect(Person::query()->where('slug', 'tobias')->sole()->active)->toBeFalse();
+    expect(Team::query()->count())->toBe(0);
+    expect(Absence::query()->count())->toBe(0);
 });
 
 it('is seen by the next decision', function (): void {
@@ -92,10 +80,8 @@ it('is seen by the next decision', function (): void {
     $roster = House::roster();
     $roster['people'][1]['name'] = 'Ayumi Kato-Rees';
     $this->postJson('/roster/import', $roster)->assertOk();
-    expect($before->roster->people['ayumi']->name)
-        ->toBe('Ayumi Kato')
-        ->and(app(SnapshotSource::class)->current()->roster->people['ayumi']->name)
-        ->toBe('Ayumi Kato-Rees');
+    expect($before->roster->people['ayumi']->name)->toBe('Ayumi Kato');
+    expect(app(SnapshotSource::class)->current()->roster->people['ayumi']->name)->toBe('Ayumi Kato-Rees');
 });
 
 it('refuses what is wrong, and what would leave the published rules without their team', function (
@@ -104,12 +90,9 @@ it('refuses what is wrong, and what would leave the published rules without thei
 ): void {
     House::publish(House::roundRule());
     $response = $this->postJson('/roster/import?remove=1', $spoil(House::roster()))->assertUnprocessable();
-    expect($response->json('errors.0.pointer'))
-        ->toBe($pointer)
-        ->and(Team::query()->count())
-        ->toBe(1)
-        ->and(Absence::query()->count())
-        ->toBe(1);
+    expect($response->json('errors.0.pointer'))->toBe($pointer);
+    expect(Team::query()->count())->toBe(1);
+    expect(Absence::query()->count())->toBe(1);
 })->with([
     'a team without the people' => [
         fn(array $r): array => ['people' => array_slice($r['people'], 0, 2)] + $r,

@@ -50,10 +50,10 @@ it('seats whoever joins behind those who are there, also where somebody has left
     DB::table('rotation_seats')->where('person_id', House::person('hanneke')->id)->delete();
     saveRotation('Bench', 7, ['femi' => 2, 'ayumi' => 3, 'callum' => 9]);
 
-    expect(rotations('Bench')[1]->named('Bench'))
-        ->toEqual(new Rotation('Bench', 7, ['femi' => 2, 'ayumi' => 3, 'callum' => 9]))
-        ->and(DB::table('rotation_seats')->orderBy('position')->pluck('position')->all())
-        ->toBe([1, 2, 3]);
+    expect(rotations('Bench')[1]->named('Bench'))->toEqual(
+        new Rotation('Bench', 7, ['femi' => 2, 'ayumi' => 3, 'callum' => 9]),
+    );
+    expect(DB::table('rotation_seats')->orderBy('position')->pluck('position')->all())->toBe([1, 2, 3]);
 });
 
 it('reads any number of them by one query, and none by none', function (): void {
@@ -62,14 +62,10 @@ it('reads any number of them by one query, and none by none', function (): void 
     $house = houseNow();
     DB::enableQueryLog();
     $found = (new RotationStore())->load(['Bench', 'Strings', 'None yet'], $house);
-    expect(DB::getQueryLog())
-        ->toHaveCount(1)
-        ->and($found->named('Strings'))
-        ->toEqual(new Rotation('Strings', 6, ['tobias' => 11]))
-        ->and($found->named('Bench'))
-        ->toEqual(new Rotation('Bench', 5, ['ayumi' => 10]))
-        ->and($found->named('None yet'))
-        ->toEqual(new Rotation('None yet'));
+    expect(DB::getQueryLog())->toHaveCount(1);
+    expect($found->named('Strings'))->toEqual(new Rotation('Strings', 6, ['tobias' => 11]));
+    expect($found->named('Bench'))->toEqual(new Rotation('Bench', 5, ['ayumi' => 10]));
+    expect($found->named('None yet'))->toEqual(new Rotation('None yet'));
     DB::flushQueryLog();
     (new RotationStore())->load([], $house);
     expect(DB::getQueryLog())->toBe([]);
@@ -92,10 +88,7 @@ it('tells rotations apart by every character, as the rules do', function (): voi
     saveRotation('Bench ', 7, ['callum' => 12]);
     [, $rotations] = rotations('Bench', 'bench', 'Bench ');
 
-    expect($rotations->named('Bench'))
-        ->toEqual(new Rotation('Bench', 5, ['ayumi' => 10]))
-        ->and($rotations->named('bench'))
-        ->toEqual(new Rotation('bench', 6, ['femi' => 11]))
-        ->and($rotations->named('Bench '))
-        ->toEqual(new Rotation('Bench ', 7, ['callum' => 12]));
+    expect($rotations->named('Bench'))->toEqual(new Rotation('Bench', 5, ['ayumi' => 10]));
+    expect($rotations->named('bench'))->toEqual(new Rotation('bench', 6, ['femi' => 11]));
+    expect($rotations->named('Bench '))->toEqual(new Rotation('Bench ', 7, ['callum' => 12]));
 });

@@ -28,20 +28,18 @@ it('routes a task, and keeps decision, handoff, due date and rotation together',
     $first = House::arrive();
     $second = House::arrive();
 
-    expect($first->assignee?->slug)
-        ->toBe('ayumi')
-        ->and($second->assignee?->slug)
-        ->toBe('femi')
-        ->and($first->due_at?->format('Y-m-d H:i'))
-        ->toBe('2026-03-04 17:00');
+    expect($first->assignee?->slug)->toBe('ayumi');
+    expect($second->assignee?->slug)->toBe('femi');
+    expect($first->due_at?->format('Y-m-d H:i'))->toBe('2026-03-04 17:00');
 
     $decision = Decision::query()->where('task_id', $first->id)->sole();
-    expect($decision->outcome)
-        ->toBe(Outcome::Assigned)
-        ->and($decision->rule)
-        ->toBe('round')
-        ->and(app(DecisionReader::class)->document($decision)['verdicts'][0]['steps'][0]['kept'])
-        ->toBe(['ayumi', 'femi', 'callum']);
+    expect($decision->outcome)->toBe(Outcome::Assigned);
+    expect($decision->rule)->toBe('round');
+    expect(app(DecisionReader::class)->document($decision)['verdicts'][0]['steps'][0]['kept'])->toBe([
+        'ayumi',
+        'femi',
+        'callum',
+    ]);
 
     $handoff = Handoff::query()->where('task_id', $first->id)->sole();
     expect([$handoff->from_id, $handoff->to_id, $handoff->cause, $handoff->decision_id])->toBe([
@@ -52,10 +50,12 @@ it('routes a task, and keeps decision, handoff, due date and rotation together',
     ]);
 
     // Two turns of a stride of 10^7 each, from half a stride.
-    expect(DB::table('rotation_seats')->orderBy('position')->pluck('pass')->all())
-        ->toBe([15_000_000, 15_000_000, 5_000_000])
-        ->and(Decision::query()->pluck('user_id')->all())
-        ->toBe([House::user('hanneke')->id, House::user('hanneke')->id]);
+    expect(DB::table('rotation_seats')->orderBy('position')->pluck('pass')->all())->toBe([
+        15_000_000,
+        15_000_000,
+        5_000_000,
+    ]);
+    expect(Decision::query()->pluck('user_id')->all())->toBe([House::user('hanneke')->id, House::user('hanneke')->id]);
 });
 
 it('hands a named person\'s work to their substitute and says for whom and until when', function (): void {
@@ -82,12 +82,9 @@ it('hands a named person\'s work to their substitute and says for whom and until
     $task = House::arrive(facts: ['task.repaired_by' => 'callum']);
 
     $handoff = Handoff::query()->with('standsInFor')->where('task_id', $task->id)->sole();
-    expect($task->assignee?->slug)
-        ->toBe('femi')
-        ->and($handoff->standsInFor?->slug)
-        ->toBe('callum')
-        ->and($handoff->away_until?->format('Y-m-d H:i'))
-        ->toBe('2026-03-07 00:00');
+    expect($task->assignee?->slug)->toBe('femi');
+    expect($handoff->standsInFor?->slug)->toBe('callum');
+    expect($handoff->away_until?->format('Y-m-d H:i'))->toBe('2026-03-07 00:00');
 });
 
 it('finds the responsible person of the district of the customer', function (): void {
@@ -102,10 +99,8 @@ it('finds the responsible person of the district of the customer', function (): 
             ],
         ),
     );
-    expect(House::arrive(customer: 'holms-school')->assignee?->slug)
-        ->toBe('tobias')
-        ->and(House::arrive()->assignee)
-        ->toBeNull();
+    expect(House::arrive(customer: 'holms-school')->assignee?->slug)->toBe('tobias');
+    expect(House::arrive()->assignee)->toBeNull();
 });
 
 it('opens a task to those who may claim it', function (): void {
@@ -121,24 +116,18 @@ it('opens a task to those who may claim it', function (): void {
         ),
     );
     $task = House::arrive();
-    expect($task->assignee_id)
-        ->toBeNull()
-        ->and($task->claimants->pluck('slug')->sort()->values()->all())
-        ->toBe(['ayumi', 'femi'])
-        ->and(Handoff::query()->count())
-        ->toBe(0);
+    expect($task->assignee_id)->toBeNull();
+    expect($task->claimants->pluck('slug')->sort()->values()->all())->toBe(['ayumi', 'femi']);
+    expect(Handoff::query()->count())->toBe(0);
 });
 
 it('leaves a task unplaced without a rulebook, and says so', function (): void {
     House::open();
     $task = House::arrive();
     $decision = Decision::query()->where('task_id', $task->id)->sole();
-    expect($task->assignee_id)
-        ->toBeNull()
-        ->and($decision->outcome)
-        ->toBe(Outcome::Unplaced)
-        ->and($decision->rulebook_version_id)
-        ->toBeNull();
+    expect($task->assignee_id)->toBeNull();
+    expect($decision->outcome)->toBe(Outcome::Unplaced);
+    expect($decision->rulebook_version_id)->toBeNull();
 });
 
 it('counts the open work of the tables against a limit', function (): void {
@@ -213,23 +202,28 @@ it('asks the database for each thing once', function (): void {
     $queries = array_column(DB::getQueryLog(), 'query');
     preg_match_all('/(?:from|insert into|update) `(\w+)`/', implode('; ', $queries), $found);
     // The lock, the work and the rotation with its seats; then what is written.
-    expect($found[1])
-        ->toBe(['houses', 'tasks', 'rotations', 'tasks', 'decisions', 'handoffs', 'rotation_seats', 'recorded_events'])
-        ->and($queries[0])
-        ->toContain('for update');
+    expect($found[1])->toBe([
+        'houses',
+        'tasks',
+        'rotations',
+        'tasks',
+        'decisions',
+        'handoffs',
+        'rotation_seats',
+        'recorded_events',
+    ]);
+    expect($queries[0])->toContain('for update');
 });
 
 it('keeps ids as bytes, in every table', function (): void {
     $columns = DB::table('information_schema.columns')
         ->whereRaw('table_schema = DATABASE()')
         ->where('column_type', 'char(26)');
-    expect((clone $columns)->count())
-        ->toBeGreaterThan(50)
-        ->and(
-            (clone $columns)
-                ->where('collation_name', '<>', 'ascii_bin')
-                ->get(['table_name', 'column_name'])
-                ->all(),
-        )
-        ->toBe([]);
+    expect((clone $columns)->count())->toBeGreaterThan(50);
+    expect(
+        (clone $columns)
+            ->where('collation_name', '<>', 'ascii_bin')
+            ->get(['table_name', 'column_name'])
+            ->all(),
+    )->toBe([]);
 });

@@ -23,10 +23,8 @@ it('discards a draft and keeps its rules in the audit trail', function (): void 
         'revision' => LockedDraft::revision(),
     ])->json('revision');
     $this->delete('/rulebook/draft', ['revision' => $revision])->assertRedirect('/rulebook');
-    expect(RulebookVersion::query()->where('state', VersionState::Draft)->exists())
-        ->toBeFalse()
-        ->and(Activity::query()->where('event', 'draft_discarded')->sole()->properties['rules'][0]['id'])
-        ->toBe('quotes');
+    expect(RulebookVersion::query()->where('state', VersionState::Draft)->exists())->toBeFalse();
+    expect(Activity::query()->where('event', 'draft_discarded')->sole()->properties['rules'][0]['id'])->toBe('quotes');
 });
 
 it('is for members to read and not to write', function (): void {
@@ -71,10 +69,8 @@ it('refuses a file that is not right, with the place, and changes nothing', func
         '/rulebook/import?revision=' . LockedDraft::revision(),
         $spoil($document),
     )->assertUnprocessable();
-    expect($response->json('errors.0.pointer'))
-        ->toBe($pointer)
-        ->and(RulebookVersion::query()->where('state', VersionState::Draft)->exists())
-        ->toBeFalse();
+    expect($response->json('errors.0.pointer'))->toBe($pointer);
+    expect(RulebookVersion::query()->where('state', VersionState::Draft)->exists())->toBeFalse();
 })->with([
     'another format' => [fn(array $d): array => ['openbaton' => 'recipe/1'] + $d, '/openbaton'],
     'an unknown field' => [
@@ -117,16 +113,17 @@ it('shows a text with fields merged in on a real task, and what is empty there',
     $ask = fn(string $text, ?int $number = null) => $this->getJson(
         '/rulebook/merged?' . http_build_query(['text' => $text, 'number' => $number]),
     );
-    expect($ask('About ~task.title~, ~task.family~', $first->number)->json('preview'))
-        ->toBe(['number' => $first->number, 'filled' => 'About Trumpet, stuck valve, Brass', 'missing' => []])
-        ->and($ask('~task.family|An instrument~ of ~customer.name~')->json('preview'))
-        ->toBe([
-            'number' => $first->number + 1,
-            'filled' => 'An instrument of (Customer not known)',
-            'missing' => ['Instrument family', 'Customer'],
-        ])
-        ->and($ask('~task.title~', 1)->json('preview'))
-        ->toBeNull();
+    expect($ask('About ~task.title~, ~task.family~', $first->number)->json('preview'))->toBe([
+        'number' => $first->number,
+        'filled' => 'About Trumpet, stuck valve, Brass',
+        'missing' => [],
+    ]);
+    expect($ask('~task.family|An instrument~ of ~customer.name~')->json('preview'))->toBe([
+        'number' => $first->number + 1,
+        'filled' => 'An instrument of (Customer not known)',
+        'missing' => ['Instrument family', 'Customer'],
+    ]);
+    expect($ask('~task.title~', 1)->json('preview'))->toBeNull();
     $ask('half a ~field')->assertStatus(422)->assertJsonPath('errors.0.pointer', '/text');
     $this->actingAs(House::user('ayumi'));
     $ask('~task.title~')->assertForbidden();

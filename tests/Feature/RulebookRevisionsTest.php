@@ -50,15 +50,13 @@ it('takes what is saved already, its answer lost on the way, as saved', function
     $seen = LockedDraft::revision();
     $lost = $this->putJson('/rulebook/draft', ['rules' => [quoteRule()], 'revision' => $seen]);
     $again = $this->putJson('/rulebook/draft', ['rules' => [quoteRule()], 'revision' => $seen])->assertOk();
-    expect($again->json())
-        ->toBe($lost->json())
-        ->and(
-            Activity::query()
-                ->where('event', 'draft_saved')
-                ->whereIn('subject_id', [RulebookVersion::query()->where('state', VersionState::Draft)->sole()->id])
-                ->count(),
-        )
-        ->toBe(1);
+    expect($again->json())->toBe($lost->json());
+    expect(
+        Activity::query()
+            ->where('event', 'draft_saved')
+            ->whereIn('subject_id', [RulebookVersion::query()->where('state', VersionState::Draft)->sole()->id])
+            ->count(),
+    )->toBe(1);
 });
 
 it('refuses rules that are no list with distinct ids', function (mixed $rules): void {
@@ -87,13 +85,10 @@ it('sends the rules of a revision once, and those of a newer one', function (): 
         ->json('props');
     expect($props("{$first}"))
         ->not->toHaveKey('rules')
-        ->toHaveKeys(['draft', 'published', 'vocabulary'])
-        ->and($props("{$first}"))
-        ->not->toHaveKey('firstRules')
-        ->and(array_column($props('')['rules'], 0))
-        ->toBe(['quotes'])
-        ->and(array_column($props('abc')['firstRules'], 'id'))
-        ->toBe(['quotes']);
+        ->toHaveKeys(['draft', 'published', 'vocabulary']);
+    expect($props("{$first}"))->not->toHaveKey('firstRules');
+    expect(array_column($props('')['rules'], 0))->toBe(['quotes']);
+    expect(array_column($props('abc')['firstRules'], 'id'))->toBe(['quotes']);
     $this->putJson('/rulebook/draft', ['rules' => [House::roundRule(), quoteRule()], 'revision' => $first])->assertOk();
     expect(array_column($props("{$first}")['rules'], 0))->toBe(['round', 'quotes']);
     // Fetched as a whole, such as by going back to its address, it has nothing yet.
@@ -110,14 +105,10 @@ it('sends of many rules their ids, those at the top, and others as they are aske
     );
     $this->putJson('/rulebook/draft', ['rules' => $rules, 'revision' => LockedDraft::revision()])->assertOk();
     $page = $this->get('/rulebook', OpenPage::visits())->assertOk()->json('props');
-    expect(array_column($page['rules'], 0))
-        ->toBe(array_column($rules, 'id'))
-        ->and($page['firstRules'])
-        ->toHaveCount(30)
-        ->and($page['firstRules'][29]['rule'])
-        ->toBe($rules[29])
-        ->and($page['firstRules'][29]['hash'])
-        ->toBe($page['rules'][29][1]);
+    expect(array_column($page['rules'], 0))->toBe(array_column($rules, 'id'));
+    expect($page['firstRules'])->toHaveCount(30);
+    expect($page['firstRules'][29]['rule'])->toBe($rules[29]);
+    expect($page['firstRules'][29]['hash'])->toBe($page['rules'][29][1]);
 
     $asked = fn(array $ids): TestResponse => $this->getJson('/rulebook/rules?' . http_build_query(['ids' => $ids]));
     expect(
@@ -154,15 +145,14 @@ it('leaves rules as they are of which only the id is sent, wherever they go', fu
     $lost = $save(['third', ['name' => 'Other'] + quoteRule()], $seen)
         ->assertOk()
         ->json();
-    expect($draft())
-        ->toBe([$third, ['name' => 'Other'] + quoteRule()])
-        // The same again, since the answer was lost on its way.
-        ->and(
-            $save(['third', ['name' => 'Other'] + quoteRule()], $seen)
-                ->assertOk()
-                ->json(),
-        )
-        ->toBe($lost);
+    expect($draft())->toBe([$third, ['name' => 'Other'] + quoteRule()]);
+
+    // The same again, since the answer was lost on its way.
+    expect(
+        $save(['third', ['name' => 'Other'] + quoteRule()], $seen)
+            ->assertOk()
+            ->json(),
+    )->toBe($lost);
 
     $save(['third', 'round'])
         ->assertUnprocessable()

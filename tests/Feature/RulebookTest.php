@@ -23,33 +23,28 @@ it('saves a draft, says what it would catch, publishes it, and the next task obe
         'revision' => LockedDraft::revision(),
     ])->assertOk();
     $coverage = $this->getJson('/rulebook/coverage?revision=' . $saved->json('revision'))->assertOk();
-    expect($saved->json('faults'))
-        ->toBe([])
-        ->and($coverage->json('coverage.finished'))
-        ->toBeTrue()
-        ->and($coverage->json('coverage.strip'))
-        ->toBe([
-            'total' => 2,
-            'taken' => ['quotes' => 1, 'round' => 1],
-            'left' => 0,
-            'acts' => ['quotes' => 1, 'round' => 1],
-            'estimated' => [],
-        ])
-        ->and($coverage->json('coverage.changes.count'))
-        ->toBe(1)
-        ->and($coverage->json('coverage.changes.moves'))
-        ->toBe([['from' => null, 'to' => 'Rule quotes', 'count' => 1]])
-        ->and(array_column($coverage->json('coverage.changes.examples'), 'title'))
-        ->toBe(['Trumpet, stuck valve']);
+    expect($saved->json('faults'))->toBe([]);
+    expect($coverage->json('coverage.finished'))->toBeTrue();
+    expect($coverage->json('coverage.strip'))->toBe([
+        'total' => 2,
+        'taken' => ['quotes' => 1, 'round' => 1],
+        'left' => 0,
+        'acts' => ['quotes' => 1, 'round' => 1],
+        'estimated' => [],
+    ]);
+    expect($coverage->json('coverage.changes.count'))->toBe(1);
+    expect($coverage->json('coverage.changes.moves'))->toBe([['from' => null, 'to' => 'Rule quotes', 'count' => 1]]);
+    expect(array_column($coverage->json('coverage.changes.examples'), 'title'))->toBe(['Trumpet, stuck valve']);
 
     expect(House::arrive('quote')->assignee)->toBeNull();
     $this->post('/rulebook/publish', ['revision' => $saved->json('revision'), 'note' => 'Quotes'])->assertRedirect(
         '/rulebook',
     );
-    expect(House::arrive('quote')->assignee?->slug)
-        ->toBe('tobias')
-        ->and(RulebookVersion::query()->orderBy('number')->pluck('state')->all())
-        ->toBe([VersionState::Earlier, VersionState::Published]);
+    expect(House::arrive('quote')->assignee?->slug)->toBe('tobias');
+    expect(RulebookVersion::query()->orderBy('number')->pluck('state')->all())->toBe([
+        VersionState::Earlier,
+        VersionState::Published,
+    ]);
 });
 
 it('keeps an unfinished rule, says what is wrong with it, and does not publish it', function (): void {
@@ -63,13 +58,11 @@ it('keeps an unfinished rule, says what is wrong with it, and does not publish i
         'rules' => [House::roundRule(), $unfinished],
         'revision' => LockedDraft::revision(),
     ])->assertOk();
-    expect($saved->json('faults'))
-        ->toBe([
-            ['pointer' => '/rules/1/give/pool/team', 'reason' => 'There is no team "choir".', 'unfinished' => false],
-            ['pointer' => '/rules/1/give', 'reason' => '"method" is missing.', 'unfinished' => true],
-        ])
-        ->and(RulebookVersion::query()->where('state', VersionState::Draft)->sole()->rules[1])
-        ->toBe($unfinished);
+    expect($saved->json('faults'))->toBe([
+        ['pointer' => '/rules/1/give/pool/team', 'reason' => 'There is no team "choir".', 'unfinished' => false],
+        ['pointer' => '/rules/1/give', 'reason' => '"method" is missing.', 'unfinished' => true],
+    ]);
+    expect(RulebookVersion::query()->where('state', VersionState::Draft)->sole()->rules[1])->toBe($unfinished);
 
     $this->post('/rulebook/publish', ['revision' => $saved->json('revision')])->assertSessionHas('problem');
     expect(RulebookVersion::query()->where('state', VersionState::Published)->sole()->number)->toBe(1);

@@ -60,7 +60,8 @@ it('keeps what an action says until a page shows it, whatever is asked for meanw
     foreach (range(1, 3) as $_) {
         expect(fromOneBrowser('GET', $url, $headers)->assertOk()->json('props.notice'))->toBeNull();
     }
-    expect(noticeOn('/rulebook'))->toBe('The draft is discarded.')->and(noticeOn('/rulebook'))->toBeNull();
+    expect(noticeOn('/rulebook'))->toBe('The draft is discarded.');
+    expect(noticeOn('/rulebook'))->toBeNull();
 })->with([
     'whether it is current' => ['/pulse', OpenPage::asks()],
     'a search' => ['/search?q=trumpet', OpenPage::asks()],
@@ -86,10 +87,8 @@ it('keeps what was wrong with a form until its page shows it', function (): void
         '/house',
     );
     fromOneBrowser('GET', '/pulse', OpenPage::asks())->assertOk();
-    expect(fromOneBrowser('GET', '/house', OpenPage::visits())->json('props.errors'))
-        ->toHaveKey('open')
-        ->and(fromOneBrowser('GET', '/house', OpenPage::visits())->json('props.errors'))
-        ->toBe([]);
+    expect(fromOneBrowser('GET', '/house', OpenPage::visits())->json('props.errors'))->toHaveKey('open');
+    expect(fromOneBrowser('GET', '/house', OpenPage::visits())->json('props.errors'))->toBe([]);
 });
 
 /** A request that has the session open while another does. */

@@ -13,18 +13,14 @@ function newcomersSettings(): array
 it('begins as operations.md describes it: what is done in the background is done by the worker', function (): void {
     $settings = newcomersSettings();
     $operations = (string) file_get_contents(base_path('docs/operations.md'));
-    expect($settings['QUEUE_CONNECTION'])
-        ->toBe('database')
-        ->and($operations)
+    expect($settings['QUEUE_CONNECTION'])->toBe('database');
+    expect($operations)
         ->toContain("(`QUEUE_CONNECTION={$settings['QUEUE_CONNECTION']}`)")
         ->toContain("`CACHE_STORE={$settings['CACHE_STORE']}`");
     $serve = (string) file_get_contents(base_path('bin/lib/serve.sh'));
     $demo = (string) file_get_contents(base_path('bin/baton'));
-    expect($serve)
-        ->toContain('php artisan queue:work')
-        ->toContain('php artisan schedule:work')
-        ->and(preg_match('/^demo\(\) \{.*?^\s+work_in_background$.*?^\}/ms', $demo))
-        ->toBe(1);
+    expect($serve)->toContain('php artisan queue:work')->toContain('php artisan schedule:work');
+    expect(preg_match('/^demo\(\) \{.*?^\s+work_in_background$.*?^\}/ms', $demo))->toBe(1);
 });
 
 it('documents each setting of its own, and no other', function (): void {
@@ -40,7 +36,8 @@ it('documents each setting of its own, and no other', function (): void {
     );
     preg_match_all('/^\| `(BATON_[A-Z_]+)`/m', $documents, $listed);
     $known = [...$used, 'BATON_PORT', 'BATON_DB_PORT', 'BATON_DATA'];
-    expect($undocumented)->toBe([])->and(array_values(array_diff($listed[1], $known)))->toBe([]);
+    expect($undocumented)->toBe([]);
+    expect(array_values(array_diff($listed[1], $known)))->toBe([]);
 });
 
 it('sets nothing for a newcomer that the application does not read', function (): void {

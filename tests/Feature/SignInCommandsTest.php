@@ -38,17 +38,15 @@ it('tells the page what there is, in as many queries for many as for few', funct
     $page();
     DB::enableQueryLog();
     [$props, $few] = $page();
-    expect(array_column($props['signIns'], 'state', 'name'))
-        ->toBe([
-            'Administrator' => 'open',
-            'Ayumi Kato' => 'open',
-            'Callum Rees' => 'invited',
-            'Femi Adeyinka' => 'gone',
-            'Hanneke de Wit' => 'open',
-            'Tobias Lindqvist' => 'ended',
-        ])
-        ->and(PropTypes::check('sign-ins', [['SignInsPage', 'SignInsPageProps', $props]]))
-        ->toBe('');
+    expect(array_column($props['signIns'], 'state', 'name'))->toBe([
+        'Administrator' => 'open',
+        'Ayumi Kato' => 'open',
+        'Callum Rees' => 'invited',
+        'Femi Adeyinka' => 'gone',
+        'Hanneke de Wit' => 'open',
+        'Tobias Lindqvist' => 'ended',
+    ]);
+    expect(PropTypes::check('sign-ins', [['SignInsPage', 'SignInsPageProps', $props]]))->toBe('');
     foreach (range(1, 30) as $number) {
         UserFactory::new()
             ->who(Role::Member)
@@ -68,40 +66,30 @@ it('makes, lists and takes back tokens, and invites, on the command line', funct
         ]),
     )->toBe(0);
     $token = AccessToken::query()->sole();
-    expect($token->only(['name', 'abilities']))
-        ->toBe(['name' => 'Shop', 'abilities' => ['tasks:read', 'tasks:create']])
-        ->and($token->expires_at?->toIso8601ZuluString())
-        ->toBe('2026-06-30T23:59:59Z')
-        ->and(Artisan::call('baton:tokens'))
-        ->toBe(0)
-        ->and(Artisan::output())
-        ->toContain('Shop', 'hanneke@alderquill.example', 'tasks:read tasks:create', '2026-06-30')
-        ->and(Artisan::call('baton:tokens', ['--revoke' => $token->id]))
-        ->toBe(0)
-        ->and(AccessToken::query()->count())
-        ->toBe(0)
-        ->and(Artisan::call('baton:tokens', ['--revoke' => $token->id]))
-        ->toBe(2);
+    expect($token->only(['name', 'abilities']))->toBe([
+        'name' => 'Shop',
+        'abilities' => ['tasks:read', 'tasks:create'],
+    ]);
+    expect($token->expires_at?->toIso8601ZuluString())->toBe('2026-06-30T23:59:59Z');
+    expect(Artisan::call('baton:tokens'))->toBe(0);
+    expect(Artisan::output())->toContain('Shop', 'hanneke@alderquill.example', 'tasks:read tasks:create', '2026-06-30');
+    expect(Artisan::call('baton:tokens', ['--revoke' => $token->id]))->toBe(0);
+    expect(AccessToken::query()->count())->toBe(0);
+    expect(Artisan::call('baton:tokens', ['--revoke' => $token->id]))->toBe(2);
 
-    expect(Artisan::call('baton:invite', ['email' => 'first@alderquill.example']))
-        ->toBe(2)
-        ->and(Artisan::call('baton:invite', ['email' => 'first@alderquill.example', '--name' => 'First']))
-        ->toBe(0);
+    expect(Artisan::call('baton:invite', ['email' => 'first@alderquill.example']))->toBe(2);
+    expect(Artisan::call('baton:invite', ['email' => 'first@alderquill.example', '--name' => 'First']))->toBe(0);
     $link = trim(Artisan::output());
     app('auth')->forgetGuards();
     $this->post($link, ['password' => 'a heron on the quay', 'again' => 'a heron on the quay'])->assertRedirect('/');
     $first = User::query()->where('email', 'first@alderquill.example')->sole();
-    expect($first->hasRole('administrator'))
-        ->toBeTrue()
-        ->and(Hash::check('a heron on the quay', $first->password))
-        ->toBeTrue();
+    expect($first->hasRole('administrator'))->toBeTrue();
+    expect(Hash::check('a heron on the quay', $first->password))->toBeTrue();
 });
 
 it('refuses on the command line what is no token', function (array $given): void {
-    expect(Artisan::call('baton:token', $given + ['email' => 'hanneke@alderquill.example', 'name' => 'Shop']))
-        ->toBe(2)
-        ->and(AccessToken::query()->count())
-        ->toBe(0);
+    expect(Artisan::call('baton:token', $given + ['email' => 'hanneke@alderquill.example', 'name' => 'Shop']))->toBe(2);
+    expect(AccessToken::query()->count())->toBe(0);
 })->with([
     [['email' => 'nobody@alderquill.example']],
     [['--may' => ['*']]],

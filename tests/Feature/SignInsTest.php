@@ -35,14 +35,12 @@ it(
             ->assertHeader('Cache-Control', 'no-store, private')
             ->json('secret');
         $made = House::user('femi');
-        expect($made->person?->slug)
-            ->toBe('femi')
-            ->and($made->name)
-            ->toBe('Femi Adeyinka')
-            ->and($made->getRoleNames()->all())
-            ->toBe(['reviewer'])
-            ->and(json_encode(DB::table('invitations')->get()) . json_encode(Activity::query()->get()))
-            ->not->toContain(basename($link));
+        expect($made->person?->slug)->toBe('femi');
+        expect($made->name)->toBe('Femi Adeyinka');
+        expect($made->getRoleNames()->all())->toBe(['reviewer']);
+        expect(json_encode(DB::table('invitations')->get()) . json_encode(Activity::query()->get()))->not->toContain(
+            basename($link),
+        );
         app('auth')->forgetGuards();
         $this->post($link, ['password' => 'a heron on the quay', 'again' => 'a heron on the quay'])->assertRedirect(
             '/',
@@ -88,12 +86,9 @@ it(
             'last_activity' => 0,
         ]);
         $this->post("/sign-ins/{$femi->id}/end")->assertSessionHas('done', 'The sign-in of Femi Adeyinka has ended.');
-        expect(OpenSession::query()->count())
-            ->toBe(0)
-            ->and(AccessToken::query()->count())
-            ->toBe(0)
-            ->and($femi->refresh()->ended_at?->toIso8601ZuluString())
-            ->toBe('2026-03-02T10:00:00Z');
+        expect(OpenSession::query()->count())->toBe(0);
+        expect(AccessToken::query()->count())->toBe(0);
+        expect($femi->refresh()->ended_at?->toIso8601ZuluString())->toBe('2026-03-02T10:00:00Z');
         app('auth')->forgetGuards();
         $this->post($old, ['password' => 'a heron on the quay', 'again' => 'a heron on the quay'])->assertNotFound();
         $this->getJson('/api/v1/tasks/x', ['Authorization' => "Bearer {$token}"])->assertUnauthorized();
@@ -145,19 +140,17 @@ it('makes a token that does what it says until its last day, and takes it back',
 
         return $this->getJson("/api/v1/tasks/{$task->id}", ['Authorization' => "Bearer {$token}"])->getStatusCode();
     };
-    expect($ask('2026-03-04T23:59:58Z'))
-        ->toBe(200)
-        ->and($ask('2026-03-05T00:00:01Z'))
-        ->toBe(401)
-        ->and($ask('2026-03-03T00:00:00Z'))
-        ->toBe(200);
+    expect($ask('2026-03-04T23:59:58Z'))->toBe(200);
+    expect($ask('2026-03-05T00:00:01Z'))->toBe(401);
+    expect($ask('2026-03-03T00:00:00Z'))->toBe(200);
     $this->actingAs($this->administrator)
         ->delete('/tokens/' . AccessToken::query()->sole()->id)
         ->assertSessionHas('done', 'The token Web shop is revoked.');
-    expect($ask('2026-03-03T00:00:00Z'))
-        ->toBe(401)
-        ->and(Activity::query()->where('log_name', 'sign-in')->orderBy('id')->pluck('event')->all())
-        ->toBe(['token_made', 'token_revoked']);
+    expect($ask('2026-03-03T00:00:00Z'))->toBe(401);
+    expect(Activity::query()->where('log_name', 'sign-in')->orderBy('id')->pluck('event')->all())->toBe([
+        'token_made',
+        'token_revoked',
+    ]);
 });
 
 it('refuses a token that nobody should have', function (array $sent, string $field): void {

@@ -139,16 +139,13 @@ it('says nothing of topics where nothing has moved, by one query', function (): 
     $this->actingAs(House::user('femi'));
     $stamp = $this->getJson('/pulse?topics=mine,strip')->json('stamp');
     DB::enableQueryLog();
-    expect($this->getJson('/pulse?topics=mine,strip&known=' . urlencode($stamp))->json())
-        ->toBe(['stamp' => $stamp])
-        ->and(DB::getQueryLog())
-        ->toHaveCount(1)
-        ->and(
-            $this->getJson('/pulse?topics=mine,opera,task:none,' . str_repeat('work,', 30))
-                ->assertOk()
-                ->json('topics'),
-        )
-        ->toHaveKeys(['mine', 'work', 'task:none']);
+    expect($this->getJson('/pulse?topics=mine,strip&known=' . urlencode($stamp))->json())->toBe(['stamp' => $stamp]);
+    expect(DB::getQueryLog())->toHaveCount(1);
+    expect(
+        $this->getJson('/pulse?topics=mine,opera,task:none,' . str_repeat('work,', 30))
+            ->assertOk()
+            ->json('topics'),
+    )->toHaveKeys(['mine', 'work', 'task:none']);
 });
 
 it('asks as many queries for stamps, however much there is', function (): void {
@@ -165,7 +162,8 @@ it('asks as many queries for stamps, however much there is', function (): void {
     for ($more = 0; $more < 10; ++$more) {
         House::arrive();
     }
-    expect($count())->toBe($few)->and($few)->toBeLessThan(12);
+    expect($count())->toBe($few);
+    expect($few)->toBeLessThan(12);
 });
 
 it('knows of every page which of its props are about what', function (): void {
@@ -219,9 +217,10 @@ it('knows of every page which of its props are about what', function (): void {
         $page = $this->actingAs($user)->get($url)->assertOk()->viewData('page');
         $about = $topics[$page['component']];
         $known = in_array('all', $about, true) ? array_keys($page['props']) : array_merge(...array_values($about));
-        expect([$url, array_values(array_diff(array_keys($page['props']), $known, $fixed))])
-            ->toBe([$url, []])
-            ->and([$url, array_values(array_diff(array_filter($known, is_string(...)), array_keys($page['props'])))])
-            ->toBe([$url, []]);
+        expect([$url, array_values(array_diff(array_keys($page['props']), $known, $fixed))])->toBe([$url, []]);
+        expect([
+            $url,
+            array_values(array_diff(array_filter($known, is_string(...)), array_keys($page['props']))),
+        ])->toBe([$url, []]);
     }
 });

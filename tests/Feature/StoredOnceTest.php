@@ -54,17 +54,13 @@ it('stores what strangers write once, whatever becomes of the task', function ()
         'contact' => 'heron@quay.example',
     ])->assertSessionHasNoErrors();
     $task = Task::query()->sole();
-    expect(standsIn($text))
-        ->toBe(['tasks.description' => 1])
-        ->and(standsIn('heron@quay.example'))
-        ->toBe(['tasks.contact' => 1]);
+    expect(standsIn($text))->toBe(['tasks.description' => 1]);
+    expect(standsIn('heron@quay.example'))->toBe(['tasks.contact' => 1]);
     $this->actingAs(House::user('hanneke'));
     $this->post("/tasks/{$task->id}/start");
     $this->post("/tasks/{$task->id}/comment", ['body' => 'Look at it.']);
     $this->post("/tasks/{$task->id}/hand-on", ['to' => 'tobias', 'reason' => 'Tobias has time.']);
     $this->post("/tasks/{$task->id}/complete");
-    expect(standsIn($text))
-        ->toBe(['tasks.description' => 1])
-        ->and(standsIn('heron@quay.example'))
-        ->toBe(['tasks.contact' => 1]);
+    expect(standsIn($text))->toBe(['tasks.description' => 1]);
+    expect(standsIn('heron@quay.example'))->toBe(['tasks.contact' => 1]);
 });

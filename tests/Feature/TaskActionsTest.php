@@ -25,28 +25,29 @@ function act(mixed $test, string $who, string $what, array $data = [], ?Task $ta
 
 it('is started and completed by the one who holds it', function (): void {
     act($this, 'ayumi', 'start')->assertRedirect();
-    expect($this->task->refresh()->status)
-        ->toBe(TaskStatus::Working)
-        ->and($this->task->started_at)
-        ->not->toBeNull();
+    expect($this->task->refresh()->status)->toBe(TaskStatus::Working);
+    expect($this->task->started_at)->not->toBeNull();
 
     act($this, 'ayumi', 'complete', ['note' => 'Freed and oiled.', 'spent' => 75])
         ->assertRedirect('/in-hand')
         ->assertSessionHas('undo');
     $this->task->refresh();
-    expect([$this->task->status, $this->task->outcome_note, $this->task->spent_minutes])
-        ->toBe([TaskStatus::Done, 'Freed and oiled.', 75])
-        ->and(TaskChange::query()->where('task_id', $this->task->id)->orderBy('id')->pluck('occasion')->all())
-        ->toBe(['started', 'completed']);
+    expect([$this->task->status, $this->task->outcome_note, $this->task->spent_minutes])->toBe([
+        TaskStatus::Done,
+        'Freed and oiled.',
+        75,
+    ]);
+    expect(TaskChange::query()->where('task_id', $this->task->id)->orderBy('id')->pluck('occasion')->all())->toBe([
+        'started',
+        'completed',
+    ]);
 });
 
 it('can be taken up again', function (): void {
     act($this, 'ayumi', 'complete');
     act($this, 'ayumi', 'reopen');
-    expect($this->task->refresh()->status)
-        ->toBe(TaskStatus::Working)
-        ->and($this->task->completed_at)
-        ->toBeNull();
+    expect($this->task->refresh()->status)->toBe(TaskStatus::Working);
+    expect($this->task->completed_at)->toBeNull();
 });
 
 it('is not for others, but for the lead', function (): void {
@@ -64,10 +65,13 @@ it('is handed on with a reason that stays in the log', function (): void {
         ->with(['from', 'to', 'user'])
         ->orderByDesc('id')
         ->firstOrFail();
-    expect($this->task->refresh()->assignee?->slug)
-        ->toBe('tobias')
-        ->and([$handoff->from?->slug, $handoff->to?->slug, $handoff->reason, $handoff->user?->name])
-        ->toBe(['ayumi', 'tobias', 'It needs the lathe.', 'Ayumi Kato']);
+    expect($this->task->refresh()->assignee?->slug)->toBe('tobias');
+    expect([$handoff->from?->slug, $handoff->to?->slug, $handoff->reason, $handoff->user?->name])->toBe([
+        'ayumi',
+        'tobias',
+        'It needs the lathe.',
+        'Ayumi Kato',
+    ]);
 });
 
 it('is not handed on without a person and a reason', function (): void {
@@ -95,10 +99,8 @@ it('is claimed by the first of those who may', function (): void {
     act($this, 'tobias', 'claim', task: $open)->assertForbidden();
     act($this, 'femi', 'claim', task: $open)->assertRedirect("/in-hand?task={$open->id}");
     act($this, 'ayumi', 'claim', task: $open)->assertForbidden();
-    expect($open->refresh()->assignee?->slug)
-        ->toBe('femi')
-        ->and($open->claimants()->count())
-        ->toBe(0);
+    expect($open->refresh()->assignee?->slug)->toBe('femi');
+    expect($open->claimants()->count())->toBe(0);
 });
 
 it('cannot be done twice, or by another way, once it has moved on', function (string $what, array $data): void {

@@ -49,16 +49,14 @@ it('is changed by hand, and the history says what was before', function (): void
     ]);
     $history = $this->get("/tasks/{$task->id}")->viewData('page')['props']['task']['history'];
     $last = end($history);
-    expect($last['said'])
-        ->toBe('Ayumi Kato changed it')
-        ->and($last['changes'])
-        ->toContain(
-            'Priority: Normal → High',
-            'Tagged vip, school',
-            'Estimate: nothing → 3 h',
-            'Title: Trumpet, stuck valve → Trumpet, both valves',
-            'The details were changed',
-        );
+    expect($last['said'])->toBe('Ayumi Kato changed it');
+    expect($last['changes'])->toContain(
+        'Priority: Normal → High',
+        'Tagged vip, school',
+        'Estimate: nothing → 3 h',
+        'Title: Trumpet, stuck valve → Trumpet, both valves',
+        'The details were changed',
+    );
 });
 
 it(
@@ -73,18 +71,15 @@ it(
         ])
             ->assertOk()
             ->json('conflicts');
-        expect($answer)
-            ->toHaveCount(1)
-            ->and($answer[0])
-            ->toMatchArray([
-                'path' => 'task.title',
-                'theirs' => 'Hanneke says',
-                'yours' => 'Ayumi says',
-                'label' => 'Title',
-                'said' => 'Title: Hanneke says → Ayumi says',
-            ])
-            ->and([$this->task->refresh()->title, $this->task->facts])
-            ->toBe(['Hanneke says', ['task.value' => 400]]);
+        expect($answer)->toHaveCount(1);
+        expect($answer[0])->toMatchArray([
+            'path' => 'task.title',
+            'theirs' => 'Hanneke says',
+            'yours' => 'Ayumi says',
+            'label' => 'Title',
+            'said' => 'Title: Hanneke says → Ayumi says',
+        ]);
+        expect([$this->task->refresh()->title, $this->task->facts])->toBe(['Hanneke says', ['task.value' => 400]]);
         // Having seen it, she may put hers.
         setFields($this, ['task.title' => 'Hanneke says'], ['task.title' => 'Ayumi says'])->assertJsonPath(
             'conflicts',
@@ -99,10 +94,8 @@ it('refuses what is not right, all of it at once, and changes nothing', function
     setFields($this, $seen, ['task.priority' => 'urgent'] + $set)
         ->assertUnprocessable()
         ->assertJsonPath('errors.0.pointer', $pointer);
-    expect($this->task->refresh()->priority)
-        ->toBe(Priority::Normal)
-        ->and(TaskChange::query()->count())
-        ->toBe(0);
+    expect($this->task->refresh()->priority)->toBe(Priority::Normal);
+    expect(TaskChange::query()->count())->toBe(0);
 })->with([
     'no title' => [['task.title' => '  '], '/set/task.title'],
     'a title of a megabyte' => [['task.title' => str_repeat('x', 1_000_000)], '/set/task.title'],
@@ -125,10 +118,8 @@ it('goes all the way: waits, is reviewed, sent back, signed off, dropped', funct
         ->assertSessionHasNoErrors()
         ->assertSessionMissing('problem');
     $act('ayumi', 'wait', ['reason' => 'Parts to come', 'until' => now()->addDays(2)->toIso8601String()]);
-    expect([$this->task->refresh()->status, $this->task->waiting_for])
-        ->toBe([TaskStatus::Waiting, 'Parts to come'])
-        ->and($this->task->wakes_at)
-        ->not->toBeNull();
+    expect([$this->task->refresh()->status, $this->task->waiting_for])->toBe([TaskStatus::Waiting, 'Parts to come']);
+    expect($this->task->wakes_at)->not->toBeNull();
     $act('ayumi', 'start');
     expect($this->task->refresh()->wakes_at)->toBeNull();
     $act('ayumi', 'ask-review', ['note' => 'The slide']);

@@ -43,20 +43,18 @@ it('is attached, kept under a name of its own, and given back so that nothing in
     $row = TaskFile::query()->sole();
     Storage::disk(AttachFile::DISK)->assertExists($row->path);
     $answer = $this->get("/tasks/{$this->task->id}/files/{$row->id}")->assertOk();
-    expect([$row->name, $row->type, $this->task->refresh()->files_count, $this->task->tags])
-        ->toBe(['valve.png', 'image/png', 1, ['pictured']])
-        ->and(basename($row->path))
-        ->not->toContain('valve')
-        ->and($answer->headers->get('Content-Disposition'))
-        ->toBe('attachment; filename=valve.png')
-        ->and($answer->headers->get('Content-Type'))
-        ->toBe('application/octet-stream')
-        ->and($answer->headers->get('X-Content-Type-Options'))
-        ->toBe('nosniff')
-        ->and($answer->headers->get('Content-Security-Policy'))
-        ->toContain('sandbox')
-        ->and(TaskChange::query()->where('occasion', 'attached')->sole()->reason)
-        ->toBe('valve.png');
+    expect([$row->name, $row->type, $this->task->refresh()->files_count, $this->task->tags])->toBe([
+        'valve.png',
+        'image/png',
+        1,
+        ['pictured'],
+    ]);
+    expect(basename($row->path))->not->toContain('valve');
+    expect($answer->headers->get('Content-Disposition'))->toBe('attachment; filename=valve.png');
+    expect($answer->headers->get('Content-Type'))->toBe('application/octet-stream');
+    expect($answer->headers->get('X-Content-Type-Options'))->toBe('nosniff');
+    expect($answer->headers->get('Content-Security-Policy'))->toContain('sandbox');
+    expect(TaskChange::query()->where('occasion', 'attached')->sole()->reason)->toBe('valve.png');
     $other = House::arrive();
     $this->get("/tasks/{$other->id}/files/{$row->id}")->assertNotFound();
 });
@@ -69,10 +67,8 @@ it('refuses what is not taken, with a clear word, and keeps nothing of it', func
         ->post("/tasks/{$this->task->id}/files", ['file' => $file])
         ->assertSessionHasErrors('file');
     expect(session('errors')->first('file'))->toStartWith($said);
-    expect(TaskFile::query()->count())
-        ->toBe(0)
-        ->and(Storage::disk(AttachFile::DISK)->allFiles())
-        ->toBe([]);
+    expect(TaskFile::query()->count())->toBe(0);
+    expect(Storage::disk(AttachFile::DISK)->allFiles())->toBe([]);
 })->with([
     'too large' => [
         fn() => UploadedFile::fake()->create('long.pdf', 11_000, 'application/pdf'),
@@ -108,10 +104,8 @@ it('leaves no file where the change fails', function (): void {
     $this->actingAs(House::user('ayumi'))
         ->post("/tasks/{$this->task->id}/files", ['file' => UploadedFile::fake()->createWithContent('a.txt', 'words')])
         ->assertStatus(500);
-    expect(Storage::disk(AttachFile::DISK)->allFiles())
-        ->toBe([])
-        ->and($this->task->refresh()->files_count)
-        ->toBe(0);
+    expect(Storage::disk(AttachFile::DISK)->allFiles())->toBe([]);
+    expect($this->task->refresh()->files_count)->toBe(0);
 });
 
 it('sweeps away what no task has, a week later', function (): void {

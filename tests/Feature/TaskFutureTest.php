@@ -64,18 +64,12 @@ it('draws a chain as causes, each decision with its own trail', function (): voi
     $this->actingAs(House::user('ayumi'))->post("/tasks/{$this->task->id}/start");
     $task = $this->get("/tasks/{$this->task->id}")->viewData('page')['props']['task'];
     $entry = end($task['history']);
-    expect($entry['said'])
-        ->toBe('Ayumi Kato started it')
-        ->and($entry['decision']['effects'])
-        ->toBe([['rule' => 'First', 'said' => ['Tag “begun”']]])
-        ->and($entry['follows'])
-        ->toHaveCount(1)
-        ->and($entry['follows'][0]['changes'])
-        ->toBe(['Tagged begun'])
-        ->and($entry['follows'][0]['decision']['rule'])
-        ->toBe('Second')
-        ->and($task['assignee']['slug'])
-        ->toBe('tobias');
+    expect($entry['said'])->toBe('Ayumi Kato started it');
+    expect($entry['decision']['effects'])->toBe([['rule' => 'First', 'said' => ['Tag “begun”']]]);
+    expect($entry['follows'])->toHaveCount(1);
+    expect($entry['follows'][0]['changes'])->toBe(['Tagged begun']);
+    expect($entry['follows'][0]['decision']['rule'])->toBe('Second');
+    expect($task['assignee']['slug'])->toBe('tobias');
     $this->getJson("/tasks/{$this->task->id}/decisions/{$entry['follows'][0]['decision']['id']}")
         ->assertOk()
         ->assertJsonPath('pick.slug', 'tobias');
@@ -90,18 +84,14 @@ it('is watched by whoever wants to, and no longer, each once', function (): void
     $this->post("/tasks/{$this->task->id}/watch", ['on' => 1])->assertSessionHasNoErrors();
     $this->post("/tasks/{$this->task->id}/watch", ['on' => 1])->assertSessionHasNoErrors();
     $known = $page();
-    expect($known['watching'])
-        ->toBeTrue()
-        ->and(array_column($known['watchers'], 'slug'))
-        ->toBe(['femi'])
-        ->and(TaskChange::query()->pluck('occasion')->all())
-        ->toBe(['watched'])
-        ->and($known['history'][1]['said'])
-        ->toBe('Femi Adeyinka watches it')
-        ->and($known['history'][1]['changes'])
-        ->toBe(['Watched by Femi Adeyinka']);
+    expect($known['watching'])->toBeTrue();
+    expect(array_column($known['watchers'], 'slug'))->toBe(['femi']);
+    expect(TaskChange::query()->pluck('occasion')->all())->toBe(['watched']);
+    expect($known['history'][1]['said'])->toBe('Femi Adeyinka watches it');
+    expect($known['history'][1]['changes'])->toBe(['Watched by Femi Adeyinka']);
     $this->post("/tasks/{$this->task->id}/watch", ['on' => 0])->assertSessionHasNoErrors();
-    expect($page()['watching'])->toBeFalse()->and($page()['watchers'])->toBe([]);
+    expect($page()['watching'])->toBeFalse();
+    expect($page()['watchers'])->toBe([]);
     $this->post("/tasks/{$this->task->id}/watch")->assertSessionHasErrors('on');
 });
 
@@ -110,16 +100,12 @@ it('refuses a text of a megabyte with a clear word, and keeps nothing of it', fu
     $seen = fieldsOf($this);
     foreach (['task.details', 'task.title'] as $path) {
         $answer = setFields($this, $seen, [$path => $long])->assertStatus(422);
-        expect($answer->json('errors.0.pointer'))
-            ->toBe("/set/{$path}")
-            ->and($answer->json('errors.0.detail'))
-            ->toContain('characters');
+        expect($answer->json('errors.0.pointer'))->toBe("/set/{$path}");
+        expect($answer->json('errors.0.detail'))->toContain('characters');
     }
     $this->post("/tasks/{$this->task->id}/comment", ['body' => $long])->assertSessionHasErrors([
         'body' => 'A comment has at most 5000 characters; put more into a file.',
     ]);
-    expect(TaskChange::query()->count())
-        ->toBe(0)
-        ->and(Comment::query()->count())
-        ->toBe(0);
+    expect(TaskChange::query()->count())->toBe(0);
+    expect(Comment::query()->count())->toBe(0);
 });

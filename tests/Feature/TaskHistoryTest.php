@@ -29,10 +29,10 @@ it('gives what happened to a task by pages, nothing twice and nothing left out',
             ->json();
         $found = [...array_filter(array_column($next['entries'], 'comment')), ...$found];
     }
-    expect(array_values($found))
-        ->toBe(array_map(static fn(int $said): string => "No {$said}", range(1, 2 * HistoryWindow::MOST + 7)))
-        ->and($next['entries'][0]['what'])
-        ->toBe('arrived');
+    expect(array_values($found))->toBe(
+        array_map(static fn(int $said): string => "No {$said}", range(1, 2 * HistoryWindow::MOST + 7)),
+    );
+    expect($next['entries'][0]['what'])->toBe('arrived');
     $this->getJson("/tasks/{$task->id}/history?before=long-ago")->assertStatus(422);
     $this->getJson("/tasks/{$task->id}/history")->assertStatus(422);
     $this->actingAs(House::user('femi'))

@@ -48,28 +48,23 @@ function linksOn(mixed $test, Task $task): array
 it('links two tasks, seen from both, and unlinks them from either', function (): void {
     posted($this, 'ayumi', $this->one, 'link', ['other' => $this->two->id, 'on' => 1])->assertSessionHas('done');
     posted($this, 'ayumi', $this->one, 'link', ['other' => $this->two->id, 'on' => 1]);
-    expect(linksOn($this, $this->one))
-        ->toBe([[$this->two->number, ['linked']]])
-        ->and(linksOn($this, $this->two))
-        ->toBe([[$this->one->number, ['linked']]])
-        ->and(
-            TaskChange::query()
-                ->orderBy('id')
-                ->get()
-                ->map(static fn(TaskChange $one): array => [$one->task_id, $one->occasion])
-                ->all(),
-        )
-        ->toBe([[$this->one->id, 'linked'], [$this->two->id, 'linked']]);
+    expect(linksOn($this, $this->one))->toBe([[$this->two->number, ['linked']]]);
+    expect(linksOn($this, $this->two))->toBe([[$this->one->number, ['linked']]]);
+    expect(
+        TaskChange::query()
+            ->orderBy('id')
+            ->get()
+            ->map(static fn(TaskChange $one): array => [$one->task_id, $one->occasion])
+            ->all(),
+    )->toBe([[$this->one->id, 'linked'], [$this->two->id, 'linked']]);
     $history = pageOf($this, $this->two)['history'];
     expect(end($history))->toMatchArray([
         'said' => 'Ayumi Kato linked it',
         'changes' => ["Goes with № {$this->one->number} First horn"],
     ]);
     posted($this, 'femi', $this->two, 'link', ['other' => $this->one->id, 'on' => 0]);
-    expect([linksOn($this, $this->one), linksOn($this, $this->two)])
-        ->toBe([[], []])
-        ->and(DB::table('task_links')->count())
-        ->toBe(0);
+    expect([linksOn($this, $this->one), linksOn($this, $this->two)])->toBe([[], []]);
+    expect(DB::table('task_links')->count())->toBe(0);
 });
 
 it('links nothing that is not there, nothing with itself, and nothing for others', function (): void {
@@ -80,10 +75,8 @@ it('links nothing that is not there, nothing with itself, and nothing for others
         'other' => 'Choose a task that is there.',
     ]);
     posted($this, 'femi', $this->one, 'link', ['other' => $this->two->id, 'on' => 1])->assertForbidden();
-    expect(DB::table('task_links')->count())
-        ->toBe(0)
-        ->and(TaskChange::query()->count())
-        ->toBe(0);
+    expect(DB::table('task_links')->count())->toBe(0);
+    expect(TaskChange::query()->count())->toBe(0);
 });
 
 it('goes on by itself when the task that it waits for is done', function (): void {
@@ -91,17 +84,12 @@ it('goes on by itself when the task that it waits for is done', function (): voi
         'reason' => 'The other horn first',
         'on' => $this->two->id,
     ])->assertSessionHasNoErrors();
-    expect($this->one->refresh()->status)
-        ->toBe(TaskStatus::Waiting)
-        ->and(linksOn($this, $this->one))
-        ->toBe([[$this->two->number, ['waits_on']]])
-        ->and(linksOn($this, $this->two))
-        ->toBe([[$this->one->number, ['waited_for']]]);
+    expect($this->one->refresh()->status)->toBe(TaskStatus::Waiting);
+    expect(linksOn($this, $this->one))->toBe([[$this->two->number, ['waits_on']]]);
+    expect(linksOn($this, $this->two))->toBe([[$this->one->number, ['waited_for']]]);
     posted($this, 'femi', $this->two, 'complete', []);
-    expect($this->one->refresh()->status)
-        ->toBe(TaskStatus::New)
-        ->and(linksOn($this, $this->one))
-        ->toBe([]);
+    expect($this->one->refresh()->status)->toBe(TaskStatus::New);
+    expect(linksOn($this, $this->one))->toBe([]);
 });
 
 it('never waits for what waits for it, or for what is done', function (): void {

@@ -22,14 +22,10 @@ it('says things, to somebody who watches it from then on, and nothing of it runs
         ->post("/tasks/{$this->task->id}/comment", ['body' => $evil, 'mentions' => ['tobias']])
         ->assertSessionHasNoErrors();
     $page = $this->get("/tasks/{$this->task->id}");
-    expect(Comment::query()->sole()->body)
-        ->toBe($evil)
-        ->and($page->getContent())
-        ->not->toContain('<script>alert(1)')
-        ->and($this->task->refresh()->watchers()->pluck('slug')->all())
-        ->toBe(['tobias'])
-        ->and($this->task->comments_count)
-        ->toBe(1);
+    expect(Comment::query()->sole()->body)->toBe($evil);
+    expect($page->getContent())->not->toContain('<script>alert(1)');
+    expect($this->task->refresh()->watchers()->pluck('slug')->all())->toBe(['tobias']);
+    expect($this->task->comments_count)->toBe(1);
     $history = $page->viewData('page')['props']['task']['history'];
     expect(end($history))->toMatchArray(['said' => 'Ayumi Kato said to Tobias Lindqvist', 'comment' => $evil]);
     $this->post("/tasks/{$this->task->id}/comment", ['body' => str_repeat('x', 1_000_000)])->assertSessionHasErrors(
@@ -66,26 +62,21 @@ it('lets rules answer that somebody is mentioned, whoever else is', function ():
     $say('hanneke', 'femi', 'tobias');
     expect($this->task->refresh()->tags)->toBe(['asked']);
     $say('ayumi', 'callum');
-    expect($this->task->refresh()->tags)
-        ->toBe(['asked', 'by the holder'])
-        ->and(
-            Decision::query()
-                ->where('event', 'mentioned')
-                ->pluck('record')
-                ->map(static fn(array $record): array => $record['happened'])
-                ->all(),
-        )
-        ->toBe([
-            [
-                ['kind' => 'comment_added', 'by' => 'anyone'],
-                ['kind' => 'mentioned', 'by' => 'anyone', 'whom' => 'femi'],
-                ['kind' => 'mentioned', 'by' => 'anyone', 'whom' => 'tobias'],
-            ],
-            [
-                ['kind' => 'comment_added', 'by' => 'holder'],
-                ['kind' => 'mentioned', 'by' => 'holder', 'whom' => 'callum'],
-            ],
-        ]);
+    expect($this->task->refresh()->tags)->toBe(['asked', 'by the holder']);
+    expect(
+        Decision::query()
+            ->where('event', 'mentioned')
+            ->pluck('record')
+            ->map(static fn(array $record): array => $record['happened'])
+            ->all(),
+    )->toBe([
+        [
+            ['kind' => 'comment_added', 'by' => 'anyone'],
+            ['kind' => 'mentioned', 'by' => 'anyone', 'whom' => 'femi'],
+            ['kind' => 'mentioned', 'by' => 'anyone', 'whom' => 'tobias'],
+        ],
+        [['kind' => 'comment_added', 'by' => 'holder'], ['kind' => 'mentioned', 'by' => 'holder', 'whom' => 'callum']],
+    ]);
 });
 
 it('has its checklist ticked, and rules hear that it is complete', function (): void {
@@ -130,12 +121,9 @@ it('has the buttons of rules, for those who may press them', function (): void {
         ->get("/tasks/{$task->id}")
         ->viewData('page')['props']['task']['buttons'];
     $cheap = House::arrive(facts: ['task.value' => 10]);
-    expect($buttons('ayumi', $this->task))
-        ->toBe([['rule' => 'parts', 'label' => 'Order parts']])
-        ->and($buttons('femi', $this->task))
-        ->toBe([])
-        ->and($buttons('hanneke', $cheap))
-        ->toBe([]);
+    expect($buttons('ayumi', $this->task))->toBe([['rule' => 'parts', 'label' => 'Order parts']]);
+    expect($buttons('femi', $this->task))->toBe([]);
+    expect($buttons('hanneke', $cheap))->toBe([]);
     $this->actingAs(House::user('femi'))
         ->post("/tasks/{$this->task->id}/press/parts")
         ->assertForbidden();
@@ -145,8 +133,6 @@ it('has the buttons of rules, for those who may press them', function (): void {
     $this->actingAs(House::user('ayumi'))
         ->post("/tasks/{$this->task->id}/press/round")
         ->assertForbidden();
-    expect($this->task->refresh()->tags)
-        ->toBe(['parts'])
-        ->and(Decision::query()->orderByDesc('id')->first()?->event)
-        ->toBe('pressed');
+    expect($this->task->refresh()->tags)->toBe(['parts']);
+    expect(Decision::query()->orderByDesc('id')->first()?->event)->toBe('pressed');
 });

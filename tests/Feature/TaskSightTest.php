@@ -143,14 +143,10 @@ it('tells the contact, and finds and opens the task, to those of whom the docume
     $hand = (string) $this->get("/in-hand?task={$this->task->id}")->getContent();
     // By its words: Process/SearchTest, since the index has what is committed.
     $found = (string) $this->getJson("/search?q={$this->task->number}")->getContent();
-    expect(str_contains($page, 'Bassoon'))
-        ->toBe($documented['see'])
-        ->and(str_contains($hand, 'Bassoon'))
-        ->toBe($documented['see'])
-        ->and(substr_count($found, 'Bassoon'))
-        ->toBe($documented['see'] ? 1 : 0)
-        ->and(str_contains($page, 'bassoon@holms.example'))
-        ->toBe($documented['contact']);
+    expect(str_contains($page, 'Bassoon'))->toBe($documented['see']);
+    expect(str_contains($hand, 'Bassoon'))->toBe($documented['see']);
+    expect(substr_count($found, 'Bassoon'))->toBe($documented['see'] ? 1 : 0);
+    expect(str_contains($page, 'bassoon@holms.example'))->toBe($documented['contact']);
 })->with(fn(): array => array_keys(Standings::documented()));
 
 it(
@@ -163,10 +159,10 @@ it(
         $callum = Standings::bring('holds it', $this->task, Role::Member);
         app()->forgetScopedInstances();
         $page = $this->actingAs($callum)->get("/tasks/{$this->task->id}");
-        expect($page->viewData('page')['props']['task']['links'])
-            ->toBe([['number' => $other->number, 'task' => null, 'ways' => ['linked']]])
-            ->and((string) $page->getContent())
-            ->not->toContain('Secret harp');
+        expect($page->viewData('page')['props']['task']['links'])->toBe([
+            ['number' => $other->number, 'task' => null, 'ways' => ['linked']],
+        ]);
+        expect((string) $page->getContent())->not->toContain('Secret harp');
         $third = House::arrive('quote', title: 'Secret viol');
         foreach (
             ['link' => ['other' => $third->id, 'on' => 1], 'wait' => ['reason' => 'For the viol', 'on' => $third->id]]
@@ -187,12 +183,9 @@ it('shows the last handoff in the strip to whoever sees its task', function (): 
 
         return $this->actingAs(House::user($who))->get('/rulebook')->viewData('page')['props']['status']['lastHandoff'];
     };
-    expect($strip('hanneke')['number'])
-        ->toBe($this->task->number)
-        ->and($strip('femi')['number'])
-        ->toBe($this->task->number)
-        ->and($strip('tobias'))
-        ->toBeNull();
+    expect($strip('hanneke')['number'])->toBe($this->task->number);
+    expect($strip('femi')['number'])->toBe($this->task->number);
+    expect($strip('tobias'))->toBeNull();
 });
 
 it('opens all tasks to everybody where the house says so, and writes that down', function (): void {
@@ -211,10 +204,8 @@ it('opens all tasks to everybody where the house says so, and writes that down',
     $this->put('/house/sight', ['open' => true])->assertRedirect();
     expect($seen())->toBe(200);
     $this->actingAs(House::user('hanneke'))->put('/house/sight', ['open' => false]);
-    expect($seen())
-        ->toBe(403)
-        ->and(DB::table('activity_log')->where('event', 'sight_changed')->count())
-        ->toBe(2);
+    expect($seen())->toBe(403);
+    expect(DB::table('activity_log')->where('event', 'sight_changed')->count())->toBe(2);
 });
 
 it('asks no more of the database for many tasks than for few', function (): void {
@@ -231,8 +222,6 @@ it('asks no more of the database for many tasks than for few', function (): void
     foreach (range(1, 10) as $_) {
         House::arrive(title: 'Bassoon once more');
     }
-    expect($count())
-        ->toBe($few)
-        ->and(Task::query()->count())
-        ->toBe(11);
+    expect($count())->toBe($few);
+    expect(Task::query()->count())->toBe(11);
 });

@@ -51,12 +51,9 @@ it('has no file of tests that needs another', function (): void {
             $elsewhere[$name] = array_values(array_unique($borrowed));
         }
     }
-    expect(count($functions))
-        ->toBeGreaterThan(100)
-        ->and(functionsIn('<?php function one(): int { return $this->two() + three(); }'))
-        ->toBe([['one'], ['three']])
-        ->and($elsewhere)
-        ->toBe([]);
+    expect(count($functions))->toBeGreaterThan(100);
+    expect(functionsIn('<?php function one(): int { return $this->two() + three(); }'))->toBe([['one'], ['three']]);
+    expect($elsewhere)->toBe([]);
 });
 
 it('has no function of tests that two files define, since all of them run together', function (): void {
@@ -73,8 +70,6 @@ it('has no function of tests that two files define, since all of them run togeth
             $places[strtolower($name)][] = $file->getRelativePathname();
         }
     }
-    expect(count($places))
-        ->toBeGreaterThan(50)
-        ->and(array_filter($places, static fn(array $files): bool => count($files) > 1))
-        ->toBe([]);
+    expect(count($places))->toBeGreaterThan(50);
+    expect(array_filter($places, static fn(array $files): bool => count($files) > 1))->toBe([]);
 });

@@ -35,14 +35,10 @@ it('moves the stamp when an absence begins and when it ends, and not between', f
     $begins = stampAfterTick('2026-03-02T12:00:00Z');
     $during = stampAfterTick('2026-03-02T13:00:00Z');
     $ends = stampAfterTick('2026-03-02T14:00:30Z');
-    expect($begins)
-        ->not->toBe($before)
-        ->and($during)
-        ->toBe($begins)
-        ->and($ends)
-        ->not->toBe($during)
-        ->and(stampAfterTick('2026-03-02T14:01:00Z'))
-        ->toBe($ends);
+    expect($begins)->not->toBe($before);
+    expect($during)->toBe($begins);
+    expect($ends)->not->toBe($during);
+    expect(stampAfterTick('2026-03-02T14:01:00Z'))->toBe($ends);
 });
 
 it('moves the stamp when an open task becomes late', function (TaskStatus $status, bool $moves): void {
@@ -62,20 +58,15 @@ it('moves the stamp when an open task becomes late', function (TaskStatus $statu
 
 it('makes up for ticks that were missed', function (): void {
     $before = stampAfterTick('2026-03-02T08:01:00Z');
-    expect(stampAfterTick('2026-03-05T08:00:00Z'))
-        ->not->toBe($before)
-        ->and(HouseRow::query()->sole()->ticked_at?->toIso8601ZuluString())
-        ->toBe('2026-03-05T08:00:00Z');
+    expect(stampAfterTick('2026-03-05T08:00:00Z'))->not->toBe($before);
+    expect(HouseRow::query()->sole()->ticked_at?->toIso8601ZuluString())->toBe('2026-03-05T08:00:00Z');
 });
 
 it('does nothing for a clock that was set back', function (): void {
     $after = stampAfterTick('2026-03-02T15:00:00Z');
-    expect(stampAfterTick('2026-03-02T11:00:00Z'))
-        ->toBe($after)
-        ->and(HouseRow::query()->sole()->ticked_at?->toIso8601ZuluString())
-        ->toBe('2026-03-02T15:00:00Z')
-        ->and(stampAfterTick('2026-03-02T12:30:00Z'))
-        ->toBe($after);
+    expect(stampAfterTick('2026-03-02T11:00:00Z'))->toBe($after);
+    expect(HouseRow::query()->sole()->ticked_at?->toIso8601ZuluString())->toBe('2026-03-02T15:00:00Z');
+    expect(stampAfterTick('2026-03-02T12:30:00Z'))->toBe($after);
 });
 
 it('does nothing where there is no house yet', function (): void {

@@ -64,7 +64,8 @@ it('keeps a decision of the demo in 4 kB on average', function (): void {
     $bytes = DB::table('decisions')
         ->selectRaw('AVG(LENGTH(record) + LENGTH(facts)) AS bytes, COUNT(*) AS decisions')
         ->sole();
-    expect((int) $bytes->decisions)->toBeGreaterThan(100)->and((float) $bytes->bytes)->toBeLessThan(4096.0);
+    expect((int) $bytes->decisions)->toBeGreaterThan(100);
+    expect((float) $bytes->bytes)->toBeLessThan(4096.0);
 });
 
 it('keeps a decision over 200 rules and a pool of 60 of 200 people in 6 kB', function (): void {
@@ -89,10 +90,8 @@ it('keeps a decision over 200 rules and a pool of 60 of 200 people in 6 kB', fun
         Work::of([]),
         new Rotations(),
     );
-    expect($decision->assigneeId)
-        ->toBe('person-1')
-        ->and(strlen((string) json_encode(DecisionRecord::of($decision))))
-        ->toBeLessThan(6 * 1024);
+    expect($decision->assigneeId)->toBe('person-1');
+    expect(strlen((string) json_encode(DecisionRecord::of($decision))))->toBeLessThan(6 * 1024);
 });
 
 it('asks the same of the database to take a task in, whatever the rulebook and the history', function (): void {
@@ -111,7 +110,8 @@ it('asks the same of the database to take a task in, whatever the rulebook and t
     for ($more = 0; $more < 15; ++$more) {
         $take();
     }
-    expect(queriesOf($take))->toBe($few)->and($few)->toBeLessThan(16);
+    expect(queriesOf($take))->toBe($few);
+    expect($few)->toBeLessThan(16);
 });
 
 it('keeps as little of a decision under many rules as under few', function (): void {
@@ -127,12 +127,12 @@ it('keeps as little of a decision under many rules as under few', function (): v
     }
     $task = Task::query()->latest('number')->firstOrFail();
     $trace = app(DecisionReader::class)->document(Decision::query()->where('task_id', $task->id)->sole());
-    expect(abs($sizes[1] - $sizes[0]))
-        ->toBeLessThan(64)
-        ->and($trace['verdicts'])
-        ->toHaveCount(120)
-        ->and(array_count_values(array_column($trace['verdicts'], 'verdict')))
-        ->toBe(['criterion_failed' => 119, 'decided' => 1]);
+    expect(abs($sizes[1] - $sizes[0]))->toBeLessThan(64);
+    expect($trace['verdicts'])->toHaveCount(120);
+    expect(array_count_values(array_column($trace['verdicts'], 'verdict')))->toBe([
+        'criterion_failed' => 119,
+        'decided' => 1,
+    ]);
 });
 
 it('saves a draft with as many queries whatever it has', function (): void {
@@ -164,10 +164,7 @@ it('shows the pages with as many queries whatever is there', function (string $u
         House::arrive();
     }
     $look();
-    expect($look())
-        ->toBe($few)
-        ->and($few)
-        ->toBeLessThan(30)
-        ->and(Decision::query()->count())
-        ->toBe(11);
+    expect($look())->toBe($few);
+    expect($few)->toBeLessThan(30);
+    expect(Decision::query()->count())->toBe(11);
 })->with(['/floor', '/rulebook', '/in-hand', '/rulebook/export', '/rulebook/coverage?revision=0']);

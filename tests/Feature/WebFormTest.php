@@ -29,12 +29,9 @@ it('sends a request through the same intake as other systems', function (): void
         ->assertRedirect('/stand-ins/web-form')
         ->assertSessionHas('number', Task::query()->sole()->number);
     $task = Task::query()->sole();
-    expect($task->assignee?->slug)
-        ->toBe('ayumi')
-        ->and($task->source)
-        ->toBe(TaskSource::WebForm)
-        ->and($task->facts)
-        ->toBe(['task.family' => 'brass', 'task.value' => 320.5]);
+    expect($task->assignee?->slug)->toBe('ayumi');
+    expect($task->source)->toBe(TaskSource::WebForm);
+    expect($task->facts)->toBe(['task.family' => 'brass', 'task.value' => 320.5]);
 });
 
 it('says what is wrong beside the field and loses nothing', function (): void {

@@ -80,12 +80,9 @@ it('has words for every kind, parameter, operator, verdict, status and reason', 
         'effect.due_unknown',
         ...array_map(static fn(string $effect): string => "effect.{$effect::code()}", Effects::all()),
     ];
-    expect(count(Effects::all()))
-        ->toBeGreaterThan(15)
-        ->and(missingWords(KindRegistry::standard(), $words))
-        ->toBe([])
-        ->and(array_values(array_filter($others, static fn(string $path): bool => !$words->has($path))))
-        ->toBe([]);
+    expect(count(Effects::all()))->toBeGreaterThan(15);
+    expect(missingWords(KindRegistry::standard(), $words))->toBe([]);
+    expect(array_values(array_filter($others, static fn(string $path): bool => !$words->has($path))))->toBe([]);
 });
 
 it('names nothing twice in the words files, of which the first would be lost', function (): void {
@@ -101,7 +98,8 @@ it('names nothing twice in the words files, of which the first would be lost', f
         );
         array_push($groups, ...array_keys($decoded));
     }
-    expect(array_unique($groups))->toBe($groups)->and(count($groups))->toBeGreaterThan(50);
+    expect(array_unique($groups))->toBe($groups);
+    expect(count($groups))->toBeGreaterThan(50);
 });
 
 it('has words for all that the pages say', function (): void {
@@ -122,10 +120,8 @@ it('has words for all that the pages say', function (): void {
         array_push($asked, ...array_filter([...$found[1], ...$found[2]]));
     }
     $words = new Words();
-    expect(count($asked))
-        ->toBeGreaterThan(500)
-        ->and(array_values(array_filter($asked, static fn(string $path): bool => !$words->has($path))))
-        ->toBe([]);
+    expect(count($asked))->toBeGreaterThan(500);
+    expect(array_values(array_filter($asked, static fn(string $path): bool => !$words->has($path))))->toBe([]);
     // And no screen has words that nobody says any more.
     $unsaid = array_diff(
         array_filter(
@@ -206,44 +202,38 @@ it('takes a new kind in by its class and its sentence: schema, types, vocabulary
     $limits = array_column((new Vocabulary($kinds))->families()['limit'], 'parameters', 'kind');
     $files = GeneratedFiles::all($kinds);
 
-    expect(missingWords($kinds, $words))
-        ->toBe([])
-        ->and(
-            $part->say(
-                Family::Limit,
-                Node::root(['kind' => 'name_has_at_most', 'letters' => 4, 'only_vowels' => true]),
-            ),
-        )
-        ->toBe('with a name of at most 4 vowels')
-        ->and($part->reason('name_has_at_most', Node::root(['at_most' => 4, 'letters' => 9])))
-        ->toBe('a name of 9, 4 at most')
-        ->and(json_decode((string) json_encode($limits['name_has_at_most']), true))
-        ->toBe([
-            [
-                'name' => 'letters',
-                'control' => 'whole_number',
-                'bounds' => ['least' => 1, 'most' => 20],
-                'required' => true,
-                'default' => null,
-            ],
-            ['name' => 'only_vowels', 'control' => 'yes_no', 'bounds' => [], 'required' => false, 'default' => false],
-        ])
-        ->and($files['docs/formats/rulebook.schema.json'])
-        ->toContain('"name_has_at_most"')
-        ->and($files['docs/formats/decision.schema.json'])
-        ->toContain('name_has_at_most')
-        ->and($files['resources/js/tests/kinds.json'])
-        ->toContain('"name_has_at_most"');
+    expect(missingWords($kinds, $words))->toBe([]);
+    expect(
+        $part->say(Family::Limit, Node::root(['kind' => 'name_has_at_most', 'letters' => 4, 'only_vowels' => true])),
+    )->toBe('with a name of at most 4 vowels');
+    expect($part->reason('name_has_at_most', Node::root(['at_most' => 4, 'letters' => 9])))->toBe(
+        'a name of 9, 4 at most',
+    );
+    expect(json_decode((string) json_encode($limits['name_has_at_most']), true))->toBe([
+        [
+            'name' => 'letters',
+            'control' => 'whole_number',
+            'bounds' => ['least' => 1, 'most' => 20],
+            'required' => true,
+            'default' => null,
+        ],
+        ['name' => 'only_vowels', 'control' => 'yes_no', 'bounds' => [], 'required' => false, 'default' => false],
+    ]);
+    expect($files['docs/formats/rulebook.schema.json'])->toContain('"name_has_at_most"');
+    expect($files['docs/formats/decision.schema.json'])->toContain('name_has_at_most');
+    expect($files['resources/js/tests/kinds.json'])->toContain('"name_has_at_most"');
 });
 
 it('says by the message what is missing or no message', function (): void {
     $words = new Words(more: ['odd' => ['broken' => 'a {b', 'many' => '{n, plural, one {# task} other {# tasks}}']]);
-    expect($words->say('odd.many', ['n' => 1]))
-        ->toBe('1 task')
-        ->and($words->say('odd.many', ['n' => 12_345]))
-        ->toBe('12,345 tasks')
-        ->and(static fn(): string => $words->say('odd.never'))
-        ->toThrow(RuntimeException::class, 'There are no words for "odd.never".')
-        ->and(static fn(): string => $words->say('odd.broken', ['b' => 1]))
-        ->toThrow(RuntimeException::class, 'are not a message');
+    expect($words->say('odd.many', ['n' => 1]))->toBe('1 task');
+    expect($words->say('odd.many', ['n' => 12_345]))->toBe('12,345 tasks');
+    expect(static fn(): string => $words->say('odd.never'))->toThrow(
+        RuntimeException::class,
+        'There are no words for "odd.never".',
+    );
+    expect(static fn(): string => $words->say('odd.broken', ['b' => 1]))->toThrow(
+        RuntimeException::class,
+        'are not a message',
+    );
 });

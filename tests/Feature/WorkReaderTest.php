@@ -44,17 +44,14 @@ it('counts what is in review for whoever reviews it', function (): void {
     leaveIn($this->femis, TaskStatus::Working, ['reviewer_id' => House::person('tobias')->id]);
 
     foreach ([null, ['tobias', 'femi', 'ayumi']] as $people) {
-        expect(loading('tobias', $people))
-            ->toBe([$this->ayumis->id])
-            ->and(loading('femi', $people))
-            ->toBe([$this->femis->id])
-            ->and(loading('ayumi', $people))
-            ->toBe([]);
+        expect(loading('tobias', $people))->toBe([$this->ayumis->id]);
+        expect(loading('femi', $people))->toBe([$this->femis->id]);
+        expect(loading('ayumi', $people))->toBe([]);
     }
-    expect(loading('femi', ['tobias']))
-        ->toBe([$this->femis->id])
-        ->and(WorkReader::of(new Needs(['ayumi']), app(SnapshotSource::class)->current())->held('ayumi')->openTasks())
-        ->toBe(0);
+    expect(loading('femi', ['tobias']))->toBe([$this->femis->id]);
+    expect(
+        WorkReader::of(new Needs(['ayumi']), app(SnapshotSource::class)->current())->held('ayumi')->openTasks(),
+    )->toBe(0);
 });
 
 it('counts what is in review although nobody holds it', function (): void {
@@ -80,12 +77,13 @@ it('knows when somebody was last given something, by whatever handoff', function
         ]
         as $work
     ) {
-        expect($work->held('ayumi')->lastAssignedAt)
-            ->toBe(CarbonImmutable::parse('2026-03-02T10:00:00Z')->getTimestamp())
-            ->and($work->held('femi')->lastAssignedAt)
-            ->toBe(CarbonImmutable::parse('2026-03-02T11:30:00Z')->getTimestamp())
-            ->and($work->held('tobias')->lastAssignedAt)
-            ->toBeNull();
+        expect($work->held('ayumi')->lastAssignedAt)->toBe(
+            CarbonImmutable::parse('2026-03-02T10:00:00Z')->getTimestamp(),
+        );
+        expect($work->held('femi')->lastAssignedAt)->toBe(
+            CarbonImmutable::parse('2026-03-02T11:30:00Z')->getTimestamp(),
+        );
+        expect($work->held('tobias')->lastAssignedAt)->toBeNull();
     }
     expect(
         WorkReader::of(new Needs(['ayumi', 'femi'], ['femi']), $snapshot)->held('ayumi')->lastAssignedAt,

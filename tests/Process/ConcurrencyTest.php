@@ -31,38 +31,28 @@ function turnsTaken(): int
 function everythingFits(): void
 {
     $tasks = Task::query()->count();
-    expect(Decision::query()->count())
-        ->toBe($tasks)
-        ->and(Decision::query()->distinct()->count('task_id'))
-        ->toBe($tasks)
-        ->and(Handoff::query()->count())
-        ->toBe($tasks)
-        ->and(Task::query()->whereNull('assignee_id')->count())
-        ->toBe(0)
-        ->and(
-            DB::table('tasks')
-                ->join('handoffs', 'handoffs.task_id', '=', 'tasks.id')
-                ->whereColumn('handoffs.to_id', '!=', 'tasks.assignee_id')
-                ->count(),
-        )
-        ->toBe(0)
-        ->and(turnsTaken())
-        ->toBe($tasks);
+    expect(Decision::query()->count())->toBe($tasks);
+    expect(Decision::query()->distinct()->count('task_id'))->toBe($tasks);
+    expect(Handoff::query()->count())->toBe($tasks);
+    expect(Task::query()->whereNull('assignee_id')->count())->toBe(0);
+    expect(
+        DB::table('tasks')
+            ->join('handoffs', 'handoffs.task_id', '=', 'tasks.id')
+            ->whereColumn('handoffs.to_id', '!=', 'tasks.assignee_id')
+            ->count(),
+    )->toBe(0);
+    expect(turnsTaken())->toBe($tasks);
 }
 
 it('lets two processes route 500 tasks each through one rotation without taking a turn twice', function (): void {
     $workers = [$this->worker(500), $this->worker(500)];
     foreach ($workers as $worker) {
         $worker->wait();
-        expect($worker->getErrorOutput() . $worker->getOutput())
-            ->toBe('')
-            ->and($worker->getExitCode())
-            ->toBe(0);
+        expect($worker->getErrorOutput() . $worker->getOutput())->toBe('');
+        expect($worker->getExitCode())->toBe(0);
     }
-    expect(Task::query()->count())
-        ->toBe(1000)
-        ->and(held())
-        ->toBe(['ayumi' => 334, 'callum' => 333, 'femi' => 333]);
+    expect(Task::query()->count())->toBe(1000);
+    expect(held())->toBe(['ayumi' => 334, 'callum' => 333, 'femi' => 333]);
     everythingFits();
 });
 
@@ -94,11 +84,8 @@ it('makes one task of each request that two processes send at once under one key
         expect($worker->getExitCode())->toBe(0, $worker->getErrorOutput() . $worker->getOutput());
         $numbers[] = array_values(array_filter(explode("\n", $worker->getOutput())));
     }
-    expect($numbers[0])
-        ->toHaveCount(40)
-        ->and($numbers[1])
-        ->toBe($numbers[0])
-        ->and(Task::query()->count())
-        ->toBe(40);
+    expect($numbers[0])->toHaveCount(40);
+    expect($numbers[1])->toBe($numbers[0]);
+    expect(Task::query()->count())->toBe(40);
     everythingFits();
 });

@@ -59,28 +59,18 @@ it('lets an absence begin and end once, however many clocks tick at a time and a
         }
     };
     $ticks();
-    expect(times(HandoffCause::Cover))
-        ->toBe([1])
-        ->and(Handoff::query()->where('cause', HandoffCause::Cover)->count())
-        ->toBe(30)
-        ->and(TaskCover::query()->count())
-        ->toBe(30)
-        ->and(Notice::query()->where('kind', '<>', NoticeKind::Routed)->count())
-        ->toBe(60);
+    expect(times(HandoffCause::Cover))->toBe([1]);
+    expect(Handoff::query()->where('cause', HandoffCause::Cover)->count())->toBe(30);
+    expect(TaskCover::query()->count())->toBe(30);
+    expect(Notice::query()->where('kind', '<>', NoticeKind::Routed)->count())->toBe(60);
     $absence->refresh()->update(['to' => CarbonImmutable::now()->subSecond()]);
     HouseRow::query()->increment('roster_revision');
     $ticks();
     $ticks();
-    expect(times(HandoffCause::HandBack))
-        ->toBe([1])
-        ->and(Handoff::query()->where('cause', HandoffCause::HandBack)->count())
-        ->toBe(30)
-        ->and(times(HandoffCause::Cover))
-        ->toBe([1])
-        ->and(TaskCover::query()->count())
-        ->toBe(0)
-        ->and(Task::query()->where('assignee_id', House::person('callum')->id)->count())
-        ->toBe(30)
-        ->and(Notice::query()->where('kind', '<>', NoticeKind::Routed)->count())
-        ->toBe(120);
+    expect(times(HandoffCause::HandBack))->toBe([1]);
+    expect(Handoff::query()->where('cause', HandoffCause::HandBack)->count())->toBe(30);
+    expect(times(HandoffCause::Cover))->toBe([1]);
+    expect(TaskCover::query()->count())->toBe(0);
+    expect(Task::query()->where('assignee_id', House::person('callum')->id)->count())->toBe(30);
+    expect(Notice::query()->where('kind', '<>', NoticeKind::Routed)->count())->toBe(120);
 });

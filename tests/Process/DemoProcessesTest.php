@@ -76,16 +76,10 @@ it('is stopped whole, whichever of its processes has died, and nothing else is',
         $this->waitUntil(fn(): bool => count(idsOf($this->folders['one'])) === 4);
     }
     $others = idsOf($this->folders['other']);
-    expect(baton($this->folders['one'], 'stop_process web "web server"'))
-        ->toBe('- Stopping the web server')
-        ->and(idsOf($this->folders['one']))
-        ->toBe([])
-        ->and(answersOn($this->ports['one']))
-        ->toBeFalse()
-        ->and(idsOf($this->folders['other']))
-        ->toBe($others)
-        ->and(answersOn($this->ports['other']))
-        ->toBeTrue()
-        ->and(baton($this->folders['one'], 'stop_process web "web server"'))
-        ->toBe('');
+    expect(baton($this->folders['one'], 'stop_process web "web server"'))->toBe('- Stopping the web server');
+    expect(idsOf($this->folders['one']))->toBe([]);
+    expect(answersOn($this->ports['one']))->toBeFalse();
+    expect(idsOf($this->folders['other']))->toBe($others);
+    expect(answersOn($this->ports['other']))->toBeTrue();
+    expect(baton($this->folders['one'], 'stop_process web "web server"'))->toBe('');
 })->with(['all are there' => false, 'the one that keeps it is gone' => true]);

@@ -79,20 +79,15 @@ function isWhole(array $keys): void
         ->whereIn('key', $keys)
         ->get(['id', 'key', 'assignee_id']);
     $ids = $tasks->modelKeys();
-    expect($tasks->pluck('key')->unique()->count())
-        ->toBe($tasks->count())
-        ->and($tasks->whereNull('assignee_id')->count())
-        ->toBe(0)
-        ->and(Decision::query()->whereIn('task_id', $ids)->count())
-        ->toBe($tasks->count())
-        ->and(Handoff::query()->whereIn('task_id', $ids)->count())
-        ->toBe($tasks->count())
-        ->and(
-            Decision::query()
-                ->whereNotIn('task_id', Task::query()->select('id'))
-                ->count(),
-        )
-        ->toBe(0);
+    expect($tasks->pluck('key')->unique()->count())->toBe($tasks->count());
+    expect($tasks->whereNull('assignee_id')->count())->toBe(0);
+    expect(Decision::query()->whereIn('task_id', $ids)->count())->toBe($tasks->count());
+    expect(Handoff::query()->whereIn('task_id', $ids)->count())->toBe($tasks->count());
+    expect(
+        Decision::query()
+            ->whereNotIn('task_id', Task::query()->select('id'))
+            ->count(),
+    )->toBe(0);
 }
 
 /** @param array<string, Response|null> $answers */
@@ -100,14 +95,10 @@ function saysSo(array $answers): void
 {
     foreach ($answers as $answer) {
         if ($answer !== null && $answer->status() !== 201 && $answer->status() !== 200) {
-            expect($answer->status())
-                ->toBe(503, (string) $answer->body())
-                ->and($answer->json('type'))
-                ->toBe('https://openbaton.example/problems/closed')
-                ->and($answer->json('detail'))
-                ->toContain('Nothing was changed.')
-                ->and($answer->header('Retry-After'))
-                ->toBe('5');
+            expect($answer->status())->toBe(503, (string) $answer->body());
+            expect($answer->json('type'))->toBe('https://openbaton.example/problems/closed');
+            expect($answer->json('detail'))->toContain('Nothing was changed.');
+            expect($answer->header('Retry-After'))->toBe('5');
         }
     }
 }

@@ -90,7 +90,8 @@ it(
         expect(stillDue())->toBeLessThan(250);
         $last = $this->launch('artisan', 'baton:tick');
         $last->wait();
-        expect($last->getExitCode())->toBe(0)->and(stillDue())->toBe(0);
+        expect($last->getExitCode())->toBe(0);
+        expect(stillDue())->toBe(0);
 
         // Each moment brought about its decision, its tag and its one task.
         $made = DB::table('tasks')
@@ -99,48 +100,37 @@ it(
             ->groupBy('made_by_id')
             ->pluck('times')
             ->all();
-        expect($made)
-            ->toBe(array_fill(0, 250, 1))
-            ->and(Decision::query()->where('event', 'date_reached')->count())
-            ->toBe(250)
-            ->and(Task::query()->whereJsonContains('tags', 'late')->count())
-            ->toBe(250);
+        expect($made)->toBe(array_fill(0, 250, 1));
+        expect(Decision::query()->where('event', 'date_reached')->count())->toBe(250);
+        expect(Task::query()->whereJsonContains('tags', 'late')->count())->toBe(250);
         // What requests began is there whole.
         $arrived = Task::query()->whereNull('made_by_id')->count();
         $started = TaskChange::query()->where('occasion', 'started')->count();
-        expect($arrived)
-            ->toBeGreaterThan(250)
-            ->and($started)
-            ->toBe(Task::query()->where('status', TaskStatus::Working)->count())
-            ->and(Comment::query()->count())
-            ->toBe(TaskChange::query()->where('occasion', 'commented')->count())
-            ->and(Task::query()->whereJsonContains('tags', 'talked about')->count())
-            ->toBe(Comment::query()->count())
-            ->and(Decision::query()->where('event', 'task_arrives')->count())
-            ->toBe(Task::query()->count())
-            ->and(Task::query()->whereNull('assignee_id')->count())
-            ->toBe(0);
+        expect($arrived)->toBeGreaterThan(250);
+        expect($started)->toBe(Task::query()->where('status', TaskStatus::Working)->count());
+        expect(Comment::query()->count())->toBe(TaskChange::query()->where('occasion', 'commented')->count());
+        expect(Task::query()->whereJsonContains('tags', 'talked about')->count())->toBe(Comment::query()->count());
+        expect(Decision::query()->where('event', 'task_arrives')->count())->toBe(Task::query()->count());
+        expect(Task::query()->whereNull('assignee_id')->count())->toBe(0);
 
         // Coverage counts each once, wherever its worker was killed.
         config(['queue.default' => 'sync']);
         DB::table('cache_locks')->delete();
         $run = CoverageRuns::forPublished(RulebookVersion::query()->published()->sole())->refresh();
-        expect($run->finished_at)
-            ->not->toBeNull()
-            ->and($run->done)
-            ->toBe(Task::query()->count() + RecordedEvent::query()->where('kind', 'task_changed')->count())
-            ->and((int) $run->counts()->sum('tasks'))
-            ->toBe(Task::query()->count())
-            ->and(
-                $run
-                    ->acts()
-                    ->orderBy('rule')
-                    ->selectRaw('rule, SUM(times) AS times')
-                    ->groupBy('rule')
-                    ->pluck('times', 'rule')
-                    ->map(static fn($times): int => (int) $times)
-                    ->all(),
-            )
-            ->toBe(['late' => 250, 'round' => $arrived, 'said' => Comment::query()->count()]);
+        expect($run->finished_at)->not->toBeNull();
+        expect($run->done)->toBe(
+            Task::query()->count() + RecordedEvent::query()->where('kind', 'task_changed')->count(),
+        );
+        expect((int) $run->counts()->sum('tasks'))->toBe(Task::query()->count());
+        expect(
+            $run
+                ->acts()
+                ->orderBy('rule')
+                ->selectRaw('rule, SUM(times) AS times')
+                ->groupBy('rule')
+                ->pluck('times', 'rule')
+                ->map(static fn($times): int => (int) $times)
+                ->all(),
+        )->toBe(['late' => 250, 'round' => $arrived, 'said' => Comment::query()->count()]);
     },
 );

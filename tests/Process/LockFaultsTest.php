@@ -82,10 +82,8 @@ it('does once what a deadlock has broken off', function (): void {
     $before = $deadlocks();
     app(CommentOn::class)($task, 'Look at the valve.', [], Speaker::user(House::user('hanneke')));
     pcntl_waitpid($other, $_);
-    expect($deadlocks() - $before)
-        ->toBe(1)
-        ->and(Comment::query()->where('task_id', $task->id)->count())
-        ->toBe(1);
+    expect($deadlocks() - $before)->toBe(1);
+    expect(Comment::query()->where('task_id', $task->id)->count())->toBe(1);
 });
 
 it('takes nothing in by halves where the disk is full, says so, and goes on once there is room', function (): void {
@@ -100,11 +98,8 @@ it('takes nothing in by halves where the disk is full, says so, and goes on once
     }
     saysSo($answers);
     isWhole($keys);
-    expect(count($taken))
-        ->toBeGreaterThan(0)
-        ->toBeLessThan(count($keys))
-        ->and(Task::query()->whereIn('key', $keys)->count())
-        ->toBe(count($taken));
+    expect(count($taken))->toBeGreaterThan(0)->toBeLessThan(count($keys));
+    expect(Task::query()->whereIn('key', $keys)->count())->toBe(count($taken));
     $this->servers->limitTo(512);
     foreach (sendTasks($this, $keys, 20_000) as $answer) {
         expect($answer?->status())->toBeIn([200, 201]);

@@ -67,26 +67,19 @@ it(
 
 it('finds a task by its number, and no more than asked for', function (): void {
     $task = Task::query()->where('title', 'Trombone, dented bell')->sole();
-    expect(titlesFound((string) $task->number))
-        ->toBe(['Trombone, dented bell'])
-        ->and(titlesFound("№ {$task->number}"))
-        ->toBe(['Trombone, dented bell'])
-        ->and(titlesFound('999999999'))
-        ->toBe([])
-        ->and(titlesFound('trumpet', 2))
-        ->toBe(['Trumpet, worn felts', 'Trumpet, stuck valve']);
+    expect(titlesFound((string) $task->number))->toBe(['Trombone, dented bell']);
+    expect(titlesFound("№ {$task->number}"))->toBe(['Trombone, dented bell']);
+    expect(titlesFound('999999999'))->toBe([]);
+    expect(titlesFound('trumpet', 2))->toBe(['Trumpet, worn felts', 'Trumpet, stuck valve']);
 });
 
 it('finds for somebody the tasks that they see, as many as they ask for', function (): void {
-    expect(titlesFound('trumpet', who: 'tobias'))
-        ->toBe([])
-        ->and(titlesFound('trumpet', who: 'femi'))
-        ->toBe(['Trumpet, worn felts'])
-        // Femi is in their team.
-        ->and(titlesFound('silver', 1, 'callum'))
-        ->toBe(['Trumpet, worn felts'])
-        ->and(titlesFound('carrow', who: 'callum'))
-        ->toBe(['Trumpet, worn felts']);
+    expect(titlesFound('trumpet', who: 'tobias'))->toBe([]);
+    expect(titlesFound('trumpet', who: 'femi'))->toBe(['Trumpet, worn felts']);
+
+    // Femi is in their team.
+    expect(titlesFound('silver', 1, 'callum'))->toBe(['Trumpet, worn felts']);
+    expect(titlesFound('carrow', who: 'callum'))->toBe(['Trumpet, worn felts']);
 });
 
 it('goes through the index of words and never through all tasks', function (): void {
@@ -101,10 +94,8 @@ it('goes through the index of words and never through all tasks', function (): v
             $types[] = DB::select('EXPLAIN ' . $query['query'], $query['bindings'])[0]->type;
         }
     }
-    expect(count($types))
-        ->toBeGreaterThan(3)
-        ->and(array_unique($types))
-        ->toBe(['fulltext']);
+    expect(count($types))->toBeGreaterThan(3);
+    expect(array_unique($types))->toBe(['fulltext']);
 });
 
 it('finds customers by the beginnings of words in their name', function (): void {

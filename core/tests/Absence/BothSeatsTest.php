@@ -87,11 +87,10 @@ it('lets nobody review by a rule and its cover what they hold', function (): voi
 
         return [$chain->subjects['t1']->reviewerId, $chain->links[0]->decision?->outcome];
     };
-    expect($reviewer($rule(['femi'], new WaitUnplaced())))
-        ->toBe(['oona', Outcome::Assigned])
-        // Greta is away, so that the otherwise finds who answers for her, and passes over Femi as well.
-        ->and($reviewer($rule(['femi', 'tobias'], new AskPerson('greta'))))
-        ->toBe(['tobias', Outcome::Assigned]);
+    expect($reviewer($rule(['femi'], new WaitUnplaced())))->toBe(['oona', Outcome::Assigned]);
+
+    // Greta is away, so that the otherwise finds who answers for her, and passes over Femi as well.
+    expect($reviewer($rule(['femi', 'tobias'], new AskPerson('greta'))))->toBe(['tobias', Outcome::Assigned]);
 });
 
 it('hands nothing back into both seats', function (): void {

@@ -30,19 +30,19 @@ it('acts at the new end where an absence is cut short after half of the work was
 
 it('passes what now falls due where an absence is extended while it runs', function (): void {
     $tasks = [covered(), CoverStory::task('next-week', '2026-03-18 12:00')];
-    expect(CoverStory::moves(CoverStory::roster(CoverStory::absence()), 'callum', $tasks, '2026-03-11 10:00'))
-        ->toBe([])
-        ->and(
-            CoverStory::told(
-                CoverStory::moves(
-                    CoverStory::roster(CoverStory::absence(to: '2026-03-18')),
-                    'callum',
-                    $tasks,
-                    '2026-03-11 10:00',
-                ),
+    expect(CoverStory::moves(CoverStory::roster(CoverStory::absence()), 'callum', $tasks, '2026-03-11 10:00'))->toBe(
+        [],
+    );
+    expect(
+        CoverStory::told(
+            CoverStory::moves(
+                CoverStory::roster(CoverStory::absence(to: '2026-03-18')),
+                'callum',
+                $tasks,
+                '2026-03-11 10:00',
             ),
-        )
-        ->toBe(['next-week passes for callum: femi']);
+        ),
+    )->toBe(['next-week passes for callum: femi']);
 });
 
 it('hands back untouched what passed and no longer should where an absence is moved', function (): void {
@@ -60,33 +60,35 @@ it('hands back untouched what passed and no longer should where an absence is mo
     );
     $tasks[2] = MarkTouched::of($tasks[2], $tasks[2]->inStatus(TaskStatus::Working), 'femi', false);
     $short = CoverStory::roster(CoverStory::absence(to: '2026-03-11'));
-    expect(CoverStory::moves($short, 'callum', $tasks, '2026-03-10 10:00'))
-        ->toBe([])
-        ->and(CoverStory::told(CoverStory::moves($short, 'callum', $tasks, '2026-03-10 10:00', moved: true)))
-        ->toBe(['u comes_back for callum: callum'])
-        // Moved to next week, all of it comes back.
-        ->and(
-            CoverStory::told(
-                CoverStory::moves(
-                    CoverStory::roster(CoverStory::absence(from: '2026-03-16', to: '2026-03-20')),
-                    'callum',
-                    $tasks,
-                    '2026-03-10 10:00',
-                    moved: true,
-                ),
+    expect(CoverStory::moves($short, 'callum', $tasks, '2026-03-10 10:00'))->toBe([]);
+    expect(CoverStory::told(CoverStory::moves($short, 'callum', $tasks, '2026-03-10 10:00', moved: true)))->toBe([
+        'u comes_back for callum: callum',
+    ]);
+
+    // Moved to next week, all of it comes back.
+    expect(
+        CoverStory::told(
+            CoverStory::moves(
+                CoverStory::roster(CoverStory::absence(from: '2026-03-16', to: '2026-03-20')),
+                'callum',
+                $tasks,
+                '2026-03-10 10:00',
+                moved: true,
             ),
-        )
-        ->toBe(['t comes_back for callum: callum', 'u comes_back for callum: callum', 'v stays for callum: femi']);
+        ),
+    )->toBe(['t comes_back for callum: callum', 'u comes_back for callum: callum', 'v stays for callum: femi']);
 });
 
 it(
     'does nothing where it was cancelled before it began, and hands back where it was cancelled after',
     function (): void {
         $cancelled = CoverStory::roster(CoverStory::absence()->endedAt(Build::at('2026-03-06 10:00')));
-        expect(CoverStory::moves($cancelled, 'callum', [CoverStory::task('t', '2026-03-10 12:00')], CoverStory::MONDAY))
-            ->toBe([])
-            ->and(CoverStory::told(CoverStory::moves($cancelled, 'callum', [covered()], '2026-03-10 10:00')))
-            ->toBe(['t comes_back for callum: callum']);
+        expect(
+            CoverStory::moves($cancelled, 'callum', [CoverStory::task('t', '2026-03-10 12:00')], CoverStory::MONDAY),
+        )->toBe([]);
+        expect(CoverStory::told(CoverStory::moves($cancelled, 'callum', [covered()], '2026-03-10 10:00')))->toBe([
+            't comes_back for callum: callum',
+        ]);
     },
 );
 
@@ -95,18 +97,14 @@ it('hands over before it begins where that is asked for', function (): void {
     // Friday suffices for "t", but not for the other.
     $tasks = [CoverStory::task('t', '2026-03-10 12:00'), CoverStory::task('big', '2026-03-11 12:00', 4800)];
     $early = moved($roster, 'callum', $tasks, CoverStory::FRIDAY_BEFORE, early: ['callum-away']);
-    expect([$early[0]->holderId, $early[1]->holderId])
-        ->toBe(['callum', 'femi'])
-        ->and(CoverStory::moves($roster, 'callum', $early, CoverStory::FRIDAY_BEFORE, early: ['callum-away']))
-        ->toBe([])
-        ->and(CoverStory::told(CoverStory::moves($roster, 'callum', $early, CoverStory::MONDAY)))
-        ->toBe(['t passes for callum: femi'])
-        ->and(
-            CoverStory::told(
-                CoverStory::moves($roster, 'callum', $early, CoverStory::SATURDAY, early: ['callum-away']),
-            )[0],
-        )
-        ->toBe('big comes_back for callum: callum');
+    expect([$early[0]->holderId, $early[1]->holderId])->toBe(['callum', 'femi']);
+    expect(CoverStory::moves($roster, 'callum', $early, CoverStory::FRIDAY_BEFORE, early: ['callum-away']))->toBe([]);
+    expect(CoverStory::told(CoverStory::moves($roster, 'callum', $early, CoverStory::MONDAY)))->toBe([
+        't passes for callum: femi',
+    ]);
+    expect(
+        CoverStory::told(CoverStory::moves($roster, 'callum', $early, CoverStory::SATURDAY, early: ['callum-away']))[0],
+    )->toBe('big comes_back for callum: callum');
 });
 
 it('follows what was set by hand, unless that person is away by then', function (): void {
@@ -116,20 +114,18 @@ it('follows what was set by hand, unless that person is away by then', function 
         CoverStory::told(
             CoverStory::moves(CoverStory::roster(CoverStory::absence()), 'callum', $tasks, CoverStory::MONDAY, $set),
         ),
-    )
-        ->toBe(['given passes for callum: ayumi'])
-        ->and(
-            CoverStory::told(
-                CoverStory::moves(
-                    CoverStory::roster(CoverStory::absence(), CoverStory::absence('ayumi', substitutes: [])),
-                    'callum',
-                    $tasks,
-                    CoverStory::MONDAY,
-                    $set,
-                ),
+    )->toBe(['given passes for callum: ayumi']);
+    expect(
+        CoverStory::told(
+            CoverStory::moves(
+                CoverStory::roster(CoverStory::absence(), CoverStory::absence('ayumi', substitutes: [])),
+                'callum',
+                $tasks,
+                CoverStory::MONDAY,
+                $set,
             ),
-        )
-        ->toBe(['given passes for callum: femi']);
+        ),
+    )->toBe(['given passes for callum: femi']);
 });
 
 it('takes overlapping absences of one person as one, for which the earliest speaks', function (): void {
@@ -143,16 +139,13 @@ it('takes overlapping absences of one person as one, for which the earliest spea
         ),
     );
     $tasks = moved($roster, 'callum', [CoverStory::task('t', '2026-03-10 12:00')], CoverStory::MONDAY);
-    expect($tasks[0]->covering)
-        ->toEqual(new Covering('callum', 'first', held: true))
-        ->and(CoverStory::moves($roster, 'callum', $tasks, '2026-03-11'))
-        ->toBe([])
-        ->and($roster->absenceOf('callum', Build::at('2026-03-13'))?->id)
-        ->toBe('first')
-        ->and($roster->awayUntil('callum', Build::at(CoverStory::MONDAY)))
-        ->toBe(Build::at(CoverStory::SATURDAY))
-        ->and(CoverStory::told(CoverStory::moves($roster, 'callum', $tasks, CoverStory::SATURDAY)))
-        ->toBe(['t comes_back for callum: callum']);
+    expect($tasks[0]->covering)->toEqual(new Covering('callum', 'first', held: true));
+    expect(CoverStory::moves($roster, 'callum', $tasks, '2026-03-11'))->toBe([]);
+    expect($roster->absenceOf('callum', Build::at('2026-03-13'))?->id)->toBe('first');
+    expect($roster->awayUntil('callum', Build::at(CoverStory::MONDAY)))->toBe(Build::at(CoverStory::SATURDAY));
+    expect(CoverStory::told(CoverStory::moves($roster, 'callum', $tasks, CoverStory::SATURDAY)))->toBe([
+        't comes_back for callum: callum',
+    ]);
 });
 
 it('takes absences that only touch one after the other, each with its own substitutes', function (): void {
@@ -160,12 +153,9 @@ it('takes absences that only touch one after the other, each with its own substi
         CoverStory::absence(to: '2026-03-11', id: 'first'),
         CoverStory::absence(from: '2026-03-11', substitutes: Substitute::forAll('tobias'), id: 'second'),
     );
-    expect($roster->absenceOf('callum', Build::at('2026-03-10'))?->id)
-        ->toBe('first')
-        ->and($roster->absenceOf('callum', Build::at('2026-03-11'))?->id)
-        ->toBe('second')
-        ->and(CoverStory::moves($roster, 'callum', [covered()], '2026-03-11'))
-        ->toBe([]);
+    expect($roster->absenceOf('callum', Build::at('2026-03-10'))?->id)->toBe('first');
+    expect($roster->absenceOf('callum', Build::at('2026-03-11'))?->id)->toBe('second');
+    expect(CoverStory::moves($roster, 'callum', [covered()], '2026-03-11'))->toBe([]);
 });
 
 it('moves in the seat of the reviewer what is reviewed', function (): void {
@@ -180,8 +170,6 @@ it('moves in the seat of the reviewer what is reviewed', function (): void {
         $move->after->holderId,
         $move->after->reviewCovering?->forId,
         $move->after->covering,
-    ])
-        ->toBe([SeatName::Reviewer, 'femi', 'tobias', 'callum', null])
-        ->and($move->after->inStatus(TaskStatus::Working)->reviewCovering)
-        ->toBeNull();
+    ])->toBe([SeatName::Reviewer, 'femi', 'tobias', 'callum', null]);
+    expect($move->after->inStatus(TaskStatus::Working)->reviewCovering)->toBeNull();
 });

@@ -19,12 +19,11 @@ require_once __DIR__ . '/CoverMovesFunctions.php';
 it('passes work at the first second of the absence, and says for whom', function (): void {
     $roster = CoverStory::roster(CoverStory::absence());
     $tasks = [CoverStory::task('t', '2026-03-10 12:00'), CoverStory::task('later', '2026-04-10 12:00')];
-    expect(CoverStory::moves($roster, 'callum', $tasks, '2026-03-08 23:59:59'))
-        ->toBe([])
-        ->and(CoverStory::told(CoverStory::moves($roster, 'callum', $tasks, CoverStory::MONDAY)))
-        ->toBe(['t passes for callum: femi'])
-        ->and(covered()->covering)
-        ->toEqual(new Covering('callum', 'callum-away', held: true));
+    expect(CoverStory::moves($roster, 'callum', $tasks, '2026-03-08 23:59:59'))->toBe([]);
+    expect(CoverStory::told(CoverStory::moves($roster, 'callum', $tasks, CoverStory::MONDAY)))->toBe([
+        't passes for callum: femi',
+    ]);
+    expect(covered()->covering)->toEqual(new Covering('callum', 'callum-away', held: true));
 });
 
 it('asks for nothing once all has moved', function (): void {
@@ -146,10 +145,10 @@ it('hands back what was begun before it passed, and not touched since', function
         [CoverStory::task('t', '2026-03-10 12:00', status: TaskStatus::Working)],
         CoverStory::MONDAY,
     )[0];
-    expect([$task->holderId, $task->status])
-        ->toBe(['femi', TaskStatus::Working])
-        ->and(CoverStory::told(CoverStory::moves($roster, 'callum', [$task], CoverStory::SATURDAY)))
-        ->toBe(['t comes_back for callum: callum']);
+    expect([$task->holderId, $task->status])->toBe(['femi', TaskStatus::Working]);
+    expect(CoverStory::told(CoverStory::moves($roster, 'callum', [$task], CoverStory::SATURDAY)))->toBe([
+        't comes_back for callum: callum',
+    ]);
 });
 
 it('passes on what a substitute covers when they are away too, and gives it back to them', function (): void {
@@ -167,10 +166,10 @@ it('passes on what a substitute covers when they are away too, and gives it back
         new Covering('callum', 'callum-away', held: true),
     ]);
     $begun = MarkTouched::of($passed[0], $passed[0]->inStatus(TaskStatus::Working), 'ayumi', false);
-    expect(CoverStory::moves($roster, 'femi', [$begun], '2026-03-12'))
-        ->toBe([])
-        ->and(CoverStory::told(CoverStory::moves($roster, 'callum', [$begun], CoverStory::SATURDAY)))
-        ->toBe(['t stays for callum: ayumi']);
+    expect(CoverStory::moves($roster, 'femi', [$begun], '2026-03-12'))->toBe([]);
+    expect(CoverStory::told(CoverStory::moves($roster, 'callum', [$begun], CoverStory::SATURDAY)))->toBe([
+        't stays for callum: ayumi',
+    ]);
 });
 
 it('goes three deep: each who is away passes on to the next', function (): void {
@@ -205,8 +204,8 @@ it('leaves with whoever is away what nobody is there for, and passes it when som
         CoverStory::absence('ayumi', '2026-03-06', '2026-03-12', []),
     );
     $tasks = [CoverStory::task('t', '2026-03-10 12:00')];
-    expect(CoverStory::moves($roster, 'callum', $tasks, CoverStory::MONDAY))
-        ->toBe([])
-        ->and(CoverStory::told(CoverStory::moves($roster, 'callum', $tasks, '2026-03-10')))
-        ->toBe(['t passes for callum: femi']);
+    expect(CoverStory::moves($roster, 'callum', $tasks, CoverStory::MONDAY))->toBe([]);
+    expect(CoverStory::told(CoverStory::moves($roster, 'callum', $tasks, '2026-03-10')))->toBe([
+        't passes for callum: femi',
+    ]);
 });

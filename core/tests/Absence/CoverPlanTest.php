@@ -146,16 +146,19 @@ it(
             [],
             CoverStory::absence('ayumi', substitutes: []),
         );
-        expect(CoverStory::lines($byLead))
-            ->toBe(['quote falls_due tobias', 'repair falls_due femi', 'tuning falls_due ayumi'])
-            ->and($byLead->lines[2]->cover?->byLead)
-            ->toBeTrue()
-            ->and(CoverStory::lines($alone))
-            ->toBe(['quote falls_due tobias', 'repair falls_due femi', 'tuning falls_due nobody'])
-            ->and(array_map(static fn(CoverLine $line): string => $line->task->id, $alone->gaps()))
-            ->toBe(['tuning'])
-            ->and($alone->passing())
-            ->toBe(['tobias' => 1, 'femi' => 1]);
+        expect(CoverStory::lines($byLead))->toBe([
+            'quote falls_due tobias',
+            'repair falls_due femi',
+            'tuning falls_due ayumi',
+        ]);
+        expect($byLead->lines[2]->cover?->byLead)->toBeTrue();
+        expect(CoverStory::lines($alone))->toBe([
+            'quote falls_due tobias',
+            'repair falls_due femi',
+            'tuning falls_due nobody',
+        ]);
+        expect(array_map(static fn(CoverLine $line): string => $line->task->id, $alone->gaps()))->toBe(['tuning']);
+        expect($alone->passing())->toBe(['tobias' => 1, 'femi' => 1]);
     },
 );
 
@@ -193,22 +196,20 @@ it(
         $tasks = [CoverStory::task('a', '2026-03-10 12:00', 4800), CoverStory::task('b', '2026-03-19 12:00', 60)];
         $absence = CoverStory::absence(held: HeldPolicy::All, substitutes: Substitute::forAll('tobias'));
         $plan = CoverStory::plan($absence, $tasks, givenBy: ['a' => $give, 'b' => $give]);
-        expect(warnings($plan->lines[0]))
-            ->toBe([
-                ['outside_pool', []],
-                ['skill_at_least', ['skill' => 'brass', 'level' => 0, 'needed' => 3]],
-                // From Monday 9:00 ten days of 480 minutes: done on Friday 20 March at 17:00, 10 days and 5 hours after
-                // it is due.
-                ['late', ['minutes' => (10 * 24 + 5) * 60]],
-            ])
-            ->and(warnings($plan->lines[1]))
-            ->toBe([
-                ['outside_pool', []],
-                ['skill_at_least', ['skill' => 'brass', 'level' => 0, 'needed' => 3]],
-                ['open_tasks_at_most', ['open_tasks' => 1, 'at_most' => 1]],
-                // "a" is due first, so b follows on Monday 23 March from 9:00 to 10:00.
-                ['late', ['minutes' => (4 * 24 - 2) * 60]],
-            ]);
+        expect(warnings($plan->lines[0]))->toBe([
+            ['outside_pool', []],
+            ['skill_at_least', ['skill' => 'brass', 'level' => 0, 'needed' => 3]],
+            // From Monday 9:00 ten days of 480 minutes: done on Friday 20 March at 17:00, 10 days and 5 hours after
+            // it is due.
+            ['late', ['minutes' => (10 * 24 + 5) * 60]],
+        ]);
+        expect(warnings($plan->lines[1]))->toBe([
+            ['outside_pool', []],
+            ['skill_at_least', ['skill' => 'brass', 'level' => 0, 'needed' => 3]],
+            ['open_tasks_at_most', ['open_tasks' => 1, 'at_most' => 1]],
+            // "a" is due first, so b follows on Monday 23 March from 9:00 to 10:00.
+            ['late', ['minutes' => (4 * 24 - 2) * 60]],
+        ]);
     },
 );
 
@@ -216,8 +217,6 @@ it('does not warn of what the rule names one person for, nor of what waits', fun
     $give = new Give(new SkilledPeople('brass'), new InOrder(), [], new NextRule());
     $waiting = CoverStory::task('w', '2026-03-09 08:00')->waiting('Parts', Build::at('2026-03-10 12:00'));
     $plan = CoverStory::plan(CoverStory::absence(), [$waiting], givenBy: ['w' => $give]);
-    expect(CoverStory::lines($plan))
-        ->toBe(['w falls_due femi'])
-        ->and($plan->lines[0]->warnings)
-        ->toBe([]);
+    expect(CoverStory::lines($plan))->toBe(['w falls_due femi']);
+    expect($plan->lines[0]->warnings)->toBe([]);
 });

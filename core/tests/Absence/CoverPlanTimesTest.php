@@ -28,13 +28,11 @@ it('says how loaded substitutes are before and after, and on which days they are
         $load->before->capacity,
         $load->before->ratio()->pressing,
         $load->after->ratio()->pressing,
-    ])
-        ->toBe(['femi', 2880, 420, 1920])
-        ->and($on($load->overOn()))
-        ->toBe(['2026-03-11'])
-        // 1440 minutes from Monday to Wednesday, the last 60 on Thursday by 10:00.
-        ->and(warnings($plan->lines[0]))
-        ->toBe([['late', ['minutes' => 17 * 60]]]);
+    ])->toBe(['femi', 2880, 420, 1920]);
+    expect($on($load->overOn()))->toBe(['2026-03-11']);
+
+    // 1440 minutes from Monday to Wednesday, the last 60 on Thursday by 10:00.
+    expect(warnings($plan->lines[0]))->toBe([['late', ['minutes' => 17 * 60]]]);
 });
 
 it('passes nothing for a time in which they would not have worked a minute', function (

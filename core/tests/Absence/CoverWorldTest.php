@@ -17,17 +17,13 @@ it('moves work about as people come and go, and loses nothing', function (): voi
                     $occupant = $move->after->occupant($move->seat);
                     // What is done stays where it is; nobody has work in their own place; it goes to somebody who is
                     // there, or stays.
-                    expect($move->before->status->isOpen())
-                        ->toBeTrue("seed {$seed}")
-                        ->and($occupant)
-                        ->not->toBeNull("seed {$seed}")
-                        ->and($move->after->coveringOf($move->seat)?->forId)
-                        ->not->toBe($occupant, "seed {$seed}")
-                        ->and(
-                            $occupant === $move->before->occupant($move->seat) ||
-                                $world->roster->absenceOf((string) $occupant, $now) === null,
-                        )
-                        ->toBeTrue("seed {$seed}");
+                    expect($move->before->status->isOpen())->toBeTrue("seed {$seed}");
+                    expect($occupant)->not->toBeNull("seed {$seed}");
+                    expect($move->after->coveringOf($move->seat)?->forId)->not->toBe($occupant, "seed {$seed}");
+                    expect(
+                        $occupant === $move->before->occupant($move->seat) ||
+                            $world->roster->absenceOf((string) $occupant, $now) === null,
+                    )->toBeTrue("seed {$seed}");
                 }
             }
             foreach ($world->people() as $person) {
@@ -54,12 +50,9 @@ it('moves work about as people come and go, and loses nothing', function (): voi
         }
     }
     // The worlds are worth it: work goes about, and most of it comes back.
-    expect($moved)
-        ->toBeGreaterThan($seed)
-        ->and($back)
-        ->toBeGreaterThan(4 * $seed)
-        ->and($bothSeats)
-        ->toBeGreaterThan(5 * $seed);
+    expect($moved)->toBeGreaterThan($seed);
+    expect($back)->toBeGreaterThan(4 * $seed);
+    expect($bothSeats)->toBeGreaterThan(5 * $seed);
 });
 
 it('gives the same for the same', function (): void {

@@ -14,12 +14,12 @@ it('lets nothing that comes back from review wait for somebody who is away', fun
         ->reviewedBy('ayumi');
     $there = Story::run([], Story::change($of('femi'), $of('femi')->inStatus(TaskStatus::Working)));
     $away = Story::run([], Story::change($of('callum'), $of('callum')->inStatus(TaskStatus::Working)));
-    expect($there->subjects['t1']->holderId)
-        ->toBe('femi')
-        ->and([$away->subjects['t1']->holderId, $away->subjects['t1']->covering])
-        ->toEqual(['tobias', new Covering('callum', 'callum-2026-03-02')])
-        ->and(Story::told($away))
-        ->toBe(['0 t1 nobody listens', '1 t1 nobody listens']);
+    expect($there->subjects['t1']->holderId)->toBe('femi');
+    expect([$away->subjects['t1']->holderId, $away->subjects['t1']->covering])->toEqual([
+        'tobias',
+        new Covering('callum', 'callum-2026-03-02'),
+    ]);
+    expect(Story::told($away))->toBe(['0 t1 nobody listens', '1 t1 nobody listens']);
 });
 
 it('passes to nobody else what its holder has who is away, other than what comes back from review', function (

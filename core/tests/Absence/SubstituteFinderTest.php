@@ -39,7 +39,8 @@ function asked(Cover $cover): array
 
 it('finds the person themselves where they are there', function (): void {
     $cover = coverOf('oona', '2026-03-02 10:00');
-    expect($cover->personId)->toBe('oona')->and($cover->isSubstitute())->toBeFalse();
+    expect($cover->personId)->toBe('oona');
+    expect($cover->isSubstitute())->toBeFalse();
 });
 
 it('asks the substitute from the first second of the absence to the last', function (
@@ -67,22 +68,16 @@ it('walks on to the substitute of the substitute and says who was away until whe
         Build::absence('oona', '2026-03-03', '2026-03-05', ['tobias']),
         Build::absence('tobias', '2026-03-04', '2026-03-06', ['ines']),
     );
-    expect($cover->personId)
-        ->toBe('ines')
-        ->and(asked($cover))
-        ->toBe(['oona', 'tobias', 'ines'])
-        ->and($cover->steps[1]->reasons)
-        ->toBe([Unavailability::Absent])
-        ->and($cover->steps[1]->awayUntil)
-        ->toBe(Build::at('2026-03-06'));
+    expect($cover->personId)->toBe('ines');
+    expect(asked($cover))->toBe(['oona', 'tobias', 'ines']);
+    expect($cover->steps[1]->reasons)->toBe([Unavailability::Absent]);
+    expect($cover->steps[1]->awayUntil)->toBe(Build::at('2026-03-06'));
 });
 
 it('asks the next in order where the first cannot', function (): void {
     $cover = coverOf('oona', '2026-03-04', Build::absence('oona', '2026-03-03', '2026-03-05', ['gone', 'marek']));
-    expect($cover->personId)
-        ->toBe('marek')
-        ->and($cover->steps[1]->reasons)
-        ->toBe([Unavailability::Inactive]);
+    expect($cover->personId)->toBe('marek');
+    expect($cover->steps[1]->reasons)->toBe([Unavailability::Inactive]);
 });
 
 it('stops at a circle, reports it and falls back on the lead', function (): void {
@@ -92,14 +87,10 @@ it('stops at a circle, reports it and falls back on the lead', function (): void
         Build::absence('oona', '2026-03-03', '2026-03-05', ['tobias']),
         Build::absence('tobias', '2026-03-03', '2026-03-05', ['oona']),
     );
-    expect($cover->personId)
-        ->toBe('lead')
-        ->and($cover->circle)
-        ->toBeTrue()
-        ->and($cover->byLead)
-        ->toBeTrue()
-        ->and(asked($cover))
-        ->toBe(['oona', 'tobias', 'lead']);
+    expect($cover->personId)->toBe('lead');
+    expect($cover->circle)->toBeTrue();
+    expect($cover->byLead)->toBeTrue();
+    expect(asked($cover))->toBe(['oona', 'tobias', 'lead']);
 });
 
 it('has no cover where nobody is left', function (): void {
@@ -110,10 +101,8 @@ it('has no cover where nobody is left', function (): void {
         Build::absence('lead', '2026-03-03', '2026-03-05', ['marek']),
     );
     // The lead is asked for themselves, not for their own substitutes.
-    expect($cover->personId)
-        ->toBeNull()
-        ->and(asked($cover))
-        ->toBe(['oona', 'lead']);
+    expect($cover->personId)->toBeNull();
+    expect(asked($cover))->toBe(['oona', 'lead']);
 });
 
 it('falls back on the lead of the team in which somebody is on the day', function (string $at, ?string $lead): void {
@@ -129,14 +118,10 @@ it('falls back on the lead of the team in which somebody is on the day', functio
         ),
     ];
     $roster = new Roster(Build::calendar(), $people, $teams, [], [Build::absence('oona', '2026-03-02', '2026-03-07')]);
-    expect((new SubstituteFinder($roster))->find('oona', Build::at($at))->personId)
-        ->toBe($lead)
-        ->and($roster->leadFor('oona', Build::at($at)))
-        ->toBe($lead)
-        ->and(CoverMoves::coveredBy($roster, 'tobias', Build::at($at)))
-        ->toBe($lead === 'tobias' ? ['oona'] : [])
-        ->and(array_column($roster->teamsOf('oona'), 'id'))
-        ->toBe(['reeds', 'bench']);
+    expect((new SubstituteFinder($roster))->find('oona', Build::at($at))->personId)->toBe($lead);
+    expect($roster->leadFor('oona', Build::at($at)))->toBe($lead);
+    expect(CoverMoves::coveredBy($roster, 'tobias', Build::at($at)))->toBe($lead === 'tobias' ? ['oona'] : []);
+    expect(array_column($roster->teamsOf('oona'), 'id'))->toBe(['reeds', 'bench']);
 })->with([
     'her last day in the first' => ['2026-03-03 23:59', 'tobias'],
     'in none' => ['2026-03-04 10:00', null],
@@ -183,8 +168,6 @@ it('counts whole days from midnight to midnight of the zone, over a change of th
         LocalDate::parse('2026-03-29'),
         new Zone('Europe/Helsinki'),
     );
-    expect(gmdate('d H:i', $span->from))
-        ->toBe('28 22:00')
-        ->and($span->seconds())
-        ->toBe(23 * 3600);
+    expect(gmdate('d H:i', $span->from))->toBe('28 22:00');
+    expect($span->seconds())->toBe(23 * 3600);
 });

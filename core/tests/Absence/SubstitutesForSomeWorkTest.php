@@ -21,19 +21,19 @@ it('leaves out substitutes who stand in for other work, and says so', function (
         Build::at('2026-03-10'),
         $kind === null ? null : Build::facts(['task.kind' => $kind]),
     );
-    expect([$find('repair')->personId, $find('quote')->personId, $find(null)->personId])
-        ->toBe(['femi', 'tobias', 'tobias'])
-        ->and(
-            array_map(
-                static fn(CoverStep $step): array => [$step->personId, array_column($step->reasons, 'value')],
-                $find('quote')->steps,
-            ),
-        )
-        ->toBe([['callum', ['absent']], ['femi', ['other_work']], ['tobias', []]])
-        ->and($find('quote')->covering())
-        ->toEqual(new Covering('callum', 'callum-away', [], false, []))
-        ->and((new SubstituteFinder($roster))->find('femi', Build::at('2026-03-10'))->covering())
-        ->toBeNull();
+    expect([$find('repair')->personId, $find('quote')->personId, $find(null)->personId])->toBe([
+        'femi',
+        'tobias',
+        'tobias',
+    ]);
+    expect(
+        array_map(
+            static fn(CoverStep $step): array => [$step->personId, array_column($step->reasons, 'value')],
+            $find('quote')->steps,
+        ),
+    )->toBe([['callum', ['absent']], ['femi', ['other_work']], ['tobias', []]]);
+    expect($find('quote')->covering())->toEqual(new Covering('callum', 'callum-away', [], false, []));
+    expect((new SubstituteFinder($roster))->find('femi', Build::at('2026-03-10'))->covering())->toBeNull();
 });
 
 it('names who answers for the work that a substitute is limited to, and last for the rest', function (

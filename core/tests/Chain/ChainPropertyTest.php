@@ -88,14 +88,10 @@ it(
                 }
             }
         }
-        expect($deepest)
-            ->toBeGreaterThan(3)
-            ->and($reviews)
-            ->toBeGreaterThan(5)
-            ->and($cuts)
-            ->toBeGreaterThan(0)
-            ->and($late)
-            ->toBeGreaterThan(20);
+        expect($deepest)->toBeGreaterThan(3);
+        expect($reviews)->toBeGreaterThan(5);
+        expect($cuts)->toBeGreaterThan(0);
+        expect($late)->toBeGreaterThan(20);
     },
 );
 
@@ -167,7 +163,8 @@ it('records changes so that the same rules act on what is read again', function 
             $kinds += array_flip($rules->occasions($again));
         }
     }
-    expect($acting)->toBeGreaterThan(100)->and(count($kinds))->toBeGreaterThan(6);
+    expect($acting)->toBeGreaterThan(100);
+    expect(count($kinds))->toBeGreaterThan(6);
 });
 
 it('tells a decision in a line as its whole document would', function (): void {

@@ -32,12 +32,12 @@ it('sends a task to be reviewed, never by whoever did it, and back to them', fun
     $task = Story::task();
     $sent = Story::run($rules, Story::change($task, $task->inStatus(TaskStatus::InReview), $rules));
     $reviewed = $sent->subjects['t1'];
-    expect(Story::told($sent))
-        ->toBe(['0 t1 review assigned ayumi', '1 t1 nobody listens'])
-        ->and([$reviewed->holderId, $reviewed->reviewerId, $reviewed->lastReviewerId])
-        ->toBe(['femi', 'ayumi', null])
-        ->and(Bench::narrowing($sent->links[0]->decision ?? throw new LogicException()))
-        ->toBe(['pool' => ['ayumi', 'callum'], 'present' => ['ayumi']]);
+    expect(Story::told($sent))->toBe(['0 t1 review assigned ayumi', '1 t1 nobody listens']);
+    expect([$reviewed->holderId, $reviewed->reviewerId, $reviewed->lastReviewerId])->toBe(['femi', 'ayumi', null]);
+    expect(Bench::narrowing($sent->links[0]->decision ?? throw new LogicException()))->toBe([
+        'pool' => ['ayumi', 'callum'],
+        'present' => ['ayumi'],
+    ]);
     // What has changed on the task since then stays; who reviews it is as it was decided.
     $meanwhile = $sent->links[0]->decision->appliedTo($task->inStatus(TaskStatus::InReview)->tagged('meanwhile'));
     expect([$meanwhile->holderId, $meanwhile->reviewerId, $meanwhile->tags])->toBe(['femi', 'ayumi', ['meanwhile']]);
@@ -59,7 +59,8 @@ it('keeps a reviewer who is eligible, unless the rule says to choose anew', func
     );
     $task = Story::task()->inStatus(TaskStatus::InReview)->reviewedBy('ayumi');
     $chain = Story::run([$rule], Story::change($task, $task->tagged('again'), [$rule]));
-    expect($chain->subjects['t1']->reviewerId)->toBe($expected)->and($chain->subjects['t1']->holderId)->toBe('femi');
+    expect($chain->subjects['t1']->reviewerId)->toBe($expected);
+    expect($chain->subjects['t1']->holderId)->toBe('femi');
 })->with([[false, 'ayumi'], [true, 'tobias']]);
 
 it('gives a reviewer only to what is in review', function (): void {
@@ -73,10 +74,8 @@ it('gives a reviewer only to what is in review', function (): void {
     );
     $task = Story::task();
     $chain = Story::run([$rule], Story::change($task, $task->tagged('again'), [$rule]));
-    expect($chain->subjects['t1']->reviewerId)
-        ->toBeNull()
-        ->and($chain->subjects['t1']->tags)
-        ->toBe(['again', 'seen']);
+    expect($chain->subjects['t1']->reviewerId)->toBeNull();
+    expect($chain->subjects['t1']->tags)->toBe(['again', 'seen']);
 });
 
 it('gives what is sent back to the substitute of whoever did it and is away', function (): void {
@@ -92,14 +91,10 @@ it('gives what is sent back to the substitute of whoever did it and is away', fu
         ->reviewedBy('ayumi');
     $there = Story::run([$rule], Story::change($of('femi'), $of('femi')->inStatus(TaskStatus::Working), [$rule]));
     $away = Story::run([$rule], Story::change($of('callum'), $of('callum')->inStatus(TaskStatus::Working), [$rule]));
-    expect(Story::told($there))
-        ->toBe(['0 t1 back kept femi'])
-        ->and(Story::told($away))
-        ->toBe(['0 t1 back assigned tobias', '1 t1 nobody listens'])
-        ->and($away->links[0]->decision?->standIn()?->namedId)
-        ->toBe('callum')
-        ->and($away->subjects['t1']->covering)
-        ->toEqual(new Covering('callum', 'callum-2026-03-02'));
+    expect(Story::told($there))->toBe(['0 t1 back kept femi']);
+    expect(Story::told($away))->toBe(['0 t1 back assigned tobias', '1 t1 nobody listens']);
+    expect($away->links[0]->decision?->standIn()?->namedId)->toBe('callum');
+    expect($away->subjects['t1']->covering)->toEqual(new Covering('callum', 'callum-2026-03-02'));
 });
 
 it('takes a task away only where the rule says that it waits', function (
@@ -127,28 +122,23 @@ it('lets a rule act once on a task, and tells of two that go round', function ()
     $rules = [onTag('a', new RemoveTag('a'), new AddTag('b')), onTag('b', new RemoveTag('b'), new AddTag('a'))];
     $task = Story::task();
     $chain = Story::run($rules, Story::change($task, $task->tagged('a'), $rules));
-    expect(Story::told($chain))
-        ->toBe(['0 t1 on-a kept femi', '1 t1 on-b kept femi', '2 t1 kept femi'])
-        ->and($chain->cut?->reason)
-        ->toBe(CutReason::Circle)
-        ->and($chain->cut?->ruleIds)
-        ->toBe(['on-a', 'on-b'])
-        ->and($chain->cut?->taskId)
-        ->toBe('t1')
-        ->and($chain->subjects['t1']->tags)
-        ->toBe(['a'])
-        ->and(Bench::verdicts($chain->links[2]->decision ?? throw new LogicException()))
-        ->toBe(['acted_already', 'not_this_event']);
+    expect(Story::told($chain))->toBe(['0 t1 on-a kept femi', '1 t1 on-b kept femi', '2 t1 kept femi']);
+    expect($chain->cut?->reason)->toBe(CutReason::Circle);
+    expect($chain->cut?->ruleIds)->toBe(['on-a', 'on-b']);
+    expect($chain->cut?->taskId)->toBe('t1');
+    expect($chain->subjects['t1']->tags)->toBe(['a']);
+    expect(Bench::verdicts($chain->links[2]->decision ?? throw new LogicException()))->toBe([
+        'acted_already',
+        'not_this_event',
+    ]);
 });
 
 it('does not tell of a rule that would only do again what is done', function (): void {
     $rule = Build::rule('r', null, then: [new AddTag('b')], when: [new TagOn(['a', 'b'])]);
     $task = Story::task();
     $chain = Story::run([$rule], Story::change($task, $task->tagged('a'), [$rule]));
-    expect(Story::told($chain))
-        ->toBe(['0 t1 r kept femi', '1 t1 kept femi'])
-        ->and($chain->cut)
-        ->toBeNull();
+    expect(Story::told($chain))->toBe(['0 t1 r kept femi', '1 t1 kept femi']);
+    expect($chain->cut)->toBeNull();
 });
 
 it('tells of rules that pass a task to and fro', function (): void {
@@ -162,8 +152,10 @@ it('tells of rules that pass a task to and fro', function (): void {
     $rules = [$to('to-ayumi', 'ayumi'), $to('to-femi', 'femi')];
     $task = Story::task();
     $chain = Story::run($rules, Story::change($task, $task->heldBy('ayumi'), $rules));
-    expect(Story::told($chain))
-        ->toBe(['0 t1 to-femi assigned femi', '1 t1 to-ayumi assigned ayumi', '2 t1 kept ayumi'])
-        ->and($chain->cut?->reason)
-        ->toBe(CutReason::Circle);
+    expect(Story::told($chain))->toBe([
+        '0 t1 to-femi assigned femi',
+        '1 t1 to-ayumi assigned ayumi',
+        '2 t1 kept ayumi',
+    ]);
+    expect($chain->cut?->reason)->toBe(CutReason::Circle);
 });

@@ -40,19 +40,17 @@ it('makes a task on which the other waits, and goes on when it is done', functio
     $asked = Story::run([$ask], Story::change($task, $task->tagged('parts'), [$ask]));
     $waiting = $asked->subjects['t1'];
     $made = $asked->subjects['t1.1'];
-    expect(Story::told($asked))
-        ->toBe(['0 t1 on-parts kept femi', '1 t1 nobody listens', '1 t1.1 kept ayumi'])
-        ->and([$waiting->status, $waiting->waitsOn, $waiting->resumesAs])
-        ->toBe([TaskStatus::Waiting, ['t1.1'], TaskStatus::Working])
-        ->and([$made->holderId, $made->madeById, $made->customerId])
-        ->toBe(['ayumi', 't1', 'band']);
+    expect(Story::told($asked))->toBe(['0 t1 on-parts kept femi', '1 t1 nobody listens', '1 t1.1 kept ayumi']);
+    expect([$waiting->status, $waiting->waitsOn, $waiting->resumesAs])->toBe([
+        TaskStatus::Waiting,
+        ['t1.1'],
+        TaskStatus::Working,
+    ]);
+    expect([$made->holderId, $made->madeById, $made->customerId])->toBe(['ayumi', 't1', 'band']);
     $done = Story::run([$ask], Story::change($made, $made->inStatus(TaskStatus::Done), [$ask]), [$waiting]);
-    expect($done->subjects['t1']->status)
-        ->toBe(TaskStatus::Working)
-        ->and($done->subjects['t1']->waitsOn)
-        ->toBe([])
-        ->and($done->links[1]->causedBy)
-        ->toBe(0);
+    expect($done->subjects['t1']->status)->toBe(TaskStatus::Working);
+    expect($done->subjects['t1']->waitsOn)->toBe([]);
+    expect($done->links[1]->causedBy)->toBe(0);
 });
 
 it('gives all tasks of a customer the same owner, and raises that they have it', function (): void {
@@ -79,17 +77,14 @@ it('gives all tasks of a customer the same owner, and raises that they have it',
     $other = Story::task('t2')->heldBy('tobias');
     $strange = Story::task('t3')->with(['customerId' => 'school']);
     $chain = Story::run($rules, Story::change($task, $task->tagged('ours'), $rules), [$other, $strange]);
-    expect(Story::told($chain))
-        ->toBe([
-            '0 t1 own assigned ayumi',
-            '1 t1 follow kept ayumi',
-            '1 t2 follow assigned ayumi',
-            '2 t2 nobody listens',
-        ])
-        ->and(array_keys($chain->subjects))
-        ->toBe(['t1', 't2'])
-        ->and($chain->subjects['t2']->holderId)
-        ->toBe('ayumi');
+    expect(Story::told($chain))->toBe([
+        '0 t1 own assigned ayumi',
+        '1 t1 follow kept ayumi',
+        '1 t2 follow assigned ayumi',
+        '2 t2 nobody listens',
+    ]);
+    expect(array_keys($chain->subjects))->toBe(['t1', 't2']);
+    expect($chain->subjects['t2']->holderId)->toBe('ayumi');
 });
 
 it('counts what earlier decisions of the chain have given', function (): void {
@@ -123,10 +118,8 @@ it('takes turns of a rotation one after the other within a chain', function (): 
     ];
     $task = Story::task();
     $chain = Story::run($rules, Story::change($task, $task->tagged('two'), $rules));
-    expect([$chain->subjects['t1.1']->holderId, $chain->subjects['t1.2']->holderId])
-        ->toBe(['ayumi', 'tobias'])
-        ->and($chain->rotations->named('ring')->passes)
-        ->toHaveCount(2);
+    expect([$chain->subjects['t1.1']->holderId, $chain->subjects['t1.2']->holderId])->toBe(['ayumi', 'tobias']);
+    expect($chain->rotations->named('ring')->passes)->toHaveCount(2);
 });
 
 it('lets follow-ups act on what is done, and gives it to nobody', function (): void {
@@ -139,10 +132,8 @@ it('lets follow-ups act on what is done, and gives it to nobody', function (): v
     );
     $task = Story::task();
     $chain = Story::run([$rule], Story::change($task, $task->inStatus(TaskStatus::Done), [$rule]));
-    expect($chain->subjects['t1']->holderId)
-        ->toBe('femi')
-        ->and($chain->subjects['t1']->tags)
-        ->toBe(['paid']);
+    expect($chain->subjects['t1']->holderId)->toBe('femi');
+    expect($chain->subjects['t1']->tags)->toBe(['paid']);
 });
 
 it('is recorded so that the whole of it can be had again', function (): void {
@@ -182,16 +173,17 @@ it('is recorded so that the whole of it can be had again', function (): void {
         ]),
         true,
     );
-    expect(json_encode(DecisionFormat::expand(Node::root($kept[0]), $kept[1], $decision->rulebook)))
-        ->toBe(json_encode($written))
-        ->and($written['seat'])
-        ->toBe('reviewer')
-        ->and($written['cause'])
-        ->toBe('person')
-        ->and((array) $written['before'])
-        ->toBe(['task.status' => 'working'])
-        ->and(array_column($written['verdicts'], 'verdict'))
-        ->toBe(['criterion_failed', 'not_this_event', 'decided', 'not_this_event'])
-        ->and($written['verdicts'][0]['failed']['comparison']['op'])
-        ->toBe('in_team');
+    expect(json_encode(DecisionFormat::expand(Node::root($kept[0]), $kept[1], $decision->rulebook)))->toBe(
+        json_encode($written),
+    );
+    expect($written['seat'])->toBe('reviewer');
+    expect($written['cause'])->toBe('person');
+    expect((array) $written['before'])->toBe(['task.status' => 'working']);
+    expect(array_column($written['verdicts'], 'verdict'))->toBe([
+        'criterion_failed',
+        'not_this_event',
+        'decided',
+        'not_this_event',
+    ]);
+    expect($written['verdicts'][0]['failed']['comparison']['op'])->toBe('in_team');
 });

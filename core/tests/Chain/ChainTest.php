@@ -20,18 +20,16 @@ it('carries out what follows, first in first out, and says what caused what', fu
         onTag('c', new AddTag('d')),
     ];
     $chain = Story::run($rules, Story::change($task, $task->tagged('a'), $rules));
-    expect(Story::told($chain))
-        ->toBe(['0 t1 on-a kept femi', '1 t1 on-b+on-c kept femi', '2 t1 nobody listens'])
-        ->and(array_map(static fn(Link $link): ?int => $link->causedBy, $chain->links))
-        ->toBe([null, 0, 1])
-        ->and(array_map(static fn(Link $link): Cause => $link->change->cause, $chain->links))
-        ->toBe([Cause::Person, Cause::FollowUp, Cause::FollowUp])
-        ->and($chain->subjects['t1']->tags)
-        ->toBe(['a', 'b', 'c', 'd'])
-        ->and($chain->subjects['t1']->priority)
-        ->toBe(Priority::High)
-        ->and($chain->cut)
-        ->toBeNull();
+    expect(Story::told($chain))->toBe(['0 t1 on-a kept femi', '1 t1 on-b+on-c kept femi', '2 t1 nobody listens']);
+    expect(array_map(static fn(Link $link): ?int => $link->causedBy, $chain->links))->toBe([null, 0, 1]);
+    expect(array_map(static fn(Link $link): Cause => $link->change->cause, $chain->links))->toBe([
+        Cause::Person,
+        Cause::FollowUp,
+        Cause::FollowUp,
+    ]);
+    expect($chain->subjects['t1']->tags)->toBe(['a', 'b', 'c', 'd']);
+    expect($chain->subjects['t1']->priority)->toBe(Priority::High);
+    expect($chain->cut)->toBeNull();
 });
 
 it('raises nothing where an effect changes nothing', function (): void {
@@ -44,8 +42,6 @@ it('raises nothing where an effect changes nothing', function (): void {
 it('records no decision where no rule listens', function (): void {
     $task = Story::task();
     $chain = Story::run([review()], Story::change($task, $task->tagged('a')));
-    expect(Story::told($chain))
-        ->toBe(['0 t1 nobody listens'])
-        ->and($chain->links[0]->decision)
-        ->toBeNull();
+    expect(Story::told($chain))->toBe(['0 t1 nobody listens']);
+    expect($chain->links[0]->decision)->toBeNull();
 });

@@ -72,16 +72,11 @@ it('goes no deeper than its guard', function (): void {
         when: [new TaskArrives()],
     );
     $chain = Story::run([$rule], Story::change(null, Story::task(), [$rule]));
-    expect(count($chain->links))
-        ->toBe(Chain::DEEPEST + 2)
-        ->and($chain->cut?->reason)
-        ->toBe(CutReason::TooDeep)
-        ->and($chain->cut?->ruleIds)
-        ->toBe(['breed'])
-        ->and($chain->links[33]->decision)
-        ->toBeNull()
-        ->and($chain->links[33]->generation)
-        ->toBe(33);
+    expect(count($chain->links))->toBe(Chain::DEEPEST + 2);
+    expect($chain->cut?->reason)->toBe(CutReason::TooDeep);
+    expect($chain->cut?->ruleIds)->toBe(['breed']);
+    expect($chain->links[33]->decision)->toBeNull();
+    expect($chain->links[33]->generation)->toBe(33);
 });
 
 it('makes no more tasks than its guard', function (): void {
@@ -89,14 +84,10 @@ it('makes no more tasks than its guard', function (): void {
     $rule = Build::rule('breed', null, then: $make, when: [new TaskArrives()]);
     $chain = Story::run([$rule], Story::change(null, Story::task(), [$rule]));
     $arrivals = array_filter($chain->links, static fn(Link $link): bool => $link->change->isArrival());
-    expect(count($arrivals))
-        ->toBe(1 + Chain::MOST_TASKS)
-        ->and($chain->cut?->reason)
-        ->toBe(CutReason::TooManyTasks)
-        ->and($chain->cut?->ruleIds)
-        ->toBe(['breed'])
-        ->and(count($chain->subjects))
-        ->toBe(201);
+    expect(count($arrivals))->toBe(1 + Chain::MOST_TASKS);
+    expect($chain->cut?->reason)->toBe(CutReason::TooManyTasks);
+    expect($chain->cut?->ruleIds)->toBe(['breed']);
+    expect(count($chain->subjects))->toBe(201);
     recordedIsDone($chain);
 });
 
@@ -118,9 +109,8 @@ it('holds no more change sets than its guard', function (): void {
     $chain = Story::run($rules, Story::change(null, Story::task(), $rules));
     expect(count($chain->links))
         ->toBeGreaterThan(Chain::MOST_CHANGES - 17)
-        ->toBeLessThanOrEqual(Chain::MOST_CHANGES)
-        ->and($chain->cut?->reason)
-        ->toBe(CutReason::TooManyTasks);
+        ->toBeLessThanOrEqual(Chain::MOST_CHANGES);
+    expect($chain->cut?->reason)->toBe(CutReason::TooManyTasks);
     recordedIsDone($chain);
 });
 
@@ -146,7 +136,8 @@ it('decides nothing that it has no room to carry out', function (): void {
         ),
     ];
     $chain = Story::run($rules, Story::change(null, Story::task()->with(['holderId' => null]), $rules));
-    expect(count($chain->links))->toBe(Chain::MOST_CHANGES)->and($chain->cut?->reason)->toBe(CutReason::TooManyChanges);
+    expect(count($chain->links))->toBe(Chain::MOST_CHANGES);
+    expect($chain->cut?->reason)->toBe(CutReason::TooManyChanges);
     recordedIsDone($chain);
     foreach ($chain->links as $link) {
         if ($link->decision !== null) {
@@ -178,10 +169,13 @@ it('takes as many change sets to begin with as its guard, and decides none of mo
     expect([count($all->links), $all->cut, $all->links[999]->decision === null])->toBe([1000, null, false]);
 
     $more = chainOf($rule)->run(...changesOf(Chain::MOST_CHANGES + 1, $rule));
-    expect([count($more->links), $more->cut?->reason, $more->cut?->taskId, $more->cut?->ruleIds])
-        ->toBe([1000, CutReason::TooManyChanges, 't1001', []])
-        ->and(array_filter(array_column($more->links, 'decision')))
-        ->toBe([]);
+    expect([count($more->links), $more->cut?->reason, $more->cut?->taskId, $more->cut?->ruleIds])->toBe([
+        1000,
+        CutReason::TooManyChanges,
+        't1001',
+        [],
+    ]);
+    expect(array_filter(array_column($more->links, 'decision')))->toBe([]);
 });
 
 it('lets a task that waits go on as long as there is room', function (
@@ -222,12 +216,9 @@ it('decides nothing once it is cut for want of room', function (): void {
         Story::change($first, $first->tagged('seen'), $rules),
         ...changesOf(Chain::MOST_CHANGES - 1, ...$rules),
     );
-    expect($chain->cut?->reason)
-        ->toBe(CutReason::TooManyChanges)
-        ->and($chain->cut?->taskId)
-        ->toBe('first')
-        ->and(array_filter(array_column($chain->links, 'decision')))
-        ->toBe([]);
+    expect($chain->cut?->reason)->toBe(CutReason::TooManyChanges);
+    expect($chain->cut?->taskId)->toBe('first');
+    expect(array_filter(array_column($chain->links, 'decision')))->toBe([]);
 });
 
 it('takes for the first decision what was worked out before, and works it out for the others', function (): void {

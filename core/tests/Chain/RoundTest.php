@@ -42,10 +42,8 @@ it('names the rules that go round, and none that only acted beside them', functi
     ];
     $task = Story::task();
     $chain = Story::run($rules, Story::change($task, $task->tagged('pencil'), $rules));
-    expect($chain->cut?->reason)
-        ->toBe(CutReason::Circle)
-        ->and($chain->cut?->ruleIds)
-        ->toBe(['pencil to ink', 'ink to pencil']);
+    expect($chain->cut?->reason)->toBe(CutReason::Circle);
+    expect($chain->cut?->ruleIds)->toBe(['pencil to ink', 'ink to pencil']);
 });
 
 it('shows follow-ups who has the task, whether their rule is above or below the one that gives it', function (
@@ -58,10 +56,8 @@ it('shows follow-ups who has the task, whether their rule is above or below the 
     ];
     $task = Story::task()->with(['holderId' => null, 'status' => TaskStatus::New]);
     $chain = Story::run([$by[$first], $by[$second]], Story::change(null, $task, array_values($by)));
-    expect($chain->subjects['t1']->holderId)
-        ->toBe('ayumi')
-        ->and($chain->subjects['t1']->fields['customer.owner'] ?? null)
-        ->toBe('ayumi');
+    expect($chain->subjects['t1']->holderId)->toBe('ayumi');
+    expect($chain->subjects['t1']->fields['customer.owner'] ?? null)->toBe('ayumi');
 })->with([['owner', 'gives'], ['gives', 'owner']]);
 
 it('leaves out of a circle a rule that acts beside it and changes nothing', function (): void {

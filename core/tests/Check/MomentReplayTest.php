@@ -115,14 +115,16 @@ it('counts schedules on the tasks that were there and open', function (): void {
             ['field' => 'task.kind', 'op' => 'is', 'value' => 'repair'],
         ),
     ]);
-    expect(acted($replay, dueOn('2026-05-01')))
-        ->toBe(['0 03-02 09:00', '0 03-09 09:00', '0 03-16 09:00'])
-        ->and(acted($replay, dueOn('2026-05-01', TaskStatus::Done), '2026-03-10'))
-        ->toBe(['0 03-02 09:00', '0 03-09 09:00'])
-        ->and(acted($replay, dueOn('2026-05-01')->with(['createdAt' => Build::at('2026-03-05')])))
-        ->toBe(['0 03-09 09:00', '0 03-16 09:00'])
-        ->and(acted($replay, dueOn('2026-05-01')->withField('task.kind', 'quote')))
-        ->toBe([]);
+    expect(acted($replay, dueOn('2026-05-01')))->toBe(['0 03-02 09:00', '0 03-09 09:00', '0 03-16 09:00']);
+    expect(acted($replay, dueOn('2026-05-01', TaskStatus::Done), '2026-03-10'))->toBe([
+        '0 03-02 09:00',
+        '0 03-09 09:00',
+    ]);
+    expect(acted($replay, dueOn('2026-05-01')->with(['createdAt' => Build::at('2026-03-05')])))->toBe([
+        '0 03-09 09:00',
+        '0 03-16 09:00',
+    ]);
+    expect(acted($replay, dueOn('2026-05-01')->withField('task.kind', 'quote')))->toBe([]);
 });
 
 it('leaves to the records what they have', function (): void {
@@ -132,18 +134,11 @@ it('leaves to the records what they have', function (): void {
         new Schedule('FREQ=WEEKLY;BYDAY=MO', LocalDate::parse('2026-03-02'), TimeOfDay::parse('09:00')),
     );
     $known = replay([$rule, $weekly], ['overdue' => '2026-03-10', 'mondays' => '2026-03-09T09:00:00Z']);
-    expect(acted($known, dueOn('2026-03-09T12:00:00Z')))
-        ->toBe(['0 03-09 12:00', '1 03-02 09:00'])
-        ->and(acted($known, dueOn('2026-03-10T00:00:00Z')))
-        ->toBe(['1 03-02 09:00'])
-        ->and($known->isNeeded())
-        ->toBeTrue()
-        ->and($known->until())
-        ->toBe(Build::at('2026-03-10'))
-        ->and(replay([$rule, $weekly], ['overdue' => '2026-02-01', 'mondays' => '2026-03-01'])->isNeeded())
-        ->toBeFalse()
-        ->and(replay([timed('said', new DateReached('task.due'))])->isNeeded())
-        ->toBeTrue()
-        ->and(replay([])->isNeeded())
-        ->toBeFalse();
+    expect(acted($known, dueOn('2026-03-09T12:00:00Z')))->toBe(['0 03-09 12:00', '1 03-02 09:00']);
+    expect(acted($known, dueOn('2026-03-10T00:00:00Z')))->toBe(['1 03-02 09:00']);
+    expect($known->isNeeded())->toBeTrue();
+    expect($known->until())->toBe(Build::at('2026-03-10'));
+    expect(replay([$rule, $weekly], ['overdue' => '2026-02-01', 'mondays' => '2026-03-01'])->isNeeded())->toBeFalse();
+    expect(replay([timed('said', new DateReached('task.due'))])->isNeeded())->toBeTrue();
+    expect(replay([])->isNeeded())->toBeFalse();
 });

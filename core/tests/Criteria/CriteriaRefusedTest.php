@@ -18,7 +18,8 @@ it('refuses what the catalogue does not know, with the place in the tree', funct
         criteria($document);
         $this->fail('It was not refused.');
     } catch (DocumentError $error) {
-        expect($error->faults[0]->pointer)->toBe($pointer)->and($error->faults[0]->reason)->toContain($reason);
+        expect($error->faults[0]->pointer)->toBe($pointer);
+        expect($error->faults[0]->reason)->toContain($reason);
     }
 })->with([
     'unknown field' => [
@@ -89,10 +90,8 @@ it('takes groups as deep as it says', function (): void {
     for ($depth = 0; $depth < 32; ++$depth) {
         $tree = ['all' => [$tree]];
     }
-    expect(criteria($tree)->holds(Build::facts(['task.rush' => true])))
-        ->toBeTrue()
-        ->and(static fn(): mixed => criteria(['any' => [$tree]]))
-        ->toThrow(DocumentError::class, 'more than 32 deep');
+    expect(criteria($tree)->holds(Build::facts(['task.rush' => true])))->toBeTrue();
+    expect(static fn(): mixed => criteria(['any' => [$tree]]))->toThrow(DocumentError::class, 'more than 32 deep');
 });
 
 it('writes what it reads', function (): void {

@@ -86,12 +86,9 @@ it('compares', function (string $field, string $op, mixed $operand, mixed $value
 
 it('offers every operator for some type, and every type some operator', function (): void {
     foreach (OperatorList::all() as $code => $operator) {
-        expect(array_filter(FieldType::cases(), $operator->fits(...)))
-            ->not->toBeEmpty()
-            ->and(OperatorList::find($code))
-            ->toBe($operator)
-            ->and($operator->code())
-            ->toBe($code);
+        expect(array_filter(FieldType::cases(), $operator->fits(...)))->not->toBeEmpty();
+        expect(OperatorList::find($code))->toBe($operator);
+        expect($operator->code())->toBe($code);
     }
     foreach (FieldType::cases() as $type) {
         expect(
@@ -123,12 +120,9 @@ it('nests all, any and none', function (array $facts, bool $expected): void {
 ]);
 
 it('holds for nothing asked, and fails for nothing offered', function (): void {
-    expect(criteria(['all' => []])->holds(Build::facts([])))
-        ->toBeTrue()
-        ->and(criteria(['none' => []])->holds(Build::facts([])))
-        ->toBeTrue()
-        ->and(criteria(['any' => []])->holds(Build::facts([])))
-        ->toBeFalse();
+    expect(criteria(['all' => []])->holds(Build::facts([])))->toBeTrue();
+    expect(criteria(['none' => []])->holds(Build::facts([])))->toBeTrue();
+    expect(criteria(['any' => []])->holds(Build::facts([])))->toBeFalse();
 });
 
 it('reports the first comparison that failed, in reading order, and the value seen', function (
@@ -139,12 +133,9 @@ it('reports the first comparison that failed, in reading order, and the value se
     bool $negated,
 ): void {
     $failure = criteria($tree)->firstFailure(Build::facts($facts));
-    expect($failure?->pointer)
-        ->toBe($pointer)
-        ->and($failure?->seen)
-        ->toBe($seen)
-        ->and($failure->negated ?? false)
-        ->toBe($negated);
+    expect($failure?->pointer)->toBe($pointer);
+    expect($failure?->seen)->toBe($seen);
+    expect($failure->negated ?? false)->toBe($negated);
 })->with(function (): array {
     $kind = ['field' => 'task.kind', 'op' => 'is', 'value' => 'repair'];
     $rush = ['field' => 'task.rush', 'op' => 'is', 'value' => true];

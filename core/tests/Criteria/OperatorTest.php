@@ -216,12 +216,9 @@ it('says of every pair of a type and an operator what holds for a missing value'
 
 it('gives every operator the code under which it is listed', function (): void {
     foreach (OperatorList::all() as $code => $operator) {
-        expect($operator)
-            ->toBeInstanceOf(Operator::class)
-            ->and($operator->code())
-            ->toBe($code)
-            ->and(OperatorList::find($code))
-            ->toBe($operator);
+        expect($operator)->toBeInstanceOf(Operator::class);
+        expect($operator->code())->toBe($code);
+        expect(OperatorList::find($code))->toBe($operator);
     }
     expect(OperatorList::find('resembles'))->toBeNull();
 });

@@ -35,33 +35,26 @@ it('looks up nothing that no rule asks for', function (): void {
     $rule = static fn(array $if): Lookups => Lookups::ofRulebook(
         new Rulebook(Build::fields(), [Build::rule('r', null, if: $if, then: [new AddTag('x')])]),
     );
-    expect($rule(['all' => []])->days)
-        ->toBe([])
-        ->and($rule(['all' => []])->teams)
-        ->toBeFalse()
-        ->and(
-            array_keys(
-                $rule([
-                    'any' => [
-                        ['field' => 'task.needed', 'op' => 'is', 'value' => ['now' => 'today']],
-                        ['none' => [['field' => 'task.due', 'op' => 'after', 'value' => ['now' => '+1 days']]]],
-                    ],
-                ])->days,
-            ),
-        )
-        ->toBe(['today', '+1 days'])
-        ->and($rule(['field' => 'case.owner', 'op' => 'in_team', 'value' => 'brass'])->teams)
-        ->toBeTrue();
+    expect($rule(['all' => []])->days)->toBe([]);
+    expect($rule(['all' => []])->teams)->toBeFalse();
+    expect(
+        array_keys(
+            $rule([
+                'any' => [
+                    ['field' => 'task.needed', 'op' => 'is', 'value' => ['now' => 'today']],
+                    ['none' => [['field' => 'task.due', 'op' => 'after', 'value' => ['now' => '+1 days']]]],
+                ],
+            ])->days,
+        ),
+    )->toBe(['today', '+1 days']);
+    expect($rule(['field' => 'case.owner', 'op' => 'in_team', 'value' => 'brass'])->teams)->toBeTrue();
 });
 
 it('names what changed, and what a missing value before was', function (): void {
     $facts = new Facts(['a.b' => 1, 'c.d' => 'x'], LocalDate::parse('2026-03-10'), ['a.b' => 2, 'e.f' => 3]);
-    expect($facts->changed())
-        ->toBe(['a.b', 'c.d', 'e.f'])
-        ->and($facts->valueBefore('c.d'))
-        ->toBeNull()
-        ->and((new Facts(['a.b' => 1], $facts->today, ['a.b' => 1]))->changed())
-        ->toBe([]);
+    expect($facts->changed())->toBe(['a.b', 'c.d', 'e.f']);
+    expect($facts->valueBefore('c.d'))->toBeNull();
+    expect((new Facts(['a.b' => 1], $facts->today, ['a.b' => 1]))->changed())->toBe([]);
 });
 
 it('refuses operands that do not fit, with the place', function (array $criteria, string $pointer): void {

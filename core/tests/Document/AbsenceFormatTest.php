@@ -47,18 +47,15 @@ it('reads whole days, hours, policies and substitutes, for all work or some', fu
         static fn($one): bool => $one->takes(Build::facts(['task.kind' => $kind])),
         $absence->substitutes,
     );
-    expect([$absence->substituteIds(), $absence->held, $absence->handBack, $takes('repair'), $takes('quote')])
-        ->toBe([
-            ['femi', 'tobias', 'ayumi'],
-            HeldPolicy::All,
-            HandBackPolicy::Nothing,
-            [true, true, true],
-            [false, true, true],
-        ])
-        ->and($absence->substitutes[0]->takes(null))
-        ->toBeFalse()
-        ->and([$absence->span->from, $absence->span->to])
-        ->toBe([Build::at('2026-03-09'), Build::at('2026-03-14')]);
+    expect([$absence->substituteIds(), $absence->held, $absence->handBack, $takes('repair'), $takes('quote')])->toBe([
+        ['femi', 'tobias', 'ayumi'],
+        HeldPolicy::All,
+        HandBackPolicy::Nothing,
+        [true, true, true],
+        [false, true, true],
+    ]);
+    expect($absence->substitutes[0]->takes(null))->toBeFalse();
+    expect([$absence->span->from, $absence->span->to])->toBe([Build::at('2026-03-09'), Build::at('2026-03-14')]);
 });
 
 it('takes what is usual where nothing is said', function (): void {

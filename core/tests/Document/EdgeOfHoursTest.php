@@ -62,46 +62,30 @@ it('takes the hours and holidays of the house where a person has none of their o
         ),
         ['2026-03-17', '2026-03-18', '2026-03-24'],
     );
-    expect($hours($roster->house))
-        ->toBe(['', '12-17', '09-17'])
-        ->and($hours($roster->people['neither']->hours))
-        ->toBe(['', '09-17', '09-17'])
-        ->and($hours($roster->people['hours']->hours))
-        ->toBe(['', '', '10-11'])
-        ->and($hours($roster->people['holidays']->hours))
-        ->toBe(['09-17', '', '09-17'])
-        ->and($hours($roster->people['both']->hours))
-        ->toBe(['10-11', '', '10-11']);
+    expect($hours($roster->house))->toBe(['', '12-17', '09-17']);
+    expect($hours($roster->people['neither']->hours))->toBe(['', '09-17', '09-17']);
+    expect($hours($roster->people['hours']->hours))->toBe(['', '', '10-11']);
+    expect($hours($roster->people['holidays']->hours))->toBe(['09-17', '', '09-17']);
+    expect($hours($roster->people['both']->hours))->toBe(['10-11', '', '10-11']);
 });
 
 it('drops a shift of which the clocks skip everything', function (): void {
     // In Dublin 01:00 to 02:00 does not come on 29 March 2026.
     $calendar = Build::calendar('Europe/Dublin', '01:00-02:00', [6, 7]);
-    expect($calendar->spansOf(LocalDate::parse('2026-03-29')))
-        ->toBe([])
-        ->and($calendar->spansOf(LocalDate::parse('2026-03-28')))
-        ->toHaveCount(1);
+    expect($calendar->spansOf(LocalDate::parse('2026-03-29')))->toBe([]);
+    expect($calendar->spansOf(LocalDate::parse('2026-03-28')))->toHaveCount(1);
 });
 
 it('takes the very ends of what it takes', function (): void {
-    expect(Capacity::percent(1)->ofDay(100))
-        ->toBe(10_000)
-        ->and(Capacity::percent(100)->ofDay(100))
-        ->toBe(1_000_000)
-        ->and(Capacity::minutesADay(1440)->ofDay(60))
-        ->toBe(600_000)
-        ->and((new Effort(0, 0, 0, 0))->left())
-        ->toBe(0)
-        ->and(LocalDate::parse('0001-01-01')->format())
-        ->toBe('0001-01-01')
-        ->and((new Membership('a', 1))->weight + (new Membership('a', 1000))->weight)
-        ->toBe(1001)
-        ->and((new LoadRatio(3, 1))->compare(new LoadRatio(2, 1)))
-        ->toBe(1)
-        ->and((new LoadRatio(3, 1))->compare(new LoadRatio(2, 0)))
-        ->toBe(-1)
-        ->and((new LoadRatio(1, 3))->compare(new LoadRatio(2, 6)))
-        ->toBe(0);
+    expect(Capacity::percent(1)->ofDay(100))->toBe(10_000);
+    expect(Capacity::percent(100)->ofDay(100))->toBe(1_000_000);
+    expect(Capacity::minutesADay(1440)->ofDay(60))->toBe(600_000);
+    expect((new Effort(0, 0, 0, 0))->left())->toBe(0);
+    expect(LocalDate::parse('0001-01-01')->format())->toBe('0001-01-01');
+    expect((new Membership('a', 1))->weight + (new Membership('a', 1000))->weight)->toBe(1001);
+    expect((new LoadRatio(3, 1))->compare(new LoadRatio(2, 1)))->toBe(1);
+    expect((new LoadRatio(3, 1))->compare(new LoadRatio(2, 0)))->toBe(-1);
+    expect((new LoadRatio(1, 3))->compare(new LoadRatio(2, 6)))->toBe(0);
 });
 
 it('refuses what lies just beyond', function (Closure $make): void {
@@ -126,12 +110,9 @@ it('begins a rotation without a virtual time at 0', function (): void {
 it('finds each team once, also below one that is met twice', function (): void {
     $team = static fn(string $id, ?string $parent): Team => new Team($id, $id, [], $parent);
     $roster = new Roster(Build::calendar(), [], [$team('a', 'c'), $team('b', 'a'), $team('c', 'a'), $team('d', 'c')]);
-    expect(array_map(static fn(Team $one): string => $one->id, $roster->family('a', true)))
-        ->toBe(['a', 'b', 'c', 'd'])
-        ->and(array_map(static fn(Team $one): string => $one->id, $roster->family('a', false)))
-        ->toBe(['a'])
-        ->and($roster->family('nowhere', true))
-        ->toBe([]);
+    expect(array_map(static fn(Team $one): string => $one->id, $roster->family('a', true)))->toBe(['a', 'b', 'c', 'd']);
+    expect(array_map(static fn(Team $one): string => $one->id, $roster->family('a', false)))->toBe(['a']);
+    expect($roster->family('nowhere', true))->toBe([]);
 });
 
 it('asks rules of several kinds of event in their order, each once', function (): void {
@@ -155,10 +136,12 @@ it('asks rules of several kinds of event in their order, each once', function ()
     );
     $before = new Subject('t', 0, status: TaskStatus::Working);
     $change = new ChangeSet('c', 0, $before, $before->inStatus(TaskStatus::Waiting), Build::facts([]));
-    expect(array_map(static fn(Rule $one): string => $one->id, iterator_to_array($compiled->holding($change))))
-        ->toBe([0 => 'reached', 1 => 'left', 2 => 'either', 4 => 'last'])
-        ->and($compiled->occasions($change))
-        ->toBe(['status_reached', 'status_left'])
-        ->and($compiled->occasions(Build::event()))
-        ->toBe([]);
+    expect(array_map(static fn(Rule $one): string => $one->id, iterator_to_array($compiled->holding($change))))->toBe([
+        0 => 'reached',
+        1 => 'left',
+        2 => 'either',
+        4 => 'last',
+    ]);
+    expect($compiled->occasions($change))->toBe(['status_reached', 'status_left']);
+    expect($compiled->occasions(Build::event()))->toBe([]);
 });

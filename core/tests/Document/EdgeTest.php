@@ -23,10 +23,8 @@ it('has schemas as they stand in the documents', function (): void {
         (string) file_get_contents(__DIR__ . "/../../../docs/formats/{$name}.schema.json"),
         true,
     );
-    expect($decoded((new RulebookSchema(KindRegistry::standard()))->build()))
-        ->toBe($file('rulebook'))
-        ->and($decoded((new DecisionSchema(KindRegistry::standard()))->build()))
-        ->toBe($file('decision'));
+    expect($decoded((new RulebookSchema(KindRegistry::standard()))->build()))->toBe($file('rulebook'));
+    expect($decoded((new DecisionSchema(KindRegistry::standard()))->build()))->toBe($file('decision'));
 });
 
 it('takes a pair of equal values, and lists of 500', function (): void {
@@ -36,12 +34,11 @@ it('takes a pair of equal values, and lists of 500', function (): void {
         (new CriteriaFormat(Build::context()))->write(
             (new CriteriaFormat(Build::context()))->read(Node::root($between)),
         ),
-    )
-        ->toBe($between)
-        ->and($texts->read(Node::root(array_map(strval(...), range(1, 500))), Build::context()))
-        ->toHaveCount(500)
-        ->and(static fn(): array => $texts->read(Node::root(array_map(strval(...), range(1, 501))), Build::context()))
-        ->toThrow(DocumentError::class, 'at most 500');
+    )->toBe($between);
+    expect($texts->read(Node::root(array_map(strval(...), range(1, 500))), Build::context()))->toHaveCount(500);
+    expect(
+        static fn(): array => $texts->read(Node::root(array_map(strval(...), range(1, 501))), Build::context()),
+    )->toThrow(DocumentError::class, 'at most 500');
 });
 
 it('tells the editor what belongs into a list', function (): void {
@@ -59,7 +56,8 @@ it('says all faults in its message, the whole document by its name', function ()
 });
 
 it('writes moments, and none for none', function (): void {
-    expect(Instant::orNull(0))->toBe('1970-01-01T00:00:00Z')->and(Instant::orNull(null))->toBeNull();
+    expect(Instant::orNull(0))->toBe('1970-01-01T00:00:00Z');
+    expect(Instant::orNull(null))->toBeNull();
 });
 
 it('writes values as it reads them', function (FieldType $type, mixed $document, mixed $value): void {
@@ -69,10 +67,8 @@ it('writes values as it reads them', function (FieldType $type, mixed $document,
         $type,
         $type === FieldType::OneOf || $type === FieldType::ManyOf ? ['a' => 'A', 'b' => 'B'] : [],
     );
-    expect(ValueCodec::read(Node::root($document), $field))
-        ->toBe($value)
-        ->and(ValueCodec::write($value, $type))
-        ->toBe($document);
+    expect(ValueCodec::read(Node::root($document), $field))->toBe($value);
+    expect(ValueCodec::write($value, $type))->toBe($document);
 })->with([
     [FieldType::Money, 12, 1200],
     [FieldType::Money, 12.5, 1250],
@@ -90,8 +86,9 @@ it('writes values as it reads them', function (FieldType $type, mixed $document,
 
 it('takes texts of 400 characters and no more', function (): void {
     $field = new Field('task.x', 'X', FieldType::Text);
-    expect(ValueCodec::read(Node::root(str_repeat('é', 400)), $field))
-        ->toHaveLength(400)
-        ->and(static fn(): mixed => ValueCodec::read(Node::root(str_repeat('é', 401)), $field))
-        ->toThrow(DocumentError::class, 'at most 400');
+    expect(ValueCodec::read(Node::root(str_repeat('é', 400)), $field))->toHaveLength(400);
+    expect(static fn(): mixed => ValueCodec::read(Node::root(str_repeat('é', 401)), $field))->toThrow(
+        DocumentError::class,
+        'at most 400',
+    );
 });

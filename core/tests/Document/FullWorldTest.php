@@ -191,40 +191,35 @@ it('writes the whole of a decision', function (): void {
 
 it('writes the way to a substitute, the passes of a rotation and what a "none" blames', function (): void {
     $decisions = decisionsOf(fullWorld());
-    expect($decisions[5]['verdicts'][0]['cover'])
-        ->toBe([
-            'for' => 'femi',
-            'person' => 'callum',
-            'by_lead' => false,
-            'circle' => false,
-            'asked' => [
-                ['person' => 'femi', 'reasons' => ['absent'], 'away_until' => '2026-03-06T00:00:00Z'],
-                ['person' => 'tobias', 'reasons' => ['paused'], 'away_until' => null],
-                ['person' => 'callum', 'reasons' => [], 'away_until' => null],
-            ],
-        ])
-        ->and($decisions[5]['verdicts'][0]['steps'][1])
-        ->toBe([
-            'step' => 'cover',
-            'kept' => ['callum'],
-            'fallen' => [
-                ['person' => 'femi', 'reasons' => ['absent'], 'figures' => ['away_until' => '2026-03-06T00:00:00Z']],
-                ['person' => 'tobias', 'reasons' => ['paused']],
-            ],
-        ])
-        ->and($decisions[2]['verdicts'][2]['candidates'])
-        ->toBe([['person' => 'ayumi', 'place' => 1]])
-        ->and($decisions[4]['verdicts'][4]['candidates'])
-        ->toBe([['person' => 'callum', 'pass' => 21_000_000, 'weight' => 100]])
-        ->and($decisions[7]['verdicts'][4]['failed'])
-        ->toBe([
-            'pointer' => '/all/2/none/0',
-            'comparison' => ['field' => 'task.rush', 'op' => 'is', 'value' => true],
-            'seen' => true,
-            'negated' => true,
-        ])
-        ->and($decisions[6]['verdicts'][0]['cover']['for'])
-        ->toBe('oona')
-        ->and($decisions[6]['verdicts'][0]['otherwise'])
-        ->toBe(['kind' => 'person', 'person' => 'hanneke']);
+    expect($decisions[5]['verdicts'][0]['cover'])->toBe([
+        'for' => 'femi',
+        'person' => 'callum',
+        'by_lead' => false,
+        'circle' => false,
+        'asked' => [
+            ['person' => 'femi', 'reasons' => ['absent'], 'away_until' => '2026-03-06T00:00:00Z'],
+            ['person' => 'tobias', 'reasons' => ['paused'], 'away_until' => null],
+            ['person' => 'callum', 'reasons' => [], 'away_until' => null],
+        ],
+    ]);
+    expect($decisions[5]['verdicts'][0]['steps'][1])->toBe([
+        'step' => 'cover',
+        'kept' => ['callum'],
+        'fallen' => [
+            ['person' => 'femi', 'reasons' => ['absent'], 'figures' => ['away_until' => '2026-03-06T00:00:00Z']],
+            ['person' => 'tobias', 'reasons' => ['paused']],
+        ],
+    ]);
+    expect($decisions[2]['verdicts'][2]['candidates'])->toBe([['person' => 'ayumi', 'place' => 1]]);
+    expect($decisions[4]['verdicts'][4]['candidates'])->toBe([
+        ['person' => 'callum', 'pass' => 21_000_000, 'weight' => 100],
+    ]);
+    expect($decisions[7]['verdicts'][4]['failed'])->toBe([
+        'pointer' => '/all/2/none/0',
+        'comparison' => ['field' => 'task.rush', 'op' => 'is', 'value' => true],
+        'seen' => true,
+        'negated' => true,
+    ]);
+    expect($decisions[6]['verdicts'][0]['cover']['for'])->toBe('oona');
+    expect($decisions[6]['verdicts'][0]['otherwise'])->toBe(['kind' => 'person', 'person' => 'hanneke']);
 });

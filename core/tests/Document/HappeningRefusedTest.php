@@ -25,10 +25,10 @@ function refusedEvents(array ...$events): array
 it('takes no member that an event does not have', function (array $event): void {
     $fitting = refusedEvents(['id' => 'e', 'at' => '2026-03-02T10:00:00Z'] + $event);
     $faults = refusedEvents(['id' => 'e', 'at' => '2026-03-02T10:00:00Z', 'colour' => 'red'] + $event);
-    expect(array_column($fitting, 0))
-        ->not->toContain('/events/0/colour')
-        ->and(array_column($faults, 1, 0)['/events/0/colour'] ?? json_encode($faults))
-        ->toContain('There is no such member');
+    expect(array_column($fitting, 0))->not->toContain('/events/0/colour');
+    expect(array_column($faults, 1, 0)['/events/0/colour'] ?? json_encode($faults))->toContain(
+        'There is no such member',
+    );
 })->with([
     'a tick' => [['kind' => 'tick']],
     'a pressed button' => [['kind' => 'pressed', 'task' => 't', 'rule' => 'r']],
@@ -37,10 +37,9 @@ it('takes no member that an event does not have', function (array $event): void 
 
 it('takes events in the order of time alone, the clock before all of them', function (): void {
     $tick = static fn(string $id, string $at): array => ['id' => $id, 'kind' => 'tick', 'at' => $at];
-    expect(refusedEvents($tick('a', '2027-03-02T10:00:00Z'), $tick('b', '2027-03-02T10:00:00Z')))
-        ->toBe([])
-        ->and(refusedEvents($tick('a', '2027-03-02T10:00:01Z'), $tick('b', '2027-03-02T10:00:00Z')))
-        ->toBe([['/events/1/at', 'Events come in the order of time, none before the clock.']])
-        ->and(array_column(refusedEvents($tick('a', '2020-03-02T10:00:00Z')), 0))
-        ->toBe(['/events/0/at']);
+    expect(refusedEvents($tick('a', '2027-03-02T10:00:00Z'), $tick('b', '2027-03-02T10:00:00Z')))->toBe([]);
+    expect(refusedEvents($tick('a', '2027-03-02T10:00:01Z'), $tick('b', '2027-03-02T10:00:00Z')))->toBe([
+        ['/events/1/at', 'Events come in the order of time, none before the clock.'],
+    ]);
+    expect(array_column(refusedEvents($tick('a', '2020-03-02T10:00:00Z')), 0))->toBe(['/events/0/at']);
 });

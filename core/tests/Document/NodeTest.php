@@ -27,7 +27,8 @@ it('says what is no JSON, what is too deep and which key stands twice', function
     string $reason,
 ): void {
     [$at, $why] = refusal(static fn(): Node => Node::parse($json));
-    expect($at)->toBe($pointer)->and($why)->toContain($reason);
+    expect($at)->toBe($pointer);
+    expect($why)->toContain($reason);
 })->with([
     ['', '', 'This is not JSON'],
     ['{"a": 1,}', '', 'This is not JSON'],
@@ -73,12 +74,9 @@ it('tells objects from lists, and says which belongs', function (string $json, s
 
 it('keeps keys made of digits as texts, in their order', function (): void {
     $members = Node::parse('{"12": "a", "007": "b", "3": "c"}')->members();
-    expect(array_column($members, 0))
-        ->toBe(['12', '007', '3'])
-        ->and($members[0][1]->pointer)
-        ->toBe('/12')
-        ->and(Node::parse('{"12": {"3": 5}}')->get('12')->get('3')->int())
-        ->toBe(5);
+    expect(array_column($members, 0))->toBe(['12', '007', '3']);
+    expect($members[0][1]->pointer)->toBe('/12');
+    expect(Node::parse('{"12": {"3": 5}}')->get('12')->get('3')->int())->toBe(5);
 });
 
 it('points at what it refuses', function (Closure $read, string $pointer, string $reason): void {
@@ -118,28 +116,19 @@ it('points at what it refuses', function (Closure $read, string $pointer, string
 
 it('reads what is there', function (): void {
     $node = Node::parse('{"line": "  a b ", "list": ["x", "y"], "edge": 7, "float": 1.5, "long": "éééé"}');
-    expect($node->get('line')->line(3))
-        ->toBe('a b')
-        ->and($node->textsOf('list'))
-        ->toBe(['x', 'y'])
-        ->and($node->textsOf('nothing'))
-        ->toBe([])
-        ->and($node->itemsOf('nothing'))
-        ->toBe([])
-        ->and($node->get('edge')->intBetween(7, 7))
-        ->toBe(7)
-        ->and($node->get('float')->number())
-        ->toBe(1.5)
-        ->and($node->get('long')->line(4))
-        ->toBe('éééé')
-        ->and($node->has('list'))
-        ->toBeTrue()
-        ->and($node->has('nothing'))
-        ->toBeFalse()
-        ->and($node->find('nothing'))
-        ->toBeNull()
-        ->and(array_map(static fn(Fault $fault): string => $fault->pointer, $node->strangers(['line', 'list', 'edge'])))
-        ->toBe(['/float', '/long']);
+    expect($node->get('line')->line(3))->toBe('a b');
+    expect($node->textsOf('list'))->toBe(['x', 'y']);
+    expect($node->textsOf('nothing'))->toBe([]);
+    expect($node->itemsOf('nothing'))->toBe([]);
+    expect($node->get('edge')->intBetween(7, 7))->toBe(7);
+    expect($node->get('float')->number())->toBe(1.5);
+    expect($node->get('long')->line(4))->toBe('éééé');
+    expect($node->has('list'))->toBeTrue();
+    expect($node->has('nothing'))->toBeFalse();
+    expect($node->find('nothing'))->toBeNull();
+    expect(
+        array_map(static fn(Fault $fault): string => $fault->pointer, $node->strangers(['line', 'list', 'edge'])),
+    )->toBe(['/float', '/long']);
 });
 
 it('reads moments with their offset, to the second', function (string $text, ?string $utc): void {
@@ -218,5 +207,6 @@ it('tells of very many members that do not belong there the first ones', functio
     $faults = Node::root(
         array_fill_keys(array_map(static fn(int $number): string => "m{$number}", range(1, 40_000)), 1),
     )->strangers(['title']);
-    expect(count($faults))->toBe(500)->and($faults[499]->pointer)->toBe('/m500');
+    expect(count($faults))->toBe(500);
+    expect($faults[499]->pointer)->toBe('/m500');
 });

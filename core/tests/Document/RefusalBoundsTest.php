@@ -15,10 +15,8 @@ it('takes what was given at the very moment of the clock', function (): void {
     $document['last_assigned']['femi'] = $document['clock'];
     $document['work'][3]['due'] = $document['work'][3]['start'];
     $world = WorldFormat::read(Node::root($document));
-    expect($world->work->held('femi')->lastAssignedAt)
-        ->toBe($world->clock)
-        ->and($world->work->held('callum')->loading[0]->dueAt)
-        ->toBe($world->work->held('callum')->loading[0]->startAt);
+    expect($world->work->held('femi')->lastAssignedAt)->toBe($world->clock);
+    expect($world->work->held('callum')->loading[0]->dueAt)->toBe($world->work->held('callum')->loading[0]->startAt);
 });
 
 it('finds the circle at a team that is part of it, not at one that hangs below it', function (): void {
@@ -76,24 +74,20 @@ it('reads rulebooks and worlds of the first format', function (): void {
             static fn($decision): array => [$decision->assigneeId, $decision->outcome->value],
             iterator_to_array($world->decisions(), false),
         ),
-    )
-        ->toBe([
-            // Of the marks 40 and 39 million Femi's is lower; at half weight a turn is 20 million, so it is 59 million
-            // then.
-            ['femi-adeyinka', 'assigned'],
-            ['ayumi-kato', 'assigned'],
-            ['tobias-lindqvist', 'assigned'],
-            [null, 'unplaced'],
-        ])
-        ->and($rules[1]['when'])
-        ->toBe([['kind' => 'task_arrives']])
-        ->and($rules[1]['then'])
-        ->toBe([
-            ['kind' => 'due_in', 'after' => 'P3D', 'hours_of' => 'house'],
-            ['kind' => 'due_in', 'after' => 'PT4H30M', 'hours_of' => 'assignee'],
-        ])
-        ->and($world->rotations->named('Brass bench')->virtualTime)
-        ->toBe(39_000_000);
+    )->toBe([
+        // Of the marks 40 and 39 million Femi's is lower; at half weight a turn is 20 million, so it is 59 million
+        // then.
+        ['femi-adeyinka', 'assigned'],
+        ['ayumi-kato', 'assigned'],
+        ['tobias-lindqvist', 'assigned'],
+        [null, 'unplaced'],
+    ]);
+    expect($rules[1]['when'])->toBe([['kind' => 'task_arrives']]);
+    expect($rules[1]['then'])->toBe([
+        ['kind' => 'due_in', 'after' => 'P3D', 'hours_of' => 'house'],
+        ['kind' => 'due_in', 'after' => 'PT4H30M', 'hours_of' => 'assignee'],
+    ]);
+    expect($world->rotations->named('Brass bench')->virtualTime)->toBe(39_000_000);
 });
 
 it('refuses in the first format what was refused there', function (array $then, string $pointer): void {

@@ -27,12 +27,9 @@ it('refuses what it used to take without a word, at its place', function (
     $document = FullWorld::document();
     at($document, explode('/', $path), $value);
     $faults = faultsOf(static fn() => WorldFormat::read(Node::root($document)));
-    expect($faults)
-        ->not->toBe([])
-        ->and($faults[0][0])
-        ->toBe($pointer ?? "/{$path}")
-        ->and($faults[0][1])
-        ->toContain($reason);
+    expect($faults)->not->toBe([]);
+    expect($faults[0][0])->toBe($pointer ?? "/{$path}");
+    expect($faults[0][1])->toContain($reason);
 })->with([
     'a team within itself' => ['roster/teams/1/parent', 'brass-bench', 'would lie within itself'],
     'a circle of teams' => ['roster/teams/0/parent', 'reed-bench', '"workshop" would lie within itself'],

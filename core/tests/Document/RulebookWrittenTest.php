@@ -10,15 +10,13 @@ require_once __DIR__ . '/WorldFormatFunctions.php';
 
 it('writes the rulebook that it reads', function (): void {
     $written = RulebookFormat::write(RulebookFormat::read(Node::root(example()['rulebook'])));
-    expect(RulebookFormat::write(RulebookFormat::read(Node::root($written))))
-        ->toBe($written)
-        ->and($written['rules'][1]['give'])
-        ->toBe([
-            'pool' => ['kind' => 'team', 'team' => 'brass-bench', 'with_sub_teams' => false, 'with_lead' => true],
-            'method' => ['kind' => 'round_robin', 'rotation' => 'Brass bench'],
-            'limits' => [['kind' => 'open_tasks_at_most', 'tasks' => 6, 'count_waiting' => false]],
-            'otherwise' => ['kind' => 'unplaced'],
-        ]);
+    expect(RulebookFormat::write(RulebookFormat::read(Node::root($written))))->toBe($written);
+    expect($written['rules'][1]['give'])->toBe([
+        'pool' => ['kind' => 'team', 'team' => 'brass-bench', 'with_sub_teams' => false, 'with_lead' => true],
+        'method' => ['kind' => 'round_robin', 'rotation' => 'Brass bench'],
+        'limits' => [['kind' => 'open_tasks_at_most', 'tasks' => 6, 'count_waiting' => false]],
+        'otherwise' => ['kind' => 'unplaced'],
+    ]);
 });
 
 it('writes and reads every kind of part', function (array $give, array $then): void {
@@ -97,8 +95,6 @@ it('writes and reads every kind of part', function (array $give, array $then): v
 ]);
 
 it('writes lengths of time in ISO 8601', function (int $minutes, string $text): void {
-    expect(Duration::format($minutes))
-        ->toBe($text)
-        ->and(Node::root($text)->minutes())
-        ->toBe($minutes);
+    expect(Duration::format($minutes))->toBe($text);
+    expect(Node::root($text)->minutes())->toBe($minutes);
 })->with([[0, 'PT0M'], [45, 'PT45M'], [60, 'PT1H'], [150, 'PT2H30M']]);

@@ -20,28 +20,23 @@ function decideWorld(mixed $document): array
 it('decides the example as worked out by hand', function (): void {
     $decisions = decideWorld(example());
     // Callum is away. Ayumi's pass is 5·10^6, Femi's at half weight 10^7; after one turn Ayumi's is 15·10^6.
-    expect(array_column($decisions, 'assignee'))
-        ->toBe(['ayumi-kato', 'femi-adeyinka', 'tobias-lindqvist', null])
-        ->and(array_column($decisions, 'outcome'))
-        ->toBe(['assigned', 'assigned', 'assigned', 'unplaced'])
-        ->and($decisions[0]['effects'])
-        ->toBe([
-            [
-                'rule' => 'brass-round',
-                'name' => $decisions[0]['effects'][0]['name'],
-                'effect' => 'due_set',
-                'due' => '2026-03-05T17:00:00Z',
-            ],
-        ])
-        ->and($decisions[2]['verdicts'][0]['cover']['for'])
-        ->toBe('callum-rees')
-        ->and($decisions[3]['verdicts'][1]['failed'])
-        ->toBe([
-            'pointer' => '/all/1',
-            'comparison' => ['field' => 'task.family', 'op' => 'is', 'value' => 'brass'],
-            'seen' => 'strings',
-            'negated' => false,
-        ]);
+    expect(array_column($decisions, 'assignee'))->toBe(['ayumi-kato', 'femi-adeyinka', 'tobias-lindqvist', null]);
+    expect(array_column($decisions, 'outcome'))->toBe(['assigned', 'assigned', 'assigned', 'unplaced']);
+    expect($decisions[0]['effects'])->toBe([
+        [
+            'rule' => 'brass-round',
+            'name' => $decisions[0]['effects'][0]['name'],
+            'effect' => 'due_set',
+            'due' => '2026-03-05T17:00:00Z',
+        ],
+    ]);
+    expect($decisions[2]['verdicts'][0]['cover']['for'])->toBe('callum-rees');
+    expect($decisions[3]['verdicts'][1]['failed'])->toBe([
+        'pointer' => '/all/1',
+        'comparison' => ['field' => 'task.family', 'op' => 'is', 'value' => 'brass'],
+        'seen' => 'strings',
+        'negated' => false,
+    ]);
 });
 
 it('carries load along: the limit of open tasks counts what came before', function (): void {

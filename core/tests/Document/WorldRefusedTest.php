@@ -15,7 +15,8 @@ it('says what is wrong and where', function (Closure $spoil, string $pointer, st
         WorldFormat::read(Node::root($world));
         $this->fail('It was not refused.');
     } catch (DocumentError $error) {
-        expect($error->faults[0]->pointer)->toBe($pointer)->and($error->faults[0]->reason)->toContain($reason);
+        expect($error->faults[0]->pointer)->toBe($pointer);
+        expect($error->faults[0]->reason)->toContain($reason);
     }
 })->with([
     'no clock' => [

@@ -68,10 +68,8 @@ it('finds teams below a team, each once even in a circle', function (): void {
         static fn(Team $team): string => $team->id,
         $roster->family('workshop', $with),
     );
-    expect($ids(false))
-        ->toBe(['workshop'])
-        ->and($ids(true))
-        ->toBe(['workshop', 'brass', 'keys']);
+    expect($ids(false))->toBe(['workshop']);
+    expect($ids(true))->toBe(['workshop', 'brass', 'keys']);
 });
 
 it('refuses impossible people, weights and capacities', function (Closure $make): void {

@@ -29,7 +29,8 @@ it('opens to those of a team who are there', function (string $team, array $expe
         [Build::rule('r', new NamedPeople(['callum', 'tobias']), new InOrder(), otherwise: new OpenToTeam($team))],
         roster: workshop(),
     );
-    expect($decision->openTo)->toBe($expected)->and($decision->outcome)->toBe($outcome);
+    expect($decision->openTo)->toBe($expected);
+    expect($decision->outcome)->toBe($outcome);
 })->with([
     'all but the inactive' => ['bench', ['femi', 'ayumi'], Outcome::Open],
     'all but the paused' => ['reeds', ['femi'], Outcome::Open],
@@ -52,19 +53,17 @@ it('leaves somebody who is paused or inactive, but not away, to the rule\'s othe
         [Build::rule('a', $named, new SamePerson(), otherwise: new WaitUnplaced())],
         roster: workshop(),
     );
-    expect($next->assigneeId)
-        ->toBe('femi')
-        ->and($next->decidingRule()?->id)
-        ->toBe('b')
-        ->and($waits->outcome)
-        ->toBe(Outcome::Unplaced)
-        ->and((new SubstituteFinder(workshop()))->find($person, Build::at('2026-03-02T10:00:00Z'))->personId)
-        ->toBeNull();
+    expect($next->assigneeId)->toBe('femi');
+    expect($next->decidingRule()?->id)->toBe('b');
+    expect($waits->outcome)->toBe(Outcome::Unplaced);
+    expect((new SubstituteFinder(workshop()))->find($person, Build::at('2026-03-02T10:00:00Z'))->personId)->toBeNull();
 })->with(['callum', 'tobias']);
 
 it('goes to the lead of the first team where somebody is away without a substitute', function (): void {
     $cover = (new SubstituteFinder(workshop()))->find('oona', Build::at('2026-03-02T10:00:00Z'));
-    expect($cover->personId)->toBe('hanneke')->and($cover->byLead)->toBeTrue()->and($cover->circle)->toBeFalse();
+    expect($cover->personId)->toBe('hanneke');
+    expect($cover->byLead)->toBeTrue();
+    expect($cover->circle)->toBeFalse();
 });
 
 it('reports no circle where two substitutes share a third', function (): void {
@@ -86,22 +85,17 @@ it('reports no circle where two substitutes share a third', function (): void {
     $shared = $find(['a' => ['b', 'c'], 'b' => ['d'], 'c' => ['d', 'e'], 'd' => []]);
     $circle = $find(['a' => ['b'], 'b' => ['c'], 'c' => ['b']]);
     $own = $find(['a' => ['b', 'c'], 'b' => ['a']]);
-    expect([$shared->personId, $shared->circle])
-        ->toBe(['e', false])
-        ->and([$circle->personId, $circle->circle])
-        ->toBe([null, true])
-        ->and([$own->personId, $own->circle])
-        ->toBe(['c', true]);
+    expect([$shared->personId, $shared->circle])->toBe(['e', false]);
+    expect([$circle->personId, $circle->circle])->toBe([null, true]);
+    expect([$own->personId, $own->circle])->toBe(['c', true]);
 });
 
 it('answers the second question as if it were the first', function (): void {
     $finder = new SubstituteFinder(workshop());
     $at = Build::at('2026-03-02T10:00:00Z');
     $finder->find('oona', $at);
-    expect($finder->find('oona', $at))
-        ->toEqual((new SubstituteFinder(workshop()))->find('oona', $at))
-        ->and($finder->find('hanneke', $at)->steps)
-        ->toHaveCount(1);
+    expect($finder->find('oona', $at))->toEqual((new SubstituteFinder(workshop()))->find('oona', $at));
+    expect($finder->find('hanneke', $at)->steps)->toHaveCount(1);
 });
 
 it('counts what takes time, and waiting ones where asked to', function (
@@ -147,13 +141,12 @@ it('finds members of a team on the days that they are in it', function (
         static fn(Membership $one): string => $one->personId,
         $members,
     );
-    expect($ids((new TeamMembers('t'))->members($roster, Build::facts([], '2026-03-02'))))
-        ->toBe($found ? ['a', 'b'] : ['a'])
-        ->and(
-            (new OpenToTeam('t'))->settle($roster, Build::facts([], '2026-03-02'), Build::at('2026-03-02 10:00'))
-                ->openTo,
-        )
-        ->toBe($found ? ['a', 'b'] : ['a']);
+    expect($ids((new TeamMembers('t'))->members($roster, Build::facts([], '2026-03-02'))))->toBe(
+        $found ? ['a', 'b'] : ['a'],
+    );
+    expect(
+        (new OpenToTeam('t'))->settle($roster, Build::facts([], '2026-03-02'), Build::at('2026-03-02 10:00'))->openTo,
+    )->toBe($found ? ['a', 'b'] : ['a']);
 })->with([
     'for good' => [null, null, true],
     'from that day on' => ['2026-03-02', null, true],

@@ -29,37 +29,50 @@ it('counts who works on each day, and who would if nobody were away', function (
     // Monday 2 March to Saturday: of four at most, Callum works on two days, "new" comes on Thursday; half a day
     // counts.
     $days = $strength->of($strength->skilled('brass'), LocalDate::parse('2026-03-02'), 6);
-    expect(array_map(static fn(DayStrength $day): array => [$day->date->format(), $day->there, $day->expected], $days))
-        ->toBe([
-            ['2026-03-02', 3, 3],
-            ['2026-03-03', 2, 3],
-            ['2026-03-04', 2, 2],
-            ['2026-03-05', 3, 3],
-            ['2026-03-06', 3, 3],
-            ['2026-03-07', 0, 0],
-        ])
-        ->and(array_map(static fn(DayStrength $day): bool => $day->isBelow(3), $days))
-        ->toBe([false, true, true, false, false, false])
-        ->and(array_map(static fn(Membership $member): string => $member->personId, $strength->skilled('brass', 3)))
-        ->toBe(['ayumi', 'greta']);
+    expect(
+        array_map(static fn(DayStrength $day): array => [$day->date->format(), $day->there, $day->expected], $days),
+    )->toBe([
+        ['2026-03-02', 3, 3],
+        ['2026-03-03', 2, 3],
+        ['2026-03-04', 2, 2],
+        ['2026-03-05', 3, 3],
+        ['2026-03-06', 3, 3],
+        ['2026-03-07', 0, 0],
+    ]);
+    expect(array_map(static fn(DayStrength $day): bool => $day->isBelow(3), $days))->toBe([
+        false,
+        true,
+        true,
+        false,
+        false,
+        false,
+    ]);
+    expect(array_map(static fn(Membership $member): string => $member->personId, $strength->skilled('brass', 3)))->toBe(
+        ['ayumi', 'greta'],
+    );
     // Femi away from Monday noon until Friday: Monday keeps its morning, Wednesday is short already and loses one more.
     $short = $strength->shortBy(
         Build::absence('femi', '2026-03-02 12:00', '2026-03-07'),
         $strength->skilled('brass'),
         3,
     );
-    expect(array_map(static fn(DayStrength $day): array => [$day->date->format(), $day->there], $short))
-        ->toBe([['2026-03-03', 1], ['2026-03-04', 1], ['2026-03-05', 2], ['2026-03-06', 2]])
-        ->and($strength->shortBy(Build::absence('femi', '2026-03-02', '2026-03-03'), $strength->skilled('brass'), 2))
-        ->toBe([])
-        // Until Tuesday midnight: Wednesday is none of its days.
-        ->and(
-            array_map(
-                static fn(DayStrength $day): string => $day->date->format(),
-                $strength->shortBy(Build::absence('femi', '2026-03-02', '2026-03-04'), $strength->skilled('brass'), 3),
-            ),
-        )
-        ->toBe(['2026-03-02', '2026-03-03']);
+    expect(array_map(static fn(DayStrength $day): array => [$day->date->format(), $day->there], $short))->toBe([
+        ['2026-03-03', 1],
+        ['2026-03-04', 1],
+        ['2026-03-05', 2],
+        ['2026-03-06', 2],
+    ]);
+    expect(
+        $strength->shortBy(Build::absence('femi', '2026-03-02', '2026-03-03'), $strength->skilled('brass'), 2),
+    )->toBe([]);
+
+    // Until Tuesday midnight: Wednesday is none of its days.
+    expect(
+        array_map(
+            static fn(DayStrength $day): string => $day->date->format(),
+            $strength->shortBy(Build::absence('femi', '2026-03-02', '2026-03-04'), $strength->skilled('brass'), 3),
+        ),
+    )->toBe(['2026-03-02', '2026-03-03']);
 });
 
 it('counts in a team whoever is in it on the day', function (): void {
@@ -92,17 +105,13 @@ it('counts a group of a name once, and anew with absences more', function (): vo
         static fn(DayStrength $day): int => $day->there,
         $of->of($members, LocalDate::parse('2026-03-02'), 3, 'bench'),
     );
-    expect($there($strength))
-        ->toBe([2, 2, 2])
-        ->and($there($strength))
-        ->toBe([2, 2, 2])
-        ->and($there($strength->with(Build::absence('femi', '2026-03-03', '2026-03-04'))))
-        ->toBe([2, 1, 2])
-        ->and($there($strength))
-        ->toBe([2, 2, 2])
-        // Others of another name are counted for themselves.
-        ->and($strength->of(Build::members('ayumi'), LocalDate::parse('2026-03-02'), 1, 'alone')[0]->there)
-        ->toBe(1);
+    expect($there($strength))->toBe([2, 2, 2]);
+    expect($there($strength))->toBe([2, 2, 2]);
+    expect($there($strength->with(Build::absence('femi', '2026-03-03', '2026-03-04'))))->toBe([2, 1, 2]);
+    expect($there($strength))->toBe([2, 2, 2]);
+
+    // Others of another name are counted for themselves.
+    expect($strength->of(Build::members('ayumi'), LocalDate::parse('2026-03-02'), 1, 'alone')[0]->there)->toBe(1);
 });
 
 it(
@@ -157,14 +166,10 @@ it('looks anew at whoever has an absence more, and at nobody else', function ():
         static fn(DayStrength $day): int => $day->there,
         $of->of($members, LocalDate::parse('2026-03-02'), 3),
     );
-    expect($there($strength))
-        ->toBe([1, 2, 2])
-        ->and($there($strength->with(Build::absence('femi', '2026-03-03', '2026-03-04'))))
-        ->toBe([1, 1, 2])
-        ->and($there($strength->with(Build::absence('ayumi', '2026-03-04', '2026-03-05'))))
-        ->toBe([1, 2, 1])
-        ->and($there($strength))
-        ->toBe([1, 2, 2]);
+    expect($there($strength))->toBe([1, 2, 2]);
+    expect($there($strength->with(Build::absence('femi', '2026-03-03', '2026-03-04'))))->toBe([1, 1, 2]);
+    expect($there($strength->with(Build::absence('ayumi', '2026-03-04', '2026-03-05'))))->toBe([1, 2, 1]);
+    expect($there($strength))->toBe([1, 2, 2]);
 });
 
 it('counts a shift over midnight for the day on which it began, and an absence that begins in it', function (): void {

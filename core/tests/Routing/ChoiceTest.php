@@ -30,22 +30,16 @@ it('asks the substitute of one named person, with the way there', function (stri
         [Build::rule('owner', $pool, new SamePerson())],
         Build::event(['case.owner' => 'callum']),
     );
-    expect($decision->assigneeId)
-        ->toBe('tobias')
-        ->and($decision->attempts[0]->cover?->namedId)
-        ->toBe('callum')
-        ->and($decision->attempts[0]->cover?->steps[0]->awayUntil)
-        ->toBe(Build::at('2026-03-07'))
-        ->and(Bench::narrowing($decision))
-        ->toBe(['pool' => ['callum'], 'cover' => ['tobias']]);
+    expect($decision->assigneeId)->toBe('tobias');
+    expect($decision->attempts[0]->cover?->namedId)->toBe('callum');
+    expect($decision->attempts[0]->cover?->steps[0]->awayUntil)->toBe(Build::at('2026-03-07'));
+    expect(Bench::narrowing($decision))->toBe(['pool' => ['callum'], 'cover' => ['tobias']]);
 })->with(['field', 'people']);
 
 it('finds nobody in a field that is empty', function (): void {
     $decision = Bench::decide([Build::rule('owner', new PersonInField('case.owner'), new SamePerson())]);
-    expect(Bench::verdicts($decision))
-        ->toBe(['nobody_eligible'])
-        ->and(Bench::narrowing($decision))
-        ->toBe(['pool' => [], 'present' => []]);
+    expect(Bench::verdicts($decision))->toBe(['nobody_eligible']);
+    expect(Bench::narrowing($decision))->toBe(['pool' => [], 'present' => []]);
 });
 
 it('makes pools of teams, skills, unions and exclusions', function (Pool $pool, array $expected): void {
@@ -76,18 +70,14 @@ it(
         );
         $decision = Bench::decide($rule, work: $work);
         // 420 minutes are left of Monday and 4 × 480 follow: 360/2340, 120/2340, 120/2340.
-        expect($decision->assigneeId)
-            ->toBe('tobias')
-            ->and($decision->attempts[0]->choice?->figures)
-            ->toBe([
-                'ayumi' => ['load_percent' => 15, 'last_assigned' => null],
-                'femi' => ['load_percent' => 5, 'last_assigned' => 200],
-                'tobias' => ['load_percent' => 5, 'last_assigned' => 100],
-            ])
-            ->and(Bench::decide($rule)->assigneeId)
-            ->toBe('ayumi')
-            ->and(Bench::decide($rule, work: Work::of([], ['ayumi' => 1]))->assigneeId)
-            ->toBe('femi');
+        expect($decision->assigneeId)->toBe('tobias');
+        expect($decision->attempts[0]->choice?->figures)->toBe([
+            'ayumi' => ['load_percent' => 15, 'last_assigned' => null],
+            'femi' => ['load_percent' => 5, 'last_assigned' => 200],
+            'tobias' => ['load_percent' => 5, 'last_assigned' => 100],
+        ]);
+        expect(Bench::decide($rule)->assigneeId)->toBe('ayumi');
+        expect(Bench::decide($rule, work: Work::of([], ['ayumi' => 1]))->assigneeId)->toBe('femi');
     },
 );
 
@@ -97,17 +87,15 @@ it('holds to a load ratio counting the new task', function (): void {
         [Build::rule('r', new NamedPeople(['ayumi', 'femi']), new InOrder(), limits: [new LoadRatioAtMost(75)])],
         work: Work::of([Build::item('t', 'ayumi', $minutes)]),
     )->assigneeId;
-    expect($at(1695))->toBe('ayumi')->and($at(1696))->toBe('femi');
+    expect($at(1695))->toBe('ayumi');
+    expect($at(1696))->toBe('femi');
 });
 
 it('opens a task to all who are eligible', function (): void {
     $decision = Bench::decide([Build::rule('r', new TeamMembers('brass'), new Open())]);
-    expect($decision->outcome)
-        ->toBe(Outcome::Open)
-        ->and($decision->openTo)
-        ->toBe(['ayumi', 'femi'])
-        ->and($decision->assigneeId)
-        ->toBeNull();
+    expect($decision->outcome)->toBe(Outcome::Open);
+    expect($decision->openTo)->toBe(['ayumi', 'femi']);
+    expect($decision->assigneeId)->toBeNull();
 });
 
 it('does what the otherwise says where nobody is eligible', function (
@@ -120,12 +108,9 @@ it('does what the otherwise says where nobody is eligible', function (
         Build::rule('r', new NamedPeople(['greta']), new InOrder(), otherwise: $otherwise, then: [new AddTag('late')]),
         Build::rule('rest', new NamedPeople(['femi']), new InOrder()),
     ]);
-    expect([$decision->outcome, $decision->assigneeId, $decision->openTo])
-        ->toBe([$outcome, $assignee, $openTo])
-        ->and(Bench::verdicts($decision))
-        ->toBe(['decided', 'not_reached'])
-        ->and($decision->effects)
-        ->toHaveCount(1);
+    expect([$decision->outcome, $decision->assigneeId, $decision->openTo])->toBe([$outcome, $assignee, $openTo]);
+    expect(Bench::verdicts($decision))->toBe(['decided', 'not_reached']);
+    expect($decision->effects)->toHaveCount(1);
 })->with([
     'waits' => [new WaitUnplaced(), Outcome::Unplaced, null, []],
     'a named person' => [new AskPerson('ayumi'), Outcome::Assigned, 'ayumi', []],

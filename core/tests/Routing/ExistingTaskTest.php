@@ -86,34 +86,23 @@ function settle(array $rules, ChangeSet $change, ?Work $work = null, ?Roster $ro
 it('lets whoever holds it keep it where the rule finds them eligible', function (): void {
     $give = giving(new NamedPeople(['ayumi', 'femi']), new RoundRobin('bench'), [new OpenTasksAtMost(1)]);
     $decision = settle([onStatus(TaskStatus::Waiting, $give)], becomes(TaskStatus::Waiting));
-    expect($decision->outcome)
-        ->toBe(Outcome::Kept)
-        ->and($decision->assigneeId)
-        ->toBe('femi')
-        ->and($decision->rotation)
-        ->toBeNull()
-        ->and($decision->attempts[0]->kept)
-        ->toBeTrue()
-        ->and($decision->attempts[0]->choice)
-        ->toBeNull()
-        ->and(Bench::verdicts($decision))
-        ->toBe(['decided']);
+    expect($decision->outcome)->toBe(Outcome::Kept);
+    expect($decision->assigneeId)->toBe('femi');
+    expect($decision->rotation)->toBeNull();
+    expect($decision->attempts[0]->kept)->toBeTrue();
+    expect($decision->attempts[0]->choice)->toBeNull();
+    expect(Bench::verdicts($decision))->toBe(['decided']);
 });
 
 it('gives it to somebody else where the holder is not eligible', function (): void {
     $give = giving(new NamedPeople(['ayumi', 'femi']), new RoundRobin('bench'), [new OpenTasksAtMost(1)]);
     $busy = Work::of([becomes(TaskStatus::Working)->after->asWork(), Build::item('t2', 'femi', 60)]);
     $decision = settle([onStatus(TaskStatus::Waiting, $give)], becomes(TaskStatus::Waiting), $busy);
-    expect($decision->outcome)
-        ->toBe(Outcome::Assigned)
-        ->and($decision->assigneeId)
-        ->toBe('ayumi')
-        ->and($decision->workAfter($busy)->held('femi')->openTasks())
-        ->toBe(1)
-        ->and($decision->workAfter($busy)->held('ayumi')->waitingTasks())
-        ->toBe(1)
-        ->and($decision->workAfter($busy)->held('ayumi')->lastAssignedAt)
-        ->toBe(Build::at('2026-03-02T10:00:00Z'));
+    expect($decision->outcome)->toBe(Outcome::Assigned);
+    expect($decision->assigneeId)->toBe('ayumi');
+    expect($decision->workAfter($busy)->held('femi')->openTasks())->toBe(1);
+    expect($decision->workAfter($busy)->held('ayumi')->waitingTasks())->toBe(1);
+    expect($decision->workAfter($busy)->held('ayumi')->lastAssignedAt)->toBe(Build::at('2026-03-02T10:00:00Z'));
 });
 
 it('never counts a task against itself', function (): void {
@@ -125,16 +114,15 @@ it('never counts a task against itself', function (): void {
         onStatus(TaskStatus::New, giving(new NamedPeople(['femi']), new LightestLoad(), [new LoadRatioAtMost(3)])),
     ];
     $count = [onStatus(TaskStatus::New, giving(new NamedPeople(['femi']), new InOrder(), [new OpenTasksAtMost(1)]))];
-    expect(settle($ratio, $change, $alone)->decidedBy)
-        ->toBe(0)
-        ->and(settle($ratio, $change, $withAnother)->decidedBy)
-        ->toBeNull()
-        ->and(Bench::excluded(settle($ratio, $change, $withAnother), 'load_ratio_at_most'))
-        ->toBe(['femi' => ['reasons' => ['load_ratio_at_most'], 'load_percent' => 5, 'at_most' => 3]])
-        ->and(settle($count, $change, $alone)->decidedBy)
-        ->toBe(0)
-        ->and(Bench::excluded(settle($count, $change, $withAnother), 'open_tasks_at_most'))
-        ->toBe(['femi' => ['reasons' => ['open_tasks_at_most'], 'open_tasks' => 1, 'at_most' => 1]]);
+    expect(settle($ratio, $change, $alone)->decidedBy)->toBe(0);
+    expect(settle($ratio, $change, $withAnother)->decidedBy)->toBeNull();
+    expect(Bench::excluded(settle($ratio, $change, $withAnother), 'load_ratio_at_most'))->toBe([
+        'femi' => ['reasons' => ['load_ratio_at_most'], 'load_percent' => 5, 'at_most' => 3],
+    ]);
+    expect(settle($count, $change, $alone)->decidedBy)->toBe(0);
+    expect(Bench::excluded(settle($count, $change, $withAnother), 'open_tasks_at_most'))->toBe([
+        'femi' => ['reasons' => ['open_tasks_at_most'], 'open_tasks' => 1, 'at_most' => 1],
+    ]);
 });
 
 it('leaves it where it is where no rule decides', function (?string $holder, array $openTo, Outcome $outcome): void {
@@ -142,18 +130,12 @@ it('leaves it where it is where no rule decides', function (?string $holder, arr
         [onStatus(TaskStatus::Done, null, [new AddTag('x')])],
         becomes(TaskStatus::Waiting, $holder, $openTo),
     );
-    expect($decision->outcome)
-        ->toBe($outcome)
-        ->and($decision->assigneeId)
-        ->toBe($holder)
-        ->and($decision->openTo)
-        ->toBe($openTo)
-        ->and($decision->decidedBy)
-        ->toBeNull()
-        ->and($decision->effects)
-        ->toBe([])
-        ->and(Bench::verdicts($decision))
-        ->toBe(['not_this_event']);
+    expect($decision->outcome)->toBe($outcome);
+    expect($decision->assigneeId)->toBe($holder);
+    expect($decision->openTo)->toBe($openTo);
+    expect($decision->decidedBy)->toBeNull();
+    expect($decision->effects)->toBe([]);
+    expect(Bench::verdicts($decision))->toBe(['not_this_event']);
 })->with([
     'held' => ['femi', [], Outcome::Kept],
     'open' => [null, ['ayumi', 'femi'], Outcome::Open],
@@ -166,16 +148,11 @@ it('gives nobody what is done or dropped, and still follows up', function (TaskS
         [onStatus($status, $give, [new AddTag('first')], 'a'), onStatus($status, null, [new AddTag('second')], 'b')],
         becomes($status),
     );
-    expect($decision->outcome)
-        ->toBe(Outcome::Kept)
-        ->and($decision->assigneeId)
-        ->toBe('femi')
-        ->and($decision->subjectAfter()->tags)
-        ->toBe(['first', 'second'])
-        ->and($decision->attempts)
-        ->toBe([])
-        ->and(Bench::verdicts($decision))
-        ->toBe(['followed_up', 'followed_up']);
+    expect($decision->outcome)->toBe(Outcome::Kept);
+    expect($decision->assigneeId)->toBe('femi');
+    expect($decision->subjectAfter()->tags)->toBe(['first', 'second']);
+    expect($decision->attempts)->toBe([]);
+    expect(Bench::verdicts($decision))->toBe(['followed_up', 'followed_up']);
 })->with([TaskStatus::Done, TaskStatus::Dropped]);
 
 it('asks rules only about what they wait for', function (): void {
@@ -186,12 +163,9 @@ it('asks rules only about what they wait for', function (): void {
         onStatus(TaskStatus::Waiting, $give, [], 'waits'),
     ];
     $decision = settle($rules, becomes(TaskStatus::Waiting));
-    expect($decision->decidingRule()?->id)
-        ->toBe('waits')
-        ->and(Bench::verdicts($decision))
-        ->toBe(['not_this_event', 'not_this_event', 'decided'])
-        ->and(settle($rules, Build::event())->decidingRule()?->id)
-        ->toBe('arrives');
+    expect($decision->decidingRule()?->id)->toBe('waits');
+    expect(Bench::verdicts($decision))->toBe(['not_this_event', 'not_this_event', 'decided']);
+    expect(settle($rules, Build::event())->decidingRule()?->id)->toBe('arrives');
 });
 
 it('takes a task away from nobody twice: the work of a reviewer stays theirs', function (): void {
@@ -212,12 +186,9 @@ it('takes a task away from nobody twice: the work of a reviewer stays theirs', f
     );
     $work = Work::of([$before->asWork()]);
     $after = settle([], $change, $work)->workAfter($work);
-    expect($after->held('femi')->openTasks())
-        ->toBe(0)
-        ->and($after->held('ayumi')->openTasks())
-        ->toBe(1)
-        ->and($after->held('ayumi')->lastAssignedAt)
-        ->toBeNull();
+    expect($after->held('femi')->openTasks())->toBe(0);
+    expect($after->held('ayumi')->openTasks())->toBe(1);
+    expect($after->held('ayumi')->lastAssignedAt)->toBeNull();
 });
 
 it('shows the substitute whom the otherwise found rather than the one whom the pool did not', function (): void {
@@ -237,10 +208,7 @@ it('shows the substitute whom the otherwise found rather than the one whom the p
         [Build::rule('r', new NamedPeople(['femi']), new InOrder(), otherwise: new AskPerson('callum'))],
         roster: $roster,
     );
-    expect($decision->assigneeId)
-        ->toBe('tobias')
-        ->and($decision->standIn()?->namedId)
-        ->toBe('callum')
-        ->and(DecisionFormat::write($decision)['verdicts'][0]['cover']['for'])
-        ->toBe('callum');
+    expect($decision->assigneeId)->toBe('tobias');
+    expect($decision->standIn()?->namedId)->toBe('callum');
+    expect(DecisionFormat::write($decision)['verdicts'][0]['cover']['for'])->toBe('callum');
 });

@@ -61,12 +61,9 @@ it('asks the rules on arrivals once more, and gives it to whoever is there now',
     ];
     $decision = Bench::decide($rules, triedAgain($rules));
     // What only follows up has done so when it arrived.
-    expect(cameOf($decision))
-        ->toBe(['assigned', 'femi', 'given'])
-        ->and(Bench::verdicts($decision))
-        ->toBe(['not_this_event', 'nobody_eligible', 'decided', 'not_this_event'])
-        ->and($decision->followedUp)
-        ->toBe([]);
+    expect(cameOf($decision))->toBe(['assigned', 'femi', 'given']);
+    expect(Bench::verdicts($decision))->toBe(['not_this_event', 'nobody_eligible', 'decided', 'not_this_event']);
+    expect($decision->followedUp)->toBe([]);
 });
 
 it('lets the follow-ups of a rule act once, whenever it finds somebody', function (
@@ -93,12 +90,9 @@ it('changes nothing where there is still nobody', function (): void {
     ];
     $change = triedAgain($rules, ['away']);
     $decision = Bench::decide($rules, $change);
-    expect($decision->outcome)
-        ->toBe(Outcome::Unplaced)
-        ->and($decision->subjectAfter()->equals($change->after))
-        ->toBeTrue()
-        ->and(Bench::narrowing($decision)['present'])
-        ->toBe([]);
+    expect($decision->outcome)->toBe(Outcome::Unplaced);
+    expect($decision->subjectAfter()->equals($change->after))->toBeTrue();
+    expect(Bench::narrowing($decision)['present'])->toBe([]);
 });
 
 it('takes back nothing that is placed', function (): void {
@@ -113,8 +107,6 @@ it('brings about what an arrival would: what follows from it is a chain', functi
         Build::rule('rush', null, then: [new AddTag('watched')], when: [new TagOn(['rush'])]),
     ];
     $chain = Story::run($rules, triedAgain($rules));
-    expect(Story::told($chain))
-        ->toBe(['0 t1 bench assigned femi', '1 t1 rush kept femi', '2 t1 nobody listens'])
-        ->and($chain->subjects['t1']->tags)
-        ->toBe(['rush', 'watched']);
+    expect(Story::told($chain))->toBe(['0 t1 bench assigned femi', '1 t1 rush kept femi', '2 t1 nobody listens']);
+    expect($chain->subjects['t1']->tags)->toBe(['rush', 'watched']);
 });

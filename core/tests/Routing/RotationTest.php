@@ -32,25 +32,18 @@ it('keeps passes, virtual time and strides as defined', function (): void {
     $seats = Build::members('a', 'b');
     $rotation = (new Rotation('r'))->joinedBy($seats);
     // Weight 100: a stride of 10^7; new members start half a stride after the virtual time.
-    expect($rotation->passes)
-        ->toBe(['a' => 5_000_000, 'b' => 5_000_000])
-        ->and($rotation->virtualTime)
-        ->toBe(0);
+    expect($rotation->passes)->toBe(['a' => 5_000_000, 'b' => 5_000_000]);
+    expect($rotation->virtualTime)->toBe(0);
 
     [$winner, $rotation] = $rotation->turn($seats);
-    expect($winner)
-        ->toBe('a')
-        ->and($rotation->passes)
-        ->toBe(['a' => 15_000_000, 'b' => 5_000_000])
-        ->and($rotation->virtualTime)
-        ->toBe(5_000_000);
+    expect($winner)->toBe('a');
+    expect($rotation->passes)->toBe(['a' => 15_000_000, 'b' => 5_000_000]);
+    expect($rotation->virtualTime)->toBe(5_000_000);
 
     [, $rotation] = $rotation->turn($seats);
     [, $rotation] = $rotation->turn($seats);
-    expect($rotation->passes)
-        ->toBe(['a' => 25_000_000, 'b' => 15_000_000])
-        ->and($rotation->virtualTime)
-        ->toBe(15_000_000);
+    expect($rotation->passes)->toBe(['a' => 25_000_000, 'b' => 15_000_000]);
+    expect($rotation->virtualTime)->toBe(15_000_000);
 
     // A third joins at the virtual time and half a stride.
     expect($rotation->joinedBy(Build::members('a', 'b', 'c'))->passes['c'])->toBe(20_000_000);
@@ -112,12 +105,9 @@ it('never lets the virtual time fall', function (): void {
 it('is a value: a turn leaves the rotation that took it alone', function (): void {
     $rotation = (new Rotation('r'))->joinedBy(Build::members('a', 'b'));
     $rotation->turn(Build::members('a', 'b'));
-    expect($rotation->passes)
-        ->toBe(['a' => 5_000_000, 'b' => 5_000_000])
-        ->and(Rotations::of([$rotation])->named('r'))
-        ->toBe($rotation)
-        ->and((new Rotations())->named('other')->passes)
-        ->toBe([]);
+    expect($rotation->passes)->toBe(['a' => 5_000_000, 'b' => 5_000_000]);
+    expect(Rotations::of([$rotation])->named('r'))->toBe($rotation);
+    expect((new Rotations())->named('other')->passes)->toBe([]);
 });
 
 it('refuses a turn of a stranger', function (): void {

@@ -34,11 +34,14 @@ it('moves the rotation of the rule that decided and of no other', function (): v
         Build::rule('brass', new TeamMembers('brass'), new RoundRobin('second')),
     ]);
     $rotations = $decision->rotationsAfter(new Rotations());
-    expect(array_keys($rotations->byName))
-        ->toBe(['second'])
-        // Callum is away and joins the rotation all the same.
-        ->and($rotations->named('second')->passes)
-        ->toBe(['ayumi' => 15_000_000, 'femi' => 5_000_000, 'callum' => 5_000_000]);
+    expect(array_keys($rotations->byName))->toBe(['second']);
+
+    // Callum is away and joins the rotation all the same.
+    expect($rotations->named('second')->passes)->toBe([
+        'ayumi' => 15_000_000,
+        'femi' => 5_000_000,
+        'callum' => 5_000_000,
+    ]);
 });
 
 it('lets rules share a rotation', function (): void {
@@ -65,14 +68,10 @@ it('carries the new task as load of the person, with its new due date', function
         Build::event(minutes: 90),
     );
     $held = $decision->workAfter(Work::of([]))->held('femi');
-    expect($held->openTasks())
-        ->toBe(1)
-        ->and($held->lastAssignedAt)
-        ->toBe(Build::at('2026-03-02 10:00'))
-        ->and($held->loading[0]->effort->left())
-        ->toBe(90)
-        ->and($held->loading[0]->dueAt)
-        ->toBe(Build::at('2026-03-03 17:00'));
+    expect($held->openTasks())->toBe(1);
+    expect($held->lastAssignedAt)->toBe(Build::at('2026-03-02 10:00'));
+    expect($held->loading[0]->effort->left())->toBe(90);
+    expect($held->loading[0]->dueAt)->toBe(Build::at('2026-03-03 17:00'));
 });
 
 it('refuses a rule that does nothing', function (): void {
@@ -117,17 +116,18 @@ it(
         $needs = (new Router(Bench::house(), $rulebook))->needs(
             Build::event(['task.kind' => 'repair', 'case.owner' => 'ayumi']),
         );
-        expect($needs->people)
-            ->toBe(['tobias', 'ayumi'])
-            // Only the lightest load asks for how long somebody was given nothing.
-            ->and($needs->lastAssigned)
-            ->toBe([])
-            ->and((new Router(Bench::house(), $rulebook))->needs(Build::event(['task.kind' => 'quote']))->lastAssigned)
-            ->toBe(['femi'])
-            ->and($needs->rotations)
-            ->toBe(['bench', 'strings'])
-            // Callum is away and Tobias stands in: it is his work that counts.
-            ->and((new Router(Bench::house(), $rulebook))->needs(Build::event(['case.owner' => 'callum']))->people)
-            ->toBe(['tobias']);
+        expect($needs->people)->toBe(['tobias', 'ayumi']);
+
+        // Only the lightest load asks for how long somebody was given nothing.
+        expect($needs->lastAssigned)->toBe([]);
+        expect(
+            (new Router(Bench::house(), $rulebook))->needs(Build::event(['task.kind' => 'quote']))->lastAssigned,
+        )->toBe(['femi']);
+        expect($needs->rotations)->toBe(['bench', 'strings']);
+
+        // Callum is away and Tobias stands in: it is his work that counts.
+        expect((new Router(Bench::house(), $rulebook))->needs(Build::event(['case.owner' => 'callum']))->people)->toBe([
+            'tobias',
+        ]);
     },
 );

@@ -54,24 +54,19 @@ it('asks rules in order, and the first that holds and finds somebody decides', f
         Build::event(['task.kind' => 'repair']),
     );
 
-    expect($decision->assigneeId)
-        ->toBe('ayumi')
-        ->and($decision->outcome)
-        ->toBe(Outcome::Assigned)
-        ->and($decision->decidingRule()?->id)
-        ->toBe('brass')
-        ->and(Bench::verdicts($decision))
-        ->toBe([
-            'criterion_failed',
-            'paused',
-            'not_in_force',
-            'not_in_force',
-            'nobody_eligible',
-            'decided',
-            'not_reached',
-        ])
-        ->and($decision->verdicts()[0]->failed?->seen)
-        ->toBe('repair');
+    expect($decision->assigneeId)->toBe('ayumi');
+    expect($decision->outcome)->toBe(Outcome::Assigned);
+    expect($decision->decidingRule()?->id)->toBe('brass');
+    expect(Bench::verdicts($decision))->toBe([
+        'criterion_failed',
+        'paused',
+        'not_in_force',
+        'not_in_force',
+        'nobody_eligible',
+        'decided',
+        'not_reached',
+    ]);
+    expect($decision->verdicts()[0]->failed?->seen)->toBe('repair');
 });
 
 it('narrows the pool step by step and keeps why each fell out', function (): void {
@@ -88,29 +83,26 @@ it('narrows the pool step by step and keeps why each fell out', function (): voi
         work: $work,
     );
 
-    expect(Bench::narrowing($decision))
-        ->toBe([
-            'pool' => ['ayumi', 'femi', 'callum'],
-            'present' => ['ayumi', 'femi'],
-            'open_tasks_at_most' => ['ayumi'],
-            'skill_at_least' => ['ayumi'],
-        ])
-        ->and(Bench::excluded($decision, 'present'))
-        ->toBe(['callum' => ['reasons' => ['absent'], 'away_until' => Build::at('2026-03-07')]])
-        ->and(Bench::excluded($decision, 'open_tasks_at_most'))
-        ->toBe(['femi' => ['reasons' => ['open_tasks_at_most'], 'open_tasks' => 2, 'at_most' => 2]]);
+    expect(Bench::narrowing($decision))->toBe([
+        'pool' => ['ayumi', 'femi', 'callum'],
+        'present' => ['ayumi', 'femi'],
+        'open_tasks_at_most' => ['ayumi'],
+        'skill_at_least' => ['ayumi'],
+    ]);
+    expect(Bench::excluded($decision, 'present'))->toBe([
+        'callum' => ['reasons' => ['absent'], 'away_until' => Build::at('2026-03-07')],
+    ]);
+    expect(Bench::excluded($decision, 'open_tasks_at_most'))->toBe([
+        'femi' => ['reasons' => ['open_tasks_at_most'], 'open_tasks' => 2, 'at_most' => 2],
+    ]);
 });
 
 it('leaves a task unplaced where no rule finds anybody', function (): void {
     $decision = Bench::decide([Build::rule('greta', new NamedPeople(['greta']), new InOrder())]);
-    expect($decision->outcome)
-        ->toBe(Outcome::Unplaced)
-        ->and($decision->assigneeId)
-        ->toBeNull()
-        ->and($decision->decidedBy)
-        ->toBeNull()
-        ->and(Bench::decide([])->outcome)
-        ->toBe(Outcome::Unplaced);
+    expect($decision->outcome)->toBe(Outcome::Unplaced);
+    expect($decision->assigneeId)->toBeNull();
+    expect($decision->decidedBy)->toBeNull();
+    expect(Bench::decide([])->outcome)->toBe(Outcome::Unplaced);
 });
 
 it(
@@ -132,23 +124,24 @@ it(
             ]),
             Build::rule('after', null, then: [new AddTag('last'), new Watch(new PersonInField('task.assignee'))]),
         ]);
-        expect(Bench::verdicts($decision))
-            ->toBe(['followed_up', 'decided', 'not_reached', 'criterion_failed', 'followed_up'])
-            ->and(array_map(DecisionRecord::effect(...), $decision->effects))
-            ->toBe([
-                ['effect' => 'tag_added', 'tag' => 'seen'],
-                ['effect' => 'priority_set', 'priority' => 'low'],
-                ['effect' => 'priority_set', 'priority' => 'high'],
-                ['effect' => 'due_set', 'due' => '2026-03-05T17:00:00Z'],
-                ['effect' => 'tag_added', 'tag' => 'last'],
-                ['effect' => 'watched', 'people' => ['ayumi']],
-            ])
-            ->and(array_keys($decision->effectsOf))
-            ->toBe([0, 1, 4])
-            ->and($decision->subjectAfter()->priority)
-            ->toBe(Priority::High)
-            ->and($decision->subjectAfter()->dueAt)
-            ->toBe(Build::at('2026-03-05 17:00'));
+        expect(Bench::verdicts($decision))->toBe([
+            'followed_up',
+            'decided',
+            'not_reached',
+            'criterion_failed',
+            'followed_up',
+        ]);
+        expect(array_map(DecisionRecord::effect(...), $decision->effects))->toBe([
+            ['effect' => 'tag_added', 'tag' => 'seen'],
+            ['effect' => 'priority_set', 'priority' => 'low'],
+            ['effect' => 'priority_set', 'priority' => 'high'],
+            ['effect' => 'due_set', 'due' => '2026-03-05T17:00:00Z'],
+            ['effect' => 'tag_added', 'tag' => 'last'],
+            ['effect' => 'watched', 'people' => ['ayumi']],
+        ]);
+        expect(array_keys($decision->effectsOf))->toBe([0, 1, 4]);
+        expect($decision->subjectAfter()->priority)->toBe(Priority::High);
+        expect($decision->subjectAfter()->dueAt)->toBe(Build::at('2026-03-05 17:00'));
     },
 );
 
@@ -163,10 +156,8 @@ it('counts working time of the assignee where the due date says so', function ()
         then: [new DueIn(WorkingSpan::minutes(240), $ofAssignee ? HoursOf::Assignee : HoursOf::House)],
     );
     // Elina works 06:00 to 10:00 UTC; at 10:00 she is done for the day.
-    expect(Bench::decide([$rule(false)], roster: $roster)->subjectAfter()->dueAt)
-        ->toBe(Build::at('2026-03-02 14:00'))
-        ->and(Bench::decide([$rule(true)], roster: $roster)->subjectAfter()->dueAt)
-        ->toBe(Build::at('2026-03-03 10:00'));
+    expect(Bench::decide([$rule(false)], roster: $roster)->subjectAfter()->dueAt)->toBe(Build::at('2026-03-02 14:00'));
+    expect(Bench::decide([$rule(true)], roster: $roster)->subjectAfter()->dueAt)->toBe(Build::at('2026-03-03 10:00'));
 });
 
 it('says so where a due date cannot be, and goes on', function (): void {
@@ -182,10 +173,7 @@ it('says so where a due date cannot be, and goes on', function (): void {
         ],
         roster: $never,
     );
-    expect($decision->assigneeId)
-        ->toBe('ayumi')
-        ->and($decision->effects)
-        ->toEqual([new DueImpossible(), new TagAdded('seen')])
-        ->and(DecisionRecord::effect($decision->effects[0]))
-        ->toBe(['effect' => 'due_impossible']);
+    expect($decision->assigneeId)->toBe('ayumi');
+    expect($decision->effects)->toEqual([new DueImpossible(), new TagAdded('seen')]);
+    expect(DecisionRecord::effect($decision->effects[0]))->toBe(['effect' => 'due_impossible']);
 });

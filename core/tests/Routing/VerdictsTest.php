@@ -82,8 +82,6 @@ it('names with each effect the rule that brought it about', function (): void {
             static fn(array $effect): string => "{$effect['rule']}: {$effect['tag']}",
             DecisionFormat::write($decision)['effects'],
         ),
-    )
-        ->toBe(['first: a', 'gives: b', 'last: c', 'last: d'])
-        ->and($decision->acted())
-        ->toBe([0, 1, 2]);
+    )->toBe(['first: a', 'gives: b', 'last: c', 'last: d']);
+    expect($decision->acted())->toBe([0, 1, 2]);
 });

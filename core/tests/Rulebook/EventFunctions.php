@@ -31,12 +31,9 @@ function hears(array $document, ?Subject $before, Subject $after, Happened ...$h
     $heard = $rule->listensTo($change);
     // What a rule hears there is occasion for, and the rulebook finds it.
     $compiled = CompiledRulebook::compile(new Rulebook(Build::fields(), [$rule]), 'v');
-    expect(iterator_to_array($compiled->holding($change)) !== [])
-        ->toBe($heard)
-        ->and($compiled->isHeard($change))
-        ->toBe($heard)
-        ->and(!$heard || $rule->events[0]::occasion($change))
-        ->toBeTrue();
+    expect(iterator_to_array($compiled->holding($change)) !== [])->toBe($heard);
+    expect($compiled->isHeard($change))->toBe($heard);
+    expect(!$heard || $rule->events[0]::occasion($change))->toBeTrue();
 
     return $heard;
 }

@@ -29,13 +29,15 @@ it('raises comments and files by whoever added them', function (
     $task = Story::task();
     $document = ['kind' => $kind] + ($by === null ? [] : ['by' => $by]);
     $both = $added === null ? [] : ['comment_added' => new CommentAdded($added), 'file_added' => new FileAdded($added)];
-    expect(hears($document, $task, $task, ...array_values(array_intersect_key($both, [$kind => true]))))
-        ->toBe($expected)
-        ->and(hears($document, $task, $task, ...array_values(array_diff_key($both, [$kind => true]))))
-        ->toBeFalse()
-        // Among others that happen at the same time.
-        ->and(hears($document, $task, $task, new Mentioned(Author::Customer, 'femi'), ...array_values($both)))
-        ->toBe($expected);
+    expect(hears($document, $task, $task, ...array_values(array_intersect_key($both, [$kind => true]))))->toBe(
+        $expected,
+    );
+    expect(hears($document, $task, $task, ...array_values(array_diff_key($both, [$kind => true]))))->toBeFalse();
+
+    // Among others that happen at the same time.
+    expect(hears($document, $task, $task, new Mentioned(Author::Customer, 'femi'), ...array_values($both)))->toBe(
+        $expected,
+    );
 })
     ->with(['comment_added', 'file_added'])
     ->with([
@@ -106,14 +108,10 @@ it('is kept of a change, and read again when whom it names is gone', function ()
 it('raises what the clock and a button bring about for the one rule that they are of', function (array $event): void {
     $task = Story::task();
     $at = Build::at(Story::NOW);
-    expect(hears($event, $task, $task, new Trigger($event['kind'], 'r', $at)))
-        ->toBeTrue()
-        ->and(hears($event, $task, $task, new Trigger($event['kind'], 'other', $at)))
-        ->toBeFalse()
-        ->and(hears($event, $task, $task, new Trigger('other', 'r', $at)))
-        ->toBeFalse()
-        ->and(hears($event, $task, $task))
-        ->toBeFalse();
+    expect(hears($event, $task, $task, new Trigger($event['kind'], 'r', $at)))->toBeTrue();
+    expect(hears($event, $task, $task, new Trigger($event['kind'], 'other', $at)))->toBeFalse();
+    expect(hears($event, $task, $task, new Trigger('other', 'r', $at)))->toBeFalse();
+    expect(hears($event, $task, $task))->toBeFalse();
 })->with([
     [['kind' => 'date_reached', 'field' => 'task.needed', 'offset' => '-20 days', 'time' => '09:00']],
     [['kind' => 'schedule', 'recurrence' => 'FREQ=WEEKLY;BYDAY=MO', 'from' => '2026-03-02', 'time' => '09:00']],
@@ -139,12 +137,9 @@ it('listens to any of several kinds', function (): void {
         then: [new AddTag('x')],
         when: [eventOf(['kind' => 'dropped']), eventOf(['kind' => 'tag_on', 'tags' => ['vip']])],
     );
-    expect($rule->listensTo(Story::change($task, $task->tagged('vip'))))
-        ->toBeTrue()
-        ->and($rule->listensTo(Story::change($task, $task->inStatus(TaskStatus::Dropped))))
-        ->toBeTrue()
-        ->and($rule->listensTo(Story::change($task, $task->inStatus(TaskStatus::Done))))
-        ->toBeFalse();
+    expect($rule->listensTo(Story::change($task, $task->tagged('vip'))))->toBeTrue();
+    expect($rule->listensTo(Story::change($task, $task->inStatus(TaskStatus::Dropped))))->toBeTrue();
+    expect($rule->listensTo(Story::change($task, $task->inStatus(TaskStatus::Done))))->toBeFalse();
 });
 
 it('says who may press a button', function (): void {
@@ -153,16 +148,10 @@ it('says who may press a button', function (): void {
         'label' => 'x',
         'by' => $by,
     ])->by->includes($standings);
-    expect($may('anyone', []))
-        ->toBeTrue()
-        ->and($may('lead', [Standing::Holder]))
-        ->toBeFalse()
-        ->and($may('lead', [Standing::Lead]))
-        ->toBeTrue()
-        ->and($may('holder_or_lead', [Standing::Holder]))
-        ->toBeTrue()
-        ->and($may('holder_or_lead', [Standing::Lead]))
-        ->toBeTrue()
-        ->and($may('holder_or_lead', [Standing::Creator]))
-        ->toBeFalse();
+    expect($may('anyone', []))->toBeTrue();
+    expect($may('lead', [Standing::Holder]))->toBeFalse();
+    expect($may('lead', [Standing::Lead]))->toBeTrue();
+    expect($may('holder_or_lead', [Standing::Holder]))->toBeTrue();
+    expect($may('holder_or_lead', [Standing::Lead]))->toBeTrue();
+    expect($may('holder_or_lead', [Standing::Creator]))->toBeFalse();
 });

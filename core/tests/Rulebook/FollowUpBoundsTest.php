@@ -106,22 +106,15 @@ it('makes no task while the one that the same rule made for the same task is ope
         madeByRule: $rule,
     );
     $both = ['task_made Call', 'task_made Look'];
-    expect($titles($make(false)))
-        ->toBe($both)
-        ->and($titles($make(false), $made('q', 'quote', TaskStatus::New)))
-        ->toBe(['task_open Call', 'task_made Look'])
-        ->and(
-            $titles($make(false), $made('q', 'quote', TaskStatus::Waiting), $made('r', 'repair', TaskStatus::InReview)),
-        )
-        ->toBe(['task_open Call', 'task_open Look'])
-        ->and($titles($make(true), $made('q', 'quote', TaskStatus::New)))
-        ->toBe($both)
-        ->and($titles($make(false), $made('q', 'quote', TaskStatus::Done)))
-        ->toBe($both)
-        ->and($titles($make(false), $made('q', 'quote', TaskStatus::New, 'other')))
-        ->toBe($both)
-        ->and($titles($make(false), $made('q', 'quote', TaskStatus::New, 'call', 't2')))
-        ->toBe($both);
+    expect($titles($make(false)))->toBe($both);
+    expect($titles($make(false), $made('q', 'quote', TaskStatus::New)))->toBe(['task_open Call', 'task_made Look']);
+    expect(
+        $titles($make(false), $made('q', 'quote', TaskStatus::Waiting), $made('r', 'repair', TaskStatus::InReview)),
+    )->toBe(['task_open Call', 'task_open Look']);
+    expect($titles($make(true), $made('q', 'quote', TaskStatus::New)))->toBe($both);
+    expect($titles($make(false), $made('q', 'quote', TaskStatus::Done)))->toBe($both);
+    expect($titles($make(false), $made('q', 'quote', TaskStatus::New, 'other')))->toBe($both);
+    expect($titles($make(false), $made('q', 'quote', TaskStatus::New, 'call', 't2')))->toBe($both);
 });
 
 it(
@@ -139,25 +132,21 @@ it(
             new Situation(Story::change($task, $task), $task, Bench::house(), Story::taskCatalogue(), 'call'),
         );
         $made = $effect->made;
-        expect($made->fields['task.title'])
-            ->toBe('Horn ~ 2 by 2026-12-19 ~')
-            // What this task says stays as it was said; what the customer says is followed.
-            ->and($made->textFollows?->write())
-            ->toBe(['title' => 'Horn ~~ 2 by ~customer.hire_ends|no day~ ~~']);
+        expect($made->fields['task.title'])->toBe('Horn ~ 2 by 2026-12-19 ~');
+
+        // What this task says stays as it was said; what the customer says is followed.
+        expect($made->textFollows?->write())->toBe(['title' => 'Horn ~~ 2 by ~customer.hire_ends|no day~ ~~']);
         $moved = $made->withField('customer.hire_ends', '2026-12-29')->settled($house, $words);
-        expect($moved->fields['task.title'])
-            ->toBe('Horn ~ 2 by 2026-12-29 ~')
-            ->and($moved->withField('customer.hire_ends', null)->settled($house, $words)->fields['task.title'])
-            ->toBe('Horn ~ 2 by no day ~');
+        expect($moved->fields['task.title'])->toBe('Horn ~ 2 by 2026-12-29 ~');
+        expect($moved->withField('customer.hire_ends', null)->settled($house, $words)->fields['task.title'])->toBe(
+            'Horn ~ 2 by no day ~',
+        );
         $written = $moved
             ->withField('task.title', 'My own')
             ->withField('customer.hire_ends', '2027-01-01')
             ->settled($house, $words);
-        expect([$written->fields['task.title'], $written->textFollows])
-            ->toBe(['My own', null])
-            ->and(FollowingTexts::read($made->textFollows?->write() ?? [])?->write())
-            ->toBe($made->textFollows?->write())
-            ->and($moved->equals($written))
-            ->toBeFalse();
+        expect([$written->fields['task.title'], $written->textFollows])->toBe(['My own', null]);
+        expect(FollowingTexts::read($made->textFollows?->write() ?? [])?->write())->toBe($made->textFollows?->write());
+        expect($moved->equals($written))->toBeFalse();
     },
 );

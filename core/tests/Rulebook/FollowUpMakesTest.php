@@ -15,14 +15,14 @@ require_once __DIR__ . '/FollowUpFunctions.php';
 it('puts the items of a checklist on once', function (): void {
     $effect = effectOf(['kind' => 'checklist', 'checklist' => 'bench']);
     $once = $effect?->on(Story::task()) ?? Story::task();
-    expect($effect === null ? null : DecisionRecord::effect($effect))
-        ->toBe(['effect' => 'checklist_put', 'checklist' => 'Bench', 'items' => 2])
-        ->and(array_column($once->checklist, 'text'))
-        ->toBe(['Photograph it', 'Play it'])
-        ->and($once->openItems())
-        ->toBe(2)
-        ->and($effect?->on($once))
-        ->toEqual($once);
+    expect($effect === null ? null : DecisionRecord::effect($effect))->toBe([
+        'effect' => 'checklist_put',
+        'checklist' => 'Bench',
+        'items' => 2,
+    ]);
+    expect(array_column($once->checklist, 'text'))->toBe(['Photograph it', 'Play it']);
+    expect($once->openItems())->toBe(2);
+    expect($effect?->on($once))->toEqual($once);
 });
 
 it('lets a due date follow another until it is set by hand', function (): void {
@@ -34,22 +34,19 @@ it('lets a due date follow another until it is set by hand', function (): void {
     );
     $following = $effect?->on($task) ?? $task;
     $moved = $following->withField('task.needed', '2026-03-25')->settled($house, Story::taskCatalogue()->words);
-    expect($effect === null ? null : DecisionRecord::effect($effect))
-        ->toBe([
-            'effect' => 'due_follows',
-            'field' => 'task.needed',
-            'offset' => '-3 days',
-            'due' => '2026-03-17T12:00:00Z',
-        ])
-        ->and($moved->dueAt)
-        ->toBe(Build::at('2026-03-22T12:00:00Z'))
-        ->and($following->withField('task.needed', null)->settled($house, Story::taskCatalogue()->words)->dueAt)
-        ->toBeNull()
-        ->and(
-            $moved->dueAt(5)->withField('task.needed', '2026-04-01')->settled($house, Story::taskCatalogue()->words)
-                ->dueAt,
-        )
-        ->toBe(5);
+    expect($effect === null ? null : DecisionRecord::effect($effect))->toBe([
+        'effect' => 'due_follows',
+        'field' => 'task.needed',
+        'offset' => '-3 days',
+        'due' => '2026-03-17T12:00:00Z',
+    ]);
+    expect($moved->dueAt)->toBe(Build::at('2026-03-22T12:00:00Z'));
+    expect(
+        $following->withField('task.needed', null)->settled($house, Story::taskCatalogue()->words)->dueAt,
+    )->toBeNull();
+    expect(
+        $moved->dueAt(5)->withField('task.needed', '2026-04-01')->settled($house, Story::taskCatalogue()->words)->dueAt,
+    )->toBe(5);
 });
 
 it('has nothing to do where there is nobody, or nothing, to do it with', function (
@@ -81,29 +78,25 @@ it('makes a task with what is merged in, for the same customer', function (): vo
         $task,
     );
     $made = $effect instanceof TaskMade ? $effect->made : null;
-    expect($effect === null ? null : DecisionRecord::effect($effect))
-        ->toBe(['effect' => 'task_made', 'title' => 'Quote for Horn at 400, some of them', 'waits' => true])
-        ->and($effect instanceof TaskMade && $effect->placed)
-        ->toBeFalse()
-        ->and($made?->fields)
-        ->toEqual([
-            'customer.tier' => 'school',
-            'task.count' => 1,
-            'task.kind' => 'quote',
-            'task.source' => 'rule',
-            'task.title' => 'Quote for Horn at 400, some of them',
-            'task.details' => "(Owner of the case not known)\nasked",
-        ])
-        ->and($made?->effort->left())
-        ->toBe(20)
-        ->and($made?->customerId)
-        ->toBe('band')
-        ->and($made?->madeById)
-        ->toBe('t1')
-        ->and($made?->status)
-        ->toBe(TaskStatus::New)
-        ->and($made?->dueAt)
-        ->toBe(Build::at('2026-03-03T17:00:00Z'));
+    expect($effect === null ? null : DecisionRecord::effect($effect))->toBe([
+        'effect' => 'task_made',
+        'title' => 'Quote for Horn at 400, some of them',
+        'waits' => true,
+    ]);
+    expect($effect instanceof TaskMade && $effect->placed)->toBeFalse();
+    expect($made?->fields)->toEqual([
+        'customer.tier' => 'school',
+        'task.count' => 1,
+        'task.kind' => 'quote',
+        'task.source' => 'rule',
+        'task.title' => 'Quote for Horn at 400, some of them',
+        'task.details' => "(Owner of the case not known)\nasked",
+    ]);
+    expect($made?->effort->left())->toBe(20);
+    expect($made?->customerId)->toBe('band');
+    expect($made?->madeById)->toBe('t1');
+    expect($made?->status)->toBe(TaskStatus::New);
+    expect($made?->dueAt)->toBe(Build::at('2026-03-03T17:00:00Z'));
 });
 
 it('gives what it makes the same fields where it is to', function (bool $same, array $expected): void {

@@ -14,18 +14,16 @@ require_once __DIR__ . '/FollowUpFunctions.php';
 it('does what it says', function (array $document, Subject $subject, array $written, array $changed): void {
     $effect = effectOf($document, $subject);
     $after = $effect?->on($subject);
-    expect($effect === null ? null : DecisionRecord::effect($effect))
-        ->toBe($written)
-        ->and(
-            $after === null
-                ? null
-                : array_filter(
-                    get_object_vars($after),
-                    static fn(mixed $value, string $name): bool => $value !== $subject->{$name},
-                    ARRAY_FILTER_USE_BOTH,
-                ),
-        )
-        ->toEqual($changed);
+    expect($effect === null ? null : DecisionRecord::effect($effect))->toBe($written);
+    expect(
+        $after === null
+            ? null
+            : array_filter(
+                get_object_vars($after),
+                static fn(mixed $value, string $name): bool => $value !== $subject->{$name},
+                ARRAY_FILTER_USE_BOTH,
+            ),
+    )->toEqual($changed);
 })->with([
     'a field' => [
         ['kind' => 'set_field', 'set' => ['field' => 'task.value', 'value' => 400.5]],

@@ -52,10 +52,10 @@ function shortNames(array $limit): Rulebook
 
 it('reads, writes and checks a new kind by what it declares', function (): void {
     $rulebook = shortNames(['kind' => 'name_has_at_most', 'letters' => 4]);
-    expect($rulebook->rules[0]->give?->limits)
-        ->toEqual([new NameHasAtMost(4, false)])
-        ->and(RulebookFormat::writeRules($rulebook)[0]['give']['limits'])
-        ->toBe([['kind' => 'name_has_at_most', 'letters' => 4, 'only_vowels' => false]]);
+    expect($rulebook->rules[0]->give?->limits)->toEqual([new NameHasAtMost(4, false)]);
+    expect(RulebookFormat::writeRules($rulebook)[0]['give']['limits'])->toBe([
+        ['kind' => 'name_has_at_most', 'letters' => 4, 'only_vowels' => false],
+    ]);
 });
 
 it('refuses what the new kind does not allow, with the place', function (
@@ -67,7 +67,8 @@ it('refuses what the new kind does not allow, with the place', function (
         shortNames($limit);
         $this->fail('It was not refused.');
     } catch (DocumentError $error) {
-        expect($error->faults[0]->pointer)->toBe($pointer)->and($error->faults[0]->reason)->toBe($reason);
+        expect($error->faults[0]->pointer)->toBe($pointer);
+        expect($error->faults[0]->reason)->toBe($reason);
     }
 })->with([
     [
@@ -91,16 +92,14 @@ it('refuses what the new kind does not allow, with the place', function (
 it('decides by a new kind and explains it', function (): void {
     $rulebook = CompiledRulebook::compile(shortNames(['kind' => 'name_has_at_most', 'letters' => 4]), 'v1');
     $decision = (new Router(Bench::house(), $rulebook))->decide(Build::event(), Work::of([]), new Rotations());
-    expect($decision->assigneeId)
-        ->toBe('femi')
-        ->and(DecisionFormat::write($decision)['verdicts'][0]['steps'][2])
-        ->toBe([
-            'step' => 'name_has_at_most',
-            'kept' => ['femi'],
-            'fallen' => [
-                ['person' => 'ayumi', 'reasons' => ['name_has_at_most'], 'figures' => ['letters' => 5, 'at_most' => 4]],
-            ],
-        ]);
+    expect($decision->assigneeId)->toBe('femi');
+    expect(DecisionFormat::write($decision)['verdicts'][0]['steps'][2])->toBe([
+        'step' => 'name_has_at_most',
+        'kept' => ['femi'],
+        'fallen' => [
+            ['person' => 'ayumi', 'reasons' => ['name_has_at_most'], 'figures' => ['letters' => 5, 'at_most' => 4]],
+        ],
+    ]);
 });
 
 it('has a new kind in the schema of rulebooks', function (): void {
@@ -111,25 +110,20 @@ it('has a new kind in the schema of rulebooks', function (): void {
             static fn(array $one): bool => $one['properties']['kind']['const'] === 'name_has_at_most',
         ),
     );
-    expect($found)
-        ->toHaveCount(1)
-        ->and($found[0]['properties']['letters'])
-        ->toMatchArray(['type' => 'integer', 'minimum' => 1, 'maximum' => 20])
-        ->and($found[0]['required'])
-        ->toBe(['kind', 'letters'])
-        ->and($found[0]['additionalProperties'])
-        ->toBeFalse()
-        ->and(count($defs['limit']['oneOf']))
-        ->toBe(4);
+    expect($found)->toHaveCount(1);
+    expect($found[0]['properties']['letters'])->toMatchArray(['type' => 'integer', 'minimum' => 1, 'maximum' => 20]);
+    expect($found[0]['required'])->toBe(['kind', 'letters']);
+    expect($found[0]['additionalProperties'])->toBeFalse();
+    expect(count($defs['limit']['oneOf']))->toBe(4);
 });
 
 it('takes a kind once', function (): void {
-    expect(static fn(): KindRegistry => KindRegistry::standard()->with(Family::Limit, SkillAtLeast::class))
-        ->toThrow(LogicException::class, 'skill_at_least')
-        ->and(KindRegistry::standard()->of(Family::Limit))
-        ->not->toHaveKey('name_has_at_most')
-        ->and(withNameLimit()->of(Family::Pool))
-        ->toBe(KindRegistry::standard()->of(Family::Pool));
+    expect(static fn(): KindRegistry => KindRegistry::standard()->with(Family::Limit, SkillAtLeast::class))->toThrow(
+        LogicException::class,
+        'skill_at_least',
+    );
+    expect(KindRegistry::standard()->of(Family::Limit))->not->toHaveKey('name_has_at_most');
+    expect(withNameLimit()->of(Family::Pool))->toBe(KindRegistry::standard()->of(Family::Pool));
 });
 
 it('lists kinds under the family to which they belong, each under its own code', function (): void {
@@ -144,10 +138,8 @@ it('lists kinds under the family to which they belong, each under its own code',
     expect(array_keys(StandardKinds::BY_FAMILY))->toBe(array_column(Family::cases(), 'value'));
     foreach (StandardKinds::BY_FAMILY as $family => $classes) {
         foreach ($classes as $class) {
-            expect(is_subclass_of($class, 'OpenBaton\\Core\\Rulebook\\' . $interfaces[$family]))
-                ->toBeTrue()
-                ->and(KindRegistry::standard()->of(Family::from($family))[$class::kind()])
-                ->toBe($class);
+            expect(is_subclass_of($class, 'OpenBaton\\Core\\Rulebook\\' . $interfaces[$family]))->toBeTrue();
+            expect(KindRegistry::standard()->of(Family::from($family))[$class::kind()])->toBe($class);
         }
     }
 });

@@ -20,12 +20,9 @@ it('finds the same in two values that differ by case, outer blanks or order alon
     bool $same,
 ): void {
     $changed = (new Changed())->over(null, $type);
-    expect(Plain::same($one, $other, $type))
-        ->toBe($same)
-        ->and(Plain::same($other, $one, $type))
-        ->toBe($same)
-        ->and($changed($one, $other))
-        ->toBe(!$same);
+    expect(Plain::same($one, $other, $type))->toBe($same);
+    expect(Plain::same($other, $one, $type))->toBe($same);
+    expect($changed($one, $other))->toBe(!$same);
 })->with([
     ['Horn ', 'horn', FieldType::Text, true],
     ['Horn', 'Horns', FieldType::Text, false],
@@ -57,27 +54,21 @@ function raisedBy(?Subject $before, Subject $after, string $field): array
 it('raises nothing where criteria see no change', function (): void {
     $task = Story::task();
     $hot = $task->with(['tags' => ['hot', 'rush']]);
-    expect(raisedBy($hot, $task->with(['tags' => ['Rush', ' Hot']]), 'task.tags'))
-        ->toBe([false, false, false])
-        ->and(raisedBy($task, $hot, 'task.tags'))
-        ->toBe([true, false, true])
-        ->and(raisedBy($hot, $task, 'task.tags'))
-        ->toBe([false, true, true])
-        ->and(
-            raisedBy($task->withField('task.title', 'Horn '), $task->withField('task.title', 'horn'), 'task.title')[2],
-        )
-        ->toBeFalse()
-        ->and(
-            raisedBy(
-                $task->withField('task.parts', ['valve', 'slide']),
-                $task->withField('task.parts', ['slide', 'valve']),
-                'task.parts',
-            )[2],
-        )
-        ->toBeFalse()
-        // At an arrival all that was before is missing, and a task without tags misses them, too.
-        ->and(raisedBy(null, $task, 'task.tags')[2])
-        ->toBeFalse()
-        ->and(raisedBy(null, $hot, 'task.tags'))
-        ->toBe([true, false, true]);
+    expect(raisedBy($hot, $task->with(['tags' => ['Rush', ' Hot']]), 'task.tags'))->toBe([false, false, false]);
+    expect(raisedBy($task, $hot, 'task.tags'))->toBe([true, false, true]);
+    expect(raisedBy($hot, $task, 'task.tags'))->toBe([false, true, true]);
+    expect(
+        raisedBy($task->withField('task.title', 'Horn '), $task->withField('task.title', 'horn'), 'task.title')[2],
+    )->toBeFalse();
+    expect(
+        raisedBy(
+            $task->withField('task.parts', ['valve', 'slide']),
+            $task->withField('task.parts', ['slide', 'valve']),
+            'task.parts',
+        )[2],
+    )->toBeFalse();
+
+    // At an arrival all that was before is missing, and a task without tags misses them, too.
+    expect(raisedBy(null, $task, 'task.tags')[2])->toBeFalse();
+    expect(raisedBy(null, $hot, 'task.tags'))->toBe([true, false, true]);
 });

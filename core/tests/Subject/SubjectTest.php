@@ -50,10 +50,8 @@ it('lets effects apply themselves, and says what they did', function (
     array $expected,
     array $document,
 ): void {
-    expect(get_object_vars($effect->on(whole())))
-        ->toEqual([...get_object_vars(whole()), ...$expected])
-        ->and(DecisionRecord::effect($effect))
-        ->toBe($document);
+    expect(get_object_vars($effect->on(whole())))->toEqual([...get_object_vars(whole()), ...$expected]);
+    expect(DecisionRecord::effect($effect))->toBe($document);
 })->with([
     [new DueSet(1_772_442_000), ['dueAt' => 1_772_442_000], ['effect' => 'due_set', 'due' => '2026-03-02T09:00:00Z']],
     [new DueImpossible(), [], ['effect' => 'due_impossible']],
@@ -131,16 +129,10 @@ it('fits a state, whoever acts', function (TaskAction $action, TaskStatus $statu
 ]);
 
 it('is for those who stand so to the task', function (): void {
-    expect(Transitions::of(TaskAction::Start)->isFor([Standing::Lead]))
-        ->toBeTrue()
-        ->and(Transitions::of(TaskAction::Start)->isFor([Standing::Claimant, Standing::Holder]))
-        ->toBeTrue()
-        ->and(Transitions::of(TaskAction::Start)->isFor([Standing::Claimant]))
-        ->toBeFalse()
-        ->and(Transitions::of(TaskAction::Claim)->isFor([Standing::Lead, Standing::Holder]))
-        ->toBeFalse()
-        ->and(Transitions::of(TaskAction::HandOn)->isFor([]))
-        ->toBeFalse()
-        ->and(Transitions::of(TaskAction::HandOn)->asks)
-        ->toBe([Asked::To, Asked::Reason]);
+    expect(Transitions::of(TaskAction::Start)->isFor([Standing::Lead]))->toBeTrue();
+    expect(Transitions::of(TaskAction::Start)->isFor([Standing::Claimant, Standing::Holder]))->toBeTrue();
+    expect(Transitions::of(TaskAction::Start)->isFor([Standing::Claimant]))->toBeFalse();
+    expect(Transitions::of(TaskAction::Claim)->isFor([Standing::Lead, Standing::Holder]))->toBeFalse();
+    expect(Transitions::of(TaskAction::HandOn)->isFor([]))->toBeFalse();
+    expect(Transitions::of(TaskAction::HandOn)->asks)->toBe([Asked::To, Asked::Reason]);
 });

@@ -15,10 +15,8 @@ use OpenBaton\Core\Workload\WorkItem;
 require_once __DIR__ . '/SubjectFunctions.php';
 
 it('knows which states are open, want somebody and take time', function (): void {
-    expect(array_column(TaskStatus::open(), 'value'))
-        ->toBe(['new', 'working', 'waiting', 'in_review'])
-        ->and(array_column(TaskStatus::wantingHolder(), 'value'))
-        ->toBe(['new', 'working', 'waiting']);
+    expect(array_column(TaskStatus::open(), 'value'))->toBe(['new', 'working', 'waiting', 'in_review']);
+    expect(array_column(TaskStatus::wantingHolder(), 'value'))->toBe(['new', 'working', 'waiting']);
 });
 
 it('moves work from one to another, reviewer and waiting ones too', function (): void {
@@ -44,25 +42,17 @@ it('moves work from one to another, reviewer and waiting ones too', function ():
     $back = $review
         ->after($item('femi', TaskStatus::InReview, 'ayumi'), $item('femi', TaskStatus::Working, 'femi'))
         ->assigned(['femi' => 40]);
-    expect($counts($work, 'ayumi'))
-        ->toBe([1, 0, null])
-        ->and($counts($waiting, 'ayumi'))
-        ->toBe([0, 0, null])
-        ->and($counts($waiting, 'femi'))
-        ->toBe([0, 1, 90])
-        ->and($counts($review, 'femi'))
-        ->toBe([0, 0, 90])
-        ->and($counts($review, 'ayumi'))
-        ->toBe([1, 0, null])
-        // When work last came to somebody never goes back.
-        ->and($counts($back, 'femi'))
-        ->toBe([1, 0, 90])
-        ->and($counts($back, 'ayumi'))
-        ->toBe([0, 0, null])
-        ->and($waiting->held('femi')->has('t1'))
-        ->toBeTrue()
-        ->and($waiting->held('ayumi')->has('t1'))
-        ->toBeFalse();
+    expect($counts($work, 'ayumi'))->toBe([1, 0, null]);
+    expect($counts($waiting, 'ayumi'))->toBe([0, 0, null]);
+    expect($counts($waiting, 'femi'))->toBe([0, 1, 90]);
+    expect($counts($review, 'femi'))->toBe([0, 0, 90]);
+    expect($counts($review, 'ayumi'))->toBe([1, 0, null]);
+
+    // When work last came to somebody never goes back.
+    expect($counts($back, 'femi'))->toBe([1, 0, 90]);
+    expect($counts($back, 'ayumi'))->toBe([0, 0, null]);
+    expect($waiting->held('femi')->has('t1'))->toBeTrue();
+    expect($waiting->held('ayumi')->has('t1'))->toBeFalse();
 });
 
 it('knows only what it is told it needs', function (): void {
@@ -71,30 +61,26 @@ it('knows only what it is told it needs', function (): void {
         ['ayumi' => 5, 'femi' => 6],
     );
     $less = $work->ofOnly(['ayumi', 'femi'], ['femi']);
-    expect($less->held('ayumi')->openTasks())
-        ->toBe(1)
-        ->and($less->held('ayumi')->lastAssignedAt)
-        ->toBeNull()
-        ->and($less->held('femi')->lastAssignedAt)
-        ->toBe(6)
-        ->and($work->ofOnly(['femi'], [])->held('ayumi'))
-        ->toEqual(new PersonWork());
+    expect($less->held('ayumi')->openTasks())->toBe(1);
+    expect($less->held('ayumi')->lastAssignedAt)->toBeNull();
+    expect($less->held('femi')->lastAssignedAt)->toBe(6);
+    expect($work->ofOnly(['femi'], [])->held('ayumi'))->toEqual(new PersonWork());
 });
 
 it('knows what differs between two states of a task, by name, and leaves out what is empty in both', function (): void {
     $before = whole();
     $after = $before->tagged('vip')->dueAt(null)->prioritised(Priority::Low)->withField('task.count', 2);
-    expect(Difference::between($before, $after, Build::fields()))
-        ->toBe([
-            'priority' => ['high', 'low'],
-            'due' => ['1970-01-01T00:05:00Z', null],
-            'tags' => [['rush'], ['rush', 'vip']],
-            'task.count' => [null, 2],
-        ])
-        ->and(Difference::between($before, $before, Build::fields()))
-        ->toBe([])
-        ->and(Difference::between(null, new Subject('t2', 100, new Effort()), Build::fields()))
-        ->toBe(['status' => [null, 'new'], 'priority' => [null, 'normal']]);
+    expect(Difference::between($before, $after, Build::fields()))->toBe([
+        'priority' => ['high', 'low'],
+        'due' => ['1970-01-01T00:05:00Z', null],
+        'tags' => [['rush'], ['rush', 'vip']],
+        'task.count' => [null, 2],
+    ]);
+    expect(Difference::between($before, $before, Build::fields()))->toBe([]);
+    expect(Difference::between(null, new Subject('t2', 100, new Effort()), Build::fields()))->toBe([
+        'status' => [null, 'new'],
+        'priority' => [null, 'normal'],
+    ]);
 });
 
 it('counts the minutes that were spent, and never fewer than none', function (?int $spent, int $now, int $left): void {

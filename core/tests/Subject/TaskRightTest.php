@@ -22,10 +22,7 @@ it('says what each way of standing to a task lets somebody do', function (Standi
 ]);
 
 it('is for whoever has any of the standings, and for nobody without', function (): void {
-    expect(TaskRight::Edit->isFor([Standing::Watcher, Standing::Creator]))
-        ->toBeTrue()
-        ->and(TaskRight::Edit->isFor([Standing::Watcher, Standing::Former]))
-        ->toBeFalse()
-        ->and(TaskRight::See->isFor([]))
-        ->toBeFalse();
+    expect(TaskRight::Edit->isFor([Standing::Watcher, Standing::Creator]))->toBeTrue();
+    expect(TaskRight::Edit->isFor([Standing::Watcher, Standing::Former]))->toBeFalse();
+    expect(TaskRight::See->isFor([]))->toBeFalse();
 });

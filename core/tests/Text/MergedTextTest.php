@@ -20,12 +20,9 @@ it('fills in what is known, and leaves no hole where it is not', function (
         'task.estimate' => 90,
     ]);
     $merged = MergedText::parse($text);
-    expect($merged->fill($facts, new PlainWords(Build::fields())))
-        ->toBe($expected)
-        ->and($merged->missing($facts))
-        ->toBe($missing)
-        ->and($merged->text)
-        ->toBe($text);
+    expect($merged->fill($facts, new PlainWords(Build::fields())))->toBe($expected);
+    expect($merged->missing($facts))->toBe($missing);
+    expect($merged->text)->toBe($text);
 })->with([
     'a field' => ['Call about ~task.title~', 'Call about Horn', []],
     'several, each as it is said' => [

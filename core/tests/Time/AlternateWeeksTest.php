@@ -44,15 +44,15 @@ it('gives way to a later pattern', function (): void {
         ['from' => '2026-03-02', 'mon' => ['09:00-17:00'], 'then' => [[]]],
         ['from' => '2026-03-09', 'mon' => ['10:00-12:00']],
     ];
-    expect(alternating('2026-03-09', ...$patterns))
-        ->toBe(['10:00-12:00'])
-        ->and(alternating('2026-03-16', ...$patterns))
-        ->toBe(['10:00-12:00']);
+    expect(alternating('2026-03-09', ...$patterns))->toBe(['10:00-12:00']);
+    expect(alternating('2026-03-16', ...$patterns))->toBe(['10:00-12:00']);
 });
 
 it('says what is wrong with a week', function (): void {
-    expect(fn() => alternating('2026-03-02', ['from' => '2026-03-02', 'then' => [['from' => '2026-03-09']]]))
-        ->toThrow(DocumentError::class)
-        ->and(fn() => alternating('2026-03-02', ['from' => '2026-03-02', 'then' => array_fill(0, 8, [])]))
-        ->toThrow(DocumentError::class);
+    expect(fn() => alternating('2026-03-02', ['from' => '2026-03-02', 'then' => [['from' => '2026-03-09']]]))->toThrow(
+        DocumentError::class,
+    );
+    expect(fn() => alternating('2026-03-02', ['from' => '2026-03-02', 'then' => array_fill(0, 8, [])]))->toThrow(
+        DocumentError::class,
+    );
 });

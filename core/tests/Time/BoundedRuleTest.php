@@ -50,12 +50,9 @@ it('stops by itself whatever the rule is', function (): void {
             ++$unread;
         }
     }
-    expect($stopped)
-        ->toBeGreaterThan(30)
-        ->and($gone)
-        ->toBeGreaterThan(500)
-        ->and($stopped + $gone + $unread)
-        ->toBe(1_500);
+    expect($stopped)->toBeGreaterThan(30);
+    expect($gone)->toBeGreaterThan(500);
+    expect($stopped + $gone + $unread)->toBe(1_500);
 });
 
 it('refuses a schedule that never comes from its first day on, with the place', function (): void {
@@ -69,8 +66,6 @@ it('refuses a schedule that never comes from its first day on, with the place', 
         Family::Event,
         Build::context(),
     );
-    expect(PartFormat::write($read('2026-03-03'))['recurrence'])
-        ->toBe('FREQ=DAILY;INTERVAL=7;BYDAY=TU')
-        ->and(static fn(): mixed => $read('2026-03-02'))
-        ->toThrow(DocumentError::class, 'never comes from 2026-03-02 on');
+    expect(PartFormat::write($read('2026-03-03'))['recurrence'])->toBe('FREQ=DAILY;INTERVAL=7;BYDAY=TU');
+    expect(static fn(): mixed => $read('2026-03-02'))->toThrow(DocumentError::class, 'never comes from 2026-03-02 on');
 });

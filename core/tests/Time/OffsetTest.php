@@ -12,10 +12,8 @@ use OpenBaton\Core\Time\Zone;
 
 it('goes so far from a date', function (string $offset, string $from, string $expected): void {
     $house = Build::calendar('Europe/Dublin', '09:00-17:00', [1, 2, 3, 4, 5], '2026-03-17');
-    expect(Offset::parse($offset)->fromDate(LocalDate::parse($from), $house)->format())
-        ->toBe($expected)
-        ->and(Offset::parse($offset)->format())
-        ->toBe($offset);
+    expect(Offset::parse($offset)->fromDate(LocalDate::parse($from), $house)->format())->toBe($expected);
+    expect(Offset::parse($offset)->format())->toBe($offset);
 })->with([
     ['-20 days', '2026-03-10', '2026-02-18'],
     ['+0 days', '2026-03-10', '2026-03-10'],
@@ -62,14 +60,10 @@ it('refuses what is no distance', function (string $text): void {
 })->with(['20 days', '+20 fortnights', '+20days', '+10000 days', '-10000 days', '+99999 days', '']);
 
 it('is a time of day', function (): void {
-    expect(TimeOfDay::parse('09:05')->minute)
-        ->toBe(545)
-        ->and(TimeOfDay::parse('00:00')->format())
-        ->toBe('00:00')
-        ->and(TimeOfDay::parse('23:59')->format())
-        ->toBe('23:59')
-        ->and(static fn(): TimeOfDay => TimeOfDay::parse('9:05'))
-        ->toThrow(InvalidArgumentException::class);
+    expect(TimeOfDay::parse('09:05')->minute)->toBe(545);
+    expect(TimeOfDay::parse('00:00')->format())->toBe('00:00');
+    expect(TimeOfDay::parse('23:59')->format())->toBe('23:59');
+    expect(static fn(): TimeOfDay => TimeOfDay::parse('9:05'))->toThrow(InvalidArgumentException::class);
 });
 
 it('finds the weeks and months of a date', function (string $date, array $expected): void {

@@ -9,12 +9,9 @@ it('takes as many steps as there are, and refuses the next', function (): void {
     $steps = new Steps(2);
     $steps->take();
     $steps->take();
-    expect($steps->areLeft())
-        ->toBeTrue()
-        ->and(static fn() => $steps->take())
-        ->toThrow(Refusal::class)
-        ->and($steps->areLeft())
-        ->toBeFalse();
+    expect($steps->areLeft())->toBeTrue();
+    expect(static fn() => $steps->take())->toThrow(Refusal::class);
+    expect($steps->areLeft())->toBeFalse();
 });
 
 it('counts each step against those of the whole, too', function (): void {
@@ -23,8 +20,6 @@ it('counts each step against those of the whole, too', function (): void {
     $one->take();
     $one->take();
     $other->take();
-    expect(static fn() => $other->take())
-        ->toThrow(Refusal::class)
-        ->and([$all->areLeft(), $other->areLeft()])
-        ->toBe([false, true]);
+    expect(static fn() => $other->take())->toThrow(Refusal::class);
+    expect([$all->areLeft(), $other->areLeft()])->toBe([false, true]);
 });

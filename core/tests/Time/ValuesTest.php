@@ -14,7 +14,9 @@ use OpenBaton\Core\Time\Zone;
 
 it('counts days as the calendar does, in every century', function (string $text, int $day, int $weekday): void {
     $date = LocalDate::parse($text);
-    expect($date->day)->toBe($day)->and($date->format())->toBe($text)->and($date->weekday())->toBe($weekday);
+    expect($date->day)->toBe($day);
+    expect($date->format())->toBe($text);
+    expect($date->weekday())->toBe($weekday);
 })->with([
     ['1970-01-01', 0, 4],
     ['1969-12-31', -1, 3],
@@ -49,10 +51,8 @@ it('reads lengths of working time and writes them', function (
     string $written,
 ): void {
     $span = WorkingSpan::parse($text);
-    expect([$span->minutes, $span->days])
-        ->toBe([$minutes, $days])
-        ->and($span->format())
-        ->toBe($written);
+    expect([$span->minutes, $span->days])->toBe([$minutes, $days]);
+    expect($span->format())->toBe($written);
 })->with([
     ['P0D', null, 0, 'P0D'],
     ['P260D', null, 260, 'P260D'],
@@ -64,10 +64,10 @@ it('reads lengths of working time and writes them', function (
 ]);
 
 it('refuses other lengths of working time', function (string $text): void {
-    expect(static fn(): WorkingSpan => WorkingSpan::parse($text))
-        ->toThrow(InvalidArgumentException::class)
-        ->and(preg_match('/' . WorkingSpan::PATTERN . '/D', $text) === 1)
-        ->toBe(in_array($text, ['P261D', 'PT0M', 'PT0H', 'PT2000H1M'], true));
+    expect(static fn(): WorkingSpan => WorkingSpan::parse($text))->toThrow(InvalidArgumentException::class);
+    expect(preg_match('/' . WorkingSpan::PATTERN . '/D', $text) === 1)->toBe(
+        in_array($text, ['P261D', 'PT0M', 'PT0H', 'PT2000H1M'], true),
+    );
 })->with([
     'P261D',
     'P-1D',
@@ -147,10 +147,8 @@ it('keeps ranges of hours within a day and a night', function (string $text, ?ar
         expect(static fn(): MinuteRange => MinuteRange::parse($text))->toThrow(InvalidArgumentException::class);
     } else {
         $range = MinuteRange::parse($text);
-        expect([$range->start, $range->end])
-            ->toBe($minutes)
-            ->and($range->format())
-            ->toBe($text);
+        expect([$range->start, $range->end])->toBe($minutes);
+        expect($range->format())->toBe($text);
     }
 })->with([
     ['00:00-00:01', [0, 1]],
@@ -179,24 +177,21 @@ it('joins, cuts and subtracts spans, half open as they are', function (): void {
     $span = new Span(10, 20);
     expect(
         $pairs(Span::union([new Span(30, 40), new Span(10, 20), new Span(20, 25), new Span(12, 14), new Span(39, 45)])),
-    )
-        ->toBe([[10, 25], [30, 45]])
-        ->and($pairs(Span::subtract([$span, new Span(30, 40)], [new Span(12, 14), new Span(18, 31), new Span(40, 50)])))
-        ->toBe([[10, 12], [14, 18], [31, 40]])
-        ->and($pairs(Span::subtract([$span], [new Span(0, 10), new Span(20, 30)])))
-        ->toBe([[10, 20]])
-        ->and($pairs(Span::subtract([$span], [new Span(10, 20)])))
-        ->toBe([])
-        ->and([$span->contains(9), $span->contains(10), $span->contains(19), $span->contains(20)])
-        ->toBe([false, true, true, false])
-        ->and($span->within(20, 30))
-        ->toBeNull()
-        ->and($span->within(0, 10))
-        ->toBeNull()
-        ->and([$span->within(15, 99)?->from, $span->within(15, 99)?->to])
-        ->toBe([15, 20])
-        ->and([$span->within(0, 11)?->from, $span->within(0, 11)?->to])
-        ->toBe([10, 11])
-        ->and($span->seconds())
-        ->toBe(10);
+    )->toBe([[10, 25], [30, 45]]);
+    expect(
+        $pairs(Span::subtract([$span, new Span(30, 40)], [new Span(12, 14), new Span(18, 31), new Span(40, 50)])),
+    )->toBe([[10, 12], [14, 18], [31, 40]]);
+    expect($pairs(Span::subtract([$span], [new Span(0, 10), new Span(20, 30)])))->toBe([[10, 20]]);
+    expect($pairs(Span::subtract([$span], [new Span(10, 20)])))->toBe([]);
+    expect([$span->contains(9), $span->contains(10), $span->contains(19), $span->contains(20)])->toBe([
+        false,
+        true,
+        true,
+        false,
+    ]);
+    expect($span->within(20, 30))->toBeNull();
+    expect($span->within(0, 10))->toBeNull();
+    expect([$span->within(15, 99)?->from, $span->within(15, 99)?->to])->toBe([15, 20]);
+    expect([$span->within(0, 11)?->from, $span->within(0, 11)?->to])->toBe([10, 11]);
+    expect($span->seconds())->toBe(10);
 });

@@ -23,16 +23,14 @@ it('counts working minutes', function (string $from, string $to, int $minutes): 
 
 it('counts real minutes of a night shift on both changes of the clocks', function (): void {
     $nights = new WorkingTime(Build::calendar('Europe/Dublin', '22:00-06:00', [6]));
-    expect($nights->minutesBetween(Build::at('2026-03-28 12:00'), Build::at('2026-03-29 12:00')))
-        ->toBe(420)
-        ->and($nights->minutesBetween(Build::at('2026-10-24 12:00'), Build::at('2026-10-25 12:00')))
-        ->toBe(540)
-        // Six hours into the long night it is 03:00 UTC, which is 03:00 winter time.
-        ->and($nights->add(Build::at('2026-10-24 12:00'), 360))
-        ->toBe(Build::at('2026-10-25 03:00'))
-        // Six hours into the short night it is 04:00 UTC, which is 05:00 summer time.
-        ->and($nights->add(Build::at('2026-03-28 12:00'), 360))
-        ->toBe(Build::at('2026-03-29 04:00'));
+    expect($nights->minutesBetween(Build::at('2026-03-28 12:00'), Build::at('2026-03-29 12:00')))->toBe(420);
+    expect($nights->minutesBetween(Build::at('2026-10-24 12:00'), Build::at('2026-10-25 12:00')))->toBe(540);
+
+    // Six hours into the long night it is 03:00 UTC, which is 03:00 winter time.
+    expect($nights->add(Build::at('2026-10-24 12:00'), 360))->toBe(Build::at('2026-10-25 03:00'));
+
+    // Six hours into the short night it is 04:00 UTC, which is 05:00 summer time.
+    expect($nights->add(Build::at('2026-03-28 12:00'), 360))->toBe(Build::at('2026-03-29 04:00'));
 });
 
 it('adds working minutes', function (string $from, int $minutes, string $expected): void {
@@ -67,14 +65,10 @@ it('leaves absences out', function (): void {
     $away = new Span(Build::at('2026-03-03 00:00'), Build::at('2026-03-04 12:00'));
     $time = new WorkingTime(new HoursLessBlocks(Build::calendar(), [$away]));
     // Monday 16:00: one hour on Monday, one on Wednesday from 12:00.
-    expect(gmdate('Y-m-d H:i', $time->add(Build::at('2026-03-02 16:00'), 120)))
-        ->toBe('2026-03-04 13:00')
-        ->and($time->minutesBetween(Build::at('2026-03-02 00:00'), Build::at('2026-03-05 00:00')))
-        ->toBe(480 + 300)
-        ->and($time->isWorking(Build::at('2026-03-03 10:00')))
-        ->toBeFalse()
-        ->and($time->isWorking(Build::at('2026-03-04 12:00')))
-        ->toBeTrue();
+    expect(gmdate('Y-m-d H:i', $time->add(Build::at('2026-03-02 16:00'), 120)))->toBe('2026-03-04 13:00');
+    expect($time->minutesBetween(Build::at('2026-03-02 00:00'), Build::at('2026-03-05 00:00')))->toBe(480 + 300);
+    expect($time->isWorking(Build::at('2026-03-03 10:00')))->toBeFalse();
+    expect($time->isWorking(Build::at('2026-03-04 12:00')))->toBeTrue();
 });
 
 it('agrees with itself: what it adds is what it counts', function (): void {

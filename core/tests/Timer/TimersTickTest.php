@@ -37,17 +37,14 @@ it('does not fire for an instant before the timer was published', function (): v
     $id = RuleTimer::id('r', $rule->events[0]);
     $task = Story::task()->withField('task.needed', '2026-03-10');
     $at = static fn(string $since): array => timers([$rule], [$id => Build::at($since)])->due($task, 0);
-    expect($at('2026-03-10T12:00:00Z'))
-        ->toHaveCount(1)
-        ->and($at('2026-03-10T12:00:01Z'))
-        ->toBe([])
-        ->and(
-            timers(
-                [weekly()],
-                [RuleTimer::id('weekly', weekly()->events[0]) => Build::at('2026-03-09T09:00:00Z')],
-            )->between([Story::task()], Build::at('2026-03-01'), Build::at('2026-03-20')),
-        )
-        ->toHaveCount(2);
+    expect($at('2026-03-10T12:00:00Z'))->toHaveCount(1);
+    expect($at('2026-03-10T12:00:01Z'))->toBe([]);
+    expect(
+        timers(
+            [weekly()],
+            [RuleTimer::id('weekly', weekly()->events[0]) => Build::at('2026-03-09T09:00:00Z')],
+        )->between([Story::task()], Build::at('2026-03-01'), Build::at('2026-03-20')),
+    )->toHaveCount(2);
 });
 
 it('finds all between two ticks, in order of time, the rules in theirs', function (): void {
@@ -91,10 +88,8 @@ it('catches up days without ticks, once each', function (): void {
     ) {
         array_push($parts, ...firings($timers->between([Story::task()], Build::at($from), Build::at($to))));
     }
-    expect($whole)
-        ->toBe(['2026-03-03 09:00 weekly t1', '2026-03-04 09:00 weekly t1', '2026-03-05 09:00 weekly t1'])
-        ->and($parts)
-        ->toBe($whole);
+    expect($whole)->toBe(['2026-03-03 09:00 weekly t1', '2026-03-04 09:00 weekly t1', '2026-03-05 09:00 weekly t1']);
+    expect($parts)->toBe($whole);
 });
 
 it('lets a schedule act on open tasks that were there', function (): void {
@@ -188,8 +183,6 @@ it('fires no rule for a working day that never comes', function (): void {
         Build::calendar(weekdays: []),
     );
     $task = Story::task()->withField('task.needed', '2026-03-10');
-    expect(firings($never->due($task, 0)))
-        ->toBe(['2026-03-10 09:00 day t1'])
-        ->and($never->next($task, Build::at('2026-03-10T09:00:00Z')))
-        ->toBeNull();
+    expect(firings($never->due($task, 0)))->toBe(['2026-03-10 09:00 day t1']);
+    expect($never->next($task, Build::at('2026-03-10T09:00:00Z')))->toBeNull();
 });

@@ -23,34 +23,33 @@ it('is above 1 only for work that cannot be done in the horizon', function (): v
         planned([Build::item('a', 'oona', 2400, '2026-03-06')])
             ->ratio()
             ->percent(),
-    )
-        ->toBe(100)
-        ->and(
-            planned([Build::item('a', 'oona', 3600, '2026-03-06')])
-                ->ratio()
-                ->percent(),
-        )
-        ->toBe(150);
+    )->toBe(100);
+    expect(
+        planned([Build::item('a', 'oona', 3600, '2026-03-06')])
+            ->ratio()
+            ->percent(),
+    )->toBe(150);
 });
 
 it('does work that is done in no time at once', function (): void {
-    expect(planned([Build::item('a', 'oona', 0)])->finishes)
-        ->toBe(['a' => Build::at('2026-03-02 09:00')])
-        ->and(planned([Build::item('a', 'oona', 0, start: '2026-03-04 10:00')])->finishes)
-        ->toBe(['a' => Build::at('2026-03-04 10:00')])
-        ->and(planned([Build::item('a', 'oona', 0, start: '2026-02-04 10:00')])->finishes)
-        ->toBe(['a' => Build::at('2026-03-02 09:00')]);
+    expect(planned([Build::item('a', 'oona', 0)])->finishes)->toBe(['a' => Build::at('2026-03-02 09:00')]);
+    expect(planned([Build::item('a', 'oona', 0, start: '2026-03-04 10:00')])->finishes)->toBe([
+        'a' => Build::at('2026-03-04 10:00'),
+    ]);
+    expect(planned([Build::item('a', 'oona', 0, start: '2026-02-04 10:00')])->finishes)->toBe([
+        'a' => Build::at('2026-03-02 09:00'),
+    ]);
 });
 
 it('goes on past the horizon where asked to', function (): void {
     $items = [Build::item('a', 'oona', 2460)];
-    expect(planned($items)->finishes)
-        ->toBe([])
-        ->and(planned($items, toTheEnd: true)->finishes)
-        ->toBe(['a' => Build::at('2026-03-09 10:00')])
-        // Seven days of work: the second of them that lies behind the horizon is Tuesday.
-        ->and(planned([Build::item('a', 'oona', 7 * 480)], toTheEnd: true)->finishes)
-        ->toBe(['a' => Build::at('2026-03-10 17:00')]);
+    expect(planned($items)->finishes)->toBe([]);
+    expect(planned($items, toTheEnd: true)->finishes)->toBe(['a' => Build::at('2026-03-09 10:00')]);
+
+    // Seven days of work: the second of them that lies behind the horizon is Tuesday.
+    expect(planned([Build::item('a', 'oona', 7 * 480)], toTheEnd: true)->finishes)->toBe([
+        'a' => Build::at('2026-03-10 17:00'),
+    ]);
 });
 
 it('knows the ratio with one more task without planning it', function (): void {
@@ -108,20 +107,12 @@ function leastLateness(array $items, int $now): int
 }
 
 it('compares ratios exactly, with nobody below one without capacity', function (): void {
-    expect((new LoadRatio(1, 3))->compare(new LoadRatio(2, 6)))
-        ->toBe(0)
-        ->and((new LoadRatio(0, 0))->compare(new LoadRatio(999, 1)))
-        ->toBe(1)
-        ->and((new LoadRatio(0, 0))->compare(new LoadRatio(5, 0)))
-        ->toBe(0)
-        ->and((new LoadRatio(0, 0))->value())
-        ->toBe(INF)
-        ->and((new LoadRatio(0, 0))->percent())
-        ->toBeNull()
-        ->and((new LoadRatio(90, 100))->exceedsPercent(90))
-        ->toBeFalse()
-        ->and((new LoadRatio(901, 1000))->exceedsPercent(90))
-        ->toBeTrue()
-        ->and((new LoadRatio(0, 0))->exceedsPercent(1000))
-        ->toBeTrue();
+    expect((new LoadRatio(1, 3))->compare(new LoadRatio(2, 6)))->toBe(0);
+    expect((new LoadRatio(0, 0))->compare(new LoadRatio(999, 1)))->toBe(1);
+    expect((new LoadRatio(0, 0))->compare(new LoadRatio(5, 0)))->toBe(0);
+    expect((new LoadRatio(0, 0))->value())->toBe(INF);
+    expect((new LoadRatio(0, 0))->percent())->toBeNull();
+    expect((new LoadRatio(90, 100))->exceedsPercent(90))->toBeFalse();
+    expect((new LoadRatio(901, 1000))->exceedsPercent(90))->toBeTrue();
+    expect((new LoadRatio(0, 0))->exceedsPercent(1000))->toBeTrue();
 });

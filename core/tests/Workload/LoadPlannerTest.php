@@ -54,12 +54,9 @@ it('interrupts a task for one that starts later and is due earlier', function ()
 
 it('idles until a task can be started', function (): void {
     $plan = planned([Build::item('a', 'oona', 60, null, '2026-03-03 10:00')]);
-    expect($plan->finishes)
-        ->toBe(['a' => Build::at('2026-03-03 11:00')])
-        ->and(figures($plan)[0])
-        ->toBe([480, 0, 0])
-        ->and(figures($plan)[1])
-        ->toBe([480, 60, 0]);
+    expect($plan->finishes)->toBe(['a' => Build::at('2026-03-03 11:00')]);
+    expect(figures($plan)[0])->toBe([480, 0, 0]);
+    expect(figures($plan)[1])->toBe([480, 60, 0]);
 });
 
 it('counts the days of the horizon and what is late at the end of each', function (): void {
@@ -68,26 +65,24 @@ it('counts the days of the horizon and what is late at the end of each', functio
         Build::item('a', 'oona', 600, '2026-03-02 17:00'),
         Build::item('b', 'oona', 120, '2026-03-06 17:00'),
     ]);
-    expect(figures($plan))
-        ->toBe([[480, 480, 120], [480, 240, 0], [480, 0, 0], [480, 0, 0], [480, 0, 0]])
-        ->and($plan->ratio()->percent())
-        ->toBe(30);
+    expect(figures($plan))->toBe([[480, 480, 120], [480, 240, 0], [480, 0, 0], [480, 0, 0], [480, 0, 0]]);
+    expect($plan->ratio()->percent())->toBe(30);
 });
 
 it('takes the share of working time, and what is left of today', function (): void {
     // From 13:00, four hours are left of Monday; four fifths of the time are for tasks.
     $plan = planned([Build::item('a', 'oona', 200)], '2026-03-02 13:00', Capacity::percent(80));
-    expect(figures($plan))
-        ->toBe([[192, 192, 0], [384, 8, 0], [384, 0, 0], [384, 0, 0], [384, 0, 0]])
-        // Eight minutes of effort take ten minutes of working time.
-        ->and($plan->finishes['a'])
-        ->toBe(Build::at('2026-03-03 09:10'));
+    expect(figures($plan))->toBe([[192, 192, 0], [384, 8, 0], [384, 0, 0], [384, 0, 0], [384, 0, 0]]);
+
+    // Eight minutes of effort take ten minutes of working time.
+    expect($plan->finishes['a'])->toBe(Build::at('2026-03-03 09:10'));
 });
 
 it('spreads fixed minutes a day over the working time of the day', function (): void {
     $plan = planned([Build::item('a', 'oona', 150)], capacity: Capacity::minutesADay(240));
     // 240 of 480 minutes: half of the time.
-    expect($plan->days[0]->capacity)->toBe(240)->and($plan->finishes['a'])->toBe(Build::at('2026-03-02 14:00'));
+    expect($plan->days[0]->capacity)->toBe(240);
+    expect($plan->finishes['a'])->toBe(Build::at('2026-03-02 14:00'));
 });
 
 it('starts the horizon at the next day with working time left', function (): void {
@@ -96,19 +91,14 @@ it('starts the horizon at the next day with working time left', function (): voi
         static fn(DayLoad $day): string => $day->date->format(),
         array_filter($plan->days, static fn(DayLoad $day): bool => $day->working),
     );
-    expect(array_values($days))
-        ->toBe(['2026-03-09', '2026-03-10', '2026-03-11', '2026-03-12', '2026-03-13'])
-        ->and($plan->capacity)
-        ->toBe(2400);
+    expect(array_values($days))->toBe(['2026-03-09', '2026-03-10', '2026-03-11', '2026-03-12', '2026-03-13']);
+    expect($plan->capacity)->toBe(2400);
 });
 
 it('keeps days of absence in the horizon, without capacity', function (): void {
     $presence = new HoursLessBlocks(Build::calendar(), [new Span(Build::at('2026-03-02'), Build::at('2026-03-05'))]);
     $plan = planned([Build::item('a', 'oona', 60, '2026-03-03 12:00')], presence: $presence);
-    expect(figures($plan))
-        ->toBe([[0, 0, 0], [0, 0, 60], [0, 0, 60], [480, 60, 0], [480, 0, 0]])
-        ->and($plan->finishes['a'])
-        ->toBe(Build::at('2026-03-05 10:00'))
-        ->and($plan->capacity)
-        ->toBe(960);
+    expect(figures($plan))->toBe([[0, 0, 0], [0, 0, 60], [0, 0, 60], [480, 60, 0], [480, 0, 0]]);
+    expect($plan->finishes['a'])->toBe(Build::at('2026-03-05 10:00'));
+    expect($plan->capacity)->toBe(960);
 });

@@ -74,20 +74,13 @@ it('begins where it is now, in whichever part of the day', function (): void {
         ],
         Stretch::ofDay($day, $presence, Capacity::percent(50), $now),
     );
-    expect($bounds(0, $day))
-        ->toBe([[0, 3600, 18_000_000], [7200, 10_800, 18_000_000]])
-        ->and($bounds(1800, $day))
-        ->toBe([[1800, 3600, 9_000_000], [7200, 10_800, 18_000_000]])
-        ->and($bounds(3600, $day))
-        ->toBe([[7200, 10_800, 18_000_000]])
-        ->and($bounds(9000, $day))
-        ->toBe([[9000, 10_800, 9_000_000]])
-        ->and($bounds(10_800, $day))
-        ->toBe([])
-        ->and($bounds(0, [new Span(3000, 8000)]))
-        ->toBe([[3000, 3600, 3_000_000], [7200, 8000, 4_000_000]])
-        ->and($bounds(0, []))
-        ->toBe([]);
+    expect($bounds(0, $day))->toBe([[0, 3600, 18_000_000], [7200, 10_800, 18_000_000]]);
+    expect($bounds(1800, $day))->toBe([[1800, 3600, 9_000_000], [7200, 10_800, 18_000_000]]);
+    expect($bounds(3600, $day))->toBe([[7200, 10_800, 18_000_000]]);
+    expect($bounds(9000, $day))->toBe([[9000, 10_800, 9_000_000]]);
+    expect($bounds(10_800, $day))->toBe([]);
+    expect($bounds(0, [new Span(3000, 8000)]))->toBe([[3000, 3600, 3_000_000], [7200, 8000, 4_000_000]]);
+    expect($bounds(0, []))->toBe([]);
 });
 
 it('counts a task by when it can be started', function (?string $start, ?string $due, ?int $percent): void {
@@ -120,14 +113,9 @@ it('keeps a plan while work and minute are the same', function (): void {
     $work = Work::of([Build::item('t', 'ayumi', 60)]);
     $at = Build::at('2026-03-02 10:00');
     $plan = $book->plan('ayumi', $work->held('ayumi'), $at);
-    expect($book->plan('ayumi', $work->held('ayumi'), $at + 59))
-        ->toBe($plan)
-        ->and($book->plan('ayumi', $work->held('ayumi'), $at + 60))
-        ->not->toBe($plan)
-        ->and($book->plan('ayumi', $work->held('ayumi'), $at + 3600)->capacity)
-        ->toBe(2280)
-        ->and($book->plan('femi', $work->held('femi'), $at)->undated)
-        ->toBe(0)
-        ->and($book->plan('ayumi', $work->held('ayumi'), $at)->undated)
-        ->toBe(60);
+    expect($book->plan('ayumi', $work->held('ayumi'), $at + 59))->toBe($plan);
+    expect($book->plan('ayumi', $work->held('ayumi'), $at + 60))->not->toBe($plan);
+    expect($book->plan('ayumi', $work->held('ayumi'), $at + 3600)->capacity)->toBe(2280);
+    expect($book->plan('femi', $work->held('femi'), $at)->undated)->toBe(0);
+    expect($book->plan('ayumi', $work->held('ayumi'), $at)->undated)->toBe(60);
 });

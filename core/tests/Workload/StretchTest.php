@@ -39,15 +39,20 @@ it('goes on with the shift that began yesterday', function (): void {
         [Build::item('t', 'oona', 150)],
         Build::at('2026-03-03 02:00'),
     );
-    expect(capacities($plan->days))
-        ->toBe([360, 240, 240, 240, 0, 0, 240])
-        ->and($plan->capacity)
-        ->toBe(1320)
-        // 120 minutes by 06:00, 30 from 22:00 on.
-        ->and($plan->finishes)
-        ->toBe(['t' => Build::at('2026-03-03 23:00')])
-        ->and(array_map(static fn(DayLoad $day): bool => $day->working, $plan->days))
-        ->toBe([true, true, true, true, false, false, true]);
+    expect(capacities($plan->days))->toBe([360, 240, 240, 240, 0, 0, 240]);
+    expect($plan->capacity)->toBe(1320);
+
+    // 120 minutes by 06:00, 30 from 22:00 on.
+    expect($plan->finishes)->toBe(['t' => Build::at('2026-03-03 23:00')]);
+    expect(array_map(static fn(DayLoad $day): bool => $day->working, $plan->days))->toBe([
+        true,
+        true,
+        true,
+        true,
+        false,
+        false,
+        true,
+    ]);
 });
 
 it('goes on at the pace of the day on which it began', function (): void {
@@ -66,10 +71,8 @@ it('goes on at the pace of the day on which it began', function (): void {
         Build::at('2026-03-03 02:00'),
         3,
     );
-    expect(capacities($plan->days))
-        ->toBe([240, 0, 0, 0, 0, 0, 240, 120])
-        ->and($plan->finishes['t'])
-        ->toBe(Build::at('2026-03-03 10:10'));
+    expect(capacities($plan->days))->toBe([240, 0, 0, 0, 0, 0, 240, 120]);
+    expect($plan->finishes['t'])->toBe(Build::at('2026-03-03 10:10'));
 });
 
 it('counts neither of two absences, the second over midnight', function (): void {
@@ -86,11 +89,10 @@ it('counts neither of two absences, the second over midnight', function (): void
         Build::at('2026-03-03 02:00'),
         2,
     );
-    expect(capacities($plan->days))
-        ->toBe([3 * 60 + 4 * 60, 480])
-        // 1 hour, 2 hours, 1 hour on Tuesday evening, and the fifth from 03:00.
-        ->and($plan->finishes['t'])
-        ->toBe(Build::at('2026-03-04 04:00'));
+    expect(capacities($plan->days))->toBe([3 * 60 + 4 * 60, 480]);
+
+    // 1 hour, 2 hours, 1 hour on Tuesday evening, and the fifth from 03:00.
+    expect($plan->finishes['t'])->toBe(Build::at('2026-03-04 04:00'));
 });
 
 it('does exactly its capacity in a whole day', function (int $minutes, string $hours, int $expected): void {
@@ -102,18 +104,12 @@ it('does exactly its capacity in a whole day', function (int $minutes, string $h
         [Build::item('t', 'oona', 5 * $expected)],
         Build::at('2026-03-02 00:00'),
     );
-    expect($plan->capacity)
-        ->toBe(5 * $expected)
-        ->and(capacities($plan->days))
-        ->toBe([$expected, $expected, $expected, $expected, $expected])
-        ->and($plan->ratio()->exceedsPercent(100))
-        ->toBeFalse()
-        ->and($plan->ratio()->percent())
-        ->toBe(100)
-        ->and($plan->finishes)
-        ->toHaveKey('t')
-        ->and($plan->days[4]->late)
-        ->toBe(0);
+    expect($plan->capacity)->toBe(5 * $expected);
+    expect(capacities($plan->days))->toBe([$expected, $expected, $expected, $expected, $expected]);
+    expect($plan->ratio()->exceedsPercent(100))->toBeFalse();
+    expect($plan->ratio()->percent())->toBe(100);
+    expect($plan->finishes)->toHaveKey('t');
+    expect($plan->days[4]->late)->toBe(0);
 })->with([
     [100, '09:00-16:00', 100],
     [7, '09:00-17:00', 7],
@@ -169,10 +165,8 @@ it('is late by the end of the day on which it is due, midnight among it', functi
         [Build::item('t', 'oona', $percent === 125 ? 3000 : 600, $due)],
         Build::at('2026-03-02 09:00'),
     );
-    expect(array_map(static fn(DayLoad $one): int => $one->late, $plan->days))
-        ->toBe($late)
-        ->and($plan->ratio()->percent())
-        ->toBe($percent);
+    expect(array_map(static fn(DayLoad $one): int => $one->late, $plan->days))->toBe($late);
+    expect($plan->ratio()->percent())->toBe($percent);
 })->with([
     ['2026-03-03 00:00:00', [120, 0, 0, 0, 0], 25],
     ['2026-03-03 00:00:01', [0, 0, 0, 0, 0], 25],

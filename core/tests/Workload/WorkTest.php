@@ -28,10 +28,8 @@ it('loads whoever has to do something', function (TaskStatus $status, array $loa
         static fn(WorkItem $item): string => $item->id,
         $work->held($person)->loading,
     );
-    expect([$ids('oona'), $ids('greta')])
-        ->toBe($loaded)
-        ->and($work->held('oona')->openTasks())
-        ->toBe($open);
+    expect([$ids('oona'), $ids('greta')])->toBe($loaded);
+    expect($work->held('oona')->openTasks())->toBe($open);
 })->with([
     [TaskStatus::New, [['a'], []], 1],
     [TaskStatus::Working, [['a'], []], 1],
@@ -44,14 +42,9 @@ it('loads whoever has to do something', function (TaskStatus $status, array $loa
 it('carries a task that comes to somebody, and leaves the old work as it was', function (): void {
     $before = Work::of([Build::item('a', 'oona', 60)], ['oona' => 100]);
     $after = $before->after(null, Build::item('b', 'oona', 30))->assigned(['oona' => 200]);
-    expect($after->held('oona')->openTasks())
-        ->toBe(2)
-        ->and($after->held('oona')->lastAssignedAt)
-        ->toBe(200)
-        ->and($before->held('oona')->openTasks())
-        ->toBe(1)
-        ->and($after->held('tobias')->openTasks())
-        ->toBe(0)
-        ->and($after->held('tobias')->lastAssignedAt)
-        ->toBeNull();
+    expect($after->held('oona')->openTasks())->toBe(2);
+    expect($after->held('oona')->lastAssignedAt)->toBe(200);
+    expect($before->held('oona')->openTasks())->toBe(1);
+    expect($after->held('tobias')->openTasks())->toBe(0);
+    expect($after->held('tobias')->lastAssignedAt)->toBeNull();
 });

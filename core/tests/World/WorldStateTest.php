@@ -92,10 +92,11 @@ it('lets all that has fallen due happen in order, each once, on tasks as they ar
         [new Ticks('t1', Build::at('2026-03-04T12:00:00Z')), new Ticks('t2', Build::at('2026-03-05T12:00:00Z'))],
         [needed('a', '2026-03-03')],
     );
-    expect(lived($world))
-        ->toBe(['t1:1 a after-0', 't1:2 a after-0,after-1'])
-        ->and(array_column(iterator_to_array($world->chains(), false), 'due'))
-        ->toBe([Build::at('2026-03-03T00:00:00Z'), Build::at('2026-03-04T00:00:00Z')]);
+    expect(lived($world))->toBe(['t1:1 a after-0', 't1:2 a after-0,after-1']);
+    expect(array_column(iterator_to_array($world->chains(), false), 'due'))->toBe([
+        Build::at('2026-03-03T00:00:00Z'),
+        Build::at('2026-03-04T00:00:00Z'),
+    ]);
 });
 
 it('lets nothing happen that was past already when the clock was last looked at', function (): void {
@@ -127,14 +128,12 @@ it('lets a task come back that waits until then', function (): void {
         )->chains(),
         false,
     );
-    expect(count($chains))
-        ->toBe(1)
-        ->and([
-            $chains[0]->event,
-            $chains[0]->chain->subjects['w']->status,
-            $chains[0]->chain->links[0]->change->trigger(),
-        ])
-        ->toBe(['t2:1', TaskStatus::Working, null]);
+    expect(count($chains))->toBe(1);
+    expect([
+        $chains[0]->event,
+        $chains[0]->chain->subjects['w']->status,
+        $chains[0]->chain->links[0]->change->trigger(),
+    ])->toBe(['t2:1', TaskStatus::Working, null]);
 });
 
 it('takes for a change what changes something, and what happens', function (): void {
@@ -233,10 +232,7 @@ it('knows the other open tasks of a customer, and who waits for a task', functio
         $ids($state->waitingOn('c')),
         $ids($state->waitingOn('d')),
         $ids($state->madeBy('a')),
-    ])
-        ->toBe([['b'], ['a', 'b'], ['b'], [], []])
-        ->and($state->work(new Needs())->held('femi')->openTasks())
-        ->toBe(2)
-        ->and(static fn() => $state->task('x'))
-        ->toThrow(LogicException::class);
+    ])->toBe([['b'], ['a', 'b'], ['b'], [], []]);
+    expect($state->work(new Needs())->held('femi')->openTasks())->toBe(2);
+    expect(static fn() => $state->task('x'))->toThrow(LogicException::class);
 });
