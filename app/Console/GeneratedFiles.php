@@ -6,13 +6,14 @@ namespace App\Console;
 
 use App\Documents\RulebookFile;
 use App\Http\Pages\Rules\Vocabulary;
+use OpenBaton\Core\Parameter\Control;
 use OpenBaton\Core\Rulebook\KindRegistry;
 use OpenBaton\Core\Schema\DecisionSchema;
 use OpenBaton\Core\Schema\RulebookSchema;
 use OpenBaton\Core\Schema\WorldSchema;
 
 /**
- * Files that follow from the kinds of rule parts; "bin/baton generate" writes them, a test says that they are current.
+ * Files that follow from the core's lists; "bin/baton generate" writes them, a test says that they are current.
  */
 final class GeneratedFiles
 {
@@ -29,10 +30,20 @@ final class GeneratedFiles
             'resources/words/en/server/sentences.json' => RulebookFile::json([
                 'sentence' => array_combine(Sentences::all(), Sentences::all()),
             ]),
+            'app/Http/Pages/Rules/Control.ts' => self::controls(),
             'resources/js/tests/kinds.json' => RulebookFile::json([
                 'kinds' => $vocabulary->families(),
                 'operators' => $vocabulary->operators(),
             ]),
         ];
+    }
+
+    private static function controls(): string
+    {
+        $lines = array_map(static fn(Control $one): string => "    | '{$one->value}'\n", Control::cases());
+
+        return "/** Generated from the core's Control. */\nexport type Control =\n" .
+            rtrim(implode('', $lines)) .
+            ";\n";
     }
 }

@@ -6,67 +6,46 @@ namespace App\Explain;
 
 use OpenBaton\Core\Document\Duration;
 use OpenBaton\Core\Document\Node;
-use OpenBaton\Core\Parameter\Assignment;
-use OpenBaton\Core\Parameter\ChecklistReference;
-use OpenBaton\Core\Parameter\Choice;
-use OpenBaton\Core\Parameter\DateType;
-use OpenBaton\Core\Parameter\FieldChangeType;
-use OpenBaton\Core\Parameter\FieldReference;
+use OpenBaton\Core\Parameter\Control;
 use OpenBaton\Core\Parameter\ListOf;
-use OpenBaton\Core\Parameter\MergedTextType;
-use OpenBaton\Core\Parameter\Minutes;
-use OpenBaton\Core\Parameter\OffsetType;
 use OpenBaton\Core\Parameter\ParameterType;
 use OpenBaton\Core\Parameter\PartOf;
-use OpenBaton\Core\Parameter\PeopleOrTeam;
-use OpenBaton\Core\Parameter\PersonReference;
-use OpenBaton\Core\Parameter\RecurrenceRule;
-use OpenBaton\Core\Parameter\SettableField;
-use OpenBaton\Core\Parameter\SkillReference;
 use OpenBaton\Core\Parameter\TaskKindReference;
-use OpenBaton\Core\Parameter\TeamReference;
-use OpenBaton\Core\Parameter\WorkingSpanType;
-use OpenBaton\Core\Parameter\YesNo;
+use OpenBaton\Core\Rulebook\Family;
 use OpenBaton\Core\Time\Offset;
 use OpenBaton\Core\Time\WorkingSpan;
 
-/** Says values of parameters, by their type; resources/js/lib/parameters.ts does the same on the pages. */
+/** Says values of parameters, by what they are edited by; resources/js/lib/parameters.ts does so on the pages. */
 final readonly class ParameterWords
 {
     public function __construct(private HouseWords $house) {}
 
-    /** @param callable(PartOf, Node): string $part says a part within the part */
+    /** @param callable(Family, Node): string $part says a part within the part */
     public function value(ParameterType $type, string $name, Node $value, callable $part): string
     {
         $words = $this->house->words;
 
-        return match (true) {
-            $type instanceof PersonReference => $this->house->person($value->text()),
-            $type instanceof TeamReference => $this->house->team($value->text()),
-            $type instanceof SkillReference => $this->house->skill($value->text()),
-            $type instanceof FieldReference, $type instanceof SettableField => $this->house->field($value->text()),
-            $type instanceof TaskKindReference => $this->house->value(TaskKindReference::FIELD, $value->value),
-            $type instanceof ChecklistReference => $this->house->checklist($value->text()),
-            $type instanceof PeopleOrTeam => $this->people($value),
-            $type instanceof Assignment => $words->say(
-                ($type->bounds()['of'] ?? '') === 'people' ? 'field_change.is' : 'field_change.set',
-                [
-                    'field' => $this->house->field($value->get('field')->text()),
-                    'value' => $this->house->value($value->get('field')->text(), $value->find('value')?->value),
-                ],
-            ),
-            $type instanceof FieldChangeType => $this->change($value),
-            $type instanceof PartOf => $part($type, $value),
-            $type instanceof ListOf => $this->list($type, $name, $value, $part),
-            $type instanceof WorkingSpanType => $this->span(WorkingSpan::parse($value->text())),
-            $type instanceof Minutes => $this->house->duration(Duration::parse($value->text())),
-            $type instanceof DateType => $this->house->day($value->text()),
-            $type instanceof OffsetType => $this->house->distance($value->text()),
-            $type instanceof RecurrenceRule => (new RecurrenceWords($words))->say($value->text()),
-            $type instanceof MergedTextType => $this->merged($value->text()),
-            $type instanceof YesNo => $words->say("parameter.{$name}." . ($value->bool() ? 'true' : 'false')),
-            $type instanceof Choice => $words->say("parameter.{$name}.{$value->text()}"),
-            default => is_scalar($value->value) ? (string) $value->value : '',
+        return match ($type::control()) {
+            Control::Person => $this->house->person($value->text()),
+            Control::Team => $this->house->team($value->text()),
+            Control::Skill => $this->house->skill($value->text()),
+            Control::Field, Control::SettableField => $this->house->field($value->text()),
+            Control::TaskKind => $this->house->value(TaskKindReference::FIELD, $value->value),
+            Control::Checklist => $this->house->checklist($value->text()),
+            Control::PeopleOrTeam => $this->people($value),
+            Control::Assignment => $this->assignment($value, ($type->bounds()['of'] ?? '') === 'people'),
+            Control::FieldChange => $this->change($value),
+            Control::Part => $type instanceof PartOf ? $part($type->family, $value) : '',
+            Control::List => $type instanceof ListOf ? $this->list($type->of, $name, $value, $part) : '',
+            Control::WorkingSpan => $this->span(WorkingSpan::parse($value->text())),
+            Control::Minutes => $this->house->duration(Duration::parse($value->text())),
+            Control::Date => $this->house->day($value->text()),
+            Control::Offset => $this->house->distance($value->text()),
+            Control::Recurrence => (new RecurrenceWords($words))->say($value->text()),
+            Control::MergedText => $this->merged($value->text()),
+            Control::YesNo => $words->say("parameter.{$name}." . ($value->bool() ? 'true' : 'false')),
+            Control::Choice => $words->say("parameter.{$name}.{$value->text()}"),
+            Control::Rotation, Control::ShortText, Control::TimeOfDay, Control::WholeNumber => $this->plain($value),
         };
     }
 
@@ -75,7 +54,7 @@ final readonly class ParameterWords
     {
         return match (true) {
             $value === null => 'none',
-            $type instanceof OffsetType => match (Offset::parse($value->text())->amount <=> 0) {
+            $type::control() === Control::Offset => match (Offset::parse($value->text())->amount <=> 0) {
                 -1 => 'before',
                 1 => 'after',
                 default => 'same',
@@ -84,6 +63,11 @@ final readonly class ParameterWords
             is_scalar($value->value) => (string) $value->value,
             default => 'some',
         };
+    }
+
+    private function plain(Node $value): string
+    {
+        return is_scalar($value->value) ? (string) $value->value : '';
     }
 
     /** With the labels of the fields that are merged in. */
@@ -98,15 +82,25 @@ final readonly class ParameterWords
         );
     }
 
-    /** @param callable(PartOf, Node): string $part */
-    private function list(ListOf $type, string $name, Node $value, callable $part): string
+    /** @param callable(Family, Node): string $part */
+    private function list(ParameterType $of, string $name, Node $value, callable $part): string
     {
-        $or = $type->of instanceof PartOf || $type->of instanceof Choice;
+        $or = in_array($of::control(), [Control::Part, Control::Choice], true);
 
         return implode(
             $or ? $this->house->words->say('rule.or') : ', ',
-            array_map(fn(Node $one): string => $this->value($type->of, $name, $one, $part), $value->items()),
+            array_map(fn(Node $one): string => $this->value($of, $name, $one, $part), $value->items()),
         );
+    }
+
+    private function assignment(Node $value, bool $ofPeople): string
+    {
+        $path = $value->get('field')->text();
+
+        return $this->house->words->say($ofPeople ? 'field_change.is' : 'field_change.set', [
+            'field' => $this->house->field($path),
+            'value' => $this->house->value($path, $value->find('value')?->value),
+        ]);
     }
 
     private function people(Node $value): string

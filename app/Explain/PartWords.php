@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Explain;
 
 use OpenBaton\Core\Document\Node;
-use OpenBaton\Core\Parameter\PartOf;
 use OpenBaton\Core\Rulebook\Family;
 use OpenBaton\Core\Rulebook\KindRegistry;
 
@@ -78,7 +77,7 @@ final readonly class PartWords
                         $parameter->type,
                         $name,
                         $value,
-                        fn(PartOf $type, Node $part): string => $this->say($type->family, $part, $variant),
+                        fn(Family $inner, Node $part): string => $this->say($inner, $part, $variant),
                     );
             $slots["{$name}_code"] = ParameterWords::code($parameter->type, $value);
             $slots["{$name}_count"] = is_int($value?->value)

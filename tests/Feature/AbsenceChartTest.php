@@ -10,10 +10,10 @@ use App\Models\Absences\Absence;
 use App\Models\House\House as HouseRow;
 use App\Models\People\Team;
 use Carbon\CarbonImmutable;
+use Database\Factories\Absences\AbsenceFactory;
 use Database\Factories\Tasks\TaskFactory;
 use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Absence\AbsenceKind;
-use OpenBaton\Core\Absence\AbsenceStatus;
 use Tests\Support\Clock;
 use Tests\Support\House;
 
@@ -162,17 +162,16 @@ it('asks no more of the database for more absences', function (): void {
 });
 
 it('counts in weeks that are over who was away then, of which decisions know nothing any more', function (): void {
-    $past = static fn(string $slug, string $first, string $last, array $more = []): Absence => Absence::query()->create(
-        $more + [
-            'slug' => $slug,
-            'person_id' => House::person('callum')->id,
-            'status' => AbsenceStatus::Approved,
-            'first_day' => $first,
-            'last_day' => $last,
-            'handed_over_at' => CarbonImmutable::parse("{$first}T00:00:00Z"),
-            'handed_back_at' => CarbonImmutable::parse("{$last}T23:00:00Z"),
-        ],
-    );
+    $past = static fn(string $slug, string $first, string $last, array $more = []): Absence => AbsenceFactory::new()
+        ->of('callum')
+        ->days($first, $last)
+        ->create(
+            $more + [
+                'slug' => $slug,
+                'handed_over_at' => CarbonImmutable::parse("{$first}T00:00:00Z"),
+                'handed_back_at' => CarbonImmutable::parse("{$last}T23:00:00Z"),
+            ],
+        );
     $past('long-ago', '2025-11-03', '2025-11-07');
     $past('lately', '2026-02-02', '2026-02-06');
     $past('not-back', '2025-11-10', '2025-11-14', ['handed_back_at' => null]);

@@ -8,6 +8,7 @@ use App\Models\Absences\Absence;
 use App\Models\Absences\CalendarFeed;
 use App\Models\Absences\StandInEvent;
 use Carbon\CarbonImmutable;
+use Database\Factories\Absences\AbsenceFactory;
 use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Http\Client\ConnectionException;
 use Illuminate\Support\Facades\DB;
@@ -38,20 +39,15 @@ it('goes out under a secret address, without why', function (): void {
             'reason' => 'Operation',
         ])
         ->syncSubstitutes([House::person('femi')->id]);
-    Absence::query()->create([
-        'slug' => 'b',
-        'person_id' => House::person('femi')->id,
-        'from' => '2026-03-10 09:00:00',
-        'to' => '2026-03-10 12:00:00',
-        'status' => AbsenceStatus::Approved,
-    ]);
-    Absence::query()->create([
-        'slug' => 'c',
-        'person_id' => House::person('femi')->id,
-        'first_day' => '2026-03-20',
-        'last_day' => '2026-03-20',
-        'status' => AbsenceStatus::Asked,
-    ]);
+    AbsenceFactory::new()
+        ->of('femi')
+        ->during(CarbonImmutable::parse('2026-03-10 09:00:00'), CarbonImmutable::parse('2026-03-10 12:00:00'))
+        ->create(['slug' => 'b']);
+    AbsenceFactory::new()
+        ->of('femi')
+        ->days('2026-03-20', '2026-03-20')
+        ->asked()
+        ->create(['slug' => 'c']);
     $this->actingAs(House::user('femi'))->post('/absences/calendars/renew');
     $this->actingAs(House::user('femi'))
         ->post('/absences/calendars/renew', ['team' => 'brass-bench'])

@@ -7,7 +7,7 @@ use App\Models\Absences\CalendarEntry;
 use App\Models\People\Person;
 use App\Models\Tasks\Task;
 use Carbon\CarbonImmutable;
-use OpenBaton\Core\Absence\AbsenceStatus;
+use Database\Factories\Absences\AbsenceFactory;
 use Tests\Support\House;
 
 require_once __DIR__ . '/CalendarFunctions.php';
@@ -89,21 +89,12 @@ it('takes what recurs one by one, with what was moved and left out', function ()
 });
 
 it('leaves alone what was entered by hand, and knows it again', function (): void {
-    $absence = Absence::query()->create([
-        'slug' => 'by-hand',
-        'person_id' => House::person('callum')->id,
-        'first_day' => '2026-03-09',
-        'last_day' => '2026-03-13',
-        'status' => AbsenceStatus::Approved,
-        'reason' => 'Fair',
-    ]);
-    Absence::query()->create([
-        'slug' => 'other',
-        'person_id' => House::person('femi')->id,
-        'first_day' => '2026-03-09',
-        'last_day' => '2026-03-13',
-        'status' => AbsenceStatus::Approved,
-    ]);
+    $absence = AbsenceFactory::new()
+        ->of('callum')
+        ->create(['slug' => 'by-hand', 'reason' => 'Fair']);
+    AbsenceFactory::new()
+        ->of('femi')
+        ->create(['slug' => 'other']);
     expect(
         comes(
             take(

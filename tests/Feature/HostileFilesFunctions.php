@@ -2,10 +2,9 @@
 
 declare(strict_types=1);
 
-use App\Models\Absences\Absence;
 use App\Models\People\Person;
 use App\Models\People\Place;
-use OpenBaton\Core\Absence\AbsenceStatus;
+use Database\Factories\Absences\AbsenceFactory;
 use Tests\Support\Clock;
 use Tests\Support\House;
 
@@ -22,11 +21,7 @@ function beginHostileFiles(): void
             'attribute_list' => ['drives the van'],
             'place_id' => Place::query()->where('slug', 'the-holms')->sole()->id,
         ]);
-    Absence::query()->create([
-        'slug' => 'by-hand',
-        'person_id' => House::person('callum')->id,
-        'first_day' => '2026-03-09',
-        'last_day' => '2026-03-13',
-        'status' => AbsenceStatus::Approved,
-    ]);
+    AbsenceFactory::new()
+        ->of('callum')
+        ->create(['slug' => 'by-hand']);
 }

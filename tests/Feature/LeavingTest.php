@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-use App\Models\Absences\Absence;
 use App\Models\Customers\Customer;
 use App\Models\People\Place;
 use App\Models\People\Team;
 use App\Models\Tasks\Task;
+use Database\Factories\Absences\AbsenceFactory;
 use OpenBaton\Core\Absence\AbsenceStatus;
 use OpenBaton\Core\Workload\TaskStatus;
 use Tests\Support\Clock;
@@ -40,20 +40,14 @@ it('shows what somebody holds and where they are named, then closes them down', 
         ->where('slug', 'the-holms')
         ->update(['responsible_id' => House::person('femi')->id]);
     Team::query()->update(['lead_id' => House::person('femi')->id]);
-    $own = Absence::query()->create([
-        'slug' => 'own',
-        'person_id' => House::person('femi')->id,
-        'first_day' => '2026-04-01',
-        'last_day' => '2026-04-02',
-        'status' => AbsenceStatus::Approved,
-    ]);
-    $other = Absence::query()->create([
-        'slug' => 'other',
-        'person_id' => House::person('ayumi')->id,
-        'first_day' => '2026-03-09',
-        'last_day' => '2026-03-10',
-        'status' => AbsenceStatus::Approved,
-    ]);
+    $own = AbsenceFactory::new()
+        ->of('femi')
+        ->days('2026-04-01', '2026-04-02')
+        ->create(['slug' => 'own']);
+    $other = AbsenceFactory::new()
+        ->of('ayumi')
+        ->days('2026-03-09', '2026-03-10')
+        ->create(['slug' => 'other']);
     $other->syncSubstitutes([House::person('femi')->id, House::person('tobias')->id]);
     $this->actingAs(House::user('hanneke'));
     $props = $this->get('/people/femi/leaving')->assertOk()->viewData('page')['props'];

@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 use App\Access\Actor;
-use App\Models\Absences\Absence;
 use App\Models\Absences\StandInEvent;
 use App\Models\Access\Invitation;
 use App\Models\Access\Role;
@@ -18,12 +17,12 @@ use App\Models\Tasks\Checklist;
 use App\Models\Tasks\TaskKind;
 use App\Rules\LockedDraft;
 use App\Rules\SaveDraft;
+use Database\Factories\Absences\AbsenceFactory;
 use Database\Factories\Access\UserFactory;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Http;
-use OpenBaton\Core\Absence\AbsenceStatus;
 use OpenBaton\Core\Chain\CutReason;
 use Tests\Support\Clock;
 use Tests\Support\House;
@@ -81,13 +80,10 @@ beforeEach(function (): void {
     House::open();
     House::publish(House::roundRule());
     Http::fake(['*' => Http::response("BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:-//X//EN\r\nEND:VCALENDAR\r\n")]);
-    $absence = Absence::query()->create([
-        'slug' => 'a',
-        'person_id' => House::person('callum')->id,
-        'first_day' => '2026-03-09',
-        'last_day' => '2026-03-13',
-        'status' => AbsenceStatus::Asked,
-    ]);
+    $absence = AbsenceFactory::new()
+        ->of('callum')
+        ->asked()
+        ->create(['slug' => 'a']);
     $event = StandInEvent::query()->create([
         'name' => 'Callum Rees',
         'first_day' => '2026-03-09',

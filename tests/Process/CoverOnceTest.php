@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use App\Models\Absences\Absence;
 use App\Models\Absences\TaskCover;
 use App\Models\Events\Notice;
 use App\Models\Events\NoticeKind;
@@ -11,7 +10,7 @@ use App\Models\Tasks\Handoff;
 use App\Models\Tasks\HandoffCause;
 use App\Models\Tasks\Task;
 use Carbon\CarbonImmutable;
-use OpenBaton\Core\Absence\AbsenceStatus;
+use Database\Factories\Absences\AbsenceFactory;
 use OpenBaton\Core\Absence\HeldPolicy;
 use Tests\Support\House;
 
@@ -38,14 +37,11 @@ it('lets an absence begin and end once, however many clocks tick at a time and a
         House::arrive();
     }
     Task::query()->update(['assignee_id' => House::person('callum')->id]);
-    $absence = Absence::query()->create([
-        'slug' => 'away',
-        'person_id' => House::person('callum')->id,
-        'status' => AbsenceStatus::Approved,
-        'held' => HeldPolicy::All,
-        'from' => CarbonImmutable::now()->subMinute(),
-        'to' => CarbonImmutable::now()->addDays(5), // hours of work are among them on any day
-    ]);
+    $absence = AbsenceFactory::new()
+        ->of('callum')
+        // hours of work are among them on any day
+        ->during(CarbonImmutable::now()->subMinute(), CarbonImmutable::now()->addDays(5))
+        ->create(['held' => HeldPolicy::All]);
     $absence->syncSubstitutes([House::person('femi')->id]);
     HouseRow::query()->increment('roster_revision');
     $ticks = function (): void {

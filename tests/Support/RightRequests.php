@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use App\Access\Actor;
-use App\Models\Absences\Absence;
 use App\Models\Absences\StandInEvent;
 use App\Models\Access\Invitation;
 use App\Models\Customers\Customer;
@@ -19,9 +18,9 @@ use App\Models\Tasks\Task;
 use App\Models\Tasks\TaskKind;
 use App\Rules\LockedDraft;
 use App\Rules\SaveDraft;
+use Database\Factories\Absences\AbsenceFactory;
 use Database\Factories\Access\UserFactory;
 use Illuminate\Routing\Route;
-use OpenBaton\Core\Absence\AbsenceStatus;
 use OpenBaton\Core\Workload\TaskStatus;
 
 /** For each route a request that is right, in a house that has what it is about. */
@@ -82,13 +81,10 @@ final class RightRequests
         }
         $this->tasks['open'] = House::arrive('quote');
         $this->tasks['open']->claimants()->sync([$hanneke]);
-        $absence = Absence::query()->create([
-            'slug' => 'asked',
-            'person_id' => House::person('callum')->id,
-            'first_day' => '2026-03-09',
-            'last_day' => '2026-03-13',
-            'status' => AbsenceStatus::Asked,
-        ]);
+        $absence = AbsenceFactory::new()
+            ->of('callum')
+            ->asked()
+            ->create(['slug' => 'asked']);
         $notice = Notice::query()->create([
             'person_id' => $hanneke,
             'task_id' => $this->tasks['new']->id,

@@ -13,8 +13,8 @@ use App\Models\Tasks\Handoff;
 use App\Models\Tasks\HandoffCause;
 use App\Models\Tasks\Task;
 use Carbon\CarbonImmutable;
+use Database\Factories\Absences\AbsenceFactory;
 use Database\Factories\Access\UserFactory;
-use OpenBaton\Core\Absence\AbsenceStatus;
 use OpenBaton\Core\Rulebook\SeatName;
 use OpenBaton\Core\Workload\TaskStatus;
 use RuntimeException;
@@ -98,13 +98,10 @@ final class Standings
 
     private static function away(string $who, string $substitute): Absence
     {
-        $absence = Absence::query()->create([
-            'slug' => "{$who}-away",
-            'person_id' => House::person($who)->id,
-            'first_day' => '2026-03-02',
-            'last_day' => '2026-03-06',
-            'status' => AbsenceStatus::Approved,
-        ]);
+        $absence = AbsenceFactory::new()
+            ->of($who)
+            ->days('2026-03-02', '2026-03-06')
+            ->create(['slug' => "{$who}-away"]);
         $absence->substitutes()->attach(House::person($substitute)->id, ['position' => 0]);
 
         return $absence;

@@ -20,9 +20,9 @@ final readonly class Assignment implements ParameterType
 
     public function __construct(private bool $ofPeople = false) {}
 
-    public static function control(): string
+    public static function control(): Control
     {
-        return 'assignment';
+        return Control::Assignment;
     }
 
     public function read(Node $node, RuleContext $context): FieldValue

@@ -9,9 +9,9 @@ use OpenBaton\Core\Rulebook\RuleContext;
 /** A checklist that the house keeps. */
 final readonly class ChecklistReference extends Reference
 {
-    public static function control(): string
+    public static function control(): Control
     {
-        return 'checklist';
+        return Control::Checklist;
     }
 
     protected function known(RuleContext $context): ?array

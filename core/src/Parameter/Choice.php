@@ -14,9 +14,9 @@ final readonly class Choice implements ParameterType
     /** @param class-string<BackedEnum> $enum */
     public function __construct(private string $enum) {}
 
-    public static function control(): string
+    public static function control(): Control
     {
-        return 'choice';
+        return Control::Choice;
     }
 
     public function read(Node $node, RuleContext $context): BackedEnum

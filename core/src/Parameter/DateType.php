@@ -12,9 +12,9 @@ use OpenBaton\Core\Time\LocalDate;
 /** A calendar date. */
 final readonly class DateType implements ParameterType
 {
-    public static function control(): string
+    public static function control(): Control
     {
-        return 'date';
+        return Control::Date;
     }
 
     public function read(Node $node, RuleContext $context): LocalDate

@@ -15,9 +15,9 @@ use OpenBaton\Core\Rulebook\RuleContext;
 /** A field, and which changes of it are meant: any, filled, emptied, or from a value to another. */
 final readonly class FieldChangeType implements ParameterType
 {
-    public static function control(): string
+    public static function control(): Control
     {
-        return 'field_change';
+        return Control::FieldChange;
     }
 
     public function read(Node $node, RuleContext $context): FieldChange

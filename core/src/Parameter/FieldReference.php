@@ -17,9 +17,9 @@ final readonly class FieldReference implements ParameterType
     /** @param FieldType $of the type that it must have */
     public function __construct(private FieldType $of) {}
 
-    public static function control(): string
+    public static function control(): Control
     {
-        return 'field';
+        return Control::Field;
     }
 
     public function read(Node $node, RuleContext $context): string

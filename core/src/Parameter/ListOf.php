@@ -15,9 +15,9 @@ final readonly class ListOf implements ParameterType
 
     public function __construct(public ParameterType $of) {}
 
-    public static function control(): string
+    public static function control(): Control
     {
-        return 'list';
+        return Control::List;
     }
 
     /** @return list<mixed> */
@@ -55,6 +55,6 @@ final readonly class ListOf implements ParameterType
 
     public function bounds(): array
     {
-        return ['of' => ['control' => $this->of::control()] + $this->of->bounds()];
+        return ['of' => ['control' => $this->of::control()->value] + $this->of->bounds()];
     }
 }

@@ -14,9 +14,9 @@ final readonly class MergedTextType implements ParameterType
     /** @param int $most characters */
     public function __construct(private int $most, private bool $oneLine = true) {}
 
-    public static function control(): string
+    public static function control(): Control
     {
-        return 'merged_text';
+        return Control::MergedText;
     }
 
     public function read(Node $node, RuleContext $context): MergedText

@@ -13,9 +13,9 @@ final readonly class Minutes implements ParameterType
 {
     private const MOST = 60_000;
 
-    public static function control(): string
+    public static function control(): Control
     {
-        return 'minutes';
+        return Control::Minutes;
     }
 
     public function read(Node $node, RuleContext $context): int

@@ -12,9 +12,9 @@ use OpenBaton\Core\Time\OffsetUnit;
 /** How long before or after a date, such as "-20 days". */
 final readonly class OffsetType implements ParameterType
 {
-    public static function control(): string
+    public static function control(): Control
     {
-        return 'offset';
+        return Control::Offset;
     }
 
     public function read(Node $node, RuleContext $context): Offset

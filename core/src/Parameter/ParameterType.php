@@ -15,7 +15,7 @@ use OpenBaton\Core\Rulebook\RuleContext;
 interface ParameterType
 {
     /** The control that edits such values; the editor has one for each. */
-    public static function control(): string;
+    public static function control(): Control;
 
     /**
      * @return mixed the value of the core

@@ -17,9 +17,9 @@ final readonly class PartOf implements ParameterType
     /** @param class-string<Part>|null $only what its kind must be; null: any kind of the family */
     public function __construct(public Family $family, private ?string $only = null) {}
 
-    public static function control(): string
+    public static function control(): Control
     {
-        return 'part';
+        return Control::Part;
     }
 
     public function read(Node $node, RuleContext $context): Part

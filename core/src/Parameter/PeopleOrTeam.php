@@ -11,9 +11,9 @@ use OpenBaton\Core\Rulebook\RuleContext;
 /** Some people, or everyone in a team. */
 final readonly class PeopleOrTeam implements ParameterType
 {
-    public static function control(): string
+    public static function control(): Control
     {
-        return 'people_or_team';
+        return Control::PeopleOrTeam;
     }
 
     public function read(Node $node, RuleContext $context): PeopleGroup

@@ -8,9 +8,9 @@ use OpenBaton\Core\Rulebook\RuleContext;
 
 final readonly class PersonReference extends Reference
 {
-    public static function control(): string
+    public static function control(): Control
     {
-        return 'person';
+        return Control::Person;
     }
 
     protected function known(RuleContext $context): ?array

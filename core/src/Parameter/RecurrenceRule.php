@@ -13,9 +13,9 @@ final readonly class RecurrenceRule implements ParameterType
 {
     use PlainValue;
 
-    public static function control(): string
+    public static function control(): Control
     {
-        return 'recurrence';
+        return Control::Recurrence;
     }
 
     public function read(Node $node, RuleContext $context): string

@@ -23,7 +23,7 @@ abstract readonly class Reference implements ParameterType
 
         return $known === null || isset($known[$id])
             ? $id
-            : throw $node->fail('There is no ' . static::control() . ' "{id}".', id: $id);
+            : throw $node->fail('There is no ' . static::control()->value . ' "{id}".', id: $id);
     }
 
     public function schema(): array

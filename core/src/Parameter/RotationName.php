@@ -13,9 +13,9 @@ final readonly class RotationName implements ParameterType
 {
     use PlainValue;
 
-    public static function control(): string
+    public static function control(): Control
     {
-        return 'rotation';
+        return Control::Rotation;
     }
 
     public function read(Node $node, RuleContext $context): string

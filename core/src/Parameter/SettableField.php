@@ -13,9 +13,9 @@ final readonly class SettableField implements ParameterType
 {
     use PlainValue;
 
-    public static function control(): string
+    public static function control(): Control
     {
-        return 'settable_field';
+        return Control::SettableField;
     }
 
     public function read(Node $node, RuleContext $context): string

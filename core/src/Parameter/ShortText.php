@@ -15,9 +15,9 @@ final readonly class ShortText implements ParameterType
 
     public function __construct(private int $most) {}
 
-    public static function control(): string
+    public static function control(): Control
     {
-        return 'short_text';
+        return Control::ShortText;
     }
 
     public function read(Node $node, RuleContext $context): string

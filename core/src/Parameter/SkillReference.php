@@ -8,9 +8,9 @@ use OpenBaton\Core\Rulebook\RuleContext;
 
 final readonly class SkillReference extends Reference
 {
-    public static function control(): string
+    public static function control(): Control
     {
-        return 'skill';
+        return Control::Skill;
     }
 
     protected function known(RuleContext $context): ?array

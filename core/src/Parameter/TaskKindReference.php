@@ -15,9 +15,9 @@ final readonly class TaskKindReference implements ParameterType
 
     public const FIELD = 'task.kind';
 
-    public static function control(): string
+    public static function control(): Control
     {
-        return 'task_kind';
+        return Control::TaskKind;
     }
 
     public function read(Node $node, RuleContext $context): string

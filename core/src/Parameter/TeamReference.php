@@ -8,9 +8,9 @@ use OpenBaton\Core\Rulebook\RuleContext;
 
 final readonly class TeamReference extends Reference
 {
-    public static function control(): string
+    public static function control(): Control
     {
-        return 'team';
+        return Control::Team;
     }
 
     protected function known(RuleContext $context): ?array

@@ -11,9 +11,9 @@ use OpenBaton\Core\Time\TimeOfDay;
 /** A reading of the clock, such as 09:30. */
 final readonly class TimeOfDayType implements ParameterType
 {
-    public static function control(): string
+    public static function control(): Control
     {
-        return 'time_of_day';
+        return Control::TimeOfDay;
     }
 
     public function read(Node $node, RuleContext $context): TimeOfDay

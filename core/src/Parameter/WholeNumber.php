@@ -13,9 +13,9 @@ final readonly class WholeNumber implements ParameterType
 
     public function __construct(private int $least, private int $most) {}
 
-    public static function control(): string
+    public static function control(): Control
     {
-        return 'whole_number';
+        return Control::WholeNumber;
     }
 
     public function read(Node $node, RuleContext $context): int

@@ -11,9 +11,9 @@ use OpenBaton\Core\Time\WorkingSpan;
 /** A length of working time, in minutes or in whole days; ISO 8601 in documents. */
 final readonly class WorkingSpanType implements ParameterType
 {
-    public static function control(): string
+    public static function control(): Control
     {
-        return 'working_span';
+        return Control::WorkingSpan;
     }
 
     public function read(Node $node, RuleContext $context): WorkingSpan

@@ -11,9 +11,9 @@ final readonly class YesNo implements ParameterType
 {
     use PlainValue;
 
-    public static function control(): string
+    public static function control(): Control
     {
-        return 'yes_no';
+        return Control::YesNo;
     }
 
     public function read(Node $node, RuleContext $context): bool

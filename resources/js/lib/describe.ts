@@ -33,7 +33,14 @@ export function slotsOf(
         describeCriteriaValue(value as CriteriaValue | undefined, path, vocabulary);
     for (const parameter of parameters) {
         const value = part[parameter.name] ?? parameter.default;
-        slots[parameter.name] = describeParameter(parameter, parameter.name, value, vocabulary, inner, fieldValue);
+        slots[parameter.name] = describeParameter({
+            type: parameter,
+            name: parameter.name,
+            value,
+            vocabulary,
+            part: inner,
+            fieldValue,
+        });
         slots[`${parameter.name}_code`] = codeOf(parameter, value);
         slots[`${parameter.name}_count`] = Array.isArray(value) ? value.length : Number(value) || 0;
     }

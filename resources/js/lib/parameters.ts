@@ -1,3 +1,4 @@
+import type { Control } from '@props/Rules/Control';
 import type { Part } from '@props/Rules/RulebookPage';
 import type { Bounds, Family, Option, Vocabulary } from '@props/Rules/Vocabulary';
 import { fieldOf, minutesOf } from './criteria';
@@ -5,7 +6,8 @@ import { dayFormat } from './days';
 import { describeRecurrence } from './recurrence';
 import { say } from './words';
 
-export type Typed = { control: string; bounds: Bounds };
+/** A type of parameters: its control and what that needs to know. */
+export type Typed = { control: Control; bounds: Bounds };
 type DescribePart = (family: Family, part: Part) => string;
 type DescribeFieldValue = (value: unknown, path: string) => string;
 
@@ -79,76 +81,84 @@ function isPart(value: unknown): value is Part {
     return typeof value === 'object' && value !== null && 'kind' in value;
 }
 
-/** The value of a parameter by its type, as app/Explain/ParameterWords.php says it. */
-export function describeParameter(
-    type: Typed,
-    name: string,
-    value: unknown,
-    vocabulary: Vocabulary,
-    part: DescribePart,
-    fieldValue: DescribeFieldValue,
-): string {
-    if (value === undefined || value === null || value === '') return say('rule.blank');
-    const field = (path: string): string => fieldOf(vocabulary, path)?.label ?? path;
-    switch (type.control) {
-        case 'person':
-            return labelOf(vocabulary.people, String(value));
-        case 'team':
-            return labelOf(vocabulary.teams, String(value));
-        case 'skill':
-            return labelOf(vocabulary.skills, String(value));
-        case 'field':
-        case 'settable_field':
-            return field(String(value));
-        case 'task_kind':
-            return labelOf(fieldOf(vocabulary, 'task.kind')?.options ?? [], String(value));
-        case 'checklist':
-            return labelOf(vocabulary.checklists, String(value));
-        case 'part':
-            return isPart(value) ? part(type.bounds.family as Family, value) : say('rule.blank');
-        case 'list': {
-            const of = typeof type.bounds.of === 'object' ? type.bounds.of : { control: 'short_text' };
-            const items: unknown[] = Array.isArray(value) ? value : [];
-            if (items.length === 0) return say('rule.blank');
-            return items
-                .map((one) =>
-                    describeParameter({ control: of.control, bounds: of }, name, one, vocabulary, part, fieldValue),
-                )
-                .join(of.control === 'part' || of.control === 'choice' ? say('rule.or') : ', ');
-        }
-        case 'people_or_team':
-            return describePeople(value as PeopleGroup, vocabulary);
-        case 'field_change':
-            return describeChange(value as FieldChange, vocabulary, fieldValue);
-        case 'assignment': {
-            const { field: path = '', value: set } = value as { field?: string; value?: unknown };
-            return path === ''
-                ? say('rule.blank')
-                : say(type.bounds.of === 'people' ? 'field_change.is' : 'field_change.set', {
-                      field: field(path),
-                      value: fieldValue(set, path),
-                  });
-        }
-        case 'offset':
-            return describeDistance(String(value));
-        case 'recurrence':
-            return describeRecurrence(String(value));
-        case 'date':
-            return describeDay(String(value));
-        case 'minutes':
-            return describeDuration(minutesOf(String(value)));
-        case 'working_span':
-            return describeSpan(String(value));
-        case 'merged_text':
-            return String(value).replace(/~([^~|]+)(\|[^~]*)?~/g, (_, path: string) =>
-                say('merged.field', { field: field(path.trim()) }),
-            );
-        case 'yes_no':
-        case 'choice':
-            return say(`parameter.${name}.${String(value)}`);
-        default:
-            return String(value);
-    }
+/** What a value is said with. */
+type Saying = {
+    value: unknown;
+    type: Typed;
+    name: string;
+    vocabulary: Vocabulary;
+    part: DescribePart;
+    fieldValue: DescribeFieldValue;
+};
+type Describe = (saying: Saying) => string;
+
+const plain: Describe = ({ value }) => String(value);
+const field: Describe = ({ value, vocabulary }) => fieldOf(vocabulary, String(value))?.label ?? String(value);
+const among =
+    (options: (vocabulary: Vocabulary) => Option[]): Describe =>
+    ({ value, vocabulary }) =>
+        labelOf(options(vocabulary), String(value));
+const named: Describe = ({ value, name }) => say(`parameter.${name}.${String(value)}`);
+
+/** The type of what a list holds. */
+export function itemsOf({ bounds: { of } }: Typed): Typed {
+    return typeof of === 'object' ? { control: of.control, bounds: of } : { control: 'short_text', bounds: {} };
+}
+
+function describeList({ value, type, ...saying }: Saying): string {
+    const items: unknown[] = Array.isArray(value) ? value : [];
+    if (items.length === 0) return say('rule.blank');
+    const of = itemsOf(type);
+    return items
+        .map((one) => describeParameter({ ...saying, type: of, value: one }))
+        .join(of.control === 'part' || of.control === 'choice' ? say('rule.or') : ', ');
+}
+
+function describeAssignment({ value, type, vocabulary, fieldValue }: Saying): string {
+    const { field: path = '', value: set } = value as { field?: string; value?: unknown };
+    if (path === '') return say('rule.blank');
+    return say(type.bounds.of === 'people' ? 'field_change.is' : 'field_change.set', {
+        field: fieldOf(vocabulary, path)?.label ?? path,
+        value: fieldValue(set, path),
+    });
+}
+
+const DESCRIPTIONS: Record<Control, Describe> = {
+    person: among(({ people }) => people),
+    team: among(({ teams }) => teams),
+    skill: among(({ skills }) => skills),
+    checklist: among(({ checklists }) => checklists),
+    task_kind: among((vocabulary) => fieldOf(vocabulary, 'task.kind')?.options ?? []),
+    field,
+    settable_field: field,
+    part: ({ value, type, part }) => (isPart(value) ? part(type.bounds.family as Family, value) : say('rule.blank')),
+    list: describeList,
+    people_or_team: ({ value, vocabulary }) => describePeople(value as PeopleGroup, vocabulary),
+    field_change: ({ value, vocabulary, fieldValue }) => describeChange(value as FieldChange, vocabulary, fieldValue),
+    assignment: describeAssignment,
+    offset: ({ value }) => describeDistance(String(value)),
+    recurrence: ({ value }) => describeRecurrence(String(value)),
+    date: ({ value }) => describeDay(String(value)),
+    minutes: ({ value }) => describeDuration(minutesOf(String(value))),
+    working_span: ({ value }) => describeSpan(String(value)),
+    merged_text: ({ value, ...saying }) =>
+        String(value).replace(/~([^~|]+)(\|[^~]*)?~/g, (_, path: string) =>
+            say('merged.field', { field: field({ ...saying, value: path.trim() }) }),
+        ),
+    yes_no: named,
+    choice: named,
+    rotation: plain,
+    short_text: plain,
+    time_of_day: plain,
+    whole_number: plain,
+};
+
+/** The value of a parameter, as app/Explain/ParameterWords.php says it. */
+export function describeParameter(saying: Saying): string {
+    const { value, type } = saying;
+    return value === undefined || value === null || value === ''
+        ? say('rule.blank')
+        : DESCRIPTIONS[type.control](saying);
 }
 
 /** What a sentence goes by: a yes or no, a choice, on which side of a date; "none" where nothing is given. */

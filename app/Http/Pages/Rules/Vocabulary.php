@@ -72,7 +72,7 @@ final readonly class Vocabulary
             'parameters' => array_map(
                 static fn(Parameter $parameter): array => [
                     'name' => $parameter->name,
-                    'control' => $parameter->type::control(),
+                    'control' => $parameter->type::control()->value,
                     'bounds' => (object) $parameter->type->bounds(),
                     'required' => $parameter->required,
                     'default' => $parameter->required ? null : $parameter->type->write($parameter->default),

@@ -1,3 +1,5 @@
+import type { Control } from './Control';
+
 /** retired: known where it is in use, and no longer offered */
 export type Option = { value: string; label: string; retired?: true };
 
@@ -27,7 +29,7 @@ export type Bounds = {
     least?: number;
     most?: number;
     values?: (string | number)[];
-    of?: string | ({ control: string } & Bounds);
+    of?: string | ({ control: Control } & Bounds);
     family?: string;
     most_days?: number;
     most_minutes?: number;
@@ -36,7 +38,7 @@ export type Bounds = {
 
 export type ParameterInfo = {
     name: string;
-    control: string;
+    control: Control;
     bounds: Bounds;
     required: boolean;
     default: string | number | boolean | null;

@@ -1,32 +1,20 @@
+import type { Control } from '@props/Rules/Control';
 import type { Part } from '@props/Rules/RulebookPage';
-import type { Family, Vocabulary } from '@props/Rules/Vocabulary';
+import type { Family } from '@props/Rules/Vocabulary';
 import type { ReactNode } from 'react';
-import { chosen, optionsOf, type Type } from '@/lib/parameterOptions';
+import { optionsOf } from '@/lib/parameterOptions';
+import { itemsOf } from '@/lib/parameters';
 import { say } from '@/lib/words';
 import { Button } from '@/ui/Button';
 import { PartEditor } from './PartEditor';
-import { SIMPLE } from './SimpleControls';
-import { WordChoice, WordChoices, WordList, WordText } from './Word';
+import { type ControlProps, SIMPLE } from './SimpleControls';
+import { WordChoices, WordList } from './Word';
 
-type Props = {
-    type: Type;
-    name: string;
-    value: unknown;
-    vocabulary: Vocabulary;
-    depth: number;
-    onChange: (value: unknown) => void;
-};
+type Props = Omit<ControlProps, 'label'>;
 
 /** A list: ticked where there are options, otherwise one below the other. */
-function ListControl({
-    of,
-    name,
-    label,
-    value,
-    vocabulary,
-    depth,
-    onChange,
-}: Omit<Props, 'type'> & { of: Type; label: string }) {
+function ListControl({ type, name, label, value, vocabulary, depth, onChange }: ControlProps) {
+    const of = itemsOf(type);
     const items: unknown[] = Array.isArray(value) ? value : [];
     const options = optionsOf(of, name, vocabulary);
     if (options !== null)
@@ -65,7 +53,7 @@ function ListControl({
 }
 
 /** What an optional parameter begins with when it is asked for. */
-const BEGINNINGS: Record<string, unknown> = {
+const BEGINNINGS: Partial<Record<Control, unknown>> = {
     time_of_day: '09:00',
     list: [],
     part: { kind: '' },
@@ -106,38 +94,23 @@ export function OptionalControl(props: Props): ReactNode {
     );
 }
 
+function InnerPart({ type, value, vocabulary, depth, onChange }: ControlProps) {
+    return (
+        <PartEditor
+            family={type.bounds.family as Family}
+            only={type.bounds.values?.map(String)}
+            part={value as Part | undefined}
+            vocabulary={vocabulary}
+            depth={depth + 1}
+            onChange={onChange}
+        />
+    );
+}
+
+const CONTROLS: Record<Control, (props: ControlProps) => ReactNode> = { ...SIMPLE, part: InnerPart, list: ListControl };
+
 /** The control of a parameter: one for each type of parameters, none for a kind of its own. */
-export function ParameterControl({ type, name, value, vocabulary, depth, onChange }: Props): ReactNode {
-    const label = say(`parameter.${name}.label`);
-    const options = optionsOf(type, name, vocabulary);
-    if (options !== null) {
-        return (
-            <WordChoice
-                label={label}
-                value={value === undefined || value === null ? '' : String(value)}
-                options={options}
-                onChange={(next) => onChange(chosen(type.control, next))}
-            />
-        );
-    }
-    const Simple = SIMPLE[type.control];
-    if (Simple !== undefined) return <Simple label={label} {...{ type, value, vocabulary, onChange }} />;
-    if (type.control === 'part') {
-        return (
-            <PartEditor
-                family={type.bounds.family as Family}
-                only={type.bounds.values?.map(String)}
-                part={value as Part | undefined}
-                vocabulary={vocabulary}
-                depth={depth + 1}
-                onChange={onChange}
-            />
-        );
-    }
-    if (type.control !== 'list') {
-        return <WordText label={label} value={typeof value === 'string' ? value : ''} onChange={onChange} />;
-    }
-    const bounds = typeof type.bounds.of === 'object' ? type.bounds.of : { control: 'short_text' };
-    const of = { control: bounds.control, bounds };
-    return <ListControl label={label} {...{ of, name, value, vocabulary, depth, onChange }} />;
+export function ParameterControl(props: Props): ReactNode {
+    const Chosen = CONTROLS[props.type.control];
+    return <Chosen {...props} label={say(`parameter.${props.name}.label`)} />;
 }

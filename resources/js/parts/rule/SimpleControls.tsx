@@ -1,8 +1,9 @@
+import type { Control } from '@props/Rules/Control';
 import type { Vocabulary } from '@props/Rules/Vocabulary';
 import type { ReactNode } from 'react';
 import { durationOf, minutesOf } from '@/lib/criteria';
-import type { Type } from '@/lib/parameterOptions';
-import type { FieldChange, PeopleGroup } from '@/lib/parameters';
+import { chosen, optionsOf } from '@/lib/parameterOptions';
+import type { FieldChange, PeopleGroup, Typed } from '@/lib/parameters';
 import { say } from '@/lib/words';
 import { AssignmentControl, FieldChangeControl } from './FieldControls';
 import { MergedTextControl } from './MergedTextControl';
@@ -11,19 +12,22 @@ import { PeopleControl } from './PeopleControl';
 import { RecurrenceControl } from './RecurrenceControl';
 import { SpanControl } from './SpanControl';
 import { DayEntry } from '@/ui/DayEntry';
-import { WordNumber, WordText } from './Word';
+import { WordChoice, WordNumber, WordText } from './Word';
 
-type Props = {
+export type ControlProps = {
     label: string;
-    type: Type;
+    type: Typed;
+    name: string;
     value: unknown;
     vocabulary: Vocabulary;
+    /** how deep in other parts */
+    depth: number;
     onChange: (value: unknown) => void;
 };
 
 const text = (value: unknown): string | undefined => (typeof value === 'string' ? value : undefined);
 
-function Minutes({ label, value, onChange }: Props) {
+function Minutes({ label, value, onChange }: ControlProps) {
     const minutes = text(value);
     return (
         <>
@@ -37,11 +41,44 @@ function Minutes({ label, value, onChange }: Props) {
     );
 }
 
-/** The controls of parameters that hold no other part, by the code that their type has. */
-export const SIMPLE: Record<string, (props: Props) => ReactNode> = {
-    whole_number: ({ label, value, onChange }) => (
+function OneOf({ label, type, name, value, vocabulary, onChange }: ControlProps) {
+    return (
+        <WordChoice
+            label={label}
+            value={value === undefined || value === null ? '' : String(value)}
+            options={optionsOf(type, name, vocabulary) ?? []}
+            onChange={(next) => onChange(chosen(type.control, next))}
+        />
+    );
+}
+
+function WholeNumber(props: ControlProps) {
+    const { label, type, name, value, vocabulary, onChange } = props;
+    return optionsOf(type, name, vocabulary) === null ? (
         <WordNumber label={label} value={typeof value === 'number' ? value : null} onChange={onChange} />
-    ),
+    ) : (
+        <OneOf {...props} />
+    );
+}
+
+function ShortText({ label, value, onChange }: ControlProps) {
+    return <WordText label={label} value={text(value) ?? ''} onChange={onChange} />;
+}
+
+/** The controls of parameters that hold no other parameter. */
+export const SIMPLE: Record<Exclude<Control, 'part' | 'list'>, (props: ControlProps) => ReactNode> = {
+    person: OneOf,
+    team: OneOf,
+    skill: OneOf,
+    checklist: OneOf,
+    task_kind: OneOf,
+    field: OneOf,
+    settable_field: OneOf,
+    choice: OneOf,
+    yes_no: OneOf,
+    whole_number: WholeNumber,
+    short_text: ShortText,
+    rotation: ShortText,
     offset: ({ label, value, onChange }) => <OffsetControl label={label} value={text(value)} onChange={onChange} />,
     recurrence: ({ value, onChange }) => <RecurrenceControl value={text(value)} onChange={onChange} />,
     time_of_day: ({ label, value, onChange }) => (
