@@ -180,6 +180,30 @@ abstract class BrowserTestCase extends TestCase
         $this->fail($otherwise() . json_encode($this->browser->manage()->getLog('browser')));
     }
 
+    /** Waits until nothing on the page has changed or moved for a moment. */
+    public function settled(): void
+    {
+        $this->browser->executeAsyncScript(
+            <<<'JS'
+            const done = arguments[arguments.length - 1];
+            const begun = performance.now();
+            let changed = begun;
+            const watch = new MutationObserver(() => (changed = performance.now()));
+            watch.observe(document, { subtree: true, childList: true, attributes: true, characterData: true });
+            const look = () => {
+                const now = performance.now();
+                const moves = document.getAnimations().some((one) => one.playState === 'running');
+                if ((!moves && document.readyState === 'complete' && now - changed > 200) || now - begun > 5000) {
+                    watch.disconnect();
+                    done();
+                } else setTimeout(look, 20);
+            };
+            look();
+            JS
+            ,
+        );
+    }
+
     /** What axe-core finds wrong with the page as it is. */
     public function axe(): string
     {

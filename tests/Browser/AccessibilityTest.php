@@ -10,7 +10,7 @@ function findings(mixed $test, string $scheme): array
 {
     $found = [];
     $look = function (string $view) use ($test, &$found): void {
-        usleep(250_000);
+        $test->settled();
         $wrong = $test->axe();
         if ($wrong !== '') {
             $found[$view] = $wrong;
@@ -41,7 +41,7 @@ function findings(mixed $test, string $scheme): array
     $test->visit('/rulebook');
     $test->see('Versions');
     $look('rulebook');
-    $test->press('Edit rule 3');
+    $test->click("//li[contains(., 'goes round Quality')]//button[starts-with(@aria-label, 'Edit rule')]");
     $test->see('Add a limit');
     $look('rule editor');
     $test->visit('/absences');

@@ -98,7 +98,7 @@ it('says when somebody else saved first, shows theirs on request, and brings our
         fn(): bool => $this->browser->executeScript('return window.letGo !== undefined;') === true,
         static fn(): string => 'The page does not ask for news.',
     );
-    usleep(500_000);
+    $this->settled();
     $theirs = draftRules();
     $theirs[3]['name'] = 'Woodwind, as another lead has it';
     app(SaveDraft::class)->__invoke(

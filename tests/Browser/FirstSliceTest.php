@@ -184,7 +184,7 @@ it('moves rules by keyboard, pauses them, undoes, and takes an earlier version u
     $this->browser->executeScript('arguments[0].focus();', [$grip]);
     foreach ([' ', WebDriverKeys::ARROW_DOWN, ' '] as $key) {
         $this->browser->getKeyboard()->sendKeys($key);
-        usleep(350_000);
+        $this->settled();
     }
     $this->see('Draft saved');
     $after = $names();

@@ -48,7 +48,7 @@ function lookIn(mixed $test, string $who, array $paths): array
             fn(): bool => $test->browser->executeScript("return document.querySelector('main, h1, h2') !== null;"),
             static fn(): string => "{$who} does not get {$path}.",
         );
-        usleep(300_000);
+        $test->settled();
         $wrong = lookAt($test);
         if ($wrong !== []) {
             $found["{$who} {$path}"] = $wrong;
@@ -115,7 +115,7 @@ it('does so in its dialogs and editors as well', function (string $locale): void
         foreach ($places as [$path, $pressed]) {
             $this->visit(strtr($path, ['{task}' => $task]));
             $this->press($words->say($pressed, ['place' => 3]));
-            usleep(400_000);
+            $this->settled();
             $wrong = lookAt($this);
             if ($wrong !== []) {
                 $found["{$path} {$pressed}"] = $wrong;

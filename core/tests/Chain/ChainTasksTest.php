@@ -2,10 +2,13 @@
 
 declare(strict_types=1);
 
+use OpenBaton\Core\Chain\ChainState;
+use OpenBaton\Core\Chain\TasksReached;
 use OpenBaton\Core\Document\DecisionFormat;
 use OpenBaton\Core\Document\DecisionRecord;
 use OpenBaton\Core\Document\FactsFormat;
 use OpenBaton\Core\Document\Node;
+use OpenBaton\Core\Routing\Rotations;
 use OpenBaton\Core\Rulebook\Event\ChecklistComplete;
 use OpenBaton\Core\Rulebook\Event\FieldChanges;
 use OpenBaton\Core\Rulebook\Event\StatusBecomes;
@@ -25,9 +28,12 @@ use OpenBaton\Core\Rulebook\Pool\NamedPeople;
 use OpenBaton\Core\Rulebook\Pool\PersonInField;
 use OpenBaton\Core\Rulebook\SeatName;
 use OpenBaton\Core\Tests\Support\Build;
+use OpenBaton\Core\Tests\Support\StillSurroundings;
 use OpenBaton\Core\Tests\Support\Story;
 use OpenBaton\Core\Text\MergedText;
+use OpenBaton\Core\Workload\Priority;
 use OpenBaton\Core\Workload\TaskStatus;
+use OpenBaton\Core\Workload\Work;
 
 require_once __DIR__ . '/ChainFunctions.php';
 
@@ -186,4 +192,20 @@ it('is recorded so that the whole of it can be had again', function (): void {
         'not_this_event',
     ]);
     expect($written['verdicts'][0]['failed']['comparison']['op'])->toBe('in_team');
+});
+
+it('goes on waiting while the other is open', function (): void {
+    $waiting = Story::task('t2')->with(['status' => TaskStatus::Waiting, 'waitsOn' => ['t1']]);
+    $task = Story::task();
+    $changed = Story::run([], Story::change($task, $task->with(['priority' => Priority::High]), []), [$waiting]);
+    expect(array_keys($changed->subjects))->not->toContain('t2');
+});
+
+it('remembers what a task was before all that the effects of a decision change', function (): void {
+    $state = new ChainState(new StillSurroundings(Work::of([]), new Rotations()));
+    $reached = new TasksReached($state, new StillSurroundings(Work::of([]), new Rotations()), 't1', []);
+    [$first, $second, $third] = [Story::task('t2'), Story::task('t2')->tagged('a'), Story::task('t2')->tagged('b')];
+    $reached->change($first, $second);
+    $reached->change($second, $third);
+    expect($reached->changed())->toBe([[$first, $third]]);
 });

@@ -181,3 +181,11 @@ it('compares with another field, and with days seen from now', function (
         false,
     ],
 ]);
+
+it('looks up what either of two needs', function (bool $one, bool $other, bool $either): void {
+    expect(Lookups::of([], $one)->and(Lookups::of([], $other))->teams)->toBe($either);
+})->with([[false, false, false], [true, false, true], [false, true, true], [true, true, true]]);
+
+it('looks up teams only where somebody asks for them', function (): void {
+    expect(Lookups::of([])->teams)->toBeFalse();
+});

@@ -5,14 +5,20 @@ declare(strict_types=1);
 use OpenBaton\Core\Criteria\Field;
 use OpenBaton\Core\Criteria\FieldType;
 use OpenBaton\Core\Document\CriteriaFormat;
+use OpenBaton\Core\Document\Day;
 use OpenBaton\Core\Document\DocumentError;
 use OpenBaton\Core\Document\Instant;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Document\ValueCodec;
 use OpenBaton\Core\Parameter\ListOf;
+use OpenBaton\Core\Parameter\PartOf;
+use OpenBaton\Core\Parameter\PeopleOrTeam;
 use OpenBaton\Core\Parameter\ShortText;
 use OpenBaton\Core\Parameter\WholeNumber;
+use OpenBaton\Core\Rulebook\Family;
 use OpenBaton\Core\Rulebook\KindRegistry;
+use OpenBaton\Core\Rulebook\PeopleGroup;
+use OpenBaton\Core\Rulebook\Pool\TeamMembers;
 use OpenBaton\Core\Schema\DecisionSchema;
 use OpenBaton\Core\Schema\RulebookSchema;
 use OpenBaton\Core\Tests\Support\Build;
@@ -91,4 +97,25 @@ it('takes texts of 400 characters and no more', function (): void {
         DocumentError::class,
         'at most 400',
     );
+});
+
+it('tells the editor which kinds of part belong somewhere', function (): void {
+    expect((new PartOf(Family::Pool))->bounds())->toBe(['family' => 'pool']);
+    expect((new PartOf(Family::Pool, TeamMembers::class))->bounds())->toBe([
+        'family' => 'pool',
+        'values' => ['team'],
+    ]);
+});
+
+it('writes people, or a team, as it reads them', function (array $document, PeopleGroup $group): void {
+    $type = new PeopleOrTeam();
+    expect($type->read(Node::root($document), Build::context()))->toEqual($group);
+    expect($type->write($group))->toBe($document);
+})->with([
+    'people' => [['people' => ['femi', 'ayumi']], new PeopleGroup(['femi', 'ayumi'])],
+    'a team' => [['team' => 'brass'], new PeopleGroup([], 'brass')],
+]);
+
+it('has the years from the first to the last', function (): void {
+    expect(array_map(Day::isWithin(...), [1899, 1900, 2999, 3000]))->toBe([false, true, true, false]);
 });

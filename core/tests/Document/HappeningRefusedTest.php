@@ -5,6 +5,8 @@ declare(strict_types=1);
 use OpenBaton\Core\Document\DocumentError;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Document\WorldFormat;
+use OpenBaton\Core\World\Happening;
+use OpenBaton\Core\World\Presses;
 
 require_once __DIR__ . '/WorldFormatFunctions.php';
 
@@ -42,4 +44,20 @@ it('takes events in the order of time alone, the clock before all of them', func
         ['/events/1/at', 'Events come in the order of time, none before the clock.'],
     ]);
     expect(array_column(refusedEvents($tick('a', '2020-03-02T10:00:00Z')), 0))->toBe(['/events/0/at']);
+});
+
+it('presses what a rule has as a button, and only that', function (): void {
+    $world = example();
+    $world['rulebook']['rules'][1]['when'] = [['kind' => 'pressed', 'label' => 'Send it round']];
+    $press = ['id' => 'e9', 'kind' => 'pressed', 'at' => '2027-03-02T10:00:00Z', 'task' => 'T-2'];
+    $pressed = static fn(string $rule): Happening => array_slice(
+        WorldFormat::read(Node::root(['events' => [...$world['events'], ['rule' => $rule] + $press]] + $world))->events,
+        -1,
+    )[0];
+    expect($pressed('brass-round'))->toBeInstanceOf(Presses::class);
+    expect(static fn() => $pressed('owner-keeps'))->toThrow(
+        DocumentError::class,
+        'no rule "owner-keeps" with a button',
+    );
+    expect(static fn() => $pressed('unknown'))->toThrow(DocumentError::class, 'no rule "unknown" with a button');
 });

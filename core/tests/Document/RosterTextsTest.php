@@ -39,6 +39,7 @@ it('takes what it is told of somebody and refuses what is too long or no line', 
     'a long address' => [['email' => str_repeat('a', 201)], [], '/people/0/email'],
     'an address in two lines' => [['email' => "a\nb"], [], '/people/0/email'],
     'a long telephone number' => [['phone' => str_repeat('1', 61)], [], '/people/0/phone'],
+    'no open task at most' => [['open_tasks_at_most' => 0], [], '/people/0/open_tasks_at_most'],
     'a field of another type' => [['fields' => ['person.badge' => 'seven']], [], '/people/0/fields/person.badge'],
     'a calendar with a long name' => [
         [],
@@ -59,4 +60,8 @@ it('keeps the values that the house has of somebody, and takes texts of the long
         'fields' => ['person.badge' => 7, 'person.van' => false],
     ]);
     expect($roster->people['femi']->fields)->toBe(['person.badge' => 7, 'person.van' => false]);
+});
+
+it('takes one open task at most', function (): void {
+    expect(readRoster(['open_tasks_at_most' => 1], [])->people['femi']->openTasksAtMost)->toBe(1);
 });

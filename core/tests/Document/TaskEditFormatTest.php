@@ -108,3 +108,7 @@ it('refuses whom the house does not know, what follows from the state, and what 
         '"task.status" follows from the state of the task; set that.',
     ],
 ]);
+
+it('refuses a member that it does not know', function (): void {
+    expect(static fn(): TaskEditFormat => editOf(['colour' => 'red']))->toThrow(DocumentError::class, '/colour');
+});

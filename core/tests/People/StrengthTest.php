@@ -192,3 +192,12 @@ it('counts a shift over midnight for the day on which it began, and an absence t
     );
     expect((new Strength($whole))->of([new Membership('guard')], LocalDate::parse('2026-03-02'), 1)[0]->there)->toBe(0);
 });
+
+it('has a minimum on days on which somebody would work', function (): void {
+    $day = static fn(int $there, int $expected): DayStrength => new DayStrength(
+        LocalDate::parse('2026-03-02'),
+        $there,
+        $expected,
+    );
+    expect([$day(0, 0)->isBelow(1), $day(0, 1)->isBelow(1), $day(1, 1)->isBelow(1)])->toBe([false, true, false]);
+});

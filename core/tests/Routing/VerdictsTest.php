@@ -12,6 +12,7 @@ use OpenBaton\Core\Rulebook\Event\TagOn;
 use OpenBaton\Core\Rulebook\FollowUp\AddTag;
 use OpenBaton\Core\Rulebook\Method\InOrder;
 use OpenBaton\Core\Rulebook\Pool\NamedPeople;
+use OpenBaton\Core\Rulebook\SeatName;
 use OpenBaton\Core\Subject\Author;
 use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Tests\Support\Build;
@@ -84,4 +85,20 @@ it('names with each effect the rule that brought it about', function (): void {
         ),
     )->toBe(['first: a', 'gives: b', 'last: c', 'last: d']);
     expect($decision->acted())->toBe([0, 1, 2]);
+});
+
+it('tells of the change that it makes to its seat, of no other', function (): void {
+    $rule = Build::rule('r', new NamedPeople(['ayumi']), new InOrder(), when: [new TagOn(['hot'])], anew: true);
+    $task = Story::task();
+    $decision = Story::run([$rule], Story::change($task, $task->tagged('hot'), [$rule]))->links[0]->decision;
+    [$before, $after] = [$task->tagged('hot'), $decision?->subjectAfter() ?? $task];
+    expect([$before->holderId, $after->holderId])->toBe(['femi', 'ayumi']);
+    $tells = static fn(?Subject $from, Subject $to): ?bool => $decision?->tellsOf(
+        Story::change($from, $to),
+        SeatName::Holder,
+    );
+    expect($tells($before, $after))->toBeTrue();
+    expect($tells($before->with(['id' => 't2']), $after->with(['id' => 't2'])))->toBeFalse();
+    expect($tells($before->with(['holderId' => 'callum']), $after))->toBeFalse();
+    expect($tells($before, $after->with(['holderId' => 'callum'])))->toBeFalse();
 });

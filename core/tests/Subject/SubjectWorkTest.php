@@ -93,3 +93,16 @@ it('counts the minutes that were spent, and never fewer than none', function (?i
     'none' => [0, 0, 60],
     'fewer than none' => [-5, 0, 60],
 ]);
+
+it('tells what differs as documents have it', function (): void {
+    $before = new Subject('t1', 0, fields: ['task.value' => 12_50, 'task.needed' => '2026-03-04', 'task.other' => 'a']);
+    $after = $before
+        ->withField('task.value', 13_00)
+        ->withField('task.needed', '2026-03-05')
+        ->withField('task.other', 'b');
+    expect(Difference::between($before, $after, Build::fields()))->toBe([
+        'task.value' => [12.5, 13],
+        'task.needed' => ['2026-03-04', '2026-03-05'],
+        'task.other' => ['a', 'b'],
+    ]);
+});

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use OpenBaton\Core\Refusal;
+use OpenBaton\Core\Subject\Follow;
 use OpenBaton\Core\Tests\Support\Build;
 use OpenBaton\Core\Time\LocalDate;
 use OpenBaton\Core\Time\Offset;
@@ -198,3 +200,10 @@ it('refuses rules that are none, or come too often', function (string $rule): vo
     'FREQ=MONTHLY;BYMONTHDAY=1;BYSETPOS=2',
     'FREQ=YEARLY',
 ]);
+
+it('follows a date by hours without a time of day', function (): void {
+    expect(
+        static fn(): Follow => new Follow('task.needed', Offset::parse('-2 hours'), TimeOfDay::parse('09:00')),
+    )->toThrow(Refusal::class, 'A time of day goes with days');
+    expect((new Follow('task.needed', Offset::parse('-2 days'), TimeOfDay::parse('09:00')))->path)->toBe('task.needed');
+});

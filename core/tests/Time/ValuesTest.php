@@ -195,3 +195,8 @@ it('joins, cuts and subtracts spans, half open as they are', function (): void {
     expect([$span->within(0, 11)?->from, $span->within(0, 11)?->to])->toBe([10, 11]);
     expect($span->seconds())->toBe(10);
 });
+
+it('begins months, in the last years, too', function (): void {
+    expect(LocalDate::parse('2999-12-31')->startOfMonth()->format())->toBe('2999-12-01');
+    expect(LocalDate::parse('2999-12-01')->startOfMonth()->format())->toBe('2999-12-01');
+});

@@ -185,5 +185,6 @@ export function proposedName(rule: Rule, vocabulary: Vocabulary): string {
         rule.give === undefined
             ? `: ${(rule.then ?? []).map((one) => said('follow_up', one)).join(', ')}`
             : ` → ${said('pool', rule.give.pool)}, ${said('method', rule.give.method)}`;
-    return `${what}${does}`.slice(0, LONGEST_NAME);
+    const name = `${what}${does}`;
+    return name.length > LONGEST_NAME ? `${name.slice(0, LONGEST_NAME - 1).trimEnd()}…` : name;
 }
