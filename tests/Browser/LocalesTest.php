@@ -29,6 +29,18 @@ const OPENED = [
     'admin' => [['/sign-ins', 'sign_ins.new'], ['/sign-ins', 'sign_ins.new_token']],
 ];
 
+/** Signs in as somebody, and out first where somebody is: a late answer would bring their session back otherwise. */
+function signInNext(mixed $test, string $who): void
+{
+    $test->visit('/account');
+    if (str_ends_with($test->browser->getCurrentURL(), '/account')) {
+        $test->signInInstead($who);
+
+        return;
+    }
+    $test->signIn($who);
+}
+
 /** @return list<string> what is wrong with the page as it is */
 function lookAt(mixed $test): array
 {
@@ -89,8 +101,7 @@ it('says nothing but by the words, and has room for them, in a longer language a
     ];
     $found = [];
     foreach ($pages as $who => $paths) {
-        $this->browser->manage()->deleteAllCookies();
-        $this->signIn($who);
+        signInNext($this, $who);
         $user = User::query()
             ->where('email', "{$who}@alderquill.example")
             ->sole();
@@ -106,8 +117,7 @@ it('does so in its dialogs and editors as well', function (string $locale): void
     $task = Task::query()->whereNotNull('assignee_id')->where('status', 'new')->firstOrFail()->id;
     $found = [];
     foreach (OPENED as $who => $places) {
-        $this->browser->manage()->deleteAllCookies();
-        $this->signIn($who);
+        signInNext($this, $who);
         $user = User::query()
             ->where('email', "{$who}@alderquill.example")
             ->sole();
