@@ -40,10 +40,10 @@ final class GeneratedFiles
 
     private static function controls(): string
     {
-        $lines = array_map(static fn(Control $one): string => "    | '{$one->value}'\n", Control::cases());
+        $names = array_column(Control::cases(), 'value');
 
-        return "/** Generated from the core's Control. */\nexport type Control =\n" .
-            rtrim(implode('', $lines)) .
-            ";\n";
+        return "/** Generated from the core's Control. */\nexport type Control =\n    | '" .
+            implode("'\n    | '", $names) .
+            "';\n";
     }
 }

@@ -13,6 +13,21 @@ use Symfony\Component\Finder\Finder;
  */
 final class Sentences
 {
+    private const PLACES = [
+        'core/src',
+        'app/Absences',
+        'app/Access',
+        'app/Bridge',
+        'app/Calendar',
+        'app/Customers',
+        'app/Documents',
+        'app/Http',
+        'app/Intake',
+        'app/People',
+        'app/Rules',
+        'app/Tasks',
+    ];
+
     /** Text, and what joins it to more of it. */
     private const PARTS = [T_CONSTANT_ENCAPSED_STRING, '.'];
 
@@ -20,18 +35,11 @@ final class Sentences
     public static function all(): array
     {
         $found = [];
-        $places = ['core/src', 'app/Http', 'app/Absences', 'app/Access', 'app/Calendar', 'app/Customers'];
-        $more = ['app/Bridge', 'app/Documents', 'app/Intake', 'app/People', 'app/Rules', 'app/Tasks'];
         $files = Finder::create()
             ->files()
             ->name('*.php')
             ->notPath('Schema')
-            ->in(
-                array_map(static fn(string $place): string => dirname(__DIR__, 2) . "/{$place}", [
-                    ...$places,
-                    ...$more,
-                ]),
-            );
+            ->in(array_map(static fn(string $place): string => dirname(__DIR__, 2) . "/{$place}", self::PLACES));
         foreach ($files as $file) {
             array_push($found, ...self::in($file->getContents()));
         }

@@ -61,7 +61,7 @@ final readonly class ReasonTrail
             'cover' => $deciding?->has('cover') === true ? $this->cover($deciding->get('cover')) : null,
             'otherwise' =>
                 $deciding?->has('otherwise') === true ? $this->words->otherwise($deciding->get('otherwise')) : null,
-            'openTo' => array_map($this->person(...), $trace->textsOf('open_to')),
+            'openTo' => array_map($this->house->named(...), $trace->textsOf('open_to')),
             'effects' => $this->effects($trace),
             'verdicts' => array_map($this->verdict(...), $verdicts),
         ];
@@ -166,7 +166,7 @@ final readonly class ReasonTrail
             'code' => $method->get('kind')->text(),
             'label' => $this->words->method($method),
             'candidates' => array_map(
-                fn(Node $candidate): array => $this->person($candidate->get('person')->text()) + [
+                fn(Node $candidate): array => $this->house->named($candidate->get('person')->text()) + [
                     'figures' => $this->words->figures($candidate, $picked ?? $candidate),
                     'picked' => $candidate->get('person')->text() === $pick,
                 ],
@@ -193,7 +193,7 @@ final readonly class ReasonTrail
                     $step->textsOf('reasons'),
                 );
 
-                return $this->person($step->get('person')->text()) + [
+                return $this->house->named($step->get('person')->text()) + [
                     'reason' => $reasons === [] ? $this->house->words->say('trail.there') : implode('; ', $reasons),
                 ];
             }, $cover->itemsOf('asked')),
@@ -219,15 +219,9 @@ final readonly class ReasonTrail
         ];
     }
 
-    /** @return PersonName */
-    private function person(string $slug): array
-    {
-        return $this->house->named($slug);
-    }
-
     /** @return PersonName|null */
     private function personOrNull(?Node $slug): ?array
     {
-        return $slug === null ? null : $this->person($slug->text());
+        return $slug === null ? null : $this->house->named($slug->text());
     }
 }

@@ -27,6 +27,9 @@ final class Words
 
     private ?Collator $collator = null;
 
+    /** @var array<string, IntlDateFormatter> by skeleton and zone: a page says many dates alike */
+    private array $dates = [];
+
     /** @param array<string, mixed> $more messages besides those of the file, in the same shape */
     public function __construct(?Locale $locale = null, private readonly array $more = [])
     {
@@ -105,7 +108,7 @@ final class Words
     public function date(string $skeleton, int $at, string $zone): string
     {
         $none = IntlDateFormatter::NONE;
-        $formatter = new IntlDateFormatter(
+        $formatter = $this->dates["{$skeleton} {$zone}"] ??= new IntlDateFormatter(
             $this->locale->formats,
             $none,
             $none,

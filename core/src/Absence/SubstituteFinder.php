@@ -70,8 +70,7 @@ final class SubstituteFinder
 
     /**
      * Who answers for somebody who is away: for the work that a substitute is limited to, in the order in which they
-     * are
-     * asked, and last for the rest.
+     * are asked, and last for the rest.
      *
      * @return non-empty-list<Answer>
      */

@@ -90,7 +90,7 @@ final readonly class RulebookSchema
             $properties[$parameter->name] = $schema;
         }
 
-        return self::object($properties, $required);
+        return Shape::object($properties, $required);
     }
 
     /** @return array<string, mixed> */
@@ -98,7 +98,7 @@ final readonly class RulebookSchema
     {
         $of = static fn(string $name): array => ['$ref' => "#/\$defs/{$name}"];
 
-        return self::object(
+        return Shape::object(
             [
                 'id' => $of('id'),
                 'name' => $of('name'),
@@ -124,7 +124,7 @@ final readonly class RulebookSchema
     {
         $of = static fn(Family $family): array => ['$ref' => "#/\$defs/{$family->value}"];
 
-        return self::object(
+        return Shape::object(
             [
                 'seat' => ['enum' => array_column(SeatName::cases(), 'value'), 'default' => SeatName::Holder->value],
                 'anew' => [
@@ -149,7 +149,7 @@ final readonly class RulebookSchema
     private function criteria(): array
     {
         $groups = array_map(
-            static fn(GroupKind $kind): array => self::object(
+            static fn(GroupKind $kind): array => Shape::object(
                 [$kind->value => ['type' => 'array', 'items' => ['$ref' => '#/$defs/criteria']]],
                 [$kind->value],
             ),
@@ -163,7 +163,7 @@ final readonly class RulebookSchema
                 ' deep, or a comparison. Money is in units of the house\'s currency, a duration in ISO 8601.',
             'oneOf' => [
                 ...$groups,
-                self::object(
+                Shape::object(
                     [
                         'field' => ['$ref' => '#/$defs/id'],
                         'op' => ['enum' => array_keys(OperatorList::all())],
@@ -188,14 +188,14 @@ final readonly class RulebookSchema
     /** @return array<string, mixed> */
     private function field(): array
     {
-        return self::object(
+        return Shape::object(
             [
                 'path' => ['type' => 'string', 'pattern' => '^[a-z][a-z0-9_]*(\.[a-z][a-z0-9_]*)+$'],
                 'label' => ['$ref' => '#/$defs/name'],
                 'type' => ['enum' => array_column(FieldType::cases(), 'value')],
                 'options' => [
                     'type' => 'array',
-                    'items' => self::object(
+                    'items' => Shape::object(
                         ['value' => ['$ref' => '#/$defs/id'], 'label' => ['$ref' => '#/$defs/name']],
                         ['value', 'label'],
                     ),
@@ -203,21 +203,5 @@ final readonly class RulebookSchema
             ],
             ['path', 'label', 'type'],
         );
-    }
-
-    /**
-     * @param array<string, mixed> $properties
-     * @param list<string>         $required
-     *
-     * @return array<string, mixed>
-     */
-    private static function object(array $properties, array $required): array
-    {
-        return [
-            'type' => 'object',
-            'required' => $required,
-            'additionalProperties' => false,
-            'properties' => $properties,
-        ];
     }
 }

@@ -19,96 +19,41 @@ final class WorldEventSchema
             'type' => 'array',
             'items' => [
                 'oneOf' => [
-                    [
-                        'type' => 'object',
-                        'required' => ['id', 'kind', 'task'],
-                        'additionalProperties' => false,
-                        'properties' => [
-                            'id' => self::TEXT,
-                            'kind' => [
-                                'const' => 'task_arrives',
-                            ],
-                            'at' => [
-                                '$ref' => '#/$defs/at',
-                            ],
-                            'task' => [
-                                '$ref' => '#/$defs/task',
-                            ],
-                        ],
-                    ],
-                    [
-                        'type' => 'object',
-                        'required' => ['id', 'kind', 'task', 'set'],
-                        'additionalProperties' => false,
-                        'properties' => [
-                            'id' => self::TEXT,
-                            'kind' => [
-                                'const' => 'task_changes',
-                            ],
-                            'at' => [
-                                '$ref' => '#/$defs/at',
-                            ],
+                    self::event('task_arrives', ['task' => ['$ref' => '#/$defs/task']]),
+                    self::event(
+                        'task_changes',
+                        [
                             'task' => self::TEXT,
-                            'by' => [
-                                'enum' => array_column(Cause::cases(), 'value'),
-                                'default' => 'person',
-                            ],
-                            'set' => [
-                                '$ref' => '#/$defs/edit',
-                            ],
+                            'by' => ['enum' => array_column(Cause::cases(), 'value'), 'default' => 'person'],
+                            'set' => ['$ref' => '#/$defs/edit'],
                         ],
-                    ],
-                    [
-                        'type' => 'object',
-                        'required' => ['id', 'kind', 'customer', 'facts'],
-                        'additionalProperties' => false,
-                        'properties' => [
-                            'id' => self::TEXT,
-                            'kind' => [
-                                'const' => 'customer_changes',
-                            ],
-                            'at' => [
-                                '$ref' => '#/$defs/at',
-                            ],
-                            'customer' => self::TEXT,
-                            'facts' => [
-                                'description' => 'Values by field path, of the types that the rulebook\'s fields say.',
-                                'type' => 'object',
-                            ],
+                        ['by'],
+                    ),
+                    self::event('customer_changes', [
+                        'customer' => self::TEXT,
+                        'facts' => [
+                            'description' => 'Values by field path, of the types that the rulebook\'s fields say.',
+                            'type' => 'object',
                         ],
-                    ],
-                    [
-                        'type' => 'object',
-                        'required' => ['id', 'kind', 'task', 'rule'],
-                        'additionalProperties' => false,
-                        'properties' => [
-                            'id' => self::TEXT,
-                            'kind' => [
-                                'const' => 'pressed',
-                            ],
-                            'at' => [
-                                '$ref' => '#/$defs/at',
-                            ],
-                            'task' => self::TEXT,
-                            'rule' => self::TEXT,
-                        ],
-                    ],
-                    [
-                        'type' => 'object',
-                        'required' => ['id', 'kind'],
-                        'additionalProperties' => false,
-                        'properties' => [
-                            'id' => self::TEXT,
-                            'kind' => [
-                                'const' => 'tick',
-                            ],
-                            'at' => [
-                                '$ref' => '#/$defs/at',
-                            ],
-                        ],
-                    ],
+                    ]),
+                    self::event('pressed', ['task' => self::TEXT, 'rule' => self::TEXT]),
+                    self::event('tick', []),
                 ],
             ],
         ];
+    }
+
+    /**
+     * @param array<string, mixed> $members schema by member, besides those that every event has
+     * @param list<string>         $optional of them
+     *
+     * @return array<string, mixed>
+     */
+    private static function event(string $kind, array $members, array $optional = []): array
+    {
+        return Shape::object(
+            ['id' => self::TEXT, 'kind' => ['const' => $kind], 'at' => ['$ref' => '#/$defs/at']] + $members,
+            ['id', 'kind', ...array_values(array_diff(array_keys($members), $optional))],
+        );
     }
 }

@@ -40,41 +40,30 @@ final class WorldSchema
                 'const' => WorldFormat::VERSION,
             ],
             'clock' => self::INSTANT,
-            'roster' => [
-                '$ref' => 'https://openbaton.example/formats/roster.schema.json',
-            ],
-            'trade' => [
-                'description' => 'What the house makes tasks of.',
-                'type' => 'object',
-                'additionalProperties' => false,
-                'properties' => [
+            'roster' => ['$ref' => 'https://openbaton.example/formats/roster.schema.json'],
+            'trade' =>
+                ['description' => 'What the house makes tasks of.'] +
+                Shape::object([
                     'kinds' => [
                         'type' => 'array',
-                        'items' => [
-                            'type' => 'object',
-                            'required' => ['id', 'name'],
-                            'additionalProperties' => false,
-                            'properties' => [
+                        'items' => Shape::object(
+                            [
                                 'id' => self::TEXT,
                                 'name' => self::TEXT,
-                                'usual_effort' => [
-                                    '$ref' => '#/$defs/duration',
-                                ],
+                                'usual_effort' => ['$ref' => '#/$defs/duration'],
                                 'defaults' => [
                                     'description' =>
                                         'Values by field path, of the types that the rulebook\'s fields say.',
                                     'type' => 'object',
                                 ],
                             ],
-                        ],
+                            ['id', 'name'],
+                        ),
                     ],
                     'checklists' => [
                         'type' => 'array',
-                        'items' => [
-                            'type' => 'object',
-                            'required' => ['id', 'name', 'items'],
-                            'additionalProperties' => false,
-                            'properties' => [
+                        'items' => Shape::object(
+                            [
                                 'id' => self::TEXT,
                                 'name' => self::TEXT,
                                 'items' => [
@@ -83,20 +72,15 @@ final class WorldSchema
                                     'items' => self::TEXT,
                                 ],
                             ],
-                        ],
+                            ['id', 'name', 'items'],
+                        ),
                     ],
-                ],
-            ],
-            'rulebook' => [
-                '$ref' => 'https://openbaton.example/formats/rulebook.schema.json',
-            ],
+                ]),
+            'rulebook' => ['$ref' => 'https://openbaton.example/formats/rulebook.schema.json'],
             'rotations' => [
                 'type' => 'array',
-                'items' => [
-                    'type' => 'object',
-                    'required' => ['name'],
-                    'additionalProperties' => false,
-                    'properties' => [
+                'items' => Shape::object(
+                    [
                         'name' => self::TEXT,
                         'virtual_time' => [
                             'type' => 'integer',
@@ -107,11 +91,8 @@ final class WorldSchema
                         'passes' => [
                             'description' => 'In the order of joining.',
                             'type' => 'array',
-                            'items' => [
-                                'type' => 'object',
-                                'required' => ['person', 'pass'],
-                                'additionalProperties' => false,
-                                'properties' => [
+                            'items' => Shape::object(
+                                [
                                     'person' => self::TEXT,
                                     'pass' => [
                                         'type' => 'integer',
@@ -119,25 +100,22 @@ final class WorldSchema
                                         'maximum' => 1000000000000000000,
                                     ],
                                 ],
-                            ],
+                                ['person', 'pass'],
+                            ),
                         ],
                     ],
-                ],
+                    ['name'],
+                ),
             ],
             'tasks' => [
                 'description' => 'Those that are there at the beginning, with their whole state.',
                 'type' => 'array',
-                'items' => [
-                    '$ref' => '#/$defs/task',
-                ],
+                'items' => ['$ref' => '#/$defs/task'],
             ],
             'work' => [
                 'type' => 'array',
-                'items' => [
-                    'type' => 'object',
-                    'required' => ['id'],
-                    'additionalProperties' => false,
-                    'properties' => [
+                'items' => Shape::object(
+                    [
                         'id' => self::TEXT,
                         'assignee' => self::TEXT,
                         'reviewer' => self::TEXT,
@@ -145,27 +123,20 @@ final class WorldSchema
                             'enum' => array_column(TaskStatus::cases(), 'value'),
                             'default' => 'new',
                         ],
-                        'priority' => [
-                            '$ref' => '#/$defs/priority',
-                        ],
-                        'estimate' => [
-                            '$ref' => '#/$defs/duration',
-                        ],
+                        'priority' => ['$ref' => '#/$defs/priority'],
+                        'estimate' => ['$ref' => '#/$defs/duration'],
                         'usual_effort' => [
                             '$ref' => '#/$defs/duration',
                             'description' => 'The default of the task\'s kind.',
                         ],
-                        'spent' => [
-                            '$ref' => '#/$defs/duration',
-                        ],
-                        'remaining' => [
-                            '$ref' => '#/$defs/duration',
-                        ],
+                        'spent' => ['$ref' => '#/$defs/duration'],
+                        'remaining' => ['$ref' => '#/$defs/duration'],
                         'created' => self::INSTANT,
                         'start' => self::INSTANT,
                         'due' => self::INSTANT,
                     ],
-                ],
+                    ['id'],
+                ),
                 'description' => 'Other open work, which loads people and does not change.',
             ],
             'last_assigned' => [

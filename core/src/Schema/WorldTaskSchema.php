@@ -62,71 +62,51 @@ final class WorldTaskSchema
     /** @return array<string, mixed> */
     private static function task(): array
     {
-        return [
-            'type' => 'object',
-            'required' => ['id'],
-            'additionalProperties' => false,
-            'properties' => [
+        return Shape::object(
+            [
                 'id' => self::TEXT,
                 'created' => self::INSTANT,
                 'status' => [
                     'enum' => array_column(TaskStatus::cases(), 'value'),
                     'default' => 'new',
                 ],
-                'priority' => [
-                    '$ref' => '#/$defs/priority',
-                ],
+                'priority' => ['$ref' => '#/$defs/priority'],
                 'assignee' => self::TEXT,
                 'open_to' => self::TEXTS,
                 'reviewer' => self::TEXT,
                 'last_reviewer' => self::TEXT,
-                'estimate' => [
-                    '$ref' => '#/$defs/duration',
-                ],
-                'usual_effort' => [
-                    '$ref' => '#/$defs/duration',
-                ],
-                'spent' => [
-                    '$ref' => '#/$defs/duration',
-                ],
-                'remaining' => [
-                    '$ref' => '#/$defs/duration',
-                ],
+                'estimate' => ['$ref' => '#/$defs/duration'],
+                'usual_effort' => ['$ref' => '#/$defs/duration'],
+                'spent' => ['$ref' => '#/$defs/duration'],
+                'remaining' => ['$ref' => '#/$defs/duration'],
                 'start' => self::INSTANT,
                 'due' => self::INSTANT,
-                'due_follows' => [
-                    'description' => 'The date that the due date follows.',
-                    'type' => 'object',
-                    'required' => ['field', 'offset'],
-                    'additionalProperties' => false,
-                    'properties' => [
-                        'field' => self::TEXT,
-                        'offset' => [
-                            '$ref' => '#/$defs/offset',
+                'due_follows' =>
+                    ['description' => 'The date that the due date follows.'] +
+                    Shape::object(
+                        [
+                            'field' => self::TEXT,
+                            'offset' => ['$ref' => '#/$defs/offset'],
+                            'time' => ['$ref' => '#/$defs/time'],
                         ],
-                        'time' => [
-                            '$ref' => '#/$defs/time',
-                        ],
-                    ],
-                ],
+                        ['field', 'offset'],
+                    ),
                 'wakes' => self::INSTANT,
                 'waiting_for' => self::TEXT,
                 'waits_on' => self::TEXTS,
                 'tags' => self::TEXTS,
                 'checklist' => [
                     'type' => 'array',
-                    'items' => [
-                        'type' => 'object',
-                        'required' => ['text'],
-                        'additionalProperties' => false,
-                        'properties' => [
+                    'items' => Shape::object(
+                        [
                             'text' => self::TEXT,
                             'done' => [
                                 'type' => 'boolean',
                                 'default' => false,
                             ],
                         ],
-                    ],
+                        ['text'],
+                    ),
                 ],
                 'comments' => [
                     'type' => 'integer',
@@ -144,21 +124,17 @@ final class WorldTaskSchema
                     'type' => 'object',
                 ],
             ],
-        ];
+            ['id'],
+        );
     }
 
     /** @return array<string, mixed> */
     private static function edit(): array
     {
-        return [
-            'description' => 'What is changed; null empties.',
-            'type' => 'object',
-            'additionalProperties' => false,
-            'properties' => [
+        return ['description' => 'What is changed; null empties.'] +
+            Shape::object([
                 'status' => ['enum' => array_column(TaskStatus::cases(), 'value')],
-                'priority' => [
-                    '$ref' => '#/$defs/priority',
-                ],
+                'priority' => ['$ref' => '#/$defs/priority'],
                 'assignee' => self::TEXT_OR_NULL,
                 'reviewer' => self::TEXT_OR_NULL,
                 'start' => self::INSTANT_OR_NULL,
@@ -183,9 +159,7 @@ final class WorldTaskSchema
                 ],
                 'happened' => [
                     'type' => 'array',
-                    'items' => [
-                        '$ref' => 'https://openbaton.example/formats/rulebook.schema.json#/$defs/happened',
-                    ],
+                    'items' => ['$ref' => 'https://openbaton.example/formats/rulebook.schema.json#/$defs/happened'],
                     'description' => 'What happens besides: a comment, a file, that somebody is mentioned.',
                 ],
                 'comment' => [
@@ -196,7 +170,6 @@ final class WorldTaskSchema
                     '$ref' => '#/$defs/author',
                     'description' => 'Short for what happens: by whom a file is added.',
                 ],
-            ],
-        ];
+            ]);
     }
 }

@@ -9,6 +9,11 @@ export function addDays(day: Day, count: number): Day {
     return new Date(Date.parse(`${day}T00:00:00Z`) + count * DAY).toISOString().slice(0, 10);
 }
 
+/** The last day of a stretch that begins on a day: as it is, unless that lies before it. */
+export function lastFrom(first: Day | '', last: Day | ''): Day | '' {
+    return last === '' || last < first ? first : last;
+}
+
 /** As a moment of the clock of this machine, for libraries that go by it; noon, which no clock skips. */
 export function toDate(day: Day): Date {
     const [year = 0, month = 1, date = 1] = day.split('-').map(Number);

@@ -1,6 +1,6 @@
 import { useState } from 'react';
-import { faultsOf } from '@/parts/FaultList';
 import { Problem, type ProblemFault } from './ask';
+import { faultsOf } from './faults';
 
 type Sending = {
     busy: boolean;

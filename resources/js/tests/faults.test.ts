@@ -1,5 +1,5 @@
 import { Problem } from '@/lib/ask';
-import { faultsOf } from '@/parts/FaultList';
+import { faultsOf } from '@/lib/faults';
 import { expect, it } from 'vitest';
 
 it('says of a file what is wrong and where', () => {

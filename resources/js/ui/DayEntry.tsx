@@ -12,7 +12,7 @@ type Marks = { off: Day[]; away: Day[] };
 type Props = {
     value: Day | '';
     onChange: (day: Day | '') => void;
-    /** by slug: whose days off and absences are marked; else those of the house */
+    /** by slug: whose days off and absences are marked; of nobody, or '', those of the house */
     person?: string | undefined;
     id?: string | undefined;
     className?: string;
@@ -50,7 +50,7 @@ function Calendar({
     const [month, setMonth] = useState(() => toDate(value === '' ? today : value));
     const query = new URLSearchParams({
         month: fromDate(month).slice(0, 7),
-        ...(person === undefined ? {} : { person }),
+        ...(person === undefined || person === '' ? {} : { person }),
     });
     const marks = useAsked<Marks>(`/days?${query.toString()}`, 0).answer ?? { off: [], away: [] };
     const format = (options: Intl.DateTimeFormatOptions) => (date: Date) =>

@@ -180,7 +180,8 @@ final readonly class TaskHistory
             'decision' =>
                 $decision === null
                     ? null
-                    : ['id' => $decision->id] + $this->trail()->brief($this->decisions->brief($decision)),
+                    : ['id' => $decision->id] +
+                        (new ReasonTrail($this->viewer->words()))->brief($this->decisions->brief($decision)),
             'follows' => array_values(
                 $following
                     ->get((string) $decision?->id, new Collection())
@@ -206,11 +207,6 @@ final readonly class TaskHistory
             'who' => $by ?? $words->say('history.somebody'),
             'label' => ($decision === null ? null : $this->decisions->pressed($decision)) ?? 'none',
         ]);
-    }
-
-    private function trail(): ReasonTrail
-    {
-        return new ReasonTrail($this->viewer->words());
     }
 
     /** What another task's decision has brought about here. */

@@ -1,3 +1,4 @@
+import { lastFrom } from '@/lib/days';
 import { MomentEntry } from '@/ui/MomentEntry';
 import { DayEntry } from '@/ui/DayEntry';
 import { say } from '@/lib/words';
@@ -17,39 +18,31 @@ export function When({ data, errors, set }: { data: Form; errors: Record<string,
                     <>
                         <Labelled label={say('absence.first')} wrong={errors.first}>
                             <DayEntry
-                                person={data.person === '' ? undefined : data.person}
+                                person={data.person}
                                 value={data.first}
                                 onChange={(day) =>
                                     set({
                                         first: day,
-                                        last: data.last === '' || data.last < day ? day : data.last,
+                                        last: lastFrom(day, data.last),
                                     })
                                 }
                             />
                         </Labelled>
                         <Labelled label={say('absence.last')} wrong={errors.last}>
-                            <DayEntry
-                                person={data.person === '' ? undefined : data.person}
-                                value={data.last}
-                                onChange={(day) => set({ last: day })}
-                            />
+                            <DayEntry person={data.person} value={data.last} onChange={(day) => set({ last: day })} />
                         </Labelled>
                     </>
                 ) : (
                     <>
                         <Labelled label={say('absence.from')} wrong={errors.from}>
                             <MomentEntry
-                                person={data.person === '' ? undefined : data.person}
+                                person={data.person}
                                 value={data.from}
                                 onChange={(day) => set({ from: day })}
                             />
                         </Labelled>
                         <Labelled label={say('absence.to')} wrong={errors.to}>
-                            <MomentEntry
-                                person={data.person === '' ? undefined : data.person}
-                                value={data.to}
-                                onChange={(day) => set({ to: day })}
-                            />
+                            <MomentEntry person={data.person} value={data.to} onChange={(day) => set({ to: day })} />
                         </Labelled>
                     </>
                 )}

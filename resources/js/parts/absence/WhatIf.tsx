@@ -1,3 +1,4 @@
+import { lastFrom } from '@/lib/days';
 import { DayEntry } from '@/ui/DayEntry';
 import { router } from '@inertiajs/react';
 import type { CoverPageProps } from '@props/Absences/CoverPage';
@@ -41,22 +42,18 @@ export function WhatIf({ asked, people, self, leads, policies }: Props) {
                 </Labelled>
                 <Labelled label={say('absence.first')}>
                     <DayEntry
-                        person={data.person === '' ? undefined : data.person}
+                        person={data.person}
                         value={data.first}
                         onChange={(day) =>
                             set({
                                 first: day,
-                                last: data.last === '' || data.last < day ? day : data.last,
+                                last: lastFrom(day, data.last),
                             })
                         }
                     />
                 </Labelled>
                 <Labelled label={say('absence.last')}>
-                    <DayEntry
-                        person={data.person === '' ? undefined : data.person}
-                        value={data.last}
-                        onChange={(day) => set({ last: day })}
-                    />
+                    <DayEntry person={data.person} value={data.last} onChange={(day) => set({ last: day })} />
                 </Labelled>
                 <Labelled label={say('absence.held')}>
                     <select className="entry" value={data.held} onChange={(event) => set({ held: event.target.value })}>

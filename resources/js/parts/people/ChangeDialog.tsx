@@ -84,7 +84,6 @@ const ENTRIES: Record<string, (props: EntriesProps) => ReactNode> = {
     join: ({ change, set, teams }) => (
         <>
             <Choice label={say('people.team')} value={change.team} options={teams} onChange={(team) => set({ team })} />
-
             <Amount
                 label={say('people.weight')}
                 value={change.weight}
@@ -95,9 +94,7 @@ const ENTRIES: Record<string, (props: EntriesProps) => ReactNode> = {
         </>
     ),
     leave: ({ change, set, teams }) => (
-        <>
-            <Choice label={say('people.team')} value={change.team} options={teams} onChange={(team) => set({ team })} />
-        </>
+        <Choice label={say('people.team')} value={change.team} options={teams} onChange={(team) => set({ team })} />
     ),
     skill: ({ change, set, skills }) => (
         <>
@@ -107,7 +104,6 @@ const ENTRIES: Record<string, (props: EntriesProps) => ReactNode> = {
                 options={skills}
                 onChange={(skill) => set({ skill })}
             />
-
             <Choice
                 label={say('people.level')}
                 value={String(change.level)}
@@ -129,7 +125,6 @@ const ENTRIES: Record<string, (props: EntriesProps) => ReactNode> = {
                     onChange={(event) => set({ attribute: event.target.value })}
                 />
             </Labelled>
-
             <Choice
                 label={say('people.attribute_how')}
                 value={change.level === 0 ? '0' : '1'}
@@ -142,46 +137,38 @@ const ENTRIES: Record<string, (props: EntriesProps) => ReactNode> = {
         </>
     ),
     place: ({ change, set, places }) => (
-        <>
-            <Choice
-                label={say('people.place')}
-                value={change.place}
-                options={[{ value: '', label: say('people.no_place') }, ...places]}
-                onChange={(place) => set({ place })}
-            />
-        </>
+        <Choice
+            label={say('people.place')}
+            value={change.place}
+            options={[{ value: '', label: say('people.no_place') }, ...places]}
+            onChange={(place) => set({ place })}
+        />
     ),
     percent: ({ change, set }) => (
-        <>
-            <Amount
-                label={say('people.percent')}
-                value={change.percent}
-                least={1}
-                most={100}
-                onChange={(percent) => set({ percent: Number(percent) })}
-            />
-        </>
+        <Amount
+            label={say('people.percent')}
+            value={change.percent}
+            least={1}
+            most={100}
+            onChange={(percent) => set({ percent: Number(percent) })}
+        />
     ),
     tasks: ({ change, set }) => (
-        <>
-            <Amount
-                label={say('people.most_open')}
-                value={change.tasks}
-                least={1}
-                most={1000}
-                onChange={(tasks) => set({ tasks })}
-            />
-        </>
+        <Amount
+            label={say('people.most_open')}
+            value={change.tasks}
+            least={1}
+            most={1000}
+            onChange={(tasks) => set({ tasks })}
+        />
     ),
     zone: ({ change, set, zones }) => (
-        <>
-            <Choice
-                label={say('people.zone')}
-                value={change.zone}
-                options={zones.map((one) => ({ value: one, label: one }))}
-                onChange={(zone) => set({ zone })}
-            />
-        </>
+        <Choice
+            label={say('people.zone')}
+            value={change.zone}
+            options={zones.map((one) => ({ value: one, label: one }))}
+            onChange={(zone) => set({ zone })}
+        />
     ),
 };
 
