@@ -56,7 +56,11 @@ abstract class BrowserTestCase extends TestCase
     {
         $this->find("//button[@aria-haspopup='menu']")->click();
         $this->press('Sign out');
-        $this->see('Password');
+        // By the address, since the account page asks for a password as well.
+        $this->until(
+            fn(): bool => str_ends_with($this->browser->getCurrentURL(), '/sign-in'),
+            fn(): string => 'Signing out does not lead to signing in. The page says:' . "\n" . $this->text(),
+        );
         $this->signIn($who);
     }
 

@@ -7,6 +7,8 @@ namespace App\Absences;
 use App\Access\Actor;
 use App\Calendar\CalendarBounds;
 use App\Calendar\CalendarLine;
+use App\Calendar\NotUnderstood;
+use App\Words\Words;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\Client\ConnectionException;
 use Illuminate\Http\Client\Response;
@@ -37,17 +39,19 @@ final readonly class PersonnelCalendar
     {
         $problem = null;
         $plan = null;
+        // Kept for everybody.
+        $words = new Words();
         try {
             $answer = Http::timeout(self::PATIENCE)
                 ->withOptions(['allow_redirects' => false, 'stream' => true])
                 ->get(self::address());
             $answer->successful()
                 ? ($plan = ($this->import)(self::body($answer), self::SOURCE, Actor::system('personnel calendar')))
-                : ($problem = "The calendar answered {$answer->status()}.");
+                : ($problem = $words->sentence('The calendar answered {status}.', ['status' => $answer->status()]));
         } catch (ConnectionException) {
-            $problem = 'The calendar cannot be reached.';
+            $problem = $words->sentence('The calendar cannot be reached.');
         } catch (DocumentError $error) {
-            $problem = $error->faults[0]->reason;
+            $problem = $words->fault($error->faults[0]);
         }
         $counts = array_count_values(
             array_map(static fn(CalendarLine $line): string => $line->what, $plan->lines ?? []),
@@ -56,7 +60,10 @@ final readonly class PersonnelCalendar
             'at' => CarbonImmutable::now()->format('Y-m-d\TH:i:s\Z'),
             'problem' => $problem,
             'counts' => $counts,
-            'notUnderstood' => array_slice($plan->notUnderstood ?? [], 0, 50),
+            'notUnderstood' => array_map(
+                static fn(NotUnderstood $one): array => $one->said($words),
+                array_slice($plan->notUnderstood ?? [], 0, 50),
+            ),
         ];
         Cache::store('database')->forever(self::KEPT, $report);
 

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Access;
 
+use App\Words\Words;
 use Closure;
 use Illuminate\Contracts\Validation\ValidationRule;
+use OpenBaton\Core\Refusal;
 
 /**
  * What a password has to be like: long, of several different characters, and not made of what everybody knows of its
@@ -28,23 +30,28 @@ final readonly class PasswordRules implements ValidationRule
 
     public function validate(string $attribute, mixed $value, Closure $fail): void
     {
-        $wrong = is_string($value) ? $this->wrong($value) : 'Choose a password.';
+        $wrong = is_string($value) ? $this->wrong($value) : new Refusal('Choose a password.');
         if ($wrong !== null) {
-            $fail($wrong);
+            $fail(app(Words::class)->refusal($wrong));
         }
     }
 
-    private function wrong(string $password): ?string
+    private function wrong(string $password): ?Refusal
     {
         return match (true) {
-            mb_strlen($password) < self::SHORTEST => 'A password has at least ' .
-                self::SHORTEST .
-                ' characters; a few words that you remember do well.',
-            strlen($password) > self::LONGEST => 'A password has at most ' . self::LONGEST . ' bytes.',
-            count(array_unique(mb_str_split($password))) < self::DIFFERENT => 'Use at least ' .
-                self::DIFFERENT .
-                ' different characters.',
-            $this->tells(mb_strtolower($password)) => 'Use something else than your name or address.',
+            mb_strlen($password) < self::SHORTEST => new Refusal(
+                'A password has at least {least} characters; a few words that you remember do well.',
+                least: self::SHORTEST,
+            ),
+            strlen($password) > self::LONGEST => new Refusal(
+                'A password has at most {most} bytes.',
+                most: self::LONGEST,
+            ),
+            count(array_unique(mb_str_split($password))) < self::DIFFERENT => new Refusal(
+                'Use at least {least} different characters.',
+                least: self::DIFFERENT,
+            ),
+            $this->tells(mb_strtolower($password)) => new Refusal('Use something else than your name or address.'),
             default => null,
         };
     }

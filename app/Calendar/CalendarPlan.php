@@ -9,6 +9,7 @@ use App\Models\Absences\CalendarEntry;
 use App\Models\People\Person;
 use Illuminate\Database\Eloquent\Collection;
 use OpenBaton\Core\Absence\AbsenceStatus;
+use OpenBaton\Core\Refusal;
 
 /**
  * What a calendar would bring about: events are told by their UID, and an earlier sequence than one that was taken
@@ -17,8 +18,8 @@ use OpenBaton\Core\Absence\AbsenceStatus;
 final readonly class CalendarPlan
 {
     /**
-     * @param list<CalendarLine>                         $lines
-     * @param list<array{title: string, reason: string}> $notUnderstood
+     * @param list<CalendarLine>  $lines
+     * @param list<NotUnderstood> $notUnderstood
      */
     private function __construct(public array $lines, public array $notUnderstood) {}
 
@@ -39,13 +40,11 @@ final readonly class CalendarPlan
             }
             $entry = $entries->get($event->hash());
             if ($person === null) {
-                $faults[] = [
-                    'title' => $event->title,
-                    'reason' =>
-                        $event->who === []
-                            ? 'It does not say whom it is about.'
-                            : 'Nobody of the house is ' . implode(', ', $event->who) . '.',
-                ];
+                $why =
+                    $event->who === []
+                        ? new Refusal('It does not say whom it is about.')
+                        : new Refusal('Nobody of the house is {who}.', who: implode(', ', $event->who));
+                $faults[] = new NotUnderstood($event->title, $why);
             } elseif ($entry !== null || !$event->cancelled) {
                 $lines[] = self::line($event, $person, $entry, $alive->get($person->id, new Collection()));
             }

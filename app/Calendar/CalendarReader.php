@@ -7,11 +7,10 @@ namespace App\Calendar;
 use DateTimeImmutable;
 use DateTimeInterface;
 use DateTimeZone;
-use InvalidArgumentException;
 use OpenBaton\Core\Document\DocumentError;
+use OpenBaton\Core\Refusal;
 use Sabre\VObject\Component\VCalendar;
 use Sabre\VObject\Component\VEvent;
-use Sabre\VObject\InvalidDataException;
 use Sabre\VObject\Property;
 use Sabre\VObject\Property\ICalendar\DateTime as CalendarTime;
 use Sabre\VObject\Reader;
@@ -67,7 +66,7 @@ final readonly class CalendarReader
         foreach ($byUid as $uid => $all) {
             try {
                 if ((string) $uid === '') {
-                    throw new InvalidArgumentException('It has no UID.');
+                    throw new Refusal('It has no UID.');
                 }
                 array_push($events, ...$this->events((string) $uid, $all, $calendar, $recurrence));
                 count($events) <= self::MOST_TIMES_IN_ALL ||
@@ -78,10 +77,11 @@ final readonly class CalendarReader
                     );
             } catch (DocumentError $error) {
                 throw $error;
-            } catch (InvalidArgumentException | InvalidDataException $error) {
-                $faults[] = ['title' => EventText::title($all[0]), 'reason' => $error->getMessage()];
+            } catch (Refusal $why) {
+                $faults[] = new NotUnderstood(EventText::title($all[0]), $why);
             } catch (Throwable) {
-                $faults[] = ['title' => EventText::title($all[0]), 'reason' => 'It is not written as it should be.'];
+                $why = new Refusal('It is not written as it should be.');
+                $faults[] = new NotUnderstood(EventText::title($all[0]), $why);
             }
         }
 
@@ -111,8 +111,9 @@ final readonly class CalendarReader
         $events = [];
         for ($times = 0; $iterator->valid() && $iterator->getDtStart() < $end; $iterator->next()) {
             if (++$times > self::MOST_TIMES) {
-                throw new InvalidArgumentException(
-                    'It recurs more than ' . self::MOST_TIMES . ' times in the time that is looked at.',
+                throw new Refusal(
+                    'It recurs more than {most} times in the time that is looked at.',
+                    most: self::MOST_TIMES,
                 );
             }
             $one = $iterator->getEventObject();
@@ -137,11 +138,11 @@ final readonly class CalendarReader
     {
         $start = $event->DTSTART ?? null;
         if (!($start instanceof CalendarTime)) {
-            throw new InvalidArgumentException('It does not say when it begins.');
+            throw new Refusal('It does not say when it begins.');
         }
         foreach (['DTSTART', 'DTEND', 'DURATION', 'RRULE'] as $once) {
             if (count($event->select($once)) > 1) {
-                throw new InvalidArgumentException("It says more than once what is said once: {$once}.");
+                throw new Refusal('It says more than once what is said once: {name}.', name: $once);
             }
         }
         foreach ([$start, $event->DTEND ?? null] as $time) {
@@ -150,7 +151,7 @@ final readonly class CalendarReader
                 try {
                     TimeZoneUtil::getTimeZone($zone, $calendar, true);
                 } catch (Throwable) {
-                    throw new InvalidArgumentException("Its time zone \"{$zone}\" is not known.");
+                    throw new Refusal('Its time zone "{zone}" is not known.', zone: $zone);
                 }
             }
         }
@@ -161,10 +162,10 @@ final readonly class CalendarReader
                 !in_array(strtoupper($found[1]), self::FREQUENCIES, true) ||
                 preg_match('/BY(HOUR|MINUTE|SECOND)=/i', $rule) === 1)
         ) {
-            throw new InvalidArgumentException('It recurs more than once a day.');
+            throw new Refusal('It recurs more than once a day.');
         }
         if ($rule !== '' && $start->getDateTime($this->zone) < $this->now->modify('-10 years')) {
-            throw new InvalidArgumentException('It has recurred for more than ten years.');
+            throw new Refusal('It has recurred for more than ten years.');
         }
     }
 
@@ -172,19 +173,19 @@ final readonly class CalendarReader
     {
         $start = $event->select('DTSTART')[0] ?? null;
         if (!($start instanceof CalendarTime)) {
-            throw new InvalidArgumentException('It does not say when it begins.');
+            throw new Refusal('It does not say when it begins.');
         }
         $days = !$start->hasTime();
         $from = $start->getDateTime($this->zone);
         $to = $this->end($event, $from, $days);
         if ($to <= $from || $to > $from->modify('+' . self::LONGEST_DAYS . ' days')) {
-            throw new InvalidArgumentException(
-                $to <= $from ? 'It ends before it begins.' : 'It lasts for more than ' . self::LONGEST_DAYS . ' days.',
-            );
+            throw $to <= $from
+                ? new Refusal('It ends before it begins.')
+                : new Refusal('It lasts for more than {most} days.', most: self::LONGEST_DAYS);
         }
         $last = DateTimeImmutable::createFromInterface($to)->modify('-1 day');
         if ($days && $last->format('Ymd') < $from->format('Ymd')) {
-            throw new InvalidArgumentException('It begins on a day and lasts for less than a day.');
+            throw new Refusal('It begins on a day and lasts for less than a day.');
         }
 
         return new CalendarEvent(

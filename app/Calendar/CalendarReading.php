@@ -8,8 +8,8 @@ namespace App\Calendar;
 final readonly class CalendarReading
 {
     /**
-     * @param list<CalendarEvent>                        $events
-     * @param list<array{title: string, reason: string}> $notUnderstood
+     * @param list<CalendarEvent> $events
+     * @param list<NotUnderstood> $notUnderstood
      */
     public function __construct(public array $events, public array $notUnderstood) {}
 }

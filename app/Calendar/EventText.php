@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Calendar;
 
-use InvalidArgumentException;
+use OpenBaton\Core\Refusal;
 use Sabre\VObject\Component;
 use Sabre\VObject\Component\VCalendar;
 use Sabre\VObject\Component\VEvent;
@@ -21,9 +21,7 @@ final class EventText
     {
         $text = self::text($event, 'SEQUENCE');
         if ($text !== '' && (!ctype_digit($text) || (int) $text > self::HIGHEST_SEQUENCE)) {
-            throw new InvalidArgumentException(
-                'Its SEQUENCE is not a number from 0 to ' . self::HIGHEST_SEQUENCE . '.',
-            );
+            throw new Refusal('Its SEQUENCE is not a number from 0 to {most}.', most: self::HIGHEST_SEQUENCE);
         }
 
         return (int) $text;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Calendar;
 
 use OpenBaton\Core\Document\DocumentError;
+use OpenBaton\Core\Refusal;
 use OpenBaton\Core\Time\LocalDate;
 use Sabre\VObject\Component\VEvent;
 use Sabre\VObject\Property\ICalendar\DateTime as CalendarTime;
@@ -29,8 +30,8 @@ final readonly class HoursCalendar
     public function __construct(private CalendarReader $reader) {}
 
     /**
-     * @return array{holidays: list<string>, hours: array<string, mixed>|null, notUnderstood: list<array{title: string,
-     *     reason: string}>} dates as YYYY-MM-DD, a pattern as in a roster document
+     * @return array{holidays: list<string>, hours: array<string, mixed>|null, notUnderstood: list<NotUnderstood>}
+     *     dates as YYYY-MM-DD, a pattern as in a roster document
      *
      * @throws DocumentError where it is no calendar, or one that is too large
      */
@@ -46,10 +47,8 @@ final readonly class HoursCalendar
             $first = LocalDate::parse($event->firstDay);
             $days = LocalDate::parse($event->lastDay)->day - $first->day + 1;
             if ($days > self::MOST_DAYS) {
-                $faults[] = [
-                    'title' => $event->title,
-                    'reason' => 'It lasts for more than ' . self::MOST_DAYS . ' days.',
-                ];
+                $why = new Refusal('It lasts for more than {most} days.', most: self::MOST_DAYS);
+                $faults[] = new NotUnderstood($event->title, $why);
             }
             for ($day = 0; $day < min($days, self::MOST_DAYS); ++$day) {
                 $dates[$first->plus($day)->format()] = true;

@@ -64,7 +64,7 @@ final class Sentences
             if ($token->is(self::PARTS)) {
                 continue;
             }
-            if (preg_match('/^["“(A-Z{].* .*[.!?]$/su', $text) === 1) {
+            if (preg_match('/^["“(A-Z{№].* .*[.!?]$/su', $text) === 1) {
                 $sentences[] = $text;
             }
             $text = '';

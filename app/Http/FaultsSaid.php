@@ -13,8 +13,9 @@ use OpenBaton\Core\Document\DocumentError;
 final class FaultsSaid
 {
     /** A line for each, with its place. */
-    public static function lines(DocumentError $error): string
+    public static function lines(DocumentError|ValidationException $error): string
     {
+        $faults = $error instanceof DocumentError ? $error->faults : self::of($error);
         $words = app(Words::class);
 
         return implode(
@@ -23,7 +24,7 @@ final class FaultsSaid
                 static fn(Fault $fault): string => ($fault->pointer === ''
                     ? $words->say('problem.whole_document')
                     : $fault->pointer) . ": {$words->fault($fault)}",
-                $error->faults,
+                $faults,
             ),
         );
     }

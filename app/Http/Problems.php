@@ -138,7 +138,7 @@ final class Problems
                 422,
                 'not-valid',
                 'The request is not valid.',
-                $error->getMessage(),
+                FaultsSaid::lines($error),
                 FaultsSaid::of($error),
             ),
             $error instanceof Refused => self::response(
@@ -168,10 +168,7 @@ final class Problems
             return back()->with('problem', self::detailOf($error));
         }
         if ($error instanceof DocumentError || ($error instanceof ValidationException && self::goesRound($request))) {
-            return self::notValid(
-                $error instanceof DocumentError ? FaultsSaid::lines($error) : $error->getMessage(),
-                $request,
-            );
+            return self::notValid(FaultsSaid::lines($error), $request);
         }
         $http = $error instanceof HttpExceptionInterface ? $error : null;
         if (

@@ -21,9 +21,9 @@ final class TakenMeanwhile
         preg_match("/for key '(?:[a-z_]+\\.)?([a-z_]+?)_unique'/", $error->getMessage(), $found);
         $column = preg_replace('/^.*_(?=[a-z]+$)/', '', $found[1] ?? '') ?? '';
 
-        return ValidationException::withMessages([
-            self::INPUTS[$column] ??
-            ($column === '' ? 'name' : $column) => 'There is one of that already: it was made a moment ago.',
-        ]);
+        return Invalid::at(
+            self::INPUTS[$column] ?? ($column === '' ? 'name' : $column),
+            'There is one of that already: it was made a moment ago.',
+        );
     }
 }

@@ -40,6 +40,7 @@ use App\Rules\DraftSaved;
 use App\Rules\RulebookPublished;
 use App\Tasks\RetryUnplacedTasks;
 use App\Words\Locales;
+use App\Words\ValidationLines;
 use App\Words\Words;
 use Carbon\CarbonImmutable;
 use Closure;
@@ -86,6 +87,7 @@ final class AppServiceProvider extends ServiceProvider
             ->needs('$consumers')
             ->give([WriteNotices::class]);
         $this->app->bind(TextWords::class, TextWordsOfHouse::class);
+        $this->app->extend('translation.loader', static fn(): ValidationLines => new ValidationLines());
     }
 
     public function boot(): void
@@ -122,15 +124,17 @@ final class AppServiceProvider extends ServiceProvider
             ),
         );
         // What requests say of what is wrong goes through the words, whatever they say it of.
-        Validator::resolver(
-            static fn(
-                Translator $translator,
-                array $data,
-                array $rules,
-                array $messages,
-                array $names,
-            ): ValidatesRules => new ValidatesRules($translator, $data, $rules, self::inWords($messages), $names),
-        );
+        Validator::resolver(static function (
+            Translator $translator,
+            array $data,
+            array $rules,
+            array $messages,
+            array $names,
+        ): ValidatesRules {
+            $translator->setLocale(app(Words::class)->locale->tag);
+
+            return new ValidatesRules($translator, $data, $rules, self::inWords($messages), $names);
+        });
         Sanctum::usePersonalAccessTokenModel(AccessToken::class);
         // Lazy loading is how N+1 queries begin; outside of production it is an error.
         Model::preventLazyLoading(!$this->app->isProduction());

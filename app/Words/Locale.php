@@ -33,8 +33,9 @@ final readonly class Locale
         return str_replace('EEE, ', 'EEE ', $pattern);
     }
 
-    public function isFromRightToLeft(): bool
+    /** @return 'rtl'|'ltr' in which its words are written, as HTML has it */
+    public function direction(): string
     {
-        return in_array(strtok($this->tag, '-'), ['ar', 'fa', 'he', 'ur', 'yi'], true);
+        return in_array(strtok($this->tag, '-'), ['ar', 'fa', 'he', 'ur', 'yi'], true) ? 'rtl' : 'ltr';
     }
 }

@@ -9,6 +9,7 @@ use IntlDateFormatter;
 use MessageFormatter;
 use NumberFormatter;
 use OpenBaton\Core\Criteria\Fault;
+use OpenBaton\Core\Refusal;
 use OpenBaton\Core\Slots;
 use RuntimeException;
 
@@ -99,6 +100,11 @@ final class Words
     public function fault(Fault $fault): string
     {
         return $this->sentence($fault->message, $fault->slots);
+    }
+
+    public function refusal(Refusal $why): string
+    {
+        return $this->sentence($why->pattern, $why->slots);
     }
 
     /**

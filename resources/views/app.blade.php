@@ -2,7 +2,7 @@
 @php($locale = app(App\Words\Words::class)->locale)
 <html
     lang="{{ $locale->tag }}"
-    dir="{{ $locale->isFromRightToLeft() ? 'rtl' : 'ltr' }}"
+    dir="{{ $locale->direction() }}"
     data-words="{{ $locale->words }}"
     data-formats="{{ $locale->formats }}"
 >

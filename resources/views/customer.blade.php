@@ -1,11 +1,13 @@
 <!doctype html>
-<html lang="en">
+@php($words = app(App\Words\Words::class))
+@php($date = 'yMMMMdHHmm')
+<html lang="{{ $words->locale->tag }}" dir="{{ $words->locale->direction() }}">
     <head>
         <meta charset="utf-8">
         <meta name="viewport" content="width=device-width, initial-scale=1">
         <meta name="robots" content="noindex">
         <meta name="referrer" content="no-referrer">
-        <title>{{ $task === null ? 'Not here' : "№ {$task->number}" }} · {{ $house }}</title>
+        <title>{{ $task === null ? $words->say('request_page.not_here') : "№ {$task->number}" }} · {{ $house }}</title>
         <link rel="icon" href="/mark.svg" type="image/svg+xml">
         <style nonce="{{ Vite::cspNonce() }}">
             body { margin: 0; background: #efe9dd; color: #2b2118; font: 17px/1.5 Georgia, 'DejaVu Serif', serif; }
@@ -31,35 +33,39 @@
     <body>
         <main>
             @if ($task === null)
-                <h1>Nothing is here any more</h1>
-                <p class="lead">The address is not right, or what you asked for was finished some weeks ago. If you still need us, ask {{ $house }} again.</p>
+                <h1>{{ $words->say('request_page.gone') }}</h1>
+                <p class="lead">{{ $words->say('request_page.gone_why', ['house' => $house]) }}</p>
             @else
                 <h1>{{ $task->title }}</h1>
-                <p class="lead">Your request to {{ $house }}, № {{ $task->number }}, of <time datetime="{{ $task->arrived_at->toIso8601ZuluString() }}">{{ $task->arrived_at->setTimezone($zone)->format('j F Y, H:i') }}</time></p>
+                <p class="lead">{{ $words->say('request_page.asked', [
+                    'house' => $house,
+                    'number' => (string) $task->number,
+                    'date' => $words->date($date, $task->arrived_at->getTimestamp(), $zone),
+                ]) }}</p>
                 <p class="status">{{ $status }}</p>
                 @if (session('sent'))
-                    <p class="taken" role="status">Thank you. It stands with your request now, and whoever works on it sees it.</p>
+                    <p class="taken" role="status">{{ $words->say('request_page.thanks') }}</p>
                 @endif
                 <form method="post" action="/requests/{{ $secret }}" enctype="multipart/form-data">
                     @csrf
-                    <label>Write to us
+                    <label>{{ $words->say('request_page.write') }}
                         <textarea name="body" maxlength="{{ \OpenBaton\Core\Document\TextLimits::PROSE }}">{{ old('body') }}</textarea>
                         @error('body') <span class="wrong" role="alert">{{ $message }}</span> @enderror
                     </label>
-                    <label>Add a file <span class="hint">(a picture, a recording, a document)</span>
+                    <label>{{ $words->say('request_page.file') }} <span class="hint">{{ $words->say('request_page.file_hint') }}</span>
                         <input type="file" name="file">
                         @error('file') <span class="wrong" role="alert">{{ $message }}</span> @enderror
                     </label>
-                    <button type="submit">Send</button>
+                    <button type="submit">{{ $words->say('request_page.send') }}</button>
                 </form>
                 @if ($said->isNotEmpty() || $files->isNotEmpty())
-                    <h2>What you have sent</h2>
+                    <h2>{{ $words->say('request_page.sent') }}</h2>
                     <ul>
                         @foreach ($said as $one)
-                            <li><p>{{ $one->body }}</p> <time datetime="{{ $one->at->toIso8601ZuluString() }}">{{ $one->at->setTimezone($zone)->format('j F Y, H:i') }}</time></li>
+                            <li><p>{{ $one->body }}</p> <time datetime="{{ $one->at->toIso8601ZuluString() }}">{{ $words->date($date, $one->at->getTimestamp(), $zone) }}</time></li>
                         @endforeach
                         @foreach ($files as $one)
-                            <li>{{ $one->name }} <time datetime="{{ $one->at->toIso8601ZuluString() }}">{{ $one->at->setTimezone($zone)->format('j F Y, H:i') }}</time></li>
+                            <li>{{ $one->name }} <time datetime="{{ $one->at->toIso8601ZuluString() }}">{{ $words->date($date, $one->at->getTimestamp(), $zone) }}</time></li>
                         @endforeach
                     </ul>
                 @endif

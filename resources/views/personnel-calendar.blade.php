@@ -1,9 +1,10 @@
 <!doctype html>
-<html lang="en">
+@php($words = app(App\Words\Words::class))
+<html lang="{{ $words->locale->tag }}" dir="{{ $words->locale->direction() }}">
     <head>
         <meta charset="utf-8">
         <meta name="viewport" content="width=device-width, initial-scale=1">
-        <title>Personnel office</title>
+        <title>{{ $words->say('personnel_page.title') }}</title>
         <link rel="icon" href="/mark.svg" type="image/svg+xml">
         <style nonce="{{ Vite::cspNonce() }}">
             body { margin: 0; background: #efe9dd; color: #2b2118; font: 16px/1.5 Georgia, 'DejaVu Serif', serif; }
@@ -24,27 +25,27 @@
         </style>
     </head>
     <body>
-        <header class="stand-in">This is a stand-in for the calendar of the personnel office. The house asks it every five minutes. <a href="/absences/calendars">Back to Open Baton</a></header>
+        <header class="stand-in">{{ $words->say('personnel_page.stand_in') }} <a href="/absences/calendars">{{ $words->say('personnel_page.back') }}</a></header>
         <main>
-            <h1>Leave, as the personnel office knows it</h1>
+            <h1>{{ $words->say('personnel_page.heading') }}</h1>
             @if ($errors->any())
                 <p class="wrong" role="alert">{{ $errors->first() }}</p>
             @endif
             <form method="post" action="/stand-ins/personnel">
                 @csrf
-                <label>Who
+                <label>{{ $words->say('personnel_page.who') }}
                     <select name="name">
                         @foreach ($people as $name)
                             <option>{{ $name }}</option>
                         @endforeach
                     </select>
                 </label>
-                <label>First day <input type="date" name="first_day" required></label>
-                <label>Last day <input type="date" name="last_day" required></label>
-                <button>Enter</button>
+                <label>{{ $words->say('personnel_page.first_day') }} <input type="date" name="first_day" required></label>
+                <label>{{ $words->say('personnel_page.last_day') }} <input type="date" name="last_day" required></label>
+                <button>{{ $words->say('personnel_page.enter') }}</button>
             </form>
             <table>
-                <caption class="stand-in">An entry that is moved or called off keeps its number; what was read before changes with it.</caption>
+                <caption class="stand-in">{{ $words->say('personnel_page.keeps') }}</caption>
                 @forelse ($events as $event)
                     <tr>
                         <td class="{{ $event->cancelled ? 'off' : '' }}">{{ $event->name }}</td>
@@ -52,22 +53,22 @@
                             <form method="post" action="/stand-ins/personnel">
                                 @csrf
                                 <input type="hidden" name="event" value="{{ $event->id }}">
-                                <input type="date" name="first_day" aria-label="First day" value="{{ $event->first_day->format('Y-m-d') }}">
-                                <input type="date" name="last_day" aria-label="Last day" value="{{ $event->last_day->format('Y-m-d') }}">
-                                <button>Move</button>
+                                <input type="date" name="first_day" aria-label="{{ $words->say('personnel_page.first_day') }}" value="{{ $event->first_day->format('Y-m-d') }}">
+                                <input type="date" name="last_day" aria-label="{{ $words->say('personnel_page.last_day') }}" value="{{ $event->last_day->format('Y-m-d') }}">
+                                <button>{{ $words->say('personnel_page.move') }}</button>
                             </form>
                         </td>
                         <td>
                             @unless ($event->cancelled)
                                 <form method="post" action="/stand-ins/personnel/{{ $event->id }}/cancel">
                                     @csrf
-                                    <button>Call off</button>
+                                    <button>{{ $words->say('personnel_page.call_off') }}</button>
                                 </form>
                             @endunless
                         </td>
                     </tr>
                 @empty
-                    <tr><td>Nobody has leave there yet. What you enter here comes to the house within five minutes.</td></tr>
+                    <tr><td>{{ $words->say('personnel_page.nobody') }}</td></tr>
                 @endforelse
             </table>
         </main>

@@ -1,6 +1,7 @@
 {{-- Leans on nothing that may be what has failed: no database, no session, no build. --}}
 <!doctype html>
-<html lang="en">
+@php($words = app(App\Words\Words::class))
+<html lang="{{ $words->locale->tag }}" dir="{{ $words->locale->direction() }}">
     <head>
         <meta charset="utf-8">
         <meta name="viewport" content="width=device-width, initial-scale=1">
@@ -27,18 +28,18 @@
             <h1>{{ $title }}</h1>
             <p>{{ $detail }}</p>
             @if ($again?->byItself)
-                <p>This page is asked for again every few seconds.</p>
+                <p>{{ $words->say('problem_page.again') }}</p>
             @elseif ($again !== null)
-                <p>What you typed is kept here.</p>
+                <p>{{ $words->say('problem_page.kept') }}</p>
                 <form method="post" action="{{ $again->address }}">
                     @foreach ($again->typed as $name => $value)
                         <input type="hidden" name="{{ $name }}" value="{{ $value }}">
                     @endforeach
-                    <button>Send it again</button>
+                    <button>{{ $words->say('problem_page.send') }}</button>
                 </form>
             @endif
-            <p><a href="/">To your work in Open Baton</a></p>
-            <p class="number">Answer {{ $status }}</p>
+            <p><a href="/">{{ $words->say('problem_page.home') }}</a></p>
+            <p class="number">{{ $words->say('problem_page.answer', ['status' => (string) $status]) }}</p>
         </main>
     </body>
 </html>

@@ -1,9 +1,10 @@
 <!doctype html>
-<html lang="en">
+@php($words = app(App\Words\Words::class))
+<html lang="{{ $words->locale->tag }}" dir="{{ $words->locale->direction() }}">
     <head>
         <meta charset="utf-8">
         <meta name="viewport" content="width=device-width, initial-scale=1">
-        <title>Ask us · {{ $house }}</title>
+        <title>{{ $words->say('web_form.title', ['house' => $house]) }}</title>
         <link rel="icon" href="/mark.svg" type="image/svg+xml">
         <style nonce="{{ Vite::cspNonce() }}">
             body { margin: 0; background: #efe9dd; color: #2b2118; font: 17px/1.5 Georgia, 'DejaVu Serif', serif; }
@@ -23,21 +24,21 @@
         </style>
     </head>
     <body>
-        <header class="stand-in">This is a stand-in for the website of the demo house. What you send goes through the same intake as every other system.</header>
+        <header class="stand-in">{{ $words->say('web_form.stand_in') }}</header>
         <main>
             <h1>{{ $house }}</h1>
-            <p class="lead">Tell us what you need.</p>
+            <p class="lead">{{ $words->say('web_form.lead') }}</p>
 
             @if (session('number'))
-                <p class="taken" role="status">Thank you. Your request has the number <strong>{{ session('number') }}</strong>; we will be in touch. <br>Under <a href="{{ session('address') }}">your own address</a> you see where it is, write to us and add files. Keep it: nobody else knows it.</p>
+                <p class="taken" role="status">{{ $words->say('web_form.taken', ['number' => (string) session('number')]) }}<br><a href="{{ session('address') }}">{{ $words->say('web_form.address') }}</a> · {{ $words->say('web_form.address_for') }}</p>
             @endif
             @if ($errors->any())
-                <p class="wrong" role="alert">Something is missing or not right; see below. Nothing you wrote is lost.</p>
+                <p class="wrong" role="alert">{{ $words->say('web_form.not_right') }}</p>
             @endif
 
             <form method="post" action="/stand-ins/web-form">
                 @csrf
-                <label>What do you need?
+                <label>{{ $words->say('web_form.kind') }}
                     <select name="kind">
                         @foreach ($kinds as $value => $label)
                             <option value="{{ $value }}" @selected(old('kind') === $value)>{{ $label }}</option>
@@ -45,17 +46,17 @@
                     </select>
                     @error('kind') <span class="wrong">{{ $message }}</span> @enderror
                 </label>
-                <label>In a few words
-                    <input name="title" value="{{ old('title') }}" maxlength="255" placeholder="Trumpet with a stuck valve" required>
+                <label>{{ $words->say('web_form.few_words') }}
+                    <input name="title" value="{{ old('title') }}" maxlength="255" placeholder="{{ $words->say('web_form.example') }}" required>
                     @error('title') <span class="wrong">{{ $message }}</span> @enderror
                 </label>
                 <div class="pair">
                     @foreach ($fields as $field)
                         @php($name = \App\Http\Requests\Intake\WebFormRequest::inputName($field->path))
-                        <label>{{ $field->form_label }}@if ($field->type === 'money') <span class="hint">({{ $currency }}, roughly)</span>@endif
+                        <label>{{ $field->form_label }}@if ($field->type === 'money') <span class="hint">{{ $words->say('web_form.roughly', ['currency' => $currency]) }}</span>@endif
                             @if ($field->options)
                                 <select name="{{ $name }}">
-                                    <option value="">Does not matter</option>
+                                    <option value="">{{ $words->say('web_form.any') }}</option>
                                     @foreach ($field->options as $value => $label)
                                         <option value="{{ $value }}" @selected(old($name) === (string) $value)>{{ $label }}</option>
                                     @endforeach
@@ -67,24 +68,24 @@
                         </label>
                     @endforeach
                 </div>
-                <label>You are
+                <label>{{ $words->say('web_form.customer') }}
                     <select name="customer">
-                        <option value="">Not on the list</option>
+                        <option value="">{{ $words->say('web_form.not_listed') }}</option>
                         @foreach ($customers as $value => $label)
                             <option value="{{ $value }}" @selected(old('customer') === $value)>{{ $label }}</option>
                         @endforeach
                     </select>
                     @error('customer') <span class="wrong">{{ $message }}</span> @enderror
                 </label>
-                <label>How we reach you <span class="hint">(e-mail or telephone)</span>
+                <label>{{ $words->say('web_form.contact') }} <span class="hint">{{ $words->say('web_form.contact_hint') }}</span>
                     <input name="contact" value="{{ old('contact') }}" maxlength="255">
                     @error('contact') <span class="wrong">{{ $message }}</span> @enderror
                 </label>
-                <label>Anything else
+                <label>{{ $words->say('web_form.else') }}
                     <textarea name="description" maxlength="{{ \OpenBaton\Core\Document\TextLimits::PROSE }}">{{ old('description') }}</textarea>
                     @error('description') <span class="wrong">{{ $message }}</span> @enderror
                 </label>
-                <button type="submit">Send the request</button>
+                <button type="submit">{{ $words->say('web_form.send') }}</button>
             </form>
         </main>
     </body>

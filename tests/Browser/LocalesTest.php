@@ -29,7 +29,7 @@ const OPENED = [
     'admin' => [['/sign-ins', 'sign_ins.new'], ['/sign-ins', 'sign_ins.new_token']],
 ];
 
-/** Signs in as somebody, and out first where somebody is: a late answer would bring their session back otherwise. */
+/** Signs in as somebody; somebody else who is signed in signs out before. */
 function signInNext(mixed $test, string $who): void
 {
     $test->visit('/account');

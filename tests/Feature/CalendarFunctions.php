@@ -6,7 +6,9 @@ use App\Absences\ImportCalendar;
 use App\Access\Actor;
 use App\Calendar\CalendarLine;
 use App\Calendar\CalendarPlan;
+use App\Calendar\NotUnderstood;
 use App\Models\Absences\Absence;
+use App\Words\Words;
 use OpenBaton\Core\Absence\AbsenceStatus;
 use Tests\Support\Clock;
 use Tests\Support\House;
@@ -38,6 +40,12 @@ function take(string $text, string $source = 'file'): CalendarPlan
 function comes(CalendarPlan $plan): array
 {
     return array_map(static fn(CalendarLine $line): string => "{$line->what} {$line->person->slug}", $plan->lines);
+}
+
+/** @return list<string> why what was not taken was not */
+function notTaken(CalendarPlan $plan): array
+{
+    return array_map(static fn(NotUnderstood $one): string => $one->said(new Words())['reason'], $plan->notUnderstood);
 }
 
 /** @return list<string> who is away when, in order */

@@ -13,7 +13,7 @@ beforeEach(function (): void {
 
 it('says what it has not understood, and takes the rest', function (string $event, string $reason): void {
     $plan = take(calendar($event, "UID:ok\nDTSTART;VALUE=DATE:20260309\nATTENDEE;CN=Callum Rees:mailto:x@y.example"));
-    expect(array_column($plan->notUnderstood, 'reason'))->toBe([$reason]);
+    expect(notTaken($plan))->toBe([$reason]);
     expect(comes($plan))->toBe(['create callum']);
 })->with([
     'nobody' => ["UID:1\nDTSTART;VALUE=DATE:20260309", 'It does not say whom it is about.'],

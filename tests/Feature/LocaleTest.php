@@ -5,8 +5,11 @@ declare(strict_types=1);
 use App\Console\Sentences;
 use App\Models\Access\User;
 use App\Words\Locales;
+use App\Words\ValidationLines;
 use App\Words\Words;
+use Illuminate\Support\Str;
 use Spatie\Activitylog\Models\Activity;
+use Symfony\Component\Finder\Finder;
 use Tests\Support\Clock;
 use Tests\Support\House;
 
@@ -87,8 +90,32 @@ it('says what is wrong with what was given in the language of whoever gave it', 
 })->with([
     'by a request' => ['POST', '/absences', ['person' => 'femi', 'days' => true, 'first' => 'x'], '/first'],
     'by the core, with slots' => ['PUT', '/roster/house', ['document' => ['zone' => 'Europe/Nowhere']], '/house/zone'],
+    'by the framework' => ['POST', '/people', ['document' => 'x'], '/document'],
+    'by the framework, with a slot' => ['POST', '/house/checklists', ['name' => str_repeat('x', 500)], '/name'],
+    'by a rule of ours' => ['PUT', '/rulebook/draft', ['revision' => -1], '/revision'],
     'by an action' => ['POST', '/people', ['document' => ['name' => '']], '/people/5'],
 ]);
+
+it('has words for each rule of the framework that requests are checked by', function (): void {
+    $known = require base_path('vendor/laravel/framework/src/Illuminate/Translation/lang/en/validation.php');
+    $used = [];
+    foreach (
+        Finder::create()
+            ->files()
+            ->name('*.php')
+            ->in([app_path('Http/Requests'), app_path('Http/Controllers')])
+        as $file
+    ) {
+        preg_match_all('/\'([a-z_]+)(?::[^\']*)?\'[],]|Rule::(\w+)/', $file->getContents(), $found);
+        foreach ([...$found[1], ...array_map(Str::snake(...), $found[2])] as $rule) {
+            if (isset($known[$rule])) {
+                $used[$rule] = $rule;
+            }
+        }
+    }
+    expect(array_keys(array_diff_key($used, (new ValidationLines())->load('en', 'validation'))))->toBe([]);
+    expect(count($used))->toBeGreaterThan(20);
+});
 
 it('has words for every sentence that says what is wrong', function (): void {
     expect(

@@ -6,6 +6,7 @@ namespace App\Http\Middleware;
 
 use App\Http\Controllers\Access\SignInController;
 use App\Models\Access\User;
+use App\Words\Words;
 use Closure;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
@@ -22,7 +23,7 @@ final class EndsWithThePerson
             Auth::guard('web')->logout();
             $request->session()->invalidate();
 
-            return redirect('/sign-in')->withErrors(['email' => SignInController::ENDED]);
+            return redirect('/sign-in')->withErrors(['email' => app(Words::class)->sentence(SignInController::ENDED)]);
         }
 
         return $next($request);

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Http\Invalid;
 use App\Http\Requests\InputRequest;
 use Closure;
 use Illuminate\Http\Request;
 use Illuminate\Routing\Route;
-use Illuminate\Validation\ValidationException;
 use ReflectionNamedType;
 use ReflectionParameter;
 use Symfony\Component\HttpFoundation\Response;
@@ -31,7 +31,7 @@ final class RefuseBrokenText
     {
         foreach ($request->query->all() as $name => $value) {
             if (is_array($value) && !self::takesLists($request->route())) {
-                throw ValidationException::withMessages([mb_scrub((string) $name) => 'A text belongs here.']);
+                throw Invalid::at(mb_scrub((string) $name), 'A text belongs here.');
             }
         }
         foreach (self::HEADERS as $header) {
@@ -68,9 +68,7 @@ final class RefuseBrokenText
                     is_string($text) &&
                     (!mb_check_encoding($text, 'UTF-8') || preg_match(self::CONTROL, $text) === 1)
                 ) {
-                    throw ValidationException::withMessages([
-                        mb_scrub($path . $name) => 'This is a text in UTF-8, without control characters.',
-                    ]);
+                    throw Invalid::at(mb_scrub($path . $name), 'This is a text in UTF-8, without control characters.');
                 }
             }
             if (is_array($value)) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Http\Invalid;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Stringable;
 use Illuminate\Validation\ValidationException;
@@ -23,7 +24,7 @@ abstract class InputRequest extends FormRequest
     public function string($key, $default = null): Stringable
     {
         if (is_array($this->input($key))) {
-            throw ValidationException::withMessages([$key => 'A text belongs here.']);
+            throw Invalid::at($key, 'A text belongs here.');
         }
 
         return parent::string($key, $default);

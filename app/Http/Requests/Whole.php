@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Words\Words;
 use Closure;
 use Illuminate\Contracts\Validation\ValidationRule;
 
@@ -22,7 +23,12 @@ final readonly class Whole implements ValidationRule
     {
         $number = is_int($value) ? $value : (is_string($value) ? filter_var(trim($value), FILTER_VALIDATE_INT) : false);
         if ($number === false || $number < $this->least || $number > $this->most) {
-            $fail("Give a whole number from {$this->least} to {$this->most}.");
+            $fail(
+                app(Words::class)->sentence('Give a whole number from {least} to {most}.', [
+                    'least' => $this->least,
+                    'most' => $this->most,
+                ]),
+            );
         }
     }
 }

@@ -14,6 +14,11 @@ final readonly class ChecklistReference extends Reference
         return Control::Checklist;
     }
 
+    protected function missing(): string
+    {
+        return 'There is no checklist "{id}".';
+    }
+
     protected function known(RuleContext $context): ?array
     {
         return $context->taskCatalogue?->checklists;

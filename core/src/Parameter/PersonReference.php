@@ -13,6 +13,11 @@ final readonly class PersonReference extends Reference
         return Control::Person;
     }
 
+    protected function missing(): string
+    {
+        return 'There is no person "{id}".';
+    }
+
     protected function known(RuleContext $context): ?array
     {
         return $context->roster?->people;

@@ -13,6 +13,11 @@ final readonly class SkillReference extends Reference
         return Control::Skill;
     }
 
+    protected function missing(): string
+    {
+        return 'There is no skill "{id}".';
+    }
+
     protected function known(RuleContext $context): ?array
     {
         return $context->roster?->skills;

@@ -13,6 +13,11 @@ final readonly class TeamReference extends Reference
         return Control::Team;
     }
 
+    protected function missing(): string
+    {
+        return 'There is no team "{id}".';
+    }
+
     protected function known(RuleContext $context): ?array
     {
         return $context->roster?->teams;

@@ -12,6 +12,7 @@ use App\Calendar\CalendarPlan;
 use App\Calendar\CalendarReader;
 use App\Calendar\CalendarWriter;
 use App\Calendar\HoursCalendar;
+use App\Calendar\NotUnderstood;
 use App\Http\Pages\PersonRef;
 use App\Http\Viewer;
 use App\Models\Absences\Absence;
@@ -84,11 +85,11 @@ final class CalendarController
         Gate::authorize('keepRoster', House::class);
         $zone = new DateTimeZone(House::query()->firstOrFail()->zone);
 
-        return new JsonResponse(
-            (new HoursCalendar(new CalendarReader($zone, CarbonImmutable::now())))->read(
-                (string) $request->getContent(),
-            ),
+        $read = (new HoursCalendar(new CalendarReader($zone, CarbonImmutable::now())))->read(
+            (string) $request->getContent(),
         );
+
+        return new JsonResponse([...$read, 'notUnderstood' => self::notUnderstood($read['notUnderstood'])]);
     }
 
     public function poll(PersonnelCalendar $calendar): RedirectResponse
@@ -152,6 +153,18 @@ final class CalendarController
         ]);
     }
 
+    /**
+     * @param list<NotUnderstood> $events
+     *
+     * @return list<array{title: string, reason: string}>
+     */
+    private static function notUnderstood(array $events): array
+    {
+        $words = app(Words::class);
+
+        return array_map(static fn(NotUnderstood $one): array => $one->said($words), $events);
+    }
+
     /** @return array<string, mixed> */
     private static function told(CalendarPlan $plan): array
     {
@@ -168,10 +181,7 @@ final class CalendarController
                 ],
                 $plan->lines,
             ),
-            'notUnderstood' => array_map(
-                static fn(array $one): array => ['reason' => app(Words::class)->sentence($one['reason'])] + $one,
-                $plan->notUnderstood,
-            ),
+            'notUnderstood' => self::notUnderstood($plan->notUnderstood),
         ];
     }
 }

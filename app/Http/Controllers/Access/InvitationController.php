@@ -8,6 +8,7 @@ use App\Access\AcceptInvitation;
 use App\Access\KnownMachine;
 use App\Http\Requests\Access\InvitationRequest;
 use App\Models\Access\Invitation;
+use App\Words\Words;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\Auth;
 use Inertia\Inertia;
@@ -37,7 +38,7 @@ final class InvitationController
         $user = $accept($secret, $request->password()) ?? abort(404);
         $machine->remember($user->email);
         if (!$user->maySignIn()) {
-            return redirect('/sign-in')->withErrors(['email' => SignInController::ENDED]);
+            return redirect('/sign-in')->withErrors(['email' => app(Words::class)->sentence(SignInController::ENDED)]);
         }
         Auth::guard('web')->login($user);
         $request->session()->regenerate();

@@ -35,7 +35,7 @@ final class SignInController
             );
         }
         if (!$user->maySignIn()) {
-            return self::refuse(self::ENDED);
+            return self::refuse($words->sentence(self::ENDED));
         }
         Auth::guard('web')->login($user, $request->boolean('stay'));
         $request->session()->regenerate();

@@ -18,6 +18,7 @@ use App\Models\Access\User;
 use App\Models\Tasks\Decision;
 use App\Models\Tasks\Task;
 use App\Models\Tasks\TaskSource;
+use App\Words\Words;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
@@ -104,7 +105,7 @@ final class TaskController
             403,
             'not-allowed',
             'Not allowed.',
-            "The token does not carry the right \"{$right->value}\".",
+            app(Words::class)->sentence('The token does not carry the right "{right}".', ['right' => $right->value]),
         );
     }
 

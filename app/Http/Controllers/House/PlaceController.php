@@ -12,6 +12,7 @@ use App\Http\Viewer;
 use App\Models\Customers\Customer;
 use App\Models\House\House;
 use App\Models\People\Place;
+use App\Words\Words;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\Gate;
 use Inertia\Inertia;
@@ -65,7 +66,7 @@ final class PlaceController
         $levels = array_keys(self::levels());
         $level =
             $levels[$parent === null ? 0 : (int) array_search($parent->level, $levels, true) + 1] ??
-            abort(422, 'Nothing lies below the last level.');
+            abort(422, app(Words::class)->sentence('Nothing lies below the last level.'));
         $save(
             null,
             $parent,

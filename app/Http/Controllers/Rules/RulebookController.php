@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Rules;
 
 use App\Coverage\CoverageRuns;
+use App\Http\Invalid;
 use App\Http\Pages\Intake\MergedPreview;
 use App\Http\Pages\Rules\CoverageView;
 use App\Http\Pages\Rules\RulebookPage;
@@ -23,7 +24,6 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
-use Illuminate\Validation\ValidationException;
 use Inertia\Inertia;
 use Inertia\Response;
 use Inertia\Support\Header;
@@ -85,7 +85,7 @@ final class RulebookController
         try {
             $text = MergedText::parse($request->string('text')->toString());
         } catch (Refusal $refusal) {
-            throw ValidationException::withMessages(['text' => app(Words::class)->sentence($refusal->getMessage())]);
+            throw Invalid::at('text', $refusal->pattern, ...$refusal->slots);
         }
 
         return new JsonResponse([

@@ -33,7 +33,6 @@ final class CustomerSaysRequest extends InputRequest
     {
         return [
             'body.required_without' => 'Write something, or choose a file.',
-            'body.max' => 'This has at most ' . TextLimits::PROSE . ' characters.',
         ] + FileRules::messages();
     }
 

@@ -6,6 +6,7 @@ namespace App\Http\Requests\House;
 
 use App\Bridge\SnapshotSource;
 use App\Models\House\CustomField;
+use App\Words\Words;
 use Closure;
 use Illuminate\Validation\Rule;
 use OpenBaton\Core\Criteria\FieldType;
@@ -108,7 +109,7 @@ final class FieldRequest extends HouseRequest
     private function isNew(string $attribute, mixed $value, Closure $fail): void
     {
         if (app(SnapshotSource::class)->current()->catalogue->any($this->fieldPath()) !== null) {
-            $fail('There is a field of that name already.');
+            $fail(app(Words::class)->sentence('There is a field of that name already.'));
         }
     }
 }

@@ -45,7 +45,6 @@ final class WebFormRequest extends InputRequest
         return [
             'kind.*' => 'Choose one of what we offer.',
             'customer.*' => 'Choose one of the list, or none.',
-            'max' => 'This has at most :max characters.',
         ];
     }
 

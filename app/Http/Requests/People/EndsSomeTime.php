@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests\People;
 
 use App\Models\Tasks\Task;
+use App\Words\Words;
 use Closure;
 use Illuminate\Contracts\Validation\ValidationRule;
 use Illuminate\Database\Eloquent\Builder;
@@ -20,13 +21,16 @@ final readonly class EndsSomeTime implements ValidationRule
 
     public function validate(string $attribute, mixed $value, Closure $fail): void
     {
+        $words = app(Words::class);
         $other = Task::query()->whereKey($value)->first();
         if ($other === null || $other->id === $this->task->id) {
-            $fail('Choose another task.');
+            $fail($words->sentence('Choose another task.'));
         } elseif (!$other->status->isOpen()) {
-            $fail("№ {$other->number} is done with already: there is nothing to wait for.");
+            $said = '№ {number} is done with already: there is nothing to wait for.';
+            $fail($words->sentence($said, ['number' => $other->number]));
         } elseif ($this->goesRound($other)) {
-            $fail("№ {$other->number} itself waits for this one: neither would ever go on.");
+            $said = '№ {number} itself waits for this one: neither would ever go on.';
+            $fail($words->sentence($said, ['number' => $other->number]));
         }
     }
 

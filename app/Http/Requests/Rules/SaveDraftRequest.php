@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Rules;
 
+use App\Http\Invalid;
 use App\Http\Requests\InputRequest;
 use App\Http\Requests\Whole;
 use App\Models\Rules\RulebookVersion;
@@ -37,9 +38,7 @@ final class SaveDraftRequest extends InputRequest
     {
         $given = $this->json('rules');
         if (!is_array($given) || !array_is_list($given) || count($given) > RulebookFormat::MOST_RULES) {
-            throw ValidationException::withMessages([
-                'rules' => 'The rules are a list of at most ' . RulebookFormat::MOST_RULES . '.',
-            ]);
+            throw Invalid::at('rules', 'The rules are a list of at most {most}.', most: RulebookFormat::MOST_RULES);
         }
         $rules = [];
         $ids = [];
@@ -48,11 +47,11 @@ final class SaveDraftRequest extends InputRequest
             $reason = match (true) {
                 !is_array($rule) && !is_string($rule) => 'A rule is an object, or the id of one that stays as it is.',
                 !is_string($id) || $id === '' || mb_strlen($id) > TextLimits::ID => 'A rule has an id of its own.',
-                isset($ids[$id]) => "There is another rule \"{$id}\".",
+                isset($ids[$id]) => 'There is another rule of this id.',
                 default => null,
             };
             if ($reason !== null || !is_string($id)) {
-                throw ValidationException::withMessages(["rules.{$index}.id" => (string) $reason]);
+                throw Invalid::at("rules.{$index}.id", (string) $reason);
             }
             $ids[$id] = true;
             /** @var array<string, mixed>|string $rule */

@@ -44,7 +44,8 @@ final class ApiTalkRequest extends TaskRequest
     {
         return [
             'from.*' => 'Say whose words these are: "customer", or "owner" for the owner of the token.',
-            'body.*' => 'Send a text of at most ' . TextLimits::PROSE . ' characters.',
+            'body.max' => 'Send a text of at most :max characters.',
+            'body.*' => 'Send a text.',
         ] + FileRules::messages();
     }
 

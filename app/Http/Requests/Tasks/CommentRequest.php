@@ -6,6 +6,7 @@ namespace App\Http\Requests\Tasks;
 
 use App\Http\Requests\Intake\TaskRequest;
 use App\Models\People\Person;
+use App\Words\Words;
 use Illuminate\Contracts\Validation\Validator;
 use OpenBaton\Core\Document\TextLimits;
 
@@ -49,7 +50,10 @@ final class CommentRequest extends TaskRequest
                         ->errors()
                         ->add(
                             'mentions',
-                            "{$person->name} does not see this task. Whoever has it, or a lead, can speak to them.",
+                            app(Words::class)->sentence(
+                                '{person} does not see this task. Whoever has it, or a lead, can speak to them.',
+                                ['person' => $person->name],
+                            ),
                         );
                 }
             }
@@ -61,7 +65,7 @@ final class CommentRequest extends TaskRequest
     {
         return [
             'body.required' => 'Say something.',
-            'body.max' => 'A comment has at most ' . TextLimits::PROSE . ' characters; put more into a file.',
+            'body.max' => 'A comment has at most :max characters; put more into a file.',
             'mentions.*' => 'There is no such person.',
         ];
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Tasks;
 
+use App\Words\Words;
 use Illuminate\Contracts\Validation\ValidationRule;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
@@ -33,13 +34,19 @@ final class FileRules
         $most = (int) round(config()->integer('baton.files.most_kilobytes') / 1024);
         $types = implode(', ', array_keys(config()->array('baton.files.types')));
 
-        return [
+        $words = app(Words::class);
+        $said = [
             'file.required' => 'Choose a file.',
-            'file.uploaded' => "The file did not arrive whole; it has at most {$most} MB.",
-            'file.max' => "A file has at most {$most} MB.",
+            'file.uploaded' => 'The file did not arrive whole; it has at most {most} MB.',
+            'file.max' => 'A file has at most {most} MB.',
             'file.mimes' =>
-                'Files of this kind are not taken, or it is another kind than its name says; there ' . "are {$types}.",
-            'file.extensions' => "Files of this kind are not taken; there are {$types}.",
+                'Files of this kind are not taken, or it is another kind than its name says; there are {types}.',
+            'file.extensions' => 'Files of this kind are not taken; there are {types}.',
         ];
+
+        return array_map(
+            static fn(string $one): string => $words->sentence($one, ['most' => $most, 'types' => $types]),
+            $said,
+        );
     }
 }

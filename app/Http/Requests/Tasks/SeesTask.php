@@ -7,6 +7,7 @@ namespace App\Http\Requests\Tasks;
 use App\Models\Access\User;
 use App\Models\Tasks\Task;
 use App\Tasks\TasksInSight;
+use App\Words\Words;
 use Closure;
 use Illuminate\Contracts\Validation\ValidationRule;
 
@@ -23,7 +24,7 @@ final readonly class SeesTask implements ValidationRule
                 ->of($this->user, Task::query()->whereKey($value))
                 ->exists()
         ) {
-            $fail('Choose a task that is there.');
+            $fail(app(Words::class)->sentence('Choose a task that is there.'));
         }
     }
 }

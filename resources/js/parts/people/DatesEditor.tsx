@@ -1,6 +1,7 @@
 import { DayEntry } from '@/ui/DayEntry';
 import clsx from 'clsx';
 import type { PersonDocument } from '@props/People/PeoplePage';
+import { useToday } from '@/lib/format';
 import { say } from '@/lib/words';
 import { Button } from '@/ui/Button';
 import type { Props } from './HoursEditor';
@@ -8,6 +9,7 @@ import { ranges, wrongAt } from './hours';
 
 /** Dates on which somebody works otherwise, and the days off that they have. */
 export function DatesEditor({ document, wrong, house = false, onChange }: Props) {
+    const today = useToday();
     const exceptions = document.exceptions ?? [];
     const put = (next: NonNullable<PersonDocument['exceptions']>): void =>
         onChange({ exceptions: next.length === 0 ? undefined : next } as Partial<PersonDocument>);
@@ -48,7 +50,7 @@ export function DatesEditor({ document, wrong, house = false, onChange }: Props)
                     </div>
                 );
             })}
-            <Button look="quiet" onClick={() => put([...exceptions, { date: new Date().toISOString().slice(0, 10) }])}>
+            <Button look="quiet" onClick={() => put([...exceptions, { date: today }])}>
                 {say('people.another_date')}
             </Button>
             {!house && (

@@ -1,6 +1,7 @@
 import { DayEntry } from '@/ui/DayEntry';
 import clsx from 'clsx';
 import type { HoursPattern, PersonDocument, WeekHours } from '@props/People/PeoplePage';
+import { useToday } from '@/lib/format';
 import { say } from '@/lib/words';
 import { Button } from '@/ui/Button';
 import { ranges, wrongAt } from './hours';
@@ -121,7 +122,8 @@ function Pattern({
 /** When somebody works: as the house, or by patterns of their own from a date on. */
 export function HoursEditor({ document, wrong, house = false, onChange }: Props) {
     const patterns = document.hours ?? (house ? [] : null);
-    const begin = (): HoursPattern => ({ from: new Date().toISOString().slice(0, 10) });
+    const today = useToday();
+    const begin = (): HoursPattern => ({ from: today });
     return (
         <fieldset className="space-y-2">
             <legend className="font-medium">{say('people.hours')}</legend>

@@ -2,17 +2,13 @@ import { DayEntry } from '@/ui/DayEntry';
 import type { SignInsPageProps } from '@props/Access/SignInsPage';
 import { useState } from 'react';
 import { say } from '@/lib/words';
+import { addDays } from '@/lib/days';
+import { useToday } from '@/lib/format';
 import { Dialog } from '@/ui/Dialog';
 import { DialogForm } from '@/ui/DialogForm';
 import { Labelled } from '@/ui/Labelled';
 import { ShownOnce } from './ShownOnce';
 import { useSecret } from './useSecret';
-
-function nextYear(): string {
-    const day = new Date();
-    day.setFullYear(day.getFullYear() + 1);
-    return day.toISOString().slice(0, 10);
-}
 
 /** Makes a token for another system. */
 export function TokenDialog({
@@ -24,7 +20,7 @@ export function TokenDialog({
     const [name, setName] = useState('');
     const [user, setUser] = useState(owners.find((one) => one.own)?.id ?? owners[0]?.id ?? '');
     const [may, setMay] = useState<string[]>(['tasks:create']);
-    const [until, setUntil] = useState(nextYear);
+    const [until, setUntil] = useState(addDays(useToday(), 365));
     const { secret, busy, wrong, make } = useSecret();
     return (
         <Dialog open onOpenChange={(open) => !open && onClose()} title={say('sign_ins.new_token')}>
