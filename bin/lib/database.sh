@@ -87,21 +87,27 @@ stop_database() {
 made_by_this_code() {
     local first
     first="$(basename "$(find "$ROOT/database/migrations" -name '*.php' | sort | head -n 1)" .php)"
-    [ "$(sql "SELECT COUNT(*) FROM information_schema.tables WHERE table_schema = 'openbaton'")" = 0 ] ||
-        [ "$(sql "SELECT COUNT(*) FROM openbaton.migrations WHERE migration = '$first'")" = 1 ]
+    [ "$(sql "SELECT COUNT(*) FROM information_schema.tables WHERE table_schema = '$DATABASE'")" = 0 ] ||
+        [ "$(sql "SELECT COUNT(*) FROM $DATABASE.migrations WHERE migration = '$first'")" = 1 ]
+}
+
+migrate() {
+    say "Bringing the tables up to date"
+    made_by_this_code || fail "The tables were made before the first release; throw them away with bin/baton fresh."
+    quietly migrate "The tables can't be made." as_owner php artisan migrate --force --no-interaction
+}
+
+has_house() {
+    [ "$(sql "SELECT COUNT(*) FROM $DATABASE.houses")" != 0 ]
 }
 
 seed_demo() {
-    say "Bringing the tables up to date"
-    made_by_this_code || fail "The demo's tables were made before the first release; throw them away with bin/baton fresh."
-    quietly migrate "The tables can't be made." as_owner php artisan migrate --force --no-interaction
-    if [ "$(sql "SELECT COUNT(*) FROM openbaton.houses")" = 0 ]; then
-        say "Living through ten weeks at Alder & Quill (about a minute)"
-        if ! as_owner php artisan db:seed --force --no-interaction >"$DATA/seed.log" 2>&1; then
-            tail -n 20 "$DATA/seed.log" >&2
-            # Half a house is no house: the next start begins anew.
-            sql "DROP DATABASE openbaton"
-            fail "The demo house can't be made; the whole output is in $DATA/seed.log."
-        fi
+    has_house && return
+    say "Living through ten weeks at Alder & Quill (about a minute)"
+    if ! as_owner php artisan db:seed --force --no-interaction >"$DATA/seed.log" 2>&1; then
+        tail -n 20 "$DATA/seed.log" >&2
+        # Half a house is no house: the next start begins anew.
+        sql "DROP DATABASE $DATABASE"
+        fail "The demo house can't be made; the whole output is in $DATA/seed.log."
     fi
 }

@@ -1,12 +1,12 @@
 # shellcheck shell=bash
-# The demo's web server: PHP's own with four workers. For production see deploy/.
+# The web server: PHP's own with four workers. For production see deploy/.
 
 answers() {
     local asks='$c = @file_get_contents($argv[1]); exit($c === false ? 1 : 0);'
     php -d default_socket_timeout=3 -r "$asks" "http://127.0.0.1:$WEB_PORT/up"
 }
 
-serve_demo() {
+serve() {
     if is_alive web && answers; then
         say "Already serving"
         return

@@ -7,6 +7,7 @@ declare(strict_types=1);
  * tests notice. Called by bin/baton mutate [how many] [part of a path] [seed].
  */
 
+use OpenBaton\Core\Tests\Mutation\Coverage;
 use OpenBaton\Core\Tests\Mutation\Mutants;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -15,7 +16,6 @@ require dirname(__DIR__, 3) . '/vendor/autoload.php';
 
 const LANES = 2;
 const SECONDS = 60.0;
-const ALL_TESTS = '--testsuite=Core';
 
 /** @return list<array{string, int, string, string}> file, line, what was changed, code */
 function mutants(string $part): array
@@ -50,23 +50,20 @@ function mutated(string $file, string $code): string
 }
 
 /**
- * @param string $mutant as mutated() gives it; none: the code as it is
- * @param string $tests  which tests, as arguments of Pest
+ * @param string       $mutant as mutated() gives it; none: the code as it is
+ * @param list<string> $tests  which tests, as arguments of Pest
+ * @param list<string> $settings of PHP
  *
  * @return resource the running tests
  */
-function start(string $mutant, string $tests): mixed
+function start(string $mutant, array $tests, array $settings = ['pcov.enabled=0', 'opcache.enable_cli=0']): mixed
 {
     $process = proc_open(
         [
             PHP_BINARY,
-            '-d',
-            'pcov.enabled=0',
-            '-d',
-            'opcache.enable_cli=0',
+            ...array_merge(...array_map(static fn(string $one): array => ['-d', $one], $settings)),
             'vendor/bin/pest',
-            $tests,
-            '--filter=^(?!.*ArchTest)',
+            ...$tests,
             '--bail',
             '--no-output',
             '--do-not-cache-result',
@@ -81,12 +78,45 @@ function start(string $mutant, string $tests): mixed
     return $process ?: throw new RuntimeException('Pest can\'t be started.');
 }
 
-/** The tests that most likely notice a fault, those of its folder, come before all others. */
-function ownTests(string $file): string
+/** Runs all tests as the code is, since faults are noticed by tests that fail, and learns which of them run what. */
+function learn(): Coverage
 {
-    $folder = 'core/tests/' . strtok($file, '/');
+    $source = dirname(__DIR__, 2) . '/src';
+    $report = (string) tempnam(sys_get_temp_dir(), 'coverage');
+    $sound = start(
+        '',
+        ['--testsuite=Core', '--filter=^(?!.*ArchTest)', "--coverage-php={$report}", "--coverage-filter={$source}"],
+        ['memory_limit=3G', 'pcov.enabled=1', "pcov.directory={$source}"],
+    );
+    do {
+        usleep(20_000);
+        $status = proc_get_status($sound);
+    } while ($status['running']);
+    if ($status['exitcode'] !== 0) {
+        echo "The tests of the core fail without any fault: see WORLDS=40 vendor/bin/pest --testsuite=Core\n";
+        exit(1);
+    }
+    $coverage = Coverage::of($report, $source);
+    unlink($report);
 
-    return is_dir(dirname(__DIR__, 3) . "/{$folder}") ? $folder : ALL_TESTS;
+    return $coverage;
+}
+
+/**
+ * The tests that run a line: first those that are about its folder, which most likely notice it, then all others.
+ *
+ * @return non-empty-list<list<string>>
+ */
+function stages(Coverage $coverage, string $file, int $line): array
+{
+    $tests = $coverage->testsOf($file, $line);
+    $near = array_filter(
+        $tests,
+        static fn(string $one): bool => str_starts_with($one, 'core/tests/' . strtok($file, '/') . '/'),
+    );
+    $stages = array_values(array_filter([array_values($near), array_values(array_diff($tests, $near))]));
+
+    return $stages === [] ? [[]] : $stages;
 }
 
 $all = mutants($argv[2] ?? '');
@@ -94,16 +124,8 @@ if ($all === []) {
     echo "No small fault can be put into what was named.\n";
     exit(1);
 }
-// Faults are noticed by tests that fail: nothing is told by tests that fail anyway.
-$sound = start('', ALL_TESTS);
-do {
-    usleep(20_000);
-    $status = proc_get_status($sound);
-} while ($status['running']);
-if ($status['exitcode'] !== 0) {
-    echo "The tests of the core fail without any fault put into it. See: WORLDS=40 vendor/bin/pest --testsuite=Core\n";
-    exit(1);
-}
+ini_set('memory_limit', '3G');
+$coverage = learn();
 $count = min((int) ($argv[1] ?? 300), count($all));
 $keys = (array) (new Randomizer(new Mt19937((int) ($argv[3] ?? 7))))->pickArrayKeys($all, $count);
 printf("%d small faults can be put into the core; %d of them are tried.\n", count($all), $count);
@@ -113,11 +135,18 @@ while ($keys !== [] || $running !== []) {
     while ($keys !== [] && count($running) < LANES) {
         [$file, $line, $what, $code] = $all[array_shift($keys)];
         $mutant = mutated($file, $code);
-        $tests = ownTests($file);
-        $running[] = [start($mutant, $tests), $mutant, $tests, "core/src/{$file}:{$line}  {$what}", microtime(true)];
+        $stages = stages($coverage, $file, $line);
+        $fault = "core/src/{$file}:{$line}  {$what}";
+        if ($stages === [[]]) {
+            unlink(explode('=', $mutant, 2)[1]);
+            ++$survived;
+            echo "{$fault}  (no test runs it)\n";
+            continue;
+        }
+        $running[] = [start($mutant, array_shift($stages)), $mutant, $stages, $fault, microtime(true)];
     }
-    usleep(20_000);
-    foreach ($running as $lane => [$process, $mutant, $tests, $fault, $since]) {
+    usleep(10_000);
+    foreach ($running as $lane => [$process, $mutant, $stages, $fault, $since]) {
         $status = proc_get_status($process);
         $late = microtime(true) - $since > SECONDS;
         if ($status['running'] && !$late) {
@@ -128,8 +157,8 @@ while ($keys !== [] || $running !== []) {
         }
         // What never ends is noticed, too.
         $noticed = $late || $status['exitcode'] !== 0;
-        if (!$noticed && $tests !== ALL_TESTS) {
-            $running[$lane] = [start($mutant, ALL_TESTS), $mutant, ALL_TESTS, $fault, microtime(true)];
+        if (!$noticed && $stages !== []) {
+            $running[$lane] = [start($mutant, array_shift($stages)), $mutant, $stages, $fault, microtime(true)];
             continue;
         }
         unset($running[$lane]);
