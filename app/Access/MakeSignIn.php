@@ -16,12 +16,14 @@ final class MakeSignIn
 {
     /**
      * @param string      $address as Address spells it
-     * @param Person|null $person  whose it is; null: an administrator's or a system's
+     * @param Person|null $person  whose it is; null: whoever has the address, or nobody, as of a system
      */
     public function __invoke(string $name, string $address, Role $role, ?Person $person, Actor $by): User
     {
         return DB::transaction(static function () use ($name, $address, $role, $person, $by): User {
             $user = User::query()->create(['name' => $name, 'email' => $address, 'password' => Str::random(40)]);
+            // Somebody of the house who has this address, and no other sign-in.
+            $person ??= Person::query()->where('email', $address)->whereNull('user_id')->where('active', true)->first();
             RoleRow::findOrCreate($role->value);
             $user->assignRole($role->value);
             $person?->update(['user_id' => $user->id]);

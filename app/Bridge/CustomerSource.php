@@ -19,6 +19,7 @@ final readonly class CustomerSource
 {
     public function __construct(private Cache $cache) {}
 
+    /** @return KnownCustomer|null of a record that went into another one: that one */
     public function named(string $slug, HouseAt $house): ?KnownCustomer
     {
         $key = Snapshot::SHAPE . ":customer:{$house->snapshot->name()}:{$house->state->customerRevision}:{$slug}";
@@ -26,17 +27,20 @@ final readonly class CustomerSource
         if ($known instanceof KnownCustomer) {
             return $known;
         }
-        $customer = Customer::query()->with('owner')->where('slug', $slug)->first();
+        $customer = Customer::query()
+            ->with(['owner', 'mergedInto.owner'])
+            ->where('slug', $slug)
+            ->first();
         if ($customer === null) {
             return null;
         }
-        $known = self::known($customer);
+        $known = self::of($customer->mergedInto ?? $customer);
         $this->cache->put($key, $known, 3600);
 
         return $known;
     }
 
-    private static function known(Customer $customer): KnownCustomer
+    public static function of(Customer $customer): KnownCustomer
     {
         $at = [];
         $responsible = $deputy = null;
@@ -57,7 +61,7 @@ final readonly class CustomerSource
             $at,
             $responsible,
             $deputy,
-            $customer->owner?->slug,
+            $customer->loadMissing('owner')->owner?->slug,
             $customer->facts ?? [],
         );
     }

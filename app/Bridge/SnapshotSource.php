@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bridge;
 
+use App\Fields\AskedField;
 use App\Fields\FieldProviders;
 use App\Fields\KnownKind;
 use App\Models\House\CustomField;
@@ -85,6 +86,7 @@ final class SnapshotSource
                 $kind->name,
                 $kind->usual_minutes,
                 $kind->defaults ?? [],
+                AskedField::list($kind->asks),
             );
         }
         $fields = $this->fields->catalogue($house);

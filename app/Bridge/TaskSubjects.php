@@ -6,6 +6,7 @@ namespace App\Bridge;
 
 use App\Fields\FieldContext;
 use App\Fields\FieldProviders;
+use App\Fields\KnownCustomer;
 use App\Fields\TaskContent;
 use App\Models\People\Person;
 use App\Models\Tasks\Task;
@@ -39,10 +40,17 @@ final readonly class TaskSubjects
     /** @param Task $task with RELATIONS */
     public function of(Task $task, HouseAt $at): Subject
     {
+        $customer = $task->customer === null ? null : $this->customers->named($task->customer->slug, $at);
+
+        return $this->for($task, $customer, $at);
+    }
+
+    /** As it is where it is for a customer as given: another one, or the same with other values. */
+    public function for(Task $task, ?KnownCustomer $customer, HouseAt $at): Subject
+    {
         $house = $at->snapshot;
         $kind = $house->kinds[$task->task_kind_id] ?? null;
         $person = static fn(?string $id): ?string => $id === null ? null : $house->personSlugs[$id] ?? null;
-        $customer = $task->customer === null ? null : $this->customers->named($task->customer->slug, $at);
         $content = new TaskContent($task->title, $kind, $task->source, $customer, (array) $task->facts);
         $fields = $this->fields->values($content, new FieldContext($house->catalogue));
         if ($task->description !== null && $task->description !== '') {
@@ -79,7 +87,7 @@ final readonly class TaskSubjects
             $task->comments_count,
             $task->files_count,
             array_values($task->watchers->map(static fn(Person $one): string => $one->slug)->sort()->all()),
-            $task->customer_id,
+            $customer?->id,
             $person($task->creator_id),
             $task->made_by_id,
             self::ids($task->linked),

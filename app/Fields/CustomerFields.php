@@ -17,8 +17,7 @@ final readonly class CustomerFields implements FieldProvider
 
     public function fields(House $house): array
     {
-        /** @var array<string, string> $tiers */
-        $tiers = $house->customer_tiers ?? [];
+        $tiers = $house->tiers();
 
         return [
             new Field('customer.name', $this->words->say('field.customer.name'), FieldType::Text),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Fields;
 
 use App\Models\House\House;
+use App\Models\Tasks\TaskSource;
 use OpenBaton\Core\Criteria\FieldCatalogue;
 
 /** All fields of a house, in the order in which they are offered. Where they come from is known here alone. */
@@ -25,6 +26,24 @@ final readonly class FieldProviders
                 ...array_map(static fn(FieldProvider $provider): array => $provider->fields($house), $this->providers),
             ),
         );
+    }
+
+    /**
+     * What criteria see of a customer; of nobody: empty.
+     *
+     * @return array<string, string|int|float|bool|list<string>|null> by path
+     */
+    public function ofCustomer(?KnownCustomer $customer, TaskSource $source, FieldContext $context): array
+    {
+        $with = $this->values(new TaskContent('', null, $source, $customer, []), $context);
+        $values = [];
+        foreach ($context->catalogue->fields as $path => $field) {
+            if (!str_starts_with($path, 'task.')) {
+                $values[$path] = $with[$path] ?? null;
+            }
+        }
+
+        return $values;
     }
 
     /** @return array<string, string|int|float|bool|list<string>> values by path; what is missing is not there */

@@ -18,7 +18,7 @@ final readonly class KnownCustomer
         public string $id,
         public string $slug,
         public string $name,
-        public string $tier,
+        public ?string $tier,
         public array $at,
         public ?string $responsible,
         public ?string $deputy,

@@ -10,6 +10,7 @@ final readonly class KnownKind
     /**
      * @param int                     $usualMinutes the effort that it usually takes
      * @param array<array-key, mixed> $defaults     values that tasks of it begin with, as in documents, by path
+     * @param list<AskedField>|null   $asks         fields of the house that its tasks have, in their order; null: all
      */
     public function __construct(
         public string $id,
@@ -17,5 +18,22 @@ final readonly class KnownKind
         public string $name,
         public int $usualMinutes,
         public array $defaults = [],
+        public ?array $asks = null,
     ) {}
+
+    /** Whether its tasks have a field of the house. */
+    public function has(string $path): bool
+    {
+        return $this->asks === null ||
+            array_filter($this->asks, static fn(AskedField $one): bool => $one->path === $path) !== [];
+    }
+
+    /** @return list<string> paths of the fields that its tasks cannot be without */
+    public function required(): array
+    {
+        return array_column(
+            array_filter($this->asks ?? [], static fn(AskedField $one): bool => $one->required),
+            'path',
+        );
+    }
 }

@@ -24,8 +24,7 @@ final readonly class PlaceFields implements FieldProvider
             ->orderBy('slug')
             ->get(['slug', 'name', 'level'])
             ->groupBy('level');
-        /** @var array<string, string> $levels */
-        $levels = $house->place_levels ?? [];
+        $levels = $house->levels();
         $fields = [];
         foreach ($levels as $level => $label) {
             /** @var array<string, string> $options */

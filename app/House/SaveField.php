@@ -5,29 +5,73 @@ declare(strict_types=1);
 namespace App\House;
 
 use App\Access\Actor;
+use App\Bridge\SnapshotSource;
+use App\Database\Slug;
 use App\Models\House\CustomField;
+use App\Refusals\NameTaken;
 use Carbon\CarbonImmutable;
+use OpenBaton\Core\Document\TextLimits;
 
 /**
  * Defines a field of tasks, customers or people, or changes its words. Its path and type stay; a value that is taken
  * out is retired: no longer offered, known where it is in use.
  */
-final class SaveField
+final readonly class SaveField
 {
-    /** @param array<array-key, string>|null $options label by value, in order; null: it has none */
-    public function define(string $path, string $label, string $type, ?array $options, Actor $by): CustomField
+    public function __construct(private SnapshotSource $houses) {}
+
+    /**
+     * @param string                        $of      "task", "customer" or "person"
+     * @param array<array-key, string>|null $options label by value, in order; null: it has none
+     */
+    public function define(string $of, string $label, string $type, ?array $options, Actor $by): CustomField
     {
         return ChangeHouse::run(
             'field_defined',
-            "defined the field {$path}",
+            "defined the field {$label}",
             $by,
-            static fn(): CustomField => CustomField::query()->create([
-                'path' => $path,
+            fn(): CustomField => CustomField::query()->create([
+                'path' => $this->path($of, $label),
                 'label' => $label,
                 'type' => $type,
                 'options' => $options,
                 'position' => CustomField::query()->count(),
             ]),
+        );
+    }
+
+    /** @throws NameTaken */
+    private function path(string $of, string $label): string
+    {
+        $known = $this->labels($of);
+        if (in_array(mb_strtolower($label), array_map(mb_strtolower(...), $known), true)) {
+            throw NameTaken::byAnother();
+        }
+        $taken = array_map(static fn(string $path): string => explode('.', $path, 2)[1], array_keys($known));
+
+        return "{$of}." . Slug::among($label, $taken, '_', TextLimits::SHORT_NAME);
+    }
+
+    /**
+     * @param string $of "task", "customer" or "person"
+     *
+     * @return array<string, string> of all fields there are, retired ones and those of every house included, by path
+     */
+    public function labels(string $of): array
+    {
+        $catalogue = $this->houses->current()->catalogue;
+        $labels = [];
+        foreach (CustomField::query()->get(['path', 'label']) as $field) {
+            $labels[$field->path] = $field->label;
+        }
+        foreach ($catalogue->fields + $catalogue->ofPeople as $path => $field) {
+            $labels[$path] ??= $field->label;
+        }
+
+        return array_filter(
+            $labels,
+            static fn(string $path): bool => str_starts_with($path, "{$of}."),
+            ARRAY_FILTER_USE_KEY,
         );
     }
 

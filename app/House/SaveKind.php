@@ -5,31 +5,49 @@ declare(strict_types=1);
 namespace App\House;
 
 use App\Access\Actor;
+use App\Database\Slug;
 use App\Models\Tasks\TaskKind;
+use App\Refusals\NameTaken;
 
-/** Makes a kind of task, or changes one; its id stays. */
+/** Makes a kind of task, with an id from its name, or changes one; its id stays. */
 final class SaveKind
 {
-    /** @param array<array-key, mixed> $defaults values that tasks of it begin with, as in documents, by path */
+    /**
+     * @param array<array-key, mixed>                          $defaults values that tasks of it begin with, as in
+     *     documents, by path
+     * @param list<array{path: string, required: bool}>|null $asks     fields of the house that its tasks have, in
+     *     their order; null: all
+     */
     public function __invoke(
         ?TaskKind $kind,
-        string $slug,
         string $name,
         int $minutes,
         ?string $guide,
         array $defaults,
+        ?array $asks,
         Actor $by,
     ): TaskKind {
-        $values = ['name' => $name, 'usual_minutes' => $minutes, 'guide' => $guide, 'defaults' => $defaults];
+        $values = [
+            'name' => $name,
+            'usual_minutes' => $minutes,
+            'guide' => $guide,
+            'defaults' => $defaults,
+            'asks' => $asks,
+        ];
 
         return ChangeHouse::run(
             $kind === null ? 'kind_made' : 'kind_changed',
-            ($kind === null ? 'made' : 'changed') . " the kind of task {$slug}",
+            ($kind === null ? 'made' : 'changed') . " the kind of task {$name}",
             $by,
-            static function () use ($kind, $slug, $values): TaskKind {
+            static function () use ($kind, $name, $values): TaskKind {
                 if ($kind === null) {
+                    TaskKind::query()->where('name', $name)->doesntExist() || throw NameTaken::byAnother();
+
                     return TaskKind::query()->create(
-                        $values + ['slug' => $slug, 'position' => TaskKind::query()->count()],
+                        $values + [
+                            'slug' => Slug::free($name, new TaskKind()),
+                            'position' => TaskKind::query()->count(),
+                        ],
                     );
                 }
                 $kind->update($values);

@@ -12,9 +12,6 @@ use Illuminate\Validation\ValidationException;
  */
 final class TakenMeanwhile
 {
-    /** What of a form a unique key is about, where it is called otherwise there. */
-    private const INPUTS = ['path' => 'name'];
-
     public static function of(UniqueConstraintViolationException $error): ValidationException
     {
         // "Duplicate entry 'x' for key 'users_email_unique'": the table, the column, that it is unique.
@@ -22,7 +19,7 @@ final class TakenMeanwhile
         $column = preg_replace('/^.*_(?=[a-z]+$)/', '', $found[1] ?? '') ?? '';
 
         return Invalid::at(
-            self::INPUTS[$column] ?? ($column === '' ? 'name' : $column),
+            $column === '' ? 'name' : $column,
             'There is one of that already: it was made a moment ago.',
         );
     }

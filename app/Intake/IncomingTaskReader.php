@@ -11,14 +11,13 @@ use App\Fields\KnownCustomer;
 use App\Fields\KnownKind;
 use App\Models\Tasks\TaskSource;
 use LogicException;
-use OpenBaton\Core\Criteria\FieldCatalogue;
+use OpenBaton\Core\Criteria\Fault;
 use OpenBaton\Core\Document\DocumentError;
 use OpenBaton\Core\Document\Faults;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Document\TextLimits;
 use OpenBaton\Core\Document\ValueCodec;
 use OpenBaton\Core\Parameter\Assignment;
-use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\Workload\Priority;
 
 /** Reads an incoming task from a document; everything that is wrong with it is reported, each by its JSON pointer. */
@@ -65,9 +64,7 @@ final readonly class IncomingTaskReader
                 $node->itemsOf('tags'),
             ),
         );
-        $facts = $faults->collect(
-            fn(): array => $this->facts($node->find('fields'), $house->catalogue, $house->roster, $faults),
-        );
+        $facts = $faults->collect(fn(): array => $this->facts($node, $kind, $house, $faults));
         if ($startsAt !== null && $dueAt !== null && $dueAt < $startsAt) {
             $faults->add(...$node->get('due')->fail('It is due before it can be started.')->faults);
         }
@@ -114,20 +111,32 @@ final readonly class IncomingTaskReader
     }
 
     /** @return array<string, mixed> */
-    private function facts(?Node $node, FieldCatalogue $catalogue, Roster $roster, Faults $faults): array
+    private function facts(Node $document, ?KnownKind $kind, Snapshot $house, Faults $faults): array
     {
         $facts = [];
-        foreach ($node?->members() ?? [] as [$path, $value]) {
-            $faults->collect(static function () use ($path, $value, $catalogue, $roster, &$facts): void {
-                $field = $catalogue->find($path) ?? throw $value->fail('There is no field "{path}".', path: $path);
+        $given = $document->find('fields');
+        foreach ($given?->members() ?? [] as [$path, $value]) {
+            $faults->collect(static function () use ($path, $value, $kind, $house, &$facts): void {
+                $field =
+                    $house->catalogue->find($path) ?? throw $value->fail('There is no field "{path}".', path: $path);
                 if (!Assignment::isSettable($path)) {
                     throw $value->fail('"{path}" is not set here.', path: $path);
                 }
                 if ($value->value !== null) {
-                    ValueCodec::read($value, $field, $roster);
+                    if ($kind !== null && !$kind->has($path)) {
+                        throw $value->fail('Tasks of this kind have no "{path}".', path: $path);
+                    }
+                    ValueCodec::read($value, $field, $house->roster);
                     $facts[$path] = $value->value;
                 }
             });
+        }
+        foreach (array_diff($kind?->required() ?? [], array_keys($facts + ($kind->defaults ?? []))) as $path) {
+            $field = $house->catalogue->find($path);
+            if ($field !== null && !$field->retired && ($given === null || !$given->has($path))) {
+                $pointer = $given->pointer ?? $document->pointer . '/fields';
+                $faults->add(new Fault($pointer, '"{path}" is missing.', true, ['path' => $path], $path));
+            }
         }
 
         return $facts;

@@ -6,7 +6,7 @@ namespace App\People;
 
 use App\Access\Actor;
 use App\Bridge\SnapshotSource;
-use App\Customers\EditCustomer;
+use App\Customers\SaveCustomer;
 use App\House\ChangeHouse;
 use App\Models\Absences\Absence;
 use App\Models\Customers\Customer;
@@ -37,7 +37,7 @@ final readonly class CloseDown
     public function __construct(
         private SavePerson $save,
         private EditTask $edit,
-        private EditCustomer $customers,
+        private SaveCustomer $customers,
         private SnapshotSource $snapshots,
     ) {}
 
@@ -54,7 +54,7 @@ final readonly class CloseDown
         $this->leave($person, $lastDay, $by);
         $this->succeed($person, $successor, $by);
         foreach (Customer::query()->where('owner_id', $person->id)->get() as $customer) {
-            ($this->customers)($customer, Node::root((object) [OwnerGiven::FIELD => $successor?->slug]), $by);
+            ($this->customers)($customer, Node::root(['set' => [OwnerGiven::FIELD => $successor?->slug]]), $by);
         }
         $count = $this->handOn($person, $tasks, $by);
         RetryUnplaced::dispatch();

@@ -41,7 +41,7 @@ final class PeopleCards
     }
 
     /**
-     * @return list<array{document: array<string, mixed>, teams: null}>
+     * @return list<array{document: array<string, mixed>, teams: null, line: int}>
      *
      * @throws DocumentError with what is wrong, by card
      */
@@ -85,6 +85,7 @@ final class PeopleCards
                         static fn(string $one): bool => $one !== '',
                     ),
                     'teams' => null,
+                    'line' => $number,
                 ];
             }
         } catch (ParseException) {

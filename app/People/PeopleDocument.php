@@ -4,17 +4,21 @@ declare(strict_types=1);
 
 namespace App\People;
 
+use OpenBaton\Core\Document\DocumentError;
 use OpenBaton\Core\Document\Node;
 
 /** A roster document of people from a table or from cards: those in it as it says, all else as it is. */
 final class PeopleDocument
 {
     /**
-     * @param list<array{document: array<string, mixed>, teams: array<string, int>|null}> $rows
+     * @param list<array{document: array<string, mixed>, teams: array<string, int>|null, line?: int}> $rows
      * @param array<string, mixed> $known the roster of the house as a document
+     *
+     * @throws DocumentError where a row is about somebody who can't be told, or is told before
      */
     public static function of(array $rows, array $known): Node
     {
+        $rows = (new NamedRows($known))->identified($rows);
         $people = array_map(static fn(array $row): array => $row['document'], $rows);
         $listed = array_column($people, null, 'id');
         /** @var list<array{id: string}> $before */

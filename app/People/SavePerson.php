@@ -6,6 +6,7 @@ namespace App\People;
 
 use App\Access\Actor;
 use App\Access\Audit;
+use App\Access\JoinSignIn;
 use App\Bridge\HouseState;
 use App\Bridge\RosterDocument;
 use App\Database\Slug;
@@ -22,7 +23,7 @@ use OpenBaton\Core\Document\Node;
  */
 final readonly class SavePerson
 {
-    public function __construct(private ImportRoster $import) {}
+    public function __construct(private ImportRoster $import, private JoinSignIn $signIns) {}
 
     /**
      * @param string|null $slug of whom; null: somebody new
@@ -56,18 +57,19 @@ final readonly class SavePerson
             $document['teams'] = self::teams((array) $document['teams'], $people);
             $node = Node::root(json_decode((string) json_encode($document)));
             $this->import->check($node);
+            $addresses = Person::query()->whereIn('slug', $changed)->pluck('email', 'slug');
             $writer = new RosterWriter(false);
             $writer->writePeople($node, $changed);
             RosterImported::dispatch(CarbonImmutable::now()->getTimestamp());
             foreach ($changed as $place => $slug) {
-                Audit::record(
-                    $by,
-                    'roster',
-                    'person_saved',
-                    'changed what is known of ' . $slug,
-                    Person::query()->where('slug', $slug)->first(),
-                    ['now' => $known[$place]],
-                );
+                $person = Person::query()->where('slug', $slug)->first();
+                // Whoever was parted by hand stays so, unless they get the address anew.
+                if ($person !== null && $person->email !== $addresses->get($slug)) {
+                    $this->signIns->byAddress($person, $by);
+                }
+                Audit::record($by, 'roster', 'person_saved', 'changed what is known of ' . $slug, $person, [
+                    'now' => $known[$place],
+                ]);
             }
         }, attempts: 3);
     }

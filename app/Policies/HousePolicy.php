@@ -36,6 +36,12 @@ final class HousePolicy
         return $user->hasRole(Role::Administrator->value) || $user->leads();
     }
 
+    /** Bringing in many customers or tasks at once. */
+    public function bringInTables(User $user): bool
+    {
+        return $user->leads();
+    }
+
     /** Looking at customers, and changing what the house has added to them. */
     public function keepCustomers(User $user): bool
     {

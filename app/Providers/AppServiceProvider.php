@@ -10,6 +10,7 @@ use App\Bridge\SnapshotSource;
 use App\Bridge\TextWords;
 use App\Clock\FindNextMoments;
 use App\Coverage\BeginCoverage;
+use App\Customers\CustomersTable;
 use App\Database\TableBlueprint;
 use App\DomainEvents\HandOut;
 use App\Explain\TextWordsOfHouse;
@@ -17,6 +18,7 @@ use App\Fields\CustomerFields;
 use App\Fields\PlaceFields;
 use App\Fields\TaskFields;
 use App\Http\Viewer;
+use App\Intake\TasksTable;
 use App\Listeners\TellAdministrators;
 use App\Models\Absences\Absence;
 use App\Models\Absences\CalendarFeed;
@@ -26,6 +28,7 @@ use App\Models\Access\User;
 use App\Models\Customers\Customer;
 use App\Models\House\CustomField;
 use App\Models\House\House;
+use App\Models\House\TableImport;
 use App\Models\People\Person;
 use App\Models\People\Place;
 use App\Models\People\Skill;
@@ -38,6 +41,7 @@ use App\Notices\WriteNotices;
 use App\People\RosterImported;
 use App\Rules\DraftSaved;
 use App\Rules\RulebookPublished;
+use App\Tables\ImportKinds;
 use App\Tasks\RetryUnplacedTasks;
 use App\Words\Locales;
 use App\Words\ValidationLines;
@@ -86,6 +90,10 @@ final class AppServiceProvider extends ServiceProvider
             ->when(HandOut::class)
             ->needs('$consumers')
             ->give([WriteNotices::class]);
+        $this->app
+            ->when(ImportKinds::class)
+            ->needs('$kinds')
+            ->give([CustomersTable::class, TasksTable::class]);
         $this->app->bind(TextWords::class, TextWordsOfHouse::class);
         $this->app->extend('translation.loader', static fn(): ValidationLines => new ValidationLines());
     }
@@ -105,6 +113,7 @@ final class AppServiceProvider extends ServiceProvider
             'place' => Place::class,
             'rulebook_version' => RulebookVersion::class,
             'skill' => Skill::class,
+            'table_import' => TableImport::class,
             'task' => Task::class,
             'task_kind' => TaskKind::class,
             'team' => Team::class,

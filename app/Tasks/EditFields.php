@@ -6,6 +6,7 @@ namespace App\Tasks;
 
 use App\Access\Actor;
 use App\Bridge\Snapshot;
+use App\Fields\FieldProviders;
 use App\Models\Access\User;
 use App\Models\Tasks\Task;
 use App\Words\Words;
@@ -21,7 +22,7 @@ use OpenBaton\Core\Subject\Subject;
  */
 final readonly class EditFields
 {
-    public function __construct(private EditTask $edit, private Words $words) {}
+    public function __construct(private EditTask $edit, private Words $words, private FieldProviders $providers) {}
 
     /**
      * @param Node $seen the values that the person saw, by path
@@ -38,7 +39,7 @@ final readonly class EditFields
             $task->id,
             null,
             new Edit('edited', function (Subject $subject, Snapshot $house) use ($seen, $set, &$conflicts): Subject {
-                $fields = new EditableFields($house, $this->words);
+                $fields = new EditableFields($house, $this->words, $this->providers);
                 $faults = new Faults();
                 $conflicts = [];
                 $after = $subject;

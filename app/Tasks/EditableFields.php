@@ -4,8 +4,15 @@ declare(strict_types=1);
 
 namespace App\Tasks;
 
+use App\Bridge\CustomerSource;
 use App\Bridge\Snapshot;
 use App\Fields\Choices;
+use App\Fields\FieldContext;
+use App\Fields\FieldProviders;
+use App\Fields\KnownCustomer;
+use App\Fields\KnownKind;
+use App\Models\Customers\Customer;
+use App\Models\Tasks\TaskSource;
 use App\Words\Words;
 use OpenBaton\Core\Criteria\Field;
 use OpenBaton\Core\Document\DocumentError;
@@ -37,40 +44,62 @@ final readonly class EditableFields
         'task.tags' => 'tags',
     ];
 
-    public function __construct(private Snapshot $house, private Words $words) {}
+    /** Those that are chosen first where a task is made, and can be changed like others afterwards. */
+    private const CHOSEN = ['task.kind' => 'one_of', self::CUSTOMER => 'customer'];
+
+    private const CUSTOMER = 'task.customer';
+
+    public function __construct(private Snapshot $house, private Words $words, private FieldProviders $providers) {}
 
     /**
      * @return list<array{path: string, label: string, type: string, options: list<array{value: string,
+     *     label: string}>}> what is chosen first where a task is made: its kind and its customer
+     */
+    public function chosen(): array
+    {
+        return array_map($this->entry(...), array_keys(self::CHOSEN), array_values(self::CHOSEN));
+    }
+
+    /**
+     * @param string|null $kind id of a kind of task: what its tasks have; null: what tasks of any kind have
+     *
+     * @return list<array{path: string, label: string, type: string, options: list<array{value: string,
      *     label: string}>}> in their order
      */
-    public function all(): array
+    public function all(?string $kind = null): array
     {
-        $fields = [];
-        foreach (self::OWN as $path => $type) {
-            $fields[] = [
-                'path' => $path,
-                'label' => $this->label($path),
-                'type' => $type,
-                'options' => Choices::of($this->house->catalogue->find($path)->options ?? []),
-            ];
-        }
-
+        $kind = $kind === null ? null : $this->house->kindNamed($kind);
         return [
-            ...$fields,
+            ...array_map($this->entry(...), array_keys(self::OWN), array_values(self::OWN)),
             ...Choices::entries(
                 array_filter(
                     $this->house->catalogue->fields,
-                    static fn(Field $field): bool => Assignment::isSettable($field->path) && !$field->retired,
+                    static fn(Field $field): bool => Assignment::isSettable($field->path) &&
+                        !$field->retired &&
+                        ($kind === null || $kind->has($field->path)),
                 ),
             ),
         ];
     }
 
+    /** @return array{path: string, label: string, type: string, options: list<array{value: string, label: string}>} */
+    private function entry(string $path, string $type): array
+    {
+        return [
+            'path' => $path,
+            'label' => $this->label($path),
+            'type' => $type,
+            'options' => Choices::of($this->house->catalogue->find($path)->options ?? []),
+        ];
+    }
+
     public function label(string $path): string
     {
-        return $path === CreateTask::DETAILS_FIELD
-            ? $this->words->say('field.task.details')
-            : $this->house->catalogue->find($path)->label ?? $path;
+        return match ($path) {
+            CreateTask::DETAILS_FIELD => $this->words->say('field.task.details'),
+            self::CUSTOMER => $this->words->say('field.customer.name'),
+            default => $this->house->catalogue->find($path)->label ?? $path,
+        };
     }
 
     public function value(Subject $subject, string $path): mixed
@@ -79,6 +108,7 @@ final readonly class EditableFields
         $value = $subject->fields[$path] ?? null;
 
         return match ($path) {
+            self::CUSTOMER => Customer::query()->whereKey($subject->customerId)->value('slug'),
             'task.priority' => $subject->priority->value,
             'task.due' => Instant::orNull($subject->dueAt),
             'task.start' => Instant::orNull($subject->startAt),
@@ -98,10 +128,20 @@ final readonly class EditableFields
     public function set(Subject $subject, string $path, Node $node): Subject
     {
         $empty = ValueCodec::isBlank($node);
+        if ($path === self::CUSTOMER) {
+            return $this->for($subject, $empty ? null : $this->customer($node));
+        }
+        if ($path === 'task.kind') {
+            return $this->ofKind($subject, $empty ? throw $node->unfinished('This is needed.') : $node);
+        }
         if (!isset(self::OWN[$path])) {
             $field = $this->house->catalogue->find($path);
             if ($field === null || !Assignment::isSettable($path)) {
                 throw $node->fail('There is no field "{path}" that is changed by hand.', path: $path);
+            }
+
+            if ($empty && in_array($path, $this->kindOf($subject)?->required() ?? [], true)) {
+                throw $node->unfinished('This is needed.');
             }
 
             return $subject->withField($path, $empty ? null : ValueCodec::read($node, $field, $this->house->roster));
@@ -135,5 +175,55 @@ final readonly class EditableFields
                     ),
             ]),
         };
+    }
+
+    private function ofKind(Subject $subject, Node $node): Subject
+    {
+        $kind =
+            $this->house->kindNamed($node->text()) ??
+            throw $node->fail(
+                'There is no kind of task "{given}"; there are {known}.',
+                given: $node->text(),
+                known: implode(', ', array_column($this->house->kinds, 'slug')),
+            );
+        $effort = $subject->effort;
+
+        return $subject->withField('task.kind', $kind->slug)->with([
+            'effort' => new Effort($kind->usualMinutes, $effort->estimate, $effort->spent, $effort->remaining),
+        ]);
+    }
+
+    private function customer(Node $node): KnownCustomer
+    {
+        $customer = Customer::query()
+            ->with(['owner', 'mergedInto.owner'])
+            ->where('slug', $node->text())
+            ->first();
+
+        return $customer === null
+            ? throw $node->fail('There is no customer "{given}".', given: $node->text())
+            : CustomerSource::of($customer->mergedInto ?? $customer);
+    }
+
+    /** For another customer, by whose values it goes from now on. */
+    private function for(Subject $subject, ?KnownCustomer $customer): Subject
+    {
+        $values = $this->providers->ofCustomer(
+            $customer,
+            TaskSource::ByHand,
+            new FieldContext($this->house->catalogue),
+        );
+        foreach ($values as $path => $value) {
+            $subject = $subject->withField($path, $value);
+        }
+
+        return $subject->with(['customerId' => $customer?->id]);
+    }
+
+    private function kindOf(Subject $subject): ?KnownKind
+    {
+        $kind = $subject->fields['task.kind'] ?? null;
+
+        return is_string($kind) ? $this->house->kindNamed($kind) : null;
     }
 }

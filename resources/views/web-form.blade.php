@@ -20,6 +20,11 @@
             button { margin-top: 24px; padding: 10px 24px; border: 0; background: #6a3b1f; color: #fff; font: inherit; cursor: pointer; }
             :focus-visible { outline: 3px solid #1f5f8b; outline-offset: 2px; }
             .wrong { display: block; margin-top: 4px; color: #9a2d12; font-weight: normal; }
+            @foreach ($without as $kind => $paths)
+                @foreach ($paths as $path)
+                    form:has(option[value="{{ $kind }}"]:checked) [data-field="{{ $path }}"] { display: none; }
+                @endforeach
+            @endforeach
             .taken { margin: 0 0 24px; padding: 12px 16px; border-left: 4px solid #3c6b3f; background: #eef3ea; }
         </style>
     </head>
@@ -27,7 +32,7 @@
         <header class="stand-in">{{ $words->say('web_form.stand_in') }}</header>
         <main>
             <h1>{{ $house }}</h1>
-            <p class="lead">{{ $words->say('web_form.lead') }}</p>
+            <p class="lead">{{ $lead ?? $words->say('web_form.lead') }}</p>
 
             @if (session('number'))
                 <p class="taken" role="status">{{ $words->say('web_form.taken', ['number' => (string) session('number')]) }}<br><a href="{{ session('address') }}">{{ $words->say('web_form.address') }}</a> · {{ $words->say('web_form.address_for') }}</p>
@@ -53,7 +58,7 @@
                 <div class="pair">
                     @foreach ($fields as $field)
                         @php($name = \App\Http\Requests\Intake\WebFormRequest::inputName($field->path))
-                        <label>{{ $field->form_label }}@if ($field->type === 'money') <span class="hint">{{ $words->say('web_form.roughly', ['currency' => $currency]) }}</span>@endif
+                        <label data-field="{{ $field->path }}">{{ $field->form_label }}@if ($field->type === 'money') <span class="hint">{{ $words->say('web_form.roughly', ['currency' => $currency]) }}</span>@endif
                             @if ($field->options)
                                 <select name="{{ $name }}">
                                     <option value="">{{ $words->say('web_form.any') }}</option>
@@ -68,6 +73,12 @@
                         </label>
                     @endforeach
                 </div>
+                @if ($asks === 'typed')
+                <label>{{ $words->say('web_form.customer') }}
+                    <input name="customer_name" value="{{ old('customer_name') }}" maxlength="200">
+                    @error('customer_name') <span class="wrong">{{ $message }}</span> @enderror
+                </label>
+                @elseif ($asks === 'offered')
                 <label>{{ $words->say('web_form.customer') }}
                     <select name="customer">
                         <option value="">{{ $words->say('web_form.not_listed') }}</option>
@@ -77,6 +88,7 @@
                     </select>
                     @error('customer') <span class="wrong">{{ $message }}</span> @enderror
                 </label>
+                @endif
                 <label>{{ $words->say('web_form.contact') }} <span class="hint">{{ $words->say('web_form.contact_hint') }}</span>
                     <input name="contact" value="{{ old('contact') }}" maxlength="255">
                     @error('contact') <span class="wrong">{{ $message }}</span> @enderror

@@ -96,7 +96,7 @@ it('runs chains and records them in one place', function (): void {
     expect(filesWith('/\bChangeRunner\b/'))->toBe([
         'app/Absences/MoveCovered',
         'app/Bridge/ChangeRunner',
-        'app/Customers/EditCustomer',
+        'app/Customers/CustomerTasks',
         'app/Intake/RouteTask',
         'app/Tasks/EditTask',
         'app/Tasks/RetryTask',

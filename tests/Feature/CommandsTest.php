@@ -5,9 +5,11 @@ declare(strict_types=1);
 use App\Bridge\SnapshotSource;
 use App\Documents\SchemaCheck;
 use App\Models\Access\AccessToken;
+use App\Models\Access\User;
 use App\Models\House\House as HouseRow;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
+use OpenBaton\Core\Time\LocalDate;
 use Tests\Support\House;
 
 beforeEach(function (): void {
@@ -72,14 +74,46 @@ it('says what it cannot do, and does nothing', function (string $command, array 
     ['baton:import', ['what' => 'roster', 'file' => 'FILE'], '"house" is missing'],
 ]);
 
+const FIRST = [
+    '--zone' => 'Europe/Dublin',
+    '--lead' => 'Una@boiler.example',
+    '--called' => 'Una Brophy',
+    '--no-interaction' => true,
+];
+
 it('begins a house in empty tables, and none where there is one', function (array $given, int $code): void {
+    DB::table('people')->delete();
     DB::table('houses')->delete();
-    expect(Artisan::call('baton:begin', $given))->toBe($code);
+    expect(Artisan::call('baton:begin', $given + FIRST))->toBe($code);
     expect(HouseRow::query()->count())->toBe($code === 0 ? 1 : 0);
-    expect(Artisan::call('baton:begin', ['name' => 'Once more']))->toBe($code === 0 ? 2 : 0);
+    expect(Artisan::call('baton:begin', ['name' => 'Once more'] + FIRST))->toBe($code === 0 ? 2 : 0);
 })->with([
-    [['name' => 'Alder & Quill', '--zone' => 'Europe/Dublin'], 0],
+    [['name' => 'Brophy Boilers'], 0],
     [['name' => ' '], 2],
+    [['name' => null], 2],
     [['name' => str_repeat('x', 201)], 2],
     [['name' => 'X', '--zone' => 'Nowhere'], 2],
+    [['name' => 'X', '--lead' => 'una'], 2],
+    [['name' => 'X', '--called' => null], 2],
 ]);
+
+it('begins with a first lead, who chooses a password and can hold work', function (): void {
+    DB::table('people')->delete();
+    DB::table('houses')->delete();
+    $this->artisan('baton:begin', ['name' => 'Brophy Boilers'])
+        ->expectsQuestion('Its time zone, such as Europe/Dublin?', 'Europe/Dublin')
+        ->expectsQuestion('The e-mail address of its first lead?', 'una@boiler.example')
+        ->expectsQuestion('The name of that lead?', 'Una Brophy')
+        ->expectsOutputToContain('/invitation/')
+        ->assertExitCode(0);
+    app()->forgetScopedInstances();
+    $lead = User::query()->where('email', 'una@boiler.example')->sole();
+    expect([$lead->leads(), $lead->can('administer', User::class), $lead->person?->slug])->toBe([
+        true,
+        true,
+        'una-brophy',
+    ]);
+    $hours = app(SnapshotSource::class)->current()->roster->people['una-brophy']->hours;
+    expect(count($hours->spansOf(LocalDate::parse('2026-03-02'))))->toBe(1);
+    expect($hours->spansOf(LocalDate::parse('2026-03-07')))->toBe([]);
+});

@@ -33,7 +33,9 @@ beforeEach(function (): void {
 /** @param array<string, mixed> $set */
 function changeCustomer(mixed $test, array $set, string $who = 'hanneke'): TestResponse
 {
-    return $test->actingAs(House::user($who))->putJson("/customers/{$test->customer->id}", ['set' => $set]);
+    return $test->actingAs(House::user($who))->putJson("/customers/{$test->customer->id}", [
+        'document' => ['set' => $set],
+    ]);
 }
 
 it('is kept by leads', function (): void {
@@ -89,10 +91,10 @@ it('refuses what is not right, and changes nothing', function (array $set, strin
         ->assertJsonPath('errors.0.pointer', $pointer);
     expect($this->customer->refresh()->owner_id)->toBeNull();
 })->with([
-    'a field that there is not' => [['customer.colour' => 'red'], '/set/customer.colour'],
-    'their name, which is kept elsewhere' => [['customer.name' => 'x'], '/set/customer.name'],
-    'a date that is none' => [['customer.hire_ends' => 'soon'], '/set/customer.hire_ends'],
-    'a field of tasks' => [['task.value' => 3], '/set/task.value'],
+    'a field that there is not' => [['customer.colour' => 'red'], '/document/set/customer.colour'],
+    'their name, which is kept elsewhere' => [['customer.name' => 'x'], '/document/set/customer.name'],
+    'a date that is none' => [['customer.hire_ends' => 'soon'], '/document/set/customer.hire_ends'],
+    'a field of tasks' => [['task.value' => 3], '/document/set/task.value'],
 ]);
 
 it('does nothing where nothing changes', function (): void {
@@ -152,7 +154,9 @@ it(
         $hire = House::arrive('quote', customer: 'holms-school', title: 'Hire');
         $ends = function (string $day): void {
             $this->actingAs(House::user('hanneke'))
-                ->putJson('/customers/' . Customer::query()->sole()->id, ['set' => ['customer.hire_ends' => $day]])
+                ->putJson('/customers/' . Customer::query()->sole()->id, [
+                    'document' => ['set' => ['customer.hire_ends' => $day]],
+                ])
                 ->assertOk();
         };
         $calls = static fn(): array => Task::query()

@@ -21,7 +21,7 @@ beforeEach(function (): void {
 it('is shaped by an administrator or a lead, and by nobody else', function (): void {
     $this->actingAs(House::user('ayumi'))->get('/house')->assertForbidden();
     $this->actingAs(House::user('ayumi'))
-        ->post('/house/fields', ['of' => 'task', 'name' => 'colour', 'label' => 'Colour', 'type' => 'text'])
+        ->post('/house/fields', ['of' => 'task', 'label' => 'Colour', 'type' => 'text'])
         ->assertForbidden();
     $this->actingAs(UserFactory::new()->who(Role::Administrator)->create())
         ->get('/house')
@@ -33,7 +33,6 @@ it('takes a field of its own from its definition to the form, to criteria, to a 
     $this->actingAs(House::user('hanneke'));
     $this->post('/house/fields', [
         'of' => 'task',
-        'name' => 'finish',
         'label' => 'Finish',
         'type' => 'one_of',
         'options' => [
@@ -65,15 +64,14 @@ it('takes a field of its own from its definition to the form, to criteria, to a 
 
 it('refuses a field that can not be', function (array $wrong, string $field): void {
     $this->actingAs(House::user('hanneke'))
-        ->post('/house/fields', $wrong + ['of' => 'task', 'name' => 'colour', 'label' => 'Colour', 'type' => 'text'])
+        ->post('/house/fields', $wrong + ['of' => 'task', 'label' => 'Colour', 'type' => 'text'])
         ->assertSessionHasErrors($field);
     expect(CustomField::query()->where('path', 'task.colour')->count())->toBe(0);
 })->with([
     'without a label' => [['label' => ''], 'label'],
     'of what there is not' => [['of' => 'house'], 'of'],
-    'with a name that is none' => [['name' => 'Colour of it'], 'name'],
-    'that every task has' => [['name' => 'priority'], 'name'],
-    'that there is' => [['name' => 'value'], 'name'],
+    'that every task has' => [['label' => 'Priority'], 'label'],
+    'that there is' => [['label' => 'INSTRUMENT family'], 'label'],
     'of no type' => [['type' => 'picture'], 'type'],
     'to choose from nothing' => [['type' => 'one_of'], 'options'],
     'with the same value twice' => [
@@ -165,7 +163,6 @@ it('puts fields in another order', function (): void {
 it('makes kinds of task with what they begin with', function (): void {
     $this->actingAs(House::user('hanneke'));
     $this->post('/house/kinds', [
-        'slug' => 'cleaning',
         'name' => 'Cleaning',
         'minutes' => 25,
         'guide' => 'Warm water.',
@@ -175,11 +172,10 @@ it('makes kinds of task with what they begin with', function (): void {
     expect($task->facts)->toBe(['task.family' => 'brass']);
     expect(House::arrive('cleaning', ['task.family' => 'strings'])->facts)->toBe(['task.family' => 'strings']);
     expect(TaskKind::query()->where('slug', 'cleaning')->sole()->usual_minutes)->toBe(25);
-    $this->post('/house/kinds', ['slug' => 'cleaning', 'name' => 'Again', 'minutes' => 25])->assertSessionHasErrors(
-        'slug',
-    );
+    $this->post('/house/kinds', ['name' => 'cleaning', 'minutes' => 25])->assertSessionHasErrors('name');
+    $this->post('/house/kinds', ['name' => 'Cleaning!', 'minutes' => 25])->assertSessionHasNoErrors();
+    expect(TaskKind::query()->where('slug', 'cleaning-2')->sole()->name)->toBe('Cleaning!');
     $this->postJson('/house/kinds', [
-        'slug' => 'polish',
         'name' => 'Polish',
         'minutes' => 25,
         'defaults' => ['task.family' => 'glass'],
@@ -190,7 +186,6 @@ it('makes kinds of task with what they begin with', function (): void {
 it('keeps checklists in one place: tasks have theirs', function (): void {
     $this->actingAs(House::user('hanneke'));
     $this->post('/house/checklists', [
-        'slug' => 'bench',
         'name' => 'Bench',
         'items' => ['Photograph it', 'Play it'],
     ])->assertSessionHasNoErrors();
@@ -209,9 +204,7 @@ it('keeps checklists in one place: tasks have theirs', function (): void {
     ])->assertSessionHasNoErrors();
     expect(array_column($task->refresh()->items(), 'text'))->toBe(['Photograph it', 'Play it']);
     expect(array_column(House::arrive()->items(), 'text'))->toBe(['Only this']);
-    $this->post('/house/checklists', ['slug' => 'empty', 'name' => 'Empty', 'items' => []])->assertSessionHasErrors(
-        'items',
-    );
+    $this->post('/house/checklists', ['name' => 'Empty', 'items' => []])->assertSessionHasErrors('items');
 });
 
 it('has a rule refused that names a checklist which there is not', function (): void {

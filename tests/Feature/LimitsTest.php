@@ -22,6 +22,7 @@ const LIMITED = [
     'fields.label' => TextLimits::LABEL,
     'fields.path' => TextLimits::SHORT_NAME + 9,
     'fields.form_label' => TextLimits::LABEL,
+    'houses.form_lead' => TextLimits::NAME,
     'handoffs.reason' => TextLimits::REASON,
     'task_changes.reason' => TextLimits::REASON,
     'people.name' => TextLimits::NAME,
@@ -47,6 +48,10 @@ const LIMITED = [
     'tasks.title' => TextLimits::TITLE,
     'tasks.description' => TextLimits::DETAILS,
     'tasks.contact' => TextLimits::TITLE,
+    'customer_contacts.name' => TextLimits::NAME,
+    'customer_contacts.role' => TextLimits::LABEL,
+    'customer_contacts.email' => TextLimits::TITLE,
+    'customer_contacts.phone' => TextLimits::PHONE,
     'tasks.outcome_note' => TextLimits::PROSE,
     'tasks.waiting_for' => TextLimits::NAME,
     'tasks.key' => 120,
@@ -65,7 +70,7 @@ const OWN_WORDS =
     'saved_by_system|locale|only_one|zone|priority|held|hand_back|resumes_as|answering_level|log_name|' .
     'subject_type|causer_type|tokenable_type|abilities|token|secret|key|key_hash|hash|timer|path|' .
     'password|remember_token|intake_paused_until|batch_uuid|consumer|settling)$|^chain_cuts\.reason$|' .
-    '^houses\.name$|^customers\.(name|slug|contact)$/';
+    '^houses\.(name|form_customers)$|^customers\.(name|slug)$/';
 
 it('has a limit for each text that comes from outside, and a column in which it fits', function (): void {
     $columns = DB::table('information_schema.columns')

@@ -119,31 +119,31 @@ function longTexts(): array
         'a kind' => [
             'POST',
             '/house/kinds',
-            static fn(string $text): array => ['slug' => 'k', 'name' => $text, 'minutes' => 5],
+            static fn(string $text): array => ['name' => $text, 'minutes' => 5],
             TextLimits::LABEL,
         ],
         'a guide' => [
             'POST',
             '/house/kinds',
-            static fn(string $text): array => ['slug' => 'k', 'name' => 'K', 'minutes' => 5, 'guide' => $text],
+            static fn(string $text): array => ['name' => 'K', 'minutes' => 5, 'guide' => $text],
             TextLimits::GUIDE,
         ],
         'a field' => [
             'POST',
             '/house/fields',
-            static fn(string $text): array => ['of' => 'task', 'name' => 'f', 'label' => $text, 'type' => 'text'],
+            static fn(string $text): array => ['of' => 'task', 'label' => $text, 'type' => 'text'],
             TextLimits::LABEL,
         ],
         'a checklist' => [
             'POST',
             '/house/checklists',
-            static fn(string $text): array => ['slug' => 'c', 'name' => $text, 'items' => ['x']],
+            static fn(string $text): array => ['name' => $text, 'items' => ['x']],
             TextLimits::LABEL,
         ],
         'an item of one' => [
             'POST',
             '/house/checklists',
-            static fn(string $text): array => ['slug' => 'c', 'name' => 'C', 'items' => [$text]],
+            static fn(string $text): array => ['name' => 'C', 'items' => [$text]],
             TextLimits::NAME,
         ],
         'a name at the stand-in' => [

@@ -91,7 +91,7 @@ it('finds customers by the beginning of their name', function (): void {
     $find = fn(string $text): array => array_column(
         $this->actingAs(House::user('ayumi'))
             ->getJson('/tasks/new/customers?q=' . urlencode($text))
-            ->json('customers'),
+            ->json('found'),
         'value',
     );
     // By words: Process/SearchTest, since the index has what is committed.
@@ -104,9 +104,9 @@ it('finds customers by the beginning of their name', function (): void {
         ->replicate()
         ->fill(['slug' => 'holms-school-2', 'place_id' => null])
         ->save();
-    expect($this->getJson('/tasks/new/customers?q=Th')->json('customers'))->toBe([
-        ['value' => 'holms-school', 'label' => 'The Holms Primary School', 'place' => 'The Holms'],
-        ['value' => 'holms-school-2', 'label' => 'The Holms Primary School', 'place' => null],
+    expect($this->getJson('/tasks/new/customers?q=Th')->json('found'))->toBe([
+        ['value' => 'holms-school', 'label' => 'The Holms Primary School', 'note' => 'The Holms'],
+        ['value' => 'holms-school-2', 'label' => 'The Holms Primary School', 'note' => null],
     ]);
     DB::enableQueryLog();
     $find('a');

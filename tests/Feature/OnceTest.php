@@ -18,6 +18,7 @@ use App\Models\Access\Role;
 use App\Models\Access\SignInAttempt;
 use App\Models\Rules\RulebookVersion;
 use App\Models\Tasks\Comment;
+use App\Refusals\NameTaken;
 use App\Rules\LockedDraft;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
@@ -34,26 +35,23 @@ beforeEach(function (): void {
 
 it('tells what is made twice at one moment as taken, with its place, whatever it is', function (): void {
     $lead = Actor::user(House::user('hanneke'));
-    $twice = [
-        'email' => static fn() => app(MakeSignIn::class)(
-            'Somebody',
-            'ayumi@alderquill.example',
-            Role::Member,
-            null,
-            $lead,
-        ),
-        'name' => static fn() => app(SaveField::class)->define('task.family', 'Family', 'text', null, $lead),
-        'slug' => static fn() => app(SaveKind::class)(null, 'quote', 'Quote', 30, null, [], $lead),
+    $signIn = static fn() => app(MakeSignIn::class)('Anybody', 'ayumi@alderquill.example', Role::Member, null, $lead);
+    try {
+        DB::transaction($signIn);
+        $this->fail('A sign-in was made twice.');
+    } catch (UniqueConstraintViolationException $error) {
+        expect(array_keys(TakenMeanwhile::of($error)->errors()))->toBe(['email']);
+    }
+    $made = [
+        static fn() => app(SaveField::class)->define('task', 'Colour', 'text', null, $lead),
+        static fn() => app(SaveKind::class)(null, 'Polish', 30, null, [], null, $lead),
+        static fn() => app(SaveChecklist::class)(null, 'Once', ['A'], $lead),
     ];
-    app(SaveChecklist::class)(null, 'once', 'Once', ['A'], $lead);
-    $twice['slug '] = static fn() => app(SaveChecklist::class)(null, 'once', 'Once', ['A'], $lead);
-    foreach ($twice as $place => $make) {
-        try {
-            DB::transaction($make);
-            $this->fail("{$place} was made twice.");
-        } catch (UniqueConstraintViolationException $error) {
-            expect(array_keys(TakenMeanwhile::of($error)->errors()))->toBe([trim($place)]);
-        }
+    foreach ($made as $make) {
+        app()->forgetScopedInstances();
+        expect($make()->exists)->toBeTrue();
+        app()->forgetScopedInstances();
+        expect($make)->toThrow(NameTaken::class);
     }
 });
 

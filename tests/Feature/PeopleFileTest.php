@@ -108,10 +108,9 @@ it('says what is wrong with a table, by its lines', function (string $table, arr
     expect(faultsIn(sendFile($this, 'csv', $table)))->toBe($expected);
     expect(Person::query()->count())->toBe(5);
 })->with([
-    'no heading' => [
-        "femi,Femi\n",
-        ['/line 1: The first line has the names of the columns, "id" and "name" among them.'],
-    ],
+    'no name' => ["id,email\n", ['/line 1: The first line has the names of the columns, "name" among them.']],
+    'a column twice' => ["name,email,Name\n", ['/line 1: The column "Name" is there twice.']],
+    'the same twice' => ["name\nFemi Adeyinka\nfemi adeyinka\n", ['/line 3: This is the same person as in line 2.']],
     'a strange column' => [
         "id,name,shoes\n",
         [
@@ -129,8 +128,29 @@ it('says what is wrong with a table, by its lines', function (string $table, arr
         ['/line 2/zone: "Europe/Selwyn" is not a time zone of the IANA list, such as Europe/Dublin.'],
     ],
     'yes or no' => ["id,name,active\nfemi,Femi,maybe\n", ['/line 2/active: Write "yes" or "no".']],
-    'an encoding' => ["id,name\nfemi,\xff\xfe\n", ['/line 1: The table is not in UTF-8; save it with that encoding.']],
+    'no text' => [
+        "id,name\nfemi,\0\n",
+        ['/line 1: This is not a table of text. Save it as CSV, then choose that file.'],
+    ],
 ]);
+
+it('knows whoever has no id by address or name, and teams and skills by their names', function (): void {
+    Person::query()
+        ->where('slug', 'femi')
+        ->update(['email' => 'femi@alderquill.example']);
+    HouseRow::query()->increment('roster_revision');
+    // As spreadsheets of the west write it: semicolons, no UTF-8.
+    $table = mb_convert_encoding(
+        "Name;Email;Skills;Teams\nFemi A.;femi@alderquill.example;Brass:3;Brass bench:50\nSiobhán Quirke;;;\n",
+        'Windows-1252',
+    );
+    sendFile($this, 'csv', (string) $table)->assertOk();
+    $femi = Person::query()->where('slug', 'femi')->sole();
+    expect([$femi->name, $femi->skills->sole()->pivot?->level])->toBe(['Femi A.', 3]);
+    expect(Team::query()->sole()->members->pluck('pivot.weight', 'slug')->get('femi'))->toBe(50);
+    expect(Person::query()->where('slug', 'siobhan-quirke')->sole()->name)->toBe('Siobhán Quirke');
+    expect(Person::query()->count())->toBe(6);
+});
 
 it('goes out as cards and comes in', function (): void {
     Person::query()

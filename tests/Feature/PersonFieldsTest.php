@@ -15,10 +15,9 @@ beforeEach(function (): void {
     House::open();
     foreach (
         [
-            ['name' => 'van', 'label' => 'Drives the van', 'type' => 'yes_no'],
-            ['name' => 'locker', 'label' => 'Locker', 'type' => 'number'],
+            ['label' => 'Van', 'type' => 'yes_no'],
+            ['label' => 'Locker', 'type' => 'number'],
             [
-                'name' => 'speaks',
                 'label' => 'Speaks',
                 'type' => 'many_of',
                 'options' => [['value' => 'fi', 'label' => 'Finnish'], ['value' => 'sv', 'label' => 'Swedish']],

@@ -42,7 +42,9 @@ it('adds places level by level, and takes away only what is empty', function ():
         'parent' => 'lowlands',
         'responsible' => 'ayumi',
     ])->assertSessionHasNoErrors();
-    $this->post('/places', ['name' => 'A street', 'parent' => 'mill-vale'])->assertStatus(422);
+    $this->post('/places', ['name' => 'A street', 'parent' => 'mill-vale'])->assertSessionHasErrors([
+        'name' => 'Nothing lies below the last level.',
+    ]);
     $places = $this->get('/places')->assertOk()->viewData('page')['props']['places'];
     expect(
         array_map(

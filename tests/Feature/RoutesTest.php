@@ -8,9 +8,11 @@ use App\Models\Access\Invitation;
 use App\Models\Access\Role;
 use App\Models\Customers\Customer;
 use App\Models\Customers\CustomerLink;
+use App\Models\Customers\CustomerMerge;
 use App\Models\Events\Notice;
 use App\Models\Events\NoticeKind;
 use App\Models\House\CustomField;
+use App\Models\House\TableImport;
 use App\Models\Rules\RulebookVersion;
 use App\Models\Tasks\ChainCut;
 use App\Models\Tasks\Checklist;
@@ -107,6 +109,22 @@ beforeEach(function (): void {
         'rules' => [],
         'at' => now(),
     ]);
+    $customer = Customer::query()->firstOrFail();
+    $gone = $customer->replicate()->fill(['slug' => 'gone']);
+    $gone->save();
+    $merge = CustomerMerge::query()->create([
+        'kept_id' => $customer->id,
+        'gone_id' => $gone->id,
+        'taken' => [],
+        'at' => now(),
+    ]);
+    $import = TableImport::query()->create([
+        'kind' => 'customers',
+        'user_id' => House::user('hanneke')->id,
+        'rows' => [],
+        'total' => 0,
+        'begun_at' => now(),
+    ]);
     $notice = Notice::query()->create([
         'person_id' => House::person('callum')->id,
         'task_id' => $task->id,
@@ -121,13 +139,16 @@ beforeEach(function (): void {
         '{list}' => 'teams',
         '{slug}' => 'brass-bench',
         '{secret}' => $secret,
+        '{what}' => 'customers',
+        '{import}' => $import->id,
+        '{merge}' => $merge->id,
         '{feed}' => str_repeat('f', 48),
         '{session}' => hash('sha256', 'x'),
         '{user}' => House::user('femi')->id,
         '{until}' => $notice->id,
         '{token}' => (string) House::user('femi')->createToken('t', [])->accessToken->getKey(),
         '{cut}' => $cut->id,
-        '{customer}' => Customer::query()->sole()->id,
+        '{customer}' => $customer->id,
         '{field}' => CustomField::query()->where('path', 'task.value')->sole()->id,
         '{kind}' => TaskKind::query()->where('slug', 'quote')->sole()->id,
         '{checklist}' => Checklist::query()->sole()->id,

@@ -2,10 +2,14 @@
 
 declare(strict_types=1);
 
+use App\Access\Actor;
 use App\Models\Access\AccessToken;
 use App\Models\Access\OpenSession;
 use App\Models\Access\Role;
 use App\Models\Access\User;
+use App\Models\People\Person;
+use App\People\PersonTerms;
+use App\People\SavePerson;
 use Database\Factories\Access\UserFactory;
 use Illuminate\Support\Facades\DB;
 use Spatie\Activitylog\Models\Activity;
@@ -176,3 +180,50 @@ it('refuses a token that nobody should have', function (array $sent, string $fie
     [['user' => 'nobody'], 'user'],
     [['name' => ''], 'name'],
 ]);
+
+it('joins a sign-in to somebody of the house, by address or by hand, and parts them', function (): void {
+    $make = fn(array $more) => $this->postJson('/sign-ins', $more + ['name' => 'Una', 'role' => 'member']);
+    $free = Person::query()->create([
+        'slug' => 'una',
+        'name' => 'Una',
+        'email' => 'una@alderquill.example',
+        'position' => 9,
+    ]);
+    $make(['email' => 'Una@alderquill.example'])->assertCreated();
+    $user = User::query()->where('email', 'una@alderquill.example')->sole();
+    expect($free->refresh()->user_id)->toBe($user->id);
+    $this->putJson("/sign-ins/{$user->id}/person", ['person' => null])->assertOk();
+    expect($free->refresh()->user_id)->toBeNull();
+    // Somebody who has another one is not taken.
+    $this->putJson("/sign-ins/{$user->id}/person", ['person' => 'femi'])->assertUnprocessable();
+    $this->putJson("/sign-ins/{$user->id}/person", ['person' => 'una'])->assertOk();
+    $this->putJson("/sign-ins/{$user->id}/person", ['person' => 'una'])->assertUnprocessable();
+    expect($free->refresh()->user_id)->toBe($user->id);
+    expect(
+        Activity::query()
+            ->whereIn('event', ['joined', 'parted'])
+            ->pluck('event')
+            ->all(),
+    )->toBe(['parted', 'joined']);
+    $this->actingAs(House::user('hanneke'))
+        ->putJson("/sign-ins/{$user->id}/person", ['person' => null])
+        ->assertForbidden();
+});
+
+it('joins somebody new to the sign-in of their address, and nobody again who was parted by hand', function (): void {
+    $this->postJson('/sign-ins', [
+        'name' => 'Una',
+        'email' => 'una@alderquill.example',
+        'role' => 'member',
+    ])->assertCreated();
+    $user = User::query()->where('email', 'una@alderquill.example')->sole();
+    $save = fn(string $name) => app(SavePerson::class)(
+        Person::query()->where('email', 'una@alderquill.example')->value('slug'),
+        new PersonTerms(['name' => $name, 'email' => 'una@alderquill.example'], []),
+        Actor::user($this->administrator),
+    );
+    expect($save('Una')->refresh()->user_id)->toBe($user->id);
+    $this->putJson("/sign-ins/{$user->id}/person", ['person' => null])->assertOk();
+    app()->forgetScopedInstances();
+    expect($save('Una B.')->refresh()->user_id)->toBeNull();
+});

@@ -104,8 +104,33 @@ it('refuses what is not right, all of it at once, and changes nothing', function
     'a person who is nobody' => [['task.repaired_by' => 'nobody'], '/set/task.repaired_by'],
     'a tag too long' => [['task.tags' => [str_repeat('x', 61)]], '/set/task.tags/0'],
     'a field of the state' => [['task.status' => 'done'], '/set/task.status'],
-    'its kind' => [['task.kind' => 'quote'], '/set/task.kind'],
+    'a kind that there is not' => [['task.kind' => 'polish'], '/set/task.kind'],
+    'a customer who is nobody' => [['task.customer' => 'nobody'], '/set/task.customer'],
+    'no kind' => [['task.kind' => null], '/set/task.kind'],
 ]);
+
+it('changes its kind and its customer, whose values it goes by from then on, and rules answer both', function (): void {
+    House::publish(House::roundRule(), [
+        'id' => 'answers',
+        'name' => 'Answers',
+        'when' => [
+            ['kind' => 'field_changes', 'change' => ['field' => 'customer.tier', 'how' => 'values', 'to' => 'school']],
+            ['kind' => 'field_changes', 'change' => ['field' => 'task.kind', 'how' => 'values', 'to' => 'quote']],
+        ],
+        'then' => [['kind' => 'tag', 'tag' => 'answered']],
+    ]);
+    app()->forgetScopedInstances();
+    $seen = fieldsOf($this);
+    setFields($this, $seen, ['task.customer' => 'holms-school'])->assertOk();
+    expect([$this->task->refresh()->customer?->slug, $this->task->tags])->toBe(['holms-school', ['answered']]);
+    app()->forgetScopedInstances();
+    setFields($this, fieldsOf($this), ['task.kind' => 'quote', 'task.tags' => null])->assertOk();
+    $this->task->refresh()->load(['kind', 'customer']);
+    expect([$this->task->kind?->slug, $this->task->tags])->toBe(['quote', ['answered']]);
+    app()->forgetScopedInstances();
+    setFields($this, fieldsOf($this), ['task.customer' => null])->assertOk();
+    expect($this->task->refresh()->customer_id)->toBeNull();
+});
 
 it('is changed by those who have to do with it', function (string $who, bool $may): void {
     $answer = $this->actingAs(House::user($who))->getJson("/tasks/{$this->task->id}/fields");

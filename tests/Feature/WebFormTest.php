@@ -64,7 +64,9 @@ it('offers and takes only what the house offers to strangers', function (): void
     ]);
     expect(Task::query()->count())->toBe(0);
     $this->actingAs(House::user('hanneke'))
-        ->putJson('/customers/' . Customer::query()->where('slug', 'ada')->sole()->id, ['set' => [], 'on_form' => true])
+        ->putJson('/customers/' . Customer::query()->where('slug', 'ada')->sole()->id, [
+            'document' => ['on_form' => true],
+        ])
         ->assertOk();
     $this->get('/stand-ins/web-form')->assertSee('Ada at home');
 });

@@ -103,7 +103,7 @@ it('finds customers by the beginnings of words in their name', function (): void
         $this->actingAs(House::user('hanneke'))
             ->getJson('/tasks/new/customers?q=' . urlencode($text))
             ->assertOk()
-            ->json('customers'),
+            ->json('found'),
         'label',
     );
     foreach (

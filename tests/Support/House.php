@@ -43,6 +43,7 @@ final class House
             'customer_tiers' => ['school' => 'School'],
             'place_levels' => ['region' => 'Region', 'district' => 'District'],
             'answering_level' => 'district',
+            'set_up_at' => '2026-03-01T10:00:00Z',
         ]);
         app(ImportRoster::class)(Node::root(self::roster($absences)), false, Actor::system('test'));
         foreach (['bench-repair' => 120, 'quote' => 45] as $slug => $minutes) {

@@ -53,6 +53,7 @@ final class LetsIn
                 ['name' => 'Some system', 'email' => 'system@alderquill.example', 'role' => 'lead'],
             ],
             'POST sign-ins/{user}/invite' => [self::ADMINISTRATORS, []],
+            'PUT sign-ins/{user}/person' => [self::ADMINISTRATORS, ['person' => null]],
             'POST sign-ins/{user}/end' => [self::ADMINISTRATORS, []],
             'POST sign-ins/{user}/sign-out' => [self::ADMINISTRATORS, []],
             'POST tokens' => [self::ADMINISTRATORS, ['name' => 'Shop']],
@@ -71,7 +72,7 @@ final class LetsIn
     /** @return array<string, Entry> */
     private static function work(): array
     {
-        $customer = ['set' => [], 'on_form' => true];
+        $customer = ['document' => ['set' => [], 'on_form' => true]];
 
         return [
             'GET floor' => [self::LEADS, []],
@@ -85,9 +86,23 @@ final class LetsIn
             'POST cuts/{cut}/seen' => [self::LEADS, []],
             'GET customers' => [self::LEADS, []],
             'PUT customers/{customer}' => [self::LEADS, $customer],
+            'POST customers' => [self::LEADS, ['name' => 'Weka Hall']],
+            'GET customers/export' => [self::LEADS, []],
+            'POST customers/{customer}/retire' => [self::LEADS, ['retired' => true]],
+            'POST customers/{customer}/merge' => [self::LEADS, ['into' => 'nobody']],
+            'POST customers/merges/{merge}/undo' => [self::LEADS, []],
+            'POST imports/{what}/preview' => [self::LEADS, []],
+            'POST imports/{what}' => [self::LEADS, []],
+            'GET imports/{import}' => [self::LEADS, []],
+            'GET setup' => [self::LEADS, []],
+            'POST setup' => [self::LEADS, ['done' => true]],
+            'POST setup/rules' => [self::LEADS, []],
             'GET house' => [self::LEADS, []],
+            'PUT house/form' => [self::LEADS, []],
             'PUT house/sight' => [self::LEADS, ['open' => true]],
             'PUT house/customer-words' => [self::LEADS, ['words' => []]],
+            'PUT house/levels' => [self::LEADS, []],
+            'PUT house/tiers' => [self::LEADS, []],
             'POST house/fields' => [self::LEADS, []],
             'PUT house/fields/{field}' => [self::LEADS, ['label' => 'Value']],
             'POST house/fields/{field}/retire' => [self::LEADS, ['retired' => true]],
@@ -132,6 +147,7 @@ final class LetsIn
             'POST people/{person}/pause' => [self::WHOSE, ['until' => 'further_notice', 'reason' => 'Stock count']],
             'POST people/{person}/resume' => [self::WHOSE, []],
             'GET places' => [self::LEADS, []],
+            'GET places/choices' => [self::LEADS, ['q' => 'holm']],
             'POST places' => [self::LEADS, ['name' => 'Lowlands']],
             'POST places/{place}' => [self::LEADS, ['name' => 'Islands']],
             'DELETE places/{place}' => [self::LEADS, []],

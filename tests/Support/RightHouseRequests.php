@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
+use App\Models\Customers\Customer;
+use App\Models\Customers\CustomerMerge;
+use App\Models\House\TableImport;
 use App\Rules\LockedDraft;
 use Illuminate\Routing\Route;
 
@@ -20,9 +23,13 @@ final class RightHouseRequests
         return match ($route->methods()[0] . ' ' . $route->uri()) {
             'POST account/locale' => ['locale' => 'en-GB'],
             'PUT house/sight' => ['open' => true],
+            'PUT house/levels' => [
+                'labels' => [['value' => 'region', 'label' => 'County'], ['value' => 'district', 'label' => 'Town']],
+                'answering' => 0,
+            ],
+            'PUT house/tiers' => ['labels' => [['value' => 'school', 'label' => 'Schools']]],
             'POST house/fields' => [
                 'of' => 'task',
-                'name' => 'case_colour',
                 'label' => 'Colour of the case',
                 'type' => 'one_of',
                 'options' => [['value' => 'red', 'label' => 'Red']],
@@ -30,14 +37,12 @@ final class RightHouseRequests
             'PUT house/fields/{field}' => ['label' => 'Colour'],
             'POST house/fields/{field}/move' => ['places' => 1],
             'POST house/kinds', 'PUT house/kinds/{kind}' => [
-                'slug' => 'fitting',
                 'name' => 'Fitting',
                 'minutes' => 30,
                 'guide' => 'Measure twice.',
                 'defaults' => [],
             ],
             'POST house/checklists', 'PUT house/checklists/{checklist}' => [
-                'slug' => 'leaving',
                 'name' => 'Before it leaves',
                 'items' => ['Polish', 'Case'],
             ],
@@ -45,10 +50,51 @@ final class RightHouseRequests
         };
     }
 
+    /** @return array<string, string> ids of what requests about customers are about, by the names of addresses */
+    public static function ids(): array
+    {
+        $customer = Customer::query()->firstOrFail();
+        $other = static function (string $slug) use ($customer): Customer {
+            $made = $customer->replicate()->fill(['slug' => $slug]);
+            $made->save();
+
+            return $made;
+        };
+        $other('weka-choir');
+
+        return [
+            'what' => 'customers',
+            'merge' => CustomerMerge::query()->create([
+                'kept_id' => $customer->id,
+                'gone_id' => $other('gone')->id,
+                'taken' => [],
+                'at' => now(),
+            ])->id,
+            'import' => TableImport::query()->create([
+                'kind' => 'customers',
+                'user_id' => House::user('hanneke')->id,
+                'rows' => [],
+                'total' => 0,
+                'begun_at' => now(),
+            ])->id,
+        ];
+    }
+
     /** @return array<string, mixed>|null */
     private static function ofCustomers(Route $route): ?array
     {
         return match ($route->methods()[0] . ' ' . $route->uri()) {
+            'PUT customers/{customer}' => [
+                'document' => ['set' => ['customer.owner' => 'femi'], 'on_form' => false],
+            ],
+            'POST customers' => ['name' => 'Weka Hall', 'contacts' => [['email' => 'hall@weka.example']]],
+            'POST customers/{customer}/retire' => ['retired' => true],
+            'POST customers/{customer}/merge' => ['into' => 'weka-choir'],
+            'GET places/choices' => ['q' => 'holm'],
+            'POST setup' => ['done' => true],
+            'POST setup/rules' => ['code' => 'round', 'choice' => 'brass-bench', 'kind' => 'quote'],
+            'PUT house/form' => ['customers' => 'typed', 'kinds' => [], 'fields' => [], 'lead' => 'Ask'],
+            'PUT sign-ins/{user}/person' => ['person' => null],
             'PUT house/customer-words' => ['words' => ['new' => 'We have it.', 'waiting' => 'We wait for you.']],
             'POST requests/{secret}' => ['body' => 'The valve sticks again.'],
             'POST api/v1/tasks/{task}/comments' => ['from' => 'customer', 'body' => 'Is it ready?'],

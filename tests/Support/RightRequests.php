@@ -128,6 +128,7 @@ final class RightRequests
             'user' => $user->id,
             'token' => (string) $user->createToken('t', [])->accessToken->getKey(),
             'secret' => str_repeat('a', 48),
+            ...RightHouseRequests::ids(),
             'session' => hash('sha256', 'x'),
         ];
         app(SaveDraft::class)([House::roundRule()], LockedDraft::revision(), Actor::user(House::user('hanneke')));
@@ -157,6 +158,7 @@ final class RightRequests
     public function body(Route $route): array|string
     {
         return match ($route->methods()[0] . ' ' . $route->uri()) {
+            'POST imports/{what}', 'POST imports/{what}/preview' => "name\nWeka Hall\n",
             'POST sign-in' => ['email' => 'femi@alderquill.example', 'password' => 'wrong'],
             'GET search' => ['q' => 'trumpet'],
             'GET floor', 'GET in-hand' => ['task' => $this->tasks['new']->id, 'person' => 'femi', 'page' => '1'],
@@ -194,7 +196,6 @@ final class RightRequests
             ],
             'GET tasks/new/customers' => ['q' => 'holm'],
             'GET customers' => ['q' => 'holm', 'page' => '1', 'customer' => 'holms-school'],
-            'PUT customers/{customer}' => ['set' => ['customer.owner' => 'femi'], 'on_form' => false],
             'POST tasks', 'POST tasks/new/preview', 'POST api/v1/tasks' => self::TASK,
             'PUT tasks/{task}/fields' => [
                 'seen' => ['task.title' => 'Trumpet, stuck valve'],

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Pages;
 
 use App\Http\Viewer;
+use App\Models\House\House;
 use App\Models\Rules\RulebookVersion;
 use App\Models\Tasks\Handoff;
 use App\Models\Tasks\Task;
@@ -41,6 +42,7 @@ final readonly class StatusStrip
             'away' => $this->away(),
             'version' => RulebookVersion::query()->published()->value('number'),
             'zone' => $this->viewer->zone()->name,
+            'settingUp' => $this->viewer->user()->leads() && House::query()->whereNull('set_up_at')->exists(),
         ];
     }
 

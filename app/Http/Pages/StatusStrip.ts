@@ -5,4 +5,6 @@ export type StatusStripProps = {
     away: { slug: string; name: string; until: string }[];
     version: number | null;
     zone: string;
+    /** the house is still being set up, and the viewer may do so */
+    settingUp: boolean;
 };

@@ -12,6 +12,7 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /** Somebody whom the house works for. */
 final class Customer extends Model
@@ -23,7 +24,9 @@ final class Customer extends Model
 
     protected $guarded = [];
 
-    protected $casts = ['facts' => 'array', 'on_form' => 'boolean'];
+    protected $casts = ['facts' => 'array', 'on_form' => 'boolean', 'retired_at' => 'immutable_datetime'];
+
+    protected $attributes = ['facts' => '{}', 'on_form' => false, 'revision' => 1];
 
     /** @return BelongsTo<Person, $this> */
     public function owner(): BelongsTo
@@ -46,6 +49,28 @@ final class Customer extends Model
             $query->where('name', 'like', addcslashes($part, '%_\\') . '%');
         }
         $query->orderBy('name');
+    }
+
+    /**
+     * Those that are offered: neither retired nor part of another record.
+     *
+     * @param Builder<self> $query
+     */
+    public function scopeOffered(Builder $query): void
+    {
+        $query->whereNull('retired_at');
+    }
+
+    /** @return HasMany<CustomerContact, $this> the usual one first */
+    public function contacts(): HasMany
+    {
+        return $this->hasMany(CustomerContact::class)->orderBy('position')->orderBy('id');
+    }
+
+    /** @return BelongsTo<Customer, $this> the record that this one went into */
+    public function mergedInto(): BelongsTo
+    {
+        return $this->belongsTo(self::class, 'merged_into_id');
     }
 
     /** @return BelongsTo<Place, $this> */

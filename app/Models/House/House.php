@@ -28,5 +28,33 @@ final class House extends Model
         'customer_words' => 'array',
         'tasks_are_open' => 'boolean',
         'ticked_at' => 'immutable_datetime',
+        'set_up_at' => 'immutable_datetime',
     ];
+
+    /** @return array<string, string> levels of the tree of places, from the top down: label by code */
+    public function levels(): array
+    {
+        return self::labels((array) $this->place_levels);
+    }
+
+    /** @return array<string, string> sorts of customers: label by code */
+    public function tiers(): array
+    {
+        return self::labels((array) $this->customer_tiers);
+    }
+
+    /**
+     * @param array<array-key, mixed> $kept
+     *
+     * @return array<string, string>
+     */
+    private static function labels(array $kept): array
+    {
+        $labels = [];
+        foreach (array_filter($kept, is_string(...)) as $code => $label) {
+            $labels[(string) $code] = $label;
+        }
+
+        return $labels;
+    }
 }

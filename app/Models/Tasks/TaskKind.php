@@ -18,5 +18,5 @@ final class TaskKind extends Model
 
     protected $guarded = [];
 
-    protected $casts = ['form_facts' => 'array', 'defaults' => 'array'];
+    protected $casts = ['form_facts' => 'array', 'defaults' => 'array', 'asks' => 'array'];
 }

@@ -10,6 +10,7 @@ enum TaskSource: string
     case WebForm = 'web_form';
     case Api = 'api';
     case ByHand = 'by_hand';
+    case Table = 'table';
     /** A rule made it. */
     case Rule = 'rule';
 }

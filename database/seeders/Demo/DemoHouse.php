@@ -32,6 +32,7 @@ final readonly class DemoHouse
             'customer_tiers' => DemoTrade::TIERS,
             'place_levels' => DemoTrade::LEVELS,
             'answering_level' => 'district',
+            'set_up_at' => $today,
         ]);
         ($this->importRoster)(Node::root(DemoRoster::document($today)), false, Actor::system('demo'));
         $position = 0;

@@ -78,15 +78,15 @@ final class DemoPlaces
 
     private function customer(string $name, string $tier, Place $place): void
     {
-        Customer::query()->create([
+        $customer = Customer::query()->create([
             'slug' => Str::slug($name),
             'name' => $name,
             'tier' => $tier,
             'place_id' => $place->id,
-            'contact' => Str::slug($name, '.') . '@selwyn.example',
             // Who plays at home is nobody's business.
             'on_form' => $tier !== 'private',
         ]);
+        $customer->contacts()->create(['email' => Str::slug($name, '.') . '@selwyn.example']);
     }
 
     /** Who hires, until when, and who looks after them. */

@@ -32,7 +32,7 @@ final class DemoRequests
 
     public function __construct(private readonly Randomizer $random)
     {
-        foreach (Customer::query()->orderBy('slug')->get() as $customer) {
+        foreach (Customer::query()->with('contacts')->orderBy('slug')->get() as $customer) {
             $this->customers[$customer->tier][] = $customer;
         }
     }
@@ -112,7 +112,7 @@ final class DemoRequests
                 'title' => $title,
                 'kind' => $kind,
                 'customer' => $customer->slug,
-                'contact' => $customer->contact,
+                'contact' => $customer->loadMissing('contacts')->contacts->first()?->email,
                 'estimate' => $estimate === null ? null : Duration::format($estimate),
                 'fields' => $facts,
             ],
@@ -121,7 +121,7 @@ final class DemoRequests
 
     public function customerNamed(string $name): Customer
     {
-        return Customer::query()->where('name', $name)->firstOrFail();
+        return Customer::query()->with('contacts')->where('name', $name)->firstOrFail();
     }
 
     private function title(string $kind, Customer $customer): string

@@ -22,7 +22,7 @@ function token(): string {
 export type Method = 'GET' | 'PUT' | 'POST' | 'DELETE';
 
 /** Asks the server for JSON. Throws a Problem where it says no, and a TypeError where it can't be reached. */
-export async function ask<T>(method: Method, url: string, body?: string): Promise<T> {
+export async function ask<T>(method: Method, url: string, body?: string | Blob): Promise<T> {
     const response = await fetch(url, {
         method,
         headers: {

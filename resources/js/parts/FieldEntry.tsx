@@ -7,6 +7,7 @@ import { durationOf, minutesOf } from '@/lib/criteria';
 import { useFormats } from '@/lib/format';
 import { offeredOptions } from '@/lib/options';
 import { say } from '@/lib/words';
+import { CustomerFinder } from '@/parts/Finder';
 import { PersonChoice } from '@/parts/PersonChoice';
 import { Labelled } from '@/ui/Labelled';
 
@@ -15,6 +16,8 @@ type Props = {
     value: EntryValue;
     people: Option[];
     wrong?: string | undefined;
+    /** it can't be left empty */
+    required?: boolean;
     onChange: (value: EntryValue) => void;
 };
 
@@ -47,7 +50,7 @@ function Typed({
 }
 
 /** entry: what ties a control to its label */
-type ControlProps = Omit<Props, 'wrong'> & { entry: { id?: string } };
+type ControlProps = Omit<Props, 'wrong' | 'required'> & { entry: { id?: string } };
 
 function LineControl({ field, value, onChange, entry }: ControlProps) {
     return (
@@ -200,6 +203,18 @@ function listOf(value: EntryValue): string[] {
     return Array.isArray(value) ? value : [];
 }
 
+/** Its one option is what is chosen. */
+function CustomerControl({ field, value, onChange, entry }: ControlProps) {
+    return (
+        <CustomerFinder
+            {...entry}
+            value={textOf(value)}
+            label={field.options.find((one) => one.value === value)?.label ?? textOf(value)}
+            onChange={(slug) => onChange(slug === '' ? null : slug)}
+        />
+    );
+}
+
 const CONTROLS: Record<EntryField['type'], (props: ControlProps) => ReactNode> = {
     line: LineControl,
     text: LineControl,
@@ -214,18 +229,19 @@ const CONTROLS: Record<EntryField['type'], (props: ControlProps) => ReactNode> =
     many_of: ManyOfControl,
     person: PersonControl,
     one_of: OneOfControl,
+    customer: CustomerControl,
 };
 
-function Control({ field, value, people, onChange, ...entry }: Omit<Props, 'wrong'>) {
+function Control({ field, value, people, onChange, ...entry }: Omit<Props, 'wrong' | 'required'>) {
     const OfType = CONTROLS[field.type];
     return <OfType {...{ field, value, people, onChange, entry }} />;
 }
 
 /** The entry of a field by its type. */
-export function FieldEntry({ wrong, ...props }: Props) {
+export function FieldEntry({ wrong, required = false, ...props }: Props) {
     const label = say('screen.field_entry.label', { label: props.field.label, type: props.field.type });
     return (
-        <Labelled label={label} wrong={wrong}>
+        <Labelled label={label} hint={required ? say('asked.needed') : undefined} wrong={wrong}>
             <Control {...props} />
         </Labelled>
     );

@@ -46,7 +46,7 @@ function ViewerMenu({ viewer, onKeys }: { viewer: NonNullable<Shared['viewer']>;
 
 /** The bar at the top, the page, the strip at the bottom. */
 export function Frame({ children }: { children: ReactNode }) {
-    const { viewer } = useShared();
+    const { viewer, status } = useShared();
     const { url } = usePage();
     const state = useCurrent();
     const [keys, setKeys] = useState(false);
@@ -68,6 +68,15 @@ export function Frame({ children }: { children: ReactNode }) {
                     <span className="hidden sm:inline">{say('screen.frame.open_baton')}</span>
                 </span>
                 <nav aria-label={say('screen.frame.places')} className="flex flex-wrap gap-x-1">
+                    {status?.settingUp === true && (
+                        <Link
+                            href="/setup"
+                            aria-current={url.startsWith('/setup') ? 'page' : undefined}
+                            className="inline-flex h-12 items-center px-2 font-semibold whitespace-nowrap text-ochre"
+                        >
+                            {say('setup.link')}
+                        </Link>
+                    )}
                     {viewer?.places.map((one) => {
                         const here = url.startsWith(one.url);
                         return (

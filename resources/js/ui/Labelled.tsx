@@ -10,7 +10,7 @@ export function Labelled({
     children,
 }: {
     label: string;
-    hint?: string;
+    hint?: string | undefined;
     wrong?: string | undefined;
     children: ReactElement<Control>;
 }) {

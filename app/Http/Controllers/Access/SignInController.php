@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Access;
 use App\Access\Credentials;
 use App\Http\Requests\Access\SignInRequest;
 use App\Models\Access\User;
+use App\Models\House\House;
 use App\Words\Words;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -47,7 +48,11 @@ final class SignInController
     {
         $user = $request->user();
 
-        return redirect($user instanceof User && $user->leads() ? '/floor' : '/in-hand');
+        if (!($user instanceof User) || !$user->leads()) {
+            return redirect('/in-hand');
+        }
+
+        return redirect(House::query()->whereNotNull('set_up_at')->exists() ? '/floor' : '/setup');
     }
 
     public function destroy(Request $request): RedirectResponse

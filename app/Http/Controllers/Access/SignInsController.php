@@ -7,16 +7,20 @@ namespace App\Http\Controllers\Access;
 use App\Access\EndSessions;
 use App\Access\EndSignIn;
 use App\Access\InviteUser;
+use App\Access\JoinSignIn;
 use App\Access\MakeSignIn;
 use App\Http\Pages\Access\SignInsPage;
 use App\Http\Requests\Access\NewSignInRequest;
 use App\Http\Viewer;
 use App\Models\Access\User;
+use App\Models\People\Person;
 use App\Words\Words;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
+use Illuminate\Validation\Rule;
 use Inertia\Inertia;
 use Inertia\Response;
 
@@ -45,6 +49,29 @@ final class SignInsController
         });
 
         return self::invitation($secret);
+    }
+
+    /** Whose it is: somebody of the house without another sign-in, or nobody. */
+    public function join(User $user, Request $request, Viewer $viewer, JoinSignIn $join): JsonResponse
+    {
+        Gate::authorize('administer', User::class);
+        $request->validate(
+            [
+                'person' => [
+                    'present',
+                    'nullable',
+                    'string',
+                    Rule::exists('people', 'slug')->whereNull('user_id')->where('active', true),
+                ],
+            ],
+            ['person.*' => 'Choose somebody of the house who has no sign-in yet.'],
+        );
+        $person = Person::query()
+            ->where('slug', $request->string('person')->toString())
+            ->first();
+        $join($user, $person, $viewer->actor());
+
+        return new JsonResponse(['saved' => true]);
     }
 
     public function invite(User $user, Viewer $viewer, InviteUser $invite): JsonResponse

@@ -5,13 +5,15 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Customers;
 
 use App\Bridge\TaskSubjects;
-use App\Customers\EditCustomer;
-use App\Fields\Choices;
-use App\Http\Pages\PersonRef;
+use App\Customers\MergeCustomers;
+use App\Customers\RetireCustomer;
+use App\Customers\SaveCustomer;
+use App\Http\Invalid;
+use App\Http\Pages\Customers\CustomersPage;
 use App\Http\Pages\Tasks\MissedLine;
-use App\Http\Pages\Tasks\TaskLine;
 use App\Http\Viewer;
 use App\Models\Customers\Customer;
+use App\Models\Customers\CustomerMerge;
 use App\Models\House\House;
 use App\Models\Tasks\Task;
 use Illuminate\Http\JsonResponse;
@@ -19,73 +21,40 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use Inertia\Inertia;
 use Inertia\Response;
-use OpenBaton\Core\Criteria\Field;
 use OpenBaton\Core\Document\Node;
-use OpenBaton\Core\Subject\Effect\OwnerGiven;
 
-/** The customers, with who looks after each and the fields that the house has added to them. */
+/** The customers: made, changed, put together and retired by leads. */
 final class CustomerController
 {
-    private const PAGE = 50;
+    /** What of them may have missed a moment is looked at for so many tasks. */
     private const TASKS = 50;
 
-    public function index(Request $request, Viewer $viewer): Response
+    public function index(Request $request, CustomersPage $page): Response
     {
         Gate::authorize('keepCustomers', House::class);
-        $asked = trim($request->string('q')->limit(100, '')->toString());
-        $found = Customer::query()
-            ->with(['owner', 'place.parent'])
-            ->named($asked)
-            ->paginate(self::PAGE)
-            ->withQueryString();
-        $chosen = Customer::query()
-            ->with(['owner', 'place.parent'])
-            ->where('slug', $request->string('customer')->toString())
-            ->first();
 
-        return Inertia::render('Customers/Customers', [
-            'asked' => $asked,
-            'customers' => array_map(static fn(Customer $one): array => self::line($one, $viewer), $found->items()),
-            'total' => $found->total(),
-            'page' => $found->currentPage(),
-            'pages' => $found->lastPage(),
-            'fields' => self::fields($viewer),
-            'people' => Choices::people($viewer->snapshot()->roster),
-            'customer' =>
-                $chosen === null
-                    ? null
-                    : self::line($chosen, $viewer) + [
-                            'contact' => $chosen->contact,
-                            'onForm' => $chosen->on_form,
-                            'values' =>
-                                (object) (array_filter([OwnerGiven::FIELD => $chosen->owner?->slug]) +
-                                    (array) $chosen->facts),
-                            'tasks' => array_values(
-                                Task::query()
-                                    ->with(['kind', 'customer'])
-                                    ->where('customer_id', $chosen->id)
-                                    ->open()
-                                    ->dueFirst()
-                                    ->limit(self::TASKS)
-                                    ->get()
-                                    ->map(TaskLine::of(...))
-                                    ->all(),
-                            ),
-                        ],
-        ]);
+        return Inertia::render('Customers/Customers', $page->props($request));
+    }
+
+    public function store(Request $request, Viewer $viewer, SaveCustomer $save): JsonResponse
+    {
+        Gate::authorize('keepCustomers', House::class);
+        $customer = $save(null, Node::parse((string) $request->getContent()), $viewer->actor());
+
+        return new JsonResponse(['slug' => $customer->slug], 201);
     }
 
     public function update(
         Customer $customer,
         Request $request,
         Viewer $viewer,
-        EditCustomer $edit,
+        SaveCustomer $save,
         MissedLine $missed,
     ): JsonResponse {
         Gate::authorize('keepCustomers', House::class);
-        $document = Node::parse((string) $request->getContent());
-        $document->only(['set', 'on_form']);
-        $edit($customer, $document->get('set'), $viewer->actor(), $document->find('on_form')?->bool());
+        $body = Node::parse((string) $request->getContent());
+        $body->only(['seen', 'document']);
+        $save($customer, $body->get('document'), $viewer->actor(), $body->find('seen')?->int());
 
         $tasks = Task::query()
             ->with(TaskSubjects::RELATIONS)
@@ -98,38 +67,34 @@ final class CustomerController
         return new JsonResponse(['saved' => true, 'missed' => $missed->of($tasks)]);
     }
 
-    /** @return array<string, mixed> */
-    private static function line(Customer $customer, Viewer $viewer): array
+    public function retire(Customer $customer, Request $request, Viewer $viewer, RetireCustomer $retire): JsonResponse
     {
-        return [
-            'id' => $customer->id,
-            'slug' => $customer->slug,
-            'name' => $customer->name,
-            'tier' => $viewer->words()->value('customer.tier', $customer->tier),
-            'place' => self::place($customer),
-            'owner' => PersonRef::orNull($customer->owner),
-        ];
+        Gate::authorize('keepCustomers', House::class);
+        $request->validate(['retired' => ['required', 'boolean']]);
+        $retire($customer, $request->boolean('retired'), $viewer->actor());
+
+        return new JsonResponse(['saved' => true]);
     }
 
-    /** @return list<array<string, mixed>> */
-    private static function fields(Viewer $viewer): array
+    /** This record goes into another one. */
+    public function merge(Customer $customer, Request $request, Viewer $viewer, MergeCustomers $merge): JsonResponse
     {
-        $house = $viewer->snapshot();
+        Gate::authorize('keepCustomers', House::class);
+        $request->validate(['into' => ['required', 'string', 'exists:customers,slug']]);
+        $kept = Customer::query()
+            ->where('slug', $request->string('into')->toString())
+            ->firstOrFail();
+        if ($kept->is($customer)) {
+            throw Invalid::at('into', 'Choose another customer than this one.');
+        }
 
-        return Choices::entries(
-            array_filter(
-                $house->catalogue->fields,
-                static fn(Field $field): bool => EditCustomer::isOfCustomers($field->path, $house->customFields) &&
-                    !$field->retired,
-            ),
-        );
+        return new JsonResponse(['merge' => $merge($kept, $customer, $viewer->actor())->id, 'slug' => $kept->slug]);
     }
 
-    /** Where they are; of those that are a place of their own, what it lies in. */
-    private static function place(Customer $customer): ?string
+    public function part(CustomerMerge $merge, Viewer $viewer, MergeCustomers $merges): JsonResponse
     {
-        $place = $customer->place;
+        Gate::authorize('keepCustomers', House::class);
 
-        return $place?->name === $customer->name ? $place->parent?->name : $place?->name;
+        return new JsonResponse(['slug' => $merges->undo($merge, $viewer->actor())->slug]);
     }
 }

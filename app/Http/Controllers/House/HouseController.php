@@ -6,10 +6,12 @@ namespace App\Http\Controllers\House;
 
 use App\Customers\SaveCustomerWords;
 use App\Fields\Choices;
+use App\Fields\FieldProviders;
 use App\House\SaveChecklist;
 use App\House\SaveField;
 use App\House\SaveKind;
 use App\Http\Pages\Customers\CustomerWords;
+use App\Http\Pages\House\WebFormSetUp;
 use App\Http\Requests\House\ChecklistRequest;
 use App\Http\Requests\House\FieldRequest;
 use App\Http\Requests\House\KindRequest;
@@ -35,6 +37,7 @@ final class HouseController
     public function show(Viewer $viewer, Words $words): Response
     {
         Gate::authorize('shape', House::class);
+        $house = static fn(): House => once(static fn(): House => House::query()->firstOrFail());
 
         return Inertia::render('House/House', [
             'fields' => static fn(): array => array_values(
@@ -52,6 +55,7 @@ final class HouseController
                             'minutes' => $kind->usual_minutes,
                             'guide' => $kind->guide,
                             'defaults' => (object) ($kind->defaults ?? []),
+                            'asks' => $kind->asks,
                         ],
                     )
                     ->all(),
@@ -70,11 +74,15 @@ final class HouseController
                     )
                     ->all(),
             ),
-            'customerWords' => static fn(): array => (new CustomerWords($words))->all(House::query()->firstOrFail()),
+            'levels' => static fn(): array => Choices::of($house()->levels()),
+            'answering' => static fn(): ?string => $house()->answering_level,
+            'tiers' => static fn(): array => Choices::of($house()->tiers()),
+            'form' => fn(): array => (new WebFormSetUp($words))->of($house()),
+            'customerWords' => static fn(): array => (new CustomerWords($words))->all($house()),
             'tasksAreOpen' => static fn(): bool => $viewer->snapshot()->tasksAreOpen,
             'entries' => static fn(): array => array_values(
                 array_filter(
-                    (new EditableFields($viewer->snapshot(), $words))->all(),
+                    (new EditableFields($viewer->snapshot(), $words, app(FieldProviders::class)))->all(),
                     static fn(array $field): bool => in_array($field['path'], $viewer->snapshot()->customFields, true),
                 ),
             ),
@@ -116,13 +124,7 @@ final class HouseController
 
     public function defineField(FieldRequest $request, Viewer $viewer, SaveField $save): RedirectResponse
     {
-        $save->define(
-            $request->fieldPath(),
-            $request->label(),
-            $request->type(),
-            $request->options(),
-            $viewer->actor(),
-        );
+        $save->define($request->of(), $request->label(), $request->type(), $request->options(), $viewer->actor());
 
         return back();
     }
@@ -163,11 +165,11 @@ final class HouseController
     ): RedirectResponse {
         $save(
             $kind,
-            $request->slug(),
             $request->name(),
             $request->integer('minutes'),
             $request->guide(),
             $request->defaults(),
+            $request->asks(),
             $viewer->actor(),
         );
 
@@ -181,7 +183,7 @@ final class HouseController
         SaveChecklist $save,
         ?Checklist $checklist = null,
     ): RedirectResponse {
-        $save($checklist, $request->slug(), $request->name(), $request->items(), $viewer->actor());
+        $save($checklist, $request->name(), $request->items(), $viewer->actor());
 
         return back();
     }

@@ -6,14 +6,16 @@ namespace App\Http\Controllers\House;
 
 use App\Fields\Choices;
 use App\House\SavePlace;
+use App\Http\Invalid;
 use App\Http\Pages\PersonRef;
 use App\Http\Requests\House\PlaceRequest;
 use App\Http\Viewer;
 use App\Models\Customers\Customer;
 use App\Models\House\House;
 use App\Models\People\Place;
-use App\Words\Words;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use Inertia\Inertia;
 use Inertia\Response;
@@ -21,6 +23,8 @@ use Inertia\Response;
 /** The tree of places, kept by the lead. */
 final class PlaceController
 {
+    private const CHOICES = 12;
+
     public function index(Viewer $viewer): Response
     {
         Gate::authorize('keepRoster', House::class);
@@ -60,13 +64,44 @@ final class PlaceController
         ]);
     }
 
+    /** Those in whose name a word begins with what is asked for. */
+    public function choices(Request $request): JsonResponse
+    {
+        Gate::authorize('keepRoster', House::class);
+        $part = addcslashes(trim($request->string('q')->limit(100, '')->toString()), '%_\\');
+
+        return new JsonResponse([
+            'found' => Place::query()
+                ->with('parent')
+                ->where('name', 'like', "{$part}%")
+                ->orWhere('name', 'like', "% {$part}%")
+                ->orderBy('name')
+                ->orderBy('slug')
+                ->limit(self::CHOICES)
+                ->get()
+                ->map(
+                    static fn(Place $one): array => [
+                        'value' => $one->slug,
+                        'label' => $one->name,
+                        'note' => $one->parent?->name,
+                    ],
+                )
+                ->all(),
+        ]);
+    }
+
     public function store(PlaceRequest $request, Viewer $viewer, SavePlace $save): RedirectResponse
     {
         $parent = $request->parent();
         $levels = array_keys(self::levels());
         $level =
             $levels[$parent === null ? 0 : (int) array_search($parent->level, $levels, true) + 1] ??
-            abort(422, app(Words::class)->sentence('Nothing lies below the last level.'));
+            throw Invalid::at(
+                'name',
+                $parent === null
+                    ? 'Say first, in the house, which levels of places there are.'
+                    : 'Nothing lies below the last level.',
+            );
         $save(
             null,
             $parent,
@@ -101,8 +136,7 @@ final class PlaceController
      */
     private static function levels(): array
     {
-        /** @var array<string, string> $levels */
-        $levels = House::query()->firstOrFail()->place_levels ?? [];
+        $levels = House::query()->firstOrFail()->levels();
         foreach (Place::query()->distinct()->orderBy('level')->get('level') as $place) {
             $levels[$place->level] ??= ucfirst($place->level);
         }

@@ -6,11 +6,13 @@ namespace App\Http\Controllers\Intake;
 
 use App\Explain\ReasonTrail;
 use App\Fields\Choices;
+use App\Fields\FieldProviders;
 use App\Fields\KnownKind;
 use App\Http\Viewer;
 use App\Intake\PreviewTask;
 use App\Intake\TakeInTask;
 use App\Models\Customers\Customer;
+use App\Models\House\House;
 use App\Models\Tasks\Task;
 use App\Models\Tasks\TaskSource;
 use App\Tasks\EditableFields;
@@ -39,11 +41,13 @@ final class NewTaskController
                     'label' => $kind->name,
                     'minutes' => $kind->usualMinutes,
                     'defaults' => (object) $kind->defaults,
+                    'asks' => $kind->asks === null ? null : array_map(get_object_vars(...), $kind->asks),
                 ],
                 array_values($house->kinds),
             ),
-            'fields' => (new EditableFields($house, $words))->all(),
+            'fields' => (new EditableFields($house, $words, app(FieldProviders::class)))->all(),
             'people' => Choices::people($house->roster),
+            'manyAtOnce' => Gate::allows('bringInTables', House::class),
         ]);
     }
 
@@ -77,6 +81,7 @@ final class NewTaskController
     {
         Gate::authorize('create', Task::class);
         $found = Customer::query()
+            ->offered()
             ->named(trim($request->string('q')->limit(100, '')->toString()))
             ->with('place.parent')
             ->orderBy('slug')
@@ -84,12 +89,12 @@ final class NewTaskController
             ->get(['slug', 'name', 'place_id']);
 
         return new JsonResponse([
-            'customers' => $found
+            'found' => $found
                 ->map(
                     static fn(Customer $one): array => [
                         'value' => $one->slug,
                         'label' => $one->name,
-                        'place' => $one->place?->name === $one->name ? $one->place->parent?->name : $one->place?->name,
+                        'note' => $one->place?->name === $one->name ? $one->place->parent?->name : $one->place?->name,
                     ],
                 )
                 ->all(),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Intake;
 
 use App\Customers\LinkCustomer;
+use App\Fields\AskedField;
 use App\Http\Requests\Intake\WebFormRequest;
 use App\Intake\TakeInTask;
 use App\Models\Customers\Customer;
@@ -26,19 +27,48 @@ use OpenBaton\Core\Document\Node;
  */
 final class WebFormController
 {
+    private const CUSTOMERS = 500;
+
     public function show(): View
     {
+        $house = House::query()->firstOrFail();
+        $kinds = TaskKind::query()->whereNotNull('form_label')->orderBy('position')->get();
+
         return view('web-form', [
-            'house' => (string) House::query()->firstOrFail()->name,
-            'kinds' => TaskKind::query()
-                ->whereNotNull('form_label')
-                ->orderBy('position')
-                ->pluck('form_label', 'slug')
-                ->all(),
-            'customers' => Customer::query()->where('on_form', true)->orderBy('name')->pluck('name', 'slug')->all(),
+            'house' => (string) $house->name,
+            'lead' => $house->form_lead,
+            'kinds' => $kinds->pluck('form_label', 'slug')->all(),
+            'asks' => $house->form_customers,
+            'customers' =>
+                $house->form_customers === 'offered'
+                    ? Customer::query()
+                        ->offered()
+                        ->where('on_form', true)
+                        ->orderBy('name')
+                        ->limit(self::CUSTOMERS)
+                        ->pluck('name', 'slug')
+                        ->all()
+                    : [],
             'fields' => CustomField::onTheForm(),
+            // Fields that a kind leaves out are not shown while it is chosen.
+            'without' => $kinds->mapWithKeys(static fn(TaskKind $kind): array => [$kind->slug => self::without($kind)]),
             'currency' => config()->string('baton.currency'),
         ]);
+    }
+
+    /** @return list<string> paths of fields on the form that tasks of a kind do not have */
+    private static function without(TaskKind $kind): array
+    {
+        $asks = AskedField::list($kind->asks);
+
+        return $asks === null
+            ? []
+            : array_values(
+                array_diff(
+                    array_map(static fn(CustomField $one): string => $one->path, CustomField::onTheForm()->all()),
+                    array_column($asks, 'path'),
+                ),
+            );
     }
 
     public function store(WebFormRequest $request, TakeInTask $takeIn, LinkCustomer $link): RedirectResponse

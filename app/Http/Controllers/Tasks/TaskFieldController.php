@@ -7,6 +7,8 @@ namespace App\Http\Controllers\Tasks;
 use App\Bridge\TaskSubjects;
 use App\Clock\FireTimers;
 use App\Explain\ChangeWords;
+use App\Fields\Choices;
+use App\Fields\FieldProviders;
 use App\Http\Pages\Tasks\MissedLine;
 use App\Http\Viewer;
 use App\Models\Tasks\Task;
@@ -24,15 +26,27 @@ final class TaskFieldController
     public function show(Task $task, Viewer $viewer, TaskSubjects $subjects, Words $words): JsonResponse
     {
         Gate::authorize('edit', $task);
-        $fields = new EditableFields($viewer->snapshot(), $words);
+        $fields = new EditableFields($viewer->snapshot(), $words, app(FieldProviders::class));
         $subject = $subjects->of($task->loadMissing(TaskSubjects::RELATIONS), $viewer->house());
 
-        return new JsonResponse([
-            'fields' => array_map(
-                static fn(array $field): array => $field + ['value' => $fields->value($subject, $field['path'])],
-                $fields->all(),
-            ),
-        ]);
+        $kind = $subject->fields['task.kind'] ?? null;
+        $asked = array_column($fields->all(is_string($kind) ? $kind : null), 'path');
+        $entries = [];
+        foreach ([...$fields->chosen(), ...$fields->all()] as $field) {
+            $value = $fields->value($subject, $field['path']);
+            if ($field['type'] === 'customer' && $task->customer !== null) {
+                $field['options'] = Choices::of([(string) $task->customer->slug => (string) $task->customer->name]);
+            }
+            // What was filled before the kind left it out can still be emptied.
+            if (
+                $value !== null ||
+                in_array($field['path'], [...$asked, ...array_column($fields->chosen(), 'path')], true)
+            ) {
+                $entries[] = $field + ['value' => $value];
+            }
+        }
+
+        return new JsonResponse(['fields' => $entries]);
     }
 
     /** Lets what a date has missed happen now. */
@@ -57,7 +71,7 @@ final class TaskFieldController
         $document = Node::parse((string) $request->getContent());
         $document->only(['seen', 'set']);
         $conflicts = $edit($task, $document->get('seen'), $document->get('set'), $viewer->user());
-        $fields = new EditableFields($viewer->snapshot(), $words);
+        $fields = new EditableFields($viewer->snapshot(), $words, app(FieldProviders::class));
         $said = new ChangeWords($viewer->words());
 
         return new JsonResponse([

@@ -7,25 +7,47 @@ export type CustomerLine = {
     id: string;
     slug: string;
     name: string;
-    tier: string;
+    tier: string | null;
     place: string | null;
     owner: PersonRef | null;
+    retired: boolean;
+    /** the record that this one went into */
+    mergedInto: Option | null;
+};
+
+export type CustomerContact = {
+    name: string | null;
+    role: string | null;
+    email: string | null;
+    phone: string | null;
+};
+
+export type CustomerWhole = CustomerLine & {
+    /** grows with every change */
+    revision: number;
+    tierCode: string | null;
+    /** the place that they lie in */
+    at: Option | null;
+    /** the usual one first */
+    contacts: CustomerContact[];
+    /** the web form offers them */
+    onForm: boolean;
+    values: Record<string, EntryValue>;
+    /** records that went into this one and can be parted from it again */
+    merges: { id: string; name: string; at: string }[];
+    tasks: TaskLine[];
 };
 
 export type CustomersPageProps = {
     asked: string;
+    /** those are shown that are retired */
+    retired: boolean;
     customers: CustomerLine[];
     total: number;
     page: number;
     pages: number;
+    tiers: Option[];
     fields: EntryField[];
     people: Option[];
-    customer:
-        | (CustomerLine & {
-              contact: string | null;
-              /** the web form offers them */ onForm: boolean;
-              values: Record<string, EntryValue>;
-              tasks: TaskLine[];
-          })
-        | null;
+    customer: CustomerWhole | null;
 };

@@ -1,4 +1,4 @@
-import type { EntryField, EntryValue } from '../Intake/NewTaskPage';
+import type { AskedField, EntryField, EntryValue } from '../Intake/NewTaskPage';
 import type { FieldType, Option } from '../Rules/Vocabulary';
 
 export type HouseField = {
@@ -17,13 +17,32 @@ export type HouseKind = {
     minutes: number;
     guide: string | null;
     defaults: Record<string, EntryValue>;
+    /** fields of the house that its tasks have, in their order; null: all */
+    asks: AskedField[] | null;
 };
 export type HouseChecklist = { id: string; slug: string; name: string; items: string[] };
+
+/** What may be on the web form. */
+export type OnForm = { id: string; label: string; onForm: string | null };
 
 export type HousePageProps = {
     fields: HouseField[];
     kinds: HouseKind[];
     checklists: HouseChecklist[];
+    /** of the tree of places, from the top down */
+    levels: Option[];
+    /** the level whose places have people who answer for them */
+    answering: string | null;
+    /** sorts of customers */
+    tiers: Option[];
+    form: {
+        lead: string | null;
+        usualLead: string;
+        customers: 'offered' | 'typed' | 'none';
+        /** onForm: its words there; null: it is not on the form */
+        kinds: OnForm[];
+        fields: OnForm[];
+    };
     /** what customers read of each status: the house's own words, and the usual ones */
     customerWords: { status: string; own: string; usual: string }[];
     /** everybody of the house sees every task */

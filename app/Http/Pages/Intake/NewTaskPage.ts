@@ -14,17 +14,28 @@ export type EntryType =
     | 'one_of'
     | 'many_of'
     | 'tags'
-    | 'person';
+    | 'person'
+    | 'customer';
 
 export type EntryField = { path: string; label: string; type: EntryType; options: Option[] };
 
 export type EntryValue = string | number | boolean | string[] | null;
 
-/** A customer who is found by a part of the name; several may have one name. */
-export type FoundCustomer = Option & { place: string | null };
+/** What is found by a part of its name; several may have one name, and are told by the note. */
+export type FoundOption = Option & { note: string | null };
+
+/** A field of the house that a kind of task asks for. */
+export type AskedField = { path: string; required: boolean };
 
 export type NewTaskPageProps = {
-    kinds: (Option & { minutes: number; defaults: Record<string, EntryValue> })[];
+    kinds: (Option & {
+        minutes: number;
+        defaults: Record<string, EntryValue>;
+        /** fields of the house that its tasks have, in their order; null: all */
+        asks: AskedField[] | null;
+    })[];
     fields: EntryField[];
     people: Option[];
+    /** they may bring in a table of tasks */
+    manyAtOnce: boolean;
 };

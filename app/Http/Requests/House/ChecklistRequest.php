@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests\House;
 
 use App\Models\Tasks\Checklist;
+use Illuminate\Validation\Rule;
 use OpenBaton\Core\Document\TextLimits;
 
 /** A checklist that the house makes, or changes. */
@@ -14,17 +15,23 @@ final class ChecklistRequest extends HouseRequest
     public function rules(): array
     {
         return [
-            'name' => ['required', 'string', 'max:' . TextLimits::LABEL],
+            'name' => [
+                'bail',
+                'required',
+                'string',
+                'max:' . TextLimits::LABEL,
+                Rule::unique(Checklist::class, 'name')->ignore($this->checklist()?->id),
+            ],
             'items' => ['required', 'array', 'min:1', 'max:100'],
             'items.*' => ['required', 'string', 'max:' . TextLimits::NAME, 'distinct'],
-        ] + ($this->checklist() === null ? ['slug' => self::newSlug('checklists')] : []);
+        ];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return parent::messages() + [
-            'slug.unique' => 'There is a checklist of that short name already.',
+        return [
+            'name.unique' => 'There is a checklist of that name already.',
             'items.required' => 'Give at least one item.',
             'items.*.distinct' => 'Two items are the same.',
         ];
@@ -35,11 +42,6 @@ final class ChecklistRequest extends HouseRequest
         $checklist = $this->route('checklist');
 
         return $checklist instanceof Checklist ? $checklist : null;
-    }
-
-    public function slug(): string
-    {
-        return $this->checklist() === null ? $this->line('slug') : (string) $this->checklist()->slug;
     }
 
     public function name(): string

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\House;
 
-use App\Bridge\SnapshotSource;
+use App\House\SaveField;
 use App\Models\House\CustomField;
 use App\Words\Words;
 use Closure;
@@ -37,14 +37,7 @@ final class FieldRequest extends HouseRequest
 
         return [
             'of' => ['required', Rule::in(['task', 'customer', 'person'])],
-            'name' => [
-                'required',
-                'string',
-                'max:' . TextLimits::SHORT_NAME,
-                'regex:/^[a-z][a-z0-9_]*$/',
-                $this->isNew(...),
-            ],
-            'label' => ['required', 'string', 'max:' . TextLimits::LABEL],
+            'label' => ['bail', 'required', 'string', 'max:' . TextLimits::LABEL, $this->isNew(...)],
             'type' => ['required', Rule::enum(FieldType::class)],
         ] + ['options' => [Rule::requiredIf(self::isListed($this->input('type'))), ...$options['options']]] +
             $options;
@@ -54,7 +47,6 @@ final class FieldRequest extends HouseRequest
     public function messages(): array
     {
         return [
-            'name.regex' => 'A name has small letters, digits and underscores, and begins with a letter.',
             'options.required' => 'Give the values to choose from.',
             'options.*.value.regex' => 'A value has small letters, digits, hyphens and underscores.',
             'options.*.value.distinct' => 'Two values are the same.',
@@ -69,9 +61,10 @@ final class FieldRequest extends HouseRequest
         return $field instanceof CustomField ? $field : null;
     }
 
-    public function fieldPath(): string
+    /** @return string of what it is: "task", "customer" or "person" */
+    public function of(): string
     {
-        return "{$this->line('of')}.{$this->line('name')}";
+        return $this->line('of');
     }
 
     public function label(): string
@@ -108,7 +101,8 @@ final class FieldRequest extends HouseRequest
 
     private function isNew(string $attribute, mixed $value, Closure $fail): void
     {
-        if (app(SnapshotSource::class)->current()->catalogue->any($this->fieldPath()) !== null) {
+        $known = array_map(mb_strtolower(...), app(SaveField::class)->labels($this->of()));
+        if (in_array(mb_strtolower($this->label()), $known, true)) {
             $fail(app(Words::class)->sentence('There is a field of that name already.'));
         }
     }

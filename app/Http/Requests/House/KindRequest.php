@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Requests\House;
 
 use App\Bridge\SnapshotSource;
+use App\Fields\AskedField;
 use App\Http\Requests\Whole;
 use App\Models\Tasks\TaskKind;
+use Illuminate\Validation\Rule;
 use OpenBaton\Core\Document\Faults;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Document\TextLimits;
@@ -20,18 +22,27 @@ final class KindRequest extends HouseRequest
     public function rules(): array
     {
         return [
-            'name' => ['required', 'string', 'max:' . TextLimits::LABEL],
+            'name' => [
+                'bail',
+                'required',
+                'string',
+                'max:' . TextLimits::LABEL,
+                Rule::unique(TaskKind::class, 'name')->ignore($this->kind()?->id),
+            ],
             'minutes' => ['required', new Whole(1, 60000)],
             'guide' => ['nullable', 'string', 'max:' . TextLimits::GUIDE],
             'defaults' => ['array'],
-        ] + ($this->kind() === null ? ['slug' => self::newSlug('task_kinds')] : []);
+            'asks' => ['nullable', 'array', 'list', 'max:200'],
+            'asks.*.path' => ['required', 'string', 'distinct', Rule::exists('fields', 'path')],
+            'asks.*.required' => ['required', 'boolean'],
+        ];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return parent::messages() + [
-            'slug.unique' => 'There is a kind of that short name already.',
+        return [
+            'name.unique' => 'There is a kind of that name already.',
             'minutes.*' => 'Give the minutes that it usually takes.',
         ];
     }
@@ -43,11 +54,6 @@ final class KindRequest extends HouseRequest
         return $kind instanceof TaskKind ? $kind : null;
     }
 
-    public function slug(): string
-    {
-        return $this->kind() === null ? $this->line('slug') : (string) $this->kind()->slug;
-    }
-
     public function name(): string
     {
         return $this->line('name');
@@ -56,6 +62,26 @@ final class KindRequest extends HouseRequest
     public function guide(): ?string
     {
         return $this->filled('guide') ? $this->line('guide') : null;
+    }
+
+    /** @return list<array{path: string, required: bool}>|null null: all fields of the house */
+    public function asks(): ?array
+    {
+        $asks = $this->validated('asks');
+
+        return is_array($asks)
+            ? array_map(
+                static fn(AskedField $one): array => ['path' => $one->path, 'required' => $one->required],
+                AskedField::list(
+                    array_map(
+                        static fn(mixed $one): array => [
+                            'required' => filter_var(((array) $one)['required'] ?? false, FILTER_VALIDATE_BOOLEAN),
+                        ] + (array) $one,
+                        $asks,
+                    ),
+                ) ?? [],
+            )
+            : null;
     }
 
     /** @return array<array-key, mixed> values by path, each right for its field */

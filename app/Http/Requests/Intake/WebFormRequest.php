@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Intake;
 
+use App\Fields\AskedField;
 use App\Http\Requests\InputRequest;
+use App\Models\Customers\Customer;
 use App\Models\House\CustomField;
+use App\Models\House\House;
 use App\Models\Tasks\TaskKind;
 use Illuminate\Validation\Rule;
 use OpenBaton\Core\Criteria\FieldType;
@@ -34,6 +37,7 @@ final class WebFormRequest extends InputRequest
             // What is missing, and of the wrong type, the document says with all else.
             'title' => ['nullable', 'string', 'max:' . TextLimits::TITLE],
             'customer' => ['nullable', 'string', Rule::exists('customers', 'slug')->where('on_form', true)],
+            'customer_name' => ['nullable', 'string', 'max:' . TextLimits::NAME],
             'contact' => ['nullable', 'string', 'max:' . TextLimits::TITLE],
             'description' => ['nullable', 'string', 'max:' . TextLimits::PROSE],
         ] + array_fill_keys($own, ['nullable', 'string', 'max:' . TextLimits::NAME]);
@@ -52,7 +56,13 @@ final class WebFormRequest extends InputRequest
     public function document(): array
     {
         $fields = [];
+        $kind = TaskKind::query()->where('slug', $this->text('kind'))->first();
+        $asks = AskedField::list($kind?->asks);
+        $typed = $this->typedCustomer();
         foreach (CustomField::onTheForm() as $field) {
+            if ($asks !== null && !in_array($field->path, array_column($asks, 'path'), true)) {
+                continue;
+            }
             $value = $this->text(self::inputName($field->path));
             $numeric =
                 in_array(FieldType::from($field->type), [FieldType::Number, FieldType::Money], true) &&
@@ -64,19 +74,39 @@ final class WebFormRequest extends InputRequest
             };
         }
         // What comes with the kind, such as that a rush repair is a rush.
-        $fields = (TaskKind::query()->where('slug', $this->text('kind'))->first()->form_facts ?? []) + $fields;
+        $fields = ($kind->form_facts ?? []) + $fields;
 
         return array_filter(
             [
                 'title' => $this->text('title'),
                 'kind' => $this->text('kind'),
-                'customer' => $this->text('customer'),
-                'contact' => $this->text('contact'),
+                'customer' => $this->text('customer') ?? $typed,
+                'contact' => $this->contact($typed),
                 'description' => $this->text('description'),
                 'fields' => array_filter($fields, static fn(mixed $value): bool => $value !== null),
             ],
             static fn(mixed $value): bool => $value !== null && $value !== [],
         );
+    }
+
+    /** @return string|null the customer whose name was typed, where the house asks so and knows one of that name */
+    private function typedCustomer(): ?string
+    {
+        $name = $this->text('customer_name');
+        if ($name === null || House::query()->firstOrFail()->form_customers !== 'typed') {
+            return null;
+        }
+        $found = Customer::query()->offered()->where('name', $name)->limit(2)->pluck('slug')->all();
+
+        return count($found) === 1 && is_string($found[0]) ? $found[0] : null;
+    }
+
+    /** How they are reached; a name that nobody is known by goes before it. */
+    private function contact(?string $known): ?string
+    {
+        $parts = array_filter([$known === null ? $this->text('customer_name') : null, $this->text('contact')]);
+
+        return $parts === [] ? null : mb_substr(implode(', ', $parts), 0, TextLimits::TITLE);
     }
 
     private function text(string $name): ?string

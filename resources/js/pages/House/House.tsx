@@ -7,6 +7,8 @@ import { ChecklistDialog } from '@/parts/house/ChecklistDialog';
 import { CustomerWords } from '@/parts/house/CustomerWords';
 import { FieldDialog } from '@/parts/house/FieldDialog';
 import { KindDialog } from '@/parts/house/KindDialog';
+import { LabelList } from '@/parts/house/LabelList';
+import { WebForm } from '@/parts/house/WebForm';
 import { Button } from '@/ui/Button';
 import { Rows, Section } from '@/ui/Section';
 
@@ -129,6 +131,10 @@ export default function House({
     checklists,
     entries,
     people,
+    levels,
+    answering,
+    tiers,
+    form,
     customerWords,
     tasksAreOpen,
 }: HousePageProps) {
@@ -139,6 +145,7 @@ export default function House({
             <Head title={say('screen.house.house')} />
             <h1 className="sr-only">{say('screen.house.house')}</h1>
             <Section
+                id="fields"
                 title={say('screen.house.fields')}
                 note={say('screen.house.of_tasks_customers_and')}
                 add={say('screen.common.new_field')}
@@ -157,6 +164,7 @@ export default function House({
                 </Rows>
             </Section>
             <Section
+                id="kinds"
                 title={say('screen.house.kinds_of_task')}
                 note={say('screen.house.with_what_they_usually')}
                 add={say('screen.house.new_kind')}
@@ -184,6 +192,26 @@ export default function House({
                     ))}
                 </Rows>
             </Section>
+            <LabelList
+                id="levels"
+                title={say('levels.title')}
+                note={say('levels.note')}
+                nothing={say('levels.nothing')}
+                add={say('levels.add')}
+                url="/house/levels"
+                labels={levels}
+                answering={answering}
+            />
+            <LabelList
+                id="tiers"
+                title={say('tiers.title')}
+                note={say('tiers.note')}
+                nothing={say('tiers.nothing')}
+                add={say('tiers.add')}
+                url="/house/tiers"
+                labels={tiers}
+            />
+            <WebForm form={form} />
             <CustomerWords words={customerWords} />
             <Sight open={tasksAreOpen} />
             {open?.what === 'field' && <FieldDialog field={open.row} onClose={close} />}

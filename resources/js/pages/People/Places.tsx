@@ -159,10 +159,20 @@ export default function Places({ levels, places, people }: PlacesPageProps) {
             </Link>
             <header className="flex items-baseline justify-between">
                 <h1 className="text-xl font-semibold">{say('places.title')}</h1>
-                <Button look="main" onClick={() => setOpen({ place: null, parent: '' })}>
-                    {say('places.new', { level: levels[0]?.label ?? '' })}
-                </Button>
+                {levels[0] !== undefined && (
+                    <Button look="main" onClick={() => setOpen({ place: null, parent: '' })}>
+                        {say('places.new', { level: levels[0].label })}
+                    </Button>
+                )}
             </header>
+            {levels.length === 0 && (
+                <p className="box flex items-center gap-3 px-4 py-3">
+                    {say('levels.first')}
+                    <Link href="/house#levels" className="text-sky underline">
+                        {say('levels.to')}
+                    </Link>
+                </p>
+            )}
             <section aria-label={say('places.title')} className="box">
                 <p
                     className={clsx(

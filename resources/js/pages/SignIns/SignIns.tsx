@@ -5,6 +5,7 @@ import { useFormats } from '@/lib/format';
 import { say } from '@/lib/words';
 import { PersonMark } from '@/parts/PersonMark';
 import { InviteDialog } from '@/parts/signins/InviteDialog';
+import { JoinDialog } from '@/parts/signins/JoinDialog';
 import { SignInDialog } from '@/parts/signins/SignInDialog';
 import { columnsOfTokens } from '@/parts/signins/TokenColumns';
 import { TokenDialog } from '@/parts/signins/TokenDialog';
@@ -18,7 +19,7 @@ import type { TableColumn } from '@/ui/useTableOf';
 type Open =
     | { what: 'sign-in' }
     | { what: 'token' }
-    | { what: 'invite' | 'end'; signIn: SignInLine }
+    | { what: 'invite' | 'end' | 'join'; signIn: SignInLine }
     | { what: 'revoke'; token: TokenLine };
 
 function Name({ signIn }: { signIn: SignInLine }) {
@@ -47,29 +48,34 @@ function State({ signIn }: { signIn: SignInLine }) {
 
 /** What can be done with a sign-in; its name is said to those who hear the page. */
 function Doings({ signIn, onOpen }: { signIn: SignInLine; onOpen: (open: Open) => void }) {
-    if (signIn.own) return <span className="text-ink2">{say('sign_ins.you')}</span>;
     const doings = [
-        { code: 'invite', on: signIn.state !== 'gone', run: () => onOpen({ what: 'invite', signIn }) },
+        { code: 'join', on: signIn.state !== 'gone', run: () => onOpen({ what: 'join', signIn }) },
+        { code: 'invite', on: !signIn.own && signIn.state !== 'gone', run: () => onOpen({ what: 'invite', signIn }) },
         {
             code: 'sign_out',
-            on: signIn.sessions > 0,
+            on: !signIn.own && signIn.sessions > 0,
             run: () => router.post(`/sign-ins/${signIn.id}/sign-out`, {}, { preserveScroll: true }),
         },
-        { code: 'end', on: signIn.state !== 'ended', run: () => onOpen({ what: 'end', signIn }) },
+        { code: 'end', on: !signIn.own && signIn.state !== 'ended', run: () => onOpen({ what: 'end', signIn }) },
     ];
-    return doings
-        .filter((one) => one.on)
-        .map(({ code, run }) => (
-            <Button
-                key={code}
-                look="quiet"
-                className="min-h-6"
-                aria-label={`${say(`sign_ins.${code}`)}: ${signIn.name}`}
-                onClick={run}
-            >
-                {say(`sign_ins.${code}`)}
-            </Button>
-        ));
+    return (
+        <>
+            {signIn.own && <span className="text-ink2">{say('sign_ins.you')}</span>}
+            {doings
+                .filter((one) => one.on)
+                .map(({ code, run }) => (
+                    <Button
+                        key={code}
+                        look="quiet"
+                        className="min-h-6"
+                        aria-label={`${say(`sign_ins.${code}`)}: ${signIn.name}`}
+                        onClick={run}
+                    >
+                        {say(`sign_ins.${code}`)}
+                    </Button>
+                ))}
+        </>
+    );
 }
 
 const rolesOf = (signIn: SignInLine): string => signIn.roles.map((one) => say(`sign_ins.roles.${one}`)).join(', ');
@@ -181,6 +187,7 @@ export default function SignIns({ signIns, tokens, people, roles, abilities }: S
             {open?.what === 'sign-in' && <SignInDialog people={people} roles={roles} onClose={close} />}
             {open?.what === 'token' && <TokenDialog signIns={signIns} abilities={abilities} onClose={close} />}
             {open?.what === 'invite' && <InviteDialog signIn={open.signIn} onClose={close} />}
+            {open?.what === 'join' && <JoinDialog signIn={open.signIn} people={people} onClose={close} />}
             {open?.what === 'end' && (
                 <Confirm
                     title={say('sign_ins.end_title', { name: open.signIn.name })}

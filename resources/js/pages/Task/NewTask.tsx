@@ -1,13 +1,14 @@
 import { useSending } from '@/lib/useSending';
 import { Head, router } from '@inertiajs/react';
-import type { EntryValue, NewTaskPageProps } from '@props/Intake/NewTaskPage';
+import type { EntryField, EntryValue, NewTaskPageProps } from '@props/Intake/NewTaskPage';
 import type { Trail } from '@props/Tasks/TaskView';
 import { useState } from 'react';
 import { ask, type ProblemFault } from '@/lib/ask';
 import { duration } from '@/lib/format';
-import { CustomerFinder } from '@/parts/CustomerFinder';
+import { CustomerFinder } from '@/parts/Finder';
 import { FieldEntry } from '@/parts/FieldEntry';
 import { ReasonTrail } from '@/parts/ReasonTrail';
+import { TableImport } from '@/parts/tables/TableImport';
 import { Button } from '@/ui/Button';
 import { Labelled } from '@/ui/Labelled';
 import { say } from '@/lib/words';
@@ -21,6 +22,8 @@ const MEMBERS: Record<string, string> = {
     'task.estimate': 'estimate',
     'task.tags': 'tags',
 };
+
+type AskedEntry = EntryField & { required?: boolean };
 
 /** The document that other systems would send for it. */
 function documentOf(kind: string, customer: string, values: Record<string, EntryValue>): string {
@@ -42,6 +45,18 @@ function placeOf({ pointer, missing }: ProblemFault): string {
 }
 
 /** What is typed of a new task, and what the server says of it. */
+/** What tasks of a kind have: what every task has, then what the kind asks for, in its order. */
+function fieldsOf(kind: NewTaskPageProps['kinds'][number] | undefined, fields: EntryField[]): AskedEntry[] {
+    const asks = kind?.asks ?? null;
+    if (asks === null) return fields;
+    const own = fields.filter((one) => one.path in MEMBERS);
+    const asked = asks.flatMap(({ path, required }) => {
+        const field = fields.find((one) => one.path === path);
+        return field === undefined ? [] : [{ ...field, required }];
+    });
+    return [...own, ...asked];
+}
+
 function useNewTask(kinds: NewTaskPageProps['kinds']) {
     const [kind, setKind] = useState('');
     const [customer, setCustomer] = useState('');
@@ -71,8 +86,9 @@ function useNewTask(kinds: NewTaskPageProps['kinds']) {
     };
 }
 
-export default function NewTask({ kinds, fields, people }: NewTaskPageProps) {
+export default function NewTask({ kinds, fields, people, manyAtOnce }: NewTaskPageProps) {
     const task = useNewTask(kinds);
+    const [importing, setImporting] = useState(false);
     const chosen = kinds.find((one) => one.value === task.kind);
     return (
         <div className="mx-auto my-6 grid max-w-5xl gap-6 px-4 lg:grid-cols-[1fr_380px]">
@@ -84,7 +100,10 @@ export default function NewTask({ kinds, fields, people }: NewTaskPageProps) {
                     task.make();
                 }}
             >
-                <h1 className="text-lg">{say('screen.common.new_task')}</h1>
+                <header className="flex items-baseline gap-3">
+                    <h1 className="flex-1 text-lg">{say('screen.common.new_task')}</h1>
+                    {manyAtOnce && <Button onClick={() => setImporting(true)}>{say('screen.new_task.many')}</Button>}
+                </header>
                 <div className="grid gap-4 sm:grid-cols-2">
                     <Labelled
                         label={say('screen.new_task.kind_of_task')}
@@ -109,13 +128,14 @@ export default function NewTask({ kinds, fields, people }: NewTaskPageProps) {
                     <Labelled label={say('screen.new_task.customer')} wrong={task.wrong.customer}>
                         <CustomerFinder value={task.customer} onChange={task.setCustomer} />
                     </Labelled>
-                    {fields.map((field) => (
+                    {fieldsOf(chosen, fields).map((field) => (
                         <div
                             key={field.path}
                             className={field.type === 'line' || field.type === 'long_text' ? 'sm:col-span-2' : ''}
                         >
                             <FieldEntry
                                 field={field}
+                                required={field.required === true}
                                 value={task.values[field.path] ?? null}
                                 people={people}
                                 wrong={task.wrong[field.path]}
@@ -141,6 +161,15 @@ export default function NewTask({ kinds, fields, people }: NewTaskPageProps) {
                     <ReasonTrail trail={task.trail} />
                 )}
             </aside>
+            {importing && (
+                <TableImport
+                    kind="tasks"
+                    title={say('screen.new_task.table_title')}
+                    note={say('screen.new_task.table_note')}
+                    example={'title\tkind\tcustomer\tdue\tkey'}
+                    onClose={() => setImporting(false)}
+                />
+            )}
         </div>
     );
 }

@@ -3,12 +3,13 @@ import type { HouseChecklist } from '@props/House/HousePage';
 import { Dialog } from '@/ui/Dialog';
 import { DialogForm } from '@/ui/DialogForm';
 import { Labelled } from '@/ui/Labelled';
+import { shortName } from '@/lib/shortName';
 import { say } from '@/lib/words';
+import { knownAs } from './knownAs';
 
 /** Makes a checklist, or changes one. */
 export function ChecklistDialog({ checklist, onClose }: { checklist: HouseChecklist | null; onClose: () => void }) {
     const form = useForm({
-        slug: checklist?.slug ?? '',
         name: checklist?.name ?? '',
         text: (checklist?.items ?? []).join('\n'),
     });
@@ -36,7 +37,11 @@ export function ChecklistDialog({ checklist, onClose }: { checklist: HouseCheckl
             description={say('screen.checklist_dialog.tasks_that_have_its')}
         >
             <DialogForm busy={form.processing} onLeave={onClose} onSend={send}>
-                <Labelled label={say('screen.common.name')} wrong={errors.name}>
+                <Labelled
+                    label={say('screen.common.name')}
+                    hint={checklist === null ? knownAs(shortName(form.data.name)) : undefined}
+                    wrong={errors.name}
+                >
                     <input
                         className="entry w-full"
                         maxLength={120}
@@ -44,20 +49,6 @@ export function ChecklistDialog({ checklist, onClose }: { checklist: HouseCheckl
                         onChange={(event) => form.setData('name', event.target.value)}
                     />
                 </Labelled>
-                {checklist === null && (
-                    <Labelled
-                        label={say('screen.common.short_name')}
-                        hint={say('screen.checklist_dialog.as_rules_call_it')}
-                        wrong={errors.slug}
-                    >
-                        <input
-                            className="entry w-full font-mono"
-                            maxLength={60}
-                            value={form.data.slug}
-                            onChange={(event) => form.setData('slug', event.target.value)}
-                        />
-                    </Labelled>
-                )}
                 <Labelled
                     label={say('screen.checklist_dialog.items')}
                     hint={say('screen.checklist_dialog.one_a_line_in')}

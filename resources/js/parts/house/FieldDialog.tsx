@@ -1,9 +1,11 @@
 import { useForm } from '@inertiajs/react';
 import type { HouseField } from '@props/House/HousePage';
+import { shortName } from '@/lib/shortName';
 import { say } from '@/lib/words';
 import { Dialog } from '@/ui/Dialog';
 import { DialogForm } from '@/ui/DialogForm';
 import { Labelled } from '@/ui/Labelled';
+import { knownAs } from './knownAs';
 
 const TYPES = ['text', 'number', 'money', 'date', 'duration', 'yes_no', 'one_of', 'many_of', 'tags', 'person'];
 
@@ -17,13 +19,7 @@ function optionsOf(text: string): { value: string; label: string }[] {
             const at = line.indexOf(':');
             const label = at < 0 ? line : line.slice(at + 1).trim();
             return {
-                value: (at < 0
-                    ? line
-                          .toLowerCase()
-                          .replace(/[^a-z0-9]+/g, '-')
-                          .replace(/^-|-$/g, '')
-                    : line.slice(0, at)
-                ).trim(),
+                value: at < 0 ? shortName(line) : line.slice(0, at).trim(),
                 label,
             };
         });
@@ -38,7 +34,6 @@ function valuesHint(field: HouseField | null): string {
 export function FieldDialog({ field, onClose }: { field: HouseField | null; onClose: () => void }) {
     const form = useForm({
         of: 'task',
-        name: '',
         label: field?.label ?? '',
         type: field?.type ?? 'text',
         values: (field?.options ?? []).map((one) => `${one.value}: ${one.label}`).join('\n'),
@@ -62,22 +57,20 @@ export function FieldDialog({ field, onClose }: { field: HouseField | null; onCl
             description={say('screen.field_dialog.it_is_at_once')}
         >
             <DialogForm busy={form.processing} onLeave={onClose} onSend={send}>
-                <Labelled label={say('screen.field_dialog.label')} wrong={errors.label}>
+                <Labelled
+                    label={say('screen.field_dialog.label')}
+                    hint={field === null ? knownAs(shortName(form.data.label, '_'), `${form.data.of}.`) : undefined}
+                    wrong={errors.label}
+                >
                     <input
                         className="entry w-full"
                         maxLength={120}
                         value={form.data.label}
-                        onChange={(event) =>
-                            form.setData((data) => ({
-                                ...data,
-                                label: event.target.value,
-                                name: data.name === named(data.label) ? named(event.target.value) : data.name,
-                            }))
-                        }
+                        onChange={(event) => form.setData('label', event.target.value)}
                     />
                 </Labelled>
                 {field === null && (
-                    <div className="grid gap-4 sm:grid-cols-3">
+                    <div className="grid gap-4 sm:grid-cols-2">
                         <Labelled label={say('screen.field_dialog.of')}>
                             <select
                                 className="entry w-full"
@@ -88,18 +81,6 @@ export function FieldDialog({ field, onClose }: { field: HouseField | null; onCl
                                 <option value="customer">{say('screen.field_dialog.customers')}</option>
                                 <option value="person">{say('screen.field_dialog.people')}</option>
                             </select>
-                        </Labelled>
-                        <Labelled
-                            label={say('screen.common.name')}
-                            hint={say('screen.common.as_rules_and_other')}
-                            wrong={errors.name}
-                        >
-                            <input
-                                className="entry w-full font-mono"
-                                maxLength={60}
-                                value={form.data.name}
-                                onChange={(event) => form.setData('name', event.target.value)}
-                            />
                         </Labelled>
                         <Labelled
                             label={say('screen.field_dialog.type')}
@@ -133,14 +114,4 @@ export function FieldDialog({ field, onClose }: { field: HouseField | null; onCl
             </DialogForm>
         </Dialog>
     );
-}
-
-/** A name that a label proposes. */
-function named(label: string): string {
-    return label
-        .toLowerCase()
-        .normalize('NFD')
-        .replace(/[^a-z0-9]+/g, '_')
-        .replace(/^_+|_+$/g, '')
-        .slice(0, 60);
 }

@@ -1,28 +1,31 @@
 import { router } from '@inertiajs/react';
 import type { HouseKind, HousePageProps } from '@props/House/HousePage';
-import type { EntryValue } from '@props/Intake/NewTaskPage';
+import type { AskedField, EntryValue } from '@props/Intake/NewTaskPage';
 import { useState } from 'react';
 import { FieldEntry } from '@/parts/FieldEntry';
 import { Dialog } from '@/ui/Dialog';
 import { DialogForm } from '@/ui/DialogForm';
 import { Labelled } from '@/ui/Labelled';
+import { shortName } from '@/lib/shortName';
 import { say } from '@/lib/words';
+import { AskedFields } from './AskedFields';
+import { knownAs } from './knownAs';
 
 type Props = Pick<HousePageProps, 'entries' | 'people'> & { kind: HouseKind | null; onClose: () => void };
 
 /** Makes a kind of task, or changes one. */
 export function KindDialog({ kind, entries, people, onClose }: Props) {
     const [name, setName] = useState(kind?.name ?? '');
-    const [slug, setSlug] = useState(kind?.slug ?? '');
     const [minutes, setMinutes] = useState(String(kind?.minutes ?? 30));
     const [guide, setGuide] = useState(kind?.guide ?? '');
     const [defaults, setDefaults] = useState<Record<string, EntryValue>>(kind?.defaults ?? {});
+    const [asks, setAsks] = useState<AskedField[] | null>(kind?.asks ?? null);
     const [wrong, setWrong] = useState<Record<string, string>>({});
     const tasks = entries.filter((one) => one.path.startsWith('task.'));
     const send = (): void => {
         const after = { preserveScroll: true, onSuccess: onClose, onError: setWrong };
-        if (kind === null) router.post('/house/kinds', { slug, name, minutes, guide, defaults }, after);
-        else router.put(`/house/kinds/${kind.id}`, { name, minutes, guide, defaults }, after);
+        if (kind === null) router.post('/house/kinds', { name, minutes, guide, defaults, asks }, after);
+        else router.put(`/house/kinds/${kind.id}`, { name, minutes, guide, defaults, asks }, after);
     };
     return (
         <Dialog
@@ -32,26 +35,17 @@ export function KindDialog({ kind, entries, people, onClose }: Props) {
             wide
         >
             <DialogForm onLeave={onClose} onSend={send}>
-                <div className="grid gap-4 sm:grid-cols-3">
-                    <Labelled label={say('screen.common.name')} wrong={wrong.name}>
+                <div className="grid gap-4 sm:grid-cols-[2fr_1fr]">
+                    <Labelled
+                        label={say('screen.common.name')}
+                        hint={kind === null ? knownAs(shortName(name)) : undefined}
+                        wrong={wrong.name}
+                    >
                         <input
                             className="entry w-full"
                             maxLength={120}
                             value={name}
                             onChange={(event) => setName(event.target.value)}
-                        />
-                    </Labelled>
-                    <Labelled
-                        label={say('screen.common.short_name')}
-                        hint={say('screen.common.as_rules_and_other')}
-                        wrong={wrong.slug}
-                    >
-                        <input
-                            className="entry w-full font-mono"
-                            maxLength={60}
-                            disabled={kind !== null}
-                            value={slug}
-                            onChange={(event) => setSlug(event.target.value)}
                         />
                     </Labelled>
                     <Labelled label={say('screen.kind_dialog.minutes_that_it_usually')} wrong={wrong.minutes}>
@@ -76,18 +70,21 @@ export function KindDialog({ kind, entries, people, onClose }: Props) {
                         onChange={(event) => setGuide(event.target.value)}
                     />
                 </Labelled>
+                {tasks.length > 0 && <AskedFields asks={asks} fields={tasks} onChange={setAsks} />}
                 <h3 className="font-semibold">{say('screen.kind_dialog.what_tasks_of_it')}</h3>
                 <div className="grid gap-4 sm:grid-cols-3">
-                    {tasks.map((field) => (
-                        <FieldEntry
-                            key={field.path}
-                            field={field}
-                            value={defaults[field.path] ?? null}
-                            people={people}
-                            wrong={wrong[`defaults.${field.path}`]}
-                            onChange={(value) => setDefaults({ ...defaults, [field.path]: value })}
-                        />
-                    ))}
+                    {tasks
+                        .filter((one) => asks === null || asks.some(({ path }) => path === one.path))
+                        .map((field) => (
+                            <FieldEntry
+                                key={field.path}
+                                field={field}
+                                value={defaults[field.path] ?? null}
+                                people={people}
+                                wrong={wrong[`defaults.${field.path}`]}
+                                onChange={(value) => setDefaults({ ...defaults, [field.path]: value })}
+                            />
+                        ))}
                 </div>
             </DialogForm>
         </Dialog>

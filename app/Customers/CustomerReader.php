@@ -1,0 +1,151 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Customers;
+
+use App\Bridge\Snapshot;
+use App\Models\House\House;
+use App\Models\People\Place;
+use OpenBaton\Core\Document\DocumentError;
+use OpenBaton\Core\Document\Faults;
+use OpenBaton\Core\Document\Node;
+use OpenBaton\Core\Document\TextLimits;
+use OpenBaton\Core\Document\ValueCodec;
+use OpenBaton\Core\Subject\Effect\OwnerGiven;
+
+/** Reads what is said of a customer by a form, another system or a table; null empties. */
+final class CustomerReader
+{
+    public const MEMBERS = ['name', 'tier', 'place', 'on_form', 'contacts', 'set'];
+
+    private const MOST_CONTACTS = 20;
+
+    /** @var array<string, string> */
+    private readonly array $tiers;
+
+    /** @var array<string, string|null> ids of places by slug, as they were asked for */
+    private array $places = [];
+
+    public function __construct(private readonly Snapshot $house)
+    {
+        $tiers = House::query()->firstOrFail()->tiers();
+        $this->tiers = $tiers;
+    }
+
+    /** @throws DocumentError with all that is wrong with it */
+    public function read(Node $document): CustomerTerms
+    {
+        $document->only(self::MEMBERS);
+        $faults = new Faults();
+        $columns = [];
+        foreach (['name', 'tier', 'place', 'on_form'] as $member) {
+            if ($document->has($member)) {
+                $faults->collect(function () use ($document, $member, &$columns): void {
+                    $columns += $this->column($member, $document->get($member));
+                });
+            }
+        }
+        $values = $facts = [];
+        foreach ($document->find('set')?->members() ?? [] as [$path, $node]) {
+            $faults->collect(function () use ($path, $node, &$columns, &$values, &$facts): void {
+                $values[$path] = $this->value($path, $node);
+                if ($path === OwnerGiven::FIELD) {
+                    $owner = $values[$path];
+                    $columns['owner_id'] = is_string($owner) ? $this->house->personIds[$owner] : null;
+                } else {
+                    $facts[$path] = $values[$path] === null ? null : $node->value;
+                }
+            });
+        }
+        $contacts = $document->has('contacts')
+            ? $faults->collect(fn(): array => $this->contacts($document->get('contacts')))
+            : null;
+        $faults->throwIfAny();
+
+        return new CustomerTerms($columns, $values, $facts, $contacts);
+    }
+
+    /** @param list<string> $own paths of the fields that the house has added */
+    public static function isOfCustomers(string $path, array $own): bool
+    {
+        return $path === OwnerGiven::FIELD || (str_starts_with($path, 'customer.') && in_array($path, $own, true));
+    }
+
+    /** @return array<string, string|bool|null> */
+    private function column(string $member, Node $node): array
+    {
+        $empty = ValueCodec::isBlank($node);
+
+        return match ($member) {
+            'name' => ['name' => $empty ? throw $node->unfinished('This is needed.') : $node->line(TextLimits::NAME)],
+            'tier' => ['tier' => $empty ? null : $this->tier($node)],
+            'place' => ['place_id' => $empty ? null : $this->place($node)],
+            default => ['on_form' => $node->bool()],
+        };
+    }
+
+    private function tier(Node $node): string
+    {
+        return isset($this->tiers[$node->text()])
+            ? $node->text()
+            : throw $node->fail(
+                'There is no sort of customers "{given}"; there are: {known}.',
+                given: $node->text(),
+                known: implode(', ', array_keys($this->tiers)),
+            );
+    }
+
+    private function place(Node $node): string
+    {
+        $slug = $node->text();
+        if (!array_key_exists($slug, $this->places)) {
+            $id = Place::query()->where('slug', $slug)->value('id');
+            $this->places[$slug] = is_string($id) ? $id : null;
+        }
+
+        return $this->places[$slug] ?? throw $node->fail('There is no place "{given}".', given: $slug);
+    }
+
+    /** @return string|int|float|bool|list<string>|null */
+    private function value(string $path, Node $node): string|int|float|bool|array|null
+    {
+        $field = $this->house->catalogue->find($path);
+        if ($field === null || !self::isOfCustomers($path, $this->house->customFields)) {
+            throw $node->fail('There is no field "{path}" of customers that is changed by hand.', path: $path);
+        }
+
+        return ValueCodec::isBlank($node) ? null : ValueCodec::read($node, $field, $this->house->roster);
+    }
+
+    /** @return list<array{name: string|null, role: string|null, email: string|null, phone: string|null}> */
+    private function contacts(Node $list): array
+    {
+        $contacts = [];
+        foreach ($list->items() as $node) {
+            if (count($contacts) === self::MOST_CONTACTS) {
+                throw $list->fail('A customer has at most {most} contacts.', most: self::MOST_CONTACTS);
+            }
+            $node->only(['name', 'role', 'email', 'phone']);
+            $line = static fn(string $member, int $most): ?string => $node->has($member) &&
+            !ValueCodec::isBlank($node->get($member))
+                ? $node->get($member)->line($most)
+                : null;
+            $contact = [
+                'name' => $line('name', TextLimits::NAME),
+                'role' => $line('role', TextLimits::LABEL),
+                'email' => $line('email', TextLimits::TITLE),
+                'phone' => $line('phone', TextLimits::PHONE),
+            ];
+            if ($contact['email'] !== null && filter_var($contact['email'], FILTER_VALIDATE_EMAIL) === false) {
+                throw $node->get('email')->fail('Give an e-mail address.');
+            }
+            if (array_filter([$contact['name'], $contact['email'], $contact['phone']]) === []) {
+                throw $node->unfinished('A contact has a name, an e-mail address or a telephone number.');
+            }
+            $contacts[] = $contact;
+        }
+
+        return $contacts;
+    }
+}

@@ -1,0 +1,139 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Customers;
+
+use App\Bridge\Snapshot;
+use App\Models\Customers\Customer;
+use App\Models\House\House;
+use App\Models\People\Place;
+use App\Tables\ImportRow;
+use OpenBaton\Core\Document\DocumentError;
+use OpenBaton\Core\Subject\Effect\OwnerGiven;
+
+/** Rows of a table of customers with all that they name, fetched at once: people say names where documents have ids. */
+final class CustomersPiece
+{
+    /** @var array<string, list<Customer>> by id, and by name in small letters */
+    private array $customers = [];
+
+    /** @var array<string, list<string>> ids of places by id, and by name in small letters */
+    private array $places = [];
+
+    /** @var array<string, list<string>> ids of people by id, and by name in small letters */
+    private array $people = [];
+
+    /** @var array<string, string> codes of sorts by label in small letters */
+    private readonly array $tiers;
+
+    /** @param list<ImportRow> $rows */
+    public function __construct(array $rows, Snapshot $house)
+    {
+        $texts = static fn(string $member): array => array_values(
+            array_unique(
+                array_filter(
+                    array_map(static fn(ImportRow $row): mixed => $row->document[$member] ?? null, $rows),
+                    is_string(...),
+                ),
+            ),
+        );
+        $customers = Customer::query()
+            ->with('contacts')
+            ->whereIn('slug', $texts('id'))
+            ->orWhere(static fn($named) => $named->whereIn('name', $texts('name'))->whereNull('merged_into_id'));
+        foreach ($customers->get() as $customer) {
+            $this->put($customer);
+        }
+        $places = Place::query()->whereIn('slug', $texts('place'))->orWhereIn('name', $texts('place'));
+        foreach ($places->get(['id', 'slug', 'name']) as $place) {
+            foreach (array_unique([$place->slug, mb_strtolower($place->name)]) as $name) {
+                $this->places[$name][] = $place->slug;
+            }
+        }
+        foreach ($house->roster->people as $person) {
+            foreach (array_unique([$person->id, mb_strtolower($person->name)]) as $name) {
+                $this->people[$name][] = $person->id;
+            }
+        }
+        $tiers = House::query()->firstOrFail()->tiers();
+        $this->tiers = array_flip(array_map(mb_strtolower(...), $tiers));
+    }
+
+    /** A customer as it is by now, for the rows to come. */
+    public function put(Customer $customer): void
+    {
+        foreach (array_unique([$customer->slug, mb_strtolower((string) $customer->name)]) as $name) {
+            $others = array_filter(
+                $this->customers[$name] ?? [],
+                static fn(Customer $one): bool => $one->id !== $customer->id,
+            );
+            $this->customers[$name] = [...array_values($others), $customer];
+        }
+    }
+
+    /**
+     * @return Customer|null null: a new one
+     *
+     * @throws DocumentError where it can't be told which one is meant
+     */
+    public function customer(ImportRow $row): ?Customer
+    {
+        $id = $row->document['id'] ?? null;
+        if (is_string($id)) {
+            return $this->customers[$id][0] ??
+                (isset($row->document['name'])
+                    ? null
+                    : throw DocumentError::at('/id', 'There is no customer "{given}".', given: $id));
+        }
+        $name = is_string($row->document['name'] ?? null) ? $row->document['name'] : '';
+        $found = $this->customers[mb_strtolower($name)] ?? [];
+
+        return count($found) > 1
+            ? throw DocumentError::at('/name', 'There are several customers of this name; give the id.')
+            : $found[0] ?? null;
+    }
+
+    /**
+     * @return array<string, mixed> as CustomerReader has it
+     *
+     * @throws DocumentError where a name is that of nothing, or of several
+     */
+    public function document(ImportRow $row, ?Customer $customer): array
+    {
+        $given = $row->document;
+        if ($customer === null && !isset($given['name'])) {
+            throw DocumentError::at('/name', 'This is needed.');
+        }
+        $document = array_intersect_key($given, ['name' => true, 'on_form' => true, 'set' => true]);
+        if (is_string($given['tier'] ?? null)) {
+            $document['tier'] = $this->tiers[mb_strtolower($given['tier'])] ?? $given['tier'];
+        }
+        if (is_string($given['place'] ?? null)) {
+            $document['place'] = self::one($this->places, $given['place'], '/place');
+        }
+        if (is_string($given['owner'] ?? null)) {
+            $owner = self::one($this->people, $given['owner'], '/owner');
+            $document['set'] = [OwnerGiven::FIELD => $owner] + (array) ($document['set'] ?? []);
+        }
+        if (is_array($given['contact'] ?? null)) {
+            $known = $customer === null ? [] : SaveCustomer::contacts($customer);
+            $usual = $given['contact'] + array_filter($known[0] ?? []);
+            $document['contacts'] = [$usual, ...array_map(array_filter(...), array_slice($known, 1))];
+        }
+
+        return $document;
+    }
+
+    /** @param array<string, list<string>> $known */
+    private static function one(array $known, string $given, string $at): string
+    {
+        $found = $known[$given] ?? ($known[mb_strtolower($given)] ?? []);
+
+        return match (count($found)) {
+            0 => $given,
+            1 => $found[0],
+            default => throw DocumentError::at($at, 'There are several called "{given}"; give the id.', given: $given),
+        };
+    }
+}
