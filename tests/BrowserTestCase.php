@@ -12,11 +12,15 @@ use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use Facebook\WebDriver\WebDriverSelect;
+use Tests\Support\Browser;
 use Tests\Support\DemoServer;
 
 /** Tests that use the application as people do: in a browser, by what they read on it. */
 abstract class BrowserTestCase extends TestCase
 {
+    /** The group of tests that begin a house of their own. */
+    public const BEGINS = 'begins';
+
     private const PATIENCE = 20.0;
 
     public RemoteWebDriver $browser;
@@ -26,8 +30,11 @@ abstract class BrowserTestCase extends TestCase
     protected function setUp(): void
     {
         parent::setUp();
-        $this->server = DemoServer::start($this->app);
-        $this->browser = $this->server->browser();
+        // A test that begins a house of its own needs no other.
+        if (!in_array(self::BEGINS, $this->groups(), true)) {
+            $this->server = DemoServer::start($this->app);
+        }
+        $this->browser = Browser::open();
     }
 
     protected function tearDown(): void
@@ -38,9 +45,17 @@ abstract class BrowserTestCase extends TestCase
         parent::tearDown();
     }
 
+    /** A server other than that of the demo house. */
+    public ?string $elsewhere = null;
+
+    /** Buttons and links that were pressed, and entries that were typed or chosen. */
+    public int $presses = 0;
+
+    public int $entries = 0;
+
     public function visit(string $path): void
     {
-        $this->browser->get($this->server->url . $path);
+        $this->browser->get(($this->elsewhere ?? $this->server->url) . $path);
     }
 
     public function signIn(string $who): void
@@ -54,6 +69,12 @@ abstract class BrowserTestCase extends TestCase
 
     public function signInInstead(string $who): void
     {
+        $this->signOut();
+        $this->signIn($who);
+    }
+
+    public function signOut(): void
+    {
         $this->find("//button[@aria-haspopup='menu']")->click();
         $this->press('Sign out');
         // By the address, since the account page asks for a password as well.
@@ -61,7 +82,6 @@ abstract class BrowserTestCase extends TestCase
             fn(): bool => str_ends_with($this->browser->getCurrentURL(), '/sign-in'),
             fn(): string => 'Signing out does not lead to signing in. The page says:' . "\n" . $this->text(),
         );
-        $this->signIn($who);
     }
 
     /** A button or link by its text or its label. */
@@ -83,6 +103,7 @@ abstract class BrowserTestCase extends TestCase
                 return false;
             }
             $element->click();
+            ++$this->presses;
 
             return true;
         }, fn(): string => "Nothing can be clicked at {$xpath}. The page says:\n" . $this->text());
@@ -103,6 +124,7 @@ abstract class BrowserTestCase extends TestCase
     public function fill(string $label, string $text): void
     {
         $field = $this->field($label);
+        ++$this->entries;
         $this->browser->executeScript('arguments[0].focus(); arguments[0].select && arguments[0].select();', [$field]);
         $field->sendKeys($text);
     }
@@ -110,6 +132,7 @@ abstract class BrowserTestCase extends TestCase
     public function choose(string $label, string $option): void
     {
         $field = $this->field($label);
+        ++$this->entries;
         if ($field->getAttribute('role') === 'combobox') {
             // Typed, as one does; the first of those that are found is chosen.
             $this->browser->executeScript('arguments[0].focus(); arguments[0].select();', [$field]);
@@ -118,6 +141,24 @@ abstract class BrowserTestCase extends TestCase
             return;
         }
         (new WebDriverSelect($field))->selectByVisibleText($option);
+    }
+
+    /** As from the clipboard: a tab does not lead to the next entry. */
+    public function paste(string $label, string $text): void
+    {
+        ++$this->entries;
+        $this->browser->executeScript(
+            <<<'JS'
+            const [field, text] = arguments;
+            const set = Object.getOwnPropertyDescriptor(HTMLTextAreaElement.prototype, 'value').set;
+            field.focus();
+            set.call(field, text);
+            field.dispatchEvent(new Event('input', { bubbles: true }));
+            field.blur();
+            JS
+            ,
+            [$this->field($label), $text],
+        );
     }
 
     public function see(string $text): void

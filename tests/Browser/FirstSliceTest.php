@@ -212,7 +212,7 @@ it('moves rules by keyboard, pauses them, undoes, and takes an earlier version u
 function arrivesMeanwhile(mixed $test, string $title): void
 {
     $mine = $test->browser;
-    $test->browser = $test->server->browser();
+    $test->browser = Browser::open();
     try {
         $task = askFor($test, 'A call back', $title);
     } finally {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Tests\BrowserTestCase;
+use Tests\Support\Browser;
 use Tests\Support\DemoServer;
 
 // What happens to sign-ins here is not for other tests.
@@ -35,7 +36,7 @@ it('invites somebody, who chooses a password by the link, and ends what it has b
     $this->see('shop@alderquill.example');
     $this->see('invited until');
 
-    $other = $this->server->browser();
+    $other = Browser::open();
     $mine = $this->browser;
     $this->browser = $other;
     $this->browser->get($link);

@@ -5,16 +5,12 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use Database\Seeders\DemoSeeder;
-use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
-use Facebook\WebDriver\Chrome\ChromeOptions;
-use Facebook\WebDriver\Remote\DesiredCapabilities;
-use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Support\Facades\Artisan;
 
 /**
- * What browser tests use: the demo house on a database of its own, a web server, a driver. Started once, and again
- * where a test ended it; stopped at the end.
+ * What browser tests use: the demo house on a database of its own, and a web server. Started once, and again where a
+ * test ended it; stopped at the end.
  */
 final class DemoServer
 {
@@ -22,12 +18,7 @@ final class DemoServer
 
     private static ?self $running = null;
 
-    /** @param list<Server> $servers */
-    private function __construct(
-        public readonly string $url,
-        private readonly string $driverUrl,
-        private readonly array $servers,
-    ) {}
+    private function __construct(public readonly string $url, private readonly Server $web) {}
 
     public static function start(Application $app): self
     {
@@ -40,42 +31,11 @@ final class DemoServer
 
         // As in the demo: what the application needs beyond rows is missing here too.
         $web = Server::ofPages(Server::freePort(), $database, 'openbaton', (string) getenv('BATON_DB_PASSWORD'));
-        $port = Server::freePort();
-        $driver = Server::launch($port, ['chromedriver', "--port={$port}", '--allowed-ips=127.0.0.1'], base_path(), []);
         $web->await();
-        $driver->await();
-        $server = new self("http://127.0.0.1:{$web->port}", "http://127.0.0.1:{$driver->port}", [$web, $driver]);
+        $server = new self("http://127.0.0.1:{$web->port}", $web);
         register_shutdown_function($server->stop(...));
 
         return self::$running = $server;
-    }
-
-    public function browser(): RemoteWebDriver
-    {
-        $options = new ChromeOptions();
-        $options->setBinary('/usr/bin/chromium');
-        $options->addArguments([
-            '--headless=new',
-            '--no-sandbox',
-            '--disable-gpu',
-            '--disable-quic',
-            '--no-first-run',
-            '--disable-background-networking',
-            '--disable-component-update',
-            '--disable-sync',
-            '--disable-dev-shm-usage',
-        ]);
-        $capabilities = DesiredCapabilities::chrome();
-        $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
-        $browser = RemoteWebDriver::create($this->driverUrl, $capabilities, 20_000, 60_000);
-        (new ChromeDevToolsDriver($browser))->execute('Emulation.setDeviceMetricsOverride', [
-            'width' => 1280,
-            'height' => 800,
-            'deviceScaleFactor' => 1,
-            'mobile' => false,
-        ]);
-
-        return $browser;
     }
 
     /** The house as it is now is not for other tests: the next one gets a new one. */
@@ -87,8 +47,6 @@ final class DemoServer
 
     private function stop(): void
     {
-        foreach ($this->servers as $server) {
-            $server->stop();
-        }
+        $this->web->stop();
     }
 }

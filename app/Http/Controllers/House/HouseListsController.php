@@ -10,27 +10,36 @@ use App\House\SaveWebForm;
 use App\Http\Requests\House\CodedLabelsRequest;
 use App\Http\Requests\House\WebFormSetUpRequest;
 use App\Http\Viewer;
+use App\Words\Words;
 use Illuminate\Http\RedirectResponse;
 
 /** What the house calls its levels of places and sorts of customers, and what its web form offers. */
 final class HouseListsController
 {
-    public function levels(CodedLabelsRequest $request, Viewer $viewer, SaveLevels $save): RedirectResponse
-    {
+    public function levels(
+        CodedLabelsRequest $request,
+        Viewer $viewer,
+        SaveLevels $save,
+        Words $words,
+    ): RedirectResponse {
         $save($request->labels(), $request->answering(), $viewer->actor());
 
-        return back();
+        return back()->with('done', $words->say('label_list.saved'));
     }
 
-    public function tiers(CodedLabelsRequest $request, Viewer $viewer, SaveTiers $save): RedirectResponse
+    public function tiers(CodedLabelsRequest $request, Viewer $viewer, SaveTiers $save, Words $words): RedirectResponse
     {
         $save($request->labels(), $viewer->actor());
 
-        return back();
+        return back()->with('done', $words->say('label_list.saved'));
     }
 
-    public function form(WebFormSetUpRequest $request, Viewer $viewer, SaveWebForm $save): RedirectResponse
-    {
+    public function form(
+        WebFormSetUpRequest $request,
+        Viewer $viewer,
+        SaveWebForm $save,
+        Words $words,
+    ): RedirectResponse {
         $save(
             $request->words('kinds'),
             $request->words('fields'),
@@ -39,6 +48,6 @@ final class HouseListsController
             $viewer->actor(),
         );
 
-        return back();
+        return back()->with('done', $words->say('label_list.saved'));
     }
 }

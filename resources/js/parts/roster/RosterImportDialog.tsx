@@ -13,7 +13,7 @@ const LISTS = (['people', 'teams', 'skills', 'absences'] as const).map((list) =>
     label: say('screen.roster_import_dialog.list', { list }),
 }));
 
-type Found = { text: string; form: string; changes: RosterChanges };
+type Found = { body: Blob; form: string; changes: RosterChanges };
 
 /** By its name; what has none is taken for a roster document. */
 function formOf(file: File): string {
@@ -25,21 +25,20 @@ function useRosterImport(onMerged: () => void) {
     const [found, setFound] = useState<Found | null>(null);
     const { busy, faults, send } = useSending();
 
-    const look = (file: File | undefined): void => {
+    // As it is, whatever its encoding: the server tells.
+    const look = (body: Blob, form: string): void => {
         setFound(null);
-        if (file !== undefined)
-            void send(async () => {
-                const [text, form] = [await file.text(), formOf(file)];
-                setFound({
-                    text,
-                    form,
-                    changes: await ask<RosterChanges>('POST', `/roster/preview?form=${form}`, text),
-                });
-            });
+        void send(async () =>
+            setFound({
+                body,
+                form,
+                changes: await ask<RosterChanges>('POST', `/roster/preview?form=${form}`, body),
+            }),
+        );
     };
-    const merge = ({ text, form }: Found, remove: boolean): void =>
+    const merge = ({ body, form }: Found, remove: boolean): void =>
         void send(async () => {
-            await ask('POST', `/roster/import?form=${form}${remove ? '&remove=1' : ''}`, text);
+            await ask('POST', `/roster/import?form=${form}${remove ? '&remove=1' : ''}`, body);
             onMerged();
         });
     return { found, faults, busy, look, merge };
@@ -78,9 +77,13 @@ export function RosterImportDialog({ onClose, onDone }: { onClose: () => void; o
                     className="entry w-full"
                     type="file"
                     accept=".json,.csv,.vcf"
-                    onChange={(event) => look(event.target.files?.[0])}
+                    onChange={(event) => {
+                        const file = event.target.files?.[0];
+                        if (file !== undefined) look(file, formOf(file));
+                    }}
                 />
             </label>
+            <Pasted onPaste={(text) => look(new Blob([text]), 'csv')} />
             <FaultList faults={faults} />
             {found !== null && <WhatChanges changes={found.changes} remove={remove} />}
             {nothing && <p className="mt-3">{say('screen.roster_import_dialog.the_house_has_all')}</p>}
@@ -117,6 +120,23 @@ export function RosterImportDialog({ onClose, onDone }: { onClose: () => void; o
                 )}
             </div>
         </Dialog>
+    );
+}
+
+function Pasted({ onPaste }: { onPaste: (text: string) => void }) {
+    const [text, setText] = useState('');
+    return (
+        <label className="mt-3 block space-y-1">
+            <span className="font-medium">{say('table.pasted')}</span>
+            <textarea
+                className="entry w-full font-mono text-xs"
+                rows={4}
+                placeholder={'name\temail\tskills\tteams'}
+                value={text}
+                onChange={(event) => setText(event.target.value)}
+                onBlur={() => text.trim() !== '' && onPaste(text)}
+            />
+        </label>
     );
 }
 
