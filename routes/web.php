@@ -41,6 +41,7 @@ use App\Http\Controllers\Tasks\TaskController;
 use App\Http\Controllers\Tasks\TaskFieldController;
 use App\Http\Controllers\Tasks\TaskFileController;
 use App\Http\Controllers\Tasks\TaskLinkController;
+use App\Http\Controllers\Tasks\TaskListController;
 use App\Http\Controllers\Tasks\TaskTalkController;
 use App\Http\Middleware\EndsWithThePerson;
 use App\Http\Middleware\ShareWithPages;
@@ -94,6 +95,11 @@ Route::middleware('auth')->group(static function (): void {
     Route::get('floor', [FloorController::class, '__invoke']);
     Route::get('in-hand', [InHandController::class, '__invoke']);
 
+    Route::get('tasks', [TaskListController::class, 'index']);
+    Route::get('tasks/export', [TaskListController::class, 'export']);
+    Route::post('tasks/hand-on', [TaskListController::class, 'handOn']);
+    Route::post('task-lists', [TaskListController::class, 'save']);
+    Route::delete('task-lists/{named}', [TaskListController::class, 'remove']);
     Route::get('tasks/new', [NewTaskController::class, 'show']);
     Route::get('tasks/new/customers', [NewTaskController::class, 'customers']);
     Route::post('tasks/new/preview', [NewTaskController::class, 'preview']);

@@ -37,6 +37,7 @@ use App\Models\Rules\RulebookVersion;
 use App\Models\Tasks\Checklist;
 use App\Models\Tasks\Task;
 use App\Models\Tasks\TaskKind;
+use App\Models\Tasks\TaskList;
 use App\Notices\WriteNotices;
 use App\People\RosterImported;
 use App\Rules\DraftSaved;
@@ -116,6 +117,7 @@ final class AppServiceProvider extends ServiceProvider
             'table_import' => TableImport::class,
             'task' => Task::class,
             'task_kind' => TaskKind::class,
+            'task_list' => TaskList::class,
             'team' => Team::class,
             'user' => User::class,
         ]);

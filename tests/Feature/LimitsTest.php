@@ -48,6 +48,7 @@ const LIMITED = [
     'tasks.title' => TextLimits::TITLE,
     'tasks.description' => TextLimits::DETAILS,
     'tasks.contact' => TextLimits::TITLE,
+    'task_lists.name' => TextLimits::LABEL,
     'customer_contacts.name' => TextLimits::NAME,
     'customer_contacts.role' => TextLimits::LABEL,
     'customer_contacts.email' => TextLimits::TITLE,

@@ -17,6 +17,7 @@ use App\Models\Rules\RulebookVersion;
 use App\Models\Tasks\ChainCut;
 use App\Models\Tasks\Checklist;
 use App\Models\Tasks\TaskKind;
+use App\Models\Tasks\TaskList;
 use App\Rules\LockedDraft;
 use App\Rules\SaveDraft;
 use Database\Factories\Absences\AbsenceFactory;
@@ -125,6 +126,7 @@ beforeEach(function (): void {
         'total' => 0,
         'begun_at' => now(),
     ]);
+    $named = TaskList::query()->create(['user_id' => House::user('hanneke')->id, 'name' => 'Late', 'query' => []]);
     $notice = Notice::query()->create([
         'person_id' => House::person('callum')->id,
         'task_id' => $task->id,
@@ -141,6 +143,7 @@ beforeEach(function (): void {
         '{secret}' => $secret,
         '{what}' => 'customers',
         '{import}' => $import->id,
+        '{named}' => $named->id,
         '{merge}' => $merge->id,
         '{feed}' => str_repeat('f', 48),
         '{session}' => hash('sha256', 'x'),

@@ -7,6 +7,7 @@ namespace Tests\Support;
 use App\Models\Customers\Customer;
 use App\Models\Customers\CustomerMerge;
 use App\Models\House\TableImport;
+use App\Models\Tasks\TaskList;
 use App\Rules\LockedDraft;
 use Illuminate\Routing\Route;
 
@@ -63,6 +64,11 @@ final class RightHouseRequests
         $other('weka-choir');
 
         return [
+            'named' => TaskList::query()->create([
+                'user_id' => House::user('hanneke')->id,
+                'name' => 'Soon',
+                'query' => [],
+            ])->id,
             'what' => 'customers',
             'merge' => CustomerMerge::query()->create([
                 'kept_id' => $customer->id,
@@ -93,6 +99,8 @@ final class RightHouseRequests
             'GET places/choices' => ['q' => 'holm'],
             'POST setup' => ['done' => true],
             'POST setup/rules' => ['code' => 'round', 'choice' => 'brass-bench', 'kind' => 'quote'],
+            'GET tasks', 'GET tasks/export' => ['sort' => 'title', 'group' => 'kind', 'due' => 'late', 'page' => '1'],
+            'POST task-lists' => ['name' => 'Late', 'shared' => true, 'query' => ['due' => 'late']],
             'PUT house/form' => ['customers' => 'typed', 'kinds' => [], 'fields' => [], 'lead' => 'Ask'],
             'PUT sign-ins/{user}/person' => ['person' => null],
             'PUT house/customer-words' => ['words' => ['new' => 'We have it.', 'waiting' => 'We wait for you.']],

@@ -159,6 +159,7 @@ final class RightRequests
     {
         return match ($route->methods()[0] . ' ' . $route->uri()) {
             'POST imports/{what}', 'POST imports/{what}/preview' => "name\nWeka Hall\n",
+            'POST tasks/hand-on' => ['ids' => [$this->tasks['new']->id], 'to' => 'femi', 'reason' => 'Room'],
             'POST sign-in' => ['email' => 'femi@alderquill.example', 'password' => 'wrong'],
             'GET search' => ['q' => 'trumpet'],
             'GET floor', 'GET in-hand' => ['task' => $this->tasks['new']->id, 'person' => 'femi', 'page' => '1'],

@@ -8,6 +8,7 @@ use App\Models\Absences\Absence;
 use App\Models\Access\User;
 use App\Models\House\House;
 use App\Models\Rules\RulebookVersion;
+use App\Models\Tasks\Task;
 
 /** The pages that somebody may go to from everywhere, as the policies have it. Its type is Navigation.ts. */
 final class Navigation
@@ -16,6 +17,7 @@ final class Navigation
     private const ALL = [
         'floor' => ['/floor', ['viewFloor', House::class]],
         'in_hand' => ['/in-hand', null],
+        'tasks' => ['/tasks', ['find', Task::class]],
         'absences' => ['/absences', ['viewAny', Absence::class]],
         'people' => ['/people', ['keepRoster', House::class]],
         'customers' => ['/customers', ['keepCustomers', House::class]],

@@ -34,10 +34,11 @@ final class RosterFormat
         $house = $node->get('house');
         $faults->add(...$house->strangers(['zone', 'calendars', ...HoursFormat::MEMBERS]));
         $houseZone = HoursFormat::zone($house->get('zone'));
-        $skills = array_map(
-            static fn(Node $skill): string => $skill->get('name')->line(TextLimits::NAME),
-            Format::distinct($node->itemsOf('skills')),
-        );
+        $skills = array_map(static function (Node $skill): string {
+            $skill->only(['id', 'name', 'minimum']);
+
+            return $skill->get('name')->line(TextLimits::NAME);
+        }, Format::distinct($node->itemsOf('skills')));
 
         $named = Format::distinct($house->itemsOf('calendars'));
         foreach ($named as $one) {
@@ -214,6 +215,7 @@ final class RosterFormat
         if ($node === null) {
             return Capacity::percent(80);
         }
+        $node->only(['percent', 'minutes_a_day']);
         if ($node->has('minutes_a_day') === $node->has('percent')) {
             throw $node->fail('Give either "percent" or "minutes_a_day".');
         }

@@ -97,10 +97,11 @@ final class RulebookFormat
     private static function field(Node $node): Field
     {
         $node->only(['path', 'label', 'type', 'options']);
-        $options = array_map(
-            static fn(Node $option): string => $option->get('label')->line(TextLimits::NAME),
-            Format::distinct($node->itemsOf('options'), 'value'),
-        );
+        $options = array_map(static function (Node $option): string {
+            $option->only(['value', 'label']);
+
+            return $option->get('label')->line(TextLimits::NAME);
+        }, Format::distinct($node->itemsOf('options'), 'value'));
 
         return $node->refuse(
             static fn(): Field => new Field(

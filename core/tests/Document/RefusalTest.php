@@ -132,7 +132,7 @@ it('refuses what it used to take without a word, at its place', function (
         ['percent' => 80, 'minutes_a_day' => 100],
         'either "percent" or "minutes_a_day"',
     ],
-    'no capacity' => ['roster/people/0/capacity', ['share' => 80], 'either "percent" or "minutes_a_day"'],
+    'no capacity' => ['roster/people/0/capacity', [], 'either "percent" or "minutes_a_day"'],
     'a capacity of 101' => ['roster/people/0/capacity', ['percent' => 101], '1 to 100 percent'],
     'a day of 1441 minutes' => ['roster/people/0/capacity', ['minutes_a_day' => 1441], '1 to 1440 minutes'],
     'an object for a list' => ['roster/people/0/holidays', (object) [], 'A list belongs here'],

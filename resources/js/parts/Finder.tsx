@@ -13,6 +13,8 @@ export type FinderProps = {
     onChange: (id: string, label: string) => void;
     /** Labelled gives it its id and what is said of it. */
     id?: string;
+    'aria-label'?: string;
+    placeholder?: string;
 };
 
 /**
@@ -28,6 +30,8 @@ export function Finder({
     label = '',
     onChange,
     id,
+    'aria-label': named,
+    placeholder,
     ...said
 }: FinderProps & { url: string; words: string }) {
     const [text, setText] = useState(label);
@@ -50,13 +54,14 @@ export function Finder({
             <input
                 {...said}
                 {...box.getInputProps({
+                    ...(named === undefined ? {} : { 'aria-label': named }),
                     onChange: (event) => {
                         setText(event.currentTarget.value);
                         onChange(event.currentTarget.value, event.currentTarget.value);
                     },
                 })}
                 className="entry w-full"
-                placeholder={say(`${words}.find`)}
+                placeholder={placeholder ?? say(`${words}.find`)}
             />
             <Found
                 box={box}

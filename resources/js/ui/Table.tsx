@@ -1,7 +1,7 @@
 import { FlexRender, type Row } from '@tanstack/react-table';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import clsx from 'clsx';
-import { useRef } from 'react';
+import { Fragment, useRef } from 'react';
 import { Gap, Head, onArrow, Tick } from './TableParts';
 import { useTableOf, type features, type TableProps } from './useTableOf';
 
@@ -49,19 +49,19 @@ function TableRow<T extends object>({
 
 /** Rows of one kind in columns: sorted by their heads, found by their words, ticked where they may be. */
 export function Table<T extends object>(props: TableProps<T>) {
-    const { label, columns, nothing, chosen, picking } = props;
+    const { label, columns, nothing, chosen, picking, groups } = props;
     const table = useTableOf(props);
     const shown = table.getRowModel().rows;
     const scroller = useRef<HTMLTableElement>(null);
     // eslint-disable-next-line react-hooks/incompatible-library -- what it returns is used in this component alone
     const virtual = useVirtualizer({
         count: shown.length,
-        enabled: shown.length > MANY,
+        enabled: shown.length > MANY && groups === undefined,
         getScrollElement: () => scroller.current?.closest<HTMLElement>('[data-scrolls]') ?? null,
         estimateSize: () => ROW_HEIGHT,
         overscan: 12,
     });
-    const parts = shown.length > MANY ? virtual.getVirtualItems() : null;
+    const parts = shown.length > MANY && groups === undefined ? virtual.getVirtualItems() : null;
     const drawn = parts === null ? shown : parts.map((part) => shown[part.index]).filter((row) => row !== undefined);
     const before = parts?.[0]?.start ?? 0;
     const after = parts === null ? 0 : virtual.getTotalSize() - (parts.at(-1)?.end ?? 0);
@@ -94,9 +94,23 @@ export function Table<T extends object>(props: TableProps<T>) {
             </thead>
             <tbody onKeyDown={onArrow}>
                 {before > 0 && <Gap height={before} width={width} />}
-                {drawn.map((row) => (
-                    <TableRow key={row.id} row={row} chosen={row.id === chosen} picking={picking} />
-                ))}
+                {drawn.map((row, at) => {
+                    const group = groups?.of(row.original) ?? null;
+                    const before = drawn[at - 1];
+                    const begins = group !== null && (before === undefined || groups?.of(before.original) !== group);
+                    return (
+                        <Fragment key={row.id}>
+                            {begins && (
+                                <tr className="border-t border-line bg-chalk">
+                                    <th colSpan={width} scope="colgroup" className="px-3 py-1.5 text-start">
+                                        {groups?.head(group)}
+                                    </th>
+                                </tr>
+                            )}
+                            <TableRow row={row} chosen={row.id === chosen} picking={picking} />
+                        </Fragment>
+                    );
+                })}
                 {after > 0 && <Gap height={after} width={width} />}
                 {shown.length === 0 && (
                     <tr className="border-t border-line">

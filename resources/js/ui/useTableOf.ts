@@ -23,6 +23,8 @@ export type TableColumn<T> = {
     silent?: boolean;
     cell: (row: T) => ReactNode;
     value?: (row: T) => string;
+    /** whoever keeps the order of the rows can sort by it */
+    sorts?: boolean;
     className?: string;
 };
 
@@ -37,6 +39,10 @@ export type TableProps<T> = {
     sought?: string;
     /** the row that is shown beside the table */
     chosen?: string | undefined;
+    /** whoever gives the rows keeps their order; without it the table sorts by values */
+    order?: { by: string; down: boolean; onSort: (by: string) => void };
+    /** rows of one group stand together under its head */
+    groups?: { of: (row: T) => string | null; head: (key: string) => ReactNode } | undefined;
     /** rows are ticked, by their ids */
     picking?: undefined | { picked: string[]; onPick: (ids: string[]) => void; all: string; one: (row: T) => string };
 };
@@ -59,6 +65,7 @@ export function useTableOf<T extends object>({
     columns,
     idOf,
     sought = '',
+    order,
     picking,
 }: TableProps<T>): ReactTable<typeof features, T> {
     const [sorting, setSorting] = useState<SortingState>([]);
@@ -69,12 +76,13 @@ export function useTableOf<T extends object>({
                 id: one.id,
                 header: one.label,
                 cell: ({ row }) => one.cell(row.original),
-                enableSorting: one.value !== undefined,
+                enableSorting: order === undefined ? one.value !== undefined : one.sorts === true,
                 enableGlobalFilter: one.value !== undefined,
                 sortFn: (a, b, id) => compareTexts(String(a.getValue(id)), String(b.getValue(id))),
                 meta: { label: one.label, silent: one.silent ?? false, className: one.className ?? '' },
             }),
         );
+        // eslint-disable-next-line react-hooks/exhaustive-deps -- whether an order is kept does not change
     }, [columns]);
     const selection: RowSelectionState = Object.fromEntries((picking?.picked ?? []).map((id) => [id, true]));
     return useTable({
@@ -82,8 +90,21 @@ export function useTableOf<T extends object>({
         data: rows,
         columns: defined,
         getRowId: idOf,
-        state: { sorting, globalFilter: sought.trim(), rowSelection: selection },
-        onSortingChange: setSorting,
+        manualSorting: order !== undefined,
+        state: {
+            sorting: order === undefined ? sorting : [{ id: order.by, desc: order.down }],
+            globalFilter: sought.trim(),
+            rowSelection: selection,
+        },
+        onSortingChange: (change) => {
+            if (order === undefined) {
+                setSorting(change);
+                return;
+            }
+            const now = [{ id: order.by, desc: order.down }];
+            const next = typeof change === 'function' ? change(now) : change;
+            order.onSort(next[0]?.id ?? order.by);
+        },
         globalFilterFn: (row, id, text: string) =>
             String(row.getValue(id)).toLocaleLowerCase().includes(text.toLocaleLowerCase()),
         enableRowSelection: picking !== undefined,

@@ -7,6 +7,7 @@ import { CustomerPanel } from '@/parts/customers/CustomerPanel';
 import { PersonName } from '@/parts/PersonMark';
 import { TableImport } from '@/parts/tables/TableImport';
 import { Button } from '@/ui/Button';
+import { Pages } from '@/ui/Pages';
 import { Table } from '@/ui/Table';
 import type { TableColumn } from '@/ui/useTableOf';
 import { say } from '@/lib/words';
@@ -39,21 +40,6 @@ function columnsOf(found: Record<string, string>): TableColumn<CustomersPageProp
                 ),
         },
     ];
-}
-
-function Pages({ page, pages, onShow }: { page: number; pages: number; onShow: (page: number) => void }) {
-    if (pages <= 1) return null;
-    return (
-        <p className="flex items-center gap-3 p-3">
-            <Button disabled={page <= 1} onClick={() => onShow(page - 1)}>
-                {say('screen.customers.before')}
-            </Button>
-            <span className="text-ink2">{say('screen.customers.page', { page, pages })}</span>
-            <Button disabled={page >= pages} onClick={() => onShow(page + 1)}>
-                {say('screen.common.next')}
-            </Button>
-        </p>
-    );
 }
 
 export default function Customers({

@@ -1,0 +1,233 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Pages\Tasks;
+
+use App\Explain\HouseWords;
+use App\Fields\Choices;
+use App\Http\Pages\PersonRef;
+use App\Http\Viewer;
+use App\Models\Customers\Customer;
+use App\Models\Tasks\Task;
+use App\Models\Tasks\TaskList;
+use App\Tasks\ListedTasks;
+use App\Tasks\TaskFilter;
+use Illuminate\Database\Eloquent\Builder;
+use OpenBaton\Core\Criteria\Field;
+use OpenBaton\Core\People\Team;
+use OpenBaton\Core\Workload\Priority;
+use OpenBaton\Core\Workload\TaskStatus;
+
+/** A list of tasks by pages, with what it can be narrowed by. Its type is TasksPage.ts. */
+final readonly class TasksPage
+{
+    private const PAGE = 100;
+
+    private const LISTS = 100;
+
+    public function __construct(private Viewer $viewer, private ListedTasks $listed) {}
+
+    /** @return array<string, mixed> */
+    public function props(TaskFilter $filter, int $page): array
+    {
+        $tasks = $this->listed->of($filter, $this->viewer->user());
+        $total = $tasks->clone()->count();
+        $pages = max(1, (int) ceil($total / self::PAGE));
+        $page = min($page, $pages);
+        $rows = $this->listed
+            ->inOrder($tasks->clone(), $filter)
+            ->with(['kind', 'customer', 'assignee'])
+            ->forPage($page, self::PAGE)
+            ->get();
+
+        return [
+            'filter' => (object) $filter->params(),
+            'said' => $this->said($filter),
+            'rows' => array_values($rows->map(fn(Task $one): array => $this->row($one, $filter))->all()),
+            'total' => $total,
+            'page' => $page,
+            'pages' => $pages,
+            'groups' => $filter->group === '' ? [] : $this->groups($tasks->clone(), $filter->group),
+            'options' => $this->options(),
+            'columns' => Choices::of($this->columns()),
+            'lists' => $this->lists(),
+        ];
+    }
+
+    /** @return array<string, string> labels of the fields of the house that a list may show, by path */
+    public function columns(): array
+    {
+        $house = $this->viewer->snapshot();
+
+        return array_map(
+            static fn(Field $field): string => $field->label,
+            array_filter(
+                $house->catalogue->fields,
+                static fn(Field $field): bool => in_array($field->path, $house->customFields, true) &&
+                    str_starts_with($field->path, 'task.') &&
+                    !$field->retired,
+            ),
+        );
+    }
+
+    /** @return array<string, mixed> */
+    private function row(Task $task, TaskFilter $filter): array
+    {
+        $facts = [];
+        foreach (array_intersect_key((array) $task->facts, array_flip($filter->columns)) as $path => $value) {
+            $facts[$path] = $this->words()->value((string) $path, $value);
+        }
+
+        return TaskLine::of($task) + [
+            'holder' => PersonRef::orNull($task->assignee),
+            'tags' => $task->tagList(),
+            'facts' => (object) $facts,
+            'group' => $filter->group === '' ? null : self::groupOf($task, $filter->group),
+        ];
+    }
+
+    private static function groupOf(Task $task, string $group): string
+    {
+        return match ($group) {
+            'holder' => (string) $task->assignee_id,
+            'kind' => (string) $task->task_kind_id,
+            'status' => $task->status->value,
+            default => $task->priority->value,
+        };
+    }
+
+    /**
+     * @param Builder<Task> $tasks
+     *
+     * @return list<array{key: string, label: string, count: int}>
+     */
+    private function groups($tasks, string $group): array
+    {
+        $column = ['holder' => 'assignee_id', 'kind' => 'task_kind_id'][$group] ?? $group;
+        $house = $this->viewer->snapshot();
+        $groups = [];
+        foreach (
+            $tasks
+                ->groupBy($column)
+                ->selectRaw("{$column} AS `key`, COUNT(*) AS number")
+                ->toBase()
+                ->get()
+            as $row
+        ) {
+            $row = (array) $row;
+            $key = is_scalar($row['key'] ?? null) ? (string) $row['key'] : '';
+            $groups[] = [
+                'key' => $key,
+                'label' => match ($group) {
+                    'holder' => $house->roster->people[$house->personSlugs[$key] ?? '']->name ??
+                        $this->words()->words->say('task_list.nobody'),
+                    'kind' => $house->kinds[$key]->name ?? '',
+                    default => $this->words()->words->say("{$group}.{$key}"),
+                },
+                'count' => is_numeric($row['number'] ?? null) ? (int) $row['number'] : 0,
+            ];
+        }
+
+        return $groups;
+    }
+
+    /** @return array<string, list<array{value: string, label: string}>> what each part of the filter offers */
+    private function options(): array
+    {
+        $house = $this->viewer->snapshot();
+        $say = fn(string $path): string => $this->words()->words->say($path);
+        return [
+            'status' => Choices::of(
+                $this->labels('task_list.statuses', [TaskFilter::OPEN, TaskFilter::ALL]) +
+                    $this->labels('status', array_column(TaskStatus::cases(), 'value')),
+            ),
+            'kind' => Choices::of(array_column($house->kinds, 'name', 'slug')),
+            'holder' => [
+                ['value' => TaskFilter::NOBODY, 'label' => $say('task_list.nobody')],
+                ...Choices::people($house->roster),
+            ],
+            'team' => Choices::of(array_map(static fn(Team $team): string => $team->name, $house->roster->teams)),
+            'priority' => Choices::of($this->labels('priority', array_column(Priority::cases(), 'value'))),
+            'due' => Choices::of($this->labels('task_list.dues', TaskFilter::DUE)),
+        ];
+    }
+
+    /**
+     * @param list<string> $values
+     *
+     * @return array<string, string>
+     */
+    private function labels(string $of, array $values): array
+    {
+        $labels = [];
+        foreach ($values as $value) {
+            $labels[$value] = $this->words()->words->say("{$of}.{$value}");
+        }
+
+        return $labels;
+    }
+
+    /** The list in words: what it is narrowed by, and how it is sorted. */
+    private function said(TaskFilter $filter): string
+    {
+        $options = array_map(
+            static fn(array $offered): array => array_column($offered, 'label', 'value'),
+            $this->options(),
+        );
+        $words = $this->words()->words;
+        $say = static fn(string $part, string $value): string => $words->say("task_list.said.{$part}", [
+            'value' => $value,
+        ]);
+        $parts = [$options['status'][$filter->status] ?? $filter->status];
+        foreach (['kind', 'holder', 'team', 'priority', 'due'] as $part) {
+            if ($filter->{$part} !== '') {
+                $value = $options[$part][$filter->{$part}] ?? $filter->{$part};
+                $parts[] = $say($part, $value);
+            }
+        }
+        if ($filter->customer !== '') {
+            $name = Customer::query()->where('slug', $filter->customer)->value('name');
+            $parts[] = $say('customer', is_string($name) ? $name : $filter->customer);
+        }
+        foreach (['tag' => $filter->tag, 'text' => $filter->text] as $part => $value) {
+            if ($value !== '') {
+                $parts[] = $say($part, $value);
+            }
+        }
+
+        return implode(', ', $parts);
+    }
+
+    /** @return list<array<string, mixed>> own ones and those that others share */
+    private function lists(): array
+    {
+        $user = $this->viewer->user();
+
+        return array_values(
+            TaskList::query()
+                ->with('user:id,name')
+                ->where('user_id', $user->id)
+                ->orWhere('shared', true)
+                ->orderBy('name')
+                ->limit(self::LISTS)
+                ->get()
+                ->map(
+                    static fn(TaskList $one): array => [
+                        'id' => $one->id,
+                        'name' => $one->name,
+                        'query' => (object) (array) $one->query,
+                        'shared' => $one->shared,
+                        'own' => $one->user_id === $user->id,
+                        'by' => (string) $one->user?->name,
+                    ],
+                )
+                ->all(),
+        );
+    }
+
+    private function words(): HouseWords
+    {
+        return $this->viewer->words();
+    }
+}

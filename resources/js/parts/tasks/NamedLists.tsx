@@ -1,0 +1,77 @@
+import type { NamedList, TaskListQuery } from '@props/Tasks/TasksPage';
+import { Link, router } from '@inertiajs/react';
+import { useState } from 'react';
+import { say } from '@/lib/words';
+import { Button } from '@/ui/Button';
+import { Dialog } from '@/ui/Dialog';
+import { DialogForm } from '@/ui/DialogForm';
+import { Labelled } from '@/ui/Labelled';
+
+/** Gives the list as it is now a name. */
+export function NameDialog({ filter, onClose }: { filter: TaskListQuery; onClose: () => void }) {
+    const [name, setName] = useState('');
+    const [shared, setShared] = useState(false);
+    const [wrong, setWrong] = useState<Record<string, string>>({});
+    return (
+        <Dialog
+            open
+            onOpenChange={(open) => !open && onClose()}
+            title={say('task_list.name_it')}
+            description={say('task_list.name_note')}
+        >
+            <DialogForm
+                onLeave={onClose}
+                onSend={() =>
+                    router.post(
+                        '/task-lists',
+                        { name, shared, query: filter },
+                        { preserveScroll: true, onSuccess: onClose, onError: setWrong },
+                    )
+                }
+            >
+                <Labelled label={say('screen.common.name')} wrong={wrong.name}>
+                    <input
+                        className="entry w-full"
+                        maxLength={120}
+                        value={name}
+                        onChange={(event) => setName(event.target.value)}
+                    />
+                </Labelled>
+                <label className="flex items-center gap-2">
+                    <input type="checkbox" checked={shared} onChange={(event) => setShared(event.target.checked)} />
+                    {say('task_list.shared')}
+                </label>
+            </DialogForm>
+        </Dialog>
+    );
+}
+
+/** Lists that have a name: one's own, and those that others share. */
+export function NamedLists({ lists }: { lists: NamedList[] }) {
+    if (lists.length === 0) return null;
+    return (
+        <nav aria-label={say('task_list.lists')} className="flex flex-wrap items-center gap-x-3 px-3 pt-2">
+            {lists.map((one) => (
+                <span key={one.id} className="inline-flex items-center">
+                    <Link
+                        href={`/tasks?${new URLSearchParams(one.query as Record<string, string>).toString()}`}
+                        className="text-sky underline"
+                        title={one.own ? undefined : say('task_list.by', { name: one.by })}
+                    >
+                        {one.name}
+                    </Link>
+                    {one.own && (
+                        <Button
+                            look="quiet"
+                            className="min-h-6"
+                            aria-label={say('task_list.remove', { name: one.name })}
+                            onClick={() => router.delete(`/task-lists/${one.id}`, { preserveScroll: true })}
+                        >
+                            ×
+                        </Button>
+                    )}
+                </span>
+            ))}
+        </nav>
+    );
+}
