@@ -39,6 +39,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $isDraft = static fn(Request $request): bool => $request->is(
             'rulebook/draft',
             'rulebook/import',
+            'rulebook/import/preview',
             'roster/*',
             'api/*',
         );

@@ -161,6 +161,9 @@ Route::middleware('auth')->group(static function (): void {
     Route::get('rulebook/versions/{version}', [RulebookController::class, 'version']);
 
     Route::get('rulebook/export', [RulebookFileController::class, 'export']);
+    Route::get('rulebook/compare', [RulebookFileController::class, 'compare']);
+    Route::post('rulebook/import/preview', [RulebookFileController::class, 'preview']);
+    Route::post('rulebook/import/undo', [RulebookFileController::class, 'undo']);
     Route::post('rulebook/import', [RulebookFileController::class, 'import']);
     Route::get('roster/export', [RosterFileController::class, 'export']);
     Route::post('roster/preview', [RosterFileController::class, 'preview']);

@@ -67,6 +67,12 @@ final readonly class IdentifiedRules
         );
     }
 
+    /** @return list<mixed> the documents of all of them, in order */
+    public function all(): array
+    {
+        return array_values($this->rules);
+    }
+
     /** @return list<array{id: string, hash: string, rule: mixed}> the first of them */
     public function first(int $count): array
     {

@@ -131,6 +131,9 @@ final class LetsIn
             'GET rulebook/merged' => [self::LEADS, ['text' => 'Repair of ~task.title~']],
             'PUT rulebook/draft' => [self::LEADS, ['rules' => [], 'revision' => 0]],
             'DELETE rulebook/draft' => [self::LEADS, ['revision' => 0]],
+            'GET rulebook/compare' => [self::OF_THE_HOUSE, []],
+            'POST rulebook/import/preview' => [self::LEADS, []],
+            'POST rulebook/import/undo' => [self::LEADS, ['revision' => 0]],
             'POST rulebook/import' => [self::LEADS, ['revision' => 0]],
             'POST rulebook/publish' => [self::LEADS, ['revision' => 0]],
         ];

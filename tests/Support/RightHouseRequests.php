@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
+use App\Access\Actor;
 use App\Models\Customers\Customer;
 use App\Models\Customers\CustomerMerge;
 use App\Models\House\TableImport;
+use App\Models\Rules\RulebookVersion;
 use App\Models\Tasks\TaskList;
+use App\Rules\ImportRules;
 use App\Rules\LockedDraft;
 use Illuminate\Routing\Route;
 
@@ -122,7 +125,12 @@ final class RightHouseRequests
             'GET rulebook/rules' => ['ids' => ['round']],
             'GET rulebook/coverage' => ['revision' => (string) LockedDraft::revision()],
             'GET rulebook/merged' => ['text' => 'For ~task.title~', 'number' => (string) $number],
-            'POST rulebook/import' => [
+            'GET rulebook/compare' => array_fill_keys(
+                ['from', 'to'],
+                RulebookVersion::query()->published()->firstOrFail()->id,
+            ),
+            'POST rulebook/import/undo' => ['revision' => self::imported()],
+            'POST rulebook/import', 'POST rulebook/import/preview' => [
                 'openbaton' => 'rulebook/1',
                 'fields' => [],
                 'rules' => [
@@ -135,5 +143,13 @@ final class RightHouseRequests
             ],
             default => [],
         };
+    }
+
+    /** @return int the revision of a draft that was read from a file */
+    private static function imported(): int
+    {
+        $by = Actor::user(House::user('hanneke'));
+
+        return app(ImportRules::class)([House::roundRule()], LockedDraft::revision(), $by);
     }
 }

@@ -26,6 +26,7 @@ final class RulebookVersion extends Model
         'state' => VersionState::class,
         'rules' => Document::class,
         'fields' => Document::class,
+        'before_import' => 'array',
         'timers' => 'array',
         'published_at' => 'immutable_datetime',
     ];

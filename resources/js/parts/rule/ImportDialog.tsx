@@ -1,44 +1,87 @@
 import { useSending } from '@/lib/useSending';
+import type { RuleDifferences } from '@props/Rules/RuleDifferences';
+import type { Vocabulary } from '@props/Rules/Vocabulary';
 import { router } from '@inertiajs/react';
+import { useState } from 'react';
 import { ask } from '@/lib/ask';
 import { FaultList } from '@/parts/FaultList';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 import { say } from '@/lib/words';
+import { Differences } from './Differences';
 
-type Props = { revision: number; isDraft: boolean; open: boolean; onOpenChange: (open: boolean) => void };
+type Props = {
+    revision: number;
+    isDraft: boolean;
+    vocabulary: Vocabulary;
+    open: boolean;
+    onOpenChange: (open: boolean) => void;
+};
+type Looked = { file: File; differences: RuleDifferences };
 
-/** Reads a rulebook file into the draft; nothing is changed unless all of it is right. */
-export function ImportDialog({ revision, isDraft, open, onOpenChange }: Props) {
+/** Says what a rulebook file would change; then it takes the place of the draft, and that can be undone. */
+export function ImportDialog({ revision, isDraft, vocabulary, open, onOpenChange }: Props) {
     const { busy, faults, send } = useSending();
-    const read = (file: File | undefined): void => {
-        if (file === undefined) return;
+    const [looked, setLooked] = useState<Looked | null>(null);
+    const [done, setDone] = useState<number | null>(null);
+    const look = (file: File): void => {
+        setLooked(null);
+        void send(async () =>
+            setLooked({ file, differences: await ask<RuleDifferences>('POST', '/rulebook/import/preview', file) }),
+        );
+    };
+    const act = (path: string, body?: File): void =>
         void send(async () => {
-            await ask('POST', `/rulebook/import?revision=${revision}`, await file.text());
-            onOpenChange(false);
+            const answer = await ask<{ revision?: number }>('POST', path, body);
+            setDone(answer.revision ?? null);
+            setLooked(null);
             router.reload();
         });
-    };
     return (
         <Dialog
             open={open}
             onOpenChange={onOpenChange}
+            wide
             title={say('screen.import_dialog.read_rules_from_a')}
             description={say('screen.import_dialog.description', { draft: String(isDraft) })}
         >
-            <label className="block space-y-1">
-                <span className="font-medium">{say('screen.import_dialog.rulebook_file_json')}</span>
-                <input
-                    className="entry w-full"
-                    type="file"
-                    accept="application/json,.json"
-                    disabled={busy}
-                    onChange={(event) => read(event.target.files?.[0])}
-                />
-            </label>
+            {done === null ? (
+                <label className="block space-y-1">
+                    <span className="font-medium">{say('screen.import_dialog.rulebook_file_json')}</span>
+                    <input
+                        className="entry w-full"
+                        type="file"
+                        accept="application/json,.json"
+                        disabled={busy}
+                        onChange={(event) => {
+                            const file = event.target.files?.[0];
+                            if (file !== undefined) look(file);
+                        }}
+                    />
+                </label>
+            ) : (
+                <p role="status">{say('differences.imported')}</p>
+            )}
             <FaultList faults={faults} />
-            <div className="mt-4 flex justify-end">
-                <Button onClick={() => onOpenChange(false)}>{say('screen.common.close')}</Button>
+            {looked !== null && <Differences of={looked.differences} vocabulary={vocabulary} />}
+            <div className="mt-4 flex justify-end gap-2">
+                {done !== null && (
+                    <Button disabled={busy} onClick={() => act(`/rulebook/import/undo?revision=${done}`)}>
+                        {say('differences.undo')}
+                    </Button>
+                )}
+                <Button onClick={() => onOpenChange(false)}>
+                    {say(looked === null ? 'screen.common.close' : 'screen.common.not_yet')}
+                </Button>
+                {looked !== null && (
+                    <Button
+                        look="main"
+                        disabled={busy}
+                        onClick={() => act(`/rulebook/import?revision=${revision}`, looked.file)}
+                    >
+                        {say('differences.import')}
+                    </Button>
+                )}
             </div>
         </Dialog>
     );

@@ -61,12 +61,15 @@ export function RulebookAside({ page, draft, coverage }: Props) {
                     )}
                 </p>
             </section>
-            <ImportDialog
-                revision={draft.revision}
-                isDraft={draft.isDraft}
-                open={importing}
-                onOpenChange={setImporting}
-            />
+            {importing && (
+                <ImportDialog
+                    revision={draft.revision}
+                    isDraft={draft.isDraft}
+                    vocabulary={page.vocabulary}
+                    open
+                    onOpenChange={setImporting}
+                />
+            )}
         </aside>
     );
 }

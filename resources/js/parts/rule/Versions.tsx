@@ -5,6 +5,7 @@ import { ask } from '@/lib/ask';
 import { useFormats } from '@/lib/format';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
+import { CompareDialog } from './CompareDialog';
 import { RuleSentence } from './RuleSentence';
 import { say } from '@/lib/words';
 
@@ -19,6 +20,7 @@ type Props = {
 export function Versions({ versions, current, vocabulary, onTakeUp }: Props) {
     const formats = useFormats();
     const [looked, setLooked] = useState<(Version & { rules: Rule[] }) | null>(null);
+    const [comparing, setComparing] = useState(false);
     const look = (id: string): void =>
         void ask<Version & { rules: Rule[] }>('GET', `/rulebook/versions/${id}`).then(setLooked);
     if (versions.length === 0) return <p className="text-ink2">{say('screen.versions.nothing_has_been_published')}</p>;
@@ -51,6 +53,14 @@ export function Versions({ versions, current, vocabulary, onTakeUp }: Props) {
                     </li>
                 ))}
             </ul>
+            {versions.length > 1 && (
+                <Button look="quiet" onClick={() => setComparing(true)}>
+                    {say('differences.compare_button')}
+                </Button>
+            )}
+            {comparing && (
+                <CompareDialog versions={versions} vocabulary={vocabulary} onClose={() => setComparing(false)} />
+            )}
             <VersionDialog
                 version={looked}
                 vocabulary={vocabulary}
