@@ -15,6 +15,7 @@ use App\Http\Controllers\Access\TokensController;
 use App\Http\Controllers\Customers\CustomerController;
 use App\Http\Controllers\Customers\CustomerFileController;
 use App\Http\Controllers\Customers\CustomerLinkController;
+use App\Http\Controllers\House\ChangesController;
 use App\Http\Controllers\House\HouseController;
 use App\Http\Controllers\House\HouseListsController;
 use App\Http\Controllers\House\PlaceController;
@@ -133,6 +134,8 @@ Route::middleware('auth')->group(static function (): void {
     Route::post('customers/{customer}/retire', [CustomerController::class, 'retire']);
     Route::post('customers/{customer}/merge', [CustomerController::class, 'merge']);
     Route::post('customers/merges/{merge}/undo', [CustomerController::class, 'part']);
+    Route::get('changes', [ChangesController::class, 'index']);
+    Route::get('changes/export', [ChangesController::class, 'export']);
     Route::get('setup', [SetupController::class, 'show']);
     Route::post('setup', [SetupController::class, 'end']);
     Route::post('setup/rules', [SetupController::class, 'ready']);

@@ -31,7 +31,10 @@ final class JoinSignIn
                     ? "parted the sign-in {$user->email} from {$before?->name}"
                     : "joined the sign-in {$user->email} to {$person->name}",
                 $user,
-                ['before' => $before?->slug, 'now' => $person?->slug],
+                [
+                    'old' => array_filter(['person' => $before?->name]),
+                    'now' => array_filter(['person' => $person?->name]),
+                ],
             );
 
             return $user->unsetRelation('person');

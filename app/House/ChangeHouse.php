@@ -6,6 +6,7 @@ namespace App\House;
 
 use App\Access\Actor;
 use App\Access\Audit;
+use App\Access\Difference;
 use App\Bridge\HouseState;
 use App\Models\House\House;
 use Closure;
@@ -41,7 +42,7 @@ final class ChangeHouse
             }
             $row = $change();
             House::query()->increment('roster_revision');
-            Audit::record($by, 'house', $event, $description, $row, ['now' => $row->attributesToArray()]);
+            Audit::record($by, 'house', $event, $description, $row, Difference::of($row));
 
             return $row;
         }, attempts: 3);

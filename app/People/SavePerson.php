@@ -6,6 +6,7 @@ namespace App\People;
 
 use App\Access\Actor;
 use App\Access\Audit;
+use App\Access\Difference;
 use App\Access\JoinSignIn;
 use App\Bridge\HouseState;
 use App\Bridge\RosterDocument;
@@ -46,6 +47,7 @@ final readonly class SavePerson
             $document = RosterDocument::build(House::query()->firstOrFail());
             /** @var list<array{id: string}> $known */
             $known = $document['people'];
+            $before = array_column($known, null, 'id');
             $places = array_flip(array_column($known, 'id'));
             $changed = [];
             foreach ($people as $slug => $terms) {
@@ -67,9 +69,14 @@ final readonly class SavePerson
                 if ($person !== null && $person->email !== $addresses->get($slug)) {
                     $this->signIns->byAddress($person, $by);
                 }
-                Audit::record($by, 'roster', 'person_saved', 'changed what is known of ' . $slug, $person, [
-                    'now' => $known[$place],
-                ]);
+                Audit::record(
+                    $by,
+                    'roster',
+                    'person_saved',
+                    'changed what is known of ' . $slug,
+                    $person,
+                    Difference::between($before[$slug] ?? [], $known[$place]),
+                );
             }
         }, attempts: 3);
     }

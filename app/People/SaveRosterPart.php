@@ -6,6 +6,7 @@ namespace App\People;
 
 use App\Access\Actor;
 use App\Access\Audit;
+use App\Access\Difference;
 use App\Bridge\HouseState;
 use App\Bridge\RosterDocument;
 use App\Database\Slug;
@@ -94,15 +95,21 @@ final readonly class SaveRosterPart
     {
         DB::transaction(function () use ($event, $by, $change, $besides): void {
             HouseState::lock();
-            $document = $change(RosterDocument::build(House::query()->firstOrFail()));
+            $before = RosterDocument::build(House::query()->firstOrFail());
+            $document = $change($before);
             $node = Node::root(json_decode((string) json_encode($document)));
             $this->import->check($node);
             (new RosterWriter(false))->writeFrame($node);
             $besides === null || $besides();
             RosterImported::dispatch(CarbonImmutable::now()->getTimestamp());
-            Audit::record($by, 'roster', $event, 'changed the teams, skills or hours of the house', null, [
-                'now' => array_intersect_key($document, ['teams' => true, 'skills' => true, 'house' => true]),
-            ]);
+            Audit::record(
+                $by,
+                'roster',
+                $event,
+                'changed the teams, skills or hours of the house',
+                null,
+                Difference::between($before, $document),
+            );
         }, attempts: 3);
     }
 }

@@ -36,6 +36,12 @@ final class HousePolicy
         return $user->hasRole(Role::Administrator->value) || $user->leads();
     }
 
+    /** Reading who changed what in the house. */
+    public function audit(User $user): bool
+    {
+        return $user->leads();
+    }
+
     /** Bringing in many customers or tasks at once. */
     public function bringInTables(User $user): bool
     {

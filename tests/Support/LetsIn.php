@@ -99,6 +99,8 @@ final class LetsIn
             'POST imports/{what}/preview' => [self::LEADS, []],
             'POST imports/{what}' => [self::LEADS, []],
             'GET imports/{import}' => [self::LEADS, []],
+            'GET changes' => [self::LEADS, []],
+            'GET changes/export' => [self::LEADS, []],
             'GET setup' => [self::LEADS, []],
             'POST setup' => [self::LEADS, ['done' => true]],
             'POST setup/rules' => [self::LEADS, []],

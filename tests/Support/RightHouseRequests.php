@@ -104,6 +104,7 @@ final class RightHouseRequests
             'POST setup/rules' => ['code' => 'round', 'choice' => 'brass-bench', 'kind' => 'quote'],
             'GET tasks', 'GET tasks/export' => ['sort' => 'title', 'group' => 'kind', 'due' => 'late', 'page' => '1'],
             'POST task-lists' => ['name' => 'Late', 'shared' => true, 'query' => ['due' => 'late']],
+            'GET changes', 'GET changes/export' => ['of' => 'house', 'from' => '2026-03-01', 'until' => '2026-03-09'],
             'PUT house/form' => ['customers' => 'typed', 'kinds' => [], 'fields' => [], 'lead' => 'Ask'],
             'PUT sign-ins/{user}/person' => ['person' => null],
             'PUT house/customer-words' => ['words' => ['new' => 'We have it.', 'waiting' => 'We wait for you.']],

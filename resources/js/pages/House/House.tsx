@@ -1,4 +1,4 @@
-import { Head, router } from '@inertiajs/react';
+import { Head, Link, router } from '@inertiajs/react';
 import type { HouseChecklist, HouseField, HouseKind, HousePageProps } from '@props/House/HousePage';
 import { useState, type ReactNode } from 'react';
 import { duration } from '@/lib/format';
@@ -124,6 +124,22 @@ function NamedRow({
     );
 }
 
+function MoreOfHouse() {
+    return (
+        <nav className="flex gap-4" aria-label={say('screen.house.more')}>
+            <Link href="/changes" className="text-sky underline">
+                {say('audit.title')}
+            </Link>
+            <Link href="/places" className="text-sky underline">
+                {say('places.title')}
+            </Link>
+            <Link href="/setup" className="text-sky underline">
+                {say('setup.title')}
+            </Link>
+        </nav>
+    );
+}
+
 /** What the house is made of. */
 export default function House({
     fields,
@@ -144,6 +160,7 @@ export default function House({
         <div className="mx-auto my-6 max-w-5xl space-y-6 px-4">
             <Head title={say('screen.house.house')} />
             <h1 className="sr-only">{say('screen.house.house')}</h1>
+            <MoreOfHouse />
             <Section
                 id="fields"
                 title={say('screen.house.fields')}

@@ -1,0 +1,173 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Pages\House;
+
+use App\Access\Audit;
+use App\Access\Difference;
+use App\Http\Viewer;
+use App\Models\Access\AuditRecord;
+use App\Models\Access\User;
+use App\Models\Customers\Customer;
+use App\Models\People\Person;
+use App\Models\People\Place;
+use Illuminate\Support\Collection;
+
+/** Changes of the house in sentences: who did what, and what was before and after. Its type is ChangesPage.ts. */
+final class ChangeLines
+{
+    private const LONGEST = 300;
+
+    /** What ids in a row are those of. */
+    private const NAMED = [
+        'owner_id' => Person::class,
+        'responsible_id' => Person::class,
+        'deputy_id' => Person::class,
+        'lead_id' => Person::class,
+        'person_id' => Person::class,
+        'place_id' => Place::class,
+        'parent_id' => Place::class,
+        'merged_into_id' => Customer::class,
+    ];
+
+    /** @var array<string, string> names by id */
+    private array $names = [];
+
+    public function __construct(private readonly Viewer $viewer) {}
+
+    /**
+     * @param Collection<int, AuditRecord> $records with their causers
+     *
+     * @return list<array{id: int, at: string, who: string, said: string, lines: list<array{label: string, before: string,
+     *     after: string}>}>
+     */
+    public function of(Collection $records): array
+    {
+        $this->learn($records);
+
+        return array_values($records->map($this->line(...))->all());
+    }
+
+    /** @return array{id: int, at: string, who: string, said: string, lines: list<array{label: string, before: string, after: string}>} */
+    private function line(AuditRecord $record): array
+    {
+        $words = $this->viewer->words()->words;
+        $properties = self::properties($record);
+        $slots = array_map(
+            static fn(mixed $value): string => is_scalar($value) ? (string) $value : '',
+            $properties + ['name' => '', 'number' => '', 'gone' => '', 'lines' => ''],
+        );
+        $path = Audit::words((string) $record->log_name, (string) $record->event);
+        $causer = $record->causer;
+
+        return [
+            'id' => (int) $record->id,
+            'at' => (string) $record->created_at?->toIso8601ZuluString(),
+            'who' =>
+                $causer instanceof User
+                    ? $causer->name
+                    : $words->say('audit.system', ['system' => $slots['system'] ?? '']),
+            // What was recorded before its words were, or without a name, is said as it was recorded.
+            'said' =>
+                $words->has($path) && ($slots['name'] !== '' || !str_contains($words->message($path), '{name}'))
+                    ? $words->say($path, $slots)
+                    : (string) $record->description,
+            'lines' => $this->differences((array) ($properties['old'] ?? []), (array) ($properties['now'] ?? [])),
+        ];
+    }
+
+    /**
+     * @param array<array-key, mixed> $old
+     * @param array<array-key, mixed> $now
+     *
+     * @return list<array{label: string, before: string, after: string}>
+     */
+    private function differences(array $old, array $now): array
+    {
+        $words = $this->viewer->words()->words;
+        $lines = [];
+        foreach (array_keys(array_diff_key($now + $old, array_flip(Difference::SILENT))) as $key) {
+            [$before, $after] = [$this->text($key, $old[$key] ?? null), $this->text($key, $now[$key] ?? null)];
+            if ($before !== $after) {
+                $label = preg_replace('/_id$/', '', (string) $key) ?? '';
+                $lines[] = [
+                    'label' => $words->has("audit.members.{$label}") ? $words->say("audit.members.{$label}") : $label,
+                    'before' => $before,
+                    'after' => $after,
+                ];
+            }
+        }
+
+        return $lines;
+    }
+
+    private function text(int|string $key, mixed $value): string
+    {
+        $words = $this->viewer->words()->words;
+        $text = match (true) {
+            $value === null || $value === '' || $value === [] => '',
+            is_bool($value) => $words->say($value ? 'audit.yes' : 'audit.no'),
+            is_array($value) => $this->listed($value),
+            isset(self::NAMED[$key]) && is_string($value) => $this->names[$value] ?? $value,
+            is_scalar($value) => (string) $value,
+            default => '',
+        };
+
+        return mb_strimwidth($text, 0, self::LONGEST, '…');
+    }
+
+    /** @param array<array-key, mixed> $values */
+    private function listed(array $values): string
+    {
+        $parts = [];
+        foreach ($values as $key => $value) {
+            $text = $this->text($key, $value);
+            if ($text !== '') {
+                $parts[] = is_int($key) ? $text : "{$key}: {$text}";
+            }
+        }
+
+        return implode(array_is_list($values) ? '; ' : ', ', $parts);
+    }
+
+    /**
+     * The names of all that ids in the changes are those of, by a query for each table.
+     *
+     * @param Collection<int, AuditRecord> $records
+     */
+    private function learn(Collection $records): void
+    {
+        $ids = [];
+        foreach ($records as $record) {
+            $properties = self::properties($record);
+            foreach (['old', 'now'] as $side) {
+                foreach (array_intersect_key((array) ($properties[$side] ?? []), self::NAMED) as $member => $id) {
+                    $ids[self::NAMED[$member]][] = $id;
+                }
+            }
+        }
+        foreach ($ids as $model => $wanted) {
+            foreach (
+                $model
+                    ::query()
+                    ->whereKey(array_unique(array_filter($wanted, is_string(...))))
+                    ->get(['id', 'name'])
+                as $row
+            ) {
+                $this->names[(string) $row->id] = (string) $row->name;
+            }
+        }
+    }
+
+    /** @return array<string, mixed> */
+    private static function properties(AuditRecord $record): array
+    {
+        $properties = [];
+        foreach ($record->properties ?? [] as $name => $value) {
+            $properties[(string) $name] = $value;
+        }
+
+        return $properties;
+    }
+}
