@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\Api\CustomerController;
 use App\Http\Controllers\Api\TalkController;
 use App\Http\Controllers\Api\TaskController;
 use Illuminate\Support\Facades\Route;
@@ -12,4 +13,8 @@ Route::middleware(['auth:sanctum', 'throttle:api'])->group(static function (): v
     Route::post('tasks/{task}/comments', [TalkController::class, 'comment']);
     Route::post('tasks/{task}/files', [TalkController::class, 'file']);
     Route::get('tasks/{task}/decision', [TaskController::class, 'decision']);
+    Route::get('customers', [CustomerController::class, 'index']);
+    Route::post('customers', [CustomerController::class, 'store']);
+    Route::get('customers/{code}', [CustomerController::class, 'show']);
+    Route::put('customers/{code}', [CustomerController::class, 'update']);
 });

@@ -39,10 +39,11 @@ final class CustomerReader
         $document->only(self::MEMBERS);
         $faults = new Faults();
         $columns = [];
-        foreach (['name', 'tier', 'place', 'on_form'] as $member) {
-            if ($document->has($member)) {
-                $faults->collect(function () use ($document, $member, &$columns): void {
-                    $columns += $this->column($member, $document->get($member));
+        // One that is null is emptied, one that is not there stays as it is.
+        foreach ($document->members() as [$member, $node]) {
+            if (in_array($member, ['name', 'tier', 'place', 'on_form'], true)) {
+                $faults->collect(function () use ($member, $node, &$columns): void {
+                    $columns += $this->column($member, $node);
                 });
             }
         }

@@ -45,8 +45,8 @@ final class RuleDifferences
     }
 
     /**
-     * Of rules that are in both, the most that keep their order (a longest increasing subsequence, by patience sorting):
-     * all others have moved.
+     * Of rules that are in both, the most that keep their order: all others have moved. A longest increasing
+     * subsequence, by patience sorting.
      *
      * @param list<array-key>       $ids  in the order of before
      * @param array<array-key, int> $place of each in the order of after

@@ -88,7 +88,7 @@ it('takes a field of the house from its definition to the form, to a criterion, 
     $this->fill('Label', 'Colour of the case');
     $this->choose('Type', 'one of several');
     $this->fill('Values', "red: Red\nblack: Black");
-    $this->press('Save');
+    $this->press('Save', "//*[@role='dialog']");
     $this->see('one of several: Red, Black');
 
     $this->visit('/rulebook');

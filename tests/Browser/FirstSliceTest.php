@@ -13,6 +13,7 @@ use App\Models\Tasks\TaskSource;
 use Facebook\WebDriver\WebDriverKeys;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Workload\TaskStatus;
+use Tests\Support\Browser;
 
 /** Asks for something through the house's web form, and gives the task that came of it. */
 function askFor(mixed $test, string $what, string $title, string $family = 'Does not matter'): Task

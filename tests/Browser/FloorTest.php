@@ -8,7 +8,7 @@ use App\Models\People\Person;
 use App\People\PauseIntake;
 
 it('fetches the lanes of a large house as they are scrolled into view, and keeps those current', function (): void {
-    ChangeHouse::run('people_added', 'added many', Actor::system('test'), static function (): Person {
+    ChangeHouse::run('minimum_set', 'added many', Actor::system('test'), static function (): Person {
         $like = Person::query()->where('slug', 'jun-morita')->sole();
         for ($more = 100; $more < 200; ++$more) {
             $like

@@ -107,6 +107,9 @@ it('changes what is given alone, and refuses what somebody else has changed mean
     $this->holms->refresh()->load('contacts');
     expect([$this->holms->name, $this->holms->revision, $this->holms->contacts->count()])->toBe(['Holms School', 3, 1]);
     expect(Activity::query()->where('log_name', 'customers')->pluck('event')->all())->toBe(['changed', 'changed']);
+    app()->forgetScopedInstances();
+    $put(['place' => null, 'tier' => null], 3)->assertOk();
+    expect([$this->holms->refresh()->place_id, $this->holms->tier])->toBe([null, null]);
 });
 
 it('retires a customer whose open tasks go on, and takes them up again', function (): void {

@@ -121,7 +121,9 @@ function moveTheEndOfAHire(mixed $test): void
     $test
         ->actingAs(demoUser('hanneke'))
         ->putJson('/customers/' . Customer::query()->findOrFail($hire->customer_id)->id, [
-            'set' => ['customer.hire_ends' => $end],
+            'document' => [
+                'set' => ['customer.hire_ends' => $end],
+            ],
         ])
         ->assertOk();
     expect($hire->refresh()->due_at?->setTimezone('Europe/Dublin')->format('Y-m-d'))->toBe($end);

@@ -40,6 +40,7 @@ function foreignTexts(string $html): array
 
 it('says nothing but by the words on pages without the application', function (string $locale): void {
     config(['baton.locale' => $locale]);
+    app()->forgetScopedInstances();
     $this->post('/stand-ins/web-form', ['kind' => 'bench-repair', 'title' => 'Tuba with a dent']);
     $address = (string) parse_url((string) session('address'), PHP_URL_PATH);
     $pages = ['/stand-ins/web-form', $address, '/requests/' . str_repeat('a', 48), '/nowhere'];

@@ -48,19 +48,19 @@ it('offers just the pages that open', function (string $who, array $expected): v
     };
     $places = $this->actingAs($user)->get('/account')->assertOk()->viewData('page')['props']['viewer']['places'];
     expect(array_column($places, 'place'))->toBe($expected);
-    foreach (['/floor', '/absences', '/people', '/customers', '/rulebook', '/house'] as $url) {
+    foreach (['/floor', '/tasks', '/absences', '/people', '/customers', '/rulebook', '/house'] as $url) {
         expect([$url, $this->get($url)->getStatusCode()])->toBe([
             $url,
             in_array($url, array_column($places, 'url'), true) ? 200 : 403,
         ]);
     }
 })->with([
-    'a lead' => ['hanneke', ['floor', 'in_hand', 'absences', 'people', 'customers', 'rulebook', 'house']],
-    'a member' => ['ayumi', ['in_hand', 'absences', 'rulebook']],
-    'a reviewer' => ['tobias', ['in_hand', 'absences', 'rulebook']],
+    'a lead' => ['hanneke', ['floor', 'in_hand', 'tasks', 'absences', 'people', 'customers', 'rulebook', 'house']],
+    'a member' => ['ayumi', ['in_hand', 'tasks', 'absences', 'rulebook']],
+    'a reviewer' => ['tobias', ['in_hand', 'tasks', 'absences', 'rulebook']],
     'an administrator who does no tasks' => [
         'administrator',
-        ['floor', 'absences', 'people', 'customers', 'rulebook', 'house'],
+        ['floor', 'tasks', 'absences', 'people', 'customers', 'rulebook', 'house'],
     ],
     'somebody who is nobody here' => ['outsider', []],
 ]);

@@ -72,6 +72,7 @@ final class RightHouseRequests
                 'name' => 'Soon',
                 'query' => [],
             ])->id,
+            'code' => 'holms-school',
             'what' => 'customers',
             'merge' => CustomerMerge::query()->create([
                 'kept_id' => $customer->id,
@@ -96,7 +97,11 @@ final class RightHouseRequests
             'PUT customers/{customer}' => [
                 'document' => ['set' => ['customer.owner' => 'femi'], 'on_form' => false],
             ],
-            'POST customers' => ['name' => 'Weka Hall', 'contacts' => [['email' => 'hall@weka.example']]],
+            'PUT api/v1/customers/{code}' => ['name' => 'The Holms', 'place' => null],
+            'POST customers', 'POST api/v1/customers' => [
+                'name' => 'Weka Hall',
+                'contacts' => [['email' => 'hall@weka.example']],
+            ],
             'POST customers/{customer}/retire' => ['retired' => true],
             'POST customers/{customer}/merge' => ['into' => 'weka-choir'],
             'GET places/choices' => ['q' => 'holm'],

@@ -14,7 +14,12 @@ use App\Models\People\Person;
 use App\Models\People\Place;
 use Illuminate\Support\Collection;
 
-/** Changes of the house in sentences: who did what, and what was before and after. Its type is ChangesPage.ts. */
+/**
+ * Changes of the house in sentences: who did what, and what was before and after. Its type is ChangesPage.ts.
+ *
+ * @phpstan-type Line array{id: int, at: string, who: string, said: string, lines: list<array{label: string,
+ *     before: string, after: string}>}
+ */
 final class ChangeLines
 {
     private const LONGEST = 300;
@@ -39,8 +44,7 @@ final class ChangeLines
     /**
      * @param Collection<int, AuditRecord> $records with their causers
      *
-     * @return list<array{id: int, at: string, who: string, said: string, lines: list<array{label: string, before: string,
-     *     after: string}>}>
+     * @return list<Line>
      */
     public function of(Collection $records): array
     {
@@ -49,7 +53,7 @@ final class ChangeLines
         return array_values($records->map($this->line(...))->all());
     }
 
-    /** @return array{id: int, at: string, who: string, said: string, lines: list<array{label: string, before: string, after: string}>} */
+    /** @return Line */
     private function line(AuditRecord $record): array
     {
         $words = $this->viewer->words()->words;

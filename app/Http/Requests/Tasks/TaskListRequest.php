@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests\Tasks;
 
 use App\Http\Requests\InputRequest;
+use App\Http\Requests\Whole;
 use App\Models\Tasks\Task;
 use App\Tasks\TaskFilter;
 use Illuminate\Validation\Rule;
@@ -44,7 +45,7 @@ final class TaskListRequest extends InputRequest
             'down' => ['nullable', Rule::in(['0', '1'])],
             'group' => ['nullable', Rule::in(TaskFilter::GROUPS)],
             'cols' => ['nullable', 'string', 'max:2000'],
-            'page' => ['nullable', 'integer', 'min:1', 'max:' . self::FARTHEST],
+            'page' => ['nullable', new Whole(1, self::FARTHEST)],
         ];
     }
 

@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Api;
+
+use App\Customers\SaveCustomer;
+use App\Http\Problems;
+use App\Http\Requests\Whole;
+use App\Http\Viewer;
+use App\Models\Access\TokenAbility;
+use App\Models\Access\User;
+use App\Models\Customers\Customer;
+use App\Models\House\House;
+use App\Words\Words;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
+use OpenBaton\Core\Document\Node;
+use OpenBaton\Core\Subject\Effect\OwnerGiven;
+
+/** Customers for other systems; docs/formats/openapi.yaml describes it. */
+final class CustomerController
+{
+    private const PAGE = 100;
+
+    /** By their names, or all, a page at a time. */
+    public function index(Request $request): JsonResponse
+    {
+        return $this->ask($request, static function () use ($request): JsonResponse {
+            $request->validate(['q' => ['nullable', 'string', 'max:200'], 'page' => ['nullable', new Whole(1)]]);
+            $found = Customer::query()
+                ->with(['contacts', 'place', 'owner', 'mergedInto'])
+                ->offered()
+                ->named(trim($request->string('q')->toString()))
+                ->paginate(self::PAGE);
+
+            return new JsonResponse([
+                'customers' => array_map(self::document(...), $found->items()),
+                'total' => $found->total(),
+                'pages' => $found->lastPage(),
+            ]);
+        });
+    }
+
+    /** A record that went into another one is answered with where that is. */
+    public function show(string $code, Request $request): JsonResponse
+    {
+        return $this->ask(
+            $request,
+            static fn(): JsonResponse => new JsonResponse(
+                self::document(
+                    Customer::query()
+                        ->with(['contacts', 'place', 'owner', 'mergedInto'])
+                        ->where('slug', $code)
+                        ->firstOrFail(),
+                ),
+            ),
+        );
+    }
+
+    public function store(Request $request, Viewer $viewer, SaveCustomer $save): JsonResponse
+    {
+        return $this->ask($request, static function () use ($request, $viewer, $save): JsonResponse {
+            $customer = $save(null, Node::parse((string) $request->getContent()), $viewer->actor());
+
+            return new JsonResponse(self::document(self::whole($customer)), 201, [
+                'Location' => "{$request->url()}/{$customer->slug}",
+            ]);
+        });
+    }
+
+    public function update(string $code, Request $request, Viewer $viewer, SaveCustomer $save): JsonResponse
+    {
+        return $this->ask($request, static function () use ($code, $request, $viewer, $save): JsonResponse {
+            $customer = Customer::query()->with('mergedInto')->where('slug', $code)->firstOrFail();
+            $saved = $save(
+                $customer->mergedInto ?? $customer,
+                Node::parse((string) $request->getContent()),
+                $viewer->actor(),
+            );
+
+            return new JsonResponse(self::document(self::whole($saved)));
+        });
+    }
+
+    /** @param callable(): JsonResponse $answer */
+    private function ask(Request $request, callable $answer): JsonResponse
+    {
+        $user = $request->user();
+        $right = TokenAbility::Customers;
+        if (!($user instanceof User) || !$user->tokenCan($right->value)) {
+            return Problems::response(
+                403,
+                'not-allowed',
+                'Not allowed.',
+                app(Words::class)->sentence('The token does not carry the right "{right}".', [
+                    'right' => $right->value,
+                ]),
+            );
+        }
+        Gate::authorize('keepCustomers', House::class);
+
+        return $answer();
+    }
+
+    private static function whole(Customer $customer): Customer
+    {
+        return Customer::query()
+            ->with(['contacts', 'place', 'owner', 'mergedInto'])
+            ->findOrFail($customer->id);
+    }
+
+    /** @return array<string, mixed> */
+    private static function document(Customer $customer): array
+    {
+        return [
+            'id' => $customer->slug,
+            'name' => $customer->name,
+            'tier' => $customer->tier,
+            'place' => $customer->place?->slug,
+            'on_form' => $customer->on_form,
+            'contacts' => array_map(array_filter(...), SaveCustomer::contacts($customer)),
+            'set' => (object) (array_filter([OwnerGiven::FIELD => $customer->owner?->slug]) + (array) $customer->facts),
+            'retired' => $customer->retired_at !== null,
+            'merged_into' => $customer->mergedInto?->slug,
+        ];
+    }
+}
