@@ -59,6 +59,9 @@ function findings(mixed $test, string $scheme): array
             '/me' => 'When I am there',
             '/account' => 'Where you are signed in',
             '/house' => 'Who sees tasks',
+            '/setup' => 'Rules to begin with',
+            '/changes' => 'Who changed what',
+            '/tasks?group=holder' => 'not grouped',
             '/invitation/' . str_repeat('a', 48) => 'no longer good',
         ]
         as $path => $text

@@ -138,12 +138,12 @@ it('comes from nothing to a request that is routed and done, by the interface al
             $this->press($rule);
             $this->settled();
         };
-        $add('Add the rule by skill', 'Breakdown', 'Gas', 'Which skill');
-        $add('Add the rule by place', 'Yearly service');
-        $add('Add the rule that goes round a team', 'Quote', 'Office', 'Round which team');
-        $add('Add the rule that leaves tasks open to a team', 'Call back', 'Office', 'Open to which team');
-        $add('Add the rule that goes round a team', 'New boiler', 'South', 'Round which team');
-        $add('Add the rule that goes round a team', 'Tasks of every kind', 'North', 'Round which team');
+        $add('Add it: the rule by skill', 'Breakdown', 'Gas', 'Which skill');
+        $add('Add it: the rule by place', 'Yearly service');
+        $add('Add it: the rule that goes round a team', 'Quote', 'Office', 'Round which team');
+        $add('Add it: the rule that leaves tasks open to a team', 'Call back', 'Office', 'Open to which team');
+        $add('Add it: the rule that goes round a team', 'New boiler', 'South', 'Round which team');
+        $add('Add it: the rule that goes round a team', 'Tasks of every kind', 'North', 'Round which team');
         $this->press('To the draft: 6 rules');
         $this->press('Publish …');
         $this->press('Publish version 1');
