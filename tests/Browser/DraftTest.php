@@ -173,6 +173,41 @@ it('fetches the rules of a long draft as they come into view, and saves what is 
     $this->until(fn(): bool => draftRules() === array_map($of, range(1, 300)), fn(): string => $this->text());
 });
 
+it('says at publishing which words of which rule are to be chosen, and goes to the first of them', function (): void {
+    $of = fn(int $number, array $more): array => [
+        'id' => "place-{$number}",
+        'name' => "Rule of place {$number}",
+        'when' => [['kind' => 'task_arrives']],
+        ...$more,
+    ];
+    $whole = array_map(
+        fn(int $number): array => $of($number, ['then' => [['kind' => 'tag', 'tag' => 'seen']]]),
+        range(1, 60),
+    );
+    $pool = ['kind' => 'team', 'team' => 'strings-bench'];
+    app(SaveDraft::class)->__invoke(
+        [
+            $of(0, ['give' => ['pool' => ['kind' => 'people'], 'method' => ['kind' => 'in_order']]]),
+            ...$whole,
+            $of(61, ['give' => ['pool' => $pool], 'then' => [['kind' => 'tag']]]),
+        ],
+        LockedDraft::revision(),
+        Actor::user(User::query()->where('email', 'hanneke@alderquill.example')->sole()),
+    );
+    $this->visit('/rulebook');
+    $this->press('Publish …');
+    $this->see('2 rules are not right or not finished. Press one to go to the word.');
+    $this->see('still to be chosen: people');
+    $this->see('still to be chosen: how one of them is chosen, tag');
+    $this->press('62. Rule of place 61');
+    $this->see('(choose)');
+    $this->until(
+        fn(): bool => $this->browser->switchTo()->activeElement()->getAttribute('aria-label') === 'Method',
+        fn(): string => 'The method has not the focus, but ' .
+            $this->browser->executeScript('return document.activeElement.outerHTML.slice(0, 600)'),
+    );
+});
+
 it(
     'shows a draft that no page has made as far as it goes, and lets it be deleted, exported and discarded',
     function (): void {

@@ -91,6 +91,7 @@ it('goes by criteria that are 32 groups deep, and says where they are deeper', f
     expect($put(33)['faults'])->toBe([
         [
             'pointer' => '/rules/0/if' . str_repeat('/all/0', 33),
+            'member' => 'all',
             'reason' => 'Groups are nested more than 32 deep; split the rule in two.',
             'unfinished' => false,
         ],

@@ -59,8 +59,13 @@ it('keeps an unfinished rule, says what is wrong with it, and does not publish i
         'revision' => LockedDraft::revision(),
     ])->assertOk();
     expect($saved->json('faults'))->toBe([
-        ['pointer' => '/rules/1/give/pool/team', 'reason' => 'There is no team "choir".', 'unfinished' => false],
-        ['pointer' => '/rules/1/give', 'reason' => '"method" is missing.', 'unfinished' => true],
+        [
+            'pointer' => '/rules/1/give/pool/team',
+            'member' => 'team',
+            'reason' => 'There is no team "choir".',
+            'unfinished' => false,
+        ],
+        ['pointer' => '/rules/1/give', 'member' => 'method', 'reason' => '"method" is missing.', 'unfinished' => true],
     ]);
     expect(RulebookVersion::query()->where('state', VersionState::Draft)->sole()->rules[1])->toBe($unfinished);
 
@@ -76,6 +81,11 @@ it('points at the part of the rule that the house does not know', function (): v
         'revision' => LockedDraft::revision(),
     ]);
     expect($saved->json('faults'))->toBe([
-        ['pointer' => '/rules/1/give/pool/people/1', 'reason' => 'There is no person "nobody".', 'unfinished' => false],
+        [
+            'pointer' => '/rules/1/give/pool/people/1',
+            'member' => 'people',
+            'reason' => 'There is no person "nobody".',
+            'unfinished' => false,
+        ],
     ]);
 });

@@ -1,4 +1,4 @@
-import type { KnownRule, Rule } from '@props/Rules/RulebookPage';
+import type { Fault, KnownRule, Rule } from '@props/Rules/RulebookPage';
 import { drawable } from './drawable';
 
 /** A rule as the server has it, of which the page may not have the text. */
@@ -22,6 +22,16 @@ export function stubs(lines: [string, string][]): Stub[] {
 
 function isSame(one: Entry | undefined, other: Entry): boolean {
     return one === other || (one instanceof Stub && other instanceof Stub && one.key === other.key);
+}
+
+/** What is not right or not finished, by the place of its rule: the pointer is /rules/{place}/… */
+export function faultsByRule(faults: Fault[]): Map<number, Fault[]> {
+    const found = new Map<number, Fault[]>();
+    for (const fault of faults) {
+        const index = Number(fault.pointer.split('/')[2]);
+        found.set(index, [...(found.get(index) ?? []), fault]);
+    }
+    return found;
 }
 
 /** What is sent to save a draft: of a rule that the server has as it is here, its id. */

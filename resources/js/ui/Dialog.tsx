@@ -8,6 +8,8 @@ type Props = {
     title: string;
     description?: string;
     wide?: boolean;
+    /** Where what is opened next takes the focus, it does not go back to what was pressed before. */
+    leavesFocus?: boolean;
     children: ReactNode;
 };
 
@@ -30,7 +32,7 @@ function focusOnEntry(event: Event): void {
     }
 }
 
-export function Dialog({ open, onOpenChange, title, description, wide = false, children }: Props) {
+export function Dialog({ open, onOpenChange, title, description, wide = false, leavesFocus = false, children }: Props) {
     return (
         <Radix.Root open={open} onOpenChange={onOpenChange}>
             <Radix.Portal>
@@ -42,6 +44,7 @@ export function Dialog({ open, onOpenChange, title, description, wide = false, c
                         wide ? 'max-w-3xl' : 'max-w-lg',
                     )}
                     onOpenAutoFocus={focusOnEntry}
+                    onCloseAutoFocus={(event) => leavesFocus && event.preventDefault()}
                     {...(description === undefined ? { 'aria-describedby': undefined } : {})}
                 >
                     <Radix.Title className="text-lg">{title}</Radix.Title>

@@ -153,8 +153,7 @@ final class ChangeLines
         }
         foreach ($ids as $model => $wanted) {
             foreach (
-                $model
-                    ::query()
+                $model::query()
                     ->whereKey(array_unique(array_filter($wanted, is_string(...))))
                     ->get(['id', 'name'])
                 as $row

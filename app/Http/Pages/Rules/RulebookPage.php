@@ -86,18 +86,30 @@ final readonly class RulebookPage
     /**
      * @param list<Fault> $faults
      *
-     * @return list<array{pointer: string, reason: string, unfinished: bool}>
+     * @return list<array{pointer: string, member: string, reason: string, unfinished: bool}>
      */
     public static function faults(array $faults): array
     {
         return array_map(
             static fn(Fault $fault): array => [
                 'pointer' => $fault->pointer,
+                'member' => self::memberOf($fault),
                 'reason' => app(Words::class)->fault($fault),
                 'unfinished' => $fault->unfinished,
             ],
             $faults,
         );
+    }
+
+    /** The last name on the way to it: of /rules/1/give/pool/people/0 "people", of a kind that is missing the part. */
+    private static function memberOf(Fault $fault): string
+    {
+        $names = array_filter(
+            [...explode('/', $fault->pointer), $fault->missing ?? '0'],
+            static fn(string $one): bool => !ctype_digit($one) && $one !== 'kind',
+        );
+
+        return (string) end($names);
     }
 
     /** @return array<string, mixed>|null */

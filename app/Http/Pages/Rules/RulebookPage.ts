@@ -35,7 +35,8 @@ export type Rule = {
 /** A rule, and the hash of its text. A draft may have been written by a program: nothing is known of its shape. */
 export type KnownRule = { id: string; hash: string; rule: unknown };
 
-export type Fault = { pointer: string; reason: string; unfinished: boolean };
+/** `member`: the name of what is still to be chosen, or of what is wrong */
+export type Fault = { pointer: string; member: string; reason: string; unfinished: boolean };
 
 /** How many of the recent tasks each rule takes, by rule id, and how many no rule takes. */
 export type Strip = {

@@ -3,6 +3,7 @@ import { Head } from '@inertiajs/react';
 import type { Rule, RulebookPageProps, Strip } from '@props/Rules/RulebookPage';
 import { useRef, useState } from 'react';
 import { useShortcuts } from '@/lib/keys';
+import { faultsByRule } from '@/lib/rules';
 import { useCoverage } from '@/lib/useCoverage';
 import { useDraft, type Draft } from '@/lib/useDraft';
 import { say, sayWith } from '@/lib/words';
@@ -12,8 +13,9 @@ import { PublishDialog } from '@/parts/rule/PublishDialog';
 import { RulebookAside } from '@/parts/rule/RulebookAside';
 import { RulebookHeader } from '@/parts/rule/RulebookHeader';
 import { blankRule } from '@/parts/rule/RuleEditor';
-import { RuleList } from '@/parts/rule/RuleList';
+import { RuleList, useFetched } from '@/parts/rule/RuleList';
 import type { RowActions } from '@/parts/rule/RuleRow';
+import { SHOWN } from '@/parts/rule/Unfinished';
 
 function newId(): string {
     return `rule-${crypto.randomUUID().slice(0, 8)}`;
@@ -84,12 +86,21 @@ function titleOf(page: RulebookPageProps, draft: Draft): string {
         : say('screen.rulebook.version', { number: page.published.number });
 }
 
+function nameAt({ rules, find }: Draft, index: number): string {
+    const entry = rules[index];
+    const name = entry === undefined ? '…' : (find(entry)?.name ?? '…');
+    return name === '' ? say('screen.rule_row.a_rule_without_a') : name;
+}
+
 export default function Rulebook(page: RulebookPageProps) {
     const { vocabulary, published, mayWrite, recentDays } = page;
     const draft = useDraft(page);
     const coverage = useCoverage(draft.faults === null ? null : draft.revision);
     const [open, setOpen] = useState<string | null>(null);
+    const [wanted, setWanted] = useState<string | null>(null);
     const [dialog, setDialog] = useState<'publish' | 'discard' | null>(null);
+    // Rules that stand against publishing are named, also those that were not in view yet.
+    useFetched(draft, dialog === 'publish' ? [...faultsByRule(draft.faults ?? []).keys()].slice(0, SHOWN) : []);
     const scroller = useRef<HTMLDivElement>(null);
     const strip = coverage?.strip ?? null;
 
@@ -142,6 +153,8 @@ export default function Rulebook(page: RulebookPageProps) {
                         mayWrite={mayWrite}
                         actions={actionsOn(draft, setOpen)}
                         scroller={scroller}
+                        wanted={wanted}
+                        onReached={() => setWanted(null)}
                     />
                 )}
                 <StripFoot strip={strip} />
@@ -151,6 +164,13 @@ export default function Rulebook(page: RulebookPageProps) {
                 <PublishDialog
                     coverage={coverage}
                     faults={draft.faults}
+                    nameOf={(index) => nameAt(draft, index)}
+                    onGo={(index) => {
+                        const id = draft.rules[index]?.id ?? null;
+                        setDialog(null);
+                        setOpen(id);
+                        setWanted(id);
+                    }}
                     revision={draft.revision}
                     next={(published?.number ?? 0) + 1}
                     days={recentDays}

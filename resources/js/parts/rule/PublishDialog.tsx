@@ -4,11 +4,14 @@ import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 import { Labelled } from '@/ui/Labelled';
 import { Changes } from './Changes';
+import { Unfinished } from './Unfinished';
 import { say } from '@/lib/words';
 
 type Props = {
     coverage: Coverage | null;
     faults: Fault[];
+    nameOf: (index: number) => string;
+    onGo: (index: number) => void;
     revision: number;
     next: number;
     days: number;
@@ -17,13 +20,14 @@ type Props = {
 };
 
 /** What would change, then the version's note, then the deed. */
-export function PublishDialog({ coverage, faults, revision, next, days, open, onOpenChange }: Props) {
+export function PublishDialog({ coverage, faults, nameOf, onGo, revision, next, days, open, onOpenChange }: Props) {
     const form = useForm({ note: '' });
     return (
         <Dialog
             open={open}
             onOpenChange={onOpenChange}
             wide
+            leavesFocus={faults.length > 0}
             title={say('screen.publish_dialog.publish', { number: next })}
             description={say('screen.publish_dialog.from_then_on_what')}
         >
@@ -48,11 +52,7 @@ export function PublishDialog({ coverage, faults, revision, next, days, open, on
                         onChange={(event) => form.setData('note', event.target.value)}
                     />
                 </Labelled>
-                {faults.length > 0 && (
-                    <p className="text-brick">
-                        {say('screen.publish_dialog.faults', { count: faults.length, first: faults[0]?.reason ?? '' })}
-                    </p>
-                )}
+                <Unfinished faults={faults} nameOf={nameOf} onGo={onGo} />
                 <div className="flex justify-end gap-2">
                     <Button onClick={() => onOpenChange(false)}>{say('screen.common.not_yet')}</Button>
                     <Button type="submit" look="main" disabled={form.processing || faults.length > 0}>

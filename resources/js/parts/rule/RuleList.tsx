@@ -14,11 +14,11 @@ import {
     sortableKeyboardCoordinates,
     verticalListSortingStrategy,
 } from '@dnd-kit/sortable';
-import type { Fault, Rule, Strip } from '@props/Rules/RulebookPage';
+import type { Rule, Strip } from '@props/Rules/RulebookPage';
 import type { Vocabulary } from '@props/Rules/Vocabulary';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { useEffect, type ReactNode, type RefObject } from 'react';
-import { Stub, type Entry } from '@/lib/rules';
+import { faultsByRule, Stub, type Entry } from '@/lib/rules';
 import type { Draft } from '@/lib/useDraft';
 import { say } from '@/lib/words';
 import { shares, StripPiece, takesArrivals } from './CoverageStrip';
@@ -33,6 +33,9 @@ type Props = {
     mayWrite: boolean;
     actions: RowActions;
     scroller: RefObject<HTMLElement | null>;
+    /** the rule of which the first word that is to be chosen is gone to; null: none */
+    wanted: string | null;
+    onReached: () => void;
 };
 
 /** Why a rule takes nothing, as far as its place says it. */
@@ -46,15 +49,6 @@ function deadNote(
     if (!takesArrivals(rule) || rule.active === false || acts !== 0) return null;
     // Where nothing has come at all, nothing is known of any rule.
     return say(total === 0 ? 'strip.no_work' : before === 0 ? 'strip.not_reached' : 'strip.takes_none', { days });
-}
-
-function byRule(faults: Fault[]): Map<number, Fault[]> {
-    const found = new Map<number, Fault[]>();
-    for (const fault of faults) {
-        const index = Number(fault.pointer.split('/')[2]);
-        found.set(index, [...(found.get(index) ?? []), fault]);
-    }
-    return found;
 }
 
 /** What somebody hears who moves a rule without seeing it. */
@@ -94,7 +88,7 @@ function Coming({ place, strip }: { place: number; strip: ReactNode }) {
 }
 
 /** Rules in view of which the text is not here yet are fetched. */
-function useFetched({ rules, find, want }: Draft, places: number[]): void {
+export function useFetched({ rules, find, want }: Draft, places: number[]): void {
     useEffect(() => {
         const missing = places
             .map((place) => rules[place])
@@ -103,8 +97,46 @@ function useFetched({ rules, find, want }: Draft, places: number[]): void {
     });
 }
 
+function moveOver(draft: Draft, moved: UniqueIdentifier, over: UniqueIdentifier): void {
+    if (moved === over) return;
+    const at = (rules: Entry[], id: UniqueIdentifier): number => rules.findIndex((one) => one.id === id);
+    draft.change((before) => arrayMove(before, at(before, moved), at(before, over)));
+}
+
+/** Scrolls to the rule that is wanted; once it is drawn, the first word that is to be chosen has the focus. */
+function useReached(
+    wanted: string | null,
+    rules: Entry[],
+    scrollTo: (index: number) => void,
+    onReached: () => void,
+): void {
+    useEffect(() => {
+        if (wanted !== null) scrollTo(rules.findIndex((one) => one.id === wanted));
+        // eslint-disable-next-line react-hooks/exhaustive-deps -- scrolls once for each that is wanted
+    }, [wanted]);
+    useEffect(() => {
+        if (wanted === null) return;
+        const words = `[data-rule="${CSS.escape(wanted)}"] :is([data-blank='true'], [aria-invalid='true'], .entry)`;
+        const [name, ...rest] = document.querySelectorAll<HTMLElement>(words);
+        if (name === undefined) return;
+        (name instanceof HTMLInputElement && name.value !== '' ? (rest[0] ?? name) : name).focus();
+        onReached();
+    });
+}
+
 /** The rules in order; of thousands only those that are in view are drawn, and fetched. */
-export function RuleList({ draft, strip, days, vocabulary, open, mayWrite, actions, scroller }: Props) {
+export function RuleList({
+    draft,
+    strip,
+    days,
+    vocabulary,
+    open,
+    mayWrite,
+    actions,
+    scroller,
+    wanted,
+    onReached,
+}: Props) {
     const { rules, find } = draft;
     const sensors = useSensors(
         useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
@@ -118,8 +150,9 @@ export function RuleList({ draft, strip, days, vocabulary, open, mayWrite, actio
         getItemKey: (index) => rules[index]?.id ?? index,
         overscan: 12,
     });
+    useReached(wanted, rules, (index) => rows.scrollToIndex(index, { align: 'start' }), onReached);
     const share = strip === null ? null : shares(rules, strip);
-    const faultsOf = byRule(draft.faults ?? []);
+    const faultsOf = faultsByRule(draft.faults ?? []);
     const drawn = rows.getVirtualItems();
     useFetched(
         draft,
@@ -156,17 +189,7 @@ export function RuleList({ draft, strip, days, vocabulary, open, mayWrite, actio
                 announcements: announcementsOf(rules.map((one) => ({ id: one.id, name: find(one)?.name ?? '' }))),
                 screenReaderInstructions: { draggable: say('rulebook.moving.how') },
             }}
-            onDragEnd={({ active, over }) => {
-                if (over !== null && active.id !== over.id) {
-                    draft.change((before) =>
-                        arrayMove(
-                            before,
-                            before.findIndex((one) => one.id === active.id),
-                            before.findIndex((one) => one.id === over.id),
-                        ),
-                    );
-                }
-            }}
+            onDragEnd={({ active, over }) => moveOver(draft, active.id, over?.id ?? active.id)}
         >
             <SortableContext items={rules.map((rule) => rule.id)} strategy={verticalListSortingStrategy}>
                 <ol

@@ -51,7 +51,7 @@ function RowMenu({ rule, place, last, open, actions }: Pick<Props, 'rule' | 'pla
                 }
                 items={[
                     {
-                        label: active ? 'Pause' : 'Take out of pause',
+                        label: say(active ? 'screen.rule_row.pause' : 'screen.rule_row.take_out_of_pause'),
                         run: () => actions.change({ ...rule, active: !active }),
                     },
                     {
