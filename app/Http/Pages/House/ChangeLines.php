@@ -152,9 +152,11 @@ final class ChangeLines
             }
         }
         foreach ($ids as $model => $wanted) {
+            $known = array_unique(array_filter($wanted, is_string(...)));
             foreach (
-                $model::query()
-                    ->whereKey(array_unique(array_filter($wanted, is_string(...))))
+                (new $model())
+                    ->newQuery()
+                    ->whereKey($known)
                     ->get(['id', 'name'])
                 as $row
             ) {

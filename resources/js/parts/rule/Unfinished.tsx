@@ -32,11 +32,11 @@ export function Unfinished({ faults, nameOf, onGo }: Props) {
             <p className="text-brick">{say('screen.publish_dialog.faults', { count: rules.length })}</p>
             <ul>
                 {rules.slice(0, SHOWN).map(([index, own]) => (
-                    <li key={index} className="flex flex-wrap items-baseline gap-x-2">
+                    <li key={index}>
                         <Button look="quiet" className="text-start" onClick={() => onGo(index)}>
                             {say('screen.publish_dialog.place', { place: index + 1, name: nameOf(index) })}
                         </Button>
-                        <span className="text-ochre">{whatOf(own)}</span>
+                        <span className="block ps-3.5 text-ochre">{whatOf(own)}</span>
                     </li>
                 ))}
             </ul>
