@@ -44,6 +44,9 @@ function ViewerMenu({ viewer, onKeys }: { viewer: NonNullable<Shared['viewer']>;
     );
 }
 
+/** Pages that one comes to from a place without being below its address. */
+const BELOW: Record<string, string[]> = { house: ['/setup', '/changes', '/places'] };
+
 /** The bar at the top, the page, the strip at the bottom. */
 export function Frame({ children }: { children: ReactNode }) {
     const { viewer, status } = useShared();
@@ -78,7 +81,7 @@ export function Frame({ children }: { children: ReactNode }) {
                         </Link>
                     )}
                     {viewer?.places.map((one) => {
-                        const here = url.startsWith(one.url);
+                        const here = [one.url, ...(BELOW[one.place] ?? [])].some((path) => url.startsWith(path));
                         return (
                             <Link
                                 key={one.place}

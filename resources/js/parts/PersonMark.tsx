@@ -65,7 +65,7 @@ export function PersonMark({ slug, size = 20 }: { slug: string; size?: number })
 
 export function PersonName({ slug, name, className = '' }: { slug: string; name: string; className?: string }) {
     return (
-        <span className={`inline-flex max-w-full items-center gap-1.5 whitespace-nowrap ${className}`}>
+        <span className={`inline-flex max-w-full items-center gap-1.5 align-bottom whitespace-nowrap ${className}`}>
             <PersonMark slug={slug} size={18} />
             <span className="overflow-hidden text-ellipsis">{name}</span>
         </span>

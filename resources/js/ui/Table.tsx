@@ -19,7 +19,7 @@ function TableRow<T extends object>({
             data-row={row.id}
             aria-rowindex={row.index + 2}
             aria-current={chosen ? 'true' : undefined}
-            className={clsx('border-t border-line align-middle', chosen && 'bg-pine-wash')}
+            className={clsx('h-8.5 border-t border-line align-middle', chosen && 'bg-pine-wash')}
         >
             {picking !== undefined && (
                 <td className="py-1 ps-3">

@@ -25,8 +25,8 @@ final readonly class SetupPage
     {
         $house = House::query()->firstOrFail();
         $roster = $this->viewer->snapshot()->roster;
-        $draft = count((array) RulebookVersion::query()->draft()->value('rules'));
-        $published = RulebookVersion::query()->published()->value('number');
+        $published = RulebookVersion::query()->published()->first();
+        $rules = RulebookVersion::query()->draft()->first()->rules ?? ($published->rules ?? []);
         $counts = [
             'people' => count($roster->people),
             'teams' => count($roster->teams),
@@ -50,7 +50,7 @@ final readonly class SetupPage
                 ['code' => 'fields', 'count' => $counts['fields'], 'done' => $counts['fields'] > 0],
                 ['code' => 'places', 'count' => $counts['places'], 'done' => $counts['places'] > 0],
                 ['code' => 'customers', 'count' => $counts['customers'], 'done' => $counts['customers'] > 0],
-                ['code' => 'rules', 'count' => $draft, 'done' => $published !== null],
+                ['code' => 'rules', 'count' => count($rules), 'done' => $published !== null],
                 ['code' => 'form', 'count' => $counts['form'], 'done' => $counts['form'] > 0],
                 ['code' => 'sign_ins', 'count' => $counts['signIns'], 'done' => $counts['signIns'] > 1],
             ],

@@ -84,7 +84,7 @@ export default function Customers({
                     }}
                 >
                     <input
-                        className="entry w-44"
+                        className="entry w-36"
                         aria-label={say('screen.customers.find_a_customer')}
                         placeholder={say('screen.customers.find_a_customer')}
                         value={text}
@@ -99,7 +99,9 @@ export default function Customers({
                         />
                         {say('customer.retired_ones')}
                     </label>
-                    <span className="flex-1 text-ink2">{say('screen.customers.count', { count: total })}</span>
+                    <span className="flex-1 whitespace-nowrap text-ink2">
+                        {say('screen.customers.count', { count: total })}
+                    </span>
                     <a href="/customers/export" className="text-sky underline">
                         {say('customer.export')}
                     </a>

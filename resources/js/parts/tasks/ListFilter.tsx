@@ -34,7 +34,7 @@ export function ListFilter({
             {CHOSEN.map((part) => (
                 <select
                     key={part}
-                    className="entry max-w-36"
+                    className="entry max-w-32"
                     aria-label={say(`task_list.parts.${part}`)}
                     value={filter[part] ?? (part === 'status' ? 'open' : '')}
                     onChange={(event) => onChange({ [part]: event.target.value })}
@@ -48,14 +48,14 @@ export function ListFilter({
                 </select>
             ))}
             <PersonChoice
-                className="w-40"
+                className="w-36"
                 aria-label={say('task_list.parts.holder')}
                 people={options.holder}
                 first={[{ value: '', label: say('task_list.any.holder') }]}
                 value={filter.holder ?? ''}
                 onChange={(holder) => onChange({ holder })}
             />
-            <div className="w-44">
+            <div className="w-36">
                 <CustomerFinder
                     key={filter.customer ?? ''}
                     value={filter.customer ?? ''}
@@ -66,7 +66,7 @@ export function ListFilter({
                 />
             </div>
             <input
-                className="entry w-24"
+                className="entry w-20"
                 aria-label={say('task_list.parts.tag')}
                 placeholder={say('task_list.parts.tag')}
                 maxLength={60}
