@@ -12,17 +12,19 @@ use App\Models\House\TableImport;
 use App\Tables\ImportKind;
 use App\Tables\ImportRow;
 use App\Tables\ImportVerdict;
+use App\Tables\ReadsCards;
 use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Criteria\Field;
 use OpenBaton\Core\Document\DocumentError;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Subject\Effect\OwnerGiven;
+use Sabre\VObject\Component\VCard;
 
 /**
  * Customers as a table: a line for each. Whoever has no id is known by the name, where it is one's alone. A contact of
  * a line is the usual one; others stay. What is empty is not said.
  */
-final class CustomersTable implements ImportKind
+final class CustomersTable implements ImportKind, ReadsCards
 {
     /** Each with what a heading may call it besides. */
     public const COLUMNS = [
@@ -105,6 +107,11 @@ final class CustomersTable implements ImportKind
         }
 
         return $document;
+    }
+
+    public function card(VCard $card): array
+    {
+        return CustomerCard::cells($card);
     }
 
     public function look(array $rows): array

@@ -4,12 +4,9 @@ declare(strict_types=1);
 
 namespace App\People;
 
+use App\Tables\Cards;
 use OpenBaton\Core\Document\DocumentError;
-use RuntimeException;
 use Sabre\VObject\Component\VCard;
-use Sabre\VObject\ParseException;
-use Sabre\VObject\Property;
-use Sabre\VObject\Splitter\VCard as Splitter;
 
 /** People as cards (RFC 6350): name, e-mail, telephone, time zone and teams out; all but the teams in. */
 final class PeopleCards
@@ -41,6 +38,8 @@ final class PeopleCards
     }
 
     /**
+     * Whoever has no UID is known by the address or the name, as in a table.
+     *
      * @return list<array{document: array<string, mixed>, teams: null, line: int}>
      *
      * @throws DocumentError with what is wrong, by card
@@ -48,48 +47,23 @@ final class PeopleCards
     public static function read(string $text): array
     {
         $rows = [];
-        try {
-            $file = fopen('php://temp', 'r+') ?: throw new RuntimeException('There is no memory for cards.');
-            fwrite($file, $text);
-            rewind($file);
-            $splitter = new Splitter($file);
-            while (($card = $splitter->getNext()) instanceof VCard) {
-                if (count($rows) >= self::MOST) {
-                    throw DocumentError::at(
-                        '/card ' . self::MOST,
-                        'A file has at most {most} cards.',
-                        most: self::MOST,
-                    );
-                }
-                $number = count($rows) + 1;
-                $value = static function (string $name) use ($card): string {
-                    $property = $card->select($name)[0] ?? null;
-                    $text = $property instanceof Property ? $property->getValue() : null;
-
-                    return is_string($text) ? trim($text) : '';
-                };
-                $id = preg_replace('/^urn:uuid:/', '', $value('UID')) ?? '';
-                $name = $value('FN');
-                if ($id === '' || $name === '') {
-                    throw DocumentError::at("/card {$number}", 'A card has a UID and a name (FN).');
-                }
-                $rows[] = [
-                    'document' => array_filter(
-                        [
-                            'id' => mb_strtolower($id),
-                            'name' => $name,
-                            'email' => $value('EMAIL'),
-                            'phone' => $value('TEL'),
-                            'zone' => $value('TZ'),
-                        ],
-                        static fn(string $one): bool => $one !== '',
-                    ),
-                    'teams' => null,
-                    'line' => $number,
-                ];
+        foreach (Cards::of($text, self::MOST) as $card) {
+            $number = count($rows) + 1;
+            $person = [
+                'id' => mb_strtolower((string) preg_replace('/^urn:uuid:/', '', Cards::text($card, 'UID'))),
+                'name' => Cards::text($card, 'FN'),
+                'email' => Cards::text($card, 'EMAIL'),
+                'phone' => Cards::text($card, 'TEL'),
+                'zone' => Cards::text($card, 'TZ'),
+            ];
+            if ($person['name'] === '') {
+                throw DocumentError::at("/card {$number}", 'A card has a name (FN).');
             }
-        } catch (ParseException) {
-            throw DocumentError::at('/card ' . (count($rows) + 1), 'This is not a card (vCard).');
+            $rows[] = [
+                'document' => array_filter($person, static fn(string $one): bool => $one !== ''),
+                'teams' => null,
+                'line' => $number,
+            ];
         }
 
         return $rows === [] ? throw DocumentError::at('/card 1', 'There is no card in the file.') : $rows;

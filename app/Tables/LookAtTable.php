@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Tables;
 
+use Generator;
 use OpenBaton\Core\Document\DocumentError;
 use OpenBaton\Core\Document\Faults;
 
@@ -20,15 +21,8 @@ final class LookAtTable
      */
     public static function of(ImportKind $kind, string $bytes): array
     {
-        $table = Table::of($bytes);
         $rows = $verdicts = [];
-        foreach ($table->rows($kind->columns(), $kind->needed(), $kind::most()) as $line => $texts) {
-            $cells = [];
-            foreach ($texts as $column => $text) {
-                if ($text !== '') {
-                    $cells[$column] = new Cell($text, $line, $column, $table->decimal());
-                }
-            }
+        foreach (self::cells($kind, $bytes) as $line => $cells) {
             $faults = new Faults();
             $document = $faults->collect(static fn(): array => $kind->document($cells));
             if ($document === null) {
@@ -43,5 +37,41 @@ final class LookAtTable
         usort($verdicts, static fn(ImportVerdict $a, ImportVerdict $b): int => $a->line <=> $b->line);
 
         return [$rows, $verdicts];
+    }
+
+    /**
+     * @return Generator<int, array<string, Cell>> those that are not empty, by column, by line
+     *
+     * @throws DocumentError
+     */
+    private static function cells(ImportKind $kind, string $bytes): Generator
+    {
+        $text = Table::utf8($bytes);
+        if ($kind instanceof ReadsCards && Cards::are($text)) {
+            foreach (Cards::of($text, $kind::most()) as $line => $card) {
+                yield $line => self::filled($kind->card($card), $line, '.');
+            }
+
+            return;
+        }
+        $table = Table::of($bytes);
+        foreach ($table->rows($kind->columns(), $kind->needed(), $kind::most()) as $line => $texts) {
+            yield $line => self::filled($texts, $line, $table->decimal());
+        }
+    }
+
+    /**
+     * @param array<string, string> $texts
+     *
+     * @return array<string, Cell>
+     */
+    private static function filled(array $texts, int $line, string $decimal): array
+    {
+        $cells = [];
+        foreach (array_filter($texts, static fn(string $text): bool => $text !== '') as $column => $text) {
+            $cells[$column] = new Cell($text, $line, $column, $decimal);
+        }
+
+        return $cells;
     }
 }

@@ -138,7 +138,7 @@ final readonly class Table
     }
 
     /** By its mark, or by what can be nothing else; what is no UTF-8 is what spreadsheets write in the west. */
-    private static function utf8(string $bytes): string
+    public static function utf8(string $bytes): string
     {
         $marks = ["\xEF\xBB\xBF" => 'UTF-8', "\xFF\xFE" => 'UTF-16LE', "\xFE\xFF" => 'UTF-16BE'];
         foreach ($marks as $mark => $encoding) {

@@ -180,12 +180,29 @@ it('goes out as cards and comes in', function (): void {
     )->toBe(['name' => 'Oona Varga', 'phone' => '+353 1 555 0101']);
 });
 
+it('knows whoever has no UID on a card by the address, or by the name', function (): void {
+    Person::query()
+        ->where('slug', 'femi')
+        ->update(['email' => 'femi@alderquill.example']);
+    HouseRow::query()->increment('roster_revision');
+    $count = Person::query()->count();
+    sendFile(
+        $this,
+        'vcf',
+        "BEGIN:VCARD\r\nVERSION:4.0\r\nFN:Femi A. Adeyinka\r\nEMAIL:femi@alderquill.example\r\nEND:VCARD\r\n" .
+            "BEGIN:VCARD\r\nVERSION:4.0\r\nFN:Ned Hollow\r\nEND:VCARD\r\n",
+    )->assertOk();
+    expect(Person::query()->where('slug', 'femi')->sole()->name)->toBe('Femi A. Adeyinka');
+    expect(Person::query()->where('slug', 'ned-hollow')->sole()->name)->toBe('Ned Hollow');
+    expect(Person::query()->count())->toBe($count + 1);
+});
+
 it('says what is wrong with cards', function (string $cards, string $expected): void {
     expect(faultsIn(sendFile($this, 'vcf', $cards))[0])->toBe($expected);
 })->with([
     'nothing' => ['', '/card 1: There is no card in the file.'],
-    'no card' => ['Dear all', '/card 1: This is not a card (vCard).'],
-    'no name' => ["BEGIN:VCARD\r\nVERSION:4.0\r\nUID:x\r\nEND:VCARD\r\n", '/card 1: A card has a UID and a name (FN).'],
+    'no card' => ['Dear all', '/card 1: There is no card in the file.'],
+    'no name' => ["BEGIN:VCARD\r\nVERSION:4.0\r\nUID:x\r\nEND:VCARD\r\n", '/card 1: A card has a name (FN).'],
     'a zone' => [
         "BEGIN:VCARD\r\nVERSION:4.0\r\nUID:x\r\nFN:X\r\nTZ:Nowhere\r\nEND:VCARD\r\n",
         '/card 1/zone: "Nowhere" is not a time zone of the IANA list, such as Europe/Dublin.',

@@ -12,10 +12,10 @@ use App\Tables\Table;
 use App\Tables\TableWriter;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
-use Illuminate\Testing\TestResponse;
 use OpenBaton\Core\Document\DocumentError;
 use Tests\Support\Clock;
 use Tests\Support\House;
+use Tests\Support\SentTable;
 
 beforeEach(function (): void {
     Clock::set('2026-03-02T10:00:00Z');
@@ -23,27 +23,6 @@ beforeEach(function (): void {
     House::publish(House::roundRule());
     $this->actingAs(House::user('hanneke'));
 });
-
-function sendTable(mixed $test, string $what, string $table): TestResponse
-{
-    app()->forgetScopedInstances();
-    $headers = ['HTTP_ACCEPT' => 'application/json', 'CONTENT_TYPE' => 'application/octet-stream'];
-
-    return $test->actingAs(House::user('hanneke'))->call('POST', "/imports/{$what}", [], [], [], $headers, $table);
-}
-
-/** @return list<string> what each line does, or what is wrong with it */
-function linesOf(TestResponse $response): array
-{
-    return array_map(
-        static fn(array $one): string => "{$one['line']} {$one['what']}" .
-            implode(
-                '',
-                array_map(static fn(array $fault): string => " {$fault['at']}: {$fault['said']}", $one['faults']),
-            ),
-        $response->assertOk()->json('lines'),
-    );
-}
 
 it('reads tables as spreadsheets of all countries write them', function (string $bytes, array $rows): void {
     expect(iterator_to_array(Table::of($bytes)->lines()))->toBe($rows);
@@ -108,9 +87,13 @@ it('says of each line of customers what it does, then does that', function (): v
         "The Holms Primary School;;;;office@holms.example\n" .
         "Weka Hall;School;Islands;Femi Adeyinka;hall@weka.example\n" .
         "Ada at home;;;;\n";
-    expect(linesOf(sendTable($this, 'customers/preview', $table)))->toBe(['2 changes', '3 makes', '4 makes']);
+    expect(SentTable::lines(SentTable::to($this, 'customers/preview', $table)))->toBe([
+        '2 changes',
+        '3 makes',
+        '4 makes',
+    ]);
     expect(Customer::query()->count())->toBe(1);
-    $id = sendTable($this, 'customers', $table)->assertAccepted()->json('id');
+    $id = SentTable::to($this, 'customers', $table)->assertAccepted()->json('id');
     expect($this->getJson("/imports/{$id}")->json())->toBe([
         'total' => 3,
         'done' => 3,
@@ -129,11 +112,11 @@ it('says of each line of customers what it does, then does that', function (): v
         'femi',
         'hall@weka.example',
     ]);
-    expect(linesOf(sendTable($this, 'customers/preview', $table)))->toBe(['2 same', '3 same', '4 same']);
+    expect(SentTable::lines(SentTable::to($this, 'customers/preview', $table)))->toBe(['2 same', '3 same', '4 same']);
     // What goes out comes in as it was.
     app()->forgetScopedInstances();
     $out = $this->get('/customers/export')->assertOk()->streamedContent();
-    expect(linesOf(sendTable($this, 'customers/preview', $out)))->toBe(['2 same', '3 same', '4 same']);
+    expect(SentTable::lines(SentTable::to($this, 'customers/preview', $out)))->toBe(['2 same', '3 same', '4 same']);
 });
 
 it('says what is wrong with a table of customers by line and column, and brings none of it in', function (): void {
@@ -145,7 +128,7 @@ it('says what is wrong with a table of customers by line and column, and brings 
         "weka hall,,,,\n" .
         "Cal,,,,cal\n" .
         ",school,,,\n";
-    expect(linesOf(sendTable($this, 'customers/preview', $table)))->toBe([
+    expect(SentTable::lines(SentTable::to($this, 'customers/preview', $table)))->toBe([
         '2 wrong tier: There is no sort of customers "club"; there are: school.',
         '3 wrong place: There is no place "Nowhere".',
         '4 wrong owner: There is no person "Nobody".',
@@ -153,17 +136,17 @@ it('says what is wrong with a table of customers by line and column, and brings 
         '6 wrong contact_email: Give an e-mail address.',
         '7 wrong name: This is needed.',
     ]);
-    sendTable($this, 'customers', $table)->assertUnprocessable();
+    SentTable::to($this, 'customers', $table)->assertUnprocessable();
     expect(Customer::query()->count())->toBe(1);
     expect(TableImport::query()->count())->toBe(0);
-    sendTable($this, 'customers/preview', "shoes\nx\n")->assertUnprocessable();
-    sendTable($this, 'shoes/preview', "name\nx\n")->assertNotFound();
+    SentTable::to($this, 'customers/preview', "shoes\nx\n")->assertUnprocessable();
+    SentTable::to($this, 'shoes/preview', "name\nx\n")->assertNotFound();
 });
 
 it('goes on with what was stopped half way, and does nothing twice', function (): void {
     Queue::fake();
     $lines = implode('', array_map(static fn(int $number): string => "Customer {$number}\n", range(1, 120)));
-    $id = sendTable($this, 'customers', "name\n{$lines}")
+    $id = SentTable::to($this, 'customers', "name\n{$lines}")
         ->assertAccepted()
         ->json('id');
     $import = TableImport::query()->sole();
@@ -182,8 +165,8 @@ it('takes tasks in by line and routes each, once each by its key', function (): 
         "Cornet, worn felts\tBench repair\tThe Holms Primary School\t45\tA-17\t1.200,50\n" .
         "Tuba, dent\tbench-repair\t\t\tA-18\t\n" .
         "Flute, pads\tbench repair\t\t\t\t\n";
-    expect(linesOf(sendTable($this, 'tasks/preview', $table)))->toBe(['2 makes', '3 makes', '4 makes']);
-    sendTable($this, 'tasks', $table)->assertAccepted();
+    expect(SentTable::lines(SentTable::to($this, 'tasks/preview', $table)))->toBe(['2 makes', '3 makes', '4 makes']);
+    SentTable::to($this, 'tasks', $table)->assertAccepted();
     $tasks = Task::query()
         ->with(['assignee', 'customer'])
         ->orderBy('number')
@@ -196,14 +179,14 @@ it('takes tasks in by line and routes each, once each by its key', function (): 
         45,
     ]);
     // Those with a key are there, the other one is another one.
-    expect(linesOf(sendTable($this, 'tasks/preview', $table)))->toBe(['2 same', '3 same', '4 makes']);
-    sendTable($this, 'tasks', $table)->assertAccepted();
+    expect(SentTable::lines(SentTable::to($this, 'tasks/preview', $table)))->toBe(['2 same', '3 same', '4 makes']);
+    SentTable::to($this, 'tasks', $table)->assertAccepted();
     expect(Task::query()->count())->toBe(4);
     $wrong = "title,kind,key\nA,nothing,1\nB,quote,2\nC,quote,2\n";
     expect(
         array_map(
             static fn(string $one): string => substr($one, 0, 16),
-            linesOf(sendTable($this, 'tasks/preview', $wrong)),
+            SentTable::lines(SentTable::to($this, 'tasks/preview', $wrong)),
         ),
     )->toBe(['2 wrong kind: Th', '4 wrong key: Thi', '3 makes']);
 });
@@ -214,7 +197,7 @@ it('looks at many lines in as many queries as at few', function (): void {
             "name\tplace\towner\n" .
             implode('', array_map(static fn(int $one): string => "C {$one}\tIslands\tfemi\n", range(1, $lines)));
         DB::flushQueryLog();
-        sendTable($this, 'customers/preview', $table)->assertOk();
+        SentTable::to($this, 'customers/preview', $table)->assertOk();
 
         return count(DB::getQueryLog());
     };

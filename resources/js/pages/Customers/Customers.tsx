@@ -77,14 +77,14 @@ export default function Customers({
             <h1 className="sr-only">{say('screen.customers.customers')}</h1>
             <div className="overflow-auto bg-paper">
                 <form
-                    className="flex flex-wrap items-center gap-3 border-b border-line p-3"
+                    className="flex flex-wrap items-center gap-2 border-b border-line p-3"
                     onSubmit={(event) => {
                         event.preventDefault();
                         show({ page: 1 });
                     }}
                 >
                     <input
-                        className="entry w-36"
+                        className="entry w-32"
                         aria-label={say('screen.customers.find_a_customer')}
                         placeholder={say('screen.customers.find_a_customer')}
                         value={text}
@@ -104,6 +104,9 @@ export default function Customers({
                     </span>
                     <a href="/customers/export" className="text-sky underline">
                         {say('customer.export')}
+                    </a>
+                    <a href="/customers/export?form=vcf" className="text-sky underline">
+                        {say('customer.cards')}
                     </a>
                     <Button onClick={() => setImporting(true)}>{say('customer.table')}</Button>
                     <Button look="main" onClick={() => setMaking(true)}>

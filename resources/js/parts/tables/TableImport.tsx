@@ -114,7 +114,7 @@ export function TableImport({
                         <input
                             className="entry w-full"
                             type="file"
-                            accept=".csv,.tsv,.txt,text/csv"
+                            accept=".csv,.tsv,.txt,.vcf,text/csv,text/vcard"
                             onChange={(event) => {
                                 const file = event.target.files?.[0];
                                 if (file !== undefined) look(file);
