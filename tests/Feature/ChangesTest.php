@@ -8,8 +8,10 @@ use App\Access\Difference;
 use App\Models\Customers\Customer;
 use App\Models\House\House as HouseRow;
 use App\Models\Tasks\TaskKind;
+use App\Words\Words;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Schema;
 use Tests\Support\Clock;
 use Tests\Support\House;
 use Tests\Support\PropTypes;
@@ -49,7 +51,7 @@ it('says who changed what, with before and after, the latest first', function ()
         'changed the customer The Holms Primary School',
         [
             ['label' => 'looked after by', 'before' => '', 'after' => 'Femi Adeyinka'],
-            ['label' => 'contacts', 'before' => '', 'after' => 'name: Ada, email: ada@x.example'],
+            ['label' => 'contacts', 'before' => '', 'after' => 'name: Ada, address: ada@x.example'],
         ],
     ]);
     expect([$changed['said'], $changed['lines']])->toBe([
@@ -137,4 +139,18 @@ it('tells of two documents what differs, of lists with ids those that do', funct
         'now' => ['teams' => [['id' => 'b', 'n' => 2], ['id' => 'c']], 'new' => 2],
     ]);
     expect(Difference::between($before, $before))->toBe(['old' => [], 'now' => []]);
+});
+
+it('has words for whatever is kept of a person, a customer, a place, a kind, an absence', function (): void {
+    $words = app(Words::class);
+    $silent = [...Difference::SILENT, 'roster_revision', 'customer_revision', 'draft_revision', 'changes', 'ticked_at'];
+    foreach (
+        ['people', 'teams', 'places', 'customers', 'custom_fields', 'task_kinds', 'absences', 'houses']
+        as $table
+    ) {
+        foreach (array_diff(Schema::getColumnListing($table), $silent) as $column) {
+            $member = preg_replace('/_id$/', '', $column);
+            expect($words->has("audit.members.{$member}"))->toBeTrue("{$table}.{$column} has no words");
+        }
+    }
 });

@@ -1,7 +1,7 @@
 import type { Option } from '../Rules/Vocabulary';
 
 export type RoleName = 'administrator' | 'lead' | 'member' | 'reviewer';
-export type AbilityName = 'tasks:create' | 'tasks:read' | 'tasks:speak';
+export type AbilityName = 'customers:keep' | 'tasks:create' | 'tasks:read' | 'tasks:speak';
 
 /** gone: their person is no longer of the house */
 export type SignInState = 'open' | 'invited' | 'ended' | 'gone';

@@ -13,6 +13,7 @@ use App\Models\Customers\Customer;
 use App\Models\People\Person;
 use App\Models\People\Place;
 use Illuminate\Support\Collection;
+use OpenBaton\Core\Document\RosterFormat;
 
 /**
  * Changes of the house in sentences: who did what, and what was before and after. Its type is ChangesPage.ts.
@@ -89,21 +90,24 @@ final class ChangeLines
      */
     private function differences(array $old, array $now): array
     {
-        $words = $this->viewer->words()->words;
         $lines = [];
         foreach (array_keys(array_diff_key($now + $old, array_flip(Difference::SILENT))) as $key) {
             [$before, $after] = [$this->text($key, $old[$key] ?? null), $this->text($key, $now[$key] ?? null)];
             if ($before !== $after) {
-                $label = preg_replace('/_id$/', '', (string) $key) ?? '';
-                $lines[] = [
-                    'label' => $words->has("audit.members.{$label}") ? $words->say("audit.members.{$label}") : $label,
-                    'before' => $before,
-                    'after' => $after,
-                ];
+                $lines[] = ['label' => $this->label((string) $key), 'before' => $before, 'after' => $after];
             }
         }
 
         return $lines;
+    }
+
+    /** Of fields of the house there are no words but their own. */
+    private function label(string $key): string
+    {
+        $words = $this->viewer->words()->words;
+        $path = 'audit.members.' . preg_replace('/_id$/', '', $key);
+
+        return $words->has($path) ? $words->say($path) : $key;
     }
 
     private function text(int|string $key, mixed $value): string
@@ -113,6 +117,7 @@ final class ChangeLines
             $value === null || $value === '' || $value === [] => '',
             is_bool($value) => $words->say($value ? 'audit.yes' : 'audit.no'),
             is_array($value) => $this->listed($value),
+            $value === RosterFormat::FURTHER_NOTICE => $words->say('audit.further_notice'),
             isset(self::NAMED[$key]) && is_string($value) => $this->names[$value] ?? $value,
             is_scalar($value) => (string) $value,
             default => '',
@@ -128,7 +133,7 @@ final class ChangeLines
         foreach ($values as $key => $value) {
             $text = $this->text($key, $value);
             if ($text !== '') {
-                $parts[] = is_int($key) ? $text : "{$key}: {$text}";
+                $parts[] = is_int($key) ? $text : "{$this->label($key)}: {$text}";
             }
         }
 
