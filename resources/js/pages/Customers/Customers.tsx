@@ -42,6 +42,19 @@ function columnsOf(found: Record<string, string>): TableColumn<CustomersPageProp
     ];
 }
 
+function Exports() {
+    return (
+        <>
+            <a href="/customers/export" className="text-sky underline">
+                {say('customer.export')}
+            </a>
+            <a href="/customers/export?form=vcf" className="text-sky underline">
+                {say('customer.cards')}
+            </a>
+        </>
+    );
+}
+
 export default function Customers({
     asked,
     retired,
@@ -102,12 +115,7 @@ export default function Customers({
                     <span className="flex-1 whitespace-nowrap text-ink2">
                         {say('screen.customers.count', { count: total })}
                     </span>
-                    <a href="/customers/export" className="text-sky underline">
-                        {say('customer.export')}
-                    </a>
-                    <a href="/customers/export?form=vcf" className="text-sky underline">
-                        {say('customer.cards')}
-                    </a>
+                    <Exports />
                     <Button onClick={() => setImporting(true)}>{say('customer.table')}</Button>
                     <Button look="main" onClick={() => setMaking(true)}>
                         {say('customer.new')}
