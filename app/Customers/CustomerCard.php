@@ -41,7 +41,7 @@ final class CustomerCard
             'contact' => $speaks ? $called : '',
             'contact_role' => $speaks ? Cards::text($card, 'TITLE', 'ROLE') : '',
             'contact_email' => Cards::text($card, 'EMAIL'),
-            'contact_phone' => Cards::text($card, 'TEL'),
+            'contact_phone' => Cards::telephone($card),
         ];
     }
 }

@@ -53,7 +53,7 @@ final class PeopleCards
                 'id' => mb_strtolower((string) preg_replace('/^urn:uuid:/', '', Cards::text($card, 'UID'))),
                 'name' => Cards::text($card, 'FN'),
                 'email' => Cards::text($card, 'EMAIL'),
-                'phone' => Cards::text($card, 'TEL'),
+                'phone' => Cards::telephone($card),
                 'zone' => Cards::text($card, 'TZ'),
             ];
             if ($person['name'] === '') {

@@ -13,8 +13,6 @@ use Sabre\VObject\Reader;
 /** What address books save (vCard, RFC 6350 and before it): one card after the other. */
 final class Cards
 {
-    private const BEGIN = '/^BEGIN:VCARD\b/im';
-
     public static function are(string $text): bool
     {
         return preg_match('/^\s*BEGIN:VCARD\b/i', $text) === 1;
@@ -29,10 +27,12 @@ final class Cards
     {
         $text = str_replace(["\r\n", "\r"], "\n", $text);
         $line = 1;
-        foreach (preg_split('/(?=^BEGIN:VCARD\b)/im', $text) ?: [] as $place => $one) {
-            if (preg_match(self::BEGIN, $one) === 1) {
-                if ($place > $most) {
-                    throw DocumentError::at("/line {$line}", 'A table has at most {most} lines.', most: $most);
+        $count = 0;
+        // What stands before the first is no card; what is too much stays in one piece.
+        foreach (preg_split('/(?=^BEGIN:VCARD\b)/im', $text, $most + 2) ?: [] as $one) {
+            if (self::are($one)) {
+                if (++$count > $most) {
+                    throw DocumentError::at("/line {$line}", 'A file has at most {most} cards.', most: $most);
                 }
                 yield $line => self::card($one, $line);
             }
@@ -46,13 +46,19 @@ final class Cards
         foreach ($names as $name) {
             /** @var list<mixed> $parts */
             $parts = $card->preferred($name)?->getParts() ?? [];
-            $text = is_string($parts[0] ?? null) ? trim((string) preg_replace('/^tel:/i', '', $parts[0])) : '';
+            $text = is_string($parts[0] ?? null) ? trim($parts[0]) : '';
             if ($text !== '') {
                 return $text;
             }
         }
 
         return '';
+    }
+
+    /** A telephone number, also where it is written as an address (RFC 3966). */
+    public static function telephone(VCard $card): string
+    {
+        return (string) preg_replace('/^tel:/i', '', self::text($card, 'TEL'));
     }
 
     private static function card(string $text, int $line): VCard

@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 use App\Models\Customers\Customer;
+use App\Tables\Cards;
+use OpenBaton\Core\Document\DocumentError;
 use Tests\Support\Clock;
 use Tests\Support\House;
 use Tests\Support\SentTable;
@@ -100,4 +102,15 @@ it('says which card is not right, and does nothing then', function (): void {
     expect(Customer::query()->where('name', 'like', 'Ada%')->exists())->toBeFalse();
     // Tasks do not come as cards.
     SentTable::to($this, 'tasks/preview', cardsOfCustomers())->assertUnprocessable()->assertSee('There is no column');
+});
+
+it('takes so many cards and no more, whatever stands before them', function (): void {
+    $text = "Kept by the reading room\n\n" . cardsOfCustomers();
+    expect(array_keys(iterator_to_array(Cards::of($text, 3))))->toBe([3, 13, 19]);
+    foreach ([$text, cardsOfCustomers()] as $one) {
+        expect(fn(): array => iterator_to_array(Cards::of($one, 2)))->toThrow(
+            DocumentError::class,
+            'A file has at most 2 cards.',
+        );
+    }
 });
