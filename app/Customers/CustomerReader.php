@@ -7,6 +7,7 @@ namespace App\Customers;
 use App\Bridge\Snapshot;
 use App\Models\House\House;
 use App\Models\People\Place;
+use OpenBaton\Core\Criteria\Field;
 use OpenBaton\Core\Document\DocumentError;
 use OpenBaton\Core\Document\Faults;
 use OpenBaton\Core\Document\Node;
@@ -24,13 +25,10 @@ final class CustomerReader
     /** @var array<string, string> */
     private readonly array $tiers;
 
-    /** @var array<string, string|null> ids of places by slug, as they were asked for */
-    private array $places = [];
-
-    public function __construct(private readonly Snapshot $house)
+    /** @param array<string, string|null> $places their keys by id, as far as they are known; others are asked for */
+    public function __construct(private readonly Snapshot $house, private array $places = [])
     {
-        $tiers = House::query()->firstOrFail()->tiers();
-        $this->tiers = $tiers;
+        $this->tiers = House::query()->firstOrFail()->tiers();
     }
 
     /** @throws DocumentError with all that is wrong with it */
@@ -71,6 +69,16 @@ final class CustomerReader
     public static function isOfCustomers(string $path, array $own): bool
     {
         return $path === OwnerGiven::FIELD || (str_starts_with($path, 'customer.') && in_array($path, $own, true));
+    }
+
+    /** @return array<string, Field> by path: those of customers that are kept by hand, and still offered */
+    public static function fields(Snapshot $house): array
+    {
+        return array_filter(
+            $house->catalogue->fields,
+            static fn(Field $field): bool => self::isOfCustomers($field->path, $house->customFields) &&
+                !$field->retired,
+        );
     }
 
     /** @return array<string, string|bool|null> */

@@ -9,6 +9,7 @@ use App\Models\Customers\Customer;
 use App\Models\House\House;
 use App\Models\People\Place;
 use App\Tables\ImportRow;
+use App\Tables\Names;
 use OpenBaton\Core\Document\DocumentError;
 use OpenBaton\Core\Subject\Effect\OwnerGiven;
 
@@ -18,17 +19,18 @@ final class CustomersPiece
     /** @var array<string, list<Customer>> by id, and by name in small letters */
     private array $customers = [];
 
-    /** @var array<string, list<string>> ids of places by id, and by name in small letters */
-    private array $places = [];
+    private readonly Names $places;
 
-    /** @var array<string, list<string>> ids of people by id, and by name in small letters */
-    private array $people = [];
+    /** @var array<string, string|null> keys of places by id; null: there is none */
+    private array $placeKeys = [];
+
+    private readonly Names $people;
 
     /** @var array<string, string> codes of sorts by label in small letters */
     private readonly array $tiers;
 
     /** @param list<ImportRow> $rows */
-    public function __construct(array $rows, Snapshot $house)
+    public function __construct(array $rows, private readonly Snapshot $house)
     {
         $texts = static fn(string $member): array => array_values(
             array_unique(
@@ -45,19 +47,25 @@ final class CustomersPiece
         foreach ($customers->get() as $customer) {
             $this->put($customer);
         }
+        $this->places = new Names();
+        $this->placeKeys = array_fill_keys($texts('place'), null);
         $places = Place::query()->whereIn('slug', $texts('place'))->orWhereIn('name', $texts('place'));
         foreach ($places->get(['id', 'slug', 'name']) as $place) {
-            foreach (array_unique([$place->slug, mb_strtolower($place->name)]) as $name) {
-                $this->places[$name][] = $place->slug;
-            }
+            $this->places->add($place->slug, $place->name);
+            $this->placeKeys[$place->slug] = $place->id;
         }
+        $this->people = new Names();
         foreach ($house->roster->people as $person) {
-            foreach (array_unique([$person->id, mb_strtolower($person->name)]) as $name) {
-                $this->people[$name][] = $person->id;
-            }
+            $this->people->add($person->id, $person->name);
         }
         $tiers = House::query()->firstOrFail()->tiers();
         $this->tiers = array_flip(array_map(mb_strtolower(...), $tiers));
+    }
+
+    /** Of what the rows name it asks nothing more. */
+    public function reader(): CustomerReader
+    {
+        return new CustomerReader($this->house, $this->placeKeys);
     }
 
     /** A customer as it is by now, for the rows to come. */
@@ -110,10 +118,10 @@ final class CustomersPiece
             $document['tier'] = $this->tiers[mb_strtolower($given['tier'])] ?? $given['tier'];
         }
         if (is_string($given['place'] ?? null)) {
-            $document['place'] = self::one($this->places, $given['place'], '/place');
+            $document['place'] = $this->places->one($given['place'], '/place');
         }
         if (is_string($given['owner'] ?? null)) {
-            $owner = self::one($this->people, $given['owner'], '/owner');
+            $owner = $this->people->one($given['owner'], '/owner');
             $document['set'] = [OwnerGiven::FIELD => $owner] + (array) ($document['set'] ?? []);
         }
         if (is_array($given['contact'] ?? null)) {
@@ -123,17 +131,5 @@ final class CustomersPiece
         }
 
         return $document;
-    }
-
-    /** @param array<string, list<string>> $known */
-    private static function one(array $known, string $given, string $at): string
-    {
-        $found = $known[$given] ?? ($known[mb_strtolower($given)] ?? []);
-
-        return match (count($found)) {
-            0 => $given,
-            1 => $found[0],
-            default => throw DocumentError::at($at, 'There are several called "{given}"; give the id.', given: $given),
-        };
     }
 }

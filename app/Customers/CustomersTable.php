@@ -117,7 +117,7 @@ final class CustomersTable implements ImportKind, ReadsCards
     public function look(array $rows): array
     {
         $piece = new CustomersPiece($rows, $this->house());
-        $reader = new CustomerReader($this->house());
+        $reader = $piece->reader();
 
         return array_map(fn(ImportRow $row): ImportVerdict => $this->verdict($row, $piece, $reader), $rows);
     }
@@ -126,9 +126,8 @@ final class CustomersTable implements ImportKind, ReadsCards
     {
         return DB::transaction(function () use ($rows, $import): array {
             $locked = $this->houses->lock();
-            $house = $locked->house->snapshot;
-            $piece = new CustomersPiece($rows, $house);
-            $reader = new CustomerReader($house);
+            $piece = new CustomersPiece($rows, $locked->house->snapshot);
+            $reader = $piece->reader();
             $by = Actor::user($import->user()->firstOrFail());
 
             return array_map(
@@ -201,13 +200,9 @@ final class CustomersTable implements ImportKind, ReadsCards
     /** @return array<string, Field> that the house has added to customers, and still offers */
     private function fields(): array
     {
-        $house = $this->house();
-
         return array_filter(
-            $house->catalogue->fields,
-            static fn(Field $field): bool => $field->path !== OwnerGiven::FIELD &&
-                CustomerReader::isOfCustomers($field->path, $house->customFields) &&
-                !$field->retired,
+            CustomerReader::fields($this->house()),
+            static fn(Field $field): bool => $field->path !== OwnerGiven::FIELD,
         );
     }
 

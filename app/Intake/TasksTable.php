@@ -14,6 +14,7 @@ use App\Models\Tasks\TaskSource;
 use App\Tables\ImportKind;
 use App\Tables\ImportRow;
 use App\Tables\ImportVerdict;
+use App\Tables\Names;
 use OpenBaton\Core\Criteria\Field;
 use OpenBaton\Core\Document\DocumentError;
 use OpenBaton\Core\Document\Duration;
@@ -43,6 +44,9 @@ final class TasksTable implements ImportKind
     private const PLAIN = ['title', 'kind', 'customer', 'contact', 'description', 'priority', 'start', 'due'];
 
     private const MOST = 5_000;
+
+    /** What faults call otherwise than columns. */
+    private const PLACES = ['estimate' => 'minutes'];
 
     private ?HouseAt $house = null;
 
@@ -119,7 +123,7 @@ final class TasksTable implements ImportKind
 
                 return new ImportVerdict($row->line, $what, $label);
             } catch (DocumentError $error) {
-                return ImportVerdict::wrong($row->line, $label, $error, ['estimate' => 'minutes']);
+                return ImportVerdict::wrong($row->line, $label, $error, self::PLACES);
             }
         }, $rows);
     }
@@ -153,7 +157,7 @@ final class TasksTable implements ImportKind
                     $label,
                 );
             } catch (DocumentError $error) {
-                return ImportVerdict::wrong($row->line, $label, $error, ['estimate' => 'minutes']);
+                return ImportVerdict::wrong($row->line, $label, $error, self::PLACES);
             }
         }, $rows);
     }
@@ -204,7 +208,7 @@ final class TasksTable implements ImportKind
             static fn(ImportRow $row): mixed => ((array) $row->document['task'])['customer'] ?? null,
             $rows,
         );
-        $customers = [];
+        $customers = new Names();
         foreach (
             Customer::query()
                 ->offered()
@@ -212,23 +216,18 @@ final class TasksTable implements ImportKind
                 ->get(['slug', 'name'])
             as $customer
         ) {
-            $customers[mb_strtolower((string) $customer->name)][] = (string) $customer->slug;
+            $customers->add((string) $customer->slug, (string) $customer->name);
         }
 
         return static function (array $task) use ($kinds, $customers): array {
             $kind = is_string($task['kind'] ?? null) ? $task['kind'] : '';
             $customer = is_string($task['customer'] ?? null) ? $task['customer'] : '';
-            $found = $customers[mb_strtolower($customer)] ?? [];
-            if (count($found) > 1) {
-                throw DocumentError::at(
-                    '/customer',
-                    'There are several called "{given}"; give the id.',
-                    given: $customer,
-                );
-            }
 
             return array_filter(
-                ['kind' => $kinds[mb_strtolower($kind)] ?? $kind, 'customer' => $found[0] ?? $customer] + $task,
+                [
+                    'kind' => $kinds[mb_strtolower($kind)] ?? $kind,
+                    'customer' => $customers->one($customer, '/customer'),
+                ] + $task,
                 static fn(mixed $value): bool => $value !== '',
             );
         };

@@ -28,23 +28,22 @@ final class RunImport implements ShouldQueue
 
     public function handle(ImportKinds $kinds): void
     {
+        $import = TableImport::query()->with('user')->find($this->importId);
+        /** @var list<array{line: int, document: array<string, mixed>}> $rows */
+        $rows = (array) $import?->rows;
         for ($piece = 0; $piece < self::PIECES; ++$piece) {
-            $import = TableImport::query()->with('user')->find($this->importId);
             if ($import === null || $import->ended_at !== null) {
                 return;
             }
-            self::carryOut($import, $kinds->named($import->kind));
+            self::carryOut($import, $kinds->named($import->kind), array_slice($rows, $import->done, self::PIECE));
         }
         self::dispatch($this->importId);
     }
 
-    private static function carryOut(TableImport $import, ImportKind $kind): void
+    /** @param list<array{line: int, document: array<string, mixed>}> $piece */
+    private static function carryOut(TableImport $import, ImportKind $kind, array $piece): void
     {
-        $rows = [];
-        foreach (array_slice((array) $import->rows, $import->done, self::PIECE) as $row) {
-            /** @var array{line: int, document: array<string, mixed>} $row */
-            $rows[] = new ImportRow($row['line'], $row['document']);
-        }
+        $rows = array_map(static fn(array $row): ImportRow => new ImportRow($row['line'], $row['document']), $piece);
         $counts = [ImportVerdict::MAKES => 0, ImportVerdict::CHANGES => 0];
         $faults = (array) $import->faults;
         foreach ($rows === [] ? [] : $kind->carryOut($rows, $import) as $verdict) {
@@ -53,19 +52,19 @@ final class RunImport implements ShouldQueue
                 $faults[] = ['line' => $verdict->line, 'message' => $fault->message, 'slots' => $fault->slots];
             }
         }
-        $done = $import->done + count($rows);
-        // Another worker may have done the same piece: what it has counted stays.
-        TableImport::query()
-            ->whereKey($import->id)
-            ->where('done', $import->done)
-            ->update([
-                'done' => $done,
-                'made' => $import->made + $counts[ImportVerdict::MAKES],
-                'changed' => $import->changed + $counts[ImportVerdict::CHANGES],
-                'faults' => $faults === [] ? null : json_encode($faults, JSON_THROW_ON_ERROR),
-                'ended_at' => $done >= $import->total ? CarbonImmutable::now() : null,
-                // What a table says is kept no longer than it is needed.
-                ...$done >= $import->total ? ['rows' => '[]'] : [],
-            ]);
+        $before = $import->done;
+        $import->fill([
+            'done' => $before + count($rows),
+            'made' => $import->made + $counts[ImportVerdict::MAKES],
+            'changed' => $import->changed + $counts[ImportVerdict::CHANGES],
+            'faults' => $faults === [] ? null : $faults,
+        ]);
+        if ($import->done >= $import->total) {
+            // What a table says is kept no longer than it is needed.
+            $import->fill(['ended_at' => CarbonImmutable::now(), 'rows' => []]);
+        }
+        $saved = TableImport::query()->whereKey($import->id)->where('done', $before)->update($import->getDirty());
+        // Where another worker has done the same piece, what it has counted stays.
+        $saved === 1 ? $import->syncOriginal() : $import->refresh();
     }
 }

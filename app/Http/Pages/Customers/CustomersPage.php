@@ -15,7 +15,6 @@ use App\Models\Customers\CustomerMerge;
 use App\Models\House\House;
 use App\Models\Tasks\Task;
 use Illuminate\Http\Request;
-use OpenBaton\Core\Criteria\Field;
 use OpenBaton\Core\Subject\Effect\OwnerGiven;
 
 /** The customers by pages, and one of them with all that the house keeps of it. Its type is CustomersPage.ts. */
@@ -130,15 +129,7 @@ final readonly class CustomersPage
     /** @return list<array<string, mixed>> */
     private function fields(): array
     {
-        $house = $this->viewer->snapshot();
-
-        return Choices::entries(
-            array_filter(
-                $house->catalogue->fields,
-                static fn(Field $field): bool => CustomerReader::isOfCustomers($field->path, $house->customFields) &&
-                    !$field->retired,
-            ),
-        );
+        return Choices::entries(CustomerReader::fields($this->viewer->snapshot()));
     }
 
     /** Where they are; of those that are a place of their own, what it lies in. */

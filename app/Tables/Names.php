@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Tables;
+
+use OpenBaton\Core\Document\DocumentError;
+
+/** What people write in a table where documents have ids: an id itself, or a name that is one's alone. */
+final class Names
+{
+    /** @var array<string, list<string>> ids by id, and by name in small letters */
+    private array $ids = [];
+
+    public function add(string $id, string $name): void
+    {
+        foreach (array_unique([$id, mb_strtolower($name)]) as $one) {
+            $this->ids[$one][] = $id;
+        }
+    }
+
+    /**
+     * @return string the id; what is not known stays as it is, and is refused wherever it is read
+     *
+     * @throws DocumentError where it is the name of several
+     */
+    public function one(string $given, string $at): string
+    {
+        $found = $this->ids[$given] ?? ($this->ids[mb_strtolower($given)] ?? []);
+
+        return match (count($found)) {
+            0 => $given,
+            1 => $found[0],
+            default => throw DocumentError::at($at, 'There are several called "{given}"; give the id.', given: $given),
+        };
+    }
+}
