@@ -34,8 +34,9 @@ final readonly class ReadyMade
     {
         $revision = LockedDraft::revision();
         $known = array_column(IdentifiedRules::workedOn(RulebookVersion::query()->draft()->first())->lines(), 0);
+        $label = $this->label($code, $choice);
         $name = $this->words->say("ready.{$code}.name", [
-            'choice' => $this->label($code, $choice),
+            'choice' => $label,
             'kind' => $this->kind($kind),
         ]);
         $rule = [
@@ -44,7 +45,7 @@ final readonly class ReadyMade
             'active' => true,
             'when' => [['kind' => 'task_arrives']],
             'if' => $kind === null ? ['all' => []] : ['field' => 'task.kind', 'op' => 'is', 'value' => $kind],
-            'give' => self::give($code, $choice, $this->label($code, $choice)),
+            'give' => self::give($code, $choice, $label),
             'then' => [],
         ];
 
@@ -68,12 +69,11 @@ final readonly class ReadyMade
     private function label(string $code, string $choice): string
     {
         $roster = $this->houses->current()->roster;
+        $house = House::query()->firstOrFail();
         $label = match (self::ASKS[$code]) {
             'team' => ($roster->teams[$choice] ?? null)?->name,
             'skill' => $roster->skills[$choice] ?? null,
-            default => House::query()->firstOrFail()->answering_level === $choice
-                ? House::query()->firstOrFail()->levels()[$choice] ?? null
-                : null,
+            default => $house->answering_level === $choice ? $house->levels()[$choice] ?? null : null,
         };
 
         return $label ?? throw DocumentError::at('/choice', 'Choose one of those there are.');

@@ -13,6 +13,7 @@ use App\Models\Access\User;
 use App\Models\Customers\Customer;
 use App\Models\House\House;
 use App\Words\Words;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
@@ -29,11 +30,7 @@ final class CustomerController
     {
         return $this->ask($request, static function () use ($request): JsonResponse {
             $request->validate(['q' => ['nullable', 'string', 'max:200'], 'page' => ['nullable', new Whole(1)]]);
-            $found = Customer::query()
-                ->with(['contacts', 'place', 'owner', 'mergedInto'])
-                ->offered()
-                ->named(trim($request->string('q')->toString()))
-                ->paginate(self::PAGE);
+            $found = self::customers()->offered()->named(trim($request->string('q')->toString()))->paginate(self::PAGE);
 
             return new JsonResponse([
                 'customers' => array_map(self::document(...), $found->items()),
@@ -49,12 +46,7 @@ final class CustomerController
         return $this->ask(
             $request,
             static fn(): JsonResponse => new JsonResponse(
-                self::document(
-                    Customer::query()
-                        ->with(['contacts', 'place', 'owner', 'mergedInto'])
-                        ->where('slug', $code)
-                        ->firstOrFail(),
-                ),
+                self::document(self::customers()->where('slug', $code)->firstOrFail()),
             ),
         );
     }
@@ -64,7 +56,7 @@ final class CustomerController
         return $this->ask($request, static function () use ($request, $viewer, $save): JsonResponse {
             $customer = $save(null, Node::parse((string) $request->getContent()), $viewer->actor());
 
-            return new JsonResponse(self::document(self::whole($customer)), 201, [
+            return new JsonResponse(self::document(self::customers()->findOrFail($customer->id)), 201, [
                 'Location' => "{$request->url()}/{$customer->slug}",
             ]);
         });
@@ -80,7 +72,7 @@ final class CustomerController
                 $viewer->actor(),
             );
 
-            return new JsonResponse(self::document(self::whole($saved)));
+            return new JsonResponse(self::document(self::customers()->findOrFail($saved->id)));
         });
     }
 
@@ -104,11 +96,10 @@ final class CustomerController
         return $answer();
     }
 
-    private static function whole(Customer $customer): Customer
+    /** @return Builder<Customer> with all that is told of them */
+    private static function customers(): Builder
     {
-        return Customer::query()
-            ->with(['contacts', 'place', 'owner', 'mergedInto'])
-            ->findOrFail($customer->id);
+        return Customer::query()->with(['contacts', 'place', 'owner', 'mergedInto']);
     }
 
     /** @return array<string, mixed> */

@@ -41,15 +41,17 @@ final readonly class TasksPage
             ->forPage($page, self::PAGE)
             ->get();
 
+        $options = $this->options();
+
         return [
             'filter' => (object) $filter->params(),
-            'said' => $this->said($filter),
+            'said' => $this->said($filter, $options),
             'rows' => array_values($rows->map(fn(Task $one): array => $this->row($one, $filter))->all()),
             'total' => $total,
             'page' => $page,
             'pages' => $pages,
             'groups' => $filter->group === '' ? [] : $this->groups($tasks->clone(), $filter->group),
-            'options' => $this->options(),
+            'options' => $options,
             'columns' => Choices::of($this->columns()),
             'lists' => $this->lists(),
         ];
@@ -107,6 +109,7 @@ final readonly class TasksPage
         $column = ['holder' => 'assignee_id', 'kind' => 'task_kind_id'][$group] ?? $group;
         $house = $this->viewer->snapshot();
         $groups = [];
+        // The query builder has no count by groups; there is nothing in it from outside.
         foreach (
             $tasks
                 ->groupBy($column)
@@ -168,13 +171,14 @@ final readonly class TasksPage
         return $labels;
     }
 
-    /** The list in words: what it is narrowed by, and how it is sorted. */
-    private function said(TaskFilter $filter): string
+    /**
+     * The list in words: what it is narrowed by.
+     *
+     * @param array<string, list<array{value: string, label: string}>> $options
+     */
+    private function said(TaskFilter $filter, array $options): string
     {
-        $options = array_map(
-            static fn(array $offered): array => array_column($offered, 'label', 'value'),
-            $this->options(),
-        );
+        $options = array_map(static fn(array $offered): array => array_column($offered, 'label', 'value'), $options);
         $words = $this->words()->words;
         $say = static fn(string $part, string $value): string => $words->say("task_list.said.{$part}", [
             'value' => $value,
