@@ -209,25 +209,8 @@ export default function House({
                     ))}
                 </Rows>
             </Section>
-            <LabelList
-                id="levels"
-                title={say('levels.title')}
-                note={say('levels.note')}
-                nothing={say('levels.nothing')}
-                add={say('levels.add')}
-                url="/house/levels"
-                labels={levels}
-                answering={answering}
-            />
-            <LabelList
-                id="tiers"
-                title={say('tiers.title')}
-                note={say('tiers.note')}
-                nothing={say('tiers.nothing')}
-                add={say('tiers.add')}
-                url="/house/tiers"
-                labels={tiers}
-            />
+            <LabelList list="levels" labels={levels} answering={answering} />
+            <LabelList list="tiers" labels={tiers} />
             <WebForm form={form} />
             <CustomerWords words={customerWords} />
             <Sight open={tasksAreOpen} />

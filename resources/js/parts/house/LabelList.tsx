@@ -52,22 +52,12 @@ function LabelRow({
 
 /** A list of what the house calls something: its words are typed, the codes that rules know them by are made. */
 export function LabelList({
-    id,
-    title,
-    note,
-    nothing,
-    add,
-    url,
+    list,
     labels,
     answering,
 }: {
-    id: string;
-    title: string;
-    note: string;
-    /** what is said while there is none */
-    nothing: string;
-    add: string;
-    url: string;
+    /** which one: its words, its place on the page and where it is sent go by it */
+    list: 'levels' | 'tiers';
     labels: Option[];
     /** the one that people answer for; undefined: that is not asked of this list */
     answering?: string | null;
@@ -84,19 +74,19 @@ export function LabelList({
             const sent = data.labels.map(({ value, label }) => ({ value: value === '' ? null : value, label }));
             return { labels: sent, answering: at < 0 ? null : at } as unknown as typeof data;
         });
-        form.put(url, { preserveScroll: true, preserveState: 'errors' });
+        form.put(`/house/${list}`, { preserveScroll: true, preserveState: 'errors' });
     };
     return (
-        <section id={id} className="box p-5" aria-label={title}>
-            <h2 className="font-semibold">{title}</h2>
-            <p className="mb-3 text-ink2">{note}</p>
+        <section id={list} className="box p-5" aria-label={say(`${list}.title`)}>
+            <h2 className="font-semibold">{say(`${list}.title`)}</h2>
+            <p className="mb-3 text-ink2">{say(`${list}.note`)}</p>
             <form
                 onSubmit={(event) => {
                     event.preventDefault();
                     send();
                 }}
             >
-                {form.data.labels.length === 0 && <p className="mb-2 text-ink2">{nothing}</p>}
+                {form.data.labels.length === 0 && <p className="mb-2 text-ink2">{say(`${list}.nothing`)}</p>}
                 <ol className="space-y-2">
                     {form.data.labels.map((one, place) => (
                         <LabelRow
@@ -121,7 +111,7 @@ export function LabelList({
                     <label className="mt-2 flex items-center gap-2">
                         <input
                             type="radio"
-                            name={`answering-${url}`}
+                            name={`answering-${list}`}
                             checked={form.data.answering === null}
                             onChange={() => form.setData('answering', null)}
                         />
@@ -129,7 +119,9 @@ export function LabelList({
                     </label>
                 )}
                 <div className="mt-3 flex items-center gap-3">
-                    <Button onClick={() => put([...form.data.labels, entry({ value: '', label: '' })])}>{add}</Button>
+                    <Button onClick={() => put([...form.data.labels, entry({ value: '', label: '' })])}>
+                        {say(`${list}.add`)}
+                    </Button>
                     <Button type="submit" look="main" disabled={form.processing || !form.isDirty}>
                         {say('label_list.save')}
                     </Button>

@@ -4,6 +4,7 @@ import type { ListChanges, RosterChanges } from '@props/People/RosterChanges';
 import { useState } from 'react';
 import { ask } from '@/lib/ask';
 import { FaultList } from '@/parts/FaultList';
+import { FileEntry, PastedTable } from '@/parts/FileEntry';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 import { say } from '@/lib/words';
@@ -71,19 +72,12 @@ export function RosterImportDialog({ onClose, onDone }: { onClose: () => void; o
             title={say('screen.roster_import_dialog.read_people_and_teams')}
             description={say('screen.roster_import_dialog.what_the_file_has')}
         >
-            <label className="block space-y-1">
-                <span className="font-medium">{say('screen.roster_import_dialog.roster_json_table_csv')}</span>
-                <input
-                    className="entry w-full"
-                    type="file"
-                    accept=".json,.csv,.vcf"
-                    onChange={(event) => {
-                        const file = event.target.files?.[0];
-                        if (file !== undefined) look(file, formOf(file));
-                    }}
-                />
-            </label>
-            <Pasted onPaste={(text) => look(new Blob([text]), 'csv')} />
+            <FileEntry
+                label={say('screen.roster_import_dialog.roster_json_table_csv')}
+                accept=".json,.csv,.vcf"
+                onFile={(file) => look(file, formOf(file))}
+            />
+            <PastedTable example={'name\temail\tskills\tteams'} onPaste={(text) => look(text, 'csv')} />
             <FaultList faults={faults} />
             {found !== null && <WhatChanges changes={found.changes} remove={remove} />}
             {nothing && <p className="mt-3">{say('screen.roster_import_dialog.the_house_has_all')}</p>}
@@ -120,23 +114,6 @@ export function RosterImportDialog({ onClose, onDone }: { onClose: () => void; o
                 )}
             </div>
         </Dialog>
-    );
-}
-
-function Pasted({ onPaste }: { onPaste: (text: string) => void }) {
-    const [text, setText] = useState('');
-    return (
-        <label className="mt-3 block space-y-1">
-            <span className="font-medium">{say('table.pasted')}</span>
-            <textarea
-                className="entry w-full font-mono text-xs"
-                rows={4}
-                placeholder={'name\temail\tskills\tteams'}
-                value={text}
-                onChange={(event) => setText(event.target.value)}
-                onBlur={() => text.trim() !== '' && onPaste(text)}
-            />
-        </label>
     );
 }
 

@@ -5,6 +5,7 @@ import { router } from '@inertiajs/react';
 import { useState } from 'react';
 import { ask } from '@/lib/ask';
 import { FaultList } from '@/parts/FaultList';
+import { FileEntry } from '@/parts/FileEntry';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 import { say } from '@/lib/words';
@@ -46,19 +47,12 @@ export function ImportDialog({ revision, isDraft, vocabulary, open, onOpenChange
             description={say('screen.import_dialog.description', { draft: String(isDraft) })}
         >
             {done === null ? (
-                <label className="block space-y-1">
-                    <span className="font-medium">{say('screen.import_dialog.rulebook_file_json')}</span>
-                    <input
-                        className="entry w-full"
-                        type="file"
-                        accept="application/json,.json"
-                        disabled={busy}
-                        onChange={(event) => {
-                            const file = event.target.files?.[0];
-                            if (file !== undefined) look(file);
-                        }}
-                    />
-                </label>
+                <FileEntry
+                    label={say('screen.import_dialog.rulebook_file_json')}
+                    accept="application/json,.json"
+                    disabled={busy}
+                    onFile={look}
+                />
             ) : (
                 <p role="status">{say('differences.imported')}</p>
             )}

@@ -5,6 +5,7 @@ import { ask } from '@/lib/ask';
 import { useSending } from '@/lib/useSending';
 import { say } from '@/lib/words';
 import { FaultList } from '@/parts/FaultList';
+import { FileEntry, PastedTable } from '@/parts/FileEntry';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 
@@ -89,7 +90,6 @@ export function TableImport({
     onClose: () => void;
 }) {
     const [table, setTable] = useState<Blob | null>(null);
-    const [pasted, setPasted] = useState('');
     const [preview, setPreview] = useState<ImportPreview | null>(null);
     const [running, setRunning] = useState<string | null>(null);
     const { busy, faults, send } = useSending();
@@ -109,30 +109,13 @@ export function TableImport({
         <Dialog open onOpenChange={(open) => !open && onClose()} wide title={title} description={note}>
             {running === null && (
                 <>
-                    <label className="block space-y-1">
-                        <span className="font-medium">{say('table.file')}</span>
-                        <input
-                            className="entry w-full"
-                            type="file"
-                            accept=".csv,.tsv,.txt,.vcf,text/csv,text/vcard"
-                            onChange={(event) => {
-                                const file = event.target.files?.[0];
-                                if (file !== undefined) look(file);
-                            }}
-                        />
-                        <span className="block text-xs text-ink2">{say('table.how_to_save')}</span>
-                    </label>
-                    <label className="mt-3 block space-y-1">
-                        <span className="font-medium">{say('table.pasted')}</span>
-                        <textarea
-                            className="entry w-full font-mono text-xs"
-                            rows={4}
-                            placeholder={example}
-                            value={pasted}
-                            onChange={(event) => setPasted(event.target.value)}
-                            onBlur={() => pasted.trim() !== '' && look(new Blob([pasted]))}
-                        />
-                    </label>
+                    <FileEntry
+                        label={say('table.file')}
+                        accept=".csv,.tsv,.txt,.vcf,text/csv,text/vcard"
+                        hint={say('table.how_to_save')}
+                        onFile={look}
+                    />
+                    <PastedTable example={example} onPaste={look} />
                 </>
             )}
             <FaultList faults={faults} />
