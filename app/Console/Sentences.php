@@ -13,20 +13,10 @@ use Symfony\Component\Finder\Finder;
  */
 final class Sentences
 {
-    private const PLACES = [
-        'core/src',
-        'app/Absences',
-        'app/Access',
-        'app/Bridge',
-        'app/Calendar',
-        'app/Customers',
-        'app/Documents',
-        'app/Http',
-        'app/Intake',
-        'app/People',
-        'app/Rules',
-        'app/Tasks',
-    ];
+    private const PLACES = ['core/src', 'app'];
+
+    /** Schemas, and what speaks to whoever runs the machine. */
+    private const NOT = ['Schema', 'Console', 'Logging', 'Notifications'];
 
     /** Text, and what joins it to more of it. */
     private const PARTS = [T_CONSTANT_ENCAPSED_STRING, '.'];
@@ -38,7 +28,7 @@ final class Sentences
         $files = Finder::create()
             ->files()
             ->name('*.php')
-            ->notPath('Schema')
+            ->notPath(self::NOT)
             ->in(array_map(static fn(string $place): string => dirname(__DIR__, 2) . "/{$place}", self::PLACES));
         foreach ($files as $file) {
             array_push($found, ...self::in($file->getContents()));

@@ -93,6 +93,7 @@ it('says what is wrong with what was given in the language of whoever gave it', 
     'by the framework' => ['POST', '/people', ['document' => 'x'], '/document'],
     'by the framework, with a slot' => ['POST', '/house/checklists', ['name' => str_repeat('x', 500)], '/name'],
     'by a rule of ours' => ['PUT', '/rulebook/draft', ['revision' => -1], '/revision'],
+    'by a table' => ['POST', '/imports/customers/preview', ['no' => 'table'], '/line 1'],
     'by an action' => ['POST', '/people', ['document' => ['name' => '']], '/people/5'],
 ]);
 
