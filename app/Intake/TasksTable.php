@@ -23,7 +23,8 @@ use OpenBaton\Core\Parameter\Assignment;
 
 /**
  * Tasks as a table: a line for each, taken in and routed as every other. Kinds and customers by id or by name. With a
- * key a line comes in once, whoever sends it however often.
+ * key a line comes in once, whoever sends it however often. Of customers that nobody has asked for lately, each costs a
+ * few queries.
  */
 final class TasksTable implements ImportKind
 {
