@@ -87,6 +87,11 @@ it('sends the rules of a revision once, and those of a newer one', function (): 
         ->not->toHaveKey('rules')
         ->toHaveKeys(['draft', 'published', 'vocabulary']);
     expect($props("{$first}"))->not->toHaveKey('firstRules');
+    // Also where they are asked for by name, since something of the rulebook has changed meanwhile.
+    $named = ['X-Inertia-Partial-Data' => 'draft,rules,firstRules', 'X-Inertia-Partial-Except' => ''] + $reload;
+    expect(array_keys($this->get("/rulebook?known={$first}", $named)->json('props')))
+        ->toContain('draft')
+        ->not->toContain('rules', 'firstRules');
     expect(array_column($props('')['rules'], 0))->toBe(['quotes']);
     expect(array_column($props('abc')['firstRules'], 'id'))->toBe(['quotes']);
     $this->putJson('/rulebook/draft', ['rules' => [House::roundRule(), quoteRule()], 'revision' => $first])->assertOk();

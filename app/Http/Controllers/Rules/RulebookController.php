@@ -9,6 +9,7 @@ use App\Http\Invalid;
 use App\Http\Pages\Intake\MergedPreview;
 use App\Http\Pages\Rules\CoverageView;
 use App\Http\Pages\Rules\RulebookPage;
+use App\Http\PartialReload;
 use App\Http\Requests\Rules\DraftRequest;
 use App\Http\Requests\Rules\RulesRequest;
 use App\Http\Requests\Rules\SaveDraftRequest;
@@ -26,7 +27,6 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use Inertia\Inertia;
 use Inertia\Response;
-use Inertia\Support\Header;
 use OpenBaton\Core\Document\DocumentError;
 use OpenBaton\Core\Refusal;
 use OpenBaton\Core\Text\MergedText;
@@ -39,10 +39,12 @@ final class RulebookController
     {
         Gate::authorize('viewAny', RulebookVersion::class);
 
-        // A page that is fetched as a whole has nothing yet, whatever stands in its address.
-        $known = $request->hasHeader(Header::PARTIAL_COMPONENT) && $request->filled('known');
+        $revision = LockedDraft::revision();
+        if ($request->filled('known') && $request->integer('known') === $revision) {
+            PartialReload::of($request)?->leaveOut(RulebookPage::OF_A_REVISION);
+        }
 
-        return Inertia::render('Rulebook/Rulebook', $page->props($known ? $request->integer('known') : null));
+        return Inertia::render('Rulebook/Rulebook', $page->props($revision));
     }
 
     /** Some of the rules that are worked on, as they come into view. */

@@ -9,7 +9,6 @@ use App\Bridge\IdentifiedRules;
 use App\Http\Pages\Moment;
 use App\Http\Viewer;
 use App\Models\Rules\RulebookVersion;
-use App\Rules\LockedDraft;
 use App\Words\Words;
 use Closure;
 use OpenBaton\Core\Criteria\Fault;
@@ -26,31 +25,27 @@ final readonly class RulebookPage
     /** How many rules are sent at once: a screen of them, and what is scrolled to next. */
     private const FIRST_RULES = 30;
 
+    /** What a page that has this revision of the rules is not sent again. */
+    public const OF_A_REVISION = ['rules', 'firstRules'];
+
     /** What stands of a version in a line: all but its rules, which may be large. */
     private const LINE = ['id', 'number', 'note', 'published_at', 'saved_by', 'saved_by_system', 'state'];
 
     public function __construct(private Viewer $viewer, private CheckedRules $checked) {}
 
     /**
-     * @param int|null $known the revision whose rules the page has already: they are not sent again
+     * @param int $revision read before the draft itself, so that a page never takes an older draft for a newer one
      *
      * @return array<string, Closure(): mixed>
      */
-    public function props(?int $known = null): array
+    public function props(int $revision): array
     {
-        // Read before the draft itself, so that a page never takes an older draft for a newer one.
-        $revision = LockedDraft::revision();
-
         return [
             'vocabulary' => fn(): array => (new Vocabulary(KindRegistry::standard()))->of($this->viewer->snapshot()),
             'published' => $this->published(...),
             'draft' => $this->draftLine(...),
-            ...$known === $revision
-                ? []
-                : [
-                    'rules' => fn(): array => $this->rules()->lines(),
-                    'firstRules' => fn(): array => $this->rules()->first(self::FIRST_RULES),
-                ],
+            'rules' => fn(): array => $this->rules()->lines(),
+            'firstRules' => fn(): array => $this->rules()->first(self::FIRST_RULES),
             'draftRevision' => static fn(): int => $revision,
             'recentDays' => static fn(): int => config()->integer('baton.recent_days'),
             'versions' => static fn(): array => RulebookVersion::query()
