@@ -19,43 +19,20 @@ use App\Models\People\Person;
 use App\Models\People\Team;
 use App\Models\Tasks\Task;
 use Carbon\CarbonImmutable;
-use Illuminate\Contracts\Http\Kernel;
 use Illuminate\Foundation\Application;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\Auth;
 use OpenBaton\Core\Absence\AbsenceKind;
 use OpenBaton\Core\Absence\AbsenceStatus;
 use OpenBaton\Core\Workload\TaskStatus;
 
-const ASKED = 7;
 const EVERYBODY = 500;
 const AWAY_EACH = 2;
 
 /** @var Application $app */
 $app = require __DIR__ . '/boot.php';
-config(['queue.default' => 'null', 'queue.connections.null' => ['driver' => 'null']]);
+require __DIR__ . '/request.php';
 $lead = User::query()->where('email', 'hanneke@alderquill.example')->firstOrFail();
 $callum = Person::query()->where('slug', 'callum-rees')->firstOrFail();
-
-function medianOf(Application $app, User $user, string $path): float
-{
-    $times = [];
-    for ($time = 0; $time < ASKED; ++$time) {
-        $app->forgetScopedInstances();
-        Auth::guard('web')->setUser($user);
-        $begin = hrtime(true);
-        $response = $app->make(Kernel::class)->handle(Request::create($path));
-        $times[] = (hrtime(true) - $begin) / 1e6;
-        if ($response->getStatusCode() !== 200) {
-            throw new RuntimeException(
-                "{$path} answered {$response->getStatusCode()}: " . substr((string) $response->getContent(), 0, 500),
-            );
-        }
-    }
-    sort($times);
-
-    return round($times[intdiv(ASKED, 2)], 1);
-}
 
 /** Open tasks of one person, as many as asked for, due in two weeks. */
 function giveTasks(Person $person, int $number): void
@@ -106,7 +83,11 @@ $absence = $ask(false);
 $figures = [];
 foreach ([50, 500] as $number) {
     giveTasks($callum, $number);
-    $figures["plan_{$number}"] = medianOf($app, $lead, "/absences/{$absence->id}");
+    $figures["plan_{$number}"] = milliseconds(
+        $app,
+        $lead,
+        static fn(): Request => Request::create("/absences/{$absence->id}"),
+    );
 }
 $app->forgetScopedInstances();
 $begin = hrtime(true);
@@ -114,7 +95,7 @@ $ask(true);
 $figures['hand_over_500'] = round((hrtime(true) - $begin) / 1e6);
 $figures['handed_over'] = Task::query()->open()->where('assignee_id', '<>', $callum->id)->whereHas('covers')->count();
 
-$figures['absences_demo'] = medianOf($app, $lead, '/absences?weeks=12');
+$figures['absences_demo'] = milliseconds($app, $lead, static fn(): Request => Request::create('/absences?weeks=12'));
 $teams = Team::query()->get();
 for ($number = Person::query()->count(); $number < EVERYBODY; ++$number) {
     $person = Person::query()->create([
@@ -134,5 +115,5 @@ for ($number = Person::query()->count(); $number < EVERYBODY; ++$number) {
     }
 }
 House::query()->increment('roster_revision');
-$figures['absences_500'] = medianOf($app, $lead, '/absences?weeks=12');
+$figures['absences_500'] = milliseconds($app, $lead, static fn(): Request => Request::create('/absences?weeks=12'));
 echo json_encode($figures), "\n";

@@ -18,16 +18,12 @@ use App\Models\Tasks\Task;
 use App\Rules\LockedDraft;
 use App\Rules\PublishDraft;
 use App\Rules\SaveDraft;
-use Illuminate\Contracts\Http\Kernel;
 use Illuminate\Foundation\Application;
-use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\Auth;
-
-const TIMES = 9;
 
 /** @var Application $app */
 $app = require __DIR__ . '/boot.php';
+require __DIR__ . '/request.php';
 $user = User::query()->where('email', 'hanneke@alderquill.example')->firstOrFail();
 
 /** Copies tasks with their decisions until there are so many. */
@@ -53,28 +49,6 @@ function fillUpTo(int $decisions): void
         Decision::query()->insert($records);
         $have += count($rows);
     }
-}
-
-/** @param Closure(): Request $request */
-function milliseconds(Application $app, User $user, Closure $request): float
-{
-    $times = [];
-    for ($time = 0; $time < TIMES; ++$time) {
-        $app->forgetScopedInstances();
-        Auth::guard('web')->setUser($user);
-        $begin = hrtime(true);
-        $response = $app->make(Kernel::class)->handle($asked = $request());
-        $times[] = (hrtime(true) - $begin) / 1e6;
-        if ($response->getStatusCode() !== 200) {
-            throw new RuntimeException(
-                "{$asked->path()} answered {$response->getStatusCode()}: " .
-                    substr((string) $response->getContent(), 0, 500),
-            );
-        }
-    }
-    sort($times);
-
-    return round($times[intdiv(TIMES, 2)], 1);
 }
 
 /** @param list<mixed> $rules of which one is changed each time */
@@ -121,9 +95,6 @@ function manyRules(int $number): array
     return $rules;
 }
 
-// A page that nobody has loaded has no token.
-ValidateCsrfToken::except(['*']);
-config(['queue.default' => 'null', 'queue.connections.null' => ['driver' => 'null'], 'session.driver' => 'array']);
 $page = static fn(): Request => Request::create('/rulebook');
 $coverage = static fn(): Request => Request::create('/rulebook/coverage');
 /** @var list<mixed> $rules */

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\Api\CustomerController;
+use App\Http\Controllers\Api\PlaceController;
 use App\Http\Controllers\Api\TalkController;
 use App\Http\Controllers\Api\TaskController;
 use Illuminate\Support\Facades\Route;
@@ -17,4 +18,8 @@ Route::middleware(['auth:sanctum', 'throttle:api'])->group(static function (): v
     Route::post('customers', [CustomerController::class, 'store']);
     Route::get('customers/{code}', [CustomerController::class, 'show']);
     Route::put('customers/{code}', [CustomerController::class, 'update']);
+    Route::get('places', [PlaceController::class, 'index']);
+    Route::post('places', [PlaceController::class, 'store']);
+    Route::get('places/{place}', [PlaceController::class, 'show']);
+    Route::put('places/{place}', [PlaceController::class, 'update']);
 });

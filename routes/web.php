@@ -214,7 +214,9 @@ Route::middleware('auth')->group(static function (): void {
     Route::get('places', [PlaceController::class, 'index']);
     Route::get('places/choices', [PlaceController::class, 'choices']);
     Route::post('places', [PlaceController::class, 'store']);
-    Route::post('places/{place:slug}', [PlaceController::class, 'update']);
+    Route::get('places/export', [PlaceController::class, 'export']);
+    Route::put('places/{place:slug}', [PlaceController::class, 'update']);
+    Route::post('places/{place:slug}/retire', [PlaceController::class, 'retire']);
     Route::delete('places/{place:slug}', [PlaceController::class, 'remove']);
     Route::get('people', [PeopleController::class, 'index']);
     Route::get('people/choices', PeopleChoiceController::class);

@@ -25,7 +25,7 @@ final class CustomerReader
     /** @var array<string, string> */
     private readonly array $tiers;
 
-    /** @param array<string, string|null> $places their keys by id, as far as they are known; others are asked for */
+    /** @param array<string, Place|null> $places by id, as far as they are known; others are asked for */
     public function __construct(private readonly Snapshot $house, private array $places = [])
     {
         $this->tiers = House::query()->firstOrFail()->tiers();
@@ -61,8 +61,15 @@ final class CustomerReader
             ? $faults->collect(fn(): array => $this->contacts($document->get('contacts')))
             : null;
         $faults->throwIfAny();
+        $place = isset($columns['place_id']) ? $this->place($document->get('place')) : null;
 
-        return new CustomerTerms($columns, $values, $facts, $contacts);
+        return new CustomerTerms(
+            $columns,
+            $values,
+            $facts,
+            $contacts,
+            $place?->retired_at === null ? null : $place->name,
+        );
     }
 
     /** @param list<string> $own paths of the fields that the house has added */
@@ -89,7 +96,7 @@ final class CustomerReader
         return match ($member) {
             'name' => ['name' => $empty ? throw $node->unfinished('This is needed.') : $node->line(TextLimits::NAME)],
             'tier' => ['tier' => $empty ? null : $this->tier($node)],
-            'place' => ['place_id' => $empty ? null : $this->place($node)],
+            'place' => ['place_id' => $empty ? null : $this->place($node)->id],
             default => ['on_form' => $node->bool()],
         };
     }
@@ -105,12 +112,11 @@ final class CustomerReader
             );
     }
 
-    private function place(Node $node): string
+    private function place(Node $node): Place
     {
         $slug = $node->text();
         if (!array_key_exists($slug, $this->places)) {
-            $id = Place::query()->where('slug', $slug)->value('id');
-            $this->places[$slug] = is_string($id) ? $id : null;
+            $this->places[$slug] = Place::query()->where('slug', $slug)->first();
         }
 
         return $this->places[$slug] ?? throw $node->fail('There is no place "{given}".', given: $slug);

@@ -17,11 +17,14 @@ final readonly class CustomerTerms
      * @param array<string, mixed>                                            $facts    those of them that the house
      *     has added, as documents have them
      * @param list<Contact>|null                                              $contacts the usual one first
+     * @param string|null                                                     $retiredPlace name of the place where
+     *     they are to be, if it is retired: only who is there stays there
      */
     public function __construct(
         public array $columns = [],
         public array $values = [],
         public array $facts = [],
         public ?array $contacts = null,
+        public ?string $retiredPlace = null,
     ) {}
 }

@@ -21,8 +21,8 @@ final class CustomersPiece
 
     private readonly Names $places;
 
-    /** @var array<string, string|null> keys of places by id; null: there is none */
-    private array $placeKeys = [];
+    /** @var array<string, Place|null> places by id; null: there is none */
+    private array $placesById = [];
 
     private readonly Names $people;
 
@@ -48,11 +48,11 @@ final class CustomersPiece
             $this->put($customer);
         }
         $this->places = new Names();
-        $this->placeKeys = array_fill_keys($texts('place'), null);
+        $this->placesById = array_fill_keys($texts('place'), null);
         $places = Place::query()->whereIn('slug', $texts('place'))->orWhereIn('name', $texts('place'));
-        foreach ($places->get(['id', 'slug', 'name']) as $place) {
+        foreach ($places->get(['id', 'slug', 'name', 'retired_at']) as $place) {
             $this->places->add($place->slug, $place->name);
-            $this->placeKeys[$place->slug] = $place->id;
+            $this->placesById[$place->slug] = $place;
         }
         $this->people = new Names();
         foreach ($house->roster->people as $person) {
@@ -65,7 +65,7 @@ final class CustomersPiece
     /** Of what the rows name it asks nothing more. */
     public function reader(): CustomerReader
     {
-        return new CustomerReader($this->house, $this->placeKeys);
+        return new CustomerReader($this->house, $this->placesById);
     }
 
     /** A customer as it is by now, for the rows to come. */

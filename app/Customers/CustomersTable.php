@@ -8,6 +8,7 @@ use App\Access\Actor;
 use App\Bridge\Houses;
 use App\Bridge\Snapshot;
 use App\Bridge\SnapshotSource;
+use App\Models\Customers\Customer;
 use App\Models\House\TableImport;
 use App\Tables\ImportKind;
 use App\Tables\ImportRow;
@@ -170,9 +171,10 @@ final class CustomersTable implements ImportKind, ReadsCards
             }
             $this->seen[$known] = $row->line;
             $terms = $reader->read(Node::root($piece->document($row, $customer)));
+            $changes = SaveCustomer::changes($customer ?? new Customer(), $terms);
             $what = match (true) {
                 $customer === null => ImportVerdict::MAKES,
-                SaveCustomer::changes($customer, $terms) => ImportVerdict::CHANGES,
+                $changes => ImportVerdict::CHANGES,
                 default => ImportVerdict::SAME,
             };
 

@@ -119,7 +119,11 @@ final readonly class SaveCustomer
         $customer->unsetRelation('contacts');
     }
 
-    /** Whether a customer would be otherwise; nothing is saved. */
+    /**
+     * Whether a customer would be otherwise; nothing is saved.
+     *
+     * @throws DocumentError where it can't be so
+     */
     public static function changes(Customer $customer, CustomerTerms $terms): bool
     {
         $then = clone $customer;
@@ -131,6 +135,13 @@ final readonly class SaveCustomer
     private static function fill(Customer $customer, CustomerTerms $terms): void
     {
         $customer->fill($terms->columns);
+        if ($terms->retiredPlace !== null && $customer->isDirty('place_id')) {
+            throw DocumentError::at(
+                '/place',
+                'The place "{given}" is retired; take it up again first.',
+                given: $terms->retiredPlace,
+            );
+        }
         $customer->facts = array_filter(
             $terms->facts + (array) $customer->facts,
             static fn(mixed $value): bool => $value !== null,

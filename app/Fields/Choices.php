@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Fields;
 
-use App\Models\People\Place;
 use OpenBaton\Core\Criteria\Field;
 use OpenBaton\Core\People\Person;
 use OpenBaton\Core\People\Roster;
@@ -42,24 +41,6 @@ final class Choices
                 ? $choice + ['retired' => true]
                 : $choice,
             self::of($field->options),
-        );
-    }
-
-    /** @return list<Choice> the tree of places by name, each with the one that it lies in */
-    public static function places(): array
-    {
-        return array_values(
-            Place::query()
-                ->with('parent')
-                ->orderBy('name')
-                ->get()
-                ->map(
-                    static fn(Place $place): array => [
-                        'value' => $place->slug,
-                        'label' => $place->parent === null ? $place->name : "{$place->name}, {$place->parent->name}",
-                    ],
-                )
-                ->all(),
         );
     }
 

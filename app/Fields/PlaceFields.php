@@ -22,15 +22,24 @@ final readonly class PlaceFields implements FieldProvider
     {
         $places = Place::query()
             ->orderBy('slug')
-            ->get(['slug', 'name', 'level'])
+            ->get(['slug', 'name', 'level', 'retired_at'])
             ->groupBy('level');
         $levels = $house->levels();
         $fields = [];
         foreach ($levels as $level => $label) {
+            $at = $places->get($level) ?? collect();
             /** @var array<string, string> $options */
-            $options = ($places->get($level) ?? collect())->pluck('name', 'slug')->all();
+            $options = $at->pluck('name', 'slug')->all();
+            /** @var list<string> $retired */
+            $retired = $at->whereNotNull('retired_at')->pluck('slug')->values()->all();
             if ($options !== []) {
-                $fields[] = new Field("customer.{$level}", $label, FieldType::OneOf, $options);
+                $fields[] = new Field(
+                    "customer.{$level}",
+                    $label,
+                    FieldType::OneOf,
+                    $options,
+                    retiredOptions: $retired,
+                );
             }
         }
         $answering = $house->answering_level;

@@ -39,6 +39,16 @@ final readonly class IncomingTaskReader
 
     public function __construct(private CustomerSource $customers) {}
 
+    /**
+     * That these customers are soon read of; they are fetched at once.
+     *
+     * @param list<string> $customers ids
+     */
+    public function prepare(array $customers, HouseAt $at): void
+    {
+        $this->customers->prepare($customers, $at);
+    }
+
     /** @throws DocumentError */
     public function read(Node $node, TaskSource $source, HouseAt $at): IncomingTask
     {

@@ -23,8 +23,7 @@ use OpenBaton\Core\Parameter\Assignment;
 
 /**
  * Tasks as a table: a line for each, taken in and routed as every other. Kinds and customers by id or by name. With a
- * key a line comes in once, whoever sends it however often. Of customers that nobody has asked for lately, each costs a
- * few queries.
+ * key a line comes in once, whoever sends it however often.
  */
 final class TasksTable implements ImportKind
 {
@@ -178,19 +177,11 @@ final class TasksTable implements ImportKind
     {
         $keys = array_values(array_filter(array_map(self::key(...), $rows)));
 
-        $known = [];
-        foreach (
-            $keys === []
-                ? []
-                : Task::query()
-                    ->whereIn('key', $keys)
-                    ->get(['key'])
-            as $task
-        ) {
-            $known[(string) $task->key] = true;
-        }
+        $known = Task::query()
+            ->whereIn('key', $keys)
+            ->get(['key']);
 
-        return $known;
+        return array_fill_keys(array_map(static fn(Task $task): string => (string) $task->key, $known->all()), true);
     }
 
     /**
@@ -209,16 +200,18 @@ final class TasksTable implements ImportKind
             static fn(ImportRow $row): mixed => ((array) $row->document['task'])['customer'] ?? null,
             $rows,
         );
+        $asked = array_values(array_unique(array_filter($asked, is_string(...))));
         $customers = new Names();
         foreach (
             Customer::query()
                 ->offered()
-                ->whereIn('name', array_values(array_unique(array_filter($asked, is_string(...)))))
+                ->whereIn('name', $asked)
                 ->get(['slug', 'name'])
             as $customer
         ) {
             $customers->add((string) $customer->slug, (string) $customer->name);
         }
+        $this->reader->prepare($customers->all($asked), $house);
 
         return static function (array $task) use ($kinds, $customers): array {
             $kind = is_string($task['kind'] ?? null) ? $task['kind'] : '';

@@ -17,6 +17,7 @@ use App\Explain\TextWordsOfHouse;
 use App\Fields\CustomerFields;
 use App\Fields\PlaceFields;
 use App\Fields\TaskFields;
+use App\House\PlacesTable;
 use App\Http\Viewer;
 use App\Intake\TasksTable;
 use App\Listeners\TellAdministrators;
@@ -94,7 +95,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app
             ->when(ImportKinds::class)
             ->needs('$kinds')
-            ->give([CustomersTable::class, TasksTable::class]);
+            ->give([CustomersTable::class, PlacesTable::class, TasksTable::class]);
         $this->app->bind(TextWords::class, TextWordsOfHouse::class);
         $this->app->extend('translation.loader', static fn(): ValidationLines => new ValidationLines());
     }

@@ -20,18 +20,36 @@ final class Names
     }
 
     /**
+     * @param list<string> $given
+     *
+     * @return list<string> the ids that these may be; what is not known stays as it is
+     */
+    public function all(array $given): array
+    {
+        $ids = array_map(fn(string $one): array => $this->found($one) ?: [$one], $given);
+
+        return array_values(array_unique(array_merge(...$ids)));
+    }
+
+    /**
      * @return string the id; what is not known stays as it is, and is refused wherever it is read
      *
      * @throws DocumentError where it is the name of several
      */
     public function one(string $given, string $at): string
     {
-        $found = $this->ids[$given] ?? ($this->ids[mb_strtolower($given)] ?? []);
+        $found = $this->found($given);
 
         return match (count($found)) {
             0 => $given,
             1 => $found[0],
             default => throw DocumentError::at($at, 'There are several called "{given}"; give the id.', given: $given),
         };
+    }
+
+    /** @return list<string> */
+    private function found(string $given): array
+    {
+        return $this->ids[$given] ?? ($this->ids[mb_strtolower($given)] ?? []);
     }
 }

@@ -37,7 +37,7 @@ it('refuses bytes that are not UTF-8 in forms and addresses', function (): void 
 });
 
 it('takes tabs, line ends, accents and pictures for text', function (): void {
-    $this->postJson('/places', ['name' => 'Ó Briain’s 🎺'])->assertRedirect();
+    $this->postJson('/places', ['name' => 'Ó Briain’s 🎺'])->assertCreated();
     $task = House::arrive();
     $this->post("/tasks/{$task->id}/comment", ['body' => "One\r\n\tand two"])->assertSessionHasNoErrors();
     expect($task->comments()->sole()->body)->toContain("\tand two");

@@ -64,6 +64,24 @@ it('says who changed what, with before and after, the latest first', function ()
     ]);
 });
 
+it('says types of fields in words, and of their values what people call them', function (): void {
+    $this->post('/house/fields', [
+        'of' => 'customer',
+        'label' => 'Colour of the door',
+        'type' => 'one_of',
+        'options' => [['value' => 'red', 'label' => 'Red'], ['value' => 'green', 'label' => 'Green']],
+    ])->assertSessionHasNoErrors();
+    $this->putJson('/customers/' . Customer::query()->sole()->id, [
+        'document' => ['set' => ['customer.colour_of_the_door' => 'red']],
+    ])->assertOk();
+    [$customer, $field] = houseChanges($this);
+    expect(array_column($field['lines'], 'after', 'label'))->toMatchArray([
+        'type' => 'one of several',
+        'values' => 'Red, Green',
+    ]);
+    expect(array_column($customer['lines'], 'after'))->toBe(['Colour of the door: Red']);
+});
+
 it('tells of people and teams only what differs', function (): void {
     $this->putJson('/people/femi', [
         'document' => ['name' => 'Femi A.', 'skills' => ['brass' => 3]],

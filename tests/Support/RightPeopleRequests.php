@@ -52,12 +52,13 @@ final class RightPeopleRequests
                 'successor' => 'femi',
             ],
             'POST people/{person}/pause' => ['until' => '2026-03-03T10:00:00Z', 'reason' => 'Stock count'],
-            'POST places', 'POST places/{place}' => [
+            'POST places', 'POST api/v1/places', 'PUT places/{place}', 'PUT api/v1/places/{place}' => [
                 'name' => 'Lowlands',
-                'parent' => $route->uri() === 'places' ? 'islands' : null,
                 'responsible' => 'femi',
                 'deputy' => 'ayumi',
-            ],
+            ] + (str_contains($route->uri(), '{') ? [] : ['in' => 'islands']),
+            'POST places/{place}/retire' => ['retired' => true],
+            'GET places' => ['q' => 'holm', 'in' => 'islands', 'page' => '1'],
             'PUT roster/house' => [
                 'document' => [
                     'zone' => 'Europe/Dublin',

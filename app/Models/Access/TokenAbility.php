@@ -13,6 +13,6 @@ enum TokenAbility: string
     case Read = 'tasks:read';
     /** Bringing what customers say and send to tasks that the owner sees. */
     case Speak = 'tasks:speak';
-    /** Seeing customers, making and changing them, where the owner may. */
+    /** Seeing customers and places, making and changing them, where the owner may. */
     case Customers = 'customers:keep';
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models\People;
 
 use App\Models\Concerns\BootsByName;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -18,6 +19,33 @@ final class Place extends Model
     protected $table = 'places';
 
     protected $guarded = [];
+
+    protected $casts = ['retired_at' => 'immutable_datetime'];
+
+    /**
+     * Those that are offered.
+     *
+     * @param Builder<Place> $query
+     */
+    public function scopeOffered(Builder $query): void
+    {
+        $query->whereNull('retired_at');
+    }
+
+    /**
+     * In whose name a word begins with it.
+     *
+     * @param Builder<Place> $query
+     */
+    public function scopeNamed(Builder $query, string $part): void
+    {
+        $part = addcslashes($part, '%_\\');
+        $query->where(
+            static fn(Builder $either): Builder => $either
+                ->where('name', 'like', "{$part}%")
+                ->orWhere('name', 'like', "% {$part}%"),
+        );
+    }
 
     /** @return BelongsTo<Place, $this> */
     public function parent(): BelongsTo

@@ -5,18 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Api;
 
 use App\Customers\SaveCustomer;
-use App\Http\Problems;
 use App\Http\Requests\Whole;
 use App\Http\Viewer;
 use App\Models\Access\TokenAbility;
-use App\Models\Access\User;
 use App\Models\Customers\Customer;
-use App\Models\House\House;
-use App\Words\Words;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\Gate;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Subject\Effect\OwnerGiven;
 
@@ -79,21 +74,7 @@ final class CustomerController
     /** @param callable(): JsonResponse $answer */
     private function ask(Request $request, callable $answer): JsonResponse
     {
-        $user = $request->user();
-        $right = TokenAbility::Customers;
-        if (!($user instanceof User) || !$user->tokenCan($right->value)) {
-            return Problems::response(
-                403,
-                'not-allowed',
-                'Not allowed.',
-                app(Words::class)->sentence('The token does not carry the right "{right}".', [
-                    'right' => $right->value,
-                ]),
-            );
-        }
-        Gate::authorize('keepCustomers', House::class);
-
-        return $answer();
+        return ByRight::answer($request, TokenAbility::Customers, 'keepCustomers', $answer);
     }
 
     /** @return Builder<Customer> with all that is told of them */

@@ -4,79 +4,45 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\House;
 
-use App\Fields\Choices;
+use App\House\PlacesTable;
 use App\House\SavePlace;
-use App\Http\Invalid;
-use App\Http\Pages\PersonRef;
-use App\Http\Requests\House\PlaceRequest;
+use App\Http\Pages\House\PlacesPage;
 use App\Http\Viewer;
-use App\Models\Customers\Customer;
 use App\Models\House\House;
 use App\Models\People\Place;
+use App\Models\People\PlaceTree;
+use App\Tables\TableWriter;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use Inertia\Inertia;
 use Inertia\Response;
+use OpenBaton\Core\Document\Node;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** The tree of places, kept by the lead. */
 final class PlaceController
 {
     private const CHOICES = 12;
 
-    public function index(Viewer $viewer): Response
+    public function index(Request $request, PlacesPage $page): Response
     {
         Gate::authorize('keepRoster', House::class);
-        $levels = self::levels();
 
-        return Inertia::render('People/Places', [
-            'levels' => Choices::of($levels),
-            'places' => static function (): array {
-                $customers = Customer::query()
-                    ->whereNotNull('place_id')
-                    ->groupBy('place_id')
-                    ->selectRaw('place_id, COUNT(*) AS number')
-                    ->pluck('number', 'place_id');
-
-                return array_values(
-                    Place::query()
-                        ->with(['parent', 'responsible', 'deputy'])
-                        ->orderBy('name')
-                        ->get()
-                        ->map(
-                            static fn(Place $place): array => [
-                                'slug' => $place->slug,
-                                'name' => $place->name,
-                                'level' => $place->level,
-                                'parent' => $place->parent?->slug,
-                                'responsible' => PersonRef::orNull($place->responsible),
-                                'deputy' => PersonRef::orNull($place->deputy),
-                                'customers' => is_numeric($customers->get($place->id))
-                                    ? (int) $customers->get($place->id)
-                                    : 0,
-                            ],
-                        )
-                        ->all(),
-                );
-            },
-            'people' => static fn(): array => Choices::people($viewer->snapshot()->roster),
-        ]);
+        return Inertia::render('People/Places', $page->props($request));
     }
 
     /** Those in whose name a word begins with what is asked for. */
     public function choices(Request $request): JsonResponse
     {
         Gate::authorize('keepRoster', House::class);
-        $part = addcslashes(trim($request->string('q')->limit(100, '')->toString()), '%_\\');
 
         return new JsonResponse([
-            'found' => Place::query()
+            'found' => PlaceTree::inOrder()
                 ->with('parent')
-                ->where('name', 'like', "{$part}%")
-                ->orWhere('name', 'like', "% {$part}%")
-                ->orderBy('name')
-                ->orderBy('slug')
+                ->offered()
+                ->named(trim($request->string('q')->limit(100, '')->toString()))
                 ->limit(self::CHOICES)
                 ->get()
                 ->map(
@@ -90,58 +56,30 @@ final class PlaceController
         ]);
     }
 
-    public function store(PlaceRequest $request, Viewer $viewer, SavePlace $save): RedirectResponse
+    public function store(Request $request, Viewer $viewer, SavePlace $save): JsonResponse
     {
-        $parent = $request->parent();
-        $levels = array_keys(self::levels());
-        $level =
-            $levels[$parent === null ? 0 : (int) array_search($parent->level, $levels, true) + 1] ??
-            throw Invalid::at(
-                'name',
-                $parent === null
-                    ? 'Say first, in the house, which levels of places there are.'
-                    : 'Nothing lies below the last level.',
-            );
-        $save(
-            null,
-            $parent,
-            $level,
-            $request->name(),
-            $request->person('responsible'),
-            $request->person('deputy'),
-            $viewer->actor(),
-        );
+        Gate::authorize('keepRoster', House::class);
+        $place = $save(null, Node::parse((string) $request->getContent()), $viewer->actor());
 
-        return back();
+        return new JsonResponse(['slug' => $place->slug], 201);
     }
 
-    public function update(Place $place, PlaceRequest $request, Viewer $viewer, SavePlace $save): RedirectResponse
+    public function update(Place $place, Request $request, Viewer $viewer, SavePlace $save): JsonResponse
     {
-        $save(
-            $place,
-            null,
-            $place->level,
-            $request->name(),
-            $request->person('responsible'),
-            $request->person('deputy'),
-            $viewer->actor(),
-        );
+        Gate::authorize('keepRoster', House::class);
+        $save($place, Node::parse((string) $request->getContent()), $viewer->actor());
 
-        return back();
+        return new JsonResponse(['slug' => $place->slug]);
     }
 
-    /**
-     * @return array<string, string> names of the levels, the highest first: those that rules ask about, and others that
-     *     places have
-     */
-    private static function levels(): array
+    /** Retires a place with all below it, or takes it up again. */
+    public function retire(Place $place, Request $request, Viewer $viewer, SavePlace $save): JsonResponse
     {
-        $levels = House::query()->firstOrFail()->levels();
-        foreach (Place::query()->distinct()->orderBy('level')->get('level') as $place) {
-            $levels[$place->level] ??= ucfirst($place->level);
-        }
+        Gate::authorize('keepRoster', House::class);
+        $request->validate(['retired' => ['required', 'boolean']]);
+        $save->retire($place, $request->boolean('retired'), $viewer->actor());
 
-        return $levels;
+        return new JsonResponse(['slug' => $place->slug]);
     }
 
     public function remove(Place $place, Viewer $viewer, SavePlace $save): RedirectResponse
@@ -150,5 +88,27 @@ final class PlaceController
         $save->remove($place, $viewer->actor());
 
         return back();
+    }
+
+    /** The tree as a table, as it comes in as well: a place after the one that it lies in. */
+    public function export(): StreamedResponse
+    {
+        Gate::authorize('keepRoster', House::class);
+
+        return TableWriter::response('places', static function (TableWriter $writer): void {
+            $writer->line(array_keys(PlacesTable::COLUMNS));
+            foreach (PlaceTree::downFrom(null) as $layer) {
+                $layer->load(['parent', 'responsible', 'deputy']);
+                foreach ($layer as $place) {
+                    $writer->line([
+                        $place->slug,
+                        $place->name,
+                        $place->parent?->slug,
+                        $place->responsible?->slug,
+                        $place->deputy?->slug,
+                    ]);
+                }
+            }
+        });
     }
 }

@@ -13,6 +13,7 @@ use App\Models\Customers\Customer;
 use App\Models\People\Person;
 use App\Models\People\Place;
 use Illuminate\Support\Collection;
+use OpenBaton\Core\Criteria\FieldType;
 use OpenBaton\Core\Document\RosterFormat;
 
 /**
@@ -36,6 +37,9 @@ final class ChangeLines
         'parent_id' => Place::class,
         'merged_into_id' => Customer::class,
     ];
+
+    /** Members whose values are codes of the product, and where the words of those are. */
+    private const CODES = ['type' => 'field_type'];
 
     /** @var array<string, string> names by id */
     private array $names = [];
@@ -94,20 +98,24 @@ final class ChangeLines
         foreach (array_keys(array_diff_key($now + $old, array_flip(Difference::SILENT))) as $key) {
             [$before, $after] = [$this->text($key, $old[$key] ?? null), $this->text($key, $now[$key] ?? null)];
             if ($before !== $after) {
-                $lines[] = ['label' => $this->label((string) $key), 'before' => $before, 'after' => $after];
+                $lines[] = [
+                    'label' => $this->label((string) $key) ?? (string) $key,
+                    'before' => $before,
+                    'after' => $after,
+                ];
             }
         }
 
         return $lines;
     }
 
-    /** Of fields of the house there are no words but their own. */
-    private function label(string $key): string
+    /** @return string|null that of a member or a field; null: it is a code of the house's own */
+    private function label(string $key): ?string
     {
         $words = $this->viewer->words()->words;
         $path = 'audit.members.' . preg_replace('/_id$/', '', $key);
 
-        return $words->has($path) ? $words->say($path) : $key;
+        return $words->has($path) ? $words->say($path) : $this->viewer->snapshot()->catalogue->find($key)?->label;
     }
 
     private function text(int|string $key, mixed $value): string
@@ -118,12 +126,25 @@ final class ChangeLines
             is_bool($value) => $words->say($value ? 'audit.yes' : 'audit.no'),
             is_array($value) => $this->listed($value),
             $value === RosterFormat::FURTHER_NOTICE => $words->say('audit.further_notice'),
+            isset(self::CODES[$key]) && is_string($value) => $words->say(self::CODES[$key] . ".{$value}"),
             isset(self::NAMED[$key]) && is_string($value) => $this->names[$value] ?? $value,
-            is_scalar($value) => (string) $value,
+            is_scalar($value) => $this->value((string) $key, (string) $value),
             default => '',
         };
 
         return mb_strimwidth($text, 0, self::LONGEST, '…');
+    }
+
+    /** Of a field of the house what people call its value. */
+    private function value(string $key, string $value): string
+    {
+        $house = $this->viewer->snapshot();
+        $field = $house->catalogue->find($key);
+
+        return match ($field?->type) {
+            FieldType::Person => $house->roster->people[$value]->name ?? $value,
+            default => $field->options[$value] ?? $value,
+        };
     }
 
     /** @param array<array-key, mixed> $values */
@@ -133,7 +154,8 @@ final class ChangeLines
         foreach ($values as $key => $value) {
             $text = $this->text($key, $value);
             if ($text !== '') {
-                $parts[] = is_int($key) ? $text : "{$this->label($key)}: {$text}";
+                $label = $this->label((string) $key);
+                $parts[] = $label === null ? $text : "{$label}: {$text}";
             }
         }
 

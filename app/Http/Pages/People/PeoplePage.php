@@ -47,7 +47,6 @@ final readonly class PeoplePage
             ),
             'house' => static fn(): object => (object) RosterDocument::build(House::query()->firstOrFail())['house'],
             'skills' => static fn(): array => Choices::of($roster->skills),
-            'places' => static fn(): array => Choices::places(),
             'fields' => fn(): array => Choices::entries(
                 array_filter(
                     $this->viewer->snapshot()->catalogue->ofPeople,
@@ -82,11 +81,11 @@ final readonly class PeoplePage
         ];
     }
 
-    /** @return array{slug: string|null, document: object, teams: object}|null */
+    /** @return array{slug: string|null, document: object, teams: object, place: string|null}|null */
     private function person(string $chosen): ?array
     {
         if ($chosen === 'new') {
-            return ['slug' => null, 'document' => (object) [], 'teams' => (object) []];
+            return ['slug' => null, 'document' => (object) [], 'teams' => (object) [], 'place' => null];
         }
         $person = Person::query()
             ->with(['skills', 'place'])
@@ -97,6 +96,11 @@ final readonly class PeoplePage
         }
         $terms = PersonTerms::of($person, $this->viewer->snapshot()->roster);
 
-        return ['slug' => $person->slug, 'document' => (object) $terms->document, 'teams' => (object) $terms->teams];
+        return [
+            'slug' => $person->slug,
+            'document' => (object) $terms->document,
+            'teams' => (object) $terms->teams,
+            'place' => $person->place?->name,
+        ];
     }
 }

@@ -53,12 +53,15 @@ export type PeoplePageProps = {
     /** when the house works, as in a roster document */
     house: Pick<PersonDocument, 'zone' | 'hours' | 'holidays' | 'exceptions'> & { calendars?: HolidayCalendar[] };
     skills: Option[];
-    /** by their names, with that of the place above */
-    places: Option[];
     /** that the house keeps of people */
     fields: EntryField[];
     zones: string[];
     houseZone: string;
-    /** who is changed; slug null: somebody new. teams: what they are in each, by team */
-    person: { slug: string | null; document: PersonDocument; teams: Record<string, TeamMembership> } | null;
+    /** who is changed; slug null: somebody new. teams: what they are in each, by team. place: where they work */
+    person: {
+        slug: string | null;
+        document: PersonDocument;
+        teams: Record<string, TeamMembership>;
+        place: string | null;
+    } | null;
 };

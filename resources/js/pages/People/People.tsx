@@ -114,17 +114,7 @@ const show = (slug: string): void =>
         preserveScroll: true,
     });
 
-export default function People({
-    people,
-    teams,
-    skills,
-    zones,
-    houseZone,
-    house,
-    places,
-    fields,
-    person,
-}: PeoplePageProps) {
+export default function People({ people, teams, skills, zones, houseZone, house, fields, person }: PeoplePageProps) {
     const [text, setText] = useState('');
     const [team, setTeam] = useState('');
     const [picked, setPicked] = useState<string[]>([]);
@@ -183,7 +173,6 @@ export default function People({
                         zones={zones}
                         houseZone={houseZone}
                         house={house}
-                        places={places}
                         fields={fields}
                         people={people}
                         onClose={() => show('')}
@@ -196,7 +185,6 @@ export default function People({
                     teams={teams}
                     skills={skills}
                     zones={zones}
-                    places={places}
                     onClose={() => setChanging(false)}
                 />
             )}

@@ -1,170 +1,117 @@
 import clsx from 'clsx';
-import { Head, Link, router, useForm } from '@inertiajs/react';
-import type { PlaceLine, PlacesPageProps } from '@props/House/PlacesPage';
+import { Head, Link, router } from '@inertiajs/react';
+import type { PlacesPageProps } from '@props/House/PlacesPage';
 import { useState } from 'react';
+import { ask } from '@/lib/ask';
+import { useShortcuts } from '@/lib/keys';
+import { useSending } from '@/lib/useSending';
 import { say } from '@/lib/words';
-import { PersonChoice } from '@/parts/PersonChoice';
-import { PersonName } from '@/parts/PersonMark';
+import { FaultList } from '@/parts/FaultList';
+import { PlaceDialog, type OpenPlace } from '@/parts/places/PlaceDialog';
+import { COLUMNS, PlaceRow } from '@/parts/places/PlaceRow';
+import { TableImport } from '@/parts/tables/TableImport';
 import { Button } from '@/ui/Button';
-import { Dialog } from '@/ui/Dialog';
-import { DialogForm } from '@/ui/DialogForm';
-import { Labelled } from '@/ui/Labelled';
+import { Pages } from '@/ui/Pages';
 
-type Open = { place: PlaceLine | null; parent: string };
+function show(query: Record<string, string | number>): void {
+    router.visit('/places', { data: query, preserveState: true, preserveScroll: true });
+}
 
-function PlaceDialog({
-    place,
-    parent,
-    title,
-    people,
-    onClose,
-}: Open & { title: string; people: PlacesPageProps['people']; onClose: () => void }) {
-    const form = useForm({
-        name: place?.name ?? '',
-        parent,
-        responsible: place?.responsible?.slug ?? '',
-        deputy: place?.deputy?.slug ?? '',
-    });
-    const send = (): void =>
-        form.post(place === null ? '/places' : `/places/${place.slug}`, { preserveScroll: true, onSuccess: onClose });
+/** The way down to the part of the tree that is shown. */
+function Path({ path }: Pick<PlacesPageProps, 'path'>) {
     return (
-        <Dialog open onOpenChange={(open) => !open && onClose()} title={title} description={say('places.inherits')}>
-            <DialogForm busy={form.processing} onLeave={onClose} onSend={send}>
-                <Labelled label={say('people.name')} wrong={form.errors.name}>
-                    <input
-                        className="entry"
-                        maxLength={200}
-                        value={form.data.name}
-                        onChange={(event) => form.setData('name', event.target.value)}
-                    />
-                </Labelled>
-                {(['responsible', 'deputy'] as const).map((role) => (
-                    <Labelled key={role} label={say(`places.${role}`)} wrong={form.errors[role]}>
-                        <PersonChoice
-                            people={people}
-                            first={[{ value: '', label: say('places.as_above') }]}
-                            value={form.data[role]}
-                            onChange={(slug) => form.setData(role, slug)}
-                        />
-                    </Labelled>
-                ))}
-            </DialogForm>
-        </Dialog>
+        <nav aria-label={say('places.path')} className="flex flex-wrap gap-2">
+            <Link href="/places" className="text-sky underline">
+                {say('places.all')}
+            </Link>
+            {path.map((one, at) => (
+                <span key={one.value}>
+                    <span aria-hidden>› </span>
+                    {at === path.length - 1 ? (
+                        one.label
+                    ) : (
+                        <Link href={`/places?in=${one.value}`} className="text-sky underline">
+                            {one.label}
+                        </Link>
+                    )}
+                </span>
+            ))}
+        </nav>
     );
 }
 
-type NodeProps = {
-    place: PlaceLine;
-    depth: number;
-    all: PlaceLine[];
-    levels: PlacesPageProps['levels'];
-    onOpen: (open: Open) => void;
-};
-
-/** Whoever answers for a place: its own, or the nearest above it. */
-function answering(
-    place: PlaceLine,
-    role: 'responsible' | 'deputy',
-    all: PlaceLine[],
-): { person: PlaceLine['responsible']; own: boolean } {
-    for (let at: PlaceLine | undefined = place; at !== undefined;) {
-        if (at[role] !== null) return { person: at[role], own: at === place };
-        const above: string | null = at.parent;
-        at = all.find((one) => one.slug === above);
-    }
-    return { person: null, own: true };
+function Find({ asked }: Pick<PlacesPageProps, 'asked'>) {
+    const [text, setText] = useState(asked);
+    return (
+        <form
+            className="flex gap-2"
+            onSubmit={(event) => {
+                event.preventDefault();
+                show(text === '' ? {} : { q: text });
+            }}
+        >
+            <input
+                className="entry w-44"
+                aria-label={say('places.find')}
+                placeholder={say('places.find')}
+                value={text}
+                onChange={(event) => setText(event.target.value)}
+            />
+            <Button type="submit">{say('screen.customers.find')}</Button>
+        </form>
+    );
 }
 
-function Node({ place, depth, all, levels, onOpen }: NodeProps) {
-    const below = all.filter((one) => one.parent === place.slug);
-    const last = levels[levels.length - 1]?.value === place.level;
+function Headings({ levels }: Pick<PlacesPageProps, 'levels'>) {
     return (
-        <>
-            <li
-                className={clsx(
-                    'grid grid-cols-[minmax(200px,1.4fr)_minmax(150px,1fr)_minmax(150px,1fr)_230px]',
-                    'items-center gap-x-3 border-t border-line px-4 py-1',
-                )}
-            >
-                <span className="min-w-0" style={{ paddingInlineStart: depth * 20 }}>
-                    {place.name}{' '}
-                    {place.customers > 0 && (
-                        <span className="text-xs text-ink2">
-                            {say('screen.customers.count', { count: place.customers })}
-                        </span>
-                    )}
-                </span>
-                {(['responsible', 'deputy'] as const).map((role) => {
-                    const { person, own } = answering(place, role, all);
-                    return (
-                        <span
-                            key={role}
-                            className={own ? '' : 'text-ink2'}
-                            title={own ? undefined : say('places.from_above')}
-                        >
-                            {person === null ? (
-                                <span className="text-ink2">{say('places.nobody')}</span>
-                            ) : (
-                                <PersonName {...person} />
-                            )}
-                        </span>
-                    );
-                })}
-                <span className="flex justify-end whitespace-nowrap">
-                    {!last && (
-                        <Button
-                            look="quiet"
-                            className="min-h-6"
-                            aria-label={say('places.add_to', { name: place.name })}
-                            onClick={() => onOpen({ place: null, parent: place.slug })}
-                        >
-                            {say('places.add')}
-                        </Button>
-                    )}
-                    <Button
-                        look="quiet"
-                        className="min-h-6"
-                        aria-label={say('places.change_of', { name: place.name })}
-                        onClick={() => onOpen({ place, parent: place.parent ?? '' })}
-                    >
-                        {say('absence.edit')}
-                    </Button>
-                    {below.length === 0 && place.customers === 0 && (
-                        <Button
-                            look="quiet"
-                            className="min-h-6"
-                            aria-label={say('places.remove_of', { name: place.name })}
-                            onClick={() => router.delete(`/places/${place.slug}`, { preserveScroll: true })}
-                        >
-                            {say('people.take_out')}
-                        </Button>
-                    )}
-                </span>
-            </li>
-            {below.map((one) => (
-                <Node key={one.slug} place={one} depth={depth + 1} all={all} levels={levels} onOpen={onOpen} />
-            ))}
-        </>
+        <p className={clsx(COLUMNS, 'py-1 text-xs text-ink2')}>
+            <span>{levels.map((one) => one.label).join(' › ')}</span>
+            <span>{say('places.responsible')}</span>
+            <span>{say('places.deputy')}</span>
+            <span className="w-72" />
+        </p>
     );
 }
 
 /** The tree of places, with whoever answers for each. */
-export default function Places({ levels, places, people }: PlacesPageProps) {
-    const [open, setOpen] = useState<Open | null>(null);
+export default function Places({ levels, asked, path, places, total, page, pages, people }: PlacesPageProps) {
+    const [open, setOpen] = useState<OpenPlace | null>(null);
+    const [importing, setImporting] = useState(false);
+    const { faults, send } = useSending();
+    const within = path[path.length - 1] ?? null;
+    const make = (): void => setOpen({ place: null, within });
+    const level = levels[path.length];
+    useShortcuts(
+        'page',
+        say('places.title'),
+        level === undefined ? [] : [{ key: 'n', does: say('places.new_one'), run: make }],
+    );
+    const retire = (slug: string, retired: boolean): void =>
+        void send(async () => {
+            await ask('POST', `/places/${slug}/retire`, JSON.stringify({ retired }));
+            router.reload();
+        });
     return (
         <div className="mx-auto my-6 max-w-5xl space-y-4 px-4">
             <Head title={say('places.title')} />
             <Link href="/people" className="text-sky underline">
                 {say('people.title')}
             </Link>
-            <header className="flex items-baseline justify-between">
+            <header className="flex flex-wrap items-center gap-x-4 gap-y-2">
                 <h1 className="text-xl font-semibold">{say('places.title')}</h1>
-                {levels[0] !== undefined && (
-                    <Button look="main" onClick={() => setOpen({ place: null, parent: '' })}>
-                        {say('places.new', { level: levels[0].label })}
+                <Find key={asked} asked={asked} />
+                <span className="flex-1 text-ink2">{say('setup.steps.places.count', { count: total })}</span>
+                <a href="/places/export" className="text-sky underline">
+                    {say('customer.export')}
+                </a>
+                {levels[0] !== undefined && <Button onClick={() => setImporting(true)}>{say('customer.table')}</Button>}
+                {level !== undefined && (
+                    <Button look="main" onClick={make}>
+                        {say('places.new', { level: level.label })}
                     </Button>
                 )}
             </header>
+            {path.length > 0 && <Path path={path} />}
             {levels.length === 0 && (
                 <p className="box flex items-center gap-3 px-4 py-3">
                     {say('levels.first')}
@@ -173,28 +120,37 @@ export default function Places({ levels, places, people }: PlacesPageProps) {
                     </Link>
                 </p>
             )}
+            <FaultList faults={faults} />
             <section aria-label={say('places.title')} className="box">
-                <p
-                    className={clsx(
-                        'grid grid-cols-[minmax(200px,1.4fr)_minmax(150px,1fr)_minmax(150px,1fr)_230px]',
-                        'gap-x-3 px-4 py-1 text-xs text-ink2',
-                    )}
-                >
-                    <span>{levels.map((one) => one.label).join(' › ')}</span>
-                    <span>{say('places.responsible')}</span>
-                    <span>{say('places.deputy')}</span>
-                    <span />
-                </p>
+                <Headings levels={levels} />
                 {places.length === 0 && (
-                    <p className="border-t border-line px-4 py-3 text-ink2">{say('places.none')}</p>
+                    <p className="border-t border-line px-4 py-3 text-ink2">
+                        {asked === '' ? say('places.none') : say('place.none_found')}
+                    </p>
                 )}
                 <ul>
-                    {places
-                        .filter((one) => one.parent === null)
-                        .map((one) => (
-                            <Node key={one.slug} place={one} depth={0} all={places} levels={levels} onOpen={setOpen} />
-                        ))}
+                    {places.map((one) => (
+                        <PlaceRow
+                            key={one.slug}
+                            place={one}
+                            last={levels[levels.length - 1]?.value === one.level}
+                            found={asked !== ''}
+                            onOpen={setOpen}
+                            onRetire={(retired) => retire(one.slug, retired)}
+                        />
+                    ))}
                 </ul>
+                <Pages
+                    page={page}
+                    pages={pages}
+                    onShow={(at) =>
+                        show({
+                            ...(asked === '' ? {} : { q: asked }),
+                            ...(within === null ? {} : { in: within.value }),
+                            page: at,
+                        })
+                    }
+                />
             </section>
             {open !== null && (
                 <PlaceDialog
@@ -202,6 +158,15 @@ export default function Places({ levels, places, people }: PlacesPageProps) {
                     title={open.place?.name ?? say('places.new_one')}
                     people={people}
                     onClose={() => setOpen(null)}
+                />
+            )}
+            {importing && (
+                <TableImport
+                    kind="places"
+                    title={say('places.table_title')}
+                    note={say('places.table_note')}
+                    example={'name\tin\tresponsible\tdeputy'}
+                    onClose={() => setImporting(false)}
                 />
             )}
         </div>

@@ -5,11 +5,12 @@ import { useState, type ReactNode } from 'react';
 import { ask } from '@/lib/ask';
 import { say } from '@/lib/words';
 import { FaultList } from '@/parts/FaultList';
+import { PlaceFinder } from '@/parts/Finder';
 import { Dialog } from '@/ui/Dialog';
 import { DialogForm } from '@/ui/DialogForm';
 import { Labelled } from '@/ui/Labelled';
 
-type Props = Pick<PeoplePageProps, 'teams' | 'skills' | 'zones' | 'places'> & {
+type Props = Pick<PeoplePageProps, 'teams' | 'skills' | 'zones'> & {
     people: PersonLine[];
     onClose: () => void;
 };
@@ -136,13 +137,10 @@ const ENTRIES: Record<string, (props: EntriesProps) => ReactNode> = {
             />
         </>
     ),
-    place: ({ change, set, places }) => (
-        <Choice
-            label={say('people.place')}
-            value={change.place}
-            options={[{ value: '', label: say('people.no_place') }, ...places]}
-            onChange={(place) => set({ place })}
-        />
+    place: ({ change, set }) => (
+        <Labelled label={say('people.place')} hint={say('people.no_place_hint')}>
+            <PlaceFinder value={change.place} onChange={(place) => set({ place })} />
+        </Labelled>
     ),
     percent: ({ change, set }) => (
         <Amount
@@ -177,7 +175,7 @@ function ChangeEntries(props: EntriesProps) {
 }
 
 /** One change of several people, who are named before it is made. */
-export function ChangeDialog({ people, teams, skills, zones, places, onClose }: Props) {
+export function ChangeDialog({ people, teams, skills, zones, onClose }: Props) {
     const [change, setChange] = useState<Change>({
         what: 'join',
         percent: 80,
@@ -218,7 +216,7 @@ export function ChangeDialog({ people, teams, skills, zones, places, onClose }: 
                     options={Object.keys(ENTRIES).map((one) => ({ value: one, label: say(`people.whats.${one}`) }))}
                     onChange={(next) => set({ what: next })}
                 />
-                <ChangeEntries change={change} set={set} teams={teams} skills={skills} zones={zones} places={places} />
+                <ChangeEntries change={change} set={set} teams={teams} skills={skills} zones={zones} />
                 <FaultList faults={faults} />
             </DialogForm>
         </Dialog>

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { listed } from '@/lib/text';
 import { say } from '@/lib/words';
 import { FieldEntry } from '@/parts/FieldEntry';
+import { PlaceFinder } from '@/parts/Finder';
 import { Labelled } from '@/ui/Labelled';
 import type { Part } from './PersonForm';
 
@@ -11,10 +12,10 @@ export function MoreOf({
     document,
     wrong,
     set,
-    places,
+    place,
     fields,
     people,
-}: Part & Pick<PeoplePageProps, 'places' | 'fields' | 'people'>) {
+}: Part & Pick<PeoplePageProps, 'fields' | 'people'> & { place: string | null }) {
     const [text, setText] = useState((document.attributes ?? []).join('; '));
     const problem = Object.entries(wrong).find(([at]) => at.startsWith('/attributes'))?.[1];
     return (
@@ -30,18 +31,11 @@ export function MoreOf({
                 />
             </Labelled>
             <Labelled label={say('people.place')} hint={say('people.place_hint')} wrong={wrong['/place']}>
-                <select
-                    className="entry"
+                <PlaceFinder
                     value={document.place ?? ''}
-                    onChange={(event) => set({ place: event.target.value })}
-                >
-                    <option value="">{say('people.no_place')}</option>
-                    {places.map((one) => (
-                        <option key={one.value} value={one.value}>
-                            {one.label}
-                        </option>
-                    ))}
-                </select>
+                    label={place ?? ''}
+                    onChange={(slug) => set({ place: slug })}
+                />
             </Labelled>
             {fields.map((field) => (
                 <FieldEntry

@@ -15,7 +15,7 @@ import { Plain, Capacity, Skills } from './PersonPlain';
 
 export type Props = Pick<
     PeoplePageProps,
-    'teams' | 'skills' | 'zones' | 'houseZone' | 'house' | 'places' | 'fields' | 'people'
+    'teams' | 'skills' | 'zones' | 'houseZone' | 'house' | 'fields' | 'people'
 > & { person: NonNullable<PeoplePageProps['person']>; onClose: () => void };
 
 export type Part = {
@@ -103,7 +103,7 @@ function HolidaysOf({ document, wrong, set, house }: Part & Pick<Props, 'house'>
 }
 
 /** All that is known of a person, to be changed; what is wrong stands beside it, and nothing that was typed is lost. */
-export function PersonForm({ person, teams, skills, zones, houseZone, house, places, fields, people, onClose }: Props) {
+export function PersonForm({ person, teams, skills, zones, houseZone, house, fields, people, onClose }: Props) {
     const [document, setDocument] = useState<PersonDocument>(person.document);
     const [chosen, setChosen] = useState(person.teams);
     const { wrong, said, save } = useSaving(person.slug, document, chosen);
@@ -120,7 +120,7 @@ export function PersonForm({ person, teams, skills, zones, houseZone, house, pla
             <Plain {...part} zones={zones} houseZone={houseZone} />
             <Teams teams={teams} chosen={chosen} onChange={setChosen} />
             <Skills {...part} skills={skills} />
-            <MoreOf {...part} places={places} fields={fields} people={people} />
+            <MoreOf {...part} place={person.place} fields={fields} people={people} />
             <Capacity {...part} />
             <HoursEditor document={document} wrong={wrong} onChange={set} />
             <HolidaysOf {...part} house={house} />

@@ -82,7 +82,7 @@ export function TableImport({
     example,
     onClose,
 }: {
-    kind: 'customers' | 'tasks';
+    kind: 'customers' | 'places' | 'tasks';
     title: string;
     note: string;
     /** the first lines of a table */
