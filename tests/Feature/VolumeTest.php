@@ -60,7 +60,7 @@ function manyRules(int $count): array
 
 it('keeps a decision of the demo in 4 kB on average', function (): void {
     // Three of its weeks have all that its ten have.
-    app(DemoSeeder::class)->run(3);
+    app(DemoSeeder::class)->run(3, 12);
     $bytes = DB::table('decisions')
         ->selectRaw('AVG(LENGTH(record) + LENGTH(facts)) AS bytes, COUNT(*) AS decisions')
         ->sole();

@@ -4,13 +4,20 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
-use Illuminate\Support\Facades\Process;
 use RuntimeException;
 use Symfony\Component\Finder\Finder;
+use Symfony\Component\Process\InputStream;
+use Symfony\Component\Process\Process;
 
 /** Holds what pages get against the TypeScript types that they say it has. */
 final class PropTypes
 {
+    private const PATIENCE = 60.0;
+
+    private static ?Process $compiler = null;
+
+    private static ?InputStream $input = null;
+
     /**
      * @param list<array{string, string, mixed}> $checks file of the type, its name, the value
      * @param list<string>                       $more   lines besides
@@ -27,21 +34,37 @@ final class PropTypes
             $lines[] = "import type { {$type} as Type{$number} } from '@props/" . self::path($file) . "';";
             $lines[] = "export const props{$number}: Type{$number} = " . json_encode($props, JSON_THROW_ON_ERROR) . ';';
         }
-        $folder = base_path(".data/props/{$name}");
+        $folder = base_path('.data/props');
         is_dir($folder) || mkdir($folder, 0o777, true);
-        file_put_contents("{$folder}/check.ts", implode("\n", [...$lines, ...$more]) . "\n");
-        file_put_contents(
-            "{$folder}/tsconfig.json",
-            (string) json_encode(['extends' => '../../../tsconfig.json', 'include' => ['check.ts']]),
-        );
-        $result = Process::path(base_path())->run([
-            'node_modules/.bin/tsc',
-            '--noEmit',
-            '-p',
-            "{$folder}/tsconfig.json",
-        ]);
+        $file = "{$folder}/{$name}-" . getmypid() . '.ts';
+        file_put_contents($file, implode("\n", [...$lines, ...$more]) . "\n");
+        try {
+            return self::ask($file);
+        } finally {
+            unlink($file);
+        }
+    }
 
-        return $result->output() . ($result->exitCode() === 0 ? '' : ' (failed)');
+    /** The compiler is started once: what it reads of the project stays the same. */
+    private static function ask(string $file): string
+    {
+        if (self::$compiler?->isRunning() !== true) {
+            self::$input = new InputStream();
+            self::$compiler = new Process(['node', 'tests/Support/types.mjs'], base_path(), null, self::$input, null);
+            self::$compiler->start();
+            register_shutdown_function(self::$input->close(...));
+        }
+        $compiler = self::$compiler;
+        self::$input?->write("{$file}\n");
+        $said = '';
+        for ($end = microtime(true) + self::PATIENCE; !str_ends_with($said, "\n"); usleep(2_000)) {
+            if (!$compiler->isRunning() || microtime(true) > $end) {
+                throw new RuntimeException("The compiler has not answered. {$compiler->getErrorOutput()}");
+            }
+            $said .= $compiler->getIncrementalOutput();
+        }
+
+        return (string) json_decode($said, false, 2, JSON_THROW_ON_ERROR);
     }
 
     /** Below app/Http/Pages; whatever module it belongs to. */
