@@ -6,7 +6,7 @@ declare(strict_types=1);
 
 /** @var array<string, string> $environment of run.php */
 
-echo "\nLists with 20,000 customers, 5,000 places and 50,000 open tasks, the whole request in one process, milliseconds\n";
+echo "\nLists with 20,000 customers, 5,000 places, 50,000 open tasks, the whole request in one process, milliseconds\n";
 /**
  * @var array{few: array<string, float>, many: array<string, float>, last_page: float, tasks_500: float,
  *     tasks_5000: float, customers_500: float, customers_5000: float, brought_in: float} $lists

@@ -3,6 +3,7 @@ import type { ComponentType, ReactNode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { setNonce } from 'get-nonce';
 import { watchOutages } from './lib/outage';
+import { watchRefused } from './lib/refused';
 import { Frame } from './parts/Frame';
 
 type Page = { default: ComponentType & { layout?: (page: ReactNode) => ReactNode } };
@@ -12,6 +13,7 @@ const pages = import.meta.glob<Page>('./pages/*/*.tsx');
 setNonce(document.querySelector<HTMLMetaElement>('meta[name=csp-nonce]')?.content ?? '');
 
 watchOutages();
+watchRefused();
 
 void createInertiaApp({
     title: (title) => (title === '' ? 'Open Baton' : `${title} · Open Baton`),

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { Problem, type ProblemFault } from './ask';
 import { faultsOf } from './faults';
+import { forgetRefused, tellRefused } from './refused';
 
 type Sending = {
     busy: boolean;
@@ -23,6 +24,7 @@ export function useSending(placeOf: (fault: ProblemFault) => string = (fault) =>
     const send = async (what: () => Promise<void>): Promise<boolean> => {
         setBusy(true);
         setRefused({ wrong: {}, faults: [] });
+        forgetRefused();
         try {
             await what();
             return true;
@@ -31,6 +33,7 @@ export function useSending(placeOf: (fault: ProblemFault) => string = (fault) =>
             const errors = error instanceof Problem ? error.errors : [];
             const wrong = errors.map((one): [string, string] => [placeOf(one), one.detail]);
             setRefused({ faults, wrong: Object.fromEntries(wrong.length === 0 ? [['', faults.join(' ')]] : wrong) });
+            tellRefused(errors.length === 0 ? faults : errors.map((one) => one.detail));
             return false;
         } finally {
             setBusy(false);

@@ -1,3 +1,4 @@
+import { unlessRefused } from '@/lib/refused';
 import { usePeople } from '@/lib/usePeople';
 import { MomentEntry } from '@/ui/MomentEntry';
 import { useForm } from '@inertiajs/react';
@@ -180,7 +181,10 @@ export function ActionDialog({ action, task, place, onClose }: Props) {
                     from: place,
                 }) as unknown as typeof data,
         );
-        form.post(`/tasks/${task.id}/${action.replace('_', '-')}`, { preserveScroll: true, onSuccess: onClose });
+        form.post(`/tasks/${task.id}/${action.replace('_', '-')}`, {
+            preserveScroll: true,
+            onSuccess: unlessRefused(onClose),
+        });
     };
     return (
         <Dialog

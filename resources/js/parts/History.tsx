@@ -1,3 +1,4 @@
+import { unlessRefused } from '@/lib/refused';
 import { usePeople } from '@/lib/usePeople';
 import { useForm } from '@inertiajs/react';
 import type { HistoryEntry, HistoryPage } from '@props/Tasks/TaskHistory';
@@ -89,7 +90,7 @@ function Say({ task }: { task: TaskView }) {
     const form = useForm<{ body: string; mentions: string[] }>({ body: '', mentions: [] });
     const people = usePeople(form.data.body !== '');
     const send = (): void =>
-        form.post(`/tasks/${task.id}/comment`, { preserveScroll: true, onSuccess: () => form.reset() });
+        form.post(`/tasks/${task.id}/comment`, { preserveScroll: true, onSuccess: unlessRefused(() => form.reset()) });
     return (
         <form
             className="mb-2 space-y-2"

@@ -1,3 +1,4 @@
+import { unlessRefused } from '@/lib/refused';
 import { MomentEntry } from '@/ui/MomentEntry';
 import { router, useForm } from '@inertiajs/react';
 import type { IntakeState } from '@props/IntakeState';
@@ -16,7 +17,7 @@ function PauseDialog({ intake, own, onClose }: { intake: IntakeState; own: boole
     const form = useForm({ until: '', reason: '' });
     const send = (): void => {
         form.transform((data) => ({ ...data, until: data.until === '' ? '' : formats.fromLocal(data.until) }));
-        form.post(`/people/${intake.slug}/pause`, { preserveScroll: true, onSuccess: onClose });
+        form.post(`/people/${intake.slug}/pause`, { preserveScroll: true, onSuccess: unlessRefused(onClose) });
     };
     return (
         <Dialog

@@ -2,6 +2,7 @@ import clsx from 'clsx';
 import { router } from '@inertiajs/react';
 import { useState } from 'react';
 import { useOutage } from '@/lib/outage';
+import { forgetRefused, useRefused } from '@/lib/refused';
 import { useShared } from '@/lib/shared';
 import { Button } from '@/ui/Button';
 import { say } from '@/lib/words';
@@ -11,9 +12,11 @@ export function Notice() {
     const { notice } = useShared();
     const [sentAway, setSentAway] = useState<typeof notice | null>(null);
     const outage = useOutage();
-    const text = outage ?? notice.problem ?? notice.done;
-    if (text === null || (outage === null && sentAway === notice)) return <div role="status" />;
-    const grave = outage !== null || notice.problem !== null;
+    const refused = useRefused();
+    const last = sentAway === notice ? null : (notice.problem ?? notice.done);
+    const text = outage ?? refused ?? last;
+    if (text === null) return <div role="status" />;
+    const grave = text !== notice.done;
     return (
         <div
             role="status"
@@ -24,13 +27,17 @@ export function Notice() {
             )}
         >
             <span className={grave ? 'font-semibold' : ''}>{text}</span>
-            {outage === null && notice.undo !== null && (
+            {text === last && notice.undo !== null && (
                 <Button look="quiet" onClick={() => router.post(notice.undo?.url ?? '', {})}>
                     {notice.undo.label}
                 </Button>
             )}
             {outage === null && (
-                <Button look="quiet" className="ms-auto" onClick={() => setSentAway(notice)}>
+                <Button
+                    look="quiet"
+                    className="ms-auto"
+                    onClick={() => (refused === null ? setSentAway(notice) : forgetRefused())}
+                >
                     {say('screen.common.close')}
                 </Button>
             )}

@@ -1,4 +1,5 @@
 import { useForm } from '@inertiajs/react';
+import { unlessRefused } from '@/lib/refused';
 import { say } from '@/lib/words';
 import { Button } from '@/ui/Button';
 import { Labelled } from '@/ui/Labelled';
@@ -30,7 +31,7 @@ export function PasswordForm({
             className="max-w-sm space-y-4"
             onSubmit={(event) => {
                 event.preventDefault();
-                form.post(action, { preserveScroll: true, onSuccess: () => form.reset() });
+                form.post(action, { preserveScroll: true, onSuccess: unlessRefused(() => form.reset()) });
             }}
         >
             {/* So that what keeps passwords knows whose it is. */}

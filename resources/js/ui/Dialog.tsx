@@ -1,6 +1,8 @@
 import clsx from 'clsx';
 import { Dialog as Radix } from 'radix-ui';
-import type { ReactNode } from 'react';
+import { useEffect, useState, type ReactNode } from 'react';
+import { forgetRefused, useRefused } from '@/lib/refused';
+import { useShared } from '@/lib/shared';
 
 type Props = {
     open: boolean;
@@ -32,6 +34,20 @@ function focusOnEntry(event: Event): void {
     }
 }
 
+/** Why what was sent from here was not done, where no entry says it. */
+function Refused() {
+    const refused = useRefused();
+    const { notice } = useShared();
+    const [before] = useState(notice);
+    useEffect(() => forgetRefused, []);
+    const said = refused ?? (notice === before ? null : notice.problem);
+    return said === null ? null : (
+        <p role="alert" className="mt-3 text-brick">
+            {said}
+        </p>
+    );
+}
+
 export function Dialog({ open, onOpenChange, title, description, wide = false, leavesFocus = false, children }: Props) {
     return (
         <Radix.Root open={open} onOpenChange={onOpenChange}>
@@ -52,6 +68,7 @@ export function Dialog({ open, onOpenChange, title, description, wide = false, l
                         <Radix.Description className="mt-1 text-ink2">{description}</Radix.Description>
                     )}
                     <div className="mt-4">{children}</div>
+                    <Refused />
                 </Radix.Content>
             </Radix.Portal>
         </Radix.Root>

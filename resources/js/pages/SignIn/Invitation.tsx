@@ -3,7 +3,7 @@ import type { InvitationPageProps } from '@props/Access/AccountPage';
 import type { ReactNode } from 'react';
 import { say } from '@/lib/words';
 import { Mark } from '@/parts/Mark';
-import { OutageNote } from '@/parts/OutageNote';
+import { ProblemNote } from '@/parts/ProblemNote';
 import { PasswordForm } from '@/parts/PasswordForm';
 
 /** Where somebody who was invited chooses their password. */
@@ -16,7 +16,7 @@ function Invitation({ invited }: InvitationPageProps) {
                 <p className="mb-6 flex items-center gap-3 text-xl">
                     <Mark size={36} /> {say('screen.common.product')}
                 </p>
-                <OutageNote />
+                <ProblemNote />
                 <div className="box space-y-4 p-6">
                     <h1 className="text-lg">{invited === null ? title : `${title}, ${invited.name}`}</h1>
                     <p className="text-ink2">

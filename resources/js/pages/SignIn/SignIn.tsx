@@ -1,7 +1,7 @@
 import { Head, useForm } from '@inertiajs/react';
 import type { ReactNode } from 'react';
 import { Mark } from '@/parts/Mark';
-import { OutageNote } from '@/parts/OutageNote';
+import { ProblemNote } from '@/parts/ProblemNote';
 import { Button } from '@/ui/Button';
 import { Labelled } from '@/ui/Labelled';
 import { say } from '@/lib/words';
@@ -49,7 +49,7 @@ function SignIn() {
                         />
                         {say('screen.sign_in.stay')}
                     </label>
-                    <OutageNote />
+                    <ProblemNote />
                     <Button type="submit" look="main" disabled={form.processing} className="w-full justify-center">
                         {say('screen.common.sign_in')}
                     </Button>

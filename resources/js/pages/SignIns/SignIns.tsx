@@ -1,6 +1,7 @@
 import { Head, router } from '@inertiajs/react';
 import type { SignInLine, SignInsPageProps, TokenLine } from '@props/Access/SignInsPage';
 import { useMemo, useState } from 'react';
+import { unlessRefused } from '@/lib/refused';
 import { useFormats } from '@/lib/format';
 import { say } from '@/lib/words';
 import { PersonMark } from '@/parts/PersonMark';
@@ -135,7 +136,7 @@ export default function SignIns({ signIns, tokens, people, roles, abilities }: S
     const [open, setOpen] = useState<Open | null>(null);
     const [find, setFind] = useState('');
     const close = (): void => setOpen(null);
-    const after = { preserveScroll: true, onSuccess: close };
+    const after = { preserveScroll: true, onSuccess: unlessRefused(close) };
     const columns = useMemo(
         () => ({
             signIns: columnsOfSignIns(setOpen),

@@ -1,6 +1,7 @@
 import { useForm } from '@inertiajs/react';
 import type { AbsenceLine, AbsencesPageProps } from '@props/Absences/AbsencesPage';
 import { useState } from 'react';
+import { unlessRefused } from '@/lib/refused';
 import { useFormats } from '@/lib/format';
 import { say } from '@/lib/words';
 import { Dialog } from '@/ui/Dialog';
@@ -122,7 +123,7 @@ export function AbsenceDialog(props: Props) {
         form.transform((now) => ({ ...now, from: moment(now.from), to: moment(now.to), only }) as unknown as Form);
         form.post(absence === null ? '/absences' : `/absences/${absence.id}`, {
             preserveScroll: true,
-            onSuccess: onClose,
+            onSuccess: unlessRefused(onClose),
         });
     };
     const words = way(absence, leads);

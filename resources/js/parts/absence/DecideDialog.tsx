@@ -1,5 +1,6 @@
 import { useForm } from '@inertiajs/react';
 import type { AbsenceLine } from '@props/Absences/AbsencesPage';
+import { unlessRefused } from '@/lib/refused';
 import { say } from '@/lib/words';
 import { Dialog } from '@/ui/Dialog';
 import { DialogForm } from '@/ui/DialogForm';
@@ -18,7 +19,7 @@ export function DecideDialog({
     const form = useForm({ word: '' });
     const send = (): void => {
         form.transform((data) => ({ ...data, approve: approve ? 1 : 0 }) as unknown as typeof data);
-        form.post(`/absences/${absence.id}/decide`, { preserveScroll: true, onSuccess: onClose });
+        form.post(`/absences/${absence.id}/decide`, { preserveScroll: true, onSuccess: unlessRefused(onClose) });
     };
     const way = approve ? 'approve' : 'decline';
     return (

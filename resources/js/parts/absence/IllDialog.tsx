@@ -1,3 +1,4 @@
+import { unlessRefused } from '@/lib/refused';
 import { DayEntry } from '@/ui/DayEntry';
 import { useForm } from '@inertiajs/react';
 import type { IllToday } from '@props/Absences/IllToday';
@@ -52,7 +53,8 @@ export function IllDialog({ slug, name, onClose }: { slug: string; name: string;
             still = false;
         };
     }, [slug, until]);
-    const send = (): void => form.post(`/people/${slug}/ill`, { preserveScroll: true, onSuccess: onClose });
+    const send = (): void =>
+        form.post(`/people/${slug}/ill`, { preserveScroll: true, onSuccess: unlessRefused(onClose) });
     return (
         <Dialog open onOpenChange={(open) => !open && onClose()} title={say('absence.ill_title', { person: name })}>
             <DialogForm busy={form.processing} send={say('absence.ill_send')} onLeave={onClose} onSend={send}>

@@ -1,5 +1,6 @@
 import { useForm } from '@inertiajs/react';
 import type { AbsencesPageProps } from '@props/Absences/AbsencesPage';
+import { unlessRefused } from '@/lib/refused';
 import { say } from '@/lib/words';
 import { Dialog } from '@/ui/Dialog';
 import { DialogForm } from '@/ui/DialogForm';
@@ -21,7 +22,9 @@ export function MinimumDialog({ groups, onClose }: { groups: AbsencesPageProps['
             <DialogForm
                 busy={form.processing}
                 onLeave={onClose}
-                onSend={() => form.post('/absences/minimum', { preserveScroll: true, onSuccess: onClose })}
+                onSend={() =>
+                    form.post('/absences/minimum', { preserveScroll: true, onSuccess: unlessRefused(onClose) })
+                }
             >
                 <Labelled label={say('chart.minimum_of')} wrong={form.errors.of}>
                     <select

@@ -1,5 +1,6 @@
 import { useForm } from '@inertiajs/react';
 import type { HouseChecklist } from '@props/House/HousePage';
+import { unlessRefused } from '@/lib/refused';
 import { Dialog } from '@/ui/Dialog';
 import { DialogForm } from '@/ui/DialogForm';
 import { Labelled } from '@/ui/Labelled';
@@ -25,7 +26,7 @@ export function ChecklistDialog({ checklist, onClose }: { checklist: HouseCheckl
                         .filter((line) => line !== ''),
                 }) as unknown as typeof data,
         );
-        const after = { preserveScroll: true, onSuccess: onClose };
+        const after = { preserveScroll: true, onSuccess: unlessRefused(onClose) };
         if (checklist === null) form.post('/house/checklists', after);
         else form.put(`/house/checklists/${checklist.id}`, after);
     };

@@ -1,5 +1,6 @@
 import { useForm } from '@inertiajs/react';
 import type { HouseField } from '@props/House/HousePage';
+import { unlessRefused } from '@/lib/refused';
 import { shortName } from '@/lib/shortName';
 import { say } from '@/lib/words';
 import { Dialog } from '@/ui/Dialog';
@@ -45,7 +46,7 @@ export function FieldDialog({ field, onClose }: { field: HouseField | null; onCl
         form.transform(
             (data) => ({ ...data, options: listed ? optionsOf(data.values) : [] }) as unknown as typeof data,
         );
-        const after = { preserveScroll: true, onSuccess: onClose };
+        const after = { preserveScroll: true, onSuccess: unlessRefused(onClose) };
         if (field === null) form.post('/house/fields', after);
         else form.put(`/house/fields/${field.id}`, after);
     };

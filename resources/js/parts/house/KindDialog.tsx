@@ -2,6 +2,7 @@ import { router } from '@inertiajs/react';
 import type { HouseKind, HousePageProps } from '@props/House/HousePage';
 import type { AskedField, EntryValue } from '@props/Intake/NewTaskPage';
 import { useState } from 'react';
+import { unlessRefused } from '@/lib/refused';
 import { FieldEntry } from '@/parts/FieldEntry';
 import { Dialog } from '@/ui/Dialog';
 import { DialogForm } from '@/ui/DialogForm';
@@ -23,7 +24,7 @@ export function KindDialog({ kind, entries, people, onClose }: Props) {
     const [wrong, setWrong] = useState<Record<string, string>>({});
     const tasks = entries.filter((one) => one.path.startsWith('task.'));
     const send = (): void => {
-        const after = { preserveScroll: true, onSuccess: onClose, onError: setWrong };
+        const after = { preserveScroll: true, onSuccess: unlessRefused(onClose), onError: setWrong };
         if (kind === null) router.post('/house/kinds', { name, minutes, guide, defaults, asks }, after);
         else router.put(`/house/kinds/${kind.id}`, { name, minutes, guide, defaults, asks }, after);
     };

@@ -1,5 +1,6 @@
 import { useForm } from '@inertiajs/react';
 import type { Coverage, Fault } from '@props/Rules/RulebookPage';
+import { unlessRefused } from '@/lib/refused';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 import { Labelled } from '@/ui/Labelled';
@@ -37,7 +38,7 @@ export function PublishDialog({ coverage, faults, nameOf, onGo, revision, next, 
                 onSubmit={(event) => {
                     event.preventDefault();
                     form.transform((data) => ({ ...data, revision }));
-                    form.post('/rulebook/publish', { onSuccess: () => onOpenChange(false) });
+                    form.post('/rulebook/publish', { onSuccess: unlessRefused(() => onOpenChange(false)) });
                 }}
             >
                 <Labelled

@@ -1,6 +1,7 @@
 import type { NamedList, TaskListQuery } from '@props/Tasks/TasksPage';
 import { Link, router } from '@inertiajs/react';
 import { useState } from 'react';
+import { unlessRefused } from '@/lib/refused';
 import { say } from '@/lib/words';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
@@ -25,7 +26,7 @@ export function NameDialog({ filter, onClose }: { filter: TaskListQuery; onClose
                     router.post(
                         '/task-lists',
                         { name, shared, query: filter },
-                        { preserveScroll: true, onSuccess: onClose, onError: setWrong },
+                        { preserveScroll: true, onSuccess: unlessRefused(onClose), onError: setWrong },
                     )
                 }
             >
