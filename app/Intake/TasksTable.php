@@ -7,14 +7,12 @@ namespace App\Intake;
 use App\Access\RequestKey;
 use App\Bridge\HouseAt;
 use App\Bridge\Houses;
-use App\Models\Customers\Customer;
 use App\Models\House\TableImport;
-use App\Models\Tasks\Task;
 use App\Models\Tasks\TaskSource;
 use App\Tables\ImportKind;
 use App\Tables\ImportRow;
 use App\Tables\ImportVerdict;
-use App\Tables\Names;
+use DateTimeZone;
 use OpenBaton\Core\Criteria\Field;
 use OpenBaton\Core\Document\DocumentError;
 use OpenBaton\Core\Document\Duration;
@@ -41,7 +39,10 @@ final class TasksTable implements ImportKind
         'key' => [],
     ];
 
-    private const PLAIN = ['title', 'kind', 'customer', 'contact', 'description', 'priority', 'start', 'due'];
+    private const PLAIN = ['title', 'kind', 'customer', 'contact', 'description', 'priority'];
+
+    /** Moments, each with the time of a day that has none. */
+    private const MOMENTS = ['start' => '00:00', 'due' => '23:59'];
 
     private const MOST = 5_000;
 
@@ -90,6 +91,10 @@ final class TasksTable implements ImportKind
         if (isset($cells['priority'])) {
             $document['priority'] = mb_strtolower($cells['priority']->text);
         }
+        $zone = new DateTimeZone($this->house()->snapshot->roster->house->zone()->name);
+        foreach (array_intersect_key(self::MOMENTS, $cells) as $column => $usual) {
+            $document[$column] = $cells[$column]->moment($zone, $usual);
+        }
         if (isset($cells['minutes'])) {
             $document['estimate'] = Duration::format($cells['minutes']->whole());
         }
@@ -106,20 +111,18 @@ final class TasksTable implements ImportKind
     public function look(array $rows): array
     {
         $house = $this->house();
-        $named = $this->named($rows, $house);
-        $known = $this->known($rows);
+        $piece = new TasksPiece($rows, $house, $this->reader);
 
-        return array_map(function (ImportRow $row) use ($house, $named, $known): ImportVerdict {
-            $task = (array) $row->document['task'];
-            $label = is_string($task['title'] ?? null) ? $task['title'] : '';
+        return array_map(function (ImportRow $row) use ($house, $piece): ImportVerdict {
+            $label = TasksPiece::title($row);
             try {
-                $this->reader->read(Node::root($named($task)), TaskSource::Table, $house);
-                $key = self::key($row);
+                $this->reader->read(Node::root($piece->task($row)), TaskSource::Table, $house);
+                $key = TasksPiece::key($row);
                 if ($key !== null && isset($this->seen[$key])) {
                     throw DocumentError::at('/key', 'This key is in line {line} as well.', line: $this->seen[$key]);
                 }
                 $this->seen += $key === null ? [] : [$key => $row->line];
-                $what = isset($known[$key ?? '']) ? ImportVerdict::SAME : ImportVerdict::MAKES;
+                $what = $piece->isThere($row) ? ImportVerdict::SAME : ImportVerdict::MAKES;
 
                 return new ImportVerdict($row->line, $what, $label);
             } catch (DocumentError $error) {
@@ -131,18 +134,16 @@ final class TasksTable implements ImportKind
     public function carryOut(array $rows, TableImport $import): array
     {
         $user = $import->user()->firstOrFail();
-        $named = $this->named($rows, $this->house());
-        $known = $this->known($rows);
+        $piece = new TasksPiece($rows, $this->house(), $this->reader);
 
-        return array_map(function (ImportRow $row) use ($user, $named, $known, $import): ImportVerdict {
-            $task = (array) $row->document['task'];
-            $label = is_string($task['title'] ?? null) ? $task['title'] : '';
-            $key = self::key($row);
-            if (isset($known[$key ?? ''])) {
+        return array_map(function (ImportRow $row) use ($user, $piece, $import): ImportVerdict {
+            $label = TasksPiece::title($row);
+            $key = TasksPiece::key($row);
+            if ($piece->isThere($row)) {
                 return new ImportVerdict($row->line, ImportVerdict::SAME, $label);
             }
             try {
-                $task = $named($task);
+                $task = $piece->task($row);
                 $taken = ($this->takeIn)(
                     Node::root($task),
                     TaskSource::Table,
@@ -160,71 +161,6 @@ final class TasksTable implements ImportKind
                 return ImportVerdict::wrong($row->line, $label, $error, self::PLACES);
             }
         }, $rows);
-    }
-
-    /** The key of a line as tasks have it: any text may be one. */
-    private static function key(ImportRow $row): ?string
-    {
-        return is_string($row->document['key'] ?? null) ? 'table-' . hash('sha256', $row->document['key']) : null;
-    }
-
-    /**
-     * @param list<ImportRow> $rows
-     *
-     * @return array<string, true> keys under which a task is there already
-     */
-    private function known(array $rows): array
-    {
-        $keys = array_values(array_filter(array_map(self::key(...), $rows)));
-
-        $known = Task::query()
-            ->whereIn('key', $keys)
-            ->get(['key']);
-
-        return array_fill_keys(array_map(static fn(Task $task): string => (string) $task->key, $known->all()), true);
-    }
-
-    /**
-     * @param list<ImportRow> $rows
-     *
-     * @return callable(array<array-key, mixed>): array<array-key, mixed> a task with ids in place of the names of kinds
-     *     and customers
-     */
-    private function named(array $rows, HouseAt $house): callable
-    {
-        $kinds = [];
-        foreach ($house->snapshot->kinds as $kind) {
-            $kinds[mb_strtolower($kind->name)] = $kind->slug;
-        }
-        $asked = array_map(
-            static fn(ImportRow $row): mixed => ((array) $row->document['task'])['customer'] ?? null,
-            $rows,
-        );
-        $asked = array_values(array_unique(array_filter($asked, is_string(...))));
-        $customers = new Names();
-        foreach (
-            Customer::query()
-                ->offered()
-                ->whereIn('name', $asked)
-                ->get(['slug', 'name'])
-            as $customer
-        ) {
-            $customers->add((string) $customer->slug, (string) $customer->name);
-        }
-        $this->reader->prepare($customers->all($asked), $house);
-
-        return static function (array $task) use ($kinds, $customers): array {
-            $kind = is_string($task['kind'] ?? null) ? $task['kind'] : '';
-            $customer = is_string($task['customer'] ?? null) ? $task['customer'] : '';
-
-            return array_filter(
-                [
-                    'kind' => $kinds[mb_strtolower($kind)] ?? $kind,
-                    'customer' => $customers->one($customer, '/customer'),
-                ] + $task,
-                static fn(mixed $value): bool => $value !== '',
-            );
-        };
     }
 
     private function house(): HouseAt

@@ -39,7 +39,7 @@ final class PeopleCsv
     ];
 
     /** What of a row is said as it stands. */
-    private const PLAIN = ['id', 'name', 'email', 'phone', 'zone', 'from', 'until', 'place'];
+    private const PLAIN = ['id', 'name', 'email', 'phone', 'zone', 'place'];
 
     private const MOST_LINES = 5_000;
 
@@ -94,10 +94,11 @@ final class PeopleCsv
         $columns =
             array_fill_keys(self::COLUMNS, []) + array_map(static fn(Field $field): array => [$field->label], $fields);
         $rows = [];
+        $notation = $table->notation();
         foreach ($table->rows($columns, [['name']], self::MOST_LINES) as $line => $texts) {
             $cells = [];
             foreach (array_filter($texts, static fn(string $text): bool => $text !== '') as $column => $text) {
-                $cells[$column] = new Cell($text, $line, $column, $table->decimal());
+                $cells[$column] = new Cell($text, $line, $column, $notation);
             }
             $rows[] = self::row($cells, $fields) + ['line' => $line];
         }
@@ -124,6 +125,9 @@ final class PeopleCsv
         }
         if (isset($cells['open_tasks_at_most'])) {
             $document['open_tasks_at_most'] = $cells['open_tasks_at_most']->whole();
+        }
+        foreach (array_intersect(['from', 'until'], array_keys($cells)) as $column) {
+            $document[$column] = $cells[$column]->day();
         }
         if (isset($cells['active'])) {
             $document['active'] = $cells['active']->yes();

@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace App\Tables;
 
+use DateTimeImmutable;
+use DateTimeZone;
 use OpenBaton\Core\Criteria\Field;
 use OpenBaton\Core\Criteria\FieldType;
 use OpenBaton\Core\Document\DocumentError;
+use OpenBaton\Core\Document\Instant;
+use OpenBaton\Core\Refusal;
 
 /** One cell of a table that comes in, with where it stands. */
 final readonly class Cell
@@ -14,12 +18,11 @@ final readonly class Cell
     private const YES = ['yes', 'y', 'true', '1', 'x'];
     private const NO = ['no', 'n', 'false', '0'];
 
-    /** @param string $decimal the mark before decimals in this table */
     public function __construct(
         public string $text,
         private int $line,
         private string $column,
-        private string $decimal = '.',
+        private Notation $notation = new Notation(),
     ) {}
 
     public function isEmpty(): bool
@@ -95,10 +98,37 @@ final readonly class Cell
         $thousands =
             $marks > 1
                 ? substr_count($plain, $mark) > 1
-                : $marks === 1 && $mark !== $this->decimal && strlen($plain) - $last === 4;
+                : $marks === 1 && $mark !== $this->notation->decimal && strlen($plain) - $last === 4;
         $whole = str_replace(['.', ','], '', $thousands || $marks === 0 ? $plain : substr($plain, 0, $last));
 
         return $thousands || $marks === 0 ? (int) $whole : (float) ($whole . '.' . substr($plain, $last + 1));
+    }
+
+    /** @return string as documents have it; a time that is there says nothing */
+    public function day(): string
+    {
+        return $this->date()->day;
+    }
+
+    /** @param string $usual the time where there is none, HH:MM */
+    public function moment(DateTimeZone $zone, string $usual): string
+    {
+        if (preg_match('/' . Instant::PATTERN . '/D', $this->text) === 1) {
+            return $this->text;
+        }
+        $date = $this->date();
+        $time = $date->time ?? $usual;
+
+        return Instant::format((new DateTimeImmutable("{$date->day} {$time}", $zone))->getTimestamp());
+    }
+
+    private function date(): WrittenDate
+    {
+        try {
+            return WrittenDate::of($this->text, $this->notation->dayFirst);
+        } catch (Refusal $refusal) {
+            throw $this->fail($refusal->pattern, ...$refusal->slots);
+        }
     }
 
     /** The value of a field, as documents have it. */
@@ -110,6 +140,7 @@ final readonly class Cell
                 $this->listed(),
             ),
             $field->type === FieldType::YesNo => $this->yes(),
+            $field->type === FieldType::Date => $this->day(),
             in_array($field->type, [FieldType::Number, FieldType::Money], true) => $this->number(),
             default => $this->option($field, $this->text),
         };

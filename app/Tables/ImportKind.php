@@ -7,7 +7,7 @@ namespace App\Tables;
 use App\Models\House\TableImport;
 use OpenBaton\Core\Document\DocumentError;
 
-/** What comes in as a table: customers, tasks. */
+/** What comes in as a table: customers, places, tasks. */
 interface ImportKind
 {
     /** By which addresses and rows know it. */

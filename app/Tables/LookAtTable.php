@@ -49,14 +49,15 @@ final class LookAtTable
         $text = Table::utf8($bytes);
         if ($kind instanceof ReadsCards && Cards::are($text)) {
             foreach (Cards::of($text, $kind::most()) as $line => $card) {
-                yield $line => self::filled($kind->card($card), $line, '.');
+                yield $line => self::filled($kind->card($card), $line, new Notation());
             }
 
             return;
         }
         $table = Table::of($bytes);
+        $notation = $table->notation();
         foreach ($table->rows($kind->columns(), $kind->needed(), $kind::most()) as $line => $texts) {
-            yield $line => self::filled($texts, $line, $table->decimal());
+            yield $line => self::filled($texts, $line, $notation);
         }
     }
 
@@ -65,11 +66,11 @@ final class LookAtTable
      *
      * @return array<string, Cell>
      */
-    private static function filled(array $texts, int $line, string $decimal): array
+    private static function filled(array $texts, int $line, Notation $notation): array
     {
         $cells = [];
         foreach (array_filter($texts, static fn(string $text): bool => $text !== '') as $column => $text) {
-            $cells[$column] = new Cell($text, $line, $column, $decimal);
+            $cells[$column] = new Cell($text, $line, $column, $notation);
         }
 
         return $cells;

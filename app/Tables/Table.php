@@ -32,10 +32,10 @@ final readonly class Table
         return new self($text, self::separatorOf($text));
     }
 
-    /** The mark before decimals in it: where a comma stands there, cells are parted by something else. */
-    public function decimal(): string
+    /** Where a comma is the mark before decimals, cells are parted by something else. */
+    public function notation(): Notation
     {
-        return $this->separator === ';' ? ',' : '.';
+        return new Notation($this->separator === ';' ? ',' : '.', WrittenDate::dayFirst($this->text));
     }
 
     /**

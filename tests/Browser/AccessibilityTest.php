@@ -60,6 +60,8 @@ function findings(mixed $test, string $scheme): array
             '/account' => 'Where you are signed in',
             '/house' => 'Who sees tasks',
             '/setup' => 'Rules to begin with',
+            '/places?q=sulla' => 'Greater Sulla',
+            '/customers?customer=port-selwyn-brass' => 'Open tasks',
             '/changes' => 'Who changed what',
             '/tasks?group=holder' => 'not grouped',
             '/invitation/' . str_repeat('a', 48) => 'no longer good',

@@ -8,6 +8,7 @@ use App\Models\People\Place;
 use App\Models\Tasks\Task;
 use App\Models\Tasks\TaskSource;
 use App\Tables\Cell;
+use App\Tables\Notation;
 use App\Tables\RunImport;
 use App\Tables\Table;
 use App\Tables\TableWriter;
@@ -44,7 +45,7 @@ it('reads tables as spreadsheets of all countries write them', function (string 
 ]);
 
 it('reads numbers by the decimal mark of the table', function (string $text, string $decimal, int|float $number): void {
-    expect((new Cell($text, 2, 'value', $decimal))->number())->toBe($number);
+    expect((new Cell($text, 2, 'value', new Notation($decimal)))->number())->toBe($number);
 })->with([
     ['1234', '.', 1234],
     ['1,234', '.', 1234],

@@ -45,6 +45,10 @@ final readonly class DemoHouse
                 'position' => $position++,
                 'form_label' => DemoTrade::ON_THE_FORM[$slug] ?? null,
                 'form_facts' => $slug === 'rush-repair' ? ['task.rush' => true] : null,
+                'asks' => array_map(
+                    static fn(string $field): array => ['path' => "task.{$field}", 'required' => false],
+                    DemoTrade::ASKS[$slug],
+                ),
             ]);
         }
         foreach (DemoTrade::CHECKLISTS as $slug => [$name, $items]) {

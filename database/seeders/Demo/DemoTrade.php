@@ -73,6 +73,27 @@ final class DemoTrade
         'invoice' => ['Invoice', 15, 'Check the address and the term. Send it the same day.'],
     ];
 
+    /** Fields of the house that tasks of each kind have, in the order of their forms. */
+    public const ASKS = [
+        'call-back' => ['language'],
+        'quote' => ['language', 'needed'],
+        'fitting' => ['instrument', 'language', 'needed'],
+        'diagnosis' => self::OF_REPAIRS,
+        'bench-repair' => self::OF_REPAIRS,
+        'rush-repair' => ['rush', ...self::OF_REPAIRS],
+        'quality-check' => self::OF_REPAIRS,
+        'rework' => self::OF_REPAIRS,
+        'insurer-claim' => ['family', 'instrument', 'value', 'cost'],
+        'tuning-visit' => ['instrument', 'needed', 'language'],
+        'return-inspection' => ['family', 'instrument', 'value'],
+        'hire' => ['family', 'instrument', 'value'],
+        'approval' => ['family', 'instrument', 'value', 'cost', 'repaired_by'],
+        'stock-count' => [],
+        'invoice' => ['cost'],
+    ];
+
+    private const OF_REPAIRS = ['family', 'instrument', 'value', 'needed', 'cost', 'repaired_by'];
+
     /** What the web form offers. */
     public const ON_THE_FORM = [
         'bench-repair' => 'A repair',
