@@ -81,6 +81,19 @@ it('is asked for, approved with a word, and goes by for everybody', function ():
     expect([House::arrive()->assignee?->slug, seenBy($this, 'ayumi')[0]['state']])->toBe(['ayumi', 'over']);
 });
 
+it(
+    'asks whoever has named nobody for a name, and says nothing of others to whoever may not ask for them',
+    function (): void {
+        foreach (['', 'nobody-at-all'] as $person) {
+            foreach (['hanneke', 'ayumi'] as $who) {
+                ask($this, $who, week($person))->assertSessionHasErrors(['person' => 'Choose a person.']);
+            }
+        }
+        ask($this, 'femi', week('ayumi'))->assertForbidden();
+        expect(Absence::query()->count())->toBe(0);
+    },
+);
+
 it('tells the lead what stands against it before it is approved', function (): void {
     ask($this, 'hanneke', week('femi', ['first' => '2026-03-05', 'last' => '2026-03-09', 'substitutes' => ['ayumi']]));
     ask($this, 'ayumi', week());

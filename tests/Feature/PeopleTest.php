@@ -52,6 +52,12 @@ it('takes somebody new in, to whom rules give at once', function (): void {
     ]);
 });
 
+it('says of somebody new of whom nothing is said that the name is missing', function (): void {
+    roster($this, 'POST', '/people', ['document' => []])
+        ->assertUnprocessable()
+        ->assertJsonPath('errors.0.missing', 'name');
+});
+
 it('says what is not right and where, and changes nothing', function (array $document, string $pointer): void {
     $before = HouseRow::query()->sole()->roster_revision;
     roster($this, 'PUT', '/people/femi', ['document' => $document])

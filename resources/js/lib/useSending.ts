@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { Problem, type ProblemFault } from './ask';
 import { faultsOf } from './faults';
+import { say } from './words';
 import { forgetRefused, tellRefused } from './refused';
 
 type Sending = {
@@ -31,9 +32,13 @@ export function useSending(placeOf: (fault: ProblemFault) => string = (fault) =>
         } catch (error) {
             const faults = faultsOf(error);
             const errors = error instanceof Problem ? error.errors : [];
-            const wrong = errors.map((one): [string, string] => [placeOf(one), one.detail]);
+            // An entry that is empty is told so, not by the name that it has in documents.
+            const wrong = errors.map((one): [string, string] => [
+                placeOf(one),
+                one.missing === undefined ? one.detail : say('screen.common.needed'),
+            ]);
             setRefused({ faults, wrong: Object.fromEntries(wrong.length === 0 ? [['', faults.join(' ')]] : wrong) });
-            tellRefused(errors.length === 0 ? faults : errors.map((one) => one.detail));
+            tellRefused(wrong.length === 0 ? faults : wrong.map(([, detail]) => detail));
             return false;
         } finally {
             setBusy(false);

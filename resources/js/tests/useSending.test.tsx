@@ -31,6 +31,15 @@ describe('sending a form', () => {
         expect(result.current.wrong['']).toMatch(/reach/);
     });
 
+    it('says of an entry that is empty that it is needed', async () => {
+        const { result } = renderHook(() => useSending(({ missing }) => missing ?? ''));
+        const faults = [{ pointer: '', detail: '"title" is missing.', missing: 'title' }];
+        await act(
+            async () => void (await result.current.send(() => Promise.reject(new Problem(422, 'Not valid.', faults)))),
+        );
+        expect(result.current.wrong).toEqual({ title: 'This is needed.' });
+    });
+
     it('is busy until it is done', async () => {
         const { result } = renderHook(() => useSending());
         let finish = (): void => undefined;

@@ -12,6 +12,7 @@ use App\Models\People\Person;
 use App\Words\Words;
 use Carbon\CarbonImmutable;
 use Closure;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Validation\Rule;
 use OpenBaton\Core\Absence\AbsenceKind;
 use OpenBaton\Core\Absence\HandBackPolicy;
@@ -28,7 +29,13 @@ final class AbsenceRequest extends InputRequest
 
     public function authorize(): bool
     {
-        return $this->user()?->can('ask', [Absence::class, $this->person()]) === true;
+        $person = $this->named()->first();
+
+        // Whoever has named nobody is told so.
+        return $this->user()?->can(
+            $person === null ? 'viewAny' : 'ask',
+            $person === null ? Absence::class : [Absence::class, $person],
+        ) === true;
     }
 
     /** @return array<string, list<mixed>> */
@@ -78,6 +85,7 @@ final class AbsenceRequest extends InputRequest
         return [
             'first.*' => 'Give the first day, no more than a year ago.',
             'last.*' => 'Give the last day: not before the first, and within three years.',
+            'person.*' => 'Choose a person.',
             'from.*' => 'Give the moment from which on, no more than a year ago.',
             'to.*' => 'Give the moment until when: after the first, and within three years.',
             'substitutes.*.not_in' => 'Nobody is their own substitute.',
@@ -87,9 +95,13 @@ final class AbsenceRequest extends InputRequest
 
     public function person(): Person
     {
-        return Person::query()
-            ->where('slug', $this->string('person')->toString())
-            ->firstOrFail();
+        return $this->named()->firstOrFail();
+    }
+
+    /** @return Builder<Person> */
+    private function named(): Builder
+    {
+        return Person::query()->where('slug', $this->string('person')->toString());
     }
 
     public function terms(): AbsenceTerms

@@ -22,7 +22,7 @@ final class PersonRequest extends InputRequest
     public function rules(): array
     {
         return [
-            'document' => ['required', 'array'],
+            'document' => ['present', 'array'],
             'teams' => ['array'],
             'teams.*.weight' => ['required', new Whole(1, 1000)],
             'teams.*.from' => ['bail', 'nullable', 'string', 'date_format:Y-m-d'],

@@ -27,7 +27,10 @@ type AskedEntry = EntryField & { required?: boolean };
 
 /** The document that other systems would send for it. */
 function documentOf(kind: string, customer: string, values: Record<string, EntryValue>): string {
-    const document: Record<string, unknown> = { kind, ...(customer === '' ? {} : { customer }) };
+    const document: Record<string, unknown> = {
+        ...(kind === '' ? {} : { kind }),
+        ...(customer === '' ? {} : { customer }),
+    };
     const fields: Record<string, EntryValue> = {};
     for (const [path, value] of Object.entries(values)) {
         if (value === null || value === '' || (Array.isArray(value) && value.length === 0)) continue;

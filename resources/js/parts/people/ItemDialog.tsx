@@ -21,7 +21,10 @@ export function useHouseSending(onDone: () => void): Pick<
 > & {
     send: (method: Method, url: string, document?: unknown) => void;
 } {
-    const { send: attempt, ...sending } = useSending((fault) => fault.pointer.replace(/^\/house/, ''));
+    const { send: attempt, ...sending } = useSending(({ pointer, missing }) => {
+        const at = pointer.replace(/^\/(house|teams\/\d+|skills\/\d+)/, '');
+        return missing === undefined ? at : `${at}/${missing}`;
+    });
     const send = (method: Method, url: string, document?: unknown): void =>
         void attempt(async () => {
             await ask(method, url, document === undefined ? undefined : JSON.stringify({ document }));
@@ -43,7 +46,8 @@ export function ItemDialog({
     onClose: () => void;
 }) {
     const [data, setData] = useState(item);
-    const { faults, busy, send } = useHouseSending(onClose);
+    const { wrong, busy, send } = useHouseSending(onClose);
+    const { '/name': name, ...others } = wrong;
     const at = `/roster/${item.list}${item.slug === null ? '' : `/${item.slug}`}`;
     const document =
         item.list === 'teams' ? { name: data.name, lead: data.lead, parent: data.parent } : { name: data.name };
@@ -54,7 +58,7 @@ export function ItemDialog({
             title={item.slug === null ? say(`people.new_${item.list}`) : item.name}
         >
             <DialogForm busy={busy} onLeave={onClose} onSend={() => send('PUT', at, document)}>
-                <Labelled label={say('people.name')}>
+                <Labelled label={say('people.name')} wrong={name}>
                     <input
                         className="entry"
                         maxLength={200}
@@ -90,7 +94,7 @@ export function ItemDialog({
                         </Labelled>
                     </>
                 )}
-                <FaultList faults={faults} />
+                <FaultList faults={Object.values(others)} />
                 {item.slug !== null && (
                     <Button look="grave" disabled={busy} onClick={() => send('DELETE', at)}>
                         {say(`people.remove_${item.list}`)}

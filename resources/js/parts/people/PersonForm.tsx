@@ -56,9 +56,10 @@ function useSaving(
     document: PersonDocument,
     chosen: Record<string, TeamMembership>,
 ): { wrong: Record<string, string>; said: string; save: () => void } {
-    const { wrong, send } = useSending((fault) =>
-        fault.pointer.replace(/^\/people\/\d+/, '').replace(/^\/document/, ''),
-    );
+    const { wrong, send } = useSending(({ pointer, missing }) => {
+        const at = pointer.replace(/^\/people\/\d+/, '').replace(/^\/document/, '');
+        return missing === undefined ? at : `${at}/${missing}`;
+    });
     const [saved, setSaved] = useState(false);
     const save = (): void => {
         setSaved(false);
