@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Access;
 
+use App\Models\Concerns\NamedInTrail;
 use App\Words\Words;
 use Illuminate\Database\Eloquent\Model;
 use LogicException;
@@ -49,6 +50,9 @@ final class Audit
     /** What people call it, as it was called then. */
     private static function nameOf(Model $on): ?string
     {
+        if ($on instanceof NamedInTrail) {
+            return $on->nameInTrail();
+        }
         foreach (['name', 'label', 'email', 'number'] as $attribute) {
             $name = $on->getAttributes()[$attribute] ?? null;
             if (is_scalar($name)) {

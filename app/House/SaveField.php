@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace App\House;
 
 use App\Access\Actor;
+use App\Access\Audit;
+use App\Access\Difference;
 use App\Bridge\SnapshotSource;
 use App\Database\Slug;
 use App\Models\House\CustomField;
+use App\Models\Tasks\TaskKind;
 use App\Refusals\NameTaken;
 use Carbon\CarbonImmutable;
 use OpenBaton\Core\Document\TextLimits;
@@ -23,21 +26,53 @@ final readonly class SaveField
     /**
      * @param string                        $of      "task", "customer" or "person"
      * @param array<array-key, string>|null $options label by value, in order; null: it has none
+     * @param bool                          $asked   kinds of task that have a list of what they ask for ask for it, too
      */
-    public function define(string $of, string $label, string $type, ?array $options, Actor $by): CustomField
-    {
-        return ChangeHouse::run(
-            'field_defined',
-            "defined the field {$label}",
+    public function define(
+        string $of,
+        string $label,
+        string $type,
+        ?array $options,
+        Actor $by,
+        bool $asked = false,
+    ): CustomField {
+        return ChangeHouse::run('field_defined', "defined the field {$label}", $by, function () use (
+            $of,
+            $label,
+            $type,
+            $options,
             $by,
-            fn(): CustomField => CustomField::query()->create([
+            $asked,
+        ): CustomField {
+            $field = CustomField::query()->create([
                 'path' => $this->path($of, $label),
                 'label' => $label,
                 'type' => $type,
                 'options' => $options,
                 'position' => CustomField::query()->count(),
-            ]),
-        );
+            ]);
+            if ($asked && $of === 'task') {
+                self::askFor($field, $by);
+            }
+
+            return $field;
+        });
+    }
+
+    /** Kinds that have no list ask for all fields. */
+    private static function askFor(CustomField $field, Actor $by): void
+    {
+        foreach (TaskKind::query()->whereNotNull('asks')->orderBy('position')->get() as $kind) {
+            $kind->update(['asks' => [...(array) $kind->asks, ['path' => $field->path, 'required' => false]]]);
+            Audit::record(
+                $by,
+                'house',
+                'kind_changed',
+                "changed the kind of task {$kind->name}",
+                $kind,
+                Difference::of($kind),
+            );
+        }
     }
 
     /** @throws NameTaken */

@@ -36,7 +36,12 @@ final readonly class SaveRosterPart
      */
     public function save(string $list, ?string $slug, array $document, Actor $by): void
     {
-        $this->change("{$list}_saved", $by, static function (array $roster) use ($list, $slug, $document): array {
+        $name = is_string($document['name'] ?? null) ? $document['name'] : $slug;
+        $this->change("{$list}_saved", $name, $by, static function (array $roster) use (
+            $list,
+            $slug,
+            $document,
+        ): array {
             $items = [];
             foreach ((array) $roster[$list] as $item) {
                 $item = (array) $item;
@@ -60,6 +65,7 @@ final readonly class SaveRosterPart
     {
         $this->change(
             "{$list}_removed",
+            self::name($list, $slug),
             $by,
             static function (array $roster) use ($list, $slug): array {
                 $others = array_values(
@@ -81,19 +87,30 @@ final readonly class SaveRosterPart
         );
     }
 
+    private static function name(string $list, string $slug): ?string
+    {
+        return ($list === 'teams' ? Team::query() : Skill::query())->where('slug', $slug)->first()?->name;
+    }
+
     /** @param array<string, mixed> $document zone, hours, holidays and exceptions of the house */
     public function house(array $document, Actor $by): void
     {
-        $this->change('house_hours_saved', $by, static fn(array $roster): array => ['house' => $document] + $roster);
+        $this->change(
+            'house_hours_saved',
+            null,
+            $by,
+            static fn(array $roster): array => ['house' => $document] + $roster,
+        );
     }
 
     /**
+     * @param string|null                                          $name   of what is changed
      * @param callable(array<string, mixed>): array<string, mixed> $change of the roster as a document
      * @param (callable(): void)|null                               $besides
      */
-    private function change(string $event, Actor $by, callable $change, ?callable $besides = null): void
+    private function change(string $event, ?string $name, Actor $by, callable $change, ?callable $besides = null): void
     {
-        DB::transaction(function () use ($event, $by, $change, $besides): void {
+        DB::transaction(function () use ($event, $name, $by, $change, $besides): void {
             HouseState::lock();
             $before = RosterDocument::build(House::query()->firstOrFail());
             $document = $change($before);
@@ -108,7 +125,7 @@ final readonly class SaveRosterPart
                 $event,
                 'changed the teams, skills or hours of the house',
                 null,
-                Difference::between($before, $document),
+                Difference::between($before, $document) + ['name' => $name],
             );
         }, attempts: 3);
     }

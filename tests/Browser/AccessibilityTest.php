@@ -61,7 +61,7 @@ function findings(mixed $test, string $scheme): array
             '/house' => 'Who sees tasks',
             '/setup' => 'Rules to begin with',
             '/places?q=sulla' => 'Greater Sulla',
-            '/customers?customer=port-selwyn-brass' => 'Open tasks',
+            '/customers?customer=port-selwyn-brass' => 'Put into another record',
             '/changes' => 'Who changed what',
             '/tasks?group=holder' => 'not grouped',
             '/invitation/' . str_repeat('a', 48) => 'no longer good',

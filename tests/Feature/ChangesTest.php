@@ -89,7 +89,7 @@ it('tells of people and teams only what differs', function (): void {
     ])->assertOk();
     $this->putJson('/roster/teams/brass-bench', ['document' => ['name' => 'Brass']])->assertOk();
     [$team, $person] = houseChanges($this);
-    expect($team['said'])->toBe('changed a team');
+    expect($team['said'])->toBe('changed the team Brass');
     expect($team['lines'][0]['after'])->toContain('Brass')->not->toContain('Strings');
     expect($person['said'])->toBe('changed what is known of Femi A.');
     expect(array_column($person['lines'], 'after', 'label'))->toHaveKey('name', 'Femi A.');

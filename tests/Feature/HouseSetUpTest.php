@@ -123,3 +123,17 @@ it('sets the web form up: kinds, fields, words, and how customers are asked for'
     $this->put('/house/form', ['customers' => 'none', 'kinds' => [], 'fields' => []])->assertSessionHasNoErrors();
     $this->get('/stand-ins/web-form')->assertDontSee('customer_name')->assertSee('Tell us what you need.');
 });
+
+it('has kinds with a list of what they ask for ask for a new field, where that is wanted', function (): void {
+    $this->actingAs(House::user('hanneke'));
+    $quote = TaskKind::query()->where('slug', 'quote')->sole();
+    $quote->update(['asks' => [['path' => 'task.value', 'required' => true]]]);
+    $field = ['of' => 'task', 'type' => 'text'];
+    $this->post('/house/fields', $field + ['label' => 'Colour', 'asked' => '1'])->assertSessionHasNoErrors();
+    $this->post('/house/fields', $field + ['label' => 'Maker'])->assertSessionHasNoErrors();
+    expect($quote->refresh()->asks)->toBe([
+        ['path' => 'task.value', 'required' => true],
+        ['path' => 'task.colour', 'required' => false],
+    ]);
+    expect(TaskKind::query()->where('slug', 'bench-repair')->sole()->asks)->toBeNull();
+});

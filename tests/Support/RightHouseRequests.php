@@ -37,6 +37,7 @@ final class RightHouseRequests
                 'label' => 'Colour of the case',
                 'type' => 'one_of',
                 'options' => [['value' => 'red', 'label' => 'Red']],
+                'asked' => true,
             ],
             'PUT house/fields/{field}' => ['label' => 'Colour'],
             'POST house/fields/{field}/move' => ['places' => 1],

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models\Absences;
 
 use App\Models\Concerns\BootsByName;
+use App\Models\Concerns\NamedInTrail;
 use App\Models\People\Person;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
@@ -21,7 +22,7 @@ use OpenBaton\Core\Absence\HandBackPolicy;
 use OpenBaton\Core\Absence\HeldPolicy;
 
 /** A stretch in which a person is away; whole days or an exact stretch. */
-final class Absence extends Model
+final class Absence extends Model implements NamedInTrail
 {
     use BootsByName;
     use HasUlids;
@@ -107,6 +108,11 @@ final class Absence extends Model
                 ->orWhere(static fn(Builder $open): Builder => $open->unsettled())
                 ->orWhereIn('slug', TaskCover::query()->select('absence')),
         );
+    }
+
+    public function nameInTrail(): ?string
+    {
+        return $this->loadMissing('person')->person?->name;
     }
 
     /** @return BelongsTo<Person, $this> */

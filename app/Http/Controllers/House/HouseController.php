@@ -124,7 +124,14 @@ final class HouseController
 
     public function defineField(FieldRequest $request, Viewer $viewer, SaveField $save): RedirectResponse
     {
-        $save->define($request->of(), $request->label(), $request->type(), $request->options(), $viewer->actor());
+        $save->define(
+            $request->of(),
+            $request->label(),
+            $request->type(),
+            $request->options(),
+            $viewer->actor(),
+            $request->boolean('asked'),
+        );
 
         return back();
     }

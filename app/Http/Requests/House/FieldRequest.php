@@ -39,6 +39,7 @@ final class FieldRequest extends HouseRequest
             'of' => ['required', Rule::in(['task', 'customer', 'person'])],
             'label' => ['bail', 'required', 'string', 'max:' . TextLimits::LABEL, $this->isNew(...)],
             'type' => ['required', Rule::enum(FieldType::class)],
+            'asked' => ['nullable', 'boolean'],
         ] + ['options' => [Rule::requiredIf(self::isListed($this->input('type'))), ...$options['options']]] +
             $options;
     }

@@ -37,6 +37,7 @@ export function FieldDialog({ field, onClose }: { field: HouseField | null; onCl
         of: 'task',
         label: field?.label ?? '',
         type: field?.type ?? 'text',
+        asked: true,
         values: (field?.options ?? []).map((one) => `${one.value}: ${one.label}`).join('\n'),
     });
     const listed = form.data.type === 'one_of' || form.data.type === 'many_of';
@@ -54,7 +55,7 @@ export function FieldDialog({ field, onClose }: { field: HouseField | null; onCl
         <Dialog
             open
             onOpenChange={(open) => !open && onClose()}
-            title={field === null ? say('screen.common.new_field') : `Field ${field.path}`}
+            title={field === null ? say('screen.common.new_field') : field.label}
             description={say('screen.field_dialog.it_is_at_once')}
         >
             <DialogForm busy={form.processing} onLeave={onClose} onSend={send}>
@@ -101,6 +102,16 @@ export function FieldDialog({ field, onClose }: { field: HouseField | null; onCl
                             </select>
                         </Labelled>
                     </div>
+                )}
+                {field === null && form.data.of === 'task' && (
+                    <label className="flex items-center gap-2">
+                        <input
+                            type="checkbox"
+                            checked={form.data.asked}
+                            onChange={(event) => form.setData('asked', event.target.checked)}
+                        />
+                        {say('screen.field_dialog.asked')}
+                    </label>
                 )}
                 {listed && (
                     <Labelled label={say('screen.field_dialog.values')} hint={valuesHint(field)} wrong={wrongValues}>
