@@ -82,6 +82,16 @@ it('says types of fields in words, and of their values what people call them', f
     expect(array_column($customer['lines'], 'after'))->toBe(['Colour of the door: Red']);
 });
 
+it('says of a kind of task which fields it asks for, and which of them are needed', function (): void {
+    $kind = TaskKind::query()->where('slug', 'quote')->sole();
+    $this->put("/house/kinds/{$kind->id}", [
+        'name' => 'Quote',
+        'minutes' => 45,
+        'asks' => [['path' => 'task.value', 'required' => true], ['path' => 'task.family', 'required' => false]],
+    ])->assertSessionHasNoErrors();
+    expect(array_column(houseChanges($this)[0]['lines'], 'after'))->toContain('Value (needed), Instrument family');
+});
+
 it('tells of people and teams only what differs', function (): void {
     $this->putJson('/people/femi', [
         'document' => ['name' => 'Femi A.', 'skills' => ['brass' => 3]],

@@ -7,8 +7,10 @@ namespace Tests\Support;
 use Carbon\CarbonImmutable;
 use Closure;
 use Illuminate\Database\Events\QueryExecuted;
+use Illuminate\Foundation\Application;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
+use WeakReference;
 
 /**
  * What tests begin with is made once by the application and then put there row by row, for as long as the clock shows
@@ -25,8 +27,8 @@ final class KeptRows
     /** @var array<string, list<string>> columns by table, without those that the database works out */
     private static array $columns = [];
 
-    /** @var array<int, true> applications that are listened to */
-    private static array $heard = [];
+    /** @var WeakReference<Application>|null of the application that is listened to */
+    private static ?WeakReference $heard = null;
 
     /**
      * @param string|null     $from what the database holds before; null: it is empty
@@ -59,11 +61,10 @@ final class KeptRows
     /** Whatever is written elsewhere makes it another state. */
     private static function listen(): void
     {
-        $app = spl_object_id(app());
-        if (isset(self::$heard[$app])) {
+        if (self::$heard?->get() === app()) {
             return;
         }
-        self::$heard = [$app => true];
+        self::$heard = WeakReference::create(app());
         DB::listen(static function (QueryExecuted $query): void {
             if (preg_match('/^\s*\(?(select|show|set|savepoint|release)\b/i', $query->sql) !== 1) {
                 self::$state = null;

@@ -124,6 +124,7 @@ final class ChangeLines
         $text = match (true) {
             $value === null || $value === '' || $value === [] => '',
             is_bool($value) => $words->say($value ? 'audit.yes' : 'audit.no'),
+            is_array($value) && $key === 'asks' => $this->asked($value),
             is_array($value) => $this->listed($value),
             $value === RosterFormat::FURTHER_NOTICE => $words->say('audit.further_notice'),
             isset(self::CODES[$key]) && is_string($value) => $words->say(self::CODES[$key] . ".{$value}"),
@@ -145,6 +146,23 @@ final class ChangeLines
             FieldType::Person => $house->roster->people[$value]->name ?? $value,
             default => $field->options[$value] ?? $value,
         };
+    }
+
+    /** @param array<array-key, mixed> $asks fields that a kind of task asks for */
+    private function asked(array $asks): string
+    {
+        $catalogue = $this->viewer->snapshot()->catalogue;
+        $named = [];
+        foreach ($asks as $one) {
+            $path = is_array($one) && is_string($one['path'] ?? null) ? $one['path'] : '';
+            $label = $catalogue->find($path)->label ?? $path;
+            $named[] =
+                is_array($one) && ($one['required'] ?? false) === true
+                    ? $this->viewer->words()->words->say('audit.asked_for', ['field' => $label])
+                    : $label;
+        }
+
+        return implode(', ', $named);
     }
 
     /** @param array<array-key, mixed> $values */
