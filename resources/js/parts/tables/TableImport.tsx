@@ -67,7 +67,7 @@ function HowFar({ progress, title }: { progress: ImportProgress; title: string }
     const { done, total, made, changed, faults, ended } = progress;
     return (
         <div role="status">
-            <progress className="w-full" max={total} value={done} aria-label={title} />
+            <progress className="w-full accent-pine" max={total} value={done} aria-label={title} />
             <p>{say(ended ? 'table.ended' : 'table.running', { done, total, made, changed })}</p>
             <FaultList faults={faults.map((one) => `${say('table.line', { line: one.line })}: ${one.said}`)} />
         </div>
