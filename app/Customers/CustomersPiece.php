@@ -32,24 +32,22 @@ final class CustomersPiece
     /** @param list<ImportRow> $rows */
     public function __construct(array $rows, private readonly Snapshot $house)
     {
-        $texts = static fn(string $member): array => array_values(
-            array_unique(
-                array_filter(
-                    array_map(static fn(ImportRow $row): mixed => $row->document[$member] ?? null, $rows),
-                    is_string(...),
-                ),
-            ),
-        );
+        $named = ImportRow::texts($rows, 'place');
         $customers = Customer::query()
             ->with('contacts')
-            ->whereIn('slug', $texts('id'))
-            ->orWhere(static fn($named) => $named->whereIn('name', $texts('name'))->whereNull('merged_into_id'));
+            ->whereIn('slug', ImportRow::texts($rows, 'id'))
+            ->orWhere(
+                static fn($either) => $either
+                    ->whereIn('name', ImportRow::texts($rows, 'name'))
+                    ->whereNull('merged_into_id'),
+            );
         foreach ($customers->get() as $customer) {
             $this->put($customer);
         }
         $this->places = new Names();
-        $this->placesById = array_fill_keys($texts('place'), null);
-        $places = Place::query()->whereIn('slug', $texts('place'))->orWhereIn('name', $texts('place'));
+        $named = ImportRow::texts($rows, 'place');
+        $this->placesById = array_fill_keys($named, null);
+        $places = Place::query()->whereIn('slug', $named)->orWhereIn('name', $named);
         foreach ($places->get(['id', 'slug', 'name', 'retired_at']) as $place) {
             $this->places->add($place->slug, $place->name);
             $this->placesById[$place->slug] = $place;
@@ -94,8 +92,7 @@ final class CustomersPiece
                     ? null
                     : throw DocumentError::at('/id', 'There is no customer "{given}".', given: $id));
         }
-        $name = is_string($row->document['name'] ?? null) ? $row->document['name'] : '';
-        $found = $this->customers[mb_strtolower($name)] ?? [];
+        $found = $this->customers[mb_strtolower($row->text('name'))] ?? [];
 
         return count($found) > 1
             ? throw DocumentError::at('/name', 'There are several customers of this name; give the id.')

@@ -27,20 +27,10 @@ final class PlacesPiece
      */
     public function __construct(array $rows, array $coming = [])
     {
-        $texts = static function (string ...$members) use ($rows): array {
-            $texts = [];
-            foreach ($rows as $row) {
-                foreach ($members as $member) {
-                    $texts[] = self::text($row, $member);
-                }
-            }
-
-            return array_values(array_unique(array_filter($texts, static fn(string $text): bool => $text !== '')));
-        };
-        $named = $texts('id', 'name', 'in');
+        $named = ImportRow::texts($rows, 'id', 'name', 'in');
         $known = Place::query()->with('parent')->whereIn('slug', $named)->orWhereIn('name', $named)->get();
         $this->people = new Names();
-        $people = array_fill_keys($texts('responsible', 'deputy'), null);
+        $people = array_fill_keys(ImportRow::texts($rows, 'responsible', 'deputy'), null);
         foreach (
             Person::query()
                 ->whereIn('slug', array_keys($people))
@@ -78,7 +68,7 @@ final class PlacesPiece
             return $this->places[$id][$id] ??
                 throw DocumentError::at('/id', 'There is no place "{given}".', given: $id);
         }
-        $found = $this->places[mb_strtolower(self::text($row, 'name'))] ?? [];
+        $found = $this->places[mb_strtolower($row->text('name'))] ?? [];
         $in = $this->in($row);
         if ($in !== null) {
             $found = array_filter($found, static fn(Place $one): bool => $one->parent?->slug === $in);
@@ -102,7 +92,7 @@ final class PlacesPiece
         }
         foreach (['responsible', 'deputy'] as $role) {
             if (isset($given[$role])) {
-                $document[$role] = $this->people->one(self::text($row, $role), "/{$role}");
+                $document[$role] = $this->people->one($row->text($role), "/{$role}");
             }
         }
 
@@ -112,7 +102,7 @@ final class PlacesPiece
     /** @return string|null the id of what it lies in; what is not known stays as it is, and is refused later */
     private function in(ImportRow $row): ?string
     {
-        $given = self::text($row, 'in');
+        $given = $row->text('in');
         if ($given === '') {
             return null;
         }
@@ -127,12 +117,5 @@ final class PlacesPiece
                 given: $given,
             ),
         };
-    }
-
-    public static function text(ImportRow $row, string $member): string
-    {
-        $text = $row->document[$member] ?? '';
-
-        return is_string($text) ? $text : '';
     }
 }

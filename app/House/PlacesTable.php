@@ -132,7 +132,7 @@ final class PlacesTable implements ImportKind
     /** @param callable(): (ImportVerdict::MAKES|ImportVerdict::CHANGES|ImportVerdict::SAME) $do */
     private static function told(ImportRow $row, callable $do): ImportVerdict
     {
-        $label = PlacesPiece::text($row, 'name') ?: PlacesPiece::text($row, 'id');
+        $label = $row->text('name') ?: $row->text('id');
         try {
             return new ImportVerdict($row->line, $do(), $label);
         } catch (DocumentError $error) {

@@ -9,4 +9,29 @@ final readonly class ImportRow
 {
     /** @param array<string, mixed> $document what it says */
     public function __construct(public int $line, public array $document) {}
+
+    /** @return string what a member says; empty where it is not there, or no text */
+    public function text(string $member): string
+    {
+        $text = $this->document[$member] ?? '';
+
+        return is_string($text) ? $text : '';
+    }
+
+    /**
+     * @param list<self> $rows
+     *
+     * @return list<string> what these members say in all of them, each once
+     */
+    public static function texts(array $rows, string ...$members): array
+    {
+        $texts = [];
+        foreach ($rows as $row) {
+            foreach ($members as $member) {
+                $texts[] = $row->text($member);
+            }
+        }
+
+        return array_values(array_unique(array_filter($texts, static fn(string $text): bool => $text !== '')));
+    }
 }
