@@ -69,7 +69,7 @@ $server = proc_open(
         'opcache.validate_timestamps=0',
         '-S',
         "127.0.0.1:{$port}",
-        dirname(__DIR__) . '/vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php',
+        dirname(__DIR__) . '/bin/lib/serve.php',
     ],
     [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']],
     $pipes,

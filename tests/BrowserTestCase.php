@@ -12,6 +12,7 @@ use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use Facebook\WebDriver\WebDriverSelect;
+use Illuminate\Support\Facades\DB;
 use Tests\Support\AsksThePage;
 use Tests\Support\Browser;
 use Tests\Support\DemoServer;
@@ -33,19 +34,19 @@ abstract class BrowserTestCase extends TestCase
     protected function setUp(): void
     {
         parent::setUp();
+        $this->browser = Browser::kept();
         // A test that begins a house of its own needs no other.
         if (!in_array(self::BEGINS, $this->groups(), true)) {
             $this->server = DemoServer::start($this->app);
+            $this->forgetSignIns();
         }
-        $this->browser = Browser::open();
     }
 
-    protected function tearDown(): void
+    /** Nobody is signed in any more: what a page has asked for before may still bring a cookie, but of no session. */
+    public function forgetSignIns(): void
     {
-        if (isset($this->browser)) {
-            $this->browser->quit();
-        }
-        parent::tearDown();
+        DB::table('sessions')->delete();
+        $this->browser->manage()->deleteAllCookies();
     }
 
     /** A server other than that of the demo house. */

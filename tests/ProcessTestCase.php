@@ -20,8 +20,7 @@ abstract class ProcessTestCase extends TestCase
     protected function setUp(): void
     {
         parent::setUp();
-        $this->database = OwnDatabase::use('process');
-        $this->artisan('migrate:fresh');
+        $this->database = OwnDatabase::clear('process');
         House::open();
         House::publish(House::roundRule());
     }

@@ -19,9 +19,10 @@ use RuntimeException;
  */
 final class Words
 {
-    /**
-     * @var array<string, string>|null by path, such as "limit.skill_at_least.say"; read when they are first asked for
-     */
+    /** @var array<string, array<string, string>> by language and path, such as "limit.skill_at_least.say" */
+    private static array $read = [];
+
+    /** @var array<string, string>|null likewise, in the language of these words; read when they are first asked for */
     private ?array $messages = null;
 
     public readonly Locale $locale;
@@ -40,11 +41,9 @@ final class Words
     /** @return array<string, string> */
     private function messages(): array
     {
-        if ($this->messages === null) {
-            $this->messages = self::flat(array_replace_recursive(self::tree($this->locale->words), $this->more));
-        }
+        $words = $this->locale->words;
 
-        return $this->messages;
+        return $this->messages ??= self::flat($this->more) + (self::$read[$words] ??= self::flat(self::tree($words)));
     }
 
     /**

@@ -15,11 +15,11 @@ serve() {
     port_is_taken "$WEB_PORT" && fail "Port $WEB_PORT is taken by something else; choose another with BATON_PORT."
     say "Serving on 127.0.0.1:$WEB_PORT"
     # Addresses may hold secrets (invitations, calendars): requests are not logged.
-    # Laravel's router script takes the working directory to be public/.
+    # The router takes the working directory to be public/.
     pushd public >/dev/null
     PHP_CLI_SERVER_WORKERS=4 start_process web "$DATA/web.log" "$ROOT/bin/lib/keep.sh" \
         php -q -d variables_order=EGPCS -S "127.0.0.1:$WEB_PORT" \
-        ../vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php
+        "$ROOT/bin/lib/serve.php"
     popd >/dev/null
     local tries
     for tries in $(seq 1 60); do

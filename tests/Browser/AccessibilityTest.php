@@ -9,9 +9,10 @@ use App\Models\Tasks\Task;
 function findings(mixed $test, string $scheme): array
 {
     $found = [];
-    $look = function (string $view) use ($test, &$found): void {
+    $look = function (string $view) use ($test, $scheme, &$found): void {
         $test->settled();
-        $wrong = $test->axe();
+        // The schemes differ in nothing but colours.
+        $wrong = $test->axe($scheme === 'dark');
         if ($wrong !== '') {
             $found[$view] = $wrong;
         }
@@ -85,7 +86,7 @@ function findings(mixed $test, string $scheme): array
 /** As an administrator sees them. */
 function lookAtSignIns(mixed $test, Closure $look): void
 {
-    $test->browser->manage()->deleteAllCookies();
+    $test->forgetSignIns();
     $test->signIn('admin');
     $test->visit('/sign-ins');
     $test->see('Tokens');

@@ -163,7 +163,7 @@ it(
         $signedIn = '';
         foreach (FORMS as $source => [$who, $path, $steps, $send]) {
             if ($who !== $signedIn) {
-                $this->browser->manage()->deleteAllCookies();
+                $this->forgetSignIns();
                 $this->signIn($signedIn = $who);
             }
             try {

@@ -31,22 +31,30 @@ trait AsksThePage
         );
     }
 
-    /** What axe-core finds wrong with the page as it is. */
-    public function axe(): string
+    private const EVERYTHING = [
+        'type' => 'tag',
+        'values' => ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'],
+    ];
+
+    private const COLOURS = ['type' => 'rule', 'values' => ['color-contrast']];
+
+    /** What axe-core finds wrong with the page as it is, or with its colours. */
+    public function axe(bool $coloursOnly = false): string
     {
         static $source = null;
         $source ??= (string) file_get_contents(base_path('node_modules/axe-core/axe.min.js'));
         $this->browser->executeScript($source);
         $found = $this->browser->executeAsyncScript(
             <<<'JS'
-            const done = arguments[arguments.length - 1];
+            const [runOnly, done] = arguments;
             const where = (node) => `${node.target.join(' ')} — ${node.failureSummary.replace(/\s+/g, ' ')}`;
             const what = (one) => `${one.id}: ${one.nodes.slice(0, 4).map(where).join('\n    ')}`;
-            axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'] })
+            axe.run(document, { runOnly })
                 .then((result) => done(result.violations.map(what).join('\n')))
                 .catch((error) => done('axe failed: ' + error));
             JS
             ,
+            [$coloursOnly ? self::COLOURS : self::EVERYTHING],
         );
 
         return (string) $found;

@@ -14,8 +14,7 @@ final readonly class BegunServer
 
     public static function start(string $house, string $lead, string $called): self
     {
-        $database = OwnDatabase::use('begun');
-        Artisan::call('migrate:fresh');
+        $database = OwnDatabase::clear('begun');
         Artisan::call('baton:begin', [
             'name' => $house,
             '--zone' => 'Europe/Dublin',

@@ -6,7 +6,6 @@ namespace Tests\Support;
 
 use Database\Seeders\DemoSeeder;
 use Illuminate\Contracts\Foundation\Application;
-use Illuminate\Support\Facades\Artisan;
 
 /**
  * What browser tests use: the demo house on a database of its own, and a web server. Started once, and again where a
@@ -15,6 +14,8 @@ use Illuminate\Support\Facades\Artisan;
 final class DemoServer
 {
     private const WEEKS = 1;
+
+    private const REQUESTS_A_DAY = 6;
 
     private static ?self $running = null;
 
@@ -26,8 +27,8 @@ final class DemoServer
         if (self::$running !== null) {
             return self::$running;
         }
-        Artisan::call('migrate:fresh');
-        $app->make(DemoSeeder::class)->run(self::WEEKS);
+        OwnDatabase::clear('browser');
+        $app->make(DemoSeeder::class)->run(self::WEEKS, self::REQUESTS_A_DAY);
 
         // As in the demo: what the application needs beyond rows is missing here too.
         $web = Server::ofPages(Server::freePort(), $database, 'openbaton', (string) getenv('BATON_DB_PASSWORD'));

@@ -20,12 +20,7 @@ final class Server
     {
         return self::launch(
             $port,
-            [
-                PHP_BINARY,
-                '-S',
-                "127.0.0.1:{$port}",
-                base_path('vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php'),
-            ],
+            [PHP_BINARY, '-S', "127.0.0.1:{$port}", base_path('bin/lib/serve.php')],
             public_path(),
             [
                 'PHP_INI_SCAN_DIR' => ':' . base_path('deploy/php'),

@@ -85,7 +85,7 @@ final class DemoRoster
         'callum-now' => ['callum-rees', 'today -3 weekdays', 'today +8 weekdays', 'approved', ['femi-adeyinka']],
         'viktor-now' => ['viktor-hale', 'today -2 weekdays', 'today +5 weekdays', 'approved', ['aroha-tane']],
         'aroha-days' => ['aroha-tane', 'today -1 weekday', 'today +2 weekdays', 'approved', ['bashir-noorzai']],
-        'sunniva-next-week' => ['sunniva-aas', 'monday +7 days', 'monday +11 days', 'approved', []],
+        'sunniva-next-week' => ['sunniva-aas', 'monday +8 days', 'monday +11 days', 'approved', []],
         'leo-later' => ['leo-marchetti', 'monday +14 days', 'monday +18 days', 'asked', ['winnie-achieng']],
     ];
 
