@@ -64,6 +64,8 @@ final class Browser
             '--disable-component-update',
             '--disable-sync',
             '--disable-dev-shm-usage',
+            // Pages are not there for long enough for code to be made faster.
+            '--js-flags=--no-opt --no-maglev',
         ]);
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);

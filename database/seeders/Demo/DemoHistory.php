@@ -32,7 +32,7 @@ final class DemoHistory
 {
     private const CALENDAR_DAY = 86400;
 
-    private const TICK = 3 * 3600;
+    private const TICK = 6 * 3600;
 
     /** Kinds that are done as soon as somebody gets to them; the others wait for parts and answers. */
     private const SHORT = ['call-back', 'quote', 'fitting', 'invoice'];
