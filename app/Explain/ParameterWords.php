@@ -36,7 +36,7 @@ final readonly class ParameterWords
             Control::Assignment => $this->assignment($value, ($type->bounds()['of'] ?? '') === 'people'),
             Control::FieldChange => $this->change($value),
             Control::Part => $type instanceof PartOf ? $part($type->family, $value) : '',
-            Control::List => $type instanceof ListOf ? $this->list($type->of, $name, $value, $part) : '',
+            Control::List => $type instanceof ListOf ? $this->list($type, $name, $value, $part) : '',
             Control::WorkingSpan => $this->span(WorkingSpan::parse($value->text())),
             Control::Minutes => $this->house->duration(Duration::parse($value->text())),
             Control::Date => $this->house->day($value->text()),
@@ -83,13 +83,17 @@ final readonly class ParameterWords
     }
 
     /** @param callable(Family, Node): string $part */
-    private function list(ParameterType $of, string $name, Node $value, callable $part): string
+    private function list(ListOf $type, string $name, Node $value, callable $part): string
     {
-        $or = in_array($of::control(), [Control::Part, Control::Choice], true);
+        $between = match (true) {
+            !in_array($type->of::control(), [Control::Part, Control::Choice], true) => ', ',
+            $type->all => $this->house->words->say('rule.all_of'),
+            default => $this->house->words->say('rule.or'),
+        };
 
         return implode(
-            $or ? $this->house->words->say('rule.or') : ', ',
-            array_map(fn(Node $one): string => $this->value($of, $name, $one, $part), $value->items()),
+            $between,
+            array_map(fn(Node $one): string => $this->value($type->of, $name, $one, $part), $value->items()),
         );
     }
 

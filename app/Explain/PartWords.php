@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Explain;
 
+use OpenBaton\Core\Document\AttemptFormat;
+use OpenBaton\Core\Document\Instant;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Rulebook\Family;
 use OpenBaton\Core\Rulebook\KindRegistry;
@@ -48,13 +50,24 @@ final readonly class PartWords
         $path = Family::Limit->value . ".{$kind}.";
         $slots = $this->slots(Family::Limit, $kind, $figures);
         foreach ((array) $figures->value as $name => $value) {
-            $slots[(string) $name] ??= is_scalar($value) ? (string) $value : 'none';
+            $slots[(string) $name] ??= $this->figure((string) $name, $value);
         }
         $words = $this->house->words;
 
         return $words->has("{$path}reason")
             ? $words->say("{$path}reason", $slots)
             : $words->say('trail.excluded', ['limit' => $words->say("{$path}step", $slots)]);
+    }
+
+    private function figure(string $name, mixed $value): string
+    {
+        if (!is_scalar($value)) {
+            return 'none';
+        }
+        // A trace has them written, a warning as they are.
+        return isset(AttemptFormat::INSTANTS[$name])
+            ? $this->house->moment(is_int($value) ? Instant::format($value) : (string) $value)
+            : (string) $value;
     }
 
     /** @return array<string, string|int|float> */

@@ -69,8 +69,16 @@ final readonly class TraceWords
         }
         $values = (array) $candidate->value;
         if (array_key_exists('load_percent', $values)) {
-            $last = $candidate->find('last_assigned')?->text();
             $parts[] = $say('figures.load', ['load_percent' => $candidate->find('load_percent')?->int() ?? 'none']);
+        }
+        if (array_key_exists('finish_at', $values)) {
+            $finish = $candidate->find('finish_at')?->text();
+            $parts[] = $say('figures.finish', [
+                'finish_at' => $finish === null ? 'none' : $this->house->moment($finish),
+            ]);
+        }
+        if (array_key_exists('last_assigned', $values)) {
+            $last = $candidate->find('last_assigned')?->text();
             $parts[] = $say('figures.last_assigned', [
                 'last_assigned' => $last === null ? 'none' : $this->house->moment($last),
             ]);

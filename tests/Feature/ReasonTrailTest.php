@@ -49,6 +49,28 @@ it('says why each fell out, in the words of the house', function (array $fallen,
         ['reasons' => ['load_ratio_at_most'], 'figures' => ['load_percent' => null, 'at_most' => 100]],
         'no working time in the next five days',
     ],
+    [['reasons' => ['on_now']], 'not on at that moment'],
+    [
+        [
+            'reasons' => ['finish_before_due'],
+            'figures' => ['finish_at' => '2026-03-04T10:05:00Z', 'due_at' => '2026-03-03T16:00:00Z'],
+        ],
+        'would be done Wed 4 Mar, 10:05, due Tue 3 Mar, 16:00',
+    ],
+    [
+        [
+            'reasons' => ['finish_before_due'],
+            'figures' => ['finish_at' => null, 'due_at' => '2026-03-03T16:00:00Z'],
+        ],
+        'would not be done within three months, due Tue 3 Mar, 16:00',
+    ],
+    [
+        [
+            'reasons' => ['no_absence_before_finish'],
+            'figures' => ['away_at' => '2026-03-03T00:00:00Z', 'finish_at' => '2026-03-09T10:00:00Z'],
+        ],
+        'away from Tue 3 Mar, 00:00, done Mon 9 Mar, 10:00',
+    ],
 ]);
 
 it('says whom a pool stands for', function (array $pool, string $said): void {
@@ -69,6 +91,16 @@ it('says whom a pool stands for', function (array $pool, string $said): void {
             'without' => ['kind' => 'people', 'people' => ['femi', 'callum']],
         ],
         'in Brass bench, but not named people',
+    ],
+    [
+        [
+            'kind' => 'intersection',
+            'pools' => [
+                ['kind' => 'team', 'team' => 'brass-bench'],
+                ['kind' => 'skill', 'skill' => 'brass', 'level' => 3],
+            ],
+        ],
+        'in Brass bench; with Brass at 3 or above',
     ],
     [
         [
@@ -106,6 +138,16 @@ it('shows the figures of the method and who was picked', function (
         'load 42 % with it, last given work Mon 2 Mar, 09:15',
     ],
     [['kind' => 'lightest_load'], ['load_percent' => null, 'last_assigned' => null], 'no working time, nothing yet'],
+    [
+        ['kind' => 'earliest_finish'],
+        ['finish_at' => '2026-03-03T11:00:00Z', 'last_assigned' => null],
+        'done Tue 3 Mar, 11:00, nothing yet',
+    ],
+    [
+        ['kind' => 'earliest_finish'],
+        ['finish_at' => null, 'last_assigned' => '2026-03-02T09:15:00Z'],
+        'not done within three months, last given work Mon 2 Mar, 09:15',
+    ],
     [['kind' => 'in_order'], ['place' => 2], 'place 2'],
 ]);
 

@@ -11,7 +11,13 @@ namespace OpenBaton\Core\Document;
 final class AttemptFormat
 {
     /** Figures of the trace that are instants. */
-    private const INSTANTS = ['away_until' => true, 'last_assigned' => true];
+    public const INSTANTS = [
+        'away_until' => true,
+        'last_assigned' => true,
+        'finish_at' => true,
+        'due_at' => true,
+        'away_at' => true,
+    ];
 
     /** @return array<string, mixed> */
     public static function expand(Node $attempt): array

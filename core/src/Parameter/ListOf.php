@@ -13,7 +13,8 @@ final readonly class ListOf implements ParameterType
 {
     public const MOST = 500;
 
-    public function __construct(public ParameterType $of) {}
+    /** @param bool $all all of them are meant, not any one */
+    public function __construct(public ParameterType $of, public bool $all = false) {}
 
     public static function control(): Control
     {
@@ -55,6 +56,7 @@ final readonly class ListOf implements ParameterType
 
     public function bounds(): array
     {
-        return ['of' => ['control' => $this->of::control()->value] + $this->of->bounds()];
+        return ['of' => ['control' => $this->of::control()->value] + $this->of->bounds()] +
+            ($this->all ? ['all' => true] : []);
     }
 }

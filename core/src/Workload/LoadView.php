@@ -30,6 +30,30 @@ final readonly class LoadView
             : $held;
     }
 
+    /** Instant at which the task is due. */
+    public function dueAt(): ?int
+    {
+        return $this->subject->dueAt;
+    }
+
+    /** @return int|null instant at which their load plan finishes the task; null: not within three months */
+    public function finishWith(string $personId): ?int
+    {
+        return $this->book->finish($personId, $this->of($personId), $this->subject->asWork(), $this->at);
+    }
+
+    /** Whether they are within their working hours, and not absent. */
+    public function isOn(string $personId): bool
+    {
+        return $this->book->isOn($personId, $this->at);
+    }
+
+    /** @return int|null instant at which their next absence begins; null: none is known */
+    public function nextAbsence(string $personId): ?int
+    {
+        return $this->book->nextAbsence($personId, $this->at);
+    }
+
     /** Counting the task. */
     public function ratioWith(string $personId): LoadRatio
     {

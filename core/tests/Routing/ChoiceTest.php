@@ -9,11 +9,13 @@ use OpenBaton\Core\Rulebook\Method\InOrder;
 use OpenBaton\Core\Rulebook\Method\LightestLoad;
 use OpenBaton\Core\Rulebook\Method\Open;
 use OpenBaton\Core\Rulebook\Method\SamePerson;
+use OpenBaton\Core\Rulebook\Otherwise\AskLead;
 use OpenBaton\Core\Rulebook\Otherwise\AskPerson;
 use OpenBaton\Core\Rulebook\Otherwise\OpenToTeam;
 use OpenBaton\Core\Rulebook\Otherwise\Otherwise;
 use OpenBaton\Core\Rulebook\Otherwise\WaitUnplaced;
 use OpenBaton\Core\Rulebook\Pool\Except;
+use OpenBaton\Core\Rulebook\Pool\Intersection;
 use OpenBaton\Core\Rulebook\Pool\NamedPeople;
 use OpenBaton\Core\Rulebook\Pool\PersonInField;
 use OpenBaton\Core\Rulebook\Pool\Pool;
@@ -53,6 +55,18 @@ it('makes pools of teams, skills, unions and exclusions', function (Pool $pool, 
     'a union, each once' => [
         new Union([new NamedPeople(['tobias', 'femi']), new TeamMembers('brass')]),
         ['tobias', 'femi', 'ayumi', 'callum'],
+    ],
+    'those in both, in the order of the first' => [
+        new Intersection([
+            new NamedPeople(['callum', 'tobias', 'ayumi']),
+            new SkilledPeople('brass', 3),
+            new TeamMembers('workshop', true),
+        ]),
+        ['callum', 'ayumi'],
+    ],
+    'those in both of which one is empty' => [
+        new Intersection([new TeamMembers('brass'), new NamedPeople(['tobias'])]),
+        [],
     ],
     'not the one in a field' => [
         new Except(new TeamMembers('brass'), new PersonInField('case.owner')),
@@ -115,5 +129,7 @@ it('does what the otherwise says where nobody is eligible', function (
     'waits' => [new WaitUnplaced(), Outcome::Unplaced, null, []],
     'a named person' => [new AskPerson('ayumi'), Outcome::Assigned, 'ayumi', []],
     'the substitute of a named person' => [new AskPerson('callum'), Outcome::Assigned, 'tobias', []],
+    'the lead of a team' => [new AskLead('brass'), Outcome::Assigned, 'ayumi', []],
+    'the lead of a team that has none' => [new AskLead('choir'), Outcome::Unplaced, null, []],
     'open to the team' => [new OpenToTeam('brass'), Outcome::Open, null, ['ayumi', 'femi']],
 ]);

@@ -85,7 +85,8 @@ it('refuses what the new kind does not allow, with the place', function (
     [
         ['kind' => 'name_has'],
         '/rules/0/give/limits/0/kind',
-        '"name_has" is not one of: open_tasks_at_most, skill_at_least, load_ratio_at_most, name_has_at_most.',
+        '"name_has" is not one of: open_tasks_at_most, skill_at_least, load_ratio_at_most, on_now, ' .
+        'finish_before_due, no_absence_before_finish, name_has_at_most.',
     ],
 ]);
 
@@ -114,7 +115,7 @@ it('has a new kind in the schema of rulebooks', function (): void {
     expect($found[0]['properties']['letters'])->toMatchArray(['type' => 'integer', 'minimum' => 1, 'maximum' => 20]);
     expect($found[0]['required'])->toBe(['kind', 'letters']);
     expect($found[0]['additionalProperties'])->toBeFalse();
-    expect(count($defs['limit']['oneOf']))->toBe(4);
+    expect(count($defs['limit']['oneOf']))->toBe(count(StandardKinds::BY_FAMILY['limit']) + 1);
 });
 
 it('takes a kind once', function (): void {

@@ -279,6 +279,14 @@ export type Pool =
       pools: [Pool, ...Pool[]];
     }
   | {
+      kind: "intersection";
+      /**
+       * @minItems 1
+       * @maxItems 500
+       */
+      pools: [Pool, ...Pool[]];
+    }
+  | {
       kind: "except";
       pool: Pool;
       without: Pool;
@@ -290,6 +298,9 @@ export type Method =
     }
   | {
       kind: "lightest_load";
+    }
+  | {
+      kind: "earliest_finish";
     }
   | {
       kind: "in_order";
@@ -314,6 +325,15 @@ export type Limit =
   | {
       kind: "load_ratio_at_most";
       percent: number;
+    }
+  | {
+      kind: "on_now";
+    }
+  | {
+      kind: "finish_before_due";
+    }
+  | {
+      kind: "no_absence_before_finish";
     };
 export type FollowUp =
   | {
@@ -520,6 +540,10 @@ export interface Give {
     | {
         kind: "person";
         person: string;
+      }
+    | {
+        kind: "team_lead";
+        team: string;
       }
     | {
         kind: "open_to_team";

@@ -109,9 +109,10 @@ function describeList({ value, type, ...saying }: Saying): string {
     const items: unknown[] = Array.isArray(value) ? value : [];
     if (items.length === 0) return say('rule.blank');
     const of = itemsOf(type);
+    const between = say(type.bounds.all === true ? 'rule.all_of' : 'rule.or');
     return items
         .map((one) => describeParameter({ ...saying, type: of, value: one }))
-        .join(of.control === 'part' || of.control === 'choice' ? say('rule.or') : ', ');
+        .join(of.control === 'part' || of.control === 'choice' ? between : ', ');
 }
 
 function describeAssignment({ value, type, vocabulary, fieldValue }: Saying): string {

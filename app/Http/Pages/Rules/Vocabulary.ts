@@ -30,6 +30,7 @@ export type Bounds = {
     most?: number;
     values?: (string | number)[];
     of?: string | ({ control: Control } & Bounds);
+    all?: boolean;
     family?: string;
     most_days?: number;
     most_minutes?: number;

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\Rulebook\Otherwise;
+
+use OpenBaton\Core\Absence\SubstituteFinder;
+use OpenBaton\Core\Criteria\Facts;
+use OpenBaton\Core\Parameter\Parameter;
+use OpenBaton\Core\Parameter\TeamReference;
+use OpenBaton\Core\People\Roster;
+
+/** The lead of a team, or their substitute; unplaced where it has none, or where there is no cover. */
+final readonly class AskLead implements Otherwise
+{
+    public function __construct(public string $team) {}
+
+    public static function kind(): string
+    {
+        return 'team_lead';
+    }
+
+    public static function parameters(): array
+    {
+        return [Parameter::required('team', new TeamReference())];
+    }
+
+    public function settle(Roster $roster, Facts $facts, int $at, ?string $otherSeatId = null): Fallback
+    {
+        $lead = ($roster->teams[$this->team] ?? null)?->leadId;
+        if ($lead === null) {
+            return new Fallback();
+        }
+        $cover = (new SubstituteFinder($roster))->find($lead, $at, $facts, $otherSeatId);
+
+        return new Fallback($cover->personId, [], $cover);
+    }
+}
