@@ -14,10 +14,11 @@ use OpenBaton\Core\Refusal;
  *
  * Stride scheduling. One turn of a person with weight w is a stride of
  * 10^9 / w. A new member's pass is the virtual time and half a stride. Of those
- * who may be chosen, passes below the virtual time are raised to it; the lowest
- * pass wins, ties by the pass before it was raised, then by the order of
- * joining; the virtual time becomes the winner's pass and never falls; the
- * winner's pass grows by a stride. So the turns of any two of equal weight who
+ * who may be chosen, passes below the virtual time are raised to it, or to so
+ * many strides below it as turns are kept that somebody missed; the lowest pass
+ * wins, ties by the pass before it was raised, then by the order of joining; the
+ * virtual time becomes the winner's pass and never falls; the winner's pass
+ * grows by a stride. So the turns of any two of equal weight who
  * could both be chosen throughout differ by at most 1, whoever else comes and
  * goes.
  *
@@ -60,12 +61,21 @@ final readonly class Rotation
         return count($passes) === count($this->passes) ? $this : new self($this->name, $this->virtualTime, $passes);
     }
 
+    /** The pass of somebody in it who may be chosen now, where so many turns are kept that they missed. */
+    public function raised(Membership $member, int $keepMissed = 0): int
+    {
+        $lowest = $this->virtualTime - $keepMissed * self::stride($member->weight);
+
+        return max($this->passes[$member->personId], $lowest);
+    }
+
     /**
-     * @param non-empty-list<Membership> $eligible all of them in the rotation
+     * @param non-empty-list<Membership> $eligible   all of them in the rotation
+     * @param int                        $keepMissed how many turns that somebody missed are theirs once they are back
      *
      * @return array{string, self} whose turn it is, and the rotation after it
      */
-    public function turn(array $eligible): array
+    public function turn(array $eligible, int $keepMissed = 0): array
     {
         $passes = $this->passes;
         $weights = [];
@@ -78,7 +88,7 @@ final readonly class Rotation
                     name: $this->name,
                 );
             }
-            $passes[$member->personId] = max($passes[$member->personId], $this->virtualTime);
+            $passes[$member->personId] = $this->raised($member, $keepMissed);
         }
         $winner = null;
         foreach ($passes as $personId => $pass) {

@@ -133,7 +133,11 @@ it('writes the rules of it as it reads them, and reads what it writes', function
     expect($written['rules'][2]['valid_from'])->toBe('2026-03-02T10:00:00Z');
     expect($written['rules'][2]['valid_until'])->toBe('2026-03-02T11:00:00Z');
     expect($written['rules'][3])->not->toHaveKey('give');
-    expect($written['rules'][4]['give']['method'])->toBe(['kind' => 'round_robin', 'rotation' => 'Brass bench']);
+    expect($written['rules'][4]['give']['method'])->toBe([
+        'kind' => 'round_robin',
+        'rotation' => 'Brass bench',
+        'keep_missed' => 0,
+    ]);
     expect($written['rules'][6]['then'])->toBe([['kind' => 'due_in', 'after' => 'PT2H', 'hours_of' => 'house']]);
 });
 

@@ -130,7 +130,7 @@ it('writes the whole of a decision', function (): void {
                     ['step' => 'load_ratio_at_most', 'kept' => [], 'fallen' => []],
                 ],
                 'pool' => ['kind' => 'team', 'team' => 'brass-bench', 'with_sub_teams' => false, 'with_lead' => false],
-                'method' => ['kind' => 'round_robin', 'rotation' => 'Brass bench'],
+                'method' => ['kind' => 'round_robin', 'rotation' => 'Brass bench', 'keep_missed' => 0],
                 'otherwise' => ['kind' => 'next_rule'],
             ],
             [

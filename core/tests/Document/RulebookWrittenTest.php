@@ -13,7 +13,7 @@ it('writes the rulebook that it reads', function (): void {
     expect(RulebookFormat::write(RulebookFormat::read(Node::root($written))))->toBe($written);
     expect($written['rules'][1]['give'])->toBe([
         'pool' => ['kind' => 'team', 'team' => 'brass-bench', 'with_sub_teams' => false, 'with_lead' => true],
-        'method' => ['kind' => 'round_robin', 'rotation' => 'Brass bench'],
+        'method' => ['kind' => 'round_robin', 'rotation' => 'Brass bench', 'keep_missed' => 0],
         'limits' => [['kind' => 'open_tasks_at_most', 'tasks' => 6, 'count_waiting' => false]],
         'otherwise' => ['kind' => 'unplaced'],
     ]);

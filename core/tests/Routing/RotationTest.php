@@ -12,11 +12,11 @@ use OpenBaton\Core\Tests\Support\Build;
  *
  * @return string the winners, by the first letter of each
  */
-function turns(Rotation $rotation, array $rounds): string
+function turns(Rotation $rotation, array $rounds, int $keepMissed = 0): string
 {
     $winners = '';
     foreach ($rounds as $eligible) {
-        [$winner, $rotation] = $rotation->turn($eligible);
+        [$winner, $rotation] = $rotation->turn($eligible, $keepMissed);
         $winners .= $winner[0];
     }
 
@@ -62,6 +62,33 @@ it('neither punishes nor floods one who was away', function (): void {
     // c misses six turns and comes back to take one turn in three.
     $rounds = [...array_fill(0, 3, $all), ...array_fill(0, 6, $without), ...array_fill(0, 6, $all)];
     expect(turns((new Rotation('r'))->joinedBy($all), $rounds))->toBe('abc' . 'ababab' . 'cabcab');
+});
+
+it('keeps so many missed turns for one who was away', function (int $kept, string $winners): void {
+    $seats = Build::members('a', 'b', 'c');
+    $there = Build::members('a', 'b');
+    $rounds = [...array_fill(0, 6, $there), ...array_fill(0, 7, $seats)];
+    expect(turns((new Rotation('r'))->joinedBy($seats), $rounds, $kept))->toBe($winners);
+})->with([
+    // The virtual time is two strides and a half as c comes back with a pass of half a stride, three turns behind.
+    'none' => [0, 'ababab' . 'cabcabc'],
+    'one' => [1, 'ababab' . 'ccabcab'],
+    'all that were missed' => [2, 'ababab' . 'cccabca'],
+    'no more than were missed' => [9, 'ababab' . 'cccabca'],
+]);
+
+it('gives a kept turn back in full, whatever the weight', function (): void {
+    $seats = [new Membership('a'), new Membership('b', 50)];
+    $rotation = (new Rotation('r'))->joinedBy($seats);
+    foreach (range(1, 8) as $_) {
+        [, $rotation] = $rotation->turn([$seats[0]]);
+    }
+    // A's passes were 0.5 to 7.5 strides; b's stride is two of them, and b began one stride behind zero.
+    expect($rotation->virtualTime)->toBe(75_000_000);
+    expect($rotation->raised($seats[1], 2))->toBe(35_000_000);
+    expect($rotation->raised($seats[1], 9))->toBe(10_000_000);
+    expect($rotation->raised($seats[1]))->toBe(75_000_000);
+    expect(turns($rotation, array_fill(0, 5, $seats), 2))->toBe('bbbaa');
 });
 
 it('keeps two who are always there level while a third is there every other time', function (): void {

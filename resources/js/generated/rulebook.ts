@@ -295,6 +295,7 @@ export type Method =
   | {
       kind: "round_robin";
       rotation: string;
+      keep_missed?: number;
     }
   | {
       kind: "lightest_load";
