@@ -21,11 +21,13 @@ function ListControl({ type, name, label, value, vocabulary, depth, onChange }: 
         return <WordChoices label={label} values={items.map(String)} options={options} onChange={onChange} />;
     if (of.control !== 'part') return <WordList label={label} values={items.map(String)} onChange={onChange} />;
     const rows = items.length === 0 ? [undefined] : items;
+    const all = type.bounds.all === true;
+    const between = all ? say('screen.parameter_control.and') : say('rule.or').trimStart();
     return (
         <span className="block border-s-2 border-line ps-3">
             {rows.map((item, index) => (
                 <span key={index} className="block">
-                    {index > 0 && say('rule.or').trimStart()}
+                    {index > 0 && between}
                     <ParameterControl
                         type={of}
                         name={name}
@@ -46,7 +48,7 @@ function ListControl({ type, name, label, value, vocabulary, depth, onChange }: 
                 </span>
             ))}
             <Button look="quiet" onClick={() => onChange([...rows, { kind: '' }])}>
-                {say('screen.parameter_control.or')}
+                {all ? say('screen.parameter_control.and_more') : say('screen.parameter_control.or')}
             </Button>
         </span>
     );

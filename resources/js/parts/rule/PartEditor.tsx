@@ -155,9 +155,9 @@ export function PartsEditor({ family, parts, vocabulary, add, onChange }: ListPr
                 const kind = kindOf(vocabulary, family, part.kind);
                 return (
                     <div key={index}>
-                        {kind === undefined ? (
-                            part.kind
-                        ) : (
+                        {kind === undefined && part.kind}
+                        {kind?.parameters.length === 0 && say(wordsOf(family, part.kind, 'edit'))}
+                        {kind !== undefined && (
                             <Slots
                                 family={family}
                                 kind={kind}
