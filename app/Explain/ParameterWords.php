@@ -30,6 +30,7 @@ final readonly class ParameterWords
             Control::Team => $this->house->team($value->text()),
             Control::Skill => $this->house->skill($value->text()),
             Control::Field, Control::SettableField => $this->house->field($value->text()),
+            Control::LimitKind => $words->say("limit.{$value->text()}.name"),
             Control::TaskKind => $this->house->value(TaskKindReference::FIELD, $value->value),
             Control::Checklist => $this->house->checklist($value->text()),
             Control::PeopleOrTeam => $this->people($value),

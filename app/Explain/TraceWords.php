@@ -7,6 +7,7 @@ namespace App\Explain;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\People\Unavailability;
 use OpenBaton\Core\Routing\Rotation;
+use OpenBaton\Core\Routing\Step;
 use OpenBaton\Core\Rulebook\Family;
 
 /** What single parts of a trace say. */
@@ -21,7 +22,7 @@ final readonly class TraceWords
             'pool' => $verdict->has('pool')
                 ? $this->parts->say(Family::Pool, $verdict->get('pool'), 'step')
                 : $this->house->words->say('trail.pool'),
-            'present', 'cover' => $this->house->words->say("trail.{$code}"),
+            'present', 'cover', Step::AGAIN => $this->house->words->say("trail.{$code}"),
             default => $this->house->words->say(
                 $this->house->words->has("limit.{$code}.step") ? "limit.{$code}.step" : "limit.{$code}.name",
             ),

@@ -114,6 +114,26 @@ it('says whom a pool stands for', function (array $pool, string $said): void {
     ],
 ]);
 
+it('says who was there again once a limit was dropped', function (): void {
+    $step = static fn(string $code, array $kept): array => ['step' => $code, 'kept' => $kept, 'fallen' => []];
+    $trail = $this->trail->of(
+        traceOf([
+            'pool' => ['kind' => 'team', 'team' => 'brass-bench'],
+            'steps' => [
+                $step('pool', ['ayumi', 'femi', 'callum']),
+                $step('present', ['ayumi', 'femi']),
+                $step('open_tasks_at_most', []),
+                $step('again', ['ayumi', 'femi']),
+                $step('skill_at_least', ['ayumi']),
+            ],
+        ]),
+    );
+    expect($trail['summary'])->toBe(
+        '5 people → 3 in Brass bench → 2 present → 0 with few enough open tasks → 2 without that limit → ' .
+            '1 skilled enough → Ayumi Kato',
+    );
+});
+
 it('shows the figures of the method and who was picked', function (
     array $method,
     array $candidate,

@@ -105,7 +105,9 @@ final class DecisionRecord
             $step->excluded,
         );
 
-        return $step->code === 'cover' ? [$step->code, $excluded, $step->ids()] : [$step->code, $excluded];
+        return in_array($step->code, ['cover', Step::AGAIN], true)
+            ? [$step->code, $excluded, $step->ids()]
+            : [$step->code, $excluded];
     }
 
     /** @return array<string, mixed> */

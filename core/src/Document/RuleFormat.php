@@ -14,6 +14,7 @@ use OpenBaton\Core\Rulebook\Limit\Limit;
 use OpenBaton\Core\Rulebook\Method\Method;
 use OpenBaton\Core\Rulebook\Method\Open;
 use OpenBaton\Core\Rulebook\Method\SamePerson;
+use OpenBaton\Core\Rulebook\Otherwise\DropLimit;
 use OpenBaton\Core\Rulebook\Otherwise\NextRule;
 use OpenBaton\Core\Rulebook\Otherwise\OpenToTeam;
 use OpenBaton\Core\Rulebook\Otherwise\Otherwise;
@@ -104,12 +105,32 @@ final readonly class RuleFormat
                     ->fail('"same_person" needs a pool that names one person: a field, or one named person.')->faults,
             );
         }
+        if ($otherwise instanceof DropLimit && $limits !== null && !self::has($limits, $otherwise->limit)) {
+            $faults->add(
+                ...$node
+                    ->get('otherwise')
+                    ->get('limit')
+                    ->fail('The rule has no limit of the kind "{kind}".', kind: $otherwise->limit)->faults,
+            );
+        }
         $faults->throwIfAny();
         if ($pool === null || $method === null || $limits === null || $otherwise === null) {
             throw new LogicException('What could not be read has no fault.');
         }
 
         return new Give($pool, $method, $limits, $otherwise, $seat, $anew ?? false);
+    }
+
+    /** @param list<Limit> $limits */
+    private static function has(array $limits, string $kind): bool
+    {
+        foreach ($limits as $limit) {
+            if ($limit::kind() === $kind) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**

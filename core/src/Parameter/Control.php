@@ -16,6 +16,7 @@ enum Control: string
     case Date = 'date';
     case Field = 'field';
     case FieldChange = 'field_change';
+    case LimitKind = 'limit_kind';
     case List = 'list';
     case MergedText = 'merged_text';
     case Minutes = 'minutes';

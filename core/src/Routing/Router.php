@@ -11,6 +11,7 @@ use OpenBaton\Core\Rulebook\Give;
 use OpenBaton\Core\Rulebook\Input;
 use OpenBaton\Core\Rulebook\Method\Selection;
 use OpenBaton\Core\Rulebook\Method\UsesRotation;
+use OpenBaton\Core\Rulebook\Otherwise\Fallback;
 use OpenBaton\Core\Rulebook\Rule;
 use OpenBaton\Core\Rulebook\TaskCatalogue;
 use OpenBaton\Core\Subject\ChangeFacts;
@@ -181,17 +182,18 @@ final readonly class Router
             $steps[] = $step = $this->narrowing->within($step, $limit, $load);
         }
         if ($step->kept === []) {
-            return new Attempt(
-                $steps,
-                null,
-                $give->otherwise->settle(
-                    $this->roster,
-                    $change->facts,
-                    $change->at,
-                    $change->after->beside($give->seat),
-                ),
-                $cover,
+            $again = $give->withoutDropped();
+            $beside = $change->after->beside($give->seat);
+            $fallback = fn(): ?Fallback => $give->otherwise->settle(
+                $this->roster,
+                $change->facts,
+                $change->at,
+                $beside,
             );
+
+            return $again === null
+                ? new Attempt($steps, null, $fallback(), $cover)
+                : $this->attempt($again, $change, $rotations, $load)->after($steps);
         }
         $occupant = $change->after->occupant($give->seat);
         if (!$change->isArrival() && !$give->anew && $occupant !== null && $step->keeps($occupant)) {

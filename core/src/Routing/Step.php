@@ -9,8 +9,11 @@ use OpenBaton\Core\People\Membership;
 /** One narrowing of the pool. */
 final readonly class Step
 {
+    /** Those who were there before the limits, once more, since a limit is dropped. */
+    public const AGAIN = 'again';
+
     /**
-     * @param string           $code     pool, cover, present, or the kind of a limit
+     * @param string           $code     pool, cover, present, again, or the kind of a limit
      * @param list<Membership> $kept
      * @param list<Exclusion> $excluded of those who were kept by the step before; whoever is outside of the pool is not
      *     listed

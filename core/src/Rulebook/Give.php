@@ -6,6 +6,7 @@ namespace OpenBaton\Core\Rulebook;
 
 use OpenBaton\Core\Rulebook\Limit\Limit;
 use OpenBaton\Core\Rulebook\Method\Method;
+use OpenBaton\Core\Rulebook\Otherwise\DropLimit;
 use OpenBaton\Core\Rulebook\Otherwise\Otherwise;
 use OpenBaton\Core\Rulebook\Pool\Pool;
 
@@ -24,6 +25,20 @@ final readonly class Give
         public SeatName $seat = SeatName::Holder,
         public bool $anew = false,
     ) {}
+
+    /** @return self|null without the limits that its otherwise drops; null: it drops none */
+    public function withoutDropped(): ?self
+    {
+        if (!($this->otherwise instanceof DropLimit)) {
+            return null;
+        }
+        $dropped = $this->otherwise->limit;
+        $limits = array_filter($this->limits, static fn(Limit $one): bool => $one::kind() !== $dropped);
+
+        return count($limits) === count($this->limits)
+            ? null
+            : new self($this->pool, $this->method, array_values($limits), $this->otherwise, $this->seat, $this->anew);
+    }
 
     public function looksAt(Input $input): bool
     {

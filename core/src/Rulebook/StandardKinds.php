@@ -61,6 +61,7 @@ final class StandardKinds
             Otherwise\AskPerson::class,
             Otherwise\AskLead::class,
             Otherwise\OpenToTeam::class,
+            Otherwise\DropLimit::class,
         ],
         'follow_up' => [
             FollowUp\DueIn::class,

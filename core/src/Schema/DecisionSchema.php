@@ -6,6 +6,7 @@ namespace OpenBaton\Core\Schema;
 
 use OpenBaton\Core\People\Unavailability;
 use OpenBaton\Core\Routing\Outcome;
+use OpenBaton\Core\Routing\Step;
 use OpenBaton\Core\Routing\Verdict;
 use OpenBaton\Core\Rulebook\Family;
 use OpenBaton\Core\Rulebook\KindRegistry;
@@ -152,7 +153,7 @@ final readonly class DecisionSchema
             'required' => ['step', 'kept', 'fallen'],
             'additionalProperties' => false,
             'properties' => [
-                'step' => ['enum' => ['pool', 'cover', 'present', ...$limits]],
+                'step' => ['enum' => ['pool', 'cover', 'present', Step::AGAIN, ...$limits]],
                 'kept' => self::TEXTS,
                 'fallen' => [
                     'description' =>

@@ -124,6 +124,13 @@ it('says what is wrong and where', function (Closure $spoil, string $pointer, st
         '/rulebook/rules/1/give/method',
         'names one person',
     ],
+    'a limit to be dropped that the rule does not have' => [
+        function (array &$w): void {
+            $w['rulebook']['rules'][1]['give']['otherwise'] = ['kind' => 'drop_limit', 'limit' => 'on_now'];
+        },
+        '/rulebook/rules/1/give/otherwise/limit',
+        'no limit of the kind "on_now"',
+    ],
     'a way to be due that is no more' => [
         function (array &$w): void {
             $w['rulebook']['rules'][1]['then'][0]['working_time'] = 'PT1H';

@@ -2,15 +2,21 @@
 
 declare(strict_types=1);
 
+use OpenBaton\Core\Document\DecisionFormat;
+use OpenBaton\Core\Routing\Decision;
 use OpenBaton\Core\Routing\Outcome;
+use OpenBaton\Core\Routing\Step;
 use OpenBaton\Core\Rulebook\FollowUp\AddTag;
 use OpenBaton\Core\Rulebook\Limit\LoadRatioAtMost;
+use OpenBaton\Core\Rulebook\Limit\OpenTasksAtMost;
+use OpenBaton\Core\Rulebook\Limit\SkillAtLeast;
 use OpenBaton\Core\Rulebook\Method\InOrder;
 use OpenBaton\Core\Rulebook\Method\LightestLoad;
 use OpenBaton\Core\Rulebook\Method\Open;
 use OpenBaton\Core\Rulebook\Method\SamePerson;
 use OpenBaton\Core\Rulebook\Otherwise\AskLead;
 use OpenBaton\Core\Rulebook\Otherwise\AskPerson;
+use OpenBaton\Core\Rulebook\Otherwise\DropLimit;
 use OpenBaton\Core\Rulebook\Otherwise\OpenToTeam;
 use OpenBaton\Core\Rulebook\Otherwise\Otherwise;
 use OpenBaton\Core\Rulebook\Otherwise\WaitUnplaced;
@@ -133,3 +139,53 @@ it('does what the otherwise says where nobody is eligible', function (
     'the lead of a team that has none' => [new AskLead('choir'), Outcome::Unplaced, null, []],
     'open to the team' => [new OpenToTeam('brass'), Outcome::Open, null, ['ayumi', 'femi']],
 ]);
+
+/** @return list<array{string, list<string>}> who was left at each step */
+function stepsOf(Decision $decision): array
+{
+    return array_map(static fn(Step $step): array => [$step->code, $step->ids()], $decision->attempts[0]->steps);
+}
+
+it('tries again without a limit, once, from those who are there', function (): void {
+    $limits = [new SkillAtLeast('brass', 2), new OpenTasksAtMost(1)];
+    $rule = Build::rule(
+        'r',
+        new TeamMembers('brass'),
+        new InOrder(),
+        limits: $limits,
+        otherwise: new DropLimit('open_tasks_at_most'),
+    );
+    $work = Work::of([Build::item('t1', 'ayumi', 60), Build::item('t2', 'femi', 60)]);
+    $decision = Bench::decide([$rule], work: $work);
+    expect($decision->assigneeId)->toBe('ayumi');
+    expect(stepsOf($decision))->toBe([
+        ['pool', ['ayumi', 'femi', 'callum']],
+        ['present', ['ayumi', 'femi']],
+        ['skill_at_least', ['ayumi', 'femi']],
+        ['open_tasks_at_most', []],
+        ['again', ['ayumi', 'femi']],
+        ['skill_at_least', ['ayumi', 'femi']],
+    ]);
+    $verdict = DecisionFormat::write($decision)['verdicts'][0];
+    expect($verdict['steps'][4])->toBe(['step' => 'again', 'kept' => ['ayumi', 'femi'], 'fallen' => []]);
+    expect($verdict['steps'][5])->toBe(['step' => 'skill_at_least', 'kept' => ['ayumi', 'femi'], 'fallen' => []]);
+    // Nothing is dropped where somebody is within all limits.
+    expect(stepsOf(Bench::decide([$rule]))[3])->toBe(['open_tasks_at_most', ['ayumi', 'femi']]);
+    expect(stepsOf(Bench::decide([$rule])))->toHaveCount(4);
+});
+
+it('ends the search where nobody is found without the limit either', function (): void {
+    $decision = Bench::decide([
+        Build::rule(
+            'r',
+            new NamedPeople(['tobias', 'greta']),
+            new InOrder(),
+            limits: [new SkillAtLeast('brass', 2), new LoadRatioAtMost(100)],
+            otherwise: new DropLimit('load_ratio_at_most'),
+        ),
+        Build::rule('rest', new NamedPeople(['femi']), new InOrder()),
+    ]);
+    expect([$decision->outcome, $decision->assigneeId])->toBe([Outcome::Unplaced, null]);
+    expect(Bench::verdicts($decision))->toBe(['decided', 'not_reached']);
+    expect(array_column(stepsOf($decision), 1, 0)['again'])->toBe(['tobias']);
+});

@@ -6,18 +6,26 @@ namespace OpenBaton\Core\Tests\Support;
 
 use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\Routing\Rotations;
+use OpenBaton\Core\Rulebook\Limit\FinishBeforeDue;
 use OpenBaton\Core\Rulebook\Limit\LoadRatioAtMost;
+use OpenBaton\Core\Rulebook\Limit\NoAbsenceBeforeFinish;
+use OpenBaton\Core\Rulebook\Limit\OnNow;
 use OpenBaton\Core\Rulebook\Limit\OpenTasksAtMost;
 use OpenBaton\Core\Rulebook\Limit\SkillAtLeast;
+use OpenBaton\Core\Rulebook\Method\EarliestFinish;
 use OpenBaton\Core\Rulebook\Method\InOrder;
 use OpenBaton\Core\Rulebook\Method\LightestLoad;
 use OpenBaton\Core\Rulebook\Method\Method;
 use OpenBaton\Core\Rulebook\Method\Open;
 use OpenBaton\Core\Rulebook\Method\RoundRobin;
+use OpenBaton\Core\Rulebook\Otherwise\AskLead;
+use OpenBaton\Core\Rulebook\Otherwise\DropLimit;
 use OpenBaton\Core\Rulebook\Otherwise\NextRule;
 use OpenBaton\Core\Rulebook\Otherwise\OpenToTeam;
+use OpenBaton\Core\Rulebook\Otherwise\Otherwise;
 use OpenBaton\Core\Rulebook\Otherwise\WaitUnplaced;
 use OpenBaton\Core\Rulebook\Pool\Except;
+use OpenBaton\Core\Rulebook\Pool\Intersection;
 use OpenBaton\Core\Rulebook\Pool\NamedPeople;
 use OpenBaton\Core\Rulebook\Pool\PersonInField;
 use OpenBaton\Core\Rulebook\Pool\Pool;
@@ -137,6 +145,9 @@ final class RandomWorld
         if ($this->chance(20)) {
             $limits[] = new LoadRatioAtMost($this->pick(10, 90));
         }
+        if ($this->chance(30)) {
+            $limits[] = $this->one([new OnNow(), new FinishBeforeDue(), new NoAbsenceBeforeFinish()]);
+        }
 
         return Build::rule(
             $id,
@@ -144,10 +155,22 @@ final class RandomWorld
             $this->method(),
             ['all' => $parts],
             $limits,
-            $this->one([new NextRule(), new NextRule(), new NextRule(), new WaitUnplaced(), new OpenToTeam('small')]),
+            $limits !== [] && $this->chance(30) ? new DropLimit($this->one($limits)::kind()) : $this->otherwise(),
             active: $this->chance(90),
             validFrom: $this->chance(10) ? $this->moment() : null,
         );
+    }
+
+    private function otherwise(): Otherwise
+    {
+        return $this->one([
+            new NextRule(),
+            new NextRule(),
+            new NextRule(),
+            new WaitUnplaced(),
+            new OpenToTeam('small'),
+            new AskLead('small'),
+        ]);
     }
 
     private function pool(): Pool
@@ -160,6 +183,7 @@ final class RandomWorld
             new PersonInField('case.owner'),
             new Union([new NamedPeople([$this->id()]), new TeamMembers('small')]),
             new Except(new TeamMembers('all'), new PersonInField('case.owner')),
+            new Intersection([new TeamMembers('all'), new SkilledPeople('brass', 1)]),
         ]);
     }
 
@@ -169,6 +193,8 @@ final class RandomWorld
             new RoundRobin('ring'),
             new RoundRobin('ring'),
             new RoundRobin('other'),
+            new RoundRobin('ring', 2),
+            new EarliestFinish(),
             new LightestLoad(),
             new InOrder(),
             new Open(),

@@ -549,5 +549,9 @@ export interface Give {
     | {
         kind: "open_to_team";
         team: string;
+      }
+    | {
+        kind: "drop_limit";
+        limit: string;
       };
 }

@@ -19,6 +19,8 @@ const OPTIONS: Partial<Record<Control, Offer>> = {
     skill: ({ vocabulary }) => vocabulary.skills,
     checklist: ({ vocabulary }) => vocabulary.checklists,
     task_kind: ({ vocabulary }) => fieldOf(vocabulary, 'task.kind')?.options ?? [],
+    limit_kind: ({ vocabulary }) =>
+        vocabulary.kinds.limit.map(({ kind }) => ({ value: kind, label: say(`limit.${kind}.name`) })),
     settable_field: ({ vocabulary }) => fieldsWhere(vocabulary, (field) => field.settable),
     field: ({ vocabulary, bounds }) => fieldsWhere(vocabulary, (field) => field.type === bounds.of),
     choice: ({ bounds, name }) => named(bounds.values ?? [], name),

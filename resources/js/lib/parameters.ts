@@ -129,6 +129,7 @@ const DESCRIPTIONS: Record<Control, Describe> = {
     team: among(({ teams }) => teams),
     skill: among(({ skills }) => skills),
     checklist: among(({ checklists }) => checklists),
+    limit_kind: ({ value }) => say(`limit.${String(value)}.name`),
     task_kind: among((vocabulary) => fieldOf(vocabulary, 'task.kind')?.options ?? []),
     field,
     settable_field: field,

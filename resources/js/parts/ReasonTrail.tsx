@@ -3,6 +3,7 @@ import type { PersonRef } from '@props/PersonRef';
 import type { EffectsOfRule, Trail, TrailStep } from '@props/Tasks/TaskView';
 import { Fragment, type ReactNode } from 'react';
 import { useFormats } from '@/lib/format';
+import { leftOut } from '@/lib/reasons';
 import { Popover } from '@/ui/Popover';
 import { PersonName } from './PersonMark';
 import { say, sayWith } from '@/lib/words';
@@ -202,7 +203,7 @@ export function Effects({ effects, by }: { effects: EffectsOfRule[]; by: string 
 /** Why this person and nobody else. */
 export function ReasonTrail({ trail }: { trail: Trail }) {
     const formats = useFormats();
-    const excluded = trail.steps.flatMap((step) => step.fallen);
+    const excluded = leftOut(trail.steps);
     const pool = trail.steps.find((step) => step.code === 'pool');
     const outside = pool === undefined ? 0 : trail.house - pool.count;
     const compared = trail.method === null || trail.method.code === 'same_person' ? [] : trail.method.candidates;

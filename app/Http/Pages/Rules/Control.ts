@@ -6,6 +6,7 @@ export type Control =
     | 'date'
     | 'field'
     | 'field_change'
+    | 'limit_kind'
     | 'list'
     | 'merged_text'
     | 'minutes'

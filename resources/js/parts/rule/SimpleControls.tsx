@@ -72,6 +72,7 @@ export const SIMPLE: Record<Exclude<Control, 'part' | 'list'>, (props: ControlPr
     skill: OneOf,
     checklist: OneOf,
     task_kind: OneOf,
+    limit_kind: OneOf,
     field: OneOf,
     settable_field: OneOf,
     choice: OneOf,
