@@ -141,7 +141,7 @@ it('does what the otherwise says where nobody is eligible', function (
 ]);
 
 /** @return list<array{string, list<string>}> who was left at each step */
-function stepsOf(Decision $decision): array
+function keptBySteps(Decision $decision): array
 {
     return array_map(static fn(Step $step): array => [$step->code, $step->ids()], $decision->attempts[0]->steps);
 }
@@ -158,7 +158,7 @@ it('tries again without a limit, once, from those who are there', function (): v
     $work = Work::of([Build::item('t1', 'ayumi', 60), Build::item('t2', 'femi', 60)]);
     $decision = Bench::decide([$rule], work: $work);
     expect($decision->assigneeId)->toBe('ayumi');
-    expect(stepsOf($decision))->toBe([
+    expect(keptBySteps($decision))->toBe([
         ['pool', ['ayumi', 'femi', 'callum']],
         ['present', ['ayumi', 'femi']],
         ['skill_at_least', ['ayumi', 'femi']],
@@ -170,8 +170,8 @@ it('tries again without a limit, once, from those who are there', function (): v
     expect($verdict['steps'][4])->toBe(['step' => 'again', 'kept' => ['ayumi', 'femi'], 'fallen' => []]);
     expect($verdict['steps'][5])->toBe(['step' => 'skill_at_least', 'kept' => ['ayumi', 'femi'], 'fallen' => []]);
     // Nothing is dropped where somebody is within all limits.
-    expect(stepsOf(Bench::decide([$rule]))[3])->toBe(['open_tasks_at_most', ['ayumi', 'femi']]);
-    expect(stepsOf(Bench::decide([$rule])))->toHaveCount(4);
+    expect(keptBySteps(Bench::decide([$rule]))[3])->toBe(['open_tasks_at_most', ['ayumi', 'femi']]);
+    expect(keptBySteps(Bench::decide([$rule])))->toHaveCount(4);
 });
 
 it('ends the search where nobody is found without the limit either', function (): void {
@@ -187,5 +187,5 @@ it('ends the search where nobody is found without the limit either', function ()
     ]);
     expect([$decision->outcome, $decision->assigneeId])->toBe([Outcome::Unplaced, null]);
     expect(Bench::verdicts($decision))->toBe(['decided', 'not_reached']);
-    expect(array_column(stepsOf($decision), 1, 0)['again'])->toBe(['tobias']);
+    expect(array_column(keptBySteps($decision), 1, 0)['again'])->toBe(['tobias']);
 });
