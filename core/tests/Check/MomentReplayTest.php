@@ -127,6 +127,27 @@ it('counts schedules on the tasks that were there and open', function (): void {
     expect(acted($replay, dueOn('2026-05-01')->withField('task.kind', 'quote')))->toBe([]);
 });
 
+it('counts what lies at its first and its last instant, and what is in force then', function (): void {
+    $midnights = timed(
+        'midnights',
+        new Schedule('FREQ=WEEKLY;BYDAY=SU', LocalDate::parse('2026-03-01'), TimeOfDay::parse('00:00')),
+    );
+    $dates = timed('dates', new DateReached('task.due'));
+    expect(acted(replay([$midnights]), dueOn('2026-05-01'), '2026-03-08'))->toBe(['0 03-01 00:00', '0 03-08 00:00']);
+    expect(acted(replay([$midnights]), dueOn('2026-05-01'), '2026-03-07T23:59:59Z'))->toBe(['0 03-01 00:00']);
+    expect(acted(replay([$dates]), dueOn('2026-03-01')))->toBe(['0 03-01 00:00']);
+    expect(acted(replay([$dates]), dueOn('2026-02-28T23:59:59Z')))->toBe([]);
+    $from = Build::rule(
+        'from',
+        null,
+        then: [new AddTag('x')],
+        when: [new DateReached('task.due')],
+        validFrom: Build::at('2026-03-10'),
+    );
+    expect(acted(replay([$from]), dueOn('2026-03-09')))->toBe([]);
+    expect(acted(replay([$from]), dueOn('2026-03-11')))->toBe(['0 03-11 00:00']);
+});
+
 it('leaves to the records what they have', function (): void {
     $rule = timed('overdue', new DateReached('task.due'));
     $weekly = timed(

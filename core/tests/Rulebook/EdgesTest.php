@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use OpenBaton\Core\Absence\CoverReason;
 use OpenBaton\Core\Absence\Covering;
+use OpenBaton\Core\Absence\CoverReason;
 use OpenBaton\Core\Absence\HeldWork;
 use OpenBaton\Core\Absence\MarkTouched;
 use OpenBaton\Core\Document\DocumentError;

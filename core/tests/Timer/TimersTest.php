@@ -167,6 +167,23 @@ it('knows when a task comes back from waiting', function (): void {
     expect(timers([])->due(Story::task()->waiting('parts', null), 0))->toBe([]);
 });
 
+it('names what comes next, after an instant and not at it, and all until another, at it too', function (): void {
+    $waiting = Story::task()->waiting('parts', Build::at('2026-03-05T09:00:00Z'));
+    $wakes = Build::at('2026-03-05T09:00:00Z');
+    $timers = timers([]);
+    expect([$timers->next($waiting, $wakes - 1), $timers->next($waiting, $wakes)])->toBe([$wakes, null]);
+    expect($timers->next(Story::task(), 0))->toBeNull();
+    expect([
+        count($timers->due($waiting, $wakes - 1, $wakes)),
+        count($timers->due($waiting, $wakes, $wakes + 1)),
+        count($timers->due($waiting, 0, $wakes - 1)),
+    ])->toBe([1, 0, 0]);
+    // The earlier of both.
+    $dated = $waiting->withField('task.needed', '2026-03-04');
+    expect(timers([dated('task.needed')])->next($dated, 0))->toBe(Build::at('2026-03-04'));
+    expect(timers([dated('task.needed')])->next($dated, Build::at('2026-03-04')))->toBe($wakes);
+});
+
 it('has a key for rule, task and the date that it hangs on', function (): void {
     $key = static fn(Rule $rule, Subject $task): string => timers([$rule])->due($task, 0)[0]->key;
     $task = Story::task()->withField('task.needed', '2026-04-10');
