@@ -64,6 +64,10 @@ it('reads the checklist of a task, ticked and not', function (): void {
 it('takes what is just within its bounds', function (): void {
     expect(firstFault(traded()))->toBeNull();
     $world = traded();
+    // What a rule makes is called after the task for which it does.
+    $world['events'][1]['task'] = 'T1.1';
+    expect(firstFault($world))->toBeNull();
+    $world = traded();
     $world['roster']['people'][0]['attributes'] = array_map(strval(...), range(1, 30));
     expect(firstFault($world))->toBeNull();
     $world['roster']['people'][0]['attributes'][] = '31';

@@ -11,19 +11,25 @@ use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\People\Capacity;
 use OpenBaton\Core\People\Person;
 use OpenBaton\Core\People\Roster;
+use OpenBaton\Core\Rulebook\Event\DateReached;
+use OpenBaton\Core\Rulebook\Event\TagOn;
 use OpenBaton\Core\Rulebook\Family;
+use OpenBaton\Core\Rulebook\FollowUp\AddTag;
 use OpenBaton\Core\Rulebook\FollowUp\Situation;
 use OpenBaton\Core\Rulebook\FollowUp\Tell;
 use OpenBaton\Core\Rulebook\Limit\OpenTasksAtMost;
 use OpenBaton\Core\Rulebook\Method\InOrder;
 use OpenBaton\Core\Rulebook\PartFormat;
 use OpenBaton\Core\Rulebook\Pool\NamedPeople;
+use OpenBaton\Core\Rulebook\Rule;
 use OpenBaton\Core\Rulebook\SeatName;
 use OpenBaton\Core\Rulebook\TaskCatalogue;
 use OpenBaton\Core\Subject\Effect\Told;
+use OpenBaton\Core\Subject\Trigger;
 use OpenBaton\Core\Tests\Support\Bench;
 use OpenBaton\Core\Tests\Support\Build;
 use OpenBaton\Core\Tests\Support\CoverStory;
+use OpenBaton\Core\Tests\Support\Story;
 use OpenBaton\Core\Text\MergedText;
 use OpenBaton\Core\Workload\PersonWork;
 use OpenBaton\Core\Workload\TaskStatus;
@@ -95,6 +101,45 @@ it('marks what a substitute has begun in the seat in which they cover', function
     // Whoever has only just got it has not begun.
     $elsewhere = $before->seated(SeatName::Reviewer, 'tobias', $covering);
     expect(MarkTouched::of($elsewhere, $after, 'femi', true)->coveringOf(SeatName::Reviewer)?->touchedBy)->toBe([]);
+});
+
+it('tells no task from one whose fields were set in another order', function (): void {
+    $one = Story::task()->withField('task.rush', true)->withField('task.value', 5.0);
+    $other = Story::task()->withField('task.value', 5.0)->withField('task.rush', true);
+    expect(array_keys($one->fields))->not->toBe(array_keys($other->fields));
+    expect($one->equals($other))->toBeTrue();
+    expect($one->equals($other->withField('task.value', 6.0)))->toBeFalse();
+});
+
+it('counts as given what somebody else gets, and not what stays where it is', function (
+    array $people,
+    ?int $last,
+): void {
+    $rules = [Build::rule('r', new NamedPeople($people), new InOrder(), when: [new TagOn(['hot'])])];
+    $task = Story::task();
+    $work = Work::of([$task->asWork()], ['femi' => 200, 'ayumi' => 100]);
+    $change = Story::change($task, $task->tagged('hot'), $rules);
+    $after = Bench::decide($rules, $change, $work)->workAfter($work);
+    expect($after->held($people[0])->lastAssignedAt)->toBe($last ?? $change->at);
+})->with(['it stays' => [['femi'], 200], 'it goes' => [['ayumi'], null]]);
+
+it('says of a rule that waits for a date of its own that it was not this event', function (): void {
+    $on = static fn(string $id, ?array $if): Rule => Build::rule(
+        $id,
+        null,
+        if: $if,
+        then: [new AddTag($id)],
+        when: [new DateReached('task.due')],
+    );
+    $rules = [
+        $on('late', null),
+        $on('later', null),
+        $on('late quotes', ['field' => 'task.kind', 'op' => 'is', 'value' => 'quote']),
+    ];
+    $task = Story::task();
+    $trigger = new Trigger(DateReached::kind(), 'late', Build::at(Story::NOW));
+    $decision = Bench::decide($rules, Story::change($task, $task, $rules, [$trigger]));
+    expect(Bench::verdicts($decision))->toBe(['followed_up', 'not_this_event', 'not_this_event']);
 });
 
 it('keeps to the bounds of lengths of time and of texts', function (string $family, array $part, bool $right): void {
