@@ -10,14 +10,17 @@ use OpenBaton\Core\Subject\Subject;
  * The load of people at the moment of an event, with the task that wants somebody; it never counts as work against
  * itself.
  */
-final readonly class LoadView
+final class LoadView
 {
+    /** @var array<array-key, int|null> what finishWith() has found: limits and the method ask alike */
+    private array $finishes = [];
+
     /** @param int $at instant */
     public function __construct(
-        private Work $work,
-        private LoadBook $book,
-        private int $at,
-        private Subject $subject,
+        private readonly Work $work,
+        private readonly LoadBook $book,
+        private readonly int $at,
+        private readonly Subject $subject,
     ) {}
 
     public function of(string $personId): PersonWork
@@ -39,7 +42,12 @@ final readonly class LoadView
     /** @return int|null instant at which their load plan finishes the task; null: not within three months */
     public function finishWith(string $personId): ?int
     {
-        return $this->book->finish($personId, $this->of($personId), $this->subject->asWork(), $this->at);
+        if (!array_key_exists($personId, $this->finishes)) {
+            $task = $this->subject->asWork();
+            $this->finishes[$personId] = $this->book->finish($personId, $this->of($personId), $task, $this->at);
+        }
+
+        return $this->finishes[$personId];
     }
 
     /** Whether they are within their working hours, and not absent. */
