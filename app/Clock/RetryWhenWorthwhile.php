@@ -11,7 +11,6 @@ use App\Tasks\RetryUnplaced;
 use Illuminate\Support\Facades\Cache;
 use OpenBaton\Core\People\Availability;
 use OpenBaton\Core\People\Roster;
-use OpenBaton\Core\Time\WorkingTime;
 
 /**
  * Has unplaced tasks tried again when somebody may be found by now: the rules,
@@ -56,8 +55,7 @@ final readonly class RetryWhenWorthwhile
         $there = [];
         foreach ($roster->people as $person) {
             if ($availability->reasonsAgainst($person, $now) === []) {
-                $there[] =
-                    $person->id . ((new WorkingTime($roster->presenceOf($person->id)))->isWorking($now) ? '+' : '');
+                $there[] = $person->id . ($roster->isOn($person->id, $now) ? '+' : '');
             }
         }
 

@@ -32,7 +32,6 @@ final class CustomersPiece
     /** @param list<ImportRow> $rows */
     public function __construct(array $rows, private readonly Snapshot $house)
     {
-        $named = ImportRow::texts($rows, 'place');
         $customers = Customer::query()
             ->with('contacts')
             ->whereIn('slug', ImportRow::texts($rows, 'id'))

@@ -36,7 +36,7 @@ trait AsksThePage
         'values' => ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'],
     ];
 
-    private const COLOURS = ['type' => 'rule', 'values' => ['color-contrast']];
+    private const COLOURS = ['type' => 'rule', 'values' => ['color-contrast', 'link-in-text-block']];
 
     /** What axe-core finds wrong with the page as it is, or with its colours. */
     public function axe(bool $coloursOnly = false): string

@@ -105,7 +105,8 @@ final readonly class RuleFormat
                     ->fail('"same_person" needs a pool that names one person: a field, or one named person.')->faults,
             );
         }
-        if ($otherwise instanceof DropLimit && $limits !== null && !self::has($limits, $otherwise->limit)) {
+        $kinds = array_map(static fn(Limit $limit): string => $limit::kind(), $limits ?? []);
+        if ($otherwise instanceof DropLimit && $limits !== null && !in_array($otherwise->limit, $kinds, true)) {
             $faults->add(
                 ...$node
                     ->get('otherwise')
@@ -119,18 +120,6 @@ final readonly class RuleFormat
         }
 
         return new Give($pool, $method, $limits, $otherwise, $seat, $anew ?? false);
-    }
-
-    /** @param list<Limit> $limits */
-    private static function has(array $limits, string $kind): bool
-    {
-        foreach ($limits as $limit) {
-            if ($limit::kind() === $kind) {
-                return true;
-            }
-        }
-
-        return false;
     }
 
     /**

@@ -7,6 +7,7 @@ namespace OpenBaton\Core\Parameter;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Document\TextLimits;
 use OpenBaton\Core\Rulebook\Family;
+use OpenBaton\Core\Rulebook\PartFormat;
 use OpenBaton\Core\Rulebook\RuleContext;
 
 /** A kind of limit, of which the rule has one. */
@@ -21,16 +22,7 @@ final readonly class LimitKind implements ParameterType
 
     public function read(Node $node, RuleContext $context): string
     {
-        $kind = $node->line(TextLimits::ID);
-        $known = $context->kinds->of(Family::Limit);
-
-        return isset($known[$kind])
-            ? $kind
-            : throw $node->fail(
-                '"{kind}" is not one of: {known}.',
-                kind: $kind,
-                known: implode(', ', array_keys($known)),
-            );
+        return PartFormat::known($node, Family::Limit, $context)::kind();
     }
 
     public function schema(): array

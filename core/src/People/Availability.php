@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\People;
 
-use OpenBaton\Core\Time\WorkingTime;
-
 /** Whether new work may come to a person at an instant, with all that stands against it; and where they are then. */
 final readonly class Availability
 {
@@ -50,6 +48,6 @@ final readonly class Availability
             }
         }
 
-        return (new WorkingTime($this->roster->presenceOf($person->id)))->isWorking($at) ? Presence::In : Presence::Off;
+        return $this->roster->isOn($person->id, $at) ? Presence::In : Presence::Off;
     }
 }

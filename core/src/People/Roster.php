@@ -14,6 +14,7 @@ use OpenBaton\Core\Time\HoursLessBlocks;
 use OpenBaton\Core\Time\LocalDate;
 use OpenBaton\Core\Time\Span;
 use OpenBaton\Core\Time\WorkingHours;
+use OpenBaton\Core\Time\WorkingTime;
 
 /** Everybody, their teams and skills, and who is away when. */
 final readonly class Roster
@@ -128,6 +129,24 @@ final readonly class Roster
     public function awayUntil(string $personId, int $at): ?int
     {
         return $this->awayAt($personId, $at)?->span->to;
+    }
+
+    /** Whether they are within their working hours, and not absent. */
+    public function isOn(string $personId, int $at): bool
+    {
+        return (new WorkingTime($this->presence[$personId]))->isWorking($at);
+    }
+
+    /** @return int|null instant at which the next absence of theirs begins that has not begun; null: none is known */
+    public function nextAbsence(string $personId, int $at): ?int
+    {
+        foreach ($this->absencesOf($personId) as $absence) {
+            if ($absence->span->from > $at) {
+                return $absence->span->from;
+            }
+        }
+
+        return null;
     }
 
     /** An absence that counts, by its id. */

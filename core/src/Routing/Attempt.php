@@ -26,15 +26,6 @@ final readonly class Attempt
         public bool $kept = false,
     ) {}
 
-    /** @param list<Step> $steps of the attempt before this one, with a limit that is dropped here */
-    public function after(array $steps): self
-    {
-        [, $begin] = $this->steps;
-        $again = [...$steps, new Step(Step::AGAIN, $begin->kept), ...array_slice($this->steps, 2)];
-
-        return new self($again, $this->choice, $this->fallback, $this->cover, $this->kept);
-    }
-
     public function decides(): bool
     {
         return $this->kept || $this->choice !== null || $this->fallback !== null;

@@ -70,7 +70,22 @@ final readonly class Narrowing
         return new Step('cover', $cover->personId === null ? [] : [new Membership($cover->personId)], $excluded);
     }
 
-    public function within(Step $before, Limit $limit, LoadView $load): Step
+    /**
+     * @param list<Limit> $limits in the order in which they narrow
+     *
+     * @return non-empty-list<Step> the step that they narrow, and one for each of them
+     */
+    public function within(Step $step, array $limits, LoadView $load): array
+    {
+        $steps = [$step];
+        foreach ($limits as $limit) {
+            $steps[] = $step = $this->withinOne($step, $limit, $load);
+        }
+
+        return $steps;
+    }
+
+    private function withinOne(Step $before, Limit $limit, LoadView $load): Step
     {
         $kept = [];
         $excluded = [];

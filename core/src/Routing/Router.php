@@ -11,7 +11,6 @@ use OpenBaton\Core\Rulebook\Give;
 use OpenBaton\Core\Rulebook\Input;
 use OpenBaton\Core\Rulebook\Method\Selection;
 use OpenBaton\Core\Rulebook\Method\UsesRotation;
-use OpenBaton\Core\Rulebook\Otherwise\Fallback;
 use OpenBaton\Core\Rulebook\Rule;
 use OpenBaton\Core\Rulebook\TaskCatalogue;
 use OpenBaton\Core\Subject\ChangeFacts;
@@ -174,26 +173,20 @@ final readonly class Router
             $give->pool->namesOne() && $pool !== []
                 ? $this->narrowing->cover($pool[0]->personId, $change, $give->seat)
                 : null;
-        $step = new Step('pool', $pool);
-        $steps = [$step];
-        $steps[] = $step =
-            $cover === null ? $this->narrowing->present($step, $change->at) : $this->narrowing->covered($cover);
-        foreach ($give->limits as $limit) {
-            $steps[] = $step = $this->narrowing->within($step, $limit, $load);
+        $of = new Step('pool', $pool);
+        $there = $cover === null ? $this->narrowing->present($of, $change->at) : $this->narrowing->covered($cover);
+        $steps = [$of, ...$this->narrowing->within($there, $give->limits, $load)];
+        $others = end($steps)->kept === [] ? $give->otherLimits() : null;
+        if ($others !== null) {
+            $again = new Step(Step::AGAIN, $there->kept);
+            $steps = [...$steps, ...$this->narrowing->within($again, $others, $load)];
         }
+        $step = end($steps);
         if ($step->kept === []) {
-            $again = $give->withoutDropped();
             $beside = $change->after->beside($give->seat);
-            $fallback = fn(): ?Fallback => $give->otherwise->settle(
-                $this->roster,
-                $change->facts,
-                $change->at,
-                $beside,
-            );
+            $fallback = $give->otherwise->settle($this->roster, $change->facts, $change->at, $beside);
 
-            return $again === null
-                ? new Attempt($steps, null, $fallback(), $cover)
-                : $this->attempt($again, $change, $rotations, $load)->after($steps);
+            return new Attempt($steps, null, $fallback, $cover);
         }
         $occupant = $change->after->occupant($give->seat);
         if (!$change->isArrival() && !$give->anew && $occupant !== null && $step->keeps($occupant)) {

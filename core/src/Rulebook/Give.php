@@ -26,18 +26,16 @@ final readonly class Give
         public bool $anew = false,
     ) {}
 
-    /** @return self|null without the limits that its otherwise drops; null: it drops none */
-    public function withoutDropped(): ?self
+    /** @return list<Limit>|null the limits but those that its otherwise drops; null: it drops none */
+    public function otherLimits(): ?array
     {
         if (!($this->otherwise instanceof DropLimit)) {
             return null;
         }
         $dropped = $this->otherwise->limit;
-        $limits = array_filter($this->limits, static fn(Limit $one): bool => $one::kind() !== $dropped);
+        $others = array_filter($this->limits, static fn(Limit $one): bool => $one::kind() !== $dropped);
 
-        return count($limits) === count($this->limits)
-            ? null
-            : new self($this->pool, $this->method, array_values($limits), $this->otherwise, $this->seat, $this->anew);
+        return count($others) === count($this->limits) ? null : array_values($others);
     }
 
     public function looksAt(Input $input): bool

@@ -14,13 +14,7 @@ final class PartFormat
     /** @throws DocumentError with all that is wrong with it */
     public static function read(Node $node, Family $family, RuleContext $context): Part
     {
-        $kind = $node->get('kind')->line(60);
-        $kinds = $context->kinds->of($family);
-        $class =
-            $kinds[$kind] ??
-            throw $node
-                ->get('kind')
-                ->fail('"{kind}" is not one of: {known}.', kind: $kind, known: implode(', ', array_keys($kinds)));
+        $class = self::known($node->get('kind'), $family, $context);
         $faults = new Faults();
         $names = ['kind'];
         $values = [];
@@ -36,6 +30,24 @@ final class PartFormat
         $faults->throwIfAny();
 
         return $node->refuse(static fn(): Part => new $class(...$values));
+    }
+
+    /**
+     * @param Node $code of a kind
+     *
+     * @return class-string<Part>
+     */
+    public static function known(Node $code, Family $family, RuleContext $context): string
+    {
+        $kind = $code->line(60);
+        $kinds = $context->kinds->of($family);
+
+        return $kinds[$kind] ??
+            throw $code->fail(
+                '"{kind}" is not one of: {known}.',
+                kind: $kind,
+                known: implode(', ', array_keys($kinds)),
+            );
     }
 
     /** @return array<string, mixed> with its "kind" */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace OpenBaton\Core\Workload;
 
 use OpenBaton\Core\People\Roster;
-use OpenBaton\Core\Time\WorkingTime;
 use WeakMap;
 
 /**
@@ -20,7 +19,7 @@ final class LoadBook
     /** Stands for the work of everybody who has none. */
     private PersonWork $nothing;
 
-    public function __construct(private readonly Roster $roster)
+    public function __construct(public readonly Roster $roster)
     {
         $this->plans = new WeakMap();
         $this->nothing = new PersonWork();
@@ -35,14 +34,7 @@ final class LoadBook
         if ($known !== null && $known[0] === $minute) {
             return $known[1];
         }
-        $person = $this->roster->people[$personId];
-        $plan = LoadPlanner::plan(
-            $person->hours,
-            $this->roster->presenceOf($personId),
-            $person->capacity,
-            $work->loading,
-            $minute * 60,
-        );
+        $plan = $this->planned($personId, $work->loading, $minute);
         $this->plans[$work] = [$personId => [$minute, $plan]] + ($this->plans[$work] ?? []);
 
         return $plan;
@@ -56,35 +48,25 @@ final class LoadBook
      */
     public function finish(string $personId, PersonWork $work, WorkItem $task, int $at): ?int
     {
-        $minute = intdiv($at, 60) * 60;
         // What comes after the task in the plan does not change when that is done.
         $before = array_filter($work->loading, static fn(WorkItem $one): bool => WorkItem::compare($one, $task) < 0);
+        $plan = $this->planned($personId, [...array_values($before), $task], intdiv($at, 60), true);
+
+        return $plan->finishes[$task->id] ?? null;
+    }
+
+    /** @param list<WorkItem> $items */
+    private function planned(string $personId, array $items, int $minute, bool $toTheEnd = false): LoadPlan
+    {
         $person = $this->roster->people[$personId];
 
         return LoadPlanner::plan(
             $person->hours,
             $this->roster->presenceOf($personId),
             $person->capacity,
-            [...array_values($before), $task],
-            $minute,
-            toTheEnd: true,
-        )->finishes[$task->id] ?? null;
-    }
-
-    public function isOn(string $personId, int $at): bool
-    {
-        return (new WorkingTime($this->roster->presenceOf($personId)))->isWorking($at);
-    }
-
-    /** @return int|null instant at which the next absence of theirs begins that has not begun; null: none is known */
-    public function nextAbsence(string $personId, int $at): ?int
-    {
-        foreach ($this->roster->absencesOf($personId) as $absence) {
-            if ($absence->span->from > $at) {
-                return $absence->span->from;
-            }
-        }
-
-        return null;
+            $items,
+            $minute * 60,
+            toTheEnd: $toTheEnd,
+        );
     }
 }

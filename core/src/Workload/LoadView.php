@@ -53,13 +53,13 @@ final class LoadView
     /** Whether they are within their working hours, and not absent. */
     public function isOn(string $personId): bool
     {
-        return $this->book->isOn($personId, $this->at);
+        return $this->book->roster->isOn($personId, $this->at);
     }
 
     /** @return int|null instant at which their next absence begins; null: none is known */
     public function nextAbsence(string $personId): ?int
     {
-        return $this->book->nextAbsence($personId, $this->at);
+        return $this->book->roster->nextAbsence($personId, $this->at);
     }
 
     /** Counting the task. */

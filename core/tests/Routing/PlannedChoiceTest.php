@@ -136,7 +136,6 @@ it('takes whoever is on at the moment', function (string $at, ?string $taken, ar
 /** @return int|null when a person is done with the last of the items, minute by minute */
 function doneByHand(Roster $roster, string $person, array $items, int $at): ?int
 {
-    $left = array_map(static fn($item): int => $item->effort->left(), $items);
     usort($items, static fn($a, $b): int => [$a->dueAt ?? PHP_INT_MAX, $a->id] <=> [$b->dueAt ?? PHP_INT_MAX, $b->id]);
     $left = array_combine(array_column($items, 'id'), array_map(static fn($one): int => $one->effort->left(), $items));
     for ($minute = $at; $minute < $at + 20 * 86400; $minute += 60) {

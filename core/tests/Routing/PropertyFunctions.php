@@ -12,6 +12,7 @@ use OpenBaton\Core\Rulebook\Limit\OnNow;
 use OpenBaton\Core\Rulebook\Limit\OpenTasksAtMost;
 use OpenBaton\Core\Rulebook\Limit\SkillAtLeast;
 use OpenBaton\Core\Time\WorkingTime;
+use OpenBaton\Core\Workload\LoadPlan;
 use OpenBaton\Core\Workload\LoadPlanner;
 use OpenBaton\Core\Workload\Work;
 
@@ -31,29 +32,21 @@ function mayHold(Decision $decision, Work $work): bool
         return true;
     }
     $dropped = in_array(Step::AGAIN, array_column($attempt->steps, 'code'), true);
-    foreach (($dropped ? $give?->withoutDropped() : $give)->limits ?? [] as $limit) {
+    foreach (($dropped ? $give?->otherLimits() : $give?->limits) ?? [] as $limit) {
         $held = $work->held($id);
-        $finish = static fn(): int => LoadPlanner::plan(
+        $plan = static fn(bool $toTheEnd): LoadPlan => LoadPlanner::plan(
             $roster->people[$id]->hours,
             $roster->presenceOf($id),
             $roster->people[$id]->capacity,
             [...$held->loading, $change->after->heldBy($id)->asWork()],
             $change->at,
-            toTheEnd: true,
-        )->finishes[$change->after->id] ?? PHP_INT_MAX;
+            toTheEnd: $toTheEnd,
+        );
+        $finish = static fn(): int => $plan(true)->finishes[$change->after->id] ?? PHP_INT_MAX;
         $fits = match (true) {
             $limit instanceof OpenTasksAtMost => $held->openTasks() + 1 <= $limit->tasks,
             $limit instanceof SkillAtLeast => $roster->people[$id]->level($limit->skill) >= $limit->level,
-            $limit instanceof LoadRatioAtMost => LoadPlanner::plan(
-                $roster->people[$id]->hours,
-                $roster->presenceOf($id),
-                $roster->people[$id]->capacity,
-                [...$held->loading, $change->after->heldBy($id)->asWork()],
-                $change->at,
-            )
-                ->ratio()
-                ->value() <=
-                $limit->percent / 100 + 1e-9,
+            $limit instanceof LoadRatioAtMost => $plan(false)->ratio()->value() <= $limit->percent / 100 + 1e-9,
             $limit instanceof OnNow => (new WorkingTime($roster->presenceOf($id)))->isWorking($change->at),
             $limit instanceof FinishBeforeDue => $finish() <= ($change->after->dueAt ?? PHP_INT_MAX),
             $limit instanceof NoAbsenceBeforeFinish => array_filter(

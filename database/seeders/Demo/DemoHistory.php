@@ -152,11 +152,7 @@ final class DemoHistory
         $now = CarbonImmutable::now()->getTimestamp();
         $snapshot = $this->snapshots->current();
         $there = $task->claimants
-            ->filter(
-                static fn(Person $person): bool => (new WorkingTime(
-                    $snapshot->roster->presenceOf($person->slug),
-                ))->isWorking($now),
-            )
+            ->filter(static fn(Person $person): bool => $snapshot->roster->isOn($person->slug, $now))
             ->values();
         $person = $there->get($this->random->getInt(0, max(0, $there->count() - 1)));
         if ($person === null) {

@@ -1,6 +1,10 @@
 /** Something that is wrong with what was sent; missing: the member of what the pointer points at that is not there. */
 export type ProblemFault = { pointer: string; detail: string; missing?: string };
 
+/** A pointer to what is wrong, also where that is not there. */
+export const pointerTo = ({ pointer, missing }: ProblemFault): string =>
+    missing === undefined ? pointer : `${pointer}/${missing}`;
+
 /** A problem as the server tells it (RFC 9457). */
 export class Problem extends Error {
     constructor(

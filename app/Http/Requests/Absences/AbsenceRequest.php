@@ -32,10 +32,9 @@ final class AbsenceRequest extends InputRequest
         $person = $this->named()->first();
 
         // Whoever has named nobody is told so.
-        return $this->user()?->can(
-            $person === null ? 'viewAny' : 'ask',
-            $person === null ? Absence::class : [Absence::class, $person],
-        ) === true;
+        [$right, $of] = $person === null ? ['viewAny', Absence::class] : ['ask', [Absence::class, $person]];
+
+        return $this->user()?->can($right, $of) === true;
     }
 
     /** @return array<string, list<mixed>> */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Rulebook\Otherwise;
 
-use OpenBaton\Core\Absence\SubstituteFinder;
 use OpenBaton\Core\Criteria\Facts;
 use OpenBaton\Core\Parameter\Parameter;
 use OpenBaton\Core\Parameter\TeamReference;
@@ -28,11 +27,7 @@ final readonly class AskLead implements Otherwise
     public function settle(Roster $roster, Facts $facts, int $at, ?string $otherSeatId = null): Fallback
     {
         $lead = ($roster->teams[$this->team] ?? null)?->leadId;
-        if ($lead === null) {
-            return new Fallback();
-        }
-        $cover = (new SubstituteFinder($roster))->find($lead, $at, $facts, $otherSeatId);
 
-        return new Fallback($cover->personId, [], $cover);
+        return $lead === null ? new Fallback() : Fallback::to($lead, $roster, $facts, $at, $otherSeatId);
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Rulebook\Otherwise;
 
-use OpenBaton\Core\Absence\SubstituteFinder;
 use OpenBaton\Core\Criteria\Facts;
 use OpenBaton\Core\Parameter\Parameter;
 use OpenBaton\Core\Parameter\PersonReference;
@@ -27,8 +26,6 @@ final readonly class AskPerson implements Otherwise
 
     public function settle(Roster $roster, Facts $facts, int $at, ?string $otherSeatId = null): Fallback
     {
-        $cover = (new SubstituteFinder($roster))->find($this->person, $at, $facts, $otherSeatId);
-
-        return new Fallback($cover->personId, [], $cover);
+        return Fallback::to($this->person, $roster, $facts, $at, $otherSeatId);
     }
 }

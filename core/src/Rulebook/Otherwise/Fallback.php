@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace OpenBaton\Core\Rulebook\Otherwise;
 
 use OpenBaton\Core\Absence\Cover;
+use OpenBaton\Core\Absence\SubstituteFinder;
+use OpenBaton\Core\Criteria\Facts;
+use OpenBaton\Core\People\Roster;
 
 /** What a deliberate "otherwise" comes to. */
 final readonly class Fallback
@@ -20,4 +23,12 @@ final readonly class Fallback
         public ?Cover $cover = null,
         public bool $waits = false,
     ) {}
+
+    /** To one person, or their substitute; to nobody where there is no cover. */
+    public static function to(string $personId, Roster $roster, Facts $facts, int $at, ?string $otherSeatId): self
+    {
+        $cover = (new SubstituteFinder($roster))->find($personId, $at, $facts, $otherSeatId);
+
+        return new self($cover->personId, [], $cover);
+    }
 }

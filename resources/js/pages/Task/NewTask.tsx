@@ -3,7 +3,7 @@ import { Head, router } from '@inertiajs/react';
 import type { EntryField, EntryValue, NewTaskPageProps } from '@props/Intake/NewTaskPage';
 import type { Trail } from '@props/Tasks/TaskView';
 import { useState } from 'react';
-import { ask, type ProblemFault } from '@/lib/ask';
+import { ask, pointerTo, type ProblemFault } from '@/lib/ask';
 import { duration } from '@/lib/format';
 import { CustomerFinder } from '@/parts/Finder';
 import { FieldEntry } from '@/parts/FieldEntry';
@@ -42,8 +42,10 @@ function documentOf(kind: string, customer: string, values: Record<string, Entry
 }
 
 /** Where a fault belongs on the page. */
-function placeOf({ pointer, missing }: ProblemFault): string {
-    const path = missing ?? pointer.replace(/^\/fields\//, '').replace(/^\//, '');
+function placeOf(fault: ProblemFault): string {
+    const path = pointerTo(fault)
+        .replace(/^\/fields\//, '')
+        .replace(/^\//, '');
     return Object.keys(MEMBERS).find((one) => MEMBERS[one] === path.split('/')[0]) ?? path;
 }
 

@@ -2,7 +2,7 @@ import { useSending } from '@/lib/useSending';
 import { router } from '@inertiajs/react';
 import type { PeoplePageProps } from '@props/People/PeoplePage';
 import { useState } from 'react';
-import { ask, type Method } from '@/lib/ask';
+import { ask, pointerTo, type Method } from '@/lib/ask';
 import { say } from '@/lib/words';
 import { PersonChoice } from '@/parts/PersonChoice';
 import { FaultList } from '@/parts/FaultList';
@@ -21,10 +21,9 @@ export function useHouseSending(onDone: () => void): Pick<
 > & {
     send: (method: Method, url: string, document?: unknown) => void;
 } {
-    const { send: attempt, ...sending } = useSending(({ pointer, missing }) => {
-        const at = pointer.replace(/^\/(house|teams\/\d+|skills\/\d+)/, '');
-        return missing === undefined ? at : `${at}/${missing}`;
-    });
+    const { send: attempt, ...sending } = useSending((fault) =>
+        pointerTo(fault).replace(/^\/(house|teams\/\d+|skills\/\d+)/, ''),
+    );
     const send = (method: Method, url: string, document?: unknown): void =>
         void attempt(async () => {
             await ask(method, url, document === undefined ? undefined : JSON.stringify({ document }));

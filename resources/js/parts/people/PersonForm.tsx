@@ -2,7 +2,7 @@ import { useSending } from '@/lib/useSending';
 import { Link, router } from '@inertiajs/react';
 import type { PeoplePageProps, PersonDocument, TeamMembership } from '@props/People/PeoplePage';
 import { useState } from 'react';
-import { ask } from '@/lib/ask';
+import { ask, pointerTo } from '@/lib/ask';
 import { say } from '@/lib/words';
 import { Button } from '@/ui/Button';
 import { Labelled } from '@/ui/Labelled';
@@ -56,10 +56,11 @@ function useSaving(
     document: PersonDocument,
     chosen: Record<string, TeamMembership>,
 ): { wrong: Record<string, string>; said: string; save: () => void } {
-    const { wrong, send } = useSending(({ pointer, missing }) => {
-        const at = pointer.replace(/^\/people\/\d+/, '').replace(/^\/document/, '');
-        return missing === undefined ? at : `${at}/${missing}`;
-    });
+    const { wrong, send } = useSending((fault) =>
+        pointerTo(fault)
+            .replace(/^\/people\/\d+/, '')
+            .replace(/^\/document/, ''),
+    );
     const [saved, setSaved] = useState(false);
     const save = (): void => {
         setSaved(false);
