@@ -59,9 +59,15 @@ final readonly class DemoLatest
         }
         $history->at($moments->ago(70), static function () use ($history, $requests, $band): void {
             $history->rest(...self::FULL_BENCH);
-            for ($count = 0; $count < 40 && Task::query()->unplaced()->count() < self::UNPLACED; ++$count) {
+            // What else is unplaced by now finds a place by hand before the demo begins.
+            $left = [];
+            for (
+                $count = 0;
+                $count < 40 && Task::query()->unplaced()->whereKey($left)->count() < self::UNPLACED;
+                ++$count
+            ) {
                 $instrument = $count % 2 === 0 ? 'cornet' : 'flugelhorn';
-                $history->leave(
+                $left[] = $history->leave(
                     $requests->incoming(
                         'bench-repair',
                         "Band {$instrument}, worn valve felts",
@@ -73,7 +79,7 @@ final readonly class DemoLatest
                         ],
                         60,
                     ),
-                );
+                )->id;
             }
         });
         $history->at(
