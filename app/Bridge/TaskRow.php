@@ -39,6 +39,7 @@ final class TaskRow
             'assignee_id' => $house->idOf($subject->holderId),
             'reviewer_id' => $house->idOf($subject->reviewerId),
             'last_reviewer_id' => $house->idOf($subject->lastReviewerId),
+            'previous_assignee_id' => $house->idOf($subject->previousHolderId),
             'creator_id' => $house->idOf($subject->creatorId),
             'made_by_id' => $subject->madeById,
             'made_by_rule' => $subject->madeByRule,

@@ -95,6 +95,7 @@ final readonly class TaskSubjects
             TaskCovers::read($task, SeatName::Reviewer, $house),
             $task->made_by_rule,
             $task->text_follows === null ? null : FollowingTexts::read($task->text_follows),
+            $person($task->previous_assignee_id),
         );
     }
 

@@ -66,7 +66,7 @@ final class WorkReader
                     $house,
                 ),
             $needs->lastAssigned === [] ? [] : self::lastAssigned(self::ids($needs->lastAssigned, $house), $house),
-        );
+        )->knowing(self::acquainted($people, $needs->customers, $house));
     }
 
     /**
@@ -125,6 +125,33 @@ final class WorkReader
         }
 
         return $assigned;
+    }
+
+    /**
+     * @param list<string> $personIds
+     * @param list<string> $customerIds
+     *
+     * @return iterable<array{string, string}> slug of a person, and a customer of these for whom they have done work
+     */
+    private static function acquainted(array $personIds, array $customerIds, Snapshot $house): iterable
+    {
+        foreach ($customerIds as $customerId) {
+            // One step into an index for each person, however much they have done.
+            $done = Task::query()
+                ->select('id')
+                ->whereColumn('assignee_id', 'people.id')
+                ->where('customer_id', $customerId)
+                ->where('status', TaskStatus::Done);
+            foreach (
+                Person::query()
+                    ->whereIn('id', $personIds)
+                    ->whereExists($done)
+                    ->get(['slug'])
+                as $person
+            ) {
+                yield [$person->slug, $customerId];
+            }
+        }
     }
 
     private static function item(Row $row, Snapshot $house): WorkItem

@@ -13,14 +13,15 @@ use OpenBaton\Core\Criteria\Facts;
 use OpenBaton\Core\Criteria\FieldCatalogue;
 use OpenBaton\Core\Document\FactsFormat;
 use OpenBaton\Core\Rulebook\Event\TaskArrives;
+use OpenBaton\Core\Subject\ChangeFacts;
 use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Time\Zone;
 
-/** The arrivals of the last weeks as they were recorded, in the order of the numbers of their tasks. */
+/** The arrivals of the last weeks as rules see them, in the order of the numbers of their tasks. */
 final readonly class RecordedArrivals
 {
-    public function __construct(private FieldCatalogue $fields, private Zone $zone) {}
+    public function __construct(private FieldCatalogue $fields, private Zone $zone, private ChangeFacts $seen) {}
 
     /** The first moment of the day from which on work counts as recent. */
     public static function since(): CarbonImmutable
@@ -72,6 +73,8 @@ final readonly class RecordedArrivals
 
     private function facts(string $json, int $at): Facts
     {
-        return new Facts(FactsFormat::known((array) json_decode($json, true), $this->fields), $this->zone->dateAt($at));
+        $known = FactsFormat::known((array) json_decode($json, true), $this->fields);
+
+        return $this->seen->lookedUp(new Facts($known, $this->zone->dateAt($at)), $at);
     }
 }

@@ -10,12 +10,13 @@ use Illuminate\Database\Eloquent\Builder;
 use OpenBaton\Core\Criteria\FieldCatalogue;
 use OpenBaton\Core\Document\ChangeFormat;
 use OpenBaton\Core\Document\Node;
+use OpenBaton\Core\Subject\ChangeFacts;
 use OpenBaton\Core\Subject\ChangeSet;
 
 /** What happened to tasks in the last weeks other than that they arrived, in order. */
 final readonly class RecordedChanges
 {
-    public function __construct(private FieldCatalogue $fields) {}
+    public function __construct(private FieldCatalogue $fields, private ChangeFacts $seen) {}
 
     public static function countAfter(int $id): int
     {
@@ -27,7 +28,8 @@ final readonly class RecordedChanges
     {
         $changes = [];
         foreach (self::query($id)->orderBy('id')->limit($most)->get() as $row) {
-            $changes[$row->id] = ChangeFormat::read(Node::root($row->data ?? []), $this->fields);
+            $change = ChangeFormat::read(Node::root($row->data ?? []), $this->fields);
+            $changes[$row->id] = $change->seenAs($this->seen->lookedUp($change->facts, $change->at));
         }
 
         return $changes;

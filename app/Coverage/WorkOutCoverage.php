@@ -66,8 +66,9 @@ final class WorkOutCoverage implements ShouldBeUniqueUntilProcessing, ShouldQueu
                 ? $rulebooks->compiled($run->rulebook_version_id)
                 : $rulebooks->compileDraft(array_values((array) $run->version->rules), $house);
         $against = $run->revision === 0 ? $rules : $rulebooks->compiled($run->against_id);
-        $arrivals = new RecordedArrivals($house->catalogue, new Zone($house->zone));
-        $changes = new RecordedChanges($house->catalogue);
+        $seen = new ChangeFacts($house->roster, $rules->lookups->and($against->lookups));
+        $arrivals = new RecordedArrivals($house->catalogue, new Zone($house->zone), $seen);
+        $changes = new RecordedChanges($house->catalogue, $seen);
         $moments = self::moments($run, $rules, $now, $subjects);
         $run->update([
             'total' =>

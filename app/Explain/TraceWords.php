@@ -22,7 +22,7 @@ final readonly class TraceWords
             'pool' => $verdict->has('pool')
                 ? $this->parts->say(Family::Pool, $verdict->get('pool'), 'step')
                 : $this->house->words->say('trail.pool'),
-            'present', 'cover', Step::AGAIN => $this->house->words->say("trail.{$code}"),
+            'present', 'cover', Step::AGAIN, Step::SUBSTITUTES => $this->house->words->say("trail.{$code}"),
             default => $this->house->words->say(
                 $this->house->words->has("limit.{$code}.step") ? "limit.{$code}.step" : "limit.{$code}.name",
             ),
@@ -83,6 +83,18 @@ final readonly class TraceWords
             $parts[] = $say('figures.last_assigned', [
                 'last_assigned' => $last === null ? 'none' : $this->house->moment($last),
             ]);
+        }
+        if ($candidate->has('score')) {
+            $parts[] = $say(
+                'figures.score',
+                array_map(static fn(Node $part): int => $part->int(), [
+                    'score' => $candidate->get('score'),
+                    'skill' => $candidate->get('skill'),
+                    'load' => $candidate->get('load'),
+                    'customer' => $candidate->get('customer'),
+                    'idle' => $candidate->get('idle'),
+                ]),
+            );
         }
         if ($candidate->has('place')) {
             $parts[] = $say('figures.place', ['place' => $candidate->get('place')->int()]);

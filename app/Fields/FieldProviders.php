@@ -14,9 +14,14 @@ final readonly class FieldProviders
     /** @var list<FieldProvider> */
     private array $providers;
 
-    public function __construct(TaskFields $task, CustomerFields $customer, PlaceFields $place, HouseFields $house)
-    {
-        $this->providers = [$task, $customer, $place, $house];
+    public function __construct(
+        TaskFields $task,
+        CustomerFields $customer,
+        PlaceFields $place,
+        HouseFields $house,
+        MomentFields $moment,
+    ) {
+        $this->providers = [$task, $customer, $place, $house, $moment];
     }
 
     public function catalogue(House $house): FieldCatalogue

@@ -13,10 +13,10 @@ final class FieldsInWords
 {
     public static function of(FieldCatalogue $catalogue, Words $words): FieldCatalogue
     {
-        $fields = [...$catalogue->fields, ...$catalogue->ofPeople];
-
         return new FieldCatalogue(
-            array_values(array_map(static fn(Field $field): Field => self::named($field, $words, $catalogue), $fields)),
+            array_values(
+                array_map(static fn(Field $field): Field => self::named($field, $words, $catalogue), $catalogue->all()),
+            ),
         );
     }
 
@@ -34,7 +34,7 @@ final class FieldsInWords
             return $field;
         }
         $options = $field->options;
-        $of = TaskFields::VALUES[$field->path] ?? null;
+        $of = TaskFields::VALUES[$field->path] ?? (MomentFields::VALUES[$field->path] ?? null);
         foreach ($of === null ? [] : array_keys($options) as $value) {
             $options[$value] = $words->say("{$of}.{$value}");
         }

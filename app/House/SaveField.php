@@ -99,7 +99,7 @@ final readonly class SaveField
         foreach (CustomField::query()->get(['path', 'label']) as $field) {
             $labels[$field->path] = $field->label;
         }
-        foreach ($catalogue->fields + $catalogue->ofPeople as $path => $field) {
+        foreach ($catalogue->all() as $path => $field) {
             $labels[$path] ??= $field->label;
         }
 

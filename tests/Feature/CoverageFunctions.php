@@ -6,6 +6,7 @@ use App\Bridge\SnapshotSource;
 use App\Coverage\RecordedArrivals;
 use App\Models\Rules\CoverageRun;
 use App\Models\Rules\RulebookVersion;
+use OpenBaton\Core\Subject\ChangeFacts;
 use OpenBaton\Core\Time\Zone;
 
 /** @return array<string, int> tasks by "day rule before" */
@@ -32,5 +33,7 @@ function arrivals(int $after = 0, int $most = 1000): array
 {
     $house = app(SnapshotSource::class)->current();
 
-    return (new RecordedArrivals($house->catalogue, new Zone($house->zone)))->after($after, $most);
+    $seen = new ChangeFacts($house->roster, $house->roster->lookups);
+
+    return (new RecordedArrivals($house->catalogue, new Zone($house->zone), $seen))->after($after, $most);
 }

@@ -19,6 +19,8 @@ final class ChainWork
     private array $read = [];
     /** @var array<array-key, true> those of whom it was read when work last came to them */
     private array $dated = [];
+    /** @var array<array-key, array<array-key, true>> those of whom it was read whether they know a customer, by that */
+    private array $acquainted = [];
     /** @var array<array-key, WorkItem|null> by id of the task: as it was before the chain; null: the chain made it */
     private array $before = [];
     /** @var array<array-key, WorkItem> by id of the task: as it is by now, where it is another than before */
@@ -36,14 +38,34 @@ final class ChainWork
     {
         $undated = array_values(array_filter($needs->lastAssigned, fn(string $id): bool => !isset($this->dated[$id])));
         $unread = array_values(array_filter($needs->people, fn(string $id): bool => !isset($this->read[$id])));
-        $new = array_values(array_unique([...$unread, ...$undated]));
+        $new = array_values(array_unique([...$unread, ...$undated, ...$this->strangers($needs)]));
         if ($new !== []) {
-            $this->work = $this->work->with($this->read(new Needs($new, $undated)));
-            $this->read += array_fill_keys($new, true);
             $this->dated += array_fill_keys($undated, true);
+            $this->read += array_fill_keys($new, true);
+            foreach ($needs->customers as $customer) {
+                $this->acquainted[$customer] = ($this->acquainted[$customer] ?? []) + array_fill_keys($new, true);
+            }
+            $dated = array_values(array_filter($new, fn(string $id): bool => isset($this->dated[$id])));
+            $customers = array_map(strval(...), array_keys($this->acquainted));
+            $this->work = $this->work->with($this->read(new Needs($new, $dated, [], $customers)));
         }
 
         return $this->work;
+    }
+
+    /** @return list<string> those of whom it was not read whether they know a customer that is asked for */
+    private function strangers(Needs $needs): array
+    {
+        $strangers = [];
+        foreach ($needs->customers as $customer) {
+            foreach ($needs->people as $id) {
+                if (!isset($this->acquainted[$customer][$id])) {
+                    $strangers[] = $id;
+                }
+            }
+        }
+
+        return $strangers;
     }
 
     public function changed(?Subject $before, Subject $after, int $at): void

@@ -113,7 +113,7 @@ final readonly class Mentions
         }
 
         return $expression instanceof Comparison &&
-            $this->fields->find($expression->path)?->type === FieldType::Person &&
+            $this->fields->compared($expression->path)?->type === FieldType::Person &&
             in_array($this->personId, (array) $expression->constant(), true);
     }
 }

@@ -101,7 +101,7 @@ final readonly class CompiledCriteria
     /** @return Closure(Facts): bool */
     private static function comparison(Comparison $comparison, FieldCatalogue $catalogue): Closure
     {
-        $field = $catalogue->find($comparison->path);
+        $field = $catalogue->compared($comparison->path);
         $operator = OperatorList::find($comparison->operator);
         if ($field === null || $operator === null) {
             throw new LogicException(

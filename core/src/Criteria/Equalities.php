@@ -24,7 +24,7 @@ final class Equalities
 
             return $equal;
         }
-        $type = $expression instanceof Comparison ? $fields->find($expression->path)?->type : null;
+        $type = $expression instanceof Comparison ? $fields->compared($expression->path)?->type : null;
         if (
             !($expression instanceof Comparison) ||
             $type === null ||

@@ -7,16 +7,21 @@ namespace OpenBaton\Core\Criteria;
 use InvalidArgumentException;
 use OpenBaton\Core\Refusal;
 
-/** The fields of a house, by path: those that criteria see of a task, and those of people. */
+/** The fields of a house, by path: those of tasks, those of people, and those of the moment of an event. */
 final readonly class FieldCatalogue
 {
     private const OF_PEOPLE = 'person.';
+
+    private const OF_MOMENT = 'moment.';
 
     /** @var array<string, Field> */
     public array $fields;
 
     /** @var array<string, Field> what the house keeps of each person */
     public array $ofPeople;
+
+    /** @var array<string, Field> what follows from when an event is, for criteria alone */
+    public array $ofMoment;
 
     /**
      * @param list<Field> $fields
@@ -32,22 +37,44 @@ final readonly class FieldCatalogue
             }
             $byPath[$field->path] = $field;
         }
-        $this->ofPeople = array_filter(
-            $byPath,
-            static fn(string $path): bool => str_starts_with($path, self::OF_PEOPLE),
-            ARRAY_FILTER_USE_KEY,
-        );
-        $this->fields = array_diff_key($byPath, $this->ofPeople);
+        $this->ofPeople = self::below(self::OF_PEOPLE, $byPath);
+        $this->ofMoment = self::below(self::OF_MOMENT, $byPath);
+        $this->fields = array_diff_key($byPath, $this->ofPeople, $this->ofMoment);
     }
 
-    /** Of tasks or of people. */
+    /** @return array<string, Field> */
+    public function all(): array
+    {
+        return $this->fields + $this->ofPeople + $this->ofMoment;
+    }
+
     public function any(string $path): ?Field
     {
-        return $this->fields[$path] ?? ($this->ofPeople[$path] ?? null);
+        return $this->compared($path) ?? ($this->ofPeople[$path] ?? null);
+    }
+
+    /** One that criteria may ask about. */
+    public function compared(string $path): ?Field
+    {
+        return $this->fields[$path] ?? ($this->ofMoment[$path] ?? null);
     }
 
     public function find(string $path): ?Field
     {
         return $this->fields[$path] ?? null;
+    }
+
+    /**
+     * @param array<string, Field> $fields by path
+     *
+     * @return array<string, Field>
+     */
+    private static function below(string $prefix, array $fields): array
+    {
+        return array_filter(
+            $fields,
+            static fn(string $path): bool => str_starts_with($path, $prefix),
+            ARRAY_FILTER_USE_KEY,
+        );
     }
 }

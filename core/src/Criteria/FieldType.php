@@ -8,7 +8,7 @@ namespace OpenBaton\Core\Criteria;
  * The types of fields, each with the PHP value that carries it.
  *
  * text string · number int|float · money int in hundredths of the house's
- * currency · date "YYYY-MM-DD" · duration int in minutes · yes_no bool ·
+ * currency · date "YYYY-MM-DD" · time "HH:MM" · duration int in minutes · yes_no bool ·
  * one_of and person string (an id) · many_of and tags list of strings.
  */
 enum FieldType: string
@@ -18,6 +18,7 @@ enum FieldType: string
     case Money = 'money';
     case Date = 'date';
     case Duration = 'duration';
+    case Time = 'time';
     case YesNo = 'yes_no';
     case OneOf = 'one_of';
     case ManyOf = 'many_of';

@@ -8,31 +8,43 @@ use OpenBaton\Core\Criteria\Operator\IsInTeam;
 use OpenBaton\Core\Rulebook\Event\HolderChanges;
 use OpenBaton\Core\Rulebook\Event\ReviewerChanges;
 use OpenBaton\Core\Rulebook\Rulebook;
+use OpenBaton\Core\Subject\MomentFields;
 
-/** What criteria look up besides the values of fields: days seen from now, and who is in which team. */
+/** What criteria look up besides the values of tasks: the moment, days seen from it, and who is in which team. */
 final readonly class Lookups
 {
-    /** @param array<string, RelativeDate> $days by their text */
-    private function __construct(public array $days, public bool $teams) {}
+    /**
+     * @param array<string, RelativeDate> $days    by their text
+     * @param list<string>                $moments paths of fields of the moment
+     */
+    private function __construct(public array $days, public bool $teams, public array $moments) {}
 
     /** @param iterable<Expression> $expressions */
     public static function of(iterable $expressions, bool $teams = false): self
     {
-        $days = [];
+        $days = $moments = [];
         $inTeam = (new IsInTeam())->code();
         foreach (self::comparisons($expressions) as $comparison) {
             if ($comparison->operand instanceof RelativeDate) {
                 $days[$comparison->operand->text] = $comparison->operand;
             }
             $teams = $teams || $comparison->operator === $inTeam;
+            $moments[$comparison->path] = true;
+            if ($comparison->operand instanceof FieldOperand) {
+                $moments[$comparison->operand->path] = true;
+            }
         }
 
-        return new self($days, $teams);
+        return new self($days, $teams, array_keys(array_intersect_key($moments, MomentFields::TYPES)));
     }
 
     public function and(self $other): self
     {
-        return new self($this->days + $other->days, $this->teams || $other->teams);
+        return new self(
+            $this->days + $other->days,
+            $this->teams || $other->teams,
+            array_values(array_unique([...$this->moments, ...$other->moments])),
+        );
     }
 
     /** What the active rules of a rulebook look up. */

@@ -12,6 +12,7 @@ use OpenBaton\Core\Criteria\FieldOperand;
 use OpenBaton\Core\Criteria\FieldType;
 use OpenBaton\Core\Criteria\Group;
 use OpenBaton\Core\Criteria\GroupKind;
+use OpenBaton\Core\Criteria\HistoryOperator;
 use OpenBaton\Core\Criteria\OperandShape;
 use OpenBaton\Core\Criteria\Operator;
 use OpenBaton\Core\Criteria\Operator\WithinNext;
@@ -73,16 +74,13 @@ final readonly class CriteriaFormat
         $faults->add(...$node->strangers(['field', 'op', 'value']));
         $path = $node->get('field')->line(TextLimits::ID);
         $field =
-            $this->context->fields->find($path) ??
+            $this->context->fields->compared($path) ??
             throw $node->get('field')->fail('There is no field "{path}".', path: $path);
         $code = $node->get('op')->line(60);
         $operator =
             OperatorList::find($code) ?? throw $node->get('op')->fail('There is no operator "{code}".', code: $code);
-        if (!$operator->fits($field->type)) {
-            $fitting = implode(
-                ', ',
-                array_map(static fn(Operator $one): string => $one->code(), OperatorList::fitting($field->type)),
-            );
+        if (!$this->fits($operator, $field)) {
+            $fitting = array_filter(OperatorList::all(), fn(Operator $one): bool => $this->fits($one, $field));
 
             throw $node
                 ->get('op')
@@ -90,7 +88,7 @@ final readonly class CriteriaFormat
                     '"{code}" does not fit {field}; use one of: {fitting}.',
                     code: $code,
                     field: $field->label,
-                    fitting: $fitting,
+                    fitting: implode(', ', array_keys($fitting)),
                 );
         }
 
@@ -110,6 +108,13 @@ final readonly class CriteriaFormat
                 OperandShape::Team => (new TeamReference())->read($node->get('value'), $this->context),
             },
         );
+    }
+
+    /** A moment was never another one. */
+    private function fits(Operator $operator, Field $field): bool
+    {
+        return $operator->fits($field->type) &&
+            !($operator instanceof HistoryOperator && isset($this->context->fields->ofMoment[$field->path]));
     }
 
     /** A value, {"field": path} or {"now": a day seen from now}. */
@@ -134,7 +139,7 @@ final readonly class CriteriaFormat
         $node->only(['field']);
         $path = $node->get('field')->line(TextLimits::ID);
         $other =
-            $this->context->fields->find($path) ??
+            $this->context->fields->compared($path) ??
             throw $node->get('field')->fail('There is no field "{path}".', path: $path);
         if ($other->type !== $field->type || $other->path === $field->path) {
             throw $node
@@ -189,7 +194,8 @@ final readonly class CriteriaFormat
     {
         $values = $this->several($node, $field);
 
-        return count($values) === 2 && $values[0] <= $values[1]
+        // From 17:00 to 08:00 is over midnight.
+        return count($values) === 2 && ($field->type === FieldType::Time || $values[0] <= $values[1])
             ? $values
             : throw $node->fail('Give two values, the lower one first.');
     }
@@ -216,7 +222,7 @@ final readonly class CriteriaFormat
         if ($comparison->operand instanceof RelativeDate) {
             return $document + ['value' => ['now' => $comparison->operand->text]];
         }
-        $type = $this->context->fields->find($comparison->path)?->type;
+        $type = $this->context->fields->compared($comparison->path)?->type;
         $shape = OperatorList::find($comparison->operator)?->shape();
         if ($comparison->operand === null || $type === null) {
             return $document;

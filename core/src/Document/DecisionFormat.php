@@ -178,7 +178,7 @@ final class DecisionFormat
     /** @return array<string, mixed> */
     private static function failed(FailedComparison $failed, FieldCatalogue $fields): array
     {
-        $type = $fields->find($failed->comparison->path)?->type;
+        $type = $fields->compared($failed->comparison->path)?->type;
 
         return [
             'pointer' => $failed->pointer,

@@ -105,7 +105,7 @@ final class DecisionRecord
             $step->excluded,
         );
 
-        return in_array($step->code, ['cover', Step::AGAIN], true)
+        return in_array($step->code, Step::GROWING, true)
             ? [$step->code, $excluded, $step->ids()]
             : [$step->code, $excluded];
     }

@@ -19,7 +19,7 @@ final class FactsFormat
     {
         $written = [];
         foreach ($facts->values as $path => $value) {
-            $field = $fields->find($path);
+            $field = $fields->compared($path);
             if ($field !== null) {
                 $written[$path] = ValueCodec::write($value, $field->type);
             }
@@ -94,7 +94,7 @@ final class FactsFormat
     {
         $before = [];
         foreach ($facts->changed() as $path) {
-            $field = $fields->find($path);
+            $field = $fields->compared($path);
             $value = $facts->valueBefore($path);
             if ($field !== null) {
                 $before[$path] = $value === null ? null : ValueCodec::write($value, $field->type);

@@ -78,7 +78,7 @@ final readonly class RuleFormat
     private function give(Node $node): Give
     {
         $faults = new Faults();
-        $faults->add(...$node->strangers(['seat', 'anew', 'pool', 'method', 'limits', 'otherwise']));
+        $faults->add(...$node->strangers(['seat', 'anew', 'substitutes', 'pool', 'method', 'limits', 'otherwise']));
         $pool = $faults->collect(fn(): Pool => $this->part($node->get('pool'), Family::Pool, Pool::class));
         $method = $faults->collect(fn(): Method => $this->part($node->get('method'), Family::Method, Method::class));
         $limits = $faults->collect(fn(): array => $this->parts($node->itemsOf('limits'), Family::Limit, Limit::class));
@@ -91,6 +91,7 @@ final readonly class RuleFormat
         $seat =
             $faults->collect(static fn(): ?SeatName => $node->find('seat')?->case(SeatName::class)) ?? SeatName::Holder;
         $anew = $faults->collect(static fn(): bool => $node->find('anew')?->bool() ?? false);
+        $substitutes = $faults->collect(static fn(): bool => $node->find('substitutes')?->bool() ?? false);
         if ($seat === SeatName::Reviewer && ($method instanceof Open || $otherwise instanceof OpenToTeam)) {
             $faults->add(
                 ...$node
@@ -119,7 +120,7 @@ final readonly class RuleFormat
             throw new LogicException('What could not be read has no fault.');
         }
 
-        return new Give($pool, $method, $limits, $otherwise, $seat, $anew ?? false);
+        return new Give($pool, $method, $limits, $otherwise, $seat, $anew ?? false, $substitutes ?? false);
     }
 
     /**
@@ -171,7 +172,8 @@ final readonly class RuleFormat
         ];
         if ($rule->give !== null) {
             $document['give'] = ($rule->give->seat === SeatName::Holder ? [] : ['seat' => $rule->give->seat->value]) +
-                ($rule->give->anew ? ['anew' => true] : []) + [
+                ($rule->give->anew ? ['anew' => true] : []) +
+                ($rule->give->substitutes ? ['substitutes' => true] : []) + [
                     'pool' => PartFormat::write($rule->give->pool),
                     'method' => PartFormat::write($rule->give->method),
                     'limits' => array_map(PartFormat::write(...), $rule->give->limits),

@@ -153,7 +153,7 @@ final class RulebookFormat
                             array_values($field->options),
                         ),
                     ]),
-            array_values($catalogue->fields + $catalogue->ofPeople),
+            array_values($catalogue->all()),
         );
     }
 

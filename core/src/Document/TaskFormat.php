@@ -30,6 +30,7 @@ final readonly class TaskFormat
         'open_to',
         'reviewer',
         'last_reviewer',
+        'previous_assignee',
         'start',
         'due',
         'due_follows',
@@ -96,6 +97,7 @@ final readonly class TaskFormat
             watcherIds: $people('watchers'),
             customerId: $node->find('customer')?->line(TextLimits::ID),
             creatorId: $this->person($node, 'creator'),
+            previousHolderId: $this->person($node, 'previous_assignee'),
         );
     }
 

@@ -8,6 +8,7 @@ use OpenBaton\Core\Criteria\Field;
 use OpenBaton\Core\Criteria\FieldCatalogue;
 use OpenBaton\Core\Criteria\FieldType;
 use OpenBaton\Core\People\Roster;
+use OpenBaton\Core\Time\TimeOfDay;
 
 /**
  * Field values between their form in documents and that in the core: money is in units with up to two decimals, a
@@ -40,7 +41,7 @@ final class ValueCodec
     {
         $values = [];
         foreach ($documents as $path => $document) {
-            $field = $fields->find((string) $path);
+            $field = $fields->compared((string) $path);
             if ($field !== null && $document !== null) {
                 $values[$field->path] = self::read(Node::root($document), $field);
             }
@@ -80,6 +81,7 @@ final class ValueCodec
             FieldType::Duration => $node->minutes(),
             FieldType::YesNo => $node->bool(),
             FieldType::Date => Day::read($node)->format(),
+            FieldType::Time => $node->refuse(static fn(): string => TimeOfDay::parse($node->text())->format()),
         };
     }
 

@@ -46,6 +46,35 @@ final readonly class Narrowing
         return new Step('present', $kept, $excluded);
     }
 
+    /**
+     * Those who are there, and in the places of those who are absent whoever answers for them. Nobody has two places:
+     * who is of the pool already, or stands in for somebody before, keeps the one.
+     *
+     * @param Step      $pool    everybody
+     * @param Step      $present those of them who are there
+     * @param ChangeSet $change  of the work that wants somebody in a seat
+     *
+     * @return array{Step, array<string, Cover>} with who stands in for whom, by the substitute
+     */
+    public function withSubstitutes(Step $pool, Step $present, ChangeSet $change, SeatName $seat): array
+    {
+        $kept = $covers = [];
+        foreach ($pool->kept as $member) {
+            if ($present->keeps($member->personId)) {
+                $kept[] = $member;
+                continue;
+            }
+            $cover = $this->cover($member->personId, $change, $seat);
+            $substitute = $cover->isSubstitute() ? $cover->personId : null;
+            if ($substitute !== null && !isset($covers[$substitute]) && !$pool->keeps($substitute)) {
+                $kept[] = $member->takenBy($substitute);
+                $covers[$substitute] = $cover;
+            }
+        }
+
+        return [new Step(Step::SUBSTITUTES, $kept), $covers];
+    }
+
     /** @param ChangeSet $change of the work that wants somebody in a seat */
     public function cover(string $personId, ChangeSet $change, SeatName $seat): Cover
     {

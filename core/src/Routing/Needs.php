@@ -14,10 +14,12 @@ final readonly class Needs
      * @param list<string> $people       whose work in hand, by id
      * @param list<string> $lastAssigned those of them of whom it may matter when work last came to them
      * @param list<string> $rotations    by name
+     * @param list<string> $customers    of whom it may matter whether those people have done work for them, by id
      */
     public function __construct(
         public array $people = [],
         public array $lastAssigned = [],
         public array $rotations = [],
+        public array $customers = [],
     ) {}
 }

@@ -55,7 +55,7 @@ final readonly class Rotation
     {
         $passes = $this->passes;
         foreach ($members as $member) {
-            $passes[$member->personId] ??= $this->virtualTime + intdiv(self::stride($member->weight), 2);
+            $passes[$member->seat()] ??= $this->virtualTime + intdiv(self::stride($member->weight), 2);
         }
 
         return count($passes) === count($this->passes) ? $this : new self($this->name, $this->virtualTime, $passes);
@@ -66,7 +66,7 @@ final readonly class Rotation
     {
         $lowest = $this->virtualTime - $keepMissed * self::stride($member->weight);
 
-        return max($this->passes[$member->personId], $lowest);
+        return max($this->passes[$member->seat()], $lowest);
     }
 
     /**
@@ -78,37 +78,39 @@ final readonly class Rotation
     public function turn(array $eligible, int $keepMissed = 0): array
     {
         $passes = $this->passes;
-        $weights = [];
+        $bySeat = [];
         foreach ($eligible as $member) {
-            $weights[$member->personId] = $member->weight;
-            if (!isset($passes[$member->personId])) {
+            $seat = $member->seat();
+            $bySeat[$seat] = $member;
+            if (!isset($passes[$seat])) {
                 throw new Refusal(
                     '"{person_id}" is not in the rotation "{name}".',
-                    person_id: $member->personId,
+                    person_id: $seat,
                     name: $this->name,
                 );
             }
-            $passes[$member->personId] = $this->raised($member, $keepMissed);
+            $passes[$seat] = $this->raised($member, $keepMissed);
         }
-        $winner = null;
-        foreach ($passes as $personId => $pass) {
-            if (!isset($weights[$personId])) {
+        $winner = $whose = null;
+        foreach ($passes as $seat => $pass) {
+            $member = $bySeat[$seat] ?? null;
+            if ($member === null) {
                 continue;
             }
             if (
                 $winner === null ||
                 $pass < $passes[$winner] ||
-                ($pass === $passes[$winner] && $this->passes[$personId] < $this->passes[$winner])
+                ($pass === $passes[$winner] && $this->passes[$seat] < $this->passes[$winner])
             ) {
-                $winner = $personId;
+                [$winner, $whose] = [$seat, $member];
             }
         }
-        if ($winner === null) {
+        if ($winner === null || $whose === null) {
             throw new LogicException('Nobody is eligible.');
         }
         $virtualTime = max($this->virtualTime, $passes[$winner]);
-        $passes[$winner] += self::stride($weights[$winner] ?? Membership::FULL_WEIGHT);
+        $passes[$winner] += self::stride($whose->weight);
 
-        return [(string) $winner, new self($this->name, $virtualTime, $passes)];
+        return [$whose->personId, new self($this->name, $virtualTime, $passes)];
     }
 }

@@ -7,9 +7,7 @@ namespace OpenBaton\Core\Routing;
 use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\Rulebook\CompiledRulebook;
 use OpenBaton\Core\Rulebook\FollowUp\Situation;
-use OpenBaton\Core\Rulebook\Give;
 use OpenBaton\Core\Rulebook\Input;
-use OpenBaton\Core\Rulebook\Method\Selection;
 use OpenBaton\Core\Rulebook\Method\UsesRotation;
 use OpenBaton\Core\Rulebook\Rule;
 use OpenBaton\Core\Rulebook\TaskCatalogue;
@@ -33,7 +31,7 @@ final readonly class Router
 {
     public ChangeFacts $facts;
 
-    private Narrowing $narrowing;
+    private Search $search;
 
     private LoadBook $book;
 
@@ -43,7 +41,7 @@ final readonly class Router
         private TaskCatalogue $taskCatalogue = new TaskCatalogue(),
     ) {
         $this->facts = new ChangeFacts($roster, $rulebook->lookups->and($roster->lookups));
-        $this->narrowing = new Narrowing($roster);
+        $this->search = new Search($roster);
         $this->book = new LoadBook($roster);
     }
 
@@ -69,7 +67,7 @@ final readonly class Router
                 continue;
             }
             if ($give !== null) {
-                $attempts[$position] = $attempt = $this->attempt($give, $change, $rotations, $load);
+                $attempts[$position] = $attempt = $this->search->attempt($give, $change, $rotations, $load);
                 if (!$attempt->decides()) {
                     continue;
                 }
@@ -91,37 +89,27 @@ final readonly class Router
     /** What a decision on this change set may look at. */
     public function needs(ChangeSet $change): Needs
     {
-        $people = $lastAssigned = $rotations = [];
+        $people = $lastAssigned = $rotations = $customers = [];
         foreach ($this->rulebook->holding($change) as $rule) {
             $give = $rule->givesOn($change);
             if ($give?->method instanceof UsesRotation) {
                 $rotations[$give->method->rotationName()] = true;
             }
             if ($give?->looksAt(Input::Work) === true) {
-                foreach ($this->mayGoTo($give, $change) as $id) {
+                foreach ($this->search->mayGoTo($give, $change) as $id) {
                     $people[$id] = true;
                     if ($give->looksAt(Input::LastAssigned)) {
                         $lastAssigned[$id] = true;
                     }
                 }
+                if ($change->after->customerId !== null && $give->looksAt(Input::Customer)) {
+                    $customers[$change->after->customerId] = true;
+                }
             }
         }
         $names = static fn(array $by): array => array_map(strval(...), array_keys($by));
 
-        return new Needs($names($people), $names($lastAssigned), $names($rotations));
-    }
-
-    /** @return iterable<string> everybody of the pool, or whoever covers for the one whom it names */
-    private function mayGoTo(Give $give, ChangeSet $change): iterable
-    {
-        foreach ($give->pool->members($this->roster, $change->facts) as $member) {
-            $id = $give->pool->namesOne()
-                ? $this->narrowing->cover($member->personId, $change, $give->seat)->personId
-                : $member->personId;
-            if ($id !== null) {
-                yield $id;
-            }
-        }
+        return new Needs($names($people), $names($lastAssigned), $names($rotations), $names($customers));
     }
 
     /**
@@ -166,42 +154,6 @@ final readonly class Router
         );
     }
 
-    private function attempt(Give $give, ChangeSet $change, Rotations $rotations, LoadView $load): Attempt
-    {
-        $pool = $give->pool->members($this->roster, $change->facts);
-        $cover =
-            $give->pool->namesOne() && $pool !== []
-                ? $this->narrowing->cover($pool[0]->personId, $change, $give->seat)
-                : null;
-        $of = new Step('pool', $pool);
-        $there = $cover === null ? $this->narrowing->present($of, $change->at) : $this->narrowing->covered($cover);
-        $steps = [$of, ...$this->narrowing->within($there, $give->limits, $load)];
-        $others = end($steps)->kept === [] ? $give->otherLimits() : null;
-        if ($others !== null) {
-            $again = new Step(Step::AGAIN, $there->kept);
-            $steps = [...$steps, ...$this->narrowing->within($again, $others, $load)];
-        }
-        $step = end($steps);
-        if ($step->kept === []) {
-            $beside = $change->after->beside($give->seat);
-            $fallback = $give->otherwise->settle($this->roster, $change->facts, $change->at, $beside);
-
-            return new Attempt($steps, null, $fallback, $cover);
-        }
-        $occupant = $change->after->occupant($give->seat);
-        if (!$change->isArrival() && !$give->anew && $occupant !== null && $step->keeps($occupant)) {
-            return new Attempt($steps, null, null, $cover, true);
-        }
-
-        // A substitute takes the place of the one named, in a rotation too.
-        return new Attempt(
-            $steps,
-            $give->method->choose(new Selection($step->kept, $cover === null ? $pool : $step->kept, $rotations, $load)),
-            null,
-            $cover,
-        );
-    }
-
     /**
      * @return array{Subject, list<Effect>} the task after the follow-ups, each of which sees what those before it did
      */
@@ -228,7 +180,7 @@ final readonly class Router
         $give = $rule->givesOn($change);
         if ($give !== null) {
             $load = new LoadView($work, $this->book, $change->at, $subject);
-            $attempt = $this->attempt($give, $change, $rotations, $load);
+            $attempt = $this->search->attempt($give, $change, $rotations, $load);
             $subject = $attempt->decides() ? Seat::filledBy($attempt, $give->seat, $change)->on($subject) : $subject;
         }
         [$subject, $effects] = $this->follow($rule, $change, $subject);

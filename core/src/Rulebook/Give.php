@@ -16,6 +16,7 @@ final readonly class Give
     /**
      * @param list<Limit> $limits in the order in which they narrow the pool
      * @param bool        $anew   whoever is in the seat does not keep it for being eligible
+     * @param bool        $substitutes whoever is absent is replaced by their substitute, rather than skipped
      */
     public function __construct(
         public Pool $pool,
@@ -24,6 +25,7 @@ final readonly class Give
         public Otherwise $otherwise,
         public SeatName $seat = SeatName::Holder,
         public bool $anew = false,
+        public bool $substitutes = false,
     ) {}
 
     /** @return list<Limit>|null the limits but those that its otherwise drops; null: it drops none */

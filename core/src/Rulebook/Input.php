@@ -11,4 +11,6 @@ enum Input
     case Work;
     /** When work last came to them. */
     case LastAssigned;
+    /** Whether they have done work for the customer of the task. */
+    case Customer;
 }

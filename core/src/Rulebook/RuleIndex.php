@@ -90,7 +90,7 @@ final class RuleIndex
     {
         $node = new self();
         $path = count($needs) < self::WORTH_SPLITTING ? null : self::bestPath($needs);
-        $field = $path === null ? null : $fields->find($path);
+        $field = $path === null ? null : $fields->compared($path);
         if ($path === null || $field === null) {
             $node->positions = array_keys($needs);
 

@@ -38,11 +38,13 @@ final class StandardKinds
             Pool\Union::class,
             Pool\Intersection::class,
             Pool\Except::class,
+            Pool\Weighted::class,
         ],
         'method' => [
             Method\RoundRobin::class,
             Method\LightestLoad::class,
             Method\EarliestFinish::class,
+            Method\BestMatch::class,
             Method\InOrder::class,
             Method\SamePerson::class,
             Method\Open::class,

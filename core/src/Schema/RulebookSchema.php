@@ -132,6 +132,11 @@ final readonly class RulebookSchema
                     'default' => false,
                     'description' => 'Whoever is in the seat does not keep it for being eligible.',
                 ],
+                'substitutes' => [
+                    'type' => 'boolean',
+                    'default' => false,
+                    'description' => 'Whoever of the pool is absent is replaced by their substitute, not skipped.',
+                ],
                 'pool' => $of(Family::Pool),
                 'method' => $of(Family::Method),
                 'limits' => ['type' => 'array', 'items' => $of(Family::Limit)],

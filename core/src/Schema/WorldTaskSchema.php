@@ -75,6 +75,7 @@ final class WorldTaskSchema
                 'open_to' => self::TEXTS,
                 'reviewer' => self::TEXT,
                 'last_reviewer' => self::TEXT,
+                'previous_assignee' => self::TEXT,
                 'estimate' => ['$ref' => '#/$defs/duration'],
                 'usual_effort' => ['$ref' => '#/$defs/duration'],
                 'spent' => ['$ref' => '#/$defs/duration'],

@@ -26,14 +26,25 @@ final readonly class ChangeFacts
         $values = $this->values($after);
         $valuesBefore = $before === null ? null : ($before === $after ? $values : $this->values($before));
 
-        $today = $this->roster->house->zone()->dateAt($at);
+        return $this->lookedUp(new Facts($values, $this->roster->house->zone()->dateAt($at), $valuesBefore), $at);
+    }
+
+    /**
+     * With all that is looked up, where it was not when they were recorded.
+     *
+     * @param int $at instant
+     */
+    public function lookedUp(Facts $facts, int $at): Facts
+    {
+        $moment = MomentFields::values($this->lookups->moments, $at, $this->roster);
+        $teams = $this->lookups->teams ? $this->teams($facts->today, $facts->values, $facts->before ?? []) : [];
 
         return new Facts(
-            $values,
-            $today,
-            $valuesBefore,
-            $this->lookups->days === [] ? [] : $this->days($at),
-            $this->lookups->teams ? $this->teams($today, $values, $valuesBefore ?? []) : [],
+            $facts->values + $moment,
+            $facts->today,
+            $facts->before === null ? null : $facts->before + $moment,
+            $facts->days + $this->days($at),
+            $facts->teams + $teams,
         );
     }
 

@@ -32,6 +32,22 @@ final readonly class ChangeSet
         public array $followed = [],
     ) {}
 
+    /** The same as other rules see it. */
+    public function seenAs(Facts $facts): self
+    {
+        return new self(
+            $this->id,
+            $this->at,
+            $this->before,
+            $this->after,
+            $facts,
+            $this->cause,
+            $this->happened,
+            $this->placed,
+            $this->followed,
+        );
+    }
+
     public function isArrival(): bool
     {
         return $this->before === null;

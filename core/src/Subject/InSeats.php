@@ -16,7 +16,14 @@ trait InSeats
      */
     public function heldBy(?string $personId, array $openTo = [], ?Covering $covering = null): self
     {
-        return $this->with(['holderId' => $personId, 'openTo' => $openTo, 'covering' => $covering]);
+        $passed = $this->holderId !== null && $this->holderId !== $personId;
+
+        return $this->with([
+            'holderId' => $personId,
+            'openTo' => $openTo,
+            'covering' => $covering,
+            'previousHolderId' => $passed ? $this->holderId : $this->previousHolderId,
+        ]);
     }
 
     /** @param Covering|null $covering where they review it for somebody who is away */

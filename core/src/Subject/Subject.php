@@ -42,6 +42,7 @@ final readonly class Subject
      * @param Covering|null                                     $reviewCovering likewise of the reviewer
      * @param string|null                                       $madeByRule the rule that made it, by id
      * @param FollowingTexts|null                               $textFollows what its title and details follow
+     * @param string|null                                       $previousHolderId who held it before
      */
     public function __construct(
         public string $id,
@@ -74,6 +75,7 @@ final readonly class Subject
         public ?Covering $reviewCovering = null,
         public ?string $madeByRule = null,
         public ?FollowingTexts $textFollows = null,
+        public ?string $previousHolderId = null,
     ) {}
 
     /**

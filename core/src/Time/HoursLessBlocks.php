@@ -18,6 +18,11 @@ final class HoursLessBlocks implements WorkingHours
         return $this->hours->zone();
     }
 
+    public function isHoliday(LocalDate $date): bool
+    {
+        return $this->hours->isHoliday($date);
+    }
+
     public function spansOf(LocalDate $date): array
     {
         return $this->known[$date->day] ??= Span::subtract($this->hours->spansOf($date), $this->blocks);

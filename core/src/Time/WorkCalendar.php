@@ -65,6 +65,11 @@ final class WorkCalendar implements WorkingHours
         return $this->zone;
     }
 
+    public function isHoliday(LocalDate $date): bool
+    {
+        return isset($this->holidays[$date->day]);
+    }
+
     public function spansOf(LocalDate $date): array
     {
         return $this->known[$date->day] ??= $this->spansOn($date);
@@ -91,9 +96,7 @@ final class WorkCalendar implements WorkingHours
      */
     private function beginningOn(LocalDate $date): array
     {
-        $spans = isset($this->holidays[$date->day])
-            ? []
-            : $this->spans($date, $this->patternOn($date)?->on($date) ?? []);
+        $spans = $this->isHoliday($date) ? [] : $this->spans($date, $this->patternOn($date)?->on($date) ?? []);
         foreach ([-1, 0, 1] as $days) {
             $on = $date->plus($days);
             foreach ($this->exceptions[$on->day] ?? [] as $exception) {

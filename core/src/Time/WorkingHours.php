@@ -9,6 +9,9 @@ interface WorkingHours
 {
     public function zone(): Zone;
 
+    /** Whether the calendars name the date as one without work. */
+    public function isHoliday(LocalDate $date): bool;
+
     /**
      * The working time whose shifts begin on this local date. The last span
      * may reach into the next date.

@@ -12,6 +12,9 @@ use OpenBaton\Core\Subject\Subject;
  */
 final class LoadView
 {
+    /** The field that says who looks after the customer. */
+    private const OWNER = 'customer.owner';
+
     /** @var array<array-key, int|null> what finishWith() has found: limits and the method ask alike */
     private array $finishes = [];
 
@@ -19,7 +22,7 @@ final class LoadView
     public function __construct(
         private readonly Work $work,
         private readonly LoadBook $book,
-        private readonly int $at,
+        public readonly int $at,
         private readonly Subject $subject,
     ) {}
 
@@ -60,6 +63,15 @@ final class LoadView
     public function nextAbsence(string $personId): ?int
     {
         return $this->book->roster->nextAbsence($personId, $this->at);
+    }
+
+    /** Whether they look after the customer of the task, or have done work for them. */
+    public function knowsCustomer(string $personId): bool
+    {
+        $customer = $this->subject->customerId;
+
+        return ($this->subject->fields[self::OWNER] ?? null) === $personId ||
+            ($customer !== null && $this->work->held($personId)->knows($customer));
     }
 
     /** Counting the task. */

@@ -11,11 +11,13 @@ final readonly class PersonWork
      * @param list<WorkItem> $loading        takes their time: held, or to be reviewed
      * @param list<WorkItem> $waiting        waits outside of our hands, held by them
      * @param int|null       $lastAssignedAt instant at which work last came to them
+     * @param list<string>   $customers      those they are known to have done work for, of those asked for
      */
     public function __construct(
         public array $loading = [],
         public array $waiting = [],
         public ?int $lastAssignedAt = null,
+        private array $customers = [],
     ) {}
 
     /** @param list<WorkItem> $items held or reviewed by that person */
@@ -61,13 +63,31 @@ final readonly class PersonWork
             $item->loads() === $personId ? [...$this->loading, $item] : $this->loading,
             self::waitsFor($personId, $item) ? [...$this->waiting, $item] : $this->waiting,
             $this->lastAssignedAt,
+            $this->customers,
         );
+    }
+
+    public function knows(string $customerId): bool
+    {
+        return in_array($customerId, $this->customers, true);
+    }
+
+    public function knowing(string $customerId): self
+    {
+        return new self($this->loading, $this->waiting, $this->lastAssignedAt, [...$this->customers, $customerId]);
+    }
+
+    public function undated(): self
+    {
+        return new self($this->loading, $this->waiting, null, $this->customers);
     }
 
     /** @param int $at instant at which work came to them */
     public function assigned(int $at): self
     {
-        return new self($this->loading, $this->waiting, max($at, $this->lastAssignedAt ?? $at));
+        $latest = max($at, $this->lastAssignedAt ?? $at);
+
+        return new self($this->loading, $this->waiting, $latest, $this->customers);
     }
 
     public function without(string $taskId): self
@@ -78,6 +98,7 @@ final readonly class PersonWork
             array_values(array_filter($this->loading, $others)),
             array_values(array_filter($this->waiting, $others)),
             $this->lastAssignedAt,
+            $this->customers,
         );
     }
 

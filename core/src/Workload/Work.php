@@ -45,7 +45,7 @@ final readonly class Work
     {
         $byPerson = array_intersect_key($this->byPerson, array_flip($personIds));
         foreach (array_diff_key($byPerson, array_flip($lastAssigned)) as $id => $held) {
-            $byPerson[$id] = new PersonWork($held->loading, $held->waiting);
+            $byPerson[$id] = $held->undated();
         }
 
         return new self($byPerson);
@@ -77,6 +77,17 @@ final readonly class Work
         $byPerson = $this->byPerson;
         foreach ($at as $id => $instant) {
             $byPerson[$id] = ($byPerson[$id] ?? $this->nothing)->assigned($instant);
+        }
+
+        return new self($byPerson, $this->nothing);
+    }
+
+    /** @param iterable<array{string, string}> $done a person, and a customer for whom they have done work */
+    public function knowing(iterable $done): self
+    {
+        $byPerson = $this->byPerson;
+        foreach ($done as [$personId, $customerId]) {
+            $byPerson[$personId] = ($byPerson[$personId] ?? $this->nothing)->knowing($customerId);
         }
 
         return new self($byPerson, $this->nothing);

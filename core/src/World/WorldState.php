@@ -20,6 +20,7 @@ use OpenBaton\Core\Subject\Trigger;
 use OpenBaton\Core\Timer\Occurrence;
 use OpenBaton\Core\Timer\RuleTimers;
 use OpenBaton\Core\Timer\Timers;
+use OpenBaton\Core\Workload\TaskStatus;
 use OpenBaton\Core\Workload\Work;
 
 /** A world as it goes along: its tasks, the work in hand, the rotations, and how far the clock has been looked at. */
@@ -143,7 +144,25 @@ final class WorldState implements Surroundings
 
     public function work(Needs $needs): Work
     {
-        return $this->work;
+        return $this->work->knowing($this->doneFor($needs->customers));
+    }
+
+    /**
+     * @param list<string> $customers
+     *
+     * @return iterable<array{string, string}> a person, and a customer of those for whom they have done work
+     */
+    private function doneFor(array $customers): iterable
+    {
+        foreach ($this->tasks as $task) {
+            if (
+                $task->status === TaskStatus::Done &&
+                $task->holderId !== null &&
+                in_array($task->customerId, $customers, true)
+            ) {
+                yield [$task->holderId, $task->customerId];
+            }
+        }
     }
 
     public function rotations(array $names): Rotations

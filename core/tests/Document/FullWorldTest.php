@@ -175,7 +175,7 @@ it('writes the whole of a decision', function (): void {
                         $workshop,
                         [
                             'kind' => 'except',
-                            'pool' => ['kind' => 'skill', 'skill' => 'reeds-skill', 'level' => 1],
+                            'pool' => ['kind' => 'skill', 'skill' => 'reeds-skill', 'level' => 1, 'by_level' => false],
                             'without' => ['kind' => 'people', 'people' => ['tobias']],
                         ],
                     ],

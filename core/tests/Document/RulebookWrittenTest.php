@@ -44,7 +44,7 @@ it('writes and reads every kind of part', function (array $give, array $then): v
             'pool' => [
                 'kind' => 'union',
                 'pools' => [
-                    ['kind' => 'skill', 'skill' => 'brass', 'level' => 2],
+                    ['kind' => 'skill', 'skill' => 'brass', 'level' => 2, 'by_level' => true],
                     ['kind' => 'people', 'people' => ['a', 'b']],
                 ],
             ],

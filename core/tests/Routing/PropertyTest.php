@@ -88,7 +88,7 @@ it('names everyone who fell out, once, at one step', function (): void {
                 ++$attempts;
                 $before = $attempt->steps[0]->kept;
                 foreach (array_slice($attempt->steps, 1) as $step) {
-                    if ($step->code !== 'cover' && $step->code !== Step::AGAIN) {
+                    if (!in_array($step->code, Step::GROWING, true)) {
                         $ids = [
                             ...array_map(static fn(Membership $member): string => $member->personId, $step->kept),
                             ...array_map(static fn(Exclusion $one): string => $one->personId, $step->excluded),

@@ -24,10 +24,10 @@ require_once __DIR__ . '/SubjectFunctions.php';
 it('changes one thing and keeps all else', function (Closure $change, array $expected): void {
     expect([...get_object_vars(whole()), ...$expected])->toEqual(get_object_vars($change(whole())));
 })->with([
-    'to somebody' => [fn(Subject $s) => $s->heldBy('femi'), ['holderId' => 'femi']],
+    'to somebody' => [fn(Subject $s) => $s->heldBy('femi'), ['holderId' => 'femi', 'previousHolderId' => 'ayumi']],
     'to nobody, open to some' => [
         fn(Subject $s) => $s->heldBy(null, ['femi', 'callum']),
-        ['holderId' => null, 'openTo' => ['femi', 'callum']],
+        ['holderId' => null, 'openTo' => ['femi', 'callum'], 'previousHolderId' => 'ayumi'],
     ],
     'another status' => [fn(Subject $s) => $s->inStatus(TaskStatus::Done), ['status' => TaskStatus::Done]],
     'another priority' => [fn(Subject $s) => $s->prioritised(Priority::Low), ['priority' => Priority::Low]],

@@ -25,6 +25,7 @@ trait BuildsFields
             new Field('task.rush', 'Rush', FieldType::YesNo),
             new Field('task.needed', 'Needed on', FieldType::Date),
             new Field('task.estimate', 'Estimate', FieldType::Duration),
+            new Field('task.collected_at', 'Collected at', FieldType::Time),
             new Field('task.tags', 'Tags', FieldType::Tags),
             new Field('task.parts', 'Parts', FieldType::ManyOf, [
                 'valve' => 'Valve',
@@ -50,6 +51,17 @@ trait BuildsFields
             new Field('task.last_reviewer', 'Last reviewer', FieldType::Person),
             new Field('customer.hire_ends', 'End of the hire', FieldType::Date),
             new Field('customer.owner', 'Owner of the customer', FieldType::Person),
+            new Field('moment.weekday', 'Day of the week', FieldType::OneOf, [
+                'friday' => 'Friday',
+                'saturday' => 'Saturday',
+            ]),
+            new Field('moment.time', 'Time of day', FieldType::Time),
+            new Field('moment.house_open', 'Within our hours', FieldType::YesNo),
+            new Field('moment.holiday', 'On a holiday', FieldType::YesNo),
+            new Field('moment.teams_on', 'Teams at work', FieldType::ManyOf, [
+                'brass' => 'Brass bench',
+                'band' => 'Band desk',
+            ]),
         ]);
     }
 }

@@ -4,14 +4,17 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Tests\Support;
 
+use LogicException;
 use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\Routing\Rotations;
+use OpenBaton\Core\Rulebook\Give;
 use OpenBaton\Core\Rulebook\Limit\FinishBeforeDue;
 use OpenBaton\Core\Rulebook\Limit\LoadRatioAtMost;
 use OpenBaton\Core\Rulebook\Limit\NoAbsenceBeforeFinish;
 use OpenBaton\Core\Rulebook\Limit\OnNow;
 use OpenBaton\Core\Rulebook\Limit\OpenTasksAtMost;
 use OpenBaton\Core\Rulebook\Limit\SkillAtLeast;
+use OpenBaton\Core\Rulebook\Method\BestMatch;
 use OpenBaton\Core\Rulebook\Method\EarliestFinish;
 use OpenBaton\Core\Rulebook\Method\InOrder;
 use OpenBaton\Core\Rulebook\Method\LightestLoad;
@@ -32,6 +35,7 @@ use OpenBaton\Core\Rulebook\Pool\Pool;
 use OpenBaton\Core\Rulebook\Pool\SkilledPeople;
 use OpenBaton\Core\Rulebook\Pool\TeamMembers;
 use OpenBaton\Core\Rulebook\Pool\Union;
+use OpenBaton\Core\Rulebook\Pool\Weighted;
 use OpenBaton\Core\Rulebook\Rule;
 use OpenBaton\Core\Rulebook\Rulebook;
 use OpenBaton\Core\Subject\ChangeSet;
@@ -45,11 +49,10 @@ use Random\Randomizer;
 final class RandomWorld
 {
     use Dice;
+    use RandomArrivals;
     use RandomPeople;
 
     private const SKILLS = ['brass' => 'Brass', 'keys' => 'Keys'];
-
-    private const KINDS = ['repair', 'quote', 'tuning'];
 
     private readonly int $start;
 
@@ -118,7 +121,7 @@ final class RandomWorld
     {
         $parts = [];
         if ($this->chance(50)) {
-            $parts[] = ['field' => 'task.kind', 'op' => 'is', 'value' => $this->one(self::KINDS)];
+            $parts[] = ['field' => 'task.kind', 'op' => 'is', 'value' => $this->one(self::TASK_KINDS)];
         }
         if ($this->chance(30)) {
             $parts[] = [
@@ -132,7 +135,7 @@ final class RandomWorld
             $parts[] = [
                 'field' => 'task.kind',
                 'op' => 'one_of',
-                'value' => [$this->one(self::KINDS), $this->one(self::KINDS)],
+                'value' => [$this->one(self::TASK_KINDS), $this->one(self::TASK_KINDS)],
             ];
         }
         $limits = [];
@@ -149,7 +152,7 @@ final class RandomWorld
             $limits[] = $this->one([new OnNow(), new FinishBeforeDue(), new NoAbsenceBeforeFinish()]);
         }
 
-        return Build::rule(
+        $rule = Build::rule(
             $id,
             $this->pool(),
             $this->method(),
@@ -158,6 +161,23 @@ final class RandomWorld
             $limits !== [] && $this->chance(30) ? new DropLimit($this->one($limits)::kind()) : $this->otherwise(),
             active: $this->chance(90),
             validFrom: $this->chance(10) ? $this->moment() : null,
+        );
+
+        return $this->chance(30) ? self::withSubstitutes($rule) : $rule;
+    }
+
+    private static function withSubstitutes(Rule $rule): Rule
+    {
+        $give = $rule->give ?? throw new LogicException('It gives.');
+
+        return new Rule(
+            $rule->id,
+            $rule->name,
+            $rule->events,
+            $rule->criteria,
+            new Give($give->pool, $give->method, $give->limits, $give->otherwise, substitutes: true),
+            active: $rule->active,
+            validFrom: $rule->validFrom,
         );
     }
 
@@ -183,6 +203,8 @@ final class RandomWorld
             new PersonInField('case.owner'),
             new Union([new NamedPeople([$this->id()]), new TeamMembers('small')]),
             new Except(new TeamMembers('all'), new PersonInField('case.owner')),
+            new Weighted(new TeamMembers('all'), [$this->id()], $this->pick(1, 300)),
+            new SkilledPeople('brass', 1, true),
             new Intersection([new TeamMembers('all'), new SkilledPeople('brass', 1)]),
         ]);
     }
@@ -195,29 +217,11 @@ final class RandomWorld
             new RoundRobin('other'),
             new RoundRobin('ring', 2),
             new EarliestFinish(),
+            new BestMatch('brass', idleWeight: $this->pick(0, 3)),
             new LightestLoad(),
             new InOrder(),
             new Open(),
         ]);
-    }
-
-    private function event(string $id, int $at): ChangeSet
-    {
-        $facts = ['task.kind' => $this->one(self::KINDS), 'task.count' => $this->pick(1, 6)];
-        if ($this->chance(60)) {
-            $facts['task.rush'] = $this->chance(50);
-        }
-        if ($this->chance(70)) {
-            $facts['case.owner'] = $this->id();
-        }
-
-        return Build::event(
-            $facts,
-            gmdate('Y-m-d\TH:i:s\Z', $at),
-            $this->pick(1, 8) * 30,
-            $this->chance(50) ? '2026-03-03 12:00' : null,
-            $id,
-        );
     }
 
     private function moment(): int

@@ -246,6 +246,7 @@ export type Pool =
       kind: "skill";
       skill: string;
       level?: number;
+      by_level?: boolean;
     }
   | {
       kind: "attribute";
@@ -290,6 +291,16 @@ export type Pool =
       kind: "except";
       pool: Pool;
       without: Pool;
+    }
+  | {
+      kind: "weighted";
+      pool: Pool;
+      /**
+       * @minItems 1
+       * @maxItems 500
+       */
+      people: [string, ...string[]];
+      weight: number;
     };
 export type Method =
   | {
@@ -302,6 +313,14 @@ export type Method =
     }
   | {
       kind: "earliest_finish";
+    }
+  | {
+      kind: "best_match";
+      skill: string;
+      skill_weight?: number;
+      load_weight?: number;
+      customer_weight?: number;
+      idle_weight?: number;
     }
   | {
       kind: "in_order";
@@ -511,7 +530,8 @@ export interface Rulebook {
   fields: {
     path: string;
     label: Name;
-    type: "text" | "number" | "money" | "date" | "duration" | "yes_no" | "one_of" | "many_of" | "tags" | "person";
+    type:
+      "text" | "number" | "money" | "date" | "duration" | "time" | "yes_no" | "one_of" | "many_of" | "tags" | "person";
     options?: {
       value: Id;
       label: Name;
@@ -525,6 +545,10 @@ export interface Give {
    * Whoever is in the seat does not keep it for being eligible.
    */
   anew?: boolean;
+  /**
+   * Whoever of the pool is absent is replaced by their substitute, not skipped.
+   */
+  substitutes?: boolean;
   pool: Pool;
   method: Method;
   limits?: Limit[];

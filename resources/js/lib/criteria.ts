@@ -24,16 +24,23 @@ export function topGroup(criteria: Criteria | undefined): { kind: GroupKind; par
 
 export function fieldOf(vocabulary: Vocabulary, path: string): FieldInfo | undefined {
     if (path.startsWith('person.')) return vocabulary.personFields.find((one) => one.path === path);
-    return vocabulary.fields.find((field) => field.path === path);
+    return (path.startsWith('moment.') ? vocabulary.momentFields : vocabulary.fields).find((one) => one.path === path);
 }
 
-/** The fields that are offered; one that is retired stays where it is chosen already. */
+/** The fields of tasks that are offered; one that is retired stays where it is chosen already. */
 export function offered(vocabulary: Vocabulary, chosen = ''): FieldInfo[] {
     return vocabulary.fields.filter((field) => !field.retired || field.path === chosen);
 }
 
+/** The fields that comparisons are offered. */
+export function comparable(vocabulary: Vocabulary, chosen: string): FieldInfo[] {
+    return [...offered(vocabulary, chosen), ...vocabulary.momentFields];
+}
+
+/** A moment was never another one. */
 export function operatorsFor(vocabulary: Vocabulary, field: FieldInfo): OperatorInfo[] {
-    return vocabulary.operators.filter((operator) => operator.types.includes(field.type));
+    const ofMoment = vocabulary.momentFields.includes(field);
+    return vocabulary.operators.filter(({ types, history }) => types.includes(field.type) && !(ofMoment && history));
 }
 
 /** A comparison of which nothing is chosen yet: it is unfinished, and what is unfinished never acts. */

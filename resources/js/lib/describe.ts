@@ -133,6 +133,7 @@ function give(one: Give, vocabulary: Vocabulary): Piece[] {
         bold(describePart('method', one.method, vocabulary)),
         plain(after ?? ''),
         ...(one.anew === true ? [plain(say('rule.anew'))] : []),
+        ...(one.substitutes === true ? [plain(say('rule.substitutes'))] : []),
         ...(one.limits ?? []).flatMap((each) =>
             around('rule.limit', 'limit', [bold(describePart('limit', each, vocabulary))]),
         ),

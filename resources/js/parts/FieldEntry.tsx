@@ -2,7 +2,7 @@ import { MomentEntry } from '@/ui/MomentEntry';
 import { DayEntry } from '@/ui/DayEntry';
 import type { EntryField, EntryValue } from '@props/Intake/NewTaskPage';
 import type { Option } from '@props/Rules/Vocabulary';
-import { useState, type ReactNode } from 'react';
+import type { ReactNode } from 'react';
 import { durationOf, minutesOf } from '@/lib/criteria';
 import { useFormats } from '@/lib/format';
 import { offeredOptions } from '@/lib/options';
@@ -10,6 +10,7 @@ import { say } from '@/lib/words';
 import { CustomerFinder } from '@/parts/Finder';
 import { PersonChoice } from '@/parts/PersonChoice';
 import { Labelled } from '@/ui/Labelled';
+import { Typed } from '@/ui/Typed';
 
 type Props = {
     field: EntryField;
@@ -20,34 +21,6 @@ type Props = {
     required?: boolean;
     onChange: (value: EntryValue) => void;
 };
-
-/** What is typed of a number or a list is kept as typed until one leaves it. */
-function Typed({
-    text,
-    numeric,
-    onText,
-    ...rest
-}: {
-    text: string;
-    numeric: boolean;
-    onText: (text: string) => void;
-    id?: string;
-    className?: string;
-}) {
-    const [typed, setTyped] = useState<string | null>(null);
-    return (
-        <input
-            {...rest}
-            inputMode={numeric ? 'decimal' : 'text'}
-            value={typed ?? text}
-            onChange={(event) => {
-                setTyped(event.target.value);
-                onText(event.target.value.trim());
-            }}
-            onBlur={() => setTyped(null)}
-        />
-    );
-}
 
 /** entry: what ties a control to its label */
 type ControlProps = Omit<Props, 'wrong' | 'required'> & { entry: { id?: string } };
@@ -114,6 +87,18 @@ function DurationControl({ value, onChange, entry }: ControlProps) {
             className="entry w-32"
             text={text === '' ? '' : String(minutesOf(text))}
             onText={(next) => onChange(/^\d+$/.test(next) ? durationOf(Number(next)) : null)}
+        />
+    );
+}
+
+function TimeControl({ value, onChange, entry }: ControlProps) {
+    return (
+        <input
+            {...entry}
+            type="time"
+            className="entry w-32"
+            value={textOf(value)}
+            onChange={(event) => onChange(event.target.value === '' ? null : event.target.value)}
         />
     );
 }
@@ -224,6 +209,7 @@ const CONTROLS: Record<EntryField['type'], (props: ControlProps) => ReactNode> =
     number: NumberControl,
     money: NumberControl,
     duration: DurationControl,
+    time: TimeControl,
     tags: TagsControl,
     yes_no: YesNoControl,
     many_of: ManyOfControl,

@@ -68,7 +68,7 @@ function Way({ trail }: { trail: Trail }) {
     return (
         <p className="flex flex-wrap items-baseline gap-x-2 gap-y-1">
             {trail.steps.map((step, index) => (
-                <Fragment key={step.code}>
+                <Fragment key={`${index}-${step.code}`}>
                     {index > 0 && <span aria-hidden="true">→</span>}
                     <Step step={step} house={index === 0} />
                 </Fragment>

@@ -5,6 +5,15 @@ import kinds from './kinds.json';
 /** The house of the server's tests (tests/Support/House.php), with the kinds that the core declares (generated). */
 export const house = {
     ...kinds,
+    momentFields: [
+        { path: 'moment.time', label: 'Time of day', type: 'time', options: [] },
+        {
+            path: 'moment.weekday',
+            label: 'Day of the week',
+            type: 'one_of',
+            options: [{ value: 'friday', label: 'Friday' }],
+        },
+    ],
     personFields: [{ path: 'person.van', label: 'Drives the van', type: 'yes_no', options: [] }],
     fields: [
         {

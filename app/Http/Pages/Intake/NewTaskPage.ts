@@ -10,6 +10,7 @@ export type EntryType =
     | 'money'
     | 'date'
     | 'duration'
+    | 'time'
     | 'yes_no'
     | 'one_of'
     | 'many_of'

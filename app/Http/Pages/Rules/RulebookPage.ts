@@ -13,6 +13,7 @@ export type Part = { kind: string; [parameter: string]: unknown };
 export type Give = {
     seat?: 'holder' | 'reviewer';
     anew?: boolean;
+    substitutes?: boolean;
     pool?: Part;
     method?: Part;
     limits?: Part[];

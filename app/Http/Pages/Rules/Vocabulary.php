@@ -8,6 +8,7 @@ use App\Bridge\Snapshot;
 use App\Fields\Choices;
 use OpenBaton\Core\Criteria\Field;
 use OpenBaton\Core\Criteria\FieldType;
+use OpenBaton\Core\Criteria\HistoryOperator;
 use OpenBaton\Core\Criteria\Operator;
 use OpenBaton\Core\Criteria\OperatorList;
 use OpenBaton\Core\Parameter\Assignment;
@@ -32,6 +33,7 @@ final readonly class Vocabulary
             'kinds' => $this->families(),
             'operators' => $this->operators(),
             'fields' => array_map(self::field(...), array_values($house->catalogue->fields)),
+            'momentFields' => array_map(self::field(...), array_values($house->catalogue->ofMoment)),
             'personFields' => array_map(self::field(...), array_values($house->catalogue->ofPeople)),
             'teams' => Choices::of(array_map(static fn(Team $team): string => $team->name, $house->roster->teams)),
             'skills' => Choices::of($house->roster->skills),
@@ -89,6 +91,7 @@ final readonly class Vocabulary
             'code' => $operator->code(),
             'shape' => $operator->shape()->value,
             'types' => array_values(array_column(array_filter(FieldType::cases(), $operator->fits(...)), 'value')),
+            'history' => $operator instanceof HistoryOperator,
         ];
     }
 

@@ -4,7 +4,7 @@ import type { Control } from './Control';
 export type Option = { value: string; label: string; retired?: true };
 
 export type FieldType =
-    'text' | 'number' | 'money' | 'date' | 'duration' | 'yes_no' | 'one_of' | 'many_of' | 'tags' | 'person';
+    'text' | 'number' | 'money' | 'date' | 'duration' | 'time' | 'yes_no' | 'one_of' | 'many_of' | 'tags' | 'person';
 
 /** settable: the house has added it, so that its value can be set as such. retired: it is no longer offered. */
 export type FieldInfo = {
@@ -20,6 +20,8 @@ export type OperatorInfo = {
     code: string;
     shape: 'nothing' | 'one' | 'several' | 'pair' | 'from_to' | 'days' | 'field' | 'team';
     types: FieldType[];
+    /** it asks what was before */
+    history: boolean;
 };
 
 export type Family = 'event' | 'pool' | 'method' | 'limit' | 'otherwise' | 'follow_up';
@@ -51,6 +53,8 @@ export type Vocabulary = {
     kinds: Record<Family, KindInfo[]>;
     operators: OperatorInfo[];
     fields: FieldInfo[];
+    /** that follow from when an event is: for criteria alone */
+    momentFields: FieldInfo[];
     /** that the house keeps of people */
     personFields: FieldInfo[];
     teams: Option[];

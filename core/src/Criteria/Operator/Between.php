@@ -8,7 +8,7 @@ use OpenBaton\Core\Criteria\FieldType;
 use OpenBaton\Core\Criteria\OperandShape;
 use OpenBaton\Core\Criteria\Operator;
 
-/** From the one to the other, both included. */
+/** From the one to the other, both included; of times of day also over midnight. */
 final readonly class Between implements Operator
 {
     public function code(): string
@@ -18,7 +18,7 @@ final readonly class Between implements Operator
 
     public function fits(FieldType $type): bool
     {
-        return $type->isNumeric() || $type === FieldType::Date;
+        return $type->isNumeric() || $type === FieldType::Date || $type === FieldType::Time;
     }
 
     public function shape(): OperandShape
@@ -35,6 +35,8 @@ final readonly class Between implements Operator
     {
         [$low, $high] = Plain::pair($operand);
 
-        return static fn(string|int|float|bool|array $value): bool => $low <= $value && $value <= $high;
+        return $low <= $high
+            ? static fn(string|int|float|bool|array $value): bool => $low <= $value && $value <= $high
+            : static fn(string|int|float|bool|array $value): bool => $low <= $value || $value <= $high;
     }
 }

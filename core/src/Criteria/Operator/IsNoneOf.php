@@ -18,7 +18,7 @@ final readonly class IsNoneOf implements Operator
 
     public function fits(FieldType $type): bool
     {
-        return !$type->isList() && $type !== FieldType::YesNo && $type !== FieldType::Date;
+        return !$type->isList() && !in_array($type, [FieldType::YesNo, FieldType::Date, FieldType::Time], true);
     }
 
     public function shape(): OperandShape

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OpenBaton\Core\Rulebook\Method;
 
 use OpenBaton\Core\People\Membership;
+use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\Routing\Rotations;
 use OpenBaton\Core\Workload\LoadView;
 
@@ -20,5 +21,11 @@ final readonly class Selection
         public array $pool,
         public Rotations $rotations,
         public LoadView $load,
+        private Roster $roster,
     ) {}
+
+    public function level(Membership $member, string $skill): int
+    {
+        return $this->roster->people[$member->personId]->level($skill);
+    }
 }

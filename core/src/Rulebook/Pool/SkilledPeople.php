@@ -8,14 +8,15 @@ use OpenBaton\Core\Criteria\Facts;
 use OpenBaton\Core\Parameter\Parameter;
 use OpenBaton\Core\Parameter\SkillReference;
 use OpenBaton\Core\Parameter\WholeNumber;
+use OpenBaton\Core\Parameter\YesNo;
 use OpenBaton\Core\People\Membership;
 use OpenBaton\Core\People\Person;
 use OpenBaton\Core\People\Roster;
 
-/** Everyone in the house with a skill at a level. */
+/** Everyone in the house with a skill at a level; where asked, turns weigh by the level. */
 final readonly class SkilledPeople implements Pool
 {
-    public function __construct(public string $skill, public int $level = 1) {}
+    public function __construct(public string $skill, public int $level = 1, public bool $byLevel = false) {}
 
     public static function kind(): string
     {
@@ -27,6 +28,7 @@ final readonly class SkilledPeople implements Pool
         return [
             Parameter::required('skill', new SkillReference()),
             Parameter::optional('level', new WholeNumber(1, Person::HIGHEST_LEVEL), 1),
+            Parameter::optional('by_level', new YesNo(), false),
         ];
     }
 
@@ -34,8 +36,10 @@ final readonly class SkilledPeople implements Pool
     {
         $members = [];
         foreach ($roster->people as $person) {
-            if ($person->level($this->skill) >= $this->level) {
-                $members[] = new Membership($person->id);
+            $level = $person->level($this->skill);
+            if ($level >= $this->level) {
+                $weight = $this->byLevel ? $level * Membership::FULL_WEIGHT : Membership::FULL_WEIGHT;
+                $members[] = new Membership($person->id, $weight);
             }
         }
 

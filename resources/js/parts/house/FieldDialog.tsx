@@ -8,7 +8,7 @@ import { DialogForm } from '@/ui/DialogForm';
 import { Labelled } from '@/ui/Labelled';
 import { knownAs } from './knownAs';
 
-const TYPES = ['text', 'number', 'money', 'date', 'duration', 'yes_no', 'one_of', 'many_of', 'tags', 'person'];
+const TYPES = ['text', 'number', 'money', 'date', 'duration', 'time', 'yes_no', 'one_of', 'many_of', 'tags', 'person'];
 
 /** Values with their words, one a line: "silver: Silver plated". */
 function optionsOf(text: string): { value: string; label: string }[] {

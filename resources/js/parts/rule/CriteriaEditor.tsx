@@ -5,7 +5,7 @@ import {
     fieldOf,
     groupOf,
     makeGroup,
-    offered,
+    comparable,
     operatorsFor,
     withField,
     withOperator,
@@ -41,7 +41,7 @@ function ComparisonLine({
             <WordChoice
                 label={say('screen.criteria_editor.field')}
                 value={comparison.field}
-                options={offered(vocabulary, comparison.field).map((one) => ({ value: one.path, label: one.label }))}
+                options={comparable(vocabulary, comparison.field).map((one) => ({ value: one.path, label: one.label }))}
                 onChange={(path) => {
                     const next = fieldOf(vocabulary, path);
                     if (next !== undefined) onChange(withField(comparison, next, vocabulary));

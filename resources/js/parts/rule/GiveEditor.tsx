@@ -15,6 +15,11 @@ const KEEPS = [
     { value: 'anew', label: say('screen.rule_editor.anew') },
 ];
 
+const AWAY = [
+    { value: 'skipped', label: say('screen.rule_editor.skipped') },
+    { value: 'replaced', label: say('screen.rule_editor.replaced') },
+];
+
 export function GiveEditor({
     give,
     vocabulary,
@@ -59,6 +64,14 @@ export function GiveEditor({
                     value={give.anew === true ? 'anew' : 'keeps'}
                     options={KEEPS}
                     onChange={(next) => onChange({ ...give, anew: next === 'anew' })}
+                />
+            </div>
+            <div>
+                <WordChoice
+                    label={say('screen.rule_editor.who_is_away')}
+                    value={give.substitutes === true ? 'replaced' : 'skipped'}
+                    options={AWAY}
+                    onChange={(next) => onChange({ ...give, substitutes: next === 'replaced' })}
                 />
             </div>
             <PartsEditor

@@ -68,6 +68,15 @@ export function OneValue({
             );
         case 'date':
             return <DayEntry aria-label={label} value={typeof value === 'string' ? value : ''} onChange={onChange} />;
+        case 'time':
+            return (
+                <WordText
+                    label={label}
+                    type="time"
+                    value={typeof value === 'string' ? value : ''}
+                    onChange={onChange}
+                />
+            );
         case 'one_of':
         case 'many_of':
             return (
