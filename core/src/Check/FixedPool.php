@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\Check;
+
+use OpenBaton\Core\Criteria\Facts;
+use OpenBaton\Core\Parameter\FieldReference;
+use OpenBaton\Core\Parameter\ListOf;
+use OpenBaton\Core\Parameter\ParameterType;
+use OpenBaton\Core\Parameter\PartOf;
+use OpenBaton\Core\People\Membership;
+use OpenBaton\Core\People\Person;
+use OpenBaton\Core\People\Roster;
+use OpenBaton\Core\Rulebook\Give;
+use OpenBaton\Core\Rulebook\Limit\SkillAtLeast;
+use OpenBaton\Core\Rulebook\Part;
+use OpenBaton\Core\Rulebook\Pool\Pool;
+
+/** The people of a pool that is the same for every task: no field of the task says who is in it. */
+final readonly class FixedPool
+{
+    /**
+     * @param list<Person> $all      everybody in it
+     * @param list<Person> $here     those of them who are active and members
+     * @param list<Person> $eligible those of them who have the skills that the rule asks for
+     */
+    private function __construct(public array $all, public array $here, public array $eligible) {}
+
+    /** @return self|null null: it depends on the task */
+    public static function of(Give $give, Roster $roster, int $now): ?self
+    {
+        if (self::dependsOnTask($give->pool)) {
+            return null;
+        }
+        $members = $give->pool->members($roster, new Facts([], $roster->house->zone()->dateAt($now)));
+        $all = array_map(static fn(Membership $one): Person => $roster->people[$one->personId], $members);
+        $here = array_values(array_filter($all, static fn(Person $one): bool => self::isHere($one, $now)));
+        $eligible = array_values(array_filter($here, static fn(Person $one): bool => self::hasSkills($one, $give)));
+
+        return new self($all, $here, $eligible);
+    }
+
+    private static function isHere(Person $person, int $now): bool
+    {
+        return $person->active && ($person->memberUntil === null || $now < $person->memberUntil);
+    }
+
+    private static function hasSkills(Person $person, Give $give): bool
+    {
+        foreach ($give->limits as $limit) {
+            if ($limit instanceof SkillAtLeast && $person->level($limit->skill) < $limit->level) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    private static function dependsOnTask(Pool|Part $part): bool
+    {
+        foreach ($part::parameters() as $parameter) {
+            if (self::names($parameter->type, $part->{$parameter->property()})) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private static function names(ParameterType $type, mixed $value): bool
+    {
+        return match (true) {
+            $type instanceof FieldReference => true,
+            $type instanceof PartOf => $value instanceof Part && self::dependsOnTask($value),
+            $type instanceof ListOf => is_array($value) &&
+                array_filter($value, static fn(mixed $one): bool => self::names($type->of, $one)) !== [],
+            default => false,
+        };
+    }
+}

@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\Check\Kind;
+
+use OpenBaton\Core\Check\Certainty;
+use OpenBaton\Core\Check\Check;
+use OpenBaton\Core\Check\Examination;
+use OpenBaton\Core\Check\Finding;
+use OpenBaton\Core\Check\Values\Term;
+use OpenBaton\Core\Check\Values\Terms;
+use OpenBaton\Core\Criteria\Comparison;
+use OpenBaton\Core\Criteria\FieldType;
+use OpenBaton\Core\Rulebook\Event\TaskArrives;
+use OpenBaton\Core\Rulebook\SeatName;
+
+/**
+ * Kinds of task, or a kind with the value of one other list, that no rule gives to anybody when they arrive. The list is
+ * the one that most rules for the kind compare.
+ */
+final class Gap implements Check
+{
+    private const KIND = 'task.kind';
+
+    /** A list that is longer is none that one goes through value by value. */
+    private const LONGEST = 40;
+
+    public static function code(): string
+    {
+        return 'gap';
+    }
+
+    public function find(Examination $of): iterable
+    {
+        $giving = self::giving($of);
+        if ($giving === []) {
+            return;
+        }
+        foreach (self::values($of, self::KIND) as $kind) {
+            $ofKind = self::is($of, self::KIND, $kind);
+            $meeting = array_values(
+                array_filter($giving, static fn(Term $term): bool => !$ofKind->and(Terms::of([$term]))->isEmpty()),
+            );
+            if ($meeting === []) {
+                yield new Finding(self::code(), Certainty::Note, null, [], [], ['kind' => $kind]);
+                continue;
+            }
+            $path = self::comparedMost($of, $meeting);
+            if ($path === null) {
+                continue;
+            }
+            $left = [];
+            foreach (self::values($of, $path) as $value) {
+                $both = $ofKind->and(self::is($of, $path, $value));
+                $met = array_filter(
+                    $meeting,
+                    static fn(Term $term): bool => !$both->and(Terms::of([$term]))->isEmpty(),
+                );
+                if ($met === []) {
+                    $left[] = $value;
+                }
+            }
+            if ($left !== []) {
+                yield new Finding(
+                    self::code(),
+                    Certainty::Note,
+                    null,
+                    [],
+                    [],
+                    ['kind' => $kind, 'field' => $path, 'values' => implode("\n", $left), 'count' => count($left)],
+                );
+            }
+        }
+    }
+
+    /** @return list<Term> with which a task that arrives is given to somebody */
+    private static function giving(Examination $of): array
+    {
+        $terms = [];
+        foreach ($of->holding() as $position => $holds) {
+            $rule = $of->rules[$position];
+            $arrives = array_filter($rule->events, static fn(object $one): bool => $one instanceof TaskArrives) !== [];
+            if ($arrives && $rule->give?->seat === SeatName::Holder) {
+                array_push($terms, ...$holds->all);
+            }
+        }
+
+        return $terms;
+    }
+
+    /** @param list<Term> $terms */
+    private static function comparedMost(Examination $of, array $terms): ?string
+    {
+        $times = [];
+        foreach ($terms as $term) {
+            foreach ($term->paths() as $path) {
+                $field = $of->rulebook->fields->find($path);
+                if (
+                    $path !== self::KIND &&
+                    $field?->type === FieldType::OneOf &&
+                    count($field->options) <= self::LONGEST
+                ) {
+                    $times[$path] = ($times[$path] ?? 0) + 1;
+                }
+            }
+        }
+        arsort($times);
+
+        return array_key_first($times);
+    }
+
+    /** @return list<string> values that are offered */
+    private static function values(Examination $of, string $path): array
+    {
+        $field = $of->rulebook->fields->find($path);
+
+        return array_values(
+            array_diff(array_map(strval(...), array_keys($field->options ?? [])), $field->retiredOptions ?? []),
+        );
+    }
+
+    private static function is(Examination $of, string $path, string $value): Terms
+    {
+        return $of->termsOf(new Comparison($path, 'is', $value)) ?? Terms::always();
+    }
+}

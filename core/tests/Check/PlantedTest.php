@@ -1,0 +1,471 @@
+<?php
+
+declare(strict_types=1);
+
+use OpenBaton\Core\Check\Examination;
+use OpenBaton\Core\Check\Finding;
+use OpenBaton\Core\Check\StandardChecks;
+use OpenBaton\Core\Document\Node;
+use OpenBaton\Core\Document\RulebookFormat;
+use OpenBaton\Core\People\Roster;
+use OpenBaton\Core\Rulebook\RuleContext;
+use OpenBaton\Core\Rulebook\TaskCatalogue;
+use OpenBaton\Core\Rulebook\TaskKind;
+use OpenBaton\Core\Tests\Support\Bench;
+use OpenBaton\Core\Tests\Support\Build;
+
+/** Rules of the brass bench, each of which is in order beside the others. */
+function soundRules(): array
+{
+    return [
+        'repairs' => plantedRule('repairs', ['field' => 'task.kind', 'op' => 'is', 'value' => 'repair']),
+        'quotes' => plantedRule(
+            'quotes',
+            ['field' => 'task.kind', 'op' => 'is', 'value' => 'quote'],
+            [
+                'pool' => ['kind' => 'people', 'people' => ['ayumi', 'tobias']],
+            ],
+        ),
+        'tunings' => plantedRule(
+            'tunings',
+            ['field' => 'task.kind', 'op' => 'is', 'value' => 'tuning'],
+            [
+                'otherwise' => ['kind' => 'unplaced'],
+            ],
+        ),
+        'rush' => [
+            'id' => 'rush',
+            'name' => 'Rush',
+            'when' => [['kind' => 'field_changes', 'change' => ['field' => 'task.rush', 'how' => 'any']]],
+            'if' => ['field' => 'task.rush', 'op' => 'is', 'value' => true],
+            'then' => [['kind' => 'priority', 'priority' => 'urgent']],
+        ],
+    ];
+}
+
+/** @return array<string, mixed> one that gives to the brass bench */
+function plantedRule(string $id, array $if, array $give = [], array $more = []): array
+{
+    return $more + [
+        'id' => $id,
+        'name' => ucfirst($id),
+        'when' => [['kind' => 'task_arrives']],
+        'if' => $if,
+        'give' => $give + ['pool' => ['kind' => 'team', 'team' => 'brass'], 'method' => ['kind' => 'in_order']],
+    ];
+}
+
+/** @return list<array<mixed>> kind, certainty, rule, others, pointers, slots of each finding */
+function findings(array $rules, ?Roster $roster = null): array
+{
+    $roster ??= Bench::house();
+    $context = new RuleContext(Build::context()->kinds, Build::fields(), $roster);
+    $rulebook = RulebookFormat::rules(Node::root(array_values($rules)), $context);
+    $kinds = [];
+    foreach (['repair' => 240, 'quote' => 30, 'tuning' => 60] as $id => $minutes) {
+        $kinds[$id] = new TaskKind($id, ucfirst($id), $minutes);
+    }
+    $now = Build::at('2026-03-02T10:00:00Z');
+
+    return array_map(
+        static fn(Finding $one): array => [
+            $one->kind,
+            $one->certainty->value,
+            $one->rule,
+            $one->others,
+            $one->pointers,
+            $one->slots,
+        ],
+        StandardChecks::run(new Examination($rulebook, $roster, new TaskCatalogue($kinds), $now)),
+    );
+}
+
+it('finds nothing in rules that are in order', function (): void {
+    expect(findings(soundRules()))->toBe([]);
+});
+
+it('finds a fault that is planted, at its words, and no other', function (array $planted, array $expected): void {
+    $rules = soundRules();
+    foreach ($planted as $id => $rule) {
+        $rules[$id] = $rule;
+    }
+    expect(findings(array_filter($rules)))->toBe($expected);
+})->with(static function (): array {
+    $isRepair = ['field' => 'task.kind', 'op' => 'is', 'value' => 'repair'];
+    $value = static fn(string $op, mixed $value): array => ['field' => 'task.value', 'op' => $op, 'value' => $value];
+    $dear = ['all' => [$isRepair, $value('more_than', 400)]];
+    $brass = [
+        'pool' => ['kind' => 'team', 'team' => 'brass'],
+        'method' => ['kind' => 'round_robin', 'rotation' => 'b'],
+    ];
+    $then = static fn(string $id, array $when, array $if, array ...$then): array => [
+        'id' => $id,
+        'name' => ucfirst($id),
+        'when' => [$when],
+        'if' => $if,
+        'then' => $then,
+    ];
+    $arrives = ['kind' => 'task_arrives'];
+    $tag = static fn(string $kind, string $tag): array => ['kind' => $kind, 'tag' => $tag];
+
+    return [
+        'two kinds at once' => [
+            [
+                'x' => plantedRule('x', [
+                    'all' => [
+                        $isRepair,
+                        $value('more_than', 1),
+                        ['field' => 'task.kind', 'op' => 'one_of', 'value' => ['quote', 'tuning']],
+                    ],
+                ]),
+            ],
+            [['never_holds', 'certain', 'x', [], ['/if/all/0', '/if/all/2'], []]],
+        ],
+        'an empty range, in cents' => [
+            ['x' => plantedRule('x', ['all' => [$value('more_than', 10.5), $value('less_than', 10.51)]])],
+            [['never_holds', 'certain', 'x', [], ['/if/all/0', '/if/all/1'], []]],
+        ],
+        'any of nothing' => [
+            ['x' => plantedRule('x', ['all' => [$isRepair, ['any' => []]]])],
+            [['never_holds', 'certain', 'x', [], ['/if/all/1'], []]],
+        ],
+        'what a task was when it arrives' => [
+            ['x' => plantedRule('x', ['all' => [['field' => 'task.kind', 'op' => 'was', 'value' => 'quote']]])],
+            [['never_holds', 'certain', 'x', [], ['/if/all/0'], []]],
+        ],
+        'a status that nothing leads to' => [
+            [
+                'x' => $then(
+                    'x',
+                    ['kind' => 'status_becomes', 'statuses' => ['new', 'in_review'], 'from' => ['done']],
+                    ['all' => []],
+                    $tag('tag', 'again'),
+                ),
+            ],
+            [['never_happens', 'certain', 'x', [], ['/when/0'], []]],
+        ],
+        'one that comes too late' => [
+            [
+                'repairs' => plantedRule('repairs', $isRepair, ['otherwise' => ['kind' => 'unplaced']]),
+                'dear' => plantedRule('dear', $dear, $brass),
+            ],
+            [['hidden', 'certain', 'dear', ['repairs'], ['/if'], []]],
+        ],
+        'one that two above take together' => [
+            [
+                'repairs' => plantedRule('repairs', $dear, ['otherwise' => ['kind' => 'unplaced']]),
+                'cheap' => plantedRule(
+                    'cheap',
+                    ['all' => [$isRepair, ['none' => [$value('more_than', 400)]]]],
+                    ['otherwise' => ['kind' => 'person', 'person' => 'ayumi']],
+                ),
+                'late' => plantedRule(
+                    'late',
+                    ['all' => [$isRepair, ['field' => 'task.rush', 'op' => 'is_filled']]],
+                    $brass,
+                ),
+            ],
+            [['hidden', 'certain', 'late', ['repairs', 'cheap'], ['/if'], []]],
+        ],
+        'one below a rule that is asked again after it has acted' => [
+            [
+                'review' => plantedRule(
+                    'review',
+                    ['all' => []],
+                    [
+                        'seat' => 'reviewer',
+                        'otherwise' => ['kind' => 'unplaced'],
+                    ],
+                    ['when' => [['kind' => 'status_becomes', 'statuses' => ['in_review', 'done']]], 'then' => []],
+                ),
+                'late' => plantedRule('late', $isRepair, ['seat' => 'reviewer'] + $brass, [
+                    'when' => [['kind' => 'status_becomes', 'statuses' => ['in_review']]],
+                ]),
+                'sends' => $then(
+                    'sends',
+                    ['kind' => 'tag_on', 'tags' => ['check']],
+                    ['all' => []],
+                    [
+                        'kind' => 'status',
+                        'status' => 'in_review',
+                    ],
+                ),
+            ],
+            [['hidden', 'likely', 'late', ['review'], ['/if'], []]],
+        ],
+        'the same as another' => [
+            ['x' => plantedRule('x', ['none' => [['field' => 'task.kind', 'op' => 'is_not', 'value' => 'repair']]])],
+            [
+                ['same_twice', 'certain', 'x', ['repairs'], ['/if', '/give'], ['alike' => 'true']],
+                ['only_if_nobody_is_free', 'note', 'x', ['repairs'], ['/if'], []],
+            ],
+        ],
+        'the same, but to somebody else' => [
+            ['x' => plantedRule('x', ['field' => 'task.kind', 'op' => 'is', 'value' => 'tuning'], $brass)],
+            [
+                ['hidden', 'certain', 'x', ['tunings'], ['/if'], []],
+                ['same_twice', 'likely', 'x', ['tunings'], ['/if', '/give'], ['alike' => 'false']],
+            ],
+        ],
+        'a team without anybody' => [
+            [
+                'tunings' => plantedRule(
+                    'tunings',
+                    ['field' => 'task.kind', 'op' => 'is', 'value' => 'tuning'],
+                    [
+                        'pool' => [
+                            'kind' => 'intersection',
+                            'pools' => [
+                                ['kind' => 'team', 'team' => 'brass'],
+                                ['kind' => 'skill', 'skill' => 'strings'],
+                            ],
+                        ],
+                    ],
+                ),
+            ],
+            [['nobody', 'certain', 'tunings', [], ['/give/pool'], ['why' => 'empty']]],
+        ],
+        'somebody who is no longer active' => [
+            [
+                'tunings' => plantedRule(
+                    'tunings',
+                    ['field' => 'task.kind', 'op' => 'is', 'value' => 'tuning'],
+                    [
+                        'pool' => ['kind' => 'people', 'people' => ['greta']],
+                    ],
+                ),
+            ],
+            [['nobody', 'certain', 'tunings', [], ['/give/pool'], ['why' => 'inactive']]],
+        ],
+        'nobody with the skill' => [
+            [
+                'tunings' => plantedRule(
+                    'tunings',
+                    ['field' => 'task.kind', 'op' => 'is', 'value' => 'tuning'],
+                    [
+                        'limits' => [['kind' => 'skill_at_least', 'skill' => 'strings', 'level' => 1]],
+                    ],
+                ),
+            ],
+            [['nobody', 'certain', 'tunings', [], ['/give/pool', '/give/limits'], ['why' => 'skill']]],
+        ],
+        'one with the skill' => [
+            [
+                'tunings' => plantedRule(
+                    'tunings',
+                    ['field' => 'task.kind', 'op' => 'is', 'value' => 'tuning'],
+                    [
+                        'pool' => ['kind' => 'people', 'people' => ['femi', 'ayumi', 'greta']],
+                        'limits' => [['kind' => 'skill_at_least', 'skill' => 'brass', 'level' => 3]],
+                    ],
+                ),
+            ],
+            [
+                [
+                    'one_person',
+                    'certain',
+                    'tunings',
+                    [],
+                    ['/give/pool', '/give/limits'],
+                    ['person' => 'ayumi', 'why' => 'skill'],
+                ],
+            ],
+        ],
+        'one person whom nobody covers' => [
+            [
+                'tunings' => plantedRule(
+                    'tunings',
+                    ['field' => 'task.kind', 'op' => 'is', 'value' => 'tuning'],
+                    [
+                        'pool' => ['kind' => 'people', 'people' => ['tobias']],
+                        'method' => ['kind' => 'same_person'],
+                    ],
+                ),
+            ],
+            [['one_person', 'certain', 'tunings', [], ['/give/pool'], ['person' => 'tobias', 'why' => 'pool']]],
+        ],
+        'a load that one task is beyond' => [
+            [
+                'repairs' => plantedRule('repairs', $isRepair, [
+                    'limits' => [['kind' => 'load_ratio_at_most', 'percent' => 10]],
+                ]),
+            ],
+            [
+                [
+                    'cannot_be_met',
+                    'likely',
+                    'repairs',
+                    [],
+                    ['/give/limits/0'],
+                    [
+                        'why' => 'load',
+                        'limit' => 'load_ratio_at_most',
+                    ],
+                ],
+            ],
+        ],
+        'a due date that comes after the choice' => [
+            [
+                'repairs' => plantedRule(
+                    'repairs',
+                    $isRepair,
+                    ['limits' => [['kind' => 'on_now'], ['kind' => 'finish_before_due']]],
+                    ['then' => [['kind' => 'due_in', 'after' => 'P2D']]],
+                ),
+            ],
+            [
+                [
+                    'cannot_be_met',
+                    'likely',
+                    'repairs',
+                    [],
+                    ['/give/limits/1'],
+                    [
+                        'why' => 'due',
+                        'limit' => 'finish_before_due',
+                    ],
+                ],
+            ],
+        ],
+        'a rule that makes work for itself' => [
+            [
+                'repairs' => plantedRule(
+                    'repairs',
+                    $isRepair,
+                    [],
+                    [
+                        'then' => [
+                            [
+                                'kind' => 'create_task',
+                                'task_kind' => 'repair',
+                                'title' => 'Once more',
+                            ],
+                        ],
+                    ],
+                ),
+            ],
+            [['circle', 'certain', 'repairs', [], ['/then/0'], []]],
+        ],
+        'two rules that undo each other' => [
+            [
+                'on' => $then('on', ['kind' => 'tag_on', 'tags' => ['hold']], ['all' => []], $tag('tag_off', 'Hold ')),
+                'off' => $then('off', ['kind' => 'tag_off', 'tags' => ['HOLD']], ['all' => []], $tag('tag', 'hold')),
+            ],
+            [['circle', 'likely', 'on', ['off'], ['/then/0'], []]],
+        ],
+        'a follow-up that the next undoes' => [
+            [
+                'x' => $then(
+                    'x',
+                    $arrives,
+                    $isRepair,
+                    ['kind' => 'priority', 'priority' => 'high'],
+                    $tag('tag', 'vip'),
+                    ['kind' => 'priority', 'priority' => 'low'],
+                ),
+            ],
+            [['cancelled_out', 'certain', 'x', [], ['/then/0', '/then/2'], []]],
+        ],
+        'a follow-up that a rule below undoes' => [
+            [
+                'x' => $then('x', $arrives, $dear, $tag('tag', 'vip'), ['kind' => 'priority', 'priority' => 'high']),
+                'y' => $then('y', $arrives, $isRepair, ['kind' => 'priority', 'priority' => 'low']),
+            ],
+            [['cancelled_out', 'certain', 'x', ['y'], ['/then/1'], []]],
+        ],
+        'not this or not that' => [
+            [
+                'x' => $then(
+                    'x',
+                    $arrives,
+                    [
+                        'all' => [
+                            ['field' => 'task.value', 'op' => 'is_filled'],
+                            [
+                                'any' => [
+                                    ['field' => 'task.kind', 'op' => 'is_not', 'value' => 'repair'],
+                                    ['field' => 'task.kind', 'op' => 'is_not', 'value' => 'quote'],
+                                ],
+                            ],
+                        ],
+                    ],
+                    $tag('tag', 'vip'),
+                ),
+            ],
+            [['any_for_all', 'likely', 'x', [], ['/if/all/1'], ['how' => 'always']]],
+        ],
+        'one part that holds for all of the others' => [
+            [
+                'x' => $then(
+                    'x',
+                    $arrives,
+                    ['any' => [['all' => [$isRepair, $value('more_than', 400)]], $isRepair]],
+                    $tag('tag', 'vip'),
+                ),
+            ],
+            [['any_for_all', 'likely', 'x', [], ['/if'], ['how' => 'one']]],
+        ],
+        'a kind that nobody gets' => [['tunings' => null], [['gap', 'note', null, [], [], ['kind' => 'tuning']]]],
+        'a status for which a kind has no rule' => [
+            [
+                'tunings' => plantedRule('tunings', [
+                    'all' => [
+                        ['field' => 'task.kind', 'op' => 'is', 'value' => 'tuning'],
+                        [
+                            'field' => 'task.status',
+                            'op' => 'one_of',
+                            'value' => ['new', 'working', 'waiting', 'in_review'],
+                        ],
+                    ],
+                ]),
+            ],
+            [
+                [
+                    'gap',
+                    'note',
+                    null,
+                    [],
+                    [],
+                    [
+                        'kind' => 'tuning',
+                        'field' => 'task.status',
+                        'values' => "done\ndropped",
+                        'count' => 2,
+                    ],
+                ],
+            ],
+        ],
+    ];
+});
+
+it('takes rules that are paused, over or of another seat for no shadow', function (array $above, array $more): void {
+    $isRepair = ['field' => 'task.kind', 'op' => 'is', 'value' => 'repair'];
+    $rules = [
+        plantedRule('above', $isRepair, $above + ['otherwise' => ['kind' => 'unplaced']], $more),
+        plantedRule('x', $isRepair, ['method' => ['kind' => 'lightest_load']]),
+    ];
+    expect(array_column(findings($rules), 0))->not->toContain('hidden');
+})->with([
+    'paused' => [[], ['active' => false]],
+    'over' => [[], ['valid_until' => '2026-03-01T00:00:00Z']],
+    'not yet' => [[], ['valid_from' => '2026-03-09T00:00:00Z']],
+    'some day over' => [[], ['valid_until' => '2027-01-01T00:00:00Z']],
+    'of the other seat' => [['seat' => 'reviewer'], []],
+    'that waits for something else' => [[], ['when' => [['kind' => 'dropped']]]],
+    'that leaves it to the next' => [['otherwise' => ['kind' => 'next_rule']], []],
+]);
+
+it('does not examine what is too much nested, and says so', function (): void {
+    $any = static fn(int $at): array => [
+        'any' => array_map(
+            static fn(string $tag): array => [
+                'field' => 'task.tags',
+                'op' => 'matches_any',
+                'value' => ["{$tag}{$at}"],
+            ],
+            range('a', 'j'),
+        ),
+    ];
+    $rule = plantedRule('x', ['all' => array_map($any, range(1, 5))]);
+    expect(array_column(findings([...array_values(soundRules()), $rule]), 0))->toBe(['not_examined']);
+});
