@@ -30,6 +30,7 @@ use App\Http\Controllers\People\PeopleController;
 use App\Http\Controllers\People\RosterController;
 use App\Http\Controllers\People\RosterFileController;
 use App\Http\Controllers\PulseController;
+use App\Http\Controllers\Rules\FindingsController;
 use App\Http\Controllers\Rules\RulebookController;
 use App\Http\Controllers\Rules\RulebookFileController;
 use App\Http\Controllers\Tables\ImportController;
@@ -161,6 +162,15 @@ Route::middleware('auth')->group(static function (): void {
     Route::post('rulebook/publish', [RulebookController::class, 'publish']);
     Route::get('rulebook/coverage', [RulebookController::class, 'coverage']);
     Route::get('rulebook/merged', [RulebookController::class, 'merged']);
+    Route::get('rulebook/findings', [FindingsController::class, 'show']);
+    Route::put('rulebook/findings/{signature}', [FindingsController::class, 'setAside'])->where(
+        'signature',
+        '[0-9a-f]{32}',
+    );
+    Route::delete('rulebook/findings/{signature}', [FindingsController::class, 'takeUp'])->where(
+        'signature',
+        '[0-9a-f]{32}',
+    );
     Route::get('rulebook/versions/{version}', [RulebookController::class, 'version']);
 
     Route::get('rulebook/export', [RulebookFileController::class, 'export']);

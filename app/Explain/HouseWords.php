@@ -62,6 +62,10 @@ final readonly class HouseWords
             is_string($now) && $shape === OperandShape::Days => $this->distance($now),
             is_string($now) => $this->relative($now),
             $shape === OperandShape::Team && is_string($operand) => $this->team($operand),
+            $shape === OperandShape::Pair && is_array($operand) => $this->words->say('value.pair', [
+                'low' => $this->value($path, $operand[0] ?? null),
+                'high' => $this->value($path, $operand[1] ?? null),
+            ]),
             $shape === OperandShape::FromTo && is_array($operand) => $this->words->say('value.from_to', [
                 'from' => $this->value($path, $operand[0] ?? null),
                 'to' => $this->value($path, $operand[1] ?? null),

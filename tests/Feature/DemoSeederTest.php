@@ -2,10 +2,13 @@
 
 declare(strict_types=1);
 
+use App\Bridge\SnapshotSource;
 use App\Models\Rules\RulebookVersion;
 use App\Models\Rules\VersionState;
 use App\Models\Tasks\Handoff;
 use App\Models\Tasks\Task;
+use App\Rules\ExamineRules;
+use App\Rules\SignedFinding;
 use Carbon\CarbonImmutable;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Support\Facades\DB;
@@ -41,6 +44,13 @@ it('makes the same house twice on one day, with work, people away and work that 
         'stood in' => Handoff::query()->whereNotNull('for_id')->count(),
         'done' => Task::query()->where('status', TaskStatus::Done)->count(),
         'versions' => RulebookVersion::query()->where('state', VersionState::Published)->value('number'),
+        'checks' => array_map(
+            static fn(SignedFinding $one): string => "{$one->finding->rule}: {$one->finding->kind}",
+            app(ExamineRules::class)(
+                RulebookVersion::query()->where('state', VersionState::Published)->sole(),
+                app(SnapshotSource::class)->current(),
+            ),
+        ),
     ];
     DB::rollBack();
     // Within a transaction as the first, so that what is done after it is left in both.
@@ -54,4 +64,11 @@ it('makes the same house twice on one day, with work, people away and work that 
     expect($found['stood in'])->toBeGreaterThanOrEqual(1);
     expect($found['done'])->toBeGreaterThan(50);
     expect($found['versions'])->toBe(3);
+    // Those that the demo is meant to show, and no other.
+    expect($found['checks'])->toBe([
+        'claim-overdue: one_person',
+        'enquiries-finnish: one_person',
+        'owner-less: only_if_nobody_is_free',
+        'islands-rehair: only_if_nobody_is_free',
+    ]);
 });

@@ -128,6 +128,7 @@ final class RightRequests
             'user' => $user->id,
             'token' => (string) $user->createToken('t', [])->accessToken->getKey(),
             'secret' => str_repeat('a', 48),
+            'signature' => str_repeat('a', 32),
             ...RightHouseRequests::ids(),
             'session' => hash('sha256', 'x'),
         ];

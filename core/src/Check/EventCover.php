@@ -71,7 +71,7 @@ final class EventCover
                         static fn(mixed $a, mixed $b): int => self::sign($a) <=> self::sign($b),
                     ) === [],
                 $one instanceof FieldChange => $other instanceof FieldChange && self::coversChange($one, $other),
-                default => $one === $other,
+                default => serialize($one) === serialize($other),
             };
             if (!$covers) {
                 return false;

@@ -6,7 +6,6 @@ namespace OpenBaton\Core\Check;
 
 use OpenBaton\Core\Check\Values\CriteriaTerms;
 use OpenBaton\Core\Check\Values\Terms;
-use OpenBaton\Core\Check\Values\TooManyTerms;
 use OpenBaton\Core\Criteria\Expression;
 use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\Rulebook\Event\EventKind;
@@ -16,6 +15,7 @@ use OpenBaton\Core\Rulebook\Otherwise\NextRule;
 use OpenBaton\Core\Rulebook\Rule;
 use OpenBaton\Core\Rulebook\Rulebook;
 use OpenBaton\Core\Rulebook\TaskCatalogue;
+use OverflowException;
 
 /** A rulebook that is looked at by checks, with what they ask of it worked out once. */
 final class Examination
@@ -60,7 +60,7 @@ final class Examination
     {
         try {
             return (new CriteriaTerms($this->rulebook->fields, $arrivals))->of($criteria, $holds);
-        } catch (TooManyTerms) {
+        } catch (OverflowException) {
             return null;
         }
     }

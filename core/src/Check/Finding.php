@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Check;
 
+use OpenBaton\Core\Document\Node;
+
 /** What a check has found of a rule, or of the rulebook as a whole. */
 final readonly class Finding
 {
@@ -13,6 +15,7 @@ final readonly class Finding
      * @param list<string>              $others   ids of other rules that it names, in the order of the rulebook
      * @param list<string>              $pointers JSON pointers into the document of the rule: the words it is about
      * @param array<string, string|int> $slots    what its sentence says besides, as documents write it
+     * @param Remedy|null               $remedy   null: there is none that is right in any case
      */
     public function __construct(
         public string $kind,
@@ -21,7 +24,30 @@ final readonly class Finding
         public array $others = [],
         public array $pointers = [],
         public array $slots = [],
+        public ?Remedy $remedy = null,
     ) {}
+
+    /** @param Node $node as write() made it */
+    public static function read(Node $node): self
+    {
+        $slots = [];
+        foreach ($node->get('slots')->members() as [$name, $value]) {
+            $slots[$name] = is_int($value->value) ? $value->value : $value->text();
+        }
+        $remedy = $node->find('remedy');
+
+        return new self(
+            $node->get('kind')->text(),
+            $node->get('certainty')->case(Certainty::class),
+            $node->find('rule')?->text(),
+            $node->textsOf('others'),
+            $node->textsOf('pointers'),
+            $slots,
+            $remedy === null
+                ? null
+                : new Remedy($remedy->get('kind')->case(RemedyKind::class), $remedy->get('at')->text()),
+        );
+    }
 
     /** @return array<string, mixed> */
     public function write(): array
@@ -33,6 +59,9 @@ final readonly class Finding
             'others' => $this->others,
             'pointers' => $this->pointers,
             'slots' => (object) $this->slots,
-        ];
+        ] +
+            ($this->remedy === null
+                ? []
+                : ['remedy' => ['kind' => $this->remedy->kind->value, 'at' => $this->remedy->at]]);
     }
 }

@@ -8,13 +8,12 @@ namespace OpenBaton\Core\Check;
 final readonly class RuleEffect
 {
     /**
-     * @param EffectTarget                         $target
-     * @param string                               $of      which one: a tag, the path of a field, a kind of task
-     * @param string|int|float|bool|list<string>|null $value   what it becomes; of a tag whether it is there; null: that is
-     *     not known beforehand
-     * @param string                               $pointer into the document of the rule
-     * @param string                               $text    the same for two that do the same
-     * @param bool                                 $steps   it goes on from what is there
+     * @param string $of      which one: a tag, the path of a field, a kind of task
+     * @param string|int|float|bool|list<string>|null $value what it becomes; of a tag whether it is there; null: not
+     *     known beforehand
+     * @param string $pointer into the document of the rule
+     * @param string $text    the same for two that do the same
+     * @param bool   $steps   it goes on from what is there
      */
     public function __construct(
         public EffectTarget $target,

@@ -6,9 +6,9 @@ namespace OpenBaton\Core\Check;
 
 use OpenBaton\Core\Check\Values\Covering;
 use OpenBaton\Core\Check\Values\Terms;
-use OpenBaton\Core\Check\Values\TooManyTerms;
 use OpenBaton\Core\Rulebook\Event\EventKind;
 use OpenBaton\Core\Rulebook\Rule;
+use OverflowException;
 
 /** Which rules above one take all that it would get. */
 final readonly class Shadow
@@ -48,7 +48,7 @@ final readonly class Shadow
                     }
                 }
             }
-        } catch (TooManyTerms) {
+        } catch (OverflowException) {
             return null;
         }
         ksort($by);

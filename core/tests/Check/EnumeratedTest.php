@@ -5,8 +5,8 @@ declare(strict_types=1);
 use OpenBaton\Core\Check\Examination;
 use OpenBaton\Core\Check\Finding;
 use OpenBaton\Core\Check\StandardChecks;
-use OpenBaton\Core\Rulebook\Give;
 use OpenBaton\Core\Rulebook\Event\TaskArrives;
+use OpenBaton\Core\Rulebook\Give;
 use OpenBaton\Core\Rulebook\Method\InOrder;
 use OpenBaton\Core\Rulebook\Otherwise\NextRule;
 use OpenBaton\Core\Rulebook\Otherwise\WaitUnplaced;
@@ -41,13 +41,13 @@ function toldOf(Rulebook $rulebook): array
 
 it('tells what trying all values finds, and nothing else', function (int $seed): void {
     $world = new SmallWorld($seed);
-    $criteria = $rules = [];
+    $criteria = $rules = $people = [];
     for ($number = $world->one([3, 4, 5, 6]); $number > 0; --$number) {
         // Twice the same now and then.
         $criteria[] = $if =
             $criteria !== [] && $world->one([1, 2, 3]) === 1 ? $world->one($criteria) : $world->criteria(2);
         $give = new Give(
-            new NamedPeople([$world->one(['ayumi', 'femi'])]),
+            new NamedPeople([($people[] = $world->one(['ayumi', 'femi']))]),
             new InOrder(),
             [],
             $world->one([new NextRule(), new WaitUnplaced()]),
@@ -73,8 +73,8 @@ it('tells what trying all values finds, and nothing else', function (int $seed):
             $giving += $held[$above];
             $ends = $rules[$above]->give?->otherwise instanceof WaitUnplaced;
             $ending += $ends ? $held[$above] : [];
-            if ($held[$above] == $held[$position]) {
-                $alike = $rules[$above]->give?->pool == $rule->give?->pool;
+            if ($held[$above] === $held[$position]) {
+                $alike = $people[$above] === $people[$position];
                 if ($alike || $ends) {
                     $certainty = $alike ? 'certain' : 'likely';
                     $expected[] = "{$rule->id} same_twice {$certainty} {$rules[$above]->id}";

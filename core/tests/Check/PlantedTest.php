@@ -2,86 +2,10 @@
 
 declare(strict_types=1);
 
-use OpenBaton\Core\Check\Examination;
-use OpenBaton\Core\Check\Finding;
-use OpenBaton\Core\Check\StandardChecks;
-use OpenBaton\Core\Document\Node;
-use OpenBaton\Core\Document\RulebookFormat;
-use OpenBaton\Core\People\Roster;
-use OpenBaton\Core\Rulebook\RuleContext;
-use OpenBaton\Core\Rulebook\TaskCatalogue;
-use OpenBaton\Core\Rulebook\TaskKind;
-use OpenBaton\Core\Tests\Support\Bench;
-use OpenBaton\Core\Tests\Support\Build;
-
-/** Rules of the brass bench, each of which is in order beside the others. */
-function soundRules(): array
-{
-    return [
-        'repairs' => plantedRule('repairs', ['field' => 'task.kind', 'op' => 'is', 'value' => 'repair']),
-        'quotes' => plantedRule(
-            'quotes',
-            ['field' => 'task.kind', 'op' => 'is', 'value' => 'quote'],
-            [
-                'pool' => ['kind' => 'people', 'people' => ['ayumi', 'tobias']],
-            ],
-        ),
-        'tunings' => plantedRule(
-            'tunings',
-            ['field' => 'task.kind', 'op' => 'is', 'value' => 'tuning'],
-            [
-                'otherwise' => ['kind' => 'unplaced'],
-            ],
-        ),
-        'rush' => [
-            'id' => 'rush',
-            'name' => 'Rush',
-            'when' => [['kind' => 'field_changes', 'change' => ['field' => 'task.rush', 'how' => 'any']]],
-            'if' => ['field' => 'task.rush', 'op' => 'is', 'value' => true],
-            'then' => [['kind' => 'priority', 'priority' => 'urgent']],
-        ],
-    ];
-}
-
-/** @return array<string, mixed> one that gives to the brass bench */
-function plantedRule(string $id, array $if, array $give = [], array $more = []): array
-{
-    return $more + [
-        'id' => $id,
-        'name' => ucfirst($id),
-        'when' => [['kind' => 'task_arrives']],
-        'if' => $if,
-        'give' => $give + ['pool' => ['kind' => 'team', 'team' => 'brass'], 'method' => ['kind' => 'in_order']],
-    ];
-}
-
-/** @return list<array<mixed>> kind, certainty, rule, others, pointers, slots of each finding */
-function findings(array $rules, ?Roster $roster = null): array
-{
-    $roster ??= Bench::house();
-    $context = new RuleContext(Build::context()->kinds, Build::fields(), $roster);
-    $rulebook = RulebookFormat::rules(Node::root(array_values($rules)), $context);
-    $kinds = [];
-    foreach (['repair' => 240, 'quote' => 30, 'tuning' => 60] as $id => $minutes) {
-        $kinds[$id] = new TaskKind($id, ucfirst($id), $minutes);
-    }
-    $now = Build::at('2026-03-02T10:00:00Z');
-
-    return array_map(
-        static fn(Finding $one): array => [
-            $one->kind,
-            $one->certainty->value,
-            $one->rule,
-            $one->others,
-            $one->pointers,
-            $one->slots,
-        ],
-        StandardChecks::run(new Examination($rulebook, $roster, new TaskCatalogue($kinds), $now)),
-    );
-}
+require_once __DIR__ . '/PlantedFunctions.php';
 
 it('finds nothing in rules that are in order', function (): void {
-    expect(findings(soundRules()))->toBe([]);
+    expect(foundIn(soundRules()))->toBe([]);
 });
 
 it('finds a fault that is planted, at its words, and no other', function (array $planted, array $expected): void {
@@ -89,7 +13,7 @@ it('finds a fault that is planted, at its words, and no other', function (array 
     foreach ($planted as $id => $rule) {
         $rules[$id] = $rule;
     }
-    expect(findings(array_filter($rules)))->toBe($expected);
+    expect(foundIn(array_filter($rules)))->toBe($expected);
 })->with(static function (): array {
     $isRepair = ['field' => 'task.kind', 'op' => 'is', 'value' => 'repair'];
     $value = static fn(string $op, mixed $value): array => ['field' => 'task.value', 'op' => $op, 'value' => $value];
@@ -284,157 +208,6 @@ it('finds a fault that is planted, at its words, and no other', function (array 
             ],
             [['one_person', 'certain', 'tunings', [], ['/give/pool'], ['person' => 'tobias', 'why' => 'pool']]],
         ],
-        'a load that one task is beyond' => [
-            [
-                'repairs' => plantedRule('repairs', $isRepair, [
-                    'limits' => [['kind' => 'load_ratio_at_most', 'percent' => 10]],
-                ]),
-            ],
-            [
-                [
-                    'cannot_be_met',
-                    'likely',
-                    'repairs',
-                    [],
-                    ['/give/limits/0'],
-                    [
-                        'why' => 'load',
-                        'limit' => 'load_ratio_at_most',
-                    ],
-                ],
-            ],
-        ],
-        'a due date that comes after the choice' => [
-            [
-                'repairs' => plantedRule(
-                    'repairs',
-                    $isRepair,
-                    ['limits' => [['kind' => 'on_now'], ['kind' => 'finish_before_due']]],
-                    ['then' => [['kind' => 'due_in', 'after' => 'P2D']]],
-                ),
-            ],
-            [
-                [
-                    'cannot_be_met',
-                    'likely',
-                    'repairs',
-                    [],
-                    ['/give/limits/1'],
-                    [
-                        'why' => 'due',
-                        'limit' => 'finish_before_due',
-                    ],
-                ],
-            ],
-        ],
-        'a rule that makes work for itself' => [
-            [
-                'repairs' => plantedRule(
-                    'repairs',
-                    $isRepair,
-                    [],
-                    [
-                        'then' => [
-                            [
-                                'kind' => 'create_task',
-                                'task_kind' => 'repair',
-                                'title' => 'Once more',
-                            ],
-                        ],
-                    ],
-                ),
-            ],
-            [['circle', 'certain', 'repairs', [], ['/then/0'], []]],
-        ],
-        'two rules that undo each other' => [
-            [
-                'on' => $then('on', ['kind' => 'tag_on', 'tags' => ['hold']], ['all' => []], $tag('tag_off', 'Hold ')),
-                'off' => $then('off', ['kind' => 'tag_off', 'tags' => ['HOLD']], ['all' => []], $tag('tag', 'hold')),
-            ],
-            [['circle', 'likely', 'on', ['off'], ['/then/0'], []]],
-        ],
-        'a follow-up that the next undoes' => [
-            [
-                'x' => $then(
-                    'x',
-                    $arrives,
-                    $isRepair,
-                    ['kind' => 'priority', 'priority' => 'high'],
-                    $tag('tag', 'vip'),
-                    ['kind' => 'priority', 'priority' => 'low'],
-                ),
-            ],
-            [['cancelled_out', 'certain', 'x', [], ['/then/0', '/then/2'], []]],
-        ],
-        'a follow-up that a rule below undoes' => [
-            [
-                'x' => $then('x', $arrives, $dear, $tag('tag', 'vip'), ['kind' => 'priority', 'priority' => 'high']),
-                'y' => $then('y', $arrives, $isRepair, ['kind' => 'priority', 'priority' => 'low']),
-            ],
-            [['cancelled_out', 'certain', 'x', ['y'], ['/then/1'], []]],
-        ],
-        'not this or not that' => [
-            [
-                'x' => $then(
-                    'x',
-                    $arrives,
-                    [
-                        'all' => [
-                            ['field' => 'task.value', 'op' => 'is_filled'],
-                            [
-                                'any' => [
-                                    ['field' => 'task.kind', 'op' => 'is_not', 'value' => 'repair'],
-                                    ['field' => 'task.kind', 'op' => 'is_not', 'value' => 'quote'],
-                                ],
-                            ],
-                        ],
-                    ],
-                    $tag('tag', 'vip'),
-                ),
-            ],
-            [['any_for_all', 'likely', 'x', [], ['/if/all/1'], ['how' => 'always']]],
-        ],
-        'one part that holds for all of the others' => [
-            [
-                'x' => $then(
-                    'x',
-                    $arrives,
-                    ['any' => [['all' => [$isRepair, $value('more_than', 400)]], $isRepair]],
-                    $tag('tag', 'vip'),
-                ),
-            ],
-            [['any_for_all', 'likely', 'x', [], ['/if'], ['how' => 'one']]],
-        ],
-        'a kind that nobody gets' => [['tunings' => null], [['gap', 'note', null, [], [], ['kind' => 'tuning']]]],
-        'a status for which a kind has no rule' => [
-            [
-                'tunings' => plantedRule('tunings', [
-                    'all' => [
-                        ['field' => 'task.kind', 'op' => 'is', 'value' => 'tuning'],
-                        [
-                            'field' => 'task.status',
-                            'op' => 'one_of',
-                            'value' => ['new', 'working', 'waiting', 'in_review'],
-                        ],
-                    ],
-                ]),
-            ],
-            [
-                [
-                    'gap',
-                    'note',
-                    null,
-                    [],
-                    [],
-                    [
-                        'kind' => 'tuning',
-                        'field' => 'task.status',
-                        'values' => "done\ndropped",
-                        'count' => 2,
-                    ],
-                ],
-            ],
-        ],
     ];
 });
 
@@ -444,7 +217,7 @@ it('takes rules that are paused, over or of another seat for no shadow', functio
         plantedRule('above', $isRepair, $above + ['otherwise' => ['kind' => 'unplaced']], $more),
         plantedRule('x', $isRepair, ['method' => ['kind' => 'lightest_load']]),
     ];
-    expect(array_column(findings($rules), 0))->not->toContain('hidden');
+    expect(array_column(foundIn($rules), 0))->not->toContain('hidden');
 })->with([
     'paused' => [[], ['active' => false]],
     'over' => [[], ['valid_until' => '2026-03-01T00:00:00Z']],
@@ -467,5 +240,5 @@ it('does not examine what is too much nested, and says so', function (): void {
         ),
     ];
     $rule = plantedRule('x', ['all' => array_map($any, range(1, 5))]);
-    expect(array_column(findings([...array_values(soundRules()), $rule]), 0))->toBe(['not_examined']);
+    expect(array_column(foundIn([...array_values(soundRules()), $rule]), 0))->toBe(['not_examined']);
 });

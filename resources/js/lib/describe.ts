@@ -88,6 +88,10 @@ function describeOperand(one: Comparison, vocabulary: Vocabulary): string {
         return value === undefined || value === '' ? say('rule.blank') : labelOf(vocabulary.teams, String(value));
     if (shape === 'days' && typeof value === 'object' && 'now' in value)
         return value.now === '' ? say('rule.blank') : describeDistance(value.now);
+    if (shape === 'pair' && Array.isArray(value) && value.length === 2) {
+        const [low, high] = value.map((each) => describeCriteriaValue(each, one.field, vocabulary));
+        return say('value.pair', { low: low ?? '', high: high ?? '' });
+    }
     if (shape === 'from_to' && Array.isArray(value)) {
         const said = [0, 1].map((at) => describeCriteriaValue(value[at], one.field, vocabulary));
         return say('value.from_to', { from: said[0] ?? '', to: said[1] ?? '' });
@@ -113,6 +117,13 @@ function criteria(one: Criteria, vocabulary: Vocabulary, nested: boolean): Piece
     );
     if (group.kind === 'none') return [...around('rule.none', 'criteria', joined)];
     return nested && parts.length > 1 ? [plain('('), ...joined, plain(')')] : joined;
+}
+
+/** Criteria as a text. */
+export function describeCriteria(one: Criteria, vocabulary: Vocabulary): string {
+    return criteria(one, vocabulary, false)
+        .map(({ text }) => text)
+        .join('');
 }
 
 /** Words with pieces in the place of a slot. */

@@ -8,10 +8,12 @@ use OpenBaton\Core\Check\Certainty;
 use OpenBaton\Core\Check\Check;
 use OpenBaton\Core\Check\Examination;
 use OpenBaton\Core\Check\Finding;
-use OpenBaton\Core\Check\Values\TooManyTerms;
+use OpenBaton\Core\Check\Remedy;
+use OpenBaton\Core\Check\RemedyKind;
 use OpenBaton\Core\Criteria\Expression;
 use OpenBaton\Core\Criteria\Group;
 use OpenBaton\Core\Criteria\GroupKind;
+use OverflowException;
 
 /**
  * A group of which any part will do looks as if all of them were meant: it always holds, or one part holds for all of
@@ -30,7 +32,15 @@ final class AnyForAll implements Check
             foreach (self::groups($rule->criteria, '/if') as $pointer => $group) {
                 $how = self::isIdle($of, $group, Examination::isOfArrivals($rule));
                 if ($how !== null) {
-                    yield new Finding(self::code(), Certainty::Likely, $rule->id, [], [$pointer], ['how' => $how]);
+                    yield new Finding(
+                        self::code(),
+                        Certainty::Likely,
+                        $rule->id,
+                        [],
+                        [$pointer],
+                        ['how' => $how],
+                        new Remedy(RemedyKind::MakeAll, $pointer),
+                    );
                 }
             }
         }
@@ -68,7 +78,7 @@ final class AnyForAll implements Check
                     return 'one';
                 }
             }
-        } catch (TooManyTerms) {
+        } catch (OverflowException) {
             return null;
         }
 

@@ -9,13 +9,15 @@ use OpenBaton\Core\Check\Check;
 use OpenBaton\Core\Check\EventCover;
 use OpenBaton\Core\Check\Examination;
 use OpenBaton\Core\Check\Finding;
+use OpenBaton\Core\Check\Remedy;
+use OpenBaton\Core\Check\RemedyKind;
 use OpenBaton\Core\Check\RuleEffect;
 use OpenBaton\Core\Check\RuleEffects;
-use OpenBaton\Core\Check\Values\TooManyTerms;
 use OpenBaton\Core\Rulebook\FollowUp\CreateTask;
 use OpenBaton\Core\Rulebook\FollowUp\FollowUp;
 use OpenBaton\Core\Rulebook\FollowUp\Tell;
 use OpenBaton\Core\Rulebook\Rule;
+use OverflowException;
 
 /**
  * A follow-up sets what a later one sets again: of the same rule, or of a rule below that only follows up, waits for
@@ -50,6 +52,7 @@ final class CancelledOut implements Check
                         $rule->id,
                         [],
                         [$effect->pointer, $later->pointer],
+                        remedy: new Remedy(RemedyKind::TakeOutPart, $effect->pointer),
                     );
                     continue;
                 }
@@ -70,6 +73,7 @@ final class CancelledOut implements Check
                             $rule->id,
                             [$of->rules[$below]->id],
                             [$effect->pointer],
+                            remedy: new Remedy(RemedyKind::TakeOutPart, $effect->pointer),
                         );
                     }
                 }
@@ -124,7 +128,7 @@ final class CancelledOut implements Check
         $other = $of->terms($below);
         try {
             return $one !== null && $other !== null && $one->isWithin($other);
-        } catch (TooManyTerms) {
+        } catch (OverflowException) {
             return false;
         }
     }

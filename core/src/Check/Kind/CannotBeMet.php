@@ -9,6 +9,8 @@ use OpenBaton\Core\Check\Check;
 use OpenBaton\Core\Check\Examination;
 use OpenBaton\Core\Check\Finding;
 use OpenBaton\Core\Check\FixedPool;
+use OpenBaton\Core\Check\Remedy;
+use OpenBaton\Core\Check\RemedyKind;
 use OpenBaton\Core\Rulebook\FollowUp\SetsDue;
 use OpenBaton\Core\Rulebook\Limit\FinishBeforeDue;
 use OpenBaton\Core\Rulebook\Limit\LoadRatioAtMost;
@@ -52,6 +54,7 @@ final class CannotBeMet implements Check
                         [],
                         ["/give/limits/{$place}"],
                         ['why' => $why, 'limit' => $limit::kind()],
+                        new Remedy(RemedyKind::TakeOutPart, "/give/limits/{$place}"),
                     );
                 }
             }

@@ -16,8 +16,8 @@ use OpenBaton\Core\Rulebook\Event\TaskArrives;
 use OpenBaton\Core\Rulebook\SeatName;
 
 /**
- * Kinds of task, or a kind with the value of one other list, that no rule gives to anybody when they arrive. The list is
- * the one that most rules for the kind compare.
+ * Kinds of task, or a kind with the value of one other list, that no rule gives to anybody when they arrive. The list
+ * is the one that most rules for the kind compare.
  */
 final class Gap implements Check
 {

@@ -8,6 +8,8 @@ use OpenBaton\Core\Check\Certainty;
 use OpenBaton\Core\Check\Check;
 use OpenBaton\Core\Check\Examination;
 use OpenBaton\Core\Check\Finding;
+use OpenBaton\Core\Check\Remedy;
+use OpenBaton\Core\Check\RemedyKind;
 use OpenBaton\Core\Check\Shadow;
 use OpenBaton\Core\Rulebook\Event\EventKind;
 use OpenBaton\Core\Rulebook\Event\TaskArrives;
@@ -31,12 +33,14 @@ final class Hidden implements Check
             $rule = $of->rules[$position];
             $by = (new Shadow($of))->over($position, $rule, $terms, true);
             if ($by !== null) {
+                $others = array_map(static fn(int $one): string => $of->rules[$one]->id, $by);
                 yield new Finding(
                     self::code(),
                     self::isCertain($of, $rule) ? Certainty::Certain : Certainty::Likely,
                     $rule->id,
-                    array_map(static fn(int $one): string => $of->rules[$one]->id, $by),
+                    $others,
                     ['/if'],
+                    remedy: new Remedy(RemedyKind::MoveAbove, $others[0]),
                 );
             }
         }

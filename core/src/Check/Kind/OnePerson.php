@@ -19,8 +19,8 @@ use OpenBaton\Core\Rulebook\Otherwise\Otherwise;
 use OpenBaton\Core\Rulebook\Otherwise\WaitUnplaced;
 
 /**
- * All that the rule gives hangs on one person: there is nobody else in its pool, or nobody else has the skill, and while
- * they are away nobody answers for them.
+ * All that the rule gives hangs on one person: there is nobody else in its pool, or nobody else has the skill, and
+ * while they are away nobody answers for them.
  */
 final class OnePerson implements Check
 {

@@ -9,12 +9,14 @@ use OpenBaton\Core\Check\Check;
 use OpenBaton\Core\Check\EventCover;
 use OpenBaton\Core\Check\Examination;
 use OpenBaton\Core\Check\Finding;
+use OpenBaton\Core\Check\Remedy;
+use OpenBaton\Core\Check\RemedyKind;
 use OpenBaton\Core\Check\Values\Terms;
-use OpenBaton\Core\Check\Values\TooManyTerms;
 use OpenBaton\Core\Rulebook\Give;
 use OpenBaton\Core\Rulebook\Otherwise\NextRule;
 use OpenBaton\Core\Rulebook\PartFormat;
 use OpenBaton\Core\Rulebook\Rule;
+use OverflowException;
 
 /**
  * Two rules wait for the same, with criteria that imply each other, and give the same way: certain. Where they give
@@ -55,6 +57,7 @@ final class SameTwice implements Check
                         [$other->id],
                         ['/if', '/give'],
                         ['alike' => $alike ? 'true' : 'false'],
+                        $alike ? new Remedy(RemedyKind::TakeOutRule, $rule->id) : null,
                     );
                 }
             }
@@ -65,7 +68,7 @@ final class SameTwice implements Check
     {
         try {
             return $one->isWithin($other) && $other->isWithin($one);
-        } catch (TooManyTerms) {
+        } catch (OverflowException) {
             return false;
         }
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Check\Values;
 
+use OverflowException;
+
 /** Whether several terms together hold wherever one does: it is split by them until a part is found that none takes. */
 final class Covering
 {
@@ -23,7 +25,7 @@ final class Covering
      *
      * @return list<int>|null places of those that take a part of it, in order; null: something is left
      *
-     * @throws TooManyTerms
+     * @throws OverflowException
      */
     public static function of(Term $term, array $by): ?array
     {
@@ -40,7 +42,7 @@ final class Covering
     private function leaves(Term $term, int $from): bool
     {
         if (++$this->looked > self::MOST) {
-            throw new TooManyTerms();
+            throw new OverflowException();
         }
         for ($place = $from; $place < count($this->by); ++$place) {
             if ($term->and($this->by[$place]) === null) {

@@ -10,6 +10,7 @@ use OpenBaton\Core\Criteria\Expression;
 use OpenBaton\Core\Criteria\FieldCatalogue;
 use OpenBaton\Core\Criteria\Group;
 use OpenBaton\Core\Criteria\GroupKind;
+use OverflowException;
 
 /**
  * Criteria as a disjunction of conjunctions.
@@ -27,7 +28,7 @@ final readonly class CriteriaTerms
         $this->values = new ComparedValues($fields, $arrivals);
     }
 
-    /** @throws TooManyTerms */
+    /** @throws OverflowException */
     public function of(Expression $expression, bool $holds = true): Terms
     {
         if ($expression instanceof Comparison) {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Check\Values;
 
+use OverflowException;
+
 /** A disjunction of terms: any of them holds. */
 final readonly class Terms
 {
@@ -34,13 +36,13 @@ final readonly class Terms
         return $this->all === [];
     }
 
-    /** @throws TooManyTerms */
+    /** @throws OverflowException */
     public function or(self $other): self
     {
         return new self(self::apart([...$this->all, ...$other->all]));
     }
 
-    /** @throws TooManyTerms */
+    /** @throws OverflowException */
     public function and(self $other): self
     {
         $terms = [];
@@ -59,7 +61,7 @@ final readonly class Terms
         return new self(self::apart($terms));
     }
 
-    /** @throws TooManyTerms */
+    /** @throws OverflowException */
     public function isWithin(self $other): bool
     {
         foreach ($this->all as $term) {
@@ -78,7 +80,7 @@ final readonly class Terms
      *
      * @return list<Term>
      *
-     * @throws TooManyTerms
+     * @throws OverflowException
      */
     private static function apart(array $terms): array
     {
@@ -90,7 +92,7 @@ final readonly class Terms
         foreach ($terms as $term) {
             $looks += 2 * count($kept);
             if ($looks > self::LOOKS) {
-                throw new TooManyTerms();
+                throw new OverflowException();
             }
             foreach ($kept as $one) {
                 if ($term->isWithin($one)) {

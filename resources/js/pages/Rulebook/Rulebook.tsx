@@ -1,11 +1,13 @@
 import { arrayMove } from '@dnd-kit/sortable';
 import { Head } from '@inertiajs/react';
-import type { Rule, RulebookPageProps, Strip } from '@props/Rules/RulebookPage';
+import type { Coverage, Rule, RulebookPageProps, Strip } from '@props/Rules/RulebookPage';
 import { useRef, useState } from 'react';
 import { useShortcuts } from '@/lib/keys';
 import { faultsByRule } from '@/lib/rules';
 import { useCoverage } from '@/lib/useCoverage';
+import { remedied } from '@/lib/pointed';
 import { useDraft, type Draft } from '@/lib/useDraft';
+import { useFindings, type Findings } from '@/lib/useFindings';
 import { say, sayWith } from '@/lib/words';
 import { Progress } from '@/parts/rule/Changes';
 import { DiscardDialog } from '@/parts/rule/DiscardDialog';
@@ -21,8 +23,18 @@ function newId(): string {
     return `rule-${crypto.randomUUID().slice(0, 8)}`;
 }
 
-function actionsOn(draft: Draft, open: (id: string | null) => void): RowActions {
+function actionsOn(draft: Draft, findings: Findings, open: (id: string | null) => void): RowActions {
+    const mend: RowActions['mend'] = (rule, press) =>
+        draft.change((rules) => {
+            const from = rules.findIndex((one) => one.id === rule.id);
+            const to = rules.findIndex((one) => one.id === press.at);
+            if (press.kind === 'move_above') return to < 0 ? rules : arrayMove(rules, from, to);
+            if (press.kind === 'take_out_rule') return rules.filter((one) => one.id !== rule.id);
+            return rules.map((one) => (one.id === rule.id ? remedied(rule, press) : one));
+        });
     return {
+        mend,
+        setAside: findings.setAside,
         change: (rule) => draft.change((rules) => rules.map((one) => (one.id === rule.id ? rule : one))),
         open,
         move: (id, by) =>
@@ -92,18 +104,68 @@ function nameAt({ rules, find }: Draft, index: number): string {
     return name === '' ? say('screen.rule_row.a_rule_without_a') : name;
 }
 
-export default function Rulebook(page: RulebookPageProps) {
-    const { vocabulary, published, mayWrite, recentDays } = page;
-    const draft = useDraft(page);
-    const coverage = useCoverage(draft.faults === null ? null : draft.revision);
-    const [open, setOpen] = useState<string | null>(null);
-    const [wanted, setWanted] = useState<string | null>(null);
-    const [dialog, setDialog] = useState<'publish' | 'discard' | null>(null);
+type Dialog = 'publish' | 'discard' | null;
+
+function Dialogs({
+    page,
+    draft,
+    coverage,
+    dialog,
+    setDialog,
+    go,
+    onDiscard,
+}: {
+    page: RulebookPageProps;
+    draft: Draft;
+    coverage: Coverage | null;
+    dialog: Dialog;
+    setDialog: (next: Dialog) => void;
+    go: (id: string | null) => void;
+    onDiscard: () => void;
+}) {
     // Rules that stand against publishing are named, also those that were not in view yet.
     useFetched(draft, dialog === 'publish' ? [...faultsByRule(draft.faults ?? []).keys()].slice(0, SHOWN) : []);
+    return (
+        <>
+            {draft.faults !== null && (
+                <PublishDialog
+                    coverage={coverage}
+                    faults={draft.faults}
+                    nameOf={(index) => nameAt(draft, index)}
+                    onGo={(index) => go(draft.rules[index]?.id ?? null)}
+                    revision={draft.revision}
+                    next={(page.published?.number ?? 0) + 1}
+                    days={page.recentDays}
+                    open={dialog === 'publish'}
+                    onOpenChange={(shown) => setDialog(shown ? 'publish' : null)}
+                />
+            )}
+            <DiscardDialog
+                revision={draft.revision}
+                open={dialog === 'discard'}
+                onOpenChange={(shown) => setDialog(shown ? 'discard' : null)}
+                onDiscard={onDiscard}
+            />
+        </>
+    );
+}
+
+export default function Rulebook(page: RulebookPageProps) {
+    const { vocabulary, mayWrite, recentDays } = page;
+    const draft = useDraft(page);
+    const coverage = useCoverage(draft.faults === null ? null : draft.revision);
+    const findings = useFindings(draft.revision);
+    const [open, setOpen] = useState<string | null>(null);
+    const [wanted, setWanted] = useState<string | null>(null);
+    const [dialog, setDialog] = useState<Dialog>(null);
     const scroller = useRef<HTMLDivElement>(null);
     const strip = coverage?.strip ?? null;
 
+    const go = (id: string | null): void => {
+        setDialog(null);
+        setOpen(id);
+        setWanted(id);
+    };
     const add = (): void => {
         const rule: Rule = blankRule(newId());
         draft.change((rules) => [rule, ...rules]);
@@ -147,11 +209,13 @@ export default function Rulebook(page: RulebookPageProps) {
                     <RuleList
                         draft={draft}
                         strip={strip}
+                        whole={coverage?.finished === true}
+                        findings={findings.byRule}
                         days={recentDays}
                         vocabulary={vocabulary}
                         open={open}
                         mayWrite={mayWrite}
-                        actions={actionsOn(draft, setOpen)}
+                        actions={actionsOn(draft, findings, setOpen)}
                         scroller={scroller}
                         wanted={wanted}
                         onReached={() => setWanted(null)}
@@ -159,31 +223,14 @@ export default function Rulebook(page: RulebookPageProps) {
                 )}
                 <StripFoot strip={strip} />
             </div>
-            <RulebookAside page={page} draft={draft} coverage={draft.faults === null ? null : coverage} />
-            {draft.faults !== null && (
-                <PublishDialog
-                    coverage={coverage}
-                    faults={draft.faults}
-                    nameOf={(index) => nameAt(draft, index)}
-                    onGo={(index) => {
-                        const id = draft.rules[index]?.id ?? null;
-                        setDialog(null);
-                        setOpen(id);
-                        setWanted(id);
-                    }}
-                    revision={draft.revision}
-                    next={(published?.number ?? 0) + 1}
-                    days={recentDays}
-                    open={dialog === 'publish'}
-                    onOpenChange={(shown) => setDialog(shown ? 'publish' : null)}
-                />
-            )}
-            <DiscardDialog
-                revision={draft.revision}
-                open={dialog === 'discard'}
-                onOpenChange={(shown) => setDialog(shown ? 'discard' : null)}
-                onDiscard={() => setOpen(null)}
+            <RulebookAside
+                page={page}
+                draft={draft}
+                coverage={draft.faults === null ? null : coverage}
+                findings={findings}
+                onGo={go}
             />
+            <Dialogs {...{ page, draft, coverage, dialog, setDialog, go }} onDiscard={() => setOpen(null)} />
         </div>
     );
 }

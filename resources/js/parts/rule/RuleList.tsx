@@ -14,6 +14,7 @@ import {
     sortableKeyboardCoordinates,
     verticalListSortingStrategy,
 } from '@dnd-kit/sortable';
+import type { Finding } from '@props/Rules/FindingsView';
 import type { Rule, Strip } from '@props/Rules/RulebookPage';
 import type { Vocabulary } from '@props/Rules/Vocabulary';
 import { useVirtualizer } from '@tanstack/react-virtual';
@@ -27,6 +28,9 @@ import { RuleRow, type RowActions } from './RuleRow';
 type Props = {
     draft: Draft;
     strip: Strip | null;
+    /** whether all of the recent work has been looked at */
+    whole: boolean;
+    findings: Map<string, Finding[]>;
     days: number;
     vocabulary: Vocabulary;
     open: string | null;
@@ -128,6 +132,8 @@ function useReached(
 export function RuleList({
     draft,
     strip,
+    whole,
+    findings,
     days,
     vocabulary,
     open,
@@ -165,7 +171,11 @@ export function RuleList({
         const piece = <StripPiece share={own} total={total} rule={rule} />;
         if (rule === null) return <Coming place={index + 1} strip={piece} />;
         const faults = faultsOf.get(index) ?? [];
-        const note = faults.length > 0 ? null : deadNote(rule, own?.acts, own?.before, total, days);
+        const found = faults.length > 0 ? [] : (findings.get(rule.id) ?? []);
+        const note =
+            faults.length > 0 || found.length > 0 || !whole
+                ? null
+                : deadNote(rule, own?.acts, own?.before, total, days);
         return (
             <RuleRow
                 rule={rule}
@@ -175,6 +185,7 @@ export function RuleList({
                 open={open === rule.id}
                 mayWrite={mayWrite}
                 faults={faults}
+                findings={found}
                 note={note}
                 strip={piece}
                 actions={actions}

@@ -1,5 +1,6 @@
 import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
+import type { Finding } from '@props/Rules/FindingsView';
 import type { Fault, Rule } from '@props/Rules/RulebookPage';
 import type { Vocabulary } from '@props/Rules/Vocabulary';
 import type { ReactNode } from 'react';
@@ -7,6 +8,7 @@ import { say } from '@/lib/words';
 import { Boundary } from '@/ui/Boundary';
 import { Button } from '@/ui/Button';
 import { Menu } from '@/ui/Menu';
+import { FindingNotes, type FindingActions } from './FindingNotes';
 import { RuleEditor } from './RuleEditor';
 import { RuleSentence } from './RuleSentence';
 
@@ -16,7 +18,7 @@ export type RowActions = {
     move: (id: string, by: number) => void;
     copy: (rule: Rule) => void;
     remove: (id: string) => void;
-};
+} & FindingActions;
 
 type Props = {
     rule: Rule;
@@ -26,6 +28,7 @@ type Props = {
     open: boolean;
     mayWrite: boolean;
     faults: Fault[];
+    findings: Finding[];
     note: string | null;
     strip: ReactNode;
     actions: RowActions;
@@ -68,7 +71,8 @@ function RowMenu({ rule, place, last, open, actions }: Pick<Props, 'rule' | 'pla
     );
 }
 
-export function RuleRow({ rule, place, last, vocabulary, open, mayWrite, faults, note, strip, actions }: Props) {
+export function RuleRow(props: Props) {
+    const { rule, place, last, vocabulary, open, mayWrite, faults, findings, note, strip, actions } = props;
     const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({
         id: rule.id,
         disabled: !mayWrite,
@@ -125,6 +129,7 @@ export function RuleRow({ rule, place, last, vocabulary, open, mayWrite, faults,
                     </div>
                     {note !== null && <p className="text-xs text-ochre">{note}</p>}
                     {!open && <FaultNote faults={faults} />}
+                    <FindingNotes {...{ rule, findings, vocabulary, mayWrite, actions }} />
                     {open && (
                         <Boundary instead={<Undrawn />} of={rule}>
                             <RuleEditor rule={rule} vocabulary={vocabulary} faults={faults} onChange={actions.change} />

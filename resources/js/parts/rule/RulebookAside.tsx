@@ -2,16 +2,24 @@ import type { Coverage, Rule, RulebookPageProps } from '@props/Rules/RulebookPag
 import { useState } from 'react';
 import { useFormats } from '@/lib/format';
 import type { Draft } from '@/lib/useDraft';
+import type { Findings } from '@/lib/useFindings';
 import { say } from '@/lib/words';
 import { Button } from '@/ui/Button';
 import { Changes } from './Changes';
+import { FindingList } from './FindingList';
 import { ImportDialog } from './ImportDialog';
 import { Versions } from './Versions';
 
-type Props = { page: RulebookPageProps; draft: Draft; coverage: Coverage | null };
+type Props = {
+    page: RulebookPageProps;
+    draft: Draft;
+    coverage: Coverage | null;
+    findings: Findings;
+    onGo: (id: string) => void;
+};
 
 /** Beside the rules: what the draft would change, earlier versions, files. */
-export function RulebookAside({ page, draft, coverage }: Props) {
+export function RulebookAside({ page, draft, coverage, findings, onGo }: Props) {
     const formats = useFormats();
     const [importing, setImporting] = useState(false);
     const takeUp = page.mayWrite ? (rules: Rule[]): void => draft.change(() => rules) : null;
@@ -34,6 +42,10 @@ export function RulebookAside({ page, draft, coverage }: Props) {
                     )}
                 </section>
             )}
+            <section>
+                <h2 className="mb-1 text-base font-semibold">{say('screen.findings.found')}</h2>
+                <FindingList findings={findings} mayWrite={page.mayWrite} onGo={onGo} />
+            </section>
             <section>
                 <h2 className="mb-1 text-base font-semibold">{say('screen.common.versions')}</h2>
                 <Versions

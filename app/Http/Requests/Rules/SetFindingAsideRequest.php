@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Rules;
+
+use App\Http\Requests\InputRequest;
+use App\Models\Rules\RulebookVersion;
+
+/** What a check has found is meant so: why. */
+final class SetFindingAsideRequest extends InputRequest
+{
+    public const LONGEST = 400;
+
+    public function authorize(): bool
+    {
+        return $this->user()?->can('write', RulebookVersion::class) === true;
+    }
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return ['reason' => ['required', 'string', 'max:' . self::LONGEST]];
+    }
+
+    public function reason(): string
+    {
+        return trim($this->string('reason')->toString());
+    }
+}
