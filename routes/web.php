@@ -33,6 +33,7 @@ use App\Http\Controllers\PulseController;
 use App\Http\Controllers\Rules\FindingsController;
 use App\Http\Controllers\Rules\RulebookController;
 use App\Http\Controllers\Rules\RulebookFileController;
+use App\Http\Controllers\Rules\WhyController;
 use App\Http\Controllers\Tables\ImportController;
 use App\Http\Controllers\Tasks\FloorController;
 use App\Http\Controllers\Tasks\InHandController;
@@ -162,6 +163,7 @@ Route::middleware('auth')->group(static function (): void {
     Route::post('rulebook/publish', [RulebookController::class, 'publish']);
     Route::get('rulebook/coverage', [RulebookController::class, 'coverage']);
     Route::get('rulebook/merged', [RulebookController::class, 'merged']);
+    Route::get('rulebook/why', [WhyController::class, '__invoke']);
     Route::get('rulebook/findings', [FindingsController::class, 'show']);
     Route::put('rulebook/findings/{signature}', [FindingsController::class, 'setAside'])->where(
         'signature',

@@ -41,9 +41,15 @@ final class HouseAt
 
     public function router(): Router
     {
-        return $this->router ??= new Router(
+        return $this->router ??= $this->routerBy($this->rulebook());
+    }
+
+    /** Decides in this house by other rules. */
+    public function routerBy(CompiledRulebook $rulebook): Router
+    {
+        return new Router(
             $this->snapshot->roster,
-            $this->rulebook(),
+            $rulebook,
             $this->snapshot->taskCatalogue($this->words->of($this->snapshot)),
         );
     }

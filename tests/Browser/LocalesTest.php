@@ -83,6 +83,7 @@ it('says nothing but by the words, and has room for them, in a longer language a
             "/tasks/{$task}",
             '/tasks/new',
             '/rulebook',
+            '/rulebook/why',
             '/absences',
             "/absences/{$asked}",
             '/absences/what-if',

@@ -47,6 +47,22 @@ final readonly class CompiledCriteria
         return $this->failure($facts, '', true);
     }
 
+    /** What became of every part, whether or not it makes a difference. */
+    public function trace(Facts $facts, string $pointer = ''): TracedPart
+    {
+        $holds = ($this->holds)($facts);
+        if ($this->expression instanceof Comparison) {
+            return new TracedPart($pointer, $holds, $this->expression, $facts->value($this->expression->path));
+        }
+        $kind = $this->expression instanceof Group ? $this->expression->kind : GroupKind::All;
+        $parts = [];
+        foreach ($this->parts as $index => $part) {
+            $parts[] = $part->trace($facts, "{$pointer}/{$kind->value}/{$index}");
+        }
+
+        return new TracedPart($pointer, $holds, null, null, $kind, $parts);
+    }
+
     private function failure(Facts $facts, string $pointer, bool $wanted): ?FailedComparison
     {
         if (($this->holds)($facts) === $wanted) {

@@ -2,9 +2,13 @@
 
 declare(strict_types=1);
 
+use OpenBaton\Core\Criteria\CompiledCriteria;
 use OpenBaton\Core\Criteria\FieldType;
 use OpenBaton\Core\Criteria\Operator;
 use OpenBaton\Core\Criteria\OperatorList;
+use OpenBaton\Core\Criteria\TracedPart;
+use OpenBaton\Core\Document\CriteriaFormat;
+use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Tests\Support\Build;
 
 require_once __DIR__ . '/CriteriaFunctions.php';
@@ -156,4 +160,42 @@ it('reports the first comparison that failed, in reading order, and the value se
         'none within none' => [['none' => [['none' => [$rush]]]], [], '/none/0/none/0', null, false],
         'an empty any' => [['any' => []], [], '', null, false],
     ];
+});
+
+it('traces every part, with what it saw, also beside one that has failed', function (): void {
+    $tree = CompiledCriteria::compile(
+        (new CriteriaFormat(Build::context()))->read(
+            Node::root([
+                'all' => [
+                    ['field' => 'task.kind', 'op' => 'is', 'value' => 'quote'],
+                    [
+                        'any' => [
+                            ['field' => 'task.rush', 'op' => 'is', 'value' => true],
+                            ['field' => 'task.count', 'op' => 'at_least', 'value' => 3],
+                        ],
+                    ],
+                    ['none' => [['field' => 'task.title', 'op' => 'is_empty']]],
+                ],
+            ]),
+        ),
+        Build::fields(),
+    );
+    $flat = static function (TracedPart $part) use (&$flat): array {
+        return array_merge(
+            [[$part->pointer, $part->holds, $part->kind?->value ?? $part->comparison?->operator, $part->seen]],
+            ...array_map($flat, $part->parts),
+        );
+    };
+    expect($flat($tree->trace(Build::facts(['task.kind' => 'repair', 'task.count' => 2]))))->toBe([
+        ['', false, 'all', null],
+        ['/all/0', false, 'is', 'repair'],
+        ['/all/1', false, 'any', null],
+        ['/all/1/any/0', false, 'is', null],
+        ['/all/1/any/1', false, 'at_least', 2],
+        ['/all/2', false, 'none', null],
+        ['/all/2/none/0', true, 'is_empty', null],
+    ]);
+    expect(
+        $tree->trace(Build::facts(['task.kind' => 'quote', 'task.rush' => true, 'task.title' => 'x']))->holds,
+    )->toBeTrue();
 });

@@ -1,97 +1,12 @@
 import clsx from 'clsx';
 import type { PersonRef } from '@props/PersonRef';
-import type { EffectsOfRule, Trail, TrailStep } from '@props/Tasks/TaskView';
-import { Fragment, type ReactNode } from 'react';
+import type { EffectsOfRule, Trail } from '@props/Tasks/TaskView';
+import type { ReactNode } from 'react';
 import { useFormats } from '@/lib/format';
 import { leftOut } from '@/lib/reasons';
-import { Popover } from '@/ui/Popover';
 import { PersonName } from './PersonMark';
+import { Way } from './TrailWay';
 import { say, sayWith } from '@/lib/words';
-
-function Step({ step, house }: { step: TrailStep; house: boolean }) {
-    const text = (
-        <>
-            <strong className="text-base">{step.count}</strong> {step.label}
-        </>
-    );
-    if (house) return <span>{text}</span>;
-    return (
-        <Popover
-            label={`${step.count} ${step.label}`}
-            trigger={
-                <button type="button" className="border-b border-dotted border-sky text-start hover:bg-pine-wash">
-                    {text}
-                </button>
-            }
-        >
-            <People step={step} />
-        </Popover>
-    );
-}
-
-function People({ step }: { step: TrailStep }) {
-    return (
-        <div className="space-y-3">
-            <section>
-                <h4 className="font-semibold">
-                    {say('screen.common.people', { count: step.kept.length })} {step.label}
-                </h4>
-                <ul>
-                    {step.kept.map((person) => (
-                        <li key={person.slug} className="py-0.5">
-                            <PersonName {...person} />
-                        </li>
-                    ))}
-                </ul>
-            </section>
-            {step.fallen.length > 0 && (
-                <section>
-                    <h4 className="font-semibold">
-                        {say('screen.reason_trail.left_out', { count: step.fallen.length })}
-                    </h4>
-                    <ul>
-                        {step.fallen.map((person) => (
-                            <li key={person.slug} className="grid grid-cols-[160px_1fr] gap-2 py-0.5">
-                                <PersonName {...person} />
-                                <span className="text-ink2">{person.reason}</span>
-                            </li>
-                        ))}
-                    </ul>
-                </section>
-            )}
-        </div>
-    );
-}
-
-/** The way from everybody to the pick, each number opening the names and the reasons. */
-function Way({ trail }: { trail: Trail }) {
-    return (
-        <p className="flex flex-wrap items-baseline gap-x-2 gap-y-1">
-            {trail.steps.map((step, index) => (
-                <Fragment key={`${index}-${step.code}`}>
-                    {index > 0 && <span aria-hidden="true">→</span>}
-                    <Step step={step} house={index === 0} />
-                </Fragment>
-            ))}
-            {trail.method !== null && (
-                <>
-                    <span aria-hidden="true">→</span>
-                    <span>{trail.method.label}</span>
-                </>
-            )}
-            {trail.steps.length > 0 && <span aria-hidden="true">→</span>}
-            {trail.pick !== null ? (
-                <strong className="self-center text-pine">
-                    <PersonName {...trail.pick} />
-                </strong>
-            ) : trail.outcome === 'open' ? (
-                <strong>{say('screen.reason_trail.open_to', { count: trail.openTo.length })}</strong>
-            ) : (
-                <strong className="text-brick">{say('screen.reason_trail.unplaced')}</strong>
-            )}
-        </p>
-    );
-}
 
 /** Who stands in for whom, and who was asked on the way. */
 function StandIn({ cover }: { cover: NonNullable<Trail['cover']> }) {
@@ -200,16 +115,24 @@ export function Effects({ effects, by }: { effects: EffectsOfRule[]; by: string 
     ));
 }
 
-/** Why this person and nobody else. */
-export function ReasonTrail({ trail }: { trail: Trail }) {
+/** Why this person and nobody else; of what is only tried out, without when and by which version. */
+export function ReasonTrail({
+    trail,
+    tried = false,
+    label = say('screen.reason_trail.reason_trail'),
+}: {
+    trail: Trail;
+    tried?: boolean;
+    label?: string;
+}) {
     const formats = useFormats();
     const excluded = leftOut(trail.steps);
     const pool = trail.steps.find((step) => step.code === 'pool');
     const outside = pool === undefined ? 0 : trail.house - pool.count;
     const compared = trail.method === null || trail.method.code === 'same_person' ? [] : trail.method.candidates;
     return (
-        <section aria-label={say('screen.reason_trail.reason_trail')} className="space-y-3">
-            <p className="text-xs text-ink2">
+        <section aria-label={label} className="space-y-3">
+            <p className="text-xs text-ink2" hidden={tried}>
                 {trail.rule === null
                     ? say('screen.reason_trail.decided', { moment: formats.moment(trail.at), version: trail.version })
                     : sayWith('screen.reason_trail.decided_by', {
@@ -224,6 +147,7 @@ export function ReasonTrail({ trail }: { trail: Trail }) {
                 {trail.seat === 'reviewer' && ` ${say('screen.reason_trail.about_review')}`}
                 {trail.late !== null && ` ${say('screen.reason_trail.late', { late: trail.late })}`}
             </p>
+            {tried && trail.rule !== null && <p className="font-semibold">{trail.rule.name}</p>}
             <Way trail={trail} />
             {trail.otherwise !== null && <p>{trail.otherwise}</p>}
             {trail.cover !== null && <StandIn cover={trail.cover} />}

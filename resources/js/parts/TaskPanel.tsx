@@ -1,4 +1,4 @@
-import { router } from '@inertiajs/react';
+import { Link, router } from '@inertiajs/react';
 import type { TaskActionCode, TaskView } from '@props/Tasks/TaskView';
 import { useState, type ReactNode } from 'react';
 import { say } from '@/lib/words';
@@ -65,6 +65,11 @@ function Parts({ task }: { task: TaskView }) {
                     {reason.trail !== null && <ReasonTrail trail={reason.trail} />}
                 </Part>
             ))}
+            {task.asksWhy && (
+                <Link className="text-sky underline" href={`/rulebook/why?task=${task.id}`}>
+                    {say('screen.why.why_not')}
+                </Link>
+            )}
             <Part title={say('screen.task_panel.handoffs')}>
                 <HandoffLog handoffs={task.handoffs} />
             </Part>

@@ -11,6 +11,7 @@ use App\Http\Pages\Moment;
 use App\Http\Pages\PersonRef;
 use App\Http\Viewer;
 use App\Models\Absences\TaskCover;
+use App\Models\Rules\RulebookVersion;
 use App\Models\Tasks\Decision;
 use App\Models\Tasks\Task;
 use App\Policies\TaskPolicy;
@@ -88,6 +89,7 @@ final readonly class TaskView
             'watchers' => array_values($task->watchers->map(PersonRef::of(...))->all()),
             'watching' => $comments ? $this->watching($task) : null,
             'reasons' => $this->reasons->of($task),
+            'asksWhy' => $this->viewer->user()->can('write', RulebookVersion::class),
             'history' => $history['entries'],
             'earlier' => $history['earlier'],
             'next' => $this->next->of($task),

@@ -100,6 +100,8 @@ export type TaskView = TaskLine & {
     /** whether whoever looks watches it; null: they can't */
     watching: boolean | null;
     reasons: Reason[];
+    /** may ask why it is not with somebody else */
+    asksWhy: boolean;
     history: HistoryEntry[];
     /** the moment before which more has happened; null: that is all */
     earlier: string | null;

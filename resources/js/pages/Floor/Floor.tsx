@@ -1,5 +1,5 @@
 import clsx from 'clsx';
-import { Head, router } from '@inertiajs/react';
+import { Head, Link, router } from '@inertiajs/react';
 import type { FloorPageProps, FloorTeam } from '@props/Tasks/FloorPage';
 import { useEffect, useMemo, useRef } from 'react';
 import { weekday } from '@/lib/format';
@@ -61,6 +61,12 @@ function PersonAside({ person, onTask, onClose }: PersonAsideProps) {
                 </Button>
             </header>
             <Intake intake={person.intake} own={false} />
+            <Link
+                className="mx-3 inline-block py-1 text-sky underline"
+                href={`/rulebook/why?person=${person.lane.slug}`}
+            >
+                {say('screen.why.why_not_they')}
+            </Link>
             {person.tasks.length === 0 ? (
                 <p className="px-3 text-ink2">{say('screen.floor.no_open_task', { person: person.lane.name })}</p>
             ) : (

@@ -167,15 +167,14 @@ export function RuleList({
     const row = (entry: Entry, index: number) => {
         const rule = find(entry);
         const own = share?.get(entry.id);
-        const total = strip?.total ?? 0;
-        const piece = <StripPiece share={own} total={total} rule={rule} />;
+        const piece = <StripPiece share={own} total={strip?.total ?? 0} rule={rule} />;
         if (rule === null) return <Coming place={index + 1} strip={piece} />;
         const faults = faultsOf.get(index) ?? [];
-        const found = faults.length > 0 ? [] : (findings.get(rule.id) ?? []);
+        const found = (faults.length === 0 ? findings.get(rule.id) : null) ?? [];
         const note =
             faults.length > 0 || found.length > 0 || !whole
                 ? null
-                : deadNote(rule, own?.acts, own?.before, total, days);
+                : deadNote(rule, own?.acts, own?.before, strip?.total ?? 0, days);
         return (
             <RuleRow
                 rule={rule}

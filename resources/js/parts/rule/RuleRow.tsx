@@ -1,4 +1,5 @@
 import { useSortable } from '@dnd-kit/sortable';
+import { router } from '@inertiajs/react';
 import { CSS } from '@dnd-kit/utilities';
 import type { Finding } from '@props/Rules/FindingsView';
 import type { Fault, Rule } from '@props/Rules/RulebookPage';
@@ -63,6 +64,10 @@ function RowMenu({ rule, place, last, open, actions }: Pick<Props, 'rule' | 'pla
                         disabled: place === 1,
                     },
                     { label: say('screen.rule_row.move_down'), run: () => actions.move(rule.id, 1), disabled: last },
+                    {
+                        label: say('screen.why.try_it'),
+                        run: () => router.get('/rulebook/why', { rule: rule.id }),
+                    },
                     { label: say('screen.rule_row.copy'), run: () => actions.copy(rule) },
                     { label: say('screen.rule_row.delete'), run: () => actions.remove(rule.id) },
                 ]}
