@@ -163,6 +163,7 @@ Route::middleware('auth')->group(static function (): void {
     Route::post('rulebook/publish', [RulebookController::class, 'publish']);
     Route::get('rulebook/coverage', [RulebookController::class, 'coverage']);
     Route::get('rulebook/merged', [RulebookController::class, 'merged']);
+    Route::get('rulebook/try', [RulebookController::class, 'tried']);
     Route::get('rulebook/why', [WhyController::class, '__invoke']);
     Route::get('rulebook/findings', [FindingsController::class, 'show']);
     Route::put('rulebook/findings/{signature}', [FindingsController::class, 'setAside'])->where(

@@ -37,14 +37,29 @@ final readonly class RecordedArrivals
     /** @return array<int, ChangeSet> by number of the task */
     public function after(int $number, int $most): array
     {
-        $rows = self::query($number)
+        return $this->read(self::query($number)->orderBy('number'), $most);
+    }
+
+    /** @return array<int, ChangeSet> likewise, the latest first */
+    public function latest(int $most): array
+    {
+        return $this->read(self::query(0)->orderByDesc('number'), $most);
+    }
+
+    /**
+     * @param Builder<Task> $query
+     *
+     * @return array<int, ChangeSet>
+     */
+    private function read(Builder $query, int $most): array
+    {
+        $rows = $query
             ->join(
                 'decisions',
                 static fn(JoinClause $join) => $join
                     ->on('decisions.task_id', '=', 'tasks.id')
                     ->where('decisions.event', TaskArrives::kind()),
             )
-            ->orderBy('number')
             ->limit($most)
             ->toBase()
             ->get(['tasks.id', 'tasks.number', 'decisions.at', 'decisions.facts']);

@@ -28,11 +28,28 @@ final readonly class RecordedChanges
     {
         $changes = [];
         foreach (self::query($id)->orderBy('id')->limit($most)->get() as $row) {
-            $change = ChangeFormat::read(Node::root($row->data ?? []), $this->fields);
-            $changes[$row->id] = $change->seenAs($this->seen->lookedUp($change->facts, $change->at));
+            $changes[$row->id] = $this->read($row);
         }
 
         return $changes;
+    }
+
+    /** @return list<array{string, ChangeSet}> id of the task and what happened to it, the latest first */
+    public function latest(int $most): array
+    {
+        $changes = [];
+        foreach (self::query(0)->orderByDesc('id')->limit($most)->get() as $row) {
+            $changes[] = [$row->task_id, $this->read($row)];
+        }
+
+        return $changes;
+    }
+
+    private function read(RecordedEvent $row): ChangeSet
+    {
+        $change = ChangeFormat::read(Node::root($row->data ?? []), $this->fields);
+
+        return $change->seenAs($this->seen->lookedUp($change->facts, $change->at));
     }
 
     /** @return Builder<RecordedEvent> */

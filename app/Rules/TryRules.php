@@ -12,7 +12,7 @@ use App\Models\Tasks\Task;
 use Carbon\CarbonImmutable;
 use OpenBaton\Core\Criteria\CompiledCriteria;
 use OpenBaton\Core\Routing\Decision;
-use OpenBaton\Core\Routing\Router;
+use OpenBaton\Core\Routing\Needs;
 use OpenBaton\Core\Rulebook\CompiledRulebook;
 use OpenBaton\Core\Rulebook\Event\EventKind;
 use OpenBaton\Core\Rulebook\Event\TaskArrives;
@@ -41,40 +41,62 @@ final readonly class TryRules
     public function __invoke(Task $task, HouseAt $house, CompiledRulebook $rulebook, ?string $ruleId): ?Tried
     {
         $subject = $this->subjects->of($task, $house);
-        $all = self::decide(self::arriving($subject), $subject, $house, $rulebook);
+        $all = self::decide([[$subject, self::arriving($subject)]], $house, $rulebook)[$subject->id];
         if ($ruleId === null) {
             return new Tried($all);
         }
         foreach ($rulebook->rulebook->rules as $position => $rule) {
             if ($rule->id === $ruleId) {
+                $decision = self::alone([$subject], $rule, $house, $rulebook->rulebook)[$subject->id];
+                $criteria = CompiledCriteria::compile($rule->criteria, $rulebook->rulebook->fields);
                 $decider = $all->decidedBy !== null && $all->decidedBy < $position ? $all->decidingRule() : null;
 
-                return self::alone($rule, $subject, $house, $rulebook->rulebook, $decider?->name);
+                return new Tried($decision, $rule, $criteria->trace($decision->change->facts), $decider?->name);
             }
         }
 
         return null;
     }
 
-    private static function alone(
-        Rule $rule,
-        Subject $subject,
-        HouseAt $house,
-        Rulebook $rulebook,
-        ?string $before,
-    ): Tried {
-        $arrives = array_filter($rule->events, static fn(EventKind $one): bool => $one instanceof TaskArrives) !== [];
-        $tried = $arrives ? self::arriving($subject) : self::happening($rule->give, $subject);
-        $alone = new Rule($rule->id, $rule->name, [new TaskArrives()], $rule->criteria, $rule->give, $rule->followUps);
-        $decision = self::decide(
-            $tried,
-            $subject,
-            $house,
-            CompiledRulebook::compile(new Rulebook($rulebook->fields, [$alone]), 'alone'),
-        );
-        $criteria = CompiledCriteria::compile($rule->criteria, $rulebook->fields)->trace($decision->change->facts);
+    /**
+     * Several tasks with one rule alone, by a query for each kind of thing that has to be known.
+     *
+     * @param iterable<Task> $tasks with TaskSubjects::RELATIONS
+     *
+     * @return array<string, Decision> by id of the task
+     */
+    public function each(iterable $tasks, HouseAt $house, Rulebook $rulebook, Rule $rule): array
+    {
+        $subjects = [];
+        foreach ($tasks as $task) {
+            $subjects[] = $this->subjects->of($task, $house);
+        }
 
-        return new Tried($decision, $rule, $criteria, $before);
+        return self::alone($subjects, $rule, $house, $rulebook);
+    }
+
+    /**
+     * @param list<Subject> $subjects
+     *
+     * @return array<string, Decision> by id of the task
+     */
+    private static function alone(array $subjects, Rule $rule, HouseAt $house, Rulebook $rulebook): array
+    {
+        // It waits for nothing, and is always valid.
+        $bare = new Rule($rule->id, $rule->name, [new TaskArrives()], $rule->criteria, $rule->give, $rule->followUps);
+        $arrives = array_filter($rule->events, static fn(EventKind $one): bool => $one instanceof TaskArrives) !== [];
+
+        return self::decide(
+            array_map(
+                static fn(Subject $is): array => [
+                    $is,
+                    $arrives ? self::arriving($is) : self::happening($rule->give, $is),
+                ],
+                $subjects,
+            ),
+            $house,
+            CompiledRulebook::compile(new Rulebook($rulebook->fields, [$bare]), 'alone'),
+        );
     }
 
     /** As it would come: nobody has it yet. */
@@ -93,24 +115,31 @@ final readonly class TryRules
         return $subject->status->isOpen() ? $subject : $subject->inStatus(TaskStatus::Working);
     }
 
-    /** @param Subject $is as it is: it does not count as work of whoever has it */
-    private static function decide(Subject $subject, Subject $is, HouseAt $house, CompiledRulebook $rulebook): Decision
+    /**
+     * @param list<array{Subject, Subject}> $tasks each as it is, and as it would come
+     *
+     * @return array<string, Decision> by id of the task
+     */
+    private static function decide(array $tasks, HouseAt $house, CompiledRulebook $rulebook): array
     {
         $router = $house->routerBy($rulebook);
-        $change = self::change($subject, $router);
-        $needs = $router->needs($change);
-
-        return $router->decide(
-            $change,
-            WorkReader::of($needs, $house->snapshot)->after($is->asWork(), $subject->asWork()),
-            RotationStore::read($needs->rotations, $house->snapshot),
-        );
-    }
-
-    private static function change(Subject $subject, Router $router): ChangeSet
-    {
         $now = CarbonImmutable::now()->getTimestamp();
+        $changes = [];
+        $needs = new Needs();
+        foreach ($tasks as $place => [, $subject]) {
+            $facts = $router->facts->of(null, $subject, $now);
+            $changes[$place] = new ChangeSet('try', $now, null, $subject, $facts);
+            $needs = $needs->and($router->needs($changes[$place]));
+        }
+        $work = WorkReader::of($needs, $house->snapshot);
+        $rotations = RotationStore::read($needs->rotations, $house->snapshot);
+        $decisions = [];
+        foreach ($tasks as $place => [$is, $subject]) {
+            // It does not count as work of whoever has it.
+            $without = $work->after($is->asWork(), $subject->asWork());
+            $decisions[$subject->id] = $router->decide($changes[$place], $without, $rotations);
+        }
 
-        return new ChangeSet('try', $now, null, $subject, $router->facts->of(null, $subject, $now));
+        return $decisions;
     }
 }

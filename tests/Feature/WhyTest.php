@@ -55,8 +55,8 @@ it('says what the rules would do with a task now, beside what they did then', fu
     );
     expect($said('callum'))->toBe([
         'published' => [
-            'Rule round: They were left out at “present”: away until the end of Fri 6 Mar. They would have to be back, ' .
-            'or the rule put their substitute in their place.',
+            'Rule round: They were left out at “present”: away until the end of Fri 6 Mar. They would have to be ' .
+            'back, or the rule put their substitute in their place.',
         ],
         'then' => [
             'Rule round: They could get it, and Ayumi Kato was chosen by “round-robin “Brass bench””: their turn, ' .
@@ -74,8 +74,8 @@ it('says what the rules would do with a task now, beside what they did then', fu
     }
     expect($said('ayumi')['published'])->toBe(['Rule round: The rule gives it to them. ']);
     expect($said('femi')['published'])->toBe([
-        'Rule round: They were left out at “with few enough open tasks”: 2 open tasks already, 2 at most with the new ' .
-        'one. They would need fewer open tasks, or the rule a higher limit.',
+        'Rule round: They were left out at “with few enough open tasks”: 2 open tasks already, 2 at most with the ' .
+        'new one. They would need fewer open tasks, or the rule a higher limit.',
     ]);
     expect(Task::query()->where('status', TaskStatus::New)->count())->toBe(5);
 });

@@ -130,6 +130,7 @@ final class LetsIn
             'GET rulebook/export' => [self::OF_THE_HOUSE, []],
             'GET rulebook/coverage' => [self::OF_THE_HOUSE, []],
             'GET rulebook/versions/{version}' => [self::OF_THE_HOUSE, []],
+            'GET rulebook/try' => [self::LEADS, ['rule' => 'round']],
             'GET rulebook/why' => [self::LEADS, []],
             'GET rulebook/findings' => [self::OF_THE_HOUSE, []],
             'PUT rulebook/findings/{signature}' => [self::LEADS, ['reason' => 'So it is meant.']],

@@ -22,4 +22,26 @@ final readonly class Needs
         public array $rotations = [],
         public array $customers = [],
     ) {}
+
+    /** What two may look at, together. */
+    public function and(self $other): self
+    {
+        return new self(
+            self::union($this->people, $other->people),
+            self::union($this->lastAssigned, $other->lastAssigned),
+            self::union($this->rotations, $other->rotations),
+            self::union($this->customers, $other->customers),
+        );
+    }
+
+    /**
+     * @param list<string> $one
+     * @param list<string> $two
+     *
+     * @return list<string>
+     */
+    private static function union(array $one, array $two): array
+    {
+        return array_values(array_unique([...$one, ...$two]));
+    }
 }

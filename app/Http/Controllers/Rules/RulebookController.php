@@ -9,6 +9,7 @@ use App\Http\Invalid;
 use App\Http\Pages\Intake\MergedPreview;
 use App\Http\Pages\Rules\CoverageView;
 use App\Http\Pages\Rules\RulebookPage;
+use App\Http\Pages\Rules\RuleTrial;
 use App\Http\PartialReload;
 use App\Http\Requests\Rules\DraftRequest;
 use App\Http\Requests\Rules\RulesRequest;
@@ -28,6 +29,7 @@ use Illuminate\Support\Facades\Gate;
 use Inertia\Inertia;
 use Inertia\Response;
 use OpenBaton\Core\Document\DocumentError;
+use OpenBaton\Core\Document\TextLimits;
 use OpenBaton\Core\Refusal;
 use OpenBaton\Core\Text\MergedText;
 
@@ -73,6 +75,18 @@ final class RulebookController
 
         return new JsonResponse([
             'coverage' => $run === null ? null : CoverageView::of($run->load(['version', 'against'])),
+        ]);
+    }
+
+    /** A rule of the draft held against the recent work: how much of it each comparison takes, and who would get it. */
+    public function tried(Request $request, RuleTrial $trial): JsonResponse
+    {
+        Gate::authorize('write', RulebookVersion::class);
+        $request->validate(['rule' => ['required', 'string', 'max:' . TextLimits::ID]]);
+        $draft = RulebookVersion::query()->draft()->first() ?? RulebookVersion::query()->published()->first();
+
+        return new JsonResponse([
+            'trial' => $draft === null ? null : $trial->of($draft, $request->string('rule')->toString()),
         ]);
     }
 

@@ -8,6 +8,7 @@ import { useCoverage } from '@/lib/useCoverage';
 import { remedied } from '@/lib/pointed';
 import { useDraft, type Draft } from '@/lib/useDraft';
 import { useFindings, type Findings } from '@/lib/useFindings';
+import { useTrial } from '@/lib/useTrial';
 import { say, sayWith } from '@/lib/words';
 import { Progress } from '@/parts/rule/Changes';
 import { DiscardDialog } from '@/parts/rule/DiscardDialog';
@@ -158,6 +159,7 @@ export default function Rulebook(page: RulebookPageProps) {
     const [open, setOpen] = useState<string | null>(null);
     const [wanted, setWanted] = useState<string | null>(null);
     const [dialog, setDialog] = useState<Dialog>(null);
+    const trial = useTrial(mayWrite ? open : null, draft.revision);
     const scroller = useRef<HTMLDivElement>(null);
     const strip = coverage?.strip ?? null;
 
@@ -211,6 +213,7 @@ export default function Rulebook(page: RulebookPageProps) {
                         strip={strip}
                         whole={coverage?.finished === true}
                         findings={findings.byRule}
+                        trial={trial}
                         days={recentDays}
                         vocabulary={vocabulary}
                         open={open}

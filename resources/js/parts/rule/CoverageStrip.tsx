@@ -4,7 +4,7 @@ import { say } from '@/lib/words';
 const WIDTH = 96;
 
 /** acts: on anything that happened; about: some of it is estimated */
-type Share = { taken: number; before: number; after: number; acts: number; about: boolean };
+export type Share = { taken: number; before: number; after: number; acts: number; about: boolean };
 
 /** Whether a rule is among those that arriving work goes by. */
 export function takesArrivals(rule: Rule): boolean {

@@ -80,10 +80,22 @@ type Props = {
     vocabulary: Vocabulary;
     onChange: (next: Criteria) => void;
     depth?: number;
+    /** where the group is in the rule, and for how many recent tasks the comparisons in it hold, by their places */
+    pointer?: string;
+    counts?: Record<string, number>;
 };
 
+/** For how many recent tasks a comparison holds by itself. */
+function Count({ count }: { count: number | undefined }) {
+    return count === undefined ? null : (
+        <span className="ms-2 text-xs text-ink2 tabular-nums">{say('screen.trial.holds_for', { count })}</span>
+    );
+}
+
 /** A group as lines of the sentence; a group within it is indented. */
-export function CriteriaEditor({ kind, parts, vocabulary, onChange, depth = 0 }: Props) {
+export function CriteriaEditor(props: Props) {
+    const { kind, parts, vocabulary, onChange, depth = 0, pointer = '/if', counts = {} } = props;
+    const at = (index: number): string => `${pointer}/${kind}/${index}`;
     const set = (index: number, next: Criteria): void =>
         onChange(
             makeGroup(
@@ -116,17 +128,22 @@ export function CriteriaEditor({ kind, parts, vocabulary, onChange, depth = 0 }:
                             <span className="w-7 shrink-0 pt-1 text-end text-ink2">{index === 0 ? '' : join}</span>
                             <div className="min-w-0 flex-1">
                                 {group === null ? (
-                                    <ComparisonLine
-                                        comparison={part as Comparison}
-                                        vocabulary={vocabulary}
-                                        onChange={(next) => set(index, next)}
-                                    />
+                                    <>
+                                        <ComparisonLine
+                                            comparison={part as Comparison}
+                                            vocabulary={vocabulary}
+                                            onChange={(next) => set(index, next)}
+                                        />
+                                        <Count count={counts[at(index)]} />
+                                    </>
                                 ) : (
                                     <CriteriaEditor
                                         kind={group.kind}
                                         parts={group.parts}
                                         vocabulary={vocabulary}
                                         depth={depth + 1}
+                                        pointer={at(index)}
+                                        counts={counts}
                                         onChange={(next) => set(index, next)}
                                     />
                                 )}

@@ -1,6 +1,7 @@
 import { MomentEntry } from '@/ui/MomentEntry';
 import clsx from 'clsx';
 import type { Fault, Rule } from '@props/Rules/RulebookPage';
+import type { RuleTrial } from '@props/Rules/RuleTrial';
 import type { Vocabulary } from '@props/Rules/Vocabulary';
 import type { ReactElement, ReactNode } from 'react';
 import { BLANK, topGroup } from '@/lib/criteria';
@@ -11,6 +12,8 @@ import { CriteriaEditor } from './CriteriaEditor';
 import { PartEditor, PartsEditor } from './PartEditor';
 import { say, sayWith } from '@/lib/words';
 import { GiveEditor } from './GiveEditor';
+import { RuleFaults } from './RuleFaults';
+import { Caught, countsOf, Held } from './Trial';
 
 function Clause({ word, children }: { word: string; children: ReactNode }) {
     return (
@@ -135,10 +138,16 @@ function EventsEditor({
     );
 }
 
-type Props = { rule: Rule; vocabulary: Vocabulary; faults: Fault[]; onChange: (rule: Rule) => void };
+type Props = {
+    rule: Rule;
+    vocabulary: Vocabulary;
+    faults: Fault[];
+    trial: RuleTrial | null;
+    onChange: (rule: Rule) => void;
+};
 
 /** The rule as a sentence whose words are the controls. */
-export function RuleEditor({ rule, vocabulary, faults, onChange }: Props) {
+export function RuleEditor({ rule, vocabulary, faults, trial, onChange }: Props) {
     const top = topGroup(rule.if);
     const proposal = proposedName(rule, vocabulary);
     // A name that was proposed goes on being what is proposed; one that somebody wrote stays.
@@ -175,8 +184,10 @@ export function RuleEditor({ rule, vocabulary, faults, onChange }: Props) {
                     kind={top.kind}
                     parts={top.parts}
                     vocabulary={vocabulary}
+                    counts={countsOf(rule, trial)}
                     onChange={(next) => change({ ...rule, if: next })}
                 />
+                {trial !== null && <Held trial={trial} />}
             </Clause>
             <Clause word={say('screen.rule_editor.give_to')}>
                 {rule.give === undefined ? (
@@ -214,24 +225,12 @@ export function RuleEditor({ rule, vocabulary, faults, onChange }: Props) {
             <Clause word={say('screen.rule_editor.valid_word')}>
                 <Validity rule={rule} onChange={change} />
             </Clause>
-            <Faults faults={faults} />
+            {trial !== null && trial.tasks.length > 0 && (
+                <Clause word={say('screen.trial.today')}>
+                    <Caught trial={trial} rule={rule.id} />
+                </Clause>
+            )}
+            <RuleFaults faults={faults} />
         </div>
-    );
-}
-
-/** What stands against publishing the rule: first what is wrong, then how much is still to be chosen. */
-function Faults({ faults }: { faults: Fault[] }) {
-    const wrong = faults.filter((fault) => !fault.unfinished);
-    const blanks = faults.length - wrong.length;
-    if (faults.length === 0) return null;
-    return (
-        <ul role="alert" className="border-t border-line py-2 ps-18">
-            {wrong.map((fault) => (
-                <li key={fault.pointer + fault.reason} className="text-brick">
-                    {fault.reason}
-                </li>
-            ))}
-            {blanks > 0 && <li className="text-ochre">{say('screen.rule_editor.unfinished', { count: blanks })}</li>}
-        </ul>
     );
 }

@@ -15,14 +15,15 @@ import {
     verticalListSortingStrategy,
 } from '@dnd-kit/sortable';
 import type { Finding } from '@props/Rules/FindingsView';
-import type { Rule, Strip } from '@props/Rules/RulebookPage';
+import type { Fault, Rule, Strip } from '@props/Rules/RulebookPage';
+import type { RuleTrial } from '@props/Rules/RuleTrial';
 import type { Vocabulary } from '@props/Rules/Vocabulary';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { useEffect, type ReactNode, type RefObject } from 'react';
 import { faultsByRule, Stub, type Entry } from '@/lib/rules';
 import type { Draft } from '@/lib/useDraft';
 import { say } from '@/lib/words';
-import { shares, StripPiece, takesArrivals } from './CoverageStrip';
+import { shares, StripPiece, takesArrivals, type Share } from './CoverageStrip';
 import { RuleRow, type RowActions } from './RuleRow';
 
 type Props = {
@@ -31,6 +32,7 @@ type Props = {
     /** whether all of the recent work has been looked at */
     whole: boolean;
     findings: Map<string, Finding[]>;
+    trial: RuleTrial | null;
     days: number;
     vocabulary: Vocabulary;
     open: string | null;
@@ -128,21 +130,46 @@ function useReached(
     });
 }
 
+type ListedProps = {
+    list: Props;
+    entry: Entry;
+    index: number;
+    /** what it takes of the recent work */
+    own: Share | undefined;
+    faults: Fault[];
+};
+
+/** One rule of the list. */
+function Listed({ list, entry, index, own, faults }: ListedProps) {
+    const { draft, strip, whole, findings, trial, days, vocabulary, open, mayWrite, actions } = list;
+    const rule = draft.find(entry);
+    const total = strip?.total ?? 0;
+    const piece = <StripPiece share={own} total={total} rule={rule} />;
+    if (rule === null) return <Coming place={index + 1} strip={piece} />;
+    const found = (faults.length === 0 ? findings.get(rule.id) : null) ?? [];
+    const note =
+        faults.length > 0 || found.length > 0 || !whole ? null : deadNote(rule, own?.acts, own?.before, total, days);
+    return (
+        <RuleRow
+            rule={rule}
+            place={index + 1}
+            last={index === draft.rules.length - 1}
+            vocabulary={vocabulary}
+            open={open === rule.id}
+            mayWrite={mayWrite}
+            faults={faults}
+            findings={found}
+            trial={open === rule.id ? trial : null}
+            note={note}
+            strip={piece}
+            actions={actions}
+        />
+    );
+}
+
 /** The rules in order; of thousands only those that are in view are drawn, and fetched. */
-export function RuleList({
-    draft,
-    strip,
-    whole,
-    findings,
-    days,
-    vocabulary,
-    open,
-    mayWrite,
-    actions,
-    scroller,
-    wanted,
-    onReached,
-}: Props) {
+export function RuleList(props: Props) {
+    const { draft, strip, scroller, wanted, onReached } = props;
     const { rules, find } = draft;
     const sensors = useSensors(
         useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
@@ -164,33 +191,6 @@ export function RuleList({
         draft,
         drawn.map((item) => item.index),
     );
-    const row = (entry: Entry, index: number) => {
-        const rule = find(entry);
-        const own = share?.get(entry.id);
-        const piece = <StripPiece share={own} total={strip?.total ?? 0} rule={rule} />;
-        if (rule === null) return <Coming place={index + 1} strip={piece} />;
-        const faults = faultsOf.get(index) ?? [];
-        const found = (faults.length === 0 ? findings.get(rule.id) : null) ?? [];
-        const note =
-            faults.length > 0 || found.length > 0 || !whole
-                ? null
-                : deadNote(rule, own?.acts, own?.before, strip?.total ?? 0, days);
-        return (
-            <RuleRow
-                rule={rule}
-                place={index + 1}
-                last={index === rules.length - 1}
-                vocabulary={vocabulary}
-                open={open === rule.id}
-                mayWrite={mayWrite}
-                faults={faults}
-                findings={found}
-                note={note}
-                strip={piece}
-                actions={actions}
-            />
-        );
-    };
     return (
         <DndContext
             sensors={sensors}
@@ -220,7 +220,13 @@ export function RuleList({
                                     className="absolute top-0 start-0 w-full"
                                     style={{ transform: `translateY(${item.start}px)` }}
                                 >
-                                    {row(rule, item.index)}
+                                    <Listed
+                                        list={props}
+                                        entry={rule}
+                                        index={item.index}
+                                        own={share?.get(rule.id)}
+                                        faults={faultsOf.get(item.index) ?? []}
+                                    />
                                 </li>
                             )
                         );

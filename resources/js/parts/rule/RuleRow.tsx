@@ -3,6 +3,7 @@ import { router } from '@inertiajs/react';
 import { CSS } from '@dnd-kit/utilities';
 import type { Finding } from '@props/Rules/FindingsView';
 import type { Fault, Rule } from '@props/Rules/RulebookPage';
+import type { RuleTrial } from '@props/Rules/RuleTrial';
 import type { Vocabulary } from '@props/Rules/Vocabulary';
 import type { ReactNode } from 'react';
 import { say } from '@/lib/words';
@@ -30,6 +31,8 @@ type Props = {
     mayWrite: boolean;
     faults: Fault[];
     findings: Finding[];
+    /** of the one that is open */
+    trial: RuleTrial | null;
     note: string | null;
     strip: ReactNode;
     actions: RowActions;
@@ -77,7 +80,7 @@ function RowMenu({ rule, place, last, open, actions }: Pick<Props, 'rule' | 'pla
 }
 
 export function RuleRow(props: Props) {
-    const { rule, place, last, vocabulary, open, mayWrite, faults, findings, note, strip, actions } = props;
+    const { rule, place, last, vocabulary, open, mayWrite, faults, findings, trial, note, strip, actions } = props;
     const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({
         id: rule.id,
         disabled: !mayWrite,
@@ -137,7 +140,7 @@ export function RuleRow(props: Props) {
                     <FindingNotes {...{ rule, findings, vocabulary, mayWrite, actions }} />
                     {open && (
                         <Boundary instead={<Undrawn />} of={rule}>
-                            <RuleEditor rule={rule} vocabulary={vocabulary} faults={faults} onChange={actions.change} />
+                            <RuleEditor {...{ rule, vocabulary, faults, trial }} onChange={actions.change} />
                         </Boundary>
                     )}
                 </div>
