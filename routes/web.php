@@ -174,6 +174,8 @@ Route::middleware('auth')->group(static function (): void {
         'signature',
         '[0-9a-f]{32}',
     );
+    Route::delete('rulebook/planned', [RulebookController::class, 'takeBack']);
+    Route::post('rulebook/versions/{version}/again', [RulebookController::class, 'bringBack']);
     Route::get('rulebook/versions/{version}', [RulebookController::class, 'version']);
 
     Route::get('rulebook/export', [RulebookFileController::class, 'export']);

@@ -6,23 +6,19 @@ namespace App\Rules;
 
 use App\Access\Actor;
 use App\Access\Audit;
-use App\Bridge\RulebookReader;
-use App\Bridge\SnapshotSource;
 use App\Models\Access\AuditRecord;
 use App\Models\Rules\RulebookVersion;
 use App\Models\Rules\VersionState;
 use App\Refusals\DraftMovedOn;
+use App\Refusals\PlannedAlready;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Document\DocumentError;
-use OpenBaton\Core\Document\RulebookFormat;
-use OpenBaton\Core\Rulebook\Rulebook;
-use OpenBaton\Core\Timer\RuleTimers;
 
-/** Makes the draft the published version, in the form that documents have; the one that was becomes an earlier one. */
+/** Makes the draft the published version: at once, or when its time has come. */
 final readonly class PublishDraft
 {
-    public function __construct(private SnapshotSource $snapshots, private RulebookReader $rulebooks) {}
+    public function __construct(private Publishing $publishing) {}
 
     /**
      * @throws DocumentError where a rule is not right for the house
@@ -33,52 +29,65 @@ final readonly class PublishDraft
         return DB::transaction(function () use ($seenRevision, $note, $by): RulebookVersion {
             $locked = LockedDraft::take();
             $draft = $locked->existingAsSeenAt($seenRevision);
-            $rulebook = $this->rulebooks->check($draft->rules, $this->snapshots->current());
-
-            $published = RulebookVersion::query()->published()->first();
-            if ($published !== null) {
-                $published->state = VersionState::Earlier;
-                $published->save();
-            }
-            $draft->state = VersionState::Published;
-            $draft->rules = RulebookFormat::writeRules($rulebook);
-            $draft->fields = RulebookFormat::writeCatalogue($rulebook->fields);
-            $draft->number = ($published->number ?? 0) + 1;
-            $draft->note = $note;
-            $draft->published_at = $now = CarbonImmutable::now();
-            $draft->timers = self::timersSince($rulebook, $published?->timersSince() ?? [], $now->getTimestamp());
-            $draft->saved_by = $by->user?->id;
-            $draft->saved_by_system = $by->system;
-            $draft->save();
+            $this->publishing->publish($draft, $note, $by);
             $locked->moveOn();
-            Audit::record(
-                $by,
-                AuditRecord::RULEBOOK,
-                'published',
-                "published version {$draft->number} of the rulebook",
-                $draft,
-                ['number' => $draft->number],
-            );
-            RulebookPublished::dispatch($draft->id, $now->getTimestamp());
 
             return $draft;
         }, attempts: 3);
     }
 
     /**
-     * A timer that was published before keeps its moment, whatever else changed in its rule.
+     * The draft is put away until its time has come; another can be written meanwhile.
      *
-     * @param array<string, int> $before
-     *
-     * @return array<string, int> instant by id of the timer
+     * @throws DocumentError where a rule is not right for the house
+     * @throws DraftMovedOn
+     * @throws PlannedAlready
      */
-    private static function timersSince(Rulebook $rulebook, array $before, int $now): array
+    public function at(CarbonImmutable $at, int $seenRevision, ?string $note, Actor $by): RulebookVersion
     {
-        $since = [];
-        foreach (array_keys(RuleTimers::of($rulebook)->all) as $id) {
-            $since[$id] = $before[$id] ?? $now;
-        }
+        return DB::transaction(function () use ($at, $seenRevision, $note, $by): RulebookVersion {
+            $locked = LockedDraft::take();
+            $draft = $locked->existingAsSeenAt($seenRevision);
+            if (RulebookVersion::query()->planned()->exists()) {
+                throw PlannedAlready::another();
+            }
+            $this->publishing->settle($draft);
+            $draft->state = VersionState::Planned;
+            $draft->publish_at = $at;
+            $draft->note = $note;
+            $draft->saved_by = $by->user?->id;
+            $draft->saved_by_system = $by->system;
+            $draft->save();
+            $locked->moveOn();
+            Audit::record($by, AuditRecord::RULEBOOK, 'publishing_planned', 'planned to publish', $draft);
 
-        return $since;
+            return $draft;
+        }, attempts: 3);
+    }
+
+    /**
+     * What is planned is a draft again.
+     *
+     * @throws PlannedAlready where there is a draft beside it
+     */
+    public function takeBack(Actor $by): void
+    {
+        DB::transaction(static function () use ($by): void {
+            $locked = LockedDraft::take();
+            $planned = RulebookVersion::query()->planned()->lockForUpdate()->first();
+            if ($planned === null) {
+                return;
+            }
+            if ($locked->draft !== null) {
+                throw PlannedAlready::draft();
+            }
+            $planned->state = VersionState::Draft;
+            $planned->publish_at = null;
+            $planned->fault = null;
+            $planned->save();
+            $locked->moveOn();
+            Audit::record($by, AuditRecord::RULEBOOK, 'planned_taken_back', 'took back what was planned', $planned);
+            DraftSaved::dispatch($planned->id, $locked->revision + 1);
+        }, attempts: 3);
     }
 }

@@ -135,6 +135,8 @@ final class LetsIn
             'GET rulebook/findings' => [self::OF_THE_HOUSE, []],
             'PUT rulebook/findings/{signature}' => [self::LEADS, ['reason' => 'So it is meant.']],
             'DELETE rulebook/findings/{signature}' => [self::LEADS, []],
+            'DELETE rulebook/planned' => [self::LEADS, []],
+            'POST rulebook/versions/{version}/again' => [self::LEADS, []],
             'GET rulebook/merged' => [self::LEADS, ['text' => 'Repair of ~task.title~']],
             'PUT rulebook/draft' => [self::LEADS, ['rules' => [], 'revision' => 0]],
             'DELETE rulebook/draft' => [self::LEADS, ['revision' => 0]],

@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use App\Bridge\SnapshotSource;
 use App\Clock\FireTimers;
+use App\Clock\PublishPlanned;
 use App\Clock\PutDownSchedules;
 use App\Clock\RetryWhenWorthwhile;
 use App\Clock\SettleAbsences;
@@ -35,6 +36,7 @@ final class Tick extends Command
         FireTimers $fire,
         RetryWhenWorthwhile $retry,
         SettleAbsences $absences,
+        PublishPlanned $publish,
         HandOut $handOut,
     ): int {
         if (House::query()->doesntExist()) {
@@ -52,6 +54,7 @@ final class Tick extends Command
             $house->save();
         });
         $now = CarbonImmutable::now();
+        $publish($now);
         $absences($now);
         $schedules($now->getTimestamp());
         $fire($now);

@@ -12,7 +12,7 @@ use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
-/** The rules as they were at one time: a draft, the published version or an earlier one. */
+/** The rules as they were at one time: a draft, one that is planned, the published version or an earlier one. */
 final class RulebookVersion extends Model
 {
     use BootsByName;
@@ -29,6 +29,7 @@ final class RulebookVersion extends Model
         'before_import' => 'array',
         'timers' => 'array',
         'published_at' => 'immutable_datetime',
+        'publish_at' => 'immutable_datetime',
     ];
 
     /** @param Builder<self> $query */
@@ -41,6 +42,12 @@ final class RulebookVersion extends Model
     public function scopeDraft(Builder $query): void
     {
         $query->where('state', VersionState::Draft);
+    }
+
+    /** @param Builder<self> $query */
+    public function scopePlanned(Builder $query): void
+    {
+        $query->where('state', VersionState::Planned);
     }
 
     /** Whoever or whatever saved it. */

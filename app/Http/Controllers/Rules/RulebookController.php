@@ -17,11 +17,13 @@ use App\Http\Requests\Rules\SaveDraftRequest;
 use App\Http\Requests\Whole;
 use App\Http\Viewer;
 use App\Models\Rules\RulebookVersion;
+use App\Rules\BringBack;
 use App\Rules\DiscardDraft;
 use App\Rules\LockedDraft;
 use App\Rules\PublishDraft;
 use App\Rules\SaveDraft;
 use App\Words\Words;
+use Closure;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -29,6 +31,7 @@ use Illuminate\Support\Facades\Gate;
 use Inertia\Inertia;
 use Inertia\Response;
 use OpenBaton\Core\Document\DocumentError;
+use OpenBaton\Core\Document\Instant;
 use OpenBaton\Core\Document\TextLimits;
 use OpenBaton\Core\Refusal;
 use OpenBaton\Core\Text\MergedText;
@@ -133,18 +136,58 @@ final class RulebookController
 
     public function publish(DraftRequest $request, Viewer $viewer, PublishDraft $publish): RedirectResponse
     {
+        $at = $request->at();
+
+        return self::told(
+            static fn(): string => $at === null
+                ? self::inForce($publish($request->revision(), $request->note(), $viewer->actor()))
+                : app(Words::class)->say('said.publishing_planned', [
+                    'moment' => $viewer
+                        ->words()
+                        ->moment(
+                            Instant::format(
+                                (int) $publish
+                                    ->at($at, $request->revision(), $request->note(), $viewer->actor())
+                                    ->publish_at?->getTimestamp(),
+                            ),
+                        ),
+                ]),
+        );
+    }
+
+    /** What waits for its time is a draft again. */
+    public function takeBack(Viewer $viewer, PublishDraft $publish): RedirectResponse
+    {
+        Gate::authorize('write', RulebookVersion::class);
+        $publish->takeBack($viewer->actor());
+
+        return redirect('/rulebook')->with('done', app(Words::class)->say('said.planned_taken_back'));
+    }
+
+    /** The rules of an earlier version are in force again. */
+    public function bringBack(RulebookVersion $version, Viewer $viewer, BringBack $bringBack): RedirectResponse
+    {
+        Gate::authorize('write', RulebookVersion::class);
+        abort_if($version->number === null, 404);
+
+        return self::told(static fn(): string => self::inForce($bringBack($version, $viewer->actor())));
+    }
+
+    private static function inForce(RulebookVersion $version): string
+    {
+        return app(Words::class)->say('said.published', ['number' => (int) $version->number]);
+    }
+
+    /** @param Closure(): string $publish what it says once that is done */
+    private static function told(Closure $publish): RedirectResponse
+    {
         try {
-            $version = $publish($request->revision(), $request->note(), $viewer->actor());
+            return redirect('/rulebook')->with('done', $publish());
         } catch (DocumentError $error) {
             return back()->with(
                 'problem',
                 app(Words::class)->say('said.not_published', ['reason' => app(Words::class)->fault($error->faults[0])]),
             );
         }
-
-        return redirect('/rulebook')->with(
-            'done',
-            app(Words::class)->say('said.published', ['number' => (int) $version->number]),
-        );
     }
 }

@@ -44,6 +44,7 @@ final readonly class RulebookPage
             'vocabulary' => fn(): array => (new Vocabulary(KindRegistry::standard()))->of($this->viewer->snapshot()),
             'published' => $this->published(...),
             'draft' => $this->draftLine(...),
+            'planned' => $this->planned(...),
             'rules' => fn(): array => $this->rules()->lines(),
             'firstRules' => fn(): array => $this->rules()->first(self::FIRST_RULES),
             'draftRevision' => static fn(): int => $revision,
@@ -113,6 +114,26 @@ final readonly class RulebookPage
         $published = RulebookVersion::query()->with('savedBy')->published()->first(self::LINE);
 
         return $published === null ? null : self::line($published);
+    }
+
+    /** @return array<string, mixed>|null what is published by itself when its time has come */
+    private function planned(): ?array
+    {
+        $planned = $this->viewer->user()->can('write', RulebookVersion::class)
+            ? RulebookVersion::query()
+                ->with('savedBy')
+                ->planned()
+                ->first([...self::LINE, 'publish_at', 'fault'])
+            : null;
+
+        return $planned === null
+            ? null
+            : [
+                'at' => Moment::orNull($planned->publish_at),
+                'by' => $planned->author(),
+                'note' => $planned->note,
+                'fault' => $planned->fault,
+            ];
     }
 
     private function draft(): ?RulebookVersion

@@ -76,7 +76,11 @@ export type Version = {
     by: string | null;
 };
 
+/** Published by itself at a time; fault: why it could not be, when that had come. */
+export type Planned = { at: string; by: string | null; note: string | null; fault: string | null };
+
 export type RulebookPageProps = {
+    planned: Planned | null;
     vocabulary: Vocabulary;
     published: Version | null;
     draft: { id: string; savedBy: string | null; savedAt: string | null; faults: Fault[] } | null;

@@ -1,6 +1,6 @@
 import { arrayMove } from '@dnd-kit/sortable';
 import { Head } from '@inertiajs/react';
-import type { Coverage, Rule, RulebookPageProps, Strip } from '@props/Rules/RulebookPage';
+import type { Coverage, Rule, RulebookPageProps } from '@props/Rules/RulebookPage';
 import { useRef, useState } from 'react';
 import { useShortcuts } from '@/lib/keys';
 import { faultsByRule } from '@/lib/rules';
@@ -9,12 +9,13 @@ import { remedied } from '@/lib/pointed';
 import { useDraft, type Draft } from '@/lib/useDraft';
 import { useFindings, type Findings } from '@/lib/useFindings';
 import { useTrial } from '@/lib/useTrial';
-import { say, sayWith } from '@/lib/words';
+import { say } from '@/lib/words';
 import { Progress } from '@/parts/rule/Changes';
 import { DiscardDialog } from '@/parts/rule/DiscardDialog';
 import { PublishDialog } from '@/parts/rule/PublishDialog';
 import { RulebookAside } from '@/parts/rule/RulebookAside';
 import { RulebookHeader } from '@/parts/rule/RulebookHeader';
+import { PlannedNote, StripFoot, StripHead } from '@/parts/rule/RulebookLines';
 import { blankRule } from '@/parts/rule/RuleEditor';
 import { RuleList, useFetched } from '@/parts/rule/RuleList';
 import type { RowActions } from '@/parts/rule/RuleRow';
@@ -60,36 +61,6 @@ function actionsOn(draft: Draft, findings: Findings, open: (id: string | null) =
             ),
         remove: (id) => draft.change((rules) => rules.filter((one) => one.id !== id)),
     };
-}
-
-function StripHead({ strip, days }: { strip: Strip | null; days: number }) {
-    return (
-        <p className="flex items-baseline border-b border-line bg-paper text-xs text-ink2">
-            <span className="w-24 shrink-0 py-1 ps-1">
-                {sayWith('screen.rulebook.in_days', {
-                    days,
-                    count: (
-                        <strong key="count" className="text-ink">
-                            {strip === null ? '…' : strip.total}
-                        </strong>
-                    ),
-                })}
-            </span>
-            <span className="border-s border-line px-3 py-1">{say('screen.rulebook.rules_are_asked_from')}</span>
-        </p>
-    );
-}
-
-function StripFoot({ strip }: { strip: Strip | null }) {
-    const left = strip?.left ?? 0;
-    return (
-        <p className="flex items-stretch border-t border-b border-line bg-paper">
-            <span className={`w-24 shrink-0 px-1 py-2 text-end text-xs ${left > 0 ? 'font-semibold text-brick' : ''}`}>
-                {strip === null ? '…' : left}
-            </span>
-            <span className="border-s border-line px-3 py-2 text-ink2">{say('screen.rulebook.left_that_no_rule')}</span>
-        </p>
-    );
 }
 
 function titleOf(page: RulebookPageProps, draft: Draft): string {
@@ -197,6 +168,7 @@ export default function Rulebook(page: RulebookPageProps) {
                     onDiscard={() => setDialog('discard')}
                     onPublish={() => setDialog('publish')}
                 />
+                {page.planned !== null && <PlannedNote planned={page.planned} />}
                 <StripHead strip={strip} days={recentDays} />
                 {coverage !== null && !coverage.finished && (
                     <div className="border-b border-line bg-paper px-3 py-1">

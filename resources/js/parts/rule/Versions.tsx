@@ -1,5 +1,6 @@
 import type { Rule, Version } from '@props/Rules/RulebookPage';
 import type { Vocabulary } from '@props/Rules/Vocabulary';
+import { router } from '@inertiajs/react';
 import { useState } from 'react';
 import { ask } from '@/lib/ask';
 import { useFormats } from '@/lib/format';
@@ -36,6 +37,16 @@ export function Versions({ versions, current, vocabulary, onTakeUp }: Props) {
                                     <span className="text-pine"> {say('screen.versions.in_force')}</span>
                                 )}
                             </span>
+                            {onTakeUp !== null && version.id !== current && (
+                                <Button
+                                    look="quiet"
+                                    className="ms-auto min-h-6"
+                                    aria-label={say('screen.versions.bring_back_of', { number: version.number })}
+                                    onClick={() => router.post(`/rulebook/versions/${version.id}/again`)}
+                                >
+                                    {say('screen.versions.bring_back')}
+                                </Button>
+                            )}
                             <Button
                                 look="quiet"
                                 className="min-h-6"
