@@ -165,6 +165,7 @@ Route::middleware('auth')->group(static function (): void {
     Route::get('rulebook/merged', [RulebookController::class, 'merged']);
     Route::get('rulebook/try', [RulebookController::class, 'tried']);
     Route::get('rulebook/why', [WhyController::class, '__invoke']);
+    Route::get('rulebook/find', [FindingsController::class, 'find']);
     Route::get('rulebook/findings', [FindingsController::class, 'show']);
     Route::put('rulebook/findings/{signature}', [FindingsController::class, 'setAside'])->where(
         'signature',

@@ -176,7 +176,7 @@ it('moves rules by keyboard, pauses them, undoes, and takes an earlier version u
     $this->signIn('hanneke');
     $this->visit('/rulebook');
     $names = fn(): array => (array) $this->browser->executeScript(
-        "return [...document.querySelectorAll('ol[aria-label=Rules] > li h2')].map((one) => one.innerText);",
+        "return [...document.querySelectorAll('ol[aria-label=Rules] > li h3')].map((one) => one.innerText);",
     );
     $this->until(fn(): bool => count($names()) > 3, static fn(): string => 'There are no rules.');
     $before = $names();

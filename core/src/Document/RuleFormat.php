@@ -28,7 +28,19 @@ use OpenBaton\Core\Rulebook\SeatName;
 /** Reads and writes one rule. */
 final readonly class RuleFormat
 {
-    private const MEMBERS = ['id', 'name', 'active', 'when', 'if', 'give', 'then', 'valid_from', 'valid_until'];
+    private const MEMBERS = [
+        'id',
+        'name',
+        'heading',
+        'note',
+        'active',
+        'when',
+        'if',
+        'give',
+        'then',
+        'valid_from',
+        'valid_until',
+    ];
 
     private CriteriaFormat $criteria;
 
@@ -57,13 +69,27 @@ final readonly class RuleFormat
         $active = $faults->collect(static fn(): bool => $node->find('active')?->bool() ?? true);
         $from = $faults->collect(static fn(): ?int => $node->find('valid_from')?->instant());
         $until = $faults->collect(static fn(): ?int => $node->find('valid_until')?->instant());
+        $note = $faults->collect(static fn(): ?string => $node->find('note')?->prose(TextLimits::REASON));
+        $heading = $faults->collect(static fn(): ?string => $node->find('heading')?->line(TextLimits::LABEL));
         $faults->throwIfAny();
         if ($id === null || $name === null || $events === null || $criteria === null || $then === null) {
             throw new LogicException('What could not be read has no fault.');
         }
 
         return $node->refuse(
-            static fn(): Rule => new Rule($id, $name, $events, $criteria, $give, $then, $active ?? true, $from, $until),
+            static fn(): Rule => new Rule(
+                $id,
+                $name,
+                $events,
+                $criteria,
+                $give,
+                $then,
+                $active ?? true,
+                $from,
+                $until,
+                $note,
+                $heading,
+            ),
         );
     }
 
@@ -163,9 +189,10 @@ final readonly class RuleFormat
     /** @return array<string, mixed> */
     public function write(Rule $rule): array
     {
-        $document = [
-            'id' => $rule->id,
-            'name' => $rule->name,
+        $document = array_filter(
+            ['id' => $rule->id, 'name' => $rule->name, 'heading' => $rule->heading, 'note' => $rule->note],
+            static fn(?string $text): bool => $text !== null,
+        ) + [
             'active' => $rule->active,
             'when' => array_map(PartFormat::write(...), $rule->events),
             'if' => $this->criteria->write($rule->criteria),

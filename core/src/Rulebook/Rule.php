@@ -20,6 +20,8 @@ final readonly class Rule
      * @param list<FollowUp>            $followUps
      * @param int|null                  $validFrom  instant
      * @param int|null                  $validUntil instant from which on it no longer acts
+     * @param string|null               $note       why it is as it is, for whoever reads it
+     * @param string|null               $heading    of the group of rules that begins with it
      */
     public function __construct(
         public string $id,
@@ -31,6 +33,8 @@ final readonly class Rule
         public bool $active = true,
         public ?int $validFrom = null,
         public ?int $validUntil = null,
+        public ?string $note = null,
+        public ?string $heading = null,
     ) {
         if ($give === null && $followUps === []) {
             throw new InvalidArgumentException(

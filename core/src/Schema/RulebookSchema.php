@@ -102,6 +102,10 @@ final readonly class RulebookSchema
             [
                 'id' => $of('id'),
                 'name' => $of('name'),
+                'heading' =>
+                    ['description' => 'Of the group of rules that begins with it.'] +
+                    TextLimits::schema(TextLimits::LABEL),
+                'note' => ['description' => 'Why it is as it is.'] + TextLimits::schema(TextLimits::REASON),
                 'active' => ['type' => 'boolean', 'default' => true],
                 'when' => [
                     'description' => 'Any of these.',

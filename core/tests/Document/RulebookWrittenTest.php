@@ -27,6 +27,8 @@ it('writes and reads every kind of part', function (array $give, array $then): v
             [
                 'id' => 'r',
                 'name' => 'R',
+                'heading' => 'Brass',
+                'note' => "Since March.\nAsk Oona.",
                 'active' => false,
                 'when' => [['kind' => 'task_arrives']],
                 'if' => ['all' => []],

@@ -10,6 +10,14 @@ export type Id = string;
 export type Rule = Rule1 & {
   id: Id;
   name: Name;
+  /**
+   * Of the group of rules that begins with it.
+   */
+  heading?: string;
+  /**
+   * Why it is as it is.
+   */
+  note?: string;
   active?: boolean;
   /**
    * Any of these.

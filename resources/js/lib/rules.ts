@@ -121,3 +121,10 @@ export class KnownRules {
         this.soon(pause);
     }
 }
+
+/** The rule without some of its members, which may not be there and empty. */
+export function without(rule: Rule, ...members: (keyof Rule)[]): Rule {
+    return Object.fromEntries(
+        Object.entries(rule).filter(([member]) => !members.includes(member as keyof Rule)),
+    ) as Rule;
+}

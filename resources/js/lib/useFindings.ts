@@ -8,6 +8,7 @@ export type Findings = {
     /** null: they are not here yet */
     all: Finding[] | null;
     more: number;
+    failed: boolean;
     byRule: Map<string, Finding[]>;
     setAside: (finding: Finding, reason: string) => Promise<void>;
     takeUp: (finding: Finding) => Promise<void>;
@@ -17,7 +18,7 @@ export type Findings = {
 export function useFindings(revision: number): Findings {
     const { stamp } = useShared();
     const [times, setTimes] = useState(0);
-    const { answer } = useAsked<FindingsViewProps>(`/rulebook/findings?of=${revision}.${times}.${stamp ?? ''}`);
+    const { answer, error } = useAsked<FindingsViewProps>(`/rulebook/findings?of=${revision}.${times}.${stamp ?? ''}`);
     return useMemo(() => {
         const byRule = new Map<string, Finding[]>();
         for (const one of answer?.findings ?? []) {
@@ -30,9 +31,10 @@ export function useFindings(revision: number): Findings {
         return {
             all: answer?.findings ?? null,
             more: answer?.more ?? 0,
+            failed: error !== null,
             byRule,
             setAside: (finding, reason) => send('PUT', finding, JSON.stringify({ reason })),
             takeUp: (finding) => send('DELETE', finding),
         };
-    }, [answer]);
+    }, [answer, error]);
 }

@@ -8,21 +8,43 @@ use App\Http\Pages\Rules\FindingsView;
 use App\Http\Requests\Rules\SetFindingAsideRequest;
 use App\Http\Viewer;
 use App\Models\Rules\RulebookVersion;
+use App\Rules\FindRules;
 use App\Rules\SetFindingAside;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
+use OpenBaton\Core\Document\TextLimits;
 
-/** What checks find of the rules. */
+/** What checks, and people, find of the rules. */
 final class FindingsController
 {
     public function show(Viewer $viewer, FindingsView $view): JsonResponse
     {
         Gate::authorize('viewAny', RulebookVersion::class);
+
+        return new JsonResponse($view->of(self::workedOn($viewer)));
+    }
+
+    /** Rules that have every word of a text in them, as people call what stands in them. */
+    public function find(Request $request, Viewer $viewer, FindRules $find): JsonResponse
+    {
+        Gate::authorize('viewAny', RulebookVersion::class);
+        $request->validate(['q' => ['required', 'string', 'max:' . TextLimits::NAME]]);
+        $version = self::workedOn($viewer);
+
+        return new JsonResponse([
+            'rules' => $version === null ? [] : $find($version, $viewer->snapshot(), $request->string('q')->toString()),
+        ]);
+    }
+
+    /** The draft for those who write it, and else what is in force. */
+    private static function workedOn(Viewer $viewer): ?RulebookVersion
+    {
         $draft = $viewer->user()->can('write', RulebookVersion::class)
             ? RulebookVersion::query()->draft()->first()
             : null;
 
-        return new JsonResponse($view->of($draft ?? RulebookVersion::query()->published()->first()));
+        return $draft ?? RulebookVersion::query()->published()->first();
     }
 
     public function setAside(

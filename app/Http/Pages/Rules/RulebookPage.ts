@@ -24,6 +24,10 @@ export type Give = {
 export type Rule = {
     id: string;
     name: string;
+    /** of the group of rules that begins with it */
+    heading?: string;
+    /** why it is as it is */
+    note?: string;
     active?: boolean;
     when: Part[];
     if?: Criteria;

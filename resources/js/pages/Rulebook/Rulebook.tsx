@@ -6,7 +6,9 @@ import { useShortcuts } from '@/lib/keys';
 import { faultsByRule } from '@/lib/rules';
 import { useCoverage } from '@/lib/useCoverage';
 import { remedied } from '@/lib/pointed';
+import { useAsked } from '@/lib/useAsked';
 import { useDraft, type Draft } from '@/lib/useDraft';
+import { usePaste } from '@/lib/usePaste';
 import { useFindings, type Findings } from '@/lib/useFindings';
 import { useTrial } from '@/lib/useTrial';
 import { say } from '@/lib/words';
@@ -15,7 +17,7 @@ import { DiscardDialog } from '@/parts/rule/DiscardDialog';
 import { PublishDialog } from '@/parts/rule/PublishDialog';
 import { RulebookAside } from '@/parts/rule/RulebookAside';
 import { RulebookHeader } from '@/parts/rule/RulebookHeader';
-import { PlannedNote, StripFoot, StripHead } from '@/parts/rule/RulebookLines';
+import { FindRules, PlannedNote, StripFoot, StripHead } from '@/parts/rule/RulebookLines';
 import { blankRule } from '@/parts/rule/RuleEditor';
 import { RuleList, useFetched } from '@/parts/rule/RuleList';
 import type { RowActions } from '@/parts/rule/RuleRow';
@@ -63,6 +65,15 @@ function actionsOn(draft: Draft, findings: Findings, open: (id: string | null) =
     };
 }
 
+/** Ids of the rules that a text finds; null: none is looked for. */
+function useShown(text: string, revision: number): Set<string> | null {
+    const q = text.trim();
+    const { answer } = useAsked<{ rules: string[] }>(
+        q === '' ? null : `/rulebook/find?${new URLSearchParams({ q, of: String(revision) }).toString()}`,
+    );
+    return q === '' || answer === null ? null : new Set(answer.rules);
+}
+
 function titleOf(page: RulebookPageProps, draft: Draft): string {
     if (draft.isDraft) return say('screen.rulebook.draft_of', { number: (page.published?.number ?? 0) + 1 });
     return page.published === null
@@ -74,6 +85,21 @@ function nameAt({ rules, find }: Draft, index: number): string {
     const entry = rules[index];
     const name = entry === undefined ? '…' : (find(entry)?.name ?? '…');
     return name === '' ? say('screen.rule_row.a_rule_without_a') : name;
+}
+
+/** New rules come by a key, and by what is pasted. */
+function useNewRules(mayWrite: boolean, add: (rules: Rule[]) => void): void {
+    usePaste(mayWrite ? (pasted) => add(pasted.map((one) => ({ ...one, id: newId() }))) : null);
+    useShortcuts(
+        'page',
+        say('keys.rulebook'),
+        mayWrite
+            ? [
+                  { key: 'n', does: say('keys.new_rule'), run: () => add([blankRule(newId())]) },
+                  { key: say('keys.space'), does: say('keys.move_rule') },
+              ]
+            : [],
+    );
 }
 
 type Dialog = 'publish' | 'discard' | null;
@@ -131,6 +157,8 @@ export default function Rulebook(page: RulebookPageProps) {
     const [wanted, setWanted] = useState<string | null>(null);
     const [dialog, setDialog] = useState<Dialog>(null);
     const trial = useTrial(mayWrite ? open : null, draft.revision);
+    const [text, setText] = useState('');
+    const shown = useShown(text, draft.revision);
     const scroller = useRef<HTMLDivElement>(null);
     const strip = coverage?.strip ?? null;
 
@@ -139,23 +167,11 @@ export default function Rulebook(page: RulebookPageProps) {
         setOpen(id);
         setWanted(id);
     };
-    const add = (): void => {
-        const rule: Rule = blankRule(newId());
-        draft.change((rules) => [rule, ...rules]);
-        setOpen(rule.id);
-        scroller.current?.scrollTo({ top: 0 });
+    const add = (rules: Rule[]): void => {
+        draft.change((before) => [...rules, ...before]);
+        go(rules[0]?.id ?? null);
     };
-    useShortcuts(
-        'page',
-        say('keys.rulebook'),
-        mayWrite
-            ? [
-                  { key: 'n', does: say('keys.new_rule'), run: add },
-                  { key: say('keys.space'), does: say('keys.move_rule') },
-              ]
-            : [],
-    );
-
+    useNewRules(mayWrite, add);
     return (
         <div className="grid h-full grid-cols-[minmax(0,1fr)_320px] xl:grid-cols-[minmax(0,1fr)_380px]">
             <Head title={say('screen.rulebook.rulebook')} />
@@ -164,12 +180,20 @@ export default function Rulebook(page: RulebookPageProps) {
                     title={titleOf(page, draft)}
                     draft={draft}
                     mayWrite={mayWrite}
-                    onAdd={add}
+                    onAdd={() => add([blankRule(newId())])}
                     onDiscard={() => setDialog('discard')}
                     onPublish={() => setDialog('publish')}
                 />
                 {page.planned !== null && <PlannedNote planned={page.planned} />}
-                <StripHead strip={strip} days={recentDays} />
+                <StripHead strip={strip} days={recentDays}>
+                    <FindRules
+                        text={text}
+                        found={shown === null ? null : shown.size}
+                        all={draft.rules.length}
+                        onText={setText}
+                    />
+                </StripHead>
+                {shown?.size === 0 && <p className="p-4">{say('screen.rulebook.none_found')}</p>}
                 {coverage !== null && !coverage.finished && (
                     <div className="border-b border-line bg-paper px-3 py-1">
                         <Progress coverage={coverage} />
@@ -186,6 +210,7 @@ export default function Rulebook(page: RulebookPageProps) {
                         whole={coverage?.finished === true}
                         findings={findings.byRule}
                         trial={trial}
+                        shown={shown}
                         days={recentDays}
                         vocabulary={vocabulary}
                         open={open}

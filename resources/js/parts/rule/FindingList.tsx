@@ -29,6 +29,7 @@ function Line({ finding, onGo }: { finding: Finding } & Pick<Props, 'onGo'>) {
 /** Everything that checks find, each with a press that goes there; and what somebody has set aside. */
 export function FindingList({ findings, mayWrite, onGo }: Props) {
     const { all } = findings;
+    if (findings.failed) return <p className="text-brick">{say('screen.findings.failed')}</p>;
     if (all === null) return <p className="text-ink2">{say('screen.findings.looking')}</p>;
     const told = all.filter((one) => one.aside === null);
     const aside = all.filter((one) => one.aside !== null);

@@ -7,12 +7,14 @@ import type { ReactElement, ReactNode } from 'react';
 import { BLANK, topGroup } from '@/lib/criteria';
 import { proposedName } from '@/lib/describe';
 import { useFormats } from '@/lib/format';
+import { without } from '@/lib/rules';
 import { Button } from '@/ui/Button';
 import { CriteriaEditor } from './CriteriaEditor';
 import { PartEditor, PartsEditor } from './PartEditor';
 import { say, sayWith } from '@/lib/words';
 import { GiveEditor } from './GiveEditor';
 import { RuleFaults } from './RuleFaults';
+import { RuleTexts } from './RuleTexts';
 import { Caught, countsOf, Held } from './Trial';
 
 function Clause({ word, children }: { word: string; children: ReactNode }) {
@@ -22,13 +24,6 @@ function Clause({ word, children }: { word: string; children: ReactNode }) {
             <div className="min-w-0 pt-0.5">{children}</div>
         </div>
     );
-}
-
-/** The rule without some of its members, which may not be there and empty. */
-function without(rule: Rule, ...members: (keyof Rule)[]): Rule {
-    return Object.fromEntries(
-        Object.entries(rule).filter(([member]) => !members.includes(member as keyof Rule)),
-    ) as Rule;
 }
 
 /** A rule of which nothing is guessed: it is unfinished until its blanks are chosen, and never acts before. */
@@ -176,6 +171,7 @@ export function RuleEditor({ rule, vocabulary, faults, trial, onChange }: Props)
                     </Button>
                 )}
             </div>
+            <RuleTexts rule={rule} onChange={onChange} />
             <Clause word={say('screen.rule_editor.when')}>
                 <EventsEditor rule={rule} vocabulary={vocabulary} onChange={change} />
             </Clause>

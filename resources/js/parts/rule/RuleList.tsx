@@ -33,6 +33,8 @@ type Props = {
     whole: boolean;
     findings: Map<string, Finding[]>;
     trial: RuleTrial | null;
+    /** ids of those that are looked for; null: all */
+    shown: Set<string> | null;
     days: number;
     vocabulary: Vocabulary;
     open: string | null;
@@ -122,7 +124,7 @@ function useReached(
     }, [wanted]);
     useEffect(() => {
         if (wanted === null) return;
-        const words = `[data-rule="${CSS.escape(wanted)}"] :is([data-blank='true'], [aria-invalid='true'], .entry)`;
+        const words = `[data-rule="${CSS.escape(wanted)}"] :is([data-blank='true'], [aria-invalid='true'], .entry:not([data-aside]))`;
         const [name, ...rest] = document.querySelectorAll<HTMLElement>(words);
         if (name === undefined) return;
         (name instanceof HTMLInputElement && name.value !== '' ? (rest[0] ?? name) : name).focus();
@@ -169,7 +171,8 @@ function Listed({ list, entry, index, own, faults }: ListedProps) {
 
 /** The rules in order; of thousands only those that are in view are drawn, and fetched. */
 export function RuleList(props: Props) {
-    const { draft, strip, scroller, wanted, onReached } = props;
+    const { draft, strip, shown, scroller, wanted, onReached } = props;
+    const places = draft.rules.flatMap((one, place) => (shown === null || shown.has(one.id) ? [place] : []));
     const { rules, find } = draft;
     const sensors = useSensors(
         useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
@@ -177,19 +180,19 @@ export function RuleList(props: Props) {
     );
     // eslint-disable-next-line react-hooks/incompatible-library -- what it returns is used in this component alone
     const rows = useVirtualizer({
-        count: rules.length,
+        count: places.length,
         getScrollElement: () => scroller.current,
         estimateSize: () => 72,
-        getItemKey: (index) => rules[index]?.id ?? index,
+        getItemKey: (index) => rules[places[index] ?? -1]?.id ?? index,
         overscan: 12,
     });
-    useReached(wanted, rules, (index) => rows.scrollToIndex(index, { align: 'start' }), onReached);
+    useReached(wanted, rules, (place) => rows.scrollToIndex(places.indexOf(place), { align: 'start' }), onReached);
     const share = strip === null ? null : shares(rules, strip);
     const faultsOf = faultsByRule(draft.faults ?? []);
     const drawn = rows.getVirtualItems();
     useFetched(
         draft,
-        drawn.map((item) => item.index),
+        drawn.map((item) => places[item.index] ?? -1),
     );
     return (
         <DndContext
@@ -208,7 +211,8 @@ export function RuleList(props: Props) {
                     style={{ height: rows.getTotalSize() }}
                 >
                     {drawn.map((item) => {
-                        const rule = rules[item.index];
+                        const place = places[item.index] ?? -1;
+                        const rule = rules[place];
                         return (
                             rule !== undefined && (
                                 <li
@@ -216,16 +220,16 @@ export function RuleList(props: Props) {
                                     ref={rows.measureElement}
                                     data-index={item.index}
                                     aria-setsize={rules.length}
-                                    aria-posinset={item.index + 1}
+                                    aria-posinset={place + 1}
                                     className="absolute top-0 start-0 w-full"
                                     style={{ transform: `translateY(${item.start}px)` }}
                                 >
                                     <Listed
                                         list={props}
                                         entry={rule}
-                                        index={item.index}
+                                        index={place}
                                         own={share?.get(rule.id)}
-                                        faults={faultsOf.get(item.index) ?? []}
+                                        faults={faultsOf.get(place) ?? []}
                                     />
                                 </li>
                             )

@@ -72,6 +72,10 @@ function RowMenu({ rule, place, last, open, actions }: Pick<Props, 'rule' | 'pla
                         run: () => router.get('/rulebook/why', { rule: rule.id }),
                     },
                     { label: say('screen.rule_row.copy'), run: () => actions.copy(rule) },
+                    {
+                        label: say('screen.rule_row.copy_as_text'),
+                        run: () => void navigator.clipboard.writeText(JSON.stringify(rule, null, 2)),
+                    },
                     { label: say('screen.rule_row.delete'), run: () => actions.remove(rule.id) },
                 ]}
             />
@@ -87,65 +91,73 @@ export function RuleRow(props: Props) {
     });
     const active = rule.active !== false;
     return (
-        <div
-            ref={setNodeRef}
-            style={{ transform: CSS.Translate.toString(transform), transition: transition ?? undefined }}
-            className={`flex border-t border-line bg-paper ${isDragging ? 'relative z-20 shadow-md' : ''}`}
-            data-rule={rule.id}
-        >
-            {strip}
-            <div className="flex min-w-0 flex-1 gap-2 border-s border-line px-3 py-2">
-                {mayWrite && (
-                    <button
-                        type="button"
-                        ref={setActivatorNodeRef}
-                        {...attributes}
-                        {...listeners}
-                        aria-label={say('screen.rule_row.move_of', { place, name: rule.name })}
-                        className="h-6 shrink-0 cursor-grab px-1 text-ink2 hover:text-ink"
-                    >
-                        <svg width="8" height="14" viewBox="0 0 8 14" aria-hidden="true">
-                            <path d="M0 2h8M0 7h8M0 12h8" stroke="currentColor" strokeWidth="1.5" />
-                        </svg>
-                    </button>
-                )}
-                <span className="min-w-6 shrink-0 pt-0.5 text-end text-ink2">{place}</span>
-                <div className="min-w-0 flex-1">
-                    <div className="flex items-start gap-2">
-                        {open ? (
-                            <h2 className="flex-1 font-semibold">
-                                {rule.name === '' ? say('screen.rule_row.a_rule_without_a') : rule.name}
-                            </h2>
-                        ) : (
-                            <div className={`min-w-0 flex-1 ${active ? '' : 'opacity-70'}`}>
-                                <h2 className="font-semibold">
-                                    {rule.name}
-                                    {!active && (
-                                        <span className="ms-2 font-normal text-ochre">
-                                            {say('screen.common.paused')}
-                                        </span>
-                                    )}
-                                </h2>
-                                <p>
-                                    <Boundary instead={<Undrawn />} of={rule}>
-                                        <RuleSentence rule={rule} vocabulary={vocabulary} />
-                                    </Boundary>
-                                </p>
-                            </div>
-                        )}
-                        {mayWrite && <RowMenu rule={rule} place={place} last={last} open={open} actions={actions} />}
-                    </div>
-                    {note !== null && <p className="text-xs text-ochre">{note}</p>}
-                    {!open && <FaultNote faults={faults} />}
-                    <FindingNotes {...{ rule, findings, vocabulary, mayWrite, actions }} />
-                    {open && (
-                        <Boundary instead={<Undrawn />} of={rule}>
-                            <RuleEditor {...{ rule, vocabulary, faults, trial }} onChange={actions.change} />
-                        </Boundary>
+        <>
+            {rule.heading !== undefined && (
+                <h2 className="border-t border-line bg-chalk px-3 pt-4 pb-1 text-base font-semibold">{rule.heading}</h2>
+            )}
+            <div
+                ref={setNodeRef}
+                style={{ transform: CSS.Translate.toString(transform), transition: transition ?? undefined }}
+                className={`flex border-t border-line bg-paper ${isDragging ? 'relative z-20 shadow-md' : ''}`}
+                data-rule={rule.id}
+            >
+                {strip}
+                <div className="flex min-w-0 flex-1 gap-2 border-s border-line px-3 py-2">
+                    {mayWrite && (
+                        <button
+                            type="button"
+                            ref={setActivatorNodeRef}
+                            {...attributes}
+                            {...listeners}
+                            aria-label={say('screen.rule_row.move_of', { place, name: rule.name })}
+                            className="h-6 shrink-0 cursor-grab px-1 text-ink2 hover:text-ink"
+                        >
+                            <svg width="8" height="14" viewBox="0 0 8 14" aria-hidden="true">
+                                <path d="M0 2h8M0 7h8M0 12h8" stroke="currentColor" strokeWidth="1.5" />
+                            </svg>
+                        </button>
                     )}
+                    <span className="min-w-6 shrink-0 pt-0.5 text-end text-ink2">{place}</span>
+                    <div className="min-w-0 flex-1">
+                        <div className="flex items-start gap-2">
+                            {open ? (
+                                <h3 className="flex-1 font-semibold">
+                                    {rule.name === '' ? say('screen.rule_row.a_rule_without_a') : rule.name}
+                                </h3>
+                            ) : (
+                                <div className={`min-w-0 flex-1 ${active ? '' : 'opacity-70'}`}>
+                                    <h3 className="font-semibold">
+                                        {rule.name}
+                                        {!active && (
+                                            <span className="ms-2 font-normal text-ochre">
+                                                {say('screen.common.paused')}
+                                            </span>
+                                        )}
+                                    </h3>
+                                    {rule.note !== undefined && <p className="text-ink2">{rule.note}</p>}
+                                    <p>
+                                        <Boundary instead={<Undrawn />} of={rule}>
+                                            <RuleSentence rule={rule} vocabulary={vocabulary} />
+                                        </Boundary>
+                                    </p>
+                                </div>
+                            )}
+                            {mayWrite && (
+                                <RowMenu rule={rule} place={place} last={last} open={open} actions={actions} />
+                            )}
+                        </div>
+                        {note !== null && <p className="text-xs text-ochre">{note}</p>}
+                        {!open && <FaultNote faults={faults} />}
+                        <FindingNotes {...{ rule, findings, vocabulary, mayWrite, actions }} />
+                        {open && (
+                            <Boundary instead={<Undrawn />} of={rule}>
+                                <RuleEditor {...{ rule, vocabulary, faults, trial }} onChange={actions.change} />
+                            </Boundary>
+                        )}
+                    </div>
                 </div>
             </div>
-        </div>
+        </>
     );
 }
 

@@ -1,13 +1,14 @@
 import { router } from '@inertiajs/react';
 import type { Planned, Strip } from '@props/Rules/RulebookPage';
+import type { ReactNode } from 'react';
 import { useFormats } from '@/lib/format';
 import { say, sayWith } from '@/lib/words';
 import { Button } from '@/ui/Button';
 
 /** How much has come lately, above the rules. */
-export function StripHead({ strip, days }: { strip: Strip | null; days: number }) {
+export function StripHead({ strip, days, children }: { strip: Strip | null; days: number; children: ReactNode }) {
     return (
-        <p className="flex items-baseline border-b border-line bg-paper text-xs text-ink2">
+        <div className="flex items-center border-b border-line bg-paper text-xs text-ink2">
             <span className="w-24 shrink-0 py-1 ps-1">
                 {sayWith('screen.rulebook.in_days', {
                     days,
@@ -19,7 +20,41 @@ export function StripHead({ strip, days }: { strip: Strip | null; days: number }
                 })}
             </span>
             <span className="border-s border-line px-3 py-1">{say('screen.rulebook.rules_are_asked_from')}</span>
-        </p>
+            {children}
+        </div>
+    );
+}
+
+type FindProps = { text: string; found: number | null; all: number; onText: (text: string) => void };
+
+/** Finds rules by what stands in them. */
+export function FindRules({ text, found, all, onText }: FindProps) {
+    return (
+        <span className="ms-auto flex items-center gap-2 px-2 py-1">
+            {found !== null && (
+                <span role="status" className="whitespace-nowrap tabular-nums">
+                    {say('screen.rulebook.found', { count: found, all })}
+                </span>
+            )}
+            {text !== '' && (
+                <Button look="quiet" className="min-h-6" onClick={() => onText('')}>
+                    {say('screen.rulebook.show_all')}
+                </Button>
+            )}
+            <input
+                id="find-rules"
+                type="search"
+                className="entry min-h-7 w-56 py-0"
+                aria-label={say('screen.rulebook.find')}
+                placeholder={say('screen.rulebook.find')}
+                maxLength={200}
+                value={text}
+                onChange={(event) => onText(event.target.value)}
+                onKeyDown={(event) => {
+                    if (event.key === 'Escape') onText('');
+                }}
+            />
+        </span>
     );
 }
 
