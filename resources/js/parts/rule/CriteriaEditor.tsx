@@ -15,6 +15,7 @@ import { operatorWords } from '@/lib/describe';
 import { Button } from '@/ui/Button';
 import { ValueEditor } from './ValueEditor';
 import { WordChoice } from './Word';
+import { useAdded } from '@/lib/useAdded';
 import { say } from '@/lib/words';
 
 const KINDS = (['all', 'any', 'none'] as const).map((value) => ({
@@ -104,6 +105,11 @@ export function CriteriaEditor(props: Props) {
             ),
         );
     const join = say('screen.criteria_editor.join', { kind });
+    const [list, adding] = useAdded<HTMLUListElement>(parts.length);
+    const add = (part: Criteria): void => {
+        adding();
+        onChange(makeGroup(kind, [...parts, part]));
+    };
     return (
         <div className={depth === 0 ? '' : 'border-s-2 border-line ps-3'}>
             {(parts.length > 1 || kind === 'none' || depth > 0) && (
@@ -120,7 +126,7 @@ export function CriteriaEditor(props: Props) {
             {parts.length === 0 && depth === 0 && (
                 <p className="pt-0.5">{say('screen.criteria_editor.whatever_it_is')}</p>
             )}
-            <ul>
+            <ul ref={list}>
                 {parts.map((part, index) => {
                     const group = groupOf(part);
                     return (
@@ -168,18 +174,13 @@ export function CriteriaEditor(props: Props) {
                 })}
             </ul>
             <p className="ps-9">
-                <Button look="quiet" onClick={() => onChange(makeGroup(kind, [...parts, BLANK]))}>
+                <Button look="quiet" onClick={() => add(BLANK)}>
                     {parts.length === 0
                         ? say('screen.criteria_editor.add_a_criterion')
                         : say('screen.criteria_editor.add_joined', { kind })}
                 </Button>
                 {depth < DEEPEST && (
-                    <Button
-                        look="quiet"
-                        onClick={() =>
-                            onChange(makeGroup(kind, [...parts, makeGroup(kind === 'any' ? 'all' : 'any', [BLANK])]))
-                        }
-                    >
+                    <Button look="quiet" onClick={() => add(makeGroup(kind === 'any' ? 'all' : 'any', [BLANK]))}>
                         {say('screen.criteria_editor.a_group_of_criteria')}
                     </Button>
                 )}
