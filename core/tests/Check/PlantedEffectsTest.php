@@ -185,3 +185,11 @@ it('finds a fault of limits, follow-ups, groups and of what is left, at its word
         ],
     ];
 });
+
+it('does not take what was before for impossible: a task that is tried again was as it is', function (
+    string $op,
+): void {
+    $value = $op === 'changed' ? [] : ['value' => $op === 'was' ? 'tuning' : ['tuning', 'tuning']];
+    $rule = plantedRule('x', ['field' => 'task.kind', 'op' => $op] + $value);
+    expect(foundIn([$rule, ...array_values(soundRules())]))->toBe([]);
+})->with(['was', 'changed', 'changed_from_to']);

@@ -53,8 +53,18 @@ it('finds a fault that is planted, at its words, and no other', function (array 
             ['x' => plantedRule('x', ['all' => [$isRepair, ['any' => []]]])],
             [['never_holds', 'certain', 'x', [], ['/if/all/1'], []]],
         ],
-        'what a task was when it arrives' => [
-            ['x' => plantedRule('x', ['all' => [['field' => 'task.kind', 'op' => 'was', 'value' => 'quote']]])],
+        'what a task has become when it arrives' => [
+            [
+                'x' => plantedRule('x', [
+                    'all' => [
+                        [
+                            'field' => 'task.kind',
+                            'op' => 'changed_from_to',
+                            'value' => ['quote', 'repair'],
+                        ],
+                    ],
+                ]),
+            ],
             [['never_holds', 'certain', 'x', [], ['/if/all/0'], []]],
         ],
         'a status that nothing leads to' => [

@@ -14,8 +14,9 @@ use OpenBaton\Core\Subject\Transitions;
 use OpenBaton\Core\Workload\TaskStatus;
 
 /**
- * Nothing raises any of the events of a rule: no transition leads from the one status to the other. Of all other
- * events people, forms, other systems or the clock can bring them about, and it says nothing.
+ * Nothing raises any of the events of a rule: no transition leads from the one status to the other (a world document
+ * may put a task into any). Of all other events people, forms, other systems or the clock can bring them about, and it
+ * says nothing.
  */
 final class NeverHappens implements Check
 {

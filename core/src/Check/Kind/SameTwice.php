@@ -81,6 +81,8 @@ final class SameTwice implements Check
                 PartFormat::write($give->method),
                 array_map(PartFormat::write(...), $give->limits),
                 array_map(PartFormat::write(...), $rule->followUps),
+                $give->anew,
+                $give->substitutes,
             ],
             JSON_THROW_ON_ERROR,
         );

@@ -40,11 +40,8 @@ final readonly class ComparedValues
         }
         $code = self::DENIALS[$comparison->operator] ?? $comparison->operator;
         $holds = $code === $comparison->operator ? $holds : !$holds;
-        if ($operator instanceof HistoryOperator && $this->arrivals) {
-            // Whatever a task arrives with was missing before: it has changed where it is filled.
-            return $code === 'changed'
-                ? self::ofValues($field, 'is_empty', null, !$holds)
-                : Terms::of($holds ? [] : [Term::always()]);
+        if ($this->arrivals && self::asksWhetherItBecame($comparison, $field)) {
+            return Terms::of($holds ? [] : [Term::always()]);
         }
         if (self::isOpaque($comparison, $operator)) {
             $operand = match (true) {
@@ -60,6 +57,17 @@ final readonly class ComparedValues
         }
 
         return self::ofValues($field, $code, $comparison->operand, $holds);
+    }
+
+    /**
+     * Nothing becomes another thing than it was when a task arrives, nor when one that nobody was found for is tried
+     * again.
+     */
+    private static function asksWhetherItBecame(Comparison $comparison, Field $field): bool
+    {
+        $values = $comparison->operator === 'changed_from_to' ? (array) $comparison->operand : [];
+
+        return count($values) === 2 && !Plain::same($values[0] ?? null, $values[1] ?? null, $field->type);
     }
 
     private static function isOpaque(Comparison $comparison, Operator $operator): bool

@@ -22,7 +22,7 @@ final readonly class CriteriaTerms
 {
     private ComparedValues $values;
 
-    /** @param bool $arrivals only tasks that arrive are met: nothing was before */
+    /** @param bool $arrivals only tasks that arrive, or are tried again, are met */
     public function __construct(FieldCatalogue $fields, bool $arrivals = false)
     {
         $this->values = new ComparedValues($fields, $arrivals);
