@@ -58,9 +58,7 @@ final readonly class RuleFormat
         $name = $faults->collect(static fn(): string => $node->get('name')->line(TextLimits::NAME));
         $events = $faults->collect(fn(): array => $this->events($node->get('when')));
         $if = $node->find('if');
-        $criteria = $faults->collect(
-            fn(): Expression => $if === null ? RulebookFormat::anything() : $this->criteria->read($if),
-        );
+        $criteria = $faults->collect(fn(): Expression => $if === null ? RulebookFormat::anything() : $this->asked($if));
         $give = $node->find('give');
         $give = $give === null ? null : $faults->collect(fn(): Give => $this->give($give));
         $then = $faults->collect(
@@ -91,6 +89,18 @@ final readonly class RuleFormat
                 $heading,
             ),
         );
+    }
+
+    /** Criteria, or {"logic": JsonLogic}. */
+    private function asked(Node $if): Expression
+    {
+        $logic = $if->isObject() ? $if->find('logic') : null;
+        if ($logic === null) {
+            return $this->criteria->read($if);
+        }
+        $if->only(['logic']);
+
+        return (new JsonLogicReader($this->context))->read($logic);
     }
 
     /** @return non-empty-list<EventKind> */

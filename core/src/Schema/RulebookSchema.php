@@ -113,7 +113,13 @@ final readonly class RulebookSchema
                     'minItems' => 1,
                     'items' => $of(Family::Event->value),
                 ],
-                'if' => $of('criteria'),
+                'if' => [
+                    'anyOf' => [
+                        $of('criteria'),
+                        ['description' => 'Criteria as JsonLogic.'] +
+                        Shape::object(['logic' => ['type' => ['object', 'boolean']]], ['logic']),
+                    ],
+                ],
                 'give' => $of('give'),
                 'then' => ['type' => 'array', 'items' => $of(Family::FollowUp->value)],
                 'valid_from' => $of('instant'),

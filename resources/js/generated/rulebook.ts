@@ -25,7 +25,11 @@ export type Rule = Rule1 & {
    * @minItems 1
    */
   when: [Event, ...Event[]];
-  if?: Criteria;
+  if?:
+    | Criteria
+    | {
+        logic: {} | boolean;
+      };
   give?: Give;
   then?: FollowUp[];
   valid_from?: Instant;
