@@ -15,8 +15,9 @@ $path = $argv[1] ?? '';
 if ($path === '' || in_array($path, ['-h', '--help'], true)) {
     fwrite(
         STDERR,
-        "Usage: bin/baton logic FILE   (or - for standard input)\nFILE is a rulebook, or a world. A line for each rule: " .
-            "its id, and its criteria as JsonLogic. A rule takes them back as \"if\": {\"logic\": …}.\n",
+        "Usage: bin/baton logic FILE   (or - for standard input)\n" .
+            "FILE is a rulebook, or a world. A line for each rule: its id, and its criteria as JsonLogic.\n" .
+            "A rule takes them back as \"if\": {\"logic\": …}.\n",
     );
     exit($path === '' ? 2 : 0);
 }

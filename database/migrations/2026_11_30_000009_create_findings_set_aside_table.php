@@ -14,7 +14,7 @@ return new class extends Migration {
             $table->ulid('id')->primary();
             // Of what was found and of the rules that it names: where one of them changes, it is told again.
             $table->char('signature', 32)->charset('ascii')->collation('ascii_bin')->unique();
-            $table->string('reason', 400);
+            $table->string('reason', 500);
             $table->foreignUlid('user_id')->nullable()->constrained()->nullOnDelete();
             $table->timestamp('set_aside_at');
         });

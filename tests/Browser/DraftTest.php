@@ -125,6 +125,7 @@ it('takes a single key for what is nearest, and lists what keys do here', functi
     $this->see('Draft saved');
     expect($this->browser->getCurrentURL())->toEndWith('/rulebook');
     expect(draftRules()[0]['name'])->toBe('');
+    $this->browser->executeScript('document.activeElement.blur();');
     $this->browser->getKeyboard()->sendKeys('?');
     $this->see('new rule');
     expect(preg_match('/new task|finish it/', $this->text()))->toBe(0);

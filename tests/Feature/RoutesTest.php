@@ -146,6 +146,7 @@ beforeEach(function (): void {
         '{named}' => $named->id,
         '{merge}' => $merge->id,
         '{feed}' => str_repeat('f', 48),
+        '{signature}' => str_repeat('a', 32),
         '{session}' => hash('sha256', 'x'),
         '{user}' => House::user('femi')->id,
         '{until}' => $notice->id,

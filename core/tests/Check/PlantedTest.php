@@ -16,6 +16,7 @@ it('finds a fault that is planted, at its words, and no other', function (array 
     expect(foundIn(array_filter($rules)))->toBe($expected);
 })->with(static function (): array {
     $isRepair = ['field' => 'task.kind', 'op' => 'is', 'value' => 'repair'];
+    $isTuning = ['field' => 'task.kind', 'op' => 'is', 'value' => 'tuning'];
     $value = static fn(string $op, mixed $value): array => ['field' => 'task.value', 'op' => $op, 'value' => $value];
     $dear = ['all' => [$isRepair, $value('more_than', 400)]];
     $brass = [
@@ -135,7 +136,7 @@ it('finds a fault that is planted, at its words, and no other', function (array 
             ],
         ],
         'the same, but to somebody else' => [
-            ['x' => plantedRule('x', ['field' => 'task.kind', 'op' => 'is', 'value' => 'tuning'], $brass)],
+            ['x' => plantedRule('x', $isTuning, $brass)],
             [
                 ['hidden', 'certain', 'x', ['tunings'], ['/if'], []],
                 ['same_twice', 'likely', 'x', ['tunings'], ['/if', '/give'], ['alike' => 'false']],
@@ -143,56 +144,37 @@ it('finds a fault that is planted, at its words, and no other', function (array 
         ],
         'a team without anybody' => [
             [
-                'tunings' => plantedRule(
-                    'tunings',
-                    ['field' => 'task.kind', 'op' => 'is', 'value' => 'tuning'],
-                    [
-                        'pool' => [
-                            'kind' => 'intersection',
-                            'pools' => [
-                                ['kind' => 'team', 'team' => 'brass'],
-                                ['kind' => 'skill', 'skill' => 'strings'],
-                            ],
-                        ],
+                'tunings' => plantedRule('tunings', $isTuning, [
+                    'pool' => [
+                        'kind' => 'intersection',
+                        'pools' => [['kind' => 'team', 'team' => 'brass'], ['kind' => 'skill', 'skill' => 'strings']],
                     ],
-                ),
+                ]),
             ],
             [['nobody', 'certain', 'tunings', [], ['/give/pool'], ['why' => 'empty']]],
         ],
         'somebody who is no longer active' => [
             [
-                'tunings' => plantedRule(
-                    'tunings',
-                    ['field' => 'task.kind', 'op' => 'is', 'value' => 'tuning'],
-                    [
-                        'pool' => ['kind' => 'people', 'people' => ['greta']],
-                    ],
-                ),
+                'tunings' => plantedRule('tunings', $isTuning, [
+                    'pool' => ['kind' => 'people', 'people' => ['greta']],
+                ]),
             ],
             [['nobody', 'certain', 'tunings', [], ['/give/pool'], ['why' => 'inactive']]],
         ],
         'nobody with the skill' => [
             [
-                'tunings' => plantedRule(
-                    'tunings',
-                    ['field' => 'task.kind', 'op' => 'is', 'value' => 'tuning'],
-                    [
-                        'limits' => [['kind' => 'skill_at_least', 'skill' => 'strings', 'level' => 1]],
-                    ],
-                ),
+                'tunings' => plantedRule('tunings', $isTuning, [
+                    'limits' => [['kind' => 'skill_at_least', 'skill' => 'strings', 'level' => 1]],
+                ]),
             ],
             [['nobody', 'certain', 'tunings', [], ['/give/pool', '/give/limits'], ['why' => 'skill']]],
         ],
         'one with the skill' => [
             [
-                'tunings' => plantedRule(
-                    'tunings',
-                    ['field' => 'task.kind', 'op' => 'is', 'value' => 'tuning'],
-                    [
-                        'pool' => ['kind' => 'people', 'people' => ['femi', 'ayumi', 'greta']],
-                        'limits' => [['kind' => 'skill_at_least', 'skill' => 'brass', 'level' => 3]],
-                    ],
-                ),
+                'tunings' => plantedRule('tunings', $isTuning, [
+                    'pool' => ['kind' => 'people', 'people' => ['femi', 'ayumi', 'greta']],
+                    'limits' => [['kind' => 'skill_at_least', 'skill' => 'brass', 'level' => 3]],
+                ]),
             ],
             [
                 [
@@ -207,14 +189,10 @@ it('finds a fault that is planted, at its words, and no other', function (array 
         ],
         'one person whom nobody covers' => [
             [
-                'tunings' => plantedRule(
-                    'tunings',
-                    ['field' => 'task.kind', 'op' => 'is', 'value' => 'tuning'],
-                    [
-                        'pool' => ['kind' => 'people', 'people' => ['tobias']],
-                        'method' => ['kind' => 'same_person'],
-                    ],
-                ),
+                'tunings' => plantedRule('tunings', $isTuning, [
+                    'pool' => ['kind' => 'people', 'people' => ['tobias']],
+                    'method' => ['kind' => 'same_person'],
+                ]),
             ],
             [['one_person', 'certain', 'tunings', [], ['/give/pool'], ['person' => 'tobias', 'why' => 'pool']]],
         ],

@@ -184,7 +184,8 @@ it('names each place that one of the two can\'t say', function (): void {
     )->toBe([
         '/and/0: JsonLogic tells upper from lower case, criteria do not: "Text" can\'t be compared.',
         '/and/1: A field is compared with a value, or with another field.',
-        '/and/2: This can\'t be compared with "List": "purple" is not a value of List; its values are red, blue, green.',
+        '/and/2: This can\'t be compared with "List": "purple" is not a value of List; ' .
+        'its values are red, blue, green.',
         '/and/3/var: There is no field "a.nothing".',
         '/and/4: Criteria can\'t say "reduce".',
         '/and/5: "List" has no order that JsonLogic and criteria share.',
@@ -227,37 +228,4 @@ it('stands in the place of criteria in a rule', function (): void {
         DocumentError::class,
         'Criteria can\'t say "cat"',
     );
-});
-
-it('is printed by a command, with what can\'t be said', function (): void {
-    $run = static function (string $document): array {
-        $process = new Process([PHP_BINARY, __DIR__ . '/../../../bin/logic.php', '-']);
-        $process->setInput($document);
-        $process->run();
-
-        return [$process->getExitCode(), $process->getOutput(), $process->getErrorOutput()];
-    };
-    $examples = __DIR__ . '/../../../docs/examples/';
-    [$code, $out, $error] = $run((string) file_get_contents("{$examples}review.world.json"));
-    expect([$code, $error])->toBe([0, '']);
-    expect($out)->toContain('{"id":');
-    $book = json_encode([
-        'openbaton' => 'rulebook/2',
-        'fields' => [['path' => 'task.title', 'label' => 'Title', 'type' => 'text']],
-        'rules' => [
-            [
-                'id' => 'r',
-                'name' => 'R',
-                'when' => [['kind' => 'task_arrives']],
-                'if' => ['all' => [['field' => 'task.title', 'op' => 'contains', 'value' => 'horn']]],
-                'then' => [['kind' => 'tag', 'tag' => 'vip']],
-            ],
-        ],
-    ]);
-    [$code, , $error] = $run((string) $book);
-    expect([$code, $error])->toBe([
-        1,
-        "/rules/0/if/all/0: JsonLogic tells upper from lower case, so that it can't compare \"Title\".\n",
-    ]);
-    expect($run('{}')[0])->toBe(2);
 });

@@ -6,12 +6,11 @@ namespace App\Http\Requests\Rules;
 
 use App\Http\Requests\InputRequest;
 use App\Models\Rules\RulebookVersion;
+use OpenBaton\Core\Document\TextLimits;
 
 /** What a check has found is meant so: why. */
 final class SetFindingAsideRequest extends InputRequest
 {
-    public const LONGEST = 400;
-
     public function authorize(): bool
     {
         return $this->user()?->can('write', RulebookVersion::class) === true;
@@ -20,7 +19,7 @@ final class SetFindingAsideRequest extends InputRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['reason' => ['required', 'string', 'max:' . self::LONGEST]];
+        return ['reason' => ['required', 'string', 'max:' . TextLimits::REASON]];
     }
 
     public function reason(): string

@@ -66,6 +66,14 @@ function Question({ task, rule, person, rules, people }: WhyPageProps) {
     );
 }
 
+const GROUPS = { all: 'screen.why.all', any: 'screen.why.any', none: 'screen.why.none' } as const;
+
+const SIDES = {
+    published: 'screen.why.published',
+    draft: 'screen.why.draft',
+    then: 'screen.why.then',
+} as const;
+
 function Tree({ tree }: { tree: CriteriaTree }): ReactElement {
     const holds = (
         <strong className={tree.holds ? 'text-pine' : 'text-brick'}>
@@ -82,7 +90,7 @@ function Tree({ tree }: { tree: CriteriaTree }): ReactElement {
     }
     return (
         <li>
-            {holds} {say(tree.parts.length === 0 ? 'screen.why.everything' : `screen.why.${tree.kind}`)}
+            {holds} {say(tree.parts.length === 0 ? 'screen.why.everything' : GROUPS[tree.kind])}
             {tree.parts.length > 0 && (
                 <ul className="ms-2 border-s border-line ps-3">
                     {tree.parts.map((part, index) => (
@@ -115,7 +123,7 @@ function Answers({ answers, person }: { answers: Answer[]; person: string }) {
 
 function Side({ side, person, rule }: { side: WhySide; person: string; rule: string | null }) {
     const formats = useFormats();
-    const title = say(`screen.why.${side.code}`, {
+    const title = say(SIDES[side.code], {
         version: side.version,
         moment: side.trail === null ? '' : formats.moment(side.trail.at),
     });

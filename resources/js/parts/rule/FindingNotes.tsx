@@ -9,7 +9,7 @@ import { Button } from '@/ui/Button';
 
 export const LOOKS = { certain: 'text-brick', likely: 'text-ochre', note: 'text-ink2' };
 
-const LONGEST = 400;
+const LONGEST = 500;
 
 export type FindingActions = {
     mend: (rule: Rule, press: Remedy) => void;

@@ -124,7 +124,8 @@ function useReached(
     }, [wanted]);
     useEffect(() => {
         if (wanted === null) return;
-        const words = `[data-rule="${CSS.escape(wanted)}"] :is([data-blank='true'], [aria-invalid='true'], .entry:not([data-aside]))`;
+        const entries = ":is([data-blank='true'], [aria-invalid='true'], .entry:not([data-aside]))";
+        const words = `[data-rule="${CSS.escape(wanted)}"] ${entries}`;
         const [name, ...rest] = document.querySelectorAll<HTMLElement>(words);
         if (name === undefined) return;
         (name instanceof HTMLInputElement && name.value !== '' ? (rest[0] ?? name) : name).focus();

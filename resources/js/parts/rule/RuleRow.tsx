@@ -121,19 +121,19 @@ export function RuleRow(props: Props) {
                     <div className="min-w-0 flex-1">
                         <div className="flex items-start gap-2">
                             {open ? (
-                                <h3 className="flex-1 font-semibold">
+                                <h2 className="flex-1 font-semibold">
                                     {rule.name === '' ? say('screen.rule_row.a_rule_without_a') : rule.name}
-                                </h3>
+                                </h2>
                             ) : (
                                 <div className={`min-w-0 flex-1 ${active ? '' : 'opacity-70'}`}>
-                                    <h3 className="font-semibold">
+                                    <h2 className="font-semibold">
                                         {rule.name}
                                         {!active && (
                                             <span className="ms-2 font-normal text-ochre">
                                                 {say('screen.common.paused')}
                                             </span>
                                         )}
-                                    </h3>
+                                    </h2>
                                     {rule.note !== undefined && <p className="text-ink2">{rule.note}</p>}
                                     <p>
                                         <Boundary instead={<Undrawn />} of={rule}>

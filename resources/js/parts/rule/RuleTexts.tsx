@@ -3,17 +3,23 @@ import type { ReactElement } from 'react';
 import { without } from '@/lib/rules';
 import { say } from '@/lib/words';
 
+/** Words, and the longest of each in characters. */
+const SAID = {
+    note: { label: 'screen.rule_editor.note', hint: 'screen.rule_editor.note_hint', most: 500 },
+    heading: { label: 'screen.rule_editor.heading', hint: 'screen.rule_editor.heading_hint', most: 120 },
+} as const;
+
 /** What is said of the rule besides: the heading that it begins a group with, and why it is as it is. */
 export function RuleTexts({ rule, onChange }: { rule: Rule; onChange: (rule: Rule) => void }) {
-    const entry = (member: 'heading' | 'note', most: number): ReactElement => (
+    const entry = (member: keyof typeof SAID): ReactElement => (
         <label className="flex flex-1 items-center gap-2">
-            <span className="w-16 shrink-0 text-end text-ink2">{say(`screen.rule_editor.${member}`)}</span>
+            <span className="w-16 shrink-0 text-end text-ink2">{say(SAID[member].label)}</span>
             <input
                 className="entry min-w-40 flex-1"
                 data-aside
                 value={rule[member] ?? ''}
-                placeholder={say(`screen.rule_editor.${member}_hint`)}
-                maxLength={most}
+                placeholder={say(SAID[member].hint)}
+                maxLength={SAID[member].most}
                 onChange={({ target: { value } }) =>
                     onChange(value === '' ? without(rule, member) : { ...rule, [member]: value })
                 }
@@ -22,8 +28,8 @@ export function RuleTexts({ rule, onChange }: { rule: Rule; onChange: (rule: Rul
     );
     return (
         <div className="flex flex-wrap items-center gap-2 pb-1">
-            {entry('note', 500)}
-            {entry('heading', 120)}
+            {entry('note')}
+            {entry('heading')}
         </div>
     );
 }

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+// The part of run.php that is about the core alone.
+
+echo "The core alone, one core, JIT, processor time; 200 people, about 8 open tasks each\n";
+/** @var array{rules_200: int, rules_2000: int, traced_200: int, traced_2000: int, bytes: int} $core */
+$core = json_decode(run([PHP_BINARY, __DIR__ . '/core.php']), true, 8, JSON_THROW_ON_ERROR);
+printf(
+    "  decisions a second with 200 rules      %8d   aim: at least 10,000: %s\n",
+    $core['rules_200'],
+    verdict($core['rules_200'] >= 10_000),
+);
+printf(
+    "  with what is kept of each written      %8d   %.2f of it; aim: at least 0.50: %s\n",
+    $core['traced_200'],
+    $core['traced_200'] / $core['rules_200'],
+    verdict($core['traced_200'] / $core['rules_200'] >= 0.5),
+);
+printf(
+    "  the same with 2,000 rules              %8d   2,000 rules cost %.2f times 200; aim: at most 1.5: %s\n",
+    $core['traced_2000'],
+    $core['traced_200'] / $core['traced_2000'],
+    verdict($core['traced_200'] / $core['traced_2000'] <= 1.5),
+);
+printf(
+    "  bytes kept of a decision, 200 rules    %8d   aim: at most 6,000: %s\n",
+    $core['bytes'],
+    verdict($core['bytes'] <= 6000),
+);
+
+/** @var array{compile: float, check: float} $check */
+$check = json_decode(run([PHP_BINARY, __DIR__ . '/check.php']), true, 8, JSON_THROW_ON_ERROR);
+printf(
+    "  2,000 rules read and compiled          %8.2f s\n" .
+        "  2,000 rules looked at by all checks    %8.2f s   aim: at most 1: %s\n",
+    $check['compile'],
+    $check['check'],
+    verdict($check['check'] <= 1),
+);
