@@ -3,23 +3,17 @@ import type { ReactElement } from 'react';
 import { without } from '@/lib/rules';
 import { say } from '@/lib/words';
 
-/** Words, and the longest of each in characters. */
-const SAID = {
-    note: { label: 'screen.rule_editor.note', hint: 'screen.rule_editor.note_hint', most: 500 },
-    heading: { label: 'screen.rule_editor.heading', hint: 'screen.rule_editor.heading_hint', most: 120 },
-} as const;
-
 /** What is said of the rule besides: the heading that it begins a group with, and why it is as it is. */
 export function RuleTexts({ rule, onChange }: { rule: Rule; onChange: (rule: Rule) => void }) {
-    const entry = (member: keyof typeof SAID): ReactElement => (
+    const entry = (member: 'heading' | 'note', label: string, hint: string, most: number): ReactElement => (
         <label className="flex flex-1 items-center gap-2">
-            <span className="w-16 shrink-0 text-end text-ink2">{say(SAID[member].label)}</span>
+            <span className="w-16 shrink-0 text-end text-ink2">{label}</span>
             <input
                 className="entry min-w-40 flex-1"
                 data-aside
                 value={rule[member] ?? ''}
-                placeholder={say(SAID[member].hint)}
-                maxLength={SAID[member].most}
+                placeholder={hint}
+                maxLength={most}
                 onChange={({ target: { value } }) =>
                     onChange(value === '' ? without(rule, member) : { ...rule, [member]: value })
                 }
@@ -28,8 +22,8 @@ export function RuleTexts({ rule, onChange }: { rule: Rule; onChange: (rule: Rul
     );
     return (
         <div className="flex flex-wrap items-center gap-2 pb-1">
-            {entry('note')}
-            {entry('heading')}
+            {entry('note', say('screen.rule_editor.note'), say('screen.rule_editor.note_hint'), 500)}
+            {entry('heading', say('screen.rule_editor.heading'), say('screen.rule_editor.heading_hint'), 120)}
         </div>
     );
 }
