@@ -31,6 +31,7 @@ use App\Http\Controllers\People\RosterController;
 use App\Http\Controllers\People\RosterFileController;
 use App\Http\Controllers\PulseController;
 use App\Http\Controllers\Rules\FindingsController;
+use App\Http\Controllers\Rules\RotationController;
 use App\Http\Controllers\Rules\RulebookController;
 use App\Http\Controllers\Rules\RulebookFileController;
 use App\Http\Controllers\Rules\WhyController;
@@ -165,16 +166,14 @@ Route::middleware('auth')->group(static function (): void {
     Route::get('rulebook/merged', [RulebookController::class, 'merged']);
     Route::get('rulebook/try', [RulebookController::class, 'tried']);
     Route::get('rulebook/why', [WhyController::class, '__invoke']);
+    Route::get('rulebook/rotations', [RotationController::class, 'show']);
+    Route::post('rulebook/rotations', [RotationController::class, 'correct']);
     Route::get('rulebook/find', [FindingsController::class, 'find']);
     Route::get('rulebook/findings', [FindingsController::class, 'show']);
-    Route::put('rulebook/findings/{signature}', [FindingsController::class, 'setAside'])->where(
-        'signature',
-        '[0-9a-f]{32}',
-    );
-    Route::delete('rulebook/findings/{signature}', [FindingsController::class, 'takeUp'])->where(
-        'signature',
-        '[0-9a-f]{32}',
-    );
+    Route::where(['signature' => '[0-9a-f]{32}'])->group(static function (): void {
+        Route::put('rulebook/findings/{signature}', [FindingsController::class, 'setAside']);
+        Route::delete('rulebook/findings/{signature}', [FindingsController::class, 'takeUp']);
+    });
     Route::delete('rulebook/planned', [RulebookController::class, 'takeBack']);
     Route::post('rulebook/versions/{version}/again', [RulebookController::class, 'bringBack']);
     Route::get('rulebook/versions/{version}', [RulebookController::class, 'version']);

@@ -16,6 +16,7 @@ use OpenBaton\Core\Chain\Link;
 use OpenBaton\Core\Document\DecisionRecord;
 use OpenBaton\Core\Document\FactsFormat;
 use OpenBaton\Core\Routing\Decision;
+use OpenBaton\Core\Routing\Turn;
 use OpenBaton\Core\Subject\Cause;
 use OpenBaton\Core\Subject\Difference;
 use OpenBaton\Core\Subject\Subject;
@@ -60,8 +61,23 @@ final readonly class ChainRecorder
             TaskCovers::write($subject, $row, $house);
         }
         $locked->rotations->saveAll($chain->rotations, $house);
+        $locked->rotations->record(self::turns($chain), $house, CarbonImmutable::createFromTimestampUTC($occasion->at));
         (new EventRecorder($locked, $occasion, new EventLog($occasion->at)))->record($chain);
         self::cut($chain, $locked->house->state, $occasion);
+    }
+
+    /** @return list<array{Turn, string}> with the id of the task */
+    private static function turns(ChainResult $chain): array
+    {
+        $turns = [];
+        foreach ($chain->links as $link) {
+            $turn = $link->decision?->turn();
+            if ($turn !== null) {
+                $turns[] = [$turn, $link->change->after->id];
+            }
+        }
+
+        return $turns;
     }
 
     /**

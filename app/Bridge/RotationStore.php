@@ -5,15 +5,22 @@ declare(strict_types=1);
 namespace App\Bridge;
 
 use App\Models\Rules\Rotation;
+use App\Models\Rules\RotationAct;
 use App\Models\Rules\RotationSeat;
+use App\Models\Rules\RotationTurn;
+use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
+use OpenBaton\Core\Document\DecisionRecord;
 use OpenBaton\Core\Routing\Rotation as CoreRotation;
 use OpenBaton\Core\Routing\Rotations;
+use OpenBaton\Core\Routing\Turn;
 
 /** The state of rotations, locked until the transaction ends and written back by what changed. */
 final class RotationStore
 {
+    private const PASSED_OVER_MOST = 6;
+
     /** @var array<array-key, Rotation> those that there are, by name */
     private array $stored = [];
     private Rotations $loaded;
@@ -122,14 +129,43 @@ final class RotationStore
         }
     }
 
-    /** Writes how one is after a turn; whoever joined sits behind those who are there. */
-    public function save(CoreRotation $after, Snapshot $house): void
+    /**
+     * Records the turns that were taken, in one round trip.
+     *
+     * @param list<array{Turn, string}> $turns with the id of the task
+     */
+    public function record(array $turns, Snapshot $house, CarbonImmutable $at): void
     {
-        $row =
-            $this->stored[$after->name] ??
-            Rotation::query()
-                ->create(['name' => $after->name, 'virtual_time' => $after->virtualTime])
-                ->setRelation('seats', new Collection());
+        $rows = array_map(
+            fn(array $one): array => [
+                'id' => (new RotationTurn())->newUniqueId(),
+                'rotation_id' => $this->stored[$one[0]->rotation]->id,
+                'at' => $at,
+                'kind' => RotationAct::Taken->value,
+                'person_id' => $house->idOf($one[0]->personId),
+                'for_id' => $house->idOf($one[0]->inPlaceOf),
+                'task_id' => $one[1],
+                'passed_over' => json_encode(
+                    array_map(
+                        DecisionRecord::excluded(...),
+                        array_slice($one[0]->passedOver, 0, self::PASSED_OVER_MOST),
+                    ),
+                    JSON_THROW_ON_ERROR,
+                ),
+            ],
+            $turns,
+        );
+        if ($rows !== []) {
+            RotationTurn::query()->insert($rows);
+        }
+    }
+
+    /** Writes how one is after a turn; whoever joined sits behind those who are there. */
+    public function save(CoreRotation $after, Snapshot $house): Rotation
+    {
+        $row = $this->stored[$after->name] ??= Rotation::query()
+            ->create(['name' => $after->name, 'virtual_time' => $after->virtualTime])
+            ->setRelation('seats', new Collection());
         $seats = $row->seats->keyBy('person_id');
         $position = $row->seats->last()->position ?? -1;
         $joined = [];
@@ -158,5 +194,7 @@ final class RotationStore
                 ->whereKey($row->id)
                 ->update(['virtual_time' => $after->virtualTime]);
         }
+
+        return $row;
     }
 }

@@ -45,7 +45,7 @@ final readonly class Narrowing
     }
 
     /** @return array{slug: string, name: string, reason: string} */
-    private function excluded(Node $one): array
+    public function excluded(Node $one): array
     {
         $figures = $one->find('figures') ?? Node::root([]);
         $reasons = array_map(

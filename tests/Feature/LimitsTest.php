@@ -34,6 +34,7 @@ const LIMITED = [
     'personal_access_tokens.name' => TextLimits::LABEL,
     'places.name' => TextLimits::NAME,
     'places.slug' => TextLimits::ID,
+    'rotation_turns.reason' => TextLimits::REASON,
     'rotations.name' => TextLimits::ROTATION,
     'rulebook_versions.note' => TextLimits::NOTE,
     'findings_set_aside.reason' => TextLimits::REASON,

@@ -132,6 +132,8 @@ final class LetsIn
             'GET rulebook/versions/{version}' => [self::OF_THE_HOUSE, []],
             'GET rulebook/try' => [self::LEADS, ['rule' => 'round']],
             'GET rulebook/why' => [self::LEADS, []],
+            'GET rulebook/rotations' => [self::OF_THE_HOUSE, []],
+            'POST rulebook/rotations' => [self::LEADS, ['rotation' => 'Brass bench', 'act' => 'begun_anew']],
             'GET rulebook/find' => [self::OF_THE_HOUSE, ['q' => 'Ayumi']],
             'GET rulebook/findings' => [self::OF_THE_HOUSE, []],
             'PUT rulebook/findings/{signature}' => [self::LEADS, ['reason' => 'So it is meant.']],

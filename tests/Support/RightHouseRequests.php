@@ -132,6 +132,7 @@ final class RightHouseRequests
             'GET rulebook/rules' => ['ids' => ['round']],
             'GET rulebook/coverage' => ['revision' => (string) LockedDraft::revision()],
             'PUT rulebook/findings/{signature}' => ['reason' => 'It is meant so.'],
+            'POST rulebook/rotations' => ['rotation' => 'Brass bench', 'act' => 'skipped', 'person' => 'ayumi'],
             'GET rulebook/find' => ['q' => 'brass ayumi'],
             'GET rulebook/try' => ['rule' => 'round'],
             'GET rulebook/merged' => ['text' => 'For ~task.title~', 'number' => (string) $number],

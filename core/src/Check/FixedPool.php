@@ -30,15 +30,23 @@ final readonly class FixedPool
     /** @return self|null null: it depends on the task */
     public static function of(Give $give, Roster $roster, int $now): ?self
     {
-        if (self::dependsOnTask($give->pool)) {
+        $members = self::members($give, $roster, $now);
+        if ($members === null) {
             return null;
         }
-        $members = $give->pool->members($roster, new Facts([], $roster->house->zone()->dateAt($now)));
         $all = array_map(static fn(Membership $one): Person => $roster->people[$one->personId], $members);
         $here = array_values(array_filter($all, static fn(Person $one): bool => self::isHere($one, $now)));
         $eligible = array_values(array_filter($here, static fn(Person $one): bool => self::hasSkills($one, $give)));
 
         return new self($all, $here, $eligible);
+    }
+
+    /** @return list<Membership>|null everybody in it, with their weights; null: it depends on the task */
+    public static function members(Give $give, Roster $roster, int $now): ?array
+    {
+        return self::dependsOnTask($give->pool)
+            ? null
+            : $give->pool->members($roster, new Facts([], $roster->house->zone()->dateAt($now)));
     }
 
     private static function isHere(Person $person, int $now): bool

@@ -47,7 +47,7 @@ final class AttemptFormat
     }
 
     /** @return array<string, mixed> */
-    private static function excluded(Node $one): array
+    public static function excluded(Node $one): array
     {
         [$person, $reasons, $figures] = $one->items();
         $figures = self::figures($figures);

@@ -100,14 +100,17 @@ final class DecisionRecord
      */
     private static function step(Step $step): array
     {
-        $excluded = array_map(
-            static fn(Exclusion $one): array => [$one->personId, $one->reasons, $one->figures],
-            $step->excluded,
-        );
+        $excluded = array_map(self::excluded(...), $step->excluded);
 
         return in_array($step->code, Step::GROWING, true)
             ? [$step->code, $excluded, $step->ids()]
             : [$step->code, $excluded];
+    }
+
+    /** @return array{string, list<string>, array<string, int|string|null>} person, reasons, figures */
+    public static function excluded(Exclusion $one): array
+    {
+        return [$one->personId, $one->reasons, $one->figures];
     }
 
     /** @return array<string, mixed> */

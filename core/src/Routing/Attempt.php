@@ -26,6 +26,23 @@ final readonly class Attempt
         public bool $kept = false,
     ) {}
 
+    /**
+     * @param list<string> $people of the pool, none of whom is left
+     *
+     * @return list<Exclusion> where each of them fell out last
+     */
+    public function whyNot(array $people): array
+    {
+        $why = [];
+        foreach ($this->steps as $step) {
+            foreach ($step->excluded as $one) {
+                $why[$one->personId] = $one;
+            }
+        }
+
+        return array_values(array_filter(array_map(static fn(string $id): ?Exclusion => $why[$id] ?? null, $people)));
+    }
+
     public function decides(): bool
     {
         return $this->kept || $this->choice !== null || $this->fallback !== null;

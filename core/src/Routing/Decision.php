@@ -166,6 +166,24 @@ final readonly class Decision
             );
     }
 
+    /** The turn that was taken in a rotation. */
+    public function turn(): ?Turn
+    {
+        $attempt = $this->decidedBy === null ? null : $this->attempts[$this->decidedBy];
+        $choice = $attempt?->choice;
+        if ($attempt === null || $choice?->personId === null || $choice->rotation === null) {
+            return null;
+        }
+        $cover = $attempt->cover();
+
+        return new Turn(
+            $choice->rotation->name,
+            $choice->personId,
+            $cover?->isSubstitute() === true ? $cover->namedId : null,
+            $attempt->whyNot($choice->passedOver),
+        );
+    }
+
     public function rotationsAfter(Rotations $rotations): Rotations
     {
         return $this->rotation === null ? $rotations : $rotations->with($this->rotation);

@@ -69,6 +69,93 @@ final readonly class Rotation
         return max($this->passes[$member->seat()], $lowest);
     }
 
+    /** As though somebody in it had just had the turn that comes for them. */
+    public function skipped(Membership $member): self
+    {
+        return $this->withPass($member, $this->raised($member) + self::stride($member->weight));
+    }
+
+    /** As though the last turn of somebody in it had not been: it is theirs before those who have missed none. */
+    public function putBack(Membership $member): self
+    {
+        return $this->withPass($member, max(0, $this->passes[$member->seat()] - self::stride($member->weight)));
+    }
+
+    /**
+     * As though nobody had had a turn, in the order of joining.
+     *
+     * @param array<array-key, Membership> $members by seat; everybody who is to be in it is in it already
+     */
+    public function begunAnew(array $members): self
+    {
+        $seated = [];
+        foreach (array_keys($this->passes) as $seat) {
+            if (isset($members[$seat])) {
+                $seated[] = $members[$seat];
+            }
+        }
+
+        return (new self($this->name))->joinedBy($seated);
+    }
+
+    private function withPass(Membership $member, int $pass): self
+    {
+        $passes = $this->passes;
+        $passes[$member->seat()] = $pass;
+
+        return new self($this->name, $this->virtualTime, $passes);
+    }
+
+    /**
+     * The turns that come, if all of these can take theirs.
+     *
+     * @param non-empty-list<Membership> $members all of them in the rotation
+     *
+     * @return list<string> people
+     */
+    public function coming(array $members, int $turns): array
+    {
+        $coming = [];
+        for ($rotation = $this; count($coming) < $turns; ) {
+            [$coming[], $rotation] = $rotation->turn($members);
+        }
+
+        return $coming;
+    }
+
+    /**
+     * Who comes before somebody in it, though they are not among those who may be chosen now.
+     *
+     * @param list<Membership>           $pool
+     * @param non-empty-list<Membership> $eligible
+     *
+     * @return list<string> people, the longest due first
+     */
+    public function passedOver(array $pool, array $eligible, string $winner, int $keepMissed = 0): array
+    {
+        $places = array_flip(array_keys($this->passes));
+        $due = fn(Membership $one): array => [
+            $this->raised($one, $keepMissed),
+            $this->passes[$one->seat()],
+            $places[$one->seat()],
+        ];
+        $served = $winners = $before = [];
+        foreach ($eligible as $member) {
+            $served[$member->seat()] = true;
+            if ($member->personId === $winner) {
+                $winners = $due($member);
+            }
+        }
+        foreach ($pool as $member) {
+            if (!isset($served[$member->seat()]) && $due($member) < $winners) {
+                $before[$member->personId] = $due($member);
+            }
+        }
+        asort($before);
+
+        return array_map(strval(...), array_keys($before));
+    }
+
     /**
      * @param non-empty-list<Membership> $eligible   all of them in the rotation
      * @param int                        $keepMissed how many turns that somebody missed are theirs once they are back

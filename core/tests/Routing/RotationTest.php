@@ -137,6 +137,39 @@ it('is a value: a turn leaves the rotation that took it alone', function (): voi
     expect((new Rotations())->named('other')->passes)->toBe([]);
 });
 
+it('is corrected: a turn skipped, the last one given back, begun anew', function (): void {
+    $all = Build::members('a', 'b', 'c');
+    $new = (new Rotation('r'))->joinedBy($all);
+    expect($new->coming($all, 5))->toBe(['a', 'b', 'c', 'a', 'b']);
+    expect($new->skipped($all[0])->passes)->toBe(['a' => 15_000_000, 'b' => 5_000_000, 'c' => 5_000_000]);
+    expect(implode($new->skipped($all[0])->coming($all, 4)))->toBe('bcab');
+
+    $after = $new;
+    foreach (range(1, 4) as $_) {
+        [, $after] = $after->turn($all);
+    }
+    // a has had two turns and stands at 25·10^6, the others at 15, as the virtual time does.
+    expect([$after->virtualTime, implode($after->coming($all, 4))])->toBe([15_000_000, 'bcab']);
+    expect(implode($after->putBack($all[0])->coming($all, 4)))->toBe('abca');
+    expect(implode($after->putBack($all[2])->coming($all, 4)))->toBe('cbab');
+    expect($after->putBack($all[2])->putBack($all[2])->passes['c'])->toBe(0);
+    // Who lies behind the virtual time is raised to it first: the turn that is skipped is the one that comes.
+    expect($after->putBack($all[2])->skipped($all[2])->passes['c'])->toBe(25_000_000);
+
+    $weighted = ['a' => $all[0], 'c' => new Membership('c', 50)];
+    expect($after->begunAnew($weighted))->toEqual(new Rotation('r', 0, ['a' => 5_000_000, 'c' => 10_000_000]));
+});
+
+it('tells who came before, but could not be chosen', function (): void {
+    $all = [$a, $b, $c] = Build::members('a', 'b', 'c');
+    $rotation = new Rotation('r', 5_000_000, ['a' => 5_000_000, 'b' => 4_000_000, 'c' => 15_000_000]);
+    expect($rotation->passedOver($all, [$c], 'c'))->toBe(['b', 'a']);
+    expect($rotation->passedOver($all, [$a, $c], 'a'))->toBe(['b']);
+    expect($rotation->passedOver($all, [$b, $c], 'b'))->toBe([]);
+    expect($rotation->passedOver($all, [$c, $b->takenBy('x')], 'c'))->toBe(['a']);
+    expect((new Rotation('r', 0, ['a' => 5, 'b' => 5]))->passedOver([$a, $b], [$b], 'b'))->toBe(['a']);
+});
+
 it('refuses a turn of a stranger', function (): void {
     (new Rotation('r'))->turn(Build::members('a'));
 })->throws(InvalidArgumentException::class, 'not in the rotation');

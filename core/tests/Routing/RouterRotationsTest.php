@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use OpenBaton\Core\Routing\Exclusion;
 use OpenBaton\Core\Routing\Rotation;
 use OpenBaton\Core\Routing\Rotations;
 use OpenBaton\Core\Routing\Router;
@@ -12,6 +13,7 @@ use OpenBaton\Core\Rulebook\Limit\OpenTasksAtMost;
 use OpenBaton\Core\Rulebook\Limit\SkillAtLeast;
 use OpenBaton\Core\Rulebook\Method\InOrder;
 use OpenBaton\Core\Rulebook\Method\LightestLoad;
+use OpenBaton\Core\Rulebook\Method\RotationUse;
 use OpenBaton\Core\Rulebook\Method\RoundRobin;
 use OpenBaton\Core\Rulebook\Method\SamePerson;
 use OpenBaton\Core\Rulebook\Pool\NamedPeople;
@@ -60,6 +62,42 @@ it('lets rules share a rotation', function (): void {
         rotations: $first->rotationsAfter(new Rotations()),
     );
     expect([$first->assigneeId, $second->assigneeId])->toBe(['ayumi', 'femi']);
+});
+
+it('says whose turn was taken, and of whom it was before', function (): void {
+    $rotations = Rotations::of([new Rotation('bench', 0, ['callum' => 1, 'ayumi' => 9, 'femi' => 3])]);
+    $rule = Build::rule('r', new TeamMembers('brass'), new RoundRobin('bench'), limits: [new SkillAtLeast('brass', 3)]);
+    $turn = Bench::decide([$rule], rotations: $rotations)->turn();
+    expect([$turn?->rotation, $turn?->personId, $turn?->inPlaceOf])->toBe(['bench', 'ayumi', null]);
+    expect(
+        array_map(static fn(Exclusion $one): array => [$one->personId, $one->reasons], $turn->passedOver ?? []),
+    )->toBe([['callum', ['absent']], ['femi', ['skill_at_least']]]);
+    expect(Bench::decide([Build::rule('r', new TeamMembers('brass'), new InOrder())])->turn())->toBeNull();
+});
+
+it('knows which rules share a rotation, and who belongs to it by them', function (): void {
+    $uses = RotationUse::all(
+        new Rulebook(Build::fields(), [
+            Build::rule('a', new TeamMembers('brass'), new RoundRobin('bench')),
+            Build::rule('b', new PersonInField('case.owner'), new RoundRobin('owners')),
+            Build::rule('c', new NamedPeople(['tobias', 'femi']), new RoundRobin('bench')),
+            Build::rule('d', new TeamMembers('brass'), new InOrder()),
+        ]),
+        Bench::house(),
+        Build::at('2026-03-02 10:00'),
+    );
+    expect(
+        array_map(
+            static fn(RotationUse $use): array => [
+                array_column($use->rules, 'id'),
+                array_keys($use->members),
+                $use->varies,
+            ],
+            $uses,
+        ),
+    )->toBe(['bench' => [['a', 'c'], ['ayumi', 'femi', 'callum', 'tobias'], false], 'owners' => [['b'], [], true]]);
+    $seated = $uses['owners']->seatedIn(new Rotation('owners', 0, ['greta' => 5, 'gone' => 5]), Bench::house());
+    expect(array_keys($seated))->toBe(['greta']);
 });
 
 it('carries the new task as load of the person, with its new due date', function (): void {

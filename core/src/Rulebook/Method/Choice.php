@@ -13,6 +13,12 @@ final readonly class Choice
      * @param string|null                                  $personId null: nobody yet, anyone eligible may claim it
      * @param array<string, array<string, int|string|null>> $figures  by person, in the order of the pool
      * @param Rotation|null                                    $rotation     the rotation after the turn
+     * @param list<string> $passedOver people whose turn in it came before, had they been eligible
      */
-    public function __construct(public ?string $personId, public array $figures, public ?Rotation $rotation = null) {}
+    public function __construct(
+        public ?string $personId,
+        public array $figures,
+        public ?Rotation $rotation = null,
+        public array $passedOver = [],
+    ) {}
 }

@@ -50,7 +50,12 @@ final readonly class RoundRobin implements UsesRotation
             ];
         }
 
-        return new Choice($personId, $figures, $after);
+        return new Choice(
+            $personId,
+            $figures,
+            $after,
+            $rotation->passedOver($selection->pool, $selection->eligible, $personId, $this->keepMissed),
+        );
     }
 
     public function rotationName(): string

@@ -56,6 +56,12 @@ export function RulebookAside({ page, draft, coverage, findings, onGo }: Props) 
                 />
             </section>
             <section>
+                <h2 className="mb-1 text-base font-semibold">{say('screen.rotations.rotations')}</h2>
+                <a className="text-sky underline" href="/rulebook/rotations">
+                    {say('screen.rulebook_aside.whose_turn')}
+                </a>
+            </section>
+            <section>
                 <h2 className="mb-1 text-base font-semibold">{say('screen.rulebook_aside.as_a_file')}</h2>
                 <p className="flex items-baseline gap-3">
                     <a className="text-sky underline" href="/rulebook/export">
