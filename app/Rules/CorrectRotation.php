@@ -13,7 +13,7 @@ use App\Models\Rules\RotationTurn;
 use App\Refusals\NotInRotation;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
-use InvalidArgumentException;
+use LogicException;
 use OpenBaton\Core\Rulebook\Method\RotationUse;
 
 /** A lead says that somebody goes without a turn, has their last one again, or that a rotation begins anew. */
@@ -44,7 +44,7 @@ final readonly class CorrectRotation
                 $member === null => $joined->begunAnew($members),
                 $act === RotationAct::Skipped => $joined->skipped($member),
                 $act === RotationAct::PutBack => $joined->putBack($member),
-                default => throw new InvalidArgumentException('Rules take turns, people correct them.'),
+                default => throw new LogicException('Rules take turns, people correct them.'),
             };
             $row = $locked->rotations->save($after, $house);
             RotationTurn::query()->create([

@@ -53,6 +53,7 @@ function findings(mixed $test, string $scheme): array
     foreach (
         [
             '/absences/' . Absence::query()->where('status', 'asked')->firstOrFail()->id => 'What becomes of the work',
+            '/rulebook/rotations' => 'The turns that come',
             "/rulebook/why?task={$task->id}&person=femi-adeyinka" => 'About Femi Adeyinka',
             '/absences/what-if' => 'Work it out',
             '/absences/calendars' => 'From a file',

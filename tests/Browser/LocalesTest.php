@@ -84,6 +84,7 @@ it('says nothing but by the words, and has room for them, in a longer language a
             '/tasks/new',
             '/rulebook',
             '/rulebook/why',
+            '/rulebook/rotations',
             '/absences',
             "/absences/{$asked}",
             '/absences/what-if',

@@ -19,7 +19,7 @@ it('skips a turn of a rotation and gives it back', function (): void {
     $this->see("Hanneke de Wit skipped the turn of {$first}");
     $this->see('Trains a beginner today');
     $this->until(fn(): bool => $next() !== $first, fn(): string => $this->text());
-    $this->press("Give {$first} their last turn back");
+    $this->press("Give back the last turn of {$first}");
     $this->press('Give back', "//*[@role='dialog']");
     $this->see("Hanneke de Wit gave {$first} their last turn back");
     expect(

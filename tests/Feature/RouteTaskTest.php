@@ -210,6 +210,7 @@ it('asks the database for each thing once', function (): void {
         'decisions',
         'handoffs',
         'rotation_seats',
+        'rotation_turns',
         'recorded_events',
     ]);
     expect($queries[0])->toContain('for update');
