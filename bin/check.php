@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Console\Commands\InputFile;
+use App\Console\Commands\InputDocument;
 use App\Explain\FindingWords;
 use App\Words\Locales;
 use App\Words\Words;
@@ -10,7 +10,6 @@ use OpenBaton\Core\Check\Certainty;
 use OpenBaton\Core\Check\Examination;
 use OpenBaton\Core\Check\Finding;
 use OpenBaton\Core\Check\StandardChecks;
-use OpenBaton\Core\Document\DocumentError;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Document\RulebookFormat;
 use OpenBaton\Core\Document\WorldFormat;
@@ -19,31 +18,17 @@ use OpenBaton\Core\Rulebook\TaskCatalogue;
 require __DIR__ . '/../vendor/autoload.php';
 
 $arguments = array_values(array_diff(array_slice($argv, 1), ['--json']));
-$path = $arguments[0] ?? '';
-if ($path === '' || in_array($path, ['-h', '--help'], true)) {
-    fwrite(
-        STDERR,
-        "Usage: bin/baton check [--json] FILE   (or - for standard input)\nFILE is a rulebook " .
-            "(docs/formats/rulebook.schema.json), or a world, whose people are looked at as well.\nIt ends with 0 " .
-            "where nothing is certain, with 1 where something is, with 2 where the file can't be read.\n",
-    );
-    exit($path === '' ? 2 : 0);
-}
-$json = InputFile::read($path);
-if ($json === null) {
-    fwrite(STDERR, is_dir(InputFile::full($path)) ? "{$path} is a folder; name a file.\n" : "{$path} can't be read.\n");
-    exit(2);
-}
-try {
-    $node = Node::parse($json);
-    $world = $node->has('rulebook') ? WorldFormat::read($node) : null;
-    $rulebook = $world->rulebook ?? RulebookFormat::read($node);
-} catch (DocumentError $error) {
-    foreach ($error->faults as $fault) {
-        fwrite(STDERR, ($fault->pointer === '' ? '(the whole document)' : $fault->pointer) . ": {$fault->reason}\n");
-    }
-    exit(2);
-}
+[$rulebook, $world] = InputDocument::readOrExit(
+    $arguments[0] ?? '',
+    "Usage: bin/baton check [--json] FILE   (or - for standard input)\nFILE is a rulebook " .
+        "(docs/formats/rulebook.schema.json), or a world, whose people are looked at as well.\nIt ends with 0 " .
+        "where nothing is certain, with 1 where something is, with 2 where the file can't be read.\n",
+    static function (Node $node): array {
+        $world = $node->has('rulebook') ? WorldFormat::read($node) : null;
+
+        return [$world->rulebook ?? RulebookFormat::read($node), $world];
+    },
+);
 
 $found = StandardChecks::run(
     new Examination($rulebook, $world?->roster, $world->taskCatalogue ?? new TaskCatalogue(), $world->clock ?? time()),

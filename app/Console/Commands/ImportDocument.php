@@ -59,11 +59,7 @@ final class ImportDocument extends Command
                     return 2;
             }
         } catch (DocumentError $error) {
-            foreach ($error->faults as $fault) {
-                $this->error(
-                    ($fault->pointer === '' ? '(the whole document)' : $fault->pointer) . ': ' . $fault->reason,
-                );
-            }
+            $this->error($error->getMessage());
 
             return 2;
         }
