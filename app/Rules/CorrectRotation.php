@@ -14,7 +14,7 @@ use App\Refusals\NotInRotation;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use LogicException;
-use OpenBaton\Core\Rulebook\Method\RotationUse;
+use OpenBaton\Core\Check\RotationUse;
 
 /** A lead says that somebody goes without a turn, has their last one again, or that a rotation begins anew. */
 final readonly class CorrectRotation
@@ -32,9 +32,10 @@ final readonly class CorrectRotation
             $locked = $this->houses->lock();
             $house = $locked->house->snapshot;
             $now = CarbonImmutable::now();
-            $uses = RotationUse::all($locked->house->rulebook()->rulebook, $house->roster, $now->getTimestamp());
+            $rules = RotationUse::rules($locked->house->rulebook()->rulebook)[$name] ?? [];
+            $use = RotationUse::of($rules, $house->roster, $now->getTimestamp());
             $before = $locked->rotations->load([$name], $house)->named($name);
-            $members = ($uses[$name] ?? RotationUse::none())->seatedIn($before, $house->roster);
+            $members = $use->seatedIn($before, $house->roster);
             $member = $act === RotationAct::BegunAnew ? null : $members[$person ?? ''] ?? throw NotInRotation::now();
             if ($members === []) {
                 throw NotInRotation::now();

@@ -28,10 +28,4 @@ final class Rotation extends Model
     {
         return $this->hasMany(RotationSeat::class)->orderBy('position');
     }
-
-    /** @return HasMany<RotationTurn, $this> the latest first */
-    public function turns(): HasMany
-    {
-        return $this->hasMany(RotationTurn::class)->orderByDesc('id');
-    }
 }

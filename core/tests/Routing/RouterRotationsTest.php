@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use OpenBaton\Core\Check\RotationUse;
 use OpenBaton\Core\Routing\Exclusion;
 use OpenBaton\Core\Routing\Rotation;
 use OpenBaton\Core\Routing\Rotations;
@@ -13,7 +14,6 @@ use OpenBaton\Core\Rulebook\Limit\OpenTasksAtMost;
 use OpenBaton\Core\Rulebook\Limit\SkillAtLeast;
 use OpenBaton\Core\Rulebook\Method\InOrder;
 use OpenBaton\Core\Rulebook\Method\LightestLoad;
-use OpenBaton\Core\Rulebook\Method\RotationUse;
 use OpenBaton\Core\Rulebook\Method\RoundRobin;
 use OpenBaton\Core\Rulebook\Method\SamePerson;
 use OpenBaton\Core\Rulebook\Pool\NamedPeople;
@@ -76,15 +76,17 @@ it('says whose turn was taken, and of whom it was before', function (): void {
 });
 
 it('knows which rules share a rotation, and who belongs to it by them', function (): void {
-    $uses = RotationUse::all(
+    $rules = RotationUse::rules(
         new Rulebook(Build::fields(), [
             Build::rule('a', new TeamMembers('brass'), new RoundRobin('bench')),
             Build::rule('b', new PersonInField('case.owner'), new RoundRobin('owners')),
             Build::rule('c', new NamedPeople(['tobias', 'femi']), new RoundRobin('bench')),
             Build::rule('d', new TeamMembers('brass'), new InOrder()),
         ]),
-        Bench::house(),
-        Build::at('2026-03-02 10:00'),
+    );
+    $uses = array_map(
+        static fn(array $of): RotationUse => RotationUse::of($of, Bench::house(), Build::at('2026-03-02 10:00')),
+        $rules,
     );
     expect(
         array_map(

@@ -14,13 +14,13 @@ use App\Models\Rules\Rotation;
 use App\Models\Rules\RotationTurn;
 use App\Models\Rules\RulebookVersion;
 use Carbon\CarbonImmutable;
+use OpenBaton\Core\Check\RotationUse;
 use OpenBaton\Core\Document\AttemptFormat;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\People\Availability;
 use OpenBaton\Core\People\Membership;
 use OpenBaton\Core\Routing\Rotation as CoreRotation;
 use OpenBaton\Core\Rulebook\KindRegistry;
-use OpenBaton\Core\Rulebook\Method\RotationUse;
 use OpenBaton\Core\Rulebook\Rule;
 
 /** The rotations of the house, and one of them closer. Its type is RotationsPage.ts. */
@@ -39,15 +39,15 @@ final readonly class RotationsPage
     {
         $house = $this->viewer->snapshot();
         $now = CarbonImmutable::now()->getTimestamp();
-        $uses = RotationUse::all($this->viewer->house()->rulebook()->rulebook, $house->roster, $now);
-        $names = array_map(strval(...), array_keys($uses));
+        $rules = RotationUse::rules($this->viewer->house()->rulebook()->rulebook);
+        $names = array_map(strval(...), array_keys($rules));
         foreach (
             Rotation::query()
                 ->orderBy('name')
                 ->get(['name'])
             as $row
         ) {
-            if (!isset($uses[$row->name])) {
+            if (!isset($rules[$row->name])) {
                 $names[] = $row->name;
             }
         }
@@ -55,10 +55,13 @@ final readonly class RotationsPage
 
         return [
             'rotations' => array_map(
-                static fn(string $name): array => ['name' => $name, 'rules' => count($uses[$name]->rules ?? [])],
+                static fn(string $name): array => ['name' => $name, 'rules' => count($rules[$name] ?? [])],
                 $names,
             ),
-            'rotation' => $chosen === null ? null : $this->closer($chosen, $uses[$chosen] ?? RotationUse::none(), $now),
+            'rotation' =>
+                $chosen === null
+                    ? null
+                    : $this->closer($chosen, RotationUse::of($rules[$chosen] ?? [], $house->roster, $now), $now),
             'mayCorrect' => $this->viewer->user()->can('write', RulebookVersion::class),
         ];
     }

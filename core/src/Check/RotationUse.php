@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-namespace OpenBaton\Core\Rulebook\Method;
+namespace OpenBaton\Core\Check;
 
-use OpenBaton\Core\Check\FixedPool;
 use OpenBaton\Core\People\Membership;
 use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\Routing\Rotation;
+use OpenBaton\Core\Rulebook\Method\UsesRotation;
 use OpenBaton\Core\Rulebook\Rule;
 use OpenBaton\Core\Rulebook\Rulebook;
 
@@ -19,36 +19,36 @@ final readonly class RotationUse
      * @param array<array-key, Membership> $members by person, of the pools that are the same for every task
      * @param bool                         $varies  there is a pool that depends on the task
      */
-    private function __construct(public array $rules = [], public array $members = [], public bool $varies = false) {}
+    private function __construct(public array $rules, public array $members, public bool $varies) {}
 
-    /** @return array<array-key, self> by the name of the rotation, in the order of the rulebook */
-    public static function all(Rulebook $rulebook, Roster $roster, int $now): array
+    /** @return array<array-key, list<Rule>> that go by a rotation, by its name, in the order of the rulebook */
+    public static function rules(Rulebook $rulebook): array
     {
-        $uses = [];
+        $rules = [];
         foreach ($rulebook->rules as $rule) {
             $method = $rule->give?->method;
-            if ($rule->give === null || !($method instanceof UsesRotation)) {
-                continue;
+            if ($method instanceof UsesRotation) {
+                $rules[$method->rotationName()][] = $rule;
             }
-            $use = $uses[$method->rotationName()] ?? new self();
-            $pool = FixedPool::members($rule->give, $roster, $now);
-            $members = $use->members;
+        }
+
+        return $rules;
+    }
+
+    /** @param list<Rule> $rules that go by it */
+    public static function of(array $rules, Roster $roster, int $now): self
+    {
+        $members = [];
+        $varies = false;
+        foreach ($rules as $rule) {
+            $pool = $rule->give === null ? [] : FixedPool::members($rule->give, $roster, $now);
+            $varies = $varies || $pool === null;
             foreach ($pool ?? [] as $member) {
                 $members[$member->personId] ??= $member;
             }
-            $uses[$method->rotationName()] = new self(
-                [...$use->rules, $rule],
-                $members,
-                $use->varies || $pool === null,
-            );
         }
 
-        return $uses;
-    }
-
-    public static function none(): self
-    {
-        return new self();
+        return new self($rules, $members, $varies);
     }
 
     /**
