@@ -14,7 +14,6 @@ use OpenBaton\Core\Document\CriteriaFormat;
 use OpenBaton\Core\Document\DocumentError;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Rulebook\CompiledRulebook;
-use OpenBaton\Core\Rulebook\Event\EventKind;
 use OpenBaton\Core\Rulebook\Event\TaskArrives;
 use OpenBaton\Core\Rulebook\Rule;
 use OpenBaton\Core\Subject\ChangeFacts;
@@ -84,7 +83,7 @@ final readonly class HoldAgainstRecent
     {
         $snapshot = $house->snapshot;
         $seen = new ChangeFacts($snapshot->roster, $lookups);
-        if ($rule === null || self::waitsForArrivals($rule)) {
+        if ($rule === null || $rule->waitsFor(TaskArrives::class)) {
             $arrivals = new RecordedArrivals($snapshot->catalogue, new Zone($snapshot->zone), $seen);
 
             return array_map(
@@ -95,11 +94,6 @@ final readonly class HoldAgainstRecent
         $changes = (new RecordedChanges($snapshot->catalogue, $seen))->latest(self::MOST);
 
         return array_values(array_filter($changes, static fn(array $one): bool => $rule->listensTo($one[1])));
-    }
-
-    private static function waitsForArrivals(Rule $rule): bool
-    {
-        return array_filter($rule->events, static fn(EventKind $one): bool => $one instanceof TaskArrives) !== [];
     }
 
     /** @return array<string, Expression> those that are finished, by pointer */

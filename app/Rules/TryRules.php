@@ -14,7 +14,6 @@ use OpenBaton\Core\Criteria\CompiledCriteria;
 use OpenBaton\Core\Routing\Decision;
 use OpenBaton\Core\Routing\Needs;
 use OpenBaton\Core\Rulebook\CompiledRulebook;
-use OpenBaton\Core\Rulebook\Event\EventKind;
 use OpenBaton\Core\Rulebook\Event\TaskArrives;
 use OpenBaton\Core\Rulebook\Give;
 use OpenBaton\Core\Rulebook\Rule;
@@ -84,7 +83,7 @@ final readonly class TryRules
     {
         // It waits for nothing, and is always valid.
         $bare = new Rule($rule->id, $rule->name, [new TaskArrives()], $rule->criteria, $rule->give, $rule->followUps);
-        $arrives = array_filter($rule->events, static fn(EventKind $one): bool => $one instanceof TaskArrives) !== [];
+        $arrives = $rule->waitsFor(TaskArrives::class);
 
         return self::decide(
             array_map(

@@ -29,6 +29,9 @@ final class Examination
     /** @var array<string, TermIndex> by whether the rules end the search */
     private array $indexes = [];
 
+    /** @var array<int, FixedPool>|null */
+    private ?array $pools = null;
+
     public readonly Raising $raising;
 
     /** @param int $now instant */
@@ -43,6 +46,25 @@ final class Examination
             static fn(Rule $rule): bool => $rule->active && ($rule->validUntil === null || $now < $rule->validUntil),
         );
         $this->raising = new Raising($this);
+    }
+
+    /** @return array<int, FixedPool> of rules that give to the same people whatever the task, by position */
+    public function pools(): array
+    {
+        if ($this->pools === null) {
+            $this->pools = [];
+            foreach ($this->rules as $position => $rule) {
+                $pool =
+                    $rule->give === null || $this->roster === null
+                        ? null
+                        : FixedPool::of($rule->give, $this->roster, $this->now);
+                if ($pool !== null) {
+                    $this->pools[$position] = $pool;
+                }
+            }
+        }
+
+        return $this->pools;
     }
 
     /** With which values the criteria of a rule hold; null: that is not examined. */

@@ -21,11 +21,18 @@ use OpenBaton\Core\Rulebook\Pool\Pool;
 final readonly class FixedPool
 {
     /**
+     * @param Give         $give     whose pool it is
      * @param list<Person> $all      everybody in it
      * @param list<Person> $here     those of them who are active and members
      * @param list<Person> $eligible those of them who have the skills that the rule asks for
      */
-    private function __construct(public array $all, public array $here, public array $eligible) {}
+    private function __construct(
+        public Give $give,
+        public Roster $roster,
+        public array $all,
+        public array $here,
+        public array $eligible,
+    ) {}
 
     /** @return self|null null: it depends on the task */
     public static function of(Give $give, Roster $roster, int $now): ?self
@@ -38,7 +45,7 @@ final readonly class FixedPool
         $here = array_values(array_filter($all, static fn(Person $one): bool => self::isHere($one, $now)));
         $eligible = array_values(array_filter($here, static fn(Person $one): bool => self::hasSkills($one, $give)));
 
-        return new self($all, $here, $eligible);
+        return new self($give, $roster, $all, $here, $eligible);
     }
 
     /** @return list<Membership>|null everybody in it, with their weights; null: it depends on the task */

@@ -46,6 +46,12 @@ final readonly class Rule
         }
     }
 
+    /** @param class-string<EventKind> $kind of events, any of which it may wait for */
+    public function waitsFor(string $kind): bool
+    {
+        return array_filter($this->events, static fn(EventKind $event): bool => $event instanceof $kind) !== [];
+    }
+
     /** Whether it waits for what a change set raises. */
     public function listensTo(ChangeSet $change): bool
     {

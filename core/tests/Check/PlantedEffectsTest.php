@@ -8,28 +8,9 @@ it('finds a fault of limits, follow-ups, groups and of what is left, at its word
     array $planted,
     array $expected,
 ): void {
-    $rules = soundRules();
-    foreach ($planted as $id => $rule) {
-        $rules[$id] = $rule;
-    }
-    expect(foundIn(array_filter($rules)))->toBe($expected);
+    expect(foundWith($planted))->toBe($expected);
 })->with(static function (): array {
-    $isRepair = ['field' => 'task.kind', 'op' => 'is', 'value' => 'repair'];
-    $value = static fn(string $op, mixed $value): array => ['field' => 'task.value', 'op' => $op, 'value' => $value];
-    $dear = ['all' => [$isRepair, $value('more_than', 400)]];
-    $brass = [
-        'pool' => ['kind' => 'team', 'team' => 'brass'],
-        'method' => ['kind' => 'round_robin', 'rotation' => 'b'],
-    ];
-    $then = static fn(string $id, array $when, array $if, array ...$then): array => [
-        'id' => $id,
-        'name' => ucfirst($id),
-        'when' => [$when],
-        'if' => $if,
-        'then' => $then,
-    ];
-    $arrives = ['kind' => 'task_arrives'];
-    $tag = static fn(string $kind, string $tag): array => ['kind' => $kind, 'tag' => $tag];
+    [$isRepair, $value, $dear, $brass, $then, $arrives, $tag] = plantedWords();
 
     return [
         'a load that one task is beyond' => [

@@ -79,3 +79,43 @@ function foundIn(array $rules, ?Roster $roster = null): array
         StandardChecks::run(new Examination($rulebook, $roster, new TaskCatalogue($kinds), $now)),
     );
 }
+
+/**
+ * What is found where some of the sound rules are others, or gone, or more of them are there.
+ *
+ * @param array<string, array<string, mixed>|null> $planted by id
+ *
+ * @return list<mixed>
+ */
+function foundWith(array $planted): array
+{
+    $rules = soundRules();
+    foreach ($planted as $id => $rule) {
+        $rules[$id] = $rule;
+    }
+
+    return foundIn(array_filter($rules));
+}
+
+/** @return list<mixed> what planted rules are made of: criteria, how they give, rules that only follow up, tags */
+function plantedWords(): array
+{
+    $isRepair = ['field' => 'task.kind', 'op' => 'is', 'value' => 'repair'];
+    $value = static fn(string $op, mixed $value): array => ['field' => 'task.value', 'op' => $op, 'value' => $value];
+    $dear = ['all' => [$isRepair, $value('more_than', 400)]];
+    $brass = [
+        'pool' => ['kind' => 'team', 'team' => 'brass'],
+        'method' => ['kind' => 'round_robin', 'rotation' => 'b'],
+    ];
+    $then = static fn(string $id, array $when, array $if, array ...$then): array => [
+        'id' => $id,
+        'name' => ucfirst($id),
+        'when' => [$when],
+        'if' => $if,
+        'then' => $then,
+    ];
+    $arrives = ['kind' => 'task_arrives'];
+    $tag = static fn(string $kind, string $tag): array => ['kind' => $kind, 'tag' => $tag];
+
+    return [$isRepair, $value, $dear, $brass, $then, $arrives, $tag];
+}

@@ -9,29 +9,10 @@ it('finds nothing in rules that are in order', function (): void {
 });
 
 it('finds a fault that is planted, at its words, and no other', function (array $planted, array $expected): void {
-    $rules = soundRules();
-    foreach ($planted as $id => $rule) {
-        $rules[$id] = $rule;
-    }
-    expect(foundIn(array_filter($rules)))->toBe($expected);
+    expect(foundWith($planted))->toBe($expected);
 })->with(static function (): array {
-    $isRepair = ['field' => 'task.kind', 'op' => 'is', 'value' => 'repair'];
+    [$isRepair, $value, $dear, $brass, $then, $arrives, $tag] = plantedWords();
     $isTuning = ['field' => 'task.kind', 'op' => 'is', 'value' => 'tuning'];
-    $value = static fn(string $op, mixed $value): array => ['field' => 'task.value', 'op' => $op, 'value' => $value];
-    $dear = ['all' => [$isRepair, $value('more_than', 400)]];
-    $brass = [
-        'pool' => ['kind' => 'team', 'team' => 'brass'],
-        'method' => ['kind' => 'round_robin', 'rotation' => 'b'],
-    ];
-    $then = static fn(string $id, array $when, array $if, array ...$then): array => [
-        'id' => $id,
-        'name' => ucfirst($id),
-        'when' => [$when],
-        'if' => $if,
-        'then' => $then,
-    ];
-    $arrives = ['kind' => 'task_arrives'];
-    $tag = static fn(string $kind, string $tag): array => ['kind' => $kind, 'tag' => $tag];
 
     return [
         'two kinds at once' => [

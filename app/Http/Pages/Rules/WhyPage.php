@@ -161,9 +161,8 @@ final readonly class WhyPage
     private function otherEvents(Rule $rule): ?string
     {
         $words = new PartWords($this->viewer->words(), KindRegistry::standard());
-        $others = array_filter($rule->events, static fn(EventKind $one): bool => !($one instanceof TaskArrives));
 
-        return count($others) < count($rule->events)
+        return $rule->waitsFor(TaskArrives::class)
             ? null
             : implode(
                 $this->viewer->words()->words->say('rule.or'),
@@ -172,7 +171,7 @@ final readonly class WhyPage
                         Family::Event,
                         Node::root(PartFormat::write($one)),
                     ),
-                    $others,
+                    $rule->events,
                 ),
             );
     }

@@ -13,7 +13,6 @@ use OpenBaton\Core\Check\RemedyKind;
 use OpenBaton\Core\Criteria\Expression;
 use OpenBaton\Core\Criteria\Group;
 use OpenBaton\Core\Criteria\GroupKind;
-use OverflowException;
 
 /**
  * A group of which any part will do looks as if all of them were meant: it always holds, or one part holds for all of
@@ -70,16 +69,12 @@ final class AnyForAll implements Check
         if ($whole->isEmpty()) {
             return 'always';
         }
-        try {
-            foreach ($group->parts as $place => $part) {
-                $one = $of->termsOf($part, $arrivals);
-                $others = $of->termsOf(self::without($group, $place), $arrivals);
-                if ($one !== null && $others !== null && !$others->isEmpty() && $others->isWithin($one)) {
-                    return 'one';
-                }
+        foreach ($group->parts as $place => $part) {
+            $one = $of->termsOf($part, $arrivals);
+            $others = $of->termsOf(self::without($group, $place), $arrivals);
+            if ($one !== null && $others !== null && !$others->isEmpty() && $others->isWithin($one)) {
+                return 'one';
             }
-        } catch (OverflowException) {
-            return null;
         }
 
         return null;

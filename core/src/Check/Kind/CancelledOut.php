@@ -17,7 +17,6 @@ use OpenBaton\Core\Rulebook\FollowUp\CreateTask;
 use OpenBaton\Core\Rulebook\FollowUp\FollowUp;
 use OpenBaton\Core\Rulebook\FollowUp\Tell;
 use OpenBaton\Core\Rulebook\Rule;
-use OverflowException;
 
 /**
  * A follow-up sets what a later one sets again: of the same rule, or of a rule below that only follows up, waits for
@@ -126,10 +125,7 @@ final class CancelledOut implements Check
     {
         $one = $of->terms($position);
         $other = $of->terms($below);
-        try {
-            return $one !== null && $other !== null && $one->isWithin($other);
-        } catch (OverflowException) {
-            return false;
-        }
+
+        return $one !== null && $other !== null && $one->isWithin($other);
     }
 }

@@ -42,7 +42,7 @@ final class CannotBeMet implements Check
                     $limit instanceof LoadRatioAtMost &&
                         $book !== null &&
                         $minutes !== null &&
-                        self::isTooMuch($rule, $limit, $minutes, $book, $of->now)
+                        self::isTooMuch($of->pools()[$position] ?? null, $limit, $minutes, $book, $of->now)
                         => 'load',
                     default => null,
                 };
@@ -85,9 +85,13 @@ final class CannotBeMet implements Check
         return $usual === [] ? null : min($usual);
     }
 
-    private static function isTooMuch(Rule $rule, LoadRatioAtMost $limit, int $minutes, LoadBook $book, int $now): bool
-    {
-        $pool = $rule->give === null ? null : FixedPool::of($rule->give, $book->roster, $now);
+    private static function isTooMuch(
+        ?FixedPool $pool,
+        LoadRatioAtMost $limit,
+        int $minutes,
+        LoadBook $book,
+        int $now,
+    ): bool {
         $able = false;
         foreach ($pool->eligible ?? [] as $person) {
             $ratio = $book->plan($person->id, new PersonWork(), $now)->ratioWith($minutes, null);

@@ -80,8 +80,7 @@ final class Gap implements Check
         $terms = [];
         foreach ($of->holding() as $position => $holds) {
             $rule = $of->rules[$position];
-            $arrives = array_filter($rule->events, static fn(object $one): bool => $one instanceof TaskArrives) !== [];
-            if ($arrives && $rule->give?->seat === SeatName::Holder) {
+            if ($rule->waitsFor(TaskArrives::class) && $rule->give?->seat === SeatName::Holder) {
                 array_push($terms, ...$holds->all);
             }
         }

@@ -29,9 +29,10 @@ final class Hidden implements Check
 
     public function find(Examination $of): iterable
     {
+        $shadow = new Shadow($of);
         foreach ($of->holding() as $position => $terms) {
             $rule = $of->rules[$position];
-            $by = (new Shadow($of))->over($position, $rule, $terms, true);
+            $by = $shadow->over($position, $rule, $terms, true);
             if ($by !== null) {
                 $others = array_map(static fn(int $one): string => $of->rules[$one]->id, $by);
                 yield new Finding(

@@ -37,16 +37,15 @@ final class NeverHolds implements Check
         if (!($criteria instanceof Group) || $criteria->kind !== GroupKind::All) {
             return ['/if'];
         }
-        $terms = [];
         foreach ($criteria->parts as $place => $part) {
-            $terms[$place] = $of->termsOf($part, $arrivals);
-            if ($terms[$place]?->isEmpty() === true) {
+            if ($of->termsOf($part, $arrivals)?->isEmpty() === true) {
                 return ["/if/all/{$place}"];
             }
         }
-        foreach ($terms as $place => $one) {
-            foreach ($terms as $other => $two) {
-                if ($other < $place && $one !== null && $two !== null && $one->and($two)->isEmpty()) {
+        foreach ($criteria->parts as $place => $part) {
+            foreach (array_slice($criteria->parts, 0, $place) as $other => $earlier) {
+                $both = new Group(GroupKind::All, [$earlier, $part]);
+                if ($of->termsOf($both, $arrivals)?->isEmpty() === true) {
                     return ["/if/all/{$other}", "/if/all/{$place}"];
                 }
             }

@@ -8,7 +8,6 @@ use OpenBaton\Core\Check\Certainty;
 use OpenBaton\Core\Check\Check;
 use OpenBaton\Core\Check\Examination;
 use OpenBaton\Core\Check\Finding;
-use OpenBaton\Core\Check\FixedPool;
 use OpenBaton\Core\People\Person;
 use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\Time\NoWorkingTime;
@@ -29,27 +28,19 @@ final class Nobody implements Check
 
     public function find(Examination $of): iterable
     {
-        $roster = $of->roster;
-        if ($roster === null) {
-            return;
-        }
-        foreach ($of->rules as $rule) {
-            $pool = $rule->give === null ? null : FixedPool::of($rule->give, $roster, $of->now);
-            if ($pool === null || $rule->give === null) {
-                continue;
-            }
+        foreach ($of->pools() as $position => $pool) {
             // Who stands in for somebody may have the skill.
-            $eligible = $rule->give->substitutes ? $pool->here : $pool->eligible;
+            $eligible = $pool->give->substitutes ? $pool->here : $pool->eligible;
             [$why, $certainty] = match (true) {
                 $pool->all === [] => ['empty', Certainty::Certain],
                 $pool->here === [] => ['inactive', Certainty::Certain],
                 $eligible === [] => ['skill', Certainty::Certain],
-                self::areAway($eligible, $roster, $of->now) => ['away', Certainty::Likely],
+                self::areAway($eligible, $pool->roster, $of->now) => ['away', Certainty::Likely],
                 default => [null, Certainty::Likely],
             };
             if ($why !== null) {
                 $pointers = $why === 'skill' ? ['/give/pool', '/give/limits'] : ['/give/pool'];
-                yield new Finding(self::code(), $certainty, $rule->id, [], $pointers, ['why' => $why]);
+                yield new Finding(self::code(), $certainty, $of->rules[$position]->id, [], $pointers, ['why' => $why]);
             }
         }
     }

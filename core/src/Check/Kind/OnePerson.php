@@ -10,8 +10,6 @@ use OpenBaton\Core\Check\Examination;
 use OpenBaton\Core\Check\Finding;
 use OpenBaton\Core\Check\FixedPool;
 use OpenBaton\Core\People\Availability;
-use OpenBaton\Core\People\Roster;
-use OpenBaton\Core\Rulebook\Give;
 use OpenBaton\Core\Rulebook\Limit\SkillAtLeast;
 use OpenBaton\Core\Rulebook\Otherwise\DropLimit;
 use OpenBaton\Core\Rulebook\Otherwise\NextRule;
@@ -31,25 +29,17 @@ final class OnePerson implements Check
 
     public function find(Examination $of): iterable
     {
-        $roster = $of->roster;
-        if ($roster === null) {
-            return;
-        }
-        foreach ($of->rules as $rule) {
-            $pool = $rule->give === null ? null : FixedPool::of($rule->give, $roster, $of->now);
-            if ($rule->give === null || $pool === null || count($pool->eligible) !== 1) {
+        foreach ($of->pools() as $position => $pool) {
+            if (count($pool->eligible) !== 1) {
                 continue;
             }
             $one = $pool->eligible[0];
             $why = count($pool->here) === 1 ? 'pool' : 'skill';
-            if (
-                !self::isCovered($one->id, $rule->give, $roster, $of->now) &&
-                !self::isAnswered($rule->give->otherwise, $why)
-            ) {
+            if (!self::isCovered($one->id, $pool, $of->now) && !self::isAnswered($pool->give->otherwise, $why)) {
                 yield new Finding(
                     self::code(),
                     Certainty::Certain,
-                    $rule->id,
+                    $of->rules[$position]->id,
                     [],
                     $why === 'pool' ? ['/give/pool'] : ['/give/pool', '/give/limits'],
                     ['person' => $one->id, 'why' => $why],
@@ -69,13 +59,13 @@ final class OnePerson implements Check
     }
 
     /** Substitutes are named with an absence; the lead of the first team answers where none can. */
-    private static function isCovered(string $personId, Give $give, Roster $roster, int $now): bool
+    private static function isCovered(string $personId, FixedPool $of, int $now): bool
     {
-        $leadId = $roster->leadFor($personId, $now);
+        $leadId = $of->roster->leadFor($personId, $now);
 
-        return ($give->pool->namesOne() || $give->substitutes) &&
+        return ($of->give->pool->namesOne() || $of->give->substitutes) &&
             $leadId !== null &&
             $leadId !== $personId &&
-            (new Availability($roster))->reasonsAgainst($roster->people[$leadId], $now) === [];
+            (new Availability($of->roster))->reasonsAgainst($of->roster->people[$leadId], $now) === [];
     }
 }

@@ -16,7 +16,6 @@ use OpenBaton\Core\Rulebook\Give;
 use OpenBaton\Core\Rulebook\Otherwise\NextRule;
 use OpenBaton\Core\Rulebook\PartFormat;
 use OpenBaton\Core\Rulebook\Rule;
-use OverflowException;
 
 /**
  * Two rules wait for the same, with criteria that imply each other, and give the same way: certain. Where they give
@@ -44,7 +43,8 @@ final class SameTwice implements Check
                     $other->give === null ||
                     $other->give->seat !== $rule->give->seat ||
                     !EventCover::inCommon($rule, $other) ||
-                    !self::isEquivalent($terms, $all[$above])
+                    !$terms->isWithin($all[$above]) ||
+                    !$all[$above]->isWithin($terms)
                 ) {
                     continue;
                 }
@@ -61,15 +61,6 @@ final class SameTwice implements Check
                     );
                 }
             }
-        }
-    }
-
-    private static function isEquivalent(Terms $one, Terms $other): bool
-    {
-        try {
-            return $one->isWithin($other) && $other->isWithin($one);
-        } catch (OverflowException) {
-            return false;
         }
     }
 
