@@ -11,12 +11,11 @@ use App\Rules\Publishing;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Document\DocumentError;
+use OpenBaton\Core\Document\TextLimits;
 
 /** Puts a rulebook in force whose time has come. Where it is no longer right for the house it says so and waits. */
 final readonly class PublishPlanned
 {
-    private const LONGEST = 500;
-
     public function __construct(private Publishing $publishing) {}
 
     public function __invoke(CarbonImmutable $now): void
@@ -35,7 +34,7 @@ final readonly class PublishPlanned
                 }
             }, attempts: 3);
         } catch (DocumentError $error) {
-            $due()->update(['fault' => mb_substr($error->faults[0]->reason, 0, self::LONGEST)]);
+            $due()->update(['fault' => mb_substr($error->faults[0]->reason, 0, TextLimits::REASON)]);
         }
     }
 }

@@ -8,7 +8,6 @@ use App\Words\Words;
 use OpenBaton\Core\Check\Finding;
 use OpenBaton\Core\Criteria\FieldCatalogue;
 use OpenBaton\Core\People\Roster;
-use OpenBaton\Core\Rulebook\Rule;
 use OpenBaton\Core\Rulebook\Rulebook;
 
 /** What a check has found, in words. */
@@ -30,11 +29,7 @@ final readonly class FindingWords
         ?FieldCatalogue $fields = null,
     ) {
         $this->fields = $fields ?? $rulebook->fields;
-        $this->names = array_column(
-            array_map(static fn(Rule $rule): array => [$rule->id, $rule->name], $rulebook->rules),
-            1,
-            0,
-        );
+        $this->names = array_column($rulebook->rules, 'name', 'id');
     }
 
     /** What is the matter. */

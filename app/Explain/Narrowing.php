@@ -47,13 +47,7 @@ final readonly class Narrowing
     /** @return array{slug: string, name: string, reason: string} */
     public function excluded(Node $one): array
     {
-        $figures = $one->find('figures') ?? Node::root([]);
-        $reasons = array_map(
-            fn(string $reason): string => $this->words->reason($reason, $figures),
-            $one->textsOf('reasons'),
-        );
-
-        return $this->house->named($one->get('person')->text()) + ['reason' => implode('; ', $reasons)];
+        return $this->house->named($one->get('person')->text()) + ['reason' => $this->words->reasons($one)];
     }
 
     public function sentence(Node $verdict): string

@@ -29,6 +29,15 @@ final readonly class TraceWords
         };
     }
 
+    /** @param Node $fallen who was left out of the pool, and why */
+    public function reasons(Node $fallen): string
+    {
+        $figures = $fallen->find('figures') ?? Node::root([]);
+        $said = array_map(fn(string $code): string => $this->reason($code, $figures), $fallen->textsOf('reasons'));
+
+        return implode('; ', $said);
+    }
+
     /** @param Node $figures with what stood against somebody, such as until when they are away */
     public function reason(string $code, Node $figures): string
     {

@@ -77,13 +77,9 @@ final readonly class WhyNot
     /** @return array{said: string, needs: string|null} */
     private function fallen(string $step, Node $one, Node $verdict): array
     {
-        $figures = $one->find('figures') ?? Node::root([]);
-        $codes = $one->textsOf('reasons');
-        $reasons = array_map(fn(string $code): string => $this->trace->reason($code, $figures), $codes);
-
-        return $this->answer($codes[0] ?? null, 'fallen', [
+        return $this->answer($one->textsOf('reasons')[0] ?? null, 'fallen', [
             'step' => $this->trace->stepLabel($step, $verdict),
-            'reason' => implode('; ', $reasons),
+            'reason' => $this->trace->reasons($one),
         ]);
     }
 
