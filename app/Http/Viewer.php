@@ -12,6 +12,7 @@ use App\Explain\HouseWords;
 use App\Fields\FieldsInWords;
 use App\Models\Access\User;
 use App\Models\People\Person;
+use App\Models\Rules\RulebookVersion;
 use App\Words\Locales;
 use App\Words\Words;
 use Illuminate\Http\Request;
@@ -72,6 +73,16 @@ final class Viewer
         }
 
         return $this->read ??= $house->withCatalogue(FieldsInWords::of($house->catalogue, $this->words));
+    }
+
+    /** The draft for those who write it, and else what is in force. */
+    public function workedOn(): ?RulebookVersion
+    {
+        $draft = $this->user()->can('write', RulebookVersion::class)
+            ? RulebookVersion::query()->draft()->first()
+            : null;
+
+        return $draft ?? RulebookVersion::query()->published()->first();
     }
 
     /** @return array<array-key, string> names of the published rules, by id */

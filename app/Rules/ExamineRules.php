@@ -38,13 +38,13 @@ final readonly class ExamineRules
         };
     }
 
-    /** @return list<SignedFinding> */
-    public function __invoke(?RulebookVersion $version, Snapshot $house): array
+    /**
+     * @param Rulebook $rulebook of the version
+     *
+     * @return list<SignedFinding>
+     */
+    public function __invoke(RulebookVersion $version, Rulebook $rulebook, Snapshot $house): array
     {
-        if ($version === null) {
-            return [];
-        }
-        $rulebook = $this->rulebook($version, $house);
         $hour = CarbonImmutable::now()->startOfHour();
         $of = hash('xxh128', Document::encode($version->rules) . "{$hour->toAtomString()} {$version->number}");
         $kept = $this->cache->remember(
@@ -65,10 +65,7 @@ final readonly class ExamineRules
             ),
         );
 
-        $rules = [];
-        foreach ($rulebook->rules as $rule) {
-            $rules[$rule->id] = $rule;
-        }
+        $rules = array_column($rulebook->rules, null, 'id');
         $format = new RuleFormat($house->ruleContext());
 
         return array_map(static function (Node $node) use ($rules, $format): SignedFinding {

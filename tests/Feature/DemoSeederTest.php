@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Bridge\RulebookReader;
 use App\Bridge\SnapshotSource;
 use App\Models\Rules\RulebookVersion;
 use App\Models\Rules\VersionState;
@@ -47,7 +48,8 @@ it('makes the same house twice on one day, with work, people away and work that 
         'checks' => array_map(
             static fn(SignedFinding $one): string => "{$one->finding->rule}: {$one->finding->kind}",
             app(ExamineRules::class)(
-                RulebookVersion::query()->where('state', VersionState::Published)->sole(),
+                $version = RulebookVersion::query()->where('state', VersionState::Published)->sole(),
+                app(RulebookReader::class)->compiled($version->id)->rulebook,
                 app(SnapshotSource::class)->current(),
             ),
         ),

@@ -22,7 +22,7 @@ final class FindingsController
     {
         Gate::authorize('viewAny', RulebookVersion::class);
 
-        return new JsonResponse($view->of(self::workedOn($viewer)));
+        return new JsonResponse($view->of($viewer->workedOn()));
     }
 
     /** Rules that have every word of a text in them, as people call what stands in them. */
@@ -30,21 +30,11 @@ final class FindingsController
     {
         Gate::authorize('viewAny', RulebookVersion::class);
         $request->validate(['q' => ['required', 'string', 'max:' . TextLimits::NAME]]);
-        $version = self::workedOn($viewer);
+        $version = $viewer->workedOn();
 
         return new JsonResponse([
             'rules' => $version === null ? [] : $find($version, $viewer->snapshot(), $request->string('q')->toString()),
         ]);
-    }
-
-    /** The draft for those who write it, and else what is in force. */
-    private static function workedOn(Viewer $viewer): ?RulebookVersion
-    {
-        $draft = $viewer->user()->can('write', RulebookVersion::class)
-            ? RulebookVersion::query()->draft()->first()
-            : null;
-
-        return $draft ?? RulebookVersion::query()->published()->first();
     }
 
     public function setAside(

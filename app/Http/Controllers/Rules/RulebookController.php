@@ -82,14 +82,14 @@ final class RulebookController
     }
 
     /** A rule of the draft held against the recent work: how much of it each comparison takes, and who would get it. */
-    public function tried(Request $request, RuleTrial $trial): JsonResponse
+    public function tried(Request $request, Viewer $viewer, RuleTrial $trial): JsonResponse
     {
         Gate::authorize('write', RulebookVersion::class);
         $request->validate(['rule' => ['required', 'string', 'max:' . TextLimits::ID]]);
-        $draft = RulebookVersion::query()->draft()->first() ?? RulebookVersion::query()->published()->first();
+        $version = $viewer->workedOn();
 
         return new JsonResponse([
-            'trial' => $draft === null ? null : $trial->of($draft, $request->string('rule')->toString()),
+            'trial' => $version === null ? null : $trial->of($version, $request->string('rule')->toString()),
         ]);
     }
 

@@ -25,7 +25,8 @@ final readonly class FindingsView
     public function of(?RulebookVersion $version): array
     {
         $house = $this->viewer->snapshot();
-        $all = ($this->examine)($version, $house);
+        $rulebook = $this->examine->rulebook($version, $house);
+        $all = $version === null ? [] : ($this->examine)($version, $rulebook, $house);
         $order = ['certain' => 0, 'likely' => 1, 'note' => 2];
         usort(
             $all,
@@ -38,12 +39,7 @@ final readonly class FindingsView
             ->whereIn('signature', array_column($shown, 'signature'))
             ->get()
             ->keyBy('signature');
-        $words = new FindingWords(
-            $this->words,
-            $this->examine->rulebook($version, $house),
-            $house->roster,
-            $house->catalogue,
-        );
+        $words = new FindingWords($this->words, $rulebook, $house->roster, $house->catalogue);
 
         return [
             'findings' => array_map(
