@@ -1,8 +1,8 @@
 import { useForm } from '@inertiajs/react';
 import { unlessRefused } from '@/lib/refused';
 import { say } from '@/lib/words';
-import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
+import { DialogForm } from '@/ui/DialogForm';
 import { Labelled } from '@/ui/Labelled';
 
 export type Correction =
@@ -47,10 +47,11 @@ export function CorrectDialog({
     const { title, means, deed } = wordsOf(correction);
     return (
         <Dialog open onOpenChange={(open) => (open ? undefined : onClose())} title={title} description={means}>
-            <form
-                className="space-y-4"
-                onSubmit={(event) => {
-                    event.preventDefault();
+            <DialogForm
+                busy={form.processing}
+                send={deed}
+                onLeave={onClose}
+                onSend={() => {
                     const { act, person } = correction;
                     form.transform((data) => ({ ...data, rotation, act, person }));
                     form.post('/rulebook/rotations', { preserveScroll: true, onSuccess: unlessRefused(onClose) });
@@ -68,13 +69,7 @@ export function CorrectDialog({
                         onChange={(event) => form.setData('reason', event.target.value)}
                     />
                 </Labelled>
-                <div className="flex justify-end gap-2">
-                    <Button onClick={onClose}>{say('screen.common.leave_it')}</Button>
-                    <Button type="submit" look="main" disabled={form.processing}>
-                        {deed}
-                    </Button>
-                </div>
-            </form>
+            </DialogForm>
         </Dialog>
     );
 }

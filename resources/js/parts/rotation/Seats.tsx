@@ -43,23 +43,22 @@ export function Seats({ seats, onCorrect }: Props) {
                         <td className="text-end">{say('screen.rotations.share', { percent: seat.weight })}</td>
                         {onCorrect !== null && (
                             <td className="ps-3 text-end whitespace-nowrap">
-                                {(['skipped', 'put_back'] as const).map((act) => (
-                                    <Button
-                                        key={act}
-                                        look="quiet"
-                                        className="min-h-6"
-                                        aria-label={
-                                            act === 'skipped'
-                                                ? say('screen.rotations.skip_of', { person: seat.name })
-                                                : say('screen.rotations.put_back_of', { person: seat.name })
-                                        }
-                                        onClick={() => onCorrect({ act, person: seat.person, name: seat.name })}
-                                    >
-                                        {act === 'skipped'
-                                            ? say('screen.rotations.skip')
-                                            : say('screen.rotations.put_back')}
-                                    </Button>
-                                ))}
+                                <Button
+                                    look="quiet"
+                                    className="min-h-6"
+                                    aria-label={say('screen.rotations.skip_of', { person: seat.name })}
+                                    onClick={() => onCorrect({ act: 'skipped', person: seat.person, name: seat.name })}
+                                >
+                                    {say('screen.rotations.skip')}
+                                </Button>
+                                <Button
+                                    look="quiet"
+                                    className="min-h-6"
+                                    aria-label={say('screen.rotations.put_back_of', { person: seat.name })}
+                                    onClick={() => onCorrect({ act: 'put_back', person: seat.person, name: seat.name })}
+                                >
+                                    {say('screen.rotations.put_back')}
+                                </Button>
                             </td>
                         )}
                     </tr>
