@@ -106,6 +106,7 @@ const FORMS = [
     'People/Places.tsx' => ['hanneke', '/places', [], "(//button[starts-with(@aria-label, 'Retire ')])[1]"],
     'places/PlaceDialog.tsx' => ['hanneke', '/places', ['New: Region'], SENDS],
     'roster/RosterImportDialog.tsx' => ['hanneke', '/people', ['Import …'], "//input[@type='file']"],
+    'rotation/CorrectDialog.tsx' => ['hanneke', '/rulebook/rotations', ['Begin anew …'], SENDS],
     'rule/ImportDialog.tsx' => ['hanneke', '/rulebook', ['Import …'], "//input[@type='file']"],
     'rule/PublishDialog.tsx' => [
         'hanneke',
