@@ -12,10 +12,11 @@ use OpenBaton\Core\Subject\Cause;
 use OpenBaton\Core\Subject\ChangeFacts;
 use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\Trigger;
 use OpenBaton\Core\World\Arrives;
 use OpenBaton\Core\World\Changes;
 use OpenBaton\Core\World\Happening;
-use OpenBaton\Core\World\Presses;
+use OpenBaton\Core\World\RunsRule;
 use OpenBaton\Core\World\Ticks;
 use OpenBaton\Core\World\WorldState;
 
@@ -26,8 +27,9 @@ final class HappeningFormat
     private const CHANGES = 'task_changes';
     private const CUSTOMER = 'customer_changes';
     private const PRESSED = 'pressed';
+    private const APPLIED = 'rule_applied';
     private const TICK = 'tick';
-    public const KINDS = [self::ARRIVES, self::CHANGES, self::CUSTOMER, self::PRESSED, self::TICK];
+    public const KINDS = [self::ARRIVES, self::CHANGES, self::CUSTOMER, self::PRESSED, self::APPLIED, self::TICK];
 
     /** @var array<array-key, true> ids of tasks that there are by then */
     private array $tasks = [];
@@ -63,7 +65,8 @@ final class HappeningFormat
             self::ARRIVES => $this->arrives($id, $at, $node),
             self::CHANGES => $this->changes($id, $at, $node),
             self::CUSTOMER => $this->customerChanges($id, $at, $node),
-            self::PRESSED => $this->presses($id, $at, $node),
+            self::PRESSED => $this->runs($id, $at, $node, Pressed::kind()),
+            self::APPLIED => $this->runs($id, $at, $node, Trigger::APPLIED),
             self::TICK => $this->ticks($id, $at, $node),
             default => throw $node
                 ->get('kind')
@@ -129,20 +132,19 @@ final class HappeningFormat
         );
     }
 
-    private function presses(string $id, int $at, Node $node): Presses
+    private function runs(string $id, int $at, Node $node, string $kind): RunsRule
     {
         $node->only(['id', 'kind', 'at', 'task', 'rule']);
         $ruleId = $node->get('rule')->line(TextLimits::ID);
         foreach ($this->rulebook->rules as $rule) {
-            if (
-                $rule->id === $ruleId &&
-                array_filter($rule->events, static fn(object $event): bool => $event instanceof Pressed) !== []
-            ) {
-                return new Presses($id, $at, $this->task($node->get('task')), $ruleId);
+            if ($rule->id === $ruleId && ($kind === Trigger::APPLIED || $rule->waitsFor(Pressed::class))) {
+                return new RunsRule($id, $at, $this->task($node->get('task')), $ruleId, $kind);
             }
         }
 
-        throw $node->get('rule')->fail('There is no rule "{rule}" with a button.', rule: $ruleId);
+        throw $kind === Trigger::APPLIED
+            ? $node->get('rule')->fail('There is no rule "{rule}".', rule: $ruleId)
+            : $node->get('rule')->fail('There is no rule "{rule}" with a button.', rule: $ruleId);
     }
 
     private function ticks(string $id, int $at, Node $node): Ticks

@@ -57,13 +57,10 @@ final readonly class RuleFormat
         $id = $faults->collect(static fn(): string => $node->get('id')->line(TextLimits::ID));
         $name = $faults->collect(static fn(): string => $node->get('name')->line(TextLimits::NAME));
         $events = $faults->collect(fn(): array => $this->events($node->get('when')));
-        $if = $node->find('if');
-        $criteria = $faults->collect(fn(): Expression => $if === null ? RulebookFormat::anything() : $this->asked($if));
+        $criteria = $faults->collect(fn(): Expression => $this->criteria($node));
         $give = $node->find('give');
         $give = $give === null ? null : $faults->collect(fn(): Give => $this->give($give));
-        $then = $faults->collect(
-            fn(): array => $this->parts($node->itemsOf('then'), Family::FollowUp, FollowUp::class),
-        );
+        $then = $faults->collect(fn(): array => $this->followUps($node));
         $active = $faults->collect(static fn(): bool => $node->find('active')?->bool() ?? true);
         $from = $faults->collect(static fn(): ?int => $node->find('valid_from')?->instant());
         $until = $faults->collect(static fn(): ?int => $node->find('valid_until')?->instant());
@@ -91,9 +88,17 @@ final readonly class RuleFormat
         );
     }
 
-    /** Criteria, or {"logic": JsonLogic}. */
-    private function asked(Node $if): Expression
+    /**
+     * Its "if": criteria, or {"logic": JsonLogic}; where there is none, anything.
+     *
+     * @throws DocumentError
+     */
+    public function criteria(Node $node): Expression
     {
+        $if = $node->find('if');
+        if ($if === null) {
+            return RulebookFormat::anything();
+        }
         $logic = $if->isObject() ? $if->find('logic') : null;
         if ($logic === null) {
             return $this->criteria->read($if);
@@ -101,6 +106,16 @@ final readonly class RuleFormat
         $if->only(['logic']);
 
         return (new JsonLogicReader($this->context))->read($logic);
+    }
+
+    /**
+     * @return list<FollowUp> its "then"
+     *
+     * @throws DocumentError
+     */
+    public function followUps(Node $node): array
+    {
+        return $this->parts($node->itemsOf('then'), Family::FollowUp, FollowUp::class);
     }
 
     /** @return non-empty-list<EventKind> */

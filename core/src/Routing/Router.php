@@ -6,6 +6,7 @@ namespace OpenBaton\Core\Routing;
 
 use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\Rulebook\CompiledRulebook;
+use OpenBaton\Core\Rulebook\FollowUp\FollowUp;
 use OpenBaton\Core\Rulebook\FollowUp\Situation;
 use OpenBaton\Core\Rulebook\Input;
 use OpenBaton\Core\Rulebook\Method\UsesRotation;
@@ -132,7 +133,7 @@ final readonly class Router
         foreach ($acting as $position) {
             $rule = $this->rulebook->rulebook->rules[$position];
             if ($change->letsFollow($rule->id)) {
-                [$subject, $effects[$position]] = $this->follow($rule, $change, $subject);
+                [$subject, $effects[$position]] = $this->follow($rule->followUps, $change, $subject, $rule->id);
             }
         }
 
@@ -155,15 +156,16 @@ final readonly class Router
     }
 
     /**
+     * @param list<FollowUp> $followUps
+     * @param string|null    $ruleId    of the rule whose they are; null: a person's doing
+     *
      * @return array{Subject, list<Effect>} the task after the follow-ups, each of which sees what those before it did
      */
-    private function follow(Rule $rule, ChangeSet $change, Subject $subject): array
+    public function follow(array $followUps, ChangeSet $change, Subject $subject, ?string $ruleId = null): array
     {
         $effects = [];
-        foreach ($rule->followUps as $followUp) {
-            $effect = $followUp->effect(
-                new Situation($change, $subject, $this->roster, $this->taskCatalogue, $rule->id),
-            );
+        foreach ($followUps as $followUp) {
+            $effect = $followUp->effect(new Situation($change, $subject, $this->roster, $this->taskCatalogue, $ruleId));
             if ($effect !== null) {
                 $effects[] = $effect;
                 $subject = $this->settled($effect->on($subject));
@@ -183,7 +185,7 @@ final readonly class Router
             $attempt = $this->search->attempt($give, $change, $rotations, $load);
             $subject = $attempt->decides() ? Seat::filledBy($attempt, $give->seat, $change)->on($subject) : $subject;
         }
-        [$subject, $effects] = $this->follow($rule, $change, $subject);
+        [$subject, $effects] = $this->follow($rule->followUps, $change, $subject, $rule->id);
 
         return !$subject->equals($change->after) ||
             array_filter(

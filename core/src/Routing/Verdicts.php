@@ -9,6 +9,7 @@ use OpenBaton\Core\Rulebook\CompiledRulebook;
 use OpenBaton\Core\Rulebook\Event\EventKind;
 use OpenBaton\Core\Rulebook\Rule;
 use OpenBaton\Core\Subject\ChangeSet;
+use OpenBaton\Core\Subject\Trigger;
 
 /**
  * The verdict on every rule of a rulebook, worked out from what a decision
@@ -80,10 +81,11 @@ final readonly class Verdicts
             in_array($position, $this->heldBack, true) => Verdict::ActedAlready,
             !$rule->active => Verdict::Paused,
             $this->onlyFor !== null && $this->onlyFor !== $rule->id => Verdict::NotThisEvent,
-            array_intersect(
-                array_map(static fn(EventKind $event): string => $event::kind(), $rule->events),
-                $this->occasions,
-            ) === []
+            !in_array(Trigger::APPLIED, $this->occasions, true) &&
+                array_intersect(
+                    array_map(static fn(EventKind $event): string => $event::kind(), $rule->events),
+                    $this->occasions,
+                ) === []
                 => Verdict::NotThisEvent,
             $this->change?->isFor($rule->id) === true && !$rule->listensTo($this->change) => Verdict::NotThisEvent,
             !$rule->isValidAt($this->at) => Verdict::NotInForce,

@@ -8,6 +8,7 @@ use OpenBaton\Core\Criteria\CompiledCriteria;
 use OpenBaton\Core\Criteria\Lookups;
 use OpenBaton\Core\Rulebook\Event\EventKind;
 use OpenBaton\Core\Subject\ChangeSet;
+use OpenBaton\Core\Subject\Trigger;
 
 /** A rulebook made ready for one version: rules indexed, their criteria compiled when they are first asked. */
 final class CompiledRulebook
@@ -86,6 +87,9 @@ final class CompiledRulebook
     /** Whether any active and valid rule listens to what the change set raises. */
     public function isHeard(ChangeSet $change): bool
     {
+        if ($change->isTriggeredAs(Trigger::APPLIED)) {
+            return true;
+        }
         foreach ($this->indexes as $kind => $index) {
             if ($kind::occasion($change)) {
                 foreach ($this->rulebook->rules as $rule) {
@@ -104,6 +108,9 @@ final class CompiledRulebook
     /** @return list<string> codes of the kinds that active rules wait for, of those which the change set may raise */
     public function occasions(ChangeSet $change): array
     {
+        if ($change->isTriggeredAs(Trigger::APPLIED)) {
+            return [Trigger::APPLIED];
+        }
         $kinds = [];
         foreach (array_keys($this->indexes) as $kind) {
             if ($kind::occasion($change)) {
@@ -117,6 +124,14 @@ final class CompiledRulebook
     /** @return list<int> positions in ascending order */
     private function candidates(ChangeSet $change): array
     {
+        if ($change->isTriggeredAs(Trigger::APPLIED)) {
+            return array_keys(
+                array_filter(
+                    $this->rulebook->rules,
+                    static fn(Rule $rule): bool => $rule->active && $change->isFor($rule->id),
+                ),
+            );
+        }
         $found = [];
         foreach ($this->indexes as $kind => $index) {
             if ($kind::occasion($change)) {

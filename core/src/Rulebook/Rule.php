@@ -9,6 +9,7 @@ use OpenBaton\Core\Criteria\Expression;
 use OpenBaton\Core\Rulebook\Event\EventKind;
 use OpenBaton\Core\Rulebook\FollowUp\FollowUp;
 use OpenBaton\Core\Subject\ChangeSet;
+use OpenBaton\Core\Subject\Trigger;
 use OpenBaton\Core\Workload\TaskStatus;
 
 /** When · if · give to · otherwise · then. */
@@ -57,6 +58,9 @@ final readonly class Rule
     {
         if (!$change->isFor($this->id)) {
             return false;
+        }
+        if ($change->isTriggeredAs(Trigger::APPLIED)) {
+            return true;
         }
         foreach ($this->events as $event) {
             if ($event->isRaisedBy($change)) {

@@ -37,6 +37,7 @@ final class WorldEventSchema
                         ],
                     ]),
                     self::event('pressed', ['task' => self::TEXT, 'rule' => self::TEXT]),
+                    self::event('rule_applied', ['task' => self::TEXT, 'rule' => self::TEXT]),
                     self::event('tick', []),
                 ],
             ],

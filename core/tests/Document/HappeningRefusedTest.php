@@ -6,7 +6,7 @@ use OpenBaton\Core\Document\DocumentError;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Document\WorldFormat;
 use OpenBaton\Core\World\Happening;
-use OpenBaton\Core\World\Presses;
+use OpenBaton\Core\World\RunsRule;
 
 require_once __DIR__ . '/WorldFormatFunctions.php';
 
@@ -54,7 +54,7 @@ it('presses what a rule has as a button, and only that', function (): void {
         WorldFormat::read(Node::root(['events' => [...$world['events'], ['rule' => $rule] + $press]] + $world))->events,
         -1,
     )[0];
-    expect($pressed('brass-round'))->toBeInstanceOf(Presses::class);
+    expect($pressed('brass-round'))->toBeInstanceOf(RunsRule::class);
     expect(static fn() => $pressed('owner-keeps'))->toThrow(
         DocumentError::class,
         'no rule "owner-keeps" with a button',

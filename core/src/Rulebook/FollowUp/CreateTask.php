@@ -29,7 +29,7 @@ use OpenBaton\Core\Workload\Effort;
 /**
  * Makes another task for the same customer, linked to this one: routed by the rules, or given to whoever a pool names.
  */
-final readonly class CreateTask implements FollowUp
+final readonly class CreateTask implements ActsBeyond
 {
     /** Where the details of a task are kept among its fields. */
     public const DETAILS_FIELD = 'task.details';

@@ -9,7 +9,7 @@ use OpenBaton\Core\Subject\Effect\Effect;
 use OpenBaton\Core\Subject\Effect\OwnerGiven;
 
 /** Gives the customer the same owner as the task has. */
-final readonly class GiveOwner implements FollowUp
+final readonly class GiveOwner implements ActsBeyond
 {
     use NoParameters;
 

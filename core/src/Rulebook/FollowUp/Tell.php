@@ -16,7 +16,7 @@ use OpenBaton\Core\Subject\Effect\Told;
 use OpenBaton\Core\Text\MergedText;
 
 /** Tells people something about the task. */
-final readonly class Tell implements FollowUp
+final readonly class Tell implements ActsBeyond
 {
     public function __construct(public Pool $people, public MergedText $text) {}
 

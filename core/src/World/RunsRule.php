@@ -4,14 +4,20 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\World;
 
-use OpenBaton\Core\Rulebook\Event\Pressed;
 use OpenBaton\Core\Subject\Cause;
 use OpenBaton\Core\Subject\Trigger;
 
-/** Somebody presses the button of a rule on a task. */
-final readonly class Presses implements Happening
+/** A person has a rule act on a task: its button, or what it does whatever it waits for. */
+final readonly class RunsRule implements Happening
 {
-    public function __construct(private string $id, private int $at, private string $taskId, private string $ruleId) {}
+    /** @param string $kind of the event, or Trigger::APPLIED */
+    public function __construct(
+        private string $id,
+        private int $at,
+        private string $taskId,
+        private string $ruleId,
+        private string $kind,
+    ) {}
 
     public function id(): string
     {
@@ -35,7 +41,7 @@ final readonly class Presses implements Happening
                     $subject,
                     $subject,
                     Cause::Person,
-                    new Trigger(Pressed::kind(), $this->ruleId, $this->at),
+                    new Trigger($this->kind, $this->ruleId, $this->at),
                 ),
             ),
         );
