@@ -35,6 +35,8 @@ use App\Http\Controllers\Rules\RotationController;
 use App\Http\Controllers\Rules\RulebookController;
 use App\Http\Controllers\Rules\RulebookFileController;
 use App\Http\Controllers\Rules\WhyController;
+use App\Http\Controllers\Sweeps\SweepController;
+use App\Http\Controllers\Sweeps\SweepRunController;
 use App\Http\Controllers\Tables\ImportController;
 use App\Http\Controllers\Tasks\FloorController;
 use App\Http\Controllers\Tasks\InHandController;
@@ -168,6 +170,18 @@ Route::middleware('auth')->group(static function (): void {
     Route::get('rulebook/why', [WhyController::class, '__invoke']);
     Route::get('rulebook/rotations', [RotationController::class, 'show']);
     Route::post('rulebook/rotations', [RotationController::class, 'correct']);
+    Route::get('rulebook/sweeps', [SweepController::class, 'index']);
+    Route::get('rulebook/sweeps/offered', [SweepController::class, 'offered']);
+    Route::post('rulebook/sweeps', [SweepController::class, 'store']);
+    Route::put('rulebook/sweeps/{sweep}', [SweepController::class, 'update']);
+    Route::delete('rulebook/sweeps/{sweep}', [SweepController::class, 'remove']);
+    Route::post('rulebook/sweep-runs', [SweepRunController::class, 'store']);
+    Route::get('rulebook/sweep-runs/{run}', [SweepRunController::class, 'show']);
+    Route::get('rulebook/sweep-runs/{run}/progress', [SweepRunController::class, 'progress']);
+    Route::put('rulebook/sweep-runs/{run}/tasks', [SweepRunController::class, 'choose']);
+    Route::post('rulebook/sweep-runs/{run}/carry-out', [SweepRunController::class, 'carryOut']);
+    Route::post('rulebook/sweep-runs/{run}/stop', [SweepRunController::class, 'stop']);
+    Route::post('rulebook/sweep-runs/{run}/undo', [SweepRunController::class, 'undo']);
     Route::get('rulebook/find', [FindingsController::class, 'find']);
     Route::get('rulebook/findings', [FindingsController::class, 'show']);
     Route::where(['signature' => '[0-9a-f]{32}'])->group(static function (): void {

@@ -12,19 +12,26 @@ use OpenBaton\Core\Routing\Needs;
 use OpenBaton\Core\Routing\Rotations;
 use OpenBaton\Core\Workload\Work;
 
-/** What a chain reads under the lock. */
+/** What a chain reads: under the lock, or of the house as it is seen without one, where nothing is written. */
 final readonly class ChainSurroundings implements Surroundings
 {
-    public function __construct(private LockedHouse $locked, private TaskSubjects $subjects) {}
+    /** @param RotationStore|null $locked null: they are read without a lock */
+    public function __construct(
+        private HouseAt $house,
+        private TaskSubjects $subjects,
+        private ?RotationStore $locked = null,
+    ) {}
 
     public function work(Needs $needs): Work
     {
-        return WorkReader::of($needs, $this->locked->house->snapshot);
+        return WorkReader::of($needs, $this->house->snapshot);
     }
 
     public function rotations(array $names): Rotations
     {
-        return $this->locked->rotations->load($names, $this->locked->house->snapshot);
+        return $this->locked === null
+            ? RotationStore::read($names, $this->house->snapshot)
+            : $this->locked->load($names, $this->house->snapshot);
     }
 
     public function ofCustomer(string $customerId, string $exceptTaskId): array
@@ -37,7 +44,7 @@ final readonly class ChainSurroundings implements Surroundings
             ->orderBy('id')
             ->get();
 
-        return $this->subjects->all($tasks, $this->locked->house);
+        return $this->subjects->all($tasks, $this->house);
     }
 
     public function waitingOn(string $taskId): array
@@ -48,7 +55,7 @@ final readonly class ChainSurroundings implements Surroundings
             ->orderBy('id')
             ->get();
 
-        return $this->subjects->all($tasks, $this->locked->house);
+        return $this->subjects->all($tasks, $this->house);
     }
 
     public function madeBy(string $taskId): array
@@ -60,7 +67,7 @@ final readonly class ChainSurroundings implements Surroundings
             ->orderBy('id')
             ->get();
 
-        return $this->subjects->all($tasks, $this->locked->house);
+        return $this->subjects->all($tasks, $this->house);
     }
 
     public function newId(string $madeById, int $number): string

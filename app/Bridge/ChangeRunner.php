@@ -36,9 +36,11 @@ final readonly class ChangeRunner
         ?Needs $ready = null,
         ?Closure $unless = null,
     ): ChainResult {
-        $chain = (new Chain($locked->house->router(), new ChainSurroundings($locked, $this->subjects), $ready))->run(
-            ...$changes,
-        );
+        $chain = (new Chain(
+            $locked->house->router(),
+            new ChainSurroundings($locked->house, $this->subjects, $locked->rotations),
+            $ready,
+        ))->run(...$changes);
         if ($unless === null || !$unless($chain)) {
             $this->recorder->record($chain, $locked, $occasion, $rows);
         }

@@ -35,6 +35,8 @@ use App\Models\People\Place;
 use App\Models\People\Skill;
 use App\Models\People\Team;
 use App\Models\Rules\RulebookVersion;
+use App\Models\Sweeps\NamedSweep;
+use App\Models\Sweeps\SweepRun;
 use App\Models\Tasks\Checklist;
 use App\Models\Tasks\Task;
 use App\Models\Tasks\TaskKind;
@@ -114,6 +116,8 @@ final class AppServiceProvider extends ServiceProvider
             'person' => Person::class,
             'place' => Place::class,
             'rulebook_version' => RulebookVersion::class,
+            'sweep' => NamedSweep::class,
+            'sweep_run' => SweepRun::class,
             'skill' => Skill::class,
             'table_import' => TableImport::class,
             'task' => Task::class,

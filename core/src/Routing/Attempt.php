@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OpenBaton\Core\Routing;
 
 use OpenBaton\Core\Absence\Cover;
+use OpenBaton\Core\People\Membership;
 use OpenBaton\Core\Rulebook\Method\Choice;
 use OpenBaton\Core\Rulebook\Otherwise\Fallback;
 
@@ -41,6 +42,18 @@ final readonly class Attempt
         }
 
         return array_values(array_filter(array_map(static fn(string $id): ?Exclusion => $why[$id] ?? null, $people)));
+    }
+
+    /** As they are in the pool: somebody who was left of it. */
+    public function member(string $personId): ?Membership
+    {
+        foreach ($this->steps === [] ? [] : $this->steps[count($this->steps) - 1]->kept as $member) {
+            if ($member->personId === $personId) {
+                return $member;
+            }
+        }
+
+        return null;
     }
 
     public function decides(): bool

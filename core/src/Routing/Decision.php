@@ -181,6 +181,7 @@ final readonly class Decision
             $choice->personId,
             $cover?->isSubstitute() === true ? $cover->namedId : null,
             $attempt->whyNot($choice->passedOver),
+            $attempt->member($choice->personId),
         );
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OpenBaton\Core\Sweep;
 
 use OpenBaton\Core\Criteria\CompiledCriteria;
+use OpenBaton\Core\Criteria\FieldCatalogue;
 use OpenBaton\Core\Criteria\Lookups;
 use OpenBaton\Core\Routing\Router;
 use OpenBaton\Core\Subject\Cause;
@@ -18,9 +19,10 @@ final readonly class TaskSwept implements Treatment
     private CompiledCriteria $criteria;
     private ChangeFacts $facts;
 
-    public function __construct(private Router $router, private Sweep $sweep)
+    /** @param FieldCatalogue $fields against which the sweep was read */
+    public function __construct(private Router $router, private Sweep $sweep, FieldCatalogue $fields)
     {
-        $this->criteria = CompiledCriteria::compile($sweep->criteria, $router->rulebook->rulebook->fields);
+        $this->criteria = CompiledCriteria::compile($sweep->criteria, $fields);
         $this->facts = new ChangeFacts(
             $router->roster,
             $router->rulebook->lookups->and($router->roster->lookups)->and(Lookups::of([$sweep->criteria])),

@@ -49,7 +49,7 @@ function sweptBy(array $document, array $rules, Subject ...$tasks): array
     $router = Story::router($rules);
     $sweep = (new SweepFormat(Build::context()))->read(Node::root($document));
 
-    return sweptAll(new TaskSwept($router, $sweep), $router, ...$tasks);
+    return sweptAll(new TaskSwept($router, $sweep, Build::fields()), $router, ...$tasks);
 }
 
 /** State, from whom, to whom, who answered. */

@@ -123,8 +123,6 @@ export class KnownRules {
 }
 
 /** The rule without some of its members, which may not be there and empty. */
-export function without(rule: Rule, ...members: (keyof Rule)[]): Rule {
-    return Object.fromEntries(
-        Object.entries(rule).filter(([member]) => !members.includes(member as keyof Rule)),
-    ) as Rule;
+export function without<T extends object>(one: T, ...members: (keyof T)[]): T {
+    return Object.fromEntries(Object.entries(one).filter(([member]) => !members.includes(member as keyof T))) as T;
 }

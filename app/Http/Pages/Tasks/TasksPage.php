@@ -4,20 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Pages\Tasks;
 
-use App\Explain\HouseWords;
 use App\Fields\Choices;
 use App\Http\Pages\PersonRef;
 use App\Http\Viewer;
-use App\Models\Customers\Customer;
 use App\Models\Tasks\Task;
 use App\Models\Tasks\TaskList;
 use App\Tasks\ListedTasks;
 use App\Tasks\TaskFilter;
 use Illuminate\Database\Eloquent\Builder;
 use OpenBaton\Core\Criteria\Field;
-use OpenBaton\Core\People\Team;
-use OpenBaton\Core\Workload\Priority;
-use OpenBaton\Core\Workload\TaskStatus;
 
 /** A list of tasks by pages, with what it can be narrowed by. Its type is TasksPage.ts. */
 final readonly class TasksPage
@@ -26,7 +21,7 @@ final readonly class TasksPage
 
     private const LISTS = 100;
 
-    public function __construct(private Viewer $viewer, private ListedTasks $listed) {}
+    public function __construct(private Viewer $viewer, private ListedTasks $listed, private ListWords $words) {}
 
     /** @return array<string, mixed> */
     public function props(TaskFilter $filter, int $page): array
@@ -41,11 +36,11 @@ final readonly class TasksPage
             ->forPage($page, self::PAGE)
             ->get();
 
-        $options = $this->options();
+        $options = $this->words->options();
 
         return [
             'filter' => (object) $filter->params(),
-            'said' => $this->said($filter, $options),
+            'said' => $this->words->said($filter, $options),
             'rows' => array_values($rows->map(fn(Task $one): array => $this->row($one, $filter))->all()),
             'total' => $total,
             'page' => $page,
@@ -78,7 +73,7 @@ final readonly class TasksPage
     {
         $facts = [];
         foreach (array_intersect_key((array) $task->facts, array_flip($filter->columns)) as $path => $value) {
-            $facts[$path] = $this->words()->value((string) $path, $value);
+            $facts[$path] = $this->viewer->words()->value((string) $path, $value);
         }
 
         return TaskLine::of($task) + [
@@ -124,83 +119,15 @@ final readonly class TasksPage
                 'key' => $key,
                 'label' => match ($group) {
                     'holder' => $house->roster->people[$house->personSlugs[$key] ?? '']->name ??
-                        $this->words()->words->say('task_list.nobody'),
+                        $this->viewer->words()->words->say('task_list.nobody'),
                     'kind' => $house->kinds[$key]->name ?? '',
-                    default => $this->words()->words->say("{$group}.{$key}"),
+                    default => $this->viewer->words()->words->say("{$group}.{$key}"),
                 },
                 'count' => is_numeric($row['number'] ?? null) ? (int) $row['number'] : 0,
             ];
         }
 
         return $groups;
-    }
-
-    /** @return array<string, list<array{value: string, label: string}>> what each part of the filter offers */
-    private function options(): array
-    {
-        $house = $this->viewer->snapshot();
-        $say = fn(string $path): string => $this->words()->words->say($path);
-        return [
-            'status' => Choices::of(
-                $this->labels('task_list.statuses', [TaskFilter::OPEN, TaskFilter::ALL]) +
-                    $this->labels('status', array_column(TaskStatus::cases(), 'value')),
-            ),
-            'kind' => Choices::of(array_column($house->kinds, 'name', 'slug')),
-            'holder' => [
-                ['value' => TaskFilter::NOBODY, 'label' => $say('task_list.nobody')],
-                ...Choices::people($house->roster),
-            ],
-            'team' => Choices::of(array_map(static fn(Team $team): string => $team->name, $house->roster->teams)),
-            'priority' => Choices::of($this->labels('priority', array_column(Priority::cases(), 'value'))),
-            'due' => Choices::of($this->labels('task_list.dues', TaskFilter::DUE)),
-        ];
-    }
-
-    /**
-     * @param list<string> $values
-     *
-     * @return array<string, string>
-     */
-    private function labels(string $of, array $values): array
-    {
-        $labels = [];
-        foreach ($values as $value) {
-            $labels[$value] = $this->words()->words->say("{$of}.{$value}");
-        }
-
-        return $labels;
-    }
-
-    /**
-     * The list in words: what it is narrowed by.
-     *
-     * @param array<string, list<array{value: string, label: string}>> $options
-     */
-    private function said(TaskFilter $filter, array $options): string
-    {
-        $options = array_map(static fn(array $offered): array => array_column($offered, 'label', 'value'), $options);
-        $words = $this->words()->words;
-        $say = static fn(string $part, string $value): string => $words->say("task_list.said.{$part}", [
-            'value' => $value,
-        ]);
-        $parts = [$options['status'][$filter->status] ?? $filter->status];
-        foreach (['kind', 'holder', 'team', 'priority', 'due'] as $part) {
-            if ($filter->{$part} !== '') {
-                $value = $options[$part][$filter->{$part}] ?? $filter->{$part};
-                $parts[] = $say($part, $value);
-            }
-        }
-        if ($filter->customer !== '') {
-            $name = Customer::query()->where('slug', $filter->customer)->value('name');
-            $parts[] = $say('customer', is_string($name) ? $name : $filter->customer);
-        }
-        foreach (['tag' => $filter->tag, 'text' => $filter->text] as $part => $value) {
-            if ($value !== '') {
-                $parts[] = $say($part, $value);
-            }
-        }
-
-        return implode(', ', $parts);
     }
 
     /** @return list<array<string, mixed>> own ones and those that others share */
@@ -228,10 +155,5 @@ final readonly class TasksPage
                 )
                 ->all(),
         );
-    }
-
-    private function words(): HouseWords
-    {
-        return $this->viewer->words();
     }
 }

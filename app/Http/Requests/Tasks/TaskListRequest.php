@@ -26,6 +26,12 @@ final class TaskListRequest extends InputRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
+        return self::members() + ['page' => ['nullable', new Whole(1, self::FARTHEST)]];
+    }
+
+    /** @return array<string, list<mixed>> of an address, but for the page */
+    public static function members(): array
+    {
         $id = ['nullable', 'string', 'max:' . TextLimits::ID];
 
         return [
@@ -45,7 +51,6 @@ final class TaskListRequest extends InputRequest
             'down' => ['nullable', Rule::in(['0', '1'])],
             'group' => ['nullable', Rule::in(TaskFilter::GROUPS)],
             'cols' => ['nullable', 'string', 'max:2000'],
-            'page' => ['nullable', new Whole(1, self::FARTHEST)],
         ];
     }
 

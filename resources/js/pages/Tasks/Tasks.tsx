@@ -4,6 +4,7 @@ import { useMemo, useState } from 'react';
 import { useFormats } from '@/lib/format';
 import { useShared } from '@/lib/shared';
 import { say } from '@/lib/words';
+import { StartSweep } from '@/parts/sweep/StartSweep';
 import { HandOnMany } from '@/parts/tasks/HandOnMany';
 import { columnsOf, USUAL } from '@/parts/tasks/listColumns';
 import { ListFilter } from '@/parts/tasks/ListFilter';
@@ -12,6 +13,9 @@ import { Button } from '@/ui/Button';
 import { Popover } from '@/ui/Popover';
 import { Pages } from '@/ui/Pages';
 import { Table } from '@/ui/Table';
+
+/** What is asked for in a dialog. */
+type Opened = 'name' | 'hand_on' | 'sweep';
 
 const GROUPS = ['', 'holder', 'kind', 'status', 'priority'];
 
@@ -77,7 +81,7 @@ function Toolbar({
     picked: number | null;
     onChange: (changes: TaskListQuery) => void;
     onColumns: (ids: string[]) => void;
-    onOpen: (what: 'name' | 'hand_on') => void;
+    onOpen: (what: Opened) => void;
 }) {
     return (
         <div className="flex flex-wrap items-center gap-2">
@@ -107,9 +111,14 @@ function Toolbar({
                 {say('customer.export')}
             </a>
             {picked !== null && (
-                <Button disabled={picked === 0} onClick={() => onOpen('hand_on')}>
-                    {say('task_list.hand_on_button', { count: picked })}
-                </Button>
+                <>
+                    <Button disabled={total === 0} onClick={() => onOpen('sweep')}>
+                        {say('screen.sweeps.start')}
+                    </Button>
+                    <Button disabled={picked === 0} onClick={() => onOpen('hand_on')}>
+                        {say('task_list.hand_on_button', { count: picked })}
+                    </Button>
+                </>
             )}
         </div>
     );
@@ -132,7 +141,7 @@ export default function Tasks({
     const { viewer } = useShared();
     const leads = viewer?.places.some((one) => one.place === 'floor') === true;
     const [picked, setPicked] = useState<string[]>([]);
-    const [open, setOpen] = useState<'name' | 'hand_on' | null>(null);
+    const [open, setOpen] = useState<Opened | null>(null);
     const all = useMemo(() => columnsOf(formats, columns), [formats, columns]);
     const shown = filter.cols === undefined ? USUAL : filter.cols.split(',');
     const visible = useMemo(
@@ -191,6 +200,9 @@ export default function Tasks({
             </div>
             <Pages page={page} pages={pages} onShow={(at) => show({}, at)} />
             {open === 'name' && <NameDialog filter={filter} onClose={() => setOpen(null)} />}
+            {open === 'sweep' && (
+                <StartSweep filter={filter} total={total} picked={picked} onClose={() => setOpen(null)} />
+            )}
             {open === 'hand_on' && (
                 <HandOnMany
                     ids={picked}

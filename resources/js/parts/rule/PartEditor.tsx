@@ -144,11 +144,13 @@ type ListProps = {
     parts: Part[];
     vocabulary: Vocabulary;
     add: string;
+    /** kinds that are offered; without it, all */
+    only?: string[];
     onChange: (parts: Part[]) => void;
 };
 
 /** Several parts of a family, one below the other, each its own sentence. */
-export function PartsEditor({ family, parts, vocabulary, add, onChange }: ListProps) {
+export function PartsEditor({ family, parts, vocabulary, add, only, onChange }: ListProps) {
     return (
         <>
             {parts.map((part, index) => {
@@ -183,10 +185,12 @@ export function PartsEditor({ family, parts, vocabulary, add, onChange }: ListPr
             })}
             <Menu
                 trigger={<Button look="quiet">{add}</Button>}
-                items={vocabulary.kinds[family].map((kind) => ({
-                    label: say(`${family}.${kind.kind}.name`),
-                    run: () => onChange([...parts, blankPart(kind)]),
-                }))}
+                items={vocabulary.kinds[family]
+                    .filter((kind) => only?.includes(kind.kind) !== false)
+                    .map((kind) => ({
+                        label: say(`${family}.${kind.kind}.name`),
+                        run: () => onChange([...parts, blankPart(kind)]),
+                    }))}
             />
         </>
     );

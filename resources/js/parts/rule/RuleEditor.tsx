@@ -3,12 +3,13 @@ import clsx from 'clsx';
 import type { Fault, Rule } from '@props/Rules/RulebookPage';
 import type { RuleTrial } from '@props/Rules/RuleTrial';
 import type { Vocabulary } from '@props/Rules/Vocabulary';
-import type { ReactElement, ReactNode } from 'react';
+import type { ReactElement } from 'react';
 import { BLANK, topGroup } from '@/lib/criteria';
 import { proposedName } from '@/lib/describe';
 import { useFormats } from '@/lib/format';
 import { without } from '@/lib/rules';
 import { Button } from '@/ui/Button';
+import { Clause } from './Clause';
 import { CriteriaEditor } from './CriteriaEditor';
 import { PartEditor, PartsEditor } from './PartEditor';
 import { say, sayWith } from '@/lib/words';
@@ -16,15 +17,6 @@ import { GiveEditor } from './GiveEditor';
 import { RuleFaults } from './RuleFaults';
 import { RuleTexts } from './RuleTexts';
 import { Caught, countsOf, Held } from './Trial';
-
-function Clause({ word, children }: { word: string; children: ReactNode }) {
-    return (
-        <div className="grid grid-cols-[64px_1fr] gap-2 border-t border-line py-1.5 first:border-0">
-            <span className="pt-1 text-end text-ink2">{word}</span>
-            <div className="min-w-0 pt-0.5">{children}</div>
-        </div>
-    );
-}
 
 /** A rule of which nothing is guessed: it is unfinished until its blanks are chosen, and never acts before. */
 export function blankRule(id: string): Rule {

@@ -6,6 +6,7 @@ import type { Fault, Rule } from '@props/Rules/RulebookPage';
 import type { RuleTrial } from '@props/Rules/RuleTrial';
 import type { Vocabulary } from '@props/Rules/Vocabulary';
 import type { ReactNode } from 'react';
+import { startSweep } from '@/lib/sweeps';
 import { say } from '@/lib/words';
 import { Boundary } from '@/ui/Boundary';
 import { Button } from '@/ui/Button';
@@ -71,6 +72,7 @@ function RowMenu({ rule, place, last, open, actions }: Pick<Props, 'rule' | 'pla
                         label: say('screen.why.try_it'),
                         run: () => router.get('/rulebook/why', { rule: rule.id }),
                     },
+                    { label: say('screen.sweeps.apply'), run: () => void startSweep({ rule: rule.id, filter: {} }) },
                     { label: say('screen.rule_row.copy'), run: () => actions.copy(rule) },
                     {
                         label: say('screen.rule_row.copy_as_text'),

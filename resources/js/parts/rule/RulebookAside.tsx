@@ -61,6 +61,14 @@ export function RulebookAside({ page, draft, coverage, findings, onGo }: Props) 
                     {say('screen.rulebook_aside.whose_turn')}
                 </a>
             </section>
+            {page.mayWrite && (
+                <section>
+                    <h2 className="mb-1 text-base font-semibold">{say('screen.sweeps.sweeps')}</h2>
+                    <a className="text-sky underline" href="/rulebook/sweeps">
+                        {say('screen.rulebook_aside.change_many')}
+                    </a>
+                </section>
+            )}
             <section>
                 <h2 className="mb-1 text-base font-semibold">{say('screen.rulebook_aside.as_a_file')}</h2>
                 <p className="flex items-baseline gap-3">
