@@ -39,7 +39,7 @@ final readonly class SaveSweep
             if ($now !== null && $now->revision !== $seen) {
                 throw SweepMovedOn::saved();
             }
-            $before = $now?->only(['name', 'document']);
+            $before = $now === null ? null : self::audited($now);
             $now ??= new NamedSweep(['revision' => 0]);
             $now->fill([
                 'name' => $name,
@@ -49,12 +49,18 @@ final readonly class SaveSweep
                 'saved_at' => CarbonImmutable::now(),
             ])->save();
             Audit::record(Actor::user($by), AuditRecord::RULEBOOK, 'sweep_saved', "saved the sweep {$name}", $now, [
-                'before' => $before,
-                'now' => $now->only(['name', 'document']),
+                'old' => $before,
+                'now' => self::audited($now),
             ]);
 
             return $now;
         }, attempts: 3);
+    }
+
+    /** @return array<string, mixed> what the audit trail says of it */
+    private static function audited(NamedSweep $sweep): array
+    {
+        return ['name' => $sweep->name, 'sweep' => $sweep->document];
     }
 
     public function remove(NamedSweep $sweep, User $by): void

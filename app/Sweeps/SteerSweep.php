@@ -43,15 +43,16 @@ final class SteerSweep
         CarryOutSweep::dispatch($run->id);
     }
 
-    /** @throws SweepMovedOn where it is not under way any more */
+    /** What has come to its end meanwhile is not stopped. */
     public function stop(SweepRun $run, User $by): void
     {
-        $under = [SweepState::Carrying, SweepState::Undoing];
-        $run->state === SweepState::Looking
-            ? $run->goes(SweepState::Looking, SweepState::Stopped, ['ended_at' => CarbonImmutable::now()])
-            : $this->go($run, $under, SweepState::Stopped, 'sweep_stopped', $by, [
+        if ($run->state === SweepState::Looking) {
+            $run->goes(SweepState::Looking, SweepState::Stopped, ['ended_at' => CarbonImmutable::now()]);
+        } elseif ($run->state->isUnderWay()) {
+            $this->go($run, [$run->state], SweepState::Stopped, 'sweep_stopped', $by, [
                 'ended_at' => CarbonImmutable::now(),
             ]);
+        }
     }
 
     /** @throws SweepMovedOn where nothing of it has been carried out, or it is taken back already */
@@ -71,11 +72,11 @@ final class SteerSweep
      *
      * @param list<int>|null $places null: all of them
      *
-     * @throws SweepMovedOn where it is carried out already
+     * @throws SweepMovedOn where it is being carried out, or has been
      */
     public function choose(SweepRun $run, ?array $places, bool $in): void
     {
-        if ($run->state !== SweepState::Looked) {
+        if (!in_array($run->state, [SweepState::Looked, SweepState::Stopped], true)) {
             throw SweepMovedOn::since();
         }
         $tasks = $run->tasks()->where('state', $in ? SweptState::LeftOut : SweptState::Foreseen);

@@ -27,7 +27,7 @@ return new class extends Migration {
             $table->json('document')->nullable();
             $table->foreignUlid('sweep_id')->nullable()->constrained()->nullOnDelete();
             // The rule that is applied, of the version that was in force.
-            $table->string('rule_id', 100)->nullable();
+            $table->string('rule_id', 120)->nullable();
             $table->foreignUlid('rulebook_version_id')->nullable()->constrained()->nullOnDelete();
             $table->foreignUlid('user_id')->constrained();
             // {"filter": …} or {"ids": […]}

@@ -18,6 +18,7 @@ use App\People\ImportRoster;
 use App\Rules\LockedDraft;
 use App\Rules\PublishDraft;
 use App\Rules\SaveDraft;
+use App\Sweeps\SaveSweep;
 use Carbon\CarbonImmutable;
 use Database\Seeders\Demo\DemoHistory;
 use Database\Seeders\Demo\DemoHouse;
@@ -27,6 +28,7 @@ use Database\Seeders\Demo\DemoNotices;
 use Database\Seeders\Demo\DemoPlaces;
 use Database\Seeders\Demo\DemoRequests;
 use Database\Seeders\Demo\DemoRules;
+use Database\Seeders\Demo\DemoSweeps;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\Hash;
 use Random\Engine\Mt19937;
@@ -52,6 +54,7 @@ final class DemoSeeder extends Seeder
         private readonly TakeInTask $takeIn,
         private readonly SnapshotSource $snapshots,
         private readonly HandOut $handOut,
+        private readonly SaveSweep $saveSweep,
     ) {}
 
     public function run(int $weeks = 10, int $requestsADay = self::REQUESTS_A_DAY): void
@@ -81,6 +84,7 @@ final class DemoSeeder extends Seeder
         $this->hires($begin, $history, $requests);
         (new DemoLatest($moments, $history, $requests))->lay();
         $history->runUntil($now->getTimestamp());
+        (new DemoSweeps($this->saveSweep))->lay($lead);
         (new DemoNotices($this->handOut))->readUntil($moments->ago(DemoNotices::UNREAD_MINUTES));
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Models\Absences\Absence;
 use App\Models\Tasks\Task;
+use Tests\Support\Sweeps;
 
 /** Opens each main view in turn and gives what axe finds there, by view. */
 function findings(mixed $test, string $scheme): array
@@ -54,6 +55,8 @@ function findings(mixed $test, string $scheme): array
         [
             '/absences/' . Absence::query()->where('status', 'asked')->firstOrFail()->id => 'What becomes of the work',
             '/rulebook/rotations' => 'The turns that come',
+            '/rulebook/sweeps' => 'The last ones',
+            '/rulebook/sweep-runs/' . Sweeps::lookedAt('Quotes that are late')->id => 'Rules answer',
             "/rulebook/why?task={$task->id}&person=femi-adeyinka" => 'About Femi Adeyinka',
             '/absences/what-if' => 'Work it out',
             '/absences/calendars' => 'From a file',

@@ -8,6 +8,7 @@ use App\Models\Tasks\Task;
 use App\Words\Locales;
 use App\Words\Words;
 use Tests\Support\HouseTexts;
+use Tests\Support\Sweeps;
 
 /** Pages, and what is pressed on each, by whom. */
 const OPENED = [
@@ -85,6 +86,8 @@ it('says nothing but by the words, and has room for them, in a longer language a
             '/rulebook',
             '/rulebook/why',
             '/rulebook/rotations',
+            '/rulebook/sweeps',
+            '/rulebook/sweep-runs/' . Sweeps::lookedAt('Set-ups of the orchestra to Tobias')->id,
             '/absences',
             "/absences/{$asked}",
             '/absences/what-if',

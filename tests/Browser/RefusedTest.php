@@ -6,6 +6,7 @@ use App\Models\Absences\Absence;
 use App\Models\Customers\Customer;
 use App\Models\Tasks\Task;
 use Symfony\Component\Finder\Finder;
+use Tests\Support\Sweeps;
 
 /** What sends a form where the steps do not name it. */
 const SENDS = "(//*[@role='dialog']//button[@type='submit'])[last()]";
@@ -49,6 +50,13 @@ const FORMS = [
     'parts/TaskParts.tsx' => ['hanneke', '/tasks/{task}', [], "//input[@type='file']"],
     'parts/Intake.tsx' => ['hanneke', '/floor?person=ayumi-kato', ['Pause intake'], SENDS],
     'Task/NewTask.tsx' => ['hanneke', '/tasks/new', ['Title := A lyre'], "//button[normalize-space(.)='Make it']"],
+    'sweep/SweepEditor.tsx' => [
+        'hanneke',
+        '/rulebook/sweeps',
+        ["(//nav//a[starts-with(@href, '/rulebook/sweeps?')])[1]"],
+        "//button[normalize-space(.)='Save']",
+    ],
+    'Sweeps/SweepRun.tsx' => ['hanneke', '/rulebook/sweep-runs/{run}', [], "(//table//input[@type='checkbox'])[2]"],
     'tables/TableImport.tsx' => ['hanneke', '/customers', ['From a table …'], "//input[@type='file']"],
     'tasks/HandOnMany.tsx' => [
         'hanneke',
@@ -157,6 +165,7 @@ it(
         $ids = [
             '{task}' => Task::query()->whereNotNull('assignee_id')->where('status', 'new')->firstOrFail()->id,
             '{asked}' => Absence::query()->where('status', 'asked')->firstOrFail()->id,
+            '{run}' => Sweeps::lookedAt('Set-ups of the orchestra to Tobias')->id,
             '{customer}' => (string) Customer::query()->whereNull('retired_at')->firstOrFail()->slug,
         ];
         $refuse = (string) file_get_contents(base_path('tests/Support/refuse.js'));

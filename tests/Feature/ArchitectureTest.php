@@ -98,6 +98,8 @@ it('runs chains and records them in one place', function (): void {
         'app/Bridge/ChangeRunner',
         'app/Customers/CustomerTasks',
         'app/Intake/RouteTask',
+        'app/Sweeps/SweepOne',
+        'app/Sweeps/UndoOne',
         'app/Tasks/EditTask',
         'app/Tasks/RetryTask',
     ]);

@@ -35,6 +35,9 @@ const LIMITED = [
     'places.name' => TextLimits::NAME,
     'places.slug' => TextLimits::ID,
     'rotation_turns.reason' => TextLimits::REASON,
+    'sweep_runs.name' => TextLimits::NAME,
+    'sweep_runs.rule_id' => TextLimits::ID,
+    'sweeps.name' => TextLimits::NAME,
     'rotations.name' => TextLimits::ROTATION,
     'rulebook_versions.note' => TextLimits::NOTE,
     'findings_set_aside.reason' => TextLimits::REASON,
@@ -72,7 +75,8 @@ const OWN_WORDS =
     '\.(status|kind|type|cause|occasion|event|outcome|state|seat|level|tier|source|system|' .
     'saved_by_system|locale|only_one|zone|priority|held|hand_back|resumes_as|answering_level|log_name|' .
     'subject_type|causer_type|tokenable_type|abilities|token|secret|key|key_hash|hash|timer|path|' .
-    'password|remember_token|intake_paused_until|batch_uuid|consumer|settling|signature|fault)$|^chain_cuts\.reason$|' .
+    'password|remember_token|intake_paused_until|batch_uuid|consumer|settling|signature|fault|' .
+    'why|comes_to)$|^chain_cuts\.reason$|' .
     '^houses\.(name|form_customers)$|^customers\.(name|slug)$/';
 
 it('has a limit for each text that comes from outside, and a column in which it fits', function (): void {

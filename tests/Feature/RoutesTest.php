@@ -30,6 +30,7 @@ use OpenBaton\Core\Chain\CutReason;
 use Tests\Support\Clock;
 use Tests\Support\House;
 use Tests\Support\LetsIn;
+use Tests\Support\Sweeps;
 
 /** Who has no page of their own finds none. */
 const REFUSED = [401, 403, 404];
@@ -137,6 +138,8 @@ beforeEach(function (): void {
         '{absence}' => $absence->id,
         '{event}' => $event->id,
         '{person}' => 'callum',
+        '{sweep}' => ($sweeps = Sweeps::ids())['sweep'],
+        '{run}' => $sweeps['run'],
         '{place}' => 'the-holms',
         '{list}' => 'teams',
         '{slug}' => 'brass-bench',

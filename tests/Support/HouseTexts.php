@@ -30,6 +30,7 @@ final class HouseTexts
         'task_changes' => ['reason'],
         'rulebook_versions' => ['note'],
         'rotations' => ['name'],
+        'sweeps' => ['name'],
         'notices' => ['text'],
         'personal_access_tokens' => ['name'],
     ];

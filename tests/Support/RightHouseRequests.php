@@ -73,6 +73,7 @@ final class RightHouseRequests
                 'name' => 'Soon',
                 'query' => [],
             ])->id,
+            ...Sweeps::ids(),
             'code' => 'holms-school',
             'what' => 'customers',
             'merge' => CustomerMerge::query()->create([
@@ -133,6 +134,14 @@ final class RightHouseRequests
             'GET rulebook/coverage' => ['revision' => (string) LockedDraft::revision()],
             'PUT rulebook/findings/{signature}' => ['reason' => 'It is meant so.'],
             'POST rulebook/rotations' => ['rotation' => 'Brass bench', 'act' => 'skipped', 'person' => 'ayumi'],
+            'POST rulebook/sweeps', 'PUT rulebook/sweeps/{sweep}' => [
+                'name' => 'To Femi',
+                'document' => ['hand_to' => 'femi', 'then' => [['kind' => 'tag', 'tag' => 'moved']]],
+                'revision' => 1,
+            ],
+            'POST rulebook/sweep-runs' => ['rule' => 'round', 'filter' => ['due' => 'late']],
+            'GET rulebook/sweep-runs/{run}' => ['show' => 'same', 'page' => '1'],
+            'PUT rulebook/sweep-runs/{run}/tasks' => ['places' => [1], 'in' => true],
             'GET rulebook/find' => ['q' => 'brass ayumi'],
             'GET rulebook/try' => ['rule' => 'round'],
             'GET rulebook/merged' => ['text' => 'For ~task.title~', 'number' => (string) $number],

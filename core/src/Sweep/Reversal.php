@@ -23,7 +23,7 @@ use OpenBaton\Core\Workload\TaskStatus;
  */
 final readonly class Reversal
 {
-    /** @param array<string, array{mixed, mixed}> $parts was and became, by property; of fields by "fields/" and the path */
+    /** @param array<string, array{mixed, mixed}> $parts was and became, by property; of fields by "fields/" and path */
     private function __construct(public array $parts) {}
 
     public static function of(Subject $before, Subject $after): self

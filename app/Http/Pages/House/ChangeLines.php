@@ -6,6 +6,7 @@ namespace App\Http\Pages\House;
 
 use App\Access\Audit;
 use App\Access\Difference;
+use App\Explain\SweepWords;
 use App\Http\Viewer;
 use App\Models\Access\AuditRecord;
 use App\Models\Access\User;
@@ -14,6 +15,7 @@ use App\Models\People\Person;
 use App\Models\People\Place;
 use Illuminate\Support\Collection;
 use OpenBaton\Core\Criteria\FieldType;
+use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Document\RosterFormat;
 
 /**
@@ -125,6 +127,7 @@ final class ChangeLines
             $value === null || $value === '' || $value === [] => '',
             is_bool($value) => $words->say($value ? 'audit.yes' : 'audit.no'),
             is_array($value) && $key === 'asks' => $this->asked($value),
+            is_array($value) && $key === 'sweep' => (new SweepWords($this->viewer->words()))->say(Node::root($value)),
             is_array($value) => $this->listed($value),
             $value === RosterFormat::FURTHER_NOTICE => $words->say('audit.further_notice'),
             isset(self::CODES[$key]) && is_string($value) => $words->say(self::CODES[$key] . ".{$value}"),

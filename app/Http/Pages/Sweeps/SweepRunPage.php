@@ -113,11 +113,7 @@ final readonly class SweepRunPage
                 $run->document === null
                     ? null
                     : (new SweepWords($this->viewer->words()))->say(Node::root($run->document)),
-            'over' => isset($chosen['ids'])
-                ? $this->viewer->words()->words->say('sweep.over_chosen', ['count' => count((array) $chosen['ids'])])
-                : $this->viewer->words()->words->say('sweep.over_list', [
-                    'list' => $this->lists->said(ChosenTasks::filter($run), $this->lists->options()),
-                ]),
+            'over' => $this->over($run),
             'sweep' => $run->sweep_id,
             'chosen' => isset($chosen['ids'])
                 ? ['ids' => $chosen['ids']]
@@ -130,6 +126,22 @@ final readonly class SweepRunPage
                 $run->carried_at === null &&
                 $run->rulebook_version_id !== RulebookVersion::query()->published()->value('id'),
         ];
+    }
+
+    /** Over which tasks it is. */
+    private function over(SweepRun $run): string
+    {
+        $words = $this->viewer->words()->words;
+        $ids = ((array) $run->chosen)['ids'] ?? null;
+        $filter = ChosenTasks::filter($run);
+
+        return match (true) {
+            is_array($ids) => $words->say('sweep.over_chosen', ['count' => count($ids)]),
+            $filter->params() === [] => $words->say('sweep.over_all'),
+            default => $words->say('sweep.over_list', [
+                'list' => $this->lists->said($filter, $this->lists->options()),
+            ]),
+        };
     }
 
     /** @return list<array<string, mixed>> */
@@ -157,7 +169,7 @@ final readonly class SweepRunPage
         $rows = $run
             ->tasks()
             ->where('comes_to', $shown)
-            ->with('task:id,number,title')
+            ->with('task:id,number,title,assignee_id')
             ->orderBy('place')
             ->forPage($page, self::PAGE)
             ->get();
@@ -185,7 +197,10 @@ final readonly class SweepRunPage
     private function row(SweptTask $one, ChangeWords $words): array
     {
         $seat = isset($one->difference['holder']) || !isset($one->difference['reviewer']) ? 'holder' : 'reviewer';
-        [$from, $to] = (array) ($one->difference[$seat] ?? []) + [null, null];
+        $house = $this->viewer->snapshot();
+        // What stays where it is is with whoever has it now.
+        $stays = [$house->personSlugs[(string) $one->task?->assignee_id] ?? null, null];
+        [$from, $to] = (array) ($one->difference[$seat] ?? $stays) + [null, null];
         $named = fn(mixed $slug): ?array => is_string($slug) ? $this->viewer->words()->named($slug) : null;
         $rules = $this->viewer->ruleNames();
 

@@ -24,7 +24,7 @@ final readonly class SweepsPage
 
     private const RUNS = 30;
 
-    public function __construct(private Viewer $viewer, private Vocabulary $vocabulary, private KindRegistry $kinds) {}
+    public function __construct(private Viewer $viewer) {}
 
     /** @return array<string, mixed> */
     public function props(string $asked): array
@@ -33,8 +33,8 @@ final readonly class SweepsPage
             'sweeps' => fn(): array => $this->sweeps(),
             'sweep' => fn(): ?array => $this->closer($asked),
             'runs' => fn(): array => self::runs(),
-            'vocabulary' => fn(): array => $this->vocabulary->of($this->viewer->snapshot()),
-            'changing' => fn(): array => $this->changing(),
+            'vocabulary' => fn(): array => (new Vocabulary(KindRegistry::standard()))->of($this->viewer->snapshot()),
+            'changing' => static fn(): array => self::changing(),
         ];
     }
 
@@ -104,11 +104,11 @@ final readonly class SweepsPage
     }
 
     /** @return list<string> kinds of follow-up that a sweep may have */
-    private function changing(): array
+    private static function changing(): array
     {
         return array_keys(
             array_filter(
-                $this->kinds->of(Family::FollowUp),
+                KindRegistry::standard()->of(Family::FollowUp),
                 static fn(string $class): bool => !is_a($class, ActsBeyond::class, true),
             ),
         );

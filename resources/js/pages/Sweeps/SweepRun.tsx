@@ -1,6 +1,7 @@
 import clsx from 'clsx';
 import { Head, Link, router } from '@inertiajs/react';
 import type { ComesTo, SweepRunPageProps } from '@props/Sweeps/SweepRunPage';
+import type { SweepState } from '@props/Sweeps/SweepLine';
 import { useState } from 'react';
 import { ask } from '@/lib/ask';
 import { useFormats } from '@/lib/format';
@@ -44,6 +45,13 @@ function Shown({ page }: { page: SweepRunPageProps }) {
     );
 }
 
+/** How far it is, and since when. */
+function stateOf(run: SweepRunPageProps['run'], state: SweepState, moment: (at: string) => string): string {
+    const said = say(`sweep.states.${state}`);
+    const at = run.undoneAt ?? run.endedAt;
+    return at === null ? said : say('screen.sweeps.since', { state: said, moment: moment(at) });
+}
+
 /** What a sweep would do with each task, how far it is, what it has done. */
 export default function SweepRun(page: SweepRunPageProps) {
     const { run, rows, shown, loads } = page;
@@ -56,11 +64,12 @@ export default function SweepRun(page: SweepRunPageProps) {
         setOut(Object.fromEntries(changed.map((row) => [row.place, true])));
         const [first] = changed;
         if (first === undefined) return;
-        void send(async () => {
+        const sent = send(async () => {
             const body = { places: changed.map((row) => row.place), in: first.state !== 'foreseen' };
             await ask('PUT', `/rulebook/sweep-runs/${run.id}/tasks`, JSON.stringify(body));
             router.reload({ onFinish: () => setOut({}) });
         });
+        void sent.then((done) => done || setOut({}));
     };
     const turned = rows.map((row) =>
         out[row.place] === true
@@ -77,8 +86,13 @@ export default function SweepRun(page: SweepRunPageProps) {
                         {run.said !== null && <p>{run.said}</p>}
                         <p className="text-ink2">
                             {run.over} ·{' '}
-                            {say('screen.sweeps.anew_title', { moment: moment(run.begunAt), person: run.by })} ·{' '}
-                            <b className="font-medium">{say(`sweep.states.${progress.state}`)}</b>
+                            {say('screen.sweeps.anew_title', { moment: moment(run.begunAt), person: run.by })}
+                            {progress.state !== 'looked' && (
+                                <>
+                                    {' '}
+                                    · <b className="font-medium">{stateOf(run, progress.state, moment)}</b>
+                                </>
+                            )}
                         </p>
                     </div>
                     <Steering
@@ -104,6 +118,7 @@ export default function SweepRun(page: SweepRunPageProps) {
                         rows={turned}
                         shown={shown}
                         run={run}
+                        hasBecome={!['looking', 'looked'].includes(progress.state)}
                         onPick={progress.state === 'looked' && shown === 'changes' ? choose : null}
                     />
                     <Pages
@@ -118,7 +133,7 @@ export default function SweepRun(page: SweepRunPageProps) {
                     />
                 </div>
                 <aside className="w-80 shrink-0 space-y-4 overflow-auto border-s border-line p-4">
-                    <Loads loads={loads} />
+                    <Loads loads={loads} leftOut={page.counts.byState.left_out} />
                     <p className="text-xs text-ink2">{say('screen.sweeps.rules_answer')}</p>
                 </aside>
             </div>

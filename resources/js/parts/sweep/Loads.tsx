@@ -5,7 +5,7 @@ const percent = (value: number | null): string =>
     value === null ? say('screen.sweeps.no_time') : say('screen.sweeps.percent', { percent: value });
 
 /** Whose load changes, before and after. */
-export function Loads({ loads }: { loads: SweepLoad[] }) {
+export function Loads({ loads, leftOut }: { loads: SweepLoad[]; leftOut: number }) {
     if (loads.length === 0) return null;
     return (
         <section>
@@ -34,12 +34,16 @@ export function Loads({ loads }: { loads: SweepLoad[] }) {
                                 {one.tasksBefore} → {one.tasksAfter}
                             </td>
                             <td className="py-1 text-end">
-                                {percent(one.before)} → {percent(one.after)}
+                                {percent(one.before)} →{' '}
+                                <span className={(one.after ?? 0) > 100 ? 'font-medium text-brick' : ''}>
+                                    {percent(one.after)}
+                                </span>
                             </td>
                         </tr>
                     ))}
                 </tbody>
             </table>
+            {leftOut > 0 && <p className="mt-1 text-xs text-ink2">{say('screen.sweeps.with_left_out')}</p>}
         </section>
     );
 }

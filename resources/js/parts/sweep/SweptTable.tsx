@@ -28,8 +28,11 @@ export function SweptTable({
     rows,
     shown,
     run,
+    hasBecome,
     onPick,
 }: Pick<SweepRunPageProps, 'rows' | 'shown' | 'run'> & {
+    /** it has been carried out, at least in part */
+    hasBecome: boolean;
     /** null: they can't be taken out any more */
     onPick: ((places: string[]) => void) | null;
 }) {
@@ -50,19 +53,27 @@ export function SweptTable({
                       {
                           id: 'from',
                           label: say('screen.sweeps.from'),
-                          cell: (row: SweptRow) => (row.moves ? (row.from?.name ?? say('screen.sweeps.nobody')) : ''),
+                          cell: (row: SweptRow) => row.from?.name ?? say('screen.sweeps.nobody'),
                       },
                       {
                           id: 'to',
                           label: say('screen.sweeps.to'),
-                          className: 'font-medium',
-                          cell: (row: SweptRow) => (row.moves ? (row.to?.name ?? say('screen.sweeps.nobody')) : ''),
+                          cell: (row: SweptRow) =>
+                              row.moves ? (
+                                  <b className="font-medium">{row.to?.name ?? say('screen.sweeps.nobody')}</b>
+                              ) : (
+                                  <span className="text-ink2">{say('screen.sweeps.stays')}</span>
+                              ),
                       },
                       {
                           id: 'besides',
                           label: say('screen.sweeps.besides'),
                           cell: (row: SweptRow) => <Besides row={row} />,
                       },
+                  ]
+                : []),
+            ...(shown === 'changes' && hasBecome
+                ? [
                       {
                           id: 'state',
                           label: say('screen.sweeps.became'),
@@ -88,7 +99,7 @@ export function SweptTable({
                       },
                   ]),
         ],
-        [shown, run.ofRule],
+        [shown, hasBecome, run.ofRule],
     );
     return (
         <Table
