@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Sweeps;
 
+use App\Bridge\TaskSubjects;
 use App\Models\Sweeps\SweepRun;
 use App\Models\Sweeps\SweepState;
 use App\Models\Sweeps\SweptState;
@@ -39,10 +40,11 @@ final class CarryOutSweep implements ShouldQueue
             ->tasks()
             ->where('state', SweptState::Foreseen)
             ->where('comes_to', ComesTo::Changes)
+            ->with(array_map(static fn(string $of): string => "task.{$of}", TaskSubjects::RELATIONS))
             ->orderBy('place');
         $this->each($run, $left, static function (SweptTask $one) use ($sweepOne, $run): void {
             try {
-                $sweepOne($run, $one->place);
+                $sweepOne($run, $one);
             } catch (SweepMovedOn $why) {
                 throw $why;
             } catch (Throwable $error) {

@@ -15,7 +15,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 /** A job that goes through the tasks of a sweep for some seconds, then lets others have their turn. */
 trait GoesTaskByTask
 {
-    private const PIECE = 50;
+    /** Tasks after which it is asked whether somebody has stopped it. */
+    private const PIECE = 20;
 
     private const SECONDS = 20;
 
@@ -30,10 +31,10 @@ trait GoesTaskByTask
         try {
             while (($piece = $left->clone()->limit(self::PIECE)->get())->isNotEmpty()) {
                 foreach ($piece as $one) {
-                    if (SweepRun::query()->whereKey($run->id)->value('state') !== $state) {
-                        return;
-                    }
                     $each($one);
+                }
+                if (SweepRun::query()->whereKey($run->id)->value('state') !== $state) {
+                    return;
                 }
                 if (microtime(true) > $end) {
                     dispatch(clone $this);

@@ -37,21 +37,29 @@ final class SweepOne
         private readonly ChangeRunner $runner,
     ) {}
 
-    /** @throws SweepMovedOn where other rules are in force than when it was looked at */
-    public function __invoke(SweepRun $run, int $place): void
+    /**
+     * @param SweptTask $foreseen perhaps with its task and that one's RELATIONS, read before the lock
+     *
+     * @throws SweepMovedOn where other rules are in force than when it was looked at
+     */
+    public function __invoke(SweepRun $run, SweptTask $foreseen): void
     {
-        DB::transaction(function () use ($run, $place): void {
+        if ($this->house === null) {
+            // Nothing is read or compiled under the lock that can be before.
+            $this->treatment($run, $this->houses->now());
+        }
+        DB::transaction(function () use ($run, $foreseen): void {
             $locked = $this->houses->lock($this->house);
             $row = SweptTask::query()
                 ->where('sweep_run_id', $run->id)
-                ->where('place', $place)
+                ->where('place', $foreseen->place)
                 ->lockForUpdate()
                 ->firstOrFail();
             if ($row->state !== SweptState::Foreseen) {
                 return;
             }
             $treatment = $this->treatment($run, $locked->house);
-            $task = Task::query()->with(TaskSubjects::RELATIONS)->lockForUpdate()->find($row->task_id);
+            $task = self::locked($foreseen);
             $at = CarbonImmutable::now()->getTimestamp();
             $change =
                 $task === null
@@ -86,6 +94,17 @@ final class SweepOne
                 ],
             );
         }, attempts: 3);
+    }
+
+    /** The task as it is by now; what was read of it before the lock is right where it has not changed since. */
+    private static function locked(SweptTask $foreseen): ?Task
+    {
+        $task = Task::query()->lockForUpdate()->find($foreseen->task_id);
+        $ready = $foreseen->relationLoaded('task') ? $foreseen->task : null;
+
+        return $task !== null && $ready?->revision === $task->revision
+            ? $task->setRelations($ready->getRelations())
+            : $task?->load(TaskSubjects::RELATIONS);
     }
 
     /** @throws SweepMovedOn */

@@ -107,8 +107,9 @@ it('does each task once, whoever works at it, and goes on where it was stopped',
     );
     steer($this, $run->refresh(), 'carry-out');
     Queue::assertPushed(CarryOutSweep::class, 1);
-    app(SweepOne::class)($run->refresh(), 1);
-    app(SweepOne::class)($run, 1);
+    $first = $run->tasks()->orderBy('place')->firstOrFail();
+    app(SweepOne::class)($run->refresh(), $first);
+    app(SweepOne::class)($run, $first);
     expect(RotationTurn::query()->count())->toBe(1);
     steer($this, $run, 'stop');
     (new CarryOutSweep($run->id))->handle(app(SweepOne::class));
