@@ -40,6 +40,7 @@ return Application::configure(basePath: dirname(__DIR__))
             'rulebook/draft',
             'rulebook/import',
             'rulebook/import/preview',
+            'rulebook/table/read',
             'rulebook/sweeps',
             'rulebook/sweeps/*',
             'roster/*',

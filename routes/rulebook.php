@@ -6,6 +6,7 @@ use App\Http\Controllers\Rules\FindingsController;
 use App\Http\Controllers\Rules\RotationController;
 use App\Http\Controllers\Rules\RulebookController;
 use App\Http\Controllers\Rules\RulebookFileController;
+use App\Http\Controllers\Rules\RuleTableController;
 use App\Http\Controllers\Rules\WhyController;
 use App\Http\Controllers\Sweeps\SweepController;
 use App\Http\Controllers\Sweeps\SweepRunController;
@@ -36,6 +37,10 @@ Route::middleware('auth')->group(static function (): void {
     Route::post('rulebook/sweep-runs/{run}/carry-out', [SweepRunController::class, 'carryOut']);
     Route::post('rulebook/sweep-runs/{run}/stop', [SweepRunController::class, 'stop']);
     Route::post('rulebook/sweep-runs/{run}/undo', [SweepRunController::class, 'undo']);
+    Route::get('rulebook/tables', [RuleTableController::class, 'index']);
+    Route::get('rulebook/table', [RuleTableController::class, 'show']);
+    Route::get('rulebook/table/export', [RuleTableController::class, 'export']);
+    Route::post('rulebook/table/read', [RuleTableController::class, 'read']);
     Route::get('rulebook/find', [FindingsController::class, 'find']);
     Route::get('rulebook/findings', [FindingsController::class, 'show']);
     Route::where(['signature' => '[0-9a-f]{32}'])->group(static function (): void {

@@ -67,6 +67,12 @@ final readonly class IdentifiedRules
         );
     }
 
+    /** @return array<array-key, mixed> the documents of all of them by id, in order */
+    public function byId(): array
+    {
+        return $this->rules;
+    }
+
     /** @return list<mixed> the documents of all of them, in order */
     public function all(): array
     {

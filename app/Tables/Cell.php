@@ -25,6 +25,18 @@ final readonly class Cell
         private Notation $notation = new Notation(),
     ) {}
 
+    /** One of those that it lists. */
+    public function saying(string $text): self
+    {
+        return new self($text, $this->line, $this->column, $this->notation);
+    }
+
+    /** Where it stands, as faults have it. */
+    public function place(): string
+    {
+        return "/line {$this->line}/{$this->column}";
+    }
+
     public function isEmpty(): bool
     {
         return $this->text === '';
@@ -32,7 +44,7 @@ final readonly class Cell
 
     public function fail(string $message, string|int ...$slots): DocumentError
     {
-        return DocumentError::at("/line {$this->line}/{$this->column}", $message, ...$slots);
+        return DocumentError::at($this->place(), $message, ...$slots);
     }
 
     public function yes(): bool

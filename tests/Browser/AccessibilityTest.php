@@ -6,6 +6,32 @@ use App\Models\Absences\Absence;
 use App\Models\Tasks\Task;
 use Tests\Support\Sweeps;
 
+/** @return array<string, string> what is to be seen there, by path */
+function pathsLookedAt(Task $task): array
+{
+    return [
+        '/absences/' . Absence::query()->where('status', 'asked')->firstOrFail()->id => 'What becomes of the work',
+        '/rulebook/rotations' => 'The turns that come',
+        '/rulebook/table?rule=woodwind-round' => 'A table of',
+        '/rulebook/sweeps' => 'The last ones',
+        '/rulebook/sweep-runs/' . Sweeps::lookedAt('Quotes that are late')->id => 'Rules answer',
+        "/rulebook/why?task={$task->id}&person=femi-adeyinka" => 'About Femi Adeyinka',
+        '/absences/what-if' => 'Work it out',
+        '/absences/calendars' => 'From a file',
+        '/people?person=femi-adeyinka' => 'Open tasks at most',
+        '/people/femi-adeyinka/leaving' => 'What they hold',
+        '/me' => 'When I am there',
+        '/account' => 'Where you are signed in',
+        '/house' => 'Who sees tasks',
+        '/setup' => 'Rules to begin with',
+        '/places?q=sulla' => 'Greater Sulla',
+        '/customers?customer=port-selwyn-brass' => 'Put into another record',
+        '/changes' => 'Who changed what',
+        '/tasks?group=holder' => 'not grouped',
+        '/invitation/' . str_repeat('a', 48) => 'no longer good',
+    ];
+}
+
 /** Opens each main view in turn and gives what axe finds there, by view. */
 function findings(mixed $test, string $scheme): array
 {
@@ -51,29 +77,7 @@ function findings(mixed $test, string $scheme): array
     $look('absences');
     $test->press('Enter an absence');
     $look('entering an absence');
-    foreach (
-        [
-            '/absences/' . Absence::query()->where('status', 'asked')->firstOrFail()->id => 'What becomes of the work',
-            '/rulebook/rotations' => 'The turns that come',
-            '/rulebook/sweeps' => 'The last ones',
-            '/rulebook/sweep-runs/' . Sweeps::lookedAt('Quotes that are late')->id => 'Rules answer',
-            "/rulebook/why?task={$task->id}&person=femi-adeyinka" => 'About Femi Adeyinka',
-            '/absences/what-if' => 'Work it out',
-            '/absences/calendars' => 'From a file',
-            '/people?person=femi-adeyinka' => 'Open tasks at most',
-            '/people/femi-adeyinka/leaving' => 'What they hold',
-            '/me' => 'When I am there',
-            '/account' => 'Where you are signed in',
-            '/house' => 'Who sees tasks',
-            '/setup' => 'Rules to begin with',
-            '/places?q=sulla' => 'Greater Sulla',
-            '/customers?customer=port-selwyn-brass' => 'Put into another record',
-            '/changes' => 'Who changed what',
-            '/tasks?group=holder' => 'not grouped',
-            '/invitation/' . str_repeat('a', 48) => 'no longer good',
-        ]
-        as $path => $text
-    ) {
+    foreach (pathsLookedAt($task) as $path => $text) {
         $test->visit($path);
         $test->see($text);
         $look($path);

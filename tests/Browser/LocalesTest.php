@@ -86,6 +86,7 @@ it('says nothing but by the words, and has room for them, in a longer language a
             '/rulebook',
             '/rulebook/why',
             '/rulebook/rotations',
+            '/rulebook/table?rule=woodwind-round',
             '/rulebook/sweeps',
             '/rulebook/sweep-runs/' . Sweeps::lookedAt('Set-ups of the orchestra to Tobias')->id,
             '/absences',

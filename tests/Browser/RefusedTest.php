@@ -50,6 +50,12 @@ const FORMS = [
     'parts/TaskParts.tsx' => ['hanneke', '/tasks/{task}', [], "//input[@type='file']"],
     'parts/Intake.tsx' => ['hanneke', '/floor?person=ayumi-kato', ['Pause intake'], SENDS],
     'Task/NewTask.tsx' => ['hanneke', '/tasks/new', ['Title := A lyre'], "//button[normalize-space(.)='Make it']"],
+    'ruletable/FromSpreadsheet.tsx' => [
+        'hanneke',
+        '/rulebook/table?rule=woodwind-round',
+        ['From a spreadsheet …'],
+        "//*[@role='dialog']//input[@type='file']",
+    ],
     'sweep/SweepEditor.tsx' => [
         'hanneke',
         '/rulebook/sweeps',

@@ -134,6 +134,11 @@ final class RightHouseRequests
             'GET rulebook/coverage' => ['revision' => (string) LockedDraft::revision()],
             'PUT rulebook/findings/{signature}' => ['reason' => 'It is meant so.'],
             'POST rulebook/rotations' => ['rotation' => 'Brass bench', 'act' => 'skipped', 'person' => 'ayumi'],
+            'GET rulebook/table', 'GET rulebook/table/export' => ['rule' => 'round'],
+            'POST rulebook/table/read' => [
+                'rule' => House::roundRule(),
+                'table' => "Name,Team,Rotation\nRound,Brass bench,Brass bench\n",
+            ],
             'POST rulebook/sweeps', 'PUT rulebook/sweeps/{sweep}' => [
                 'name' => 'To Femi',
                 'document' => ['hand_to' => 'femi', 'then' => [['kind' => 'tag', 'tag' => 'moved']]],

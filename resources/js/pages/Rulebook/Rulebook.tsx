@@ -18,14 +18,10 @@ import { PublishDialog } from '@/parts/rule/PublishDialog';
 import { RulebookAside } from '@/parts/rule/RulebookAside';
 import { RulebookHeader } from '@/parts/rule/RulebookHeader';
 import { FindRules, PlannedNote, StripFoot, StripHead } from '@/parts/rule/RulebookLines';
-import { blankRule } from '@/parts/rule/RuleEditor';
+import { blankRule, newRuleId } from '@/parts/rule/RuleEditor';
 import { RuleList, useFetched } from '@/parts/rule/RuleList';
 import type { RowActions } from '@/parts/rule/RuleRow';
 import { SHOWN } from '@/parts/rule/Unfinished';
-
-function newId(): string {
-    return `rule-${crypto.randomUUID().slice(0, 8)}`;
-}
 
 function actionsOn(draft: Draft, findings: Findings, open: (id: string | null) => void): RowActions {
     const mend: RowActions['mend'] = (rule, press) =>
@@ -54,7 +50,7 @@ function actionsOn(draft: Draft, findings: Findings, open: (id: string | null) =
                               one,
                               {
                                   ...structuredClone(rule),
-                                  id: newId(),
+                                  id: newRuleId(),
                                   name: say('screen.rulebook.copy', { name: rule.name }),
                               },
                           ]
@@ -89,13 +85,13 @@ function nameAt({ rules, find }: Draft, index: number): string {
 
 /** New rules come by a key, and by what is pasted. */
 function useNewRules(mayWrite: boolean, add: (rules: Rule[]) => void): void {
-    usePaste(mayWrite ? (pasted) => add(pasted.map((one) => ({ ...one, id: newId() }))) : null);
+    usePaste(mayWrite ? (pasted) => add(pasted.map((one) => ({ ...one, id: newRuleId() }))) : null);
     useShortcuts(
         'page',
         say('keys.rulebook'),
         mayWrite
             ? [
-                  { key: 'n', does: say('keys.new_rule'), run: () => add([blankRule(newId())]) },
+                  { key: 'n', does: say('keys.new_rule'), run: () => add([blankRule(newRuleId())]) },
                   { key: say('keys.space'), does: say('keys.move_rule') },
               ]
             : [],
@@ -180,7 +176,7 @@ export default function Rulebook(page: RulebookPageProps) {
                     title={titleOf(page, draft)}
                     draft={draft}
                     mayWrite={mayWrite}
-                    onAdd={() => add([blankRule(newId())])}
+                    onAdd={() => add([blankRule(newRuleId())])}
                     onDiscard={() => setDialog('discard')}
                     onPublish={() => setDialog('publish')}
                 />

@@ -18,6 +18,10 @@ import { RuleFaults } from './RuleFaults';
 import { RuleTexts } from './RuleTexts';
 import { Caught, countsOf, Held } from './Trial';
 
+export function newRuleId(): string {
+    return `rule-${crypto.randomUUID().slice(0, 8)}`;
+}
+
 /** A rule of which nothing is guessed: it is unfinished until its blanks are chosen, and never acts before. */
 export function blankRule(id: string): Rule {
     return {

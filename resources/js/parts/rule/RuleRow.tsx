@@ -72,6 +72,10 @@ function RowMenu({ rule, place, last, open, actions }: Pick<Props, 'rule' | 'pla
                         label: say('screen.why.try_it'),
                         run: () => router.get('/rulebook/why', { rule: rule.id }),
                     },
+                    {
+                        label: say('screen.rule_table.as_table'),
+                        run: () => router.get('/rulebook/table', { rule: rule.id }),
+                    },
                     { label: say('screen.sweeps.apply'), run: () => void startSweep({ rule: rule.id, filter: {} }) },
                     { label: say('screen.rule_row.copy'), run: () => actions.copy(rule) },
                     {

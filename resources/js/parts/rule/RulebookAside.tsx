@@ -1,7 +1,9 @@
 import type { Coverage, Rule, RulebookPageProps } from '@props/Rules/RulebookPage';
+import type { RuleTableLine } from '@props/Rules/RuleTablePage';
 import { useState } from 'react';
 import { useFormats } from '@/lib/format';
 import type { Draft } from '@/lib/useDraft';
+import { useAsked } from '@/lib/useAsked';
 import type { Findings } from '@/lib/useFindings';
 import { say } from '@/lib/words';
 import { Button } from '@/ui/Button';
@@ -17,6 +19,30 @@ type Props = {
     findings: Findings;
     onGo: (id: string) => void;
 };
+
+/** Rules that stand together and differ in values alone. */
+function Tables({ revision }: { revision: number }) {
+    const { answer } = useAsked<{ tables: RuleTableLine[] }>(`/rulebook/tables?of=${revision}`);
+    if (answer === null || answer.tables.length === 0) return null;
+    return (
+        <section>
+            <h2 className="mb-1 text-base font-semibold">{say('screen.rule_table.tables')}</h2>
+            <ul>
+                {answer.tables.map(({ rule, name, rows }) => (
+                    <li key={rule} className="border-t border-line py-1">
+                        <a
+                            className="text-sky underline"
+                            href={`/rulebook/table?${new URLSearchParams({ rule }).toString()}`}
+                        >
+                            {name}
+                        </a>{' '}
+                        <span className="text-ink2">{say('screen.rule_table.rows', { count: rows })}</span>
+                    </li>
+                ))}
+            </ul>
+        </section>
+    );
+}
 
 /** Beside the rules: what the draft would change, earlier versions, files. */
 export function RulebookAside({ page, draft, coverage, findings, onGo }: Props) {
@@ -61,6 +87,7 @@ export function RulebookAside({ page, draft, coverage, findings, onGo }: Props) 
                     {say('screen.rulebook_aside.whose_turn')}
                 </a>
             </section>
+            {page.mayWrite && <Tables revision={draft.revision} />}
             {page.mayWrite && (
                 <section>
                     <h2 className="mb-1 text-base font-semibold">{say('screen.sweeps.sweeps')}</h2>

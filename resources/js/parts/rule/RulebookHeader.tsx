@@ -2,7 +2,8 @@ import type { Draft, Saving } from '@/lib/useDraft';
 import { Button } from '@/ui/Button';
 import { say } from '@/lib/words';
 
-function SavedState({ saving, theirs }: { saving: Saving; theirs: (() => void) | null }) {
+/** Whether what was changed is saved, and why not. */
+export function SavedState({ saving, theirs }: { saving: Saving; theirs: (() => void) | null }) {
     switch (saving.state) {
         case 'nothing to save':
             return null;
