@@ -20,6 +20,7 @@ Route::middleware('auth')->group(static function (): void {
     Route::delete('rulebook/draft', [RulebookController::class, 'discardDraft']);
     Route::post('rulebook/publish', [RulebookController::class, 'publish']);
     Route::get('rulebook/coverage', [RulebookController::class, 'coverage']);
+    Route::get('rulebook/burden', [RulebookController::class, 'burden']);
     Route::get('rulebook/merged', [RulebookController::class, 'merged']);
     Route::get('rulebook/try', [RulebookController::class, 'tried']);
     Route::get('rulebook/why', [WhyController::class, '__invoke']);

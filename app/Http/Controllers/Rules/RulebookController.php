@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Rules;
 use App\Coverage\CoverageRuns;
 use App\Http\Invalid;
 use App\Http\Pages\Intake\MergedPreview;
+use App\Http\Pages\Rules\BurdenView;
 use App\Http\Pages\Rules\CoverageView;
 use App\Http\Pages\Rules\RulebookPage;
 use App\Http\Pages\Rules\RuleTrial;
@@ -79,6 +80,19 @@ final class RulebookController
         return new JsonResponse([
             'coverage' => $run === null ? null : CoverageView::of($run->load(['version', 'against'])),
         ]);
+    }
+
+    /** Whom a revision of the draft would burden and relieve, by the recent work as far as it is worked out. */
+    public function burden(Request $request, BurdenView $view): JsonResponse
+    {
+        Gate::authorize('write', RulebookVersion::class);
+        $draft = RulebookVersion::query()->draft()->first();
+        $run =
+            $draft === null || LockedDraft::revision() !== $request->integer('revision')
+                ? null
+                : CoverageRuns::forDraft($draft, $request->integer('revision'));
+
+        return new JsonResponse(['burden' => $run === null ? null : $view->of($run->load('version'))]);
     }
 
     /** A rule of the draft held against the recent work: how much of it each comparison takes, and who would get it. */

@@ -130,6 +130,10 @@ function Dialogs({
                     revision={draft.revision}
                     next={(page.published?.number ?? 0) + 1}
                     days={page.recentDays}
+                    vocabulary={page.vocabulary}
+                    compared={
+                        page.published === null || page.draft === null ? null : [page.published.id, page.draft.id]
+                    }
                     open={dialog === 'publish'}
                     onOpenChange={(shown) => setDialog(shown ? 'publish' : null)}
                 />

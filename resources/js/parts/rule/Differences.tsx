@@ -1,9 +1,14 @@
 import type { RuleDifferences } from '@props/Rules/RuleDifferences';
+import type { Rule } from '@props/Rules/RulebookPage';
 import type { Vocabulary } from '@props/Rules/Vocabulary';
 import { say } from '@/lib/words';
 import { RuleSentence } from './RuleSentence';
 
 const ORDER = ['added', 'changed', 'moved', 'gone'] as const;
+
+function Paused({ rule }: { rule: Rule }) {
+    return rule.active === false ? <span className="text-ochre"> {say('screen.common.paused')}</span> : null;
+}
 
 /** What is otherwise in one list of rules than in another, in sentences: as it was, and as it is then. */
 export function Differences({ of, vocabulary }: { of: RuleDifferences; vocabulary: Vocabulary }) {
@@ -27,12 +32,14 @@ export function Differences({ of, vocabulary }: { of: RuleDifferences; vocabular
                             <p className={what === 'gone' ? 'line-through' : ''}>
                                 {what === 'changed' && <span className="text-xs">{say('differences.before')} </span>}
                                 <RuleSentence rule={before} vocabulary={vocabulary} />
+                                <Paused rule={before} />
                             </p>
                         )}
                         {after !== null && (
                             <p>
                                 {what === 'changed' && <span className="text-xs">{say('differences.after')} </span>}
                                 <RuleSentence rule={after} vocabulary={vocabulary} />
+                                <Paused rule={after} />
                             </p>
                         )}
                     </li>
