@@ -8,6 +8,7 @@ use App\Http\Controllers\Rules\RulebookController;
 use App\Http\Controllers\Rules\RulebookFileController;
 use App\Http\Controllers\Rules\RuleTableController;
 use App\Http\Controllers\Rules\WhyController;
+use App\Http\Controllers\Rules\WritersController;
 use App\Http\Controllers\Sweeps\SweepController;
 use App\Http\Controllers\Sweeps\SweepRunController;
 use Illuminate\Support\Facades\Route;
@@ -16,6 +17,7 @@ use Illuminate\Support\Facades\Route;
 Route::middleware('auth')->group(static function (): void {
     Route::get('rulebook', [RulebookController::class, 'show']);
     Route::get('rulebook/rules', [RulebookController::class, 'rules']);
+    Route::put('rulebook/writers', WritersController::class);
     Route::put('rulebook/draft', [RulebookController::class, 'saveDraft']);
     Route::delete('rulebook/draft', [RulebookController::class, 'discardDraft']);
     Route::post('rulebook/publish', [RulebookController::class, 'publish']);

@@ -94,8 +94,31 @@ final readonly class IdentifiedRules
         return is_array($rule) ? $rule : null;
     }
 
+    /**
+     * @param list<mixed> $documents rules with ids, among others
+     *
+     * @return array<array-key, string> what pages will know them by, by id
+     */
+    public static function hashes(array $documents): array
+    {
+        $hashes = [];
+        foreach ($documents as $one) {
+            $id = is_array($one) ? $one['id'] ?? null : null;
+            if (is_string($id)) {
+                $hashes[$id] = self::hashOf($one);
+            }
+        }
+
+        return $hashes;
+    }
+
     private function hash(int|string $id): string
     {
-        return hash('xxh64', Document::encode($this->rules[$id]));
+        return self::hashOf($this->rules[$id]);
+    }
+
+    private static function hashOf(mixed $document): string
+    {
+        return hash('xxh64', Document::encode($document));
     }
 }

@@ -35,6 +35,7 @@ const LIMITED = [
     'places.name' => TextLimits::NAME,
     'places.slug' => TextLimits::ID,
     'rotation_turns.reason' => TextLimits::REASON,
+    'rulebook_writers.rule_id' => TextLimits::ID,
     'sweep_runs.name' => TextLimits::NAME,
     'sweep_runs.rule_id' => TextLimits::ID,
     'sweeps.name' => TextLimits::NAME,

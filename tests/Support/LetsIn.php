@@ -134,6 +134,7 @@ final class LetsIn
             'GET rulebook/why' => [self::LEADS, []],
             'GET rulebook/rotations' => [self::OF_THE_HOUSE, []],
             'POST rulebook/rotations' => [self::LEADS, ['rotation' => 'Brass bench', 'act' => 'begun_anew']],
+            'PUT rulebook/writers' => [self::LEADS, ['rule' => 'round']],
             'GET rulebook/burden' => [self::LEADS, ['revision' => '1']],
             'GET rulebook/tables' => [self::LEADS, []],
             'GET rulebook/table' => [self::LEADS, ['rule' => 'round']],

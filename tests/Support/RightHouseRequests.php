@@ -134,6 +134,7 @@ final class RightHouseRequests
             'GET rulebook/coverage' => ['revision' => (string) LockedDraft::revision()],
             'PUT rulebook/findings/{signature}' => ['reason' => 'It is meant so.'],
             'POST rulebook/rotations' => ['rotation' => 'Brass bench', 'act' => 'skipped', 'person' => 'ayumi'],
+            'PUT rulebook/writers' => ['rule' => 'round'],
             'GET rulebook/table', 'GET rulebook/table/export' => ['rule' => 'round'],
             'POST rulebook/table/read' => [
                 'rule' => House::roundRule(),

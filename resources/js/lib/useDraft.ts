@@ -1,7 +1,8 @@
 import type { Fault, KnownRule, Rule, RulebookPageProps, SavedDraft } from '@props/Rules/RulebookPage';
 import { useCallback, useEffect, useRef, useState, useSyncExternalStore } from 'react';
 import { ask, Problem } from './ask';
-import { besideTheirs, KnownRules, stubs, toSave, type Entry, type Stub } from './rules';
+import { besideTheirs, KnownRules, Stub, stubs, toSave, type Entry } from './rules';
+import { together } from './together';
 import { say } from './words';
 
 const PAUSE = 600;
@@ -77,6 +78,8 @@ type Autosaved = {
     unsaved: boolean;
     /** Puts other rules, or all of what the server has, in the place of what is kept. */
     put: (next: Entry[] | Kept, state: Saving['state'] & ('waiting' | 'nothing to save')) => void;
+    /** By what the server knows a rule as it was saved last; null: it was not. */
+    hashOf: (entry: Entry) => string | null;
 };
 
 /** Keeps the rules and saves them a moment after they have changed, and again where the server could not be reached. */
@@ -85,6 +88,7 @@ function useAutosaved(page: Page, known: KnownRules): Autosaved {
     const [saving, setSaving] = useState<Saving>({ state: 'nothing to save' });
     const latest = useRef(kept);
     const busy = useRef(false);
+    const hashes = useRef(new WeakMap<Rule, string>());
     const unsaved = saving.state === 'waiting' || saving.state === 'saving' || saving.state === 'failed';
 
     const put = useCallback<Autosaved['put']>((next, state) => {
@@ -99,11 +103,15 @@ function useAutosaved(page: Page, known: KnownRules): Autosaved {
         const sent = latest.current;
         setSaving({ state: 'saving' });
         try {
-            const saved = await ask<SavedDraft>(
+            const { hashes: given, ...saved } = await ask<SavedDraft>(
                 'PUT',
                 '/rulebook/draft',
                 JSON.stringify({ rules: toSave(sent.rules, sent.saved, known.find), revision: sent.revision }),
             );
+            for (const one of sent.rules) {
+                const hash = given[one.id];
+                if (!(one instanceof Stub) && hash !== undefined) hashes.current.set(one, hash);
+            }
             const more = latest.current.rules !== sent.rules;
             latest.current = { ...latest.current, ...saved, saved: sent.rules };
             setKept(latest.current);
@@ -130,7 +138,12 @@ function useAutosaved(page: Page, known: KnownRules): Autosaved {
     }, [saving, save, kept.rules]);
     useWarning(unsaved);
 
-    return { kept, saving, unsaved, put };
+    const hashOf = useCallback(
+        (entry: Entry): string | null => (entry instanceof Stub ? entry.hash : (hashes.current.get(entry) ?? null)),
+        [],
+    );
+
+    return { kept, saving, unsaved, put, hashOf };
 }
 
 /** Asks before the page is left while something is unsaved. */
@@ -174,7 +187,7 @@ export function remembered(history: History, now: Entry[]): History {
  */
 export function useDraft(page: Page): Draft {
     const known = useKnownRules(page);
-    const { kept, saving, unsaved, put } = useAutosaved(page, known);
+    const { kept, saving, unsaved, put, hashOf } = useAutosaved(page, known);
     // The steps there were belong to what was taken over from the server before them.
     const [steps, setSteps] = useState({ history: NO_HISTORY, source: kept.source });
     const history = steps.source === kept.source ? steps.history : NO_HISTORY;
@@ -185,6 +198,15 @@ export function useDraft(page: Page): Draft {
     useEffect(() => {
         if (newer && !unsaved) put(fromServer(page), 'nothing to save');
     }, [newer, unsaved, page, put]);
+
+    // Where somebody else saved first, and other rules than ours: both are kept, and saved once more.
+    const isBehind = newer && saving.state === 'failed' && saving.final;
+    useEffect(() => {
+        if (!isBehind) return;
+        const server = fromServer(page);
+        const both = together({ base: kept.saved, ours: kept.rules, theirs: stubs(page.rules), hashOf });
+        if (both !== null) put({ ...server, rules: both }, 'waiting');
+    }, [isBehind, page, kept, put, hashOf]);
 
     const change = (rules: Entry[] | Kept, after: History, state: 'waiting' | 'nothing to save'): void => {
         put(rules, state);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Rules;
 
+use App\Bridge\IdentifiedRules;
 use App\Coverage\CoverageRuns;
 use App\Http\Invalid;
 use App\Http\Pages\Intake\MergedPreview;
@@ -136,9 +137,14 @@ final class RulebookController
 
     public function saveDraft(SaveDraftRequest $request, Viewer $viewer, SaveDraft $save): JsonResponse
     {
-        $saved = $save($request->draftRules(), $request->integer('revision'), $viewer->actor());
+        $rules = $request->draftRules();
+        $saved = $save($rules, $request->integer('revision'), $viewer->actor());
 
-        return new JsonResponse(['revision' => $saved->revision, 'faults' => RulebookPage::faults($saved->faults)]);
+        return new JsonResponse([
+            'revision' => $saved->revision,
+            'faults' => RulebookPage::faults($saved->faults),
+            'hashes' => (object) IdentifiedRules::hashes($rules),
+        ]);
     }
 
     public function discardDraft(DraftRequest $request, Viewer $viewer, DiscardDraft $discard): RedirectResponse

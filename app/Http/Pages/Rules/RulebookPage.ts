@@ -70,7 +70,12 @@ export type Coverage = {
 };
 
 /** The answer to saving a draft. */
-export type SavedDraft = { revision: number; faults: Fault[] };
+export type SavedDraft = {
+    revision: number;
+    faults: Fault[];
+    /** of the rules that came whole, by id */
+    hashes: Record<string, string>;
+};
 
 export type Version = {
     id: string;

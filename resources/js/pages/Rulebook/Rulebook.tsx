@@ -11,6 +11,7 @@ import { useDraft, type Draft } from '@/lib/useDraft';
 import { usePaste } from '@/lib/usePaste';
 import { useFindings, type Findings } from '@/lib/useFindings';
 import { useTrial } from '@/lib/useTrial';
+import { useWriters } from '@/lib/useWriters';
 import { say } from '@/lib/words';
 import { Progress } from '@/parts/rule/Changes';
 import { DiscardDialog } from '@/parts/rule/DiscardDialog';
@@ -156,6 +157,7 @@ export default function Rulebook(page: RulebookPageProps) {
     const [open, setOpen] = useState<string | null>(null);
     const [wanted, setWanted] = useState<string | null>(null);
     const [dialog, setDialog] = useState<Dialog>(null);
+    const others = useWriters(mayWrite ? open : undefined);
     const trial = useTrial(mayWrite ? open : null, draft.revision);
     const [text, setText] = useState('');
     const shown = useShown(text, draft.revision);
@@ -180,6 +182,7 @@ export default function Rulebook(page: RulebookPageProps) {
                     title={titleOf(page, draft)}
                     draft={draft}
                     mayWrite={mayWrite}
+                    others={others}
                     onAdd={() => add([blankRule(newRuleId())])}
                     onDiscard={() => setDialog('discard')}
                     onPublish={() => setDialog('publish')}
@@ -214,6 +217,7 @@ export default function Rulebook(page: RulebookPageProps) {
                         days={recentDays}
                         vocabulary={vocabulary}
                         open={open}
+                        others={others}
                         mayWrite={mayWrite}
                         actions={actionsOn(draft, findings, setOpen)}
                         scroller={scroller}

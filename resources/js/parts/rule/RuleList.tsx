@@ -22,6 +22,7 @@ import { useVirtualizer } from '@tanstack/react-virtual';
 import { useEffect, type ReactNode, type RefObject } from 'react';
 import { faultsByRule, Stub, type Entry } from '@/lib/rules';
 import type { Draft } from '@/lib/useDraft';
+import type { Writer } from '@/lib/useWriters';
 import { say } from '@/lib/words';
 import { shares, StripPiece, takesArrivals, type Share } from './CoverageStrip';
 import { RuleRow, type RowActions } from './RuleRow';
@@ -38,6 +39,8 @@ type Props = {
     days: number;
     vocabulary: Vocabulary;
     open: string | null;
+    /** who else writes the rulebook */
+    others: Writer[];
     mayWrite: boolean;
     actions: RowActions;
     scroller: RefObject<HTMLElement | null>;
@@ -144,7 +147,7 @@ type ListedProps = {
 
 /** One rule of the list. */
 function Listed({ list, entry, index, own, faults }: ListedProps) {
-    const { draft, strip, whole, findings, trial, days, vocabulary, open, mayWrite, actions } = list;
+    const { draft, strip, whole, findings, trial, days, vocabulary, open, others, mayWrite, actions } = list;
     const rule = draft.find(entry);
     const total = strip?.total ?? 0;
     const piece = <StripPiece share={own} total={total} rule={rule} />;
@@ -164,6 +167,7 @@ function Listed({ list, entry, index, own, faults }: ListedProps) {
             findings={found}
             trial={open === rule.id ? trial : null}
             note={note}
+            here={others.filter((one) => one.rule === rule.id).map(({ name }) => name)}
             strip={piece}
             actions={actions}
         />

@@ -35,6 +35,8 @@ type Props = {
     /** of the one that is open */
     trial: RuleTrial | null;
     note: string | null;
+    /** names of others who have it open */
+    here: string[];
     strip: ReactNode;
     actions: RowActions;
 };
@@ -90,7 +92,8 @@ function RowMenu({ rule, place, last, open, actions }: Pick<Props, 'rule' | 'pla
 }
 
 export function RuleRow(props: Props) {
-    const { rule, place, last, vocabulary, open, mayWrite, faults, findings, trial, note, strip, actions } = props;
+    const { rule, place, last, vocabulary, open, mayWrite, faults, findings, trial, note, here, strip, actions } =
+        props;
     const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({
         id: rule.id,
         disabled: !mayWrite,
@@ -152,6 +155,11 @@ export function RuleRow(props: Props) {
                                 <RowMenu rule={rule} place={place} last={last} open={open} actions={actions} />
                             )}
                         </div>
+                        {here.length > 0 && (
+                            <p className="text-xs text-plum">
+                                {say('screen.rule_row.here', { names: here.join(', ') })}
+                            </p>
+                        )}
                         {note !== null && <p className="text-xs text-ochre">{note}</p>}
                         {!open && <FaultNote faults={faults} />}
                         <FindingNotes {...{ rule, findings, vocabulary, mayWrite, actions }} />

@@ -1,4 +1,5 @@
 import type { Draft, Saving } from '@/lib/useDraft';
+import type { Writer } from '@/lib/useWriters';
 import { Button } from '@/ui/Button';
 import { say } from '@/lib/words';
 
@@ -32,16 +33,23 @@ type Props = {
     title: string;
     draft: Draft;
     mayWrite: boolean;
+    /** who else has it open to write it */
+    others: Writer[];
     onAdd: () => void;
     onDiscard: () => void;
     onPublish: () => void;
 };
 
-export function RulebookHeader({ title, draft, mayWrite, onAdd, onDiscard, onPublish }: Props) {
+export function RulebookHeader({ title, draft, mayWrite, others, onAdd, onDiscard, onPublish }: Props) {
     return (
         <header className="sticky top-0 z-30 flex flex-wrap items-center gap-3 border-b border-line bg-chalk px-4 py-2">
             <h1 className="text-lg">{title}</h1>
             <SavedState saving={draft.saving} theirs={draft.theirs} />
+            {others.length > 0 && (
+                <span className="text-plum" role="status">
+                    {say('screen.rulebook_header.here', { names: others.map(({ name }) => name).join(', ') })}
+                </span>
+            )}
             {mayWrite && (
                 <span className="ms-auto flex flex-wrap items-center gap-2">
                     <Button look="quiet" disabled={draft.undo === null} onClick={() => draft.undo?.()}>
