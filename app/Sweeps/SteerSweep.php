@@ -35,6 +35,10 @@ final class SteerSweep
         if ($run->rulebook_version_id !== RulebookVersion::query()->published()->value('id')) {
             throw SweepMovedOn::otherRules();
         }
+        // What was stopped while it was looked at is looked at anew.
+        if ($run->state === SweepState::Stopped && $run->carried_at === null) {
+            throw SweepMovedOn::since();
+        }
         $this->go($run, [SweepState::Looked, SweepState::Stopped], SweepState::Carrying, 'sweep_carried', $by, [
             'carried_at' => $run->carried_at ?? CarbonImmutable::now(),
             'ended_at' => null,

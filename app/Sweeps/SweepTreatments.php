@@ -29,7 +29,11 @@ final class SweepTreatments
             return null;
         }
 
-        return new TaskSwept($house->router(), $sweep, $house->snapshot->catalogue);
+        $handTo = $sweep->handTo === null ? null : $house->snapshot->roster->people[$sweep->handTo];
+
+        return $handTo === null || $handTo->active
+            ? new TaskSwept($house->router(), $sweep, $house->snapshot->catalogue)
+            : null;
     }
 
     /**

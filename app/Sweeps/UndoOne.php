@@ -55,8 +55,13 @@ final readonly class UndoOne
             foreach ($tasks as $task) {
                 $now = $this->subjects->of($task, $locked->house);
                 $reversal = $undoing->tasks[$task->id] ?? null;
+                $holder = $reversal?->heldBy();
+                $hasLeft = $holder !== null && !($locked->house->snapshot->roster->people[$holder] ?? null)?->active;
+                if ($hasLeft) {
+                    $reversal = $reversal?->withoutHolder();
+                }
                 $after = $reversal === null ? self::dropped($task, $now) : $reversal->on($now);
-                $whole = $whole && ($reversal === null ? $after !== $now : $reversal->left($now) === []);
+                $whole = $whole && !$hasLeft && ($reversal === null ? $after !== $now : $reversal->left($now) === []);
                 $after = $locked->house->router()->settled($after);
                 if (!$after->equals($now)) {
                     $facts = $locked->house->router()->facts->of($now, $after, $at);

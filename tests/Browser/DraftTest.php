@@ -11,25 +11,8 @@ use App\Models\Tasks\TaskSource;
 use App\Rules\LockedDraft;
 use App\Rules\SaveDraft;
 use OpenBaton\Core\Document\Node;
-use Tests\BrowserTestCase;
-use Tests\Support\Browser;
 
-/** @return list<array<string, mixed>> the rules as they are saved in the draft */
-function draftRules(): array
-{
-    /** @var list<array<string, mixed>> */
-    return RulebookVersion::query()->where('state', VersionState::Draft)->sole()->rules;
-}
-
-function pauseRule(BrowserTestCase $test, int $place): void
-{
-    $test->press("More for rule {$place}");
-    $test->press('Pause');
-    $test->until(
-        fn(): bool => str_contains($test->text(), 'Draft saved') && draftRules()[$place - 1]['active'] === false,
-        fn(): string => "Rule {$place} is not saved as paused. The page says:\n" . $test->text(),
-    );
-}
+require_once __DIR__ . '/DraftFunctions.php';
 
 beforeEach(function (): void {
     $this->signIn('hanneke');
@@ -119,37 +102,6 @@ it('says when somebody else saved first, shows theirs on request, and brings our
     $this->see('Draft saved');
     $this->dontSee('Repairs, as another lead has it');
     expect(array_column(array_slice(draftRules(), 0, 2), 'active'))->toBe([false, false]);
-});
-
-it('keeps what two leads change at once, and shows each the other', function (): void {
-    $this->press('Edit rule 4');
-    $mine = $this->browser;
-    $theirs = $this->browser = Browser::open();
-    try {
-        $this->signIn('admin');
-        $this->visit('/rulebook');
-        $this->see('Hanneke de Wit is here, too');
-        $this->find("//*[@data-rule][.//*[.='Hanneke de Wit is at it']]//button[@aria-label='More for rule 4']");
-        pauseRule($this, 3);
-        $this->browser = $mine;
-        // Before any news of it has come.
-        $this->press('More for rule 2');
-        $this->press('Pause');
-        $this->until(
-            static fn(): bool => array_column(array_slice(draftRules(), 1, 2), 'active') === [false, false],
-            fn(): string => $this->text(),
-        );
-        $this->until(
-            fn(): bool => str_contains($this->text(), 'Draft saved') && !str_contains($this->text(), 'Not saved'),
-            fn(): string => $this->text(),
-        );
-        $this->browser = $theirs;
-        $this->see('Edit');
-        $this->find("//*[@data-rule][.//button[@aria-label='More for rule 2']]//*[contains(., 'paused')]");
-    } finally {
-        $theirs->quit();
-        $this->browser = $mine;
-    }
 });
 
 it('takes a single key for what is nearest, and lists what keys do here', function (): void {

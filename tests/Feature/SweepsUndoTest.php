@@ -139,3 +139,21 @@ it('stops where other rules are in force than when it was looked at', function (
     expect([$run->refresh()->state, $run->why])->toBe([SweepState::Stopped, 'other_rules']);
     expect(array_column(sweptRows($this, $run), 3))->toBe(array_fill(0, 4, 'foreseen'));
 });
+
+it('leaves a task where it is whose holder before has left the house', function (): void {
+    $run = looked($this, ['rule' => 'round', 'filter' => []]);
+    steer($this, $run, 'carry-out');
+    House::person('tobias')->update(['active' => false]);
+    App\Models\House\House::query()->increment('roster_revision');
+    steer($this, $run, 'undo');
+    expect(whoHolds($this))->toBe(['ayumi', 'femi', 'callum', 'ayumi']);
+    expect(array_column(sweptRows($this, $run), 3))->toBe(array_fill(0, 4, 'partly'));
+});
+
+it('is not carried out where it was stopped before all of it was looked at', function (): void {
+    $run = looked($this, ['rule' => 'round', 'filter' => []]);
+    $run->update(['state' => SweepState::Stopped]);
+    steer($this, $run, 'carry-out', 409);
+    expect(whoHolds($this)[0])->toBe('tobias');
+    expect(sweepPage($this, $run)['progress'])->toMatchArray(['mayGoOn' => false, 'mayUndo' => false]);
+});

@@ -23,6 +23,9 @@ use OpenBaton\Core\Workload\TaskStatus;
  */
 final readonly class Reversal
 {
+    /** What goes with who holds it. */
+    private const OF_HOLDER = ['holderId', 'previousHolderId', 'openTo', 'covering'];
+
     /** @param array<string, array{mixed, mixed}> $parts was and became, by property; of fields by "fields/" and path */
     private function __construct(public array $parts) {}
 
@@ -58,6 +61,20 @@ final readonly class Reversal
     public function write(): array
     {
         return $this->parts;
+    }
+
+    /** The same, but for who had it: it stays with whoever has it. */
+    public function withoutHolder(): self
+    {
+        return new self(array_diff_key($this->parts, array_flip(self::OF_HOLDER)));
+    }
+
+    /** Who held it before; null: it did not change, or nobody did. */
+    public function heldBy(): ?string
+    {
+        $was = $this->parts['holderId'][0] ?? null;
+
+        return is_string($was) ? $was : null;
     }
 
     public function on(Subject $now): Subject

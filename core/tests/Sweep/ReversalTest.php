@@ -71,6 +71,17 @@ it('leaves alone what somebody has changed since, and names it', function (): vo
         ->toBeTrue();
 });
 
+it('can leave it with whoever has it', function (): void {
+    $before = Story::task();
+    $after = $before->heldBy('tobias')->tagged('swept');
+    $reversal = Reversal::of($before, $after);
+    expect($reversal->heldBy())->toBe('femi');
+    $undone = $reversal->withoutHolder()->on($after);
+    expect([$undone->holderId, $undone->tags])->toBe(['tobias', []]);
+    expect(Reversal::of($before, $before->tagged('swept'))->heldBy())->toBeNull();
+    expect(Reversal::of($before->heldBy(null), $after)->heldBy())->toBeNull();
+});
+
 it('does not touch what the task has of its customer', function (): void {
     $before = Story::task()->withField('customer.owner', 'femi');
     expect(Reversal::of($before, $before->withField('customer.owner', 'ayumi'))->parts)->toBe([]);
