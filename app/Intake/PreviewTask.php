@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Intake;
 
+use App\Bridge\HouseAt;
 use App\Bridge\Houses;
 use App\Bridge\RotationStore;
 use App\Bridge\WorkReader;
@@ -12,6 +13,7 @@ use App\Models\Tasks\TaskSource;
 use OpenBaton\Core\Document\DecisionFormat;
 use OpenBaton\Core\Document\DocumentError;
 use OpenBaton\Core\Document\Node;
+use OpenBaton\Core\Subject\Subject;
 
 /** Who would get a task if it came now, and why; nothing is changed, and no turn of a rotation is taken. */
 final readonly class PreviewTask
@@ -26,8 +28,7 @@ final readonly class PreviewTask
     public function __invoke(Node $document, User $by): array
     {
         $house = $this->houses->now();
-        $incoming = $this->reader->read($document, TaskSource::ByHand, $house);
-        $ready = $this->route->ready(new Arrival($by, null, $by->person?->slug), $incoming, $house);
+        $ready = $this->ready($document, $by, $house);
         $work = WorkReader::of($ready->needs, $house->snapshot);
 
         return DecisionFormat::write(
@@ -35,5 +36,22 @@ final readonly class PreviewTask
                 ->router()
                 ->decide($ready->change, $work, RotationStore::read($ready->needs->rotations, $house->snapshot)),
         );
+    }
+
+    /**
+     * The task as it would come.
+     *
+     * @throws DocumentError with all that is wrong with it
+     */
+    public function subject(Node $document, User $by, HouseAt $house): Subject
+    {
+        return $this->ready($document, $by, $house)->change->after;
+    }
+
+    private function ready(Node $document, User $by, HouseAt $house): ReadyToRoute
+    {
+        $incoming = $this->reader->read($document, TaskSource::ByHand, $house);
+
+        return $this->route->ready(new Arrival($by, null, $by->person?->slug), $incoming, $house);
     }
 }

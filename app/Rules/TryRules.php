@@ -32,14 +32,12 @@ final readonly class TryRules
     public function __construct(private TaskSubjects $subjects) {}
 
     /**
-     * @param Task        $task   with TaskSubjects::RELATIONS
      * @param string|null $ruleId null: all of them
      *
      * @return Tried|null null: there is no such rule
      */
-    public function __invoke(Task $task, HouseAt $house, CompiledRulebook $rulebook, ?string $ruleId): ?Tried
+    public function __invoke(Subject $subject, HouseAt $house, CompiledRulebook $rulebook, ?string $ruleId): ?Tried
     {
-        $subject = $this->subjects->of($task, $house);
         $all = self::decide([[$subject, self::arriving($subject)]], $house, $rulebook)[$subject->id];
         if ($ruleId === null) {
             return new Tried($all);

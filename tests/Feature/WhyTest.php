@@ -156,6 +156,24 @@ it('tries a rule that waits for something else as if that happened', function ()
     expect(whySides(['task' => $task->id])['published']['trail']['pick'])->not->toBeNull();
 });
 
+it('tells of a task that is made up on the spot, and makes none', function (): void {
+    $made = (string) json_encode(['kind' => 'bench-repair', 'title' => 'A tuba', 'fields' => ['task.value' => 900]]);
+    $sides = whySides(['made' => $made, 'rule' => 'round', 'person' => 'femi']);
+    expect(array_keys($sides))->toBe(['published']);
+    expect($sides['published']['trail']['pick']['slug'])->toBe('ayumi');
+    expect($sides['published']['criteria']['holds'])->toBeTrue();
+    expect(answersOf($sides['published'])[0])->toContain('Rule round');
+    $page = $this->get('/rulebook/why?' . http_build_query(['made' => $made]))->viewData('page')['props'];
+    expect([$page['task'], $page['made']])->toBe([
+        null,
+        ['title' => 'A tuba', 'kind' => 'Bench repair', 'document' => $made],
+    ]);
+    expect(Task::query()->count())->toBe(0);
+    foreach (['{', '{"kind":"nothing","title":"x"}', str_repeat('x', 5000)] as $wrong) {
+        $this->getJson('/rulebook/why?' . http_build_query(['made' => $wrong]))->assertUnprocessable();
+    }
+});
+
 it('is for those who write rules, and knows nothing of what is not there', function (): void {
     $task = House::arrive();
     expect(whySides(['task' => 'nothing', 'rule' => 'none', 'person' => 'nobody']))->toBe([]);

@@ -16,7 +16,12 @@ final class WhyController
     {
         return Inertia::render(
             'Rulebook/Why',
-            $page->props($request->task(), $request->chosen('rule'), $request->chosen('person')),
+            $page->props(
+                $request->task(),
+                $request->chosen('rule'),
+                $request->chosen('person'),
+                $request->chosen('made'),
+            ),
         );
     }
 }

@@ -6,12 +6,14 @@ namespace App\Http\Pages\Rules;
 
 use App\Bridge\DecisionReader;
 use App\Bridge\RulebookReader;
+use App\Bridge\TaskSubjects;
 use App\Explain\CriteriaTree;
 use App\Explain\PartWords;
 use App\Explain\ReasonTrail;
 use App\Explain\WhyNot;
 use App\Fields\Choices;
 use App\Http\Viewer;
+use App\Intake\PreviewTask;
 use App\Models\Rules\RulebookVersion;
 use App\Models\Tasks\Decision;
 use App\Models\Tasks\Task;
@@ -26,6 +28,7 @@ use OpenBaton\Core\Rulebook\Family;
 use OpenBaton\Core\Rulebook\KindRegistry;
 use OpenBaton\Core\Rulebook\PartFormat;
 use OpenBaton\Core\Rulebook\Rule;
+use OpenBaton\Core\Subject\Subject;
 
 /**
  * Why, and why not: what rules would do with a task now, by those in force and by the draft, beside what was decided
@@ -40,13 +43,20 @@ final readonly class WhyPage
         private TryRules $try,
         private RulebookReader $rulebooks,
         private DecisionReader $decisions,
+        private TaskSubjects $subjects,
+        private PreviewTask $preview,
     ) {}
 
-    /** @return array<string, mixed> */
-    public function props(?Task $task, ?string $rule, ?string $person): array
+    /**
+     * @param string|null $made the document of a task that is made up, where it is about none that there is
+     *
+     * @return array<string, mixed>
+     */
+    public function props(?Task $task, ?string $rule, ?string $person, ?string $made = null): array
     {
         $house = $this->viewer->snapshot();
         $person = isset($house->roster->people[$person ?? '']) ? $person : null;
+        $subject = $this->subject($task, $made);
 
         return [
             'task' =>
@@ -58,12 +68,34 @@ final readonly class WhyPage
                         'title' => $task->title,
                         'kind' => (string) $task->kind?->name,
                     ],
+            'made' =>
+                $task !== null || $made === null || $subject === null
+                    ? null
+                    : [
+                        'title' => (string) $this->viewer
+                            ->words()
+                            ->value('task.title', $subject->fields['task.title'] ?? ''),
+                        'kind' => $this->viewer->words()->value('task.kind', $subject->fields['task.kind'] ?? ''),
+                        'document' => $made,
+                    ],
             'rule' => $rule,
             'person' => $person,
             'rules' => $this->rules(...),
             'people' => static fn(): array => Choices::people($house->roster),
-            'sides' => fn(): array => $task === null ? [] : $this->sides($task, $rule, $person),
+            'sides' => fn(): array => $subject === null ? [] : $this->sides($subject, $task, $rule, $person),
         ];
+    }
+
+    /** What it is about: a task, or one that is made up; null: nothing yet. */
+    private function subject(?Task $task, ?string $made): ?Subject
+    {
+        $house = $this->viewer->house();
+
+        return match (true) {
+            $task !== null => $this->subjects->of($task, $house),
+            $made !== null => $this->preview->subject(Node::parse($made), $this->viewer->user(), $house),
+            default => null,
+        };
     }
 
     /** @return list<array{value: string, label: string}> of the draft and of what is in force, each once */
@@ -80,18 +112,18 @@ final readonly class WhyPage
     }
 
     /** @return list<Side> */
-    private function sides(Task $task, ?string $rule, ?string $person): array
+    private function sides(Subject $subject, ?Task $task, ?string $rule, ?string $person): array
     {
         $sides = [];
         $published = $this->published();
         $draft = $this->draft();
         foreach (['published' => $published, 'draft' => $draft] as $code => $rulebook) {
             if ($rulebook !== null) {
-                $tried = ($this->try)($task, $this->viewer->house(), $rulebook, $rule);
+                $tried = ($this->try)($subject, $this->viewer->house(), $rulebook, $rule);
                 $sides[] = ['code' => $code, 'version' => $rulebook->version] + $this->now($tried, $rulebook, $person);
             }
         }
-        $then = $this->then($task, $person);
+        $then = $task === null ? null : $this->then($task, $person);
 
         return $then === null ? $sides : [...$sides, $then];
     }

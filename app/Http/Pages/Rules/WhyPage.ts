@@ -26,6 +26,8 @@ export type WhySide = {
 
 export type WhyPageProps = {
     task: { id: string; number: number; title: string; kind: string } | null;
+    /** one that is made up, where it is about none that there is; document: as other systems would send it */
+    made: { title: string; kind: string; document: string } | null;
     rule: string | null;
     person: string | null;
     rules: Choosable[];

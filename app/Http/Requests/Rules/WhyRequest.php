@@ -13,6 +13,9 @@ use OpenBaton\Core\Document\TextLimits;
 /** What somebody asks why of: a task, a rule, a person, or any of them. */
 final class WhyRequest extends InputRequest
 {
+    /** Characters of the document of a task that is made up: it stands in an address. */
+    private const MADE_UP = 4_000;
+
     public function authorize(): bool
     {
         return $this->user()?->can('write', RulebookVersion::class) === true;
@@ -23,7 +26,12 @@ final class WhyRequest extends InputRequest
     {
         $id = ['nullable', 'string', 'max:' . TextLimits::ID];
 
-        return ['task' => $id, 'rule' => $id, 'person' => $id];
+        return [
+            'task' => $id,
+            'rule' => $id,
+            'person' => $id,
+            'made' => ['nullable', 'string', 'max:' . self::MADE_UP],
+        ];
     }
 
     /** One that is no longer there is none. */

@@ -10,7 +10,7 @@ import { TaskFinder } from '@/parts/TaskFinder';
 import { Button } from '@/ui/Button';
 import { Labelled } from '@/ui/Labelled';
 
-type Asked = { task: string | null; rule: string | null; person: string | null };
+type Asked = { task: string | null; made: string | null; rule: string | null; person: string | null };
 
 function look(asked: Asked): void {
     const query = new URLSearchParams(
@@ -20,13 +20,23 @@ function look(asked: Asked): void {
 }
 
 /** What is asked about: a task, a rule, a person. */
-function Question({ task, rule, person, rules, people }: WhyPageProps) {
-    const asked: Asked = { task: task?.id ?? null, rule, person };
+function Question({ task, made, rule, person, rules, people }: WhyPageProps) {
+    const asked: Asked = { task: task?.id ?? null, made: made?.document ?? null, rule, person };
     return (
         <div className="grid grid-cols-3 gap-4 border-b border-line bg-paper px-5 py-3">
             <div className="flex flex-col gap-1">
                 <span className="font-medium">{say('screen.why.task')}</span>
-                {task === null ? (
+                {task === null && made !== null && (
+                    <p className="flex items-baseline gap-2">
+                        <span className="min-w-0 truncate">
+                            {say('screen.why.made', { kind: made.kind, title: made.title })}
+                        </span>
+                        <Button look="quiet" className="min-h-6" onClick={() => look({ ...asked, made: null })}>
+                            {say('screen.why.another')}
+                        </Button>
+                    </p>
+                )}
+                {task === null && made === null && (
                     <TaskFinder
                         inputId="why-task"
                         label={say('screen.why.task')}
@@ -35,7 +45,8 @@ function Question({ task, rule, person, rules, people }: WhyPageProps) {
                         side="left"
                         onChoose={({ id }) => look({ ...asked, task: id })}
                     />
-                ) : (
+                )}
+                {task !== null && (
                     <p className="flex items-baseline gap-2">
                         <a className="min-w-0 truncate text-sky underline" href={`/tasks/${task.id}`}>
                             № <span className="font-mono">{task.number}</span> {task.title}
@@ -170,7 +181,14 @@ export default function Why(page: WhyPageProps) {
             <h1 className="px-5 py-3 text-xl font-semibold">{say('screen.why.why')}</h1>
             <Question {...page} />
             <div className="min-h-0 flex-1 overflow-auto">
-                {page.task === null && <p className="p-5 text-ink2">{say('screen.why.choose')}</p>}
+                {page.task === null && page.made === null && (
+                    <p className="p-5 text-ink2">
+                        {say('screen.why.choose')}{' '}
+                        <a className="text-sky underline" href="/tasks/new">
+                            {say('screen.why.make_up')}
+                        </a>
+                    </p>
+                )}
                 {differ !== undefined && (
                     <p className="px-5 py-2" role="status">
                         {differ === null ? say('screen.why.alike') : say('screen.why.differ', { at: differ })}

@@ -79,6 +79,7 @@ function useNewTask(kinds: NewTaskPageProps['kinds']) {
         values,
         wrong,
         trail,
+        document: documentOf(kind, customer, values),
         busy,
         setCustomer,
         set: (path: string, value: EntryValue) => setValues({ ...values, [path]: value }),
@@ -163,7 +164,19 @@ export default function NewTask({ kinds, fields, people, manyAtOnce }: NewTaskPa
                 {task.trail === null ? (
                     <p className="text-ink2">{say('screen.new_task.ask_and_the_rules')}</p>
                 ) : (
-                    <ReasonTrail trail={task.trail} />
+                    <>
+                        <ReasonTrail trail={task.trail} />
+                        {manyAtOnce && (
+                            <p className="mt-3">
+                                <a
+                                    className="text-sky underline"
+                                    href={`/rulebook/why?${new URLSearchParams({ made: task.document }).toString()}`}
+                                >
+                                    {say('screen.new_task.why')}
+                                </a>
+                            </p>
+                        )}
+                    </>
                 )}
             </aside>
             {importing && (
