@@ -11,7 +11,12 @@ function request()
     number = number + 1
     local family = ({ "brass", "woodwind", "strings", "keys" })[number % 4 + 1]
     local kind = ({ "bench-repair", "quote", "call-back", "tuning-visit", "diagnosis" })[number % 5 + 1]
-    local body = string.format('{"title":"Bench task %d","kind":"%s","customer":"carrow-silver-band","fields":{"task.family":"%s","task.value":%d}}', number, kind, family, number % 800)
+    -- Only repairs ask what instrument it is.
+    local fields = ""
+    if kind == "bench-repair" or kind == "diagnosis" then
+        fields = string.format(',"fields":{"task.family":"%s","task.value":%d}', family, number % 800)
+    end
+    local body = string.format('{"title":"Bench task %d","kind":"%s","customer":"carrow-silver-band"%s}', number, kind, fields)
     return wrk.format("POST", "/api/v1/tasks", {
         ["Authorization"] = "Bearer " .. os.getenv("BENCH_TOKEN"),
         ["Idempotency-Key"] = string.format("%s-%d-%d", os.getenv("BENCH_RUN"), id, number),

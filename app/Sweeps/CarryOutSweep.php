@@ -10,6 +10,7 @@ use App\Models\Sweeps\SweepState;
 use App\Models\Sweeps\SweptState;
 use App\Models\Sweeps\SweptTask;
 use App\Refusals\SweepMovedOn;
+use Carbon\CarbonImmutable;
 use Illuminate\Bus\Queueable;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Bus\Dispatchable;
@@ -28,6 +29,17 @@ final class CarryOutSweep implements ShouldQueue
     public function __construct(private readonly string $runId)
     {
         $this->afterCommit();
+    }
+
+    /** It is not left as though it were under way. */
+    public function failed(): void
+    {
+        SweepRun::query()
+            ->find($this->runId)
+            ?->goes(SweepState::Carrying, SweepState::Stopped, [
+                'ended_at' => CarbonImmutable::now(),
+                'why' => 'failed',
+            ]);
     }
 
     public function handle(SweepOne $sweepOne): void

@@ -46,6 +46,17 @@ final class LookAtSweep implements ShouldQueue
         $this->afterCommit();
     }
 
+    /** It is not left as though it were under way. */
+    public function failed(): void
+    {
+        SweepRun::query()
+            ->find($this->runId)
+            ?->goes(SweepState::Looking, SweepState::Stopped, [
+                'ended_at' => CarbonImmutable::now(),
+                'why' => 'failed',
+            ]);
+    }
+
     public function handle(Houses $houses, ChosenTasks $chosen, TaskSubjects $subjects, CustomerSource $customers): void
     {
         $run = SweepRun::query()->with('user')->find($this->runId);

@@ -8,6 +8,7 @@ use App\Models\Sweeps\SweepRun;
 use App\Models\Sweeps\SweepState;
 use App\Models\Sweeps\SweptState;
 use App\Models\Sweeps\SweptTask;
+use Carbon\CarbonImmutable;
 use Illuminate\Bus\Queueable;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Bus\Dispatchable;
@@ -25,6 +26,17 @@ final class UndoSweep implements ShouldQueue
     public function __construct(private readonly string $runId, private readonly string $userId)
     {
         $this->afterCommit();
+    }
+
+    /** It is not left as though it were under way. */
+    public function failed(): void
+    {
+        SweepRun::query()
+            ->find($this->runId)
+            ?->goes(SweepState::Undoing, SweepState::Stopped, [
+                'ended_at' => CarbonImmutable::now(),
+                'why' => 'failed',
+            ]);
     }
 
     public function handle(UndoOne $undoOne): void

@@ -12,6 +12,7 @@ use OpenBaton\Core\Table\RuleRow;
 use OpenBaton\Core\Time\Zone;
 use Tests\Support\Clock;
 use Tests\Support\House;
+use Tests\Support\OpenPage;
 use Tests\Support\PropTypes;
 
 require_once __DIR__ . '/PagesFunctions.php';
@@ -74,7 +75,15 @@ it('has a table for rules that stand together and differ in values alone', funct
     expect(PropTypes::check('tables', [['RuleTablePage', 'RuleTablePageProps', $props]]))->toBe('');
     $alone = propsOf($this, 'hanneke', '/rulebook/table?rule=round');
     expect($alone['table']->ids ?? $alone['table']['ids'])->toBe(['round']);
-    $this->get('/rulebook/table?rule=nowhere')->assertNotFound();
+    $this->get('/rulebook/table?rule=nowhere')->assertRedirect('/rulebook');
+    $this->get('/rulebook/table/export?rule=nowhere')->assertNotFound();
+    // A page that is open when its rule is taken out goes on.
+    $partial = OpenPage::visits() + [
+        'X-Inertia-Partial-Component' => 'Rulebook/RuleTable',
+        'X-Inertia-Partial-Data' => 'table,rules',
+    ];
+    $left = $this->get('/rulebook/table?rule=nowhere', $partial)->assertOk()->json('props.table');
+    expect($left)->toBe(['rule' => 'nowhere', 'ids' => ['nowhere'], 'elsewhere' => [], 'columns' => []]);
 });
 
 it('finds rules that are alike elsewhere', function (): void {

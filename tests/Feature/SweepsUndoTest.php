@@ -157,3 +157,16 @@ it('is not carried out where it was stopped before all of it was looked at', fun
     expect(whoHolds($this)[0])->toBe('tobias');
     expect(sweepPage($this, $run)['progress'])->toMatchArray(['mayGoOn' => false, 'mayUndo' => false]);
 });
+
+it('is stopped, and can go on, where its job has failed', function (): void {
+    $run = looked($this, ['rule' => 'round', 'filter' => []]);
+    $run->update(['state' => SweepState::Carrying, 'carried_at' => now()]);
+    (new CarryOutSweep($run->id))->failed();
+    expect([$run->refresh()->state, $run->why])->toBe([SweepState::Stopped, 'failed']);
+    (new UndoSweep($run->id, House::user('hanneke')->id))->failed();
+    (new LookAtSweep($run->id))->failed();
+    expect($run->refresh()->state)->toBe(SweepState::Stopped);
+    steer($this, $run, 'carry-out');
+    expect([$run->refresh()->state, $run->why])->toBe([SweepState::Done, null]);
+    expect(whoHolds($this))->toBe(['ayumi', 'femi', 'callum', 'ayumi']);
+});

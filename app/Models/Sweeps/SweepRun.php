@@ -94,7 +94,11 @@ final class SweepRun extends Model
     public function goes(SweepState $from, SweepState $to, array $with = []): bool
     {
         $this->fill(['state' => $to] + $with);
-        $gone = self::query()->whereKey($this->id)->where('state', $from)->update($this->getDirty()) === 1;
+        $gone =
+            self::query()
+                ->whereKey($this->id)
+                ->where('state', $from)
+                ->update(['state' => $to] + $this->getDirty()) === 1;
         $gone ? $this->syncOriginal() : $this->refresh();
 
         return $gone;

@@ -14,6 +14,7 @@ use App\RuleTables\AlikeRules;
 use App\Tables\TableWriter;
 use App\Words\Words;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use Inertia\Inertia;
@@ -27,9 +28,13 @@ final class RuleTableController
     /** Bytes of a table that is read. */
     private const LARGEST = 1 << 20;
 
-    public function show(Request $request, RuleTablePage $page, RulebookPage $rulebook): Response
+    public function show(Request $request, RuleTablePage $page, RulebookPage $rulebook): Response|RedirectResponse
     {
-        $id = self::rule($request, $rulebook);
+        $id = self::asked($request);
+        // A page that is open goes on without it: it may be what was just taken out.
+        if ($rulebook->rules()->find($id) === null && PartialReload::of($request) === null) {
+            return redirect('/rulebook');
+        }
         $revision = LockedDraft::revision();
         if ($request->filled('known') && $request->integer('known') === $revision) {
             PartialReload::of($request)?->leaveOut(RulebookPage::OF_A_REVISION);
@@ -52,7 +57,9 @@ final class RuleTableController
         RulebookPage $rulebook,
         Words $words,
     ): StreamedResponse {
-        $ids = $page->ids(self::rule($request, $rulebook));
+        $id = self::asked($request);
+        abort_if($rulebook->rules()->find($id) === null, 404);
+        $ids = $page->ids($id);
         $rules = array_map(static fn(string $id): array => AlikeRules::plain($rulebook->rules()->find($id)), $ids);
         $table = $page->table($rules[0]);
 
@@ -88,13 +95,11 @@ final class RuleTableController
     }
 
     /** The rule that a table is asked for by. */
-    private static function rule(Request $request, RulebookPage $rulebook): string
+    private static function asked(Request $request): string
     {
         Gate::authorize('write', RulebookVersion::class);
         $request->validate(['rule' => ['required', 'string', 'max:' . TextLimits::ID]]);
-        $id = $request->string('rule')->toString();
-        abort_if($rulebook->rules()->find($id) === null, 404);
 
-        return $id;
+        return $request->string('rule')->toString();
     }
 }

@@ -48,7 +48,7 @@ export type SweepRunPageProps = {
         /** over which tasks */
         chosen: { ids: string[] } | { filter: Record<string, string> };
         canLookAnew: boolean;
-        why: 'too_many' | 'gone' | 'other_rules' | null;
+        why: 'too_many' | 'gone' | 'other_rules' | 'failed' | null;
         looked: number;
         /** so many tasks are changed at most */
         most: number;

@@ -11,6 +11,7 @@ import { useDraft, type Draft } from '@/lib/useDraft';
 import { useFindings } from '@/lib/useFindings';
 import { say } from '@/lib/words';
 import { SavedState } from '@/parts/rule/RulebookHeader';
+import { useFetched } from '@/parts/rule/RuleList';
 import { RuleSentence } from '@/parts/rule/RuleSentence';
 import { newRuleId } from '@/parts/rule/RuleEditor';
 import { FromSpreadsheet } from '@/parts/ruletable/FromSpreadsheet';
@@ -53,7 +54,9 @@ function Tools({
 
 /** Rules that differ in values alone, as a table: edited in place, pasted, exported; they stay what they are. */
 export default function RuleTable(page: RuleTablePageProps) {
-    const { vocabulary, table, recentDays } = page;
+    const { vocabulary, recentDays } = page;
+    // What it was opened with: the rule by which it was asked for may be gone by now.
+    const [table] = useState(page.table);
     const draft = useDraft(page);
     const coverage = useCoverage(draft.faults === null ? null : draft.revision);
     const findings = useFindings(draft.revision);
@@ -61,6 +64,10 @@ export default function RuleTable(page: RuleTablePageProps) {
     const [pasting, setPasting] = useState(false);
     const [isWhole, setWhole] = useState(false);
 
+    useFetched(
+        draft,
+        draft.rules.flatMap(({ id }, place) => (own.has(id) || table.elsewhere.includes(id) ? [place] : [])),
+    );
     const rows = draft.rules.flatMap((entry) => (own.has(entry.id) ? (draft.find(entry) ?? []) : []));
     const elsewhere = draft.rules.flatMap((entry) =>
         table.elsewhere.includes(entry.id) && !own.has(entry.id) ? (draft.find(entry) ?? []) : [],

@@ -11,6 +11,7 @@ import { say } from '@/lib/words';
 import { Loads } from '@/parts/sweep/Loads';
 import { Steering } from '@/parts/sweep/Steering';
 import { SweptTable } from '@/parts/sweep/SweptTable';
+import { Button } from '@/ui/Button';
 import { Pages } from '@/ui/Pages';
 
 const SHOWN: ComesTo[] = ['changes', 'same', 'nobody'];
@@ -71,6 +72,11 @@ export default function SweepRun(page: SweepRunPageProps) {
         });
         void sent.then((done) => done || setOut({}));
     };
+    const chooseAll = (isIn: boolean): void =>
+        void send(async () => {
+            await ask('PUT', `/rulebook/sweep-runs/${run.id}/tasks`, JSON.stringify({ in: isIn }));
+            router.reload();
+        });
     const turned = rows.map((row) =>
         out[row.place] === true
             ? { ...row, state: row.state === 'foreseen' ? ('left_out' as const) : ('foreseen' as const) }
@@ -121,6 +127,12 @@ export default function SweepRun(page: SweepRunPageProps) {
                         hasBecome={!['looking', 'looked'].includes(progress.state)}
                         onPick={progress.state === 'looked' && shown === 'changes' ? choose : null}
                     />
+                    {progress.state === 'looked' && page.pages > 1 && (
+                        <p className="flex gap-2 px-3 pt-3">
+                            <Button onClick={() => chooseAll(true)}>{say('screen.sweeps.all_in')}</Button>
+                            <Button onClick={() => chooseAll(false)}>{say('screen.sweeps.all_out')}</Button>
+                        </p>
+                    )}
                     <Pages
                         page={page.page}
                         pages={page.pages}
