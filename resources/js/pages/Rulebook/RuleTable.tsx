@@ -10,7 +10,7 @@ import { useCoverage } from '@/lib/useCoverage';
 import { useDraft, type Draft } from '@/lib/useDraft';
 import { useFindings } from '@/lib/useFindings';
 import { say } from '@/lib/words';
-import { SavedState } from '@/parts/rule/RulebookHeader';
+import { SavedState, UndoRedo } from '@/parts/rule/RulebookHeader';
 import { useFetched } from '@/parts/rule/RuleList';
 import { RuleSentence } from '@/parts/rule/RuleSentence';
 import { newRuleId } from '@/parts/rule/RuleEditor';
@@ -31,12 +31,7 @@ function Tools({
 }) {
     return (
         <span className="ms-auto flex flex-wrap items-center gap-2">
-            <Button look="quiet" disabled={draft.undo === null} onClick={() => draft.undo?.()}>
-                {say('screen.rulebook_header.undo')}
-            </Button>
-            <Button look="quiet" disabled={draft.redo === null} onClick={() => draft.redo?.()}>
-                {say('screen.rulebook_header.redo')}
-            </Button>
+            <UndoRedo draft={draft} />
             <a
                 className="text-sky underline"
                 href={`/rulebook/table/export?${new URLSearchParams({ rule }).toString()}`}

@@ -29,6 +29,20 @@ export function SavedState({ saving, theirs }: { saving: Saving; theirs: (() => 
     }
 }
 
+/** A step back and a step forward in what was changed. */
+export function UndoRedo({ draft }: { draft: Draft }) {
+    return (
+        <>
+            <Button look="quiet" disabled={draft.undo === null} onClick={() => draft.undo?.()}>
+                {say('screen.rulebook_header.undo')}
+            </Button>
+            <Button look="quiet" disabled={draft.redo === null} onClick={() => draft.redo?.()}>
+                {say('screen.rulebook_header.redo')}
+            </Button>
+        </>
+    );
+}
+
 type Props = {
     title: string;
     draft: Draft;
@@ -52,12 +66,7 @@ export function RulebookHeader({ title, draft, mayWrite, others, onAdd, onDiscar
             )}
             {mayWrite && (
                 <span className="ms-auto flex flex-wrap items-center gap-2">
-                    <Button look="quiet" disabled={draft.undo === null} onClick={() => draft.undo?.()}>
-                        {say('screen.rulebook_header.undo')}
-                    </Button>
-                    <Button look="quiet" disabled={draft.redo === null} onClick={() => draft.redo?.()}>
-                        {say('screen.rulebook_header.redo')}
-                    </Button>
+                    <UndoRedo draft={draft} />
                     <Button onClick={onAdd}>{say('screen.rulebook_header.new_rule')}</Button>
                     {draft.isDraft && (
                         <>
