@@ -22,3 +22,9 @@ function pauseRule(BrowserTestCase $test, int $place): void
         fn(): string => "Rule {$place} is not saved as paused. The page says:\n" . $test->text(),
     );
 }
+
+/** Whoever was there before may have left one. */
+function withoutDraft(): void
+{
+    RulebookVersion::query()->where('state', VersionState::Draft)->delete();
+}

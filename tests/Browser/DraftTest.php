@@ -15,13 +15,14 @@ use OpenBaton\Core\Document\Node;
 require_once __DIR__ . '/DraftFunctions.php';
 
 beforeEach(function (): void {
+    withoutDraft();
     $this->signIn('hanneke');
     $this->visit('/rulebook');
     $this->find("//button[@aria-label='More for rule 4']");
 });
 
 afterEach(function (): void {
-    RulebookVersion::query()->where('state', VersionState::Draft)->delete();
+    withoutDraft();
 });
 
 it('does not fall back to an older page that comes in after a save', function (): void {

@@ -8,6 +8,8 @@ use App\Models\Tasks\Task;
 use Symfony\Component\Finder\Finder;
 use Tests\Support\Sweeps;
 
+require_once __DIR__ . '/DraftFunctions.php';
+
 /** What sends a form where the steps do not name it. */
 const SENDS = "(//*[@role='dialog']//button[@type='submit'])[last()]";
 
@@ -199,6 +201,7 @@ it(
                 $silent[] = "{$source}: " . mb_strimwidth($error->getMessage(), 0, 300);
             }
         }
+        withoutDraft();
         expect($silent)->toBe([]);
     },
 );

@@ -2,11 +2,9 @@
 
 declare(strict_types=1);
 
-use App\Access\Actor;
 use App\Models\Rules\RulebookVersion;
-use App\Rules\DiscardDraft;
-use App\Rules\LockedDraft;
-use Tests\Support\House;
+
+require_once __DIR__ . '/DraftFunctions.php';
 
 /** @return array<string, array{string, string, string}> family, team and rotation of the rules of the table, by name */
 function tableRules(): array
@@ -27,6 +25,7 @@ function tableRules(): array
 }
 
 it('edits rules that are alike as a table, with a paste from a spreadsheet', function (): void {
+    withoutDraft();
     $this->signIn('hanneke');
     $this->visit('/rulebook');
     $this->click("//aside//a[starts-with(., 'Woodwind repairs go round')]");
@@ -65,5 +64,5 @@ it('edits rules that are alike as a table, with a paste from a spreadsheet', fun
     $this->press('Undo');
     $this->see('A table of 3 rules');
     $this->until(static fn(): bool => count(tableRules()) === 3, fn(): string => $this->text());
-    app(DiscardDraft::class)(LockedDraft::revision(), Actor::user(House::user('hanneke')));
+    withoutDraft();
 });
