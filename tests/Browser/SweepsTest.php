@@ -60,6 +60,13 @@ it('sweeps tasks but for one that is taken out, and takes it back', function ():
             ->toHaveCount($set - 1);
     });
     expect(openTasks())->toBe($before);
+    // What came in one go is one line, with its tasks in it.
+    $this->signInInstead('tobias');
+    $this->see('New for you');
+    $lines = "//section[@aria-label='New for you']/ul/li";
+    expect(count($this->browser->findElements(WebDriverBy::xpath($lines))))->toBeLessThan($set);
+    $this->click("({$lines}//summary[contains(., ' tasks')])[1]");
+    expect($this->find("({$lines}//ul)[1]")->getText())->toContain('set-up before the concert');
 });
 
 it('applies a rule to work that is there, and takes it back', function (): void {

@@ -84,7 +84,10 @@ it('tells both in the product at once, until they have read it', function (): vo
             'at' => CarbonImmutable::parse($at),
         ]);
     }
-    expect($told($page('femi')))->toHaveCount(2);
+    expect([$told($page('femi')), $page('femi')['noticesInAll']])->toBe([
+        ['Horn: yours in place of Callum Rees', 'Horn: yours in place of Callum Rees'],
+        2,
+    ]);
     $this->actingAs(House::user('femi'))->post("/notices/{$last->id}/seen");
     expect($told($page('femi')))->toBe([]);
     app(CommentOn::class)($task->refresh(), 'It needs a new valve', [], Speaker::user(House::user('femi')));

@@ -1,17 +1,27 @@
 import { router } from '@inertiajs/react';
 import type { NoticeLine } from '@props/Tasks/NoticeLine';
 import { useFormats } from '@/lib/format';
+import { inOneGo } from '@/lib/notices';
 import { say } from '@/lib/words';
 import { Button } from '@/ui/Button';
 
 const FIRST = 5;
 
 /** What came to one, and went, by the doing of others, until one has read it. */
-export function Notices({ notices, onTask }: { notices: NoticeLine[]; onTask: (id: string) => void }) {
-    const formats = useFormats();
+export function Notices({
+    notices,
+    inAll,
+    onTask,
+}: {
+    notices: NoticeLine[];
+    inAll: number;
+    onTask: (id: string) => void;
+}) {
     if (notices.length === 0) return null;
     // Ids grow as notices are handed out, which is not always the order of what they tell of.
     const until = notices.map((one) => one.id).reduce((one, other) => (one > other ? one : other));
+    const shown = inOneGo(notices).slice(0, FIRST);
+    const more = inAll - shown.flat().length;
     return (
         <section aria-label={say('notice.title')} className="border-y border-plum bg-chalk px-3 py-2">
             <h2 className="flex items-baseline justify-between font-semibold text-plum">
@@ -25,21 +35,58 @@ export function Notices({ notices, onTask }: { notices: NoticeLine[]; onTask: (i
                 </Button>
             </h2>
             <ul className="text-sm">
-                {notices.slice(0, FIRST).map((notice) => (
-                    <li key={notice.id} className="py-0.5">
-                        <button type="button" className="text-sky underline" onClick={() => onTask(notice.taskId)}>
-                            № {notice.number}
-                        </button>{' '}
-                        {notice.title}
-                        <span className="block text-xs text-ink2">
-                            {notice.said}, {formats.moment(notice.at)}
-                        </span>
-                    </li>
+                {shown.map((group) => (
+                    <Group key={group[0]?.id} group={group} onTask={onTask} />
                 ))}
             </ul>
-            {notices.length > FIRST && (
-                <p className="text-xs text-ink2">{say('notice.more', { count: notices.length - FIRST })}</p>
-            )}
+            {more > 0 && <p className="text-xs text-ink2">{say('notice.more', { count: more })}</p>}
         </section>
+    );
+}
+
+/** One notice, or the tasks of which the same is told. */
+function Group({ group, onTask }: { group: NoticeLine[]; onTask: (id: string) => void }) {
+    const formats = useFormats();
+    const [first] = group;
+    if (first === undefined) return null;
+    const said = (
+        <span className="block text-xs text-ink2">
+            {first.said}, {formats.moment(first.at)}
+        </span>
+    );
+    return (
+        <li className="py-0.5">
+            {group.length === 1 ? (
+                <>
+                    <Of notice={first} onTask={onTask} />
+                    {said}
+                </>
+            ) : (
+                <details>
+                    <summary className="cursor-pointer">
+                        {say('notice.tasks', { count: group.length })}
+                        {said}
+                    </summary>
+                    <ul className="max-h-48 overflow-auto ps-4">
+                        {group.map((one) => (
+                            <li key={one.id} className="py-0.5">
+                                <Of notice={one} onTask={onTask} />
+                            </li>
+                        ))}
+                    </ul>
+                </details>
+            )}
+        </li>
+    );
+}
+
+function Of({ notice, onTask }: { notice: NoticeLine; onTask: (id: string) => void }) {
+    return (
+        <>
+            <button type="button" className="text-sky underline" onClick={() => onTask(notice.taskId)}>
+                № {notice.number}
+            </button>{' '}
+            {notice.title}
+        </>
     );
 }

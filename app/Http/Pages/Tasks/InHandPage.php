@@ -52,6 +52,7 @@ final class InHandPage
                 ),
             'person' => static fn(): bool => $person !== null,
             'notices' => static fn(): array => $person === null ? [] : NoticeLine::unseenBy($person, $viewer),
+            'noticesInAll' => static fn(): int => $person === null ? 0 : NoticeLine::countUnseenBy($person),
             'intake' => static fn(): ?array => $person === null ? null : IntakeState::of($person, $viewer),
         ];
     }

@@ -13,6 +13,8 @@ export type InHandPageProps = {
     person: boolean;
     /** what happened by the doing of others, and was not put away yet, the latest first */
     notices: NoticeLine[];
+    /** how many of these there are, of which the latest are listed */
+    noticesInAll: number;
     /** whether new work comes to them; null: they are nobody of the house */
     intake: IntakeState | null;
     /** whether the address names a task */

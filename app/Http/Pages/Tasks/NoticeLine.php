@@ -15,21 +15,30 @@ use Illuminate\Database\Eloquent\Builder;
 /** What somebody should know of because it was not their own doing. Its type is NoticeLine.ts. */
 final class NoticeLine
 {
-    private const MOST = 30;
+    private const MOST = 200;
 
     /** @return list<array<string, mixed>> the latest first, of those that were not put away */
     public static function unseenBy(Person $person, Viewer $viewer): array
     {
-        // That a task came to them is no news once it is no longer theirs to do.
-        $current = static fn(Builder $some): Builder => $some
-            ->where('kind', '<>', NoticeKind::Routed)
-            ->orWhereIn('task_id', Task::query()->open()->where('assignee_id', $person->id)->select('id'));
+        return self::lines(self::unseen($person), $viewer, self::MOST);
+    }
 
-        return self::lines(
-            Notice::query()->unseen()->where('person_id', $person->id)->where($current),
-            $viewer,
-            self::MOST,
-        );
+    public static function countUnseenBy(Person $person): int
+    {
+        return self::unseen($person)->count();
+    }
+
+    /** @return Builder<Notice> without that a task came to them once it is no longer theirs to do */
+    private static function unseen(Person $person): Builder
+    {
+        return Notice::query()
+            ->unseen()
+            ->where('person_id', $person->id)
+            ->where(
+                static fn(Builder $some): Builder => $some
+                    ->where('kind', '<>', NoticeKind::Routed)
+                    ->orWhereIn('task_id', Task::query()->open()->where('assignee_id', $person->id)->select('id')),
+            );
     }
 
     /**

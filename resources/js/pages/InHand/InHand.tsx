@@ -36,7 +36,8 @@ function sum(tasks: TaskLine[]): number {
     return tasks.reduce((total, task) => total + task.minutesLeft, 0);
 }
 
-export default function InHand({ tasks, reviews, open, done, person, intake, notices, chosen, task }: InHandPageProps) {
+export default function InHand(props: InHandPageProps) {
+    const { tasks, reviews, open, done, person, intake, notices, noticesInAll, chosen, task } = props;
     const choose = (id: string): void =>
         router.visit(`/in-hand?task=${id}`, { only: ['task', 'chosen'], preserveState: true, preserveScroll: true });
     const working = tasks.filter((one) => one.status === 'working');
@@ -63,7 +64,7 @@ export default function InHand({ tasks, reviews, open, done, person, intake, not
             >
                 {!person && <p className="p-4">{say('screen.in_hand.you_are_signed_in')}</p>}
                 {intake !== null && <Intake intake={intake} own />}
-                <Notices notices={notices} onTask={choose} />
+                <Notices notices={notices} inAll={noticesInAll} onTask={choose} />
                 {person && order.length === 0 && <p className="p-4">{say('screen.in_hand.nothing_is_in_your')}</p>}
                 <Section
                     title={say('screen.in_hand.working')}

@@ -1,0 +1,25 @@
+import type { NoticeLine } from '@props/Tasks/NoticeLine';
+
+/** Milliseconds between two notices of one go at the most. */
+const PAUSE = 60_000;
+
+/**
+ * Notices that say the same and came in one go (a sweep, an absence, a rule that took much at once), each group with
+ * its latest first, and the groups by their latest.
+ */
+export function inOneGo(notices: NoticeLine[]): NoticeLine[][] {
+    const groups: NoticeLine[][] = [];
+    const latest = new Map<string, NoticeLine[]>();
+    for (const notice of notices) {
+        const group = latest.get(notice.said);
+        const before = group?.at(-1);
+        if (group !== undefined && before !== undefined && Date.parse(before.at) - Date.parse(notice.at) <= PAUSE) {
+            group.push(notice);
+        } else {
+            const begun = [notice];
+            latest.set(notice.said, begun);
+            groups.push(begun);
+        }
+    }
+    return groups;
+}
