@@ -64,6 +64,11 @@ function lookIn(mixed $test, string $who, array $paths): array
         $test->settled();
         $wrong = lookAt($test);
         if ($wrong !== []) {
+            // What is asked for may come in between: rows that grow by it are put in place in the next frame.
+            $test->settled();
+            $wrong = lookAt($test);
+        }
+        if ($wrong !== []) {
             $found["{$who} {$path}"] = $wrong;
         }
     }
