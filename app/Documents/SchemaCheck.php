@@ -17,7 +17,7 @@ final class SchemaCheck
     private const BASE = 'https://openbaton.example/formats/';
 
     /**
-     * @param string $format  roster, rulebook, world or decision
+     * @param string $format  roster, rulebook, sweep, world or decision
      * @param mixed  $decoded as json_decode gives it, with objects
      *
      * @throws DocumentError with the first thing that is wrong

@@ -9,7 +9,10 @@ use OpenBaton\Core\Document\DecisionFormat;
 use OpenBaton\Core\Document\DocumentError;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Document\RulebookFormat;
+use OpenBaton\Core\Document\SweepFormat;
 use OpenBaton\Core\Document\WorldFormat;
+use OpenBaton\Core\Rulebook\KindRegistry;
+use OpenBaton\Core\Rulebook\RuleContext;
 use OpenBaton\Core\Tests\Support\FullWorld;
 
 function asJson(mixed $value): mixed
@@ -87,4 +90,54 @@ it('refuses by its schema, too, what the reader refuses for its form alone', fun
     ['rules/4/if/all', 'all'],
     ['rules/5/give/pool/pools', []],
     ['fields/0/type', 'colour'],
+]);
+
+/** @return array{bool, bool} whether the reader takes it, and the schema */
+function takenAsSweep(mixed $document): array
+{
+    $fields = RulebookFormat::read(Node::root(FullWorld::document()['rulebook']))->fields;
+    $taken = static function (Closure $read): bool {
+        try {
+            $read();
+        } catch (DocumentError) {
+            return false;
+        }
+
+        return true;
+    };
+
+    return [
+        $taken(
+            static fn() => (new SweepFormat(new RuleContext(KindRegistry::standard(), $fields)))->read(
+                Node::root($document),
+            ),
+        ),
+        $taken(static fn() => SchemaCheck::check('sweep', asJson($document))),
+    ];
+}
+
+it('has a schema of sweeps that goes by form as the reader does', function (mixed $document, bool $taken): void {
+    expect(takenAsSweep($document))->toBe([$taken, $taken]);
+})->with([
+    [['hand_to' => 'femi'], true],
+    [['hand_to' => 'femi', 'then' => [], 'if' => ['all' => []]], true],
+    [['if' => ['logic' => true], 'then' => [['kind' => 'tag', 'tag' => 'swept']]], true],
+    [['if' => ['all' => []]], false],
+    [['then' => []], false],
+    [['then' => [['kind' => 'status', 'status' => 'waiting']]], true],
+    [['then' => [['kind' => 'priority_step', 'step' => 'up']]], true],
+    [['then' => [['kind' => 'customer_owner']]], false],
+    [
+        [
+            'then' => [
+                ['kind' => 'tag', 'tag' => 'swept'],
+                ['kind' => 'tell', 'people' => ['kind' => 'people', 'people' => ['femi']], 'text' => 'Look'],
+            ],
+        ],
+        false,
+    ],
+    [['hand_to' => ''], false],
+    [['hand_to' => 'femi', 'give' => ['x' => 1]], false],
+    [['hand_to' => 'femi', 'if' => ['every' => []]], false],
+    [['then' => [['kind' => 'dance']]], false],
 ]);
