@@ -10,7 +10,6 @@ use App\Models\Sweeps\SweepState;
 use App\Models\Sweeps\SweptState;
 use App\Models\Sweeps\SweptTask;
 use App\Refusals\SweepMovedOn;
-use Carbon\CarbonImmutable;
 use Illuminate\Bus\Queueable;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Bus\Dispatchable;
@@ -34,12 +33,7 @@ final class CarryOutSweep implements ShouldQueue
     /** It is not left as though it were under way. */
     public function failed(): void
     {
-        SweepRun::query()
-            ->find($this->runId)
-            ?->goes(SweepState::Carrying, SweepState::Stopped, [
-                'ended_at' => CarbonImmutable::now(),
-                'why' => 'failed',
-            ]);
+        SweepRun::query()->find($this->runId)?->stops(SweepState::Carrying, 'failed');
     }
 
     public function handle(SweepOne $sweepOne): void

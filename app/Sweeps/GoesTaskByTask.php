@@ -43,7 +43,7 @@ trait GoesTaskByTask
                 }
             }
         } catch (SweepMovedOn) {
-            $run->goes($state, SweepState::Stopped, ['ended_at' => CarbonImmutable::now(), 'why' => 'other_rules']);
+            $run->stops($state, 'other_rules');
 
             return;
         }

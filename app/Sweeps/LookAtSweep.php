@@ -49,12 +49,7 @@ final class LookAtSweep implements ShouldQueue
     /** It is not left as though it were under way. */
     public function failed(): void
     {
-        SweepRun::query()
-            ->find($this->runId)
-            ?->goes(SweepState::Looking, SweepState::Stopped, [
-                'ended_at' => CarbonImmutable::now(),
-                'why' => 'failed',
-            ]);
+        SweepRun::query()->find($this->runId)?->stops(SweepState::Looking, 'failed');
     }
 
     public function handle(Houses $houses, ChosenTasks $chosen, TaskSubjects $subjects, CustomerSource $customers): void

@@ -51,7 +51,7 @@ final class SteerSweep
     public function stop(SweepRun $run, User $by): void
     {
         if ($run->state === SweepState::Looking) {
-            $run->goes(SweepState::Looking, SweepState::Stopped, ['ended_at' => CarbonImmutable::now()]);
+            $run->stops(SweepState::Looking);
         } elseif ($run->state->isUnderWay()) {
             $this->go($run, [$run->state], SweepState::Stopped, 'sweep_stopped', $by, [
                 'ended_at' => CarbonImmutable::now(),

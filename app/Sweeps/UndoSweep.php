@@ -8,7 +8,6 @@ use App\Models\Sweeps\SweepRun;
 use App\Models\Sweeps\SweepState;
 use App\Models\Sweeps\SweptState;
 use App\Models\Sweeps\SweptTask;
-use Carbon\CarbonImmutable;
 use Illuminate\Bus\Queueable;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Bus\Dispatchable;
@@ -31,12 +30,7 @@ final class UndoSweep implements ShouldQueue
     /** It is not left as though it were under way. */
     public function failed(): void
     {
-        SweepRun::query()
-            ->find($this->runId)
-            ?->goes(SweepState::Undoing, SweepState::Stopped, [
-                'ended_at' => CarbonImmutable::now(),
-                'why' => 'failed',
-            ]);
+        SweepRun::query()->find($this->runId)?->stops(SweepState::Undoing, 'failed');
     }
 
     public function handle(UndoOne $undoOne): void

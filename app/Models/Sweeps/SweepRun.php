@@ -103,4 +103,14 @@ final class SweepRun extends Model
 
         return $gone;
     }
+
+    /**
+     * Stops by itself, or is stopped, unless it is in that state no longer.
+     *
+     * @param string|null $why null: somebody stopped it
+     */
+    public function stops(SweepState $from, ?string $why = null): void
+    {
+        $this->goes($from, SweepState::Stopped, ['ended_at' => CarbonImmutable::now(), 'why' => $why]);
+    }
 }

@@ -18,13 +18,11 @@ export async function startSweep(order: Order): Promise<void> {
     }
 }
 
-const UNDER_WAY = ['looking', 'carrying', 'undoing'];
-
 /** How far a sweep is; the page is fetched anew when it comes to an end. */
 export function useSweepProgress(id: string, before: SweepProgress): SweepProgress {
     const [told, setTold] = useState<{ of: SweepProgress; progress: SweepProgress }>({ of: before, progress: before });
     const progress = told.of === before ? told.progress : before;
-    const underWay = UNDER_WAY.includes(progress.state);
+    const { underWay } = progress;
     useEffect(() => {
         if (!underWay) return;
         let timer = 0;
@@ -32,7 +30,7 @@ export function useSweepProgress(id: string, before: SweepProgress): SweepProgre
             ask<SweepProgress>('GET', `/rulebook/sweep-runs/${id}/progress`)
                 .then((answer) => {
                     setTold({ of: before, progress: answer });
-                    if (UNDER_WAY.includes(answer.state)) timer = window.setTimeout(look, 600);
+                    if (answer.underWay) timer = window.setTimeout(look, 600);
                     else router.reload();
                 })
                 // Whoever can't be reached just now is asked again.

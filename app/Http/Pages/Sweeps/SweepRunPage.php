@@ -34,7 +34,7 @@ final readonly class SweepRunPage
 
         return [
             'run' => fn(): array => $this->run($run->loadMissing('user')),
-            'progress' => static fn(): array => self::progress($run),
+            'progress' => static fn(): array => self::progressBy($run, $counts()['byState']),
             'counts' => $counts,
             'loads' => fn(): array => $this->loads($run),
             'rows' => fn(): array => $this->rows($run, $shown, min($page, $pages())),
@@ -47,7 +47,16 @@ final readonly class SweepRunPage
     /** @return array<string, mixed> a SweepProgress of SweepRunPage.ts */
     public static function progress(SweepRun $run): array
     {
-        $by = self::counts($run)['byState'];
+        return self::progressBy($run, self::counts($run)['byState']);
+    }
+
+    /**
+     * @param array<string, int> $by how many tasks are in which state
+     *
+     * @return array<string, mixed>
+     */
+    private static function progressBy(SweepRun $run, array $by): array
+    {
         $undone = $by['undone'] + $by['partly'];
         [$done, $total] = match ($run->state) {
             SweepState::Looking => [$run->looked, $run->total],
@@ -57,6 +66,7 @@ final readonly class SweepRunPage
 
         return [
             'state' => $run->state->value,
+            'underWay' => $run->state->isUnderWay(),
             'done' => $done,
             'total' => $total,
             // What was stopped before all of it was done can go on.

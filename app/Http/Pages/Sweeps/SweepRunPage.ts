@@ -28,7 +28,15 @@ export type SweptRow = {
     otherwise: boolean;
 };
 
-export type SweepProgress = { state: SweepState; done: number; total: number; mayGoOn: boolean; mayUndo: boolean };
+export type SweepProgress = {
+    state: SweepState;
+    /** the background works at it */
+    underWay: boolean;
+    done: number;
+    total: number;
+    mayGoOn: boolean;
+    mayUndo: boolean;
+};
 
 export type SweepLoad = PersonRef & {
     /** in percent; null: no working time */

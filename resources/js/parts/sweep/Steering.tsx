@@ -18,10 +18,9 @@ type Props = {
 /** How far it is, and what can be done with it now. */
 export function Steering({ run, progress, count, busy, onAnew }: Props) {
     const [undoing, setUndoing] = useState(false);
-    const { state, done, total } = progress;
+    const { state, underWay, done, total } = progress;
     const go = (what: 'carry-out' | 'stop' | 'undo'): void =>
         router.post(`/rulebook/sweep-runs/${run.id}/${what}`, {}, { preserveScroll: true, preserveState: true });
-    const underWay = ['looking', 'carrying', 'undoing'].includes(state);
     return (
         <div className="flex shrink-0 items-center gap-2" role="status">
             {underWay && (
