@@ -27,17 +27,21 @@ final readonly class RuleTable
 
     private CellText $texts;
 
+    /** @var array<string, RuleCell> by pointer */
+    private array $cells;
+
     /** @param array<array-key, mixed> $rule one of them */
     public function __construct(private array $rule, private Snapshot $house, HouseWords $words)
     {
         $this->texts = new CellText($words, $house);
+        $this->cells = RuleRow::of($rule)->cells;
     }
 
     /** @return array<string, string> what each column is called, each otherwise, by pointer */
     public function columns(): array
     {
         $columns = $seen = [];
-        foreach (RuleRow::of($this->rule)->cells as $pointer => $cell) {
+        foreach ($this->cells as $pointer => $cell) {
             $label = $this->texts->label($cell);
             $seen[$label] = ($seen[$label] ?? 0) + 1;
             $columns[$pointer] = $seen[$label] === 1 ? $label : "{$label} {$seen[$label]}";
@@ -105,10 +109,9 @@ final readonly class RuleTable
      */
     private function row(array $cells): array
     {
-        $known = RuleRow::of($this->rule)->cells;
         $faults = new Faults();
         $values = [];
-        foreach (array_intersect_key($known, $cells) as $pointer => $cell) {
+        foreach (array_intersect_key($this->cells, $cells) as $pointer => $cell) {
             $values[$pointer] = $faults->collect(fn(): mixed => $this->texts->value($cell, $cells[$pointer]));
         }
         $faults->throwIfAny();
