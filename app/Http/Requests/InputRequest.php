@@ -30,6 +30,12 @@ abstract class InputRequest extends FormRequest
         return parent::string($key, $default);
     }
 
+    /** A text without the space around it. */
+    protected function line(string $name): string
+    {
+        return trim($this->string($name)->toString());
+    }
+
     /**
      * The rule that a time is after another one, or at least not before it; says nothing where that one is no text,
      * which is told by its own rule.

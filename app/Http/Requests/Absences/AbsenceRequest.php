@@ -118,7 +118,7 @@ final class AbsenceRequest extends InputRequest
             $days ? $this->string('last')->toString() : null,
             $moment('from'),
             $moment('to'),
-            $this->filled('note') ? trim($this->string('note')->toString()) : null,
+            $this->filled('note') ? $this->line('note') : null,
             $substitutes,
             array_intersect_key($this->criteria(), array_flip($substitutes)),
             HeldPolicy::tryFrom($this->string('held')->toString()) ?? HeldPolicy::FallsDue,

@@ -64,7 +64,7 @@ final class NewSignInRequest extends InputRequest
 
     public function name(): string
     {
-        return $this->person()->name ?? trim($this->string('name')->toString());
+        return $this->person()->name ?? $this->line('name');
     }
 
     public function role(): Role

@@ -47,7 +47,7 @@ final class CustomerSaysRequest extends InputRequest
 
     public function body(): string
     {
-        return trim($this->string('body')->toString());
+        return $this->line('body');
     }
 
     public function upload(): ?UploadedFile

@@ -14,9 +14,4 @@ abstract class HouseRequest extends InputRequest
     {
         return $this->user()?->can('shape', House::class) === true;
     }
-
-    protected function line(string $name): string
-    {
-        return trim($this->string($name)->toString());
-    }
 }

@@ -111,7 +111,7 @@ final class WebFormRequest extends InputRequest
 
     private function text(string $name): ?string
     {
-        return $this->filled($name) ? trim($this->string($name)->toString()) : null;
+        return $this->filled($name) ? $this->line($name) : null;
     }
 
     /** Names of inputs have no dots. */

@@ -47,6 +47,6 @@ final class PauseRequest extends InputRequest
 
     public function reason(): string
     {
-        return trim($this->string('reason')->toString());
+        return $this->line('reason');
     }
 }

@@ -50,7 +50,7 @@ final class PeopleChangeRequest extends InputRequest
                 'tasks' => $this->filled('tasks') ? $this->integer('tasks') : null,
                 'zone' => $this->string('zone')->toString(),
                 'skill' => $this->string('skill')->toString(),
-                'attribute' => $this->string('attribute')->trim()->toString(),
+                'attribute' => $this->line('attribute'),
                 'place' => $this->filled('place') ? $this->string('place')->toString() : null,
                 default => $this->string('team')->toString(),
             },

@@ -41,6 +41,6 @@ final class CorrectRotationRequest extends InputRequest
 
     public function chosen(string $what): ?string
     {
-        return $this->filled($what) ? $this->string($what)->trim()->toString() : null;
+        return $this->filled($what) ? $this->line($what) : null;
     }
 }

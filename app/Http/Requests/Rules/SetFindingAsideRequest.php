@@ -24,6 +24,6 @@ final class SetFindingAsideRequest extends InputRequest
 
     public function reason(): string
     {
-        return trim($this->string('reason')->toString());
+        return $this->line('reason');
     }
 }

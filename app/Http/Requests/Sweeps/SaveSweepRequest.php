@@ -53,7 +53,7 @@ final class SaveSweepRequest extends InputRequest
 
     public function name(): string
     {
-        return $this->string('name')->trim()->toString();
+        return $this->line('name');
     }
 
     /** @return array<string, mixed> */
