@@ -10,7 +10,6 @@ use App\Bridge\WorkReader;
 use App\Models\Tasks\Decision;
 use App\Models\Tasks\Task;
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Builder;
 use OpenBaton\Core\Absence\Absence;
 use OpenBaton\Core\Absence\CoverPlan;
 use OpenBaton\Core\Absence\CoverPlanner;
@@ -35,11 +34,7 @@ final readonly class PlanCover
         $roster = $house->roster->with($absence);
         $router = $now->router();
         $id = $house->personIds[$absence->personId];
-        $tasks = Task::query()
-            ->with(TaskSubjects::RELATIONS)
-            ->open()
-            ->where(static fn(Builder $own): Builder => $own->where('assignee_id', $id)->orWhere('reviewer_id', $id))
-            ->get();
+        $tasks = Task::query()->with(TaskSubjects::RELATIONS)->open()->concerning($id)->get();
         $people = array_values(
             array_unique([
                 ...self::answering($absence->personId, $absence, $roster),

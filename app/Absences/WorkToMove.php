@@ -34,12 +34,7 @@ final class WorkToMove
         return Task::query()
             ->with(TaskSubjects::RELATIONS)
             ->open()
-            ->where(
-                static fn(Builder $some): Builder => $some
-                    ->where('assignee_id', $id)
-                    ->orWhere('reviewer_id', $id)
-                    ->orWhereIn('id', $covered),
-            )
+            ->where(static fn(Builder $some): Builder => $some->concerning($id)->orWhereIn('id', $covered))
             ->dueFirst()
             ->lockForUpdate()
             ->get();

@@ -188,12 +188,33 @@ final readonly class ChainRecorder
             'waitsOn' => $subject->waitsOn,
             'linked' => $subject->linkedTo,
         ];
+        self::holders($subject, $row, $house);
         foreach ($others as $relation => $ids) {
             $known = $row->wasRecentlyCreated ? [] : $row->keysOf($relation);
             // Nothing is asked where nothing has changed.
             if (array_diff($ids, $known) !== [] || array_diff($known, $ids) !== []) {
                 $row->others($relation)->sync($ids);
             }
+        }
+    }
+
+    /** Who holds it together with the assignee, where that, or whether the task is open, has changed. */
+    private static function holders(Subject $subject, Task $row, Snapshot $house): void
+    {
+        $known = $row->wasRecentlyCreated ? [] : $row->holdsWith->all();
+        $was = $is = [];
+        foreach ($known as $person) {
+            $was[$person->id] = (bool) $person->pivot?->getAttribute('open');
+        }
+        foreach ($house->idsOf($subject->sharing->withIds ?? []) as $id) {
+            $is[$id] = $subject->status->isOpen();
+        }
+        if ($was !== $is) {
+            $rows = [];
+            foreach ($is as $id => $open) {
+                $rows[$id] = ['position' => count($rows), 'open' => $open];
+            }
+            $row->holdsWith()->sync($rows);
         }
     }
 

@@ -16,6 +16,7 @@ use OpenBaton\Core\Routing\Decision;
 use OpenBaton\Core\Rulebook\Event\Mentioned;
 use OpenBaton\Core\Rulebook\SeatName;
 use OpenBaton\Core\Subject\Effect\ReachesOutside;
+use OpenBaton\Core\Subject\Passing;
 use OpenBaton\Core\Subject\Subject;
 
 /**
@@ -24,7 +25,11 @@ use OpenBaton\Core\Subject\Subject;
  */
 final class EventRecorder
 {
-    /** @var array<string, array{string, string|null, SeatChanged}> task, user and change, by task and seat */
+    /**
+     * By task and seat: who was in it at first, the task as it is after all, and the name of the rule that did it last.
+     *
+     * @var array<string, array{list<string>, SeatName, Subject, string|null}>
+     */
     private array $changed = [];
 
     public function __construct(
@@ -58,12 +63,27 @@ final class EventRecorder
                 $this->decided($link->decision);
             }
         }
-        foreach ($this->changed as [$taskId, $userId, $change]) {
-            if ($change->fromId !== $change->toId) {
-                $this->events->add($taskId, $userId, $change);
-            }
+        foreach ($this->changed as [$before, $seat, $after, $rule]) {
+            $this->passed($before, $seat, $after, $rule);
         }
         $this->events->save();
+    }
+
+    /** @param list<string> $before who was in the seat */
+    private function passed(array $before, SeatName $seat, Subject $after, ?string $rule): void
+    {
+        $house = $this->locked->house->snapshot;
+        foreach (Passing::between($before, $after->inSeat($seat)) as [$from, $to]) {
+            $change = new SeatChanged(
+                $seat,
+                $house->idOf($from),
+                $house->idOf($to),
+                $house->idOf($after->coveringOf($seat)?->forId),
+                $rule,
+                $to === null ? $house->idOf($after->occupant($seat)) : null,
+            );
+            $this->events->add($after->id, $rule === null ? $this->occasion->userId : null, $change);
+        }
     }
 
     private function changed(Link $link, ?Decision $cause): void
@@ -74,9 +94,9 @@ final class EventRecorder
             $this->events->add($task->id, $this->occasion->userId, $move);
         }
         foreach (SeatName::cases() as $seat) {
-            $before = $link->change->before?->occupant($seat);
+            $before = $link->change->before?->inSeat($seat) ?? [];
             if (
-                $before !== $task->occupant($seat) &&
+                $before !== $task->inSeat($seat) &&
                 $move?->seat !== $seat &&
                 $cause?->tellsOf($link->change, $seat) !== true
             ) {
@@ -96,7 +116,7 @@ final class EventRecorder
         if ($decision->changesSeat()) {
             $this->add(
                 $decision->seat,
-                $decision->change->after->occupant($decision->seat),
+                $decision->change->after->inSeat($decision->seat),
                 $after,
                 $decision->decidingRule()?->name,
             );
@@ -108,23 +128,11 @@ final class EventRecorder
         }
     }
 
-    private function add(SeatName $seat, ?string $before, Subject $after, ?string $rule): void
+    /** @param list<string> $before who was in the seat */
+    private function add(SeatName $seat, array $before, Subject $after, ?string $rule): void
     {
-        $house = $this->locked->house->snapshot;
-        $change = new SeatChanged(
-            $seat,
-            $house->idOf($before),
-            $house->idOf($after->occupant($seat)),
-            $house->idOf($after->coveringOf($seat)?->forId),
-            $rule,
-        );
         $key = "{$after->id} {$seat->value}";
-        $earlier = $this->changed[$key][2] ?? null;
-        $this->changed[$key] = [
-            $after->id,
-            $rule === null ? $this->occasion->userId : null,
-            $earlier?->then($change) ?? $change,
-        ];
+        $this->changed[$key] = [$this->changed[$key][0] ?? $before, $seat, $after, $rule];
     }
 
     /** The name of the rule that made a task. */

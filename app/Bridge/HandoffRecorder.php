@@ -11,6 +11,7 @@ use Carbon\CarbonImmutable;
 use OpenBaton\Core\Routing\Decision;
 use OpenBaton\Core\Rulebook\SeatName;
 use OpenBaton\Core\Subject\ChangeSet;
+use OpenBaton\Core\Subject\Passing;
 use OpenBaton\Core\Subject\Subject;
 
 /** Puts down each change of who holds a task, in the order in which they came about. */
@@ -24,13 +25,12 @@ final class HandoffRecorder
     /** What the change itself altered: by a person, by whoever made the task, or because somebody is away. */
     public function changed(ChangeSet $change, ?Decision $from, ?DecisionRow $cause): void
     {
-        $before = $change->before?->holderId;
         // Of what follows from a decision on the same task the decision tells.
-        if ($before === $change->after->holderId || $from?->tellsOf($change, SeatName::Holder) === true) {
+        if ($from?->tellsOf($change, SeatName::Holder) === true) {
             return;
         }
         $this->add(
-            $before,
+            $change->before,
             $change->after,
             match (true) {
                 $change->after->covering !== null => HandoffCause::Cover,
@@ -48,32 +48,39 @@ final class HandoffRecorder
     public function decided(Decision $decision, DecisionRow $row): void
     {
         if ($decision->seat === SeatName::Holder && $decision->changesSeat()) {
-            $this->add($decision->change->after->holderId, $decision->subjectAfter(), HandoffCause::Rule, [
+            $this->add($decision->change->after, $decision->subjectAfter(), HandoffCause::Rule, [
                 'decision_id' => $row->id,
             ]);
         }
     }
 
     /** @param array<string, mixed> $more */
-    private function add(?string $from, Subject $after, HandoffCause $cause, array $more): void
+    private function add(?Subject $before, Subject $after, HandoffCause $cause, array $more): void
     {
+        $pairs = Passing::between($before?->holderIds() ?? [], $after->holderIds());
+        if ($pairs === []) {
+            return;
+        }
         $for = $after->covering?->forId;
         $until =
             $for === null
                 ? null
                 : $this->house->roster->awayUntil($for, $this->occasion->at) ??
                     $this->house->roster->absence($for, $after->covering->absenceId)?->span->to;
-        $this->handoffs[] = new Handoff(
-            [
-                'task_id' => $after->id,
-                'from_id' => $this->house->idOf($from),
-                'to_id' => $this->house->idOf($after->holderId),
-                'cause' => $cause,
-                'for_id' => $this->house->idOf($for),
-                'away_until' => $until === null ? null : CarbonImmutable::createFromTimestampUTC($until),
-                'at' => CarbonImmutable::createFromTimestampUTC($this->occasion->at),
-            ] + $more,
-        );
+        foreach ($pairs as [$from, $to]) {
+            $this->handoffs[] = new Handoff(
+                [
+                    'task_id' => $after->id,
+                    'from_id' => $this->house->idOf($from),
+                    'to_id' => $this->house->idOf($to),
+                    'together' => array_diff($after->holderIds(), [$to]) !== [],
+                    'cause' => $cause,
+                    'for_id' => $this->house->idOf($for),
+                    'away_until' => $until === null ? null : CarbonImmutable::createFromTimestampUTC($until),
+                    'at' => CarbonImmutable::createFromTimestampUTC($this->occasion->at),
+                ] + $more,
+            );
+        }
     }
 
     public function save(): void

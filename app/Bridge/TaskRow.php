@@ -37,6 +37,7 @@ final class TaskRow
             'estimate_minutes' => $subject->effort->estimate,
             'spent_minutes' => $subject->effort->spent,
             'assignee_id' => $house->idOf($subject->holderId),
+            'do_together' => $subject->sharing?->doTogether,
             'reviewer_id' => $house->idOf($subject->reviewerId),
             'last_reviewer_id' => $house->idOf($subject->lastReviewerId),
             'previous_assignee_id' => $house->idOf($subject->previousHolderId),

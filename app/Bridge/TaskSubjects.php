@@ -15,6 +15,7 @@ use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Document\TaskFormat;
 use OpenBaton\Core\Rulebook\FollowUp\CreateTask;
 use OpenBaton\Core\Rulebook\SeatName;
+use OpenBaton\Core\Subject\Sharing;
 use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Text\FollowingTexts;
 use OpenBaton\Core\Workload\Effort;
@@ -23,7 +24,7 @@ use OpenBaton\Core\Workload\Effort;
 final readonly class TaskSubjects
 {
     /** What a task has to come with. */
-    public const RELATIONS = ['customer', 'claimants', 'watchers', 'waitsOn:id', 'linked:id', 'covers'];
+    public const RELATIONS = ['customer', 'holdsWith', 'claimants', 'watchers', 'waitsOn:id', 'linked:id', 'covers'];
 
     public function __construct(private FieldProviders $fields, private CustomerSource $customers) {}
 
@@ -96,7 +97,15 @@ final readonly class TaskSubjects
             $task->made_by_rule,
             $task->text_follows === null ? null : FollowingTexts::read($task->text_follows),
             $person($task->previous_assignee_id),
+            self::sharing($task),
         );
+    }
+
+    private static function sharing(Task $task): ?Sharing
+    {
+        $others = array_values($task->holdsWith->map(static fn(Person $one): string => $one->slug)->all());
+
+        return $others === [] ? null : new Sharing($others, $task->do_together === true);
     }
 
     /**

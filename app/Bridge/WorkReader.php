@@ -8,6 +8,7 @@ use App\Database\Row;
 use App\Models\People\Person;
 use App\Models\Tasks\Handoff;
 use App\Models\Tasks\Task;
+use App\Models\Tasks\TaskHolder;
 use Illuminate\Database\Eloquent\Builder;
 use OpenBaton\Core\Routing\Needs;
 use OpenBaton\Core\Workload\Effort;
@@ -23,6 +24,7 @@ final class WorkReader
         'id',
         'task_kind_id',
         'assignee_id',
+        'do_together',
         'reviewer_id',
         'status',
         'priority',
@@ -55,16 +57,7 @@ final class WorkReader
         $people = self::ids($needs->people, $house);
 
         return Work::of(
-            $people === []
-                ? []
-                : self::items(
-                    Task::query()->where(
-                        static fn(Builder $concerned): Builder => $concerned
-                            ->whereIn('assignee_id', $people)
-                            ->orWhereIn('reviewer_id', $people),
-                    ),
-                    $house,
-                ),
+            $people === [] ? [] : self::items(Task::query()->concerning($people), $house),
             $needs->lastAssigned === [] ? [] : self::lastAssigned(self::ids($needs->lastAssigned, $house), $house),
         )->knowing(self::acquainted($people, $needs->customers, $house));
     }
@@ -88,13 +81,46 @@ final class WorkReader
      */
     private static function items(Builder $query, Snapshot $house): array
     {
-        $items = [];
+        $items = $together = [];
         // Rows, not models: nothing is done with them but to read some columns, under the lock.
-        foreach ($query->open()->toBase()->get(self::COLUMNS) as $row) {
-            $items[] = self::item(new Row($row), $house);
+        $rows = $query->open()->toBase()->get(self::COLUMNS);
+        foreach ($rows as $row) {
+            $row = new Row($row);
+            if ($row->intOrNull('do_together') !== null) {
+                $together[] = $row->text('id');
+            }
+        }
+        $others = self::holdersWith($together, $house);
+        foreach ($rows as $row) {
+            $row = new Row($row);
+            $items[] = self::item($row, $others[$row->text('id')] ?? [], $house);
         }
 
         return $items;
+    }
+
+    /**
+     * @param list<string> $taskIds of tasks that several hold
+     *
+     * @return array<string, list<string>> slugs of those who hold it beside the assignee, by task
+     */
+    private static function holdersWith(array $taskIds, Snapshot $house): array
+    {
+        $others = [];
+        foreach (
+            $taskIds === []
+                ? []
+                : TaskHolder::query()->whereIn('task_id', $taskIds)->orderBy('position')->toBase()->get()
+            as $row
+        ) {
+            $row = new Row($row);
+            $slug = $house->personSlugs[$row->text('person_id')] ?? null;
+            if ($slug !== null) {
+                $others[$row->text('task_id')][] = $slug;
+            }
+        }
+
+        return $others;
     }
 
     /**
@@ -154,7 +180,8 @@ final class WorkReader
         }
     }
 
-    private static function item(Row $row, Snapshot $house): WorkItem
+    /** @param list<string> $others who hold it beside the assignee */
+    private static function item(Row $row, array $others, Snapshot $house): WorkItem
     {
         return new WorkItem(
             $row->text('id'),
@@ -171,6 +198,7 @@ final class WorkReader
             $row->instantOrNull('starts_at'),
             $row->instantOrNull('due_at'),
             $house->personSlugs[(string) $row->textOrNull('reviewer_id')] ?? null,
+            $others,
         );
     }
 }

@@ -13,6 +13,7 @@ final readonly class SeatChanged implements DomainEvent
     /**
      * @param string|null $forId of the person in whose place the new one is
      * @param string|null $rule  name of the rule that did it; null: it was done by hand
+     * @param string|null $leftToId who has it after it, where nobody has come to it
      */
     public function __construct(
         public SeatName $seat,
@@ -20,6 +21,7 @@ final readonly class SeatChanged implements DomainEvent
         public ?string $toId,
         public ?string $forId = null,
         public ?string $rule = null,
+        public ?string $leftToId = null,
     ) {}
 
     public static function code(): string
@@ -35,6 +37,7 @@ final readonly class SeatChanged implements DomainEvent
             $node->find('to')?->text(),
             $node->find('for')?->text(),
             $node->find('rule')?->text(),
+            $node->find('left_to')?->text(),
         );
     }
 
@@ -47,14 +50,9 @@ final readonly class SeatChanged implements DomainEvent
                 'to' => $this->toId,
                 'for' => $this->forId,
                 'rule' => $this->rule,
+                'left_to' => $this->leftToId,
             ],
             is_string(...),
         );
-    }
-
-    /** Both as one: from whom the first took it to whom the second gave it. */
-    public function then(self $later): self
-    {
-        return new self($this->seat, $this->fromId, $later->toId, $later->forId, $later->rule);
     }
 }

@@ -10,9 +10,9 @@ use OpenBaton\Core\Workload\TaskStatus;
 /** Says what differs between two states of a task, as core's Difference wrote it down. */
 final readonly class ChangeWords
 {
-    private const PEOPLE = ['holder', 'holds_for', 'reviewer', 'reviews_for', 'open_to', 'watchers'];
+    private const PEOPLE = ['holder', 'holds_for', 'reviewer', 'reviews_for', 'open_to', 'watchers', 'held_with'];
     private const MOMENTS = ['due', 'start', 'wakes'];
-    private const LISTS = ['tags', 'items', 'ticked', 'open_to', 'watchers', 'waits_on', 'links'];
+    private const LISTS = ['tags', 'items', 'ticked', 'open_to', 'watchers', 'held_with', 'waits_on', 'links'];
     private const TASKS = ['waits_on', 'links'];
 
     /** @param array<array-key, string> $tasks how other tasks are called, by id */

@@ -54,6 +54,7 @@ final readonly class ReasonTrail
                     ? null
                     : ['id' => $deciding->get('rule')->text(), 'name' => $deciding->get('name')->text()],
             'pick' => $this->personOrNull($trace->find('assignee')),
+            'heldWith' => array_map($this->house->named(...), $trace->textsOf('held_with')),
             'summary' => $this->summary($trace, $deciding),
             'house' => $deciding?->find('house')?->int() ?? 0,
             'steps' => $deciding === null ? [] : $this->narrowing->steps($deciding),
@@ -136,13 +137,23 @@ final readonly class ReasonTrail
         }
         $person = $this->house->person($trace->find('assignee')?->text());
         $parts[] = match ($trace->get('outcome')->text()) {
-            'assigned' => $person,
+            'assigned' => $this->assigned($trace, $person),
             'kept' => $this->house->words->say('trail.kept', ['person' => $person]),
             'open' => $this->house->words->say('trail.open', ['count' => count($trace->textsOf('open_to'))]),
             default => $this->house->words->say('trail.unplaced'),
         };
 
         return implode(' → ', $parts);
+    }
+
+    /** Who got it, or all who got it together. */
+    private function assigned(Node $trace, string $person): string
+    {
+        $others = array_map($this->house->person(...), $trace->textsOf('held_with'));
+
+        return $others === []
+            ? $person
+            : $this->house->words->say('trail.together', ['people' => implode(', ', [$person, ...$others])]);
     }
 
     /**
@@ -155,6 +166,7 @@ final readonly class ReasonTrail
             return null;
         }
         $pick = $verdict->find('pick')?->text();
+        $with = $verdict->textsOf('held_with');
         $candidates = $verdict->itemsOf('candidates');
         $picked = $candidates[0] ?? null;
         foreach ($candidates as $candidate) {
@@ -168,7 +180,7 @@ final readonly class ReasonTrail
             'candidates' => array_map(
                 fn(Node $candidate): array => $this->house->named($candidate->get('person')->text()) + [
                     'figures' => $this->words->figures($candidate, $picked ?? $candidate),
-                    'picked' => $candidate->get('person')->text() === $pick,
+                    'picked' => in_array($candidate->get('person')->text(), [$pick, ...$with], true),
                 ],
                 $candidates,
             ),

@@ -52,7 +52,8 @@ final readonly class WhyNot
     /** @return array{said: string, needs: string|null} */
     private function ofRule(Node $verdict, string $personId): array
     {
-        if ($verdict->find('pick')?->text() === $personId) {
+        $got = [$verdict->find('pick')?->text(), ...$verdict->textsOf('held_with')];
+        if (in_array($personId, $got, true)) {
             return $this->answer(null, 'picked');
         }
         $before = false;

@@ -111,7 +111,7 @@ final class Stamps
         $tasks = [];
         foreach (
             [
-                Task::query()->open()->where('assignee_id', $person->id),
+                Task::query()->open()->heldBy($person->id),
                 Task::query()->where('status', TaskStatus::InReview)->where('reviewer_id', $person->id),
                 Task::query()
                     ->claimable()

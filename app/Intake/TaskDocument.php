@@ -86,6 +86,7 @@ final readonly class TaskDocument
             'due' => Instant::orNull($task->due_at?->getTimestamp()),
             'completed' => Instant::orNull($task->completed_at?->getTimestamp()),
             'assignee' => $this->person($task->assignee_id),
+            'held_with' => array_map($this->person(...), array_values($task->holdsWith->modelKeys())),
             'open_to' => $this->openTo,
             'reviewer' => $this->person($task->reviewer_id),
             'waiting' =>

@@ -118,7 +118,7 @@ final class WriteNotices implements EventConsumer
                 $of,
                 $event->fromId,
                 $event->rule === null ? NoticeKind::Lost : NoticeKind::RoutedAway,
-                $event->toId,
+                $event->toId ?? $event->leftToId,
                 $event->rule,
             );
         }

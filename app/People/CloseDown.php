@@ -129,33 +129,29 @@ final readonly class CloseDown
     /** @param array<array-key, string|null> $tasks */
     private function handOn(Person $person, array $tasks, Actor $by): int
     {
-        $open = Task::query()
-            ->open()
-            ->where(
-                static fn(Builder $theirs): Builder => $theirs
-                    ->where('assignee_id', $person->id)
-                    ->orWhere('reviewer_id', $person->id),
-            )
-            ->get();
+        $open = Task::query()->open()->with('holdsWith')->concerning($person->id)->get();
         foreach ($open as $task) {
             $to = $tasks[$task->id] ?? null;
             $seats = array_filter(
                 SeatName::cases(),
-                static fn(SeatName $seat): bool => $person->id ===
-                    ($seat === SeatName::Reviewer ? $task->reviewer_id : $task->assignee_id),
+                static fn(SeatName $seat): bool => $seat === SeatName::Reviewer
+                    ? $task->reviewer_id === $person->id
+                    : $task->isHeldBy($person),
             );
             ($this->edit)(
                 $task->id,
                 null,
                 new Edit(
                     'left',
-                    static function (Subject $subject) use ($seats, $to): Subject {
+                    static function (Subject $subject) use ($seats, $to, $person): Subject {
                         foreach ($seats as $seat) {
-                            // Who did what is in review stays known.
-                            $subject =
-                                $seat === SeatName::Holder && $subject->status === TaskStatus::InReview && $to === null
-                                    ? $subject
-                                    : $subject->seated($seat, $to, null);
+                            $holds = $seat === SeatName::Holder;
+                            $subject = match (true) {
+                                // Who did what is in review stays known.
+                                $holds && $subject->status === TaskStatus::InReview && $to === null => $subject,
+                                $holds && $subject->sharing !== null => $subject->passedBy($person->slug, $to),
+                                default => $subject->seated($seat, $to, null),
+                            };
                         }
 
                         return $subject;

@@ -94,7 +94,7 @@ final class TaskPolicy
 
         return array_values(
             array_filter([
-                $person !== null && $task->assignee_id === $person->id ? Standing::Holder : null,
+                $person !== null && $task->isHeldBy($person) ? Standing::Holder : null,
                 $person !== null && $task->assignee_id === null && $claims() ? Standing::Claimant : null,
                 $person !== null && $task->reviewer_id === $person->id ? Standing::Reviewer : null,
                 $person !== null && $task->creator_id === $person->id ? Standing::Creator : null,

@@ -10,6 +10,7 @@ use App\Bridge\ChangeRunner;
 use App\Bridge\Houses;
 use App\Bridge\Occasion;
 use App\Bridge\TaskSubjects;
+use App\Models\Tasks\HandoffCause;
 use App\Models\Tasks\Task;
 use App\Refusals\TaskMovedOn;
 use Carbon\CarbonImmutable;
@@ -47,9 +48,7 @@ final readonly class EditTask
         return DB::transaction(function () use ($taskId, $seenRevision, $edit, $by, $cause): Task {
             $locked = $this->houses->lock();
             $task = Task::query()->with(TaskSubjects::RELATIONS)->lockForUpdate()->findOrFail($taskId);
-            $fits =
-                $edit->action === null ||
-                Transitions::of($edit->action)->fits($task->status, $task->assignee_id !== null);
+            $fits = $edit->action === null || Transitions::of($edit->action)->fits($task->status, $task->holders());
             if (($seenRevision !== null && $seenRevision !== $task->revision) || !$fits) {
                 throw TaskMovedOn::since($task);
             }
@@ -60,8 +59,11 @@ final readonly class EditTask
             $at = CarbonImmutable::now()->getTimestamp();
             $for = $by->user === null ? null : $this->acting->of($by->user, $task);
             $person = $house->personSlugs[(string) $by->user?->person?->id] ?? null;
+            $begun = false;
             if ($person !== null) {
-                $after = MarkTouched::of($before, $after, $person, $edit->says());
+                $whole = $after;
+                $after = MarkTouched::of($before, $whole->begunBy($person, $before), $person, $edit->says());
+                $begun = $whole->sharing !== null && $after->sharing === null;
             }
             if ($edit->besides !== null) {
                 ($edit->besides)($task, $for);
@@ -87,7 +89,7 @@ final readonly class EditTask
                         $by->user?->id,
                         $by->system,
                         $edit->reason,
-                        $edit->handoff,
+                        $begun ? HandoffCause::Begun : $edit->handoff,
                         $for?->id,
                     ),
                     [$change],

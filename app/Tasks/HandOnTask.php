@@ -24,12 +24,16 @@ final readonly class HandOnTask
             $seenRevision,
             new Edit(
                 'handed_on',
-                static function (Subject $subject) use ($to, $task): Subject {
-                    if ($subject->holderId === $to->slug) {
+                static function (Subject $subject) use ($to, $task, $by): Subject {
+                    if ($subject->holderIds() === [$to->slug]) {
                         throw TaskMovedOn::since($task->refresh());
                     }
+                    $own = (string) $by->person?->slug;
 
-                    return $subject->heldBy($to->slug);
+                    // One of several hands on their own part of it.
+                    return $subject->sharing !== null && in_array($own, $subject->holderIds(), true)
+                        ? $subject->passedBy($own, $to->slug)
+                        : $subject->heldBy($to->slug);
                 },
                 TaskAction::HandOn,
                 $reason,

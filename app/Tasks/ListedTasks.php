@@ -41,14 +41,14 @@ final readonly class ListedTasks
         if ($filter->holder !== '') {
             $filter->holder === TaskFilter::NOBODY
                 ? $tasks->whereNull('assignee_id')
-                : $tasks->where('assignee_id', $house->personIds[$filter->holder] ?? null);
+                : $tasks->heldBy($house->personIds[$filter->holder] ?? [], $filter->status === TaskFilter::OPEN);
         }
         if ($filter->team !== '') {
             $members = [];
             foreach ($house->roster->teams[$filter->team]->members ?? [] as $member) {
                 $members[] = $member->personId;
             }
-            $tasks->whereIn('assignee_id', $house->idsOf($members));
+            $tasks->heldBy($house->idsOf($members), $filter->status === TaskFilter::OPEN);
         }
         if ($filter->customer !== '') {
             $tasks->where('customer_id', Customer::query()->where('slug', $filter->customer)->value('id'));

@@ -80,7 +80,7 @@ final readonly class TasksInSight
         $own = static fn(Builder $people): Builder => $people->whereKey($person->id);
 
         return match ($standing) {
-            Standing::Holder => $tasks->where('assignee_id', $person->id),
+            Standing::Holder => self::heldByAnyOf($tasks, [$person->id]),
             Standing::Claimant => $tasks->whereNull('assignee_id')->whereHas('claimants', $own),
             Standing::Reviewer => $tasks->where('reviewer_id', $person->id),
             Standing::Creator => $tasks->where('creator_id', $person->id),
@@ -95,10 +95,10 @@ final readonly class TasksInSight
             ),
             Standing::Substitute => $tasks->where(function (Builder $either) use ($person, $house): void {
                 $covered = $this->coveredBy($person, $house);
-                $either->whereIn('assignee_id', $covered)->orWhereIn('reviewer_id', $covered);
+                self::heldByAnyOf($either, $covered)->orWhereIn('reviewer_id', $covered);
             }),
-            Standing::Teammate => $tasks->whereIn(
-                'assignee_id',
+            Standing::Teammate => self::heldByAnyOf(
+                $tasks,
                 $house->idsOf(
                     (new Colleagues($house->roster, $person->slug))->inTeams(CarbonImmutable::now()->getTimestamp()),
                 ),
@@ -106,5 +106,20 @@ final readonly class TasksInSight
             // Leads see all without this.
             Standing::Lead => $tasks->whereKey([]),
         };
+    }
+
+    /**
+     * @param Builder<Task> $tasks
+     * @param list<string>  $people ids
+     *
+     * @return Builder<Task>
+     */
+    private static function heldByAnyOf(Builder $tasks, array $people): Builder
+    {
+        return $tasks->where(
+            static fn(Builder $either): Builder => $either
+                ->whereIn('assignee_id', $people)
+                ->orWhereHas('holdsWith', static fn(Builder $holders): Builder => $holders->whereKey($people)),
+        );
     }
 }

@@ -85,6 +85,7 @@ it('shows members what is in their hands, and why', function (): void {
         'hand_on' => true,
         'hand_review' => false,
         'claim' => false,
+        'take_off' => false,
         'drop' => true,
     ]);
     expect(propsOf($this, 'tobias', '/in-hand')['tasks'])->toBe([]);

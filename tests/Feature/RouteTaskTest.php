@@ -204,6 +204,8 @@ it('asks the database for each thing once', function (): void {
     // The lock, the work and the rotation with its seats; then what is written.
     expect($found[1])->toBe([
         'houses',
+        // Who of the pool has what together with others.
+        'task_holders',
         'tasks',
         'rotations',
         'tasks',

@@ -47,6 +47,7 @@ const TAKES = [
     'POST tasks/{task}/hand-review' => 'review',
     'POST tasks/{task}/claim' => 'claim',
     'POST tasks/{task}/drop' => 'drop',
+    'POST tasks/{task}/take-off' => 'leave',
 ];
 
 beforeEach(function (): void {

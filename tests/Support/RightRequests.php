@@ -81,16 +81,15 @@ final class RightRequests
         }
         $this->tasks['open'] = House::arrive('quote');
         $this->tasks['open']->claimants()->sync([$hanneke]);
+        $this->tasks['together'] = House::arrive('quote');
+        $this->tasks['together']->update(['assignee_id' => $hanneke, 'do_together' => false]);
+        $this->tasks['together']->holdsWith()->attach(House::person('ayumi')->id, ['position' => 0, 'open' => true]);
         $absence = AbsenceFactory::new()
             ->of('callum')
             ->asked()
             ->create(['slug' => 'asked']);
-        $notice = Notice::query()->create([
-            'person_id' => $hanneke,
-            'task_id' => $this->tasks['new']->id,
-            'kind' => 'got',
-            'at' => now(),
-        ]);
+        $new = $this->tasks['new']->id;
+        $notice = Notice::query()->create(['person_id' => $hanneke, 'task_id' => $new, 'kind' => 'got', 'at' => now()]);
         $user = UserFactory::new()->create();
         CustomerLink::query()->create([
             'task_id' => $this->tasks['new']->id,
@@ -143,6 +142,7 @@ final class RightRequests
                     'reopen' => 'done',
                     'take-back', 'send-back', 'approve', 'hand-review' => 'review',
                     'claim' => 'open',
+                    'take-off' => 'together',
                     default => 'new',
                 }
             ]->id

@@ -63,6 +63,7 @@ final class Standings
         ]);
         match ($standing) {
             'holds it' => $task->update(['assignee_id' => $callum->id]),
+            'holds it together with others' => self::together($task),
             'may claim it' => $task->update(['assignee_id' => null]) && $task->claimants()->sync([$callum->id]),
             'reviews it' => $task->update(['status' => TaskStatus::InReview, 'reviewer_id' => $callum->id]),
             'made it' => $task->update(['creator_id' => $callum->id]),
@@ -94,6 +95,12 @@ final class Standings
         HouseRow::query()->increment('roster_revision');
 
         return $user->refresh();
+    }
+
+    private static function together(Task $task): void
+    {
+        $task->update(['do_together' => false]);
+        $task->holdsWith()->attach(House::person('callum')->id, ['position' => 0, 'open' => true]);
     }
 
     private static function away(string $who, string $substitute): Absence

@@ -65,7 +65,7 @@ final class User extends Authenticatable
     /** As whom they add something to a task. */
     public function authorOn(Task $task): Author
     {
-        return $this->person !== null && $this->person->id === $task->assignee_id ? Author::Holder : Author::Anyone;
+        return $this->person !== null && $task->isHeldBy($this->person) ? Author::Holder : Author::Anyone;
     }
 
     /** Whether they may be signed in: neither has the sign-in ended, nor is its person gone from the house. */

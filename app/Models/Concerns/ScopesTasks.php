@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models\Concerns;
 
 use App\Models\Tasks\Task;
+use App\Models\Tasks\TaskHolder;
 use Illuminate\Database\Eloquent\Builder;
 use OpenBaton\Core\Workload\TaskStatus;
 
@@ -19,6 +20,48 @@ trait ScopesTasks
     {
         // Completed ones are told by an index first.
         $query->whereIn('status', TaskStatus::open())->whereNull('completed_at');
+    }
+
+    /**
+     * Those that somebody of these holds, alone or with others.
+     *
+     * @param Builder<Task>       $query
+     * @param string|list<string> $people ids
+     * @param bool                $open   open ones only are asked for
+     */
+    public function scopeHeldBy(Builder $query, string|array $people, bool $open = true): void
+    {
+        self::inSeats($query, ['tasks.assignee_id'], (array) $people, $open);
+    }
+
+    /**
+     * Those of the open ones that somebody of these holds or reviews.
+     *
+     * @param Builder<Task>       $query
+     * @param string|list<string> $people ids
+     */
+    public function scopeConcerning(Builder $query, string|array $people): void
+    {
+        self::inSeats($query, ['tasks.assignee_id', 'tasks.reviewer_id'], (array) $people, true);
+    }
+
+    /**
+     * @param Builder<Task> $query
+     * @param list<string>  $columns
+     * @param list<string>  $people
+     */
+    private static function inSeats(Builder $query, array $columns, array $people, bool $open): void
+    {
+        // Asked for apart: the database would look through all tasks for both at once.
+        $together = TaskHolder::tasksOf($people, $open);
+        $query->where(static function (Builder $any) use ($columns, $people, $together): void {
+            foreach ($columns as $column) {
+                $any->orWhereIn($column, $people);
+            }
+            if ($together !== []) {
+                $any->orWhereIn('tasks.id', $together);
+            }
+        });
     }
 
     /**

@@ -27,6 +27,7 @@ final class Handoff extends Model
         'cause' => HandoffCause::class,
         'at' => 'immutable_datetime',
         'away_until' => 'immutable_datetime',
+        'together' => 'boolean',
     ];
 
     /** @return BelongsTo<Task, $this> */

@@ -8,6 +8,10 @@ enum HandoffCause: string
 {
     case Rule = 'rule';
     case Claim = 'claim';
+    /** One of several who held it has begun with it. */
+    case Begun = 'begun';
+    /** One of several who held it has left it to the others. */
+    case TakenOff = 'taken_off';
     case HandOn = 'hand_on';
     /** Whoever had it is away, or whoever covers for them is. */
     case Cover = 'cover';

@@ -6,6 +6,7 @@ namespace App\Models\Tasks;
 
 use App\Models\Absences\TaskCover;
 use App\Models\Concerns\BootsByName;
+use App\Models\Concerns\HeldByPeople;
 use App\Models\Concerns\ScopesTasks;
 use App\Models\Customers\Customer;
 use App\Models\People\Person;
@@ -24,6 +25,7 @@ use OpenBaton\Core\Workload\TaskStatus;
 final class Task extends Model
 {
     use BootsByName;
+    use HeldByPeople;
     use HasUlids;
     use ScopesTasks;
 
@@ -48,6 +50,7 @@ final class Task extends Model
         'due_follows' => 'array',
         'text_follows' => 'array',
         'checklist' => 'array',
+        'do_together' => 'boolean',
     ];
 
     /**

@@ -121,9 +121,9 @@ final readonly class CoverMoves
             return null;
         }
         if ($covering === null) {
-            return $occupant === $personId && $held !== null && HeldWork::seat($task, $personId) === $seat
-                ? $this->pass($task, $seat, $personId, $held, $now, $set)
-                : null;
+            $has = $held !== null && HeldWork::seat($task, $personId) === $seat;
+
+            return $has ? $this->pass($task, $seat, $personId, $held, $now, $set) : null;
         }
         if ($this->inForce($covering->forId, $now) === null) {
             return $this->end($task, $seat, $covering);
@@ -133,8 +133,9 @@ final readonly class CoverMoves
             $covering->forId === $personId &&
             $covering->held &&
             $covering->touchedBy === [] &&
-            !array_key_exists($task->id, $set);
-        if ($goneBack && $task->beside($seat) !== $personId && $held?->reason($task, $seat)->passes() === false) {
+            !array_key_exists($task->id, $set) &&
+            !in_array($personId, $task->beside($seat), true);
+        if ($goneBack && $held?->reason($task, $seat)->passes() === false) {
             return $this->seat(CoverMoveKind::ComesBack, $task, $seat, $covering->forId, $covering->forId, null);
         }
 
@@ -175,16 +176,11 @@ final readonly class CoverMoves
     {
         $back = in_array($occupant, $covering->touchedBy, true)
             ? null
-            : $this->firstPresent(array_values(array_diff($covering->via, [$task->beside($seat)])), $now);
+            : $this->firstPresent(array_values(array_diff($covering->via, $task->beside($seat))), $now);
         if ($back !== null) {
-            return $this->seat(
-                CoverMoveKind::PassesOn,
-                $task,
-                $seat,
-                $covering->forId,
-                $back,
-                $covering->backWith($back),
-            );
+            $again = $covering->backWith($back);
+
+            return $this->seat(CoverMoveKind::PassesOn, $task, $seat, $covering->forId, $back, $again);
         }
         $toId = $this->inForce($occupant, $now) === null ? null : $this->find($covering->forId, $task, $seat, $now);
 
@@ -211,7 +207,7 @@ final readonly class CoverMoves
         };
 
         // Whoever has come to the other seat meanwhile does not get this one too.
-        return $comesBack && $task->beside($seat) !== $covering->forId
+        return $comesBack && !in_array($covering->forId, $task->beside($seat), true)
             ? $this->seat(CoverMoveKind::ComesBack, $task, $seat, $covering->forId, $covering->forId, null)
             : $this->seat(CoverMoveKind::Stays, $task, $seat, $covering->forId, $task->occupant($seat), null);
     }

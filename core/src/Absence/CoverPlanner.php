@@ -154,7 +154,7 @@ final readonly class CoverPlanner
             }
             $finish = $finishes[$line->toId][$line->task->id] ?? null;
             // What waits takes nobody's time, and so is in no load plan.
-            $planned = $line->task->asWork()->loads() !== null;
+            $planned = $line->task->asWork()->loads() !== [];
 
             return $planned && ($finish === null || $finish > $due)
                 ? $line->warned(

@@ -20,6 +20,8 @@ enum CoverReason: string
     case NothingPasses = 'nothing_passes';
     /** They would not have worked a minute while they are away. */
     case NothingMissed = 'nothing_missed';
+    /** Somebody who is there has it together with them. */
+    case OthersHoldIt = 'others_hold_it';
     case KeptByHand = 'kept_by_hand';
 
     public function passes(): bool

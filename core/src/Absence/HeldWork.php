@@ -24,6 +24,8 @@ final readonly class HeldWork
         private int $dueBy,
         private array $finishes,
         private bool $missed,
+        private string $personId,
+        private Roster $roster,
     ) {}
 
     /**
@@ -49,7 +51,7 @@ final readonly class HeldWork
             $missed = true;
         }
 
-        return new self($absence->held, $away, $dueBy, $finishes, $missed);
+        return new self($absence->held, $away, $dueBy, $finishes, $missed, $person->id, $roster);
     }
 
     public function reason(Subject $task, SeatName $seat): CoverReason
@@ -57,6 +59,7 @@ final readonly class HeldWork
         return match (true) {
             !$this->missed => CoverReason::NothingMissed,
             $this->policy === HeldPolicy::Nothing => CoverReason::NothingPasses,
+            $this->isHeldByOthers($task, $seat) => CoverReason::OthersHoldIt,
             $task->status === TaskStatus::Waiting && ($task->wakesAt ?? PHP_INT_MAX) >= $this->away->to
                 => CoverReason::WaitsLonger,
             $this->policy === HeldPolicy::All => CoverReason::All,
@@ -68,12 +71,25 @@ final readonly class HeldWork
         };
     }
 
+    /** Whether somebody has it together with them who is there when they go. */
+    private function isHeldByOthers(Subject $task, SeatName $seat): bool
+    {
+        $all = $task->inSeat($seat);
+        foreach (in_array($this->personId, $all, true) ? $all : [] as $other) {
+            if ($other !== $this->personId && $this->roster->absenceOf($other, $this->away->from) === null) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** In which seats of a task somebody has something to do, or will have. */
     public static function seat(Subject $task, string $personId): ?SeatName
     {
         return match (true) {
             $task->status === TaskStatus::InReview => $task->reviewerId === $personId ? SeatName::Reviewer : null,
-            $task->status->isOpen() => $task->holderId === $personId ? SeatName::Holder : null,
+            $task->status->isOpen() => in_array($personId, $task->holderIds(), true) ? SeatName::Holder : null,
             default => null,
         };
     }

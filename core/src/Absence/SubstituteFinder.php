@@ -39,7 +39,8 @@ final class SubstituteFinder
 
     private ?string $namedId = null;
 
-    private ?string $otherSeatId = null;
+    /** @var list<string> */
+    private array $otherSeatIds = [];
 
     public function __construct(private readonly Roster $roster)
     {
@@ -47,12 +48,12 @@ final class SubstituteFinder
     }
 
     /**
-     * @param Facts|null  $facts       of the work that wants somebody; null: of no certain work
-     * @param string|null $otherSeatId who is in the other seat of the task: cover never puts one person in both
+     * @param Facts|null   $facts        of the work that wants somebody; null: of no certain work
+     * @param list<string> $otherSeatIds who is in the other seat of the task: cover never puts one person in both
      */
-    public function find(string $personId, int $at, ?Facts $facts = null, ?string $otherSeatId = null): Cover
+    public function find(string $personId, int $at, ?Facts $facts = null, array $otherSeatIds = []): Cover
     {
-        $this->begin($at, $facts, $personId, $otherSeatId);
+        $this->begin($at, $facts, $personId, $otherSeatIds);
         $found = $this->ask($personId, []);
         $byLead = false;
         $absence = $this->roster->absenceOf($personId, $at);
@@ -78,7 +79,7 @@ final class SubstituteFinder
     {
         $answers = [];
         foreach ($this->roster->absenceOf($personId, $at)->substitutes ?? [] as $substitute) {
-            $this->begin($at, null, $personId, null);
+            $this->begin($at, null, $personId, []);
             $found = $substitute->only === null ? null : $this->ask($substitute->personId, [$personId]);
             // Never the one who is away.
             if ($found !== null) {
@@ -90,10 +91,11 @@ final class SubstituteFinder
         return [...$answers, new Answer(null, $rest->isSubstitute() ? $rest->personId : null)];
     }
 
-    private function begin(int $at, ?Facts $facts, string $namedId, ?string $otherSeatId): void
+    /** @param list<string> $otherSeatIds */
+    private function begin(int $at, ?Facts $facts, string $namedId, array $otherSeatIds): void
     {
         $this->namedId = $namedId;
-        $this->otherSeatId = $otherSeatId;
+        $this->otherSeatIds = $otherSeatIds;
         $this->steps = $this->asked = [];
         $this->circle = false;
         $this->at = $at;
@@ -133,7 +135,7 @@ final class SubstituteFinder
     private function step(string $personId): array
     {
         $reasons = $this->availability->reasonsAgainst($this->roster->people[$personId], $this->at);
-        if ($personId === $this->otherSeatId && $personId !== $this->namedId) {
+        if (in_array($personId, $this->otherSeatIds, true) && $personId !== $this->namedId) {
             $reasons[] = Unavailability::OtherSeat;
         }
         $this->asked[$personId] = true;

@@ -8,6 +8,7 @@ use OpenBaton\Core\Absence\SubstituteFinder;
 use OpenBaton\Core\Routing\Decision;
 use OpenBaton\Core\Routing\Needs;
 use OpenBaton\Core\Routing\Router;
+use OpenBaton\Core\Rulebook\SeatName;
 use OpenBaton\Core\Subject\Cause;
 use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Subject\Effect\Effect;
@@ -202,13 +203,16 @@ final readonly class Chain
         ) {
             return;
         }
-        if ($this->router->roster->absenceOf($task->holderId, $change->at) !== null) {
+        $roster = $this->router->roster;
+        $away = static fn(string $id): bool => $roster->absenceOf($id, $change->at) !== null;
+        // Whoever has it together with them goes on with it.
+        if (array_filter($task->holderIds(), $away) === $task->holderIds()) {
             $covering = $task->covering;
-            $cover = (new SubstituteFinder($this->router->roster))->find(
+            $cover = (new SubstituteFinder($roster))->find(
                 $covering->forId ?? $task->holderId,
                 $change->at,
                 $this->router->facts->of($task, $task, $change->at),
-                $task->reviewerId,
+                $task->beside(SeatName::Holder),
             );
             if ($cover->isSubstitute()) {
                 $this->change(

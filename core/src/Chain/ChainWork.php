@@ -74,10 +74,9 @@ final class ChainWork
         $this->before += [$after->id => $was];
         $this->now[$after->id] = $item = $after->asWork();
         $this->work = $this->work->after($was, $item);
-        if ($after->holderId !== null && $after->holderId !== $before?->holderId) {
-            $this->assignedAt[$after->holderId] = $at;
-            $this->work = $this->work->assigned([$after->holderId => $at]);
-        }
+        $new = array_fill_keys(array_diff($after->holderIds(), $before?->holderIds() ?? []), $at);
+        $this->assignedAt = array_replace($this->assignedAt, $new);
+        $this->work = $this->work->assigned($new);
     }
 
     /** @return array<array-key, int> instant at which work came to somebody in this chain, by person */

@@ -7,6 +7,7 @@ namespace OpenBaton\Core\Check;
 use OpenBaton\Core\People\Person;
 use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\Rulebook\Give;
+use OpenBaton\Core\Rulebook\Method\Everyone;
 use OpenBaton\Core\Rulebook\Method\InOrder;
 use OpenBaton\Core\Rulebook\Method\Open;
 use OpenBaton\Core\Rulebook\Rulebook;
@@ -84,6 +85,9 @@ final readonly class Burden
         }
         if ($give->method instanceof InOrder) {
             $weights = array_slice($weights, 0, 1, true);
+        }
+        if ($give->method instanceof Everyone) {
+            return array_fill_keys(array_keys($weights), 1 / max(1, count($weights)));
         }
         $all = array_sum($weights);
 

@@ -16,6 +16,7 @@ final readonly class Facts
      *     made
      * @param array<string, string> $days what days seen from now are, as YYYY-MM-DD by RelativeDate's text
      * @param array<array-key, list<string>> $teams of the people that the values name, by person
+     * @param list<string> $together who hold the task together with its assignee
      */
     public function __construct(
         public array $values,
@@ -23,6 +24,7 @@ final readonly class Facts
         public ?array $before = null,
         public array $days = [],
         public array $teams = [],
+        public array $together = [],
     ) {}
 
     /** @return string|int|float|bool|list<string>|null */

@@ -12,6 +12,7 @@ use OpenBaton\Core\Subject\Cause;
 use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Subject\ChecklistItem;
 use OpenBaton\Core\Subject\Happened;
+use OpenBaton\Core\Subject\Sharing;
 use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Subject\Trigger;
 use OpenBaton\Core\Workload\TaskStatus;
@@ -123,6 +124,7 @@ final class ChangeFormat
             [
                 'status' => $subject->status->value,
                 'holder' => $subject->holderId,
+                'held_with' => $subject->sharing?->withIds,
                 'reviewer' => $subject->reviewerId,
                 'tags' => $subject->tags === [] ? null : $subject->tags,
                 'items' => $subject->checklist === [] ? null : [count($subject->checklist), $subject->openItems()],
@@ -139,11 +141,14 @@ final class ChangeFormat
             $checklist[] = new ChecklistItem((string) $item, $item >= $items[1]->int());
         }
 
+        $others = $state->textsOf('held_with');
+
         return new Subject(
             $id,
             0,
             status: $state->get('status')->case(TaskStatus::class),
             holderId: $state->find('holder')?->text(),
+            sharing: $others === [] ? null : new Sharing($others),
             reviewerId: $state->find('reviewer')?->text(),
             tags: $state->textsOf('tags'),
             checklist: $checklist,

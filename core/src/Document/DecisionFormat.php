@@ -128,6 +128,7 @@ final class DecisionFormat
             array_filter(
                 [
                     'kinds' => count($kinds) > 1 ? $kinds : null,
+                    'held_with' => $record->has('held_with') ? $record->textsOf('held_with') : null,
                     'cause' => $record->find('cause')?->text(),
                     'seat' => $record->find('seat')?->text(),
                     'due' => $trigger === null ? null : Instant::format($trigger[2]->int()),
@@ -170,6 +171,7 @@ final class DecisionFormat
         }
         if ($record->find('decided_by')?->int() === $attempt->get('rule')->int()) {
             $document['pick'] = $record->find('assignee')?->text();
+            $document += $record->has('held_with') ? ['held_with' => $record->textsOf('held_with')] : [];
         }
 
         return $document;

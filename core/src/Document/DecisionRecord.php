@@ -38,6 +38,7 @@ final class DecisionRecord
                 'outcome' => $decision->outcome->value,
                 'decided_by' => $decision->decidedBy,
                 'assignee' => $decision->assigneeId,
+                'held_with' => $decision->sharing?->withIds,
                 'open_to' => $decision->openTo,
                 'effects' => self::effects($decision),
                 'house' => count($decision->roster->people),

@@ -28,7 +28,7 @@ final class FactsFormat
         return $written;
     }
 
-    /** @return array<string, mixed> members "today", "before", "days", "teams", as far as there is anything in them */
+    /** @return array<string, mixed> "today", "before", "days", "teams" and "together", as far as there is something */
     public static function besides(Facts $facts, FieldCatalogue $fields): array
     {
         return array_filter(
@@ -37,6 +37,7 @@ final class FactsFormat
                 'before' => $facts->before === null ? null : self::before($facts, $fields),
                 'days' => $facts->days === [] ? null : $facts->days,
                 'teams' => $facts->teams === [] ? null : $facts->teams,
+                'together' => $facts->together === [] ? null : $facts->together,
             ],
             static fn(mixed $value): bool => $value !== null,
         );
@@ -67,7 +68,14 @@ final class FactsFormat
             $teams[$person] = $ids->texts();
         }
 
-        return new Facts($known, LocalDate::parse($besides->get('today')->text()), $before, $days, $teams);
+        return new Facts(
+            $known,
+            LocalDate::parse($besides->get('today')->text()),
+            $before,
+            $days,
+            $teams,
+            $besides->textsOf('together'),
+        );
     }
 
     /**

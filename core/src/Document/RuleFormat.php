@@ -10,13 +10,12 @@ use OpenBaton\Core\Rulebook\Event\EventKind;
 use OpenBaton\Core\Rulebook\Family;
 use OpenBaton\Core\Rulebook\FollowUp\FollowUp;
 use OpenBaton\Core\Rulebook\Give;
+use OpenBaton\Core\Rulebook\HolderOnly;
 use OpenBaton\Core\Rulebook\Limit\Limit;
 use OpenBaton\Core\Rulebook\Method\Method;
-use OpenBaton\Core\Rulebook\Method\Open;
 use OpenBaton\Core\Rulebook\Method\SamePerson;
 use OpenBaton\Core\Rulebook\Otherwise\DropLimit;
 use OpenBaton\Core\Rulebook\Otherwise\NextRule;
-use OpenBaton\Core\Rulebook\Otherwise\OpenToTeam;
 use OpenBaton\Core\Rulebook\Otherwise\Otherwise;
 use OpenBaton\Core\Rulebook\Part;
 use OpenBaton\Core\Rulebook\PartFormat;
@@ -143,12 +142,10 @@ final readonly class RuleFormat
             $faults->collect(static fn(): ?SeatName => $node->find('seat')?->case(SeatName::class)) ?? SeatName::Holder;
         $anew = $faults->collect(static fn(): bool => $node->find('anew')?->bool() ?? false);
         $substitutes = $faults->collect(static fn(): bool => $node->find('substitutes')?->bool() ?? false);
-        if ($seat === SeatName::Reviewer && ($method instanceof Open || $otherwise instanceof OpenToTeam)) {
-            $faults->add(
-                ...$node
-                    ->get($method instanceof Open ? 'method' : 'otherwise')
-                    ->fail('A review is not open to claim; name who reviews.')->faults,
-            );
+        foreach (['method' => $method, 'otherwise' => $otherwise] as $name => $part) {
+            if ($seat === SeatName::Reviewer && $part instanceof HolderOnly) {
+                $faults->add(...$node->get($name)->fail('A review is one person\'s; name who reviews.')->faults);
+            }
         }
         if ($method instanceof SamePerson && $pool?->namesOne() === false) {
             $faults->add(

@@ -111,17 +111,15 @@ final readonly class TaskEditFormat
         foreach ($this->node->textsOf('tags_off') as $tag) {
             $subject = $subject->untagged($tag);
         }
+        if ($this->sets('assignee')) {
+            $holder = $this->set['assignee'] ?? null;
+            $subject = is_string($holder) ? $subject->heldBy($holder) : $subject->heldBy(null, $subject->openTo);
+        }
         $changes = [];
-        foreach (
-            ['priority' => 'priority', 'assignee' => 'holderId', 'reviewer' => 'reviewerId', 'start' => 'startAt']
-            as $name => $property
-        ) {
+        foreach (['priority' => 'priority', 'reviewer' => 'reviewerId', 'start' => 'startAt'] as $name => $property) {
             if ($this->sets($name)) {
                 $changes[$property] = $this->set[$name] ?? ($name === 'priority' ? $subject->priority : null);
             }
-        }
-        if (isset($changes['holderId'])) {
-            $changes['openTo'] = [];
         }
         if ($this->sets('due')) {
             $changes += ['dueAt' => $this->set['due'] ?? null, 'dueFollows' => null];

@@ -8,6 +8,7 @@ use OpenBaton\Core\Criteria\FieldCatalogue;
 use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\Subject\ChecklistItem;
 use OpenBaton\Core\Subject\Follow;
+use OpenBaton\Core\Subject\Sharing;
 use OpenBaton\Core\Subject\StateFields;
 use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Time\Offset;
@@ -27,6 +28,8 @@ final readonly class TaskFormat
         'status',
         'priority',
         'assignee',
+        'held_with',
+        'do_together',
         'open_to',
         'reviewer',
         'last_reviewer',
@@ -98,6 +101,7 @@ final readonly class TaskFormat
             customerId: $node->find('customer')?->line(TextLimits::ID),
             creatorId: $this->person($node, 'creator'),
             previousHolderId: $this->person($node, 'previous_assignee'),
+            sharing: $this->sharing($node),
         );
     }
 
@@ -156,6 +160,34 @@ final readonly class TaskFormat
             $node->find('spent')?->minutes() ?? 0,
             $node->find('remaining')?->minutes(),
         );
+    }
+
+    private function sharing(Node $node): ?Sharing
+    {
+        $others = self::others($node, $this->roster);
+        $together = $node->find('do_together')?->bool() ?? false;
+
+        return $others === [] ? null : new Sharing($others, $together);
+    }
+
+    /**
+     * @return list<string> who holds something together with its assignee
+     *
+     * @throws DocumentError
+     */
+    public static function others(Node $node, Roster $roster): array
+    {
+        $assignee = $node->find('assignee')?->text();
+        $others = [];
+        foreach ($node->itemsOf('held_with') as $one) {
+            $id = Known::person($one, $roster->people);
+            if ($assignee === null || in_array($id, [$assignee, ...$others], true)) {
+                throw $one->fail('Name those who hold it beside the assignee, each once.');
+            }
+            $others[] = $id;
+        }
+
+        return $others;
     }
 
     private static function item(Node $node): ChecklistItem

@@ -112,6 +112,7 @@ final class WorldFormat
             $item->only([
                 'id',
                 'assignee',
+                'held_with',
                 'reviewer',
                 'status',
                 'priority',
@@ -131,6 +132,7 @@ final class WorldFormat
                 $start,
                 TaskFormat::due($item, $start),
                 $item->has('reviewer') ? Known::person($item->get('reviewer'), $roster->people) : null,
+                TaskFormat::others($item, $roster),
             );
         }
         $lastAssigned = [];

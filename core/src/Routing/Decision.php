@@ -11,6 +11,7 @@ use OpenBaton\Core\Rulebook\Rule;
 use OpenBaton\Core\Rulebook\SeatName;
 use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Subject\Effect\Effect;
+use OpenBaton\Core\Subject\Sharing;
 use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Workload\Work;
 
@@ -19,17 +20,24 @@ final readonly class Decision
 {
     /** @var list<Effect> in order */
     public array $effects;
+    public Outcome $outcome;
+    /** That was decided upon. */
+    public SeatName $seat;
+    /** Who is in the seat after it. */
+    public ?string $assigneeId;
+    /** With whom they have it together. */
+    public ?Sharing $sharing;
+    /** @var list<string> who may claim it after it */
+    public array $openTo;
 
     /**
      * @param array<int, Attempt> $attempts   by position of the rule; of those that held and give
      * @param list<int>           $followedUp positions of rules of which only the follow-ups acted
      * @param int|null            $decidedBy  position of the rule that decided
      * @param list<int> $heldBack positions of rules that held, but had acted on this task in this chain already
-     * @param string|null         $assigneeId who is in the seat after it
-     * @param list<string>        $openTo     who may claim it after it
      * @param array<int, list<Effect>> $effectsOf by position of the rule, in the order of the rulebook
      * @param Rotation|null       $rotation   after the turn that was taken
-     * @param SeatName            $seat       that was decided upon
+     * @param Seat                $filled     who is in the seat that was decided upon, or may take it
      * @param Subject             $after      the task as the decision leaves it
      */
     public function __construct(
@@ -39,16 +47,18 @@ final readonly class Decision
         public array $attempts,
         public array $followedUp,
         public ?int $decidedBy,
-        public Outcome $outcome,
-        public ?string $assigneeId,
-        public array $openTo,
         public array $effectsOf,
         public ?Rotation $rotation,
-        public SeatName $seat,
+        private Seat $filled,
         private Subject $after,
         public array $heldBack = [],
     ) {
         $this->effects = array_merge(...array_values($effectsOf));
+        $this->outcome = $filled->outcome;
+        $this->seat = $filled->name;
+        $this->assigneeId = $filled->personId;
+        $this->sharing = $filled->sharing;
+        $this->openTo = $filled->openTo;
     }
 
     /**
@@ -70,12 +80,9 @@ final readonly class Decision
             $this->attempts,
             $this->followedUp,
             $this->decidedBy,
-            $this->outcome,
-            $this->assigneeId,
-            $this->openTo,
             $effectsOf,
             $this->rotation,
-            $this->seat,
+            $this->filled,
             $this->after,
             $this->heldBack,
         );
@@ -107,11 +114,7 @@ final readonly class Decision
     public function appliedWithout(?int $position, Subject $subject): Subject
     {
         if ($this->decidedBy !== null && $this->decidedBy !== $position && $this->outcome !== Outcome::Kept) {
-            $covering = $this->standIn()?->covering();
-            $subject =
-                $this->seat === SeatName::Reviewer
-                    ? $subject->reviewedBy($this->assigneeId, $covering)
-                    : $subject->heldBy($this->assigneeId, $this->openTo, $covering);
+            $subject = $this->filled->on($subject);
         }
         foreach ($this->effectsOf as $of => $effects) {
             foreach ($of === $position ? [] : $effects as $effect) {
@@ -132,15 +135,15 @@ final readonly class Decision
     public function changesSeat(): bool
     {
         return $this->outcome !== Outcome::Kept &&
-            $this->change->after->occupant($this->seat) !== $this->after->occupant($this->seat);
+            $this->change->after->inSeat($this->seat) !== $this->after->inSeat($this->seat);
     }
 
     /** Whether a change is what the decision does to who is in a seat of its own task, and no more. */
     public function tellsOf(ChangeSet $change, SeatName $seat): bool
     {
         return $change->after->id === $this->change->after->id &&
-            $change->before?->occupant($seat) === $this->change->after->occupant($seat) &&
-            $change->after->occupant($seat) === $this->after->occupant($seat);
+            ($change->before?->inSeat($seat) ?? []) === $this->change->after->inSeat($seat) &&
+            $change->after->inSeat($seat) === $this->after->inSeat($seat);
     }
 
     /** @return list<int> positions of the rules that acted, in the order of the rulebook */
@@ -155,15 +158,11 @@ final readonly class Decision
     /** The work of everybody once the task is where it goes. */
     public function workAfter(Work $work): Work
     {
-        $holderId = $this->after->holderId;
+        $new = array_diff($this->after->holderIds(), $this->change->after->holderIds());
 
         return $work
             ->after($this->change->isArrival() ? null : $this->change->after->asWork(), $this->after->asWork())
-            ->assigned(
-                $holderId === null || $holderId === $this->change->after->holderId
-                    ? []
-                    : [$holderId => $this->change->at],
-            );
+            ->assigned(array_fill_keys($new, $this->change->at));
     }
 
     /** The turn that was taken in a rotation. */

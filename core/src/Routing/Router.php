@@ -144,12 +144,9 @@ final readonly class Router
             $attempts,
             array_values(array_diff($acting, [$decidedBy])),
             $decidedBy,
-            $seat->outcome,
-            $seat->personId,
-            $seat->openTo,
             $effects,
             $decidedBy === null ? null : $attempts[$decidedBy]->choice?->rotation,
-            $seat->name,
+            $seat,
             $subject,
             $heldBack,
         );

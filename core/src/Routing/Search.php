@@ -62,8 +62,7 @@ final readonly class Search
 
             return new Attempt($steps, null, $fallback, $named);
         }
-        $occupant = $change->after->occupant($give->seat);
-        if (!$change->isArrival() && !$give->anew && $occupant !== null && $step->keeps($occupant)) {
+        if (!$change->isArrival() && !$give->anew && $step->keepsAll($change->after->inSeat($give->seat))) {
             return new Attempt($steps, null, null, $named, true);
         }
 
@@ -72,7 +71,10 @@ final readonly class Search
             new Selection($step->kept, $named === null ? $pool : $step->kept, $rotations, $load, $this->roster),
         );
 
-        return new Attempt($steps, $choice, null, $covers[$choice->personId ?? ''] ?? $named);
+        // What several get together is theirs, not held for somebody else: nothing goes back.
+        $for = $choice->withIds === [] ? $covers[$choice->personId ?? ''] ?? null : null;
+
+        return new Attempt($steps, $choice, null, $for ?? $named);
     }
 
     /**

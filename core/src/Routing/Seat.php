@@ -7,6 +7,7 @@ namespace OpenBaton\Core\Routing;
 use OpenBaton\Core\Absence\Covering;
 use OpenBaton\Core\Rulebook\SeatName;
 use OpenBaton\Core\Subject\ChangeSet;
+use OpenBaton\Core\Subject\Sharing;
 use OpenBaton\Core\Subject\Subject;
 
 /** Who is in a seat of the task after a decision, or may take it. */
@@ -14,6 +15,7 @@ final readonly class Seat
 {
     /**
      * @param list<string>  $openTo   who may claim it; empty where somebody holds it
+     * @param Sharing|null  $sharing  with whom they have it together
      * @param Covering|null $covering where they get it for somebody who is away
      */
     private function __construct(
@@ -22,16 +24,26 @@ final readonly class Seat
         public ?string $personId,
         public array $openTo,
         private ?Covering $covering = null,
+        public ?Sharing $sharing = null,
     ) {}
 
     public static function filledBy(Attempt $attempt, SeatName $name, ChangeSet $change): self
     {
         if ($attempt->kept) {
-            return new self($name, Outcome::Kept, $change->after->occupant($name), []);
+            return self::asItIs($change->after, $name);
         }
         $personId = $attempt->choice->personId ?? $attempt->fallback?->personId;
         if ($personId !== null) {
-            return new self($name, Outcome::Assigned, $personId, [], $attempt->cover()?->covering());
+            $withIds = $attempt->choice->withIds ?? [];
+
+            return new self(
+                $name,
+                Outcome::Assigned,
+                $personId,
+                [],
+                $attempt->cover()?->covering(),
+                $withIds === [] ? null : new Sharing($withIds, $attempt->choice?->doTogether === true),
+            );
         }
         $openTo =
             $attempt->choice === null
@@ -59,6 +71,7 @@ final readonly class Seat
             },
             $occupant,
             $name === SeatName::Holder ? $subject->openTo : [],
+            sharing: $name === SeatName::Holder ? $subject->sharing : null,
         );
     }
 
@@ -68,6 +81,10 @@ final readonly class Seat
             // Whoever keeps it keeps it as they had it.
             $this->outcome === Outcome::Kept => $subject,
             $this->name === SeatName::Reviewer => $subject->reviewedBy($this->personId, $this->covering),
+            $this->personId !== null && $this->sharing !== null => $subject->heldTogether(
+                [$this->personId, ...$this->sharing->withIds],
+                $this->sharing->doTogether,
+            ),
             default => $subject->heldBy($this->personId, $this->openTo, $this->covering),
         };
     }

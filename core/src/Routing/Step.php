@@ -28,13 +28,13 @@ final readonly class Step
 
     public function keeps(string $personId): bool
     {
-        foreach ($this->kept as $member) {
-            if ($member->personId === $personId) {
-                return true;
-            }
-        }
+        return $this->keepsAll([$personId]);
+    }
 
-        return false;
+    /** @param list<string> $personIds none of them: nobody is kept */
+    public function keepsAll(array $personIds): bool
+    {
+        return $personIds !== [] && array_diff($personIds, $this->ids()) === [];
     }
 
     /** @return list<string> */

@@ -47,6 +47,7 @@ final class StandardKinds
             Method\BestMatch::class,
             Method\InOrder::class,
             Method\SamePerson::class,
+            Method\Everyone::class,
             Method\Open::class,
         ],
         'limit' => [

@@ -62,6 +62,7 @@ final readonly class DecisionSchema
                 'type' => 'array',
                 'items' => $properties['kind'],
             ],
+            'held_with' => self::TEXTS + ['description' => 'Who holds it together with the assignee after it.'],
             'cause' => [
                 'description' => 'What brought the change about, where it was no intake.',
                 'enum' => array_column(Cause::cases(), 'value'),
@@ -139,6 +140,7 @@ final readonly class DecisionSchema
                     'description' => 'What the rule said to do where nobody was eligible.',
                 ],
                 'pick' => self::TEXT_OR_NULL,
+                'held_with' => self::TEXTS,
             ],
         ];
     }

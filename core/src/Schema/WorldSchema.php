@@ -118,6 +118,7 @@ final class WorldSchema
                     [
                         'id' => self::TEXT,
                         'assignee' => self::TEXT,
+                        'held_with' => ['type' => 'array', 'items' => self::TEXT],
                         'reviewer' => self::TEXT,
                         'status' => [
                             'enum' => array_column(TaskStatus::cases(), 'value'),

@@ -72,6 +72,12 @@ final class WorldTaskSchema
                 ],
                 'priority' => ['$ref' => '#/$defs/priority'],
                 'assignee' => self::TEXT,
+                'held_with' => self::TEXTS + ['description' => 'Who holds it together with the assignee.'],
+                'do_together' => [
+                    'description' => 'Whoever of them starts it does not get it alone.',
+                    'type' => 'boolean',
+                    'default' => false,
+                ],
                 'open_to' => self::TEXTS,
                 'reviewer' => self::TEXT,
                 'last_reviewer' => self::TEXT,

@@ -26,18 +26,28 @@ final readonly class ChangeFacts
         $values = $this->values($after);
         $valuesBefore = $before === null ? null : ($before === $after ? $values : $this->values($before));
 
-        return $this->lookedUp(new Facts($values, $this->roster->house->zone()->dateAt($at), $valuesBefore), $at);
+        $facts = new Facts(
+            $values,
+            $this->roster->house->zone()->dateAt($at),
+            $valuesBefore,
+            together: $after->sharing->withIds ?? [],
+        );
+
+        return $this->lookedUp($facts, $at, [...$before?->holderIds() ?? [], ...$after->holderIds()]);
     }
 
     /**
      * With all that is looked up, where it was not when they were recorded.
      *
-     * @param int $at instant
+     * @param int          $at      instant
+     * @param list<string> $holders whom values do not name where several hold the task
      */
-    public function lookedUp(Facts $facts, int $at): Facts
+    public function lookedUp(Facts $facts, int $at, array $holders = []): Facts
     {
         $moment = MomentFields::values($this->lookups->moments, $at, $this->roster);
-        $teams = $this->lookups->teams ? $this->teams($facts->today, $facts->values, $facts->before ?? []) : [];
+        $teams = $this->lookups->teams
+            ? $this->teams($facts->today, $facts->values, $facts->before ?? [], $holders)
+            : [];
 
         return new Facts(
             $facts->values + $moment,
@@ -45,6 +55,7 @@ final readonly class ChangeFacts
             $facts->before === null ? null : $facts->before + $moment,
             $facts->days + $this->days($at),
             $facts->teams + $teams,
+            $facts->together,
         );
     }
 
@@ -71,7 +82,7 @@ final readonly class ChangeFacts
     /**
      * Of every person whom a value names, before or after.
      *
-     * @param array<string, mixed> ...$values
+     * @param array<array-key, mixed> ...$values
      *
      * @return array<array-key, list<string>>
      */

@@ -42,6 +42,7 @@ final class Difference
                 'status' => $subject->status->value,
                 'priority' => $subject->priority->value,
                 'holder' => $subject->holderId,
+                'held_with' => $subject->sharing?->withIds,
                 'open_to' => $subject->openTo,
                 'holds_for' => $subject->covering?->forId,
                 'reviewer' => $subject->reviewerId,

@@ -6,6 +6,7 @@ namespace OpenBaton\Core\Subject;
 
 use OpenBaton\Core\Absence\Covering;
 use OpenBaton\Core\Rulebook\SeatName;
+use OpenBaton\Core\Workload\TaskStatus;
 
 /** Who holds a task, who reviews it, and for whom they do. */
 trait InSeats
@@ -16,14 +17,67 @@ trait InSeats
      */
     public function heldBy(?string $personId, array $openTo = [], ?Covering $covering = null): self
     {
-        $passed = $this->holderId !== null && $this->holderId !== $personId;
+        $passed = $this->holderId !== null && !in_array($personId, $this->holderIds(), true);
 
         return $this->with([
             'holderId' => $personId,
+            'sharing' => null,
             'openTo' => $openTo,
             'covering' => $covering,
             'previousHolderId' => $passed ? $this->holderId : $this->previousHolderId,
         ]);
+    }
+
+    /** @param non-empty-list<string> $personIds in order; one of them alone shares it with nobody */
+    public function heldTogether(array $personIds, bool $doTogether = false): self
+    {
+        $others = array_slice($personIds, 1);
+        $held = $this->heldBy($personIds[0]);
+
+        return $held->with([
+            'sharing' => $others === [] ? null : new Sharing($others, $doTogether),
+            // Nobody held it before who holds it still.
+            'previousHolderId' => in_array($this->holderId, $personIds, true)
+                ? $this->previousHolderId
+                : $held->previousHolderId,
+        ]);
+    }
+
+    /** What one of several holds passes to somebody else, or to nobody; the others have it still. */
+    public function passedBy(string $personId, ?string $toId): self
+    {
+        $ids = array_map(static fn(string $id): ?string => $id === $personId ? $toId : $id, $this->holderIds());
+        $left = array_values(array_unique(array_filter($ids, is_string(...))));
+
+        return $left === [] ? $this->heldBy(null) : $this->heldTogether($left, $this->sharing?->doTogether === true);
+    }
+
+    /** Whoever of several begins to work on it has it alone from then on, unless they do it together. */
+    public function begunBy(string $personId, self $before): self
+    {
+        $begins =
+            $this->status !== $before->status &&
+            in_array($this->status, [TaskStatus::Working, TaskStatus::InReview, TaskStatus::Done], true);
+
+        return $begins && $this->sharing?->doTogether === false && in_array($personId, $this->holderIds(), true)
+            ? $this->heldBy($personId)
+            : $this;
+    }
+
+    /** @return list<string> all who hold it */
+    public function holderIds(): array
+    {
+        return $this->holderId === null ? [] : [$this->holderId, ...$this->sharing->withIds ?? []];
+    }
+
+    /** @return list<string> all who are in a seat */
+    public function inSeat(SeatName $seat): array
+    {
+        return match (true) {
+            $seat === SeatName::Holder => $this->holderIds(),
+            $this->reviewerId === null => [],
+            default => [$this->reviewerId],
+        };
     }
 
     /** @param Covering|null $covering where they review it for somebody who is away */
@@ -37,10 +91,10 @@ trait InSeats
         return $seat === SeatName::Reviewer ? $this->reviewerId : $this->holderId;
     }
 
-    /** Who is in the seat beside it. */
-    public function beside(SeatName $seat): ?string
+    /** @return list<string> who is in the seat beside it */
+    public function beside(SeatName $seat): array
     {
-        return $this->occupant($seat->other());
+        return $this->inSeat($seat->other());
     }
 
     public function coveringOf(SeatName $seat): ?Covering

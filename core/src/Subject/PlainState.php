@@ -16,6 +16,7 @@ final class PlainState
 
         return [
             'effort' => get_object_vars($subject->effort),
+            'sharing' => $subject->sharing === null ? null : get_object_vars($subject->sharing),
             'covering' => $subject->covering === null ? null : get_object_vars($subject->covering),
             'reviewCovering' => $subject->reviewCovering === null ? null : get_object_vars($subject->reviewCovering),
             'dueFollows' =>

@@ -43,6 +43,7 @@ final readonly class Subject
      * @param string|null                                       $madeByRule the rule that made it, by id
      * @param FollowingTexts|null                               $textFollows what its title and details follow
      * @param string|null                                       $previousHolderId who held it before
+     * @param Sharing|null                                      $sharing    with whom the holder has it together
      */
     public function __construct(
         public string $id,
@@ -76,6 +77,7 @@ final readonly class Subject
         public ?string $madeByRule = null,
         public ?FollowingTexts $textFollows = null,
         public ?string $previousHolderId = null,
+        public ?Sharing $sharing = null,
     ) {}
 
     /**
@@ -239,6 +241,7 @@ final readonly class Subject
             $this->startAt,
             $this->dueAt,
             $this->reviewerId,
+            $this->sharing->withIds ?? [],
         );
     }
 }

@@ -12,6 +12,8 @@ enum TaskAction: string
     case Reopen = 'reopen';
     case HandOn = 'hand_on';
     case Claim = 'claim';
+    /** Of several who hold it together, one leaves it to the others. */
+    case TakeOff = 'take_off';
     case Wait = 'wait';
     case AskReview = 'ask_review';
     case TakeBack = 'take_back';

@@ -15,6 +15,7 @@ final readonly class Transition
      * @param list<Standing>   $who  any of them
      * @param bool|null        $held whether somebody holds it before; null: either way
      * @param list<Asked>      $asks
+     * @param bool             $together whether several have to hold it
      */
     public function __construct(
         public TaskAction $action,
@@ -23,12 +24,19 @@ final readonly class Transition
         public array $who,
         public ?bool $held = null,
         public array $asks = [],
+        public bool $together = false,
     ) {}
 
-    /** Whether the task is in the state for it, whoever does it. */
-    public function fits(TaskStatus $status, bool $held): bool
+    /**
+     * Whether the task is in the state for it, whoever does it.
+     *
+     * @param int $holders how many hold it
+     */
+    public function fits(TaskStatus $status, int $holders): bool
     {
-        return in_array($status, $this->from, true) && ($this->held === null || $this->held === $held);
+        return in_array($status, $this->from, true) &&
+            ($this->held === null || $this->held === $holders > 0) &&
+            (!$this->together || $holders > 1);
     }
 
     /** @param list<Standing> $standings of whoever would do it */

@@ -60,6 +60,14 @@ final class Transitions
             ]),
             new Transition(TaskAction::Claim, TaskStatus::wantingHolder(), null, [Standing::Claimant], false),
             new Transition(
+                TaskAction::TakeOff,
+                TaskStatus::wantingHolder(),
+                null,
+                [Standing::Holder],
+                true,
+                together: true,
+            ),
+            new Transition(
                 TaskAction::Drop,
                 TaskStatus::open(),
                 TaskStatus::Dropped,

@@ -9,6 +9,7 @@ use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Subject\ChecklistItem;
 use OpenBaton\Core\Subject\Follow;
 use OpenBaton\Core\Subject\PlainState;
+use OpenBaton\Core\Subject\Sharing;
 use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Text\FollowingTexts;
 use OpenBaton\Core\Time\Offset;
@@ -24,7 +25,7 @@ use OpenBaton\Core\Workload\TaskStatus;
 final readonly class Reversal
 {
     /** What goes with who holds it. */
-    private const OF_HOLDER = ['holderId', 'previousHolderId', 'openTo', 'covering'];
+    private const OF_HOLDER = ['holderId', 'previousHolderId', 'openTo', 'covering', 'sharing'];
 
     /** @param array<string, array{mixed, mixed}> $parts was and became, by property; of fields by "fields/" and path */
     private function __construct(public array $parts) {}
@@ -157,6 +158,7 @@ final readonly class Reversal
                 $node->get('held')->bool(),
                 $node->textsOf('touchedBy'),
             ),
+            'sharing' => self::sharing($node),
             'dueFollows' => self::follow($node->items()),
             'textFollows' => FollowingTexts::read((array) $was),
             'checklist' => array_map(
@@ -168,6 +170,13 @@ final readonly class Reversal
             ),
             default => $was,
         };
+    }
+
+    private static function sharing(Node $node): ?Sharing
+    {
+        $others = $node->textsOf('withIds');
+
+        return $others === [] ? null : new Sharing($others, $node->get('doTogether')->bool());
     }
 
     /** @param list<Node> $parts path, offset, and time of day or nothing */

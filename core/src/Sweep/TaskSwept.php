@@ -37,7 +37,7 @@ final readonly class TaskSwept implements Treatment
         }
         $before = new ChangeSet($id, $at, $subject, $subject, $facts, Cause::Person);
         $after =
-            $this->sweep->handTo === null || $this->sweep->handTo === $subject->holderId
+            $this->sweep->handTo === null || [$this->sweep->handTo] === $subject->holderIds()
                 ? $subject
                 : $subject->heldBy($this->sweep->handTo);
         [$after] = $this->router->follow($this->sweep->changes, $before, $after);

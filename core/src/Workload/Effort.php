@@ -31,6 +31,14 @@ final readonly class Effort
         return $spent === null ? $this : new self($this->default, $this->estimate, max(0, $spent), $this->remaining);
     }
 
+    /** @param int $people among whom what is left of it is shared evenly, in whole minutes */
+    public function sharedBy(int $people): self
+    {
+        return $people < 2
+            ? $this
+            : new self($this->default, $this->estimate, $this->spent, intdiv($this->left() + $people - 1, $people));
+    }
+
     public function left(): int
     {
         if ($this->remaining !== null) {

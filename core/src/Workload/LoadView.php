@@ -30,10 +30,9 @@ final class LoadView
     {
         $held = $this->work->held($personId);
 
-        return ($this->subject->holderId === $personId || $this->subject->reviewerId === $personId) &&
-            $held->has($this->subject->id)
-            ? $held->without($this->subject->id)
-            : $held;
+        $concerns = $this->subject->reviewerId === $personId || in_array($personId, $this->subject->holderIds(), true);
+
+        return $concerns && $held->has($this->subject->id) ? $held->without($this->subject->id) : $held;
     }
 
     /** Instant at which the task is due. */
@@ -46,7 +45,7 @@ final class LoadView
     public function finishWith(string $personId): ?int
     {
         if (!array_key_exists($personId, $this->finishes)) {
-            $task = $this->subject->asWork();
+            $task = $this->subject->heldBy($personId)->asWork();
             $this->finishes[$personId] = $this->book->finish($personId, $this->of($personId), $task, $this->at);
         }
 

@@ -25,7 +25,7 @@ final readonly class PersonWork
     {
         $loading = $waiting = [];
         foreach ($items as $item) {
-            if ($item->loads() === $personId) {
+            if (in_array($personId, $item->loads(), true)) {
                 $loading[] = $item;
             } elseif (self::waitsFor($personId, $item)) {
                 $waiting[] = $item;
@@ -60,7 +60,7 @@ final readonly class PersonWork
     public function with(string $personId, WorkItem $item): self
     {
         return new self(
-            $item->loads() === $personId ? [...$this->loading, $item] : $this->loading,
+            in_array($personId, $item->loads(), true) ? [...$this->loading, $item] : $this->loading,
             self::waitsFor($personId, $item) ? [...$this->waiting, $item] : $this->waiting,
             $this->lastAssignedAt,
             $this->customers,
@@ -104,6 +104,6 @@ final readonly class PersonWork
 
     private static function waitsFor(string $personId, WorkItem $item): bool
     {
-        return $item->status === TaskStatus::Waiting && $item->holderId === $personId;
+        return $item->status === TaskStatus::Waiting && in_array($personId, $item->holderIds(), true);
     }
 }

@@ -99,13 +99,13 @@ final readonly class Work
         return new self($other->byPerson + $this->byPerson, $this->nothing);
     }
 
-    /** @return list<string> holder and reviewer */
+    /** @return list<string> who holds it and who reviews it, each once */
     private static function concerned(WorkItem $item): array
     {
-        return match (true) {
-            $item->holderId === null => $item->reviewerId === null ? [] : [$item->reviewerId],
-            $item->reviewerId === null || $item->reviewerId === $item->holderId => [$item->holderId],
-            default => [$item->holderId, $item->reviewerId],
-        };
+        $holders = $item->holderIds();
+
+        return $item->reviewerId === null || in_array($item->reviewerId, $holders, true)
+            ? $holders
+            : [...$holders, $item->reviewerId];
     }
 }

@@ -4,10 +4,15 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Workload;
 
-/** An open task as the load of whoever it loads. */
+/** An open task as the load of those whom it loads. */
 final readonly class WorkItem
 {
+    /** Of each of those whose time it takes: what several hold together is shared evenly, in whole minutes. */
+    public Effort $effort;
+
     /**
+     * @param Effort       $whole     of the task
+     * @param list<string> $withIds   who holds it together with the holder
      * @param int      $createdAt instant
      * @param int|null $startAt   instant before which nobody can work on it
      * @param int|null $dueAt     instant
@@ -17,20 +22,29 @@ final readonly class WorkItem
         public ?string $holderId,
         public TaskStatus $status,
         public Priority $priority,
-        public Effort $effort,
+        Effort $whole,
         public int $createdAt,
         public ?int $startAt = null,
         public ?int $dueAt = null,
         public ?string $reviewerId = null,
-    ) {}
+        private array $withIds = [],
+    ) {
+        $this->effort = $status->loadsHolder() ? $whole->sharedBy(1 + count($withIds)) : $whole;
+    }
 
-    /** Whose time it takes now; null: nobody's. */
-    public function loads(): ?string
+    /** @return list<string> all who hold it */
+    public function holderIds(): array
+    {
+        return $this->holderId === null ? [] : [$this->holderId, ...$this->withIds];
+    }
+
+    /** @return list<string> whose time it takes now */
+    public function loads(): array
     {
         return match (true) {
-            $this->status->loadsHolder() => $this->holderId,
-            $this->status === TaskStatus::InReview => $this->reviewerId,
-            default => null,
+            $this->status->loadsHolder() => $this->holderIds(),
+            $this->status === TaskStatus::InReview && $this->reviewerId !== null => [$this->reviewerId],
+            default => [],
         };
     }
 

@@ -42,7 +42,7 @@ it('passes over whoever is in the other seat, down to the lead, then to nobody',
         'greta',
         Build::at(Story::NOW),
         null,
-        $otherSeat,
+        ['ayumi', $otherSeat],
     );
     expect($cover->personId)->toBe($expected);
     if ($otherSeat !== 'nobody') {
@@ -57,7 +57,7 @@ it('passes over whoever is in the other seat, down to the lead, then to nobody',
 ]);
 
 it('leaves a person who is named and there where the rule puts them', function (): void {
-    expect((new SubstituteFinder(qualityHouse()))->find('femi', Build::at(Story::NOW), null, 'femi')->personId)->toBe(
+    expect((new SubstituteFinder(qualityHouse()))->find('femi', Build::at(Story::NOW), null, ['femi'])->personId)->toBe(
         'femi',
     );
 });

@@ -22,6 +22,18 @@ it('lets nothing that comes back from review wait for somebody who is away', fun
     expect(Story::told($away))->toBe(['0 t1 nobody listens', '1 t1 nobody listens']);
 });
 
+it('leaves what comes back from review with those who have it together, as long as one of them is there', function (
+    array $holders,
+    array $expected,
+): void {
+    $review = Story::task()->heldTogether($holders)->inStatus(TaskStatus::InReview)->reviewedBy('ayumi');
+    $chain = Story::run([], Story::change($review, $review->inStatus(TaskStatus::Working)));
+    expect($chain->subjects['t1']->holderIds())->toBe($expected);
+})->with([
+    'Femi is there' => [['callum', 'femi'], ['callum', 'femi']],
+    'Callum alone, who is away' => [['callum'], ['tobias']],
+]);
+
 it('passes to nobody else what its holder has who is away, other than what comes back from review', function (
     Subject $before,
     Subject $after,

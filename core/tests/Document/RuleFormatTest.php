@@ -39,7 +39,11 @@ it('lets a review be given, and not claimed', function (array $give, array $wron
     'work may be open' => [['pool' => $bench, 'method' => ['kind' => 'open']], []],
     'a review not' => [
         ['pool' => $bench, 'method' => ['kind' => 'open'], 'seat' => 'reviewer'],
-        ['/give/method: A review is not open to claim; name who reviews.'],
+        ['/give/method: A review is one person\'s; name who reviews.'],
+    ],
+    'nor of several' => [
+        ['pool' => $bench, 'method' => ['kind' => 'everyone'], 'seat' => 'reviewer'],
+        ['/give/method: A review is one person\'s; name who reviews.'],
     ],
     'nor otherwise' => [
         [
@@ -48,7 +52,7 @@ it('lets a review be given, and not claimed', function (array $give, array $wron
             'seat' => 'reviewer',
             'otherwise' => ['kind' => 'open_to_team', 'team' => 'brass'],
         ],
-        ['/give/otherwise: A review is not open to claim; name who reviews.'],
+        ['/give/otherwise: A review is one person\'s; name who reviews.'],
     ],
     'otherwise work may be' => [
         [

@@ -17,9 +17,8 @@ use OpenBaton\Core\Workload\LoadPlanner;
 use OpenBaton\Core\Workload\Work;
 
 /** Checks, by other means than the router's, that whoever was picked might be. */
-function mayHold(Decision $decision, Work $work): bool
+function mayHold(string $id, Decision $decision, Work $work): bool
 {
-    $id = (string) $decision->assigneeId;
     $roster = $decision->roster;
     $change = $decision->change;
     if ((new Availability($roster))->reasonsAgainst($roster->people[$id], $change->at) !== []) {

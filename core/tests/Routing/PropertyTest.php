@@ -28,13 +28,10 @@ it('never picks anybody ineligible, in thousands of random worlds', function ():
         $world = RandomWorld::of($seed);
         $work = $world->work;
         foreach ($world->decisions() as $decision) {
-            if ($decision->assigneeId !== null) {
+            foreach ($decision->subjectAfter()->holderIds() as $id) {
                 ++$picked;
-                mayHold($decision, $work) ||
-                    $this->fail(
-                        "World {$seed}, event {$decision->change->id}: {$decision->assigneeId} was picked and " .
-                            'may not be.',
-                    );
+                mayHold($id, $decision, $work) ||
+                    $this->fail("World {$seed}, event {$decision->change->id}: {$id} was picked and may not be.");
             }
             $work = $decision->workAfter($work);
         }

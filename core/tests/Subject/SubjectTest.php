@@ -103,6 +103,7 @@ it('has one table of what people may do', function (): void {
         ['hand_on', 'new working waiting in_review', null, 'holder lead', null, 'to reason'],
         ['hand_review', 'in_review', null, 'reviewer lead', null, 'to reason'],
         ['claim', 'new working waiting', null, 'claimant', false, ''],
+        ['take_off', 'new working waiting', null, 'holder', true, ''],
         ['drop', 'new working waiting in_review', 'dropped', 'holder creator lead', null, 'reason'],
     ]);
     foreach (TaskAction::cases() as $action) {
@@ -110,22 +111,26 @@ it('has one table of what people may do', function (): void {
     }
 });
 
-it('fits a state, whoever acts', function (TaskAction $action, TaskStatus $status, bool $held, bool $expected): void {
-    expect(Transitions::of($action)->fits($status, $held))->toBe($expected);
+it('fits a state, whoever acts', function (TaskAction $action, TaskStatus $status, int $holders, bool $expected): void {
+    expect(Transitions::of($action)->fits($status, $holders))->toBe($expected);
 })->with([
-    [TaskAction::Start, TaskStatus::New, true, true],
-    [TaskAction::Start, TaskStatus::New, false, false],
-    [TaskAction::Start, TaskStatus::Working, true, false],
-    [TaskAction::Complete, TaskStatus::InReview, true, false],
-    [TaskAction::Approve, TaskStatus::InReview, true, true],
-    [TaskAction::Complete, TaskStatus::Dropped, true, false],
-    [TaskAction::Reopen, TaskStatus::Done, false, true],
-    [TaskAction::Reopen, TaskStatus::Dropped, true, true],
-    [TaskAction::Reopen, TaskStatus::Working, true, false],
-    [TaskAction::Claim, TaskStatus::Waiting, false, true],
-    [TaskAction::Claim, TaskStatus::Waiting, true, false],
-    [TaskAction::Claim, TaskStatus::InReview, false, false],
-    [TaskAction::HandOn, TaskStatus::Waiting, false, true],
+    [TaskAction::Start, TaskStatus::New, 1, true],
+    [TaskAction::Start, TaskStatus::New, 0, false],
+    [TaskAction::Start, TaskStatus::Working, 1, false],
+    [TaskAction::Complete, TaskStatus::InReview, 1, false],
+    [TaskAction::Approve, TaskStatus::InReview, 1, true],
+    [TaskAction::Complete, TaskStatus::Dropped, 1, false],
+    [TaskAction::Reopen, TaskStatus::Done, 0, true],
+    [TaskAction::Reopen, TaskStatus::Dropped, 1, true],
+    [TaskAction::Reopen, TaskStatus::Working, 1, false],
+    [TaskAction::Claim, TaskStatus::Waiting, 0, true],
+    [TaskAction::Claim, TaskStatus::Waiting, 1, false],
+    [TaskAction::Claim, TaskStatus::InReview, 0, false],
+    [TaskAction::HandOn, TaskStatus::Waiting, 0, true],
+    [TaskAction::TakeOff, TaskStatus::New, 2, true],
+    [TaskAction::TakeOff, TaskStatus::New, 1, false],
+    [TaskAction::TakeOff, TaskStatus::InReview, 2, false],
+    [TaskAction::Start, TaskStatus::New, 3, true],
 ]);
 
 it('is for those who stand so to the task', function (): void {

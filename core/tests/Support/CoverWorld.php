@@ -145,7 +145,7 @@ final class CoverWorld
             );
         } elseif ($task->status === TaskStatus::Working && $task->holderId !== null) {
             $named = $this->other($task->holderId);
-            $cover = (new SubstituteFinder($this->roster))->find($named, $now, null, $task->holderId);
+            $cover = (new SubstituteFinder($this->roster))->find($named, $now, null, $task->holderIds());
             $this->tasks[$id] = $task->inStatus(TaskStatus::InReview)->reviewedBy($cover->personId, $cover->covering());
         } elseif ($task->status === TaskStatus::InReview && $this->pick(0, 2) === 0) {
             $this->tasks[$id] = $task->inStatus(TaskStatus::Working);

@@ -116,6 +116,7 @@ final class RandomStory
                     ]),
                     'method' => $this->one([
                         ['kind' => 'in_order'],
+                        ['kind' => 'everyone'],
                         ['kind' => 'round_robin', 'rotation' => 'ring'],
                         ['kind' => 'open'],
                     ]),

@@ -16,6 +16,7 @@ use OpenBaton\Core\Rulebook\Limit\OpenTasksAtMost;
 use OpenBaton\Core\Rulebook\Limit\SkillAtLeast;
 use OpenBaton\Core\Rulebook\Method\BestMatch;
 use OpenBaton\Core\Rulebook\Method\EarliestFinish;
+use OpenBaton\Core\Rulebook\Method\Everyone;
 use OpenBaton\Core\Rulebook\Method\InOrder;
 use OpenBaton\Core\Rulebook\Method\LightestLoad;
 use OpenBaton\Core\Rulebook\Method\Method;
@@ -221,6 +222,7 @@ final class RandomWorld
             new LightestLoad(),
             new InOrder(),
             new Open(),
+            new Everyone($this->chance(50)),
         ]);
     }
 

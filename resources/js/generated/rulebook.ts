@@ -341,6 +341,10 @@ export type Method =
       kind: "same_person";
     }
   | {
+      kind: "everyone";
+      do_together?: boolean;
+    }
+  | {
       kind: "open";
     };
 export type Limit =

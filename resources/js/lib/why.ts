@@ -12,6 +12,7 @@ function lines(trail: Trail | null): [string, string][] {
         ]),
         [trail.method?.label ?? say('screen.why.person'), trail.method?.code ?? ''],
         [trail.pick?.name ?? say('screen.why.person'), trail.pick?.slug ?? trail.outcome],
+        ...trail.heldWith.map((one): [string, string] => [one.name, one.slug]),
         ...trail.effects.flatMap(({ rule, said }) => said.map((one): [string, string] => [one, rule ?? ''])),
     ];
 }

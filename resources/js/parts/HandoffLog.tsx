@@ -50,7 +50,11 @@ export function HandoffRow({
                     <>
                         <PersonMark slug={handoff.to.slug} size={18} />{' '}
                         <span className="truncate font-medium">{handoff.to.name}</span>
+                        {handoff.together && <span className="text-ink2">{say('screen.handoff_log.shared')}</span>}
                     </>
+                )}
+                {handoff.to === null && handoff.together && (
+                    <span className="truncate text-ink2">{say('screen.handoff_log.others')}</span>
                 )}
                 <span className="ms-auto ps-2 text-xs text-ink2">{cause(handoff)}</span>
             </div>

@@ -28,6 +28,23 @@ function InPlaceOf({ task, seat }: { task: TaskView; seat: 'holder' | 'reviewer'
 
 const nobody = (said: string): ReactNode => <span className="font-semibold text-brick">{said}</span>;
 
+/** Who holds it as well, and what becomes of that once somebody starts it. */
+function Together({ task }: { task: TaskView }) {
+    if (task.heldWith.length === 0) return null;
+    return (
+        <>
+            {task.heldWith.map((one) => (
+                <span key={one.slug} className="ms-3">
+                    <PersonName {...one} />
+                </span>
+            ))}
+            <span className="block text-xs text-ink2">
+                {say(task.doTogether ? 'task.do_together' : 'task.start_first')}
+            </span>
+        </>
+    );
+}
+
 function HeldBy({ task }: { task: TaskView }) {
     if (task.assignee === null) {
         return task.claimants.length > 0
@@ -37,6 +54,7 @@ function HeldBy({ task }: { task: TaskView }) {
     return (
         <>
             <PersonName {...task.assignee} />
+            <Together task={task} />
             <InPlaceOf task={task} seat="holder" />
         </>
     );

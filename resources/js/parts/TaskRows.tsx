@@ -50,6 +50,7 @@ export function TaskRows({ tasks, chosen, onChoose, label }: Props) {
                                         {say('cover.in_place', { person: task.coversFor.name })} ·{' '}
                                     </span>
                                 )}
+                                {task.together && `${say('task.shared')} · `}
                                 {task.kind}
                                 {task.customer !== null && ` · ${task.customer}`}
                                 {task.status === 'waiting' &&

@@ -79,6 +79,9 @@ export function Way({ trail }: { trail: Trail }) {
             {trail.pick !== null ? (
                 <strong className="self-center text-pine">
                     <PersonName {...trail.pick} />
+                    {trail.heldWith.map((one) => (
+                        <PersonName key={one.slug} {...one} />
+                    ))}
                 </strong>
             ) : trail.outcome === 'open' ? (
                 <strong>{say('screen.reason_trail.open_to', { count: trail.openTo.length })}</strong>

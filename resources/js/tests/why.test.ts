@@ -18,6 +18,7 @@ const trail = (more: Partial<Trail> = {}): Trail => ({
     outcome: 'assigned',
     rule: { id: 'round', name: 'Round' },
     pick: { slug: 'femi', name: 'Femi' },
+    heldWith: [],
     summary: '',
     house: 5,
     steps: [step('in Brass bench', 'ayumi', 'femi'), step('present', 'femi')],
@@ -41,6 +42,7 @@ describe('where two trails part', () => {
             '1 present / 1 on now',
         ],
         ['where one has more', { effects: [{ rule: 'Round', said: ['Due Monday', 'Tag “vip”'] }] }, 'Tag “vip”'],
+        ['at who gets it as well', { heldWith: [{ slug: 'oona', name: 'Oona' }] }, 'Due Monday / Oona'],
         ['at the pick', { pick: { slug: 'ayumi', name: 'Ayumi' } }, 'Femi / Ayumi'],
     ])('%s', (_, more, expected) => {
         expect(firstDifference(trail(), trail(more))).toBe(expected);

@@ -57,7 +57,7 @@ final class FloorController
                         static fn(Builder $his): Builder => $his
                             ->where(
                                 static fn(Builder $held): Builder => $held
-                                    ->where('assignee_id', $person->id)
+                                    ->heldBy($person->id)
                                     ->where('status', '<>', TaskStatus::InReview),
                             )
                             ->orWhere(

@@ -18,6 +18,7 @@ use App\Tasks\ReopenTask;
 use App\Tasks\SendBack;
 use App\Tasks\StartTask;
 use App\Tasks\TakeBackReview;
+use App\Tasks\TakeOff;
 use App\Tasks\WaitTask;
 use App\Words\Words;
 use Illuminate\Http\RedirectResponse;
@@ -30,6 +31,7 @@ final class TaskActionController
     private const LEAVES = [
         TaskAction::Complete,
         TaskAction::HandOn,
+        TaskAction::TakeOff,
         TaskAction::Approve,
         TaskAction::SendBack,
         TaskAction::HandReview,
@@ -85,6 +87,7 @@ final class TaskActionController
             TaskAction::Reopen => app(ReopenTask::class)($task, $user, $seen),
             TaskAction::HandOn => app(HandOnTask::class)($task, $request->to(), $request->reason(), $user, $seen),
             TaskAction::Claim => app(ClaimTask::class)($task, $viewer->person() ?? abort(403), $user),
+            TaskAction::TakeOff => app(TakeOff::class)($task, $viewer->person() ?? abort(403), $user, $seen),
             TaskAction::Wait => app(WaitTask::class)(
                 $task,
                 $request->reason(),

@@ -45,7 +45,7 @@ final class TaskListController
         $filter = $request->filter();
         $tasks = $listed
             ->inOrder($listed->of($filter, $viewer->user()), $filter)
-            ->with(['kind', 'customer', 'assignee']);
+            ->with(['kind', 'customer', 'assignee', 'holdsWith']);
 
         return TableWriter::response('tasks', static function (TableWriter $table) use ($tasks, $page, $words): void {
             $fields = $page->columns();
@@ -71,7 +71,7 @@ final class TaskListController
                     $task->title,
                     $task->kind?->name,
                     $task->customer?->name,
-                    $task->assignee?->name,
+                    implode(', ', $task->holderNames()),
                     $words->say("status.{$task->status->value}"),
                     $words->say("priority.{$task->priority->value}"),
                     $task->due_at?->toIso8601ZuluString(),

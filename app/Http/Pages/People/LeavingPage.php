@@ -38,11 +38,7 @@ final readonly class LeavingPage
                 Task::query()
                     ->with(['kind', 'customer'])
                     ->open()
-                    ->where(
-                        static fn(Builder $theirs): Builder => $theirs
-                            ->where('assignee_id', $person->id)
-                            ->orWhere('reviewer_id', $person->id),
-                    )
+                    ->concerning($person->id)
                     ->dueFirst()
                     ->get()
                     ->map(

@@ -152,11 +152,7 @@ final readonly class MePage
             ->with(['kind', 'customer', 'covers.for'])
             ->open()
             ->whereHas('covers')
-            ->where(
-                static fn(Builder $mine): Builder => $mine
-                    ->where('assignee_id', $person->id)
-                    ->orWhere('reviewer_id', $person->id),
-            )
+            ->concerning($person->id)
             ->dueFirst()
             ->limit(self::TASKS)
             ->get();

@@ -77,10 +77,11 @@ final readonly class RuleTrial
         return $lines;
     }
 
-    /** @return array{pick: array{slug: string, name: string}|null, summary: string} */
+    /** @return array{others: int, pick: array{slug: string, name: string}|null, summary: string} */
     private function pick(Decision $decision, ReasonTrail $trail): array
     {
         return [
+            'others' => count($decision->sharing->withIds ?? []),
             'pick' => $decision->assigneeId === null ? null : $this->viewer->words()->named($decision->assigneeId),
             'summary' => $trail->brief(DecisionFormat::write($decision))['summary'],
         ];

@@ -16,6 +16,8 @@ export type RuleTrial = {
         title: string;
         before: string | null;
         pick: PersonRef | null;
+        /** how many get it together with them */
+        others: number;
         summary: string;
     }[];
 };

@@ -22,6 +22,7 @@ final class HandoffLine
             'title' => (string) $handoff->task?->title,
             'from' => PersonRef::orNull($handoff->from),
             'to' => PersonRef::orNull($handoff->to),
+            'together' => $handoff->together,
             'cause' => $handoff->cause->value,
             'standsInFor' => PersonRef::orNull($handoff->standsInFor),
             'awayUntil' => Moment::orNull($handoff->away_until),

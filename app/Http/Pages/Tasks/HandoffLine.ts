@@ -8,7 +8,9 @@ export type HandoffLine = {
     title: string;
     from: PersonRef | null;
     to: PersonRef | null;
-    cause: 'rule' | 'claim' | 'hand_on' | 'given' | 'cover' | 'hand_back';
+    /** others have it after it, too */
+    together: boolean;
+    cause: 'rule' | 'claim' | 'begun' | 'taken_off' | 'hand_on' | 'given' | 'cover' | 'hand_back';
     standsInFor: PersonRef | null;
     awayUntil: string | null;
     reason: string | null;

@@ -44,7 +44,7 @@ final class InHandPage
                 ? []
                 : $this->lines(
                     Task::query()
-                        ->where('assignee_id', $person->id)
+                        ->heldBy($person->id, open: false)
                         ->where('status', TaskStatus::Done)
                         ->where('completed_at', '>=', CarbonImmutable::now()->startOfDay())
                         ->latest('completed_at')
@@ -82,7 +82,7 @@ final class InHandPage
     {
         // The builder has no order by whether a column has a value.
         return Task::query()
-            ->where('assignee_id', $person->id)
+            ->heldBy($person->id)
             ->open()
             ->orderByRaw('status = ? DESC', [TaskStatus::Working->value])
             ->dueFirst();

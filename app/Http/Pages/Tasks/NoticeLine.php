@@ -37,7 +37,7 @@ final class NoticeLine
             ->where(
                 static fn(Builder $some): Builder => $some
                     ->where('kind', '<>', NoticeKind::Routed)
-                    ->orWhereIn('task_id', Task::query()->open()->where('assignee_id', $person->id)->select('id')),
+                    ->orWhereIn('task_id', Task::query()->open()->heldBy($person->id)->select('id')),
             );
     }
 

@@ -29,6 +29,7 @@ final class TaskLine
             'dueAt' => Moment::orNull($task->due_at),
             // Where whoever asks for lines has asked for it.
             'coversFor' => $task->relationLoaded('covers') ? PersonRef::orNull($task->covers->first()?->for) : null,
+            'together' => $task->do_together !== null,
             'completedAt' => Moment::orNull($task->completed_at),
         ];
     }

@@ -16,6 +16,8 @@ export type TaskLine = {
     minutesLeft: number;
     arrivedAt: string;
     dueAt: string | null;
+    /** several hold it */
+    together: boolean;
     completedAt: string | null;
     /** in whose place whoever has it has it, where that is told */
     coversFor: PersonRef | null;

@@ -9,6 +9,7 @@ use App\Explain\ReasonTrail;
 use App\Http\Viewer;
 use App\Models\Tasks\Decision;
 use App\Models\Tasks\Handoff;
+use App\Models\Tasks\HandoffCause;
 use App\Models\Tasks\Task;
 use Illuminate\Database\Eloquent\Builder;
 use OpenBaton\Core\Routing\Outcome;
@@ -45,9 +46,9 @@ final readonly class TaskReasons
     /** @return Reason|null */
     private function holder(Task $task): ?array
     {
-        $handoff = $task->handoffs->sortBy(['at', 'id'])->last();
+        $handoff = $this->latestTo($task);
         $person = (string) $task->assignee?->name;
-        if ($handoff === null || $handoff->to_id !== $task->assignee_id) {
+        if ($handoff === null) {
             return null;
         }
         $decision = $handoff->decision_id === null ? null : Decision::query()->find($handoff->decision_id);
@@ -59,7 +60,23 @@ final readonly class TaskReasons
             $person,
             $own ? null : $this->byHand($handoff, $decision, $person),
             $own ? $decision : null,
+            count($task->holdsWith),
         );
+    }
+
+    /** How it came to those who have it, or how one of several came to have it alone; null: of neither is known. */
+    private function latestTo(Task $task): ?Handoff
+    {
+        $handoffs = $task->handoffs->sortBy(['at', 'id']);
+        $last = $handoffs->last();
+        if ($last?->cause === HandoffCause::Begun || $last?->cause === HandoffCause::TakenOff) {
+            return $task->do_together === null
+                ? $last
+                : $handoffs->last(static fn(Handoff $one): bool => $one->to_id !== null);
+        }
+        $holders = [$task->assignee_id, ...$task->holdsWith->modelKeys()];
+
+        return in_array($last?->to_id, $holders, true) ? $last : null;
     }
 
     private function byHand(Handoff $handoff, ?Decision $decision, string $person): string
@@ -121,11 +138,20 @@ final readonly class TaskReasons
     }
 
     /** @return Reason */
-    private function reason(SeatName $seat, string $title, string $person, ?string $said, ?Decision $decision): array
-    {
+    private function reason(
+        SeatName $seat,
+        string $title,
+        string $person,
+        ?string $said,
+        ?Decision $decision,
+        int $others = 0,
+    ): array {
         return [
             'seat' => $seat->value,
-            'title' => $this->viewer->words()->words->say("why.title.{$title}", ['person' => $person]),
+            'title' => $this->viewer->words()->words->say("why.title.{$title}", [
+                'person' => $person,
+                'others' => $others,
+            ]),
             'said' => $said,
             'trail' =>
                 $decision === null

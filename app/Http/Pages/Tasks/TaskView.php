@@ -76,6 +76,8 @@ final readonly class TaskView
             'startedAt' => Moment::orNull($task->started_at),
             'outcomeNote' => $task->outcome_note,
             'assignee' => PersonRef::orNull($task->assignee),
+            'heldWith' => array_values($task->holdsWith->map(PersonRef::of(...))->all()),
+            'doTogether' => $task->do_together === true,
             'claimants' => $task->claimants->map(PersonRef::of(...))->all(),
             'revision' => $task->revision,
             'may' => $may,
@@ -128,7 +130,7 @@ final readonly class TaskView
         $may = ['edit' => $user->can('edit', $task)];
         foreach (Transitions::all() as $transition) {
             $may[$transition->action->value] =
-                $transition->fits($task->status, $task->assignee_id !== null) && $transition->isFor($standings);
+                $transition->fits($task->status, $task->holders()) && $transition->isFor($standings);
         }
 
         return $may;

@@ -18,6 +18,7 @@ export type TaskActionCode =
     | 'hand_on'
     | 'hand_review'
     | 'claim'
+    | 'take_off'
     | 'drop';
 
 export type TrailStep = {
@@ -53,6 +54,7 @@ export type Trail = {
     outcome: 'assigned' | 'kept' | 'open' | 'unplaced';
     rule: { id: string; name: string } | null;
     pick: PersonRef | null;
+    heldWith: PersonRef[];
     summary: string;
     /** how many people there were in all */
     house: number;
@@ -85,6 +87,9 @@ export type TaskView = TaskLine & {
     startedAt: string | null;
     outcomeNote: string | null;
     assignee: PersonRef | null;
+    /** who holds it together with the assignee */
+    heldWith: PersonRef[];
+    doTogether: boolean;
     claimants: PersonRef[];
     revision: number;
     may: Record<TaskActionCode | 'edit', boolean>;

@@ -32,7 +32,7 @@ final readonly class TasksPage
         $page = min($page, $pages);
         $rows = $this->listed
             ->inOrder($tasks->clone(), $filter)
-            ->with(['kind', 'customer', 'assignee'])
+            ->with(['kind', 'customer', 'assignee', 'holdsWith'])
             ->forPage($page, self::PAGE)
             ->get();
 
@@ -78,6 +78,7 @@ final readonly class TasksPage
 
         return TaskLine::of($task) + [
             'holder' => PersonRef::orNull($task->assignee),
+            'heldWith' => array_values($task->holdsWith->map(PersonRef::of(...))->all()),
             'tags' => $task->tagList(),
             'facts' => (object) $facts,
             'group' => $filter->group === '' ? null : self::groupOf($task, $filter->group),

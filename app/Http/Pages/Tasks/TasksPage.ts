@@ -24,6 +24,7 @@ export type TaskListQuery = Partial<
 
 export type ListedTask = TaskLine & {
     holder: PersonRef | null;
+    heldWith: PersonRef[];
     tags: string[];
     /** values of fields of the house that are shown, by path */
     facts: Record<string, string>;

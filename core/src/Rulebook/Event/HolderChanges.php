@@ -14,8 +14,8 @@ final readonly class HolderChanges extends SeatChanges
         return 'holder_changes';
     }
 
-    protected static function seated(Subject $subject): ?string
+    protected static function seated(Subject $subject): array
     {
-        return $subject->holderId;
+        return $subject->holderIds();
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Rulebook\Event;
 
+use OpenBaton\Core\Rulebook\SeatName;
 use OpenBaton\Core\Subject\Subject;
 
 /** Somebody else, or nobody, reviews it. */
@@ -14,8 +15,8 @@ final readonly class ReviewerChanges extends SeatChanges
         return 'reviewer_changes';
     }
 
-    protected static function seated(Subject $subject): ?string
+    protected static function seated(Subject $subject): array
     {
-        return $subject->reviewerId;
+        return $subject->inSeat(SeatName::Reviewer);
     }
 }

@@ -19,8 +19,8 @@ abstract readonly class SeatChanges implements EventKind
      */
     final public function __construct(public ?PeopleGroup $from = null, public ?PeopleGroup $to = null) {}
 
-    /** Who is in the seat. */
-    abstract protected static function seated(Subject $subject): ?string;
+    /** @return list<string> all who are in the seat */
+    abstract protected static function seated(Subject $subject): array;
 
     public static function parameters(): array
     {
@@ -33,17 +33,30 @@ abstract readonly class SeatChanges implements EventKind
     public function isRaisedBy(ChangeSet $change): bool
     {
         return static::occasion($change) &&
-            ($this->from === null || $this->from->has(self::before($change), $change->facts)) &&
-            ($this->to === null || $this->to->has(static::seated($change->after), $change->facts));
+            ($this->from === null || $this->from->hasAny(self::gone($change), $change->facts)) &&
+            ($this->to === null || $this->to->hasAny(self::come($change), $change->facts));
     }
 
     public static function occasion(ChangeSet $change): bool
     {
-        return self::before($change) !== static::seated($change->after);
+        return self::gone($change) !== [] || self::come($change) !== [];
     }
 
-    private static function before(ChangeSet $change): ?string
+    /** @return list<string> who was in the seat, and is no longer */
+    private static function gone(ChangeSet $change): array
     {
-        return $change->before === null ? null : static::seated($change->before);
+        return array_values(array_diff(self::before($change), static::seated($change->after)));
+    }
+
+    /** @return list<string> who is in the seat, and was not */
+    private static function come(ChangeSet $change): array
+    {
+        return array_values(array_diff(static::seated($change->after), self::before($change)));
+    }
+
+    /** @return list<string> */
+    private static function before(ChangeSet $change): array
+    {
+        return $change->before === null ? [] : static::seated($change->before);
     }
 }

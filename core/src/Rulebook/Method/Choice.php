@@ -13,6 +13,8 @@ final readonly class Choice
      * @param string|null                                  $personId null: nobody yet, anyone eligible may claim it
      * @param array<string, array<string, int|string|null>> $figures  by person, in the order of the pool
      * @param Rotation|null                                    $rotation     the rotation after the turn
+     * @param list<string> $withIds    others who get it together with that person
+     * @param bool         $doTogether whoever of them starts it does not get it alone
      * @param list<string> $passedOver people whose turn in it came before, had they been eligible
      */
     public function __construct(
@@ -20,5 +22,7 @@ final readonly class Choice
         public array $figures,
         public ?Rotation $rotation = null,
         public array $passedOver = [],
+        public array $withIds = [],
+        public bool $doTogether = false,
     ) {}
 }

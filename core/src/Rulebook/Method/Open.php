@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Rulebook\Method;
 
+use OpenBaton\Core\Rulebook\HolderOnly;
 use OpenBaton\Core\Rulebook\NoParameters;
 
 /** Nobody yet; anyone who is eligible may claim it. */
-final readonly class Open implements Method
+final readonly class Open implements Method, HolderOnly
 {
     use NoParameters;
 

@@ -24,10 +24,10 @@ final readonly class AskLead implements Otherwise
         return [Parameter::required('team', new TeamReference())];
     }
 
-    public function settle(Roster $roster, Facts $facts, int $at, ?string $otherSeatId = null): Fallback
+    public function settle(Roster $roster, Facts $facts, int $at, array $otherSeatIds = []): Fallback
     {
         $lead = ($roster->teams[$this->team] ?? null)?->leadId;
 
-        return $lead === null ? new Fallback() : Fallback::to($lead, $roster, $facts, $at, $otherSeatId);
+        return $lead === null ? new Fallback() : Fallback::to($lead, $roster, $facts, $at, $otherSeatIds);
     }
 }

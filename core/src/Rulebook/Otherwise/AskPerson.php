@@ -24,8 +24,8 @@ final readonly class AskPerson implements Otherwise
         return [Parameter::required('person', new PersonReference())];
     }
 
-    public function settle(Roster $roster, Facts $facts, int $at, ?string $otherSeatId = null): Fallback
+    public function settle(Roster $roster, Facts $facts, int $at, array $otherSeatIds = []): Fallback
     {
-        return Fallback::to($this->person, $roster, $facts, $at, $otherSeatId);
+        return Fallback::to($this->person, $roster, $facts, $at, $otherSeatIds);
     }
 }

@@ -26,7 +26,7 @@ final readonly class DropLimit implements Otherwise
     }
 
     /** What is left to say once the limit is dropped. */
-    public function settle(Roster $roster, Facts $facts, int $at, ?string $otherSeatId = null): Fallback
+    public function settle(Roster $roster, Facts $facts, int $at, array $otherSeatIds = []): Fallback
     {
         return new Fallback();
     }

@@ -25,9 +25,10 @@ final readonly class Fallback
     ) {}
 
     /** To one person, or their substitute; to nobody where there is no cover. */
-    public static function to(string $personId, Roster $roster, Facts $facts, int $at, ?string $otherSeatId): self
+    /** @param list<string> $otherSeatIds who is in the other seat of the task */
+    public static function to(string $personId, Roster $roster, Facts $facts, int $at, array $otherSeatIds): self
     {
-        $cover = (new SubstituteFinder($roster))->find($personId, $at, $facts, $otherSeatId);
+        $cover = (new SubstituteFinder($roster))->find($personId, $at, $facts, $otherSeatIds);
 
         return new self($cover->personId, [], $cover);
     }

@@ -17,7 +17,7 @@ final readonly class NextRule implements Otherwise
         return 'next_rule';
     }
 
-    public function settle(Roster $roster, Facts $facts, int $at, ?string $otherSeatId = null): ?Fallback
+    public function settle(Roster $roster, Facts $facts, int $at, array $otherSeatIds = []): ?Fallback
     {
         return null;
     }

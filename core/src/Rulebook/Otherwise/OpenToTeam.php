@@ -9,12 +9,13 @@ use OpenBaton\Core\Parameter\Parameter;
 use OpenBaton\Core\Parameter\TeamReference;
 use OpenBaton\Core\People\Availability;
 use OpenBaton\Core\People\Roster;
+use OpenBaton\Core\Rulebook\HolderOnly;
 use OpenBaton\Core\Rulebook\Pool\TeamMembers;
 
 /**
  * Anyone in the team, its lead among them, to whom new work may come now may claim it; unplaced where there is nobody.
  */
-final readonly class OpenToTeam implements Otherwise
+final readonly class OpenToTeam implements Otherwise, HolderOnly
 {
     public function __construct(public string $team) {}
 
@@ -28,7 +29,7 @@ final readonly class OpenToTeam implements Otherwise
         return [Parameter::required('team', new TeamReference())];
     }
 
-    public function settle(Roster $roster, Facts $facts, int $at, ?string $otherSeatId = null): Fallback
+    public function settle(Roster $roster, Facts $facts, int $at, array $otherSeatIds = []): Fallback
     {
         $availability = new Availability($roster);
         $openTo = [];

@@ -12,9 +12,9 @@ use OpenBaton\Core\Rulebook\Part;
 interface Otherwise extends Part
 {
     /**
-     * @param string|null $otherSeatId who is in the other seat of the task
+     * @param list<string> $otherSeatIds who is in the other seat of the task
      *
      * @return Fallback|null null: the next rule is asked
      */
-    public function settle(Roster $roster, Facts $facts, int $at, ?string $otherSeatId = null): ?Fallback;
+    public function settle(Roster $roster, Facts $facts, int $at, array $otherSeatIds = []): ?Fallback;
 }

@@ -17,7 +17,7 @@ final readonly class WaitUnplaced implements Otherwise
         return 'unplaced';
     }
 
-    public function settle(Roster $roster, Facts $facts, int $at, ?string $otherSeatId = null): Fallback
+    public function settle(Roster $roster, Facts $facts, int $at, array $otherSeatIds = []): Fallback
     {
         return new Fallback(waits: true);
     }

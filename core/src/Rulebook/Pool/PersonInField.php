@@ -11,9 +11,11 @@ use OpenBaton\Core\Parameter\Parameter;
 use OpenBaton\Core\People\Membership;
 use OpenBaton\Core\People\Roster;
 
-/** The person whom a field of the subject names. */
+/** The person whom a field of the subject names; where several hold a task, all of those. */
 final readonly class PersonInField implements Pool
 {
+    private const ASSIGNEE = 'task.assignee';
+
     public function __construct(public string $field) {}
 
     public static function kind(): string
@@ -28,9 +30,15 @@ final readonly class PersonInField implements Pool
 
     public function members(Roster $roster, Facts $facts): array
     {
-        $id = $facts->text($this->field);
+        $ids = [$facts->text($this->field), ...$this->field === self::ASSIGNEE ? $facts->together : []];
+        $members = [];
+        foreach ($ids as $id) {
+            if ($id !== null && isset($roster->people[$id])) {
+                $members[] = new Membership($id);
+            }
+        }
 
-        return $id !== null && isset($roster->people[$id]) ? [new Membership($id)] : [];
+        return $members;
     }
 
     public function namesOne(): bool

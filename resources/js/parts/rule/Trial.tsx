@@ -45,7 +45,14 @@ export function Caught({ trial, rule }: { trial: RuleTrial; rule: string }) {
                             {task.pick === null ? (
                                 <span className="text-ink2">{say('screen.trial.nobody')}</span>
                             ) : (
-                                <PersonName {...task.pick} />
+                                <>
+                                    <PersonName {...task.pick} />
+                                    {task.others > 0 && (
+                                        <span className="ms-1 text-ink2">
+                                            {say('task.more', { count: task.others })}
+                                        </span>
+                                    )}
+                                </>
                             )}
                         </td>
                     </tr>

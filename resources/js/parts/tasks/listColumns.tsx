@@ -36,7 +36,12 @@ export function columnsOf(formats: Formats, fields: Option[]): Column[] {
                 one.holder === null ? (
                     <span className="text-ink2">{say('task_list.nobody')}</span>
                 ) : (
-                    <PersonName {...one.holder} />
+                    <span title={one.heldWith.map(({ name }) => name).join(', ')}>
+                        <PersonName {...one.holder} />
+                        {one.heldWith.length > 0 && (
+                            <span className="ms-1 text-ink2">{say('task.more', { count: one.heldWith.length })}</span>
+                        )}
+                    </span>
                 ),
         },
         status: { sorts: true, cell: (one) => say(`status.${one.status}`), className: 'whitespace-nowrap' },
