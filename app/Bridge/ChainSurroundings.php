@@ -10,6 +10,7 @@ use Illuminate\Database\Eloquent\Builder;
 use OpenBaton\Core\Chain\Surroundings;
 use OpenBaton\Core\Routing\Needs;
 use OpenBaton\Core\Routing\Rotations;
+use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Workload\Work;
 
 /** What a chain reads: under the lock, or of the house as it is seen without one, where nothing is written. */
@@ -68,6 +69,11 @@ final readonly class ChainSurroundings implements Surroundings
             ->get();
 
         return $this->subjects->all($tasks, $this->house);
+    }
+
+    public function doneWith(Subject $task): array
+    {
+        return DoneTasks::with([$task], $this->house->snapshot)[$task->id];
     }
 
     public function newId(string $madeById, int $number): string

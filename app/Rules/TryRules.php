@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rules;
 
+use App\Bridge\DoneTasks;
 use App\Bridge\HouseAt;
 use App\Bridge\RotationStore;
 use App\Bridge\TaskSubjects;
@@ -123,8 +124,9 @@ final readonly class TryRules
         $now = CarbonImmutable::now()->getTimestamp();
         $changes = [];
         $needs = new Needs();
+        $done = $rulebook->lookups->kin ? DoneTasks::with(array_column($tasks, 1), $house->snapshot) : [];
         foreach ($tasks as $place => [, $subject]) {
-            $facts = $router->facts->of(null, $subject, $now);
+            $facts = $router->facts->of(null, $subject, $now)->knowing($done[$subject->id] ?? []);
             $changes[$place] = new ChangeSet('try', $now, null, $subject, $facts);
             $needs = $needs->and($router->needs($changes[$place]));
         }

@@ -22,10 +22,13 @@ final readonly class StatusStrip
     public function props(): array
     {
         $last = Handoff::query()
-            ->with(['task', 'to'])
+            ->with(['task.assignee', 'to'])
             ->orderByDesc('at')
             ->orderByDesc('id')
             ->first();
+
+        // Where somebody has left it to others, it is with those.
+        $to = $last === null ? null : $last->to ?? $last->task?->assignee;
 
         return [
             'unplaced' => Task::query()->unplaced()->count(),
@@ -36,8 +39,8 @@ final readonly class StatusStrip
                         'at' => Moment::of($last->at),
                         'number' => (int) $last->task->number,
                         'taskId' => $last->task_id,
-                        'to' => (string) $last->to?->name,
-                        'toSlug' => (string) $last->to?->slug,
+                        'to' => (string) $to?->name,
+                        'toSlug' => (string) $to?->slug,
                     ],
             'away' => $this->away(),
             'version' => RulebookVersion::query()->published()->value('number'),

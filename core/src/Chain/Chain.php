@@ -71,7 +71,9 @@ final readonly class Chain
 
     private function decide(ChainState $state, int $number, ChangeSet $change): void
     {
-        $needs = $number === 0 && $this->ready !== null ? $this->ready : $this->router->needs($change);
+        $kin = $this->router->rulebook->lookups->kin ? $state->doneWith($change->after) : [];
+        $change = $kin === [] ? $change : $change->seenAs($change->facts->knowing($kin));
+        $needs = $number === 0 && $kin === [] && $this->ready !== null ? $this->ready : $this->router->needs($change);
         $work = $state->work($needs);
         $rotations = $state->rotations($needs->rotations);
         $decision = $this->router->decide($change, $work, $rotations, $state->acted($change->after->id));

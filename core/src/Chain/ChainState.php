@@ -9,6 +9,7 @@ use OpenBaton\Core\Routing\Decision;
 use OpenBaton\Core\Routing\Needs;
 use OpenBaton\Core\Routing\Rotations;
 use OpenBaton\Core\Subject\ChangeSet;
+use OpenBaton\Core\Subject\DoneTask;
 use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Workload\TaskStatus;
 use OpenBaton\Core\Workload\Work;
@@ -94,6 +95,12 @@ final class ChainState
         }
 
         return array_values($made);
+    }
+
+    /** @return list<DoneTask> tasks that belong with one and are done by now, the latest first */
+    public function doneWith(Subject $task): array
+    {
+        return DoneTask::with($task, array_reverse($this->subjects), $this->surroundings->doneWith($task));
     }
 
     /** The work as it is by now. */

@@ -8,6 +8,7 @@ use OpenBaton\Core\Routing\Needs;
 use OpenBaton\Core\Routing\Rotations;
 use OpenBaton\Core\Routing\Router;
 use OpenBaton\Core\Subject\ChangeSet;
+use OpenBaton\Core\Subject\DoneTask;
 use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Workload\TaskStatus;
 use OpenBaton\Core\Workload\Work;
@@ -92,6 +93,11 @@ final class Rehearsal implements Surroundings
             $this->house->madeBy($taskId),
             static fn(Subject $one): bool => $one->madeById === $taskId && $one->status->isOpen(),
         );
+    }
+
+    public function doneWith(Subject $task): array
+    {
+        return DoneTask::with($task, array_reverse($this->subjects), $this->house->doneWith($task));
     }
 
     public function newId(string $madeById, int $number): string

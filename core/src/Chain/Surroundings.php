@@ -6,6 +6,7 @@ namespace OpenBaton\Core\Chain;
 
 use OpenBaton\Core\Routing\Needs;
 use OpenBaton\Core\Routing\Rotations;
+use OpenBaton\Core\Subject\DoneTask;
 use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Workload\Work;
 
@@ -30,6 +31,9 @@ interface Surroundings
 
     /** @return list<Subject> open tasks that rules have made for this one */
     public function madeBy(string $taskId): array;
+
+    /** @return list<DoneTask> tasks that belong with one and are done, the latest first */
+    public function doneWith(Subject $task): array;
 
     /** An id for a task that is made: the same for the same place in the chain. */
     public function newId(string $madeById, int $number): string;

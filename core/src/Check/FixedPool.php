@@ -15,6 +15,7 @@ use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\Rulebook\Give;
 use OpenBaton\Core\Rulebook\Limit\SkillAtLeast;
 use OpenBaton\Core\Rulebook\Part;
+use OpenBaton\Core\Rulebook\Pool\AsksWhoDid;
 use OpenBaton\Core\Rulebook\Pool\Pool;
 
 /** The people of a pool that is the same for every task: no field of the task says who is in it. */
@@ -74,6 +75,9 @@ final readonly class FixedPool
 
     private static function dependsOnTask(Pool|Part $part): bool
     {
+        if ($part instanceof AsksWhoDid) {
+            return true;
+        }
         foreach ($part::parameters() as $parameter) {
             if (self::names($parameter->type, $part->{$parameter->property()})) {
                 return true;

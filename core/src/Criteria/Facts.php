@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Criteria;
 
+use OpenBaton\Core\Subject\DoneTask;
 use OpenBaton\Core\Time\LocalDate;
 
 /** What is known about the subject of an event at its moment, by field path. A missing path is a missing value. */
@@ -17,6 +18,7 @@ final readonly class Facts
      * @param array<string, string> $days what days seen from now are, as YYYY-MM-DD by RelativeDate's text
      * @param array<array-key, list<string>> $teams of the people that the values name, by person
      * @param list<string> $together who hold the task together with its assignee
+     * @param list<DoneTask> $kin tasks that belong with it and are done, the latest first
      */
     public function __construct(
         public array $values,
@@ -25,6 +27,7 @@ final readonly class Facts
         public array $days = [],
         public array $teams = [],
         public array $together = [],
+        public array $kin = [],
     ) {}
 
     /** @return string|int|float|bool|list<string>|null */
@@ -44,6 +47,12 @@ final readonly class Facts
         $value = $this->values[$path] ?? null;
 
         return is_string($value) ? $value : null;
+    }
+
+    /** @param list<DoneTask> $kin */
+    public function knowing(array $kin): self
+    {
+        return new self($this->values, $this->today, $this->before, $this->days, $this->teams, $this->together, $kin);
     }
 
     public function isInTeam(string $personId, string $team): bool

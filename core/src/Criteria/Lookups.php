@@ -7,6 +7,8 @@ namespace OpenBaton\Core\Criteria;
 use OpenBaton\Core\Criteria\Operator\IsInTeam;
 use OpenBaton\Core\Rulebook\Event\HolderChanges;
 use OpenBaton\Core\Rulebook\Event\ReviewerChanges;
+use OpenBaton\Core\Rulebook\PartsWithin;
+use OpenBaton\Core\Rulebook\Pool\AsksWhoDid;
 use OpenBaton\Core\Rulebook\Rulebook;
 use OpenBaton\Core\Subject\MomentFields;
 
@@ -16,8 +18,14 @@ final readonly class Lookups
     /**
      * @param array<string, RelativeDate> $days    by their text
      * @param list<string>                $moments paths of fields of the moment
+     * @param bool                        $kin     who did the tasks that belong with one
      */
-    private function __construct(public array $days, public bool $teams, public array $moments) {}
+    private function __construct(
+        public array $days,
+        public bool $teams,
+        public array $moments,
+        public bool $kin = false,
+    ) {}
 
     /** @param iterable<Expression> $expressions */
     public static function of(iterable $expressions, bool $teams = false): self
@@ -44,6 +52,7 @@ final readonly class Lookups
             $this->days + $other->days,
             $this->teams || $other->teams,
             array_values(array_unique([...$this->moments, ...$other->moments])),
+            $this->kin || $other->kin,
         );
     }
 
@@ -61,7 +70,25 @@ final readonly class Lookups
             }
         }
 
-        return self::of($criteria, $people);
+        $of = self::of($criteria, $people);
+
+        return new self($of->days, $of->teams, $of->moments, self::askWhoDid($rulebook));
+    }
+
+    private static function askWhoDid(Rulebook $rulebook): bool
+    {
+        foreach ($rulebook->rules as $rule) {
+            $parts = $rule->active ? array_filter([$rule->give?->pool, ...$rule->followUps]) : [];
+            foreach ($parts as $part) {
+                foreach (PartsWithin::of($part) as $within) {
+                    if ($within instanceof AsksWhoDid) {
+                        return true;
+                    }
+                }
+            }
+        }
+
+        return false;
     }
 
     /**

@@ -6,6 +6,7 @@ namespace OpenBaton\Core\Document;
 
 use OpenBaton\Core\Criteria\Facts;
 use OpenBaton\Core\Criteria\FieldCatalogue;
+use OpenBaton\Core\Subject\DoneTask;
 use OpenBaton\Core\Time\LocalDate;
 
 /**
@@ -28,7 +29,11 @@ final class FactsFormat
         return $written;
     }
 
-    /** @return array<string, mixed> "today", "before", "days", "teams" and "together", as far as there is something */
+    /**
+     * Beside the values "today", "before", "days", "teams", "together" and "kin", as far as there is something.
+     *
+     * @return array<string, mixed>
+     */
     public static function besides(Facts $facts, FieldCatalogue $fields): array
     {
         return array_filter(
@@ -38,6 +43,10 @@ final class FactsFormat
                 'days' => $facts->days === [] ? null : $facts->days,
                 'teams' => $facts->teams === [] ? null : $facts->teams,
                 'together' => $facts->together === [] ? null : $facts->together,
+                'kin' =>
+                    $facts->kin === []
+                        ? null
+                        : array_map(static fn(DoneTask $one): array => [$one->id, $one->kind, $one->byId], $facts->kin),
             ],
             static fn(mixed $value): bool => $value !== null,
         );
@@ -75,6 +84,7 @@ final class FactsFormat
             $days,
             $teams,
             $besides->textsOf('together'),
+            array_map(static fn(Node $one): DoneTask => new DoneTask(...$one->texts()), $besides->itemsOf('kin')),
         );
     }
 

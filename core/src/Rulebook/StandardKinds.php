@@ -37,6 +37,7 @@ final class StandardKinds
             Pool\PersonInField::class,
             Pool\Union::class,
             Pool\Intersection::class,
+            Pool\DoerOf::class,
             Pool\Except::class,
             Pool\Weighted::class,
         ],

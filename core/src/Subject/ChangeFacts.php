@@ -56,6 +56,7 @@ final readonly class ChangeFacts
             $facts->days + $this->days($at),
             $facts->teams + $teams,
             $facts->together,
+            $facts->kin,
         );
     }
 

@@ -15,6 +15,7 @@ use OpenBaton\Core\Rulebook\CompiledRulebook;
 use OpenBaton\Core\Subject\Cause;
 use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Subject\Happened;
+use OpenBaton\Core\Subject\DoneTask;
 use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Subject\Trigger;
 use OpenBaton\Core\Timer\Occurrence;
@@ -197,6 +198,11 @@ final class WorldState implements Surroundings
                 static fn(Subject $task): bool => $task->madeById === $taskId && $task->status->isOpen(),
             ),
         );
+    }
+
+    public function doneWith(Subject $task): array
+    {
+        return DoneTask::with($task, array_reverse($this->tasks), []);
     }
 
     public function newId(string $madeById, int $number): string

@@ -7,6 +7,7 @@ namespace OpenBaton\Core\Tests\Support;
 use OpenBaton\Core\Chain\Surroundings;
 use OpenBaton\Core\Routing\Needs;
 use OpenBaton\Core\Routing\Rotations;
+use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Workload\Work;
 
 /** Surroundings with some work and some rotations, and no other tasks; they keep what they were asked for. */
@@ -40,6 +41,11 @@ final class StillSurroundings implements Surroundings
     }
 
     public function madeBy(string $taskId): array
+    {
+        return [];
+    }
+
+    public function doneWith(Subject $task): array
     {
         return [];
     }

@@ -300,6 +300,10 @@ export type Pool =
       pools: [Pool, ...Pool[]];
     }
   | {
+      kind: "doer_of";
+      task_kind: string;
+    }
+  | {
       kind: "except";
       pool: Pool;
       without: Pool;

@@ -15,7 +15,7 @@ function LastHandoff({ at, to, taskId, number }: Last) {
         <span className="hidden min-w-0 overflow-hidden text-ellipsis sm:inline">
             {sayWith('screen.status_strip.last_handoff', {
                 moment: formats.moment(at),
-                person: to,
+                person: to === '' ? say('task_list.nobody') : to,
                 task: (
                     <Link key="task" href={`/tasks/${taskId}`} className="text-sky underline">
                         {say('screen.common.numbered', { number: number })}

@@ -40,6 +40,11 @@ export function Buttons({ task, busy, onSend, onAsk, onEdit }: ButtonsProps) {
                     {say('action.complete')}
                 </Button>
             )}
+            {task.may.take_off && (
+                <Button disabled={busy} onClick={() => onSend('take-off')}>
+                    {say('action.take_off')}
+                </Button>
+            )}
             {asks.map((action) => (
                 <Button
                     key={action}
@@ -50,11 +55,6 @@ export function Buttons({ task, busy, onSend, onAsk, onEdit }: ButtonsProps) {
                     {say(action === 'hand_on' && task.assignee === null ? 'action.give' : `action.${action}`)}
                 </Button>
             ))}
-            {task.may.take_off && (
-                <Button disabled={busy} onClick={() => onSend('take-off')}>
-                    {say('action.take_off')}
-                </Button>
-            )}
             {task.may.take_back && (
                 <Button disabled={busy} onClick={() => onSend('take-back')}>
                     {say('action.take_back')}

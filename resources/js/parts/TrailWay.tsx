@@ -77,7 +77,7 @@ export function Way({ trail }: { trail: Trail }) {
             )}
             {trail.steps.length > 0 && <span aria-hidden="true">→</span>}
             {trail.pick !== null ? (
-                <strong className="self-center text-pine">
+                <strong className="flex flex-wrap gap-x-3 self-center text-pine">
                     <PersonName {...trail.pick} />
                     {trail.heldWith.map((one) => (
                         <PersonName key={one.slug} {...one} />

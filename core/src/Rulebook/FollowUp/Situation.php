@@ -29,6 +29,10 @@ final readonly class Situation
     /** The values of the task by its turn. */
     public function facts(): Facts
     {
-        return new Facts(StateFields::seen($this->subject, $this->roster->house->zone()), $this->change->facts->today);
+        return new Facts(
+            StateFields::seen($this->subject, $this->roster->house->zone()),
+            $this->change->facts->today,
+            kin: $this->change->facts->kin,
+        );
     }
 }
