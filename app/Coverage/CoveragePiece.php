@@ -4,15 +4,11 @@ declare(strict_types=1);
 
 namespace App\Coverage;
 
-use App\Database\Row;
-use App\Models\Rules\CoverageAct;
-use App\Models\Rules\CoverageCount;
 use App\Models\Rules\CoverageRun;
 use Closure;
-use Illuminate\Database\Eloquent\Model;
-use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Check\CoverageReplay;
+use OpenBaton\Core\Check\Kind\Gap;
 use OpenBaton\Core\Rulebook\CompiledRulebook;
 use OpenBaton\Core\Subject\ChangeSet;
 
@@ -32,15 +28,22 @@ final class CoveragePiece
         CompiledRulebook $rules,
         CompiledRulebook $against,
     ): bool {
-        $counts = $acts = $examples = [];
+        $counts = $acts = $meets = $lefts = $examples = [];
+        $lists = Gap::lists($rules->rulebook->fields);
         foreach ($arrivals as $number => $arrival) {
             $replay = CoverageReplay::of($rules, $arrival);
             $rule = self::giving($rules, $replay);
             $before = $rules === $against ? $rule : self::giving($against, CoverageReplay::of($against, $arrival));
             $day = self::day($arrival);
             $key = "{$day}\n{$rule}\n{$before}";
-            $counts[$key] = ($counts[$key] ?? 0) + 1;
+            self::count($counts, $key, ['tasks' => 1]);
             self::act($acts, $day, $rules, $replay);
+            foreach ($replay->meeting as $position) {
+                self::count($meets, "{$day}\n{$rules->rulebook->rules[$position]->id}\n{$rule}", ['tasks' => 1]);
+            }
+            foreach ($rule === '' ? self::left($arrival, $lists) : [] as $what) {
+                self::count($lefts, "{$day}\n{$what}", ['tasks' => 1]);
+            }
             if ($rule !== $before) {
                 $examples[] = ['number' => $number, 'task' => $arrival->id];
             }
@@ -49,10 +52,14 @@ final class CoveragePiece
         return self::commit($runId, 'through', $arrivals, static function (CoverageRun $run) use (
             $counts,
             $acts,
+            $meets,
+            $lefts,
             $examples,
         ): array {
-            self::store($run, $counts);
-            self::storeActs($run, $acts);
+            CoverageTallies::add($run->counts(), $run, ['day', 'rule', 'rule_before'], $counts);
+            CoverageTallies::add($run->acts(), $run, ['day', 'rule'], $acts);
+            CoverageTallies::add($run->meets(), $run, ['day', 'rule', 'taker'], $meets);
+            CoverageTallies::add($run->lefts(), $run, ['day', 'kind', 'path', 'value'], $lefts);
 
             return [
                 'examples' => array_slice([...array_reverse($examples), ...(array) $run->examples], 0, self::EXAMPLES),
@@ -73,7 +80,7 @@ final class CoveragePiece
         }
 
         return self::commit($runId, 'through_change', $changes, static function (CoverageRun $run) use ($acts): array {
-            self::storeActs($run, $acts);
+            CoverageTallies::add($run->acts(), $run, ['day', 'rule'], $acts);
 
             return [];
         });
@@ -89,11 +96,12 @@ final class CoveragePiece
     {
         $acts = [];
         foreach (array_merge(...$acted) as [$position, $at]) {
-            self::count($acts, gmdate('Y-m-d', $at), $rules, $position);
+            $key = gmdate('Y-m-d', $at) . "\n" . $rules->rulebook->rules[$position]->id;
+            self::count($acts, $key, ['times' => 1, 'estimated' => 1]);
         }
 
         return self::commit($runId, 'through_task', $acted, static function (CoverageRun $run) use ($acts): array {
-            self::storeActs($run, $acts, true);
+            CoverageTallies::add($run->acts(), $run, ['day', 'rule'], $acts);
 
             return [];
         });
@@ -137,87 +145,41 @@ final class CoveragePiece
         return $replay->giving === null ? '' : $rulebook->rulebook->rules[$replay->giving]->id;
     }
 
-    /** @param array<string, int> $acts by day and rule */
+    /** @param array<string, array<string, int>> $acts by day and rule */
     private static function act(array &$acts, string $day, CompiledRulebook $rules, CoverageReplay $replay): void
     {
         foreach ($replay->acting as $position) {
-            self::count($acts, $day, $rules, $position);
+            $key = "{$day}\n{$rules->rulebook->rules[$position]->id}";
+            self::count($acts, $key, ['times' => 1, 'estimated' => 0]);
         }
-    }
-
-    /** @param array<string, int> $acts by day and rule */
-    private static function count(array &$acts, string $day, CompiledRulebook $rules, int $position): void
-    {
-        $key = "{$day}\n{$rules->rulebook->rules[$position]->id}";
-        $acts[$key] = ($acts[$key] ?? 0) + 1;
-    }
-
-    /** @param array<string, int> $counts by day, rule and rule before */
-    private static function store(CoverageRun $run, array $counts): void
-    {
-        $rows = [];
-        foreach ($counts as $key => $tasks) {
-            [$day, $rule, $before] = explode("\n", $key);
-            $rows[$key] = [
-                'coverage_run_id' => $run->id,
-                'day' => $day,
-                'rule' => $rule,
-                'rule_before' => $before,
-                'tasks' => $tasks,
-            ];
-        }
-        CoverageCount::query()->upsert(
-            self::added($rows, $run->counts(), ['day', 'rule', 'rule_before'], ['tasks']),
-            ['coverage_run_id', 'day', 'rule', 'rule_before'],
-            ['tasks'],
-        );
-    }
-
-    /** @param array<string, int> $acts by day and rule */
-    private static function storeActs(CoverageRun $run, array $acts, bool $estimated = false): void
-    {
-        $rows = [];
-        foreach ($acts as $key => $times) {
-            [$day, $rule] = explode("\n", $key);
-            $rows[$key] = [
-                'coverage_run_id' => $run->id,
-                'day' => $day,
-                'rule' => $rule,
-                'times' => $times,
-                'estimated' => $estimated ? $times : 0,
-            ];
-        }
-        CoverageAct::query()->upsert(
-            self::added($rows, $run->acts(), ['day', 'rule'], ['times', 'estimated']),
-            ['coverage_run_id', 'day', 'rule'],
-            ['times', 'estimated'],
-        );
     }
 
     /**
-     * @template R of array<string, int|string>
-     * @template M of Model
-     *
-     * @param array<string, R>                                                  $rows  by what their key says
-     * @param HasMany<M, CoverageRun> $known what was counted before
-     * @param list<string>                                                      $key
-     * @param list<string>                                                      $figures
-     *
-     * @return list<array<string, int|string>>
+     * @param array<string, array<string, int>> $figures by what is counted
+     * @param array<string, int>                $more
      */
-    private static function added(array $rows, HasMany $known, array $key, array $figures): array
+    private static function count(array &$figures, string $key, array $more): void
     {
-        foreach (
-            $known->whereIn('day', array_values(array_unique(array_column($rows, 'day'))))->toBase()->get()
-            as $one
-        ) {
-            $one = new Row($one);
-            $at = implode("\n", array_map($one->text(...), $key));
-            foreach (isset($rows[$at]) ? $figures : [] as $figure) {
-                $rows[$at][$figure] = (int) $rows[$at][$figure] + $one->int($figure);
+        foreach ($more as $name => $one) {
+            $figures[$key][$name] = ($figures[$key][$name] ?? 0) + $one;
+        }
+    }
+
+    /**
+     * @param list<string> $lists paths
+     *
+     * @return iterable<string> the kind of a task that no rule gives to anybody; and with each of its lists and the
+     *     value there
+     */
+    private static function left(ChangeSet $arrival, array $lists): iterable
+    {
+        $kind = $arrival->facts->text(Gap::KIND) ?? '';
+        yield "{$kind}\n\n";
+        foreach ($lists as $path) {
+            $value = $arrival->facts->text($path);
+            if ($value !== null) {
+                yield "{$kind}\n{$path}\n{$value}";
             }
         }
-
-        return array_values($rows);
     }
 }

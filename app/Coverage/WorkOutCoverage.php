@@ -94,7 +94,8 @@ final class WorkOutCoverage implements ShouldBeUniqueUntilProcessing, ShouldQueu
                 static fn(array $piece): bool => CoveragePiece::ofMoments($run->id, $piece, $rules),
             );
         if ($whole) {
-            $run->update(['finished_at' => CarbonImmutable::now(), 'total' => $run->done]);
+            $at = CarbonImmutable::now();
+            $run->update(['finished_at' => $at, 'whole_at' => $run->whole_at ?? $at, 'total' => $run->done]);
         }
     }
 

@@ -82,7 +82,9 @@ final readonly class FindingWords
             'values' => $this->several(
                 array_map(static fn(string $value): string => $of((string) $field, $value), $values),
             ),
-        ] + $slots;
+        ] +
+            $slots +
+            $finding->figures + ['came' => 0, 'came_known' => isset($finding->figures['came']) ? 'yes' : 'no'];
     }
 
     /** @param list<string> $all */

@@ -9,9 +9,11 @@ use App\Bridge\Snapshot;
 use App\Models\Casts\Document;
 use App\Models\Rules\RulebookVersion;
 use Carbon\CarbonImmutable;
+use Closure;
 use Illuminate\Contracts\Cache\Repository as Cache;
 use OpenBaton\Core\Check\Examination;
 use OpenBaton\Core\Check\Finding;
+use OpenBaton\Core\Check\RecentWork;
 use OpenBaton\Core\Check\StandardChecks;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Document\RuleFormat;
@@ -39,14 +41,25 @@ final readonly class ExamineRules
     }
 
     /**
-     * @param Rulebook $rulebook of the version
+     * @param Rulebook                    $rulebook of the version
+     * @param string|null                 $recentId by which what is known of recent work is told from other such; null:
+     *     nothing is
+     * @param Closure(): (RecentWork|null) $recent
      *
      * @return list<SignedFinding>
      */
-    public function __invoke(RulebookVersion $version, Rulebook $rulebook, Snapshot $house): array
-    {
+    public function __invoke(
+        RulebookVersion $version,
+        Rulebook $rulebook,
+        Snapshot $house,
+        ?string $recentId,
+        Closure $recent,
+    ): array {
         $hour = CarbonImmutable::now()->startOfHour();
-        $of = hash('xxh128', Document::encode($version->rules) . "{$hour->toAtomString()} {$version->number}");
+        $of = hash(
+            'xxh128',
+            Document::encode($version->rules) . "{$hour->toAtomString()} {$version->number} {$recentId}",
+        );
         $kept = $this->cache->remember(
             Snapshot::SHAPE . ":findings:{$house->name()}:{$of}",
             3600,
@@ -59,6 +72,7 @@ final readonly class ExamineRules
                             $house->roster,
                             $house->taskCatalogue(new PlainWords($house->catalogue)),
                             $hour->getTimestamp(),
+                            $recent(),
                         ),
                     ),
                 ),
@@ -83,6 +97,6 @@ final readonly class ExamineRules
             $texts[] = isset($rules[$id]) ? $format->write($rules[$id]) : null;
         }
 
-        return hash('xxh128', Document::encode([$finding->write(), $texts]));
+        return hash('xxh128', Document::encode([$finding->withoutFigures()->write(), $texts]));
     }
 }

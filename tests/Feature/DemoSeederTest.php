@@ -51,6 +51,8 @@ it('makes the same house twice on one day, with work, people away and work that 
                 $version = RulebookVersion::query()->where('state', VersionState::Published)->sole(),
                 app(RulebookReader::class)->compiled($version->id)->rulebook,
                 app(SnapshotSource::class)->current(),
+                null,
+                static fn(): null => null,
             ),
         ),
     ];

@@ -23,6 +23,7 @@ final class CoverageRun extends Model
     protected $casts = [
         'examples' => 'array',
         'finished_at' => 'immutable_datetime',
+        'whole_at' => 'immutable_datetime',
     ];
 
     /** @return HasMany<CoverageCount, $this> */
@@ -35,6 +36,18 @@ final class CoverageRun extends Model
     public function acts(): HasMany
     {
         return $this->hasMany(CoverageAct::class);
+    }
+
+    /** @return HasMany<CoverageMeet, $this> */
+    public function meets(): HasMany
+    {
+        return $this->hasMany(CoverageMeet::class);
+    }
+
+    /** @return HasMany<CoverageLeft, $this> */
+    public function lefts(): HasMany
+    {
+        return $this->hasMany(CoverageLeft::class);
     }
 
     /** @return BelongsTo<RulebookVersion, $this> */

@@ -34,12 +34,16 @@ final class Examination
 
     public readonly Raising $raising;
 
-    /** @param int $now instant */
+    /**
+     * @param int             $now    instant
+     * @param RecentWork|null $recent null: it is not known
+     */
     public function __construct(
         public readonly Rulebook $rulebook,
         public readonly ?Roster $roster,
         public readonly TaskCatalogue $taskCatalogue,
         public readonly int $now,
+        public readonly ?RecentWork $recent = null,
     ) {
         $this->rules = array_filter(
             $rulebook->rules,

@@ -16,6 +16,7 @@ final readonly class Finding
      * @param list<string>              $pointers JSON pointers into the document of the rule: the words it is about
      * @param array<string, string|int> $slots    what its sentence says besides, as documents write it
      * @param Remedy|null               $remedy   null: there is none that is right in any case
+     * @param array<string, int> $figures of recent work, which change from day to day and make no other finding of it
      */
     public function __construct(
         public string $kind,
@@ -25,6 +26,7 @@ final readonly class Finding
         public array $pointers = [],
         public array $slots = [],
         public ?Remedy $remedy = null,
+        public array $figures = [],
     ) {}
 
     /** @param Node $node as write() made it */
@@ -33,6 +35,10 @@ final readonly class Finding
         $slots = [];
         foreach ($node->get('slots')->members() as [$name, $value]) {
             $slots[$name] = is_int($value->value) ? $value->value : $value->text();
+        }
+        $figures = [];
+        foreach ($node->find('figures')?->members() ?? [] as [$name, $value]) {
+            $figures[$name] = $value->int();
         }
         $remedy = $node->find('remedy');
 
@@ -46,6 +52,7 @@ final readonly class Finding
             $remedy === null
                 ? null
                 : new Remedy($remedy->get('kind')->case(RemedyKind::class), $remedy->get('at')->text()),
+            $figures,
         );
     }
 
@@ -62,6 +69,21 @@ final readonly class Finding
         ] +
             ($this->remedy === null
                 ? []
-                : ['remedy' => ['kind' => $this->remedy->kind->value, 'at' => $this->remedy->at]]);
+                : ['remedy' => ['kind' => $this->remedy->kind->value, 'at' => $this->remedy->at]]) +
+            ($this->figures === [] ? [] : ['figures' => $this->figures]);
+    }
+
+    /** The same whatever has come lately. */
+    public function withoutFigures(): self
+    {
+        return new self(
+            $this->kind,
+            $this->certainty,
+            $this->rule,
+            $this->others,
+            $this->pointers,
+            $this->slots,
+            $this->remedy,
+        );
     }
 }

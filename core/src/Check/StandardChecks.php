@@ -12,6 +12,7 @@ final class StandardChecks
         Kind\NeverHolds::class,
         Kind\NeverHappens::class,
         Kind\Hidden::class,
+        Kind\PartlyHidden::class,
         Kind\SameTwice::class,
         Kind\Nobody::class,
         Kind\OnePerson::class,

@@ -34,9 +34,14 @@ it(
         $told = static function (string $value) use ($compiled): array {
             $replay = CoverageReplay::of($compiled, Build::event(['task.kind' => $value]));
 
-            return [$replay->acting, $replay->giving];
+            return [$replay->acting, $replay->giving, $replay->meeting];
         };
-        expect([$told('repair'), $told('quote'), $told('tuning')])->toBe([[[0, 2], 2], [[0, 4], 4], [[0], null]]);
+        // Of an arrival also those that would give it, if none above did.
+        expect([$told('repair'), $told('quote'), $told('tuning')])->toBe([
+            [[0, 2], 2, [2, 3]],
+            [[0, 4], 4, [4]],
+            [[0], null, []],
+        ]);
     },
 );
 
@@ -60,7 +65,7 @@ it('goes past a rule that can give nothing there, as a decision does', function 
         $compiled,
         new ChangeSet('c1', Build::at('2026-03-02'), $before, $before->inStatus($status), Build::facts([])),
     );
-    expect([$replay->acting, $replay->giving])->toBe([$acting, $giving]);
+    expect([$replay->acting, $replay->giving, $replay->meeting])->toBe([$acting, $giving, []]);
 })->with([
     'in review: the reviewer is given' => [TaskStatus::InReview, [0, 2], 0],
     'waiting: no reviewer, a holder' => [TaskStatus::Waiting, [1, 2], 1],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use OpenBaton\Core\Check\Examination;
 use OpenBaton\Core\Check\Finding;
+use OpenBaton\Core\Check\RecentWork;
 use OpenBaton\Core\Check\StandardChecks;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Document\RulebookFormat;
@@ -58,15 +59,6 @@ function plantedRule(string $id, array $if, array $give = [], array $more = []):
 /** @return list<array<mixed>> kind, certainty, rule, others, pointers, slots of each finding */
 function foundIn(array $rules, ?Roster $roster = null): array
 {
-    $roster ??= Bench::house();
-    $context = new RuleContext(Build::context()->kinds, Build::fields(), $roster);
-    $rulebook = RulebookFormat::rules(Node::root(array_values($rules)), $context);
-    $kinds = [];
-    foreach (['repair' => 240, 'quote' => 30, 'tuning' => 60] as $id => $minutes) {
-        $kinds[$id] = new TaskKind($id, ucfirst($id), $minutes);
-    }
-    $now = Build::at('2026-03-02T10:00:00Z');
-
     return array_map(
         static fn(Finding $one): array => [
             $one->kind,
@@ -76,8 +68,23 @@ function foundIn(array $rules, ?Roster $roster = null): array
             $one->pointers,
             $one->slots,
         ],
-        StandardChecks::run(new Examination($rulebook, $roster, new TaskCatalogue($kinds), $now)),
+        findingsIn($rules, $roster),
     );
+}
+
+/** @return list<Finding> */
+function findingsIn(array $rules, ?Roster $roster = null, ?RecentWork $recent = null): array
+{
+    $roster ??= Bench::house();
+    $context = new RuleContext(Build::context()->kinds, Build::fields(), $roster);
+    $rulebook = RulebookFormat::rules(Node::root(array_values($rules)), $context);
+    $kinds = [];
+    foreach (['repair' => 240, 'quote' => 30, 'tuning' => 60] as $id => $minutes) {
+        $kinds[$id] = new TaskKind($id, ucfirst($id), $minutes);
+    }
+    $now = Build::at('2026-03-02T10:00:00Z');
+
+    return StandardChecks::run(new Examination($rulebook, $roster, new TaskCatalogue($kinds), $now, $recent));
 }
 
 /**

@@ -14,11 +14,16 @@ export type Findings = {
     takeUp: (finding: Finding) => Promise<void>;
 };
 
-/** What checks find of the rules as they were saved last; asked for again whenever that may be something else. */
-export function useFindings(revision: number): Findings {
+/**
+ * What checks find of the rules as they were saved last; asked for again whenever that may be something else.
+ *
+ * @param whole all of the recent work has been held against them: some checks go by it
+ */
+export function useFindings(revision: number, whole: boolean): Findings {
     const { stamp } = useShared();
     const [times, setTimes] = useState(0);
-    const { answer, error } = useAsked<FindingsViewProps>(`/rulebook/findings?of=${revision}.${times}.${stamp ?? ''}`);
+    const of = `${revision}.${times}.${stamp ?? ''}.${whole ? 1 : 0}`;
+    const { answer, error } = useAsked<FindingsViewProps>(`/rulebook/findings?of=${of}`);
     return useMemo(() => {
         const byRule = new Map<string, Finding[]>();
         for (const one of answer?.findings ?? []) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Pages\Rules;
 
+use App\Coverage\RecentOfRun;
 use App\Explain\FindingWords;
 use App\Http\Pages\Moment;
 use App\Http\Viewer;
@@ -12,6 +13,7 @@ use App\Models\Rules\RulebookVersion;
 use App\Rules\ExamineRules;
 use App\Rules\SignedFinding;
 use App\Words\Words;
+use OpenBaton\Core\Check\RecentWork;
 
 /** What checks find of the rules that are worked on, and what of it was set aside. Its type is FindingsView.ts. */
 final readonly class FindingsView
@@ -26,7 +28,9 @@ final readonly class FindingsView
     {
         $house = $this->viewer->snapshot();
         $rulebook = $this->examine->rulebook($version, $house);
-        $all = $version === null ? [] : ($this->examine)($version, $rulebook, $house);
+        $run = $version === null ? null : RecentOfRun::whole($version);
+        $recent = static fn(): ?RecentWork => $run === null ? null : RecentOfRun::of($run);
+        $all = $version === null ? [] : ($this->examine)($version, $rulebook, $house, $run?->id, $recent);
         $order = ['certain' => 0, 'likely' => 1, 'note' => 2];
         usort(
             $all,

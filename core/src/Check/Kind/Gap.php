@@ -11,17 +11,18 @@ use OpenBaton\Core\Check\Finding;
 use OpenBaton\Core\Check\Values\Term;
 use OpenBaton\Core\Check\Values\Terms;
 use OpenBaton\Core\Criteria\Comparison;
+use OpenBaton\Core\Criteria\FieldCatalogue;
 use OpenBaton\Core\Criteria\FieldType;
 use OpenBaton\Core\Rulebook\Event\TaskArrives;
 use OpenBaton\Core\Rulebook\SeatName;
 
 /**
  * Kinds of task, or a kind with the value of one other list, that no rule gives to anybody when they arrive. The list
- * is the one that most rules for the kind compare.
+ * is the one that most rules for the kind compare. How many such tasks came lately is told where that is known.
  */
 final class Gap implements Check
 {
-    private const KIND = 'task.kind';
+    public const KIND = 'task.kind';
 
     /** A list that is longer is none that one goes through value by value. */
     private const LONGEST = 40;
@@ -43,7 +44,7 @@ final class Gap implements Check
                 array_filter($giving, static fn(Term $term): bool => !$ofKind->and(Terms::of([$term]))->isEmpty()),
             );
             if ($meeting === []) {
-                yield new Finding(self::code(), Certainty::Note, null, [], [], ['kind' => $kind]);
+                yield self::gap($of, $kind, ['kind' => $kind]);
                 continue;
             }
             $path = self::comparedMost($of, $meeting);
@@ -62,16 +63,32 @@ final class Gap implements Check
                 }
             }
             if ($left !== []) {
-                yield new Finding(
-                    self::code(),
-                    Certainty::Note,
-                    null,
-                    [],
-                    [],
-                    ['kind' => $kind, 'field' => $path, 'values' => implode("\n", $left), 'count' => count($left)],
-                );
+                $values = ['field' => $path, 'values' => implode("\n", $left), 'count' => count($left)];
+                yield self::gap($of, $kind, ['kind' => $kind] + $values, $path, $left);
             }
         }
+    }
+
+    /**
+     * @param array<string, string|int> $slots
+     * @param list<string>              $values
+     */
+    private static function gap(
+        Examination $of,
+        string $kind,
+        array $slots,
+        string $path = '',
+        array $values = [''],
+    ): Finding {
+        $came = $of->recent?->left($kind, $path, $values);
+
+        return new Finding(
+            self::code(),
+            Certainty::Note,
+            null,
+            slots: $slots,
+            figures: $came === null ? [] : ['came' => $came],
+        );
     }
 
     /** @return list<Term> with which a task that arrives is given to somebody */
@@ -88,20 +105,27 @@ final class Gap implements Check
         return $terms;
     }
 
+    /** @return list<string> paths of the lists that it may go through value by value */
+    public static function lists(FieldCatalogue $fields): array
+    {
+        $paths = [];
+        foreach ($fields->fields as $path => $field) {
+            if ($path !== self::KIND && $field->type === FieldType::OneOf && count($field->options) <= self::LONGEST) {
+                $paths[] = (string) $path;
+            }
+        }
+
+        return $paths;
+    }
+
     /** @param list<Term> $terms */
     private static function comparedMost(Examination $of, array $terms): ?string
     {
         $times = [];
+        $lists = self::lists($of->rulebook->fields);
         foreach ($terms as $term) {
-            foreach ($term->paths() as $path) {
-                $field = $of->rulebook->fields->find($path);
-                if (
-                    $path !== self::KIND &&
-                    $field?->type === FieldType::OneOf &&
-                    count($field->options) <= self::LONGEST
-                ) {
-                    $times[$path] = ($times[$path] ?? 0) + 1;
-                }
+            foreach (array_intersect($term->paths(), $lists) as $path) {
+                $times[$path] = ($times[$path] ?? 0) + 1;
             }
         }
         arsort($times);

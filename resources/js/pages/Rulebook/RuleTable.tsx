@@ -54,7 +54,7 @@ export default function RuleTable(page: RuleTablePageProps) {
     const [table] = useState(page.table);
     const draft = useDraft(page);
     const coverage = useCoverage(draft.faults === null ? null : draft.revision);
-    const findings = useFindings(draft.revision);
+    const findings = useFindings(draft.revision, coverage?.finished === true);
     const [own, setOwn] = useState(() => new Set(table.ids));
     const [pasting, setPasting] = useState(false);
     const [isWhole, setWhole] = useState(false);

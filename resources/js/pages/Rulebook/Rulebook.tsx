@@ -153,7 +153,7 @@ export default function Rulebook(page: RulebookPageProps) {
     const { vocabulary, mayWrite, recentDays } = page;
     const draft = useDraft(page);
     const coverage = useCoverage(draft.faults === null ? null : draft.revision);
-    const findings = useFindings(draft.revision);
+    const findings = useFindings(draft.revision, coverage?.finished === true);
     const [open, setOpen] = useState<string | null>(null);
     const [wanted, setWanted] = useState<string | null>(null);
     const [dialog, setDialog] = useState<Dialog>(null);
