@@ -29,7 +29,12 @@ final readonly class MomentFields implements FieldProvider
                 Moment::TEAMS_ON => $teams,
                 default => [],
             };
-            if ($path !== Moment::TEAMS_ON || $teams !== []) {
+            $fits = match ($path) {
+                Moment::TEAMS_ON => $teams !== [],
+                Moment::PLACE_ON => $house->levels() !== [],
+                default => true,
+            };
+            if ($fits) {
                 $fields[] = new Field($path, $this->words->say("field.{$path}"), $type, $options);
             }
         }

@@ -44,7 +44,7 @@ final readonly class ChangeFacts
      */
     public function lookedUp(Facts $facts, int $at, array $holders = []): Facts
     {
-        $moment = MomentFields::values($this->lookups->moments, $at, $this->roster);
+        $moment = MomentFields::values($this->lookups->moments, $at, $this->roster, $facts->values);
         $teams = $this->lookups->teams
             ? $this->teams($facts->today, $facts->values, $facts->before ?? [], $holders)
             : [];

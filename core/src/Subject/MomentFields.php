@@ -18,6 +18,12 @@ final class MomentFields
     /** The teams of which somebody is within their working hours, and not absent. */
     public const TEAMS_ON = 'moment.teams_on';
 
+    /** Whether somebody who works where the customer is, at any level of the tree of places, is so. */
+    public const PLACE_ON = 'moment.place_on';
+
+    /** Where fields of the customer are, the places among them. */
+    private const OF_CUSTOMER = 'customer.';
+
     /** @var array<string, FieldType> by path */
     public const TYPES = [
         self::WEEKDAY => FieldType::OneOf,
@@ -25,6 +31,7 @@ final class MomentFields
         'moment.house_open' => FieldType::YesNo,
         'moment.holiday' => FieldType::YesNo,
         self::TEAMS_ON => FieldType::ManyOf,
+        self::PLACE_ON => FieldType::YesNo,
     ];
 
     /** By LocalDate::weekday() less one. */
@@ -33,10 +40,11 @@ final class MomentFields
     /**
      * @param list<string> $paths those that are asked for
      * @param int          $at    instant
+     * @param array<string, mixed> $of values of the task, by path
      *
      * @return array<string, string|bool|list<string>> values by path
      */
-    public static function values(array $paths, int $at, Roster $roster): array
+    public static function values(array $paths, int $at, Roster $roster, array $of): array
     {
         $zone = $roster->house->zone();
         $today = $zone->dateAt($at);
@@ -48,6 +56,7 @@ final class MomentFields
                 'moment.house_open' => (new WorkingTime($roster->house))->isWorking($at),
                 'moment.holiday' => $roster->house->isHoliday($today),
                 self::TEAMS_ON => self::teamsOn($at, $today, $roster),
+                self::PLACE_ON => self::placeOn($at, $roster, $of),
                 default => null,
             };
             if ($value !== null) {
@@ -64,6 +73,32 @@ final class MomentFields
         $on = array_filter($roster->teams, static fn(Team $team): bool => self::isOn($team, $at, $today, $roster));
 
         return array_map(strval(...), array_keys($on));
+    }
+
+    /**
+     * @param array<string, mixed> $of values of the task, by path
+     *
+     * @return bool|null null: nobody works where the customer is, or it is for no customer
+     */
+    private static function placeOn(int $at, Roster $roster, array $of): ?bool
+    {
+        $places = [];
+        foreach ($of as $path => $value) {
+            if (is_string($value) && str_starts_with($path, self::OF_CUSTOMER)) {
+                $places[$value] = true;
+            }
+        }
+        $found = null;
+        foreach ($roster->people as $person) {
+            if ($person->place !== null && isset($places[$person->place])) {
+                $found = $roster->isOn($person->id, $at);
+                if ($found) {
+                    return true;
+                }
+            }
+        }
+
+        return $found;
     }
 
     private static function isOn(Team $team, int $at, LocalDate $today, Roster $roster): bool

@@ -15,6 +15,7 @@ use OpenBaton\Core\Subject\ChangeFacts;
 use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Tests\Support\Build;
 use OpenBaton\Core\Time\LocalDate;
+use OpenBaton\Core\Time\WorkCalendar;
 
 /**
  * Oona (brass) works from 9 to 17 in Lisbon, Femi leads the band desk from 12 to 20. Friday 3 April 2026 is a holiday
@@ -65,6 +66,39 @@ it('tells the moment of an event', function (string $field, string $at, mixed $e
     'somebody is away' => ['teams_on', '2026-04-08T12:00:00Z', ['band']],
     'whoever is no longer in it does not count' => ['teams_on', '2026-05-04T12:00:00Z', ['band']],
     'night' => ['teams_on', '2026-04-07T23:00:00Z', []],
+]);
+
+it('tells whether somebody is at work where the customer is', function (
+    array $places,
+    string $at,
+    ?bool $expected,
+): void {
+    $hours = static fn(string $hours): WorkCalendar => Build::calendar('Europe/Lisbon', $hours);
+    $roster = new Roster(
+        Build::calendar('Europe/Lisbon'),
+        [
+            Build::person('oona', hours: $hours('09:00-17:00'), place: 'carrow'),
+            Build::person('femi', hours: $hours('12:00-20:00'), place: 'north'),
+            Build::person('callum', hours: $hours('00:00-23:00'), place: 'skerry'),
+        ],
+        absences: [Build::absence('oona', '2026-03-03T00:00:00Z', '2026-03-04T00:00:00Z')],
+    );
+    $criteria = ['field' => 'moment.place_on', 'op' => 'is', 'value' => true];
+    $lookups = Lookups::of([(new CriteriaFormat(Build::context()))->read(Node::root($criteria))]);
+    $fields = $places + ['task.kind' => 'skerry'];
+    $facts = (new ChangeFacts($roster, $lookups))->of(null, new Subject('t', 0, fields: $fields), Build::at($at));
+    expect($facts->value('moment.place_on'))->toBe($expected);
+})->with([
+    'within the hours of Oona' => [['customer.district' => 'carrow'], '2026-03-02T09:00:00Z', true],
+    'after them' => [['customer.district' => 'carrow'], '2026-03-02T17:00:00Z', false],
+    'she is away' => [['customer.district' => 'carrow'], '2026-03-03T09:00:00Z', false],
+    'whoever works in the region works in its districts' => [
+        ['customer.district' => 'carrow', 'customer.region' => 'north'],
+        '2026-03-02T18:00:00Z',
+        true,
+    ],
+    'nobody works there' => [['customer.district' => 'tarn'], '2026-03-02T09:00:00Z', null],
+    'for no customer' => [[], '2026-03-02T09:00:00Z', null],
 ]);
 
 it('compares it', function (array $criteria, string $at, bool $expected): void {

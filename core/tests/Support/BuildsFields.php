@@ -58,6 +58,7 @@ trait BuildsFields
             new Field('moment.time', 'Time of day', FieldType::Time),
             new Field('moment.house_open', 'Within our hours', FieldType::YesNo),
             new Field('moment.holiday', 'On a holiday', FieldType::YesNo),
+            new Field('moment.place_on', 'Somebody at work there', FieldType::YesNo),
             new Field('moment.teams_on', 'Teams at work', FieldType::ManyOf, [
                 'brass' => 'Brass bench',
                 'band' => 'Band desk',
