@@ -2,15 +2,17 @@ import { arrayMove } from '@dnd-kit/sortable';
 import { Head } from '@inertiajs/react';
 import type { Rule } from '@props/Rules/RulebookPage';
 import type { RuleTablePageProps } from '@props/Rules/RuleTablePage';
-import { useState } from 'react';
+import type { Vocabulary } from '@props/Rules/Vocabulary';
+import { useRef, useState } from 'react';
 import { proposedName } from '@/lib/describe';
 import { remedied } from '@/lib/pointed';
 import { varying } from '@/lib/ruleTable';
 import { useCoverage } from '@/lib/useCoverage';
 import { useDraft, type Draft } from '@/lib/useDraft';
 import { useFindings } from '@/lib/useFindings';
+import { useWriters } from '@/lib/useWriters';
 import { say } from '@/lib/words';
-import { SavedState, UndoRedo } from '@/parts/rule/RulebookHeader';
+import { AlsoHere, SavedState, UndoRedo } from '@/parts/rule/RulebookHeader';
 import { useFetched } from '@/parts/rule/RuleList';
 import { RuleSentence } from '@/parts/rule/RuleSentence';
 import { newRuleId } from '@/parts/rule/RuleEditor';
@@ -47,6 +49,41 @@ function Tools({
     );
 }
 
+/** What all of the rules have in common, and how many of their like are elsewhere. */
+function Above({
+    first,
+    vocabulary,
+    isWhole,
+    onWhole,
+    elsewhere,
+    onBring,
+}: {
+    first: Rule | undefined;
+    vocabulary: Vocabulary;
+    isWhole: boolean;
+    onWhole: (whole: boolean) => void;
+    elsewhere: number;
+    onBring: () => void;
+}) {
+    return (
+        <div className="border-b border-line px-4 py-2">
+            {first !== undefined && <RuleSentence rule={first} vocabulary={vocabulary} />}
+            <label className="mt-1 flex items-center gap-2 text-ink2">
+                <input type="checkbox" checked={isWhole} onChange={(event) => onWhole(event.target.checked)} />
+                {say('screen.rule_table.whole')}
+            </label>
+            {elsewhere > 0 && (
+                <p className="text-ink2">
+                    {say('screen.rule_table.elsewhere', { count: elsewhere })}{' '}
+                    <Button look="quiet" className="min-h-6" onClick={onBring}>
+                        {say('screen.rule_table.bring')}
+                    </Button>
+                </p>
+            )}
+        </div>
+    );
+}
+
 /** Rules that differ in values alone, as a table: edited in place, pasted, exported; they stay what they are. */
 export default function RuleTable(page: RuleTablePageProps) {
     const { vocabulary, recentDays } = page;
@@ -58,6 +95,9 @@ export default function RuleTable(page: RuleTablePageProps) {
     const [own, setOwn] = useState(() => new Set(table.ids));
     const [pasting, setPasting] = useState(false);
     const [isWhole, setWhole] = useState(false);
+    const [at, setAt] = useState<string | null>(null);
+    const others = useWriters(at);
+    const scroller = useRef<HTMLDivElement>(null);
 
     useFetched(
         draft,
@@ -78,18 +118,18 @@ export default function RuleTable(page: RuleTablePageProps) {
         const theirs = new Set([...own, ...next.map(({ id }) => id)]);
         setOwn(theirs);
         draft.change((rules) => {
-            const at = rules.findIndex(({ id }) => own.has(id));
-            const others = rules.filter(({ id }) => !theirs.has(id));
-            const before = at < 0 ? others.length : rules.slice(0, at).filter(({ id }) => !theirs.has(id)).length;
-            return [...others.slice(0, before), ...next, ...others.slice(before)];
+            const first = rules.findIndex(({ id }) => own.has(id));
+            const rest = rules.filter(({ id }) => !theirs.has(id));
+            const before = first < 0 ? rest.length : rules.slice(0, first).filter(({ id }) => !theirs.has(id)).length;
+            return [...rest.slice(0, before), ...next, ...rest.slice(before)];
         });
     };
     const change = (rule: Rule): void => draft.change((rules) => rules.map((one) => (one.id === rule.id ? rule : one)));
     const actions: TableRowActions = {
         change,
         move: (id, by) => {
-            const at = rows.findIndex((one) => one.id === id);
-            put(arrayMove(rows, at, Math.min(Math.max(at + by, 0), rows.length - 1)));
+            const from = rows.findIndex((one) => one.id === id);
+            put(arrayMove(rows, from, Math.min(Math.max(from + by, 0), rows.length - 1)));
         },
         copy: (rule) => put(rows.flatMap((one) => (one.id === rule.id ? [one, made(rule, null)] : [one]))),
         remove: (id) => put(rows.filter((one) => one.id !== id)),
@@ -105,6 +145,7 @@ export default function RuleTable(page: RuleTablePageProps) {
             <header className="flex flex-wrap items-center gap-3 border-b border-line bg-chalk px-4 py-2">
                 <h1 className="text-lg">{say('screen.rule_table.of', { count: rows.length })}</h1>
                 <SavedState saving={draft.saving} theirs={draft.theirs} />
+                <AlsoHere others={others} />
                 <Tools
                     draft={draft}
                     rule={table.rule}
@@ -112,27 +153,21 @@ export default function RuleTable(page: RuleTablePageProps) {
                     onPaste={() => setPasting(true)}
                 />
             </header>
-            <div className="border-b border-line px-4 py-2">
-                {rows[0] !== undefined && <RuleSentence rule={rows[0]} vocabulary={vocabulary} />}
-                <label className="mt-1 flex items-center gap-2 text-ink2">
-                    <input type="checkbox" checked={isWhole} onChange={(event) => setWhole(event.target.checked)} />
-                    {say('screen.rule_table.whole')}
-                </label>
-                {elsewhere.length > 0 && (
-                    <p className="text-ink2">
-                        {say('screen.rule_table.elsewhere', { count: elsewhere.length })}{' '}
-                        <Button look="quiet" className="min-h-6" onClick={() => put([...rows, ...elsewhere])}>
-                            {say('screen.rule_table.bring')}
-                        </Button>
-                    </p>
-                )}
-            </div>
-            <div className="min-h-0 flex-1 overflow-auto">
+            <Above
+                first={rows[0]}
+                vocabulary={vocabulary}
+                isWhole={isWhole}
+                onWhole={setWhole}
+                elsewhere={elsewhere.length}
+                onBring={() => put([...rows, ...elsewhere])}
+            />
+            <div ref={scroller} className="min-h-0 flex-1 overflow-auto">
                 {rows.length === 0 ? (
                     <p className="p-4">{say('screen.rule_table.none')}</p>
                 ) : (
                     <RuleTableRows
-                        {...{ rows, columns, vocabulary, findings, actions }}
+                        {...{ rows, columns, vocabulary, findings, actions, others, scroller }}
+                        onAt={setAt}
                         strip={coverage?.strip ?? null}
                         days={recentDays}
                     />

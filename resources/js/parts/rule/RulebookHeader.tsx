@@ -54,16 +54,23 @@ type Props = {
     onPublish: () => void;
 };
 
+/** Who else has the rulebook open to write it. */
+export function AlsoHere({ others }: { others: Writer[] }) {
+    return (
+        others.length > 0 && (
+            <span className="text-plum" role="status">
+                {say('screen.rulebook_header.here', { names: others.map(({ name }) => name).join(', ') })}
+            </span>
+        )
+    );
+}
+
 export function RulebookHeader({ title, draft, mayWrite, others, onAdd, onDiscard, onPublish }: Props) {
     return (
         <header className="sticky top-0 z-30 flex flex-wrap items-center gap-3 border-b border-line bg-chalk px-4 py-2">
             <h1 className="text-lg">{title}</h1>
             <SavedState saving={draft.saving} theirs={draft.theirs} />
-            {others.length > 0 && (
-                <span className="text-plum" role="status">
-                    {say('screen.rulebook_header.here', { names: others.map(({ name }) => name).join(', ') })}
-                </span>
-            )}
+            <AlsoHere others={others} />
             {mayWrite && (
                 <span className="ms-auto flex flex-wrap items-center gap-2">
                     <UndoRedo draft={draft} />
