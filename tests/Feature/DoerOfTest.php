@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 use App\Bridge\DoneTasks;
 use App\Bridge\Houses;
-use App\Bridge\SnapshotSource;
 use App\Bridge\TaskSubjects;
 use App\Models\Tasks\Task;
 use Illuminate\Support\Facades\DB;
