@@ -35,7 +35,9 @@ beforeEach(function (): void {
 it('gives what follows to whoever did the repair, and tells so when it is tried', function (): void {
     $repair = House::arrive();
     $who = (string) $repair->assignee?->slug;
-    $this->actingAs(House::user($who))->post("/tasks/{$repair->id}/complete")->assertRedirect();
+    $this->actingAs(House::user($who))
+        ->post("/tasks/{$repair->id}/complete")
+        ->assertRedirect();
     $quote = Task::query()->with('assignee')->where('made_by_id', $repair->id)->firstOrFail();
     expect($quote->assignee?->slug)->toBe($who);
     $why = $this->actingAs(House::user('hanneke'))

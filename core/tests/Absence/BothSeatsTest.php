@@ -38,12 +38,10 @@ it('passes over whoever is in the other seat, down to the lead, then to nobody',
     string $otherSeat,
     ?string $expected,
 ): void {
-    $cover = (new SubstituteFinder(qualityHouse(...$substitutes)))->find(
-        'greta',
-        Build::at(Story::NOW),
-        null,
-        ['ayumi', $otherSeat],
-    );
+    $cover = (new SubstituteFinder(qualityHouse(...$substitutes)))->find('greta', Build::at(Story::NOW), null, [
+        'ayumi',
+        $otherSeat,
+    ]);
     expect($cover->personId)->toBe($expected);
     if ($otherSeat !== 'nobody') {
         $reasons = array_combine(array_column($cover->steps, 'personId'), array_column($cover->steps, 'reasons'));
