@@ -13,7 +13,7 @@ use Tests\Support\House;
 beforeEach(function (): void {
     $this->travelTo(CarbonImmutable::parse('2026-03-02T10:00:00Z'));
     House::open();
-    House::publish(House::roundRule(), dearRule());
+    House::publish(House::roundRule(), dearWhateverRule());
     $this->actingAs(House::user('hanneke'));
     foreach ([500, 600, 700, 10, 20] as $value) {
         House::arrive(facts: ['task.value' => $value]);
@@ -23,7 +23,7 @@ beforeEach(function (): void {
 });
 
 /** What is dear, whatever it is: the round rule above has the repairs of it. */
-function dearRule(): array
+function dearWhateverRule(): array
 {
     return House::rule(
         'dear',
@@ -73,9 +73,9 @@ it('says so of the rules, and no longer once the rule stands above', function ()
         'rules' => $rules,
         'revision' => LockedDraft::revision(),
     ])->assertOk();
-    $save(dearRule(), House::roundRule());
+    $save(dearWhateverRule(), House::roundRule());
     expect(saidOf('partly_hidden'))->toBe([]);
-    $save(House::roundRule(), dearRule());
+    $save(House::roundRule(), dearWhateverRule());
     expect(saidOf('partly_hidden'))->toHaveCount(1);
     $save(House::roundRule());
     expect(saidOf('gap'))->toContain('No rule gives “Quote” to anybody. 2 came in the last weeks.');
