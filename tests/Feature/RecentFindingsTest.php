@@ -33,7 +33,7 @@ function dearWhateverRule(): array
 }
 
 /** @return list<string> */
-function saidOf(string $kind): array
+function saidLately(string $kind): array
 {
     $found = test()->getJson('/rulebook/findings')->assertOk()->json('findings');
 
@@ -66,7 +66,7 @@ it('counts what met which rule, and what nobody was given', function (): void {
 
 it('says so of the rules, and no longer once the rule stands above', function (): void {
     $this->getJson('/rulebook/coverage')->assertOk();
-    expect(saidOf('partly_hidden'))->toBe([
+    expect(saidLately('partly_hidden'))->toBe([
         'Of 4 tasks of the last weeks that meet this, “Rule round” takes 3 before.',
     ]);
     $save = fn(array ...$rules): TestResponse => $this->putJson('/rulebook/draft', [
@@ -74,11 +74,11 @@ it('says so of the rules, and no longer once the rule stands above', function ()
         'revision' => LockedDraft::revision(),
     ])->assertOk();
     $save(dearWhateverRule(), House::roundRule());
-    expect(saidOf('partly_hidden'))->toBe([]);
+    expect(saidLately('partly_hidden'))->toBe([]);
     $save(House::roundRule(), dearWhateverRule());
-    expect(saidOf('partly_hidden'))->toHaveCount(1);
+    expect(saidLately('partly_hidden'))->toHaveCount(1);
     $save(House::roundRule());
-    expect(saidOf('gap'))->toContain('No rule gives “Quote” to anybody. 2 came in the last weeks.');
+    expect(saidLately('gap'))->toContain('No rule gives “Quote” to anybody. 2 came in the last weeks.');
 });
 
 it('stays set aside however much comes', function (): void {
@@ -91,7 +91,7 @@ it('stays set aside however much comes', function (): void {
     House::arrive(facts: ['task.value' => 900]);
     $this->getJson('/rulebook/coverage')->assertOk();
     $this->travel(61)->minutes();
-    expect(saidOf('partly_hidden'))->toBe([
+    expect(saidLately('partly_hidden'))->toBe([
         'Of 5 tasks of the last weeks that meet this, “Rule round” takes 4 before.',
     ]);
     expect($signature())->toBe($before);
