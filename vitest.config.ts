@@ -9,5 +9,10 @@ export default defineConfig({
             '@words': path.resolve('resources/words'),
         },
     },
-    test: { include: ['resources/js/tests/**/*.test.{ts,tsx}'], setupFiles: ['resources/js/tests/setup.ts'] },
+    test: {
+        include: ['resources/js/tests/**/*.test.{ts,tsx}'],
+        setupFiles: ['resources/js/tests/setup.ts'],
+        // They change nothing outside of themselves: one environment for all of a process.
+        isolate: false,
+    },
 });
