@@ -14,5 +14,7 @@ export default defineConfig({
         setupFiles: ['resources/js/tests/setup.ts'],
         // They change nothing outside of themselves: one environment for all of a process.
         isolate: false,
+        // They run beside those of the application, which take the processors first.
+        testTimeout: 60_000,
     },
 });
