@@ -36,10 +36,11 @@ final class PartlyHidden implements Check
             return;
         }
         $shadow = new Shadow($of);
+        $positions = array_flip(array_map(static fn(Rule $rule): string => $rule->id, $of->rules));
         foreach ($of->holding() as $position => $terms) {
             $rule = $of->rules[$position];
             $met = $of->recent->met($rule->id);
-            $taken = self::taken($of->rules, $of->recent, $position);
+            $taken = self::taken($met, $of->recent, $positions, $position);
             $count = array_sum($taken);
             if (
                 $count < self::FEWEST ||
@@ -62,22 +63,21 @@ final class PartlyHidden implements Check
     }
 
     /**
-     * @param array<int, Rule> $rules by position
+     * @param array<array-key, int> $met       tasks that met a rule, by the id of the one that took them
+     * @param array<array-key, int> $positions of the rules, by id
      *
      * @return array<array-key, int> tasks by the id of the rule above that took them, in the order of the rules
      */
-    private static function taken(array $rules, RecentWork $recent, int $position): array
+    private static function taken(array $met, RecentWork $recent, array $positions, int $position): array
     {
-        $met = $recent->met($rules[$position]->id);
-        $taken = [];
-        foreach (count($met) < 2 && isset($met[$rules[$position]->id]) ? [] : $rules as $above => $rule) {
-            if ($above >= $position) {
-                break;
-            }
-            if (isset($met[$rule->id]) && array_sum($recent->met($rule->id)) > array_sum($met)) {
-                $taken[$rule->id] = $met[$rule->id];
-            }
-        }
+        $all = array_sum($met);
+        $taken = array_filter(
+            $met,
+            static fn(int|string $id): bool => ($positions[$id] ?? PHP_INT_MAX) < $position &&
+                array_sum($recent->met((string) $id)) > $all,
+            ARRAY_FILTER_USE_KEY,
+        );
+        uksort($taken, static fn(int|string $one, int|string $other): int => $positions[$one] <=> $positions[$other]);
 
         return $taken;
     }
