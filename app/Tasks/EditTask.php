@@ -59,11 +59,11 @@ final readonly class EditTask
             $at = CarbonImmutable::now()->getTimestamp();
             $for = $by->user === null ? null : $this->acting->of($by->user, $task);
             $person = $house->personSlugs[(string) $by->user?->person?->id] ?? null;
-            $begun = false;
+            $handoff = $edit->handoff;
             if ($person !== null) {
-                $whole = $after;
-                $after = MarkTouched::of($before, $whole->begunBy($person, $before), $person, $edit->says());
-                $begun = $whole->sharing !== null && $after->sharing === null;
+                $alone = $after->begunBy($person, $before);
+                $handoff = $alone === $after ? $handoff : HandoffCause::Begun;
+                $after = MarkTouched::of($before, $alone, $person, $edit->says());
             }
             if ($edit->besides !== null) {
                 ($edit->besides)($task, $for);
@@ -89,7 +89,7 @@ final readonly class EditTask
                         $by->user?->id,
                         $by->system,
                         $edit->reason,
-                        $begun ? HandoffCause::Begun : $edit->handoff,
+                        $handoff,
                         $for?->id,
                     ),
                     [$change],

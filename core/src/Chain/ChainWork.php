@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OpenBaton\Core\Chain;
 
 use OpenBaton\Core\Routing\Needs;
+use OpenBaton\Core\Subject\Passing;
 use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Workload\Work;
 use OpenBaton\Core\Workload\WorkItem;
@@ -74,7 +75,7 @@ final class ChainWork
         $this->before += [$after->id => $was];
         $this->now[$after->id] = $item = $after->asWork();
         $this->work = $this->work->after($was, $item);
-        $new = array_fill_keys(array_diff($after->holderIds(), $before?->holderIds() ?? []), $at);
+        $new = array_fill_keys(Passing::came($before?->holderIds() ?? [], $after->holderIds()), $at);
         $this->assignedAt = array_replace($this->assignedAt, $new);
         $this->work = $this->work->assigned($new);
     }

@@ -7,14 +7,12 @@ namespace OpenBaton\Core\Check;
 use OpenBaton\Core\Criteria\Facts;
 use OpenBaton\Core\Parameter\FieldReference;
 use OpenBaton\Core\Parameter\ListOf;
-use OpenBaton\Core\Parameter\ParameterType;
-use OpenBaton\Core\Parameter\PartOf;
 use OpenBaton\Core\People\Membership;
 use OpenBaton\Core\People\Person;
 use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\Rulebook\Give;
 use OpenBaton\Core\Rulebook\Limit\SkillAtLeast;
-use OpenBaton\Core\Rulebook\Part;
+use OpenBaton\Core\Rulebook\PartsWithin;
 use OpenBaton\Core\Rulebook\Pool\AsksWhoDid;
 use OpenBaton\Core\Rulebook\Pool\Pool;
 
@@ -73,28 +71,21 @@ final readonly class FixedPool
         return true;
     }
 
-    private static function dependsOnTask(Pool|Part $part): bool
+    private static function dependsOnTask(Pool $pool): bool
     {
-        if ($part instanceof AsksWhoDid) {
-            return true;
-        }
-        foreach ($part::parameters() as $parameter) {
-            if (self::names($parameter->type, $part->{$parameter->property()})) {
+        foreach (PartsWithin::of($pool) as $part) {
+            if ($part instanceof AsksWhoDid) {
                 return true;
+            }
+            foreach ($part::parameters() as $parameter) {
+                $type = $parameter->type;
+                $isList = $type instanceof ListOf && $part->{$parameter->property()} !== [];
+                if (($isList ? $type->of : $type) instanceof FieldReference) {
+                    return true;
+                }
             }
         }
 
         return false;
-    }
-
-    private static function names(ParameterType $type, mixed $value): bool
-    {
-        return match (true) {
-            $type instanceof FieldReference => true,
-            $type instanceof PartOf => $value instanceof Part && self::dependsOnTask($value),
-            $type instanceof ListOf => is_array($value) &&
-                array_filter($value, static fn(mixed $one): bool => self::names($type->of, $one)) !== [],
-            default => false,
-        };
     }
 }

@@ -11,6 +11,7 @@ use OpenBaton\Core\Rulebook\Rule;
 use OpenBaton\Core\Rulebook\SeatName;
 use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Subject\Effect\Effect;
+use OpenBaton\Core\Subject\Passing;
 use OpenBaton\Core\Subject\Sharing;
 use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Workload\Work;
@@ -158,7 +159,7 @@ final readonly class Decision
     /** The work of everybody once the task is where it goes. */
     public function workAfter(Work $work): Work
     {
-        $new = array_diff($this->after->holderIds(), $this->change->after->holderIds());
+        $new = Passing::came($this->change->after->holderIds(), $this->after->holderIds());
 
         return $work
             ->after($this->change->isArrival() ? null : $this->change->after->asWork(), $this->after->asWork())

@@ -72,7 +72,7 @@ final readonly class Search
         );
 
         // What several get together is theirs, not held for somebody else: nothing goes back.
-        $for = $choice->withIds === [] ? $covers[$choice->personId ?? ''] ?? null : null;
+        $for = $choice->sharing === null ? $covers[$choice->personId ?? ''] ?? null : null;
 
         return new Attempt($steps, $choice, null, $for ?? $named);
     }

@@ -34,16 +34,9 @@ final readonly class Seat
         }
         $personId = $attempt->choice->personId ?? $attempt->fallback?->personId;
         if ($personId !== null) {
-            $withIds = $attempt->choice->withIds ?? [];
+            $covering = $attempt->cover()?->covering();
 
-            return new self(
-                $name,
-                Outcome::Assigned,
-                $personId,
-                [],
-                $attempt->cover()?->covering(),
-                $withIds === [] ? null : new Sharing($withIds, $attempt->choice?->doTogether === true),
-            );
+            return new self($name, Outcome::Assigned, $personId, [], $covering, $attempt->choice?->sharing);
         }
         $openTo =
             $attempt->choice === null

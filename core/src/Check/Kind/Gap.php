@@ -38,6 +38,7 @@ final class Gap implements Check
         if ($giving === []) {
             return;
         }
+        $lists = self::lists($of->rulebook->fields);
         foreach (self::values($of, self::KIND) as $kind) {
             $ofKind = self::is($of, self::KIND, $kind);
             $meeting = array_values(
@@ -47,7 +48,7 @@ final class Gap implements Check
                 yield self::gap($of, $kind, ['kind' => $kind]);
                 continue;
             }
-            $path = self::comparedMost($of, $meeting);
+            $path = self::comparedMost($lists, $meeting);
             if ($path === null) {
                 continue;
             }
@@ -118,11 +119,13 @@ final class Gap implements Check
         return $paths;
     }
 
-    /** @param list<Term> $terms */
-    private static function comparedMost(Examination $of, array $terms): ?string
+    /**
+     * @param list<string> $lists paths
+     * @param list<Term>   $terms
+     */
+    private static function comparedMost(array $lists, array $terms): ?string
     {
         $times = [];
-        $lists = self::lists($of->rulebook->fields);
         foreach ($terms as $term) {
             foreach (array_intersect($term->paths(), $lists) as $path) {
                 $times[$path] = ($times[$path] ?? 0) + 1;

@@ -8,6 +8,7 @@ use OpenBaton\Core\Parameter\Parameter;
 use OpenBaton\Core\Parameter\PeopleOrTeam;
 use OpenBaton\Core\Rulebook\PeopleGroup;
 use OpenBaton\Core\Subject\ChangeSet;
+use OpenBaton\Core\Subject\Passing;
 use OpenBaton\Core\Subject\Subject;
 
 /** Somebody else is in a seat of the task. */
@@ -45,13 +46,13 @@ abstract readonly class SeatChanges implements EventKind
     /** @return list<string> who was in the seat, and is no longer */
     private static function gone(ChangeSet $change): array
     {
-        return array_values(array_diff(self::before($change), static::seated($change->after)));
+        return Passing::left(self::before($change), static::seated($change->after));
     }
 
     /** @return list<string> who is in the seat, and was not */
     private static function come(ChangeSet $change): array
     {
-        return array_values(array_diff(static::seated($change->after), self::before($change)));
+        return Passing::came(self::before($change), static::seated($change->after));
     }
 
     /** @return list<string> */

@@ -8,6 +8,7 @@ use OpenBaton\Core\Parameter\Parameter;
 use OpenBaton\Core\Parameter\YesNo;
 use OpenBaton\Core\People\Membership;
 use OpenBaton\Core\Rulebook\HolderOnly;
+use OpenBaton\Core\Subject\Sharing;
 
 /** All who are eligible hold it together, in the order of the pool; whoever starts it has it alone from then on. */
 final readonly class Everyone implements Method, HolderOnly
@@ -34,11 +35,12 @@ final readonly class Everyone implements Method, HolderOnly
     {
         $all = array_map(static fn(Membership $member): string => $member->personId, $selection->eligible);
 
+        $others = array_slice($all, 1);
+
         return new Choice(
             $all[0],
             array_fill_keys($all, []),
-            withIds: array_slice($all, 1),
-            doTogether: $this->doTogether,
+            sharing: $others === [] ? null : new Sharing($others, $this->doTogether),
         );
     }
 }

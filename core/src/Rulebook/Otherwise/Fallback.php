@@ -24,8 +24,11 @@ final readonly class Fallback
         public bool $waits = false,
     ) {}
 
-    /** To one person, or their substitute; to nobody where there is no cover. */
-    /** @param list<string> $otherSeatIds who is in the other seat of the task */
+    /**
+     * To one person, or their substitute; to nobody where there is no cover.
+     *
+     * @param list<string> $otherSeatIds who is in the other seat of the task
+     */
     public static function to(string $personId, Roster $roster, Facts $facts, int $at, array $otherSeatIds): self
     {
         $cover = (new SubstituteFinder($roster))->find($personId, $at, $facts, $otherSeatIds);
