@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Models\Rules\CoverageRun;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
@@ -10,6 +11,8 @@ use Illuminate\Support\Facades\Schema;
 return new class extends Migration {
     public function up(): void
     {
+        // What was counted without these is counted anew.
+        CoverageRun::query()->delete();
         Schema::table('coverage_runs', static function (Blueprint $table): void {
             // When all that there was had been looked at for the first time.
             $table->timestamp('whole_at')->nullable();

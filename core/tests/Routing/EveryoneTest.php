@@ -7,6 +7,7 @@ use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\Rulebook\Event\HolderChanges;
 use OpenBaton\Core\Rulebook\Event\StatusBecomes;
 use OpenBaton\Core\Rulebook\FollowUp\AddTag;
+use OpenBaton\Core\Rulebook\FollowUp\CreateTask;
 use OpenBaton\Core\Rulebook\Limit\OpenTasksAtMost;
 use OpenBaton\Core\Rulebook\Method\Everyone;
 use OpenBaton\Core\Rulebook\Method\InOrder;
@@ -20,6 +21,7 @@ use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Tests\Support\Bench;
 use OpenBaton\Core\Tests\Support\Build;
 use OpenBaton\Core\Tests\Support\Story;
+use OpenBaton\Core\Text\MergedText;
 use OpenBaton\Core\Workload\Effort;
 use OpenBaton\Core\Workload\TaskStatus;
 use OpenBaton\Core\Workload\Work;
@@ -230,4 +232,19 @@ it('is reviewed by none of those who did it', function (): void {
     $task = shared(true)->inStatus(TaskStatus::Working);
     $chain = Story::run($rules, Story::change($task, $task->inStatus(TaskStatus::InReview), $rules));
     expect($chain->subjects['t1']->reviewerId)->toBe('tobias');
+});
+
+it('makes a task for none of those who did it, where a rule says so', function (): void {
+    $others = new Except(new NamedPeople(['ayumi', 'callum', 'tobias']), new PersonInField('task.assignee'));
+    $rules = [
+        Build::rule(
+            'check',
+            null,
+            then: [new CreateTask('quote', MergedText::parse('Check it'), for: $others)],
+            when: [new StatusBecomes([TaskStatus::Done])],
+        ),
+    ];
+    $task = shared(true)->inStatus(TaskStatus::Working);
+    $chain = Story::run($rules, Story::change($task, $task->inStatus(TaskStatus::Done), $rules));
+    expect($chain->subjects['t1.1']->openTo)->toBe(['tobias']);
 });

@@ -32,6 +32,7 @@ final readonly class Situation
         return new Facts(
             StateFields::seen($this->subject, $this->roster->house->zone()),
             $this->change->facts->today,
+            together: $this->subject->sharing->withIds ?? [],
             kin: $this->change->facts->kin,
         );
     }
