@@ -4,8 +4,6 @@ import userEvent from '@testing-library/user-event';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { DatesEditor } from '@/parts/people/DatesEditor';
 
-vi.mock('@/lib/shared', () => ({ useShared: () => ({ status: { zone: 'Europe/Dublin' } }) }));
-
 afterEach(() => {
     cleanup();
     vi.useRealTimers();

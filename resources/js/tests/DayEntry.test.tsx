@@ -6,8 +6,6 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { DayEntry } from '@/ui/DayEntry';
 import { MomentEntry } from '@/ui/MomentEntry';
 
-vi.mock('@/lib/shared', () => ({ useShared: () => ({ status: { zone: 'Europe/Dublin' } }) }));
-
 const asked: string[] = [];
 
 beforeEach(() => {
