@@ -33,6 +33,7 @@ use App\Http\Controllers\PulseController;
 use App\Http\Controllers\Tables\ImportController;
 use App\Http\Controllers\Tasks\FloorController;
 use App\Http\Controllers\Tasks\InHandController;
+use App\Http\Controllers\Tasks\ManyTasksController;
 use App\Http\Controllers\Tasks\NoticeController;
 use App\Http\Controllers\Tasks\SearchController;
 use App\Http\Controllers\Tasks\TaskActionController;
@@ -42,8 +43,10 @@ use App\Http\Controllers\Tasks\TaskFileController;
 use App\Http\Controllers\Tasks\TaskLinkController;
 use App\Http\Controllers\Tasks\TaskListController;
 use App\Http\Controllers\Tasks\TaskTalkController;
+use App\Http\Controllers\Tasks\TimeController;
 use App\Http\Middleware\EndsWithThePerson;
 use App\Http\Middleware\ShareWithPages;
+use App\Http\Requests\Tasks\ManyTasksRequest;
 use Illuminate\Support\Facades\Route;
 use OpenBaton\Core\Subject\TaskAction;
 
@@ -96,7 +99,9 @@ Route::middleware('auth')->group(static function (): void {
 
     Route::get('tasks', [TaskListController::class, 'index']);
     Route::get('tasks/export', [TaskListController::class, 'export']);
-    Route::post('tasks/hand-on', [TaskListController::class, 'handOn']);
+    foreach (ManyTasksRequest::ACTIONS as $action) {
+        Route::post('tasks/many/' . str_replace('_', '-', $action->value), ManyTasksController::class);
+    }
     Route::post('task-lists', [TaskListController::class, 'save']);
     Route::delete('task-lists/{named}', [TaskListController::class, 'remove']);
     Route::get('tasks/new', [NewTaskController::class, 'show']);
@@ -112,6 +117,9 @@ Route::middleware('auth')->group(static function (): void {
     foreach (TaskAction::cases() as $action) {
         Route::post('tasks/{task}/' . str_replace('_', '-', $action->value), [TaskActionController::class, '__invoke']);
     }
+    Route::post('tasks/{task}/undo', [TaskActionController::class, 'undo']);
+    Route::post('tasks/{task}/time', TimeController::class);
+    Route::get('tasks/{task}/receivers', [TaskController::class, 'receivers']);
     Route::get('tasks/{task}/files', [TaskFileController::class, 'index']);
     Route::post('tasks/{task}/files', [TaskFileController::class, 'store']);
     Route::get('tasks/{task}/files/{file}', [TaskFileController::class, 'show']);

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Absences;
 
 use App\Bridge\Houses;
+use App\Bridge\PlacingRules;
 use App\Bridge\TaskSubjects;
 use App\Bridge\WorkReader;
-use App\Models\Tasks\Decision;
 use App\Models\Tasks\Task;
 use Carbon\CarbonImmutable;
 use OpenBaton\Core\Absence\Absence;
@@ -16,9 +16,6 @@ use OpenBaton\Core\Absence\CoverPlanner;
 use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\People\Team;
 use OpenBaton\Core\Routing\Needs;
-use OpenBaton\Core\Routing\Outcome;
-use OpenBaton\Core\Rulebook\Give;
-use OpenBaton\Core\Rulebook\Rulebook;
 
 /** Works out the cover plan of an absence, of one that is asked for as of one that is only thought of. */
 final readonly class PlanCover
@@ -47,7 +44,7 @@ final readonly class PlanCover
             $this->subjects->all($tasks, $now),
             WorkReader::of(new Needs($people, [], []), $house),
             CarbonImmutable::now()->getTimestamp(),
-            $this->givenBy($tasks->modelKeys(), $router->rulebook->rulebook),
+            PlacingRules::of($tasks->modelKeys(), $router->rulebook->rulebook),
             $set,
         );
     }
@@ -82,31 +79,5 @@ final readonly class PlanCover
         }
 
         return array_map(strval(...), array_keys($found));
-    }
-
-    /**
-     * @param array<array-key, mixed> $taskIds
-     *
-     * @return array<array-key, Give> how the rule gives that placed a task last, as it is now
-     */
-    private function givenBy(array $taskIds, Rulebook $rulebook): array
-    {
-        $rules = [];
-        foreach ($rulebook->rules as $rule) {
-            $rules[$rule->id] = $rule->give;
-        }
-        $decided = Decision::query()
-            ->whereIn('task_id', $taskIds)
-            ->whereNotNull('rule')
-            ->where('outcome', Outcome::Assigned)
-            ->orderBy('at')
-            ->orderBy('id')
-            ->get(['task_id', 'rule']);
-
-        return array_filter(
-            $decided
-                ->mapWithKeys(static fn(Decision $one): array => [$one->task_id => $rules[(string) $one->rule] ?? null])
-                ->all(),
-        );
     }
 }

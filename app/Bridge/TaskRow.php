@@ -45,6 +45,7 @@ final class TaskRow
             'made_by_id' => $subject->madeById,
             'made_by_rule' => $subject->madeByRule,
             'starts_at' => $moment($subject->startAt),
+            'to_hand_on' => $subject->toHandOn,
             'due_at' => $moment($subject->dueAt),
             'due_follows' => $subject->dueFollows === null ? null : TaskFormat::writeFollow($subject->dueFollows),
             'text_follows' => $subject->textFollows?->write(),

@@ -98,6 +98,7 @@ final readonly class TaskSubjects
             $task->text_follows === null ? null : FollowingTexts::read($task->text_follows),
             $person($task->previous_assignee_id),
             self::sharing($task),
+            $task->to_hand_on,
         );
     }
 

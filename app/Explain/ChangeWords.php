@@ -70,6 +70,10 @@ final readonly class ChangeWords
         if ($name === 'task.details') {
             return $words->say('difference.details');
         }
+        // A mark is put on or taken off.
+        if ($words->has("difference.{$name}_marked")) {
+            return $words->say("difference.{$name}_" . ($after === true ? 'marked' : 'unmarked'));
+        }
 
         return $words->say('difference.pair', [
             'what' => $words->has("difference.{$name}")

@@ -13,6 +13,8 @@ use App\Fields\FieldsInWords;
 use App\Models\Access\User;
 use App\Models\People\Person;
 use App\Models\Rules\RulebookVersion;
+use App\Models\Tasks\WorkSpan;
+use App\Tasks\WorkClock;
 use App\Words\Locales;
 use App\Words\Words;
 use Illuminate\Http\Request;
@@ -24,6 +26,9 @@ final class Viewer
     private ?HouseAt $house = null;
 
     private ?Snapshot $read = null;
+
+    /** @var list{WorkSpan|null}|null null: not asked yet */
+    private ?array $counting = null;
 
     public function __construct(
         private readonly Request $request,
@@ -46,6 +51,14 @@ final class Viewer
     public function person(): ?Person
     {
         return $this->user()->person;
+    }
+
+    /** What their time is being counted on. */
+    public function counting(): ?WorkSpan
+    {
+        $person = $this->person();
+
+        return $person === null ? null : ($this->counting ??= [WorkClock::runningOf($person)])[0];
     }
 
     public function zone(): Zone

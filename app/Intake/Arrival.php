@@ -23,7 +23,8 @@ final readonly class Arrival
     /** Who brings it in, by slug, where it is somebody of the house. */
     public ?string $byPerson;
 
-    public function __construct(?User $by, private ?RequestKey $key, ?string $byPerson = null)
+    /** @param bool $own whoever brings it in does it */
+    public function __construct(?User $by, private ?RequestKey $key, ?string $byPerson = null, public bool $own = false)
     {
         $this->byPerson = $byPerson;
         $this->taskId = (new Task())->newUniqueId();

@@ -10,6 +10,7 @@ use App\Bridge\LockedHouse;
 use App\Bridge\Occasion;
 use App\Fields\FieldContext;
 use App\Fields\FieldProviders;
+use App\Models\Tasks\HandoffCause;
 use OpenBaton\Core\Rulebook\Event\TaskArrives;
 use OpenBaton\Core\Subject\Cause;
 use OpenBaton\Core\Subject\ChangeSet;
@@ -28,6 +29,7 @@ final readonly class RouteTask
             $arrival->at,
             new Effort($task->kind->usualMinutes, $task->estimateMinutes),
             priority: $task->priority,
+            holderId: $arrival->own ? $arrival->byPerson : null,
             startAt: $task->startsAt,
             dueAt: $task->dueAt,
             tags: $task->tags,
@@ -40,7 +42,14 @@ final readonly class RouteTask
         return new ReadyToRoute(
             $arrival,
             $task,
-            new ChangeSet("arrival-{$arrival->taskId}", $arrival->at, null, $subject, $facts),
+            new ChangeSet(
+                "arrival-{$arrival->taskId}",
+                $arrival->at,
+                null,
+                $subject,
+                $facts,
+                placed: $subject->holderId !== null,
+            ),
             $house,
         );
     }
@@ -49,7 +58,13 @@ final readonly class RouteTask
     public function __invoke(ReadyToRoute $ready, LockedHouse $locked): TaskDocument
     {
         $task = $ready->arrival->task($ready->task);
-        $occasion = new Occasion($ready->change->at, Cause::Intake, TaskArrives::kind(), $ready->arrival->byUserId);
+        $occasion = new Occasion(
+            $ready->change->at,
+            Cause::Intake,
+            TaskArrives::kind(),
+            $ready->arrival->byUserId,
+            handoff: HandoffCause::Given,
+        );
         $chain = $this->runner->run(
             $locked,
             $occasion,

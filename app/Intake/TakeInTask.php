@@ -31,6 +31,7 @@ final readonly class TakeInTask
     /**
      * @param Node        $document as other systems send it; docs/formats/openapi.yaml describes it
      * @param string|null $byPerson who brings it in, by slug, where it is somebody of the house
+     * @param bool        $own      they do it themselves: no rule gives it to anybody
      *
      * @throws DocumentError    with all that is wrong with it; nothing is changed
      * @throws KeyUsedOtherwise
@@ -41,8 +42,9 @@ final readonly class TakeInTask
         ?User $by,
         ?RequestKey $key = null,
         ?string $byPerson = null,
+        bool $own = false,
     ): TakenIn {
-        $arrival = new Arrival($by, $key, $byPerson);
+        $arrival = new Arrival($by, $key, $byPerson, $own);
         try {
             $ready = $this->readyAtFirst($document, $source, $arrival);
             $task = DB::transaction(function () use ($document, $source, $arrival, &$ready): TaskDocument {

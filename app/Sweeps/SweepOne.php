@@ -14,6 +14,7 @@ use App\Models\Sweeps\SweptState;
 use App\Models\Sweeps\SweptTask;
 use App\Models\Tasks\Task;
 use App\Refusals\SweepMovedOn;
+use App\Tasks\Undoing;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Chain\ChainResult;

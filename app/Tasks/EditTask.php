@@ -31,6 +31,7 @@ final readonly class EditTask
         private TaskSubjects $subjects,
         private ChangeRunner $runner,
         private ActingFor $acting,
+        private WorkClock $clock,
     ) {}
 
     /**
@@ -65,6 +66,7 @@ final readonly class EditTask
                 $handoff = $alone === $after ? $handoff : HandoffCause::Begun;
                 $after = MarkTouched::of($before, $alone, $person, $edit->says());
             }
+            $after = $this->clock->settled($task, $before, $after, $at, $house);
             if ($edit->besides !== null) {
                 ($edit->besides)($task, $for);
             }
@@ -80,7 +82,7 @@ final readonly class EditTask
                     $cause,
                     $edit->happened,
                 );
-                $this->runner->run(
+                $chain = $this->runner->run(
                     $locked,
                     new Occasion(
                         $at,
@@ -95,6 +97,9 @@ final readonly class EditTask
                     [$change],
                     [$task->id => $task],
                 );
+                if ($by->user !== null && $edit->happened === []) {
+                    UndoEdit::keep($task, $chain, $by->user->id, CarbonImmutable::now());
+                }
             }
 
             return $task;

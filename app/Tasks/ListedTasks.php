@@ -33,6 +33,7 @@ final readonly class ListedTasks
         match ($filter->status) {
             TaskFilter::ALL => null,
             TaskFilter::OPEN => $tasks->whereIn('status', TaskStatus::open()),
+            TaskFilter::TO_HAND_ON => $tasks->where('to_hand_on', true),
             default => $tasks->where('status', $filter->status),
         };
         if ($filter->kind !== '') {

@@ -23,7 +23,10 @@ final readonly class StartTask
             $seenRevision,
             new Edit(
                 'started',
-                static fn(Subject $subject): Subject => $subject->inStatus(TaskStatus::Working),
+                // Whoever begins does not put it off any longer.
+                static fn(Subject $subject): Subject => $subject
+                    ->inStatus(TaskStatus::Working)
+                    ->startingAt($subject->isPostponed(now()->getTimestamp()) ? null : $subject->startAt),
                 TaskAction::Start,
             ),
             Actor::user($by),

@@ -13,6 +13,8 @@ final readonly class TaskFilter
 {
     public const OPEN = 'open';
     public const ALL = 'all';
+    /** Open ones that somebody else should do. */
+    public const TO_HAND_ON = 'to_hand_on';
     public const NOBODY = 'nobody';
     public const DUE = ['late', 'today', 'week', 'none'];
     public const SORTS = ['number', 'title', 'kind', 'customer', 'holder', 'status', 'priority', 'due', 'arrived'];

@@ -56,7 +56,7 @@ function findings(mixed $test, string $scheme): array
     $test->see('Latest handoffs');
     $look('floor');
     $test->visit("/floor?task={$task->id}");
-    $test->see('What is known');
+    $test->see('For whom');
     $look('floor with a task');
     $test->visit('/floor?person=ayumi-kato');
     $test->see('Close');
@@ -64,7 +64,10 @@ function findings(mixed $test, string $scheme): array
     $test->visit("/tasks/{$task->id}");
     $test->see('Why');
     $look('task');
+    $test->press('More');
+    $look('what else is done with a task');
     $test->press('Hand on');
+    $test->see('open');
     $look('hand on');
     $test->visit('/rulebook');
     $test->see('Versions');

@@ -129,13 +129,16 @@ it('comes from nothing to a request that is routed and done, by the interface al
 
         // Six rules of those that many houses begin with.
         $this->press('Set up');
-        $add = function (string $rule, string $kind, ?string $choice = null, string $label = ''): void {
+        $rules = 0;
+        $add = function (string $rule, string $kind, ?string $choice = null, string $label = '') use (&$rules): void {
             $row = "//li[.//button[@aria-label='{$rule}']]";
             foreach (array_filter(['Which tasks' => $kind, $label => $choice]) as $name => $option) {
                 $this->find("{$row}//select[@aria-label='{$name}']/option[normalize-space(.)='{$option}']")->click();
                 ++$this->entries;
             }
             $this->press($rule);
+            // What it says moves the lines below it: the next is pressed once they stand.
+            $this->see('To the draft: ' . ++$rules . ($rules === 1 ? ' rule' : ' rules'));
             $this->settled();
         };
         $add('Add it: the rule by skill', 'Breakdown', 'Gas', 'Which skill');

@@ -206,6 +206,7 @@ it('links a task with another and lets it wait for that one, until it is done wi
     $this->see("The parts, № {$other->number}");
     $this->press("№ {$other->number} Parts for the lyre");
     $this->see('waits for this one, goes with it · waiting');
+    $this->press('More');
     $this->press('Drop');
     $this->fill('Why', 'They are here.');
     $this->press('Drop', "//*[@role='dialog']");

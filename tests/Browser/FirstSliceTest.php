@@ -53,8 +53,8 @@ it('brings a request from the web form into somebody\'s hands, who starts and co
         'New pads, seated and tested.',
     ]);
 
-    $this->press('Take it up again');
-    $this->see("№ {$task->number} is taken up again.");
+    $this->press('Take that back');
+    $this->see("№ {$task->number} is as it was.");
     expect($task->refresh()->status)->toBe(TaskStatus::Working);
 });
 
@@ -81,7 +81,7 @@ it('makes a task for the second of two customers of one name', function (): void
         "//li[@role='option'][contains(., '{$first->name}') and contains(., '{$other->load('place')->place?->name}')]",
     );
     $this->press('Make it');
-    $this->see('What is known');
+    $this->see('For whom');
     expect(Task::query()->where('title', 'A quote for the other one')->sole()->customer_id)->toBe($other->id);
 });
 
@@ -89,6 +89,7 @@ it('hands a task on with a reason, which the lead reads in the log', function ()
     $task = askFor($this, 'A repair', 'Bassoon, crook does not seal', 'Woodwind');
     $this->signIn(explode('-', (string) $task->assignee?->slug)[0]);
     $this->visit("/in-hand?task={$task->id}");
+    $this->press('More');
     $this->press('Hand on');
     $this->press('Hand on', "//*[@role='dialog']");
     $this->see('Choose a person.');

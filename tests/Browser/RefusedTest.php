@@ -35,9 +35,9 @@ const FORMS = [
         ],
         "//form[.//input[@type='password']]//button[@type='submit']",
     ],
-    'parts/ActionDialog.tsx' => ['hanneke', '/tasks/{task}', ['Hand on'], SENDS],
-    'parts/EditDialog.tsx' => ['hanneke', '/tasks/{task}', ['Change it', 'Title := Another title'], SENDS],
-    'parts/History.tsx' => [
+    'parts/ActionDialog.tsx' => ['hanneke', '/tasks/{task}', ['More', 'Hand on'], SENDS],
+    'parts/EditDialog.tsx' => ['hanneke', '/tasks/{task}', ['More', 'Change it', 'Title := Another title'], SENDS],
+    'task/Said.tsx' => [
         'hanneke',
         '/tasks/{task}',
         ['Say something on this task := Well'],
@@ -49,7 +49,13 @@ const FORMS = [
         ['*Link another task: by number, title or customer := violin'],
         "(//*[@role='option'])[1]",
     ],
-    'parts/TaskParts.tsx' => ['hanneke', '/tasks/{task}', [], "//input[@type='file']"],
+    'inHand/Several.tsx' => [
+        'ayumi',
+        '/in-hand',
+        ['Choose several', "(//nav[@aria-label='My tasks']//input[@type='checkbox'])[1]"],
+        "//section[@aria-label='Choose several']//button[normalize-space(.)='Complete']",
+    ],
+    'task/Pieces.tsx' => ['hanneke', '/tasks/{task}', [], "//input[@type='file']"],
     'parts/Intake.tsx' => ['hanneke', '/floor?person=ayumi-kato', ['Pause intake'], SENDS],
     'Task/NewTask.tsx' => ['hanneke', '/tasks/new', ['Title := A lyre'], "//button[normalize-space(.)='Make it']"],
     'ruletable/FromSpreadsheet.tsx' => [

@@ -99,8 +99,8 @@ it('runs chains and records them in one place', function (): void {
         'app/Customers/CustomerTasks',
         'app/Intake/RouteTask',
         'app/Sweeps/SweepOne',
-        'app/Sweeps/UndoOne',
         'app/Tasks/EditTask',
+        'app/Tasks/PutBack',
         'app/Tasks/RetryTask',
     ]);
 });

@@ -182,7 +182,7 @@ it('hands several on at once, and tells those that can not be', function (): voi
         ->pluck('id')
         ->all();
     $answer = $this->actingAs(House::user('hanneke'))
-        ->postJson('/tasks/hand-on', ['ids' => $ids, 'to' => 'femi', 'reason' => 'Femi has room'])
+        ->postJson('/tasks/many/hand-on', ['ids' => $ids, 'to' => 'femi', 'reason' => 'Femi has room'])
         ->assertOk()
         ->json();
     // Tuba is Femi's already, the oboe is done.
@@ -196,7 +196,7 @@ it('hands several on at once, and tells those that can not be', function (): voi
     ]);
     expect(Task::query()->with('assignee')->where('title', 'Cornet')->sole()->assignee?->slug)->toBe('femi');
     $this->actingAs(House::user('ayumi'))
-        ->postJson('/tasks/hand-on', ['ids' => $ids, 'to' => 'femi', 'reason' => 'x'])
+        ->postJson('/tasks/many/hand-on', ['ids' => $ids, 'to' => 'femi', 'reason' => 'x'])
         ->assertForbidden();
 });
 

@@ -14,14 +14,12 @@ use App\Models\House\CustomField;
 use App\Models\Rules\RulebookVersion;
 use App\Models\Tasks\Checklist;
 use App\Models\Tasks\Decision;
-use App\Models\Tasks\Task;
 use App\Models\Tasks\TaskKind;
 use App\Rules\LockedDraft;
 use App\Rules\SaveDraft;
 use Database\Factories\Absences\AbsenceFactory;
 use Database\Factories\Access\UserFactory;
 use Illuminate\Routing\Route;
-use OpenBaton\Core\Workload\TaskStatus;
 
 /** For each route a request that is right, in a house that has what it is about. */
 final class RightRequests
@@ -39,20 +37,6 @@ final class RightRequests
         'only' => ['femi' => ['field' => 'task.kind', 'op' => 'is', 'value' => 'quote']],
     ];
 
-    private const TASK = [
-        'title' => 'Trumpet',
-        'kind' => 'bench-repair',
-        'description' => 'Stuck',
-        'customer' => 'holms-school',
-        'contact' => 'Ada',
-        'priority' => 'high',
-        'estimate' => 'PT1H',
-        'start' => '2026-03-03T10:00:00Z',
-        'due' => '2026-03-09T10:00:00Z',
-        'tags' => ['rush'],
-        'fields' => ['task.family' => 'brass', 'task.value' => 320.5],
-    ];
-
     private const CALENDAR =
         "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:-//X//EN\r\nBEGIN:VEVENT\r\nUID:1\r\n" .
         "DTSTAMP:20260301T000000Z\r\nDTSTART;VALUE=DATE:20260316\r\nATTENDEE;CN=Femi " .
@@ -61,38 +45,22 @@ final class RightRequests
     /** @var array<string, string> ids by the names that addresses have for them */
     private array $ids;
 
-    /** @var array<string, Task> by what can be done with them */
-    private array $tasks = [];
+    private RightTaskRequests $tasks;
 
     /** Makes what the requests are about. */
     public function __construct()
     {
         $hanneke = House::person('hanneke')->id;
-        foreach (
-            ['new' => TaskStatus::New, 'done' => TaskStatus::Done, 'review' => TaskStatus::InReview]
-            as $name => $status
-        ) {
-            $this->tasks[$name] = House::arrive('quote', customer: 'holms-school');
-            $this->tasks[$name]->update([
-                'status' => $status,
-                'assignee_id' => House::person('ayumi')->id,
-                'reviewer_id' => $status === TaskStatus::InReview ? $hanneke : null,
-            ]);
-        }
-        $this->tasks['open'] = House::arrive('quote');
-        $this->tasks['open']->claimants()->sync([$hanneke]);
-        $this->tasks['together'] = House::arrive('quote');
-        $this->tasks['together']->update(['assignee_id' => $hanneke, 'do_together' => false]);
-        $this->tasks['together']->holdsWith()->attach(House::person('ayumi')->id, ['position' => 0, 'open' => true]);
+        $this->tasks = new RightTaskRequests();
         $absence = AbsenceFactory::new()
             ->of('callum')
             ->asked()
             ->create(['slug' => 'asked']);
-        $new = $this->tasks['new']->id;
+        $new = $this->tasks->of('new')->id;
         $notice = Notice::query()->create(['person_id' => $hanneke, 'task_id' => $new, 'kind' => 'got', 'at' => now()]);
         $user = UserFactory::new()->create();
         CustomerLink::query()->create([
-            'task_id' => $this->tasks['new']->id,
+            'task_id' => $this->tasks->of('new')->id,
             'secret' => CustomerLink::digest(str_repeat('a', 48)),
             'made_at' => now(),
         ]);
@@ -116,7 +84,9 @@ final class RightRequests
                 'first_day' => '2026-03-09',
                 'last_day' => '2026-03-10',
             ])->id,
-            'decision' => (string) Decision::query()->where('task_id', $this->tasks['new']->id)->firstOrFail()->id,
+            'decision' => (string) Decision::query()
+                ->where('task_id', $this->tasks->of('new')->id)
+                ->firstOrFail()->id,
             'field' => CustomField::query()->create([
                 'path' => 'task.colour',
                 'label' => 'Colour',
@@ -136,17 +106,7 @@ final class RightRequests
 
     public function id(Route $route, string $name): string
     {
-        return $name === 'task'
-            ? $this->tasks[
-                match (basename($route->uri())) {
-                    'reopen' => 'done',
-                    'take-back', 'send-back', 'approve', 'hand-review' => 'review',
-                    'claim' => 'open',
-                    'take-off' => 'together',
-                    default => 'new',
-                }
-            ]->id
-            : $this->ids[$name] ?? 'none';
+        return $name === 'task' ? $this->tasks->idFor(basename($route->uri())) : $this->ids[$name] ?? 'none';
     }
 
     /** What stands in the address beside the body. */
@@ -160,16 +120,15 @@ final class RightRequests
     {
         return match ($route->methods()[0] . ' ' . $route->uri()) {
             'POST imports/{what}', 'POST imports/{what}/preview' => "name\nWeka Hall\n",
-            'POST tasks/hand-on' => ['ids' => [$this->tasks['new']->id], 'to' => 'femi', 'reason' => 'Room'],
             'POST sign-in' => ['email' => 'femi@alderquill.example', 'password' => 'wrong'],
             'GET search' => ['q' => 'trumpet'],
-            'GET floor', 'GET in-hand' => ['task' => $this->tasks['new']->id, 'person' => 'femi', 'page' => '1'],
+            'GET floor', 'GET in-hand' => ['task' => $this->tasks->of('new')->id, 'person' => 'femi', 'page' => '1'],
             'GET days' => ['month' => '2026-03', 'person' => 'femi'],
             'GET absences' => ['from' => '2026-03-02', 'weeks' => '4', 'team' => 'brass-bench'],
             'POST absences', 'POST absences/{absence}' => self::ABSENCE,
             'POST absences/minimum' => ['of' => 'team:brass-bench', 'people' => 2],
             'POST absences/{absence}/decide' => ['approve' => true, 'word' => 'Fine'],
-            'POST absences/{absence}/cover' => ['task' => $this->tasks['new']->id, 'to' => 'femi', 'auto' => false],
+            'POST absences/{absence}/cover' => ['task' => $this->tasks->of('new')->id, 'to' => 'femi', 'auto' => false],
             'POST absences/calendars/preview',
             'POST absences/calendars/import',
             'POST absences/calendars/hours'
@@ -198,32 +157,6 @@ final class RightRequests
             ],
             'GET tasks/new/customers' => ['q' => 'holm'],
             'GET customers' => ['q' => 'holm', 'page' => '1', 'customer' => 'holms-school'],
-            'POST tasks', 'POST tasks/new/preview', 'POST api/v1/tasks' => self::TASK,
-            'PUT tasks/{task}/fields' => [
-                'seen' => ['task.title' => 'Trumpet, stuck valve'],
-                'set' => [
-                    'task.title' => 'Horn',
-                    'task.due' => '2026-03-09T10:00:00Z',
-                    'task.tags' => ['rush'],
-                    'task.estimate' => 'PT2H',
-                ],
-            ],
-            'POST tasks/{task}/hand-on', 'POST tasks/{task}/hand-review' => [
-                'to' => 'femi',
-                'reason' => 'Femi has time.',
-                'revision' => null,
-            ],
-            'POST tasks/{task}/wait' => [
-                'reason' => 'Parts are on the way.',
-                'until' => '2026-03-04T10:00:00Z',
-                'on' => $this->tasks['open']->id,
-            ],
-            'POST tasks/{task}/drop', 'POST tasks/{task}/send-back' => ['reason' => 'Not any more.'],
-            'POST tasks/{task}/complete' => ['note' => 'Oiled.', 'spent' => 15],
-            'POST tasks/{task}/comment' => ['body' => 'Look at the valve.', 'mentions' => ['femi']],
-            'POST tasks/{task}/link' => ['other' => $this->tasks['open']->id, 'on' => true],
-            'POST tasks/{task}/tick' => ['item' => 'Photograph it', 'done' => true],
-            'POST tasks/{task}/watch' => ['on' => true],
             'POST invitation/{secret}' => ['password' => 'a heron on the quay', 'again' => 'a heron on the quay'],
             'POST account/password' => [
                 'current' => House::PASSWORD,
@@ -242,8 +175,9 @@ final class RightRequests
                 'abilities' => ['tasks:read'],
                 'until' => '2026-06-01',
             ],
-            default => RightPeopleRequests::body($route, $this->tasks['new']->id) ??
-                RightHouseRequests::body($route, $this->tasks['new']->number),
+            default => $this->tasks->body($route) ??
+                (RightPeopleRequests::body($route, $this->tasks->of('new')->id) ??
+                    RightHouseRequests::body($route, $this->tasks->of('new')->number)),
         };
     }
 }

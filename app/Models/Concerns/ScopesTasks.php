@@ -65,6 +65,18 @@ trait ScopesTasks
     }
 
     /**
+     * Those that are to be done now, as far as their begin goes.
+     *
+     * @param Builder<Task> $query
+     */
+    public function scopeNotPostponed(Builder $query): void
+    {
+        $query->where(
+            static fn(Builder $any): Builder => $any->whereNull('starts_at')->orWhere('starts_at', '<=', now()),
+        );
+    }
+
+    /**
      * Open tasks that nobody holds and somebody may claim.
      *
      * @param Builder<Task> $query

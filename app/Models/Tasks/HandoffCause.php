@@ -13,6 +13,8 @@ enum HandoffCause: string
     /** One of several who held it has left it to the others. */
     case TakenOff = 'taken_off';
     case HandOn = 'hand_on';
+    /** Whoever had claimed it has given it back to all whom it was open to. */
+    case GaveBack = 'gave_back';
     /** Whoever had it is away, or whoever covers for them is. */
     case Cover = 'cover';
     /** Whoever was away has it again. */

@@ -51,6 +51,7 @@ final class Task extends Model
         'text_follows' => 'array',
         'checklist' => 'array',
         'do_together' => 'boolean',
+        'to_hand_on' => 'boolean',
     ];
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Absence;
 
+use OpenBaton\Core\Routing\Objection;
 use OpenBaton\Core\Rulebook\SeatName;
 use OpenBaton\Core\Subject\Subject;
 
@@ -13,7 +14,7 @@ final readonly class CoverLine
     /**
      * @param string|null        $toId     who gets it; null: it stays
      * @param Cover|null         $cover    how they were found, or nobody was
-     * @param list<CoverWarning> $warnings
+     * @param list<Objection> $warnings
      */
     public function __construct(
         public Subject $task,
@@ -30,7 +31,7 @@ final readonly class CoverLine
         return $this->toId === null && $this->reason->passes();
     }
 
-    public function warned(CoverWarning ...$more): self
+    public function warned(Objection ...$more): self
     {
         return $more === []
             ? $this

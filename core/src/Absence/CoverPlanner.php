@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Absence;
 
-use OpenBaton\Core\People\Membership;
 use OpenBaton\Core\People\Roster;
+use OpenBaton\Core\Routing\Objections;
 use OpenBaton\Core\Rulebook\Give;
 use OpenBaton\Core\Rulebook\SeatName;
 use OpenBaton\Core\Subject\ChangeFacts;
@@ -34,10 +34,13 @@ final readonly class CoverPlanner
 
     private LoadBook $book;
 
+    private Objections $objections;
+
     /** @param Roster $roster in which the absence counts */
     public function __construct(private Roster $roster, private ChangeFacts $facts)
     {
         $this->book = new LoadBook($roster);
+        $this->objections = new Objections($roster, $facts);
     }
 
     /**
@@ -90,7 +93,17 @@ final readonly class CoverPlanner
                 $cover,
             );
             if ($line->toId !== null) {
-                $line = $line->warned(...$this->warnings($line, $line->toId, $after, $at, $givenBy[$task->id] ?? null));
+                $give = $givenBy[$task->id] ?? null;
+                $line = $line->warned(
+                    ...$give === null
+                        ? []
+                        : $this->objections->byRule(
+                            $task,
+                            $line->toId,
+                            $give,
+                            new LoadView($after, $this->book, $at, $task),
+                        ),
+                );
                 $moved = $task->seated($seat, $line->toId, null)->with(['startAt' => max($at, $task->startAt ?? $at)]);
                 $after = $after
                     ->after($task->asWork(), $moved->asWork())
@@ -100,37 +113,6 @@ final readonly class CoverPlanner
         }
 
         return $this->withLoads(new CoverPlan($absence, $lines, []), $work, $after, $now);
-    }
-
-    /** @return list<CoverWarning> */
-    private function warnings(CoverLine $line, string $toId, Work $work, int $at, ?Give $give): array
-    {
-        if ($give === null) {
-            return [];
-        }
-        $warnings = [];
-        if (
-            !$give->pool->namesOne() &&
-            !in_array(
-                $toId,
-                array_map(
-                    static fn(Membership $one): string => $one->personId,
-                    $give->pool->members($this->roster, $this->facts->of($line->task, $line->task, $at)),
-                ),
-                true,
-            )
-        ) {
-            $warnings[] = new CoverWarning(CoverWarning::OUTSIDE_POOL);
-        }
-        $load = new LoadView($work, $this->book, $at, $line->task);
-        foreach ($give->limits as $limit) {
-            $figures = $limit->refusal($this->roster->people[$toId], $load);
-            if ($figures !== null) {
-                $warnings[] = new CoverWarning($limit::kind(), $figures);
-            }
-        }
-
-        return $warnings;
     }
 
     private function withLoads(CoverPlan $plan, Work $before, Work $after, int $now): CoverPlan
@@ -156,13 +138,7 @@ final readonly class CoverPlanner
             // What waits takes nobody's time, and so is in no load plan.
             $planned = $line->task->asWork()->loads() !== [];
 
-            return $planned && ($finish === null || $finish > $due)
-                ? $line->warned(
-                    new CoverWarning(CoverWarning::LATE, [
-                        'minutes' => $finish === null ? null : intdiv($finish - $due, 60),
-                    ]),
-                )
-                : $line;
+            return $planned ? $line->warned(...Objections::byTime($due, $finish)) : $line;
         }, $plan->lines);
 
         return new CoverPlan($plan->absence, $lines, $loads);

@@ -21,7 +21,7 @@ final class Rehearsal implements Surroundings
 {
     private readonly ChainWork $work;
     private Rotations $rotations;
-    /** @var array<array-key, Subject> tasks as they would be by now, by id */
+    /** @var array<array-key, Subject> tasks as they would be by now, by id, the oldest first */
     private array $subjects = [];
     private int $made = 0;
 
@@ -39,7 +39,8 @@ final class Rehearsal implements Surroundings
                 $this->work->changed($link->change->before, $link->change->after, $link->change->at);
             }
         }
-        $this->subjects = $result->subjects + $this->subjects;
+        // In the order in which they came, as a house has them: a chain that is cut depends on it.
+        $this->subjects = array_replace($this->subjects, $result->subjects);
         foreach ($result->rotations->byName as $rotation) {
             $this->rotations = $this->rotations->with($rotation);
         }

@@ -126,6 +126,7 @@ final class ChangeFormat
                 'holder' => $subject->holderId,
                 'held_with' => $subject->sharing?->withIds,
                 'reviewer' => $subject->reviewerId,
+                'to_hand_on' => $subject->toHandOn ?: null,
                 'tags' => $subject->tags === [] ? null : $subject->tags,
                 'items' => $subject->checklist === [] ? null : [count($subject->checklist), $subject->openItems()],
             ],
@@ -152,6 +153,7 @@ final class ChangeFormat
             reviewerId: $state->find('reviewer')?->text(),
             tags: $state->textsOf('tags'),
             checklist: $checklist,
+            toHandOn: $state->find('to_hand_on')?->bool() ?? false,
         );
     }
 }

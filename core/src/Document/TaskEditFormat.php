@@ -27,6 +27,7 @@ final readonly class TaskEditFormat
         'assignee',
         'reviewer',
         'start',
+        'to_hand_on',
         'due',
         'wakes',
         'waiting_for',
@@ -71,6 +72,7 @@ final readonly class TaskEditFormat
                 'assignee' => $node->has('assignee') ? $person($node->get('assignee')) : null,
                 'reviewer' => $node->has('reviewer') ? $person($node->get('reviewer')) : null,
                 'start' => $node->find('start')?->instant(),
+                'to_hand_on' => $node->find('to_hand_on')?->bool(),
                 'due' => $node->find('due')?->instant(),
                 'wakes' => $node->find('wakes')?->instant(),
                 'waiting_for' => $node->find('waiting_for')?->line(TextLimits::NAME),
@@ -120,6 +122,9 @@ final readonly class TaskEditFormat
             if ($this->sets($name)) {
                 $changes[$property] = $this->set[$name] ?? ($name === 'priority' ? $subject->priority : null);
             }
+        }
+        if ($this->sets('to_hand_on')) {
+            $changes += ['toHandOn' => $this->node->get('to_hand_on')->bool()];
         }
         if ($this->sets('due')) {
             $changes += ['dueAt' => $this->set['due'] ?? null, 'dueFollows' => null];

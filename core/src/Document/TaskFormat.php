@@ -47,6 +47,7 @@ final readonly class TaskFormat
         'watchers',
         'customer',
         'creator',
+        'to_hand_on',
         'facts',
         ...self::EFFORT,
     ];
@@ -102,6 +103,7 @@ final readonly class TaskFormat
             creatorId: $this->person($node, 'creator'),
             previousHolderId: $this->person($node, 'previous_assignee'),
             sharing: $this->sharing($node),
+            toHandOn: $node->find('to_hand_on')?->bool() ?? false,
         );
     }
 

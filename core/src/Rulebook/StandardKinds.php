@@ -16,6 +16,7 @@ final class StandardKinds
             Event\FieldChanges::class,
             Event\HolderChanges::class,
             Event\ReviewerChanges::class,
+            Event\MarkedToHandOn::class,
             Event\TagOn::class,
             Event\TagOff::class,
             Event\CommentAdded::class,

@@ -126,6 +126,11 @@ final class WorldTaskSchema
                 'watchers' => self::TEXTS,
                 'customer' => self::TEXT,
                 'creator' => self::TEXT,
+                'to_hand_on' => [
+                    'description' => 'Somebody else should do it.',
+                    'type' => 'boolean',
+                    'default' => false,
+                ],
                 'facts' => [
                     'description' => 'Values by field path, of the types that the rulebook\'s fields say.',
                     'type' => 'object',
@@ -145,6 +150,7 @@ final class WorldTaskSchema
                 'assignee' => self::TEXT_OR_NULL,
                 'reviewer' => self::TEXT_OR_NULL,
                 'start' => self::INSTANT_OR_NULL,
+                'to_hand_on' => ['type' => 'boolean'],
                 'due' => self::INSTANT_OR_NULL,
                 'wakes' => self::INSTANT_OR_NULL,
                 'waiting_for' => self::TEXT_OR_NULL,

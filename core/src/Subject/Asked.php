@@ -13,6 +13,8 @@ enum Asked: string
     case Reason = 'reason';
     /** May be given. */
     case Note = 'note';
+    /** Has to be given: the moment from which on it is to be done. */
+    case From = 'at';
     /** May be given: the moment at which it comes back by itself. */
     case Until = 'until';
     /** May be given: another task, with whose end it comes back by itself. */

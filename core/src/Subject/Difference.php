@@ -50,6 +50,7 @@ final class Difference
                 'start' => Instant::orNull($subject->startAt),
                 'due' => Instant::orNull($subject->dueAt),
                 'due_follows' => $subject->dueFollows?->path,
+                'to_hand_on' => $subject->toHandOn ?: null,
                 'waiting_for' => $subject->waitingFor,
                 'wakes' => Instant::orNull($subject->wakesAt),
                 'waits_on' => $subject->waitsOn,

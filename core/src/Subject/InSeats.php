@@ -25,6 +25,8 @@ trait InSeats
             'openTo' => $openTo,
             'covering' => $covering,
             'previousHolderId' => $passed ? $this->holderId : $this->previousHolderId,
+            // Somebody else has it now.
+            'toHandOn' => $this->toHandOn && $this->holderId === $personId,
         ]);
     }
 

@@ -19,6 +19,7 @@ use OpenBaton\Core\Workload\WorkItem;
 final readonly class Subject
 {
     use InSeats;
+    use InStatus;
 
     /**
      * @param int                                               $createdAt  instant
@@ -44,6 +45,7 @@ final readonly class Subject
      * @param FollowingTexts|null                               $textFollows what its title and details follow
      * @param string|null                                       $previousHolderId who held it before
      * @param Sharing|null                                      $sharing    with whom the holder has it together
+     * @param bool                                              $toHandOn   somebody else should do it
      */
     public function __construct(
         public string $id,
@@ -78,53 +80,8 @@ final readonly class Subject
         public ?FollowingTexts $textFollows = null,
         public ?string $previousHolderId = null,
         public ?Sharing $sharing = null,
+        public bool $toHandOn = false,
     ) {}
-
-    /**
-     * Leaving review empties the reviewer's seat and remembers who had it;
-     * waiting remembers what the task was before, and ends with its reason.
-     */
-    public function inStatus(TaskStatus $status): self
-    {
-        $changes = ['status' => $status];
-        if ($this->status === $status) {
-            return $this;
-        }
-        if ($this->status === TaskStatus::InReview) {
-            $changes += [
-                'lastReviewerId' => $this->reviewerId ?? $this->lastReviewerId,
-                'reviewerId' => null,
-                'reviewCovering' => null,
-            ];
-        }
-        if ($this->status === TaskStatus::Waiting) {
-            $changes += ['wakesAt' => null, 'waitingFor' => null, 'waitsOn' => [], 'resumesAs' => TaskStatus::New];
-        }
-        if ($status === TaskStatus::Waiting) {
-            $changes += ['resumesAs' => $this->status === TaskStatus::New ? TaskStatus::New : TaskStatus::Working];
-        }
-
-        return $this->with($changes);
-    }
-
-    /**
-     * @param int|null     $until instant at which it comes back by itself
-     * @param list<string> $on    tasks on whose end it waits
-     */
-    public function waiting(?string $for, ?int $until, array $on = []): self
-    {
-        return $this->inStatus(TaskStatus::Waiting)->with([
-            'waitingFor' => $for,
-            'wakesAt' => $until,
-            'waitsOn' => $on,
-        ]);
-    }
-
-    /** It no longer waits. */
-    public function resumed(): self
-    {
-        return $this->inStatus($this->resumesAs);
-    }
 
     public function prioritised(Priority $priority): self
     {

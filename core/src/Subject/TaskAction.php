@@ -14,7 +14,17 @@ enum TaskAction: string
     case Claim = 'claim';
     /** Of several who hold it together, one leaves it to the others. */
     case TakeOff = 'take_off';
+    /** Back to all whom it was open to before somebody claimed it. */
+    case GiveBack = 'give_back';
     case Wait = 'wait';
+    /** Not now: from a moment on. */
+    case Postpone = 'postpone';
+    /** What was postponed, now after all. */
+    case TakeUp = 'take_up';
+    /** Somebody else should do it: a lead finds it, or a rule answers. */
+    case ToHandOn = 'to_hand_on';
+    /** The mark that says so is taken off. */
+    case Keep = 'keep';
     case AskReview = 'ask_review';
     case TakeBack = 'take_back';
     case SendBack = 'send_back';

@@ -31,6 +31,11 @@ final class Transitions
                 Asked::Until,
                 Asked::On,
             ]),
+            new Transition(TaskAction::Postpone, $atWork, null, $holderOrLead, true, [Asked::From, Asked::Note]),
+            new Transition(TaskAction::TakeUp, $atWork, null, $holderOrLead, true),
+            new Transition(TaskAction::ToHandOn, TaskStatus::wantingHolder(), null, $holderOrLead, true, [Asked::Note]),
+            new Transition(TaskAction::Keep, TaskStatus::wantingHolder(), null, $holderOrLead, true),
+            new Transition(TaskAction::GiveBack, TaskStatus::wantingHolder(), null, $holderOrLead, true),
             new Transition(TaskAction::AskReview, $atWork, TaskStatus::InReview, $holderOrLead, true, [Asked::Note]),
             new Transition(TaskAction::TakeBack, [TaskStatus::InReview], TaskStatus::Working, $holderOrLead),
             new Transition(TaskAction::SendBack, [TaskStatus::InReview], TaskStatus::Working, $reviewerOrLead, null, [

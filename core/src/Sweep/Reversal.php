@@ -25,7 +25,7 @@ use OpenBaton\Core\Workload\TaskStatus;
 final readonly class Reversal
 {
     /** What goes with who holds it. */
-    private const OF_HOLDER = ['holderId', 'previousHolderId', 'openTo', 'covering', 'sharing'];
+    private const OF_HOLDER = ['holderId', 'previousHolderId', 'openTo', 'covering', 'sharing', 'toHandOn'];
 
     /** @param array<string, array{mixed, mixed}> $parts was and became, by property; of fields by "fields/" and path */
     private function __construct(public array $parts) {}

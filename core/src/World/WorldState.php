@@ -207,8 +207,12 @@ final class WorldState implements Surroundings
 
     public function newId(string $madeById, int $number): string
     {
-        for ($next = 1; isset($this->tasks["{$madeById}.{$next}"]); ++$next);
+        $last = 0;
+        foreach (array_keys($this->tasks) as $id) {
+            $rest = str_starts_with((string) $id, "{$madeById}.") ? substr((string) $id, strlen($madeById) + 1) : '';
+            $last = ctype_digit($rest) ? max($last, (int) $rest) : $last;
+        }
 
-        return "{$madeById}." . ($next + $number - 1);
+        return "{$madeById}." . ($last + $number);
     }
 }

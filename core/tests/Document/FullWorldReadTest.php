@@ -109,6 +109,7 @@ it('reads work, rotations, events and when work last came to people', function (
                     'task.open_items' => 0,
                     'task.comments' => 0,
                     'task.files' => 0,
+                    'task.to_hand_on' => false,
                 ]),
             ),
         ),

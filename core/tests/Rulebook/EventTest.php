@@ -209,6 +209,19 @@ it('raises each kind for what it says, and for nothing else', function (
         false,
     ],
     'checklist complete: taken off' => [['kind' => 'checklist_complete'], $ticked(false), $task, false],
+    'marked to hand on' => [['kind' => 'marked_to_hand_on'], $task, $task->with(['toHandOn' => true]), true],
+    'marked to hand on: it was' => [
+        ['kind' => 'marked_to_hand_on'],
+        $task->with(['toHandOn' => true]),
+        $task->with(['toHandOn' => true])->tagged('x'),
+        false,
+    ],
+    'marked to hand on: no longer' => [
+        ['kind' => 'marked_to_hand_on'],
+        $task->with(['toHandOn' => true]),
+        $task,
+        false,
+    ],
     'dropped' => [['kind' => 'dropped'], $task, $task->inStatus(TaskStatus::Dropped), true],
     'dropped: it was' => [
         ['kind' => 'dropped'],

@@ -94,6 +94,11 @@ it('has one table of what people may do', function (): void {
     expect($rows)->toBe([
         ['start', 'new waiting', 'working', 'holder lead', true, ''],
         ['wait', 'new working', 'waiting', 'holder lead', null, 'reason until on'],
+        ['postpone', 'new working', null, 'holder lead', true, 'at note'],
+        ['take_up', 'new working', null, 'holder lead', true, ''],
+        ['to_hand_on', 'new working waiting', null, 'holder lead', true, 'note'],
+        ['keep', 'new working waiting', null, 'holder lead', true, ''],
+        ['give_back', 'new working waiting', null, 'holder lead', true, ''],
         ['ask_review', 'new working', 'in_review', 'holder lead', true, 'note'],
         ['take_back', 'in_review', 'working', 'holder lead', null, ''],
         ['send_back', 'in_review', 'working', 'reviewer lead', null, 'reason'],

@@ -11,8 +11,16 @@ use Random\Randomizer;
 final class RandomStory
 {
     use Dice;
+
     private const PEOPLE = ['ayumi', 'femi', 'callum', 'tobias', 'greta'];
     private const TAGS = ['a', 'b', 'c'];
+    /** All but whoever has it. */
+    private const OTHERS = [
+        'kind' => 'except',
+        'pool' => ['kind' => 'people', 'people' => self::PEOPLE],
+        'without' => ['kind' => 'field', 'field' => 'task.assignee'],
+    ];
+
     private const STATUSES = ['new', 'working', 'waiting', 'in_review', 'done', 'dropped'];
     private int $minute = 0;
 
@@ -31,29 +39,6 @@ final class RandomStory
     private function document(): array
     {
         $full = FullWorld::document();
-        $fields = [
-            [
-                'path' => 'task.kind',
-                'label' => 'Kind',
-                'type' => 'one_of',
-                'options' => [['value' => 'repair', 'label' => 'Repair'], ['value' => 'quote', 'label' => 'Quote']],
-            ],
-            ['path' => 'task.rush', 'label' => 'Rush', 'type' => 'yes_no'],
-            ['path' => 'task.needed', 'label' => 'Needed', 'type' => 'date'],
-            ['path' => 'task.due', 'label' => 'Due', 'type' => 'date'],
-            ['path' => 'task.title', 'label' => 'Title', 'type' => 'text'],
-            ['path' => 'task.assignee', 'label' => 'Held by', 'type' => 'person'],
-            [
-                'path' => 'task.status',
-                'label' => 'Status',
-                'type' => 'one_of',
-                'options' => array_map(
-                    static fn(string $status): array => ['value' => $status, 'label' => $status],
-                    self::STATUSES,
-                ),
-            ],
-            ['path' => 'customer.owner', 'label' => 'Owner', 'type' => 'person'],
-        ];
         $rules = [
             [
                 // Nobody reviews what they did, whatever else the rules say.
@@ -62,11 +47,7 @@ final class RandomStory
                 'when' => [['kind' => 'status_becomes', 'statuses' => ['in_review']]],
                 'give' => [
                     'seat' => 'reviewer',
-                    'pool' => [
-                        'kind' => 'except',
-                        'pool' => ['kind' => 'people', 'people' => self::PEOPLE],
-                        'without' => ['kind' => 'field', 'field' => 'task.assignee'],
-                    ],
+                    'pool' => self::OTHERS,
                     'method' => ['kind' => 'round_robin', 'rotation' => 'Quality'],
                 ],
             ],
@@ -87,7 +68,11 @@ final class RandomStory
                 'kinds' => [['id' => 'quote', 'name' => 'Quote', 'usual_effort' => 'PT30M']],
                 'checklists' => [['id' => 'bench', 'name' => 'Bench', 'items' => ['One', 'Two']]],
             ],
-            'rulebook' => ['openbaton' => 'rulebook/2', 'fields' => $fields, 'rules' => $rules],
+            'rulebook' => [
+                'openbaton' => 'rulebook/2',
+                'fields' => StoryFields::all(self::STATUSES),
+                'rules' => $rules,
+            ],
             'tasks' => array_map(
                 fn(int $n): array => [
                     'id' => "w{$n}",
@@ -155,6 +140,7 @@ final class RandomStory
             ['kind' => 'task_arrives'],
             ['kind' => 'holder_changes'],
             ['kind' => 'checklist_complete'],
+            ['kind' => 'marked_to_hand_on'],
             ['kind' => 'dropped'],
             ['kind' => 'comment_added'],
             ['kind' => 'mentioned', 'whom' => $this->one(self::PEOPLE)],
@@ -162,17 +148,21 @@ final class RandomStory
             ['kind' => 'status_leaves', 'statuses' => [$this->one(self::STATUSES)]],
             ['kind' => 'tag_on', 'tags' => [$this->one(self::TAGS)]],
             ['kind' => 'tag_off', 'tags' => [$this->one(self::TAGS)]],
-            [
-                'kind' => 'field_changes',
-                'change' => ['field' => $this->one(['task.rush', 'task.needed', 'customer.owner'])],
-            ],
+            ['kind' => 'field_changes', 'change' => ['field' => $this->one(['task.rush', 'customer.owner'])]],
+            ['kind' => 'date_reached', 'field' => $this->one(['task.needed', 'task.due']), 'offset' => '+2 hours'],
             [
                 'kind' => 'date_reached',
-                'field' => $this->one(['task.needed', 'task.due']),
-                'offset' => $this->one(['-1 days', '+2 hours', '+1 working_days']),
+                'field' => 'task.needed',
+                'offset' => $this->one(['-1 days', '+1 working_days']),
             ],
             ['kind' => 'schedule', 'recurrence' => 'FREQ=WEEKLY;BYDAY=WE', 'from' => '2026-03-02', 'time' => '12:00'],
         ]);
+    }
+
+    /** @return array<string, string> */
+    private function owned(): array
+    {
+        return ['customer.owner' => $this->one(self::PEOPLE)];
     }
 
     /** @return array<string, mixed> */
@@ -217,12 +207,13 @@ final class RandomStory
                         'facts' => ['task.kind' => 'repair', 'task.needed' => '2026-03-04'],
                     ],
                 ],
-                [
-                    'kind' => 'customer_changes',
-                    'customer' => 'c1',
-                    'facts' => ['customer.owner' => $this->one(self::PEOPLE)],
-                ],
+                ['kind' => 'customer_changes', 'customer' => 'c1', 'facts' => $this->owned()],
                 ['kind' => 'task_changes', 'task' => $task, 'set' => ['status' => $this->one(self::STATUSES)]],
+                [
+                    'kind' => 'task_changes',
+                    'task' => $task,
+                    'set' => ['to_hand_on' => $this->chance(80), 'start' => '2026-03-05T09:00:00Z'],
+                ],
                 [
                     'kind' => 'task_changes',
                     'task' => $task,

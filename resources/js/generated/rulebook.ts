@@ -132,6 +132,9 @@ export type Event =
           };
     }
   | {
+      kind: "marked_to_hand_on";
+    }
+  | {
       kind: "tag_on";
       /**
        * @minItems 1

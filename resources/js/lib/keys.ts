@@ -1,4 +1,4 @@
-import { useEffect, useRef } from 'react';
+import { useEffect, useRef, type KeyboardEvent } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 
 /** A single key; one without "run" is only told: whatever has it does it itself. */
@@ -59,6 +59,14 @@ export class Scopes {
 }
 
 export const scopes = new Scopes();
+
+/** In a form: Enter with Ctrl (or the key that stands for it) sends it, also from an entry of several lines. */
+export function sendsOnCtrlEnter(event: KeyboardEvent<HTMLFormElement>): void {
+    if (event.key === 'Enter' && (event.ctrlKey || event.metaKey)) {
+        event.preventDefault();
+        event.currentTarget.requestSubmit();
+    }
+}
 
 /** Single keys that act while nobody is typing and no dialog is open; they can be turned off under "?". */
 export function useShortcuts(place: Place, where: string, shortcuts: readonly Shortcut[]): void {

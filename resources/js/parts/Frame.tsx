@@ -54,6 +54,7 @@ export function Frame({ children }: { children: ReactNode }) {
     const state = useCurrent();
     const [keys, setKeys] = useState(false);
     useShortcuts('anywhere', say('keys.anywhere'), [
+        { key: 'i', does: say('keys.in_hand_go'), run: () => router.visit('/in-hand') },
         { key: '?', does: say('keys.keys'), run: () => setKeys(true) },
         ...(viewer?.creates === true
             ? [{ key: 'n', does: say('keys.new_task'), run: () => router.visit('/tasks/new') }]

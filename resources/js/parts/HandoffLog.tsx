@@ -53,6 +53,9 @@ export function HandoffRow({
                         {handoff.together && <span className="text-ink2">{say('screen.handoff_log.shared')}</span>}
                     </>
                 )}
+                {handoff.cause === 'gave_back' && (
+                    <span className="truncate text-ink2">{say('screen.handoff_log.to_all')}</span>
+                )}
                 {handoff.to === null && handoff.together && (
                     <span className="truncate text-ink2">{say('screen.handoff_log.others')}</span>
                 )}

@@ -1,13 +1,9 @@
-import { unlessRefused } from '@/lib/refused';
-import { usePeople } from '@/lib/usePeople';
-import { useForm } from '@inertiajs/react';
 import type { HistoryEntry, HistoryPage } from '@props/Tasks/TaskHistory';
 import type { TaskView, Trail } from '@props/Tasks/TaskView';
 import { useState } from 'react';
 import { ask } from '@/lib/ask';
 import { useFormats } from '@/lib/format';
 import { say } from '@/lib/words';
-import { PersonChoice } from '@/parts/PersonChoice';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 import { Effects, ReasonTrail } from './ReasonTrail';
@@ -85,75 +81,7 @@ function Entry({ taskId, entry, nested = false }: { taskId: string; entry: Histo
     );
 }
 
-/** A word on the task, spoken to some of the house. */
-function Say({ task }: { task: TaskView }) {
-    const form = useForm<{ body: string; mentions: string[] }>({ body: '', mentions: [] });
-    const people = usePeople(form.data.body !== '');
-    const send = (): void =>
-        form.post(`/tasks/${task.id}/comment`, { preserveScroll: true, onSuccess: unlessRefused(() => form.reset()) });
-    return (
-        <form
-            className="mb-2 space-y-2"
-            onSubmit={(event) => {
-                event.preventDefault();
-                send();
-            }}
-        >
-            <textarea
-                className="entry w-full"
-                rows={2}
-                maxLength={5000}
-                aria-label={say('screen.history.say_something_on_this')}
-                placeholder={say('screen.history.say_something_on_this')}
-                value={form.data.body}
-                onChange={(event) => form.setData('body', event.target.value)}
-            />
-            {[form.errors.body, form.errors.mentions].map(
-                (wrong) =>
-                    wrong !== undefined && (
-                        <p key={wrong} className="text-xs text-brick">
-                            {wrong}
-                        </p>
-                    ),
-            )}
-            {form.data.body !== '' && (
-                <div className="flex flex-wrap items-center gap-2">
-                    <span className="flex items-center gap-2 text-sm">
-                        <span className="text-ink2">{say('history.speak_to')}</span>
-                        <PersonChoice
-                            key={form.data.mentions.length}
-                            aria-label={say('history.speak_to')}
-                            className="w-56"
-                            people={people.filter((one) => !form.data.mentions.includes(one.value))}
-                            value=""
-                            onChange={(slug) => form.setData('mentions', [...form.data.mentions, slug])}
-                        />
-                    </span>
-                    {form.data.mentions.map((slug) => (
-                        <Button
-                            key={slug}
-                            look="quiet"
-                            aria-label={say('history.speak_not_to', { person: slug })}
-                            onClick={() =>
-                                form.setData(
-                                    'mentions',
-                                    form.data.mentions.filter((one) => one !== slug),
-                                )
-                            }
-                        >
-                            {people.find((one) => one.value === slug)?.label ?? slug} ✕
-                        </Button>
-                    ))}
-                    <Button type="submit" look="main" className="ms-auto" disabled={form.processing}>
-                        {say('screen.history.say_it')}
-                    </Button>
-                </div>
-            )}
-        </form>
-    );
-}
-
-/** All that has happened, the latest first and by pages, with a word to add. */
+/** All that has happened, the latest first and by pages. */
 export function History({ task }: { task: TaskView }) {
     const [before, setBefore] = useState<HistoryPage & { of: string }>({ of: '', entries: [], earlier: null });
     const more =
@@ -166,7 +94,6 @@ export function History({ task }: { task: TaskView }) {
         );
     return (
         <>
-            <Say task={task} />
             <ol aria-label={say('history.title')}>
                 {[...more.entries, ...task.history].reverse().map((entry) => (
                     <Entry key={entry.id} taskId={task.id} entry={entry} />

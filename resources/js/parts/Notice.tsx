@@ -3,7 +3,9 @@ import { router } from '@inertiajs/react';
 import { useState } from 'react';
 import { useOutage } from '@/lib/outage';
 import { forgetRefused, useRefused } from '@/lib/refused';
+import { useShortcuts } from '@/lib/keys';
 import { useShared } from '@/lib/shared';
+import { useNow } from '@/lib/useNow';
 import { Button } from '@/ui/Button';
 import { say } from '@/lib/words';
 
@@ -27,11 +29,7 @@ export function Notice() {
             )}
         >
             <span className={grave ? 'font-semibold' : ''}>{text}</span>
-            {text === last && notice.undo !== null && (
-                <Button look="quiet" onClick={() => router.post(notice.undo?.url ?? '', {})}>
-                    {notice.undo.label}
-                </Button>
-            )}
+            {text === last && notice.undo !== null && <Undo key={notice.undo.url} undo={notice.undo} />}
             {outage === null && (
                 <Button
                     look="quiet"
@@ -42,5 +40,26 @@ export function Notice() {
                 </Button>
             )}
         </div>
+    );
+}
+
+/** Seconds for which what was done can be taken back. */
+const OPEN = 10;
+
+function Undo({ undo }: { undo: { label: string; url: string } }) {
+    const [until] = useState(() => Date.now() + OPEN * 1000);
+    const now = useNow(1);
+    const left = Math.ceil((until - now) / 1000);
+    const run = (): void => router.post(undo.url, {}, { preserveScroll: true });
+    useShortcuts('anywhere', say('keys.anywhere'), left > 0 ? [{ key: 'z', does: say('keys.undo'), run }] : []);
+    return left <= 0 ? null : (
+        <span className="flex items-center">
+            <Button look="quiet" onClick={run}>
+                {undo.label}
+            </Button>
+            <span aria-hidden className="text-xs text-ink2">
+                {say('in_hand.undo_soon', { seconds: left })}
+            </span>
+        </span>
     );
 }

@@ -20,6 +20,13 @@ export function Shortcuts({ open, onOpenChange }: { open: boolean; onOpenChange:
                                 <td>{does}</td>
                             </tr>
                         ))}
+                    <tr className="border-b border-line">
+                        <th scope="row" className="py-1.5 pe-4 font-normal text-ink2">
+                            {say('keys.dialog')}
+                        </th>
+                        <td className="w-24 pe-4 font-mono whitespace-nowrap">{say('keys.ctrl_enter')}</td>
+                        <td>{say('keys.send')}</td>
+                    </tr>
                 </tbody>
             </table>
             <label className="mt-4 flex items-center gap-2">

@@ -1,7 +1,8 @@
 import type { TaskView } from '@props/Tasks/TaskView';
 import { type ReactNode } from 'react';
 import { duration, useFormats } from '@/lib/format';
-import { isLate } from '@/lib/task';
+import { isLate, isPostponed } from '@/lib/task';
+import { useNow } from '@/lib/useNow';
 import { say } from '@/lib/words';
 import { PersonName } from './PersonMark';
 
@@ -90,50 +91,29 @@ function Customer({ task }: { task: TaskView }) {
     );
 }
 
-function effort(task: TaskView): string {
+/** Estimate and what was spent of it, with what is being counted. */
+function Time({ task }: { task: TaskView }) {
+    const now = useNow(20);
     const estimate = duration(task.estimateMinutes);
-    return task.spentMinutes > 0
-        ? say('screen.task_panel.estimate_and_spent', { estimate, spent: duration(task.spentMinutes) })
-        : estimate;
+    const counted = task.countedSince === null ? 0 : Math.round((now - Date.parse(task.countedSince)) / 60_000);
+    return (
+        <>
+            {task.spentMinutes > 0
+                ? say('screen.task_panel.estimate_and_spent', { estimate, spent: duration(task.spentMinutes) })
+                : estimate}
+            {task.countedSince !== null && (
+                <span className="ms-2 text-pine">{say('screen.task_panel.counted', { time: duration(counted) })}</span>
+            )}
+        </>
+    );
 }
 
-/** What is known of a task, a line each; what is not known is left out. */
-export function Facts({ task }: { task: TaskView }) {
-    const formats = useFormats();
-    const pressed = task.priority === 'urgent' || task.priority === 'high';
-    const until = task.wakesAt === null ? '' : `, ${say('value.until', { moment: formats.moment(task.wakesAt) })}`;
-    const told = (label: string, text: string | null): [string, ReactNode][] =>
-        text === null || text === '' ? [] : [[label, text]];
-    const rows: [string, ReactNode][] = [
-        [say('screen.task_panel.status'), say(`status.${task.status}`)],
-        [say('screen.task_panel.held_by'), <HeldBy key="held" task={task} />],
-    ];
-    if (task.status === 'in_review') {
-        rows.push([say('screen.task_panel.reviewed_by'), <ReviewedBy key="reviewed" task={task} />]);
-    }
-    if (task.status === 'waiting') rows.push([say('screen.task_panel.waits_for'), `${waitsFor(task)}${until}`]);
-    rows.push(
-        [say('screen.task_panel.due'), <Due key="due" task={task} />],
-        [
-            say('screen.task_panel.priority'),
-            <span key="priority" className={pressed ? 'font-semibold text-ochre' : ''}>
-                {say(`priority.${task.priority}`).toLocaleLowerCase()}
-            </span>,
-        ],
-        [say('screen.task_panel.estimate'), effort(task)],
-        [say('screen.task_panel.arrived'), `${formats.moment(task.arrivedAt)}, ${task.source.toLocaleLowerCase()}`],
-    );
-    if (task.customer !== null) rows.push([say('screen.task_panel.customer'), <Customer key="customer" task={task} />]);
-    rows.push(
-        ...told(say('screen.task_panel.contact'), task.contact),
-        ...task.facts.map((fact): [string, ReactNode] => [fact.label, fact.value]),
-        ...told(say('screen.task_panel.tags'), task.tags.join(', ')),
-        ...told(say('screen.task_panel.watched_by'), task.watchers.map((one) => one.name).join(', ')),
-        ...told(
-            say('screen.task_panel.completed'),
-            task.completedAt === null ? null : formats.moment(task.completedAt),
-        ),
-    );
+/** A label and what it says. */
+type Row = [string, ReactNode];
+
+const told = (label: string, text: string | null): Row[] => (text === null || text === '' ? [] : [[label, text]]);
+
+function Rows({ rows }: { rows: Row[] }) {
     return (
         <dl className="grid grid-cols-[minmax(110px,auto)_1fr] gap-x-4 gap-y-1">
             {rows.map(([label, value]) => (
@@ -143,5 +123,72 @@ export function Facts({ task }: { task: TaskView }) {
                 </div>
             ))}
         </dl>
+    );
+}
+
+/** How far it is, by when, and with whom. */
+export function Standing({ task }: { task: TaskView }) {
+    const formats = useFormats();
+    const pressed = task.priority === 'urgent' || task.priority === 'high';
+    const until = task.wakesAt === null ? '' : `, ${say('value.until', { moment: formats.moment(task.wakesAt) })}`;
+    const rows: Row[] = [[say('screen.task_panel.status'), say(`status.${task.status}`)]];
+    if (task.status === 'waiting') rows.push([say('screen.task_panel.waits_for'), `${waitsFor(task)}${until}`]);
+    rows.push([say('screen.task_panel.due'), <Due key="due" task={task} />]);
+    if (isPostponed(task)) {
+        const why = task.postponedFor === null ? '' : `: ${task.postponedFor}`;
+        rows.push([say('screen.task_panel.from'), `${formats.moment(task.startsAt ?? '')}${why}`]);
+    }
+    rows.push(
+        [
+            say('screen.task_panel.priority'),
+            <span key="priority" className={pressed ? 'font-semibold text-ochre' : ''}>
+                {say(`priority.${task.priority}`).toLocaleLowerCase()}
+            </span>,
+        ],
+        [say('screen.task_panel.estimate'), <Time key="time" task={task} />],
+        [say('screen.task_panel.held_by'), <HeldBy key="held" task={task} />],
+    );
+    if (task.status === 'in_review') {
+        rows.push([say('screen.task_panel.reviewed_by'), <ReviewedBy key="reviewed" task={task} />]);
+    }
+    rows.push(
+        ...told(
+            say('screen.task_panel.completed'),
+            task.completedAt === null ? null : formats.moment(task.completedAt),
+        ),
+    );
+    return <Rows rows={rows} />;
+}
+
+/** What is known of what is to be done; nothing where nothing is. */
+export function Known({ task }: { task: TaskView }) {
+    const rows: Row[] = [
+        ...task.facts.map((fact): Row => [fact.label, fact.value]),
+        ...told(say('screen.task_panel.tags'), task.tags.join(', ')),
+    ];
+    return rows.length === 0 ? null : (
+        <section className="border-t border-line py-3">
+            <h3 className="mb-1 font-semibold">{say('screen.task_panel.with_what')}</h3>
+            <Rows rows={rows} />
+        </section>
+    );
+}
+
+/** For whom it is, and how it came in. */
+export function WhoFor({ task }: { task: TaskView }) {
+    const formats = useFormats();
+    const rows: Row[] = [
+        ...(task.customer === null
+            ? []
+            : ([[say('screen.task_panel.customer'), <Customer key="customer" task={task} />]] satisfies Row[])),
+        ...told(say('screen.task_panel.contact'), task.contact),
+        [say('screen.task_panel.arrived'), `${formats.moment(task.arrivedAt)}, ${task.source.toLocaleLowerCase()}`],
+        ...told(say('screen.task_panel.watched_by'), task.watchers.map((one) => one.name).join(', ')),
+    ];
+    return (
+        <section className="border-t border-line py-3">
+            <h3 className="mb-1 font-semibold">{say('screen.task_panel.for_whom')}</h3>
+            <Rows rows={rows} />
+        </section>
     );
 }

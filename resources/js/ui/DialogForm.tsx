@@ -1,4 +1,5 @@
 import type { ReactNode } from 'react';
+import { sendsOnCtrlEnter } from '@/lib/keys';
 import { say } from '@/lib/words';
 import { Button } from './Button';
 
@@ -25,6 +26,7 @@ export function DialogForm({
     return (
         <form
             className="space-y-4"
+            onKeyDown={sendsOnCtrlEnter}
             onSubmit={(event) => {
                 event.preventDefault();
                 onSend();
@@ -33,7 +35,7 @@ export function DialogForm({
             {children}
             <div className="flex justify-end gap-2">
                 <Button onClick={onLeave}>{leave}</Button>
-                <Button type="submit" look={look} disabled={busy}>
+                <Button type="submit" look={look} disabled={busy} aria-keyshortcuts="Control+Enter">
                     {send}
                 </Button>
             </div>

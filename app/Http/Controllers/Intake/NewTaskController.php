@@ -29,7 +29,7 @@ final class NewTaskController
 {
     private const CUSTOMERS = 20;
 
-    public function show(Viewer $viewer, Words $words): Response
+    public function show(Request $request, Viewer $viewer, Words $words): Response
     {
         Gate::authorize('create', Task::class);
         $house = $viewer->snapshot();
@@ -47,6 +47,7 @@ final class NewTaskController
             ),
             'fields' => (new EditableFields($house, $words, app(FieldProviders::class)))->all(),
             'people' => Choices::people($house->roster),
+            'own' => $viewer->person() === null ? null : $request->boolean('own'),
             'manyAtOnce' => Gate::allows('bringInTables', House::class),
         ]);
     }
@@ -60,6 +61,7 @@ final class NewTaskController
             $viewer->user(),
             null,
             $viewer->person()?->slug,
+            $viewer->person() !== null && $request->boolean('own'),
         );
 
         return new JsonResponse(['id' => $taken->task->id, 'number' => $taken->task->number], 201);

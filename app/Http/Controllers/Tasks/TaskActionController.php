@@ -12,16 +12,21 @@ use App\Tasks\AskReview;
 use App\Tasks\ClaimTask;
 use App\Tasks\CompleteTask;
 use App\Tasks\DropTask;
+use App\Tasks\GiveBackTask;
 use App\Tasks\HandOnTask;
 use App\Tasks\HandReview;
+use App\Tasks\MarkToHandOn;
+use App\Tasks\PostponeTask;
 use App\Tasks\ReopenTask;
 use App\Tasks\SendBack;
 use App\Tasks\StartTask;
 use App\Tasks\TakeBackReview;
 use App\Tasks\TakeOff;
+use App\Tasks\UndoEdit;
 use App\Tasks\WaitTask;
 use App\Words\Words;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Support\Facades\Gate;
 use OpenBaton\Core\Subject\TaskAction;
 
 /** What the table of transitions lets people do with a task. */
@@ -32,6 +37,8 @@ final class TaskActionController
         TaskAction::Complete,
         TaskAction::HandOn,
         TaskAction::TakeOff,
+        TaskAction::GiveBack,
+        TaskAction::Postpone,
         TaskAction::Approve,
         TaskAction::SendBack,
         TaskAction::HandReview,
@@ -48,11 +55,34 @@ final class TaskActionController
             in_array($action, self::LEAVES, true) => redirect($request->back()),
             default => back(),
         };
-        $undo = ['label' => $words->say('said.undo'), 'url' => "/tasks/{$task->id}/reopen"];
+        $undo = match (true) {
+            UndoEdit::isOpen($task, $viewer->user()) => ['said.undo', 'undo'],
+            // What somebody has been told of already can be taken up again at least.
+            in_array($action, [TaskAction::Complete, TaskAction::Approve, TaskAction::Drop], true) => [
+                'said.reopen_it',
+                'reopen',
+            ],
+            default => null,
+        };
 
-        return in_array($action, [TaskAction::Complete, TaskAction::Approve, TaskAction::Drop], true)
-            ? $answer->with('done', $said)->with('undo', $undo)
-            : $answer->with('done', $said);
+        return $undo === null
+            ? $answer->with('done', $said)
+            : $answer
+                ->with('done', $said)
+                ->with('undo', ['label' => $words->say($undo[0]), 'url' => "/tasks/{$task->id}/{$undo[1]}"]);
+    }
+
+    /** Whoever did something takes it back at once; they are with the task again. */
+    public function undo(Task $task, Viewer $viewer, UndoEdit $undo, Words $words): RedirectResponse
+    {
+        Gate::authorize('view', $task);
+        $undo($task, $viewer->user());
+        $before = url()->previous('/');
+
+        return redirect(str_contains($before, '/in-hand') ? "/in-hand?task={$task->id}" : $before)->with(
+            'done',
+            $words->say('said.undone', ['number' => (string) $task->number]),
+        );
     }
 
     /** What was done, and in whose hands it is now where that has changed. */
@@ -96,6 +126,11 @@ final class TaskActionController
                 $seen,
                 $request->on(),
             ),
+            TaskAction::Postpone => app(PostponeTask::class)($task, $request->at(), $request->note(), $user, $seen),
+            TaskAction::TakeUp => app(PostponeTask::class)->takeUp($task, $user, $seen),
+            TaskAction::ToHandOn => app(MarkToHandOn::class)($task, $request->note(), $user, $seen),
+            TaskAction::Keep => app(MarkToHandOn::class)->off($task, $user, $seen),
+            TaskAction::GiveBack => app(GiveBackTask::class)($task, $user, $seen),
             TaskAction::AskReview => app(AskReview::class)($task, $request->note(), $user, $seen),
             TaskAction::TakeBack => app(TakeBackReview::class)($task, $user, $seen),
             TaskAction::SendBack => app(SendBack::class)($task, $request->reason(), $user, $seen),

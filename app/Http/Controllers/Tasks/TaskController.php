@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Tasks;
 
+use App\Http\Pages\Tasks\Receivers;
 use App\Http\Pages\Tasks\TaskHistory;
 use App\Http\Pages\Tasks\TaskView;
 use App\Models\Tasks\Decision;
@@ -14,6 +15,8 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use Inertia\Inertia;
 use Inertia\Response;
+use OpenBaton\Core\Document\TextLimits;
+use OpenBaton\Core\Subject\TaskAction;
 
 final class TaskController
 {
@@ -22,6 +25,15 @@ final class TaskController
         Gate::authorize('view', $task);
 
         return Inertia::render('Task/Task', ['task' => static fn(): array => $view->of($task)]);
+    }
+
+    /** Who could have it, with how that would be. */
+    public function receivers(Request $request, Task $task, Receivers $receivers): JsonResponse
+    {
+        Gate::authorize('perform', [$task, TaskAction::HandOn]);
+        $request->validate(['person' => ['nullable', 'string', 'max:' . TextLimits::ID]]);
+
+        return new JsonResponse(['receivers' => $receivers->of($task, $request->string('person')->toString())]);
     }
 
     /** What happened to it before a moment, a page of it. */

@@ -5,24 +5,17 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Tasks;
 
 use App\Http\Pages\Tasks\TasksPage;
-use App\Http\Requests\Tasks\BulkRequest;
 use App\Http\Requests\Tasks\NamedListRequest;
 use App\Http\Requests\Tasks\TaskListRequest;
 use App\Http\Viewer;
-use App\Models\Tasks\Task;
 use App\Models\Tasks\TaskList;
-use App\Refusals\Refused;
 use App\Tables\TableWriter;
-use App\Tasks\HandOnTask;
 use App\Tasks\ListedTasks;
 use App\Tasks\SaveTaskList;
 use App\Words\Words;
-use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Support\Facades\Gate;
 use Inertia\Inertia;
 use Inertia\Response;
-use OpenBaton\Core\Subject\TaskAction;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** Tasks as a list: narrowed, sorted, grouped, chosen, named and sent on. */
@@ -81,24 +74,6 @@ final class TaskListController
                 ]);
             }
         });
-    }
-
-    /** Each of them by itself: what can't be handed on is told, the others are. */
-    public function handOn(BulkRequest $request, Viewer $viewer, HandOnTask $handOn, Words $words): JsonResponse
-    {
-        $done = 0;
-        $refused = [];
-        foreach (Task::query()->with('assignee')->whereKey($request->ids())->orderBy('number')->get() as $task) {
-            try {
-                Gate::authorize('perform', [$task, TaskAction::HandOn]);
-                $handOn($task, $request->to(), $request->reason(), $viewer->user());
-                ++$done;
-            } catch (Refused $why) {
-                $refused[] = ['number' => (int) $task->number, 'said' => $words->say($why->detail(), $why->slots)];
-            }
-        }
-
-        return new JsonResponse(['done' => $done, 'refused' => $refused]);
     }
 
     public function save(NamedListRequest $request, Viewer $viewer, SaveTaskList $save): RedirectResponse

@@ -4,16 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Pages\Absences;
 
-use App\Explain\PartWords;
+use App\Http\Pages\ObjectionWords;
 use App\Http\Pages\Tasks\TaskLine;
 use App\Http\Viewer;
 use App\Models\Tasks\Task;
 use OpenBaton\Core\Absence\CoverLine;
 use OpenBaton\Core\Absence\CoverPlan;
-use OpenBaton\Core\Absence\CoverWarning;
+use OpenBaton\Core\Routing\Objection;
 use OpenBaton\Core\Absence\SubstituteLoad;
-use OpenBaton\Core\Document\Node;
-use OpenBaton\Core\Rulebook\KindRegistry;
 use OpenBaton\Core\Rulebook\SeatName;
 use OpenBaton\Core\Time\LocalDate;
 
@@ -54,27 +52,11 @@ final readonly class CoverPlanView
             'byHand' => in_array($line->reason->value, ['given_by_hand', 'kept_by_hand'], true),
             'reason' => $this->viewer->words()->words->say("cover.reasons.{$line->reason->value}"),
             'to' => $line->toId === null ? null : $this->person($line->toId),
-            'warnings' => array_map($this->warning(...), $line->warnings),
-        ];
-    }
-
-    private function warning(CoverWarning $warning): string
-    {
-        $words = $this->viewer->words();
-
-        return match ($warning->kind) {
-            CoverWarning::OUTSIDE_POOL => $words->words->say('cover.warnings.outside_pool'),
-            CoverWarning::LATE => is_int($warning->figures['minutes'] ?? null)
-                ? $words->words->say('cover.warnings.late', [
-                    'days' => intdiv($warning->figures['minutes'], 1440),
-                    'span' => $words->duration($warning->figures['minutes']),
-                ])
-                : $words->words->say('cover.warnings.never'),
-            default => (new PartWords($words, KindRegistry::standard()))->reason(
-                $warning->kind,
-                Node::root($warning->figures),
+            'warnings' => array_map(
+                fn(Objection $one): string => ObjectionWords::say($one, $this->viewer->words()),
+                $line->warnings,
             ),
-        };
+        ];
     }
 
     /** @return array<string, mixed> */

@@ -37,6 +37,8 @@ export type NewTaskPageProps = {
     })[];
     fields: EntryField[];
     people: Option[];
+    /** whether they mean to do it themselves; null: they are nobody of the house */
+    own: boolean | null;
     /** they may bring in a table of tasks */
     manyAtOnce: boolean;
 };

@@ -58,6 +58,7 @@ final class FloorPage
             'unplaced' => fn(): array => $this->unplaced(),
             'open' => static fn(): int => Task::query()->claimable()->count(),
             'reviews' => fn(): array => $this->unreviewed(),
+            'toHandOn' => static fn(): array => ToHandOnLines::all(),
             'cuts' => fn(): array => CutLine::unseen($this->viewer, self::LATEST),
             'handoffs' => fn(): array => $this->handoffs(),
             'covers' => fn(): array => CoverCounts::all($this->viewer->snapshot()),

@@ -47,6 +47,8 @@ export type FloorPageProps = {
     open: number;
     /** in review, with nobody to review them */
     reviews: TaskLine[];
+    /** somebody else should do them, as those who hold them say */
+    toHandOn: (TaskLine & { holder: PersonRef | null; note: string | null })[];
     /** rules that went round, or failed, for the lead to look at */
     cuts: { id: string; at: string; said: string; what: string; rules: string[]; taskId: string; number: number }[];
     handoffs: HandoffLine[];

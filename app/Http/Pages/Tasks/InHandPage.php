@@ -50,6 +50,7 @@ final class InHandPage
                         ->latest('completed_at')
                         ->limit(self::DONE),
                 ),
+            'plan' => static fn(): ?array => $person === null ? null : DayPlan::of($person, $viewer),
             'person' => static fn(): bool => $person !== null,
             'notices' => static fn(): array => $person === null ? [] : NoticeLine::unseenBy($person, $viewer),
             'noticesInAll' => static fn(): int => $person === null ? 0 : NoticeLine::countUnseenBy($person),
@@ -63,7 +64,10 @@ final class InHandPage
         if ($person === null) {
             return '';
         }
-        $held = fn(TaskStatus $status): ?Task => $this->held($person)->where('status', $status)->first('id');
+        $held = fn(TaskStatus $status): ?Task => $this->held($person)
+            ->where('status', $status)
+            ->notPostponed()
+            ->first('id');
         $first =
             $held(TaskStatus::Working) ??
             ($this->reviewed($person)->first('id') ?? ($held(TaskStatus::New) ?? $this->held($person)->first('id')));

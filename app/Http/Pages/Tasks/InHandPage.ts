@@ -8,6 +8,16 @@ export type InHandPageProps = {
     /** theirs to review */
     reviews: TaskLine[];
     open: TaskLine[];
+    /** null: they are nobody of the house */
+    plan: {
+        /** when each task will be done, by id; what the plan does not come to is not there */
+        finishes: Record<string, string>;
+        /** minutes of what is left of today */
+        planned: number;
+        capacity: number;
+        /** what their time is counted on */
+        count: { taskId: string; number: number; title: string; since: string } | null;
+    } | null;
     done: TaskLine[];
     /** whether the one who looks is a person of the house */
     person: boolean;

@@ -24,7 +24,7 @@ final readonly class ListWords
         $say = fn(string $path): string => $this->viewer->words()->words->say($path);
         return [
             'status' => Choices::of(
-                $this->labels('task_list.statuses', [TaskFilter::OPEN, TaskFilter::ALL]) +
+                $this->labels('task_list.statuses', [TaskFilter::OPEN, TaskFilter::ALL, TaskFilter::TO_HAND_ON]) +
                     $this->labels('status', array_column(TaskStatus::cases(), 'value')),
             ),
             'kind' => Choices::of(array_column($house->kinds, 'name', 'slug')),

@@ -12,6 +12,12 @@ export type TaskLine = {
     status: TaskStatus;
     waitingFor: string | null;
     wakesAt: string | null;
+    /** not to be worked on before then */
+    startsAt: string | null;
+    /** why somebody has put it off */
+    postponedFor: string | null;
+    /** whoever has it says that somebody else should do it */
+    toHandOn: boolean;
     priority: Priority;
     minutesLeft: number;
     arrivedAt: string;

@@ -15,8 +15,10 @@ use App\Models\Rules\RulebookVersion;
 use App\Models\Tasks\Decision;
 use App\Models\Tasks\Task;
 use App\Policies\TaskPolicy;
+use App\Tasks\GiveBackTask;
 use Carbon\CarbonImmutable;
 use OpenBaton\Core\Document\Instant;
+use OpenBaton\Core\Subject\TaskAction;
 use OpenBaton\Core\Subject\Transitions;
 
 /** A task with all that is needed to do it and to understand how it came here. Its type is TaskView.ts. */
@@ -73,6 +75,8 @@ final readonly class TaskView
             'tags' => $task->tags,
             'estimateMinutes' => $task->estimate_minutes ?? (int) $task->kind?->usual_minutes,
             'spentMinutes' => $task->spent_minutes,
+            'countedSince' => $this->countedSince($task),
+            'toHandOnNote' => $task->to_hand_on_note,
             'startedAt' => Moment::orNull($task->started_at),
             'outcomeNote' => $task->outcome_note,
             'assignee' => PersonRef::orNull($task->assignee),
@@ -130,10 +134,31 @@ final readonly class TaskView
         $may = ['edit' => $user->can('edit', $task)];
         foreach (Transitions::all() as $transition) {
             $may[$transition->action->value] =
-                $transition->fits($task->status, $task->holders()) && $transition->isFor($standings);
+                $transition->fits($task->status, $task->holders()) &&
+                $transition->isFor($standings) &&
+                self::isAsWanted($task, $transition->action);
         }
 
         return $may;
+    }
+
+    /** What an action wants of a task besides its status and its holder. */
+    private static function isAsWanted(Task $task, TaskAction $action): bool
+    {
+        return match ($action) {
+            TaskAction::TakeUp => $task->starts_at?->isFuture() === true,
+            TaskAction::ToHandOn => !$task->to_hand_on,
+            TaskAction::Keep => $task->to_hand_on,
+            TaskAction::GiveBack => GiveBackTask::wasClaimed($task),
+            default => true,
+        };
+    }
+
+    private function countedSince(Task $task): ?string
+    {
+        $running = $this->viewer->counting();
+
+        return $running?->task_id === $task->id ? Moment::of($running->begun_at) : null;
     }
 
     /** Whether whoever looks watches it; null: they are nobody who could. */

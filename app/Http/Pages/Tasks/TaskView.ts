@@ -19,6 +19,11 @@ export type TaskActionCode =
     | 'hand_review'
     | 'claim'
     | 'take_off'
+    | 'give_back'
+    | 'postpone'
+    | 'take_up'
+    | 'to_hand_on'
+    | 'keep'
     | 'drop';
 
 export type TrailStep = {
@@ -84,6 +89,9 @@ export type TaskView = TaskLine & {
     tags: string[];
     estimateMinutes: number;
     spentMinutes: number;
+    /** since when whoever looks counts their time on it; null: they do not */
+    countedSince: string | null;
+    toHandOnNote: string | null;
     startedAt: string | null;
     outcomeNote: string | null;
     assignee: PersonRef | null;

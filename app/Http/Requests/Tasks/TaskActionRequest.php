@@ -17,6 +17,9 @@ use OpenBaton\Core\Subject\Transitions;
 /** An action of the table of transitions on a task: what it asks for follows from there. */
 final class TaskActionRequest extends TaskRequest
 {
+    /** What is said of these stands beside the task in a list. */
+    private const SHORT = [TaskAction::Postpone, TaskAction::ToHandOn];
+
     public function authorize(): bool
     {
         return $this->user()?->can('perform', [$this->task(), $this->action()]) === true;
@@ -39,7 +42,12 @@ final class TaskActionRequest extends TaskRequest
                 'min:3',
                 $this->action() === TaskAction::Wait ? 'max:' . TextLimits::NAME : 'max:' . TextLimits::REASON,
             ],
-            Asked::Note->value => ['nullable', 'string', 'max:' . TextLimits::PROSE],
+            Asked::Note->value => [
+                'nullable',
+                'string',
+                'max:' . (in_array($this->action(), self::SHORT, true) ? TextLimits::REASON : TextLimits::PROSE),
+            ],
+            Asked::From->value => ['bail', 'required', 'string', 'date', 'after:now', 'before:+5 years'],
             Asked::Until->value => ['bail', 'nullable', 'string', 'date', 'after:now'],
             Asked::On->value => [
                 'bail',
@@ -63,6 +71,7 @@ final class TaskActionRequest extends TaskRequest
             'to.*' => 'Choose a person.',
             'reason.*' => 'Say in a few words why.',
             'spent.*' => 'Give the minutes spent as a whole number.',
+            'at.*' => 'Give a moment that is still to come.',
             'until.*' => 'Give a moment that is still to come, or none.',
         ];
     }
@@ -99,6 +108,12 @@ final class TaskActionRequest extends TaskRequest
     public function on(): array
     {
         return $this->filled('on') ? [$this->string('on')->toString()] : [];
+    }
+
+    /** From when on it is to be done. */
+    public function at(): CarbonImmutable
+    {
+        return CarbonImmutable::parse($this->string(Asked::From->value)->toString());
     }
 
     public function until(): ?CarbonImmutable

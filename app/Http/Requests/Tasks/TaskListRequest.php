@@ -38,7 +38,12 @@ final class TaskListRequest extends InputRequest
             'q' => ['nullable', 'string', 'max:' . TextLimits::NAME],
             'status' => [
                 'nullable',
-                Rule::in([TaskFilter::OPEN, TaskFilter::ALL, ...array_column(TaskStatus::cases(), 'value')]),
+                Rule::in([
+                    TaskFilter::OPEN,
+                    TaskFilter::ALL,
+                    TaskFilter::TO_HAND_ON,
+                    ...array_column(TaskStatus::cases(), 'value'),
+                ]),
             ],
             'kind' => $id,
             'holder' => $id,

@@ -88,6 +88,7 @@ export default function Floor({
     lanes,
     unplaced,
     reviews,
+    toHandOn,
     cuts,
     open,
     handoffs,
@@ -165,6 +166,7 @@ export default function Floor({
                     <Aside
                         unplaced={unplaced}
                         reviews={reviews}
+                        toHandOn={toHandOn}
                         cuts={cuts}
                         open={open}
                         handoffs={handoffs}

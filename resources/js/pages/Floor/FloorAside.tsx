@@ -4,6 +4,38 @@ import { say } from '@/lib/words';
 import { HandoffRow } from '@/parts/HandoffLog';
 import { TaskRows } from '@/parts/TaskRows';
 
+/** What somebody else should do, with what whoever has it says of it. */
+function ToHandOn({ tasks, onTask }: { tasks: FloorPageProps['toHandOn']; onTask: (id: string) => void }) {
+    if (tasks.length === 0) return null;
+    return (
+        <section aria-label={say('screen.floor.somebody_else')}>
+            <h2 className="px-3 pt-4 pb-1 font-semibold">
+                {say('screen.floor.somebody_else')} <span className="font-normal text-ochre">{tasks.length}</span>
+            </h2>
+            <ul>
+                {tasks.map((task) => (
+                    <li key={task.id} className="border-t border-line">
+                        <button
+                            type="button"
+                            className="block w-full px-3 py-1.5 text-start hover:bg-pine-wash"
+                            onClick={() => onTask(task.id)}
+                        >
+                            <span className="font-mono text-xs text-ink2">{task.number}</span>{' '}
+                            <span className="font-medium">{task.title}</span>
+                            <span className="block text-xs text-ink2">
+                                {say('screen.floor.somebody_else_why', {
+                                    person: task.holder?.name ?? '',
+                                    note: task.note ?? 'none',
+                                })}
+                            </span>
+                        </button>
+                    </li>
+                ))}
+            </ul>
+        </section>
+    );
+}
+
 /** That rules went round, or failed, with what to do about it. */
 function Cuts({ cuts, onTask }: Pick<FloorPageProps, 'cuts'> & { onTask: (id: string) => void }) {
     if (cuts.length === 0) return null;
@@ -49,11 +81,14 @@ function Cuts({ cuts, onTask }: Pick<FloorPageProps, 'cuts'> & { onTask: (id: st
 export function Aside({
     unplaced,
     reviews,
+    toHandOn,
     cuts,
     open,
     handoffs,
     onTask,
-}: Pick<FloorPageProps, 'unplaced' | 'reviews' | 'cuts' | 'open' | 'handoffs'> & { onTask: (id: string) => void }) {
+}: Pick<FloorPageProps, 'unplaced' | 'reviews' | 'toHandOn' | 'cuts' | 'open' | 'handoffs'> & {
+    onTask: (id: string) => void;
+}) {
     return (
         <div className="pb-4">
             <Cuts cuts={cuts} onTask={onTask} />
@@ -87,6 +122,7 @@ export function Aside({
                     />
                 </>
             )}
+            <ToHandOn tasks={toHandOn} onTask={onTask} />
             {open > 0 && (
                 <p className="border-t border-line px-3 pt-2 text-ink2">
                     {say('screen.floor.open_to_claim', { count: open })}

@@ -1,57 +1,41 @@
 import { Head, router } from '@inertiajs/react';
 import type { InHandPageProps } from '@props/Tasks/InHandPage';
-import type { TaskLine } from '@props/Tasks/TaskLine';
-import { duration } from '@/lib/format';
+import { useState } from 'react';
+import { groupsOf, inOrder } from '@/lib/inHand';
 import { useShortcuts } from '@/lib/keys';
+import { useNow } from '@/lib/useNow';
 import { say } from '@/lib/words';
+import { Several } from '@/parts/inHand/Several';
+import { TaskGroups } from '@/parts/inHand/TaskGroups';
+import { Today } from '@/parts/inHand/Today';
 import { Intake } from '@/parts/Intake';
 import { Notices } from '@/parts/Notices';
 import { TaskPanel } from '@/parts/TaskPanel';
-import { TaskRows } from '@/parts/TaskRows';
-
-type SectionProps = {
-    title: string;
-    note: string;
-    why?: string;
-    tasks: TaskLine[];
-    chosen: string | undefined;
-    onChoose: (id: string) => void;
-};
-
-/** Some of the tasks under a heading; nothing where there are none. */
-function Section({ title, note, why, tasks, chosen, onChoose }: SectionProps) {
-    if (tasks.length === 0) return null;
-    return (
-        <>
-            <h2 className="flex justify-between gap-3 px-3 pt-4 pb-1 font-semibold">
-                {title} <span className="font-normal text-ink2">{note}</span>
-            </h2>
-            {why !== undefined && tasks.length > 1 && <p className="px-3 pb-1 text-xs text-ink2">{why}</p>}
-            <TaskRows label={title} tasks={tasks} chosen={chosen} onChoose={onChoose} />
-        </>
-    );
-}
-
-function sum(tasks: TaskLine[]): number {
-    return tasks.reduce((total, task) => total + task.minutesLeft, 0);
-}
 
 export default function InHand(props: InHandPageProps) {
-    const { tasks, reviews, open, done, person, intake, notices, noticesInAll, chosen, task } = props;
+    const { tasks, reviews, open, done, plan, person, intake, notices, noticesInAll, chosen, task } = props;
+    // What was put off comes back when its moment has come, whether anything else happens or not.
+    const now = useNow(
+        20,
+        tasks.map((one) => one.startsAt),
+    );
+    const groups = groupsOf(tasks, { reviews, open, done }, now);
+    const order = inOrder(groups);
+    // Those that are ticked, for several at once; null: none are to be.
+    const [ticked, setTicked] = useState<string[] | null>(null);
     const choose = (id: string): void =>
         router.visit(`/in-hand?task=${id}`, { only: ['task', 'chosen'], preserveState: true, preserveScroll: true });
-    const working = tasks.filter((one) => one.status === 'working');
-    const next = tasks.filter((one) => one.status === 'new');
-    const elsewhere = tasks.filter((one) => one.status === 'waiting' || one.status === 'in_review');
-    const order = [...working, ...reviews, ...next, ...open, ...elsewhere, ...done];
     const step = (by: number): void => {
         const at = order.findIndex((one) => one.id === task?.id);
         const target = order[Math.min(Math.max(at + by, 0), order.length - 1)];
         if (target !== undefined) choose(target.id);
     };
+    const tick = (id: string): void =>
+        setTicked((last) => (last?.includes(id) === true ? last.filter((one) => one !== id) : [...(last ?? []), id]));
     useShortcuts('page', say('keys.in_hand'), [
         { key: ',', does: say('keys.before'), run: () => step(-1) },
         { key: '.', does: say('keys.after'), run: () => step(1) },
+        { key: 'x', does: say('keys.choose'), run: () => task !== null && tick(task.id) },
     ]);
 
     return (
@@ -64,50 +48,24 @@ export default function InHand(props: InHandPageProps) {
             >
                 {!person && <p className="p-4">{say('screen.in_hand.you_are_signed_in')}</p>}
                 {intake !== null && <Intake intake={intake} own />}
+                {plan !== null && <Today plan={plan} several={ticked !== null} onSeveral={() => setTicked([])} />}
+                {ticked !== null && (
+                    <Several
+                        ids={ticked}
+                        tasks={tasks.filter((one) => ticked.includes(one.id))}
+                        onDone={() => setTicked(null)}
+                    />
+                )}
                 <Notices notices={notices} inAll={noticesInAll} onTask={choose} />
                 {person && order.length === 0 && <p className="p-4">{say('screen.in_hand.nothing_is_in_your')}</p>}
-                <Section
-                    title={say('screen.in_hand.working')}
-                    note={duration(sum(working))}
-                    tasks={working}
+                <TaskGroups
+                    groups={groups}
+                    finishes={plan?.finishes ?? {}}
+                    now={now}
                     chosen={task?.id}
+                    ticked={ticked}
                     onChoose={choose}
-                />
-                <Section
-                    title={say('screen.in_hand.to_review')}
-                    note={say('screen.common.tasks', { count: reviews.length })}
-                    tasks={reviews}
-                    chosen={task?.id}
-                    onChoose={choose}
-                />
-                <Section
-                    title={say('screen.common.next')}
-                    why={say('in_hand.order')}
-                    note={say('screen.in_hand.tasks_and_time', { count: next.length, time: duration(sum(next)) })}
-                    tasks={next}
-                    chosen={task?.id}
-                    onChoose={choose}
-                />
-                <Section
-                    title={say('screen.in_hand.open_to_claim')}
-                    note={say('screen.common.tasks', { count: open.length })}
-                    tasks={open}
-                    chosen={task?.id}
-                    onChoose={choose}
-                />
-                <Section
-                    title={say('screen.in_hand.waiting_or_being_reviewed')}
-                    note={say('screen.common.tasks', { count: elsewhere.length })}
-                    tasks={elsewhere}
-                    chosen={task?.id}
-                    onChoose={choose}
-                />
-                <Section
-                    title={say('screen.in_hand.done_today')}
-                    note={say('screen.common.tasks', { count: done.length })}
-                    tasks={done}
-                    chosen={task?.id}
-                    onChoose={choose}
+                    onTick={tick}
                 />
             </nav>
             <section
@@ -121,7 +79,7 @@ export default function InHand(props: InHandPageProps) {
                         {chosen && (
                             <button
                                 type="button"
-                                className="p-3 text-sky md:hidden"
+                                className="min-h-11 p-3 text-sky md:hidden"
                                 onClick={() => router.visit('/in-hand')}
                             >
                                 {say('screen.in_hand.back_to_the_list')}

@@ -62,11 +62,12 @@ function fieldsOf(kind: NewTaskPageProps['kinds'][number] | undefined, fields: E
     return [...own, ...asked];
 }
 
-function useNewTask(kinds: NewTaskPageProps['kinds']) {
+function useNewTask(kinds: NewTaskPageProps['kinds'], mine: boolean) {
     const [kind, setKind] = useState('');
     const [customer, setCustomer] = useState('');
     const [values, setValues] = useState<Record<string, EntryValue>>({ 'task.priority': 'normal' });
     const [trail, setTrail] = useState<Trail | null>(null);
+    const [own, setOwn] = useState(mine);
     const { busy, wrong, send } = useSending(placeOf);
 
     const attempt = async <T,>(url: string, done: (answer: T) => void): Promise<void> => {
@@ -88,12 +89,45 @@ function useNewTask(kinds: NewTaskPageProps['kinds']) {
             setValues({ ...(kinds.find((one) => one.value === slug)?.defaults ?? {}), ...values });
         },
         preview: () => void attempt<Trail>('/tasks/new/preview', setTrail),
-        make: () => void attempt<{ id: string }>('/tasks', ({ id }) => router.visit(`/tasks/${id}`)),
+        own,
+        setOwn,
+        make: () =>
+            void attempt<{ id: string }>(own ? '/tasks?own=1' : '/tasks', ({ id }) =>
+                router.visit(own ? `/in-hand?task=${id}` : `/tasks/${id}`),
+            ),
     };
 }
 
-export default function NewTask({ kinds, fields, people, manyAtOnce }: NewTaskPageProps) {
-    const task = useNewTask(kinds);
+/** Who would get it, and why, where that is asked for. */
+function WhoWouldGetIt({ task, asksWhy }: { task: ReturnType<typeof useNewTask>; asksWhy: boolean }) {
+    return (
+        <aside aria-label={say('screen.new_task.who_would_get_it')} className="box h-fit p-5">
+            <h2 className="mb-2 font-semibold">{say('screen.new_task.who_would_get_it_2')}</h2>
+            {task.own || task.trail === null ? (
+                <p className="text-ink2">
+                    {say(task.own ? 'screen.new_task.own_why' : 'screen.new_task.ask_and_the_rules')}
+                </p>
+            ) : (
+                <>
+                    <ReasonTrail trail={task.trail} />
+                    {asksWhy && (
+                        <p className="mt-3">
+                            <a
+                                className="text-sky underline"
+                                href={`/rulebook/why?${new URLSearchParams({ made: task.document }).toString()}`}
+                            >
+                                {say('screen.new_task.why')}
+                            </a>
+                        </p>
+                    )}
+                </>
+            )}
+        </aside>
+    );
+}
+
+export default function NewTask({ kinds, fields, people, manyAtOnce, own }: NewTaskPageProps) {
+    const task = useNewTask(kinds, own === true);
     const [importing, setImporting] = useState(false);
     const chosen = kinds.find((one) => one.value === task.kind);
     return (
@@ -150,8 +184,18 @@ export default function NewTask({ kinds, fields, people, manyAtOnce }: NewTaskPa
                         </div>
                     ))}
                 </div>
-                <div className="flex justify-end gap-2">
-                    <Button disabled={task.busy} onClick={task.preview}>
+                <div className="flex flex-wrap items-center justify-end gap-2">
+                    {own !== null && (
+                        <label className="me-auto flex items-center gap-2">
+                            <input
+                                type="checkbox"
+                                checked={task.own}
+                                onChange={(event) => task.setOwn(event.target.checked)}
+                            />
+                            {say('screen.new_task.own')}
+                        </label>
+                    )}
+                    <Button disabled={task.busy || task.own} onClick={task.preview}>
                         {say('screen.new_task.who_would_get_it')}
                     </Button>
                     <Button type="submit" look="main" disabled={task.busy}>
@@ -159,26 +203,7 @@ export default function NewTask({ kinds, fields, people, manyAtOnce }: NewTaskPa
                     </Button>
                 </div>
             </form>
-            <aside aria-label={say('screen.new_task.who_would_get_it')} className="box h-fit p-5">
-                <h2 className="mb-2 font-semibold">{say('screen.new_task.who_would_get_it_2')}</h2>
-                {task.trail === null ? (
-                    <p className="text-ink2">{say('screen.new_task.ask_and_the_rules')}</p>
-                ) : (
-                    <>
-                        <ReasonTrail trail={task.trail} />
-                        {manyAtOnce && (
-                            <p className="mt-3">
-                                <a
-                                    className="text-sky underline"
-                                    href={`/rulebook/why?${new URLSearchParams({ made: task.document }).toString()}`}
-                                >
-                                    {say('screen.new_task.why')}
-                                </a>
-                            </p>
-                        )}
-                    </>
-                )}
-            </aside>
+            <WhoWouldGetIt task={task} asksWhy={manyAtOnce} />
             {importing && (
                 <TableImport
                     kind="tasks"

@@ -20,7 +20,7 @@ export function HandOnMany({ ids, people, onDone }: { ids: string[]; people: Opt
     const { busy, wrong, send } = useSending((fault) => fault.pointer.slice(1));
     const handOn = (): void =>
         void send(async () => {
-            const told = await ask<Answer>('POST', '/tasks/hand-on', JSON.stringify({ ids, to, reason }));
+            const told = await ask<Answer>('POST', '/tasks/many/hand-on', JSON.stringify({ ids, to, reason }));
             router.reload();
             if (told.refused.length === 0) onDone();
             else setAnswer(told);

@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace OpenBaton\Core\Absence;
+namespace OpenBaton\Core\Routing;
 
-/** What stands against a substitute for one task: a limit of the rule that placed it, or its pool, or time. */
-final readonly class CoverWarning
+/** What stands against somebody for one task: a limit of the rule that placed it, or its pool, or time. */
+final readonly class Objection
 {
     /** They are not of those whom the rule chooses from. */
     public const OUTSIDE_POOL = 'outside_pool';

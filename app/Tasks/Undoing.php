@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Sweeps;
+namespace App\Tasks;
 
 use OpenBaton\Core\Chain\ChainResult;
 use OpenBaton\Core\Sweep\Reversal;

@@ -1,0 +1,96 @@
+import { Link } from '@inertiajs/react';
+import type { TaskView } from '@props/Tasks/TaskView';
+import type { ReactNode } from 'react';
+import { say } from '@/lib/words';
+import { HandoffLog } from '../HandoffLog';
+import { History } from '../History';
+import { LinkedTasks } from '../LinkedTasks';
+import { ReasonTrail } from '../ReasonTrail';
+import { Known, Standing, WhoFor } from '../TaskFacts';
+import { Checklist, Files, NextMoments } from './Pieces';
+import { Said, Say } from './Said';
+
+function Part({ title, children }: { title: string; children: ReactNode }) {
+    return (
+        <section className="border-t border-line py-3 first:border-0">
+            <h3 className="mb-1 font-semibold">{title}</h3>
+            {children}
+        </section>
+    );
+}
+
+/** What is told at length, where there is something. */
+function Told({ title, text }: { title: string; text: string | null }) {
+    return text === null ? null : (
+        <Part title={title}>
+            <p className="whitespace-pre-wrap">{text}</p>
+        </Part>
+    );
+}
+
+/** What is seldom needed: one looks it up. */
+function Aside({ title, children }: { title: string; children: ReactNode }) {
+    return (
+        <details className="border-t border-line py-3" open>
+            <summary className="mb-1 cursor-pointer font-semibold">{title}</summary>
+            {children}
+        </details>
+    );
+}
+
+/** In the order in which the work needs it: what to do, with what, for whom; then what was decided and why. */
+export function TaskParts({ task }: { task: TaskView }) {
+    return (
+        <>
+            <div className="pb-3">
+                <Standing task={task} />
+            </div>
+            <Told title={say('screen.task_panel.to_do')} text={task.description} />
+            {task.checklist.length > 0 && (
+                <Part title={say('screen.task_panel.checklist')}>
+                    <Checklist task={task} />
+                </Part>
+            )}
+            <Told title={say('screen.task_panel.guide', { kind: task.kind })} text={task.guide} />
+            <Known task={task} />
+            <WhoFor task={task} />
+            <Part title={say('screen.task_panel.told')}>
+                <Said entries={task.history} />
+                <Say task={task} />
+            </Part>
+            <Part title={say('screen.task_panel.files')}>
+                <Files task={task} />
+            </Part>
+            {(task.links.length > 0 || task.may.edit) && (
+                <Part title={say('screen.task_panel.linked_tasks')}>
+                    <LinkedTasks task={task} />
+                </Part>
+            )}
+            <Told title={say('screen.task_panel.note_on_completion')} text={task.outcomeNote} />
+            {task.reasons.map((reason) => (
+                <Part key={reason.seat} title={reason.title}>
+                    {reason.said !== null && <p>{reason.said}</p>}
+                    {reason.trail !== null && <ReasonTrail trail={reason.trail} />}
+                </Part>
+            ))}
+            {task.asksWhy && (
+                <Link className="text-sky underline" href={`/rulebook/why?task=${task.id}`}>
+                    {say('screen.why.why_not')}
+                </Link>
+            )}
+            {task.next.length > 0 && (
+                <Part title={say('screen.task_panel.what_will_happen_by')}>
+                    <NextMoments moments={task.next} />
+                </Part>
+            )}
+            <Aside title={say('screen.task_panel.what_has_happened')}>
+                <History task={task} />
+            </Aside>
+            {task.handoffs.length > 0 && (
+                <Aside title={say('screen.task_panel.handoffs')}>
+                    <HandoffLog handoffs={task.handoffs} />
+                </Aside>
+            )}
+        </>
+    );
+}
