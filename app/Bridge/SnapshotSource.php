@@ -16,6 +16,7 @@ use Illuminate\Contracts\Cache\Repository as Cache;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Document\RosterFormat;
 use OpenBaton\Core\Rulebook\Checklist;
+use OpenBaton\Core\Subject\Completion;
 
 /** Gives the snapshot of the house, kept in the cache by the revision of the roster. */
 final class SnapshotSource
@@ -87,6 +88,7 @@ final class SnapshotSource
                 $kind->usual_minutes,
                 $kind->defaults ?? [],
                 AskedField::list($kind->asks),
+                Completion::read($kind->to_complete),
             );
         }
         $fields = $this->fields->catalogue($house);

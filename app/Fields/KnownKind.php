@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Fields;
 
+use OpenBaton\Core\Subject\Completion;
+
 /** A kind of task as decisions and documents see it. */
 final readonly class KnownKind
 {
@@ -11,6 +13,7 @@ final readonly class KnownKind
      * @param int                     $usualMinutes the effort that it usually takes
      * @param array<array-key, mixed> $defaults     values that tasks of it begin with, as in documents, by path
      * @param list<AskedField>|null   $asks         fields of the house that its tasks have, in their order; null: all
+     * @param Completion              $completion   what has to be there before a task of it is completed
      */
     public function __construct(
         public string $id,
@@ -19,6 +22,7 @@ final readonly class KnownKind
         public int $usualMinutes,
         public array $defaults = [],
         public ?array $asks = null,
+        public Completion $completion = new Completion(),
     ) {}
 
     /** Whether its tasks have a field of the house. */

@@ -8,6 +8,7 @@ use App\Access\Actor;
 use App\Database\Slug;
 use App\Models\Tasks\TaskKind;
 use App\Refusals\NameTaken;
+use OpenBaton\Core\Subject\Completion;
 
 /** Makes a kind of task, with an id from its name, or changes one; its id stays. */
 final class SaveKind
@@ -25,6 +26,7 @@ final class SaveKind
         ?string $guide,
         array $defaults,
         ?array $asks,
+        Completion $completion,
         Actor $by,
     ): TaskKind {
         $values = [
@@ -33,6 +35,7 @@ final class SaveKind
             'guide' => $guide,
             'defaults' => $defaults,
             'asks' => $asks,
+            'to_complete' => $completion->write(),
         ];
 
         return ChangeHouse::run(

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Tasks;
 
 use App\Access\Actor;
+use App\Bridge\Snapshot;
 use App\Models\Access\User;
 use App\Models\Tasks\Task;
 use OpenBaton\Core\Subject\Subject;
@@ -14,7 +15,7 @@ use OpenBaton\Core\Workload\TaskStatus;
 /** Whoever did it asks for a review. */
 final readonly class AskReview
 {
-    public function __construct(private EditTask $edit) {}
+    public function __construct(private EditTask $edit, private Completing $completing) {}
 
     public function __invoke(Task $task, ?string $note, User $by, ?int $seenRevision = null): Task
     {
@@ -23,7 +24,11 @@ final readonly class AskReview
             $seenRevision,
             new Edit(
                 'review_asked',
-                static fn(Subject $subject): Subject => $subject->inStatus(TaskStatus::InReview),
+                function (Subject $subject, Snapshot $house) use ($note): Subject {
+                    $this->completing->check($subject, $note, $house);
+
+                    return $subject->inStatus(TaskStatus::InReview);
+                },
                 TaskAction::AskReview,
                 $note,
             ),

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Tasks;
 
 use App\Access\Actor;
+use App\Bridge\Snapshot;
 use App\Models\Access\User;
 use App\Models\Tasks\Task;
+use App\Refusals\NotYetComplete;
 use App\Refusals\StillWaits;
 use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Subject\TaskAction;
@@ -15,12 +17,13 @@ use OpenBaton\Core\Workload\TaskStatus;
 /** The assignee is done. */
 final readonly class CompleteTask
 {
-    public function __construct(private EditTask $edit) {}
+    public function __construct(private EditTask $edit, private Completing $completing) {}
 
     /**
      * @param int|null $spentMinutes in all; null: as it stands
      * @param bool     $anyway       although tasks that it waits for are open
      *
+     * @throws NotYetComplete where its kind asks for what is not there
      * @throws StillWaits where it waits for others and is not meant to be completed all the same
      */
     public function __invoke(
@@ -36,11 +39,16 @@ final readonly class CompleteTask
             $seenRevision,
             new Edit(
                 'completed',
-                static fn(Subject $subject): Subject => $anyway || $subject->waitsOn === []
-                    ? $subject
+                function (Subject $subject, Snapshot $house) use ($note, $spentMinutes, $anyway): Subject {
+                    if (!$anyway && $subject->waitsOn !== []) {
+                        throw StillWaits::for($subject->waitsOn);
+                    }
+                    $this->completing->check($subject, $note, $house);
+
+                    return $subject
                         ->inStatus(TaskStatus::Done)
-                        ->with(['effort' => $subject->effort->spending($spentMinutes)])
-                    : throw StillWaits::for($subject->waitsOn),
+                        ->with(['effort' => $subject->effort->spending($spentMinutes)]);
+                },
                 TaskAction::Complete,
                 besides: static function (Task $row) use ($note): void {
                     $row->outcome_note = $note;

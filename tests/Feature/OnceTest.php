@@ -24,6 +24,7 @@ use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Validator;
+use OpenBaton\Core\Subject\Completion;
 use Tests\Support\Clock;
 use Tests\Support\House;
 
@@ -44,7 +45,7 @@ it('tells what is made twice at one moment as taken, with its place, whatever it
     }
     $made = [
         static fn() => app(SaveField::class)->define('task', 'Colour', 'text', null, $lead),
-        static fn() => app(SaveKind::class)(null, 'Polish', 30, null, [], null, $lead),
+        static fn() => app(SaveKind::class)(null, 'Polish', 30, null, [], null, new Completion(), $lead),
         static fn() => app(SaveChecklist::class)(null, 'Once', ['A'], $lead),
     ];
     foreach ($made as $make) {

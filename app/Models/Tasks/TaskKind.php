@@ -18,5 +18,5 @@ final class TaskKind extends Model
 
     protected $guarded = [];
 
-    protected $casts = ['form_facts' => 'array', 'defaults' => 'array', 'asks' => 'array'];
+    protected $casts = ['form_facts' => 'array', 'defaults' => 'array', 'asks' => 'array', 'to_complete' => 'array'];
 }

@@ -67,6 +67,11 @@ export function TaskPanel({
             </header>
             <Buttons task={task} busy={busy} doing={doing} />
             <Marked task={task} />
+            {task.missing.length > 0 && (
+                <p className="mb-3 border-s-2 border-ochre ps-3">
+                    {say('completion.still', { missing: task.missing.join(', ') })}
+                </p>
+            )}
             <TaskParts task={task} />
             {asking !== null && (
                 <ActionDialog key={asking} action={asking} task={task} place={place} onClose={() => setAsking(null)} />

@@ -29,6 +29,7 @@ use Illuminate\Support\Facades\Gate;
 use Inertia\Inertia;
 use Inertia\Response;
 use OpenBaton\Core\Document\TextLimits;
+use OpenBaton\Core\Subject\Completion;
 use OpenBaton\Core\Workload\TaskStatus;
 
 /** What the house is made of: its fields, kinds of task and checklists. */
@@ -56,6 +57,7 @@ final class HouseController
                             'guide' => $kind->guide,
                             'defaults' => (object) ($kind->defaults ?? []),
                             'asks' => $kind->asks,
+                            'completion' => Completion::read($kind->to_complete)->write(),
                         ],
                     )
                     ->all(),
@@ -177,6 +179,7 @@ final class HouseController
             $request->guide(),
             $request->defaults(),
             $request->asks(),
+            $request->completion(),
             $viewer->actor(),
         );
 

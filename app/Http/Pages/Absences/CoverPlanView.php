@@ -10,8 +10,8 @@ use App\Http\Viewer;
 use App\Models\Tasks\Task;
 use OpenBaton\Core\Absence\CoverLine;
 use OpenBaton\Core\Absence\CoverPlan;
-use OpenBaton\Core\Routing\Objection;
 use OpenBaton\Core\Absence\SubstituteLoad;
+use OpenBaton\Core\Routing\Objection;
 use OpenBaton\Core\Rulebook\SeatName;
 use OpenBaton\Core\Time\LocalDate;
 

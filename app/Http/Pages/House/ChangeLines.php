@@ -17,6 +17,7 @@ use Illuminate\Support\Collection;
 use OpenBaton\Core\Criteria\FieldType;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Document\RosterFormat;
+use OpenBaton\Core\Subject\Completion;
 
 /**
  * Changes of the house in sentences: who did what, and what was before and after. Its type is ChangesPage.ts.
@@ -127,6 +128,7 @@ final class ChangeLines
             $value === null || $value === '' || $value === [] => '',
             is_bool($value) => $words->say($value ? 'audit.yes' : 'audit.no'),
             is_array($value) && $key === 'asks' => $this->asked($value),
+            is_array($value) && $key === 'to_complete' => $this->needed(Completion::read($value)),
             is_array($value) && $key === 'sweep' => (new SweepWords($this->viewer->words()))->say(Node::root($value)),
             is_array($value) => $this->listed($value),
             $value === RosterFormat::FURTHER_NOTICE => $words->say('audit.further_notice'),
@@ -166,6 +168,19 @@ final class ChangeLines
         }
 
         return implode(', ', $named);
+    }
+
+    private function needed(Completion $completion): string
+    {
+        $words = $this->viewer->words();
+        $said = array_map($words->field(...), $completion->fields);
+        foreach ([Completion::CHECKLIST, Completion::FILE, Completion::NOTE] as $what) {
+            if ($completion->write()[$what]) {
+                $said[] = $words->words->say("completion.{$what}");
+            }
+        }
+
+        return implode(', ', $said);
     }
 
     /** @param array<array-key, mixed> $values */

@@ -10,6 +10,9 @@ export type HouseField = {
     retiredOptions: Option[];
     retired: boolean;
 };
+/** What has to be there before a task of a kind is completed. */
+export type Completion = { file: boolean; checklist: boolean; note: boolean; fields: string[] };
+
 export type HouseKind = {
     id: string;
     slug: string;
@@ -19,6 +22,7 @@ export type HouseKind = {
     defaults: Record<string, EntryValue>;
     /** fields of the house that its tasks have, in their order; null: all */
     asks: AskedField[] | null;
+    completion: Completion;
 };
 export type HouseChecklist = { id: string; slug: string; name: string; items: string[] };
 

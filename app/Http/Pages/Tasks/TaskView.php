@@ -15,9 +15,11 @@ use App\Models\Rules\RulebookVersion;
 use App\Models\Tasks\Decision;
 use App\Models\Tasks\Task;
 use App\Policies\TaskPolicy;
+use App\Tasks\Completing;
 use App\Tasks\GiveBackTask;
 use Carbon\CarbonImmutable;
 use OpenBaton\Core\Document\Instant;
+use OpenBaton\Core\Subject\Completion;
 use OpenBaton\Core\Subject\TaskAction;
 use OpenBaton\Core\Subject\Transitions;
 
@@ -34,6 +36,8 @@ final readonly class TaskView
         private TaskButtons $buttons,
         private TaskLinks $links,
         private TaskReasons $reasons,
+        private TaskSubjects $subjects,
+        private Completing $completing,
     ) {}
 
     /** @return array<string, mixed> */
@@ -66,41 +70,42 @@ final readonly class TaskView
         $history = $this->history->page($task);
 
         return TaskLine::of($task) + [
-            'description' => $task->description,
-            'guide' => $task->kind?->guide,
-            'contact' => $this->viewer->user()->can('viewContact', $task) ? $task->contact : null,
-            'place' => $task->customer?->place?->name,
-            'source' => $words->value('task.source', $task->source->value),
-            'facts' => $this->facts($task),
-            'tags' => $task->tags,
-            'estimateMinutes' => $task->estimate_minutes ?? (int) $task->kind?->usual_minutes,
-            'spentMinutes' => $task->spent_minutes,
-            'countedSince' => $this->countedSince($task),
-            'toHandOnNote' => $task->to_hand_on_note,
-            'startedAt' => Moment::orNull($task->started_at),
-            'outcomeNote' => $task->outcome_note,
-            'assignee' => PersonRef::orNull($task->assignee),
-            'heldWith' => array_values($task->holdsWith->map(PersonRef::of(...))->all()),
-            'doTogether' => $task->do_together === true,
-            'claimants' => $task->claimants->map(PersonRef::of(...))->all(),
-            'revision' => $task->revision,
-            'may' => $may,
-            'handoffs' => array_values($task->handoffs->map(HandoffLine::of(...))->all()),
-            'reviewer' => PersonRef::orNull($task->reviewer),
-            'covers' => array_values($task->covers->map($this->cover(...))->all()),
-            'links' => $this->links->of($task),
-            'checklist' => array_map(get_object_vars(...), $task->items()),
-            'files' => TaskFiles::page($task),
-            'mayAttach' => $comments,
-            'watchers' => array_values($task->watchers->map(PersonRef::of(...))->all()),
-            'watching' => $comments ? $this->watching($task) : null,
-            'reasons' => $this->reasons->of($task),
-            'asksWhy' => $this->viewer->user()->can('write', RulebookVersion::class),
-            'history' => $history['entries'],
-            'earlier' => $history['earlier'],
-            'next' => $this->next->of($task),
-            'buttons' => $this->buttons->of($task),
-        ];
+                'description' => $task->description,
+                'guide' => $task->kind?->guide,
+                'contact' => $this->viewer->user()->can('viewContact', $task) ? $task->contact : null,
+                'place' => $task->customer?->place?->name,
+                'source' => $words->value('task.source', $task->source->value),
+                'facts' => $this->facts($task),
+                'tags' => $task->tags,
+                'estimateMinutes' => $task->estimate_minutes ?? (int) $task->kind?->usual_minutes,
+                'spentMinutes' => $task->spent_minutes,
+                'countedSince' => $this->countedSince($task),
+                'toHandOnNote' => $task->to_hand_on_note,
+                'startedAt' => Moment::orNull($task->started_at),
+                'outcomeNote' => $task->outcome_note,
+                'assignee' => PersonRef::orNull($task->assignee),
+                'heldWith' => array_values($task->holdsWith->map(PersonRef::of(...))->all()),
+                'doTogether' => $task->do_together === true,
+                'claimants' => $task->claimants->map(PersonRef::of(...))->all(),
+                'revision' => $task->revision,
+                'may' => $may,
+                'handoffs' => array_values($task->handoffs->map(HandoffLine::of(...))->all()),
+                'reviewer' => PersonRef::orNull($task->reviewer),
+                'covers' => array_values($task->covers->map($this->cover(...))->all()),
+                'links' => $this->links->of($task),
+                'checklist' => array_map(get_object_vars(...), $task->items()),
+                'files' => TaskFiles::page($task),
+                'mayAttach' => $comments,
+                'watchers' => array_values($task->watchers->map(PersonRef::of(...))->all()),
+                'watching' => $comments ? $this->watching($task) : null,
+                'reasons' => $this->reasons->of($task),
+                'asksWhy' => $this->viewer->user()->can('write', RulebookVersion::class),
+                'history' => $history['entries'],
+                'earlier' => $history['earlier'],
+                'next' => $this->next->of($task),
+                'buttons' => $this->buttons->of($task),
+            ] +
+            $this->completion($task);
     }
 
     /** @return array<string, mixed> the reason trail of a decision */
@@ -152,6 +157,23 @@ final readonly class TaskView
             TaskAction::GiveBack => GiveBackTask::wasClaimed($task),
             default => true,
         };
+    }
+
+    /**
+     * @return array{missing: list<string>, asksNote: bool} what its kind asks for before it is completed, and is not
+     *     there; a word is said then
+     */
+    private function completion(Task $task): array
+    {
+        $house = $this->viewer->house();
+        $subject = $this->subjects->of($task, $house);
+        $completion = Completing::of($subject, $house->snapshot);
+        $missing = $task->status->wantsHolder() ? $completion->missing($subject, Completion::NOTE) : [];
+
+        return [
+            'missing' => $this->completing->inWords($missing, $this->viewer->snapshot()),
+            'asksNote' => $completion->note,
+        ];
     }
 
     private function countedSince(Task $task): ?string

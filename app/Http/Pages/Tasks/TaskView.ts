@@ -118,6 +118,10 @@ export type TaskView = TaskLine & {
     history: HistoryEntry[];
     /** the moment before which more has happened; null: that is all */
     earlier: string | null;
+    /** what is still needed before it is completed, in words */
+    missing: string[];
+    /** a word is needed when it is completed */
+    asksNote: boolean;
     next: NextMoment[];
     /** that rules put on it */
     buttons: { rule: string; label: string }[];

@@ -14,6 +14,7 @@ use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Document\TextLimits;
 use OpenBaton\Core\Document\ValueCodec;
 use OpenBaton\Core\Parameter\Assignment;
+use OpenBaton\Core\Subject\Completion;
 
 /** A kind of task that the house makes, or changes. */
 final class KindRequest extends HouseRequest
@@ -35,6 +36,12 @@ final class KindRequest extends HouseRequest
             'asks' => ['nullable', 'array', 'list', 'max:200'],
             'asks.*.path' => ['required', 'string', 'distinct', Rule::exists('fields', 'path')],
             'asks.*.required' => ['required', 'boolean'],
+            'completion' => ['nullable', 'array:file,checklist,note,fields'],
+            'completion.file' => ['boolean'],
+            'completion.checklist' => ['boolean'],
+            'completion.note' => ['boolean'],
+            'completion.fields' => ['array', 'list', 'max:200'],
+            'completion.fields.*' => ['required', 'string', 'distinct', Rule::exists('fields', 'path')],
         ];
     }
 
@@ -82,6 +89,17 @@ final class KindRequest extends HouseRequest
                 ) ?? [],
             )
             : null;
+    }
+
+    /** What has to be there before a task of it is completed. */
+    public function completion(): Completion
+    {
+        return Completion::read(
+            array_map(
+                static fn(mixed $one): mixed => is_array($one) ? $one : filter_var($one, FILTER_VALIDATE_BOOLEAN),
+                (array) $this->validated('completion'),
+            ),
+        );
     }
 
     /** @return array<array-key, mixed> values by path, each right for its field */

@@ -1,5 +1,5 @@
 import { router } from '@inertiajs/react';
-import type { HouseKind, HousePageProps } from '@props/House/HousePage';
+import type { Completion, HouseKind, HousePageProps } from '@props/House/HousePage';
 import type { AskedField, EntryValue } from '@props/Intake/NewTaskPage';
 import { useState } from 'react';
 import { unlessRefused } from '@/lib/refused';
@@ -10,9 +10,12 @@ import { Labelled } from '@/ui/Labelled';
 import { shortName } from '@/lib/shortName';
 import { say } from '@/lib/words';
 import { AskedFields } from './AskedFields';
+import { CompletionFields } from './CompletionFields';
 import { knownAs } from './knownAs';
 
 type Props = Pick<HousePageProps, 'entries' | 'people'> & { kind: HouseKind | null; onClose: () => void };
+
+const NOTHING: Completion = { file: false, checklist: false, note: false, fields: [] };
 
 /** Makes a kind of task, or changes one. */
 export function KindDialog({ kind, entries, people, onClose }: Props) {
@@ -21,12 +24,14 @@ export function KindDialog({ kind, entries, people, onClose }: Props) {
     const [guide, setGuide] = useState(kind?.guide ?? '');
     const [defaults, setDefaults] = useState<Record<string, EntryValue>>(kind?.defaults ?? {});
     const [asks, setAsks] = useState<AskedField[] | null>(kind?.asks ?? null);
+    const [completion, setCompletion] = useState(kind?.completion ?? NOTHING);
     const [wrong, setWrong] = useState<Record<string, string>>({});
     const tasks = entries.filter((one) => one.path.startsWith('task.'));
     const send = (): void => {
         const after = { preserveScroll: true, onSuccess: unlessRefused(onClose), onError: setWrong };
-        if (kind === null) router.post('/house/kinds', { name, minutes, guide, defaults, asks }, after);
-        else router.put(`/house/kinds/${kind.id}`, { name, minutes, guide, defaults, asks }, after);
+        const data = { name, minutes, guide, defaults, asks, completion };
+        if (kind === null) router.post('/house/kinds', data, after);
+        else router.put(`/house/kinds/${kind.id}`, data, after);
     };
     return (
         <Dialog
@@ -72,6 +77,11 @@ export function KindDialog({ kind, entries, people, onClose }: Props) {
                     />
                 </Labelled>
                 {tasks.length > 0 && <AskedFields asks={asks} fields={tasks} onChange={setAsks} />}
+                <CompletionFields
+                    completion={completion}
+                    fields={tasks.filter((one) => asks === null || asks.some(({ path }) => path === one.path))}
+                    onChange={setCompletion}
+                />
                 <h3 className="font-semibold">{say('screen.kind_dialog.what_tasks_of_it')}</h3>
                 <div className="grid gap-4 sm:grid-cols-3">
                     {tasks

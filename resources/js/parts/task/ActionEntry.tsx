@@ -97,7 +97,11 @@ export function ActionEntry({ name, action, task, value, wrong, onChange }: Entr
             );
         case 'note':
             return (
-                <Labelled label={say('screen.action_dialog.note')} hint={say(`ask.${action}.hint`)} wrong={wrong}>
+                <Labelled
+                    label={say('screen.action_dialog.note')}
+                    hint={say(needsNote(task, action) ? 'completion.note_needed' : `ask.${action}.hint`)}
+                    wrong={wrong}
+                >
                     {action === 'postpone' ? (
                         <input
                             data-autofocus
@@ -119,6 +123,11 @@ export function ActionEntry({ name, action, task, value, wrong, onChange }: Entr
                 </Labelled>
             );
     }
+}
+
+/** Whether the kind of the task asks for a word with what is done. */
+function needsNote(task: TaskView, action: TaskActionCode): boolean {
+    return task.asksNote && (action === 'complete' || action === 'ask_review');
 }
 
 /** Whoever is to review it: anybody but whoever does so now. */

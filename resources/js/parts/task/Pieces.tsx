@@ -88,6 +88,7 @@ export function Files({ task }: { task: TaskView }) {
     const formats = useFormats();
     const { shown, earlier, fetchMore } = useFiles(task);
     const entry = useRef<HTMLInputElement>(null);
+    const camera = useRef<HTMLInputElement>(null);
     const form = useForm<{ file: File | null }>({ file: null });
     const send = (file: File): void => {
         form.transform(() => ({ file }));
@@ -136,6 +137,27 @@ export function Files({ task }: { task: TaskView }) {
                     />
                     <Button disabled={form.processing} onClick={() => entry.current?.click()}>
                         {say('screen.task_parts.attach_a_file')}
+                    </Button>
+                    <input
+                        ref={camera}
+                        type="file"
+                        accept="image/*"
+                        capture="environment"
+                        className="sr-only"
+                        aria-label={say('completion.photograph')}
+                        tabIndex={-1}
+                        onChange={(event) => {
+                            const file = event.target.files?.[0];
+                            if (file !== undefined) send(file);
+                            event.target.value = '';
+                        }}
+                    />
+                    <Button
+                        className="pointer-fine:hidden"
+                        disabled={form.processing}
+                        onClick={() => camera.current?.click()}
+                    >
+                        {say('completion.photograph')}
                     </Button>
                     {form.progress !== null && (
                         <span className="text-ink2">{Math.round(form.progress.percentage ?? 0)} %</span>
