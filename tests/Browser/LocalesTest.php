@@ -13,10 +13,12 @@ use Tests\Support\Sweeps;
 /** Pages, and what is pressed on each, by whom. */
 const OPENED = [
     'hanneke' => [
-        ['/tasks/{task}', 'action.hand_on'],
+        ['/tasks/{task}', 'action.more'],
+        ['/tasks/{task}', 'action.more', 'action.hand_on'],
         ['/tasks/{task}', 'action.complete'],
-        ['/tasks/{task}', 'action.wait'],
-        ['/tasks/{task}', 'action.edit'],
+        ['/tasks/{task}', 'action.more', 'action.postpone'],
+        ['/tasks/{task}', 'action.more', 'action.wait'],
+        ['/tasks/{task}', 'action.more', 'action.edit'],
         ['/absences', 'absence.enter'],
         ['/absences', 'chart.set_minimum'],
         ['/people', 'people.new'],
@@ -136,13 +138,16 @@ it('does so in its dialogs and editors as well', function (string $locale): void
             ->where('email', "{$who}@alderquill.example")
             ->sole();
         $user->update(['locale' => $locale]);
-        foreach ($places as [$path, $pressed]) {
+        foreach ($places as $place) {
+            $path = array_shift($place);
             $this->visit(strtr($path, ['{task}' => $task]));
-            $this->press($words->say($pressed, ['place' => 3]));
+            foreach ($place as $pressed) {
+                $this->press($words->say($pressed, ['place' => 3]));
+            }
             $this->settled();
             $wrong = lookAt($this);
             if ($wrong !== []) {
-                $found["{$path} {$pressed}"] = $wrong;
+                $found[implode(' ', [$path, ...$place])] = $wrong;
             }
         }
         $user->update(['locale' => null]);
