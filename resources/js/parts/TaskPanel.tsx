@@ -65,7 +65,7 @@ export function TaskPanel({
                     </Button>
                 )}
             </header>
-            <Buttons task={task} busy={busy} doing={doing} />
+            <Buttons task={task} busy={busy} doing={doing} on={place === 'in-hand' ? 'bg-chalk' : 'bg-paper'} />
             <Marked task={task} />
             {task.missing.length > 0 && (
                 <p className="mb-3 border-s-2 border-ochre ps-3">

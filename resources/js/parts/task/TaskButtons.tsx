@@ -5,11 +5,14 @@ import { Button } from '@/ui/Button';
 import { Menu } from '@/ui/Menu';
 import { atHand, deedsOf, type Doing } from './deeds';
 
+/** on: the colour that the panel stands on, what scrolls passes below it */
+type ButtonsProps = { task: TaskView; busy: boolean; doing: Doing; on: 'bg-chalk' | 'bg-paper' };
+
 /** The one or two that are likeliest as buttons, with those that rules put there; the rest in a menu. */
-export function Buttons({ task, busy, doing }: { task: TaskView; busy: boolean; doing: Doing }) {
+export function Buttons({ task, busy, doing, on }: ButtonsProps) {
     const [shown, rest] = atHand(deedsOf(task, doing));
     return (
-        <div className="sticky top-0 z-10 flex flex-wrap gap-2 bg-chalk py-3">
+        <div className={`sticky top-0 z-10 flex flex-wrap gap-2 py-3 ${on}`}>
             {shown.map((deed, index) => (
                 <Button key={deed.code} look={index === 0 ? 'main' : 'plain'} disabled={busy} onClick={deed.run}>
                     {deed.label}
