@@ -7,7 +7,6 @@ namespace App\Tasks;
 use App\Bridge\Snapshot;
 use App\Refusals\NotYetComplete;
 use App\Words\Words;
-use OpenBaton\Core\Subject\Completion;
 use OpenBaton\Core\Subject\Subject;
 
 /** What the kind of a task asks for before it is completed, or sent to be reviewed. */
@@ -18,17 +17,12 @@ final readonly class Completing
     /** @throws NotYetComplete where something is missing */
     public function check(Subject $subject, ?string $note, Snapshot $house): void
     {
-        $missing = self::of($subject, $house)->missing($subject, $note);
+        $kind = $subject->fields['task.kind'] ?? null;
+        $completion = is_string($kind) ? $house->kindNamed($kind)?->completion : null;
+        $missing = $completion?->missing($subject, $note) ?? [];
         if ($missing !== []) {
             throw NotYetComplete::without($this->inWords($missing, $house));
         }
-    }
-
-    public static function of(Subject $subject, Snapshot $house): Completion
-    {
-        $kind = $subject->fields['task.kind'] ?? null;
-
-        return (is_string($kind) ? $house->kindNamed($kind)?->completion : null) ?? new Completion();
     }
 
     /**

@@ -45,7 +45,8 @@ final readonly class GiveBackTask
         );
     }
 
-    /** @param Task $task perhaps with its latest handoffs
+    /**
+     * @param Task $task perhaps with its latest handoffs
      *
      * @return bool whether whoever holds it has claimed it
      */

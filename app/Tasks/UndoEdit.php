@@ -7,7 +7,9 @@ namespace App\Tasks;
 use App\Bridge\Houses;
 use App\Bridge\LockedHouse;
 use App\Bridge\Occasion;
+use App\Database\Stamp;
 use App\Models\Access\User;
+use App\Models\Casts\Document;
 use App\Models\Tasks\Task;
 use App\Models\Tasks\TaskUndo;
 use App\Refusals\TaskMovedOn;
@@ -36,14 +38,18 @@ final readonly class UndoEdit
 
             return;
         }
-        TaskUndo::query()->updateOrCreate(
-            ['task_id' => $task->id],
+        // In one query: the house is locked.
+        TaskUndo::query()->upsert(
             [
-                'user_id' => $userId,
-                'revision' => $task->revision,
-                'undo' => Undoing::of($chain),
-                'at' => $at,
+                [
+                    'task_id' => $task->id,
+                    'user_id' => $userId,
+                    'revision' => $task->revision,
+                    'undo' => Document::encode(Undoing::of($chain)),
+                    'at' => Stamp::of($at->getTimestamp()),
+                ],
             ],
+            ['task_id'],
         );
     }
 

@@ -22,7 +22,11 @@ function fiveTasks(): array
     $ayumi = Person::query()->where('slug', 'ayumi-kato')->firstOrFail();
     $tasks = Task::query()->open()->where('assignee_id', $ayumi->id)->where('status', TaskStatus::New)->take(5)->get();
     foreach ($tasks as $number => $task) {
-        $task->update(['due_at' => CarbonImmutable::parse('2026-01-05')->addDays($number), 'starts_at' => null]);
+        $task->update([
+            'due_at' => CarbonImmutable::parse('2026-01-05')->addDays($number),
+            'starts_at' => null,
+            'to_hand_on' => false,
+        ]);
     }
     // Nothing that she has begun, or has to look at, comes first.
     Task::query()
@@ -59,6 +63,27 @@ it('does five tasks in a row by keys alone, and takes the last one back', functi
     typeKey($this, 'z');
     $this->see("№ {$tasks[4]->number} is as it was.");
     expect($tasks[4]->refresh()->status)->toBe(TaskStatus::Working);
+});
+
+it('offers to take back each thing anew, on one task as well', function (): void {
+    [$task] = fiveTasks();
+    $this->signIn('ayumi');
+    $this->visit("/in-hand?task={$task->id}");
+    $this->find("//article[@aria-label='Task {$task->number}']");
+    $left = function (): int {
+        preg_match('/for (\d+) s/', $this->text(), $found);
+
+        return (int) ($found[1] ?? 0);
+    };
+    typeKey($this, 'e');
+    $this->see("№ {$task->number} is marked");
+    $this->until(static fn(): bool => $left() === 0, static fn(): string => 'The offer does not end.');
+    typeKey($this, 'e');
+    $this->see("№ {$task->number} stays with whoever has it.");
+    expect($left())->toBeGreaterThan(0);
+    typeKey($this, 'z');
+    $this->see("№ {$task->number} is as it was.");
+    expect($task->refresh()->to_hand_on)->toBeTrue();
 });
 
 it('puts one off with a word, which comes back when its moment has come', function (): void {

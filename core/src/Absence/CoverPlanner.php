@@ -98,9 +98,9 @@ final readonly class CoverPlanner
                     ...$give === null
                         ? []
                         : $this->objections->byRule(
-                            $task,
                             $line->toId,
                             $give,
+                            $this->objections->pool($task, $give, $at),
                             new LoadView($after, $this->book, $at, $task),
                         ),
                 );

@@ -17,16 +17,15 @@ final readonly class Objections
     public function __construct(private Roster $roster, private ChangeFacts $facts) {}
 
     /**
-     * @param LoadView $load at the moment, with the task
+     * @param list<string> $pool ids of those whom the rule chooses from
+     * @param LoadView     $load at the moment, with the task
      *
      * @return list<Objection> of pool and limits
      */
-    public function byRule(Subject $task, string $personId, Give $give, LoadView $load): array
+    public function byRule(string $personId, Give $give, array $pool, LoadView $load): array
     {
         $objections =
-            $give->pool->namesOne() || in_array($personId, $this->pool($task, $give, $load->at), true)
-                ? []
-                : [new Objection(Objection::OUTSIDE_POOL)];
+            $give->pool->namesOne() || in_array($personId, $pool, true) ? [] : [new Objection(Objection::OUTSIDE_POOL)];
         foreach ($give->limits as $limit) {
             $figures = $limit->refusal($this->roster->people[$personId], $load);
             if ($figures !== null) {
@@ -52,9 +51,6 @@ final readonly class Objections
     /** @return list<string> ids of those whom the rule chooses from */
     public function pool(Subject $task, Give $give, int $at): array
     {
-        return array_map(
-            static fn(Membership $one): string => $one->personId,
-            $give->pool->members($this->roster, $this->facts->of($task, $task, $at)),
-        );
+        return Membership::ids($give->pool->members($this->roster, $this->facts->of($task, $task, $at)));
     }
 }

@@ -24,6 +24,12 @@ final readonly class Completion
         public array $fields = [],
     ) {}
 
+    /** Whether anything has to be there at all. */
+    public function asks(): bool
+    {
+        return $this->file || $this->checklist || $this->note || $this->fields !== [];
+    }
+
     /**
      * @param string|null $note that is said with it
      *

@@ -5,6 +5,13 @@ export type Day = string;
 
 const DAY = 86_400_000;
 
+/** When a day begins where nobody says when. */
+export const MORNING = '09:00';
+
+export function morningOf(day: Day): string {
+    return `${day}T${MORNING}`;
+}
+
 export function addDays(day: Day, count: number): Day {
     return new Date(Date.parse(`${day}T00:00:00Z`) + count * DAY).toISOString().slice(0, 10);
 }

@@ -1,4 +1,4 @@
-import { useCallback, useState } from 'react';
+import { useShared } from './shared';
 
 const PREFIX = 'typed ';
 /** What nobody sent for so long is forgotten. */
@@ -6,19 +6,13 @@ const DAYS = 14;
 
 type Kept = { at: number; text: string };
 
-function read(key: string): string | null {
+/** A text that was typed and not sent; it stays on this machine whatever becomes of the page or the connection. */
+export function keptText(key: string): string {
     try {
         const kept = JSON.parse(localStorage.getItem(PREFIX + key) ?? 'null') as Kept | null;
-        return kept !== null && Date.now() - kept.at < DAYS * 86_400_000 ? kept.text : null;
+        return kept !== null && Date.now() - kept.at < DAYS * 86_400_000 ? kept.text : '';
     } catch {
-        return null;
-    }
-}
-
-/** Takes out what was typed long ago. */
-export function forgetOld(): void {
-    for (const key of Object.keys(localStorage)) {
-        if (key.startsWith(PREFIX) && read(key.slice(PREFIX.length)) === null) localStorage.removeItem(key);
+        return '';
     }
 }
 
@@ -27,21 +21,8 @@ export function keep(key: string, text: string): void {
     else localStorage.setItem(PREFIX + key, JSON.stringify({ at: Date.now(), text } satisfies Kept));
 }
 
-/**
- * A text that is typed and stays on this machine until it is sent, whatever becomes of the page or the connection.
- *
- * @param key what the text is for; nobody else's on this machine has it
- */
-export function useKept(key: string, initial = ''): [string, (text: string) => void] {
-    const [text, setText] = useState(() => read(key) ?? initial);
-    const set = useCallback(
-        (next: string): void => {
-            setText(next);
-            keep(key, next === initial ? '' : next);
-        },
-        [key, initial],
-    );
-    return [text, set];
+/** What a text is for, by whoever is signed in: somebody else at this machine does not find it. */
+export function useKeptKey(what: string): string {
+    const { viewer } = useShared();
+    return `${viewer?.slug ?? viewer?.name ?? ''} ${what}`;
 }
-
-export { read as keptText };

@@ -1,9 +1,9 @@
 import { unlessRefused } from '@/lib/refused';
-import { keep, keptText } from '@/lib/kept';
+import { keep, keptText, useKeptKey } from '@/lib/kept';
 import { useForm } from '@inertiajs/react';
 import type { LinkedTask } from '@props/Tasks/TaskLinks';
 import type { TaskActionCode, TaskView } from '@props/Tasks/TaskView';
-import { addDays } from '@/lib/days';
+import { addDays, morningOf } from '@/lib/days';
 import { useFormats, useToday } from '@/lib/format';
 import { say } from '@/lib/words';
 import { ActionEntry, awaitable, type Asked } from '@/parts/task/ActionEntry';
@@ -45,14 +45,15 @@ type Props = { action: TaskActionCode; task: TaskView; place: string; onClose: (
 /** Asks for what goes with an action, and does it. */
 export function ActionDialog({ action, task, place, onClose }: Props) {
     const formats = useFormats();
-    const tomorrow = addDays(useToday(), 1);
-    const typed = (name: string): string => `${task.id} ${action} ${name}`;
+    const today = useToday();
+    const kept = useKeptKey(`${task.id} ${action}`);
+    const typed = (name: string): string => `${kept} ${name}`;
     const form = useForm({
         to: '',
-        reason: keptText(typed('reason')) ?? '',
-        note: keptText(typed('note')) ?? '',
+        reason: keptText(typed('reason')),
+        note: keptText(typed('note')),
         until: '',
-        at: `${tomorrow}T09:00`,
+        at: morningOf(addDays(today, 1)),
         on: '',
         spent: String(task.spentMinutes > 0 ? task.spentMinutes : task.estimateMinutes),
     });

@@ -29,7 +29,7 @@ export function Notice() {
             )}
         >
             <span className={grave ? 'font-semibold' : ''}>{text}</span>
-            {text === last && notice.undo !== null && <Undo key={notice.undo.url} undo={notice.undo} />}
+            {text === last && notice.undo !== null && <Undo of={notice} undo={notice.undo} />}
             {outage === null && (
                 <Button
                     look="quiet"
@@ -46,10 +46,12 @@ export function Notice() {
 /** Seconds for which what was done can be taken back. */
 const OPEN = 10;
 
-function Undo({ undo }: { undo: { label: string; url: string } }) {
-    const [until] = useState(() => Date.now() + OPEN * 1000);
+/** of: what it takes back; each begins its time anew, two of one task as well. */
+function Undo({ of, undo }: { of: object; undo: { label: string; url: string } }) {
     const now = useNow(1);
-    const left = Math.ceil((until - now) / 1000);
+    const [begun, setBegun] = useState({ of, at: now });
+    if (begun.of !== of) setBegun({ of, at: now });
+    const left = Math.ceil((begun.at + OPEN * 1000 - now) / 1000);
     const run = (): void => router.post(undo.url, {}, { preserveScroll: true });
     useShortcuts('anywhere', say('keys.anywhere'), left > 0 ? [{ key: 'z', does: say('keys.undo'), run }] : []);
     return left <= 0 ? null : (

@@ -5,6 +5,7 @@ import { isLate, isPostponed } from '@/lib/task';
 import { useNow } from '@/lib/useNow';
 import { say } from '@/lib/words';
 import { PersonName } from './PersonMark';
+import { Part } from './task/Part';
 
 /** What it waits for: what was said, and other tasks. */
 function waitsFor(task: TaskView): string {
@@ -167,10 +168,9 @@ export function Known({ task }: { task: TaskView }) {
         ...told(say('screen.task_panel.tags'), task.tags.join(', ')),
     ];
     return rows.length === 0 ? null : (
-        <section className="border-t border-line py-3">
-            <h3 className="mb-1 font-semibold">{say('screen.task_panel.with_what')}</h3>
+        <Part title={say('screen.task_panel.with_what')}>
             <Rows rows={rows} />
-        </section>
+        </Part>
     );
 }
 
@@ -186,9 +186,8 @@ export function WhoFor({ task }: { task: TaskView }) {
         ...told(say('screen.task_panel.watched_by'), task.watchers.map((one) => one.name).join(', ')),
     ];
     return (
-        <section className="border-t border-line py-3">
-            <h3 className="mb-1 font-semibold">{say('screen.task_panel.for_whom')}</h3>
+        <Part title={say('screen.task_panel.for_whom')}>
             <Rows rows={rows} />
-        </section>
+        </Part>
     );
 }

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { Day } from '@/lib/days';
+import { MORNING, type Day } from '@/lib/days';
 import { say } from '@/lib/words';
 import { DayEntry } from './DayEntry';
 
@@ -14,15 +14,13 @@ type Props = {
     'aria-describedby'?: string | undefined;
 };
 
-const BEGINNING = '09:00';
-
 /** A day and a time of it; the day alone is the morning of that day. */
 export function MomentEntry({ value, onChange, person, ...rest }: Props) {
     const [day, time = ''] = value.split('T') as [Day | '', string?];
     // A time that is typed before its day waits for it.
     const [early, setEarly] = useState('');
     const set = (nextDay: Day | '', nextTime: string): void =>
-        onChange(nextDay === '' ? '' : `${nextDay}T${(nextTime === '' ? BEGINNING : nextTime).slice(0, 5)}`);
+        onChange(nextDay === '' ? '' : `${nextDay}T${(nextTime === '' ? MORNING : nextTime).slice(0, 5)}`);
     return (
         <span className="inline-flex flex-wrap gap-2">
             <DayEntry

@@ -13,11 +13,11 @@ use App\Models\Tasks\Task;
 use Carbon\CarbonImmutable;
 use OpenBaton\Core\Document\Instant;
 use OpenBaton\Core\People\Availability;
-use OpenBaton\Core\People\Person;
+use OpenBaton\Core\People\Colleagues;
+use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\Routing\Needs;
 use OpenBaton\Core\Routing\Objection;
 use OpenBaton\Core\Routing\Objections;
-use OpenBaton\Core\Rulebook\Give;
 use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Workload\LoadBook;
 use OpenBaton\Core\Workload\LoadView;
@@ -48,25 +48,38 @@ final readonly class Receivers
         $subject = $this->subjects->of($task->loadMissing(TaskSubjects::RELATIONS), $house);
         $give = PlacingRules::of([$task->id], $router->rulebook->rulebook)[$task->id] ?? null;
         $objections = new Objections($roster, $router->facts);
-        $people = $this->people($subject, $give, $objections, $at, $asked);
+        $pool = $give === null ? [] : $objections->pool($subject, $give, $at);
+        $people = self::people($subject, $pool, $roster, $at, $asked);
         $work = WorkReader::of(new Needs($people), $house->snapshot);
         $book = new LoadBook($roster);
         $load = new LoadView($work, $book, $at, $subject);
+        $availability = new Availability($roster);
+        $words = $this->viewer->words();
         $lines = $order = [];
         foreach ($people as $slug) {
             $finish = $load->finishWith($slug);
             $against = [
-                ...$give === null ? [] : $objections->byRule($subject, $slug, $give, $load),
+                ...$give === null ? [] : $objections->byRule($slug, $give, $pool, $load),
                 // What is late already is so with everybody.
                 ...$subject->dueAt === null || $subject->dueAt < $at
                     ? []
                     : Objections::byTime($subject->dueAt, $finish),
             ];
             $away = $roster->awayUntil($slug, $at);
+            $held = $load->of($slug);
             $order[] = [$away !== null, count($against), $finish ?? PHP_INT_MAX];
-            $lines[] = $this->line($roster->people[$slug], $finish, $against, $at) + [
-                'loadPercent' => $book->plan($slug, $load->of($slug), $at)->ratio()->percent(),
-                'openTasks' => $load->of($slug)->openTasks(),
+            $lines[] = [
+                'slug' => $slug,
+                'name' => $roster->people[$slug]->name,
+                'state' => $availability->presence($roster->people[$slug], $at)->value,
+                'away' => Instant::orNull($away),
+                'finishAt' => Instant::orNull($finish),
+                'against' => array_map(
+                    static fn(Objection $one): string => ObjectionWords::say($one, $words),
+                    $against,
+                ),
+                'loadPercent' => $book->plan($slug, $held, $at)->ratio()->percent(),
+                'openTasks' => $held->openTasks(),
             ];
         }
         array_multisort($order, $lines);
@@ -75,44 +88,23 @@ final readonly class Receivers
     }
 
     /**
-     * @param list<Objection> $against
+     * @param list<string> $pool slugs of those whom the rule chooses from
      *
-     * @return array<string, mixed>
+     * @return list<string> slugs
      */
-    private function line(Person $person, ?int $finish, array $against, int $at): array
+    private static function people(Subject $subject, array $pool, Roster $roster, int $at, string $asked): array
     {
-        $roster = $this->viewer->snapshot()->roster;
-
-        return [
-            'slug' => $person->id,
-            'name' => $person->name,
-            'state' => (new Availability($roster))->presence($person, $at)->value,
-            'away' => Instant::orNull($roster->awayUntil($person->id, $at)),
-            'finishAt' => Instant::orNull($finish),
-            'against' => array_map(
-                fn(Objection $one): string => ObjectionWords::say($one, $this->viewer->words()),
-                $against,
-            ),
-        ];
-    }
-
-    /** @return list<string> slugs */
-    private function people(Subject $subject, ?Give $give, Objections $objections, int $at, string $asked): array
-    {
-        $roster = $this->viewer->snapshot()->roster;
-        $near = $give === null ? [] : $objections->pool($subject, $give, $at);
-        foreach ($roster->teams as $team) {
-            $members = array_column($team->members, 'personId');
-            if (array_intersect($members, $subject->holderIds()) !== []) {
-                $near = [...$near, ...$members];
-            }
+        $holders = $subject->holderIds();
+        $near = [$asked, ...$pool];
+        foreach ($holders as $holder) {
+            $near = [...$near, ...(new Colleagues($roster, $holder))->inTeams($at)];
         }
-        $near = array_filter(
-            array_unique([$asked, ...$near]),
+        $free = array_filter(
+            array_unique($near),
             static fn(string $slug): bool => ($roster->people[$slug] ?? null)?->active === true &&
-                !in_array($slug, $subject->holderIds(), true),
+                !in_array($slug, $holders, true),
         );
 
-        return array_slice(array_values($near), 0, self::MOST);
+        return array_slice(array_values($free), 0, self::MOST);
     }
 }

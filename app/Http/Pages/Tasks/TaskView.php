@@ -166,9 +166,11 @@ final readonly class TaskView
     private function completion(Task $task): array
     {
         $house = $this->viewer->house();
-        $subject = $this->subjects->of($task, $house);
-        $completion = Completing::of($subject, $house->snapshot);
-        $missing = $task->status->wantsHolder() ? $completion->missing($subject, Completion::NOTE) : [];
+        $completion = $house->snapshot->kinds[$task->task_kind_id]->completion ?? new Completion();
+        $missing =
+            $completion->asks() && $task->status->wantsHolder()
+                ? $completion->missing($this->subjects->of($task, $house), Completion::NOTE)
+                : [];
 
         return [
             'missing' => $this->completing->inWords($missing, $this->viewer->snapshot()),

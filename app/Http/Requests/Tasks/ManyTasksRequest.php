@@ -7,7 +7,6 @@ namespace App\Http\Requests\Tasks;
 use App\Http\Requests\InputRequest;
 use App\Models\People\Person;
 use App\Models\Tasks\Task;
-use Carbon\CarbonImmutable;
 use Illuminate\Validation\Rule;
 use OpenBaton\Core\Document\TextLimits;
 use OpenBaton\Core\Subject\TaskAction;
@@ -15,6 +14,8 @@ use OpenBaton\Core\Subject\TaskAction;
 /** The same for several tasks at once. */
 final class ManyTasksRequest extends InputRequest
 {
+    use AsksForAction;
+
     /** What may be done with several. */
     public const ACTIONS = [TaskAction::HandOn, TaskAction::Complete, TaskAction::Postpone, TaskAction::ToHandOn];
 
@@ -23,12 +24,6 @@ final class ManyTasksRequest extends InputRequest
     public function authorize(): bool
     {
         return $this->user()?->can('find', Task::class) === true;
-    }
-
-    /** By the last part of the address: "hand-on". */
-    public function action(): TaskAction
-    {
-        return TaskAction::from(str_replace('-', '_', basename($this->path())));
     }
 
     /** @return array<string, list<mixed>> */
@@ -44,7 +39,7 @@ final class ManyTasksRequest extends InputRequest
                     'reason' => ['required', 'string', 'max:' . TextLimits::REASON],
                 ],
                 TaskAction::Postpone => [
-                    'at' => ['bail', 'required', 'string', 'date', 'after:now', 'before:+5 years'],
+                    'at' => self::fromMoment(),
                     'note' => ['nullable', 'string', 'max:' . TextLimits::REASON],
                 ],
                 default => [],
@@ -77,15 +72,5 @@ final class ManyTasksRequest extends InputRequest
     public function reason(): string
     {
         return trim($this->string('reason')->toString());
-    }
-
-    public function at(): CarbonImmutable
-    {
-        return CarbonImmutable::parse($this->string('at')->toString());
-    }
-
-    public function note(): ?string
-    {
-        return $this->filled('note') ? $this->string('note')->toString() : null;
     }
 }

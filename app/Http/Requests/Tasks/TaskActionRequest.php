@@ -17,18 +17,14 @@ use OpenBaton\Core\Subject\Transitions;
 /** An action of the table of transitions on a task: what it asks for follows from there. */
 final class TaskActionRequest extends TaskRequest
 {
+    use AsksForAction;
+
     /** What is said of these stands beside the task in a list. */
     private const SHORT = [TaskAction::Postpone, TaskAction::ToHandOn];
 
     public function authorize(): bool
     {
         return $this->user()?->can('perform', [$this->task(), $this->action()]) === true;
-    }
-
-    /** By the last part of the address: "hand-on". */
-    public function action(): TaskAction
-    {
-        return TaskAction::from(str_replace('-', '_', basename($this->path())));
     }
 
     /** @return array<string, list<mixed>> */
@@ -47,7 +43,7 @@ final class TaskActionRequest extends TaskRequest
                 'string',
                 'max:' . (in_array($this->action(), self::SHORT, true) ? TextLimits::REASON : TextLimits::PROSE),
             ],
-            Asked::From->value => ['bail', 'required', 'string', 'date', 'after:now', 'before:+5 years'],
+            Asked::From->value => self::fromMoment(),
             Asked::Until->value => ['bail', 'nullable', 'string', 'date', 'after:now'],
             Asked::On->value => [
                 'bail',
@@ -89,11 +85,6 @@ final class TaskActionRequest extends TaskRequest
         return $this->string('reason')->toString();
     }
 
-    public function note(): ?string
-    {
-        return $this->filled('note') ? $this->string('note')->toString() : null;
-    }
-
     public function spent(): ?int
     {
         return $this->filled('spent') ? $this->integer('spent') : null;
@@ -108,12 +99,6 @@ final class TaskActionRequest extends TaskRequest
     public function on(): array
     {
         return $this->filled('on') ? [$this->string('on')->toString()] : [];
-    }
-
-    /** From when on it is to be done. */
-    public function at(): CarbonImmutable
-    {
-        return CarbonImmutable::parse($this->string(Asked::From->value)->toString());
     }
 
     public function until(): ?CarbonImmutable

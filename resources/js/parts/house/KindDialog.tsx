@@ -27,6 +27,7 @@ export function KindDialog({ kind, entries, people, onClose }: Props) {
     const [completion, setCompletion] = useState(kind?.completion ?? NOTHING);
     const [wrong, setWrong] = useState<Record<string, string>>({});
     const tasks = entries.filter((one) => one.path.startsWith('task.'));
+    const had = tasks.filter((one) => asks === null || asks.some(({ path }) => path === one.path));
     const send = (): void => {
         const after = { preserveScroll: true, onSuccess: unlessRefused(onClose), onError: setWrong };
         const data = { name, minutes, guide, defaults, asks, completion };
@@ -77,25 +78,19 @@ export function KindDialog({ kind, entries, people, onClose }: Props) {
                     />
                 </Labelled>
                 {tasks.length > 0 && <AskedFields asks={asks} fields={tasks} onChange={setAsks} />}
-                <CompletionFields
-                    completion={completion}
-                    fields={tasks.filter((one) => asks === null || asks.some(({ path }) => path === one.path))}
-                    onChange={setCompletion}
-                />
+                <CompletionFields completion={completion} fields={had} onChange={setCompletion} />
                 <h3 className="font-semibold">{say('screen.kind_dialog.what_tasks_of_it')}</h3>
                 <div className="grid gap-4 sm:grid-cols-3">
-                    {tasks
-                        .filter((one) => asks === null || asks.some(({ path }) => path === one.path))
-                        .map((field) => (
-                            <FieldEntry
-                                key={field.path}
-                                field={field}
-                                value={defaults[field.path] ?? null}
-                                people={people}
-                                wrong={wrong[`defaults.${field.path}`]}
-                                onChange={(value) => setDefaults({ ...defaults, [field.path]: value })}
-                            />
-                        ))}
+                    {had.map((field) => (
+                        <FieldEntry
+                            key={field.path}
+                            field={field}
+                            value={defaults[field.path] ?? null}
+                            people={people}
+                            wrong={wrong[`defaults.${field.path}`]}
+                            onChange={(value) => setDefaults({ ...defaults, [field.path]: value })}
+                        />
+                    ))}
                 </div>
             </DialogForm>
         </Dialog>

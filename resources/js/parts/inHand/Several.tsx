@@ -1,9 +1,8 @@
-import { router } from '@inertiajs/react';
 import type { TaskLine } from '@props/Tasks/TaskLine';
 import { useState } from 'react';
-import { ask } from '@/lib/ask';
-import { addDays } from '@/lib/days';
+import { addDays, morningOf } from '@/lib/days';
 import { useFormats, useToday } from '@/lib/format';
+import { refusals, withMany, type ManyAnswer } from '@/lib/manyTasks';
 import { usePeople } from '@/lib/usePeople';
 import { useSending } from '@/lib/useSending';
 import { say } from '@/lib/words';
@@ -15,21 +14,18 @@ import { DialogForm } from '@/ui/DialogForm';
 import { Labelled } from '@/ui/Labelled';
 import { MomentEntry } from '@/ui/MomentEntry';
 
-type Answer = { done: number; refused: { number: number; said: string }[] };
-
 type Props = { ids: string[]; tasks: TaskLine[]; onDone: () => void };
 
 /** What is done with all that are ticked; what can't be done with one of them is told, the others are. */
 export function Several({ ids, tasks, onDone }: Props) {
     const [asking, setAsking] = useState<'hand_on' | 'postpone' | null>(null);
-    const [answer, setAnswer] = useState<Answer | null>(null);
+    const [answer, setAnswer] = useState<ManyAnswer | null>(null);
     const { busy, faults, send } = useSending();
     const people = usePeople(asking === 'hand_on');
     const carryOut = (what: string, more: Record<string, string> = {}): void =>
         void send(async () => {
-            const told = await ask<Answer>('POST', `/tasks/many/${what}`, JSON.stringify({ ids, ...more }));
+            const told = await withMany(what, ids, more);
             setAsking(null);
-            router.reload();
             if (told.refused.length === 0) onDone();
             else setAnswer(told);
         });
@@ -58,7 +54,7 @@ export function Several({ ids, tasks, onDone }: Props) {
             {answer !== null && (
                 <>
                     <p>{say('in_hand.many', { done: answer.done })}</p>
-                    <FaultList faults={answer.refused.map((one) => `№ ${one.number}: ${one.said}`)} />
+                    <FaultList faults={refusals(answer)} />
                 </>
             )}
             {asking === 'hand_on' && <HandOnMany ids={ids} people={people} onDone={onDone} />}
@@ -78,7 +74,7 @@ type PutOffProps = { count: number; busy: boolean; onLeave: () => void; onSend: 
 
 function PutOffMany({ count, busy, onLeave, onSend }: PutOffProps) {
     const formats = useFormats();
-    const [at, setAt] = useState(`${addDays(useToday(), 1)}T09:00`);
+    const [at, setAt] = useState(morningOf(addDays(useToday(), 1)));
     const [note, setNote] = useState('');
     return (
         <Dialog

@@ -1,5 +1,5 @@
 import type { TaskView } from '@props/Tasks/TaskView';
-import { addDays } from '@/lib/days';
+import { addDays, morningOf } from '@/lib/days';
 import { useFormats, useToday } from '@/lib/format';
 import { say } from '@/lib/words';
 import { Button } from '@/ui/Button';
@@ -28,7 +28,7 @@ export function PutOff({ task, value, wrong, onChange }: Props) {
                         key={when}
                         aria-pressed={value.startsWith(often[when])}
                         look={value.startsWith(often[when]) ? 'main' : 'plain'}
-                        onClick={() => onChange(`${often[when]}T09:00`)}
+                        onClick={() => onChange(morningOf(often[when]))}
                     >
                         {say(`ask.postpone.soon.${when}`)}
                     </Button>

@@ -2,7 +2,7 @@ import { useForm } from '@inertiajs/react';
 import type { HistoryEntry } from '@props/Tasks/TaskHistory';
 import type { TaskView } from '@props/Tasks/TaskView';
 import { useFormats } from '@/lib/format';
-import { keep, keptText } from '@/lib/kept';
+import { keep, keptText, useKeptKey } from '@/lib/kept';
 import { sendsOnCtrlEnter } from '@/lib/keys';
 import { unlessRefused } from '@/lib/refused';
 import { usePeople } from '@/lib/usePeople';
@@ -12,8 +12,8 @@ import { PersonChoice } from '../PersonChoice';
 
 /** A word on the task, spoken to some of the house. */
 export function Say({ task }: { task: TaskView }) {
-    const key = `${task.id} said`;
-    const form = useForm<{ body: string; mentions: string[] }>({ body: keptText(key) ?? '', mentions: [] });
+    const key = useKeptKey(`${task.id} said`);
+    const form = useForm<{ body: string; mentions: string[] }>({ body: keptText(key), mentions: [] });
     const people = usePeople(form.data.body !== '');
     const send = (): void =>
         form.post(`/tasks/${task.id}/comment`, {

@@ -7,17 +7,9 @@ import { History } from '../History';
 import { LinkedTasks } from '../LinkedTasks';
 import { ReasonTrail } from '../ReasonTrail';
 import { Known, Standing, WhoFor } from '../TaskFacts';
+import { Part } from './Part';
 import { Checklist, Files, NextMoments } from './Pieces';
 import { Said, Say } from './Said';
-
-function Part({ title, children }: { title: string; children: ReactNode }) {
-    return (
-        <section className="border-t border-line py-3 first:border-0">
-            <h3 className="mb-1 font-semibold">{title}</h3>
-            {children}
-        </section>
-    );
-}
 
 /** What is told at length, where there is something. */
 function Told({ title, text }: { title: string; text: string | null }) {

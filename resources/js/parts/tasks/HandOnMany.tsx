@@ -1,7 +1,6 @@
 import type { Option } from '@props/Rules/Vocabulary';
-import { router } from '@inertiajs/react';
 import { useState } from 'react';
-import { ask } from '@/lib/ask';
+import { refusals, withMany, type ManyAnswer } from '@/lib/manyTasks';
 import { useSending } from '@/lib/useSending';
 import { say } from '@/lib/words';
 import { FaultList } from '@/parts/FaultList';
@@ -10,18 +9,15 @@ import { Dialog } from '@/ui/Dialog';
 import { DialogForm } from '@/ui/DialogForm';
 import { Labelled } from '@/ui/Labelled';
 
-type Answer = { done: number; refused: { number: number; said: string }[] };
-
 /** Hands several tasks on at once; those that can't be are told with why. */
 export function HandOnMany({ ids, people, onDone }: { ids: string[]; people: Option[]; onDone: () => void }) {
     const [to, setTo] = useState('');
     const [reason, setReason] = useState('');
-    const [answer, setAnswer] = useState<Answer | null>(null);
+    const [answer, setAnswer] = useState<ManyAnswer | null>(null);
     const { busy, wrong, send } = useSending((fault) => fault.pointer.slice(1));
     const handOn = (): void =>
         void send(async () => {
-            const told = await ask<Answer>('POST', '/tasks/many/hand-on', JSON.stringify({ ids, to, reason }));
-            router.reload();
+            const told = await withMany('hand-on', ids, { to, reason });
             if (told.refused.length === 0) onDone();
             else setAnswer(told);
         });
@@ -30,7 +26,7 @@ export function HandOnMany({ ids, people, onDone }: { ids: string[]; people: Opt
             {answer !== null ? (
                 <>
                     <p>{say('task_list.handed_on', { count: answer.done })}</p>
-                    <FaultList faults={answer.refused.map((one) => `№ ${one.number}: ${one.said}`)} />
+                    <FaultList faults={refusals(answer)} />
                 </>
             ) : (
                 <DialogForm busy={busy} onLeave={onDone} onSend={handOn}>
