@@ -21,12 +21,29 @@ function isTooLate(task: TaskLine, finish: string | undefined): boolean {
     return finish !== undefined && isOpen(task) && !isLate(task) && task.dueAt !== null && finish > task.dueAt;
 }
 
-/** From when on it is to be done, where it is put off, and why. */
-function PutOff({ task }: { task: TaskLine }) {
+/** How it stands with a task beyond its kind: for whom it is done, what it waits for, from when on it is to be done. */
+function Standing({ task }: { task: TaskLine }) {
     const formats = useFormats();
-    if (!isPostponed(task)) return null;
-    const why = task.postponedFor === null ? '' : `: ${task.postponedFor}`;
-    return ` · ${say('in_hand.from', { moment: formats.moment(task.startsAt ?? '') })}${why}`;
+    const said = [
+        task.coversFor !== null && (
+            <span className="text-plum">{say('cover.in_place', { person: task.coversFor.name })}</span>
+        ),
+        task.toHandOn && <span className="text-ochre">{say('in_hand.to_hand_on')}</span>,
+        task.together && say('task.shared'),
+        task.status === 'waiting' && say('screen.task_rows.waits', { for: task.waitingFor ?? 'none' }),
+        task.status === 'in_review' && say('screen.task_rows.in_review'),
+        isPostponed(task) &&
+            [say('in_hand.from', { moment: formats.moment(task.startsAt ?? '') }), task.postponedFor]
+                .filter((part) => part !== null)
+                .join(': '),
+    ].filter((part) => part !== false);
+    return said.length === 0 ? null : (
+        <span className="flex flex-wrap gap-x-3 wrap-anywhere">
+            {said.map((part, number) => (
+                <span key={number}>{part}</span>
+            ))}
+        </span>
+    );
 }
 
 /** When it was ended, or when it is due. */
@@ -78,20 +95,11 @@ export function TaskRows({ tasks, chosen, onChoose, label, finishes = {}, ticked
                                 {whenOf(task, finish, formats)}
                             </span>
                             <span />
-                            <span className="truncate text-xs text-ink2">
-                                {task.coversFor !== null && (
-                                    <span className="text-plum">
-                                        {say('cover.in_place', { person: task.coversFor.name })} ·{' '}
-                                    </span>
-                                )}
-                                {task.toHandOn && <span className="text-ochre">{say('in_hand.to_hand_on')} · </span>}
-                                {task.together && `${say('task.shared')} · `}
-                                {task.kind}
-                                {task.customer !== null && ` · ${task.customer}`}
-                                {task.status === 'waiting' &&
-                                    say('screen.task_rows.waits', { for: task.waitingFor ?? 'none' })}
-                                {task.status === 'in_review' && say('screen.task_rows.in_review')}
-                                <PutOff task={task} />
+                            <span className="min-w-0 text-xs text-ink2">
+                                <Standing task={task} />
+                                <span className="block truncate" title={task.customer ?? undefined}>
+                                    {task.customer === null ? task.kind : `${task.kind} · ${task.customer}`}
+                                </span>
                             </span>
                             <span className="text-end text-xs text-ink2">
                                 {(task.priority === 'urgent' || task.priority === 'high') && (
