@@ -16,6 +16,9 @@ return [
     'made_up_locales' => (bool) env('BATON_MADE_UP_LOCALES', false),
 
     // The currency in which money is shown; amounts are kept in hundredths of it.
+    // Which mailer of the framework takes mails: the stand-in keeps them.
+    'message_mailer' => env('BATON_MESSAGE_MAILER', 'stand-in'),
+
     'currency' => env('BATON_CURRENCY', 'EUR'),
 
     // Whether members may bring tasks in by hand; leads may.

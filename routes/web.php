@@ -22,6 +22,8 @@ use App\Http\Controllers\House\PlaceController;
 use App\Http\Controllers\House\SetupController;
 use App\Http\Controllers\Intake\NewTaskController;
 use App\Http\Controllers\Intake\WebFormController;
+use App\Http\Controllers\Messages\OutboxController;
+use App\Http\Controllers\Messages\StandInController;
 use App\Http\Controllers\People\IntakeController;
 use App\Http\Controllers\People\LeavingController;
 use App\Http\Controllers\People\MeController;
@@ -46,6 +48,7 @@ use App\Http\Controllers\Tasks\TaskTalkController;
 use App\Http\Controllers\Tasks\TimeController;
 use App\Http\Middleware\EndsWithThePerson;
 use App\Http\Middleware\ShareWithPages;
+use App\Http\Requests\Messages\SteerRequest;
 use App\Http\Requests\Tasks\ManyTasksRequest;
 use Illuminate\Support\Facades\Route;
 use OpenBaton\Core\Subject\TaskAction;
@@ -97,6 +100,15 @@ Route::middleware('auth')->group(static function (): void {
     Route::get('floor', [FloorController::class, '__invoke']);
     Route::get('in-hand', [InHandController::class, '__invoke']);
 
+    Route::get('outbox', [OutboxController::class, 'index']);
+    Route::put('outbox/holding', [OutboxController::class, 'hold']);
+    foreach (SteerRequest::ACTS as $act) {
+        Route::post("messages/{$act}", [OutboxController::class, 'steer']);
+    }
+    Route::put('messages/{message}', [OutboxController::class, 'update']);
+    Route::get('stand-ins/messages/{channel}', [StandInController::class, 'show']);
+    Route::put('stand-ins/messages/{channel}', [StandInController::class, 'behave']);
+    Route::get('stand-ins/mails/{post}', [StandInController::class, 'mail']);
     Route::get('tasks', [TaskListController::class, 'index']);
     Route::get('tasks/export', [TaskListController::class, 'export']);
     foreach (ManyTasksRequest::ACTIONS as $action) {

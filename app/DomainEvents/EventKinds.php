@@ -16,6 +16,7 @@ final class EventKinds
         WorkCovered::class,
         PeopleTold::class,
         PersonMentioned::class,
+        MessagePrepared::class,
     ];
 
     /**

@@ -8,6 +8,7 @@ use App\Database\Row;
 use App\Models\Events\Notice;
 use App\Models\Events\RecordedEvent;
 use App\Models\House\House;
+use App\Models\Messages\MessageStep;
 use App\Models\People\Person;
 use App\Models\Rules\RulebookVersion;
 use App\Models\Tasks\Handoff;
@@ -35,6 +36,7 @@ final class Stamps
             ->addSelect(['arrived' => Task::query()->select('number')->latest('number')->limit(1)])
             ->addSelect(['recorded' => RecordedEvent::query()->select('id')->latest('id')->limit(1)])
             ->addSelect(['told' => Notice::query()->select('id')->latest('id')->limit(1)])
+            ->addSelect(['said' => MessageStep::query()->select('id')->latest('id')->limit(1)])
             ->addSelect(['version' => RulebookVersion::query()->published()->select('id')->limit(1)])
             ->toBase()
             ->first();
@@ -48,6 +50,7 @@ final class Stamps
                     'arrived' => null,
                     'recorded' => null,
                     'told' => null,
+                    'said' => null,
                     'version' => null,
                 ],
         );
@@ -56,11 +59,17 @@ final class Stamps
     /** Of everything. */
     public function all(): string
     {
-        return implode('.', [$this->work(), $this->house(), $this->rules(), $this->row->textOrNull('told')]);
+        return implode('.', [
+            $this->work(),
+            $this->house(),
+            $this->rules(),
+            $this->row->textOrNull('told'),
+            $this->messages(),
+        ]);
     }
 
     /**
-     * @param list<string> $topics work, house, rules, mine, strip, or task: with its id
+     * @param list<string> $topics work, house, rules, messages, mine, strip, or task: with its id
      *
      * @return array<string, string> by topic, of those that there are
      */
@@ -72,6 +81,7 @@ final class Stamps
                 $topic === 'work' => $this->work(),
                 $topic === 'house' => $this->house(),
                 $topic === 'rules' => $this->rules(),
+                $topic === 'messages' => $this->messages(),
                 $topic === 'mine' => $this->mine($userId),
                 $topic === 'strip' => $this->strip(),
                 str_starts_with($topic, 'task:') => self::task(substr($topic, strlen('task:'))),
@@ -94,6 +104,12 @@ final class Stamps
         return "{$this->row->int('changes')}-{$this->row->int('roster_revision')}-{$this->row->int(
             'customer_revision',
         )}";
+    }
+
+    /** What leaves the house. */
+    private function messages(): string
+    {
+        return (string) $this->row->intOrNull('said');
     }
 
     private function rules(): string
@@ -146,8 +162,11 @@ final class Stamps
         ]);
     }
 
+    /** It, and what is sent about it. */
     private static function task(string $id): string
     {
-        return (string) Task::query()->whereKey($id)->first('revision')?->revision;
+        $said = MessageStep::query()->whereRelation('message', 'task_id', $id)->latest('id')->first('id')?->id;
+
+        return Task::query()->whereKey($id)->first('revision')?->revision . "-{$said}";
     }
 }

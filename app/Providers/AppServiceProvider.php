@@ -21,6 +21,8 @@ use App\House\PlacesTable;
 use App\Http\Viewer;
 use App\Intake\TasksTable;
 use App\Listeners\TellAdministrators;
+use App\Messages\PrepareMessages;
+use App\Messages\StandIns\MailStandIn;
 use App\Models\Absences\Absence;
 use App\Models\Absences\CalendarFeed;
 use App\Models\Access\AccessToken;
@@ -64,6 +66,7 @@ use Illuminate\Queue\Events\Looping;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;
+use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Session;
 use Illuminate\Support\Facades\Validator;
@@ -93,7 +96,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app
             ->when(HandOut::class)
             ->needs('$consumers')
-            ->give([WriteNotices::class]);
+            ->give([WriteNotices::class, PrepareMessages::class]);
         $this->app
             ->when(ImportKinds::class)
             ->needs('$kinds')
@@ -151,6 +154,7 @@ final class AppServiceProvider extends ServiceProvider
 
             return new ValidatesRules($translator, $data, $rules, self::inWords($messages), $names);
         });
+        Mail::extend('stand-in', static fn(): MailStandIn => new MailStandIn());
         Sanctum::usePersonalAccessTokenModel(AccessToken::class);
         // Lazy loading is how N+1 queries begin; outside of production it is an error.
         Model::preventLazyLoading(!$this->app->isProduction());

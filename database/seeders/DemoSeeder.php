@@ -23,6 +23,7 @@ use Carbon\CarbonImmutable;
 use Database\Seeders\Demo\DemoHistory;
 use Database\Seeders\Demo\DemoHouse;
 use Database\Seeders\Demo\DemoLatest;
+use Database\Seeders\Demo\DemoMessages;
 use Database\Seeders\Demo\DemoMoments;
 use Database\Seeders\Demo\DemoNotices;
 use Database\Seeders\Demo\DemoPlaces;
@@ -55,6 +56,7 @@ final class DemoSeeder extends Seeder
         private readonly SnapshotSource $snapshots,
         private readonly HandOut $handOut,
         private readonly SaveSweep $saveSweep,
+        private readonly DemoMessages $messages,
     ) {}
 
     public function run(int $weeks = 10, int $requestsADay = self::REQUESTS_A_DAY): void
@@ -86,6 +88,7 @@ final class DemoSeeder extends Seeder
         $history->runUntil($now->getTimestamp());
         (new DemoSweeps($this->saveSweep))->lay($lead);
         (new DemoNotices($this->handOut))->readUntil($moments->ago(DemoNotices::UNREAD_MINUTES));
+        $this->messages->live($lead, $now);
     }
 
     private function signIns(): User

@@ -23,6 +23,18 @@ const LIMITED = [
     'coverage_counts.rule' => TextLimits::ID,
     'coverage_counts.rule_before' => TextLimits::ID,
     'decisions.rule' => TextLimits::ID,
+    'messages.recipient_name' => TextLimits::NAME,
+    'messages.address' => TextLimits::NAME,
+    'messages.subject' => TextLimits::NAME,
+    'messages.text' => 20_000,
+    'messages.said' => 20_000,
+    'messages.problem' => TextLimits::REASON,
+    'messages.rule' => TextLimits::ID,
+    'message_steps.note' => TextLimits::REASON,
+    'stand_in_posts.address' => TextLimits::NAME,
+    'stand_in_posts.subject' => TextLimits::NAME,
+    'stand_in_posts.text' => 20_000,
+    'stand_in_posts.raw' => 100_000,
     'notices.text' => TextLimits::NAME,
     'fields.label' => TextLimits::LABEL,
     'fields.path' => TextLimits::SHORT_NAME + 9,
@@ -84,7 +96,7 @@ const OWN_WORDS =
     'saved_by_system|locale|only_one|zone|priority|held|hand_back|resumes_as|answering_level|log_name|' .
     'subject_type|causer_type|tokenable_type|abilities|token|secret|key|key_hash|hash|timer|path|' .
     'password|remember_token|intake_paused_until|batch_uuid|consumer|settling|signature|fault|' .
-    'why|comes_to)$|^chain_cuts\.reason$|' .
+    'why|comes_to|recipient|recipient_kind|channel|step|behaviour|message)$|^chain_cuts\.reason$|' .
     '^houses\.(name|form_customers)$|^customers\.(name|slug)$/';
 
 it('has a limit for each text that comes from outside, and a column in which it fits', function (): void {

@@ -30,6 +30,7 @@ use OpenBaton\Core\Chain\CutReason;
 use Tests\Support\Clock;
 use Tests\Support\House;
 use Tests\Support\LetsIn;
+use Tests\Support\Messages;
 use Tests\Support\Sweeps;
 
 /** Who has no page of their own finds none. */
@@ -155,6 +156,9 @@ beforeEach(function (): void {
         '{until}' => $notice->id,
         '{token}' => (string) House::user('femi')->createToken('t', [])->accessToken->getKey(),
         '{cut}' => $cut->id,
+        '{message}' => (string) Messages::held($task)->id,
+        '{post}' => (string) Messages::taken()->id,
+        '{channel}' => 'mail',
         '{customer}' => $customer->id,
         '{field}' => CustomField::query()->where('path', 'task.value')->sole()->id,
         '{kind}' => TaskKind::query()->where('slug', 'quote')->sole()->id,
@@ -222,7 +226,7 @@ it('changes nothing for whom it does not let in', function (): void {
     $before = $rows();
     foreach (LetsIn::table() as $route => [$in, $sent]) {
         foreach (array_diff(LetsIn::SIGNED_IN, $in) as $who) {
-            expect(isLetIn($this, $who, $route, $sent))->toBeFalse();
+            expect(isLetIn($this, $who, $route, $sent))->toBeFalse("{$who}, {$route}");
         }
     }
     expect($rows())->toBe($before);

@@ -100,6 +100,9 @@ final class RightRequests
             'signature' => str_repeat('a', 32),
             ...RightHouseRequests::ids(),
             'session' => hash('sha256', 'x'),
+            'message' => (string) Messages::held($this->tasks->of('new'))->id,
+            'post' => (string) Messages::taken()->id,
+            'channel' => 'mail',
         ];
         app(SaveDraft::class)([House::roundRule()], LockedDraft::revision(), Actor::user(House::user('hanneke')));
     }
@@ -120,6 +123,18 @@ final class RightRequests
     {
         return match ($route->methods()[0] . ' ' . $route->uri()) {
             'POST imports/{what}', 'POST imports/{what}/preview' => "name\nWeka Hall\n",
+            'POST messages/release', 'POST messages/drop', 'POST messages/hold' => [
+                'ids' => [(int) $this->ids['message']],
+            ],
+            'POST messages/postpone' => ['ids' => [(int) $this->ids['message']], 'at' => '2026-03-04T10:00:00Z'],
+            'PUT messages/{message}' => [
+                'address' => 'ada@holms.example',
+                'subject' => 'Your horn',
+                'text' => 'It is ready.',
+            ],
+            'PUT outbox/holding' => ['holds' => true],
+            'PUT stand-ins/messages/{channel}' => ['behaviour' => 'slow'],
+            'GET outbox' => ['state' => 'held', 'channel' => 'mail', 'q' => 'Holms', 'page' => '1'],
             'POST sign-in' => ['email' => 'femi@alderquill.example', 'password' => 'wrong'],
             'GET search' => ['q' => 'trumpet'],
             'GET floor', 'GET in-hand' => ['task' => $this->tasks->of('new')->id, 'person' => 'femi', 'page' => '1'],

@@ -12,7 +12,9 @@ use App\Clock\RetryWhenWorthwhile;
 use App\Clock\SettleAbsences;
 use App\Coverage\CoverageRuns;
 use App\DomainEvents\HandOut;
+use App\Messages\SendMessages;
 use App\Models\House\House;
+use App\Models\Messages\Message;
 use App\Models\Rules\RulebookVersion;
 use App\Models\Tasks\Task;
 use Carbon\CarbonImmutable;
@@ -60,6 +62,10 @@ final class Tick extends Command
         $fire($now);
         $retry($now->getTimestamp());
         $handOut();
+        // What waited for its time, for another try, or lay with a worker that is no more.
+        if (Message::query()->due($now)->exists() || Message::query()->where('to_tell_rules', true)->exists()) {
+            SendMessages::dispatch();
+        }
         $published = RulebookVersion::query()->published()->first();
         if ($published !== null) {
             CoverageRuns::forPublished($published);

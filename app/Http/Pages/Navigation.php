@@ -7,6 +7,7 @@ namespace App\Http\Pages;
 use App\Models\Absences\Absence;
 use App\Models\Access\User;
 use App\Models\House\House;
+use App\Models\Messages\Message;
 use App\Models\Rules\RulebookVersion;
 use App\Models\Tasks\Task;
 
@@ -23,6 +24,7 @@ final class Navigation
         'customers' => ['/customers', ['keepCustomers', House::class]],
         'rulebook' => ['/rulebook', ['viewAny', RulebookVersion::class]],
         'house' => ['/house', ['shape', House::class]],
+        'outbox' => ['/outbox', ['viewAny', Message::class]],
     ];
 
     /** @return list<array{place: string, url: string}> in the order in which they are offered */

@@ -27,6 +27,7 @@ final class House extends Model
         'calendars' => 'array',
         'customer_words' => 'array',
         'tasks_are_open' => 'boolean',
+        'holds_for_customers' => 'boolean',
         'ticked_at' => 'immutable_datetime',
         'set_up_at' => 'immutable_datetime',
     ];

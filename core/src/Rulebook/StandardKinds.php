@@ -22,6 +22,7 @@ final class StandardKinds
             Event\CommentAdded::class,
             Event\FileAdded::class,
             Event\Mentioned::class,
+            Event\MessageGivenUp::class,
             Event\ChecklistComplete::class,
             Event\Dropped::class,
             Event\DateReached::class,
@@ -85,6 +86,7 @@ final class StandardKinds
             FollowUp\GiveOwner::class,
             FollowUp\Watch::class,
             FollowUp\Tell::class,
+            FollowUp\Message::class,
         ],
     ];
 }

@@ -86,7 +86,12 @@ final class DemoPlaces
             // Who plays at home is nobody's business.
             'on_form' => $tier !== 'private',
         ]);
-        $customer->contacts()->create(['email' => Str::slug($name, '.') . '@selwyn.example']);
+        $number = crc32($name) % 10_000;
+        $customer->contacts()->create([
+            'email' => Str::slug($name, '.') . '@selwyn.example',
+            // Some have not said how to reach them by telephone.
+            'phone' => $number % 6 === 0 ? null : sprintf('+999 55 %04d', $number),
+        ]);
     }
 
     /** Who hires, until when, and who looks after them. */

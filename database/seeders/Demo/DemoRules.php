@@ -108,6 +108,7 @@ final class DemoRules
                     ],
                 ),
                 ...DemoOfficeRules::version($version),
+                ...DemoMessageRules::version($version),
             ]),
         );
     }

@@ -164,6 +164,10 @@ export type Event =
       whom?: string;
     }
   | {
+      kind: "message_given_up";
+      channel?: "mail" | "chat" | "text";
+    }
+  | {
       kind: "checklist_complete";
     }
   | {
@@ -458,6 +462,18 @@ export type FollowUp =
       kind: "tell";
       people: Pool;
       text: string;
+    }
+  | {
+      kind: "message";
+      addressee: "holder" | "reviewer" | "watchers" | "customer" | "people" | "team";
+      channel: "mail" | "chat" | "text";
+      text: string;
+      subject?: string;
+      people?: Pool;
+      team?: string;
+      held?: boolean;
+      delay?: string;
+      files?: boolean;
     };
 export type FollowUp1 = {
   kind?: "due_in" | "due_from" | "due_follows" | "due_end_of";
@@ -541,6 +557,18 @@ export type FollowUp1 = {
       kind: "tell";
       people: Pool;
       text: string;
+    }
+  | {
+      kind: "message";
+      addressee: "holder" | "reviewer" | "watchers" | "customer" | "people" | "team";
+      channel: "mail" | "chat" | "text";
+      text: string;
+      subject?: string;
+      people?: Pool;
+      team?: string;
+      held?: boolean;
+      delay?: string;
+      files?: boolean;
     }
 );
 export type Instant = string;

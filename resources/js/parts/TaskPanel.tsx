@@ -72,7 +72,7 @@ export function TaskPanel({
                     {say('completion.still', { missing: task.missing.join(', ') })}
                 </p>
             )}
-            <TaskParts task={task} />
+            <TaskParts task={task} keys={keys} />
             {asking !== null && (
                 <ActionDialog key={asking} action={asking} task={task} place={place} onClose={() => setAsking(null)} />
             )}

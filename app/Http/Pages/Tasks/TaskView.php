@@ -7,6 +7,7 @@ namespace App\Http\Pages\Tasks;
 use App\Bridge\DecisionReader;
 use App\Bridge\TaskSubjects;
 use App\Explain\ReasonTrail;
+use App\Http\Pages\Messages\MessageView;
 use App\Http\Pages\Moment;
 use App\Http\Pages\PersonRef;
 use App\Http\Viewer;
@@ -38,6 +39,7 @@ final readonly class TaskView
         private TaskReasons $reasons,
         private TaskSubjects $subjects,
         private Completing $completing,
+        private MessageView $messages,
     ) {}
 
     /** @return array<string, mixed> */
@@ -95,6 +97,7 @@ final readonly class TaskView
                 'links' => $this->links->of($task),
                 'checklist' => array_map(get_object_vars(...), $task->items()),
                 'files' => TaskFiles::page($task),
+                'messages' => $this->messages->ofTask($task),
                 'mayAttach' => $comments,
                 'watchers' => array_values($task->watchers->map(PersonRef::of(...))->all()),
                 'watching' => $comments ? $this->watching($task) : null,

@@ -1,5 +1,6 @@
 import type { TaskFiles } from './TaskFiles';
 import type { HandoffLine } from './HandoffLine';
+import type { WholeMessage } from '../Messages/OutboxPage';
 import type { PersonRef } from '../PersonRef';
 import type { HistoryEntry, NextMoment } from './TaskHistory';
 import type { TaskLine } from './TaskLine';
@@ -108,6 +109,8 @@ export type TaskView = TaskLine & {
     links: LinkedTask[];
     checklist: { text: string; done: boolean }[];
     files: TaskFiles;
+    /** about it, that whoever looks may see: what still waits, then the latest */
+    messages: WholeMessage[];
     mayAttach: boolean;
     watchers: PersonRef[];
     /** whether whoever looks watches it; null: they can't */

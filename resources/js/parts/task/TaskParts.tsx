@@ -7,6 +7,7 @@ import { History } from '../History';
 import { LinkedTasks } from '../LinkedTasks';
 import { ReasonTrail } from '../ReasonTrail';
 import { Known, Standing, WhoFor } from '../TaskFacts';
+import { Messages } from './Messages';
 import { Part } from './Part';
 import { Checklist, Files, NextMoments } from './Pieces';
 import { Said, Say } from './Said';
@@ -31,7 +32,7 @@ function Aside({ title, children }: { title: string; children: ReactNode }) {
 }
 
 /** In the order in which the work needs it: what to do, with what, for whom; then what was decided and why. */
-export function TaskParts({ task }: { task: TaskView }) {
+export function TaskParts({ task, keys }: { task: TaskView; keys: boolean }) {
     return (
         <>
             <div className="pb-3">
@@ -46,6 +47,11 @@ export function TaskParts({ task }: { task: TaskView }) {
             <Told title={say('screen.task_panel.guide', { kind: task.kind })} text={task.guide} />
             <Known task={task} />
             <WhoFor task={task} />
+            {task.messages.length > 0 && (
+                <Part title={say('outbox.ready')}>
+                    <Messages messages={task.messages} keys={keys} />
+                </Part>
+            )}
             <Part title={say('screen.task_panel.told')}>
                 <Said entries={task.history} />
                 <Say task={task} />

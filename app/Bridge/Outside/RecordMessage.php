@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bridge\Outside;
+
+use App\Bridge\LockedHouse;
+use App\DomainEvents\EventLog;
+use App\DomainEvents\MessagePrepared as Prepared;
+use App\Models\People\Team;
+use OpenBaton\Core\Message\Recipient;
+use OpenBaton\Core\Message\RecipientKind;
+use OpenBaton\Core\Subject\Effect\MessagePrepared;
+use OpenBaton\Core\Subject\Effect\ReachesOutside;
+
+/** @implements OutsideRecorder<MessagePrepared> */
+final class RecordMessage implements OutsideRecorder
+{
+    public static function records(): string
+    {
+        return MessagePrepared::class;
+    }
+
+    public function record(ReachesOutside $effect, string $taskId, LockedHouse $locked, EventLog $events): void
+    {
+        $house = $locked->house->snapshot;
+        $recipients = array_map(
+            static fn(Recipient $one): Recipient => new Recipient(
+                $one->kind,
+                match ($one->kind) {
+                    RecipientKind::Person => (string) $house->idOf($one->id),
+                    RecipientKind::Team => Team::query()->where('slug', $one->id)->firstOrFail()->id,
+                    RecipientKind::Customer => $one->id,
+                },
+            ),
+            $effect->recipients,
+        );
+        $events->add(
+            $taskId,
+            null,
+            new Prepared(
+                $recipients,
+                $effect->channel,
+                $effect->subject,
+                $effect->text,
+                $effect->held,
+                $effect->notBefore,
+                $effect->files,
+                $effect->due,
+                $effect->ruleId,
+                $locked->house->state->versionId,
+            ),
+        );
+    }
+}

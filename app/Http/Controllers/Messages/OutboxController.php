@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Messages;
+
+use App\Access\Actor;
+use App\Http\Pages\Messages\OutboxPage;
+use App\Http\Requests\Messages\EditMessageRequest;
+use App\Http\Requests\Messages\MessageListRequest;
+use App\Http\Requests\Messages\SteerRequest;
+use App\Http\Viewer;
+use App\Messages\EditedMessage;
+use App\Messages\HoldForCustomers;
+use App\Messages\MessagesInSight;
+use App\Messages\SteerMessage;
+use App\Models\Messages\Message;
+use App\Refusals\Refused;
+use App\Words\Words;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
+use Inertia\Inertia;
+use Inertia\Response;
+use LogicException;
+
+/** The messages that leave the house, and what people do with them before they have. */
+final class OutboxController
+{
+    public function index(
+        MessageListRequest $request,
+        Viewer $viewer,
+        OutboxPage $page,
+        MessagesInSight $sight,
+    ): Response {
+        $open = $request->filled('message')
+            ? $sight->of($viewer->user())->findOrFail($request->integer('message'))
+            : null;
+
+        return Inertia::render(
+            'Outbox/Outbox',
+            $page->props($request->only(['state', 'channel', 'q']), $request->integer('page', 1), $open),
+        );
+    }
+
+    /** Whether all that goes to customers is looked at. */
+    public function hold(Request $request, Viewer $viewer, HoldForCustomers $hold): RedirectResponse
+    {
+        Gate::authorize('settle', Message::class);
+        $request->validate(['holds' => ['required', 'boolean']]);
+        $hold($request->boolean('holds'), Actor::user($viewer->user()));
+
+        return back();
+    }
+
+    /** Each by itself: what can't be done is told, the others are. */
+    public function steer(SteerRequest $request, Viewer $viewer, SteerMessage $steer, Words $words): JsonResponse
+    {
+        $messages = Message::query()->findMany($request->ids());
+        foreach ($messages as $message) {
+            Gate::authorize('steer', $message);
+        }
+        $done = 0;
+        $refused = [];
+        foreach ($messages as $message) {
+            try {
+                match ($request->act()) {
+                    SteerRequest::RELEASE => $steer->release($message, $viewer->user()),
+                    SteerRequest::DROP => $steer->drop($message, $viewer->user()),
+                    SteerRequest::HOLD => $steer->hold($message, $viewer->user()),
+                    SteerRequest::POSTPONE => $steer->postpone($message, $request->at(), $viewer->user()),
+                    default => throw new LogicException('Nothing is done so with messages.'),
+                };
+                ++$done;
+            } catch (Refused $why) {
+                $refused[] = [
+                    'to' => $message->recipient_name,
+                    'said' => $words->say($why->detail(), $why->slots),
+                ];
+            }
+        }
+
+        return new JsonResponse(['done' => $done, 'refused' => $refused]);
+    }
+
+    public function update(
+        Message $message,
+        EditMessageRequest $request,
+        Viewer $viewer,
+        SteerMessage $steer,
+    ): RedirectResponse {
+        $steer->edit(
+            $message,
+            new EditedMessage(
+                $request->string('address')->toString(),
+                $request->subject(),
+                $request->said(),
+                $request->files(),
+            ),
+            $request->boolean('send'),
+            $viewer->user(),
+        );
+
+        return back();
+    }
+}

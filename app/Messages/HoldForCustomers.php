@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Messages;
+
+use App\Access\Actor;
+use App\House\ChangeHouse;
+use App\Models\House\House;
+
+/** Says whether all that goes to customers is held for a look, whatever a rule says. */
+final readonly class HoldForCustomers
+{
+    public function __invoke(bool $holds, Actor $by): House
+    {
+        return ChangeHouse::run(
+            'messages_held',
+            'said whether messages to customers are looked at',
+            $by,
+            static function () use ($holds): House {
+                $house = House::query()->firstOrFail();
+                $house->update(['holds_for_customers' => $holds]);
+
+                return $house;
+            },
+        );
+    }
+}
