@@ -54,7 +54,7 @@ function handedOut(): void
 }
 
 /** @return list<string> what became of a message, step by step */
-function stepsOf(Message $message): array
+function becameOf(Message $message): array
 {
     return $message
         ->steps()

@@ -72,11 +72,11 @@ it('says something else and goes in one, or neither', function (): void {
         'send' => true,
     ]);
     $edit('We begin.')->assertSessionHasNoErrors();
-    expect(stepsOf($message))->toBe(['prepared', 'edited', 'released']);
+    expect(becameOf($message))->toBe(['prepared', 'edited', 'released']);
     // It is on its way, so that it can't be sent once more; what was typed with that is not kept either.
     $edit('We began.');
     expect($message->refresh()->text)->toBe('We begin.');
-    expect(stepsOf($message))->toBe(['prepared', 'edited', 'released']);
+    expect(becameOf($message))->toBe(['prepared', 'edited', 'released']);
 });
 
 it('takes the files of its task with it where the rule says so, but for those that are left out', function (): void {

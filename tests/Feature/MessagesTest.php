@@ -61,7 +61,7 @@ it('is held for a look, and goes when somebody says so, once', function (): void
     expect($post->raw)->toContain('Message-ID: <message-' . $message->id . '@openbaton.example>');
     expect($post->raw)->toContain('To: office@holms.example')->toContain('Subject: Your ');
     expect($message->refresh()->state)->toBe(MessageState::Sent);
-    expect(stepsOf($message))->toBe(['prepared', 'released', 'sent']);
+    expect(becameOf($message))->toBe(['prepared', 'released', 'sent']);
     ($this->steer)('hanneke', 'drop', ['ids' => [$message->id]])->assertJsonPath('done', 0);
 });
 
@@ -92,7 +92,7 @@ it('is given up at once where there is no address, until somebody gives one', fu
     ($this->steer)('hanneke', 'release', ['ids' => [$message->id]])->assertJsonPath('done', 1);
     ($this->sendAll)();
     expect(StandInPost::query()->value('address'))->toBe('ada@holms.example');
-    expect(stepsOf($message))->toBe(['given_up', 'edited', 'released', 'sent']);
+    expect(becameOf($message))->toBe(['given_up', 'edited', 'released', 'sent']);
 });
 
 it('tries again with pauses, then gives up, and begins anew by a press', function (): void {

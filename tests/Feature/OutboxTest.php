@@ -96,7 +96,7 @@ it('puts messages off, holds them and drops them, several at once', function ():
         'This message is dropped by now.',
     );
     $this->postJson('/messages/postpone', ['ids' => $ids, 'at' => 'yesterday'])->assertStatus(422);
-    expect(stepsOf($this->messages[0]))->toBe(['prepared', 'postponed', 'held', 'dropped']);
+    expect(becameOf($this->messages[0]))->toBe(['prepared', 'postponed', 'held', 'dropped']);
 });
 
 it('lets leads alone see the stand-ins and tell them what to do', function (): void {
