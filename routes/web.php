@@ -15,6 +15,8 @@ use App\Http\Controllers\Access\TokensController;
 use App\Http\Controllers\Customers\CustomerController;
 use App\Http\Controllers\Customers\CustomerFileController;
 use App\Http\Controllers\Customers\CustomerLinkController;
+use App\Http\Controllers\Guides\GuideController;
+use App\Http\Controllers\Guides\GuidePictureController;
 use App\Http\Controllers\House\ChangesController;
 use App\Http\Controllers\House\HouseController;
 use App\Http\Controllers\House\HouseListsController;
@@ -100,6 +102,15 @@ Route::middleware('auth')->group(static function (): void {
     Route::get('floor', [FloorController::class, '__invoke']);
     Route::get('in-hand', [InHandController::class, '__invoke']);
 
+    Route::get('guides', [GuideController::class, 'index']);
+    Route::post('guides', [GuideController::class, 'store']);
+    Route::put('guides/kind', [GuideController::class, 'kind']);
+    Route::post('guides/pictures', [GuidePictureController::class, 'store']);
+    Route::get('guides/pictures/{picture}', [GuidePictureController::class, 'show']);
+    Route::put('guides/{guide:slug}', [GuideController::class, 'update']);
+    Route::post('guides/{guide:slug}/retire', [GuideController::class, 'retire']);
+    Route::post('guides/{guide:slug}/read', [GuideController::class, 'read']);
+    Route::post('guides/{guide:slug}/not-right', [GuideController::class, 'notRight']);
     Route::get('outbox', [OutboxController::class, 'index']);
     Route::put('outbox/holding', [OutboxController::class, 'hold']);
     foreach (SteerRequest::ACTS as $act) {

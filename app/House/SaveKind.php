@@ -23,7 +23,6 @@ final class SaveKind
         ?TaskKind $kind,
         string $name,
         int $minutes,
-        ?string $guide,
         array $defaults,
         ?array $asks,
         Completion $completion,
@@ -32,7 +31,6 @@ final class SaveKind
         $values = [
             'name' => $name,
             'usual_minutes' => $minutes,
-            'guide' => $guide,
             'defaults' => $defaults,
             'asks' => $asks,
             'to_complete' => $completion->write(),

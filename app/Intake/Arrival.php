@@ -23,9 +23,13 @@ final readonly class Arrival
     /** Who brings it in, by slug, where it is somebody of the house. */
     public ?string $byPerson;
 
-    /** @param bool $own whoever brings it in does it */
-    public function __construct(?User $by, private ?RequestKey $key, ?string $byPerson = null, public bool $own = false)
-    {
+    /** @param string|null $holder who has it from the beginning, by slug */
+    public function __construct(
+        ?User $by,
+        private ?RequestKey $key,
+        ?string $byPerson = null,
+        public ?string $holder = null,
+    ) {
         $this->byPerson = $byPerson;
         $this->taskId = (new Task())->newUniqueId();
         $this->at = CarbonImmutable::now()->getTimestamp();

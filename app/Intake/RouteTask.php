@@ -29,7 +29,7 @@ final readonly class RouteTask
             $arrival->at,
             new Effort($task->kind->usualMinutes, $task->estimateMinutes),
             priority: $task->priority,
-            holderId: $arrival->own ? $arrival->byPerson : null,
+            holderId: $arrival->holder,
             startAt: $task->startsAt,
             dueAt: $task->dueAt,
             tags: $task->tags,

@@ -31,7 +31,7 @@ final readonly class TakeInTask
     /**
      * @param Node        $document as other systems send it; docs/formats/openapi.yaml describes it
      * @param string|null $byPerson who brings it in, by slug, where it is somebody of the house
-     * @param bool        $own      they do it themselves: no rule gives it to anybody
+     * @param string|null $holder   who has it from the beginning, by slug: no rule gives it to anybody
      *
      * @throws DocumentError    with all that is wrong with it; nothing is changed
      * @throws KeyUsedOtherwise
@@ -42,9 +42,9 @@ final readonly class TakeInTask
         ?User $by,
         ?RequestKey $key = null,
         ?string $byPerson = null,
-        bool $own = false,
+        ?string $holder = null,
     ): TakenIn {
-        $arrival = new Arrival($by, $key, $byPerson, $own);
+        $arrival = new Arrival($by, $key, $byPerson, $holder);
         try {
             $ready = $this->readyAtFirst($document, $source, $arrival);
             $task = DB::transaction(function () use ($document, $source, $arrival, &$ready): TaskDocument {

@@ -18,8 +18,9 @@ use Throwable;
 
 /**
  * Sends the next message that is due: takes it under a lock with a lease, sends it without one, puts down what came of
- * it. A worker that dies in between leaves a lease that runs out; the next try bears the same sign, by which the channel
- * knows that it has it already. To one recipient by one channel messages go in the order in which they were made.
+ * it. A worker that dies in between leaves a lease that runs out; the next try bears the same sign, by which the
+ * channel knows that it has it already. To one recipient by one channel messages go in the order in which they were
+ * made.
  */
 final readonly class SendNext
 {

@@ -29,6 +29,7 @@ use App\Models\Access\AccessToken;
 use App\Models\Access\Invitation;
 use App\Models\Access\User;
 use App\Models\Customers\Customer;
+use App\Models\Guides\Guide;
 use App\Models\House\CustomField;
 use App\Models\House\House;
 use App\Models\House\TableImport;
@@ -114,6 +115,7 @@ final class AppServiceProvider extends ServiceProvider
             'checklist' => Checklist::class,
             'customer' => Customer::class,
             'custom_field' => CustomField::class,
+            'guide' => Guide::class,
             'house' => House::class,
             'invitation' => Invitation::class,
             'person' => Person::class,

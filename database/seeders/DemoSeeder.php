@@ -20,6 +20,7 @@ use App\Rules\PublishDraft;
 use App\Rules\SaveDraft;
 use App\Sweeps\SaveSweep;
 use Carbon\CarbonImmutable;
+use Database\Seeders\Demo\DemoGuides;
 use Database\Seeders\Demo\DemoHistory;
 use Database\Seeders\Demo\DemoHouse;
 use Database\Seeders\Demo\DemoLatest;
@@ -57,6 +58,7 @@ final class DemoSeeder extends Seeder
         private readonly HandOut $handOut,
         private readonly SaveSweep $saveSweep,
         private readonly DemoMessages $messages,
+        private readonly DemoGuides $guides,
     ) {}
 
     public function run(int $weeks = 10, int $requestsADay = self::REQUESTS_A_DAY): void
@@ -73,6 +75,7 @@ final class DemoSeeder extends Seeder
         (new DemoPlaces($random))->hires($today);
         DemoHouse::covers($today);
         $this->touchRoster();
+        $this->guides->write($lead, $today->subWeeks($weeks)->setTime(11, 20), $today->subDays(3)->setTime(16, 5));
 
         $history = new DemoHistory($random, $this->takeIn, $this->snapshots, $lead);
         $requests = new DemoRequests($random);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Models\Absences\Absence;
 use App\Models\Tasks\Task;
+use Tests\Support\Messages;
 use Tests\Support\Sweeps;
 
 /** @return array<string, string> what is to be seen there, by path */
@@ -27,6 +28,9 @@ function pathsLookedAt(Task $task): array
         '/places?q=sulla' => 'Greater Sulla',
         '/customers?customer=port-selwyn-brass' => 'Put into another record',
         '/changes' => 'Who changed what',
+        '/guides?guide=bench-repair' => 'Before it is opened',
+        '/outbox?message=' . Messages::held($task)->id => 'What became of it',
+        '/stand-ins/messages/mail' => 'What it does',
         '/tasks?group=holder' => 'not grouped',
         '/invitation/' . str_repeat('a', 48) => 'no longer good',
     ];
@@ -85,6 +89,10 @@ function findings(mixed $test, string $scheme): array
         $test->see($text);
         $look($path);
     }
+    $test->visit('/guides');
+    $test->press('New guide');
+    $test->see('What it is about');
+    $look('writing a guide');
     $test->visit('/in-hand');
     $test->see('Current');
     $look('in hand');

@@ -8,6 +8,7 @@ use App\Models\Tasks\Task;
 use App\Words\Locales;
 use App\Words\Words;
 use Tests\Support\HouseTexts;
+use Tests\Support\Messages;
 use Tests\Support\Sweeps;
 
 /** Pages, and what is pressed on each, by whom. */
@@ -24,6 +25,7 @@ const OPENED = [
         ['/people', 'people.new'],
         ['/people', 'people.new_teams'],
         ['/people', 'people.change_house_hours'],
+        ['/guides', 'guides.new'],
         ['/house', 'screen.common.new_field'],
         ['/house', 'screen.house.new_kind'],
         ['/house', 'screen.common.new_checklist'],
@@ -82,6 +84,7 @@ it('says nothing but by the words, and has room for them, in a longer language a
     string $locale,
 ): void {
     $task = Task::query()->whereNotNull('assignee_id')->where('status', 'new')->firstOrFail()->id;
+    $message = Messages::held(Task::query()->latest('number')->firstOrFail())->id;
     $asked = Absence::query()->where('status', 'asked')->firstOrFail()->id;
     $pages = [
         'hanneke' => [
@@ -108,6 +111,9 @@ it('says nothing but by the words, and has room for them, in a longer language a
             '/house',
             '/setup',
             '/changes',
+            '/guides?guide=bench-repair',
+            "/outbox?message={$message}",
+            '/stand-ins/messages/mail',
             '/tasks?group=kind',
             '/me',
             '/account',

@@ -59,7 +59,6 @@ it('says who changed what, with before and after, the latest first', function ()
         [
             ['label' => 'name', 'before' => 'Quote', 'after' => 'Estimate'],
             ['label' => 'minutes', 'before' => '45', 'after' => '50'],
-            ['label' => 'guide', 'before' => 'Play it first.', 'after' => ''],
         ],
     ]);
 });

@@ -9,6 +9,7 @@ use App\DomainEvents\EventKinds;
 use App\DomainEvents\EventLog;
 use App\DomainEvents\HandedEvent;
 use App\DomainEvents\HandOut;
+use App\DomainEvents\MessagePrepared;
 use App\DomainEvents\PeopleTold;
 use App\DomainEvents\PersonMentioned;
 use App\DomainEvents\SeatChanged;
@@ -23,6 +24,9 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Exceptions;
 use OpenBaton\Core\Absence\CoverMoveKind;
 use OpenBaton\Core\Document\Node;
+use OpenBaton\Core\Message\Channel;
+use OpenBaton\Core\Message\Recipient;
+use OpenBaton\Core\Message\RecipientKind;
 use OpenBaton\Core\Rulebook\SeatName;
 use OpenBaton\Core\Subject\Effect\ReachesOutside;
 use Tests\Support\Clock;
@@ -150,6 +154,7 @@ it('forgets events that every consumer has been handed, and no others', function
 });
 
 it('reads every kind of event as it was written', function (): void {
+    $to = [new Recipient(RecipientKind::Person, 'a'), new Recipient(RecipientKind::Team, 'b')];
     $events = [
         new TaskChanged(['at' => 1]),
         new SeatChanged(SeatName::Reviewer, 'a', 'b', 'c', 'Rule'),
@@ -157,6 +162,8 @@ it('reads every kind of event as it was written', function (): void {
         new WorkCovered(CoverMoveKind::PassesOn, SeatName::Holder, 'a', null, 'c'),
         new PeopleTold(['a', 'b'], 'Look'),
         new PersonMentioned('a'),
+        new MessagePrepared($to, Channel::Mail, 'S', 'T', true, 9, true, 8, 'r', 'v'),
+        new MessagePrepared($to, Channel::Chat, '', 'T', false, null, false, null, 'r', null),
     ];
     foreach ($events as $event) {
         expect($event::read(Node::root($event->write())))->toEqual($event);

@@ -165,7 +165,6 @@ it('makes kinds of task with what they begin with', function (): void {
     $this->post('/house/kinds', [
         'name' => 'Cleaning',
         'minutes' => 25,
-        'guide' => 'Warm water.',
         'defaults' => ['task.family' => 'brass', 'task.value' => null],
     ])->assertSessionHasNoErrors();
     $task = House::arrive('cleaning');

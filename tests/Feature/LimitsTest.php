@@ -66,7 +66,10 @@ const LIMITED = [
     'task_files.name' => TextLimits::NAME,
     'task_kinds.name' => TextLimits::LABEL,
     'task_kinds.slug' => TextLimits::SHORT_NAME,
-    'task_kinds.guide' => TextLimits::GUIDE,
+    'guides.name' => TextLimits::NAME,
+    'guide_versions.name' => TextLimits::NAME,
+    'guide_versions.text' => TextLimits::GUIDE,
+    'guide_links.target' => TextLimits::NAME,
     'task_kinds.form_label' => TextLimits::LABEL,
     'tasks.postponed_for' => TextLimits::REASON,
     'tasks.to_hand_on_note' => TextLimits::REASON,
@@ -97,7 +100,7 @@ const OWN_WORDS =
     'subject_type|causer_type|tokenable_type|abilities|token|secret|key|key_hash|hash|timer|path|' .
     'password|remember_token|intake_paused_until|batch_uuid|consumer|settling|signature|fault|' .
     'why|comes_to|recipient|recipient_kind|channel|step|behaviour|message)$|^chain_cuts\.reason$|' .
-    '^houses\.(name|form_customers)$|^customers\.(name|slug)$/';
+    '^houses\.(name|form_customers)$|^customers\.(name|slug)$|^guides\.slug$|^guide_links\.about$/';
 
 it('has a limit for each text that comes from outside, and a column in which it fits', function (): void {
     $columns = DB::table('information_schema.columns')

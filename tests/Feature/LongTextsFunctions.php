@@ -124,8 +124,8 @@ function longTexts(): array
         ],
         'a guide' => [
             'POST',
-            '/house/kinds',
-            static fn(string $text): array => ['name' => 'K', 'minutes' => 5, 'guide' => $text],
+            '/guides',
+            static fn(string $text): array => ['name' => 'K', 'seen' => 0, 'text' => $text],
             TextLimits::GUIDE,
         ],
         'a field' => [

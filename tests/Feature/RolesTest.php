@@ -40,6 +40,8 @@ it('opens each page to whom it is for', function (string $who, array $statuses):
     'somebody who is nobody here' => ['outsider', [403, 200, 403, 403, 403, 403]],
 ]);
 
+const PAGES = ['/floor', '/tasks', '/absences', '/people', '/customers', '/rulebook', '/house', '/guides', '/outbox'];
+
 it('offers just the pages that open', function (string $who, array $expected): void {
     $user = match ($who) {
         'administrator' => UserFactory::new()->who(Role::Administrator)->create(),
@@ -48,19 +50,22 @@ it('offers just the pages that open', function (string $who, array $expected): v
     };
     $places = $this->actingAs($user)->get('/account')->assertOk()->viewData('page')['props']['viewer']['places'];
     expect(array_column($places, 'place'))->toBe($expected);
-    foreach (['/floor', '/tasks', '/absences', '/people', '/customers', '/rulebook', '/house'] as $url) {
+    foreach (PAGES as $url) {
         expect([$url, $this->get($url)->getStatusCode()])->toBe([
             $url,
             in_array($url, array_column($places, 'url'), true) ? 200 : 403,
         ]);
     }
 })->with([
-    'a lead' => ['hanneke', ['floor', 'in_hand', 'tasks', 'absences', 'people', 'customers', 'rulebook', 'house']],
-    'a member' => ['ayumi', ['in_hand', 'tasks', 'absences', 'rulebook']],
-    'a reviewer' => ['tobias', ['in_hand', 'tasks', 'absences', 'rulebook']],
+    'a lead' => [
+        'hanneke',
+        ['floor', 'in_hand', 'tasks', 'absences', 'people', 'customers', 'rulebook', 'house', 'guides', 'outbox'],
+    ],
+    'a member' => ['ayumi', ['in_hand', 'tasks', 'absences', 'rulebook', 'guides', 'outbox']],
+    'a reviewer' => ['tobias', ['in_hand', 'tasks', 'absences', 'rulebook', 'guides', 'outbox']],
     'an administrator who does no tasks' => [
         'administrator',
-        ['floor', 'tasks', 'absences', 'people', 'customers', 'rulebook', 'house'],
+        ['floor', 'tasks', 'absences', 'people', 'customers', 'rulebook', 'house', 'guides', 'outbox'],
     ],
     'somebody who is nobody here' => ['outsider', []],
 ]);

@@ -62,7 +62,6 @@ final class House
                 'slug' => $slug,
                 'name' => ucfirst(str_replace('-', ' ', $slug)),
                 'usual_minutes' => $minutes,
-                'guide' => 'Play it first.',
                 'form_label' => $slug === 'bench-repair' ? 'A repair' : null,
             ]);
         }

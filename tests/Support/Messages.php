@@ -7,6 +7,7 @@ namespace Tests\Support;
 use App\Models\Messages\Message;
 use App\Models\Messages\StandInPost;
 use App\Models\Tasks\Task;
+use Illuminate\Support\Str;
 use OpenBaton\Core\Message\Channel;
 use OpenBaton\Core\Message\MessageState;
 use OpenBaton\Core\Message\RecipientKind;
@@ -28,7 +29,7 @@ final class Messages
     private static function prepared(Task $task, string $recipient, MessageState $state): Message
     {
         return Message::query()->create([
-            'key' => hash('sha256', "test {$task->id} {$recipient}"),
+            'key' => hash('sha256', (string) Str::ulid()),
             'task_id' => $task->id,
             'recipient_kind' => RecipientKind::Customer,
             'recipient' => $recipient,

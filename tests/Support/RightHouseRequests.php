@@ -44,7 +44,6 @@ final class RightHouseRequests
             'POST house/kinds', 'PUT house/kinds/{kind}' => [
                 'name' => 'Fitting',
                 'minutes' => 30,
-                'guide' => 'Measure twice.',
                 'defaults' => [],
             ],
             'POST house/checklists', 'PUT house/checklists/{checklist}' => [

@@ -24,6 +24,8 @@ use Illuminate\Routing\Route;
 /** For each route a request that is right, in a house that has what it is about. */
 final class RightRequests
 {
+    private const LINKS = [['about' => 'kind', 'target' => 'quote']];
+
     private const ABSENCE = [
         'person' => 'callum',
         'days' => true,
@@ -103,6 +105,8 @@ final class RightRequests
             'message' => (string) Messages::held($this->tasks->of('new'))->id,
             'post' => (string) Messages::taken()->id,
             'channel' => 'mail',
+            'guide' => Guides::ofRepairs()->slug,
+            'picture' => Guides::picture()->id,
         ];
         app(SaveDraft::class)([House::roundRule()], LockedDraft::revision(), Actor::user(House::user('hanneke')));
     }
@@ -132,6 +136,12 @@ final class RightRequests
                 'subject' => 'Your horn',
                 'text' => 'It is ready.',
             ],
+            'POST guides' => ['name' => 'Reeds', 'text' => 'Soak them.', 'seen' => 0, 'links' => self::LINKS],
+            'PUT guides/{guide}' => ['name' => 'Repairs', 'text' => 'Look.', 'seen' => 1, 'links' => self::LINKS],
+            'PUT guides/kind' => ['kind' => 'quote'],
+            'POST guides/{guide}/retire' => ['retired' => true],
+            'POST guides/{guide}/not-right' => ['what' => 'Felts come last.', 'kind' => 'quote'],
+            'GET guides' => ['guide' => 'repairs'],
             'PUT outbox/holding' => ['holds' => true],
             'PUT stand-ins/messages/{channel}' => ['behaviour' => 'slow'],
             'GET outbox' => ['state' => 'held', 'channel' => 'mail', 'q' => 'Holms', 'page' => '1'],

@@ -45,6 +45,7 @@ for (let node = walker.nextNode(); node !== null; node = walker.nextNode()) {
 }
 for (const name of ['aria-label', 'title', 'placeholder', 'alt']) {
     for (const element of document.querySelectorAll(`[${name}]`)) {
+        if (element.parentElement?.closest('[data-as-is]')) continue;
         const text = element.getAttribute(name);
         if (foreign(text) !== '') found.push(`not from the words, ${name}: ${shown(text)}`);
     }

@@ -6,6 +6,7 @@ namespace App\Http\Pages;
 
 use App\Models\Absences\Absence;
 use App\Models\Access\User;
+use App\Models\Guides\Guide;
 use App\Models\House\House;
 use App\Models\Messages\Message;
 use App\Models\Rules\RulebookVersion;
@@ -24,6 +25,7 @@ final class Navigation
         'customers' => ['/customers', ['keepCustomers', House::class]],
         'rulebook' => ['/rulebook', ['viewAny', RulebookVersion::class]],
         'house' => ['/house', ['shape', House::class]],
+        'guides' => ['/guides', ['viewAny', Guide::class]],
         'outbox' => ['/outbox', ['viewAny', Message::class]],
     ];
 

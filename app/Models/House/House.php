@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Models\House;
 
 use App\Models\Concerns\BootsByName;
+use App\Models\Tasks\TaskKind;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /** The house itself: one row. */
 final class House extends Model
@@ -31,6 +33,12 @@ final class House extends Model
         'ticked_at' => 'immutable_datetime',
         'set_up_at' => 'immutable_datetime',
     ];
+
+    /** @return BelongsTo<TaskKind, $this> of the tasks by which authors hear that a guide is not right */
+    public function guideKind(): BelongsTo
+    {
+        return $this->belongsTo(TaskKind::class, 'guide_kind_id');
+    }
 
     /** @return array<string, string> levels of the tree of places, from the top down: label by code */
     public function levels(): array

@@ -8,7 +8,7 @@ use App\Models\Concerns\BootsByName;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 
-/** A kind of task, with the effort that it usually takes and the guide to doing it. */
+/** A kind of task, with the effort that it usually takes. */
 final class TaskKind extends Model
 {
     use BootsByName;

@@ -207,7 +207,7 @@ it('knows of every follow-up whether it acts on more than its task', function ()
         expect(is_a($class, FollowUp::class, true))->toBeTrue();
     }
     expect($marked)
-        ->toBe(['create_task', 'customer_owner', 'tell'])
+        ->toBe(['create_task', 'customer_owner', 'tell', 'message'])
         ->and($beyond)
         ->toBe($marked);
 });

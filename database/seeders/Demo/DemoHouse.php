@@ -36,12 +36,11 @@ final readonly class DemoHouse
         ]);
         ($this->importRoster)(Node::root(DemoRoster::document($today)), false, Actor::system('demo'));
         $position = 0;
-        foreach (DemoTrade::KINDS as $slug => [$name, $minutes, $guide]) {
+        foreach (DemoTrade::KINDS as $slug => [$name, $minutes]) {
             TaskKind::query()->create([
                 'slug' => $slug,
                 'name' => $name,
                 'usual_minutes' => $minutes,
-                'guide' => $guide,
                 'position' => $position++,
                 'form_label' => DemoTrade::ON_THE_FORM[$slug] ?? null,
                 'form_facts' => $slug === 'rush-repair' ? ['task.rush' => true] : null,

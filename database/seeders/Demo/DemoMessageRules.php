@@ -7,6 +7,15 @@ namespace Database\Seeders\Demo;
 /** Rules of Alder & Quill for what is said to customers and to the house. */
 final class DemoMessageRules
 {
+    private const READY = <<<'TEXT'
+    Dear ~customer.name|customer~,
+
+    your repair (~task.title~) is done. You can have it from nine to half past five in Port Selwyn, or we bring it
+    with the next tour.
+
+    ~task.assignee~, Alder & Quill
+    TEXT;
+
     /** @return list<array<string, mixed>> */
     public static function version(int $version): array
     {
@@ -22,10 +31,7 @@ final class DemoMessageRules
                         'addressee' => 'customer',
                         'channel' => 'mail',
                         'subject' => 'Ready: ~task.title~',
-                        'text' =>
-                            "Dear ~customer.name|customer~,\n\nyour repair (~task.title~) is done. You can have it from " .
-                            "nine to half past five in Port Selwyn, or we bring it with the next tour.\n\n" .
-                            '~task.assignee~, Alder & Quill',
+                        'text' => self::READY,
                     ],
                 ),
                 self::says(

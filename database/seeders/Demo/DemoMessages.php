@@ -16,7 +16,7 @@ use Illuminate\Support\Carbon;
 use OpenBaton\Core\Message\Channel;
 use OpenBaton\Core\Message\MessageState;
 
-/** What became of the messages of the demo: most were looked at and sent, the latest wait, and texts fail now and then. */
+/** What became of the messages of the demo: most were sent, the latest wait, and texts fail now and then. */
 final readonly class DemoMessages
 {
     /** Of those that are held so many still are when the demo begins. */

@@ -26,13 +26,14 @@ function token(): string {
 export type Method = 'GET' | 'PUT' | 'POST' | 'DELETE';
 
 /** Asks the server for JSON. Throws a Problem where it says no, and a TypeError where it can't be reached. */
-export async function ask<T>(method: Method, url: string, body?: string | Blob): Promise<T> {
+export async function ask<T>(method: Method, url: string, body?: string | Blob | FormData): Promise<T> {
     const response = await fetch(url, {
         method,
         headers: {
             Accept: 'application/json',
             'X-Requested-With': 'XMLHttpRequest',
-            'Content-Type': 'application/json',
+            // A form says itself how its parts are divided.
+            ...(body instanceof FormData ? {} : { 'Content-Type': 'application/json' }),
             'X-XSRF-TOKEN': token(),
         },
         ...(body === undefined ? {} : { body }),

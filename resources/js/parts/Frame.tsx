@@ -67,7 +67,7 @@ export function Frame({ children }: { children: ReactNode }) {
                 {say('screen.frame.to_the_page')}
             </a>
             <header className="flex min-h-12 shrink-0 flex-wrap items-center border-b border-line bg-paper px-4">
-                <span className="me-2 inline-flex items-center gap-2 font-semibold whitespace-nowrap xl:me-5">
+                <span className="me-2 inline-flex items-center gap-2 font-semibold whitespace-nowrap 2xl:me-5">
                     <Mark />
                     <span className="hidden sm:inline">{say('screen.frame.open_baton')}</span>
                 </span>
@@ -89,7 +89,7 @@ export function Frame({ children }: { children: ReactNode }) {
                                 href={one.url}
                                 aria-current={here ? 'page' : undefined}
                                 className={clsx(
-                                    'inline-flex h-12 items-center border-b-2 px-2 whitespace-nowrap xl:px-3',
+                                    'inline-flex h-12 items-center border-b-2 px-2 whitespace-nowrap 2xl:px-3',
                                     here ? 'border-pine font-semibold' : 'border-transparent text-ink2 hover:text-ink',
                                 )}
                             >

@@ -29,6 +29,8 @@ export function DialogForm({
             onKeyDown={sendsOnCtrlEnter}
             onSubmit={(event) => {
                 event.preventDefault();
+                // A dialog may stand in a form; that one is not sent with it.
+                event.stopPropagation();
                 onSend();
             }}
         >

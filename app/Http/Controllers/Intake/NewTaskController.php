@@ -61,7 +61,7 @@ final class NewTaskController
             $viewer->user(),
             null,
             $viewer->person()?->slug,
-            $viewer->person() !== null && $request->boolean('own'),
+            $request->boolean('own') ? $viewer->person()?->slug : null,
         );
 
         return new JsonResponse(['id' => $taken->task->id, 'number' => $taken->task->number], 201);

@@ -18,7 +18,6 @@ export type HouseKind = {
     slug: string;
     name: string;
     minutes: number;
-    guide: string | null;
     defaults: Record<string, EntryValue>;
     /** fields of the house that its tasks have, in their order; null: all */
     asks: AskedField[] | null;

@@ -7,6 +7,7 @@ namespace App\Http\Pages\Tasks;
 use App\Bridge\DecisionReader;
 use App\Bridge\TaskSubjects;
 use App\Explain\ReasonTrail;
+use App\Http\Pages\Guides\TaskGuides;
 use App\Http\Pages\Messages\MessageView;
 use App\Http\Pages\Moment;
 use App\Http\Pages\PersonRef;
@@ -40,6 +41,7 @@ final readonly class TaskView
         private TaskSubjects $subjects,
         private Completing $completing,
         private MessageView $messages,
+        private TaskGuides $guides,
     ) {}
 
     /** @return array<string, mixed> */
@@ -73,7 +75,8 @@ final readonly class TaskView
 
         return TaskLine::of($task) + [
                 'description' => $task->description,
-                'guide' => $task->kind?->guide,
+                'kindSlug' => (string) $task->kind?->slug,
+                'guides' => $this->guides->of($task),
                 'contact' => $this->viewer->user()->can('viewContact', $task) ? $task->contact : null,
                 'place' => $task->customer?->place?->name,
                 'source' => $words->value('task.source', $task->source->value),

@@ -1,5 +1,6 @@
 import type { TaskFiles } from './TaskFiles';
 import type { HandoffLine } from './HandoffLine';
+import type { TaskGuide } from '../Guides/GuidesPage';
 import type { WholeMessage } from '../Messages/OutboxPage';
 import type { PersonRef } from '../PersonRef';
 import type { HistoryEntry, NextMoment } from './TaskHistory';
@@ -82,7 +83,9 @@ export type Trail = {
 
 export type TaskView = TaskLine & {
     description: string | null;
-    guide: string | null;
+    kindSlug: string;
+    /** how it is done, as it stands now */
+    guides: TaskGuide[];
     contact: string | null;
     place: string | null;
     source: string;

@@ -31,7 +31,6 @@ final class KindRequest extends HouseRequest
                 Rule::unique(TaskKind::class, 'name')->ignore($this->kind()?->id),
             ],
             'minutes' => ['required', new Whole(1, 60000)],
-            'guide' => ['nullable', 'string', 'max:' . TextLimits::GUIDE],
             'defaults' => ['array'],
             'asks' => ['nullable', 'array', 'list', 'max:200'],
             'asks.*.path' => ['required', 'string', 'distinct', Rule::exists('fields', 'path')],
@@ -64,11 +63,6 @@ final class KindRequest extends HouseRequest
     public function name(): string
     {
         return $this->line('name');
-    }
-
-    public function guide(): ?string
-    {
-        return $this->filled('guide') ? $this->line('guide') : null;
     }
 
     /** @return list<array{path: string, required: bool}>|null null: all fields of the house */

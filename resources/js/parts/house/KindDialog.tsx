@@ -1,4 +1,4 @@
-import { router } from '@inertiajs/react';
+import { Link, router } from '@inertiajs/react';
 import type { Completion, HouseKind, HousePageProps } from '@props/House/HousePage';
 import type { AskedField, EntryValue } from '@props/Intake/NewTaskPage';
 import { useState } from 'react';
@@ -21,7 +21,6 @@ const NOTHING: Completion = { file: false, checklist: false, note: false, fields
 export function KindDialog({ kind, entries, people, onClose }: Props) {
     const [name, setName] = useState(kind?.name ?? '');
     const [minutes, setMinutes] = useState(String(kind?.minutes ?? 30));
-    const [guide, setGuide] = useState(kind?.guide ?? '');
     const [defaults, setDefaults] = useState<Record<string, EntryValue>>(kind?.defaults ?? {});
     const [asks, setAsks] = useState<AskedField[] | null>(kind?.asks ?? null);
     const [completion, setCompletion] = useState(kind?.completion ?? NOTHING);
@@ -30,7 +29,7 @@ export function KindDialog({ kind, entries, people, onClose }: Props) {
     const had = tasks.filter((one) => asks === null || asks.some(({ path }) => path === one.path));
     const send = (): void => {
         const after = { preserveScroll: true, onSuccess: unlessRefused(onClose), onError: setWrong };
-        const data = { name, minutes, guide, defaults, asks, completion };
+        const data = { name, minutes, defaults, asks, completion };
         if (kind === null) router.post('/house/kinds', data, after);
         else router.put(`/house/kinds/${kind.id}`, data, after);
     };
@@ -64,19 +63,12 @@ export function KindDialog({ kind, entries, people, onClose }: Props) {
                         />
                     </Labelled>
                 </div>
-                <Labelled
-                    label={say('screen.kind_dialog.guide')}
-                    hint={say('screen.kind_dialog.how_it_is_done')}
-                    wrong={wrong.guide}
-                >
-                    <textarea
-                        className="entry w-full"
-                        rows={3}
-                        maxLength={10_000}
-                        value={guide}
-                        onChange={(event) => setGuide(event.target.value)}
-                    />
-                </Labelled>
+                <p className="text-ink2">
+                    {say('screen.kind_dialog.how_it_is_done')}{' '}
+                    <Link href="/guides" className="text-sky underline">
+                        {say('nav.guides')}
+                    </Link>
+                </p>
                 {tasks.length > 0 && <AskedFields asks={asks} fields={tasks} onChange={setAsks} />}
                 <CompletionFields completion={completion} fields={had} onChange={setCompletion} />
                 <h3 className="font-semibold">{say('screen.kind_dialog.what_tasks_of_it')}</h3>

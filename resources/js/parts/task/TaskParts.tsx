@@ -7,6 +7,7 @@ import { History } from '../History';
 import { LinkedTasks } from '../LinkedTasks';
 import { ReasonTrail } from '../ReasonTrail';
 import { Known, Standing, WhoFor } from '../TaskFacts';
+import { Guides } from './Guides';
 import { Messages } from './Messages';
 import { Part } from './Part';
 import { Checklist, Files, NextMoments } from './Pieces';
@@ -44,7 +45,7 @@ export function TaskParts({ task, keys }: { task: TaskView; keys: boolean }) {
                     <Checklist task={task} />
                 </Part>
             )}
-            <Told title={say('screen.task_panel.guide', { kind: task.kind })} text={task.guide} />
+            <Guides task={task} />
             <Known task={task} />
             <WhoFor task={task} />
             {task.messages.length > 0 && (

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+/** Who is let in to what is written in the house and leaves it: guides, messages. As LetsIn says. */
+final class LetsInToRead
+{
+    /** @return array<string, array{list<string>, array<string, mixed>}> */
+    public static function table(): array
+    {
+        return [
+            'GET guides' => [LetsIn::OF_THE_HOUSE, []],
+            'POST guides' => [LetsIn::LEADS, []],
+            'PUT guides/kind' => [LetsIn::LEADS, ['kind' => '']],
+            'POST guides/pictures' => [LetsIn::LEADS, []],
+            'GET guides/pictures/{picture}' => [LetsIn::OF_THE_HOUSE, []],
+            'PUT guides/{guide}' => [LetsIn::LEADS, []],
+            'POST guides/{guide}/retire' => [LetsIn::LEADS, ['retired' => false]],
+            'POST guides/{guide}/read' => [LetsIn::OF_THE_HOUSE, []],
+            'POST guides/{guide}/not-right' => [LetsIn::OF_THE_HOUSE, []],
+            'GET outbox' => [LetsIn::OF_THE_HOUSE, []],
+            'PUT outbox/holding' => [LetsIn::LEADS, ['holds' => true]],
+            'POST messages/release' => [LetsIn::OF_THE_HOUSE, []],
+            'POST messages/drop' => [LetsIn::OF_THE_HOUSE, []],
+            'POST messages/hold' => [LetsIn::OF_THE_HOUSE, []],
+            'POST messages/postpone' => [LetsIn::OF_THE_HOUSE, []],
+            'PUT messages/{message}' => [['member', 'lead', 'administrator'], []],
+            'GET stand-ins/messages/{channel}' => [LetsIn::LEADS, []],
+            'PUT stand-ins/messages/{channel}' => [LetsIn::LEADS, []],
+            'GET stand-ins/mails/{post}' => [LetsIn::LEADS, []],
+        ];
+    }
+}
