@@ -108,6 +108,9 @@ const PAGES = [
     'a customer chosen' => '/tasks/new/customers?q=c',
     'people' => '/people',
     'the rulebook' => '/rulebook',
+    'what is in hand' => '/in-hand',
+    'the guides' => '/guides',
+    'the outbox' => '/outbox',
     'a new task' => '/tasks/new',
 ];
 

@@ -15,8 +15,6 @@ use App\Http\Controllers\Access\TokensController;
 use App\Http\Controllers\Customers\CustomerController;
 use App\Http\Controllers\Customers\CustomerFileController;
 use App\Http\Controllers\Customers\CustomerLinkController;
-use App\Http\Controllers\Guides\GuideController;
-use App\Http\Controllers\Guides\GuidePictureController;
 use App\Http\Controllers\House\ChangesController;
 use App\Http\Controllers\House\HouseController;
 use App\Http\Controllers\House\HouseListsController;
@@ -24,8 +22,6 @@ use App\Http\Controllers\House\PlaceController;
 use App\Http\Controllers\House\SetupController;
 use App\Http\Controllers\Intake\NewTaskController;
 use App\Http\Controllers\Intake\WebFormController;
-use App\Http\Controllers\Messages\OutboxController;
-use App\Http\Controllers\Messages\StandInController;
 use App\Http\Controllers\People\IntakeController;
 use App\Http\Controllers\People\LeavingController;
 use App\Http\Controllers\People\MeController;
@@ -50,7 +46,6 @@ use App\Http\Controllers\Tasks\TaskTalkController;
 use App\Http\Controllers\Tasks\TimeController;
 use App\Http\Middleware\EndsWithThePerson;
 use App\Http\Middleware\ShareWithPages;
-use App\Http\Requests\Messages\SteerRequest;
 use App\Http\Requests\Tasks\ManyTasksRequest;
 use Illuminate\Support\Facades\Route;
 use OpenBaton\Core\Subject\TaskAction;
@@ -102,24 +97,6 @@ Route::middleware('auth')->group(static function (): void {
     Route::get('floor', [FloorController::class, '__invoke']);
     Route::get('in-hand', [InHandController::class, '__invoke']);
 
-    Route::get('guides', [GuideController::class, 'index']);
-    Route::post('guides', [GuideController::class, 'store']);
-    Route::put('guides/kind', [GuideController::class, 'kind']);
-    Route::post('guides/pictures', [GuidePictureController::class, 'store']);
-    Route::get('guides/pictures/{picture}', [GuidePictureController::class, 'show']);
-    Route::put('guides/{guide:slug}', [GuideController::class, 'update']);
-    Route::post('guides/{guide:slug}/retire', [GuideController::class, 'retire']);
-    Route::post('guides/{guide:slug}/read', [GuideController::class, 'read']);
-    Route::post('guides/{guide:slug}/not-right', [GuideController::class, 'notRight']);
-    Route::get('outbox', [OutboxController::class, 'index']);
-    Route::put('outbox/holding', [OutboxController::class, 'hold']);
-    foreach (SteerRequest::ACTS as $act) {
-        Route::post("messages/{$act}", [OutboxController::class, 'steer']);
-    }
-    Route::put('messages/{message}', [OutboxController::class, 'update']);
-    Route::get('stand-ins/messages/{channel}', [StandInController::class, 'show']);
-    Route::put('stand-ins/messages/{channel}', [StandInController::class, 'behave']);
-    Route::get('stand-ins/mails/{post}', [StandInController::class, 'mail']);
     Route::get('tasks', [TaskListController::class, 'index']);
     Route::get('tasks/export', [TaskListController::class, 'export']);
     foreach (ManyTasksRequest::ACTIONS as $action) {

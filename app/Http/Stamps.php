@@ -83,7 +83,7 @@ final class Stamps
                 $topic === 'rules' => $this->rules(),
                 $topic === 'messages' => $this->messages(),
                 $topic === 'mine' => $this->mine($userId),
-                $topic === 'strip' => $this->strip(),
+                $topic === 'strip' => $this->strip($userId),
                 str_starts_with($topic, 'task:') => self::task(substr($topic, strlen('task:'))),
                 default => null,
             };
@@ -152,9 +152,13 @@ final class Stamps
     }
 
     /** What stands at the bottom of every page. */
-    private function strip(): string
+    private function strip(string $userId): string
     {
         return implode('-', [
+            Notice::query()
+                ->unseen()
+                ->whereIn('person_id', Person::query()->where('user_id', $userId)->select('id'))
+                ->count(),
             Task::query()->unplaced()->count(),
             Handoff::query()->latest('id')->first('id')?->id,
             $this->house(),

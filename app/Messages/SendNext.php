@@ -65,12 +65,15 @@ final readonly class SendNext
                 ->where(
                     static fn($any) => $any->whereNull('earlier.not_before')->orWhere('earlier.not_before', '<=', $now),
                 );
-            $message = Message::query()
+            $next = Message::query()
                 ->due($now)
                 ->whereNotExists($earlier->toBase())
                 ->orderBy('id')
-                ->lock('for update skip locked')
-                ->first();
+                ->lock('for update skip locked');
+            // Each is found by the index alone, however many wait: nothing is sorted under the lock.
+            $message =
+                $next->clone()->where('state', MessageState::ToBeSent)->whereNull('next_try_at')->first() ??
+                $next->where('state', MessageState::Failed)->first();
             $message?->update([
                 'lease' => (string) Str::ulid(),
                 'lease_until' => $now->addSeconds(self::LEASE_SECONDS),

@@ -155,6 +155,7 @@ beforeEach(function (): void {
         '{session}' => hash('sha256', 'x'),
         '{user}' => House::user('femi')->id,
         '{until}' => $notice->id,
+        '{notice}' => $notice->id,
         '{token}' => (string) House::user('femi')->createToken('t', [])->accessToken->getKey(),
         '{cut}' => $cut->id,
         '{message}' => (string) Messages::held($task)->id,

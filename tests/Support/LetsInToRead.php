@@ -11,6 +11,9 @@ final class LetsInToRead
     public static function table(): array
     {
         return [
+            'GET news' => [LetsIn::PEOPLE, []],
+            'POST news/{notice}/open' => [['whose'], []],
+            'POST news/{notice}/unread' => [['whose'], []],
             'GET guides' => [LetsIn::OF_THE_HOUSE, []],
             'POST guides' => [LetsIn::LEADS, []],
             'PUT guides/kind' => [LetsIn::LEADS, ['kind' => '']],

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Pages;
 
 use App\Http\Viewer;
+use App\Models\Events\Notice;
 use App\Models\House\House;
 use App\Models\Rules\RulebookVersion;
 use App\Models\Tasks\Handoff;
@@ -31,6 +32,7 @@ final readonly class StatusStrip
         $to = $last === null ? null : $last->to ?? $last->task?->assignee;
 
         return [
+            'news' => $this->news(),
             'unplaced' => Task::query()->unplaced()->count(),
             'lastHandoff' =>
                 $last?->task === null || !$this->sight->includes($this->viewer->user(), $last->task)
@@ -47,6 +49,14 @@ final readonly class StatusStrip
             'zone' => $this->viewer->zone()->name,
             'settingUp' => $this->viewer->user()->leads() && House::query()->whereNull('set_up_at')->exists(),
         ];
+    }
+
+    /** @return int|null what whoever looks was told and has not read; null: they are nobody who is told things */
+    private function news(): ?int
+    {
+        $person = $this->viewer->person();
+
+        return $person === null ? null : Notice::query()->unseen()->where('person_id', $person->id)->count();
     }
 
     /** @return list<array{slug: string, name: string, until: string}> */

@@ -1,4 +1,6 @@
 export type StatusStripProps = {
+    /** what whoever looks was told and has not read; null: they are nobody who is told things */
+    news: number | null;
     unplaced: number;
     /** null: there is none, or the viewer does not see its task */
     lastHandoff: { at: string; number: number; taskId: string; to: string; toSlug: string } | null;

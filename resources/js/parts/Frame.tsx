@@ -107,6 +107,14 @@ export function Frame({ children }: { children: ReactNode }) {
                             {say('screen.common.new_task')}
                         </Link>
                     )}
+                    {status !== null && status.news !== null && (
+                        <Link
+                            href="/news"
+                            className={clsx('whitespace-nowrap', status.news > 0 && 'font-semibold text-plum')}
+                        >
+                            {say('news.bar', { count: status.news })}
+                        </Link>
+                    )}
                     {viewer !== null && <ViewerMenu viewer={viewer} onKeys={() => setKeys(true)} />}
                 </div>
             </header>

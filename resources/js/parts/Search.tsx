@@ -15,7 +15,7 @@ export function Search() {
             inputId={inputId}
             label={say('screen.search.find_a_task_by')}
             placeholder={say('screen.search.find_a_task')}
-            className="entry h-8 min-h-8 w-32 py-0 xl:w-52 text-sm"
+            className="entry h-8 min-h-8 w-32 py-0 2xl:w-52 text-sm"
             side="right"
             onChoose={(task) => router.visit(`/tasks/${task.id}`)}
         />

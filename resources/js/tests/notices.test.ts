@@ -9,6 +9,7 @@ const notice = (id: string, said: string, time: string): NoticeLine => ({
     taskId: `task-${id}`,
     number: 1,
     title: 'Horn',
+    read: false,
 });
 const ids = (notices: NoticeLine[]): string[] => inOneGo(notices).map((group) => group.map((one) => one.id).join(''));
 

@@ -43,15 +43,19 @@ final class NoticeLine
 
     /**
      * @param Builder<Notice> $query
+     * @param bool            $byId  in the order in which they were handed out
      *
-     * @return list<array<string, mixed>>
+     * @return list<array<string, mixed>> the latest first
      */
-    public static function lines(Builder $query, Viewer $viewer, int $most): array
+    public static function lines(Builder $query, Viewer $viewer, int $most, bool $byId = false): array
     {
+        if (!$byId) {
+            $query->orderByDesc('at');
+        }
+
         return array_values(
             $query
                 ->with(['task:id,number,title', 'other'])
-                ->orderByDesc('at')
                 ->orderByDesc('id')
                 ->limit($most)
                 ->get()
@@ -63,6 +67,7 @@ final class NoticeLine
                             'person' => $notice->other->name ?? 'none',
                             'text' => $notice->text ?? 'none',
                         ]),
+                        'read' => $notice->seen_at !== null,
                         'taskId' => $notice->task_id,
                         'number' => (int) $notice->task?->number,
                         'title' => (string) $notice->task?->title,

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Tasks;
+
+use App\Http\Pages\Tasks\NewsPage;
+use App\Http\Viewer;
+use App\Models\Events\Notice;
+use App\Models\People\Person;
+use App\Models\Tasks\Task;
+use Carbon\CarbonImmutable;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Inertia\Inertia;
+use Inertia\Response;
+
+/** What somebody is told because it was not their own doing: read and unread, each with the way to its place. */
+final class NewsController
+{
+    public function index(Request $request, Viewer $viewer, NewsPage $page): Response
+    {
+        $request->validate(['unread' => ['nullable', 'boolean'], 'before' => ['nullable', 'string', 'ulid']]);
+
+        return Inertia::render(
+            'News/News',
+            $page->props(
+                self::person($viewer),
+                $request->boolean('unread'),
+                $request->filled('before') ? $request->string('before')->lower()->toString() : null,
+            ),
+        );
+    }
+
+    /** Reads it, and leads to its task: into the hands of whoever holds it, to its page otherwise. */
+    public function open(string $notice, Viewer $viewer): RedirectResponse
+    {
+        $row = self::own($notice, $viewer);
+        if ($row->seen_at === null) {
+            $row->update(['seen_at' => CarbonImmutable::now()]);
+        }
+        $holds = Task::query()->open()->heldBy($row->person_id)->whereKey($row->task_id)->exists();
+
+        return redirect($holds ? "/in-hand?task={$row->task_id}" : "/tasks/{$row->task_id}");
+    }
+
+    /** It is to be looked at again. */
+    public function unread(string $notice, Viewer $viewer): RedirectResponse
+    {
+        self::own($notice, $viewer)->update(['seen_at' => null]);
+
+        return back();
+    }
+
+    private static function own(string $notice, Viewer $viewer): Notice
+    {
+        return Notice::query()->where('person_id', self::person($viewer)->id)->findOrFail($notice);
+    }
+
+    private static function person(Viewer $viewer): Person
+    {
+        return $viewer->person() ?? abort(403);
+    }
+}
