@@ -47,6 +47,7 @@ foreach (array_chunk(range(1, MESSAGES), 500) as $numbers) {
     );
 }
 $send = app(SendNext::class);
+$tenth = null;
 $begun = hrtime(true);
 for ($sent = 0; $send(); ++$sent) {
     if ($sent === MESSAGES / 10) {

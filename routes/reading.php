@@ -16,6 +16,8 @@ Route::middleware('auth')->group(static function (): void {
     Route::get('news', [NewsController::class, 'index']);
     Route::post('news/{notice}/open', [NewsController::class, 'open']);
     Route::post('news/{notice}/unread', [NewsController::class, 'unread']);
+    Route::put('news/choice', [NewsController::class, 'choose']);
+    Route::put('news/obligatory', [NewsController::class, 'oblige']);
     Route::get('guides', [GuideController::class, 'index']);
     Route::post('guides', [GuideController::class, 'store']);
     Route::put('guides/kind', [GuideController::class, 'kind']);

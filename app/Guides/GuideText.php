@@ -23,7 +23,7 @@ use League\CommonMark\Node\Inline\Text;
 final class GuideText
 {
     /** Headings of a guide stand below those of the page that shows it. */
-    private const BELOW = 3;
+    private const BELOW = 2;
 
     private const DEEPEST = 6;
 

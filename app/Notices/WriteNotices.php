@@ -11,8 +11,11 @@ use App\DomainEvents\PeopleTold;
 use App\DomainEvents\PersonMentioned;
 use App\DomainEvents\SeatChanged;
 use App\DomainEvents\WorkCovered;
+use App\Models\Events\NewsChoice;
+use App\Models\Events\NewsSort;
 use App\Models\Events\Notice;
 use App\Models\Events\NoticeKind;
+use App\Models\House\House;
 use App\Models\People\Person;
 use App\Models\Tasks\Task;
 use OpenBaton\Core\Absence\CoverMoveKind;
@@ -44,16 +47,24 @@ final class WriteNotices implements EventConsumer
             return;
         }
         // Somebody, or the task, may be gone by now.
+        $ids = array_map(static fn(NewNotice $one): string => $one->personId, $told);
         $people = Person::query()
-            ->findMany(array_map(static fn(NewNotice $one): string => $one->personId, $told), ['id'])
+            ->findMany($ids, ['id'])
             ->keyBy('id');
+        $choices = NewsChoice::query()->findMany($ids)->keyBy('person_id');
+        $house = House::query()->first();
         $tasks = Task::query()
             ->findMany(array_map(static fn(NewNotice $one): string => $one->of->taskId, $told), ['id'])
             ->keyBy('id');
         $rows = [];
         foreach ($told as $one) {
             if ($people->has($one->personId) && $tasks->has($one->of->taskId)) {
-                $rows[] = ['id' => Id::next()] + $one->row();
+                $channels = NewsChannels::of($choices->get($one->personId), $house);
+                $rows[] =
+                    [
+                        'id' => Id::next(),
+                        'waits' => $channels->for(NewsSort::of($one->kind)) !== [],
+                    ] + $one->row();
             }
         }
         Notice::query()->insert($rows);

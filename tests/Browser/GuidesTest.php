@@ -36,7 +36,7 @@ it('is written by the lead with headings, a list and a picture, and stands besid
     $this->click("(//*[@role='option'][normalize-space(.)='{$task->kind->name}'])[last()]");
     $this->find("//button[@aria-label='It is not about {$task->kind->name}']");
     $this->press('Save', '//aside');
-    $this->find("//article[@aria-label='Felts of a cornet']//h4[contains(., 'Felts')]");
+    $this->find("//article[@aria-label='Felts of a cornet']//h3[contains(., 'Felts')]");
     $guide = Guide::query()->where('slug', 'felts-of-a-cornet')->firstOrFail();
     expect($guide->text())->toMatch(
         '~^# Felts\n\n- Measure them\n- Cut them\s+!\[A valve\]\(/guides/pictures/\w{26}\)~',

@@ -191,7 +191,7 @@ function isRefused(mixed $test, string $send, string $said): bool
     } else {
         $test->click($send);
     }
-    for ($end = microtime(true) + 15; microtime(true) < $end; usleep(60_000)) {
+    for ($end = microtime(true) + 30; microtime(true) < $end; usleep(60_000)) {
         if (str_contains($test->text(), $said)) {
             return true;
         }

@@ -42,7 +42,7 @@ it('is written and changed by leads, with all that it said before', function ():
     $guide = Guide::query()->sole();
     ($this->write)('hanneke', ['text' => '# First of all'], $guide);
     $shown = ($this->props)('ayumi', '/guides?guide=repairs')['guide'];
-    expect([$shown['version'], $shown['text'], $shown['html']])->toBe([2, '# First of all', '<h4>First of all</h4>']);
+    expect([$shown['version'], $shown['text'], $shown['html']])->toBe([2, '# First of all', '<h3>First of all</h3>']);
     expect(array_column($shown['versions'], 'text', 'number'))->toBe([
         2 => '# First of all',
         1 => "# First\n\n- Play it",

@@ -43,7 +43,9 @@ it('is one\'s own, the latest first, with how much of it is unread', function ()
 it('leads to its place and is read then, and can be put back among what is not', function (): void {
     [$own, $other] = [House::arrive(), House::arrive()];
     Task::query()->update(['assignee_id' => House::person('femi')->id]);
-    $own->update(['assignee_id' => House::person('ayumi')->id]);
+    Task::query()
+        ->whereKey($own->id)
+        ->update(['assignee_id' => House::person('ayumi')->id]);
     [$first, $second] = [($this->tell)('ayumi', $own), ($this->tell)('ayumi', $other)];
     $post = fn(string $who, string $path): TestResponse => $this->actingAs(House::user($who))->post($path);
     $post('ayumi', "/news/{$first->id}/open")->assertRedirect("/in-hand?task={$own->id}");

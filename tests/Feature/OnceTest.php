@@ -45,7 +45,7 @@ it('tells what is made twice at one moment as taken, with its place, whatever it
     }
     $made = [
         static fn() => app(SaveField::class)->define('task', 'Colour', 'text', null, $lead),
-        static fn() => app(SaveKind::class)(null, 'Polish', 30, null, [], null, new Completion(), $lead),
+        static fn() => app(SaveKind::class)(null, 'Polish', 30, [], null, new Completion(), $lead),
         static fn() => app(SaveChecklist::class)(null, 'Once', ['A'], $lead),
     ];
     foreach ($made as $make) {

@@ -14,6 +14,8 @@ final class LetsInToRead
             'GET news' => [LetsIn::PEOPLE, []],
             'POST news/{notice}/open' => [['whose'], []],
             'POST news/{notice}/unread' => [['whose'], []],
+            'PUT news/choice' => [LetsIn::PEOPLE, []],
+            'PUT news/obligatory' => [LetsIn::LEADS, []],
             'GET guides' => [LetsIn::OF_THE_HOUSE, []],
             'POST guides' => [LetsIn::LEADS, []],
             'PUT guides/kind' => [LetsIn::LEADS, ['kind' => '']],

@@ -142,6 +142,13 @@ final class RightRequests
             'PUT guides/kind' => ['kind' => 'quote'],
             'POST guides/{guide}/retire' => ['retired' => true],
             'POST guides/{guide}/not-right' => ['what' => 'Felts come last.', 'kind' => 'quote'],
+            'PUT news/choice' => [
+                'channels' => ['given' => ['mail']],
+                'quiet_from' => '12:00',
+                'quiet_to' => '13:00',
+                'urgent_passes' => true,
+            ],
+            'PUT news/obligatory' => ['channels' => ['told' => ['mail']]],
             'GET news' => ['unread' => '1', 'before' => $this->ids['notice']],
             'GET guides' => ['guide' => 'repairs'],
             'PUT outbox/holding' => ['holds' => true],

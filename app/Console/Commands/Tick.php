@@ -17,6 +17,7 @@ use App\Models\House\House;
 use App\Models\Messages\Message;
 use App\Models\Rules\RulebookVersion;
 use App\Models\Tasks\Task;
+use App\Notices\TellNews;
 use Carbon\CarbonImmutable;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
@@ -40,6 +41,7 @@ final class Tick extends Command
         SettleAbsences $absences,
         PublishPlanned $publish,
         HandOut $handOut,
+        TellNews $tellNews,
     ): int {
         if (House::query()->doesntExist()) {
             return 0;
@@ -62,6 +64,7 @@ final class Tick extends Command
         $fire($now);
         $retry($now->getTimestamp());
         $handOut();
+        $tellNews($now);
         // What waited for its time, for another try, or lay with a worker that is no more.
         if (Message::query()->due($now)->exists() || Message::query()->where('to_tell_rules', true)->exists()) {
             SendMessages::dispatch();

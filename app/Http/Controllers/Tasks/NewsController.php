@@ -4,14 +4,21 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Tasks;
 
+use App\Access\Actor;
+use App\House\ChangeHouse;
 use App\Http\Pages\Tasks\NewsPage;
+use App\Http\Requests\Tasks\NewsChoiceRequest;
 use App\Http\Viewer;
+use App\Models\Events\NewsChoice;
 use App\Models\Events\Notice;
+use App\Models\House\House;
 use App\Models\People\Person;
 use App\Models\Tasks\Task;
+use App\Notices\NewsChannels;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
 use Inertia\Inertia;
 use Inertia\Response;
 
@@ -48,6 +55,33 @@ final class NewsController
     public function unread(string $notice, Viewer $viewer): RedirectResponse
     {
         self::own($notice, $viewer)->update(['seen_at' => null]);
+
+        return back();
+    }
+
+    public function choose(NewsChoiceRequest $request, Viewer $viewer): RedirectResponse
+    {
+        NewsChoice::query()->updateOrCreate(['person_id' => self::person($viewer)->id], $request->values());
+
+        return back();
+    }
+
+    /** What nobody may do without. */
+    public function oblige(Request $request, Viewer $viewer): RedirectResponse
+    {
+        Gate::authorize('shape', House::class);
+        $request->validate(NewsChoiceRequest::channelRules());
+        ChangeHouse::run(
+            'news_obliged',
+            'said what everybody hears of',
+            Actor::user($viewer->user()),
+            static function () use ($request): House {
+                $house = House::query()->firstOrFail();
+                $house->update(['obligatory_news' => NewsChannels::read($request->input('channels'))]);
+
+                return $house;
+            },
+        );
 
         return back();
     }

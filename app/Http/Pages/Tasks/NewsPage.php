@@ -5,15 +5,23 @@ declare(strict_types=1);
 namespace App\Http\Pages\Tasks;
 
 use App\Http\Viewer;
+use App\Messages\Addresses;
+use App\Models\Events\NewsChoice;
+use App\Models\Events\NewsSort;
 use App\Models\Events\Notice;
+use App\Models\House\House;
 use App\Models\People\Person;
+use App\Notices\NewsChannels;
+use OpenBaton\Core\Message\Channel;
+use OpenBaton\Core\Message\Recipient;
+use OpenBaton\Core\Message\RecipientKind;
 
 /** What somebody was told, the latest first. Its type is NewsPage.ts. */
 final readonly class NewsPage
 {
     private const PAGE = 50;
 
-    public function __construct(private Viewer $viewer) {}
+    public function __construct(private Viewer $viewer, private Addresses $addresses) {}
 
     /**
      * @param string|null $before id of a notice: those that were handed out before it
@@ -37,7 +45,38 @@ final readonly class NewsPage
             'before' => $before,
             'earlier' => count($lines) > self::PAGE ? $lines[self::PAGE - 1]['id'] : null,
             'unreadInAll' => Notice::query()->unseen()->where('person_id', $person->id)->count(),
+            'choice' => $this->choice($person),
             'latest' => Notice::query()->where('person_id', $person->id)->max('id'),
+        ];
+    }
+
+    /** @return array<string, mixed> by which channels they hear of what */
+    private function choice(Person $person): array
+    {
+        $choice = NewsChoice::query()->find($person->id);
+        $person->loadMissing('user');
+
+        return [
+            'sorts' => array_column(NewsSort::cases(), 'value'),
+            'channels' => (object) NewsChannels::read($choice?->channels),
+            'obligatory' => (object) NewsChannels::read(House::query()->first()?->obligatory_news),
+            'quietFrom' => $choice?->quiet_from,
+            'quietTo' => $choice?->quiet_to,
+            'urgentPasses' => $choice?->urgent_passes === true,
+            'reached' => array_values(
+                array_map(
+                    static fn(Channel $one): string => $one->value,
+                    array_filter(
+                        Channel::cases(),
+                        fn(Channel $one): bool => $this->addresses->of(
+                            new Recipient(RecipientKind::Person, $person->id),
+                            $one,
+                            null,
+                        )?->address !== null,
+                    ),
+                ),
+            ),
+            'mayOblige' => $this->viewer->user()->can('shape', House::class),
         ];
     }
 }

@@ -1,6 +1,24 @@
+import type { Channel } from '../Messages/OutboxPage';
 import type { NoticeLine } from './NoticeLine';
 
+/** Channels by sort of news. */
+export type NewsChannels = Partial<Record<string, Channel[]>>;
+
+export type NewsChoice = {
+    sorts: string[];
+    channels: NewsChannels;
+    /** what nobody may do without */
+    obligatory: NewsChannels;
+    quietFrom: string | null;
+    quietTo: string | null;
+    urgentPasses: boolean;
+    /** by which whoever looks can be reached */
+    reached: Channel[];
+    mayOblige: boolean;
+};
+
 export type NewsPageProps = {
+    choice: NewsChoice;
     /** a page of them, the latest first */
     notices: NoticeLine[];
     /** only those that were not read */

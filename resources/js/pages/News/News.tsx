@@ -3,6 +3,7 @@ import type { NewsPageProps } from '@props/Tasks/NewsPage';
 import type { NoticeLine } from '@props/Tasks/NoticeLine';
 import { useFormats } from '@/lib/format';
 import { say } from '@/lib/words';
+import { NewsChoice, NewsObliged } from '@/parts/NewsChoice';
 import { Button } from '@/ui/Button';
 
 /** One thing that somebody was told; its task is opened by it, and it is read then. */
@@ -34,7 +35,7 @@ function Item({ notice }: { notice: NoticeLine }) {
 }
 
 /** What one was told because it was not one's own doing. */
-export default function News({ notices, unread, before, earlier, unreadInAll, latest }: NewsPageProps) {
+export default function News({ notices, unread, before, earlier, unreadInAll, latest, choice }: NewsPageProps) {
     const query = (more: Record<string, string>): string =>
         `/news?${new URLSearchParams({ ...(unread ? { unread: '1' } : {}), ...more }).toString()}`;
     return (
@@ -80,6 +81,16 @@ export default function News({ notices, unread, before, earlier, unreadInAll, la
                     </Link>
                 )}
             </nav>
+            <details className="box my-3">
+                <summary className="cursor-pointer px-4 py-2 font-semibold">{say('news.by_other_means')}</summary>
+                <NewsChoice choice={choice} />
+            </details>
+            {choice.mayOblige && (
+                <details className="box my-3">
+                    <summary className="cursor-pointer px-4 py-2 font-semibold">{say('news.obliged')}</summary>
+                    <NewsObliged choice={choice} />
+                </details>
+            )}
         </div>
     );
 }

@@ -66,7 +66,7 @@ function Toolbar({ editor }: { editor: Editor }) {
         { name: 'bold', sign: 'B', on: on.bold, run: () => chain().toggleBold().run() },
         { name: 'italic', sign: 'I', on: on.italic, run: () => chain().toggleItalic().run() },
         { name: 'bullets', sign: '•', on: on.bullets, run: () => chain().toggleBulletList().run() },
-        { name: 'numbers', sign: '1.', on: on.numbers, run: () => chain().toggleOrderedList().run() },
+        { name: 'numbers', sign: '#', on: on.numbers, run: () => chain().toggleOrderedList().run() },
         { name: 'quote', sign: '“', on: on.quote, run: () => chain().toggleBlockquote().run() },
         { name: 'link', sign: say('guides.tools.link'), on: on.link, run: () => setAsking('link') },
         { name: 'picture', sign: say('guides.tools.picture'), on: false, run: () => setAsking('picture') },
