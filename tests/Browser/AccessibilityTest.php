@@ -28,6 +28,7 @@ function pathsLookedAt(Task $task): array
         '/places?q=sulla' => 'Greater Sulla',
         '/customers?customer=port-selwyn-brass' => 'Put into another record',
         '/changes' => 'Who changed what',
+        '/news' => 'By which other means',
         '/guides?guide=bench-repair' => 'Before it is opened',
         '/outbox?message=' . Messages::held($task)->id => 'What became of it',
         '/stand-ins/messages/mail' => 'What it does',

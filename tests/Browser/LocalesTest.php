@@ -111,6 +111,7 @@ it('says nothing but by the words, and has room for them, in a longer language a
             '/house',
             '/setup',
             '/changes',
+            '/news',
             '/guides?guide=bench-repair',
             "/outbox?message={$message}",
             '/stand-ins/messages/mail',

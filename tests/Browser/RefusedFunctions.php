@@ -96,6 +96,12 @@ const FORMS = [
         ["//aside//button[normalize-space(.)='Not before …']"],
         SENDS,
     ],
+    'parts/NewsChoice.tsx' => [
+        'hanneke',
+        '/news',
+        ["//summary[contains(., 'By which other means')]", "(//main//table//input[@type='checkbox'])[1]"],
+        "(//main//form[.//table]//button[@type='submit'])[1]",
+    ],
     'guides/GuideForm.tsx' => [
         'hanneke',
         '/guides',

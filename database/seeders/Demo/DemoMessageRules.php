@@ -10,8 +10,7 @@ final class DemoMessageRules
     private const READY = <<<'TEXT'
     Dear ~customer.name|customer~,
 
-    your repair (~task.title~) is done. You can have it from nine to half past five in Port Selwyn, or we bring it
-    with the next tour.
+    your repair (~task.title~) is done. You can have it from nine to half past five, or with our next tour.
 
     ~task.assignee~, Alder & Quill
     TEXT;
