@@ -39,10 +39,18 @@ final class ChangeLines
         'place_id' => Place::class,
         'parent_id' => Place::class,
         'merged_into_id' => Customer::class,
+        'asked_by' => User::class,
+        'decided_by' => User::class,
     ];
 
     /** Members whose values are codes of the product, and where the words of those are. */
-    private const CODES = ['type' => 'field_type'];
+    private const CODES = [
+        'type' => 'field_type',
+        'kind' => 'absence.kinds',
+        'status' => 'absence.states',
+        'held' => 'absence.held_policies',
+        'hand_back' => 'absence.hand_back_policies',
+    ];
 
     /** @var array<string, string> names by id */
     private array $names = [];
@@ -98,7 +106,7 @@ final class ChangeLines
     private function differences(array $old, array $now): array
     {
         $lines = [];
-        foreach (array_keys(array_diff_key($now + $old, array_flip(Difference::SILENT))) as $key) {
+        foreach (array_keys(array_diff_key($now + $old, array_flip([...Difference::SILENT, 'slug']))) as $key) {
             [$before, $after] = [$this->text($key, $old[$key] ?? null), $this->text($key, $now[$key] ?? null)];
             if ($before !== $after) {
                 $lines[] = [
@@ -132,7 +140,8 @@ final class ChangeLines
             is_array($value) && $key === 'sweep' => (new SweepWords($this->viewer->words()))->say(Node::root($value)),
             is_array($value) => $this->listed($value),
             $value === RosterFormat::FURTHER_NOTICE => $words->say('audit.further_notice'),
-            isset(self::CODES[$key]) && is_string($value) => $words->say(self::CODES[$key] . ".{$value}"),
+            isset(self::CODES[$key]) && is_string($value) && $words->has(self::CODES[$key] . ".{$value}")
+                => $words->say(self::CODES[$key] . ".{$value}"),
             isset(self::NAMED[$key]) && is_string($value) => $this->names[$value] ?? $value,
             is_scalar($value) => $this->value((string) $key, (string) $value),
             default => '',
