@@ -14,13 +14,8 @@ final class SaveCustomerWords
     /** @param array<string, string> $words by status */
     public function __invoke(array $words, Actor $by): House
     {
-        return ChangeHouse::run('customer_words_saved', 'changed what customers read', $by, static function () use (
-            $words,
-        ): House {
-            $house = House::query()->firstOrFail();
-            $house->update(['customer_words' => $words === [] ? null : $words]);
-
-            return $house;
-        });
+        return ChangeHouse::set('customer_words_saved', 'changed what customers read', $by, [
+            'customer_words' => $words === [] ? null : $words,
+        ]);
     }
 }

@@ -11,13 +11,14 @@ use App\Models\House\House;
 use App\Models\Tasks\TaskKind;
 use App\Models\Tasks\TaskSource;
 use App\Refusals\GuideMovedOn;
+use App\Words\Words;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Document\TextLimits;
 
 /** What somebody found not to be right in a guide becomes a task of whoever wrote it. */
 final readonly class GuideNotRight
 {
-    public function __construct(private TakeInTask $takeIn) {}
+    public function __construct(private TakeInTask $takeIn, private Words $words) {}
 
     /**
      * @param TaskKind|null $at the kind of the task at which it was found
@@ -30,15 +31,14 @@ final readonly class GuideNotRight
     {
         $kind = House::query()->with('guideKind')->first()->guideKind ?? $at;
         $author = $guide->author?->person;
-        if ($kind === null || $author === null) {
-            throw $kind === null ? GuideMovedOn::withoutKind() : GuideMovedOn::withoutAuthor($guide);
-        }
+        $kind !== null || throw GuideMovedOn::withoutKind();
+        $author !== null || throw GuideMovedOn::withoutAuthor($guide);
         $name = mb_strimwidth($guide->name, 0, TextLimits::NAME - 40, '…');
 
         return ($this->takeIn)(
             Node::root([
                 'kind' => $kind->slug,
-                'title' => "The guide “{$name}” is not right",
+                'title' => $this->words->say('guides.task', ['name' => $name]),
                 'description' => "{$what}\n\n" . url("/guides?guide={$guide->slug}"),
             ]),
             TaskSource::ByHand,

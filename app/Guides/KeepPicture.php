@@ -6,7 +6,6 @@ namespace App\Guides;
 
 use App\Models\Access\User;
 use App\Models\Guides\GuidePicture;
-use App\Models\Guides\GuideVersion;
 use App\Tasks\AttachFile;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\UploadedFile;
@@ -39,19 +38,13 @@ final class KeepPicture
     {
         $old = GuidePicture::query()
             ->where('user_id', $by->id)
+            ->where('shown', false)
             ->where('at', '<', CarbonImmutable::now()->subDay())
-            ->orderByDesc('id')
             ->limit(self::AT_ONCE)
             ->get();
         foreach ($old as $picture) {
-            if (
-                GuideVersion::query()
-                    ->where('text', 'like', "%{$picture->url()}%")
-                    ->doesntExist()
-            ) {
-                $picture->delete();
-                Storage::disk(AttachFile::DISK)->delete($picture->path);
-            }
+            $picture->delete();
+            Storage::disk(AttachFile::DISK)->delete($picture->path);
         }
     }
 }

@@ -11,6 +11,7 @@ use App\Models\Access\User;
 use App\Models\Guides\Guide;
 use App\Models\Guides\GuideAbout;
 use App\Models\Guides\GuideLink;
+use App\Models\Guides\GuidePicture;
 use App\Refusals\GuideMovedOn;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
@@ -31,7 +32,7 @@ final class SaveGuide
                 throw GuideMovedOn::since($row);
             }
             $row ??= self::begun($draft->name);
-            $says = $seen === 0 || $draft->text !== $row->text() || $draft->name !== $row->name;
+            $says = $guide === null || $draft->text !== $row->text() || $draft->name !== $row->name;
             if ($says) {
                 self::say($row, $draft, $by);
             }
@@ -40,7 +41,7 @@ final class SaveGuide
                 Audit::record(
                     Actor::user($by),
                     'house',
-                    $seen === 0 ? 'guide_written' : 'guide_changed',
+                    $guide === null ? 'guide_written' : 'guide_changed',
                     'wrote a guide',
                     $row,
                 );
@@ -71,6 +72,7 @@ final class SaveGuide
             'user_id' => $by->id,
             'at' => $now,
         ]);
+        GuidePicture::keepThoseOf($draft->text);
     }
 
     /**

@@ -20,6 +20,21 @@ use Illuminate\Support\Facades\DB;
 final class ChangeHouse
 {
     /**
+     * Changes the row of the house itself.
+     *
+     * @param array<string, mixed>|Closure(House): array<string, mixed> $values columns
+     */
+    public static function set(string $event, string $description, Actor $by, array|Closure $values): House
+    {
+        return self::run($event, $description, $by, static function () use ($values): House {
+            $house = House::query()->firstOrFail();
+            $house->update(is_array($values) ? $values : $values($house));
+
+            return $house;
+        });
+    }
+
+    /**
      * @template T of Model
      *
      * @param Closure(): T           $change

@@ -13,16 +13,13 @@ final class SaveSetUp
 {
     public function __invoke(bool $done, Actor $by): House
     {
-        return ChangeHouse::run(
+        return ChangeHouse::set(
             $done ? 'set_up' : 'set_up_again',
             $done ? 'said that the house is set up' : 'looks at the setting up once more',
             $by,
-            static function () use ($done): House {
-                $house = House::query()->firstOrFail();
-                $house->update(['set_up_at' => $done ? $house->set_up_at ?? CarbonImmutable::now() : null]);
-
-                return $house;
-            },
+            static fn(House $house): array => [
+                'set_up_at' => $done ? $house->set_up_at ?? CarbonImmutable::now() : null,
+            ],
         );
     }
 }

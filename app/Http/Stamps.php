@@ -28,6 +28,12 @@ final class Stamps
 
     private readonly Row $row;
 
+    /** @var array<string, Person|null> by sign-in */
+    private array $people = [];
+
+    /** @var array<string, int> likewise */
+    private array $unread = [];
+
     public function __construct()
     {
         $row = House::query()
@@ -120,7 +126,7 @@ final class Stamps
     /** What somebody holds, reviews, may claim, has done, and is told. */
     private function mine(string $userId): ?string
     {
-        $person = Person::query()->where('user_id', $userId)->first('id');
+        $person = $this->person($userId);
         if ($person === null) {
             return null;
         }
@@ -145,20 +151,30 @@ final class Stamps
             'xxh3',
             serialize([
                 $tasks,
-                Notice::query()->unseen()->where('person_id', $person->id)->count(),
+                $this->unread($userId),
                 Notice::query()->where('person_id', $person->id)->latest('at')->latest('id')->first('id')?->id,
             ]),
         );
+    }
+
+    private function person(string $userId): ?Person
+    {
+        return $this->people[$userId] ??= Person::query()->where('user_id', $userId)->first('id');
+    }
+
+    /** Asked for once, however many topics have it. */
+    private function unread(string $userId): ?int
+    {
+        $person = $this->person($userId);
+
+        return $person === null ? null : ($this->unread[$userId] ??= Notice::unreadBy($person->id));
     }
 
     /** What stands at the bottom of every page. */
     private function strip(string $userId): string
     {
         return implode('-', [
-            Notice::query()
-                ->unseen()
-                ->whereIn('person_id', Person::query()->where('user_id', $userId)->select('id'))
-                ->count(),
+            $this->unread($userId),
             Task::query()->unplaced()->count(),
             Handoff::query()->latest('id')->first('id')?->id,
             $this->house(),

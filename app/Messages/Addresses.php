@@ -20,7 +20,9 @@ final class Addresses
     public function of(Recipient $recipient, Channel $channel, ?string $taskId): ?Address
     {
         return match ($recipient->kind) {
-            RecipientKind::Person => self::ofPerson(Person::query()->find($recipient->id), $channel),
+            RecipientKind::Person => ($person = Person::query()->find($recipient->id)) === null
+                ? null
+                : $this->ofPerson($person, $channel),
             RecipientKind::Team => self::ofTeam(Team::query()->find($recipient->id)),
             RecipientKind::Customer => self::ofCustomer(
                 Customer::query()->with('contacts')->find($recipient->id),
@@ -30,18 +32,16 @@ final class Addresses
         };
     }
 
-    private static function ofPerson(?Person $person, Channel $channel): ?Address
+    public function ofPerson(Person $person, Channel $channel): Address
     {
-        return $person === null
-            ? null
-            : new Address(
-                $person->name,
-                match ($channel) {
-                    Channel::Mail => $person->email ?? $person->user?->email,
-                    Channel::Text => $person->phone,
-                    Channel::Chat => $person->slug,
-                },
-            );
+        return new Address(
+            $person->name,
+            match ($channel) {
+                Channel::Mail => $person->email ?? $person->user?->email,
+                Channel::Text => $person->phone,
+                Channel::Chat => $person->slug,
+            },
+        );
     }
 
     private static function ofTeam(?Team $team): ?Address

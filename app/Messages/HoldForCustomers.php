@@ -13,16 +13,8 @@ final readonly class HoldForCustomers
 {
     public function __invoke(bool $holds, Actor $by): House
     {
-        return ChangeHouse::run(
-            'messages_held',
-            'said whether messages to customers are looked at',
-            $by,
-            static function () use ($holds): House {
-                $house = House::query()->firstOrFail();
-                $house->update(['holds_for_customers' => $holds]);
-
-                return $house;
-            },
-        );
+        return ChangeHouse::set('messages_held', 'said whether messages to customers are looked at', $by, [
+            'holds_for_customers' => $holds,
+        ]);
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Messages;
 
 use App\Models\Messages\Message;
-use App\Models\Messages\MessageStep;
 use App\Models\Messages\MessageStepKind;
 use Carbon\CarbonImmutable;
 use OpenBaton\Core\Message\Channel;
@@ -39,13 +38,11 @@ final class KeepMessage
             ],
         );
         if ($message->wasRecentlyCreated) {
-            MessageStep::query()->create([
-                'message_id' => $message->id,
-                'at' => $at,
-                'step' =>
-                    $message->state === MessageState::GivenUp ? MessageStepKind::GivenUp : MessageStepKind::Prepared,
-                'note' => $message->problem,
-            ]);
+            $message->putDown(
+                $message->state === MessageState::GivenUp ? MessageStepKind::GivenUp : MessageStepKind::Prepared,
+                $at,
+                $message->problem,
+            );
         }
     }
 }

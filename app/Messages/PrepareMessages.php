@@ -32,7 +32,7 @@ final readonly class PrepareMessages implements EventConsumer
     {
         foreach ($events as $handed) {
             if ($handed->event instanceof MessagePrepared) {
-                foreach ($handed->event->recipients as $recipient) {
+                foreach ($handed->event->draft->recipients as $recipient) {
                     $this->prepare($handed, $handed->event, $recipient);
                 }
             }
@@ -42,26 +42,27 @@ final readonly class PrepareMessages implements EventConsumer
 
     private function prepare(HandedEvent $of, MessagePrepared $event, Recipient $recipient): void
     {
-        $address = $this->addresses->of($recipient, $event->channel, $of->taskId);
+        $draft = $event->draft;
+        $address = $this->addresses->of($recipient, $draft->channel, $of->taskId);
         if ($address === null) {
             return;
         }
         $state = match (true) {
             $address->address === null => MessageState::GivenUp,
-            $event->held || ($recipient->kind === RecipientKind::Customer && self::holdsAll()) => MessageState::Held,
+            $draft->held || ($recipient->kind === RecipientKind::Customer && self::holdsAll()) => MessageState::Held,
             default => MessageState::ToBeSent,
         };
-        ($this->keep)("event {$of->id}", $recipient, $address, $event->channel, $of->at, [
+        ($this->keep)("event {$of->id}", $recipient, $address, $draft->channel, $of->at, [
             'task_id' => $of->taskId,
-            'subject' => $event->subject === '' ? null : $event->subject,
-            'text' => $event->text,
-            'files' => $event->files ? MessageFiles::of($of->taskId) : null,
-            'due_at' => $event->due === null ? null : Stamp::of($event->due),
+            'subject' => $draft->subject === '' ? null : $draft->subject,
+            'text' => $draft->text,
+            'files' => $draft->files ? MessageFiles::of($of->taskId) : null,
+            'due_at' => $draft->due === null ? null : Stamp::of($draft->due),
             'state' => $state,
             'to_tell_rules' => $state === MessageState::GivenUp,
-            'not_before' => $event->notBefore === null ? null : Stamp::of($event->notBefore),
+            'not_before' => $draft->notBefore === null ? null : Stamp::of($draft->notBefore),
             'problem' => $address->address === null ? Problem::NO_ADDRESS : null,
-            'rule' => $event->ruleId,
+            'rule' => $draft->ruleId,
             'rulebook_version_id' => $event->versionId,
         ]);
     }

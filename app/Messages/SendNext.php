@@ -6,7 +6,6 @@ namespace App\Messages;
 
 use App\Bridge\Houses;
 use App\Models\Messages\Message;
-use App\Models\Messages\MessageStep;
 use App\Models\Messages\MessageStepKind;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
@@ -61,7 +60,7 @@ final readonly class SendNext
                 ->whereColumn('earlier.recipient', 'messages.recipient')
                 ->whereColumn('earlier.channel', 'messages.channel')
                 ->whereColumn('earlier.id', '<', 'messages.id')
-                ->whereIn('earlier.state', Message::ON_ITS_WAY)
+                ->whereIn('earlier.state', MessageState::ON_ITS_WAY)
                 ->where(
                     static fn($any) => $any->whereNull('earlier.not_before')->orWhere('earlier.not_before', '<=', $now),
                 );
@@ -127,12 +126,7 @@ final readonly class SendNext
                 return;
             }
             $row->update($values + ['lease' => null, 'lease_until' => null]);
-            MessageStep::query()->create([
-                'message_id' => $row->id,
-                'at' => CarbonImmutable::now(),
-                'step' => $step,
-                'note' => $note,
-            ]);
+            $row->putDown($step, CarbonImmutable::now(), $note);
         }, attempts: 3);
     }
 }

@@ -6,7 +6,6 @@ namespace App\Messages;
 
 use App\Models\Access\User;
 use App\Models\Messages\Message;
-use App\Models\Messages\MessageStep;
 use App\Models\Messages\MessageStepKind;
 use App\Refusals\MessageMovedOn;
 use Carbon\CarbonImmutable;
@@ -102,13 +101,7 @@ final class SteerMessage
         DB::transaction(static function () use ($message, $by, $step, $note, $values): void {
             $row = Message::query()->lockForUpdate()->findOrFail($message->id);
             $row->update($values($row));
-            MessageStep::query()->create([
-                'message_id' => $row->id,
-                'at' => CarbonImmutable::now(),
-                'step' => $step,
-                'user_id' => $by->id,
-                'note' => $note,
-            ]);
+            $row->putDown($step, CarbonImmutable::now(), $note, $by);
         }, attempts: 3);
     }
 

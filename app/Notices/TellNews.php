@@ -98,8 +98,8 @@ final readonly class TellNews
     private function send(Person $person, Channel $channel, Collection $notices, CarbonImmutable $now): void
     {
         $recipient = new Recipient(RecipientKind::Person, $person->id);
-        $to = $this->addresses->of($recipient, $channel, null);
-        if ($to?->address === null) {
+        $to = $this->addresses->ofPerson($person, $channel);
+        if ($to->address === null) {
             // The page on which they choose says that it does not reach them.
             return;
         }
@@ -126,11 +126,6 @@ final readonly class TellNews
 
     private static function line(Notice $notice, Words $words): string
     {
-        $said = $words->say("notice.{$notice->kind->value}", [
-            'person' => $notice->other->name ?? 'none',
-            'text' => $notice->text ?? 'none',
-        ]);
-
-        return "№ {$notice->task?->number} {$notice->task?->title}: {$said}";
+        return "№ {$notice->task?->number} {$notice->task?->title}: " . NoticeText::of($notice, $words);
     }
 }

@@ -13,16 +13,11 @@ final class OpenTasks
 {
     public function __invoke(bool $toAll, Actor $by): House
     {
-        return ChangeHouse::run(
+        return ChangeHouse::set(
             'sight_changed',
             $toAll ? 'let everybody see every task' : 'let people see the tasks that they have to do with',
             $by,
-            static function () use ($toAll): House {
-                $house = House::query()->firstOrFail();
-                $house->update(['tasks_are_open' => $toAll]);
-
-                return $house;
-            },
+            ['tasks_are_open' => $toAll],
         );
     }
 }

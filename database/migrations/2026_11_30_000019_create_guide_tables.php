@@ -54,7 +54,10 @@ return new class extends Migration {
             $table->foreignUlid('user_id')->nullable()->constrained()->nullOnDelete();
             $table->string('type', 80);
             $table->string('path', 255);
+            // A guide has come to show it: it stays, since earlier versions do.
+            $table->boolean('shown')->default(false);
             $table->dateTime('at');
+            $table->index(['user_id', 'shown', 'at']);
         });
         $this->fromKinds();
         Schema::table('task_kinds', static fn(Blueprint $table) => $table->dropColumn('guide'));

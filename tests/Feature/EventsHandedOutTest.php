@@ -25,6 +25,7 @@ use Illuminate\Support\Facades\Exceptions;
 use OpenBaton\Core\Absence\CoverMoveKind;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Message\Channel;
+use OpenBaton\Core\Message\Draft;
 use OpenBaton\Core\Message\Recipient;
 use OpenBaton\Core\Message\RecipientKind;
 use OpenBaton\Core\Rulebook\SeatName;
@@ -162,8 +163,8 @@ it('reads every kind of event as it was written', function (): void {
         new WorkCovered(CoverMoveKind::PassesOn, SeatName::Holder, 'a', null, 'c'),
         new PeopleTold(['a', 'b'], 'Look'),
         new PersonMentioned('a'),
-        new MessagePrepared($to, Channel::Mail, 'S', 'T', true, 9, true, 8, 'r', 'v'),
-        new MessagePrepared($to, Channel::Chat, '', 'T', false, null, false, null, 'r', null),
+        new MessagePrepared(new Draft($to, Channel::Mail, 'S', 'T', true, 9, true, 8, 'r'), 'v'),
+        new MessagePrepared(new Draft($to, Channel::Chat, '', 'T', false, null, false, null, 'r'), null),
     ];
     foreach ($events as $event) {
         expect($event::read(Node::root($event->write())))->toEqual($event);

@@ -33,23 +33,8 @@ final class RecordMessage implements OutsideRecorder
                     RecipientKind::Customer => $one->id,
                 },
             ),
-            $effect->recipients,
+            $effect->draft->recipients,
         );
-        $events->add(
-            $taskId,
-            null,
-            new Prepared(
-                $recipients,
-                $effect->channel,
-                $effect->subject,
-                $effect->text,
-                $effect->held,
-                $effect->notBefore,
-                $effect->files,
-                $effect->due,
-                $effect->ruleId,
-                $locked->house->state->versionId,
-            ),
-        );
+        $events->add($taskId, null, new Prepared($effect->draft->for($recipients), $locked->house->state->versionId));
     }
 }

@@ -56,7 +56,7 @@ final readonly class StatusStrip
     {
         $person = $this->viewer->person();
 
-        return $person === null ? null : Notice::query()->unseen()->where('person_id', $person->id)->count();
+        return $person === null ? null : Notice::unreadBy($person->id);
     }
 
     /** @return list<array{slug: string, name: string, until: string}> */

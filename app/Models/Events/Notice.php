@@ -58,6 +58,12 @@ final class Notice extends Model
         return $this->belongsTo(Person::class, 'other_id');
     }
 
+    /** How much somebody was told and has not read. */
+    public static function unreadBy(string $personId): int
+    {
+        return self::query()->unseen()->where('person_id', $personId)->count();
+    }
+
     /** @param Builder<self> $query */
     public function scopeUnseen(Builder $query): void
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models\Messages;
 
+use App\Models\Access\User;
 use App\Models\Concerns\BootsByName;
 use App\Models\Tasks\Task;
 use Carbon\CarbonImmutable;
@@ -19,8 +20,6 @@ use OpenBaton\Core\Message\RecipientKind;
 final class Message extends Model
 {
     use BootsByName;
-
-    public const ON_ITS_WAY = [MessageState::ToBeSent, MessageState::Failed];
 
     protected $table = 'messages';
 
@@ -54,6 +53,12 @@ final class Message extends Model
         return array_values(array_filter((array) $this->files, is_string(...)));
     }
 
+    /** Puts down what became of it, and by whom; null: by itself. */
+    public function putDown(MessageStepKind $step, CarbonImmutable $at, ?string $note = null, ?User $by = null): void
+    {
+        $this->steps()->create(['at' => $at, 'step' => $step, 'user_id' => $by?->id, 'note' => $note]);
+    }
+
     /** @return BelongsTo<Task, $this> */
     public function task(): BelongsTo
     {
@@ -73,7 +78,7 @@ final class Message extends Model
      */
     public function scopeDue(Builder $query, CarbonImmutable $now): void
     {
-        $query->whereIn('messages.state', self::ON_ITS_WAY);
+        $query->whereIn('messages.state', MessageState::ON_ITS_WAY);
         foreach (['not_before', 'next_try_at', 'lease_until'] as $column) {
             $query->where(
                 static fn(Builder $any): Builder => $any

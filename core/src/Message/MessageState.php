@@ -17,16 +17,16 @@ enum MessageState: string
     case GivenUp = 'given_up';
     case Dropped = 'dropped';
 
-    /** Whether it goes out by itself when its time has come. */
-    public function isOnItsWay(): bool
-    {
-        return $this === self::ToBeSent || $this === self::Failed;
-    }
+    /** Those that go out by themselves when their time has come. */
+    public const ON_ITS_WAY = [self::ToBeSent, self::Failed];
+
+    /** Those in which nothing of it changes any more by itself. */
+    public const OVER = [self::Sent, self::Dropped];
 
     /** Whether people may still change what it says and when it goes. */
     public function isOpen(): bool
     {
-        return $this !== self::Sent && $this !== self::Dropped;
+        return !in_array($this, self::OVER, true);
     }
 
     /** Whether a person may take it from here to there. */
@@ -35,7 +35,7 @@ enum MessageState: string
         return match ($to) {
             // Sent by a press, or sent anew.
             self::ToBeSent => $this === self::Held || $this === self::GivenUp || $this === self::Dropped,
-            self::Held => $this->isOnItsWay(),
+            self::Held => in_array($this, self::ON_ITS_WAY, true),
             self::Dropped => $this->isOpen(),
             default => false,
         };

@@ -15,7 +15,6 @@ use App\Models\House\House;
 use App\Models\Tasks\TaskKind;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\UploadedFile;
-use Illuminate\Support\Carbon;
 
 /** How things are done at Alder & Quill: a guide for each kind of task, some with pictures, one changed of late. */
 final readonly class DemoGuides
@@ -60,7 +59,7 @@ final readonly class DemoGuides
 
     public function write(User $lead, CarbonImmutable $began, CarbonImmutable $changed): void
     {
-        self::clock($began);
+        DemoClock::at($began->getTimestamp());
         $texts = [
             'bench-repair' => sprintf(self::BENCH, $this->picture('valve', $lead)),
             'tuning-visit' => sprintf(self::TUNING, $this->picture('card', $lead)),
@@ -77,7 +76,7 @@ final readonly class DemoGuides
             }
         }
         // Changed of late, and looked at by few since.
-        self::clock($changed);
+        DemoClock::at($changed->getTimestamp());
         $rush = Guide::query()->where('slug', 'rush-repair')->firstOrFail();
         ($this->save)(
             $rush,
@@ -91,8 +90,7 @@ final readonly class DemoGuides
         House::query()
             ->firstOrFail()
             ->update(['guide_kind_id' => $correction->id]);
-        Carbon::setTestNow();
-        CarbonImmutable::setTestNow();
+        DemoClock::letGo();
     }
 
     private function guide(string $name, string $text, GuideAbout $about, string $target, User $lead): void
@@ -105,11 +103,5 @@ final readonly class DemoGuides
         $file = new UploadedFile(__DIR__ . "/pictures/{$name}.png", "{$name}.png", 'image/png', null, true);
 
         return ($this->keep)($file, $lead)->url();
-    }
-
-    private static function clock(CarbonImmutable $at): void
-    {
-        Carbon::setTestNow(Carbon::instance($at));
-        CarbonImmutable::setTestNow($at);
     }
 }

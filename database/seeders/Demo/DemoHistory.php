@@ -17,7 +17,6 @@ use App\Tasks\HandOnTask;
 use App\Tasks\WaitTask;
 use Carbon\CarbonImmutable;
 use Closure;
-use Illuminate\Support\Carbon;
 use OpenBaton\Core\Time\NoWorkingTime;
 use OpenBaton\Core\Time\WorkingTime;
 use Random\Randomizer;
@@ -97,13 +96,11 @@ final class DemoHistory
                 break;
             }
             $this->tick($instant);
-            Carbon::setTestNow(Carbon::createFromTimestampUTC($instant));
-            CarbonImmutable::setTestNow(CarbonImmutable::createFromTimestampUTC($instant));
+            DemoClock::at($instant);
             $next['data']();
         }
         $this->tick($until);
-        Carbon::setTestNow();
-        CarbonImmutable::setTestNow();
+        DemoClock::letGo();
     }
 
     /** The clock is looked at every few hours, as it would have been by the minute. */
@@ -111,8 +108,7 @@ final class DemoHistory
     {
         $this->tickedAt = $this->tickedAt === 0 ? $until : $this->tickedAt;
         for (; $this->tickedAt + self::TICK <= $until; $this->tickedAt += self::TICK) {
-            Carbon::setTestNow(Carbon::createFromTimestampUTC($this->tickedAt + self::TICK));
-            CarbonImmutable::setTestNow(CarbonImmutable::createFromTimestampUTC($this->tickedAt + self::TICK));
+            DemoClock::at($this->tickedAt + self::TICK);
             House::query()->update(['ticked_at' => CarbonImmutable::now()]);
             app(SettleAbsences::class)(CarbonImmutable::now());
             app(FireTimers::class)(CarbonImmutable::now());

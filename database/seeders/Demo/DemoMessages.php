@@ -12,7 +12,6 @@ use App\Models\Messages\Behaviour;
 use App\Models\Messages\Message;
 use App\Models\Messages\StandInChannel;
 use Carbon\CarbonImmutable;
-use Illuminate\Support\Carbon;
 use OpenBaton\Core\Message\Channel;
 use OpenBaton\Core\Message\MessageState;
 
@@ -49,7 +48,7 @@ final readonly class DemoMessages
         $moments = array_unique([...$sends->all(), ...array_values($looks)]);
         sort($moments);
         foreach (array_filter($moments, static fn(int $at): bool => $at <= $now->getTimestamp()) as $at) {
-            self::clock($at);
+            DemoClock::at($at);
             foreach (array_keys($looks, $at, true) as $id) {
                 $this->lookAt(Message::query()->findOrFail($id), $lead);
             }
@@ -61,8 +60,7 @@ final readonly class DemoMessages
         foreach ($held->reverse()->slice(2, 1) as $waits) {
             $this->steer->postpone($waits, $now->addDay()->setTime(9, 0), $lead);
         }
-        Carbon::setTestNow();
-        CarbonImmutable::setTestNow();
+        DemoClock::letGo();
     }
 
     /** Its next try is hours away. */
@@ -71,7 +69,7 @@ final readonly class DemoMessages
         $mail = StandInChannel::query()->create(['channel' => Channel::Mail->value, 'behaviour' => Behaviour::Fails]);
         $begin = $now->getTimestamp() - 60 * max(self::TRIES);
         foreach (self::TRIES as $minute) {
-            self::clock($begin + 60 * $minute);
+            DemoClock::at($begin + 60 * $minute);
             if ($minute === 0) {
                 $this->steer->release($message, $lead);
             }
@@ -85,12 +83,6 @@ final readonly class DemoMessages
         while (($this->send)()) {
             continue;
         }
-    }
-
-    private static function clock(int $at): void
-    {
-        Carbon::setTestNow(Carbon::createFromTimestampUTC($at));
-        CarbonImmutable::setTestNow(CarbonImmutable::createFromTimestampUTC($at));
     }
 
     /** The lead sends it; some say something else first, some are not sent. */

@@ -15,7 +15,6 @@ use App\Http\Requests\Guides\GuideRequest;
 use App\Http\Requests\Guides\NotRightRequest;
 use App\Http\Viewer;
 use App\Models\Guides\Guide;
-use App\Models\House\House;
 use App\Models\Tasks\TaskKind;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -50,7 +49,7 @@ final class GuideController
 
     public function update(Guide $guide, GuideRequest $request, Viewer $viewer, SaveGuide $save): RedirectResponse
     {
-        $save($guide, max(1, $request->seen()), $request->draft(), $viewer->user());
+        $save($guide, $request->seen(), $request->draft(), $viewer->user());
 
         return redirect("/guides?guide={$guide->slug}");
     }
@@ -88,17 +87,9 @@ final class GuideController
                 ->where('slug', $request->string('kind')->toString())
                 ->firstOrFail()
             : null;
-        ChangeHouse::run(
-            'guide_kind_set',
-            'said which tasks put guides right',
-            Actor::user($viewer->user()),
-            static function () use ($kind): House {
-                $house = House::query()->firstOrFail();
-                $house->update(['guide_kind_id' => $kind?->id]);
-
-                return $house;
-            },
-        );
+        ChangeHouse::set('guide_kind_set', 'said which tasks put guides right', Actor::user($viewer->user()), [
+            'guide_kind_id' => $kind?->id,
+        ]);
 
         return back();
     }

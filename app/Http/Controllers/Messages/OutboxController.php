@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Messages;
 
 use App\Access\Actor;
+use App\Http\EachByItself;
 use App\Http\Pages\Messages\OutboxPage;
 use App\Http\Requests\Messages\EditMessageRequest;
 use App\Http\Requests\Messages\MessageListRequest;
@@ -15,8 +16,6 @@ use App\Messages\HoldForCustomers;
 use App\Messages\MessagesInSight;
 use App\Messages\SteerMessage;
 use App\Models\Messages\Message;
-use App\Refusals\Refused;
-use App\Words\Words;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -54,34 +53,25 @@ final class OutboxController
         return back();
     }
 
-    /** Each by itself: what can't be done is told, the others are. */
-    public function steer(SteerRequest $request, Viewer $viewer, SteerMessage $steer, Words $words): JsonResponse
+    public function steer(SteerRequest $request, Viewer $viewer, SteerMessage $steer, EachByItself $each): JsonResponse
     {
+        $user = $viewer->user();
         $messages = Message::query()->findMany($request->ids());
         foreach ($messages as $message) {
             Gate::authorize('steer', $message);
         }
-        $done = 0;
-        $refused = [];
-        foreach ($messages as $message) {
-            try {
-                match ($request->act()) {
-                    SteerRequest::RELEASE => $steer->release($message, $viewer->user()),
-                    SteerRequest::DROP => $steer->drop($message, $viewer->user()),
-                    SteerRequest::HOLD => $steer->hold($message, $viewer->user()),
-                    SteerRequest::POSTPONE => $steer->postpone($message, $request->at(), $viewer->user()),
-                    default => throw new LogicException('Nothing is done so with messages.'),
-                };
-                ++$done;
-            } catch (Refused $why) {
-                $refused[] = [
-                    'to' => $message->recipient_name,
-                    'said' => $words->say($why->detail(), $why->slots),
-                ];
-            }
-        }
 
-        return new JsonResponse(['done' => $done, 'refused' => $refused]);
+        return $each->answer(
+            $messages,
+            static fn(Message $one) => match ($request->act()) {
+                SteerRequest::RELEASE => $steer->release($one, $user),
+                SteerRequest::DROP => $steer->drop($one, $user),
+                SteerRequest::HOLD => $steer->hold($one, $user),
+                SteerRequest::POSTPONE => $steer->postpone($one, $request->at(), $user),
+                default => throw new LogicException('Nothing is done so with messages.'),
+            },
+            static fn(Message $one): array => ['to' => $one->recipient_name],
+        );
     }
 
     public function update(

@@ -4,15 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Tasks;
 
+use App\Http\EachByItself;
 use App\Http\Requests\Tasks\ManyTasksRequest;
 use App\Http\Viewer;
 use App\Models\Tasks\Task;
-use App\Refusals\Refused;
 use App\Tasks\CompleteTask;
 use App\Tasks\HandOnTask;
 use App\Tasks\MarkToHandOn;
 use App\Tasks\PostponeTask;
-use App\Words\Words;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Gate;
 use LogicException;
@@ -21,25 +20,19 @@ use OpenBaton\Core\Subject\TaskAction;
 /** The same done with several tasks, each by itself: what can't be done is told, the others are. */
 final class ManyTasksController
 {
-    public function __invoke(ManyTasksRequest $request, Viewer $viewer, Words $words): JsonResponse
+    public function __invoke(ManyTasksRequest $request, Viewer $viewer, EachByItself $each): JsonResponse
     {
-        $done = 0;
-        $refused = [];
         $tasks = Task::query()->with('assignee')->whereKey($request->ids())->orderBy('number')->get();
         // All of them before any: who asks for what is not theirs has done nothing.
         foreach ($tasks as $task) {
             Gate::authorize('perform', [$task, $request->action()]);
         }
-        foreach ($tasks as $task) {
-            try {
-                $this->perform($task, $request, $viewer);
-                ++$done;
-            } catch (Refused $why) {
-                $refused[] = ['number' => (int) $task->number, 'said' => $words->say($why->detail(), $why->slots)];
-            }
-        }
 
-        return new JsonResponse(['done' => $done, 'refused' => $refused]);
+        return $each->answer(
+            $tasks,
+            fn(Task $task) => $this->perform($task, $request, $viewer),
+            static fn(Task $task): array => ['number' => (int) $task->number],
+        );
     }
 
     private function perform(Task $task, ManyTasksRequest $request, Viewer $viewer): void

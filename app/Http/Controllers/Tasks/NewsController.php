@@ -71,17 +71,9 @@ final class NewsController
     {
         Gate::authorize('shape', House::class);
         $request->validate(NewsChoiceRequest::channelRules());
-        ChangeHouse::run(
-            'news_obliged',
-            'said what everybody hears of',
-            Actor::user($viewer->user()),
-            static function () use ($request): House {
-                $house = House::query()->firstOrFail();
-                $house->update(['obligatory_news' => NewsChannels::read($request->input('channels'))]);
-
-                return $house;
-            },
-        );
+        ChangeHouse::set('news_obliged', 'said what everybody hears of', Actor::user($viewer->user()), [
+            'obligatory_news' => NewsChannels::read($request->input('channels')),
+        ]);
 
         return back();
     }

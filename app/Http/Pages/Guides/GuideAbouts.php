@@ -6,6 +6,7 @@ namespace App\Http\Pages\Guides;
 
 use App\Fields\KnownKind;
 use App\Http\Viewer;
+use App\Models\Guides\Guide;
 use App\Models\Guides\GuideAbout;
 use App\Models\Guides\GuideLink;
 use App\Models\House\CustomField;
@@ -16,8 +17,14 @@ final readonly class GuideAbouts
 {
     public function __construct(private Viewer $viewer) {}
 
+    /** @return list<array{about: string, target: string, label: string}> */
+    public function of(Guide $guide): array
+    {
+        return array_values($guide->links->map($this->link(...))->all());
+    }
+
     /** @return array{about: string, target: string, label: string} */
-    public function link(GuideLink $link): array
+    private function link(GuideLink $link): array
     {
         return [
             'about' => $link->about->value,

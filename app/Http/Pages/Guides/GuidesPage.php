@@ -71,7 +71,7 @@ final readonly class GuidesPage
             'changedAt' => Moment::of($guide->changed_at),
             'author' => $guide->author?->name,
             'retired' => $guide->isRetired(),
-            'links' => $this->links($guide),
+            'links' => $this->abouts->of($guide),
             'readNow' => $guide->read_now,
             'people' => self::others($guide, $people),
             'readByMe' => $guide->read_by_me > 0 || $guide->author_id === $this->viewer->user()->id,
@@ -82,12 +82,6 @@ final readonly class GuidesPage
     private static function others(Guide $guide, int $people): int
     {
         return $people - ($guide->author?->person === null ? 0 : 1);
-    }
-
-    /** @return list<array{about: string, target: string, label: string}> */
-    private function links(Guide $guide): array
-    {
-        return array_values($guide->links->map($this->abouts->link(...))->all());
     }
 
     /** @return array<string, mixed> */
@@ -106,7 +100,7 @@ final readonly class GuidesPage
             'changedAt' => Moment::of($guide->changed_at),
             'retired' => $guide->isRetired(),
             'people' => self::others($guide, $people),
-            'links' => $this->links($guide),
+            'links' => $this->abouts->of($guide),
             'versions' => array_values(
                 $versions
                     ->map(

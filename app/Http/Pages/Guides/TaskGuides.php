@@ -40,7 +40,7 @@ final readonly class TaskGuides
                 'html' => $this->texts->html($one->text()),
                 'author' => $one->author?->name,
                 'changedAt' => Moment::of($one->changed_at),
-                'links' => array_values($one->links->map($this->abouts->link(...))->all()),
+                'links' => $this->abouts->of($one),
                 'readByMe' =>
                     ($read[$one->id] ?? null) === $one->version || $one->author_id === $this->viewer->user()->id,
             ],

@@ -31,10 +31,9 @@ final readonly class MessageView
     public function ofTask(Task $task): array
     {
         $all = $this->sight->of($this->viewer->user())->where('task_id', $task->id)->with('steps.user');
-        $over = [MessageState::Sent, MessageState::Dropped];
         $messages = [
-            ...$all->clone()->whereNotIn('state', $over)->orderBy('id')->limit(self::WAITING)->get(),
-            ...$all->whereIn('state', $over)->orderByDesc('id')->limit(self::OVER)->get(),
+            ...$all->clone()->whereNotIn('state', MessageState::OVER)->orderBy('id')->limit(self::WAITING)->get(),
+            ...$all->whereIn('state', MessageState::OVER)->orderByDesc('id')->limit(self::OVER)->get(),
         ];
         $files = MessageFiles::names($messages);
 

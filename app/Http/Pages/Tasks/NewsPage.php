@@ -13,8 +13,6 @@ use App\Models\House\House;
 use App\Models\People\Person;
 use App\Notices\NewsChannels;
 use OpenBaton\Core\Message\Channel;
-use OpenBaton\Core\Message\Recipient;
-use OpenBaton\Core\Message\RecipientKind;
 
 /** What somebody was told, the latest first. Its type is NewsPage.ts. */
 final readonly class NewsPage
@@ -44,7 +42,7 @@ final readonly class NewsPage
             'unread' => $unread,
             'before' => $before,
             'earlier' => count($lines) > self::PAGE ? $lines[self::PAGE - 1]['id'] : null,
-            'unreadInAll' => Notice::query()->unseen()->where('person_id', $person->id)->count(),
+            'unreadInAll' => Notice::unreadBy($person->id),
             'choice' => $this->choice($person),
             'latest' => Notice::query()->where('person_id', $person->id)->max('id'),
         ];
@@ -68,11 +66,7 @@ final readonly class NewsPage
                     static fn(Channel $one): string => $one->value,
                     array_filter(
                         Channel::cases(),
-                        fn(Channel $one): bool => $this->addresses->of(
-                            new Recipient(RecipientKind::Person, $person->id),
-                            $one,
-                            null,
-                        )?->address !== null,
+                        fn(Channel $one): bool => $this->addresses->ofPerson($person, $one)->address !== null,
                     ),
                 ),
             ),

@@ -10,6 +10,7 @@ use App\Models\Events\Notice;
 use App\Models\Events\NoticeKind;
 use App\Models\People\Person;
 use App\Models\Tasks\Task;
+use App\Notices\NoticeText;
 use Illuminate\Database\Eloquent\Builder;
 
 /** What somebody should know of because it was not their own doing. Its type is NoticeLine.ts. */
@@ -63,10 +64,7 @@ final class NoticeLine
                     static fn(Notice $notice): array => [
                         'id' => $notice->id,
                         'at' => Moment::of($notice->at),
-                        'said' => $viewer->words()->words->say("notice.{$notice->kind->value}", [
-                            'person' => $notice->other->name ?? 'none',
-                            'text' => $notice->text ?? 'none',
-                        ]),
+                        'said' => NoticeText::of($notice, $viewer->words()->words),
                         'read' => $notice->seen_at !== null,
                         'taskId' => $notice->task_id,
                         'number' => (int) $notice->task?->number,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Guides;
 
+use App\Http\Requests\Tasks\FileRules;
 use App\Models\Guides\Guide;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
@@ -44,8 +45,6 @@ final class PictureRequest extends FormRequest
 
     public function upload(): UploadedFile
     {
-        $file = $this->file('file');
-
-        return $file instanceof UploadedFile ? $file : abort(422);
+        return FileRules::upload($this) ?? abort(422);
     }
 }

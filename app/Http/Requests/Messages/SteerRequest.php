@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Messages;
 
+use App\Http\Requests\Ahead;
 use App\Http\Requests\InputRequest;
 use App\Http\Requests\Whole;
 use App\Models\Messages\Message;
@@ -38,10 +39,7 @@ final class SteerRequest extends InputRequest
         return [
             'ids' => ['required', 'array', 'list', 'max:' . self::MOST],
             'ids.*' => ['required', new Whole(1), 'distinct'],
-        ] +
-            ($this->act() === self::POSTPONE
-                ? ['at' => ['bail', 'required', 'string', 'date', 'after:now', 'before:+5 years']]
-                : []);
+        ] + ($this->act() === self::POSTPONE ? ['at' => Ahead::RULES] : []);
     }
 
     /** @return list<int> */

@@ -27,10 +27,4 @@ trait AsksForAction
     {
         return CarbonImmutable::parse($this->string(Asked::From->value)->toString());
     }
-
-    /** @return list<string> what that moment has to be */
-    private static function fromMoment(): array
-    {
-        return ['bail', 'required', 'string', 'date', 'after:now', 'before:+5 years'];
-    }
 }

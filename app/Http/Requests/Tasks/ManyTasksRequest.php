@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Tasks;
 
+use App\Http\Requests\Ahead;
 use App\Http\Requests\InputRequest;
 use App\Models\People\Person;
 use App\Models\Tasks\Task;
@@ -39,7 +40,7 @@ final class ManyTasksRequest extends InputRequest
                     'reason' => ['required', 'string', 'max:' . TextLimits::REASON],
                 ],
                 TaskAction::Postpone => [
-                    'at' => self::fromMoment(),
+                    'at' => Ahead::RULES,
                     'note' => ['nullable', 'string', 'max:' . TextLimits::REASON],
                 ],
                 default => [],

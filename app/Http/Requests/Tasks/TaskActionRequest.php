@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Tasks;
 
+use App\Http\Requests\Ahead;
 use App\Http\Requests\Intake\TaskRequest;
 use App\Http\Requests\People\EndsSomeTime;
 use App\Http\Requests\Whole;
@@ -43,7 +44,7 @@ final class TaskActionRequest extends TaskRequest
                 'string',
                 'max:' . (in_array($this->action(), self::SHORT, true) ? TextLimits::REASON : TextLimits::PROSE),
             ],
-            Asked::From->value => self::fromMoment(),
+            Asked::From->value => Ahead::RULES,
             Asked::Until->value => ['bail', 'nullable', 'string', 'date', 'after:now'],
             Asked::On->value => [
                 'bail',

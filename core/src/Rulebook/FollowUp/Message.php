@@ -8,6 +8,7 @@ use InvalidArgumentException;
 use OpenBaton\Core\Document\TextLimits;
 use OpenBaton\Core\Message\Addressee;
 use OpenBaton\Core\Message\Channel;
+use OpenBaton\Core\Message\Draft;
 use OpenBaton\Core\Message\HarmlessText;
 use OpenBaton\Core\Message\Recipient;
 use OpenBaton\Core\Message\RecipientKind;
@@ -98,15 +99,17 @@ final readonly class Message implements ActsBeyond
         return $recipients === [] || $text === ''
             ? null
             : new MessagePrepared(
-                $recipients,
-                $this->channel,
-                $this->channel->hasSubject() ? HarmlessText::line($subject, TextLimits::NAME) : '',
-                $text,
-                $this->held,
-                $this->notBefore($situation),
-                $this->files,
-                $situation->subject->dueAt,
-                (string) $situation->ruleId,
+                new Draft(
+                    $recipients,
+                    $this->channel,
+                    $this->channel->hasSubject() ? HarmlessText::line($subject, TextLimits::NAME) : '',
+                    $text,
+                    $this->held,
+                    $this->notBefore($situation),
+                    $this->files,
+                    $situation->subject->dueAt,
+                    (string) $situation->ruleId,
+                ),
             );
     }
 

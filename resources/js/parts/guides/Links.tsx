@@ -1,8 +1,8 @@
 import type { GuideAbout, GuideChoices, GuideLink } from '@props/Guides/GuidesPage';
 import { useState } from 'react';
 import { say } from '@/lib/words';
-import { PersonChoice } from '@/parts/PersonChoice';
 import { Button } from '@/ui/Button';
+import { Choice } from '@/ui/Choice';
 
 const ABOUTS: GuideAbout[] = ['kind', 'field', 'item', 'rule'];
 
@@ -53,12 +53,13 @@ export function Links({
                         </option>
                     ))}
                 </select>
-                <PersonChoice
+                <Choice
                     key={`${about} ${links.length}`}
                     aria-label={say('guides.add')}
                     className="w-64"
-                    people={choices[about].filter((one) => !taken.has(one.value))}
+                    options={choices[about].filter((one) => !taken.has(one.value))}
                     value=""
+                    words={{ empty: say('guides.pick_one'), found: say('guides.add'), none: say('guides.none_begins') }}
                     onChange={(target) => {
                         const chosen = choices[about].find((one) => one.value === target);
                         if (chosen !== undefined) onChange([...links, { about, target, label: chosen.label }]);
