@@ -2,10 +2,12 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\Alerts\AlertController;
 use App\Http\Controllers\Guides\GuideController;
 use App\Http\Controllers\Guides\GuidePictureController;
 use App\Http\Controllers\Messages\OutboxController;
 use App\Http\Controllers\Messages\StandInController;
+use App\Http\Controllers\Reminders\ReminderController;
 use App\Http\Controllers\Tasks\NewsController;
 use App\Http\Requests\Messages\SteerRequest;
 use Illuminate\Support\Facades\Route;
@@ -18,6 +20,15 @@ Route::middleware('auth')->group(static function (): void {
     Route::post('news/{notice}/unread', [NewsController::class, 'unread']);
     Route::put('news/choice', [NewsController::class, 'choose']);
     Route::put('news/obligatory', [NewsController::class, 'oblige']);
+    Route::get('reminders', [ReminderController::class, 'index']);
+    Route::post('reminders', [ReminderController::class, 'store']);
+    Route::put('reminders/due-soon', [ReminderController::class, 'dueSoon']);
+    Route::put('reminders/{reminder}', [ReminderController::class, 'update']);
+    Route::delete('reminders/{reminder}', [ReminderController::class, 'remove']);
+    Route::put('reminders/{reminder}/mute', [ReminderController::class, 'mute']);
+    Route::put('tasks/{task}/reminders/mute', [ReminderController::class, 'muteTask']);
+    Route::get('alerts', [AlertController::class, 'index']);
+    Route::put('alerts/{alert}', [AlertController::class, 'update']);
     Route::get('guides', [GuideController::class, 'index']);
     Route::post('guides', [GuideController::class, 'store']);
     Route::put('guides/kind', [GuideController::class, 'kind']);

@@ -38,6 +38,9 @@ final readonly class AskAbsence
                     ] + $terms->columns(),
                 );
                 $terms->nameSubstitutes($absence);
+                if ($approved) {
+                    DecideAbsence::say($absence, true, null, $by);
+                }
 
                 return $absence;
             },

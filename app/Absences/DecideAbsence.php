@@ -7,6 +7,8 @@ namespace App\Absences;
 use App\Access\Actor;
 use App\Bridge\AbsenceReader;
 use App\Bridge\SnapshotSource;
+use App\DomainEvents\AbsenceDecided;
+use App\DomainEvents\EventLog;
 use App\House\ChangeHouse;
 use App\Models\Absences\Absence;
 use App\Refusals\AbsenceMovedOn;
@@ -45,6 +47,7 @@ final readonly class DecideAbsence
                     'decided_at' => CarbonImmutable::now(),
                     'decided_word' => $word,
                 ]);
+                self::say($locked, $approve, $word, $by);
 
                 return $locked;
             },
@@ -52,5 +55,17 @@ final readonly class DecideAbsence
         ($this->settle)($decided->id, $by);
 
         return $decided;
+    }
+
+    /** Within the transaction that decides it: whose it is hears of it. */
+    public static function say(Absence $absence, bool $approved, ?string $word, Actor $by): void
+    {
+        $events = new EventLog(CarbonImmutable::now()->getTimestamp());
+        $events->add(
+            null,
+            $by->user?->id,
+            new AbsenceDecided($absence->id, (string) $absence->person_id, $approved, $word),
+        );
+        $events->save();
     }
 }

@@ -5,16 +5,21 @@ declare(strict_types=1);
 namespace App\Bridge;
 
 use App\Bridge\Outside\OutsideRecorders;
+use App\DomainEvents\CommentMade;
 use App\DomainEvents\EventLog;
 use App\DomainEvents\PersonMentioned;
 use App\DomainEvents\SeatChanged;
+use App\DomainEvents\SentBack;
+use App\DomainEvents\TaskArrived;
 use App\DomainEvents\TaskChanged;
 use OpenBaton\Core\Chain\ChainResult;
 use OpenBaton\Core\Chain\Link;
 use OpenBaton\Core\Document\ChangeFormat;
 use OpenBaton\Core\Routing\Decision;
+use OpenBaton\Core\Rulebook\Event\CommentAdded;
 use OpenBaton\Core\Rulebook\Event\Mentioned;
 use OpenBaton\Core\Rulebook\SeatName;
+use OpenBaton\Core\Subject\Author;
 use OpenBaton\Core\Subject\Effect\ReachesOutside;
 use OpenBaton\Core\Subject\Passing;
 use OpenBaton\Core\Subject\Subject;
@@ -42,6 +47,9 @@ final class EventRecorder
     {
         foreach ($chain->links as $link) {
             $this->changed($link, $link->causedBy === null ? null : $chain->links[$link->causedBy]->decision);
+            if ($link->change->isArrival()) {
+                $this->events->add($link->change->after->id, $this->occasion->userId, new TaskArrived());
+            }
             // Of arrivals, and of what was tried again, the decisions tell.
             if (!$link->change->isArrival() && !$link->change->isRetry()) {
                 $this->events->add(
@@ -51,6 +59,9 @@ final class EventRecorder
                 );
             }
             foreach ($link->change->happened as $one) {
+                if ($one instanceof CommentAdded) {
+                    $this->commented($link->change->after, $one->by);
+                }
                 if ($one instanceof Mentioned) {
                     $this->events->add(
                         $link->change->after->id,
@@ -58,6 +69,9 @@ final class EventRecorder
                         new PersonMentioned($this->locked->house->snapshot->personIds[$one->whom]),
                     );
                 }
+            }
+            if ($link->causedBy === null && $this->occasion->name === Occasion::SENT_BACK) {
+                $this->sentBack($link->change->after);
             }
             if ($link->decision !== null) {
                 $this->decided($link->decision);
@@ -67,6 +81,30 @@ final class EventRecorder
             $this->passed($before, $seat, $after, $rule);
         }
         $this->events->save();
+    }
+
+    private function commented(Subject $task, Author $by): void
+    {
+        $people = array_unique([...$task->inSeat(SeatName::Holder), ...$task->inSeat(SeatName::Reviewer)]);
+        if ($people !== []) {
+            $this->events->add(
+                $task->id,
+                $this->occasion->userId,
+                new CommentMade($this->locked->house->snapshot->idsOf(array_values($people)), $by === Author::Customer),
+            );
+        }
+    }
+
+    private function sentBack(Subject $task): void
+    {
+        $this->events->add(
+            $task->id,
+            $this->occasion->userId,
+            new SentBack(
+                $this->locked->house->snapshot->idsOf($task->inSeat(SeatName::Holder)),
+                $this->occasion->reason,
+            ),
+        );
     }
 
     /** @param list<string> $before who was in the seat */

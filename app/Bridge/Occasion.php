@@ -11,6 +11,9 @@ use OpenBaton\Core\Subject\Cause;
 /** What is recorded of the cause that began a chain. */
 final readonly class Occasion
 {
+    /** Of what a reviewer does: whoever has it then is told. */
+    public const SENT_BACK = 'sent_back';
+
     /**
      * @param int          $at      instant
      * @param string       $name    what was done, such as "started"

@@ -39,7 +39,7 @@ final readonly class RecordedChanges
     {
         $changes = [];
         foreach (self::query(0)->orderByDesc('id')->limit($most)->get() as $row) {
-            $changes[] = [$row->task_id, $this->read($row)];
+            $changes[] = [(string) $row->task_id, $this->read($row)];
         }
 
         return $changes;

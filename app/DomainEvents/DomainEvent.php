@@ -6,7 +6,7 @@ namespace App\DomainEvents;
 
 use OpenBaton\Core\Document\Node;
 
-/** Something that has happened to a task, as consumers get it after the commit. People go by their id in the tables. */
+/** What has happened, mostly to a task, as consumers get it after the commit. People go by their id in the tables. */
 interface DomainEvent
 {
     /** By what it goes in the table. */

@@ -17,6 +17,10 @@ final class EventKinds
         PeopleTold::class,
         PersonMentioned::class,
         MessagePrepared::class,
+        TaskArrived::class,
+        CommentMade::class,
+        SentBack::class,
+        AbsenceDecided::class,
     ];
 
     /**

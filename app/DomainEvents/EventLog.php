@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\DomainEvents;
 
+use App\Database\Id;
 use App\Database\Stamp;
 use App\Models\Casts\Document;
 use App\Models\Events\RecordedEvent;
@@ -21,17 +22,26 @@ final class EventLog
     /** @var list<array<string, mixed>> */
     private array $rows = [];
 
-    /** @param int $at instant */
-    public function __construct(private readonly int $at) {}
+    private readonly string $chain;
 
-    /** @param string|null $userId who did it; null: nobody who is signed in */
-    public function add(string $taskId, ?string $userId, DomainEvent $event): void
+    /** @param int $at instant */
+    public function __construct(private readonly int $at)
+    {
+        $this->chain = Id::next();
+    }
+
+    /**
+     * @param string|null $taskId null: it is of no task
+     * @param string|null $userId who did it; null: nobody who is signed in
+     */
+    public function add(?string $taskId, ?string $userId, DomainEvent $event): void
     {
         $this->rows[] = [
             'kind' => $event::code(),
             'at' => Stamp::of($this->at),
             'task_id' => $taskId,
             'user_id' => $userId,
+            'chain' => $this->chain,
             'data' => Document::encode($event->write()),
         ];
     }

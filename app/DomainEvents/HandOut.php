@@ -121,6 +121,8 @@ final readonly class HandOut
     {
         $event = EventKinds::read($row->kind, $row->data ?? []);
 
-        return $event === null ? null : new HandedEvent($row->id, $row->at, $row->task_id, $row->user_id, $event);
+        return $event === null
+            ? null
+            : new HandedEvent($row->id, $row->at, $row->task_id, $row->user_id, $event, $row->chain);
     }
 }

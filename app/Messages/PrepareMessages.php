@@ -8,7 +8,6 @@ use App\Database\Stamp;
 use App\DomainEvents\EventConsumer;
 use App\DomainEvents\HandedEvent;
 use App\DomainEvents\MessagePrepared;
-use App\Models\House\House;
 use OpenBaton\Core\Message\MessageState;
 use OpenBaton\Core\Message\Recipient;
 use OpenBaton\Core\Message\RecipientKind;
@@ -31,32 +30,33 @@ final readonly class PrepareMessages implements EventConsumer
     public function consume(array $events): void
     {
         foreach ($events as $handed) {
-            if ($handed->event instanceof MessagePrepared) {
+            if ($handed->event instanceof MessagePrepared && $handed->taskId !== null) {
                 foreach ($handed->event->draft->recipients as $recipient) {
-                    $this->prepare($handed, $handed->event, $recipient);
+                    $this->prepare($handed, $handed->taskId, $handed->event, $recipient);
                 }
             }
         }
         SendMessages::dispatch();
     }
 
-    private function prepare(HandedEvent $of, MessagePrepared $event, Recipient $recipient): void
+    private function prepare(HandedEvent $of, string $taskId, MessagePrepared $event, Recipient $recipient): void
     {
         $draft = $event->draft;
-        $address = $this->addresses->of($recipient, $draft->channel, $of->taskId);
+        $address = $this->addresses->of($recipient, $draft->channel, $taskId);
         if ($address === null) {
             return;
         }
         $state = match (true) {
             $address->address === null => MessageState::GivenUp,
-            $draft->held || ($recipient->kind === RecipientKind::Customer && self::holdsAll()) => MessageState::Held,
+            $draft->held || ($recipient->kind === RecipientKind::Customer && HoldForCustomers::all())
+                => MessageState::Held,
             default => MessageState::ToBeSent,
         };
         ($this->keep)("event {$of->id}", $recipient, $address, $draft->channel, $of->at, [
-            'task_id' => $of->taskId,
+            'task_id' => $taskId,
             'subject' => $draft->subject === '' ? null : $draft->subject,
             'text' => $draft->text,
-            'files' => $draft->files ? MessageFiles::of($of->taskId) : null,
+            'files' => $draft->files ? MessageFiles::of($taskId) : null,
             'due_at' => $draft->due === null ? null : Stamp::of($draft->due),
             'state' => $state,
             'to_tell_rules' => $state === MessageState::GivenUp,
@@ -65,11 +65,5 @@ final readonly class PrepareMessages implements EventConsumer
             'rule' => $draft->ruleId,
             'rulebook_version_id' => $event->versionId,
         ]);
-    }
-
-    /** Whether the house looks at all that goes to customers before it goes. */
-    private static function holdsAll(): bool
-    {
-        return House::query()->value('holds_for_customers') === true;
     }
 }

@@ -7,8 +7,10 @@ namespace App\Messages;
 use App\Bridge\HouseAt;
 use App\Bridge\TaskSubjects;
 use App\Models\Messages\Message;
+use App\Models\Reminders\Reminder;
 use App\Models\Tasks\Task;
 use Carbon\CarbonImmutable;
+use OpenBaton\Core\Timer\DateMoment;
 
 /** Whether what a message was prepared for is still so: its task is open, its rule is there and its criteria hold. */
 final readonly class ReasonGone
@@ -23,7 +25,11 @@ final readonly class ReasonGone
     /** @return list<string> what is to be loaded with a message */
     public static function relations(): array
     {
-        return ['task.kind', ...array_map(static fn(string $one): string => "task.{$one}", TaskSubjects::RELATIONS)];
+        return [
+            'task.kind',
+            'reminder',
+            ...array_map(static fn(string $one): string => "task.{$one}", TaskSubjects::RELATIONS),
+        ];
     }
 
     /**
@@ -34,6 +40,9 @@ final readonly class ReasonGone
     public function of(Message $message, HouseAt $house): ?string
     {
         $task = $message->task;
+        if ($task !== null && $message->reminder !== null) {
+            return $this->ofReminder($message->reminder, (string) $message->hangs_on, $task, $house);
+        }
         if ($task === null || $message->rule === null) {
             return null;
         }
@@ -50,6 +59,15 @@ final readonly class ReasonGone
         }
 
         return self::NO_RULE;
+    }
+
+    private function ofReminder(Reminder $reminder, string $hangsOn, Task $task, HouseAt $house): ?string
+    {
+        return match (true) {
+            !$task->status->isOpen() => self::CLOSED,
+            DateMoment::hangsOn($this->subjects->of($task, $house), $reminder->field) !== $hangsOn => self::DATE,
+            default => null,
+        };
     }
 
     private static function hasMoved(Message $message, Task $task): bool

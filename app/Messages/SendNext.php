@@ -34,8 +34,13 @@ final readonly class SendNext
         if ($message === null) {
             return false;
         }
-        $gone = $message->not_before === null ? null : $this->reasonGone($message);
+        $gone = $message->not_before === null && $message->reminder_id === null ? null : $this->reasonGone($message);
         if ($gone !== null) {
+            if ($message->reminder_id !== null && $gone === ReasonGone::DATE) {
+                $this->putDown($message, MessageStepKind::Dropped, $gone, ['state' => MessageState::Dropped]);
+
+                return true;
+            }
             // It was put off, and what it was for is no longer so: it goes only if somebody says so.
             $this->putDown($message, MessageStepKind::Held, $gone, ['state' => MessageState::Held]);
 

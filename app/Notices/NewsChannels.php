@@ -39,12 +39,7 @@ final readonly class NewsChannels
         $read = [];
         foreach (is_array($kept) ? $kept : [] as $sort => $channels) {
             if (NewsSort::tryFrom((string) $sort) !== null && is_array($channels)) {
-                $read[(string) $sort] = array_values(
-                    array_filter(
-                        array_filter($channels, is_string(...)),
-                        static fn(string $one): bool => Channel::tryFrom($one) !== null,
-                    ),
-                );
+                $read[(string) $sort] = array_column(Channel::among($channels), 'value');
             }
         }
 

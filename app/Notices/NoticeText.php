@@ -18,4 +18,12 @@ final class NoticeText
             'text' => $notice->text ?? 'none',
         ]);
     }
+
+    /** @param Notice $notice with its task, too */
+    public static function line(Notice $notice, Words $words): string
+    {
+        $said = self::of($notice, $words);
+
+        return $notice->task === null ? $said : "№ {$notice->task->number} {$notice->task->title}: {$said}";
+    }
 }

@@ -12,8 +12,6 @@ use App\Models\Events\NewsSort;
 use App\Models\Events\Notice;
 use App\Models\House\House;
 use App\Models\People\Person;
-use App\Words\Locales;
-use App\Words\Words;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
@@ -21,15 +19,14 @@ use OpenBaton\Core\Document\TextLimits;
 use OpenBaton\Core\Message\Channel;
 use OpenBaton\Core\Message\HarmlessText;
 use OpenBaton\Core\Message\MessageState;
-use OpenBaton\Core\Message\QuietHours;
 use OpenBaton\Core\Message\Recipient;
 use OpenBaton\Core\Message\RecipientKind;
-use OpenBaton\Core\Time\TimeOfDay;
 use OpenBaton\Core\Workload\Priority;
 
 /**
  * Tells people by the channels that they have chosen what has come since: one message by each channel, however much it
- * is. In their quiet time it waits, but for what is urgent where they want that.
+ * is. In their quiet time it waits, but for what is urgent where they want that. Where they want a summary when their
+ * day begins, that stands for what came before.
  */
 final readonly class TellNews
 {
@@ -37,55 +34,73 @@ final readonly class TellNews
     private const PEOPLE = 500;
     private const LINES = 30;
 
-    public function __construct(private Houses $houses, private Addresses $addresses, private KeepMessage $keep) {}
+    public function __construct(
+        private Houses $houses,
+        private Addresses $addresses,
+        private KeepMessage $keep,
+        private SummaryPeople $summaryPeople,
+    ) {}
 
     public function __invoke(CarbonImmutable $now): void
     {
-        $waiting = Notice::query()->where('waits', true)->distinct()->limit(self::PEOPLE)->pluck('person_id');
-        if ($waiting->isEmpty()) {
-            return;
+        $row = House::query()->first();
+        $waiting = array_values(
+            Notice::query()
+                ->where('waits', true)
+                ->distinct()
+                ->limit(self::PEOPLE)
+                ->get(['person_id'])
+                ->map(static fn(Notice $one): string => $one->person_id)
+                ->all(),
+        );
+        foreach (array_chunk([...$waiting, ...$this->summaryPeople->besides($waiting, $row, $now)], 100) as $ids) {
+            $this->some($ids, $row, $now);
         }
-        $roster = $this->houses->recent()->snapshot->roster;
-        $house = House::query()->first();
-        $choices = NewsChoice::query()->findMany($waiting)->keyBy('person_id');
-        foreach (Person::query()->with('user')->findMany($waiting) as $person) {
-            $choice = $choices->get($person->id);
-            $quiet =
-                !isset($roster->people[$person->slug]) ||
-                (new QuietHours(
-                    $roster->presenceOf($person->slug),
-                    self::time($choice?->quiet_from),
-                    self::time($choice?->quiet_to),
-                ))->includes($now->getTimestamp());
-            if (!$quiet || $choice?->urgent_passes === true) {
-                $this->tell($person, NewsChannels::of($choice, $house), $quiet, $now);
+    }
+
+    /** @param list<mixed> $ids of people */
+    private function some(array $ids, ?House $row, CarbonImmutable $now): void
+    {
+        $house = $this->houses->recent();
+        $choices = NewsChoice::query()->findMany($ids)->keyBy('person_id');
+        $listeners = [];
+        foreach (Person::query()->with('user')->findMany($ids) as $person) {
+            $listener = Listener::of($person, $choices->get($person->id), $row, $house, $now);
+            if (!$listener->quiet || $listener->urgentPasses) {
+                $listeners[] = $listener;
             }
         }
+        $summaries = Summaries::of(
+            array_values(array_filter($listeners, static fn(Listener $one): bool => $one->sums)),
+            $now,
+        );
+        foreach ($listeners as $listener) {
+            $this->tell($listener, $summaries[$listener->person->id] ?? null, $now);
+        }
     }
 
-    private static function time(mixed $kept): ?TimeOfDay
+    private function tell(Listener $listener, ?Summary $summary, CarbonImmutable $now): void
     {
-        return is_string($kept) ? TimeOfDay::parse($kept) : null;
-    }
-
-    /** @param bool $urgent what is urgent alone */
-    private function tell(Person $person, NewsChannels $channels, bool $urgent, CarbonImmutable $now): void
-    {
-        DB::transaction(function () use ($person, $channels, $urgent, $now): void {
+        DB::transaction(function () use ($listener, $summary, $now): void {
+            if ($summary !== null && !$this->summaryPeople->takes($listener, $now)) {
+                // Another worker was there first.
+                return;
+            }
             $notices = Notice::query()
                 ->where('waits', true)
-                ->where('person_id', $person->id)
+                ->where('person_id', $listener->person->id)
                 ->with(['task', 'other'])
                 ->orderBy('id')
                 ->lockForUpdate()
                 ->get()
-                ->filter(static fn(Notice $one): bool => !$urgent || $one->task?->priority === Priority::Urgent);
-            foreach (Channel::cases() as $channel) {
-                $of = $notices->filter(
-                    static fn(Notice $one): bool => in_array($channel, $channels->for(NewsSort::of($one->kind)), true),
+                ->filter(
+                    static fn(Notice $one): bool => !$listener->quiet || $one->task?->priority === Priority::Urgent,
                 );
-                if ($of->isNotEmpty()) {
-                    $this->send($person, $channel, $of->values(), $now);
+            foreach (Channel::cases() as $channel) {
+                if ($summary !== null && in_array($channel, $listener->summary(), true)) {
+                    $this->sum($listener, $channel, $summary, $now);
+                } else {
+                    $this->gather($listener, $channel, $notices, $now);
                 }
             }
             Notice::query()
@@ -94,38 +109,79 @@ final readonly class TellNews
         }, attempts: 3);
     }
 
-    /** @param Collection<int, Notice> $notices */
-    private function send(Person $person, Channel $channel, Collection $notices, CarbonImmutable $now): void
+    /** @param Collection<int, Notice> $notices all that wait */
+    private function gather(Listener $listener, Channel $channel, Collection $notices, CarbonImmutable $now): void
     {
-        $recipient = new Recipient(RecipientKind::Person, $person->id);
-        $to = $this->addresses->ofPerson($person, $channel);
-        if ($to->address === null) {
-            // The page on which they choose says that it does not reach them.
+        $notices = $notices
+            ->filter(
+                static fn(Notice $one): bool => in_array(
+                    $channel,
+                    [...$listener->channels->for(NewsSort::of($one->kind)), ...Channel::among((array) $one->channels)],
+                    true,
+                ),
+            )
+            ->values();
+        if ($notices->isEmpty()) {
             return;
         }
-        $words = self::wordsOf($person);
-        $lines = $notices->take(self::LINES)->map(static fn(Notice $one): string => self::line($one, $words))->all();
+        $words = $listener->words();
+        $lines = $notices
+            ->take(self::LINES)
+            ->map(static fn(Notice $one): string => NoticeText::line($one, $words))
+            ->all();
         $more = $notices->count() - count($lines);
         if ($more > 0) {
             $lines[] = $words->say('notice.more', ['count' => $more]);
         }
-        $subject = $notices->count() === 1 ? $lines[0] : $words->say('news.gathered', ['count' => $notices->count()]);
-        ($this->keep)("news {$person->id} {$channel->value} {$notices->last()?->id}", $recipient, $to, $channel, $now, [
+        $this->send(
+            $listener,
+            $channel,
+            "news {$listener->person->id} {$channel->value} {$notices->last()->id}",
+            $notices->count() === 1 ? $lines[0] : $words->say('news.gathered', ['count' => $notices->count()]),
+            implode("\n", $lines),
+            $now,
+        );
+    }
+
+    private function sum(Listener $listener, Channel $channel, Summary $summary, CarbonImmutable $now): void
+    {
+        if ($summary->isEmpty()) {
+            return;
+        }
+        $words = $listener->words();
+        $headline = $summary->headline($words);
+        $text = $summary->text($words);
+        $this->send(
+            $listener,
+            $channel,
+            "summary {$listener->person->id} {$channel->value} {$now->getTimestamp()}",
+            $headline,
+            match ($channel) {
+                Channel::Mail => $text,
+                Channel::Chat => "{$headline}\n\n{$text}",
+                Channel::Text => $headline,
+            },
+            $now,
+        );
+    }
+
+    private function send(
+        Listener $listener,
+        Channel $channel,
+        string $cause,
+        string $subject,
+        string $text,
+        CarbonImmutable $now,
+    ): void {
+        $to = $this->addresses->ofPerson($listener->person, $channel);
+        if ($to->address === null) {
+            // The page on which they choose says that it does not reach them.
+            return;
+        }
+        ($this->keep)($cause, new Recipient(RecipientKind::Person, $listener->person->id), $to, $channel, $now, [
             'subject' => $channel->hasSubject() ? HarmlessText::line($subject, TextLimits::NAME) : null,
-            'text' => HarmlessText::prose(implode("\n", $lines), $channel->most()),
+            'text' => HarmlessText::prose($text, $channel->most()),
             'state' => MessageState::ToBeSent,
         ]);
-    }
-
-    private static function wordsOf(Person $person): Words
-    {
-        $locale = $person->user?->locale;
-
-        return new Words(is_string($locale) ? Locales::all()[$locale] ?? null : null);
-    }
-
-    private static function line(Notice $notice, Words $words): string
-    {
-        return "№ {$notice->task?->number} {$notice->task?->title}: " . NoticeText::of($notice, $words);
     }
 }

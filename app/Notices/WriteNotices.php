@@ -4,20 +4,17 @@ declare(strict_types=1);
 
 namespace App\Notices;
 
-use App\Database\Id;
+use App\DomainEvents\AbsenceDecided;
+use App\DomainEvents\CommentMade;
 use App\DomainEvents\EventConsumer;
 use App\DomainEvents\HandedEvent;
 use App\DomainEvents\PeopleTold;
 use App\DomainEvents\PersonMentioned;
 use App\DomainEvents\SeatChanged;
+use App\DomainEvents\SentBack;
 use App\DomainEvents\WorkCovered;
-use App\Models\Events\NewsChoice;
-use App\Models\Events\NewsSort;
-use App\Models\Events\Notice;
 use App\Models\Events\NoticeKind;
-use App\Models\House\House;
 use App\Models\People\Person;
-use App\Models\Tasks\Task;
 use OpenBaton\Core\Absence\CoverMoveKind;
 use OpenBaton\Core\Rulebook\SeatName;
 
@@ -31,43 +28,28 @@ final class WriteNotices implements EventConsumer
 
     public static function kinds(): array
     {
-        return [SeatChanged::class, WorkCovered::class, PeopleTold::class, PersonMentioned::class];
+        return [
+            SeatChanged::class,
+            WorkCovered::class,
+            PeopleTold::class,
+            PersonMentioned::class,
+            CommentMade::class,
+            SentBack::class,
+            AbsenceDecided::class,
+        ];
     }
 
     public function consume(array $events): void
     {
         $doers = self::doers(...$events);
-        $told = array_merge(
-            ...array_map(
-                fn(HandedEvent $one): array => $this->told($one, $doers[(string) $one->userId] ?? null),
-                $events,
+        KeepNotices::keep(
+            array_merge(
+                ...array_map(
+                    fn(HandedEvent $one): array => $this->told($one, $doers[(string) $one->userId] ?? null),
+                    $events,
+                ),
             ),
         );
-        if ($told === []) {
-            return;
-        }
-        // Somebody, or the task, may be gone by now.
-        $ids = array_map(static fn(NewNotice $one): string => $one->personId, $told);
-        $people = Person::query()
-            ->findMany($ids, ['id'])
-            ->keyBy('id');
-        $choices = NewsChoice::query()->findMany($ids)->keyBy('person_id');
-        $house = House::query()->first();
-        $tasks = Task::query()
-            ->findMany(array_map(static fn(NewNotice $one): string => $one->of->taskId, $told), ['id'])
-            ->keyBy('id');
-        $rows = [];
-        foreach ($told as $one) {
-            if ($people->has($one->personId) && $tasks->has($one->of->taskId)) {
-                $channels = NewsChannels::of($choices->get($one->personId), $house);
-                $rows[] =
-                    [
-                        'id' => Id::next(),
-                        'waits' => $channels->for(NewsSort::of($one->kind)) !== [],
-                    ] + $one->row();
-            }
-        }
-        Notice::query()->insert($rows);
     }
 
     /** @return array<string, string> people by their sign-ins */
@@ -97,14 +79,48 @@ final class WriteNotices implements EventConsumer
             $event instanceof SeatChanged => self::changed($of, $event),
             $event instanceof WorkCovered => self::covered($of, $event),
             $event instanceof PeopleTold => array_map(
-                static fn(string $id): NewNotice => new NewNotice($of, $id, NoticeKind::Told, text: $event->text),
+                static fn(string $id): NewNotice => self::of($of, $id, NoticeKind::Told, text: $event->text),
                 $event->peopleIds,
             ),
-            $event instanceof PersonMentioned => [new NewNotice($of, $event->personId, NoticeKind::Mentioned, $doer)],
+            $event instanceof PersonMentioned => [self::of($of, $event->personId, NoticeKind::Mentioned, $doer)],
+            $event instanceof CommentMade => array_map(
+                static fn(string $id): NewNotice => self::of(
+                    $of,
+                    $id,
+                    $event->fromCustomer ? NoticeKind::CustomerSaid : NoticeKind::Commented,
+                    $doer,
+                ),
+                $event->peopleIds,
+            ),
+            $event instanceof SentBack => array_map(
+                static fn(string $id): NewNotice => self::of($of, $id, NoticeKind::SentBack, $doer, $event->why),
+                $event->peopleIds,
+            ),
+            $event instanceof AbsenceDecided => [
+                new NewNotice(
+                    $of->at,
+                    $event->personId,
+                    $event->approved ? NoticeKind::AbsenceApproved : NoticeKind::AbsenceDeclined,
+                    otherId: $doer,
+                    text: $event->word,
+                    chain: $of->chain,
+                    link: "/absences/{$event->absenceId}",
+                ),
+            ],
             default => [],
         };
 
         return array_values(array_filter($notices, static fn(NewNotice $one): bool => $one->personId !== $doer));
+    }
+
+    private static function of(
+        HandedEvent $of,
+        string $personId,
+        NoticeKind $kind,
+        ?string $otherId = null,
+        ?string $text = null,
+    ): NewNotice {
+        return new NewNotice($of->at, $personId, $kind, $of->taskId, $otherId, $text, $of->chain);
     }
 
     /** @return list<NewNotice> */
@@ -113,19 +129,19 @@ final class WriteNotices implements EventConsumer
         $notices = [];
         if ($event->toId !== null) {
             $notices[] = match (true) {
-                $event->forId !== null => new NewNotice($of, $event->toId, NoticeKind::Covers, $event->forId),
-                $event->seat === SeatName::Reviewer => new NewNotice(
+                $event->forId !== null => self::of($of, $event->toId, NoticeKind::Covers, $event->forId),
+                $event->seat === SeatName::Reviewer => self::of(
                     $of,
                     $event->toId,
                     NoticeKind::Reviews,
                     text: $event->rule,
                 ),
-                $event->rule !== null => new NewNotice($of, $event->toId, NoticeKind::Routed, text: $event->rule),
-                default => new NewNotice($of, $event->toId, NoticeKind::Got, $event->fromId),
+                $event->rule !== null => self::of($of, $event->toId, NoticeKind::Routed, text: $event->rule),
+                default => self::of($of, $event->toId, NoticeKind::Got, $event->fromId),
             };
         }
         if ($event->fromId !== null) {
-            $notices[] = new NewNotice(
+            $notices[] = self::of(
                 $of,
                 $event->fromId,
                 $event->rule === null ? NoticeKind::Lost : NoticeKind::RoutedAway,
@@ -162,7 +178,7 @@ final class WriteNotices implements EventConsumer
         $notices = [];
         foreach ($told as [$personId, $kind, $otherId]) {
             if ($personId !== null) {
-                $notices[] = new NewNotice($of, $personId, $kind, $otherId);
+                $notices[] = self::of($of, $personId, $kind, $otherId);
             }
         }
 

@@ -28,6 +28,7 @@ use App\Models\Absences\CalendarFeed;
 use App\Models\Access\AccessToken;
 use App\Models\Access\Invitation;
 use App\Models\Access\User;
+use App\Models\Alerts\Alert;
 use App\Models\Customers\Customer;
 use App\Models\Guides\Guide;
 use App\Models\House\CustomField;
@@ -37,6 +38,7 @@ use App\Models\People\Person;
 use App\Models\People\Place;
 use App\Models\People\Skill;
 use App\Models\People\Team;
+use App\Models\Reminders\Reminder;
 use App\Models\Rules\RulebookVersion;
 use App\Models\Sweeps\NamedSweep;
 use App\Models\Sweeps\SweepRun;
@@ -46,6 +48,8 @@ use App\Models\Tasks\TaskKind;
 use App\Models\Tasks\TaskList;
 use App\Notices\WriteNotices;
 use App\People\RosterImported;
+use App\Reminders\KeepReminders;
+use App\Reminders\WorkOutReminders;
 use App\Rules\DraftSaved;
 use App\Rules\RulebookPublished;
 use App\Tables\ImportKinds;
@@ -97,7 +101,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app
             ->when(HandOut::class)
             ->needs('$consumers')
-            ->give([WriteNotices::class, PrepareMessages::class]);
+            ->give([WriteNotices::class, PrepareMessages::class, KeepReminders::class]);
         $this->app
             ->when(ImportKinds::class)
             ->needs('$kinds')
@@ -111,6 +115,7 @@ final class AppServiceProvider extends ServiceProvider
         Date::use(CarbonImmutable::class);
         Relation::enforceMorphMap([
             'absence' => Absence::class,
+            'alert' => Alert::class,
             'calendar_feed' => CalendarFeed::class,
             'checklist' => Checklist::class,
             'customer' => Customer::class,
@@ -120,6 +125,7 @@ final class AppServiceProvider extends ServiceProvider
             'invitation' => Invitation::class,
             'person' => Person::class,
             'place' => Place::class,
+            'reminder' => Reminder::class,
             'rulebook_version' => RulebookVersion::class,
             'sweep' => NamedSweep::class,
             'sweep_run' => SweepRun::class,
@@ -205,6 +211,11 @@ final class AppServiceProvider extends ServiceProvider
             [RulebookPublished::class, RosterImported::class],
             static fn(RulebookPublished|RosterImported $event) => app(FindNextMoments::class)->handle($event),
         );
+        self::afterwards([RosterImported::class], static function (RosterImported $event): void {
+            if (Reminder::query()->exists()) {
+                WorkOutReminders::dispatch($event->at);
+            }
+        });
         self::afterwards([RulebookPublished::class], static fn() => app(RetryUnplacedTasks::class)->handle());
         Event::listen(JobFailed::class, [TellAdministrators::class, 'handle']);
         // A worker that has done a job, or has none, looks for what has happened meanwhile.

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Tasks;
 
 use App\Access\Actor;
+use App\Bridge\Occasion;
 use App\Models\Access\User;
 use App\Models\Tasks\Task;
 use OpenBaton\Core\Subject\Subject;
@@ -22,7 +23,7 @@ final readonly class SendBack
             $task->id,
             $seenRevision,
             new Edit(
-                'sent_back',
+                Occasion::SENT_BACK,
                 static fn(Subject $subject): Subject => $subject->inStatus(TaskStatus::Working),
                 TaskAction::SendBack,
                 $reason,

@@ -20,6 +20,7 @@ use App\Rules\PublishDraft;
 use App\Rules\SaveDraft;
 use App\Sweeps\SaveSweep;
 use Carbon\CarbonImmutable;
+use Database\Seeders\Demo\DemoDay;
 use Database\Seeders\Demo\DemoGuides;
 use Database\Seeders\Demo\DemoHistory;
 use Database\Seeders\Demo\DemoHouse;
@@ -59,6 +60,7 @@ final class DemoSeeder extends Seeder
         private readonly SaveSweep $saveSweep,
         private readonly DemoMessages $messages,
         private readonly DemoGuides $guides,
+        private readonly DemoDay $day,
     ) {}
 
     public function run(int $weeks = 10, int $requestsADay = self::REQUESTS_A_DAY): void
@@ -92,6 +94,7 @@ final class DemoSeeder extends Seeder
         (new DemoSweeps($this->saveSweep))->lay($lead);
         (new DemoNotices($this->handOut))->readUntil($moments->ago(DemoNotices::UNREAD_MINUTES));
         $this->messages->live($lead, $now);
+        $this->day->arrange($lead, $now);
     }
 
     private function signIns(): User

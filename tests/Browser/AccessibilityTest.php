@@ -29,6 +29,8 @@ function pathsLookedAt(Task $task): array
         '/customers?customer=port-selwyn-brass' => 'Put into another record',
         '/changes' => 'Who changed what',
         '/news' => 'By which other means',
+        '/reminders' => 'How long before',
+        '/alerts' => 'Who is told',
         '/guides?guide=bench-repair' => 'Before it is opened',
         '/outbox?message=' . Messages::held($task)->id => 'What became of it',
         '/stand-ins/messages/mail' => 'What it does',

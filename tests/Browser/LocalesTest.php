@@ -112,6 +112,8 @@ it('says nothing but by the words, and has room for them, in a longer language a
             '/setup',
             '/changes',
             '/news',
+            '/reminders',
+            '/alerts',
             '/guides?guide=bench-repair',
             "/outbox?message={$message}",
             '/stand-ins/messages/mail',

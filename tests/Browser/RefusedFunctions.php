@@ -102,6 +102,19 @@ const FORMS = [
         ["//summary[contains(., 'By which other means')]", "(//main//table//input[@type='checkbox'])[1]"],
         "(//main//form[.//table]//button[@type='submit'])[1]",
     ],
+    'reminders/ReminderDialog.tsx' => ['hanneke', '/reminders', ['Remind me'], SENDS],
+    'Reminders/Reminders.tsx' => [
+        'hanneke',
+        '/reminders',
+        ['How long before it is due people hear that something is to be done soon := 90'],
+        "(//main//form//button[@type='submit'])[1]",
+    ],
+    'Alerts/Alerts.tsx' => [
+        'hanneke',
+        '/alerts',
+        ["(//main//form//input[@type='checkbox'])[1]"],
+        "(//main//form//button[@type='submit'])[1]",
+    ],
     'guides/GuideForm.tsx' => [
         'hanneke',
         '/guides',

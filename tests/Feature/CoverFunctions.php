@@ -82,6 +82,7 @@ function noticesOf(string $person): array
             ->with('other')
             ->where('person_id', House::person($person)->id)
             ->where('kind', '<>', NoticeKind::Routed)
+            ->whereNotNull('task_id')
             ->orderBy('id')
             ->get()
             ->map(static fn(Notice $one): string => "{$one->kind->value} {$one->other?->slug}")

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 use App\Bridge\Houses;
 use App\Bridge\Outside\OutsideRecorders;
+use App\DomainEvents\AbsenceDecided;
+use App\DomainEvents\CommentMade;
 use App\DomainEvents\EventConsumer;
 use App\DomainEvents\EventKinds;
 use App\DomainEvents\EventLog;
@@ -13,6 +15,8 @@ use App\DomainEvents\MessagePrepared;
 use App\DomainEvents\PeopleTold;
 use App\DomainEvents\PersonMentioned;
 use App\DomainEvents\SeatChanged;
+use App\DomainEvents\SentBack;
+use App\DomainEvents\TaskArrived;
 use App\DomainEvents\TaskChanged;
 use App\DomainEvents\WorkCovered;
 use App\Models\Events\EventPosition;
@@ -165,6 +169,12 @@ it('reads every kind of event as it was written', function (): void {
         new PersonMentioned('a'),
         new MessagePrepared(new Draft($to, Channel::Mail, 'S', 'T', true, 9, true, 8, 'r'), 'v'),
         new MessagePrepared(new Draft($to, Channel::Chat, '', 'T', false, null, false, null, 'r'), null),
+        new TaskArrived(),
+        new CommentMade(['a', 'b'], true),
+        new SentBack(['a'], 'The bell'),
+        new SentBack(['a'], null),
+        new AbsenceDecided('x', 'a', false, 'Not then'),
+        new AbsenceDecided('x', 'a', true, null),
     ];
     foreach ($events as $event) {
         expect($event::read(Node::root($event->write())))->toEqual($event);

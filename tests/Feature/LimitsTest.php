@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Reminders\ReminderWords;
 use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Document\TextLimits;
 
@@ -35,7 +36,9 @@ const LIMITED = [
     'stand_in_posts.subject' => TextLimits::NAME,
     'stand_in_posts.text' => 20_000,
     'stand_in_posts.raw' => 100_000,
-    'notices.text' => TextLimits::NAME,
+    'notices.text' => TextLimits::REASON,
+    'reminders.field' => TextLimits::SHORT_NAME + 9,
+    'reminders.text' => ReminderWords::MOST,
     'fields.label' => TextLimits::LABEL,
     'fields.path' => TextLimits::SHORT_NAME + 9,
     'fields.form_label' => TextLimits::LABEL,
@@ -94,9 +97,10 @@ const LIMITED = [
 /** Columns of the framework and its packages, and of the application's own words: codes, digests, instants, zones. */
 const OWN_WORDS =
     '/^(cache|cache_locks|jobs|failed_jobs|job_batches|migrations|permissions|roles|model_has_\w+|role_has_\w+|' .
-    'sessions)\.|' .
+    'sessions|clock_marks)\.|' .
     '\.(status|kind|type|cause|occasion|event|outcome|state|seat|level|tier|source|system|' .
-    'saved_by_system|locale|only_one|zone|priority|held|hand_back|resumes_as|answering_level|log_name|' .
+    'saved_by_system|about|hangs_on|link|audience|offset|time|' .
+    'locale|only_one|zone|priority|held|hand_back|resumes_as|answering_level|log_name|' .
     'subject_type|causer_type|tokenable_type|abilities|token|secret|key|key_hash|hash|timer|path|' .
     'password|remember_token|intake_paused_until|batch_uuid|consumer|settling|signature|fault|' .
     'why|comes_to|recipient|recipient_kind|channel|step|behaviour|message)$|^chain_cuts\.reason$|' .

@@ -32,6 +32,7 @@ use Tests\Support\Guides;
 use Tests\Support\House;
 use Tests\Support\LetsIn;
 use Tests\Support\Messages;
+use Tests\Support\Reminders;
 use Tests\Support\Sweeps;
 
 /** Who has no page of their own finds none. */
@@ -161,6 +162,8 @@ beforeEach(function (): void {
         '{message}' => (string) Messages::held($task)->id,
         '{post}' => (string) Messages::taken()->id,
         '{channel}' => 'mail',
+        '{reminder}' => Reminders::ofRepairs()->id,
+        '{alert}' => 'unplaced',
         '{guide}' => Guides::ofRepairs()->slug,
         '{picture}' => Guides::picture()->id,
         '{customer}' => $customer->id,

@@ -86,7 +86,7 @@ it('moves the stamps of what has changed, and no others', function (string $who,
             [],
             Speaker::user(House::user('hanneke')),
         ),
-        ['work', 'mine', 'task'],
+        ['work', 'mine', 'strip', 'task'],
     ],
     'they are named on a task of somebody else' => [
         'femi',

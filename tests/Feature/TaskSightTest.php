@@ -27,6 +27,7 @@ const TAKES = [
     'POST api/v1/tasks/{task}/comments' => 'comment',
     'POST api/v1/tasks/{task}/files' => 'comment',
     'POST tasks/{task}/comment' => 'comment',
+    'PUT tasks/{task}/reminders/mute' => 'see',
     'POST tasks/{task}/watch' => 'comment',
     'POST tasks/{task}/files' => 'comment',
     'GET tasks/{task}/fields' => 'edit',

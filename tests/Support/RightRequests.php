@@ -24,6 +24,14 @@ use Illuminate\Routing\Route;
 /** For each route a request that is right, in a house that has what it is about. */
 final class RightRequests
 {
+    private const REMINDER = [
+        'field' => 'task.due',
+        'offset' => '-1 days',
+        'time' => '09:00',
+        'channels' => ['mail'],
+        'text' => 'Soon: ~task.title~',
+    ];
+
     private const LINKS = [['about' => 'kind', 'target' => 'quote']];
 
     private const ABSENCE = [
@@ -106,6 +114,8 @@ final class RightRequests
             'message' => (string) Messages::held($this->tasks->of('new'))->id,
             'post' => (string) Messages::taken()->id,
             'channel' => 'mail',
+            'reminder' => Reminders::ofRepairs()->id,
+            'alert' => 'unplaced',
             'guide' => Guides::ofRepairs()->slug,
             'picture' => Guides::picture()->id,
         ];
@@ -150,6 +160,11 @@ final class RightRequests
             ],
             'PUT news/obligatory' => ['channels' => ['told' => ['mail']]],
             'GET news' => ['unread' => '1', 'before' => $this->ids['notice']],
+            'POST reminders' => self::REMINDER + ['kind' => 'quote', 'audience' => 'customer'],
+            'PUT reminders/{reminder}' => self::REMINDER + ['audience' => 'holder'],
+            'PUT reminders/{reminder}/mute' => ['muted' => true],
+            'PUT reminders/due-soon' => ['minutes' => 90],
+            'PUT alerts/{alert}' => ['on' => true, 'threshold' => 30, 'channels' => ['chat'], 'people' => ['hanneke']],
             'GET guides' => ['guide' => 'repairs'],
             'PUT outbox/holding' => ['holds' => true],
             'PUT stand-ins/messages/{channel}' => ['behaviour' => 'slow'],

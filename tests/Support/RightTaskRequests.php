@@ -138,6 +138,7 @@ final class RightTaskRequests
             'POST tasks/{task}/comment' => ['body' => 'Look at the valve.', 'mentions' => ['femi']],
             'POST tasks/{task}/link' => ['other' => $this->of('open')->id, 'on' => true],
             'POST tasks/{task}/tick' => ['item' => 'Photograph it', 'done' => true],
+            'PUT tasks/{task}/reminders/mute' => ['muted' => true],
             'POST tasks/{task}/watch' => ['on' => true],
             default => null,
         };

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Alerts\WatchHouse;
 use App\Bridge\SnapshotSource;
 use App\Clock\FireTimers;
 use App\Clock\PublishPlanned;
@@ -18,6 +19,8 @@ use App\Models\Messages\Message;
 use App\Models\Rules\RulebookVersion;
 use App\Models\Tasks\Task;
 use App\Notices\TellNews;
+use App\Reminders\Remind;
+use App\Reminders\TellDue;
 use Carbon\CarbonImmutable;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
@@ -41,6 +44,8 @@ final class Tick extends Command
         SettleAbsences $absences,
         PublishPlanned $publish,
         HandOut $handOut,
+        TellDue $tellDue,
+        Remind $remind,
         TellNews $tellNews,
     ): int {
         if (House::query()->doesntExist()) {
@@ -64,7 +69,12 @@ final class Tick extends Command
         $fire($now);
         $retry($now->getTimestamp());
         $handOut();
+        $tellDue($now);
+        $remind($now);
         $tellNews($now);
+        if (WatchHouse::isDue($now)) {
+            WatchHouse::dispatch();
+        }
         // What waited for its time, for another try, or lay with a worker that is no more.
         if (Message::query()->due($now)->exists() || Message::query()->where('to_tell_rules', true)->exists()) {
             SendMessages::dispatch();

@@ -24,5 +24,7 @@ final class NewsChoice extends Model
 
     protected $guarded = [];
 
-    protected $casts = ['channels' => 'array', 'urgent_passes' => 'boolean'];
+    protected $casts = ['channels' => 'array', 'urgent_passes' => 'boolean', 'summed_at' => 'immutable_datetime'];
+
+    protected $attributes = ['channels' => '{}', 'urgent_passes' => false];
 }

@@ -8,10 +8,19 @@ namespace App\Models\Events;
 enum NewsSort: string
 {
     case Given = 'given';
+    case SentBack = 'sent_back';
     case Taken = 'taken';
     case Cover = 'cover';
     case Mentioned = 'mentioned';
+    case Commented = 'commented';
     case Told = 'told';
+    case DueSoon = 'due_soon';
+    case Late = 'late';
+    case Reminded = 'reminded';
+    case Absence = 'absence';
+    case Alert = 'alert';
+    /** In the morning, instead of what came in the night. */
+    case Summary = 'summary';
 
     public static function of(NoticeKind $kind): self
     {
@@ -27,6 +36,13 @@ enum NewsSort: string
                 => self::Cover,
             NoticeKind::Mentioned => self::Mentioned,
             NoticeKind::Told => self::Told,
+            NoticeKind::Commented, NoticeKind::CustomerSaid => self::Commented,
+            NoticeKind::SentBack => self::SentBack,
+            NoticeKind::DueSoon => self::DueSoon,
+            NoticeKind::Late => self::Late,
+            NoticeKind::Reminded => self::Reminded,
+            NoticeKind::AbsenceApproved, NoticeKind::AbsenceDeclined => self::Absence,
+            NoticeKind::Alert => self::Alert,
         };
     }
 }

@@ -30,7 +30,12 @@ final class Notice extends Model
 
     protected $guarded = [];
 
-    protected $casts = ['kind' => NoticeKind::class, 'at' => 'immutable_datetime', 'seen_at' => 'immutable_datetime'];
+    protected $casts = [
+        'kind' => NoticeKind::class,
+        'at' => 'immutable_datetime',
+        'seen_at' => 'immutable_datetime',
+        'channels' => 'array',
+    ];
 
     /** @return Builder<self> what nobody looks for any more */
     public function prunable(): Builder

@@ -33,4 +33,39 @@ enum NoticeKind: string
     case Mentioned = 'mentioned';
     /** A rule tells them something about it. */
     case Told = 'told';
+    /** Somebody has said something on what is theirs. */
+    case Commented = 'commented';
+    /** The customer has. */
+    case CustomerSaid = 'customer_said';
+    /** Whoever reviews it has sent it back. */
+    case SentBack = 'sent_back';
+    /** It is to be done soon. */
+    case DueSoon = 'due_soon';
+    /** It should be done by now. */
+    case Late = 'late';
+    /** They, or whoever says what its kind is, wanted them to think of it. */
+    case Reminded = 'reminded';
+    /** What they asked for, or somebody has put down for them, counts. */
+    case AbsenceApproved = 'absence_approved';
+    case AbsenceDeclined = 'absence_declined';
+    /** Something in the house needs a lead. */
+    case Alert = 'alert';
+
+    /**
+     * Of all that one change brings somebody they are told the weightiest: what was said to them by a rule or a person,
+     * before what became of their seat, before what was said on it.
+     *
+     * @return int the greater, the weightier
+     */
+    public function weight(): int
+    {
+        return match ($this) {
+            self::Told => 6,
+            self::Mentioned => 5,
+            self::SentBack => 4,
+            self::Lost, self::RoutedAway => 2,
+            self::Commented, self::CustomerSaid => 1,
+            default => 3,
+        };
+    }
 }

@@ -6,6 +6,7 @@ namespace App\Models\Messages;
 
 use App\Models\Access\User;
 use App\Models\Concerns\BootsByName;
+use App\Models\Reminders\Reminder;
 use App\Models\Tasks\Task;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
@@ -63,6 +64,12 @@ final class Message extends Model
     public function task(): BelongsTo
     {
         return $this->belongsTo(Task::class);
+    }
+
+    /** @return BelongsTo<Reminder, $this> that it is */
+    public function reminder(): BelongsTo
+    {
+        return $this->belongsTo(Reminder::class);
     }
 
     /** @return HasMany<MessageStep, $this> */

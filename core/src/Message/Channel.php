@@ -13,6 +13,18 @@ enum Channel: string
     /** A short text to a telephone. */
     case Text = 'text';
 
+    /**
+     * @param array<array-key, mixed> $codes
+     *
+     * @return list<self> those that there are, each once
+     */
+    public static function among(array $codes): array
+    {
+        return array_values(
+            array_filter(self::cases(), static fn(self $one): bool => in_array($one->value, $codes, true)),
+        );
+    }
+
     /** Characters that a message has at most. */
     public function most(): int
     {

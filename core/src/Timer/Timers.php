@@ -6,7 +6,6 @@ namespace OpenBaton\Core\Timer;
 
 use OpenBaton\Core\Rulebook\Event\DateReached;
 use OpenBaton\Core\Rulebook\Event\Schedule;
-use OpenBaton\Core\Subject\StateFields;
 use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Time\WorkingHours;
 use OpenBaton\Core\Workload\TaskStatus;
@@ -59,7 +58,11 @@ final readonly class Timers
                     break;
                 }
                 $occurrences[] = new Occurrence(
-                    self::key($timer, $subject->id, self::hangsOn($timer, $subject)),
+                    self::key(
+                        $timer,
+                        $subject->id,
+                        DateMoment::hangsOn($subject, $timer->event instanceof DateReached ? $timer->event->field : ''),
+                    ),
                     $timer,
                     $subject->id,
                     $at,
@@ -145,14 +148,6 @@ final readonly class Timers
     private static function wakes(Subject $subject): ?int
     {
         return $subject->status === TaskStatus::Waiting ? $subject->wakesAt : null;
-    }
-
-    private static function hangsOn(RuleTimer $timer, Subject $subject): string
-    {
-        $path = $timer->event instanceof DateReached ? $timer->event->field : '';
-        $value = StateFields::moment($path, $subject) ?? ($subject->fields[$path] ?? '');
-
-        return is_scalar($value) ? (string) $value : '';
     }
 
     private static function key(RuleTimer $timer, string $taskId, string $hangsOn): string

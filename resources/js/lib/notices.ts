@@ -11,7 +11,8 @@ export function inOneGo(notices: NoticeLine[]): NoticeLine[][] {
     const groups: NoticeLine[][] = [];
     const latest = new Map<string, NoticeLine[]>();
     for (const notice of notices) {
-        const group = latest.get(notice.said);
+        // What is of no task has a place of its own.
+        const group = notice.taskId === null ? undefined : latest.get(notice.said);
         const before = group?.at(-1);
         if (group !== undefined && before !== undefined && Date.parse(before.at) - Date.parse(notice.at) <= PAUSE) {
             group.push(notice);

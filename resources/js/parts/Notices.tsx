@@ -51,7 +51,8 @@ function Group({ group, onTask }: { group: NoticeLine[]; onTask: (id: string) =>
     if (first === undefined) return null;
     const said = (
         <span className="block text-xs text-ink2">
-            {first.said}, {formats.moment(first.at)}
+            {first.taskId !== null && <>{first.said}, </>}
+            {formats.moment(first.at)}
         </span>
     );
     return (
@@ -81,9 +82,18 @@ function Group({ group, onTask }: { group: NoticeLine[]; onTask: (id: string) =>
 }
 
 function Of({ notice, onTask }: { notice: NoticeLine; onTask: (id: string) => void }) {
-    return (
+    const { taskId } = notice;
+    return taskId === null ? (
+        <button
+            type="button"
+            className="text-start text-sky underline"
+            onClick={() => router.post(`/news/${notice.id}/open`)}
+        >
+            {notice.said}
+        </button>
+    ) : (
         <>
-            <button type="button" className="text-sky underline" onClick={() => onTask(notice.taskId)}>
+            <button type="button" className="text-sky underline" onClick={() => onTask(taskId)}>
                 № {notice.number}
             </button>{' '}
             {notice.title}

@@ -39,12 +39,15 @@ final class NewsController
         );
     }
 
-    /** Reads it, and leads to its task: into the hands of whoever holds it, to its page otherwise. */
+    /** Reads it, and leads to its place; of a task into the hands of whoever holds it, to its page otherwise. */
     public function open(string $notice, Viewer $viewer): RedirectResponse
     {
         $row = self::own($notice, $viewer);
         if ($row->seen_at === null) {
             $row->update(['seen_at' => CarbonImmutable::now()]);
+        }
+        if ($row->link !== null || $row->task_id === null) {
+            return redirect($row->link ?? '/in-hand');
         }
         $holds = Task::query()->open()->heldBy($row->person_id)->whereKey($row->task_id)->exists();
 
@@ -61,7 +64,10 @@ final class NewsController
 
     public function choose(NewsChoiceRequest $request, Viewer $viewer): RedirectResponse
     {
-        NewsChoice::query()->updateOrCreate(['person_id' => self::person($viewer)->id], $request->values());
+        $choice = NewsChoice::query()->firstOrNew(['person_id' => self::person($viewer)->id]);
+        // The first summary is that of the next morning.
+        $choice->summed_at ??= CarbonImmutable::now();
+        $choice->fill($request->values())->save();
 
         return back();
     }

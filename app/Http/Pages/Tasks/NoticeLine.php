@@ -67,8 +67,8 @@ final class NoticeLine
                         'said' => NoticeText::of($notice, $viewer->words()->words),
                         'read' => $notice->seen_at !== null,
                         'taskId' => $notice->task_id,
-                        'number' => (int) $notice->task?->number,
-                        'title' => (string) $notice->task?->title,
+                        'number' => $notice->task?->number,
+                        'title' => $notice->task?->title,
                     ],
                 )
                 ->all(),

@@ -1,10 +1,11 @@
-/** What happened to a task of somebody's by the doing of others. */
+/** What somebody is told because it was not their own doing. */
 export type NoticeLine = {
     id: string;
     at: string;
     said: string;
     read: boolean;
-    taskId: string;
-    number: number;
-    title: string;
+    /** null, with number and title: it is of no task */
+    taskId: string | null;
+    number: number | null;
+    title: string | null;
 };

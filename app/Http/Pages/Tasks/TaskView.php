@@ -11,6 +11,7 @@ use App\Http\Pages\Guides\TaskGuides;
 use App\Http\Pages\Messages\MessageView;
 use App\Http\Pages\Moment;
 use App\Http\Pages\PersonRef;
+use App\Http\Pages\Reminders\ReminderLines;
 use App\Http\Viewer;
 use App\Models\Absences\TaskCover;
 use App\Models\Rules\RulebookVersion;
@@ -42,6 +43,7 @@ final readonly class TaskView
         private Completing $completing,
         private MessageView $messages,
         private TaskGuides $guides,
+        private ReminderLines $reminders,
     ) {}
 
     /** @return array<string, mixed> */
@@ -101,6 +103,7 @@ final readonly class TaskView
                 'checklist' => array_map(get_object_vars(...), $task->items()),
                 'files' => TaskFiles::page($task),
                 'messages' => $this->messages->ofTask($task),
+                'reminders' => $this->reminders->ofTask($task),
                 'mayAttach' => $comments,
                 'watchers' => array_values($task->watchers->map(PersonRef::of(...))->all()),
                 'watching' => $comments ? $this->watching($task) : null,

@@ -1,3 +1,4 @@
+import type { TaskReminders } from '../Reminders/RemindersPage';
 import type { TaskFiles } from './TaskFiles';
 import type { HandoffLine } from './HandoffLine';
 import type { TaskGuide } from '../Guides/GuidesPage';
@@ -114,6 +115,8 @@ export type TaskView = TaskLine & {
     files: TaskFiles;
     /** about it, that whoever looks may see: what still waits, then the latest */
     messages: WholeMessage[];
+    /** null: whoever looks is nobody who is reminded */
+    reminders: TaskReminders | null;
     mayAttach: boolean;
     watchers: PersonRef[];
     /** whether whoever looks watches it; null: they can't */

@@ -17,8 +17,14 @@ function Item({ notice }: { notice: NoticeLine }) {
                 className={`min-w-0 flex-1 text-start ${notice.read ? '' : 'font-semibold'}`}
                 onClick={() => router.post(`/news/${notice.id}/open`)}
             >
-                <span className="text-sky underline">№ {notice.number}</span> {notice.title}
-                <span className="block font-normal text-ink2">{notice.said}</span>
+                {notice.number === null ? (
+                    <span className="text-sky underline">{notice.said}</span>
+                ) : (
+                    <>
+                        <span className="text-sky underline">№ {notice.number}</span> {notice.title}
+                        <span className="block font-normal text-ink2">{notice.said}</span>
+                    </>
+                )}
             </button>
             <span className="text-xs whitespace-nowrap text-ink2">{formats.moment(notice.at)}</span>
             {notice.read && (
@@ -78,6 +84,16 @@ export default function News({ notices, unread, before, earlier, unreadInAll, la
                 {earlier !== null && (
                     <Link href={query({ before: earlier })} className="text-sky underline">
                         {say('news.earlier')}
+                    </Link>
+                )}
+            </nav>
+            <nav aria-label={say('news.title')} className="my-3 flex flex-wrap gap-4">
+                <Link href="/reminders" className="text-sky underline">
+                    {say('news.reminders')}
+                </Link>
+                {choice.mayOblige && (
+                    <Link href="/alerts" className="text-sky underline">
+                        {say('news.alerts')}
                     </Link>
                 )}
             </nav>

@@ -11,6 +11,7 @@ import { Guides } from './Guides';
 import { Messages } from './Messages';
 import { Part } from './Part';
 import { Checklist, Files, NextMoments } from './Pieces';
+import { Reminders } from './Reminders';
 import { Said, Say } from './Said';
 
 /** What is told at length, where there is something. */
@@ -80,6 +81,11 @@ export function TaskParts({ task, keys }: { task: TaskView; keys: boolean }) {
             {task.next.length > 0 && (
                 <Part title={say('screen.task_panel.what_will_happen_by')}>
                     <NextMoments moments={task.next} />
+                </Part>
+            )}
+            {task.reminders !== null && (
+                <Part title={say('reminders.on_task')}>
+                    <Reminders task={task.id} reminders={task.reminders} />
                 </Part>
             )}
             <Aside title={say('screen.task_panel.what_has_happened')}>

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Alerts;
+
+use App\Bridge\SnapshotSource;
+use App\Models\Messages\Message;
+use App\Models\Tasks\ChainCut;
+use App\Words\Words;
+use OpenBaton\Core\Alert\AlertKind;
+use OpenBaton\Core\Alert\Condition;
+
+/** Says alerts in the language of the house, each with its place; more than five of a kind at once as one. */
+final readonly class AlertWords
+{
+    private const MOST = 5;
+
+    public function __construct(private SnapshotSource $snapshots) {}
+
+    /**
+     * @param list<Condition> $conditions of that kind
+     *
+     * @return list<SaidAlert>
+     */
+    public function of(AlertKind $kind, array $conditions): array
+    {
+        $words = new Words();
+        if (count($conditions) > self::MOST) {
+            return [
+                new SaidAlert(
+                    $words->say("alerts.many.{$kind->value}", ['count' => count($conditions)]),
+                    link: self::place($kind),
+                ),
+            ];
+        }
+
+        return array_map(fn(Condition $one): SaidAlert => $this->one($one, $words), $conditions);
+    }
+
+    /** Where it is seen and put right. */
+    public static function place(AlertKind $kind): string
+    {
+        return match ($kind) {
+            AlertKind::Overload, AlertKind::Cut, AlertKind::CannotBeInTime, AlertKind::Unplaced => '/floor',
+            AlertKind::SkillMissing => '/absences',
+            AlertKind::GivenUp => '/outbox?state=given_up',
+        };
+    }
+
+    private function one(Condition $of, Words $words): SaidAlert
+    {
+        $house = $this->snapshots->current();
+        $path = "alerts.said.{$of->kind->value}";
+
+        return match ($of->kind) {
+            AlertKind::Overload => new SaidAlert(
+                $words->say($path, [
+                    'person' => $house->roster->people[$of->about]->name,
+                    'percent' => $of->figure ?? 'none',
+                ]),
+                link: "/floor?person={$of->about}",
+            ),
+            AlertKind::CannotBeInTime, AlertKind::Unplaced => new SaidAlert($words->say($path), $of->about),
+            AlertKind::SkillMissing => new SaidAlert(
+                $words->say($path, ['skill' => $house->roster->skills[$of->about] ?? $of->about]),
+                link: self::place($of->kind),
+            ),
+            AlertKind::GivenUp => new SaidAlert(
+                $words->say($path, ['person' => Message::query()->find((int) $of->about)->recipient_name ?? '']),
+                link: "/outbox?message={$of->about}",
+            ),
+            AlertKind::Cut => new SaidAlert($words->say($path), ChainCut::query()->find($of->about)?->task_id),
+        };
+    }
+}

@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Alerts;
+
+use App\Bridge\HouseAt;
+use App\Bridge\WorkReader;
+use App\Models\Alerts\Alert;
+use App\Models\Messages\Message;
+use App\Models\Tasks\ChainCut;
+use App\Models\Tasks\Handoff;
+use App\Models\Tasks\Task;
+use Carbon\CarbonImmutable;
+use OpenBaton\Core\Alert\AlertKind;
+use OpenBaton\Core\Alert\Condition;
+use OpenBaton\Core\Alert\WorkConditions;
+use OpenBaton\Core\Message\MessageState;
+
+/** What holds now of all that leads may be alerted to. */
+final class Conditions
+{
+    /** Of each kind that rows tell. */
+    private const MOST = 500;
+
+    /**
+     * @param array<string, Alert> $alerts by kind
+     *
+     * @return array<string, list<Condition>> by kind, of those that are on
+     */
+    public static function of(array $alerts, HouseAt $house, CarbonImmutable $now): array
+    {
+        $threshold = static fn(AlertKind $kind): int => $alerts[$kind->value]->threshold ?? 0;
+        $found = [
+            ...(new WorkConditions(
+                $house->snapshot->roster,
+                $threshold(AlertKind::Overload),
+                $threshold(AlertKind::CannotBeInTime),
+            ))->of(WorkReader::ofEverybody($house->snapshot), $now->getTimestamp()),
+            ...self::unplaced($now->subMinutes($threshold(AlertKind::Unplaced))),
+            ...self::rows(
+                AlertKind::GivenUp,
+                Message::query()
+                    ->where('state', MessageState::GivenUp)
+                    ->orderByDesc('id')
+                    ->limit(self::MOST)
+                    ->pluck('id')
+                    ->all(),
+            ),
+            ...self::rows(
+                AlertKind::Cut,
+                ChainCut::query()->whereNull('seen_at')->limit(self::MOST)->pluck('id')->all(),
+            ),
+        ];
+        $conditions = [];
+        foreach (array_filter($alerts, static fn(Alert $one): bool => $one->on === true) as $kind => $alert) {
+            $conditions[$kind] = array_values(
+                array_filter($found, static fn(Condition $one): bool => $one->kind->value === $kind),
+            );
+        }
+
+        return $conditions;
+    }
+
+    /** @return list<Condition> tasks that came by then, and were with nobody ever since */
+    private static function unplaced(CarbonImmutable $by): array
+    {
+        return self::rows(
+            AlertKind::Unplaced,
+            Task::query()
+                ->unplaced()
+                ->where('arrived_at', '<=', $by)
+                ->whereNotExists(
+                    Handoff::query()
+                        ->whereColumn('handoffs.task_id', 'tasks.id')
+                        ->where('handoffs.at', '>', $by)
+                        ->toBase(),
+                )
+                ->orderBy('arrived_at')
+                ->limit(self::MOST)
+                ->pluck('id')
+                ->all(),
+        );
+    }
+
+    /**
+     * @param array<array-key, mixed> $ids
+     *
+     * @return list<Condition>
+     */
+    private static function rows(AlertKind $kind, array $ids): array
+    {
+        return array_values(
+            array_map(
+                static fn(mixed $id): Condition => new Condition($kind, is_scalar($id) ? (string) $id : ''),
+                $ids,
+            ),
+        );
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models\Events;
+
+use App\Models\Concerns\BootsByName;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+
+/** How far the clock has looked at one thing; whoever looks holds it. */
+final class ClockMark extends Model
+{
+    use BootsByName;
+
+    protected $table = 'clock_marks';
+
+    protected $primaryKey = 'name';
+
+    protected $keyType = 'string';
+
+    public $incrementing = false;
+
+    public $timestamps = false;
+
+    protected $guarded = [];
+
+    protected $casts = ['until' => 'immutable_datetime'];
+
+    /**
+     * Within a transaction, which holds it from then on: goes on to a moment.
+     *
+     * @return CarbonImmutable from which on it goes; the moment itself where it is the first time, or behind
+     */
+    public static function advance(string $name, CarbonImmutable $to): CarbonImmutable
+    {
+        self::query()->insertOrIgnore(['name' => $name, 'until' => $to]);
+        $mark = self::query()->lockForUpdate()->findOrFail($name);
+        $from = $mark->until;
+        if ($from >= $to) {
+            return $to;
+        }
+        $mark->update(['until' => $to]);
+
+        return $from;
+    }
+}
