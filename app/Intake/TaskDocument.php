@@ -9,6 +9,7 @@ use App\Models\People\Person;
 use App\Models\Tasks\Task;
 use OpenBaton\Core\Document\Duration;
 use OpenBaton\Core\Document\Instant;
+use OpenBaton\Core\Subject\ChecklistItem;
 use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Workload\TaskStatus;
 
@@ -100,6 +101,11 @@ final readonly class TaskDocument
             'source' => $task->source->value,
             'made_by' => $task->made_by_id,
             'linked_to' => $this->linkedTo,
+            'checklist' => array_map(
+                static fn(ChecklistItem $one): array => ['item' => $one->text, 'done' => $one->done],
+                $task->items(),
+            ),
+            'revision' => $task->revision,
             'decision' => $this->address($address) . '/decision',
         ];
     }

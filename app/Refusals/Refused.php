@@ -44,6 +44,11 @@ abstract class Refused extends RuntimeException implements Foreseen
         return "refused.{$this->path}";
     }
 
+    final protected function path(): string
+    {
+        return $this->path;
+    }
+
     private function family(): string
     {
         return explode('.', $this->path)[0];

@@ -27,18 +27,24 @@ final readonly class EditFields
     /**
      * @param Node $seen the values that the person saw, by path
      * @param Node $set  those that they want, by path
+     * @param int|null $revision that they saw, all of it: then nothing else is asked of what they saw
      *
      * @return list<array{path: string, theirs: mixed, yours: mixed}> what somebody else has changed in the meantime
      *
      * @throws DocumentError with all that is wrong with it; nothing is changed
      */
-    public function __invoke(Task $task, Node $seen, Node $set, User $by): array
+    public function __invoke(Task $task, Node $seen, Node $set, User $by, ?int $revision = null): array
     {
         $conflicts = [];
         ($this->edit)(
             $task->id,
-            null,
-            new Edit('edited', function (Subject $subject, Snapshot $house) use ($seen, $set, &$conflicts): Subject {
+            $revision,
+            new Edit('edited', function (Subject $subject, Snapshot $house) use (
+                $seen,
+                $set,
+                $revision,
+                &$conflicts,
+            ): Subject {
                 $fields = new EditableFields($house, $this->words, $this->providers);
                 $faults = new Faults();
                 $conflicts = [];
@@ -50,7 +56,7 @@ final readonly class EditFields
                     }
                     $now = $fields->value($subject, $path);
                     $was = $seen->find($path)?->value;
-                    if (self::same($now, $was)) {
+                    if ($revision !== null || self::same($now, $was)) {
                         $after = $fields->set($after, $path, $value);
                     } elseif (!self::same($now, $fields->value($changed, $path))) {
                         $conflicts[] = ['path' => $path, 'theirs' => $now, 'yours' => $value->value];

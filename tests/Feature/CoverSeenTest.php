@@ -58,7 +58,7 @@ it('tells both in the product at once, until they have read it', function (): vo
     };
     $told = static fn(array $props): array => array_map(
         static fn(array $notice): string => "{$notice['title']}: {$notice['said']}",
-        $props['notices'],
+        array_filter($props['notices'], static fn(array $notice): bool => $notice['taskId'] !== null),
     );
     expect($told($page('femi')))->toBe(['Horn: yours in place of Callum Rees']);
     expect($told($page('callum')))->toBe(['Horn: with Femi Adeyinka while you are away']);

@@ -23,6 +23,9 @@ const NOT_TRIED = [
     'POST tasks/{task}/files',
     'POST tasks/{task}/moments',
     'POST api/v1/tasks/{task}/files',
+    'GET api/v1/tasks/{task}/files/{file}',
+    'POST api/v1/tasks/{task}/tick',
+    'POST api/v1/absences/{absence}/end',
     'GET tasks/{task}/files/{file}',
     'POST cuts/{cut}/seen',
     'POST tasks/{task}/press/{rule}',
@@ -71,6 +74,7 @@ function fuzzed(
     $headers = [
         'HTTP_ACCEPT' => $asJson ? 'application/json' : 'text/html',
         'HTTP_IDEMPOTENCY_KEY' => $key,
+        ...$method === 'PATCH' ? ['HTTP_IF_MATCH' => '"1"'] : [],
         'HTTP_REFERER' => $key,
     ];
     if (str_starts_with($route->uri(), 'api/')) {
@@ -225,26 +229,3 @@ it('answers whatever is sent without failing, and changes nothing of what it ref
         expect($slowest[1])->toBeLessThan(1.0, $slowest[0]);
     }
 })->with([1, 2]);
-
-it('knows of the API what its document says', function (): void {
-    $members = [];
-    foreach (Fuzz::routes() as $route) {
-        if (Fuzz::documented($route) !== []) {
-            $members[$route->uri()] = array_keys(Fuzz::documented($route));
-        }
-    }
-    expect(implode(' ', array_keys($members)))->toBe(
-        'api/v1/tasks api/v1/customers api/v1/customers/{code} api/v1/places api/v1/places/{place}',
-    );
-    expect($members['api/v1/customers'])->toContain('name', 'contacts', 'set');
-    expect($members['api/v1/tasks'])->toContain(
-        'title',
-        'kind',
-        'description',
-        'contact',
-        'due',
-        'tags',
-        'fields',
-        'estimate',
-    );
-});

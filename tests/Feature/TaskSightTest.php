@@ -15,50 +15,7 @@ use Tests\Support\Clock;
 use Tests\Support\House;
 use Tests\Support\Standings;
 
-/** Which right of the table in docs/security.md each request about a task takes. */
-const TAKES = [
-    'GET tasks/{task}' => 'see',
-    'GET tasks/{task}/decisions/{decision}' => 'see',
-    'GET tasks/{task}/files' => 'see',
-    'GET tasks/{task}/history' => 'see',
-    'GET tasks/{task}/files/{file}' => 'see',
-    'GET api/v1/tasks/{task}' => 'see',
-    'GET api/v1/tasks/{task}/decision' => 'see',
-    'POST api/v1/tasks/{task}/comments' => 'comment',
-    'POST api/v1/tasks/{task}/files' => 'comment',
-    'POST tasks/{task}/comment' => 'comment',
-    'PUT tasks/{task}/reminders/mute' => 'see',
-    'POST tasks/{task}/watch' => 'comment',
-    'POST tasks/{task}/files' => 'comment',
-    'GET tasks/{task}/fields' => 'edit',
-    'PUT tasks/{task}/fields' => 'edit',
-    'POST tasks/{task}/moments' => 'edit',
-    'POST tasks/{task}/link' => 'edit',
-    'POST tasks/{task}/tick' => 'edit',
-    'POST tasks/{task}/start' => 'hold',
-    'POST tasks/{task}/wait' => 'hold',
-    'POST tasks/{task}/ask-review' => 'hold',
-    'POST tasks/{task}/take-back' => 'hold',
-    'POST tasks/{task}/complete' => 'hold',
-    'POST tasks/{task}/reopen' => 'hold',
-    'POST tasks/{task}/hand-on' => 'hold',
-    'GET tasks/{task}/receivers' => 'hold',
-    'POST tasks/{task}/postpone' => 'hold',
-    'POST tasks/{task}/take-up' => 'hold',
-    'POST tasks/{task}/to-hand-on' => 'hold',
-    'POST tasks/{task}/keep' => 'hold',
-    'POST tasks/{task}/give-back' => 'hold',
-    'POST tasks/{task}/time' => 'hold',
-    // Of what whoever asks has just done themselves.
-    'POST tasks/{task}/undo' => 'see',
-    'POST tasks/{task}/press/{rule}' => 'hold',
-    'POST tasks/{task}/send-back' => 'review',
-    'POST tasks/{task}/approve' => 'review',
-    'POST tasks/{task}/hand-review' => 'review',
-    'POST tasks/{task}/claim' => 'claim',
-    'POST tasks/{task}/drop' => 'drop',
-    'POST tasks/{task}/take-off' => 'leave',
-];
+require_once __DIR__ . '/TaskSightFunctions.php';
 
 beforeEach(function (): void {
     Clock::set('2026-03-03T10:00:00Z');
@@ -101,7 +58,8 @@ function getsIn(mixed $test, User $user, string $route): bool
     DB::beginTransaction();
     if (str_starts_with($path, 'api/')) {
         $headers += [
-            'Authorization' => 'Bearer ' . $user->createToken('t', ['tasks:read', 'tasks:speak'])->plainTextToken,
+            'Authorization' =>
+                'Bearer ' . $user->createToken('t', ['tasks:read', 'tasks:speak', 'tasks:work'])->plainTextToken,
         ];
         app('auth')->forgetGuards();
         $answer = $test->json($method, $url, [], $headers);
@@ -124,7 +82,7 @@ it('has an entry for each request about a task, and no other', function (): void
             $found[] = $route->methods()[0] . ' ' . $route->uri();
         }
     }
-    $entries = array_keys(TAKES);
+    $entries = array_keys(takes());
     sort($found);
     sort($entries);
     expect($entries)->toBe($found);
@@ -134,7 +92,7 @@ it('lets somebody do what the document says, by each request', function (string 
     $user = Standings::bring($standing, $this->task, $role);
     $documented = Standings::documented()[$standing];
     $expected = $found = [];
-    foreach (TAKES as $route => $right) {
+    foreach (takes() as $route => $right) {
         $expected[$route] = $documented[$right];
         $found[$route] = getsIn($this, $user, $route);
     }

@@ -78,7 +78,10 @@ final class Fuzz
         if (!str_starts_with($route->uri(), 'api/') || !is_array($body)) {
             return [];
         }
-        $schema = data_get($document, str_replace('/', '.', Str::after((string) data_get($body, 'schema.$ref'), '#/')));
+        $ref = data_get($body, 'schema.$ref');
+        $schema = is_string($ref)
+            ? data_get($document, str_replace('/', '.', Str::after($ref, '#/')))
+            : data_get($body, 'schema');
 
         return (array) ($body['example'] ?? []) +
             array_map(

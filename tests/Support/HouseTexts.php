@@ -36,6 +36,7 @@ final class HouseTexts
         'rotations' => ['name'],
         'sweeps' => ['name'],
         'notices' => ['text'],
+        'reminders' => ['text'],
         'personal_access_tokens' => ['name'],
     ];
 

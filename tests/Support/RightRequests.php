@@ -142,11 +142,12 @@ final class RightRequests
                 'ids' => [(int) $this->ids['message']],
             ],
             'POST messages/postpone' => ['ids' => [(int) $this->ids['message']], 'at' => '2026-03-04T10:00:00Z'],
-            'PUT messages/{message}' => [
+            'PUT messages/{message}', 'PUT api/v1/messages/{message}' => [
                 'address' => 'ada@holms.example',
                 'subject' => 'Your horn',
                 'text' => 'It is ready.',
             ],
+            'POST api/v1/absences' => ['kind' => 'leave', 'first' => '2026-03-09', 'last' => '2026-03-10'],
             'POST guides' => ['name' => 'Reeds', 'text' => 'Soak them.', 'seen' => 0, 'links' => self::LINKS],
             'PUT guides/{guide}' => ['name' => 'Repairs', 'text' => 'Look.', 'seen' => 1, 'links' => self::LINKS],
             'PUT guides/kind' => ['kind' => 'quote'],

@@ -9,6 +9,7 @@ use App\Models\Tasks\Task;
 use App\Tasks\ClaimTask;
 use App\Tasks\StartTask;
 use Illuminate\Routing\Route;
+use Illuminate\Support\Str;
 use OpenBaton\Core\Routing\Outcome;
 use OpenBaton\Core\Workload\TaskStatus;
 
@@ -101,7 +102,9 @@ final class RightTaskRequests
     /** @return array<string, mixed>|null null: it is about something else */
     public function body(Route $route): ?array
     {
-        return match ($route->methods()[0] . ' ' . $route->uri()) {
+        return match ($route->methods()[0] . ' ' . Str::after($route->uri(), 'api/v1/')) {
+            'POST tasks/preview' => self::TASK,
+            'PATCH tasks/{task}' => ['set' => ['task.title' => 'Horn', 'task.due' => '2026-03-09T10:00:00Z']],
             'POST tasks/many/hand-on' => ['ids' => [$this->of('new')->id], 'to' => 'femi', 'reason' => 'Room'],
             'POST tasks/many/postpone' => [
                 'ids' => [$this->of('new')->id],
@@ -113,7 +116,7 @@ final class RightTaskRequests
             'POST tasks/{task}/time' => ['on' => true],
             'POST tasks/{task}/postpone' => ['at' => '2026-03-04T10:00:00Z', 'note' => 'Later', 'revision' => null],
             'POST tasks/{task}/to-hand-on' => ['note' => 'Not mine', 'revision' => null],
-            'POST tasks', 'POST tasks/new/preview', 'POST api/v1/tasks' => self::TASK,
+            'POST tasks', 'POST tasks/new/preview' => self::TASK,
             'PUT tasks/{task}/fields' => [
                 'seen' => ['task.title' => 'Trumpet, stuck valve'],
                 'set' => [

@@ -13,6 +13,12 @@ enum TokenAbility: string
     case Read = 'tasks:read';
     /** Bringing what customers say and send to tasks that the owner sees. */
     case Speak = 'tasks:speak';
+    /** Working on tasks as the owner may, and telling what the owner is told. */
+    case Work = 'tasks:work';
+    /** Seeing messages that the owner sees, changing, sending and dropping them. */
+    case Messages = 'messages:steer';
+    /** The owner's own absences. */
+    case Absences = 'absences:own';
     /** Seeing customers and places, making and changing them, where the owner may. */
     case Customers = 'customers:keep';
 }

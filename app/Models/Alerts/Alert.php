@@ -26,7 +26,7 @@ final class Alert extends Model
 
     protected $guarded = [];
 
-    protected $casts = ['channels' => 'array', 'people' => 'array', 'on' => 'boolean', 'threshold' => 'integer'];
+    protected $casts = ['channels' => 'array', 'people' => 'array', 'on' => 'boolean'];
 
     /** @return array<string, self> by kind, in their order */
     public static function ofHouse(): array

@@ -30,7 +30,6 @@ final class House extends Model
         'customer_words' => 'array',
         'tasks_are_open' => 'boolean',
         'holds_for_customers' => 'boolean',
-        'due_soon_minutes' => 'integer',
         'obligatory_news' => 'array',
         'ticked_at' => 'immutable_datetime',
         'set_up_at' => 'immutable_datetime',

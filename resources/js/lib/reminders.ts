@@ -20,6 +20,5 @@ export function moreOf(one: ReminderLine): string {
             ? []
             : [say('reminders.for', { audience: say(`reminders.audiences.${one.audience}`) })]),
         ...(channels === '' ? [] : [say('reminders.by', { audience: one.audience, channels })]),
-        ...(one.text === null ? [] : [`“${one.text}”`]),
     ].join(', ');
 }

@@ -7,11 +7,12 @@ namespace App\Http\Controllers\Api;
 use App\Customers\SaveCustomer;
 use App\Http\Requests\Whole;
 use App\Http\Viewer;
-use App\Models\Access\TokenAbility;
 use App\Models\Customers\Customer;
+use App\Models\House\House;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Subject\Effect\OwnerGiven;
 
@@ -23,7 +24,7 @@ final class CustomerController
     /** By their names, or all, a page at a time. */
     public function index(Request $request): JsonResponse
     {
-        return $this->ask($request, static function () use ($request): JsonResponse {
+        return $this->ask(static function () use ($request): JsonResponse {
             $request->validate(['q' => ['nullable', 'string', 'max:200'], 'page' => ['nullable', new Whole(1)]]);
             $found = self::customers()->offered()->named(trim($request->string('q')->toString()))->paginate(self::PAGE);
 
@@ -39,7 +40,6 @@ final class CustomerController
     public function show(string $code, Request $request): JsonResponse
     {
         return $this->ask(
-            $request,
             static fn(): JsonResponse => new JsonResponse(
                 self::document(self::customers()->where('slug', $code)->firstOrFail()),
             ),
@@ -48,7 +48,7 @@ final class CustomerController
 
     public function store(Request $request, Viewer $viewer, SaveCustomer $save): JsonResponse
     {
-        return $this->ask($request, static function () use ($request, $viewer, $save): JsonResponse {
+        return $this->ask(static function () use ($request, $viewer, $save): JsonResponse {
             $customer = $save(null, Node::parse((string) $request->getContent()), $viewer->actor());
 
             return new JsonResponse(self::document(self::customers()->findOrFail($customer->id)), 201, [
@@ -59,7 +59,7 @@ final class CustomerController
 
     public function update(string $code, Request $request, Viewer $viewer, SaveCustomer $save): JsonResponse
     {
-        return $this->ask($request, static function () use ($code, $request, $viewer, $save): JsonResponse {
+        return $this->ask(static function () use ($code, $request, $viewer, $save): JsonResponse {
             $customer = Customer::query()->with('mergedInto')->where('slug', $code)->firstOrFail();
             $saved = $save(
                 $customer->mergedInto ?? $customer,
@@ -72,9 +72,11 @@ final class CustomerController
     }
 
     /** @param callable(): JsonResponse $answer */
-    private function ask(Request $request, callable $answer): JsonResponse
+    private function ask(callable $answer): JsonResponse
     {
-        return ByRight::answer($request, TokenAbility::Customers, 'keepCustomers', $answer);
+        Gate::authorize('keepCustomers', House::class);
+
+        return $answer();
     }
 
     /** @return Builder<Customer> with all that is told of them */

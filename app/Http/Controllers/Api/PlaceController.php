@@ -7,11 +7,12 @@ namespace App\Http\Controllers\Api;
 use App\House\SavePlace;
 use App\Http\Requests\Whole;
 use App\Http\Viewer;
-use App\Models\Access\TokenAbility;
+use App\Models\House\House;
 use App\Models\People\Place;
 use App\Models\People\PlaceTree;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
 use OpenBaton\Core\Document\Node;
 
 /** The tree of places for other systems; docs/formats/openapi.yaml describes it. */
@@ -24,7 +25,7 @@ final class PlaceController
     /** By beginnings of words of their names, or all, a page at a time. */
     public function index(Request $request): JsonResponse
     {
-        return $this->ask($request, static function () use ($request): JsonResponse {
+        return $this->ask(static function () use ($request): JsonResponse {
             $request->validate(['q' => ['nullable', 'string', 'max:200'], 'page' => ['nullable', new Whole(1)]]);
             $found = PlaceTree::inOrder()
                 ->with(self::WITH)
@@ -42,12 +43,12 @@ final class PlaceController
 
     public function show(string $place, Request $request): JsonResponse
     {
-        return $this->ask($request, static fn(): JsonResponse => new JsonResponse(self::document(self::find($place))));
+        return $this->ask(static fn(): JsonResponse => new JsonResponse(self::document(self::find($place))));
     }
 
     public function store(Request $request, Viewer $viewer, SavePlace $save): JsonResponse
     {
-        return $this->ask($request, static function () use ($request, $viewer, $save): JsonResponse {
+        return $this->ask(static function () use ($request, $viewer, $save): JsonResponse {
             $place = $save(null, Node::parse((string) $request->getContent()), $viewer->actor());
 
             return new JsonResponse(self::document($place->load(self::WITH)), 201, [
@@ -58,7 +59,7 @@ final class PlaceController
 
     public function update(string $place, Request $request, Viewer $viewer, SavePlace $save): JsonResponse
     {
-        return $this->ask($request, static function () use ($place, $request, $viewer, $save): JsonResponse {
+        return $this->ask(static function () use ($place, $request, $viewer, $save): JsonResponse {
             $saved = $save(self::find($place), Node::parse((string) $request->getContent()), $viewer->actor());
 
             return new JsonResponse(self::document($saved->load(self::WITH)));
@@ -66,9 +67,11 @@ final class PlaceController
     }
 
     /** @param callable(): JsonResponse $answer */
-    private function ask(Request $request, callable $answer): JsonResponse
+    private function ask(callable $answer): JsonResponse
     {
-        return ByRight::answer($request, TokenAbility::Customers, 'keepRoster', $answer);
+        Gate::authorize('keepRoster', House::class);
+
+        return $answer();
     }
 
     private static function find(string $place): Place

@@ -6,19 +6,17 @@ namespace App\Http\Controllers\Api;
 
 use App\Access\RequestKey;
 use App\Bridge\DecisionReader;
-use App\Bridge\SnapshotSource;
 use App\Bridge\TaskSubjects;
 use App\Explain\ReasonTrail;
 use App\Http\Problems;
+use App\Http\Revision;
 use App\Http\Viewer;
 use App\Intake\TakeInTask;
-use App\Intake\TaskDocument;
 use App\Models\Access\TokenAbility;
 use App\Models\Access\User;
 use App\Models\Tasks\Decision;
 use App\Models\Tasks\Task;
 use App\Models\Tasks\TaskSource;
-use App\Words\Words;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
@@ -32,7 +30,7 @@ final class TaskController
     {
         $user = $request->user();
         if (!($user instanceof User) || !$user->tokenCan(TokenAbility::Create->value)) {
-            return self::refused(TokenAbility::Create);
+            return ByRight::refused(TokenAbility::Create);
         }
         Gate::authorize('takeIn', Task::class);
         $body = (string) $request->getContent();
@@ -48,32 +46,31 @@ final class TaskController
         $taken = $takeIn(Node::parse($body), TaskSource::Api, $user, $key);
 
         return new JsonResponse(
-            $taken->document->write(self::address($request)),
+            $taken->document->write(TaskAnswer::address($request)),
             $taken->again ? 200 : 201,
-            ['Location' => $taken->document->address(self::address($request))] +
+            ['Location' => $taken->document->address(TaskAnswer::address($request))] +
                 ($taken->again ? ['Idempotent-Replayed' => 'true'] : []),
         );
     }
 
-    public function show(Task $task, Request $request, SnapshotSource $snapshots): JsonResponse
+    public function show(Task $task, Request $request, TaskAnswer $answer): JsonResponse
     {
         if (!self::mayRead($request, $task)) {
-            return self::refused(TokenAbility::Read);
+            return ByRight::refused(TokenAbility::Read);
         }
         Gate::authorize('view', $task);
-        $document = TaskDocument::of($task->load(TaskSubjects::RELATIONS), $snapshots->current())->write(
-            self::address($request),
-        );
+        $response = new JsonResponse($answer->document($task->load(TaskSubjects::RELATIONS)), 200, [
+            'ETag' => Revision::tag($task),
+        ]);
+        $response->isNotModified($request);
 
-        return new JsonResponse(
-            array_diff_key($document, Gate::allows('viewContact', $task) ? [] : ['contact' => true]),
-        );
+        return $response;
     }
 
     public function decision(Task $task, Request $request, Viewer $viewer, DecisionReader $decisions): JsonResponse
     {
         if (!self::mayRead($request, $task)) {
-            return self::refused(TokenAbility::Read);
+            return ByRight::refused(TokenAbility::Read);
         }
         Gate::authorize('view', $task);
         $decision = Decision::query()->where('task_id', $task->id)->orderByDesc('at')->orderByDesc('id')->firstOrFail();
@@ -97,20 +94,5 @@ final class TaskController
         return $user instanceof User &&
             ($user->tokenCan(TokenAbility::Read->value) ||
                 ($task->key_user_id === $user->id && $user->tokenCan(TokenAbility::Create->value)));
-    }
-
-    private static function refused(TokenAbility $right): JsonResponse
-    {
-        return Problems::response(
-            403,
-            'not-allowed',
-            'Not allowed.',
-            app(Words::class)->sentence('The token does not carry the right "{right}".', ['right' => $right->value]),
-        );
-    }
-
-    private static function address(Request $request): string
-    {
-        return "{$request->root()}/api/v1";
     }
 }

@@ -1,7 +1,8 @@
 import type { Option } from '../Rules/Vocabulary';
 
 export type RoleName = 'administrator' | 'lead' | 'member' | 'reviewer';
-export type AbilityName = 'customers:keep' | 'tasks:create' | 'tasks:read' | 'tasks:speak';
+export type AbilityName =
+    'absences:own' | 'customers:keep' | 'messages:steer' | 'tasks:create' | 'tasks:read' | 'tasks:speak' | 'tasks:work';
 
 /** gone: their person is no longer of the house */
 export type SignInState = 'open' | 'invited' | 'ended' | 'gone';

@@ -13,6 +13,7 @@ use App\Models\Access\User;
 use App\Models\Customers\Customer;
 use App\Models\People\Person;
 use App\Models\People\Place;
+use App\Models\Tasks\TaskKind;
 use Illuminate\Support\Collection;
 use OpenBaton\Core\Criteria\FieldType;
 use OpenBaton\Core\Document\Node;
@@ -41,21 +42,18 @@ final class ChangeLines
         'merged_into_id' => Customer::class,
         'asked_by' => User::class,
         'decided_by' => User::class,
-    ];
-
-    /** Members whose values are codes of the product, and where the words of those are. */
-    private const CODES = [
-        'type' => 'field_type',
-        'kind' => 'absence.kinds',
-        'status' => 'absence.states',
-        'held' => 'absence.held_policies',
-        'hand_back' => 'absence.hand_back_policies',
+        'task_kind_id' => TaskKind::class,
     ];
 
     /** @var array<string, string> names by id */
     private array $names = [];
 
-    public function __construct(private readonly Viewer $viewer) {}
+    private readonly CodedValues $codes;
+
+    public function __construct(private readonly Viewer $viewer)
+    {
+        $this->codes = new CodedValues($viewer->words());
+    }
 
     /**
      * @param Collection<int, AuditRecord> $records with their causers
@@ -138,10 +136,9 @@ final class ChangeLines
             is_array($value) && $key === 'asks' => $this->asked($value),
             is_array($value) && $key === 'to_complete' => $this->needed(Completion::read($value)),
             is_array($value) && $key === 'sweep' => (new SweepWords($this->viewer->words()))->say(Node::root($value)),
+            ($code = $this->codes->say($key, $value)) !== null => $code,
             is_array($value) => $this->listed($value),
             $value === RosterFormat::FURTHER_NOTICE => $words->say('audit.further_notice'),
-            isset(self::CODES[$key]) && is_string($value) && $words->has(self::CODES[$key] . ".{$value}")
-                => $words->say(self::CODES[$key] . ".{$value}"),
             isset(self::NAMED[$key]) && is_string($value) => $this->names[$value] ?? $value,
             is_scalar($value) => $this->value((string) $key, (string) $value),
             default => '',

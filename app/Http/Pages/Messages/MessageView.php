@@ -30,7 +30,10 @@ final readonly class MessageView
      */
     public function ofTask(Task $task): array
     {
-        $all = $this->sight->of($this->viewer->user())->where('task_id', $task->id)->with('steps.user');
+        $all = $this->sight
+            ->of($this->viewer->user())
+            ->where('task_id', $task->id)
+            ->with(['steps.user', 'reminder']);
         $messages = [
             ...$all->clone()->whereNotIn('state', MessageState::OVER)->orderBy('id')->limit(self::WAITING)->get(),
             ...$all->whereIn('state', MessageState::OVER)->orderByDesc('id')->limit(self::OVER)->get(),

@@ -37,6 +37,14 @@ final class AbsenceRequest extends InputRequest
         return $this->user()?->can($right, $of) === true;
     }
 
+    /** Programs ask for their owners, and say by what they give whether it is of whole days. */
+    protected function prepareForValidation(): void
+    {
+        if ($this->is('api/*')) {
+            $this->merge(['person' => $this->user()?->person->slug ?? '', 'days' => $this->filled('first')]);
+        }
+    }
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {

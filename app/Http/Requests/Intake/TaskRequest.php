@@ -6,6 +6,7 @@ namespace App\Http\Requests\Intake;
 
 use App\Http\Requests\InputRequest;
 use App\Http\Requests\Whole;
+use App\Http\Revision;
 use App\Models\Tasks\Task;
 use LogicException;
 
@@ -30,7 +31,7 @@ abstract class TaskRequest extends InputRequest
     /** The revision that the person looked at. */
     public function seen(): ?int
     {
-        return $this->filled('revision') ? $this->integer('revision') : null;
+        return $this->filled('revision') ? $this->integer('revision') : Revision::wanted($this);
     }
 
     /** The page the person was on; on their own list the next task comes up. */

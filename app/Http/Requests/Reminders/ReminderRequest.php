@@ -52,7 +52,7 @@ final class ReminderRequest extends InputRequest
 
         return [
             'kind' => ['nullable', 'string', Rule::exists('task_kinds', 'slug')],
-            'task' => ['nullable', 'string', 'ulid', 'prohibits:kind'],
+            'task' => ['nullable', 'string', 'ulid'],
             'audience' => [
                 $this->proposes() ? 'required' : 'nullable',
                 Rule::enum(Audience::class)->except(Audience::Self),

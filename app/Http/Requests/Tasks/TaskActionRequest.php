@@ -20,8 +20,8 @@ final class TaskActionRequest extends TaskRequest
 {
     use AsksForAction;
 
-    /** What is said of these stands beside the task in a list. */
-    private const SHORT = [TaskAction::Postpone, TaskAction::ToHandOn];
+    /** What is said of these stands beside the task in a list, or in its history; of the others on the task itself. */
+    private const SHORT = [TaskAction::Postpone, TaskAction::ToHandOn, TaskAction::AskReview, TaskAction::Approve];
 
     public function authorize(): bool
     {

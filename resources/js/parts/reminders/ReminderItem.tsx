@@ -28,6 +28,7 @@ export function ReminderItem({
                 {children}
                 {whenOf(reminder)}
                 {more !== '' && <span className="text-ink2">, {more}</span>}
+                {reminder.text !== null && <q className="ms-2 text-ink2">{reminder.text}</q>}
             </span>
             {reminder.muted && <span className="text-xs text-ink2">{say('reminders.muted')}</span>}
             {mayMute && reminder.kind !== null && reminder.audience !== 'customer' && (

@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Api;
+
+use App\Http\Requests\Messages\EditMessageRequest;
+use App\Http\Viewer;
+use App\Messages\EditedMessage;
+use App\Messages\MessagesInSight;
+use App\Messages\SteerMessage;
+use App\Models\Messages\Message;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Validation\Rule;
+use OpenBaton\Core\Document\Instant;
+use OpenBaton\Core\Message\MessageState;
+
+/** Messages that the owner of a token sees, and what is done with them before they go. */
+final readonly class MessageController
+{
+    public function __construct(private Viewer $viewer, private MessagesInSight $sight, private SteerMessage $steer) {}
+
+    public function index(Request $request): JsonResponse
+    {
+        Gate::authorize('viewAny', Message::class);
+        $request->validate([
+            'state' => ['nullable', Rule::enum(MessageState::class)],
+            'task' => ['nullable', 'string', 'ulid'],
+        ]);
+        $page = Latest::page(
+            $request,
+            $this->sight
+                ->of($this->viewer->user())
+                ->when(
+                    $request->filled('state'),
+                    static fn(Builder $all) => $all->where('state', $request->string('state')->toString()),
+                )
+                ->when(
+                    $request->filled('task'),
+                    static fn(Builder $all) => $all->where('task_id', $request->string('task')->lower()->toString()),
+                ),
+        );
+
+        return new JsonResponse([
+            'messages' => array_map(self::document(...), $page->rows),
+            'before' => $page->before,
+        ]);
+    }
+
+    public function show(Message $message): JsonResponse
+    {
+        return $this->answer($message);
+    }
+
+    /** For this once. */
+    public function update(Message $message, EditMessageRequest $request): JsonResponse
+    {
+        $replayed = Once::do(
+            $request,
+            $this->viewer->user(),
+            fn() => $this->steer->edit(
+                $message,
+                new EditedMessage(
+                    $request->string('address')->toString(),
+                    $request->subject(),
+                    $request->said(),
+                    $request->has('files') ? $request->files() : $message->fileIds(),
+                ),
+                $request->boolean('send'),
+                $this->viewer->user(),
+            ),
+        );
+
+        return $this->answer($message, $replayed);
+    }
+
+    public function release(Message $message, Request $request): JsonResponse
+    {
+        Gate::authorize('steer', $message);
+        $replayed = Once::do(
+            $request,
+            $this->viewer->user(),
+            fn() => $this->steer->release($message, $this->viewer->user()),
+        );
+
+        return $this->answer($message, $replayed);
+    }
+
+    public function drop(Message $message, Request $request): JsonResponse
+    {
+        Gate::authorize('steer', $message);
+        $replayed = Once::do(
+            $request,
+            $this->viewer->user(),
+            fn() => $this->steer->drop($message, $this->viewer->user()),
+        );
+
+        return $this->answer($message, $replayed);
+    }
+
+    private function answer(Message $message, bool $replayed = false): JsonResponse
+    {
+        Gate::authorize('steer', $message);
+
+        return new JsonResponse(
+            self::document(Message::query()->findOrFail($message->id)),
+            200,
+            $replayed ? ['Idempotent-Replayed' => 'true'] : [],
+        );
+    }
+
+    /** @return array<string, mixed> */
+    private static function document(Message $message): array
+    {
+        return [
+            'id' => $message->id,
+            'task' => $message->task_id,
+            'to' => $message->recipient_name,
+            'address' => $message->address,
+            'channel' => $message->channel->value,
+            'subject' => $message->subject,
+            'text' => $message->text,
+            'said' => $message->said,
+            'state' => $message->state->value,
+            'at' => Instant::format($message->at->getTimestamp()),
+            'not_before' => Instant::orNull($message->not_before?->getTimestamp()),
+            'sent' => Instant::orNull($message->sent_at?->getTimestamp()),
+            'problem' => $message->problem,
+        ];
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Refusals;
+
+/** A request that is to be done once came without a key to tell it by. */
+final class KeyMissing extends Refused
+{
+    public static function ofRequest(): self
+    {
+        return new self('key_missing.request');
+    }
+
+    public function status(): int
+    {
+        return 400;
+    }
+}
