@@ -1,0 +1,5 @@
+import { defineConfig } from 'vitest/config';
+
+export default defineConfig({
+    test: { include: ['tests/Client/*.test.ts'], testTimeout: 60_000 },
+});
