@@ -43,6 +43,7 @@ Route::middleware('auth')->group(static function (): void {
     foreach (SteerRequest::ACTS as $act) {
         Route::post("messages/{$act}", [OutboxController::class, 'steer']);
     }
+    Route::post('tasks/{task}/messages', [OutboxController::class, 'write']);
     Route::put('messages/{message}', [OutboxController::class, 'update']);
     Route::get('stand-ins/messages/{channel}', [StandInController::class, 'show']);
     Route::put('stand-ins/messages/{channel}', [StandInController::class, 'behave']);

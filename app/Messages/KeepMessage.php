@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Messages;
 
+use App\Models\Access\User;
 use App\Models\Messages\Message;
 use App\Models\Messages\MessageStepKind;
 use Carbon\CarbonImmutable;
@@ -17,6 +18,7 @@ final class KeepMessage
     /**
      * @param string               $cause  of what made it: that can happen twice, the message cannot
      * @param array<string, mixed> $values other columns, its text and its state among them
+     * @param User|null            $by     who has written it; null: it was made by itself
      */
     public function __invoke(
         string $cause,
@@ -25,7 +27,8 @@ final class KeepMessage
         Channel $channel,
         CarbonImmutable $at,
         array $values,
-    ): void {
+        ?User $by = null,
+    ): Message {
         $message = Message::query()->firstOrCreate(
             ['key' => hash('sha256', "{$cause} {$for->key()} {$channel->value}")],
             $values + [
@@ -42,7 +45,10 @@ final class KeepMessage
                 $message->state === MessageState::GivenUp ? MessageStepKind::GivenUp : MessageStepKind::Prepared,
                 $at,
                 $message->problem,
+                $by,
             );
         }
+
+        return $message;
     }
 }

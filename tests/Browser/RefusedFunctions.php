@@ -102,6 +102,7 @@ const FORMS = [
         ["//summary[contains(., 'By which other means')]", "(//main//table//input[@type='checkbox'])[1]"],
         "(//main//form[.//table]//button[@type='submit'])[1]",
     ],
+    'task/WriteMessage.tsx' => ['hanneke', '/tasks/{task}', ['Write a message', 'Text := Ready'], SENDS],
     'reminders/ReminderDialog.tsx' => ['hanneke', '/reminders', ['Remind me'], SENDS],
     'Reminders/Reminders.tsx' => [
         'hanneke',

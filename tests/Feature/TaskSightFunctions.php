@@ -44,6 +44,7 @@ const TAKES = [
     'POST tasks/{task}/keep' => 'hold',
     'POST tasks/{task}/give-back' => 'hold',
     'POST tasks/{task}/time' => 'hold',
+    'POST tasks/{task}/messages' => 'hold',
     // Of what whoever asks has just done themselves.
     'POST tasks/{task}/undo' => 'see',
     'POST tasks/{task}/press/{rule}' => 'hold',

@@ -141,6 +141,13 @@ final class RightTaskRequests
             'POST tasks/{task}/comment' => ['body' => 'Look at the valve.', 'mentions' => ['femi']],
             'POST tasks/{task}/link' => ['other' => $this->of('open')->id, 'on' => true],
             'POST tasks/{task}/tick' => ['item' => 'Photograph it', 'done' => true],
+            'POST tasks/{task}/messages' => [
+                'key' => 'written-00001',
+                'to' => 'femi',
+                'channel' => 'chat',
+                'text' => 'Have you the felts?',
+                'at' => '2026-03-04T10:00:00Z',
+            ],
             'PUT tasks/{task}/reminders/mute' => ['muted' => true],
             'POST tasks/{task}/watch' => ['on' => true],
             default => null,

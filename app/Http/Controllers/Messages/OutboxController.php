@@ -10,12 +10,15 @@ use App\Http\Pages\Messages\OutboxPage;
 use App\Http\Requests\Messages\EditMessageRequest;
 use App\Http\Requests\Messages\MessageListRequest;
 use App\Http\Requests\Messages\SteerRequest;
+use App\Http\Requests\Messages\WriteMessageRequest;
 use App\Http\Viewer;
 use App\Messages\EditedMessage;
 use App\Messages\HoldForCustomers;
 use App\Messages\MessagesInSight;
 use App\Messages\SteerMessage;
+use App\Messages\WriteMessage;
 use App\Models\Messages\Message;
+use App\Models\Tasks\Task;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -72,6 +75,18 @@ final class OutboxController
             },
             static fn(Message $one): array => ['to' => $one->recipient_name],
         );
+    }
+
+    /** Somebody writes one themselves. */
+    public function write(
+        Task $task,
+        WriteMessageRequest $request,
+        Viewer $viewer,
+        WriteMessage $write,
+    ): RedirectResponse {
+        $write($task, $request->written(), $viewer->user());
+
+        return back();
     }
 
     public function update(

@@ -103,6 +103,7 @@ final readonly class TaskView
                 'checklist' => array_map(get_object_vars(...), $task->items()),
                 'files' => TaskFiles::page($task),
                 'messages' => $this->messages->ofTask($task),
+                'mayWrite' => $this->viewer->user()->can('perform', [$task, TaskAction::ToHandOn]),
                 'reminders' => $this->reminders->ofTask($task),
                 'mayAttach' => $comments,
                 'watchers' => array_values($task->watchers->map(PersonRef::of(...))->all()),

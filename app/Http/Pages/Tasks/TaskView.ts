@@ -115,6 +115,8 @@ export type TaskView = TaskLine & {
     files: TaskFiles;
     /** about it, that whoever looks may see: what still waits, then the latest */
     messages: WholeMessage[];
+    /** whether whoever looks may write messages about it */
+    mayWrite: boolean;
     /** null: whoever looks is nobody who is reminded */
     reminders: TaskReminders | null;
     mayAttach: boolean;

@@ -13,6 +13,7 @@ import { Part } from './Part';
 import { Checklist, Files, NextMoments } from './Pieces';
 import { Reminders } from './Reminders';
 import { Said, Say } from './Said';
+import { WriteMessage } from './WriteMessage';
 
 /** What is told at length, where there is something. */
 function Told({ title, text }: { title: string; text: string | null }) {
@@ -49,9 +50,10 @@ export function TaskParts({ task, keys }: { task: TaskView; keys: boolean }) {
             <Guides task={task} />
             <Known task={task} />
             <WhoFor task={task} />
-            {task.messages.length > 0 && (
+            {(task.messages.length > 0 || task.mayWrite) && (
                 <Part title={say('outbox.ready')}>
                     <Messages messages={task.messages} keys={keys} />
+                    {task.mayWrite && <WriteMessage task={task} />}
                 </Part>
             )}
             <Part title={say('screen.task_panel.told')}>
