@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Notices;
 
+use App\Database\Row;
 use App\Models\Events\NewsSort;
 use App\Models\Events\Notice;
 use App\Models\Tasks\Task;
+use App\Models\Tasks\TaskHolder;
 use App\Words\Words;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
@@ -53,14 +55,14 @@ final class Summaries
             $id = $listener->person->id;
             $words = $listener->words();
             $lines = self::news($listener, $notices->get($id) ?? new Collection(), $words, $now);
-            foreach ($tasks[$id] ?? [] as $task) {
-                $section = self::section($task, $listener, $now);
+            foreach ($tasks[$id] ?? [] as [$due, $line]) {
+                $section = self::section($due, $listener, $now);
                 if ($section !== null) {
-                    $lines[$section][] = self::task($task);
+                    $lines[$section][] = $line;
                 }
             }
             foreach ($reviews->get($id) ?? [] as $task) {
-                $lines[self::ANSWER][] = self::task($task);
+                $lines[self::ANSWER][] = self::task((int) $task->number, $task->title);
             }
             $summaries[$id] = new Summary(array_filter(array_replace(array_fill_keys(self::SECTIONS, []), $lines)));
         }
@@ -68,17 +70,14 @@ final class Summaries
         return $summaries;
     }
 
-    private static function task(Task $task): string
+    private static function task(int $number, string $title): string
     {
-        return "№ {$task->number} {$task->title}";
+        return "№ {$number} {$title}";
     }
 
-    private static function section(Task $task, Listener $listener, CarbonImmutable $now): ?string
+    private static function section(int $due, Listener $listener, CarbonImmutable $now): ?string
     {
-        $due = $task->due_at?->getTimestamp();
-
         return match (true) {
-            $due === null => null,
             $due <= $now->getTimestamp() => self::LATE,
             $listener->zone->dateAt($due)->day === $listener->zone->dateAt($now->getTimestamp())->day => self::DUE,
             default => null,
@@ -86,26 +85,40 @@ final class Summaries
     }
 
     /**
+     * What may be late or due today. Rows, not models: there are many, and two of their columns are said.
+     *
      * @param list<string> $ids of people
      *
-     * @return array<string, list<Task>> what may be late or due today, by who holds it
+     * @return array<string, list<array{int, string}>> when it is due and its line, by who holds it
      */
     private static function tasks(array $ids, CarbonImmutable $now): array
     {
+        $rows = Task::query()
+            ->open()
+            ->heldBy($ids)
+            ->where('due_at', '<', $now->addDays(2))
+            ->orderBy('due_at')
+            ->orderBy('number')
+            ->toBase()
+            ->get(['id', 'number', 'title', 'due_at', 'assignee_id', 'do_together'])
+            ->map(static fn(object $row): Row => new Row($row));
+        $others = TaskHolder::query()
+            ->whereIn(
+                'task_id',
+                $rows
+                    ->filter(static fn(Row $row): bool => $row->intOrNull('do_together') !== null)
+                    ->map(static fn(Row $row): string => $row->text('id')),
+            )
+            ->get(['task_id', 'person_id'])
+            ->groupBy('task_id');
         $held = [];
-        foreach (
-            Task::query()
-                ->open()
-                ->heldBy($ids)
-                ->where('due_at', '<', $now->addDays(2))
-                ->with('holdsWith:id')
-                ->orderBy('due_at')
-                ->orderBy('number')
-                ->get(['id', 'number', 'title', 'due_at', 'assignee_id'])
-            as $task
-        ) {
-            foreach (array_intersect($ids, [$task->assignee_id, ...$task->holdsWith->modelKeys()]) as $id) {
-                $held[$id][] = $task;
+        foreach ($rows as $row) {
+            $holders = [
+                $row->textOrNull('assignee_id'),
+                ...$others->get($row->text('id'))?->map(static fn(TaskHolder $one): string => $one->person_id) ?? [],
+            ];
+            foreach (array_intersect($ids, array_filter($holders, is_string(...))) as $id) {
+                $held[$id][] = [$row->instant('due_at'), self::task($row->int('number'), $row->text('title'))];
             }
         }
 

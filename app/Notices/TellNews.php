@@ -89,7 +89,7 @@ final readonly class TellNews
             $notices = Notice::query()
                 ->where('waits', true)
                 ->where('person_id', $listener->person->id)
-                ->with(['task', 'other'])
+                ->with(['task:id,number,title,priority', 'other:id,name'])
                 ->orderBy('id')
                 ->lockForUpdate()
                 ->get()
