@@ -7,7 +7,9 @@ declare(strict_types=1);
 /** @var array<string, string> $environment of run.php */
 
 echo "\nThe morning of 500 people with 50,000 open tasks, in one process, milliseconds\n";
-/** @var array{few: float, few_sent: int, all: float, all_sent: int, quiet: float, due: float, alerts: float} $morning */
+/**
+ * @var array{few: float, few_sent: int, all: float, all_sent: int, quiet: float, due: float, alerts: float} $morning
+ */
 $morning = json_decode(
     run([PHP_BINARY, '-d', 'memory_limit=1G', __DIR__ . '/morning.php'], $environment),
     true,

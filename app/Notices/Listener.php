@@ -15,6 +15,7 @@ use Carbon\CarbonImmutable;
 use OpenBaton\Core\Message\Channel;
 use OpenBaton\Core\Message\QuietHours;
 use OpenBaton\Core\Message\SummaryTime;
+use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\Time\TimeOfDay;
 use OpenBaton\Core\Time\Zone;
 
@@ -56,7 +57,7 @@ final readonly class Listener
             $channels,
             $zone,
             $quiet === null || $quiet->includes($now->getTimestamp()),
-            $choice?->urgent_passes === true,
+            $choice?->urgent_passes === true || ($known && self::isOnCall($person->slug, $roster, $row, $now)),
             $last,
             $quiet !== null &&
                 $last !== null &&
@@ -76,6 +77,20 @@ final readonly class Listener
         $locale = $this->person->user?->locale;
 
         return new Words(is_string($locale) ? Locales::all()[$locale] ?? null : null);
+    }
+
+    /** The house says of which teams: of a rota, say. */
+    private static function isOnCall(string $slug, Roster $roster, ?House $row, CarbonImmutable $now): bool
+    {
+        $teams = (array) $row?->on_call;
+        $today = $roster->house->zone()->dateAt($now->getTimestamp());
+        foreach ($teams === [] ? [] : $roster->teamsOn($slug, $today) as $team) {
+            if (in_array($team->id, $teams, true)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     private static function time(mixed $kept): ?TimeOfDay

@@ -38,6 +38,8 @@ return new class extends Migration {
         });
         Schema::table('houses', static function (Blueprint $table): void {
             $table->unsignedSmallInteger('due_soon_minutes')->default(240);
+            // Teams on call, by slug: what is urgent comes to them in quiet time, too.
+            $table->json('on_call')->nullable();
         });
         // How far the clock has looked, each thing by itself.
         Schema::create('clock_marks', static function (Blueprint $table): void {
@@ -122,7 +124,7 @@ return new class extends Migration {
         Schema::dropIfExists('reminder_mutes');
         Schema::dropIfExists('reminders');
         Schema::dropIfExists('clock_marks');
-        Schema::table('houses', static fn(Blueprint $table) => $table->dropColumn('due_soon_minutes'));
+        Schema::table('houses', static fn(Blueprint $table) => $table->dropColumn(['due_soon_minutes', 'on_call']));
         Schema::table('news_choices', static fn(Blueprint $table) => $table->dropColumn('summed_at'));
         Schema::table('notices', static function (Blueprint $table): void {
             $table->dropIndex(['chain', 'person_id']);

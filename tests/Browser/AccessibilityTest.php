@@ -76,6 +76,12 @@ function findings(mixed $test, string $scheme): array
     $test->press('Hand on');
     $test->see('open');
     $look('hand on');
+    $test->visit("/tasks/{$task->id}");
+    $test->press('Write a message');
+    $look('writing a message');
+    $test->visit('/reminders');
+    $test->press('Remind me');
+    $look('setting a reminder');
     $test->visit('/rulebook');
     $test->see('Versions');
     $look('rulebook');

@@ -168,7 +168,7 @@ it('can be done on a telephone: every control is in reach', function (): void {
         })
         .map((one) => one.outerHTML.slice(0, 120));
     JS;
-    foreach (['/in-hand', "/in-hand?task={$task->id}", '/tasks/new?own=1'] as $path) {
+    foreach (['/in-hand', "/in-hand?task={$task->id}", '/tasks/new?own=1', '/news', '/reminders', '/outbox'] as $path) {
         $this->visit($path);
         $this->find('//main//button');
         $this->settled();

@@ -137,3 +137,18 @@ it('takes no choice that there is not', function (array $data, string $wrong): v
     'a time' => [['quiet_from' => '25:00', 'quiet_to' => '09:00'], 'quiet_from'],
     'half of a time' => [['quiet_from' => '20:00'], 'quiet_to'],
 ]);
+
+it('comes in quiet time where it is urgent and their team is on call', function (): void {
+    ($this->choose)(['given' => ['chat']], ['quiet_from' => '09:30', 'quiet_to' => '11:00']);
+    ($this->give)(Priority::Urgent);
+    ($this->give)();
+    expect(($this->tell)())->toBe([]);
+    $oblige = fn(array $teams): TestResponse => $this->actingAs(House::user('hanneke'))->put('/news/obligatory', [
+        'channels' => [],
+        'on_call' => $teams,
+    ]);
+    $oblige(['nobody'])->assertSessionHasErrors('on_call.0');
+    $oblige(['brass-bench'])->assertSessionHasNoErrors();
+    expect(($this->tell)())->toHaveCount(1);
+    expect(Notice::query()->where('waits', true)->where('kind', 'got')->count())->toBe(1);
+});

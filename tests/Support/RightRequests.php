@@ -159,7 +159,7 @@ final class RightRequests
                 'quiet_to' => '13:00',
                 'urgent_passes' => true,
             ],
-            'PUT news/obligatory' => ['channels' => ['told' => ['mail']]],
+            'PUT news/obligatory' => ['channels' => ['told' => ['mail']], 'on_call' => ['brass-bench']],
             'GET news' => ['unread' => '1', 'before' => $this->ids['notice']],
             'POST reminders' => self::REMINDER + ['kind' => 'quote', 'audience' => 'customer'],
             'PUT reminders/{reminder}' => self::REMINDER + ['audience' => 'holder'],

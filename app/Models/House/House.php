@@ -31,6 +31,7 @@ final class House extends Model
         'tasks_are_open' => 'boolean',
         'holds_for_customers' => 'boolean',
         'obligatory_news' => 'array',
+        'on_call' => 'array',
         'ticked_at' => 'immutable_datetime',
         'set_up_at' => 'immutable_datetime',
     ];

@@ -132,7 +132,9 @@ export function NewsChoice({ choice }: { choice: Choice }) {
 
 /** What nobody of the house may do without. */
 export function NewsObliged({ choice }: { choice: Choice }) {
-    const form = useForm({ channels: choice.obligatory });
+    const form = useForm({ channels: choice.obligatory, on_call: choice.onCall });
+    const onCall = (team: string, on: boolean): void =>
+        form.setData('on_call', on ? [...form.data.on_call, team] : form.data.on_call.filter((one) => one !== team));
     return (
         <form
             className="space-y-3 p-4"
@@ -147,6 +149,21 @@ export function NewsObliged({ choice }: { choice: Choice }) {
                 channels={form.data.channels}
                 onChange={(channels) => form.setData('channels', channels)}
             />
+            <fieldset>
+                <legend className="font-medium">{say('news.on_call')}</legend>
+                <span className="flex flex-wrap gap-x-4 gap-y-1 py-1">
+                    {choice.teams.map((team) => (
+                        <label key={team.value} className="flex items-center gap-2">
+                            <input
+                                type="checkbox"
+                                checked={form.data.on_call.includes(team.value)}
+                                onChange={(event) => onCall(team.value, event.target.checked)}
+                            />
+                            {team.label}
+                        </label>
+                    ))}
+                </span>
+            </fieldset>
             <Button type="submit" disabled={form.processing || !form.isDirty}>
                 {say('news.oblige')}
             </Button>

@@ -19,6 +19,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
+use Illuminate\Validation\Rule;
 use Inertia\Inertia;
 use Inertia\Response;
 
@@ -76,9 +77,15 @@ final class NewsController
     public function oblige(Request $request, Viewer $viewer): RedirectResponse
     {
         Gate::authorize('shape', House::class);
-        $request->validate(NewsChoiceRequest::channelRules());
+        $request->validate(
+            NewsChoiceRequest::channelRules() + [
+                'on_call' => ['array', 'list', 'max:100'],
+                'on_call.*' => ['required', 'string', 'distinct', Rule::exists('teams', 'slug')],
+            ],
+        );
         ChangeHouse::set('news_obliged', 'said what everybody hears of', Actor::user($viewer->user()), [
             'obligatory_news' => NewsChannels::read($request->input('channels')),
+            'on_call' => array_values(array_filter((array) $request->input('on_call', []), is_string(...))),
         ]);
 
         return back();

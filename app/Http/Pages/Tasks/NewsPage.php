@@ -11,6 +11,7 @@ use App\Models\Events\NewsSort;
 use App\Models\Events\Notice;
 use App\Models\House\House;
 use App\Models\People\Person;
+use App\Models\People\Team;
 use App\Notices\NewsChannels;
 use OpenBaton\Core\Message\Channel;
 
@@ -53,11 +54,12 @@ final readonly class NewsPage
     {
         $choice = NewsChoice::query()->find($person->id);
         $person->loadMissing('user');
+        $house = House::query()->firstOrFail();
 
         return [
             'sorts' => array_column(NewsSort::cases(), 'value'),
             'channels' => (object) NewsChannels::read($choice?->channels),
-            'obligatory' => (object) NewsChannels::read(House::query()->first()?->obligatory_news),
+            'obligatory' => (object) NewsChannels::read($house->obligatory_news),
             'quietFrom' => $choice?->quiet_from,
             'quietTo' => $choice?->quiet_to,
             'urgentPasses' => $choice?->urgent_passes === true,
@@ -70,6 +72,12 @@ final readonly class NewsPage
                     ),
                 ),
             ),
+            'onCall' => array_values(array_filter((array) $house->on_call, is_string(...))),
+            'teams' => Team::query()
+                ->orderBy('name')
+                ->get(['slug', 'name'])
+                ->map(static fn(Team $one): array => ['value' => $one->slug, 'label' => $one->name])
+                ->all(),
             'mayOblige' => $this->viewer->user()->can('shape', House::class),
         ];
     }

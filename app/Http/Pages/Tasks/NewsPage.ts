@@ -1,4 +1,5 @@
 import type { Channel } from '../Messages/OutboxPage';
+import type { Option } from '../Rules/Vocabulary';
 import type { NoticeLine } from './NoticeLine';
 
 /** Channels by sort of news. */
@@ -14,6 +15,9 @@ export type NewsChoice = {
     urgentPasses: boolean;
     /** by which whoever looks can be reached */
     reached: Channel[];
+    /** teams to whom what is urgent comes in quiet time, too */
+    onCall: string[];
+    teams: Option[];
     mayOblige: boolean;
 };
 
