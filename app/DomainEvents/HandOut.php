@@ -29,21 +29,45 @@ final readonly class HandOut
 
     public function __invoke(): void
     {
+        $last = RecordedEvent::query()->max('id');
+        $last = is_numeric($last) ? (int) $last : 0;
+        $positions = EventPosition::query()->get()->keyBy('consumer');
         foreach ($this->consumers as $class) {
-            $position = EventPosition::query()->find($class::name());
+            $position = $positions->get($class::name());
             if ($position === null) {
                 EventPosition::query()->insertOrIgnore(['consumer' => $class::name()]);
             }
             // Nearly always nothing is new, and that is all that is asked.
-            if (
-                $position?->isPausing() !== true &&
-                RecordedEvent::query()
-                    ->where('id', '>', $position->position ?? 0)
-                    ->exists()
-            ) {
-                $this->handTo($class);
+            if ($position?->isPausing() !== true && ($position->position ?? 0) < $last) {
+                $this->isFor($class, $position->position ?? 0, $last)
+                    ? $this->handTo($class)
+                    : EventPosition::passOver($class::name(), $last);
             }
         }
+    }
+
+    /**
+     * Whether anything of what has happened since is for a consumer.
+     *
+     * @param class-string<EventConsumer> $class
+     */
+    private function isFor(string $class, int $after, int $last): bool
+    {
+        return RecordedEvent::query()
+            ->whereIn('kind', self::kindsOf($class))
+            ->where('id', '>', $after)
+            ->where('id', '<=', $last)
+            ->exists();
+    }
+
+    /**
+     * @param class-string<EventConsumer> $class
+     *
+     * @return list<string>
+     */
+    private static function kindsOf(string $class): array
+    {
+        return array_map(static fn(string $kind): string => $kind::code(), $class::kinds());
     }
 
     /** @param class-string<EventConsumer> $class */
@@ -83,8 +107,9 @@ final readonly class HandOut
             }
             $rows = RecordedEvent::query()->where('id', '>', $position->position)->orderBy('id')->limit($most)->get();
             if ($rows->isNotEmpty()) {
-                $kinds = array_map(static fn(string $class): string => $class::code(), $consumer::kinds());
-                $events = array_values($rows->whereIn('kind', $kinds)->map(self::handed(...))->filter()->all());
+                $events = array_values(
+                    $rows->whereIn('kind', self::kindsOf($consumer::class))->map(self::handed(...))->filter()->all(),
+                );
                 if ($events !== []) {
                     $consumer->consume($events);
                 }

@@ -28,6 +28,18 @@ final class EventPosition extends Model
     protected $casts = ['next_try_at' => 'immutable_datetime'];
 
     /**
+     * There is nothing for it by then. What was written since has greater numbers; whoever hands it something meanwhile
+     * has come farther.
+     */
+    public static function passOver(string $consumer, int $position): void
+    {
+        self::query()
+            ->whereKey($consumer)
+            ->where('position', '<', $position)
+            ->update(['position' => $position]);
+    }
+
+    /**
      * How far all of them have come.
      *
      * @param list<string> $consumers

@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\Levelling;
+
+/** That somebody else has a task. */
+final readonly class Move
+{
+    public function __construct(public string $taskId, public string $fromId, public string $toId) {}
+}
