@@ -29,7 +29,8 @@ final readonly class Line
     }
 
     /**
-     * When each job is worked on. Between two moments at which one may begin the first of those that have begun goes on.
+     * When each job is worked on: between two moments at which one may begin, the first of those that have begun goes
+     * on.
      *
      * @return iterable<array{Job, int, int}> from and to
      */
