@@ -7,6 +7,7 @@ namespace App\Notices;
 use App\Database\Row;
 use App\Models\Events\NewsSort;
 use App\Models\Events\Notice;
+use App\Models\Reminders\ReminderMute;
 use App\Models\Tasks\Task;
 use App\Models\Tasks\TaskHolder;
 use App\Words\Words;
@@ -25,8 +26,9 @@ final class Summaries
     public const LATE = 'late';
     public const MOVED = 'moved';
     public const ANSWER = 'answer';
+    public const LEAD = 'lead';
     public const BESIDES = 'besides';
-    private const SECTIONS = [self::FRESH, self::DUE, self::LATE, self::MOVED, self::ANSWER, self::BESIDES];
+    private const SECTIONS = [self::FRESH, self::DUE, self::LATE, self::MOVED, self::ANSWER, self::LEAD, self::BESIDES];
 
     /** Of what happened before nobody wants to hear in the morning, however long they were away. */
     private const DAYS = 60;
@@ -111,6 +113,7 @@ final class Summaries
             )
             ->get(['task_id', 'person_id'])
             ->groupBy('task_id');
+        $muted = self::muted($ids);
         $held = [];
         foreach ($rows as $row) {
             $holders = [
@@ -118,11 +121,29 @@ final class Summaries
                 ...$others->get($row->text('id'))?->map(static fn(TaskHolder $one): string => $one->person_id) ?? [],
             ];
             foreach (array_intersect($ids, array_filter($holders, is_string(...))) as $id) {
+                if (isset($muted["{$id} {$row->text('id')}"])) {
+                    continue;
+                }
                 $held[$id][] = [$row->instant('due_at'), self::task($row->int('number'), $row->text('title'))];
             }
         }
 
         return $held;
+    }
+
+    /**
+     * @param list<string> $ids of people
+     *
+     * @return array<string, true> by person and task: of what comes due on it they want to hear nothing
+     */
+    private static function muted(array $ids): array
+    {
+        $muted = [];
+        foreach (ReminderMute::query()->whereIn('person_id', $ids)->whereNotNull('task_id')->get() as $one) {
+            $muted["{$one->person_id} {$one->task_id}"] = true;
+        }
+
+        return $muted;
     }
 
     /**
@@ -170,6 +191,7 @@ final class Summaries
             NewsSort::Given, NewsSort::SentBack => self::FRESH,
             NewsSort::Taken, NewsSort::Cover => self::MOVED,
             NewsSort::Mentioned, NewsSort::Commented => $notice->seen_at === null ? self::ANSWER : null,
+            NewsSort::Alert => self::LEAD,
             NewsSort::DueSoon, NewsSort::Late => null,
             default => self::BESIDES,
         };

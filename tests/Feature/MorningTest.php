@@ -5,9 +5,12 @@ declare(strict_types=1);
 use App\Models\Absences\Absence;
 use App\Models\Events\NewsChoice;
 use App\Models\Events\Notice;
+use App\Models\Events\NoticeKind;
 use App\Models\House\House as HouseRow;
 use App\Models\Messages\Message;
 use App\Models\Tasks\Task;
+use App\Notices\KeepNotices;
+use App\Notices\NewNotice;
 use App\Notices\TellNews;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
@@ -173,4 +176,21 @@ it('takes as many queries for many as for one', function (): void {
     };
     $one = $count(['femi'], '2026-03-03T10:00:00Z');
     expect($count(['ayumi', 'callum'], '2026-03-04T10:00:00Z'))->toBe($one);
+});
+
+it('leaves out what they want to hear nothing of, and tells leads what needs them', function (): void {
+    ($this->choose)(['summary' => ['mail']]);
+    $task = heldTask('femi', '2026-03-02T16:00:00Z');
+    $this->actingAs(House::user('femi'))->put("/tasks/{$task->id}/reminders/mute", ['muted' => true]);
+    KeepNotices::keep([
+        new NewNotice(
+            CarbonImmutable::now(),
+            House::person('femi')->id,
+            NoticeKind::Alert,
+            text: 'Nobody has 6 tasks yet',
+        ),
+    ]);
+    expect(($this->at)('2026-03-03T09:00:00Z'))->toBe([
+        "mail: Your day: 1 needs you as the lead\nNeeds you as the lead\nNobody has 6 tasks yet",
+    ]);
 });
