@@ -81,7 +81,12 @@ final readonly class ReminderLines
         if ($person === null) {
             return null;
         }
-        $mutes = ReminderMute::query()->where('person_id', $person->id)->get();
+        $mutes = ReminderMute::query()
+            ->where('person_id', $person->id)
+            ->where(
+                static fn(Builder $of): Builder => $of->whereNotNull('reminder_id')->orWhere('task_id', $task->id),
+            )
+            ->get();
         $holds = in_array($person->id, ReminderMoments::holders($task), true);
         $reminders = Reminder::query()
             ->where(

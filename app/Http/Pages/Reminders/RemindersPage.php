@@ -25,7 +25,8 @@ final readonly class RemindersPage
         $mutes = ReminderMute::query()
             ->where('person_id', $person?->id)
             ->with('task:id,number,title')
-            ->orderBy('id')
+            ->orderByDesc('id')
+            ->limit(self::MOST)
             ->get();
         $own =
             $person === null
