@@ -83,9 +83,7 @@ final readonly class ReminderLines
         }
         $mutes = ReminderMute::query()
             ->where('person_id', $person->id)
-            ->where(
-                static fn(Builder $of): Builder => $of->whereNotNull('reminder_id')->orWhere('task_id', $task->id),
-            )
+            ->where(static fn(Builder $of): Builder => $of->whereNotNull('reminder_id')->orWhere('task_id', $task->id))
             ->get();
         $holds = in_array($person->id, ReminderMoments::holders($task), true);
         $reminders = Reminder::query()
